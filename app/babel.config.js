@@ -1,0 +1,4 @@
+module.exports = (api) => {
+  api.cache(true);
+  return { presets: ['babel-preset-expo'] };
+};

@@ -1,0 +1,6 @@
+module.exports = {
+  displayName: 'app',
+  preset: 'jest-expo/web',
+  rootDir: __dirname,
+  setupFiles: ['<rootDir>/src/testing/setup.ts'],
+};

@@ -1,0 +1,30 @@
+import { GLYCOL_GRADES, type Fluid } from './families';
+
+/** What a brake asks for: the sheet's fluid, and other mineral blends the sheet names. */
+export interface AskedFluid {
+  fluid: Fluid;
+  alsoNamedBlends: readonly string[];
+}
+
+export type Compatibility =
+  | { ok: true }
+  /** Swells and ruins the seals; no lead may override it. */
+  | { ok: false; code: 'wrong-family' }
+  /** Mixes without damage, but is poorer than the sheet asks. */
+  | { ok: false; code: 'poorer-grade' }
+  /** A mineral blend the sheet does not name; no two blends are assumed alike. */
+  | { ok: false; code: 'other-blend' };
+
+/** Whether a fluid may go into a brake that asks for another. */
+export function compatibility(asked: AskedFluid, offered: Fluid): Compatibility {
+  const wanted = asked.fluid;
+  if (wanted.family === 'mineral' && offered.family === 'mineral') {
+    const named = [wanted.blend, ...asked.alsoNamedBlends];
+    return named.includes(offered.blend) ? { ok: true } : { ok: false, code: 'other-blend' };
+  }
+  if (wanted.family === 'glycol' && offered.family === 'glycol')
+    return GLYCOL_GRADES.indexOf(offered.grade) >= GLYCOL_GRADES.indexOf(wanted.grade)
+      ? { ok: true }
+      : { ok: false, code: 'poorer-grade' };
+  return wanted.family === offered.family ? { ok: true } : { ok: false, code: 'wrong-family' };
+}

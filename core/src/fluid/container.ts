@@ -1,0 +1,95 @@
+import { addMonths, formatISO, isValid, parseISO } from 'date-fns';
+import { InputError } from '../inputError';
+import { compatibility, type AskedFluid, type Compatibility } from './compatibility';
+import type { Family, Fluid } from './families';
+
+/** How the fluid looks. Cloudy, dark, or with bits in it: discarded, whatever its date [P]. */
+export const CONDITIONS = ['clear', 'cloudy', 'dark', 'bits'] as const;
+export type Condition = (typeof CONDITIONS)[number];
+
+export interface FluidContainer {
+  fluid: Fluid;
+  sizeMl: number;
+  remainingMl: number;
+  /** Day it was opened, `yyyy-mm-dd`; null while sealed. */
+  openedOn: string | null;
+  /** Last day printed on it, `yyyy-mm-dd`; null when none is. */
+  printedUseBy: string | null;
+  /** Months after opening, when the shop changed the default; null follows {@link MONTHS_AFTER_OPENING}. */
+  monthsAfterOpening: number | null;
+  condition: Condition;
+  writtenOff: boolean;
+}
+
+/**
+ * Months a container keeps once opened [D]. Glycol takes up water from the moment it is opened [P];
+ * mineral does not. Silicone follows mineral.
+ */
+export const MONTHS_AFTER_OPENING: Readonly<Record<Family, number>> = {
+  glycol: 3,
+  mineral: 24,
+  silicone: 24,
+};
+
+/**
+ * Last day the container may be used, `yyyy-mm-dd`: the printed day or so many months after opening,
+ * whichever is earlier; null when neither is known.
+ * @throws InputError `not-a-date`.
+ */
+export function useBy(container: FluidContainer): string | null {
+  const { fluid, openedOn, printedUseBy, monthsAfterOpening } = container;
+  const days = printedUseBy === null ? [] : [isoDay(printedUseBy, 'printedUseBy')];
+  if (openedOn !== null) {
+    const months = monthsAfterOpening ?? MONTHS_AFTER_OPENING[fluid.family];
+    const opened = parseISO(isoDay(openedOn, 'openedOn'));
+    days.push(formatISO(addMonths(opened, months), { representation: 'date' }));
+  }
+  return days.sort()[0] ?? null;
+}
+
+export type ContainerRefusal =
+  | Exclude<Compatibility, { ok: true }>['code']
+  | 'written-off'
+  | 'spoiled'
+  | 'expired'
+  | 'empty'
+  | 'not-enough';
+
+export type ContainerState =
+  { ok: true } | { ok: false; code: ContainerRefusal; useBy: string | null; remainingMl: number };
+
+/**
+ * Whether `takeMl` of a container may go into a brake today; the first reason that refuses it, the one
+ * that could hurt the brake first.
+ * @param asked what the brake asks for
+ * @param takeMl mL to be taken, above zero; null asks about the container before an amount is known
+ * @param today `yyyy-mm-dd`
+ */
+export function mayFill(
+  container: FluidContainer,
+  asked: AskedFluid,
+  takeMl: number | null,
+  today: string,
+): ContainerState {
+  const lastDay = useBy(container);
+  const refuse = (code: ContainerRefusal): ContainerState => ({
+    ok: false,
+    code,
+    useBy: lastDay,
+    remainingMl: container.remainingMl,
+  });
+  const match = compatibility(asked, container.fluid);
+  if (!match.ok) return refuse(match.code);
+  if (container.writtenOff) return refuse('written-off');
+  if (container.condition !== 'clear') return refuse('spoiled');
+  if (lastDay !== null && today > lastDay) return refuse('expired');
+  if (container.remainingMl <= 0) return refuse('empty');
+  if (takeMl !== null && takeMl > container.remainingMl) return refuse('not-enough');
+  return { ok: true };
+}
+
+function isoDay(day: string, field: string): string {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || !isValid(parseISO(day)))
+    throw new InputError('not-a-date', field);
+  return day;
+}

@@ -1,0 +1,96 @@
+import { compatibility } from './compatibility';
+import { mayFill, useBy, type ContainerRefusal, type FluidContainer } from './container';
+import { BOILING_POINTS_C, nameOf, type Fluid } from './families';
+
+const dot = (grade: 'DOT 3' | 'DOT 4' | 'DOT 5.1'): Fluid => ({ family: 'glycol', grade });
+const silicone: Fluid = { family: 'silicone', grade: 'DOT 5' };
+const mineral = (blend: string): Fluid => ({ family: 'mineral', blend });
+const asks = (fluid: Fluid, alsoNamedBlends: string[] = []) => ({ fluid, alsoNamedBlends });
+
+describe('families', () => {
+  it('knows the minimum boiling points [S] 49 CFR 571.116, S5.1.1 and S5.1.2', () => {
+    expect(BOILING_POINTS_C).toEqual({
+      'DOT 3': { dry: 205, wet: 140 },
+      'DOT 4': { dry: 230, wet: 155 },
+      'DOT 5': { dry: 260, wet: 180 },
+      'DOT 5.1': { dry: 260, wet: 180 },
+    });
+  });
+
+  it('goes by the DOT number, or the blend’s own name', () => {
+    expect(nameOf(dot('DOT 5.1'))).toBe('DOT 5.1');
+    expect(nameOf(mineral('Selkie 10'))).toBe('Selkie 10');
+  });
+});
+
+describe('compatibility (common practice [P])', () => {
+  it.each<[Fluid, Fluid, string]>([
+    [dot('DOT 4'), dot('DOT 4'), 'ok'],
+    [dot('DOT 4'), dot('DOT 5.1'), 'ok'],
+    [dot('DOT 4'), dot('DOT 3'), 'poorer-grade'],
+    [dot('DOT 5.1'), dot('DOT 4'), 'poorer-grade'],
+    [dot('DOT 4'), silicone, 'wrong-family'],
+    [silicone, silicone, 'ok'],
+    [silicone, dot('DOT 5.1'), 'wrong-family'],
+    [dot('DOT 4'), mineral('Selkie 10'), 'wrong-family'],
+    [mineral('Selkie 10'), dot('DOT 4'), 'wrong-family'],
+    [mineral('Selkie 10'), mineral('Selkie 10'), 'ok'],
+    [mineral('Selkie 10'), mineral('Petrel'), 'other-blend'],
+  ])('asks %j, offered %j: %s', (asked, offered, expected) => {
+    const answer = compatibility(asks(asked), offered);
+    expect(answer.ok ? 'ok' : answer.code).toBe(expected);
+  });
+
+  it('takes another blend only when the sheet names it', () =>
+    expect(compatibility(asks(mineral('Selkie 10'), ['Petrel']), mineral('Petrel')).ok).toBe(true));
+});
+
+describe('containers', () => {
+  const bottle: FluidContainer = {
+    fluid: dot('DOT 4'),
+    sizeMl: 250,
+    remainingMl: 120,
+    openedOn: '2026-10-01',
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'clear',
+    writtenOff: false,
+  };
+  const fill = (
+    change: Partial<FluidContainer>,
+    takeMl: number | null = 20,
+    today = '2026-11-25',
+  ) => {
+    const state = mayFill({ ...bottle, ...change }, asks(dot('DOT 4')), takeMl, today);
+    return state.ok ? 'ok' : state.code;
+  };
+
+  it('keeps glycol 3 months and mineral 24 after opening [D], or as the shop says, or as printed if earlier', () => {
+    expect(useBy(bottle)).toBe('2027-01-01');
+    expect(useBy({ ...bottle, fluid: mineral('Selkie 10') })).toBe('2028-10-01');
+    expect(useBy({ ...bottle, monthsAfterOpening: 1 })).toBe('2026-11-01');
+    expect(useBy({ ...bottle, printedUseBy: '2026-12-01' })).toBe('2026-12-01');
+    expect(useBy({ ...bottle, openedOn: '2026-11-30', printedUseBy: null })).toBe('2027-02-28');
+    expect(useBy({ ...bottle, openedOn: null })).toBeNull();
+    expect(() => useBy({ ...bottle, openedOn: '2026-02-31' })).toThrow('not-a-date');
+  });
+
+  it.each<[string, Partial<FluidContainer>, ContainerRefusal | 'ok']>([
+    ['a sound bottle', {}, 'ok'],
+    ['a wrong family', { fluid: mineral('Selkie 10') }, 'wrong-family'],
+    ['a poorer grade', { fluid: dot('DOT 3') }, 'poorer-grade'],
+    ['one written off', { writtenOff: true }, 'written-off'],
+    ['a cloudy one', { condition: 'cloudy' }, 'spoiled'],
+    ['an expired one', { openedOn: '2026-08-24' }, 'expired'],
+    ['one on its last day', { openedOn: '2026-08-25' }, 'ok'],
+    ['an empty one', { remainingMl: 0 }, 'empty'],
+    ['one with less than asked', { remainingMl: 19.9 }, 'not-enough'],
+    ['one with just enough', { remainingMl: 20 }, 'ok'],
+  ])('%s: %s', (_, change, expected) => expect(fill(change)).toBe(expected));
+
+  it('names what would hurt the brake first', () =>
+    expect(fill({ fluid: silicone, remainingMl: 0, writtenOff: true })).toBe('wrong-family'));
+
+  it('can be asked before an amount is known', () =>
+    expect(fill({ remainingMl: 1 }, null)).toBe('ok'));
+});

@@ -1,0 +1,13 @@
+import { nextStep, type EndProgress } from './nextStep';
+
+const fresh: EndProgress = { identified: false, rotor: false, pads: false, boltsOpen: false };
+const done: EndProgress = { identified: true, rotor: true, pads: true, boltsOpen: false };
+
+it.each<[string, EndProgress, EndProgress, string, string | null]>([
+  ['identify the front first', fresh, fresh, 'identify', 'front'],
+  ['then its rotor', { ...fresh, identified: true }, fresh, 'rotor', 'front'],
+  ['then its pads', { ...done, pads: false }, fresh, 'pads', 'front'],
+  ['then the rear', done, fresh, 'identify', 'rear'],
+  ['bolts once begun come first', fresh, { ...done, boltsOpen: true }, 'rotor-bolts', 'rear'],
+  ['then sign off', done, done, 'sign-off', null],
+])('%s', (_, front, rear, step, end) => expect(nextStep({ front, rear })).toEqual({ step, end }));

@@ -1,0 +1,30 @@
+import { ENDS, type End } from './signOff';
+
+/** How far one end of a visit has come. */
+export interface EndProgress {
+  identified: boolean;
+  rotor: boolean;
+  pads: boolean;
+  /** A tightening was begun and is not through its passes. */
+  boltsOpen: boolean;
+}
+
+export type Step = 'identify' | 'rotor' | 'pads' | 'rotor-bolts' | 'sign-off';
+
+/**
+ * What to do next on a visit: finish the bolts that were begun, then each end from identifying through
+ * measuring, front first; when nothing is left, sign off. A suggestion of the usual order [P]; nothing is compulsory.
+ */
+export function nextStep(progress: Readonly<Record<End, EndProgress>>): {
+  step: Step;
+  end: End | null;
+} {
+  for (const end of ENDS) if (progress[end].boltsOpen) return { step: 'rotor-bolts', end };
+  for (const end of ENDS) {
+    const { identified, rotor, pads } = progress[end];
+    if (!identified) return { step: 'identify', end };
+    if (!rotor) return { step: 'rotor', end };
+    if (!pads) return { step: 'pads', end };
+  }
+  return { step: 'sign-off', end: null };
+}

@@ -1,0 +1,69 @@
+import { signOffBars, type SignOffFacts } from './signOff';
+
+const clear: SignOffFacts = {
+  leverSideConfirmed: true,
+  motor: false,
+  cutOff: null,
+  leverFeel: {},
+  parts: [],
+  tightenings: [],
+  customerToldOfWatch: false,
+  doNotRide: [],
+};
+const codes = (change: Partial<SignOffFacts>) =>
+  signOffBars({ ...clear, ...change }).map((bar) => bar.code);
+const rotor = (
+  word: SignOffFacts['parts'][number]['word'],
+  decision: SignOffFacts['parts'][number]['decision'] = null,
+) => ({
+  parts: [{ end: 'front' as const, part: 'rotor' as const, word, decision }],
+});
+
+describe('sign-off', () => {
+  it('passes a job in which nothing was looked at: "not inspected" is no bar', () =>
+    expect(codes({})).toEqual([]));
+
+  it('passes what holds', () => expect(codes(rotor('holds'))).toEqual([]));
+
+  it('refuses Replace, unless the customer refuses the work', () => {
+    expect(codes(rotor('replace'))).toEqual(['replace-open']);
+    expect(codes(rotor('replace', 'accepted-unproven'))).toEqual(['replace-open']);
+    expect(codes(rotor('replace', 'customer-refused'))).toEqual([]);
+  });
+
+  it('refuses Unproven, unless a lead accepts it', () => {
+    expect(codes(rotor('unproven'))).toEqual(['unproven-open']);
+    expect(codes(rotor('unproven', 'customer-refused'))).toEqual(['unproven-open']);
+    expect(codes(rotor('unproven', 'accepted-unproven'))).toEqual([]);
+  });
+
+  it('passes Watch with the customer told', () => {
+    expect(codes(rotor('watch'))).toEqual(['watch-untold']);
+    expect(codes({ ...rotor('watch'), customerToldOfWatch: true })).toEqual([]);
+  });
+
+  it('refuses an unproven torque, a failed lever, an unconfirmed lever side', () => {
+    expect(codes({ tightenings: [{ end: 'front', flaws: ['passes-open'] }] })).toEqual([
+      'torque-unproven',
+    ]);
+    expect(codes({ tightenings: [{ end: 'front', flaws: [] }] })).toEqual([]);
+    expect(codes({ leverFeel: { front: 'passed', rear: 'failed' } })).toEqual(['lever-failed']);
+    expect(codes({ leverSideConfirmed: false })).toEqual(['lever-side-unconfirmed']);
+  });
+
+  it('refuses a motor whose cut-off was not seen to work', () => {
+    expect(codes({ motor: true })).toEqual(['cut-off-untested']);
+    expect(codes({ motor: true, cutOff: 'failed' })).toEqual(['cut-off-failed']);
+    expect(codes({ motor: true, cutOff: 'passed' })).toEqual([]);
+    expect(codes({ motor: false, cutOff: null })).toEqual([]);
+  });
+
+  it('never waives a do-not-ride, and names the gravest bar first', () =>
+    expect(
+      codes({
+        ...rotor('replace', 'customer-refused'),
+        doNotRide: [{ end: 'front', finding: 'crack' }],
+        leverSideConfirmed: false,
+      }),
+    ).toEqual(['do-not-ride', 'lever-side-unconfirmed']));
+});

@@ -1,0 +1,75 @@
+import type { ProofFlaw } from '../torque/proof';
+import type { Word } from '../wear/verdict';
+
+export const ENDS = ['front', 'rear'] as const;
+export type End = (typeof ENDS)[number];
+
+export const PARTS = ['rotor', 'pads'] as const;
+export type Part = (typeof PARTS)[number];
+
+/** What a test at the end came to. A test nobody made is absent: "not inspected" is neither a verdict nor a bar [D]. */
+export type Outcome = 'passed' | 'failed';
+
+/** Where a job stands when somebody wants to sign it. */
+export interface SignOffFacts {
+  leverSideConfirmed: boolean;
+  /** The bike has a motor, so each lever must have been seen to cut it. */
+  motor: boolean;
+  cutOff: Outcome | null;
+  leverFeel: Partial<Record<End, Outcome>>;
+  /** Verdicts on what was measured. What was not measured is not here. */
+  parts: readonly {
+    end: End;
+    part: Part;
+    word: Word;
+    /** A lead accepts "unproven"; the customer refuses to have "replace" replaced. Both with their words. */
+    decision: 'accepted-unproven' | 'customer-refused' | null;
+  }[];
+  /** Safety bolts that were touched. */
+  tightenings: readonly { end: End; flaws: readonly ProofFlaw[] }[];
+  /** The customer was told what is being watched. */
+  customerToldOfWatch: boolean;
+  /** Findings nothing but work lifts: cracks, loose rivets. */
+  doNotRide: readonly { end: End; finding: string }[];
+}
+
+export type Bar =
+  | { code: 'lever-side-unconfirmed' }
+  | { code: 'cut-off-untested' }
+  | { code: 'cut-off-failed' }
+  | { code: 'lever-failed'; end: End }
+  | { code: 'replace-open'; end: End; part: Part }
+  | { code: 'unproven-open'; end: End; part: Part }
+  | { code: 'watch-untold'; end: End; part: Part }
+  | { code: 'torque-unproven'; end: End; flaws: readonly ProofFlaw[] }
+  | { code: 'do-not-ride'; end: End; finding: string };
+
+/**
+ * What bars a sign-off, the gravest first; none means that it may be signed.
+ * No sign-off with an open do-not-ride, an unproven torque on a safety bolt, a failed lever test, an
+ * unconfirmed lever side, or an untested motor cut-off. Watch passes with the customer told. Unproven wear passes only
+ * when a lead accepts it. Replace leaves only as a recorded refusal. A do-not-ride is never waived.
+ */
+export function signOffBars(facts: SignOffFacts): Bar[] {
+  const bars: Bar[] = facts.doNotRide.map(({ end, finding }) => ({
+    code: 'do-not-ride',
+    end,
+    finding,
+  }));
+  for (const end of ENDS)
+    if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
+  for (const { end, part, word, decision } of facts.parts) {
+    if (word === 'replace' && decision !== 'customer-refused')
+      bars.push({ code: 'replace-open', end, part });
+    if (word === 'unproven' && decision !== 'accepted-unproven')
+      bars.push({ code: 'unproven-open', end, part });
+    if (word === 'watch' && !facts.customerToldOfWatch)
+      bars.push({ code: 'watch-untold', end, part });
+  }
+  for (const { end, flaws } of facts.tightenings)
+    if (flaws.length > 0) bars.push({ code: 'torque-unproven', end, flaws });
+  if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });
+  if (facts.motor && facts.cutOff !== 'passed')
+    bars.push({ code: facts.cutOff === 'failed' ? 'cut-off-failed' : 'cut-off-untested' });
+  return bars;
+}

@@ -1,0 +1,9 @@
+/** What went on a thread. It is recorded because it changes the clamp load; by default never two on one thread [D]. */
+export const THREAD_TREATMENTS = [
+  'new-coated',
+  'medium-threadlocker',
+  'anti-seize',
+  'grease',
+  'dry',
+] as const;
+export type ThreadTreatment = (typeof THREAD_TREATMENTS)[number];

@@ -1,0 +1,178 @@
+import fc from 'fast-check';
+import { flawsOfProof, type Tightening } from './proof';
+import { nextTurn, PASSES, starOrder, type PassMark } from './sequence';
+import { torqueWindow, windowOfSingleValue } from './window';
+import { assumedTolerance, clickSetting, wrenchInCalibration, type Wrench } from './wrench';
+
+const fine = { maxNm: 25, markNm: 0.01, tolerance: 0.06 };
+const range = (lo: number, hi: number, wrench = { ...fine, maxNm: 10 }) =>
+  clickSetting({ loNm: lo, hiNm: hi }, wrench);
+
+describe('click setting: the handbook’s check values', () => {
+  it.each([
+    [6, 8, 6.39, 7.54],
+    [4, 6, 4.26, 5.66],
+    [5.4, 6.6, 5.75, 6.22],
+  ])('window %d to %d at 6 %%: set %d to %d, rounded inward', (lo, hi, loNm, hiNm) =>
+    expect(range(lo, hi)).toMatchObject({ code: 'set', loNm, hiNm }),
+  );
+
+  it('cannot prove a window of one point', () =>
+    expect(range(6, 6)).toEqual({ code: 'window-too-narrow' }));
+
+  it('stores one named value as 0.9 to 1.1 of it, our own choice [D]', () =>
+    expect(windowOfSingleValue(6, 'sheet')).toEqual({
+      loNm: 5.4,
+      hiNm: 6.6,
+      origin: 'sheet',
+      tag: 'D',
+      namedNm: 6,
+    }));
+
+  it('sets the mark nearest the middle', () => {
+    expect(range(5.4, 6.6)).toMatchObject({ setNm: 6 });
+    expect(range(6, 8, { maxNm: 10, markNm: 0.5, tolerance: 0.04 })).toMatchObject({ setNm: 7 });
+  });
+
+  it('uses 20 to 100 % of the scale [P]', () => {
+    expect(range(2, 4, { maxNm: 25, markNm: 0.1, tolerance: 0.04 })).toEqual({
+      code: 'outside-scale',
+      leastNm: 5,
+      mostNm: 25,
+    });
+    expect(range(4, 6.2, { maxNm: 25, markNm: 0.1, tolerance: 0.04 })).toMatchObject({
+      loNm: 5,
+      hiNm: 5.9,
+    });
+    expect(range(40, 44, { maxNm: 25, markNm: 0.1, tolerance: 0.04 }).code).toBe('outside-scale');
+  });
+
+  it('keeps the whole tolerance inside the window, for any window and wrench', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 40, noNaN: true }),
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        fc.constantFrom(0.05, 0.1, 0.25, 0.5),
+        fc.constantFrom(0.02, 0.04, 0.06),
+        (lo, width, markNm, tolerance) => {
+          const setting = clickSetting(
+            { loNm: lo, hiNm: lo + width },
+            { maxNm: 60, markNm, tolerance },
+          );
+          if (setting.code !== 'set') return;
+          for (const nm of [setting.loNm, setting.setNm, setting.hiNm]) {
+            expect(nm * (1 - tolerance)).toBeGreaterThanOrEqual(lo - 1e-6);
+            expect(nm * (1 + tolerance)).toBeLessThanOrEqual(lo + width + 1e-6);
+          }
+        },
+      ),
+    ));
+
+  it('assumes ±6 % up to 10 N·m and ±4 % above, from memory [M] of ISO 6789-1:2017', () => {
+    expect(assumedTolerance(10)).toBe(0.06);
+    expect(assumedTolerance(10.1)).toBe(0.04);
+  });
+
+  it('refuses a window that is upside down or not positive', () => {
+    expect(() => torqueWindow(8, 6, 'sheet')).toThrow('window-upside-down');
+    expect(() => torqueWindow(0, 6, 'sheet')).toThrow('not-positive');
+    expect(torqueWindow(6, 6, 'sheet').loNm).toBe(6);
+  });
+});
+
+describe('star order: the handbook’s check values', () => {
+  it.each([
+    [8, [1, 5, 3, 7, 2, 6, 4, 8]],
+    [6, [1, 4, 2, 5, 3, 6]],
+    [5, [1, 3, 5, 2, 4]],
+    [4, [1, 3, 2, 4]],
+    [2, [1, 2]],
+    [1, [1]],
+    [0, []],
+  ])('%d bolts', (count, order) => expect(starOrder(count)).toEqual(order));
+
+  it('turns every bolt once', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 24 }), (count) =>
+        expect([...starOrder(count)].sort((a, b) => a - b)).toEqual(
+          Array.from({ length: count }, (_, i) => i + 1),
+        ),
+      ),
+    ));
+
+  it('leads bolt by bolt through every pass', () => {
+    const marks: PassMark[] = [];
+    const turned: string[] = [];
+    for (let turn = nextTurn(6, marks); !turn.done; turn = nextTurn(6, marks)) {
+      turned.push(`${turn.pass} ${turn.bolt}`);
+      marks.push({ pass: turn.pass, bolt: turn.bolt });
+    }
+    expect(turned).toHaveLength(24);
+    expect(turned.slice(12, 18)).toEqual([
+      'full 1',
+      'full 4',
+      'full 2',
+      'full 5',
+      'full 3',
+      'full 6',
+    ]);
+  });
+
+  it('takes a whole pass at once', () =>
+    expect(nextTurn(6, [{ pass: 'snug', bolt: null }])).toMatchObject({ pass: 'half', bolt: 1 }));
+});
+
+describe('proof of a tightening', () => {
+  const wrench: Wrench = {
+    maxNm: 10,
+    markNm: 0.1,
+    tolerance: 0.04,
+    calibrationDueOn: '2027-01-01',
+    uses: 100,
+  };
+  const done: Tightening = {
+    boltCount: 6,
+    window: windowOfSingleValue(6, 'sheet'),
+    wrench,
+    setNm: 6,
+    treatment: 'medium-threadlocker',
+    marks: PASSES.map((pass) => ({ pass, bolt: null })),
+    doneOn: '2026-11-25',
+  };
+
+  it('is proven when every pass is done with a sound wrench, set inside', () =>
+    expect(flawsOfProof(done)).toEqual([]));
+
+  it.each<[string, Partial<Tightening>, string]>([
+    ['a pass is open', { marks: done.marks.slice(0, 3) }, 'passes-open'],
+    [
+      'the wrench is overdue',
+      { wrench: { ...wrench, calibrationDueOn: '2026-11-24' } },
+      'wrench-out-of-calibration',
+    ],
+    [
+      'the wrench has clicked 5,000 times',
+      { wrench: { ...wrench, uses: 5000 } },
+      'wrench-out-of-calibration',
+    ],
+    ['it was set too low', { setNm: 5.6 }, 'setting-outside-window'],
+    ['it was set too high', { setNm: 6.4 }, 'setting-outside-window'],
+    [
+      'the window is too narrow for it',
+      { window: torqueWindow(6, 6, 'sheet') },
+      'setting-outside-window',
+    ],
+    [
+      'the torque is from memory [M]',
+      { window: torqueWindow(5.4, 6.6, 'shop', 'M') },
+      'torque-from-memory',
+    ],
+  ])('is unproven when %s', (_, change, flaw) =>
+    expect(flawsOfProof({ ...done, ...change })).toEqual([flaw]),
+  );
+
+  it('counts a wrench as in calibration through its day and up to 4,999 clicks', () => {
+    expect(wrenchInCalibration({ ...wrench, uses: 4999 }, '2027-01-01')).toBe(true);
+    expect(wrenchInCalibration(wrench, '2027-01-02')).toBe(false);
+  });
+});

@@ -1,0 +1,51 @@
+import fc from 'fast-check';
+import { inchesFromMm, micrometres, millimetres, mmFromInches } from './length';
+import { newtonMetres, NM_PER_UNIT, torqueIn, type TorqueUnit } from './torque';
+
+describe('length', () => {
+  it('counts in whole micrometres, so that 3.3 − 1.8 is not under 1.5', () => {
+    expect(3.3 - 1.8).toBeLessThan(1.5);
+    expect(micrometres(3.3) - micrometres(1.8)).toBe(micrometres(1.5));
+  });
+
+  it('refuses what is not a number', () => {
+    expect(() => micrometres(Number.NaN)).toThrow('length: not-a-number');
+  });
+
+  it('round-trips inches and micrometres', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1_000_000 }), (um) => {
+        expect(micrometres(millimetres(um))).toBe(um);
+        expect(mmFromInches(inchesFromMm(millimetres(um)))).toBeCloseTo(millimetres(um), 9);
+      }),
+    );
+  });
+});
+
+describe('torque', () => {
+  // [S] NIST SP 811 (2008), Appendix B.8, to the digits printed there.
+  it.each<[TorqueUnit, number, number]>([
+    ['lbf·in', 0.1129848, 7],
+    ['lbf·ft', 1.355818, 6],
+    ['kgf·cm', 0.0980665, 7],
+  ])('%s is %d N·m', (unit, nm, digits) => {
+    expect(NM_PER_UNIT[unit]).toBeCloseTo(nm, digits);
+  });
+
+  it('writes 1 N·m in the other units', () => {
+    expect(torqueIn('lbf·in', 1)).toBeCloseTo(8.850746, 5);
+    expect(torqueIn('lbf·ft', 1)).toBeCloseTo(0.737562, 6);
+    expect(torqueIn('kgf·cm', 1)).toBeCloseTo(10.19716, 5);
+  });
+
+  it('round-trips every unit', () => {
+    const units = Object.keys(NM_PER_UNIT) as TorqueUnit[];
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...units),
+        fc.double({ min: 0.01, max: 500, noNaN: true }),
+        (unit, nm) => expect(newtonMetres(torqueIn(unit, nm), unit)).toBeCloseTo(nm, 9),
+      ),
+    );
+  });
+});

@@ -1,0 +1,228 @@
+import { InputError } from '../inputError';
+import type { Tag } from '../source';
+import { micrometres } from '../units/length';
+import { padPattern, type PadPattern } from './padPattern';
+import {
+  flawsOfEvidence,
+  judgeThickness,
+  placeThicknesses,
+  worst,
+  type Evidence,
+  type PlaceThickness,
+  type Reason,
+  type ThicknessLimit,
+  type Verdict,
+  type Word,
+} from './verdict';
+
+/** The four numbers of a pair. Leading meets the rotor's forward turn first; inner is the wheel side. */
+export const PAD_PLACES = [
+  'inner-leading',
+  'inner-trailing',
+  'outer-leading',
+  'outer-trailing',
+] as const;
+export type PadPlace = (typeof PAD_PLACES)[number];
+
+/** Schools of judging pads, all in use. */
+export const PAD_SCHOOLS = ['total', 'friction', 'share'] as const;
+export type PadSchool = (typeof PAD_SCHOOLS)[number];
+
+/** Each school's rule with its source: total 3.0 mm "below" [P], friction 1.5 mm "below" [P], three quarters worn "or more" [P]. */
+export const PAD_RULES = {
+  total: { limitMm: 3, atLimitIsWorn: false, tag: 'P' },
+  friction: { limitMm: 1.5, atLimitIsWorn: false, tag: 'P' },
+  share: { wornShare: 0.75, atLimitIsWorn: true, tag: 'P' },
+} as const satisfies Record<
+  PadSchool,
+  { atLimitIsWorn: boolean; tag: Tag; limitMm?: number; wornShare?: number }
+>;
+
+/** No pad, plate and all, is thicker than this, mm [D]; above it the reading is a slip. */
+export const PLAUSIBLE_PAD_MM = { least: 0, most: 8 } as const;
+
+/** How the numbers were taken: with the backing plate, or friction material alone. */
+export type PadBasis = 'total' | 'friction';
+
+export interface PadMeasurement extends Evidence {
+  basis: PadBasis;
+  readings: Partial<Record<PadPlace, readonly number[]>>;
+}
+
+export interface PadSpec {
+  /** Thickness when new, plate and all, mm; null when unknown. */
+  newTotalMm: number | null;
+  /** Thickness of the backing plate, mm; null when unknown. */
+  plateMm: number | null;
+  /** The plate's thickness is a usual value and not this pad's: what needs it cannot be proved. */
+  plateAssumed: boolean;
+  /** Limits a sheet lays down in place of the school's own. */
+  limits?: Partial<Record<'total' | 'friction', ThicknessLimit>>;
+}
+
+export interface SchoolVerdict extends Verdict {
+  school: PadSchool;
+  /** Limit in the measure the school judges by (total or friction), mm; null when it cannot be said. */
+  limitMm: number | null;
+  /** Least thickness in that measure, mm; null when it cannot be said. */
+  leastMm: number | null;
+  /** Share of the friction worn away at the least number, 0 to 1; null when unknown. */
+  wornShare: number | null;
+}
+
+export interface PadVerdict {
+  word: Word;
+  /** The school that decided: the first in order whose word is the worst. */
+  decidedBy: PadSchool;
+  schools: SchoolVerdict[];
+  pattern: PadPattern;
+}
+
+/** Returns a pad reading that can be one; throws InputError `implausible` or `negative` for a slip. */
+export function plausiblePadReading(readingMm: number): number {
+  if (!Number.isFinite(readingMm)) throw new InputError('not-a-number', 'reading');
+  if (readingMm < PLAUSIBLE_PAD_MM.least) throw new InputError('negative', 'reading');
+  if (readingMm > PLAUSIBLE_PAD_MM.most)
+    throw new InputError('implausible', 'reading', {
+      leastMm: PLAUSIBLE_PAD_MM.least,
+      mostMm: PLAUSIBLE_PAD_MM.most,
+    });
+  return readingMm;
+}
+
+/**
+ * The verdict on a pair of pads by every school in force, side by side; the worst word wins.
+ * All four numbers count and the least decides. A missing number, or a plate that is only assumed,
+ * leaves the schools that need it unproven.
+ * @param schools the schools in force, at least one
+ * @throws InputError as judgeThickness, and `thinner-than-plate` when a total is under its plate.
+ */
+export function padVerdict(
+  measurement: PadMeasurement,
+  spec: PadSpec,
+  schools: readonly PadSchool[],
+): PadVerdict {
+  if (schools.length === 0) throw new InputError('empty', 'schools');
+  const measured = placeThicknesses(
+    PAD_PLACES.flatMap((place) => {
+      const readingsMm = measurement.readings[place];
+      return readingsMm?.length ? [{ place, readingsMm }] : [];
+    }),
+    measurement,
+  );
+  const plateUm = spec.plateMm === null ? null : micrometres(spec.plateMm, 'plate');
+  refuseUnderPlate(measured, measurement.basis, plateUm);
+
+  const flaws: Reason[] = [
+    ...flawsOfEvidence(measurement),
+    ...PAD_PLACES.filter((place) => !measured.some((m) => m.place === place)).map(
+      (place): Reason => ({ code: 'missing-number', place }),
+    ),
+  ];
+  const verdicts = schools.map((school) =>
+    schoolVerdict(school, { measured, basis: measurement.basis, plateUm, spec, flaws }),
+  );
+  const word = worst(verdicts.map((verdict) => verdict.word))!;
+  return {
+    word,
+    decidedBy: verdicts.find((verdict) => verdict.word === word)!.school,
+    schools: verdicts,
+    pattern: padPattern(measured),
+  };
+}
+
+interface PadCase {
+  measured: readonly PlaceThickness[];
+  basis: PadBasis;
+  plateUm: number | null;
+  spec: PadSpec;
+  flaws: readonly Reason[];
+}
+
+function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
+  const { measured, basis, plateUm, spec } = aCase;
+  const judges: PadBasis = school === 'total' ? 'total' : 'friction';
+  const needsPlate = basis !== judges;
+  const newTotalUm = spec.newTotalMm === null ? null : micrometres(spec.newTotalMm, 'new');
+  const newFrictionUm = newTotalUm === null || plateUm === null ? null : newTotalUm - plateUm;
+  const shift = needsPlate ? (judges === 'friction' ? -(plateUm ?? 0) : (plateUm ?? 0)) : 0;
+  const limit = limitOf(school, spec, newFrictionUm);
+
+  const undecided = (reasons: Reason[], settle: SchoolVerdict['settle']): SchoolVerdict => ({
+    school,
+    word: 'unproven',
+    reasons,
+    settle,
+    shareLeft: null,
+    limitMm: limit?.limitMm ?? null,
+    leastMm: null,
+    wornShare: null,
+  });
+  if (needsPlate && plateUm === null)
+    return undecided([{ code: 'plate-assumed' }], ['plate-thickness', 'replacement']);
+  if (limit === null)
+    return undecided([{ code: 'new-thickness-unknown' }], ['new-thickness', 'replacement']);
+
+  const places = measured.map((m) => ({ ...m, thicknessUm: m.thicknessUm + shift }));
+  const newUm = judges === 'total' ? newTotalUm : newFrictionUm;
+  const restsOnPlate = needsPlate || school !== 'total';
+  const verdict = judgeThickness({
+    places,
+    limit,
+    newMm: newUm === null ? null : newUm / 1000,
+    flaws: [
+      ...aCase.flaws,
+      ...(restsOnPlate && spec.plateAssumed ? [{ code: 'plate-assumed' } as const] : []),
+    ],
+  });
+  const leastUm = places.length ? Math.min(...places.map((p) => p.thicknessUm)) : null;
+  const leastFrictionUm =
+    leastUm === null
+      ? null
+      : judges === 'friction'
+        ? leastUm
+        : plateUm === null
+          ? null
+          : leastUm - plateUm;
+  return {
+    ...verdict,
+    school,
+    limitMm: limit.limitMm,
+    leastMm: leastUm === null ? null : leastUm / 1000,
+    wornShare:
+      leastFrictionUm === null || newFrictionUm === null
+        ? null
+        : Math.max(0, (newFrictionUm - leastFrictionUm) / newFrictionUm),
+  };
+}
+
+function limitOf(
+  school: PadSchool,
+  spec: PadSpec,
+  newFrictionUm: number | null,
+): ThicknessLimit | null {
+  if (school !== 'share')
+    return spec.limits?.[school] ?? { ...PAD_RULES[school], origin: 'shop' as const };
+  if (newFrictionUm === null) return null;
+  const { wornShare, atLimitIsWorn, tag } = PAD_RULES.share;
+  return {
+    limitMm: Math.ceil(newFrictionUm * (1 - wornShare)) / 1000,
+    atLimitIsWorn,
+    origin: 'shop',
+    tag,
+  };
+}
+
+function refuseUnderPlate(
+  measured: readonly PlaceThickness[],
+  basis: PadBasis,
+  plateUm: number | null,
+): void {
+  if (basis !== 'total' || plateUm === null) return;
+  for (const { place, thicknessUm, doubtUm } of measured)
+    if (thicknessUm + doubtUm < plateUm)
+      throw new InputError('thinner-than-plate', place, {
+        thicknessMm: thicknessUm / 1000,
+        plateMm: plateUm / 1000,
+      });
+}

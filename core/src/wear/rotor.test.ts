@@ -1,0 +1,303 @@
+import fc from 'fast-check';
+import type { Gauge } from '../gauge/gauge';
+import { limitInForce, USUAL_ROTOR_LIMIT } from './limitInForce';
+import {
+  clockPosition,
+  plausibleRotorReading,
+  readsUpperBounds,
+  rotorVerdict,
+  type RotorMeasurement,
+} from './rotor';
+import { worst, WORDS, type ThicknessLimit } from './verdict';
+
+const pointGauge: Gauge = {
+  kind: 'thickness-gauge',
+  resolutionMm: 0.01,
+  uncertaintyMm: 0.03,
+  anvils: 'point',
+  calibrationDueOn: '2027-03-01',
+};
+const vernier: Gauge = {
+  ...pointGauge,
+  kind: 'vernier-caliper',
+  resolutionMm: 0.05,
+  uncertaintyMm: 0.06,
+  anvils: 'flat',
+};
+
+const stamped = (limitMm: number, atLimitIsWorn: boolean | null = true): ThicknessLimit => ({
+  limitMm,
+  atLimitIsWorn,
+  origin: 'stamped',
+  tag: null,
+});
+
+function measured(readings: number[], changes: Partial<RotorMeasurement> = {}): RotorMeasurement {
+  return {
+    points: readings.map((reading, i) => ({ point: i + 1, readingsMm: [reading] })),
+    pointCount: Math.max(6, readings.length),
+    gauge: pointGauge,
+    zeroErrorMm: 0,
+    measuredOn: '2026-11-25',
+    ridge: 'none',
+    lipMm: null,
+    damage: [],
+    ...changes,
+  };
+}
+
+describe('rotor verdict: the handbook’s check values (common practice [P], guard band [S] ISO 14253-1)', () => {
+  it('lip 1.80, thinnest 1.47 at point 3 against 1.50: Replace', () => {
+    const verdict = rotorVerdict(
+      measured([1.52, 1.5, 1.47, 1.49, 1.51, 1.48], { ridge: 'felt', lipMm: 1.8 }),
+      stamped(1.5),
+      null,
+    );
+    expect(verdict.word).toBe('replace');
+    expect(verdict.thinnest).toEqual({ point: 3, oClock: 4, thicknessMm: 1.47, doubtMm: 0.03 });
+    expect(verdict.variationMm).toBe(0.05);
+    expect(verdict.pulsingExpected).toBe(false);
+    expect(verdict.newFrom).toBe('lip');
+  });
+
+  it('thinnest 1.60, limit 1.55, U 0.06: Unproven, 1.54 does not clear', () => {
+    const verdict = rotorVerdict(
+      measured([1.6, 1.62, 1.62, 1.61], { gauge: { ...pointGauge, uncertaintyMm: 0.06 } }),
+      stamped(1.55),
+      1.8,
+    );
+    expect(verdict.word).toBe('unproven');
+    expect(verdict.reasons).toEqual([
+      { code: 'doubt-reaches-limit', place: '1', thicknessMm: 1.6, doubtMm: 0.06, limitMm: 1.55 },
+    ]);
+    expect(verdict.settle).toEqual(['finer-gauge', 'replacement']);
+  });
+
+  it('the same with U 0.03: Watch, 20 % left', () => {
+    const verdict = rotorVerdict(measured([1.6, 1.62, 1.62, 1.61]), stamped(1.55), 1.8);
+    expect(verdict.word).toBe('watch');
+    expect(verdict.shareLeft).toBeCloseTo(0.2, 9);
+  });
+
+  it('thinnest 1.66, flat anvils, ridge felt: Unproven; no ridge and U 0.03: Holds', () => {
+    const readings = [1.66, 1.68, 1.67, 1.68];
+    const ridged = rotorVerdict(
+      measured(readings, { gauge: vernier, ridge: 'felt' }),
+      stamped(1.5),
+      1.8,
+    );
+    expect(ridged.word).toBe('unproven');
+    expect(ridged.reasons).toEqual([{ code: 'upper-bounds' }]);
+    expect(ridged.settle).toEqual(['point-gauge', 'replacement']);
+    const flat = { ...vernier, uncertaintyMm: 0.03 };
+    expect(rotorVerdict(measured(readings, { gauge: flat }), stamped(1.5), 1.8).word).toBe('holds');
+  });
+});
+
+describe('rotor verdict: each row of the table', () => {
+  const good = [1.7, 1.71, 1.7, 1.72, 1.7, 1.71];
+  const judge = (
+    changes: Partial<RotorMeasurement>,
+    limit = stamped(1.5),
+    newMm: number | null = 1.8,
+  ) => rotorVerdict(measured(good, changes), limit, newMm);
+  const codes = (verdict: { reasons: { code: string }[] }) =>
+    verdict.reasons.map((reason) => reason.code);
+
+  it('holds when everything is proven', () => expect(codes(judge({}))).toEqual(['clears-limit']));
+
+  it('is exact at the limit, by its wording; unknown wording counts as worn', () => {
+    const at = measured([1.5, 1.6, 1.6], { gauge: { ...pointGauge, uncertaintyMm: 0 } });
+    expect(rotorVerdict(at, stamped(1.5, true), 1.8).word).toBe('replace');
+    expect(rotorVerdict(at, stamped(1.5, null), 1.8).word).toBe('replace');
+    expect(rotorVerdict(at, stamped(1.5, false), 1.8).word).toBe('watch');
+  });
+
+  it('is exact where the doubt just reaches the limit, by its wording', () => {
+    const reaching = measured([1.58, 1.6, 1.6], { gauge: { ...pointGauge, uncertaintyMm: 0.08 } });
+    expect(rotorVerdict(reaching, stamped(1.5, true), 1.8).word).toBe('unproven');
+    expect(rotorVerdict(reaching, stamped(1.5, false), 1.8).word).toBe('holds');
+  });
+
+  it('needs three points', () => {
+    const two = rotorVerdict(measured([1.7, 1.7]), stamped(1.5), 1.8);
+    expect(two.reasons).toEqual([{ code: 'too-few-points', have: 2, need: 3 }]);
+    expect(rotorVerdict(measured([1.7, 1.7, 1.7]), stamped(1.5), 1.8).word).toBe('holds');
+    expect(rotorVerdict(measured([]), stamped(1.5), 1.8).word).toBe('unproven');
+  });
+
+  it('does not pass with a gauge past its day, and still condemns', () => {
+    const overdue = { ...pointGauge, calibrationDueOn: '2026-11-24' };
+    expect(codes(judge({ gauge: overdue }))).toEqual(['gauge-out-of-calibration']);
+    expect(codes(judge({ gauge: { ...pointGauge, calibrationDueOn: '2026-11-25' } }))).toEqual([
+      'clears-limit',
+    ]);
+    expect(
+      rotorVerdict(measured([1.4, 1.6, 1.6], { gauge: overdue }), stamped(1.5), 1.8).word,
+    ).toBe('replace');
+  });
+
+  it('does not pass without a zero check, an unknown thickness when new, or on a limit from memory [M]', () => {
+    expect(codes(judge({ zeroErrorMm: null }))).toEqual(['no-zero-check']);
+    expect(codes(judge({}, stamped(1.5), null))).toEqual(['new-thickness-unknown']);
+    expect(
+      codes(judge({}, { limitMm: 1.5, atLimitIsWorn: true, origin: 'shop', tag: 'M' })),
+    ).toEqual(['limit-from-memory']);
+  });
+
+  it('watches at a quarter left, exactly, and not a micrometre above', () => {
+    const quarter = measured([1.575, 1.6, 1.6]);
+    expect(rotorVerdict(quarter, stamped(1.5), 1.8).word).toBe('watch');
+    expect(rotorVerdict(measured([1.576, 1.6, 1.6]), stamped(1.5), 1.8).word).toBe('holds');
+  });
+
+  it('caps the share left at all of it', () =>
+    expect(rotorVerdict(measured([1.82, 1.82, 1.82]), stamped(1.5), 1.8).shareLeft).toBe(1));
+
+  it('condemns damage whatever the thickness, also unmeasured', () => {
+    expect(judge({ damage: ['crack'] }).reasons).toEqual([{ code: 'damaged', finding: 'crack' }]);
+    expect(rotorVerdict(measured([], { damage: ['loose-rivets'] }), stamped(1.5), 1.8).word).toBe(
+      'replace',
+    );
+  });
+
+  it('subtracts the zero error', () => {
+    const verdict = rotorVerdict(
+      measured([1.52, 1.6, 1.6], { zeroErrorMm: 0.02 }),
+      stamped(1.5),
+      1.8,
+    );
+    expect(verdict.thinnest?.thicknessMm).toBe(1.5);
+    expect(verdict.word).toBe('replace');
+  });
+
+  it('never lets a mean of repeats gain the last micrometre', () => {
+    const repeats = measured([1.6, 1.6, 1.6]);
+    const verdict = rotorVerdict(
+      {
+        ...repeats,
+        points: [{ point: 1, readingsMm: [1.5, 1.5, 1.501] }, ...repeats.points.slice(1)],
+      },
+      stamped(1.5),
+      1.8,
+    );
+    expect(verdict.word).toBe('replace');
+  });
+
+  it('expects pulsing above 0.05 mm of variation [M]', () => {
+    expect(rotorVerdict(measured([1.7, 1.75, 1.7]), stamped(1.5), 1.8).pulsingExpected).toBe(false);
+    expect(rotorVerdict(measured([1.7, 1.751, 1.7]), stamped(1.5), 1.8).pulsingExpected).toBe(true);
+  });
+});
+
+describe('rotor verdict: refused as input', () => {
+  it.each([
+    ['new at the limit', [1.6], 1.5, 1.5, 'new-not-above-limit'],
+    ['thicker than new and its doubt', [1.84, 1.7, 1.7], 1.5, 1.8, 'thicker-than-new'],
+    ['no thickness', [0], 1.5, 1.8, 'not-positive'],
+    ['not a number', [Number.NaN], 1.5, 1.8, 'not-a-number'],
+    ['no limit', [1.6], 0, 1.8, 'not-positive'],
+  ])('%s', (_, readings, limit, newMm, code) =>
+    expect(() => rotorVerdict(measured(readings), stamped(limit), newMm)).toThrow(code),
+  );
+
+  it('takes up to new + U', () =>
+    expect(rotorVerdict(measured([1.83, 1.7, 1.7]), stamped(1.5), 1.8).word).toBe('holds'));
+
+  it('names a slip: 12 mm is no rotor', () => {
+    expect(() => plausibleRotorReading(12)).toThrow('implausible');
+    expect(plausibleRotorReading(1.47)).toBe(1.47);
+    expect(() => plausibleRotorReading(0.49)).toThrow('implausible');
+  });
+
+  it('has clock positions from 12 round', () => {
+    expect([1, 2, 3, 4, 5, 6].map((point) => clockPosition(point, 6))).toEqual([
+      12, 2, 4, 6, 8, 10,
+    ]);
+    expect(() => clockPosition(7, 6)).toThrow('no-such-point');
+  });
+});
+
+describe('rotor verdict: properties', () => {
+  const um = fc.integer({ min: 1300, max: 1830 });
+  const readings = fc.array(um, { minLength: 3, maxLength: 12 });
+  const rank = (word: (typeof WORDS)[number]) => WORDS.indexOf(word);
+  const verdictOf = (ums: number[], doubtUm = 30, limitUm = 1500) =>
+    rotorVerdict(
+      {
+        ...measured(
+          ums.map((t) => t / 1000),
+          { gauge: { ...pointGauge, uncertaintyMm: doubtUm / 1000 } },
+        ),
+        pointCount: 12,
+      },
+      stamped(limitUm / 1000),
+      1.83,
+    );
+
+  it('a worn part never holds', () =>
+    fc.assert(
+      fc.property(readings, fc.integer({ min: 1300, max: 1500 }), (others, worn) =>
+        expect(verdictOf([...others.slice(1), worn]).word).toBe('replace'),
+      ),
+    ));
+
+  it('a worse reading, a larger doubt or a higher limit never gives a better verdict', () =>
+    fc.assert(
+      fc.property(readings, fc.nat({ max: 60 }), fc.nat({ max: 60 }), (ums, less, more) => {
+        const now = rank(verdictOf(ums).word);
+        expect(
+          rank(verdictOf(ums.map((t, i) => (i === 0 ? t - less : t))).word),
+        ).toBeGreaterThanOrEqual(now);
+        expect(rank(verdictOf(ums, 30 + more).word)).toBeGreaterThanOrEqual(now);
+        expect(rank(verdictOf(ums, 30, 1500 + more).word)).toBeGreaterThanOrEqual(now);
+      }),
+    ));
+
+  it('the order of points does not matter', () =>
+    fc.assert(
+      fc.property(readings, (ums) =>
+        expect(verdictOf([...ums].reverse()).word).toBe(verdictOf(ums).word),
+      ),
+    ));
+
+  it('upper bounds never hold, whatever they read', () =>
+    fc.assert(
+      fc.property(readings, (ums) => {
+        const bridged = measured(
+          ums.map((t) => t / 1000),
+          { gauge: vernier, ridge: 'felt', pointCount: 12 },
+        );
+        expect(['unproven', 'replace']).toContain(rotorVerdict(bridged, stamped(1.5), 1.83).word);
+      }),
+    ));
+});
+
+describe('what decides', () => {
+  it('takes the stamped limit, then the sheet, then the shop', () => {
+    const sheet: ThicknessLimit = {
+      limitMm: 1.55,
+      atLimitIsWorn: true,
+      origin: 'sheet',
+      tag: null,
+    };
+    expect(limitInForce([USUAL_ROTOR_LIMIT, sheet, stamped(1.6)])).toEqual(stamped(1.6));
+    expect(limitInForce([USUAL_ROTOR_LIMIT, sheet, null])).toEqual(sheet);
+    expect(limitInForce([null, null, USUAL_ROTOR_LIMIT])).toEqual(USUAL_ROTOR_LIMIT);
+    expect(limitInForce([null])).toBeNull();
+  });
+
+  it('doubts flat jaws until a fingernail has found no ridge', () => {
+    expect(readsUpperBounds('flat', 'felt')).toBe(true);
+    expect(readsUpperBounds('flat', 'not-looked')).toBe(true);
+    expect(readsUpperBounds('flat', 'none')).toBe(false);
+    expect(readsUpperBounds('point', 'felt')).toBe(false);
+  });
+
+  it('orders the words Replace > Unproven > Watch > Holds', () => {
+    expect(worst(['watch', 'unproven', 'holds'])).toBe('unproven');
+    expect(worst(['replace', 'unproven'])).toBe('replace');
+    expect(worst(['holds', 'watch'])).toBe('watch');
+    expect(worst([])).toBeNull();
+  });
+});

@@ -1,0 +1,278 @@
+import { combineRepeats } from '../gauge/repeats';
+import { inCalibration, type Gauge } from '../gauge/gauge';
+import { InputError } from '../inputError';
+import type { Origin, Tag } from '../source';
+import { micrometres, millimetres } from '../units/length';
+
+/** The same four words everywhere, best first. */
+export const WORDS = ['holds', 'watch', 'unproven', 'replace'] as const;
+export type Word = (typeof WORDS)[number];
+
+/** The worst of several words, or null of none: Replace > Unproven > Watch > Holds. */
+export function worst(words: readonly Word[]): Word | null {
+  return words.reduce<Word | null>(
+    (worstYet, word) =>
+      worstYet === null || WORDS.indexOf(word) > WORDS.indexOf(worstYet) ? word : worstYet,
+    null,
+  );
+}
+
+/** Fewest points, not counting upper bounds, that can prove a part [D]. */
+export const FEWEST_POINTS = 3;
+/** Share of the wearable thickness at or below which a part is watched [D]. */
+export const WATCH_SHARE = 0.25;
+
+/** Why a verdict is what it is, as numbers; the words come from the catalogue. */
+export type Reason =
+  | { code: 'damaged'; finding: string }
+  | {
+      code: 'worn';
+      place: string;
+      thicknessMm: number;
+      limitMm: number;
+      atLimitIsWorn: boolean;
+    }
+  | { code: 'too-few-points'; have: number; need: number }
+  | { code: 'upper-bounds' }
+  | {
+      code: 'doubt-reaches-limit';
+      place: string;
+      thicknessMm: number;
+      doubtMm: number;
+      limitMm: number;
+    }
+  | { code: 'gauge-out-of-calibration'; dueOn: string | null }
+  | { code: 'no-zero-check' }
+  | { code: 'new-thickness-unknown' }
+  | { code: 'limit-from-memory' }
+  | { code: 'plate-assumed' }
+  | { code: 'missing-number'; place: string }
+  | { code: 'little-left'; shareLeft: number }
+  | {
+      code: 'clears-limit';
+      place: string;
+      thicknessMm: number;
+      doubtMm: number;
+      limitMm: number;
+    };
+
+/** What would settle an "unproven". */
+export type Settle =
+  | 'more-points'
+  | 'point-gauge'
+  | 'finer-gauge'
+  | 'calibrated-gauge'
+  | 'zero-check'
+  | 'new-thickness'
+  | 'stated-limit'
+  | 'plate-thickness'
+  | 'replacement';
+
+const SETTLED_BY: Partial<Record<Reason['code'], Settle>> = {
+  'too-few-points': 'more-points',
+  'missing-number': 'more-points',
+  'upper-bounds': 'point-gauge',
+  'doubt-reaches-limit': 'finer-gauge',
+  'gauge-out-of-calibration': 'calibrated-gauge',
+  'no-zero-check': 'zero-check',
+  'new-thickness-unknown': 'new-thickness',
+  'limit-from-memory': 'stated-limit',
+  'plate-assumed': 'plate-thickness',
+};
+
+/** A limit on thickness, with its wording and who laid it down. */
+export interface ThicknessLimit {
+  limitMm: number;
+  /** "Replace at L or less" (true) or "replace below L" (false); unknown (null) counts as true. */
+  atLimitIsWorn: boolean | null;
+  origin: Origin;
+  /** Where the number itself comes from; null when it was read off the part or a maker's sheet. */
+  tag: Tag | null;
+}
+
+/** All the readings at one place, as taken, with no zero error subtracted. */
+export interface PlaceReadings {
+  place: string;
+  readingsMm: readonly number[];
+}
+
+/** How the readings came about. */
+export interface Evidence {
+  gauge: Gauge;
+  /** What the gauge showed when it should have shown nothing, mm; null when nobody looked. */
+  zeroErrorMm: number | null;
+  /** The day of measuring, `yyyy-mm-dd`. */
+  measuredOn: string;
+}
+
+/** A place's thickness in whole micrometres with its doubt. */
+export interface PlaceThickness {
+  place: string;
+  thicknessUm: number;
+  doubtUm: number;
+}
+
+/**
+ * Thickness and doubt at each place: mean of the repeats, zero error subtracted. Rounded to the
+ * unfavourable side, so that a mean of repeats never gains the last micrometre.
+ * @throws InputError `not-positive` for a reading at or below nothing, `not-a-number`.
+ */
+export function placeThicknesses(
+  places: readonly PlaceReadings[],
+  { gauge, zeroErrorMm }: Pick<Evidence, 'gauge' | 'zeroErrorMm'>,
+): PlaceThickness[] {
+  return places.map(({ place, readingsMm }) => {
+    const { meanMm, uncertaintyMm } = combineRepeats(readingsMm, gauge.uncertaintyMm);
+    const thicknessUm = Math.floor((meanMm - (zeroErrorMm ?? 0)) * 1000 + 1e-6);
+    if (thicknessUm <= 0) throw new InputError('not-positive', place, { value: meanMm });
+    return { place, thicknessUm, doubtUm: Math.ceil(uncertaintyMm * 1000 - 1e-6) };
+  });
+}
+
+/** Reasons of the evidence itself that keep any part from being passed. */
+export function flawsOfEvidence(evidence: Evidence): Reason[] {
+  const flaws: Reason[] = [];
+  if (!inCalibration(evidence.gauge.calibrationDueOn, evidence.measuredOn))
+    flaws.push({ code: 'gauge-out-of-calibration', dueOn: evidence.gauge.calibrationDueOn });
+  if (evidence.zeroErrorMm === null) flaws.push({ code: 'no-zero-check' });
+  return flaws;
+}
+
+export interface ThicknessCase {
+  places: readonly PlaceThickness[];
+  limit: ThicknessLimit;
+  newMm: number | null;
+  /** Reasons to replace whatever the thickness. */
+  replaceAnyway?: readonly Reason[];
+  /** Reasons why the part cannot be passed, found before looking at the thickness. */
+  flaws?: readonly Reason[];
+  /** The readings are upper bounds (jaws bridging a ridge): they may condemn and never pass. */
+  upperBounds?: boolean;
+}
+
+export interface Verdict {
+  word: Word;
+  /** Every reason that holds at this word, the weightiest first. */
+  reasons: Reason[];
+  /** What would settle it; empty unless the word is "unproven". */
+  settle: Settle[];
+  /** Share of the wearable thickness left at the thinnest place, 0 to 1; null when it cannot be said. */
+  shareLeft: number | null;
+}
+
+/**
+ * The verdict on a worn thickness. The first that applies:
+ * Replace (a replace-anyway reason, or the least t at or below the limit, no doubt granted) ·
+ * Unproven (fewer than {@link FEWEST_POINTS} proper points, the least t − U does not clear the limit, or a flaw) ·
+ * Watch ({@link WATCH_SHARE} or less of the wearable thickness left) · Holds.
+ *
+ * Source [S] of the guard band: ISO 14253-1, decision rules for proving conformity; the full U is
+ * stricter than its 2017 default.
+ * @throws InputError `new-not-above-limit`, or `thicker-than-new` (t > new + U: wrong sheet, or a ridge?).
+ */
+export function judgeThickness(aCase: ThicknessCase): Verdict {
+  const { places, limit, newMm } = aCase;
+  const limitUm = micrometres(limit.limitMm, 'limit');
+  const newUm = newMm === null ? null : micrometres(newMm, 'new');
+  const atLimitIsWorn = limit.atLimitIsWorn ?? true;
+  refuseImpossible(places, limitUm, newUm);
+
+  const thinnest = least(places, ({ thicknessUm }) => thicknessUm);
+  const shareLeft =
+    thinnest && newUm !== null ? shareOf(thinnest.thicknessUm, limitUm, newUm) : null;
+  const decide = (word: Word, reasons: Reason[]): Verdict => ({
+    word,
+    reasons,
+    settle: word === 'unproven' ? settledBy(reasons) : [],
+    shareLeft,
+  });
+
+  const replace: Reason[] = [...(aCase.replaceAnyway ?? [])];
+  if (thinnest && !clears(thinnest.thicknessUm, limitUm, atLimitIsWorn))
+    replace.push({
+      code: 'worn',
+      place: thinnest.place,
+      thicknessMm: millimetres(thinnest.thicknessUm),
+      limitMm: limit.limitMm,
+      atLimitIsWorn,
+    });
+  if (replace.length > 0) return decide('replace', replace);
+
+  const unproven = whyUnproven(aCase, limitUm, atLimitIsWorn);
+  if (unproven.length > 0) return decide('unproven', unproven);
+
+  if (thinnest === null || shareLeft === null)
+    return decide('unproven', [{ code: 'new-thickness-unknown' }]);
+  if (shareLeft <= WATCH_SHARE) return decide('watch', [{ code: 'little-left', shareLeft }]);
+  return decide('holds', [
+    {
+      code: 'clears-limit',
+      place: thinnest.place,
+      thicknessMm: millimetres(thinnest.thicknessUm),
+      doubtMm: millimetres(thinnest.doubtUm),
+      limitMm: limit.limitMm,
+    },
+  ]);
+}
+
+function whyUnproven(aCase: ThicknessCase, limitUm: number, atLimitIsWorn: boolean): Reason[] {
+  const { places, limit } = aCase;
+  const reasons: Reason[] = [];
+  if (aCase.upperBounds) reasons.push({ code: 'upper-bounds' });
+  else if (places.length < FEWEST_POINTS)
+    reasons.push({ code: 'too-few-points', have: places.length, need: FEWEST_POINTS });
+
+  const leastProven = least(places, ({ thicknessUm, doubtUm }) => thicknessUm - doubtUm);
+  if (leastProven && !clears(leastProven.thicknessUm - leastProven.doubtUm, limitUm, atLimitIsWorn))
+    reasons.push({
+      code: 'doubt-reaches-limit',
+      place: leastProven.place,
+      thicknessMm: millimetres(leastProven.thicknessUm),
+      doubtMm: millimetres(leastProven.doubtUm),
+      limitMm: limit.limitMm,
+    });
+  reasons.push(...(aCase.flaws ?? []));
+  if (aCase.newMm === null) reasons.push({ code: 'new-thickness-unknown' });
+  if (limit.tag === 'M') reasons.push({ code: 'limit-from-memory' });
+  return reasons;
+}
+
+function refuseImpossible(
+  places: readonly PlaceThickness[],
+  limitUm: number,
+  newUm: number | null,
+): void {
+  if (limitUm <= 0) throw new InputError('not-positive', 'limit', { value: limitUm });
+  if (newUm === null) return;
+  if (newUm <= limitUm)
+    throw new InputError('new-not-above-limit', 'new', {
+      newMm: millimetres(newUm),
+      limitMm: millimetres(limitUm),
+    });
+  for (const { place, thicknessUm, doubtUm } of places)
+    if (thicknessUm > newUm + doubtUm)
+      throw new InputError('thicker-than-new', place, {
+        thicknessMm: millimetres(thicknessUm),
+        newMm: millimetres(newUm),
+      });
+}
+
+function clears(thicknessUm: number, limitUm: number, atLimitIsWorn: boolean): boolean {
+  return atLimitIsWorn ? thicknessUm > limitUm : thicknessUm >= limitUm;
+}
+
+function shareOf(thicknessUm: number, limitUm: number, newUm: number): number {
+  return Math.min(1, (thicknessUm - limitUm) / (newUm - limitUm));
+}
+
+function settledBy(reasons: readonly Reason[]): Settle[] {
+  const ways = reasons.flatMap(({ code }) => SETTLED_BY[code] ?? []);
+  return [...new Set<Settle>([...ways, 'replacement'])];
+}
+
+function least<T>(items: readonly T[], of: (item: T) => number): T | null {
+  return items.reduce<T | null>(
+    (lowest, item) => (lowest === null || of(item) < of(lowest) ? item : lowest),
+    null,
+  );
+}

@@ -1,0 +1,77 @@
+const expo = require('eslint-config-expo/flat');
+const prettier = require('eslint-config-prettier');
+
+/** Arrows point one way: app and server → contract → core; demo → contract. Core imports nothing of ours. */
+const zone = (target, from, message) => ({ target, from, message });
+const DIRECTION = [
+  zone('./core', ['./contract', './server', './app', './demo'], 'core imports nothing of ours'),
+  zone('./contract', ['./server', './app', './demo'], 'contract may import core alone'),
+  zone('./server/src', ['./app'], 'server may import contract and core'),
+  zone('./app/src', ['./server', './demo'], 'app may import contract and core'),
+  zone('./demo', ['./server', './app'], 'demo may import contract alone'),
+  zone(
+    './app/src/ui',
+    ['./app/src/screens', './app/src/data', './app/src/instruments'],
+    'ui serves screens',
+  ),
+  zone(
+    './app/src/instruments',
+    ['./app/src/screens', './app/src/data'],
+    'instruments serve screens',
+  ),
+  zone(
+    './app/src/data',
+    ['./app/src/screens', './app/src/ui', './app/src/instruments'],
+    'data serves screens',
+  ),
+];
+
+module.exports = [
+  {
+    ignores: [
+      '**/node_modules',
+      '.cache',
+      '.data',
+      'app/dist',
+      'app/.expo',
+      'server/dist',
+      'app/public',
+    ],
+  },
+  ...expo,
+  prettier,
+  {
+    settings: {
+      'import/resolver': {
+        typescript: {
+          project: ['tsconfig.json', 'app/tsconfig.json'],
+          noWarnOnMultipleProjects: true,
+        },
+      },
+    },
+    rules: {
+      'import/no-restricted-paths': ['error', { basePath: __dirname, zones: DIRECTION }],
+      'import/no-cycle': ['error', { ignoreExternal: true }],
+      'no-console': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['core/src/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'Date',
+        'process',
+        'fetch',
+        'window',
+        'document',
+        'performance',
+      ],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],
+      'no-restricted-imports': ['error', { patterns: ['node:*', 'react', 'react-*'] }],
+    },
+  },
+];

@@ -1,0 +1,31 @@
+/** Server-side TypeScript goes through the same Babel preset as the app, so one compiler serves all. */
+const node = {
+  testEnvironment: 'node',
+  transform: {
+    '\\.[jt]s$': [
+      'babel-jest',
+      {
+        configFile: false,
+        babelrc: false,
+        presets: [['babel-preset-expo', { reanimated: false, worklets: false }]],
+        caller: { name: 'metro', platform: 'web' },
+      },
+    ],
+  },
+};
+
+module.exports = {
+  projects: [
+    { ...node, displayName: 'core', rootDir: 'core' },
+    { ...node, displayName: 'contract', rootDir: 'contract' },
+    {
+      ...node,
+      displayName: 'server',
+      rootDir: 'server',
+      globalSetup: '<rootDir>/src/testing/startDatabase.ts',
+      globalTeardown: '<rootDir>/src/testing/stopDatabase.ts',
+    },
+    { ...node, displayName: 'demo', rootDir: 'demo' },
+    '<rootDir>/app/jest.config.js',
+  ],
+};
