@@ -29,7 +29,7 @@ export interface SignOffFacts {
   tightenings: readonly { end: End; flaws: readonly ProofFlaw[] }[];
   /** The customer was told what is being watched. */
   customerToldOfWatch: boolean;
-  /** Findings nothing but work lifts: cracks, loose rivets. */
+  /** Findings that nothing but work lifts, such as a crack. */
   doNotRide: readonly { end: End; finding: string }[];
 }
 

@@ -1,6 +1,6 @@
 import { InputError } from '../inputError';
 import type { Tag } from '../source';
-import { micrometres } from '../units/length';
+import { micrometres, millimetres } from '../units/length';
 import { padPattern, type PadPattern } from './padPattern';
 import {
   flawsOfEvidence,
@@ -75,6 +75,8 @@ export interface PadVerdict {
   /** The school that decided: the first in order whose word is the worst. */
   decidedBy: PadSchool;
   schools: SchoolVerdict[];
+  /** The least of the numbers as measured, with its doubt; null before the first. */
+  thinnest: { place: PadPlace; measuredMm: number; doubtMm: number } | null;
   pattern: PadPattern;
 }
 
@@ -127,8 +129,21 @@ export function padVerdict(
     word,
     decidedBy: verdicts.find((verdict) => verdict.word === word)!.school,
     schools: verdicts,
+    thinnest: thinnestOf(measured),
     pattern: padPattern(measured),
   };
+}
+
+function thinnestOf(measured: readonly PlaceThickness[]): PadVerdict['thinnest'] {
+  const least = Math.min(...measured.map(({ thicknessUm }) => thicknessUm));
+  const found = measured.find(({ thicknessUm }) => thicknessUm === least);
+  return found
+    ? {
+        place: found.place as PadPlace,
+        measuredMm: millimetres(found.thicknessUm),
+        doubtMm: millimetres(found.doubtUm),
+      }
+    : null;
 }
 
 interface PadCase {
@@ -169,7 +184,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
   const verdict = judgeThickness({
     places,
     limit,
-    newMm: newUm === null ? null : newUm / 1000,
+    newMm: newUm === null ? null : millimetres(newUm),
     flaws: [
       ...aCase.flaws,
       ...(restsOnPlate && spec.plateAssumed ? [{ code: 'plate-assumed' } as const] : []),
@@ -188,7 +203,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     ...verdict,
     school,
     limitMm: limit.limitMm,
-    leastMm: leastUm === null ? null : leastUm / 1000,
+    leastMm: leastUm === null ? null : millimetres(leastUm),
     wornShare:
       leastFrictionUm === null || newFrictionUm === null
         ? null
@@ -206,7 +221,7 @@ function limitOf(
   if (newFrictionUm === null) return null;
   const { wornShare, atLimitIsWorn, tag } = PAD_RULES.share;
   return {
-    limitMm: Math.ceil(newFrictionUm * (1 - wornShare)) / 1000,
+    limitMm: millimetres(Math.ceil(newFrictionUm * (1 - wornShare))),
     atLimitIsWorn,
     origin: 'shop',
     tag,
@@ -222,7 +237,7 @@ function refuseUnderPlate(
   for (const { place, thicknessUm, doubtUm } of measured)
     if (thicknessUm + doubtUm < plateUm)
       throw new InputError('thinner-than-plate', place, {
-        thicknessMm: thicknessUm / 1000,
-        plateMm: plateUm / 1000,
+        thicknessMm: millimetres(thicknessUm),
+        plateMm: millimetres(plateUm),
       });
 }

@@ -26,6 +26,8 @@ export const ROTOR_DAMAGE = [
   'bent-beyond-truing',
 ] as const;
 export type RotorDamage = (typeof ROTOR_DAMAGE)[number];
+/** Damage that takes the bike off the road at once; nothing but a new part lifts it [P]. */
+export const DO_NOT_RIDE_DAMAGE: readonly RotorDamage[] = ['crack'];
 
 /** What a fingernail says of the track's outer edge. */
 export type Ridge = 'felt' | 'none' | 'not-looked';
@@ -46,6 +48,7 @@ export interface RotorVerdict extends Verdict {
   variationMm: number | null;
   pulsingExpected: boolean;
   upperBounds: boolean;
+  limit: ThicknessLimit;
   newMm: number | null;
   newFrom: 'sheet' | 'lip' | null;
 }
@@ -129,6 +132,7 @@ export function rotorVerdict(
     variationMm,
     pulsingExpected: variationMm !== null && variationMm > PULSING_VARIATION_MM,
     upperBounds,
+    limit,
     newMm,
     newFrom: sheetNewMm !== null ? 'sheet' : lipMm !== null ? 'lip' : null,
   };

@@ -42,6 +42,14 @@ export function valuesAt(readings: readonly TakenReading[], place: string): numb
     .map((reading) => reading.valueMm);
 }
 
+/** Whether a sitting has anything to judge yet: a thickness, or damage seen. */
+export function hasEvidence({ readings, looks }: MeasuringSession): boolean {
+  return (
+    readings.some(({ place }) => place !== 'zero' && place !== 'lip') ||
+    ROTOR_DAMAGE.some((damage) => lastLook(looks, damage) === true)
+  );
+}
+
 /** The session as a rotor measurement. */
 export function rotorMeasurement(session: MeasuringSession): RotorMeasurement {
   const pointCount = session.pointCount ?? 0;

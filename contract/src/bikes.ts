@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import { Id, words, wordsOrNone } from './fields';
+
+export const Customer = z.strictObject({
+  id: Id,
+  name: words(120),
+  phone: z
+    .string()
+    .trim()
+    .max(40)
+    .regex(/^[+\d][\d\s()/-]*$/)
+    .nullable(),
+});
+export type Customer = z.infer<typeof Customer>;
+
+export const TERRAINS = ['flat', 'rolling', 'hilly', 'steep'] as const;
+
+/** How a bike is used decides how fast its brakes wear. */
+export const Bike = z.strictObject({
+  id: Id,
+  customerId: Id,
+  name: words(80),
+  maker: wordsOrNone(80),
+  serial: wordsOrNone(60),
+  motor: z.boolean(),
+  /** Rider, bike and load, kg. */
+  systemMassKg: z.int().min(10).max(600).nullable(),
+  terrain: z.enum(TERRAINS).nullable(),
+  wet: z.boolean(),
+  kmPerWeek: z.int().min(0).max(3000).nullable(),
+});
+export type Bike = z.infer<typeof Bike>;
+
+/** Row of a search: enough to tell two bikes apart. */
+export interface FoundBike {
+  bikeId: string;
+  bikeName: string;
+  maker: string;
+  serial: string;
+  motor: boolean;
+  customerId: string;
+  customerName: string;
+  lastTag: number | null;
+}
+
+/** Thickness of one fitted part at one visit. */
+export interface ThicknessPoint {
+  measurementId: string;
+  jobId: string;
+  measuredOn: string;
+  odometerKm: number | null;
+  leastMm: number;
+  doubtMm: number;
+  limitMm: number | null;
+  upperBound: boolean;
+  /** Which life of the part it belongs to: 0 for the one found first, one more for each new part fitted. */
+  life: number;
+}
+
+export interface BikePage {
+  bike: Bike & { version: number };
+  customer: Customer & { version: number };
+  jobs: {
+    id: string;
+    tag: number;
+    status: 'open' | 'sealed';
+    complaint: string;
+    promisedAt: string;
+    sealedAt: string | null;
+    seal: string | null;
+  }[];
+  wear: {
+    end: 'front' | 'rear';
+    part: 'rotor' | 'pads';
+    points: ThicknessPoint[];
+  }[];
+}

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { Bike, Customer } from './bikes';
+import { Id, Instant, Side, words } from './fields';
+
+/** Symptoms a rider may pick from. */
+export const SYMPTOMS = [
+  'squeal',
+  'howl',
+  'scrape',
+  'constant-drag',
+  'weak',
+  'fades-hot',
+  'spongy',
+  'lever-to-bar',
+  'lever-changes',
+  'lever-sinks',
+  'slow-return',
+  'pulsing',
+  'knock',
+  'uneven-pads',
+  'oil-seen',
+  'one-sided',
+  'wet-noise',
+] as const;
+export const Symptom = z.enum(SYMPTOMS);
+export type Symptom = z.infer<typeof Symptom>;
+
+const visit = {
+  complaint: words(500),
+  symptoms: z.array(Symptom).max(SYMPTOMS.length),
+  /** Which lever works the front brake, as the rider confirmed; null while nobody asked. */
+  frontLever: Side.nullable(),
+  odometerKm: z.int().min(0).max(1_000_000).nullable(),
+  promisedAt: Instant,
+  /** Bench time set aside, minutes. */
+  minutes: z.int().min(5).max(960).nullable(),
+};
+
+/** A bike taken in. A new customer or bike is made with the job; one that exists is named by its id. */
+export const CheckIn = z.strictObject({
+  id: Id,
+  customer: z.union([Id, Customer]),
+  bike: z.union([Id, Bike]),
+  ...visit,
+});
+export type CheckIn = z.infer<typeof CheckIn>;
+
+/** What can be changed on a job after check-in; `version` is the one the change was made from. */
+export const JobEdit = z.strictObject({ version: z.int().min(1), ...visit });
+export type JobEdit = z.infer<typeof JobEdit>;

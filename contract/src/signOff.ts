@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { End, Id, Part, words } from './fields';
+import { Pin } from './people';
+
+/**
+ * A decision on a verdict that bars the sign-off: a lead accepts "unproven", or the customer refuses to have a
+ * "replace" replaced. Recorded with the reason or the customer's words, under the PIN of whoever answers for it.
+ */
+export const Decision = z.strictObject({
+  id: Id,
+  end: End,
+  part: Part,
+  decision: z.enum(['accepted-unproven', 'customer-refused']),
+  words: words(300),
+  personName: words(80),
+  pin: Pin,
+});
+export type Decision = z.infer<typeof Decision>;
+
+export const SignOff = z.strictObject({ id: Id, pin: Pin, customerToldOfWatch: z.boolean() });
+export type SignOff = z.infer<typeof SignOff>;

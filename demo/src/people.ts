@@ -1,0 +1,10 @@
+import type { Role } from '@hold-fast/contract/people';
+
+/** The people of the invented workshop, with the sign-ins that `./start` shows. Everybody here is made up. */
+export const PEOPLE: readonly { name: string; role: Role; passphrase: string; pin: string }[] = [
+  { name: 'Ingrith Sula', role: 'owner', passphrase: 'slack water at noon', pin: '4471' },
+  { name: 'Teodor Vane', role: 'lead', passphrase: 'three knots astern', pin: '2208' },
+  { name: 'Maren Okafor', role: 'mechanic', passphrase: 'salt on the chain', pin: '1593' },
+  { name: 'Joss Tarrel', role: 'mechanic', passphrase: 'ferry leaves at six', pin: '7316' },
+  { name: 'Pia Lindqvane', role: 'counter', passphrase: 'ring the brass bell', pin: '6042' },
+];

@@ -1,0 +1,62 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
+import { Router } from 'express';
+import { z } from 'zod';
+import { parse } from '../platform/parse';
+import { Refusal } from '../platform/refusal';
+import { personOn } from '../platform/session';
+import type { Shop } from '../platform/shop';
+import { seesPhoneNumbers } from './rules';
+import {
+  bikeById,
+  BIKES_A_PAGE,
+  bikesPage,
+  customerById,
+  findBikes,
+  jobsOfBike,
+  thicknessOfBike,
+} from './store';
+
+const ListQuery = z.strictObject({
+  q: z.string().max(80).optional(),
+  after: z
+    .string()
+    .max(200)
+    .regex(/^[0-9a-f-]{36} /)
+    .optional(),
+});
+const BikeId = z.object({ bikeId: z.uuid() });
+
+export function bikesRoutes({ pool }: Shop): Router {
+  const routes = Router();
+
+  routes.get('/bikes', async (request, response) => {
+    const { q = '', after } = parse(ListQuery, request.query);
+    const words = q.match(/[\p{L}\p{N}]+/gu) ?? [];
+    if (words.some((word) => word.length > 1)) {
+      response.json({ items: await findBikes(pool, words), after: null });
+      return;
+    }
+    const items = await bikesPage(
+      pool,
+      after ? { id: after.slice(0, 36), name: after.slice(37) } : null,
+    );
+    const last = items.length === BIKES_A_PAGE ? items.at(-1) : undefined;
+    response.json({ items, after: last ? `${last.bikeId} ${last.bikeName}` : null });
+  });
+
+  routes.get('/bikes/:bikeId', async (request, response) => {
+    const { bikeId } = parse(BikeId, request.params);
+    const bike = await bikeById(pool, bikeId);
+    const customer = bike && (await customerById(pool, bike.customerId));
+    if (!bike || !customer) throw new Refusal('not-found');
+    const page: BikePage = {
+      bike,
+      customer: seesPhoneNumbers(personOn(response)) ? customer : { ...customer, phone: null },
+      jobs: await jobsOfBike(pool, bikeId),
+      wear: await thicknessOfBike(pool, bikeId),
+    };
+    response.json(page);
+  });
+
+  return routes;
+}

@@ -1,0 +1,176 @@
+import type {
+  Bike,
+  BikePage,
+  Customer,
+  FoundBike,
+  ThicknessPoint,
+} from '@hold-fast/contract/bikes';
+import { insert, select, selectOne, type Asked } from '../platform/database';
+
+export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
+  b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek`;
+
+type BikeRow = Omit<Bike, 'motor' | 'wet'> & { motor: number; wet: number };
+
+export const bikeOf = <Row extends BikeRow>(row: Row) => ({
+  ...row,
+  motor: row.motor === 1,
+  wet: row.wet === 1,
+});
+
+const FOUND = `SELECT b.id AS bikeId, b.name AS bikeName, b.maker, b.serial, b.motor, c.id AS customerId,
+  c.name AS customerName, (SELECT MAX(j.tag) FROM job j WHERE j.bike_id = b.id) AS lastTag
+  FROM bike b JOIN customer c ON c.id = b.customer_id`;
+
+type FoundRow = Omit<FoundBike, 'motor'> & { motor: number };
+const foundOf = (row: FoundRow): FoundBike => ({ ...row, motor: row.motor === 1 });
+
+const PAGE = 50;
+
+/** Bikes by name, after the one named by `after` (name and id). */
+export async function bikesPage(
+  on: Asked,
+  after: { name: string; id: string } | null,
+): Promise<FoundBike[]> {
+  const rows = after
+    ? await select<FoundRow>(
+        on,
+        `${FOUND} WHERE (b.name, b.id) > (?, ?) ORDER BY b.name, b.id LIMIT ${PAGE}`,
+        [after.name, after.id],
+      )
+    : await select<FoundRow>(on, `${FOUND} ORDER BY b.name, b.id LIMIT ${PAGE}`);
+  return rows.map(foundOf);
+}
+
+export const BIKES_A_PAGE = PAGE;
+
+/**
+ * Bikes that have every word as the start of a word in their customer, name, maker or serial, or a word as their tag.
+ * The longest word goes through the word indexes; the others narrow what it found.
+ */
+export async function findBikes(on: Asked, words: readonly string[]): Promise<FoundBike[]> {
+  const [longest = '', ...others] = [...words].sort((a, b) => b.length - a.length);
+  const prefix = `+${longest}*`;
+  const rows = await select<FoundRow>(
+    on,
+    `SELECT * FROM (
+       ${FOUND} WHERE MATCH (b.name, b.maker, b.serial) AGAINST (? IN BOOLEAN MODE)
+       UNION
+       ${FOUND} WHERE MATCH (c.name) AGAINST (? IN BOOLEAN MODE)
+       UNION
+       ${FOUND} JOIN job t ON t.bike_id = b.id WHERE t.tag = ?
+     ) found
+     WHERE ${['TRUE', ...others.map(() => "CONCAT_WS(' ', '', customerName, bikeName, maker, serial, lastTag) LIKE ?")].join(' AND ')}
+     ORDER BY bikeName, bikeId LIMIT 20`,
+    [
+      prefix,
+      prefix,
+      /^\d+$/.test(longest) ? Number(longest) : 0,
+      ...others.map((word) => `% ${word}%`),
+    ],
+  );
+  return rows.map(foundOf);
+}
+
+export async function addCustomer(on: Asked, customer: Customer, at: Date): Promise<void> {
+  await insert(on, 'customer', {
+    id: customer.id,
+    name: customer.name,
+    phone: customer.phone,
+    created_at: at,
+  });
+}
+
+export async function addBike(on: Asked, bike: Bike, at: Date): Promise<void> {
+  await insert(on, 'bike', {
+    id: bike.id,
+    customer_id: bike.customerId,
+    name: bike.name,
+    maker: bike.maker,
+    serial: bike.serial,
+    motor: bike.motor,
+    system_mass_kg: bike.systemMassKg,
+    terrain: bike.terrain,
+    wet: bike.wet,
+    km_per_week: bike.kmPerWeek,
+    created_at: at,
+  });
+}
+
+export async function bikeById(
+  on: Asked,
+  id: string,
+): Promise<(Bike & { version: number }) | null> {
+  const row = await selectOne<BikeRow & { version: number }>(
+    on,
+    `SELECT ${BIKE_COLUMNS}, b.version FROM bike b WHERE b.id = ?`,
+    [id],
+  );
+  return row && bikeOf(row);
+}
+
+export function customerById(
+  on: Asked,
+  id: string,
+): Promise<(Customer & { version: number }) | null> {
+  return selectOne(on, 'SELECT id, name, phone, version FROM customer WHERE id = ?', [id]);
+}
+
+/** A bike's jobs, newest first. */
+export async function jobsOfBike(on: Asked, bikeId: string): Promise<BikePage['jobs']> {
+  const rows = await select<
+    Omit<BikePage['jobs'][number], 'promisedAt' | 'sealedAt'> & {
+      promisedAt: Date;
+      sealedAt: Date | null;
+    }
+  >(
+    on,
+    `SELECT j.id, j.tag, j.status, j.complaint, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal
+       FROM job j LEFT JOIN sealed_record s ON s.job_id = j.id
+      WHERE j.bike_id = ? ORDER BY j.tag DESC LIMIT 200`,
+    [bikeId],
+  );
+  return rows.map((row) => ({
+    ...row,
+    promisedAt: row.promisedAt.toISOString(),
+    sealedAt: row.sealedAt?.toISOString() ?? null,
+  }));
+}
+
+/**
+ * The least thickness that each visit's last sitting found, oldest first, with the part's life it belongs to: every
+ * part fitted at that end begins a new one.
+ */
+export async function thicknessOfBike(on: Asked, bikeId: string): Promise<BikePage['wear']> {
+  const rows = await select<
+    Omit<ThicknessPoint, 'measuredOn' | 'upperBound'> & {
+      at: Date;
+      upperBound: number;
+      end: 'front' | 'rear';
+      part: 'rotor' | 'pads';
+    }
+  >(
+    on,
+    `SELECT m.id AS measurementId, m.job_id AS jobId, m.at, m.brake_end AS end, m.part, j.odometer_km AS odometerKm,
+            v.least_mm AS leastMm, v.doubt_mm AS doubtMm, v.limit_mm AS limitMm, v.upper_bound AS upperBound,
+            (SELECT COUNT(*) FROM fitting f JOIN job fj ON fj.id = f.job_id
+              WHERE fj.bike_id = j.bike_id AND f.brake_end = m.brake_end AND f.part = m.part AND f.seq < m.seq) AS life
+       FROM measurement m
+       JOIN job j ON j.id = m.job_id
+       JOIN verdict v ON v.measurement_id = m.id
+      WHERE j.bike_id = ? AND v.least_mm IS NOT NULL
+        AND v.seq = (SELECT MAX(n.seq) FROM verdict n WHERE n.measurement_id = m.id)
+      ORDER BY m.brake_end, m.part DESC, m.seq LIMIT 2000`,
+    [bikeId],
+  );
+  const groups = new Map<string, BikePage['wear'][number]>();
+  for (const { end, part, at, upperBound, ...row } of rows) {
+    const group = groups.get(`${end} ${part}`) ?? { end, part, points: [] };
+    groups.set(`${end} ${part}`, group);
+    const point = { ...row, measuredOn: at.toISOString(), upperBound: upperBound === 1 };
+    const previous = group.points.at(-1);
+    if (previous?.jobId === point.jobId && previous.life === point.life) group.points.pop();
+    group.points.push(point);
+  }
+  return [...groups.values()];
+}

@@ -1,0 +1,136 @@
+import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
+import type { Person } from '@hold-fast/contract/people';
+import { addBike, addCustomer, bikeById, customerById } from '../bikes/store';
+import { inTransaction, insert, run, selectOne, type Transaction } from '../platform/database';
+import { takeOnce } from '../platform/once';
+import { Refusal, refuseField } from '../platform/refusal';
+import type { Shop } from '../platform/shop';
+import { holdJob, symptomsOf } from './store';
+
+/**
+ * Takes a bike in: a job with the next tag, and its customer and bike when they are new.
+ * @throws Refusal `invalid-input` when a customer or bike named by id is unknown or the bike is somebody else's.
+ */
+export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promise<void> {
+  await inTransaction(shop.pool, async (transaction) => {
+    const at = shop.now();
+    const seq = await takeOnce(transaction, { id: taken.id, body: taken, personId: person.id, at });
+    if (seq === null) return;
+    const customerId = await customerOf(transaction, taken, at);
+    const bikeId = await bikeOf(transaction, taken, customerId, at);
+    await insert(transaction, 'job', {
+      id: taken.id,
+      tag: await nextTag(transaction),
+      bike_id: bikeId,
+      complaint: taken.complaint,
+      status: 'open',
+      front_lever: taken.frontLever,
+      odometer_km: taken.odometerKm,
+      promised_at: new Date(taken.promisedAt),
+      minutes: taken.minutes,
+      checked_in_at: at,
+      checked_in_by: person.id,
+    });
+    await setSymptoms(transaction, taken.id, taken.symptoms);
+  });
+}
+
+async function customerOf(
+  transaction: Transaction,
+  { customer }: CheckIn,
+  at: Date,
+): Promise<string> {
+  if (typeof customer !== 'string') {
+    await addCustomer(transaction, customer, at);
+    return customer.id;
+  }
+  if (!(await customerById(transaction, customer)))
+    throw refuseField('invalid-input', 'customer', 'unknown', 'There is no such customer.');
+  return customer;
+}
+
+async function bikeOf(
+  transaction: Transaction,
+  { bike }: CheckIn,
+  customerId: string,
+  at: Date,
+): Promise<string> {
+  const owner =
+    typeof bike === 'string' ? (await bikeById(transaction, bike))?.customerId : bike.customerId;
+  if (owner !== customerId)
+    throw refuseField('invalid-input', 'bike', 'unknown', 'This customer has no such bike.');
+  if (typeof bike === 'string') return bike;
+  await addBike(transaction, bike, at);
+  return bike.id;
+}
+
+async function nextTag(transaction: Transaction): Promise<number> {
+  await run(transaction, 'UPDATE counter SET last_tag = last_tag + 1 WHERE one = 1');
+  const row = await selectOne<{ tag: number }>(
+    transaction,
+    'SELECT last_tag AS tag FROM counter WHERE one = 1',
+  );
+  return row!.tag;
+}
+
+async function setSymptoms(
+  transaction: Transaction,
+  jobId: string,
+  symptoms: readonly string[],
+): Promise<void> {
+  await run(transaction, 'DELETE FROM job_symptom WHERE job_id = ?', [jobId]);
+  for (const symptom of new Set(symptoms))
+    await insert(transaction, 'job_symptom', { job_id: jobId, symptom });
+}
+
+/**
+ * Changes what was taken down at check-in, and keeps what it was.
+ * @throws Refusal `version-conflict` with both versions when somebody changed it since, `job-sealed`, `not-found`.
+ */
+export async function editJob(
+  shop: Shop,
+  person: Person,
+  jobId: string,
+  edit: JobEdit,
+): Promise<void> {
+  await inTransaction(shop.pool, async (transaction) => {
+    const job = await holdJob(transaction, jobId);
+    if (!job) throw new Refusal('not-found');
+    if (job.status === 'sealed') throw new Refusal('job-sealed');
+    const was = {
+      complaint: job.complaint,
+      symptoms: await symptomsOf(transaction, jobId),
+      frontLever: job.frontLever,
+      odometerKm: job.odometerKm,
+      promisedAt: job.promisedAt.toISOString(),
+      minutes: job.minutes,
+    };
+    const { version, ...became } = edit;
+    if (version !== job.version)
+      throw new Refusal('version-conflict', {
+        facts: { current: { version: job.version, ...was }, yours: became },
+      });
+    await run(
+      transaction,
+      `UPDATE job SET complaint = ?, front_lever = ?, odometer_km = ?, promised_at = ?, minutes = ?, version = version + 1
+        WHERE id = ?`,
+      [
+        became.complaint,
+        became.frontLever,
+        became.odometerKm,
+        new Date(became.promisedAt),
+        became.minutes,
+        jobId,
+      ],
+    );
+    await setSymptoms(transaction, jobId, became.symptoms);
+    await insert(transaction, 'job_change', {
+      job_id: jobId,
+      version: version + 1,
+      was: JSON.stringify(was),
+      became: JSON.stringify(became),
+      changed_at: shop.now(),
+      changed_by: person.id,
+    });
+  });
+}

@@ -1,0 +1,441 @@
+import type { Entry, EntryKind, EntryOf, SentEntry } from '@hold-fast/contract/entries';
+import type { Person } from '@hold-fast/contract/people';
+import { mayFill } from '@hold-fast/core/fluid/container';
+import { InputError } from '@hold-fast/core/inputError';
+import { torqueWindow } from '@hold-fast/core/torque/window';
+import { clickSetting } from '@hold-fast/core/torque/wrench';
+import { judge, type Judgement } from '@hold-fast/core/wear/judge';
+import { plausiblePadReading } from '@hold-fast/core/wear/pads';
+import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
+import { inTransaction, insert, type Transaction } from '../platform/database';
+import { takeOnce } from '../platform/once';
+import { Refusal, refuseField } from '../platform/refusal';
+import { dayOf, type Shop } from '../platform/shop';
+import { sheetRevision } from '../sheets/store';
+import { countClicks, gaugeById, holdContainer, noteOpened, wrenchById } from '../stores/store';
+import { judgeAgain } from './judgements';
+import { holdJob, identificationsOf, measurementsOf, tighteningsOf, verdictsOf } from './store';
+
+/** What a recorder works with: the job's transaction, and who appends which place in the order. */
+interface Recording {
+  shop: Shop;
+  transaction: Transaction;
+  jobId: string;
+  seq: number;
+  personId: string;
+}
+
+type Recorders = { [K in EntryKind]: (entry: EntryOf<K>, recording: Recording) => Promise<void> };
+
+/**
+ * Appends an entry to a job, once however often it arrives, and judges again what it may have changed.
+ * @throws Refusal `not-found`, `job-sealed`, `id-reused`, or what the entry's own rules refuse.
+ */
+export async function appendEntry(
+  shop: Shop,
+  person: Person,
+  jobId: string,
+  { entry, appWord }: SentEntry,
+): Promise<void> {
+  await inTransaction(shop.pool, async (transaction) => {
+    const job = await holdJob(transaction, jobId);
+    if (!job) throw new Refusal('not-found');
+    const seq = await takeOnce(transaction, {
+      id: entry.id,
+      body: { jobId, entry },
+      personId: person.id,
+      at: shop.now(),
+    });
+    if (seq === null) return;
+    if (job.status === 'sealed') throw new Refusal('job-sealed');
+
+    const record = RECORDERS[entry.kind] as (entry: Entry, recording: Recording) => Promise<void>;
+    await record(entry, { shop, transaction, jobId, seq, personId: person.id });
+    if (JUDGED_AGAIN.has(entry.kind)) {
+      await judgeAgain(shop, transaction, jobId);
+      await compareWithApp(shop, transaction, jobId, entry, appWord);
+    }
+  });
+}
+
+const JUDGED_AGAIN: ReadonlySet<EntryKind> = new Set([
+  'identification',
+  'measurement',
+  'reading',
+  'look',
+  'fitting',
+]);
+
+const RECORDERS: Recorders = {
+  identification: async (entry, recording) => {
+    if (!(await sheetRevision(recording.transaction, entry.sheetRevisionId)))
+      throw refuseField(
+        'invalid-input',
+        'entry.sheetRevisionId',
+        'unknown',
+        'There is no such spec sheet.',
+      );
+    await recordFact('identification', entry, recording, {
+      job_id: recording.jobId,
+      brake_end: entry.end,
+      sheet_revision_id: entry.sheetRevisionId,
+      stamped_limit_mm: entry.stampedLimit?.limitMm ?? null,
+      stamped_at_is_worn: entry.stampedLimit?.atLimitIsWorn ?? null,
+    });
+  },
+
+  measurement: async (entry, recording) => {
+    const gauge = await gaugeById(recording.transaction, entry.gaugeId);
+    if (!gauge)
+      throw refuseField('invalid-input', 'entry.gaugeId', 'unknown', 'There is no such gauge.');
+    if ((entry.part === 'rotor') !== (entry.pointCount !== null))
+      throw refuseField(
+        'invalid-input',
+        'entry.pointCount',
+        'wrong-part',
+        'A rotor has points, pads have none.',
+      );
+    if ((entry.part === 'pads') !== (entry.basis !== null))
+      throw refuseField(
+        'invalid-input',
+        'entry.basis',
+        'wrong-part',
+        'Pads are taken total or friction; a rotor is not.',
+      );
+    await recordFact('measurement', entry, recording, {
+      job_id: recording.jobId,
+      brake_end: entry.end,
+      part: entry.part,
+      gauge_id: gauge.id,
+      resolution_mm: gauge.resolutionMm,
+      uncertainty_mm: gauge.uncertaintyMm,
+      anvils: gauge.anvils,
+      calibration_due_on: gauge.calibrationDueOn,
+      basis: entry.basis,
+      point_count: entry.pointCount,
+    });
+  },
+
+  reading: async (entry, recording) => {
+    const measurement = await measurementOf(entry.measurementId, recording);
+    refuseWrongPlace(entry, measurement);
+    await recordFact('reading', entry, recording, {
+      measurement_id: entry.measurementId,
+      place: entry.place,
+      value_mm: entry.valueMm,
+      typed: entry.typed,
+      replaces: entry.replaces,
+    });
+    await refuseImpossible(entry, measurement, recording);
+  },
+
+  look: async (entry, recording) => {
+    const measurement = await measurementOf(entry.measurementId, recording);
+    if (measurement.part !== 'rotor')
+      throw refuseField(
+        'invalid-input',
+        'entry.subject',
+        'wrong-part',
+        'Pads have no ridge to feel.',
+      );
+    await recordFact('look', entry, recording, {
+      measurement_id: entry.measurementId,
+      subject: entry.subject,
+      seen: entry.seen,
+    });
+  },
+
+  fitting: (entry, recording) =>
+    recordFact('fitting', entry, recording, {
+      job_id: recording.jobId,
+      brake_end: entry.end,
+      part: entry.part,
+      description: entry.description,
+    }),
+
+  tightening: async (entry, recording) => {
+    const { transaction, jobId } = recording;
+    const row = await torqueRowOf(entry, recording);
+    const wrench = await wrenchById(transaction, entry.wrenchId);
+    if (!wrench)
+      throw refuseField('invalid-input', 'entry.wrenchId', 'unknown', 'There is no such wrench.');
+    const window = torqueWindow(
+      row.window.loNm,
+      row.window.hiNm,
+      row.window.origin,
+      row.window.tag,
+    );
+    const setting = clickSetting(window, wrench);
+    if (setting.code !== 'set')
+      throw new Refusal('wrench-refused', {
+        fields: [
+          {
+            path: 'entry.wrenchId',
+            code: setting.code,
+            message: 'This wrench cannot prove this bolt.',
+          },
+        ],
+        facts: { ...setting },
+      });
+    if (entry.setNm < setting.loNm || entry.setNm > setting.hiNm)
+      throw new Refusal('wrench-refused', {
+        fields: [
+          {
+            path: 'entry.setNm',
+            code: 'outside-window',
+            message: `Set it between ${setting.loNm} and ${setting.hiNm} N·m.`,
+          },
+        ],
+        facts: { ...setting },
+      });
+    await recordFact('tightening', entry, recording, {
+      job_id: jobId,
+      brake_end: entry.end,
+      fastener: entry.fastener,
+      bolt_count: row.boltCount,
+      lo_nm: row.window.loNm,
+      hi_nm: row.window.hiNm,
+      named_nm: row.window.namedNm,
+      origin: row.window.origin,
+      tag: row.window.tag,
+      wrench_id: wrench.id,
+      max_nm: wrench.maxNm,
+      mark_nm: wrench.markNm,
+      tolerance: wrench.tolerance,
+      calibration_due_on: wrench.calibrationDueOn,
+      uses_before: wrench.uses,
+      set_nm: entry.setNm,
+      treatment: entry.treatment,
+    });
+  },
+
+  'pass-mark': async (entry, recording) => {
+    const { transaction, jobId } = recording;
+    const tightening = (await tighteningsOf(transaction, jobId)).find(
+      ({ id }) => id === entry.tighteningId,
+    );
+    if (!tightening)
+      throw refuseField(
+        'invalid-input',
+        'entry.tighteningId',
+        'unknown',
+        'There is no such torque step on this job.',
+      );
+    if (entry.bolt !== null && entry.bolt > tightening.boltCount)
+      throw refuseField(
+        'invalid-input',
+        'entry.bolt',
+        'no-such-bolt',
+        `There are ${tightening.boltCount} bolts.`,
+      );
+    await recordFact('pass_mark', entry, recording, {
+      tightening_id: entry.tighteningId,
+      pass: entry.pass,
+      bolt: entry.bolt,
+    });
+    // Snug is by fingers; every other turn is a click of the wrench.
+    if (entry.pass !== 'snug')
+      await countClicks(
+        transaction,
+        tightening.wrench.id,
+        entry.bolt === null ? tightening.boltCount : 1,
+      );
+  },
+
+  fill: async (entry, recording) => {
+    const { transaction, shop, jobId } = recording;
+    const asked = (await sheetOf(entry.end, recording)).fluid;
+    if (!asked)
+      throw refuseField(
+        'container-refused',
+        'entry.end',
+        'no-fluid-asked',
+        'The spec sheet of this brake asks for no fluid.',
+      );
+    const container = await holdContainer(transaction, entry.containerId);
+    if (!container)
+      throw refuseField(
+        'invalid-input',
+        'entry.containerId',
+        'unknown',
+        'There is no such container.',
+      );
+    const today = dayOf(shop.now());
+    const state = mayFill(container, asked, entry.ml, today);
+    if (!state.ok)
+      throw new Refusal('container-refused', {
+        fields: [
+          {
+            path: state.code === 'not-enough' ? 'entry.ml' : 'entry.containerId',
+            code: state.code,
+            message: `This container is refused: ${state.code}.`,
+          },
+        ],
+        facts: { ...state },
+      });
+    await recordFact('fill', entry, recording, {
+      job_id: jobId,
+      brake_end: entry.end,
+      container_id: entry.containerId,
+      ml: entry.ml,
+      colour: entry.colour,
+    });
+    await noteOpened(transaction, entry.containerId, today);
+  },
+
+  test: async (entry, recording) => {
+    if ((entry.test === 'lever-feel') !== (entry.end !== null))
+      throw refuseField(
+        'invalid-input',
+        'entry.end',
+        'wrong-end',
+        'Only the lever’s feel is tested end by end.',
+      );
+    await recordFact('test', entry, recording, {
+      job_id: recording.jobId,
+      test: entry.test,
+      brake_end: entry.end,
+      outcome: entry.outcome,
+    });
+  },
+};
+
+function recordFact(
+  table: string,
+  entry: Pick<Entry, 'id' | 'at'>,
+  { transaction, seq, personId }: Recording,
+  columns: Parameters<typeof insert>[2],
+): Promise<void> {
+  return insert(transaction, table, {
+    id: entry.id,
+    seq,
+    ...columns,
+    at: new Date(entry.at),
+    by_person: personId,
+  });
+}
+
+async function measurementOf(id: string, { transaction, jobId }: Recording) {
+  const found = (await measurementsOf(transaction, jobId)).find(
+    (measurement) => measurement.id === id,
+  );
+  if (!found)
+    throw refuseField(
+      'invalid-input',
+      'entry.measurementId',
+      'unknown',
+      'There is no such measurement on this job.',
+    );
+  return found;
+}
+
+type Sitting = Awaited<ReturnType<typeof measurementOf>>;
+
+function refuseWrongPlace(entry: EntryOf<'reading'>, measurement: Sitting): void {
+  const { part, pointCount } = measurement;
+  const isPoint = /^\d+$/.test(entry.place);
+  const fits =
+    entry.place === 'zero' ||
+    (part === 'rotor'
+      ? entry.place === 'lip' || (isPoint && Number(entry.place) <= pointCount!)
+      : !isPoint && entry.place !== 'lip');
+  if (!fits)
+    throw refuseField(
+      'reading-refused',
+      'entry.place',
+      'no-such-point',
+      `There is no place "${entry.place}" on this part.`,
+    );
+  const corrected = measurement.readings.find(({ id }) => id === entry.replaces);
+  if (entry.replaces !== null && corrected?.place !== entry.place)
+    throw refuseField(
+      'reading-refused',
+      'entry.replaces',
+      'unknown',
+      'There is no such reading at this place to correct.',
+    );
+}
+
+/** Refuses a slip, and a reading that contradicts the sheet; the transaction takes it back. */
+async function refuseImpossible(
+  entry: EntryOf<'reading'>,
+  measurement: Sitting,
+  recording: Recording,
+): Promise<void> {
+  if (entry.place === 'zero') return;
+  try {
+    if (measurement.part === 'rotor') plausibleRotorReading(entry.valueMm);
+    else plausiblePadReading(entry.valueMm);
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    throw readingRefused(error.code, error.numbers);
+  }
+  const standard = await standardOf(measurement.end, recording);
+  if (!standard) return;
+  const judgement: Judgement = judge(
+    measurement.part,
+    await measurementOf(measurement.id, recording),
+    standard,
+  );
+  if (!judgement.ok && judgement.field === entry.place)
+    throw readingRefused(judgement.code, judgement.numbers);
+}
+
+function readingRefused(code: string, facts: Readonly<Record<string, number>>): Refusal {
+  return new Refusal('reading-refused', {
+    fields: [{ path: 'entry.valueMm', code, message: `This reading cannot be right: ${code}.` }],
+    facts: { code, ...facts },
+  });
+}
+
+async function standardOf(end: string, { transaction, jobId }: Recording) {
+  const identified = (await identificationsOf(transaction, jobId))
+    .filter((row) => row.end === end)
+    .at(-1);
+  const sheet = identified && (await sheetRevision(transaction, identified.sheetRevisionId));
+  return sheet ? { sheet: sheet.body, stampedLimit: identified.stampedLimit } : null;
+}
+
+async function sheetOf(end: string, recording: Recording) {
+  const standard = await standardOf(end, recording);
+  if (!standard)
+    throw refuseField(
+      'invalid-input',
+      'entry.end',
+      'not-identified',
+      'Identify this brake first: pick its spec sheet.',
+    );
+  return standard.sheet;
+}
+
+async function torqueRowOf(entry: EntryOf<'tightening'>, recording: Recording) {
+  const row = (await sheetOf(entry.end, recording)).torque.find(
+    ({ fastener }) => fastener === entry.fastener,
+  );
+  if (!row)
+    throw refuseField(
+      'invalid-input',
+      'entry.fastener',
+      'not-on-sheet',
+      'The spec sheet has no torque for this fastener.',
+    );
+  return row;
+}
+
+/** The server's verdict is the record; one the app saw differently is a fault to look into. */
+async function compareWithApp(
+  shop: Shop,
+  transaction: Transaction,
+  jobId: string,
+  entry: Entry,
+  appWord: SentEntry['appWord'],
+): Promise<void> {
+  if (appWord === null || (entry.kind !== 'reading' && entry.kind !== 'look')) return;
+  const judged = (await verdictsOf(transaction, jobId)).get(entry.measurementId);
+  const word = judged?.judgement.ok ? judged.judgement.word : null;
+  if (word !== appWord)
+    shop.log.error(
+      { jobId, measurementId: entry.measurementId, word, appWord },
+      'the app judged differently',
+    );
+}

@@ -1,0 +1,63 @@
+import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
+import { SentEntry } from '@hold-fast/contract/entries';
+import { Router, type Response } from 'express';
+import { z } from 'zod';
+import { parse } from '../platform/parse';
+import { Refusal } from '../platform/refusal';
+import { personOn } from '../platform/session';
+import type { Shop } from '../platform/shop';
+import { checkIn, editJob } from './checkIn';
+import { appendEntry } from './entries';
+import { loadJob } from './job';
+import { benchPage } from './store';
+
+const JobId = z.object({ jobId: z.uuid() });
+const BenchQuery = z.strictObject({
+  after: z
+    .string()
+    .regex(/^\d{4}-\d\d-\d\dT[\d:.]+Z [0-9a-f-]{36}$/)
+    .optional(),
+});
+
+export function jobsRoutes(shop: Shop): Router {
+  const { pool } = shop;
+  const routes = Router();
+
+  const answerJob = async (response: Response, jobId: string, status = 200) => {
+    const job = await loadJob(pool, jobId);
+    if (!job) throw new Refusal('not-found');
+    response.status(status).json(job);
+  };
+
+  routes.get('/bench', async (request, response) => {
+    const { after } = parse(BenchQuery, request.query);
+    const [promisedAt, id] = after?.split(' ') ?? [];
+    response.json(
+      await benchPage(pool, promisedAt && id ? { promisedAt: new Date(promisedAt), id } : null),
+    );
+  });
+
+  routes.post('/jobs', async (request, response) => {
+    const taken = parse(CheckIn, request.body);
+    await checkIn(shop, personOn(response), taken);
+    await answerJob(response, taken.id, 201);
+  });
+
+  routes.get('/jobs/:jobId', async (request, response) => {
+    await answerJob(response, parse(JobId, request.params).jobId);
+  });
+
+  routes.put('/jobs/:jobId', async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    await editJob(shop, personOn(response), jobId, parse(JobEdit, request.body));
+    await answerJob(response, jobId);
+  });
+
+  routes.post('/jobs/:jobId/entries', async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    await appendEntry(shop, personOn(response), jobId, parse(SentEntry, request.body));
+    await answerJob(response, jobId, 201);
+  });
+
+  return routes;
+}

@@ -1,0 +1,149 @@
+import compression from 'compression';
+import express, { type ErrorRequestHandler, type Express } from 'express';
+import helmet from 'helmet';
+import { pinoHttp } from 'pino-http';
+import sirv from 'sirv';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { bikesRoutes } from '../bikes/routes';
+import { jobsRoutes } from '../jobs/routes';
+import { peopleRoutes } from '../people/routes';
+import { recordsRoutes } from '../records/routes';
+import { sheetsRoutes } from '../sheets/routes';
+import { storesRoutes } from '../stores/routes';
+import { Refusal } from './refusal';
+import { sameSiteOnly, Sessions } from './session';
+import type { Shop } from './shop';
+
+const LARGEST_BODY = '200kb';
+/** Errors of the connection to the database: the write was not done, and may be sent again. */
+const LOST_DATABASE = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'ENOENT',
+  'EPIPE',
+  'PROTOCOL_CONNECTION_LOST',
+]);
+
+/**
+ * The whole server as an Express app.
+ * @param webDirectory the exported app to serve; null serves the API alone
+ */
+export function createServer(shop: Shop, webDirectory: string | null): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    pinoHttp({
+      logger: shop.log,
+      serializers: WITHOUT_PERSONAL_DATA,
+      autoLogging: { ignore: isAsset },
+    }),
+  );
+  app.use(securityHeaders());
+  app.use(compression());
+  app.use('/api', api(shop));
+  if (webDirectory) serveApp(app, webDirectory);
+  app.use(answerErrors(shop));
+  return app;
+}
+
+function api(shop: Shop): express.Router {
+  const sessions = new Sessions(shop);
+  const router = express.Router();
+  router.use((_request, response, next) => {
+    response.set('cache-control', 'no-store');
+    next();
+  });
+  router.use(sameSiteOnly);
+  router.use(express.json({ limit: LARGEST_BODY, strict: true }));
+  router.use(peopleRoutes(sessions));
+  router.use(sessions.required);
+  router.use(
+    jobsRoutes(shop),
+    bikesRoutes(shop),
+    sheetsRoutes(shop),
+    storesRoutes(shop),
+    recordsRoutes(shop),
+  );
+  router.use(() => {
+    throw new Refusal('not-found');
+  });
+  return router;
+}
+
+function serveApp(app: Express, webDirectory: string): void {
+  app.use(
+    sirv(webDirectory, {
+      etag: true,
+      setHeaders: (response, file) => {
+        // What the export names by its content never changes; the rest is asked for again.
+        const immutable =
+          file.startsWith('/_expo/') || file.startsWith('/assets/') || file.startsWith('/fonts/');
+        response.setHeader(
+          'cache-control',
+          immutable ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
+      },
+    }),
+  );
+  const page = path.join(webDirectory, 'index.html');
+  app.get('/{*splat}', (request, response) => {
+    if (path.extname(request.path) || !existsSync(page)) throw new Refusal('not-found');
+    response.set('cache-control', 'no-cache').sendFile(page);
+  });
+}
+
+function securityHeaders() {
+  return helmet({
+    // Plain http on the shop's own network: there is nothing to upgrade to.
+    strictTransportSecurity: false,
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        'default-src': ["'self'"],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'img-src': ["'self'", 'data:'],
+        'object-src': ["'none'"],
+        'base-uri': ["'none'"],
+        'frame-ancestors': ["'none'"],
+        'form-action': ["'self'"],
+      },
+    },
+  });
+}
+
+const WITHOUT_PERSONAL_DATA = {
+  req: (request: { id: unknown; method: string; url: string }) => ({
+    id: request.id,
+    method: request.method,
+    // A search may hold a customer's name.
+    path: request.url.split('?')[0],
+  }),
+  res: (response: { statusCode: number }) => ({ status: response.statusCode }),
+};
+
+const isAsset = (request: { url?: string }) => !request.url?.startsWith('/api/');
+
+function answerErrors(shop: Shop): ErrorRequestHandler {
+  return (error: unknown, _request, response, next) => {
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
+    const { problem } = refusalOf(error, shop);
+    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+  };
+}
+
+function refusalOf(error: unknown, shop: Shop): Refusal {
+  if (error instanceof Refusal) return error;
+  const { code, type, status } = error as { code?: string; type?: string; status?: number };
+  if (type === 'entity.too.large') return new Refusal('too-large');
+  if (type === 'entity.parse.failed')
+    return new Refusal('invalid-input', { detail: 'What was sent is not JSON.' });
+  if (code !== undefined && LOST_DATABASE.has(code)) return new Refusal('unavailable');
+  if (status !== undefined && status >= 400 && status < 500)
+    return new Refusal('invalid-input', { detail: 'The request could not be read.' });
+  shop.log.error({ err: error }, 'fault');
+  return new Refusal('fault');
+}

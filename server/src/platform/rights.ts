@@ -1,0 +1,38 @@
+type Right = 'SELECT' | 'INSERT' | 'UPDATE' | 'DELETE';
+
+const APPEND: Right[] = ['SELECT', 'INSERT'];
+const EDIT: Right[] = ['SELECT', 'INSERT', 'UPDATE'];
+
+/**
+ * What the running server may do to each table, and no more: facts, verdicts and sealed records can be added and
+ * read, never changed or taken away, whatever the server is talked into.
+ */
+export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
+  person: APPEND,
+  session: ['SELECT', 'INSERT', 'DELETE'],
+  accepted_write: APPEND,
+  customer: EDIT,
+  bike: EDIT,
+  spec_sheet: APPEND,
+  spec_sheet_revision: APPEND,
+  gauge: EDIT,
+  wrench: EDIT,
+  container: EDIT,
+  job: EDIT,
+  job_symptom: ['SELECT', 'INSERT', 'DELETE'],
+  job_change: APPEND,
+  identification: APPEND,
+  measurement: APPEND,
+  reading: APPEND,
+  look: APPEND,
+  fitting: APPEND,
+  tightening: APPEND,
+  pass_mark: APPEND,
+  fill: APPEND,
+  test: APPEND,
+  verdict: APPEND,
+  standing_verdict: ['SELECT', 'INSERT', 'UPDATE', 'DELETE'],
+  decision: APPEND,
+  sealed_record: APPEND,
+  counter: ['SELECT', 'UPDATE'],
+};

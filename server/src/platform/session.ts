@@ -1,0 +1,106 @@
+import { createHash, randomBytes } from 'node:crypto';
+import type { Person } from '@hold-fast/contract/people';
+import type { NextFunction, Request, Response } from 'express';
+import { insert, run, selectOne } from './database';
+import { Refusal } from './refusal';
+import type { Shop } from './shop';
+
+const COOKIE = 'hold_fast_session';
+const LASTS_MS = 14 * 60 * 60 * 1000;
+
+/**
+ * Signed-in people by their cookie. The cookie holds 256 random bits; the table holds their SHA-256 alone. This
+ * process is the only one that ends sessions, so what it looked up once it may remember.
+ */
+export class Sessions {
+  readonly #known = new Map<string, { person: Person; expiresAt: number }>();
+
+  constructor(readonly shop: Shop) {}
+
+  async open(person: Person, response: Response): Promise<void> {
+    const token = randomBytes(32).toString('base64url');
+    const now = this.shop.now();
+    const expiresAt = new Date(now.getTime() + LASTS_MS);
+    await run(this.shop.pool, 'DELETE FROM session WHERE expires_at < ?', [now]);
+    await insert(this.shop.pool, 'session', {
+      token_hash: hashOf(token),
+      person_id: person.id,
+      created_at: now,
+      expires_at: expiresAt,
+    });
+    response.cookie(COOKIE, token, {
+      httpOnly: true,
+      sameSite: 'lax',
+      path: '/',
+      maxAge: LASTS_MS,
+    });
+  }
+
+  async close(request: Request, response: Response): Promise<void> {
+    const token = tokenOf(request);
+    if (token) {
+      this.#known.delete(token);
+      await run(this.shop.pool, 'DELETE FROM session WHERE token_hash = ?', [hashOf(token)]);
+    }
+    response.clearCookie(COOKIE, { httpOnly: true, sameSite: 'lax', path: '/' });
+  }
+
+  async personOf(request: Request): Promise<Person | null> {
+    const token = tokenOf(request);
+    if (!token) return null;
+    const now = this.shop.now();
+    const known = this.#known.get(token);
+    if (known && known.expiresAt > now.getTime()) return known.person;
+    this.#known.delete(token);
+    const row = await selectOne<Person & { expires_at: Date }>(
+      this.shop.pool,
+      `SELECT p.id, p.name, p.role, s.expires_at
+         FROM session s JOIN person p ON p.id = s.person_id
+        WHERE s.token_hash = ? AND s.expires_at > ?`,
+      [hashOf(token), now],
+    );
+    if (!row) return null;
+    const person = { id: row.id, name: row.name, role: row.role };
+    this.#known.set(token, { person, expiresAt: row.expires_at.getTime() });
+    return person;
+  }
+
+  /** Lets only signed-in people through, and leaves who it is on the response. */
+  readonly required = async (request: Request, response: Response, next: NextFunction) => {
+    const person = await this.personOf(request);
+    if (!person) throw new Refusal('not-signed-in');
+    response.locals.person = person;
+    next();
+  };
+}
+
+/** Who sent this request; only below {@link Sessions.required}. */
+export function personOn(response: Response): Person {
+  return response.locals.person as Person;
+}
+
+/** Refuses a changing request that a page of another site made the browser send. */
+export function sameSiteOnly(request: Request, _response: Response, next: NextFunction): void {
+  if (!['GET', 'HEAD', 'OPTIONS'].includes(request.method) && !isSameSite(request))
+    throw new Refusal('cross-site');
+  next();
+}
+
+function isSameSite(request: Request): boolean {
+  const site = request.get('sec-fetch-site');
+  if (site !== undefined) return site === 'same-origin' || site === 'none';
+  const origin = request.get('origin');
+  return origin === undefined || new URL(origin).host === request.get('host');
+}
+
+function tokenOf(request: Request): string | null {
+  const found = request.headers.cookie
+    ?.split(';')
+    .map((pair) => pair.trim().split('='))
+    .find(([name]) => name === COOKIE);
+  return found?.[1] ?? null;
+}
+
+function hashOf(token: string): Buffer {
+  return createHash('sha256').update(token).digest();
+}

@@ -1,0 +1,14 @@
+import type { Logger } from 'pino';
+import type { Pool } from './database';
+
+/** What every route needs: the database, the time, and somewhere to say that something is wrong. */
+export interface Shop {
+  pool: Pool;
+  now: () => Date;
+  log: Logger;
+}
+
+/** The calendar day of an instant, `yyyy-mm-dd`, in UTC. */
+export function dayOf(instant: Date): string {
+  return instant.toISOString().slice(0, 10);
+}

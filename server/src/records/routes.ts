@@ -1,0 +1,62 @@
+import { Decision, SignOff } from '@hold-fast/contract/signOff';
+import { checkChain } from '@hold-fast/core/seal/chain';
+import { Router } from 'express';
+import { z } from 'zod';
+import { loadJob } from '../jobs/job';
+import { limitTries } from '../people/rules';
+import { parse } from '../platform/parse';
+import { Refusal } from '../platform/refusal';
+import { personOn } from '../platform/session';
+import type { Shop } from '../platform/shop';
+import { decide, signOff } from './signOff';
+import { chain, recordById, recordsPage } from './store';
+
+const MOST_WRONG_PINS = 5;
+const JobId = z.object({ jobId: z.uuid() });
+const RecordId = z.object({ recordId: z.uuid() });
+const ListQuery = z.strictObject({
+  after: z
+    .string()
+    .regex(/^\d{1,9}$/)
+    .optional(),
+});
+
+export function recordsRoutes(shop: Shop): Router {
+  const { pool } = shop;
+  const routes = Router();
+  const named = limitTries(MOST_WRONG_PINS, 403, (request) =>
+    String((request.body as { personName?: unknown })?.personName).toLowerCase(),
+  );
+  const own = limitTries(MOST_WRONG_PINS, 403, (_request, response) => personOn(response).id);
+
+  routes.post('/jobs/:jobId/decisions', named, async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    await decide(shop, jobId, parse(Decision, request.body));
+    response.status(201).json(await loadJob(pool, jobId));
+  });
+
+  routes.post('/jobs/:jobId/sign-off', own, async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    await signOff(shop, personOn(response), jobId, parse(SignOff, request.body));
+    response.status(201).json(await loadJob(pool, jobId));
+  });
+
+  routes.get('/records', async (request, response) => {
+    const { after } = parse(ListQuery, request.query);
+    response.json(await recordsPage(pool, after === undefined ? null : Number(after)));
+  });
+
+  routes.get('/records/:recordId', async (request, response) => {
+    const record = await recordById(pool, parse(RecordId, request.params).recordId);
+    if (!record) throw new Refusal('not-found');
+    response.json(record);
+  });
+
+  routes.get('/chain', async (_request, response) => {
+    const links = await chain(pool);
+    const check = checkChain(links);
+    response.json(check.whole ? check : { ...check, number: links[check.brokenAt]!.number });
+  });
+
+  return routes;
+}

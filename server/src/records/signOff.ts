@@ -1,0 +1,147 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Person } from '@hold-fast/contract/people';
+import type { Decision, SignOff } from '@hold-fast/contract/signOff';
+import { sealLink } from '@hold-fast/core/seal/chain';
+import type { Json } from '@hold-fast/core/seal/canonical';
+import { barsOf, loadJob } from '../jobs/job';
+import { judgeAgain } from '../jobs/judgements';
+import { holdJob } from '../jobs/store';
+import { checkPin, isLead } from '../people/rules';
+import { personById, personByName } from '../people/store';
+import { inTransaction, insert, type Transaction } from '../platform/database';
+import { takeOnce } from '../platform/once';
+import { Refusal } from '../platform/refusal';
+import type { Shop } from '../platform/shop';
+import { addRecord, holdHead } from './store';
+
+/**
+ * Records that a lead accepts an "unproven", or that the customer refuses to have a "replace" replaced. It
+ * counts for the verdict that stands now and for no later one.
+ * @throws Refusal `wrong-pin`, `not-allowed` (accepting takes a lead), `nothing-to-decide`, `job-sealed`.
+ */
+export async function decide(shop: Shop, jobId: string, decision: Decision): Promise<void> {
+  const person = await personByName(shop.pool, decision.personName);
+  await checkPin(person, decision.pin);
+  if (decision.decision === 'accepted-unproven' && !isLead(person!))
+    throw new Refusal('not-allowed');
+
+  await inTransaction(shop.pool, async (transaction) => {
+    const job = await openJob(transaction, jobId);
+    const { pin: _, ...body } = decision;
+    const seq = await takeOnce(transaction, {
+      id: decision.id,
+      body: { jobId, ...body },
+      personId: person!.id,
+      at: shop.now(),
+    });
+    if (seq === null) return;
+    if (job.status === 'sealed') throw new Refusal('job-sealed');
+    const word = decision.decision === 'accepted-unproven' ? 'unproven' : 'replace';
+    const verdict = job.measured.find(
+      ({ end, part, superseded }) => end === decision.end && part === decision.part && !superseded,
+    )?.verdict;
+    const stands = verdict && (verdict.judgement.ok ? verdict.judgement.word : 'unproven');
+    if (stands !== word)
+      throw new Refusal('nothing-to-decide', { facts: { word: stands ?? null } });
+    await insert(transaction, 'decision', {
+      id: decision.id,
+      seq,
+      job_id: jobId,
+      brake_end: decision.end,
+      part: decision.part,
+      verdict_id: verdict!.id,
+      decision: decision.decision,
+      words: decision.words,
+      at: shop.now(),
+      by_person: person!.id,
+    });
+  });
+}
+
+/**
+ * Signs a job off and seals it. Everything is judged once more from what is stored before the rules look at it.
+ * @throws Refusal `wrong-pin`, `sign-off-refused` with what bars it, `job-sealed`, `not-found`.
+ */
+export async function signOff(
+  shop: Shop,
+  person: Person,
+  jobId: string,
+  signed: SignOff,
+): Promise<void> {
+  await checkPin(await personById(shop.pool, person.id), signed.pin);
+
+  await inTransaction(shop.pool, async (transaction) => {
+    const held = await openJob(transaction, jobId);
+    const { pin: _, ...body } = signed;
+    const at = shop.now();
+    const seq = await takeOnce(transaction, {
+      id: signed.id,
+      body: { jobId, ...body },
+      personId: person.id,
+      at,
+    });
+    if (seq === null) return;
+    if (held.status === 'sealed') throw new Refusal('job-sealed');
+    await judgeAgain(shop, transaction, jobId);
+    const job = (await loadJob(transaction, jobId))!;
+    const bars = barsOf(job, signed.customerToldOfWatch);
+    if (bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
+
+    const { head, number } = await holdHead(transaction);
+    const record = recordOf(job, {
+      number: number + 1,
+      at,
+      by: person.name,
+      customerToldOfWatch: signed.customerToldOfWatch,
+    });
+    await addRecord(transaction, {
+      id: signed.id,
+      number: number + 1,
+      jobId,
+      link: sealLink({ prev: head, record }),
+      prev: head,
+      at,
+      personId: person.id,
+    });
+  });
+}
+
+async function openJob(transaction: Transaction, jobId: string): Promise<Job> {
+  if (!(await holdJob(transaction, jobId))) throw new Refusal('not-found');
+  return (await loadJob(transaction, jobId))!;
+}
+
+const FORMAT = 'hold-fast/job-record/1';
+const ENDS_AND_PARTS = (['front', 'rear'] as const).flatMap((end) =>
+  (['rotor', 'pads'] as const).map((part) => ({ end, part })),
+);
+
+/** What is sealed: the job as it stands, and what nobody looked at, said outright. */
+function recordOf(
+  job: Job,
+  signed: { number: number; at: Date; by: string; customerToldOfWatch: boolean },
+): Json {
+  const {
+    bars: _bars,
+    sealed: _sealed,
+    status: _status,
+    version: _version,
+    minutes: _minutes,
+    ...held
+  } = job;
+  const notInspected = ENDS_AND_PARTS.filter(
+    ({ end, part }) =>
+      !job.measured.some((m) => m.end === end && m.part === part && !m.superseded && m.verdict),
+  );
+  return {
+    format: FORMAT,
+    ...(held as unknown as Record<string, Json>),
+    notInspected,
+    signedOff: {
+      number: signed.number,
+      at: signed.at.toISOString(),
+      by: signed.by,
+      customerToldOfWatch: signed.customerToldOfWatch,
+    },
+  };
+}

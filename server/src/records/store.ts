@@ -1,0 +1,95 @@
+import type { Job, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import type { SealedLink } from '@hold-fast/core/seal/chain';
+import { insert, run, select, selectOne, type Asked } from '../platform/database';
+
+export async function sealOfJob(on: Asked, jobId: string): Promise<Job['sealed']> {
+  const row = await selectOne<{
+    seal: string;
+    prev: string | null;
+    number: number;
+    at: Date;
+    by: string;
+  }>(
+    on,
+    `SELECT s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ?`,
+    [jobId],
+  );
+  return row && { ...row, at: row.at.toISOString() };
+}
+
+const ROW = `s.id, s.number, s.job_id AS jobId, j.bike_id AS bikeId, j.tag, b.name AS bikeName,
+  c.name AS customerName, s.seal, s.prev, s.sealed_at AS sealedAt, p.name AS sealedBy`;
+const JOINED = `sealed_record s JOIN job j ON j.id = s.job_id JOIN bike b ON b.id = j.bike_id
+  JOIN customer c ON c.id = b.customer_id JOIN person p ON p.id = s.sealed_by`;
+
+type Dated<T> = Omit<T, 'sealedAt'> & { sealedAt: Date };
+const PAGE = 50;
+
+/** Sealed records, newest first, below number `before` when it is given. */
+export async function recordsPage(
+  on: Asked,
+  before: number | null,
+): Promise<{ items: SealedRow[]; after: string | null }> {
+  const rows = await select<Dated<SealedRow>>(
+    on,
+    `SELECT ${ROW} FROM ${JOINED} ${before === null ? '' : 'WHERE s.number < ?'} ORDER BY s.number DESC LIMIT ${PAGE}`,
+    before === null ? [] : [before],
+  );
+  return {
+    items: rows.map((row) => ({ ...row, sealedAt: row.sealedAt.toISOString() })),
+    after: rows.length === PAGE ? String(rows.at(-1)!.number) : null,
+  };
+}
+
+export async function recordById(on: Asked, id: string): Promise<SealedRecord | null> {
+  const row = await selectOne<Dated<SealedRecord>>(
+    on,
+    `SELECT ${ROW}, s.canonical FROM ${JOINED} WHERE s.id = ?`,
+    [id],
+  );
+  return row && { ...row, sealedAt: row.sealedAt.toISOString() };
+}
+
+/** The whole chain, first link first. */
+export function chain(on: Asked): Promise<(SealedLink & { number: number })[]> {
+  return select(on, 'SELECT number, canonical, seal FROM sealed_record ORDER BY number');
+}
+
+/** The chain's last seal and number, held until the transaction ends: seals are given one at a time. */
+export async function holdHead(on: Asked): Promise<{ head: string | null; number: number }> {
+  const row = await selectOne<{ head: string | null; number: number }>(
+    on,
+    'SELECT head, last_record AS number FROM counter WHERE one = 1 FOR UPDATE',
+  );
+  return row!;
+}
+
+export async function addRecord(
+  on: Asked,
+  record: {
+    id: string;
+    number: number;
+    jobId: string;
+    link: SealedLink;
+    prev: string | null;
+    at: Date;
+    personId: string;
+  },
+): Promise<void> {
+  await insert(on, 'sealed_record', {
+    id: record.id,
+    number: record.number,
+    job_id: record.jobId,
+    canonical: record.link.canonical,
+    seal: record.link.seal,
+    prev: record.prev,
+    sealed_at: record.at,
+    sealed_by: record.personId,
+  });
+  await run(on, 'UPDATE counter SET head = ?, last_record = ? WHERE one = 1', [
+    record.link.seal,
+    record.number,
+  ]);
+  await run(on, "UPDATE job SET status = 'sealed' WHERE id = ?", [record.jobId]);
+}
