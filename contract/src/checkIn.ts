@@ -1,33 +1,11 @@
+import { SYMPTOMS } from '@hold-fast/core/trouble/symptoms';
 import { z } from 'zod';
 import { Bike, Customer } from './bikes';
 import { Id, Instant, Side, words } from './fields';
 
-/** Symptoms a rider may pick from. */
-export const SYMPTOMS = [
-  'squeal',
-  'howl',
-  'scrape',
-  'constant-drag',
-  'weak',
-  'fades-hot',
-  'spongy',
-  'lever-to-bar',
-  'lever-changes',
-  'lever-sinks',
-  'slow-return',
-  'pulsing',
-  'knock',
-  'uneven-pads',
-  'oil-seen',
-  'one-sided',
-  'wet-noise',
-] as const;
-export const Symptom = z.enum(SYMPTOMS);
-export type Symptom = z.infer<typeof Symptom>;
-
 const visit = {
   complaint: words(500),
-  symptoms: z.array(Symptom).max(SYMPTOMS.length),
+  symptoms: z.array(z.enum(SYMPTOMS)).max(SYMPTOMS.length),
   /** Which lever works the front brake, as the rider confirmed; null while nobody asked. */
   frontLever: Side.nullable(),
   odometerKm: z.int().min(0).max(1_000_000).nullable(),

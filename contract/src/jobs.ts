@@ -6,7 +6,7 @@ import type { Judgement } from '@hold-fast/core/wear/judge';
 import type { MeasuringSession } from '@hold-fast/core/wear/session';
 import type { ThicknessLimit, Word } from '@hold-fast/core/wear/verdict';
 import type { Bike, Customer } from './bikes';
-import type { Symptom } from './checkIn';
+import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { EntryOf } from './entries';
 import type { SheetRevision } from './sheets';
 import type { Wrench } from './stores';

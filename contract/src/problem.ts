@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** Stable kinds of refusal. The `type` of a problem is `urn:hold-fast:problem:` and one of these. */
 export const PROBLEM_KINDS = [
   'invalid-input',
@@ -27,20 +25,23 @@ export type ProblemKind = (typeof PROBLEM_KINDS)[number];
 export const PROBLEM_PREFIX = 'urn:hold-fast:problem:';
 
 /** What is wrong with one field: where it is, a stable code, and a sentence for people. */
-export const FieldFault = z.object({ path: z.string(), code: z.string(), message: z.string() });
-export type FieldFault = z.infer<typeof FieldFault>;
+export interface FieldFault {
+  path: string;
+  code: string;
+  message: string;
+}
 
 /** Problem details. Source [S]: RFC 9457, with `fields` and `facts` as extension members. */
-export const Problem = z.object({
-  type: z.string().startsWith(PROBLEM_PREFIX),
-  title: z.string(),
-  status: z.int(),
-  detail: z.string().optional(),
-  fields: z.array(FieldFault).optional(),
+export interface Problem {
+  /** {@link PROBLEM_PREFIX} and a {@link ProblemKind}. */
+  type: string;
+  title: string;
+  status: number;
+  detail?: string;
+  fields?: FieldFault[];
   /** What the caller needs to put the refusal in words or to choose: bars, the current version, a code. */
-  facts: z.record(z.string(), z.unknown()).optional(),
-});
-export type Problem = z.infer<typeof Problem>;
+  facts?: Record<string, unknown>;
+}
 
 /** The kind of a problem, or null when its type is none of ours. */
 export function kindOf(problem: Problem): ProblemKind | null {

@@ -1,5 +1,5 @@
 import type { Bike, Customer } from '@hold-fast/contract/bikes';
-import type { Symptom } from '@hold-fast/contract/checkIn';
+import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { EntryOf } from '@hold-fast/contract/entries';
 import type { SheetName } from './library';
 

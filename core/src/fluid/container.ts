@@ -1,4 +1,7 @@
-import { addMonths, formatISO, isValid, parseISO } from 'date-fns';
+import { addMonths } from 'date-fns/addMonths';
+import { formatISO } from 'date-fns/formatISO';
+import { isValid } from 'date-fns/isValid';
+import { parseISO } from 'date-fns/parseISO';
 import { InputError } from '../inputError';
 import { compatibility, type AskedFluid, type Compatibility } from './compatibility';
 import type { Family, Fluid } from './families';

@@ -184,6 +184,16 @@ describe('rotor verdict: each row of the table', () => {
     expect(verdict.word).toBe('replace');
   });
 
+  it('says of each point what it says by itself, for drawing', () => {
+    const verdict = rotorVerdict(measured([1.47, 1.52, 1.56, 1.7]), stamped(1.5), 1.8);
+    expect(verdict.points.map(({ word }) => word)).toEqual([
+      'replace',
+      'unproven',
+      'watch',
+      'holds',
+    ]);
+  });
+
   it('expects pulsing above 0.05 mm of variation [M]', () => {
     expect(rotorVerdict(measured([1.7, 1.75, 1.7]), stamped(1.5), 1.8).pulsingExpected).toBe(false);
     expect(rotorVerdict(measured([1.7, 1.751, 1.7]), stamped(1.5), 1.8).pulsingExpected).toBe(true);

@@ -4,10 +4,12 @@ import {
   flawsOfEvidence,
   judgeThickness,
   placeThicknesses,
+  wordOfPlace,
   type Evidence,
   type Reason,
   type ThicknessLimit,
   type Verdict,
+  type Word,
 } from './verdict';
 
 /** How many points round the track the shop may ask for, and the default [P]. */
@@ -43,6 +45,8 @@ export interface RotorMeasurement extends Evidence {
 }
 
 export interface RotorVerdict extends Verdict {
+  /** Every point measured, with what it says by itself. */
+  points: { point: number; thicknessMm: number; word: Word }[];
   thinnest: { point: number; oClock: number; thicknessMm: number; doubtMm: number } | null;
   /** max − min round the track, mm; null below two points. */
   variationMm: number | null;
@@ -121,6 +125,11 @@ export function rotorVerdict(
     places.length < 2 ? null : millimetres(Math.max(...thicknesses) - Math.min(...thicknesses));
   return {
     ...verdict,
+    points: places.map((place) => ({
+      point: Number(place.place),
+      thicknessMm: millimetres(place.thicknessUm),
+      word: wordOfPlace(place, limit, newMm, upperBounds),
+    })),
     thinnest: thinnestPlace
       ? {
           point: Number(thinnestPlace.place),

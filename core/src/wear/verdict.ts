@@ -215,6 +215,24 @@ export function judgeThickness(aCase: ThicknessCase): Verdict {
   ]);
 }
 
+/**
+ * What one place says by itself, for drawing it: worn, near, not clear of its doubt, or clear. The part is judged by
+ * {@link judgeThickness} and never by this.
+ */
+export function wordOfPlace(
+  { thicknessUm, doubtUm }: PlaceThickness,
+  limit: ThicknessLimit,
+  newMm: number | null,
+  upperBound: boolean,
+): Word {
+  const limitUm = micrometres(limit.limitMm, 'limit');
+  const atLimitIsWorn = limit.atLimitIsWorn ?? true;
+  if (!clears(thicknessUm, limitUm, atLimitIsWorn)) return 'replace';
+  if (upperBound || !clears(thicknessUm - doubtUm, limitUm, atLimitIsWorn)) return 'unproven';
+  const near = newMm !== null && shareOf(thicknessUm, limitUm, micrometres(newMm)) <= WATCH_SHARE;
+  return near ? 'watch' : 'holds';
+}
+
 function whyUnproven(aCase: ThicknessCase, limitUm: number, atLimitIsWorn: boolean): Reason[] {
   const { places, limit } = aCase;
   const reasons: Reason[] = [];

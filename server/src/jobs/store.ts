@@ -1,5 +1,5 @@
 import type { Bike } from '@hold-fast/contract/bikes';
-import type { Symptom } from '@hold-fast/contract/checkIn';
+import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type {
   BenchJob,
   By,

@@ -1,0 +1,52 @@
+import { QueryClientProvider } from '@tanstack/react-query';
+import { Slot } from 'expo-router';
+import { useEffect } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { client, outbox } from '../data/client';
+import { useSession } from '../data/session';
+import { Places } from '../screens/Places';
+import { SignIn } from '../screens/people/SignIn';
+import { Failed, Loading } from '../ui/Standing';
+import { installTheme } from '../ui/theme';
+import { color } from '../ui/tokens';
+
+installTheme();
+
+export default function Layout() {
+  return (
+    <QueryClientProvider client={client}>
+      <View style={styles.app}>
+        <Gate />
+      </View>
+    </QueryClientProvider>
+  );
+}
+
+/** Nobody sees anything of the shop before they are signed in; who was working stays where they were. */
+function Gate() {
+  const session = useSession();
+  const person = session.data?.person;
+  useEffect(() => {
+    if (person) void outbox.send();
+  }, [person]);
+  if (session.isPending) return <Loading />;
+  if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
+  if (!person) return <SignIn />;
+  return (
+    <>
+      <Places person={person.name}>
+        <Slot />
+      </Places>
+      {session.data.ended ? (
+        <View style={styles.over}>
+          <SignIn again={person.name} />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  app: { flex: 1, backgroundColor: color.paper },
+  over: { ...StyleSheet.absoluteFill, backgroundColor: color.paper },
+});

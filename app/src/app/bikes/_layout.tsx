@@ -1,0 +1,17 @@
+import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
+import { Beside } from '../../screens/Beside';
+import { BikeList } from '../../screens/bikes/BikeList';
+import { useWide } from '../../ui/useWide';
+
+export default function BikesLayout() {
+  const { bikeId } = useGlobalSearchParams<{ bikeId?: string }>();
+  const open = usePathname() !== '/bikes';
+  const wide = useWide();
+  return (
+    <Beside
+      open={open}
+      list={<BikeList current={wide && open ? (bikeId ?? '') : undefined} />}
+      sheet={<Slot />}
+    />
+  );
+}

@@ -1,0 +1,17 @@
+import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
+import { Beside } from '../../screens/Beside';
+import { Ledger } from '../../screens/ledger/Ledger';
+import { useWide } from '../../ui/useWide';
+
+export default function LedgerLayout() {
+  const { recordId } = useGlobalSearchParams<{ recordId?: string }>();
+  const open = usePathname() !== '/ledger';
+  const wide = useWide();
+  return (
+    <Beside
+      open={open}
+      list={<Ledger current={wide && open ? (recordId ?? '') : undefined} />}
+      sheet={<Slot />}
+    />
+  );
+}

@@ -1,0 +1,5 @@
+import { Reckoner } from '../../screens/reckoner/Reckoner';
+
+export default function ReckonerRoute() {
+  return <Reckoner />;
+}

@@ -1,0 +1,5 @@
+import { Stores } from '../../screens/stores/Stores';
+
+export default function StoresRoute() {
+  return <Stores />;
+}

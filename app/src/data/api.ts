@@ -1,0 +1,54 @@
+import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
+
+/** A refusal of the server, with its reason. */
+export class ProblemError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail ?? problem.title);
+  }
+
+  get kind(): ProblemKind | null {
+    return kindOf(this.problem);
+  }
+}
+
+/** The server could not be reached: what was sent may or may not have arrived, and may be sent again. */
+export class NoConnection extends Error {
+  constructor() {
+    super('No connection to the shop’s server. Nothing is lost: try again.');
+  }
+}
+
+const lost = new Set<() => void>();
+
+/** Calls `listener` whenever the server says that nobody is signed in. */
+export function onSignedOut(listener: () => void): () => void {
+  lost.add(listener);
+  return () => lost.delete(listener);
+}
+
+/** Asks the server. @throws ProblemError when it refuses, NoConnection when it cannot be reached. */
+export async function ask<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> {
+  const response = await fetch(`/api${path}`, {
+    method,
+    ...(body === undefined
+      ? {}
+      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  }).catch(() => {
+    throw new NoConnection();
+  });
+  if (response.status === 204) return undefined as T;
+  const answer: unknown = await response.json().catch(() => null);
+  if (response.ok) return answer as T;
+  if (!isProblem(answer)) throw new NoConnection();
+  const error = new ProblemError(answer);
+  if (error.kind === 'not-signed-in') for (const listener of lost) listener();
+  throw error;
+}
+
+function isProblem(answer: unknown): answer is Problem {
+  return typeof answer === 'object' && answer !== null && 'type' in answer && 'title' in answer;
+}

@@ -1,0 +1,80 @@
+import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
+import type { BenchJob, Job, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import type { Person } from '@hold-fast/contract/people';
+import type { SheetRevision } from '@hold-fast/contract/sheets';
+import type { ContainerInStore, Gauge, Wrench } from '@hold-fast/contract/stores';
+import type { ChainCheck } from '@hold-fast/core/seal/chain';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useMemo, useSyncExternalStore } from 'react';
+import { ask } from './api';
+import { keys, outbox } from './client';
+import { withWaiting } from './withWaiting';
+
+function usePages<T>(queryKey: readonly string[], path: string) {
+  const joint = path.includes('?') ? '&' : '?';
+  return useInfiniteQuery({
+    queryKey,
+    initialPageParam: null as string | null,
+    queryFn: ({ pageParam }) =>
+      ask<Page<T>>(
+        'GET',
+        pageParam === null ? path : `${path}${joint}after=${encodeURIComponent(pageParam)}`,
+      ),
+    getNextPageParam: (last) => last.after,
+    select: ({ pages }) => pages.flatMap(({ items }) => items),
+  });
+}
+
+export const useBench = () => usePages<BenchJob>(keys.bench, '/bench');
+export const useRecords = () => usePages<SealedRow>(keys.records, '/records');
+export const useBikes = (search: string) =>
+  usePages<FoundBike>(
+    keys.bikes(search),
+    search ? `/bikes?q=${encodeURIComponent(search)}` : '/bikes',
+  );
+
+export function useWaiting() {
+  return useSyncExternalStore(outbox.subscribe, () => outbox.waiting);
+}
+
+export function useRefused(jobId: string) {
+  const all = useSyncExternalStore(outbox.subscribe, () => outbox.refused);
+  return useMemo(() => all.filter((refused) => refused.jobId === jobId), [all, jobId]);
+}
+
+/** A job as it stands with what still waits to be sent. */
+export function useJob(jobId: string) {
+  const waiting = useWaiting();
+  const query = useQuery({
+    queryKey: keys.job(jobId),
+    queryFn: () => ask<Job>('GET', `/jobs/${jobId}`),
+  });
+  const job = useMemo(() => query.data && withWaiting(query.data, waiting), [query.data, waiting]);
+  return { job, error: query.error };
+}
+
+export const useBike = (id: string) =>
+  useQuery({ queryKey: keys.bike(id), queryFn: () => ask<BikePage>('GET', `/bikes/${id}`) });
+export const useSheets = () =>
+  useQuery({ queryKey: keys.sheets, queryFn: () => ask<SheetRevision[]>('GET', '/sheets') });
+export const useGauges = () =>
+  useQuery({ queryKey: keys.gauges, queryFn: () => ask<Gauge[]>('GET', '/gauges') });
+export const useWrenches = () =>
+  useQuery({ queryKey: keys.wrenches, queryFn: () => ask<Wrench[]>('GET', '/wrenches') });
+export const useContainers = () =>
+  useQuery({
+    queryKey: keys.containers,
+    queryFn: () => ask<ContainerInStore[]>('GET', '/containers'),
+  });
+export const useLeads = () =>
+  useQuery({ queryKey: keys.leads, queryFn: () => ask<Person[]>('GET', '/leads') });
+export const useRecord = (id: string) =>
+  useQuery({
+    queryKey: keys.record(id),
+    queryFn: () => ask<SealedRecord>('GET', `/records/${id}`),
+  });
+export const useChain = () =>
+  useQuery({
+    queryKey: keys.chain,
+    queryFn: () => ask<ChainCheck & { number?: number }>('GET', '/chain'),
+  });

@@ -1,0 +1,104 @@
+import {
+  isMarked,
+  starOrder,
+  type NextTurn,
+  type Pass,
+  type PassMark,
+} from '@hold-fast/core/torque/sequence';
+import { View } from 'react-native';
+import Svg, { Circle, G, Path, Text } from 'react-native-svg';
+import { color, font } from '../ui/tokens';
+
+interface Props {
+  boltCount: number;
+  pass: Pass;
+  marks: readonly PassMark[];
+  next: NextTurn;
+  /** The whole pass is confirmed at once, so every open bolt is to be turned. */
+  whole: boolean;
+  width: number;
+}
+
+const BOX = 300;
+const MIDDLE = BOX / 2;
+const RING = 104;
+const BOLT = 30;
+
+/** The bolts of the rotor, numbered in the order they are tightened, filling as this pass is done. */
+export function BoltCircle({ boltCount, pass, marks, next, whole, width }: Props) {
+  const order = starOrder(boltCount);
+  const at = (bolt: number) => {
+    const turn = (2 * Math.PI * (bolt - 1)) / boltCount;
+    const radius = boltCount === 1 ? 0 : RING;
+    return { x: MIDDLE + radius * Math.sin(turn), y: MIDDLE - radius * Math.cos(turn) };
+  };
+  const path = order.map((bolt, i) => `${i === 0 ? 'M' : 'L'}${at(bolt).x} ${at(bolt).y}`).join('');
+  const done = order.filter((bolt) => isMarked(marks, pass, bolt)).length;
+  const says = `${boltCount === 1 ? 'One lockring' : `${boltCount} bolts, in star order`}. ${done} of ${boltCount} done in this pass.`;
+
+  return (
+    <View style={{ width, alignSelf: 'center' }} role="img" accessibilityLabel={says}>
+      <Svg width={width} height={width} viewBox={`0 0 ${BOX} ${BOX}`} aria-hidden>
+        <Circle
+          cx={MIDDLE}
+          cy={MIDDLE}
+          r={RING + 38}
+          fill="none"
+          stroke={color.hairline}
+          strokeWidth={1.5}
+        />
+        <Circle
+          cx={MIDDLE}
+          cy={MIDDLE}
+          r={RING - 44}
+          fill="none"
+          stroke={color.hairline}
+          strokeWidth={1.5}
+        />
+        <Path
+          d={path}
+          fill="none"
+          stroke={color.hairline}
+          strokeWidth={1.5}
+          strokeDasharray="2 6"
+        />
+        {order.map((bolt, i) => {
+          const marked = isMarked(marks, pass, bolt);
+          const here = !next.done && next.pass === pass && !marked && (whole || next.bolt === bolt);
+          const { x, y } = at(bolt);
+          return (
+            <G key={bolt}>
+              <Circle
+                cx={x}
+                cy={y}
+                r={here && !whole ? BOLT + 5 : BOLT}
+                fill={marked ? color.slate : here ? color.brass : color.paper}
+                stroke={marked ? color.slate : here ? color.brass : color.ink}
+                strokeWidth={2.5}
+              />
+              <Text
+                x={x}
+                y={y + 8}
+                textAnchor="middle"
+                fontFamily={font.reading}
+                fontSize={24}
+                fontWeight="600"
+                fill={marked ? color.onSlate : here ? color.onBrass : color.ink}
+              >
+                {i + 1}
+              </Text>
+              {marked && (
+                <Path
+                  d={`M${x + 14} ${y - 24}l5 5 9-11`}
+                  fill="none"
+                  stroke={color.ink}
+                  strokeWidth={3}
+                />
+              )}
+            </G>
+          );
+        })}
+      </Svg>
+    </View>
+  );
+}

@@ -1,0 +1,180 @@
+import { router, usePathname } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useSignOut } from '../data/session';
+import { useWaiting } from '../data/queries';
+import { Icon } from '../ui/Icon';
+import { chooseTheme, useTheme, type Theme } from '../ui/theme';
+import { color, font, size, space, type } from '../ui/tokens';
+import { useWide } from '../ui/useWide';
+import { Words } from '../ui/Words';
+import { words } from '../words/words';
+
+const PLACES = ['bench', 'bikes', 'reckoner', 'stores', 'ledger'] as const;
+const NEXT_THEME: Record<Theme, Theme> = { auto: 'bench', bench: 'day', day: 'auto' };
+const THEME_SAYS: Record<Theme, string> = {
+  auto: 'Light: auto',
+  bench: 'Light: dark',
+  day: 'Light: day',
+};
+
+/** The five places round whatever is shown: a rail on a wide screen, a bar at the bottom of a phone. */
+export function Places({ person, children }: { person: string; children: ReactNode }) {
+  const wide = useWide();
+  const pathname = usePathname();
+  const here = PLACES.find((place) => pathname.startsWith(`/${place}`));
+  // A step at the bench fills the phone; its own action stands where the bar would be.
+  const bar = !wide && !/^\/bench\/./.test(pathname);
+
+  return (
+    <View style={[styles.frame, wide && styles.beside]}>
+      {wide && <Rail here={here} person={person} />}
+      <View style={styles.content}>
+        <Unsent />
+        {children}
+      </View>
+      {bar && (
+        <View style={styles.bar} role="navigation">
+          {PLACES.map((place) => (
+            <Pressable
+              key={place}
+              role="link"
+              aria-current={place === here ? 'page' : undefined}
+              onPress={() => router.navigate(`/${place}`)}
+              style={[styles.barItem, place === here && styles.barHere]}
+            >
+              <Icon name={place} ink={place === here ? 'ink' : 'soft'} />
+              <Words style={styles.barText} ink={place === here ? 'ink' : 'soft'}>
+                {words.places[place]}
+              </Words>
+            </Pressable>
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+function Rail({ here, person }: { here: string | undefined; person: string }) {
+  const signOut = useSignOut();
+  const theme = useTheme();
+  return (
+    <View style={styles.rail} role="navigation">
+      <Words kind="title" ink="onRail" style={styles.railName}>
+        HOLD{'\n'}FAST
+      </Words>
+      {PLACES.map((place) => (
+        <Pressable
+          key={place}
+          role="link"
+          aria-current={place === here ? 'page' : undefined}
+          onPress={() => router.navigate(`/${place}`)}
+          style={[styles.railItem, place === here && styles.railHere]}
+        >
+          <Icon name={place} ink="onRail" />
+          <Words style={styles.railText} ink="onRail">
+            {words.places[place]}
+          </Words>
+        </Pressable>
+      ))}
+      <View style={styles.railFoot}>
+        <Words kind="small" ink="onRail" style={styles.centred}>
+          {person}
+        </Words>
+        <RailAction says={THEME_SAYS[theme]} onPress={() => chooseTheme(NEXT_THEME[theme])} />
+        <RailAction says="Sign out" onPress={() => signOut.mutate()} />
+      </View>
+    </View>
+  );
+}
+
+function RailAction({ says, onPress }: { says: string; onPress: () => void }) {
+  return (
+    <Pressable role="button" onPress={onPress} style={styles.railAction}>
+      <Words kind="small" ink="onRail" style={styles.centred}>
+        {says}
+      </Words>
+    </Pressable>
+  );
+}
+
+/** On a phone: who is signed in, the light, and signing out, from the head of the Bench. */
+export function PersonAside({ person }: { person: string }) {
+  const signOut = useSignOut();
+  const theme = useTheme();
+  return (
+    <View style={styles.person}>
+      <Words kind="small">{person}</Words>
+      <Pressable
+        role="button"
+        style={styles.personAction}
+        onPress={() => chooseTheme(NEXT_THEME[theme])}
+      >
+        <Words kind="small" ink="brassText">
+          {THEME_SAYS[theme]}
+        </Words>
+      </Pressable>
+      <Pressable role="button" style={styles.personAction} onPress={() => signOut.mutate()}>
+        <Words kind="small" ink="brassText">
+          Sign out
+        </Words>
+      </Pressable>
+    </View>
+  );
+}
+
+/** How much waits to be sent; it says so only once it has been waiting. */
+function Unsent() {
+  const waiting = useWaiting();
+  const [first] = waiting;
+  const old = first && Date.now() - Date.parse(first.entry.at) > 4000;
+  if (!old) return null;
+  return (
+    <View style={styles.unsent} role="status">
+      <Words kind="small" ink="onSlate">
+        {waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept here and will
+        be sent when the server answers.
+      </Words>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  frame: { flex: 1, backgroundColor: color.paper },
+  beside: { flexDirection: 'row' },
+  content: { flex: 1, minWidth: 0, minHeight: 0 },
+  bar: {
+    flexDirection: 'row',
+    height: size.bar,
+    backgroundColor: color.raised,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+  },
+  barItem: {
+    flex: 1,
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: space.hair,
+    borderTopWidth: size.heavyLine,
+    borderColor: 'transparent',
+  },
+  barHere: { borderColor: color.brass },
+  barText: { fontFamily: font.head, fontWeight: '600', fontSize: type.body },
+  rail: { width: size.rail, backgroundColor: color.rail, paddingVertical: space.l },
+  railName: { textAlign: 'center', marginBottom: space.xl, lineHeight: type.title },
+  railItem: {
+    alignItems: 'center',
+    gap: space.xs,
+    paddingVertical: space.m,
+    borderLeftWidth: size.heavyLine,
+    borderColor: 'transparent',
+  },
+  railHere: { backgroundColor: color.railCurrent, borderColor: color.brass },
+  railText: { fontFamily: font.head, fontWeight: '600', fontSize: type.large },
+  railFoot: { marginTop: 'auto', gap: space.xs, paddingHorizontal: space.xs },
+  railAction: { minHeight: size.smallTouch, justifyContent: 'center' },
+  centred: { textAlign: 'center' },
+  person: { flexDirection: 'row', alignItems: 'center', gap: space.m, flexWrap: 'wrap' },
+  personAction: { minHeight: size.smallTouch, justifyContent: 'center' },
+  unsent: { backgroundColor: color.slate, paddingHorizontal: space.l, paddingVertical: space.xs },
+});

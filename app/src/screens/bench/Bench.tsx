@@ -1,0 +1,148 @@
+import type { BenchJob } from '@hold-fast/contract/jobs';
+import { router } from 'expo-router';
+import { FlatList, Pressable, StyleSheet, View } from 'react-native';
+import { useBench } from '../../data/queries';
+import { Button } from '../../ui/Button';
+import { JobTag } from '../../ui/JobTag';
+import { Empty, Failed, Loading } from '../../ui/Standing';
+import { color, font, size, space, type } from '../../ui/tokens';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { Words } from '../../ui/Words';
+import { benchTime, dayHeading, near } from '../../words/days';
+import { words } from '../../words/words';
+import { PersonAside } from '../Places';
+
+interface Props {
+  /** The job that stands open beside the list. */
+  current?: string | undefined;
+  /** Who is signed in, where the rail does not say it. */
+  person?: string | undefined;
+}
+
+/** The bikes in hand, by the time they are promised for. */
+export function Bench({ current, person }: Props) {
+  const bench = useBench();
+  const jobs = bench.data ?? [];
+  const minutes = jobs.reduce((sum, job) => sum + (job.minutes ?? 0), 0);
+  return (
+    <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
+      <View style={styles.top}>
+        <View>
+          <Words kind="label">{dayHeading(new Date())}</Words>
+          <Words kind="head" level={1}>
+            {words.places.bench}
+          </Words>
+        </View>
+        {jobs.length > 0 && (
+          <View style={styles.sum}>
+            <Words ink="soft">{jobs.length === 1 ? '1 bike' : `${jobs.length} bikes`}</Words>
+            <Words kind="strong">{benchTime(minutes)}</Words>
+          </View>
+        )}
+      </View>
+      {bench.isPending ? (
+        <Loading />
+      ) : bench.error ? (
+        <Failed error={bench.error} onRetry={() => void bench.refetch()} />
+      ) : (
+        <FlatList
+          data={jobs}
+          keyExtractor={(job) => job.id}
+          renderItem={({ item }) => <BenchRow job={item} current={item.id === current} />}
+          onEndReached={() => bench.hasNextPage && void bench.fetchNextPage()}
+          ListEmptyComponent={
+            <Empty
+              title="No bike is in"
+              says="Bikes that are checked in stand here, the one promised first on top."
+            />
+          }
+        />
+      )}
+      <View style={styles.foot}>
+        {person ? <PersonAside person={person} /> : null}
+        <Button says="Check in a bike" onPress={() => router.navigate('/bench/check-in')} />
+      </View>
+    </View>
+  );
+}
+
+function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
+  const next = job.next.end
+    ? `${words.step[job.next.step]}, ${words.end[job.next.end]}`
+    : words.step[job.next.step];
+  return (
+    <Pressable
+      role="link"
+      aria-current={current ? 'page' : undefined}
+      onPress={() => router.navigate(`/bench/${job.id}`)}
+      style={({ pressed }) => [styles.row, current && styles.current, pressed && styles.pressed]}
+    >
+      <JobTag tag={job.tag} />
+      <View style={styles.text}>
+        <Words kind="title" numberOfLines={1}>
+          {job.bikeName}
+        </Words>
+        <Words ink="soft" numberOfLines={2}>{`${job.customerName} · ${job.complaint}`}</Words>
+        <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
+      </View>
+      <View style={styles.aside}>
+        <Words kind="strong">{`by ${near(job.promisedAt)}`}</Words>
+        <View style={styles.marks}>
+          {(['front', 'rear'] as const).map((end) => {
+            const word = job[end];
+            return (
+              <View key={end} style={styles.mark}>
+                <Words style={styles.end} ink="soft">
+                  {end === 'front' ? 'F' : 'R'}
+                </Words>
+                <VerdictMark
+                  word={word}
+                  of={size.smallMark}
+                  says={`${words.end[end]}: ${word ? words.word[word] : 'not inspected'}`}
+                />
+              </View>
+            );
+          })}
+        </View>
+      </View>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, backgroundColor: color.paper },
+  top: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'flex-end',
+    padding: space.l,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+  },
+  sum: { alignItems: 'flex-end' },
+  row: {
+    flexDirection: 'row',
+    gap: space.m,
+    paddingVertical: space.m,
+    paddingRight: space.l,
+    paddingLeft: space.m,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+    borderLeftWidth: size.heavyLine,
+    borderLeftColor: 'transparent',
+  },
+  current: { backgroundColor: color.raised, borderLeftColor: color.brass },
+  pressed: { backgroundColor: color.sunk },
+  text: { flex: 1, minWidth: 0 },
+  aside: { alignItems: 'flex-end', gap: space.s },
+  marks: { flexDirection: 'row', gap: space.m },
+  mark: { flexDirection: 'row', alignItems: 'center', gap: space.xs },
+  end: { fontFamily: font.head, fontSize: type.small, fontWeight: '600' },
+  foot: {
+    padding: space.l,
+    paddingTop: space.s,
+    gap: space.xs,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+  },
+});

@@ -1,0 +1,274 @@
+import { Bike, Customer, type FoundBike } from '@hold-fast/contract/bikes';
+import { router } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { v7 as uuid } from 'uuid';
+import { useBikes } from '../../data/queries';
+import { faultsOf, useCheckIn } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Words } from '../../ui/Words';
+import { odometerKm, promiseTimes, VisitFields, type VisitForm } from './VisitFields';
+
+interface NewBike {
+  customerId: string | null;
+  customerName: string;
+  phone: string;
+  bikeName: string;
+  maker: string;
+  serial: string;
+  motor: boolean;
+}
+
+type Chosen = { known: FoundBike } | { made: NewBike };
+
+/** Checking a bike in: find it or write it down, then what the rider says. */
+export function CheckIn() {
+  const [search, setSearch] = useState('');
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  if (chosen) return <Visit chosen={chosen} onOther={() => setChosen(null)} />;
+  return <FindBike search={search} onSearch={setSearch} onChosen={setChosen} />;
+}
+
+function FindBike({
+  search,
+  onSearch,
+  onChosen,
+}: {
+  search: string;
+  onSearch: (text: string) => void;
+  onChosen: (chosen: Chosen) => void;
+}) {
+  const bikes = useBikes(useDeferredValue(search.trim()));
+  const blank: NewBike = {
+    customerId: null,
+    customerName: search.trim(),
+    phone: '',
+    bikeName: '',
+    maker: '',
+    serial: '',
+    motor: false,
+  };
+  return (
+    <Page
+      over="Check in"
+      title="Whose bike?"
+      foot={
+        <>
+          <Button says="A new customer" onPress={() => onChosen({ made: blank })} />
+          <Button kind="plain" says="Back to the Bench" onPress={() => router.navigate('/bench')} />
+        </>
+      }
+    >
+      <Section>
+        <Field
+          label="Find"
+          value={search}
+          onChangeText={onSearch}
+          autoFocus
+          placeholder="customer, bike, tag, maker or serial"
+        />
+      </Section>
+      {(bikes.data ?? []).map((bike) => (
+        <Row
+          key={bike.bikeId}
+          title={bike.bikeName}
+          says={[
+            bike.customerName,
+            bike.maker,
+            bike.serial,
+            bike.lastTag ? `last tag ${bike.lastTag}` : null,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+          onPress={() => onChosen({ known: bike })}
+        />
+      ))}
+      {bikes.error ? <Note kind="refusal">{bikes.error.message}</Note> : null}
+      {bikes.data?.length === 0 ? (
+        <Section>
+          <Words ink="soft">Nobody of that name yet. Check them in as a new customer.</Words>
+        </Section>
+      ) : null}
+    </Page>
+  );
+}
+
+function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
+  const [promised] = useState(() => promiseTimes(new Date()));
+  const [made, setMade] = useState<NewBike | null>('made' in chosen ? chosen.made : null);
+  const [ids] = useState(() => ({ customer: uuid(), bike: uuid() }));
+  const [tried, setTried] = useState(false);
+  const form = useForm<VisitForm>({
+    defaultValues: {
+      complaint: '',
+      symptoms: [],
+      frontLever: null,
+      odometer: '',
+      promisedAt: promised[0]!,
+      minutes: 30,
+    },
+  });
+  const checkIn = useCheckIn();
+  const faults = faultsOf(checkIn.error);
+  const newCustomer: Customer | null = made && {
+    id: ids.customer,
+    name: made.customerName,
+    phone: made.phone.trim() || null,
+  };
+  const newBike: Bike | null = made && {
+    id: ids.bike,
+    customerId: made.customerId ?? ids.customer,
+    name: made.bikeName,
+    maker: made.maker,
+    serial: made.serial,
+    motor: made.motor,
+    systemMassKg: null,
+    terrain: null,
+    wet: false,
+    kmPerWeek: null,
+  };
+  const wrong = madeFaults(newCustomer, newBike);
+
+  const submit = () => {
+    setTried(true);
+    void form.handleSubmit((visit) => {
+      if (made && Object.keys(wrong).length > 0) return;
+      const { odometer, ...rest } = visit;
+      checkIn.mutate(
+        {
+          ...rest,
+          complaint: rest.complaint.trim(),
+          odometerKm: odometerKm(odometer),
+          customer:
+            'known' in chosen && !made
+              ? chosen.known.customerId
+              : (made?.customerId ?? newCustomer!),
+          bike: 'known' in chosen && !made ? chosen.known.bikeId : newBike!,
+        },
+        { onSuccess: (job) => router.replace(`/bench/${job.id}`) },
+      );
+    })();
+  };
+  const known = 'known' in chosen ? chosen.known : null;
+  const put = (change: Partial<NewBike>) => setMade((now) => now && { ...now, ...change });
+  return (
+    <Page
+      over="Check in"
+      title={
+        made
+          ? made.customerId
+            ? `New bike of ${known!.customerName}`
+            : 'New customer'
+          : known!.bikeName
+      }
+      foot={
+        <>
+          <Button says="Check it in" onPress={submit} busy={checkIn.isPending} />
+          <Button kind="plain" says="Another bike" onPress={onOther} />
+        </>
+      }
+    >
+      {checkIn.error ? (
+        <Note kind="refusal" title={checkIn.error.message}>
+          {Object.entries(faults).map(([path, message]) => (
+            <Words key={path}>{`${path}: ${message}`}</Words>
+          ))}
+        </Note>
+      ) : null}
+      {made ? (
+        <Section label={made.customerId ? 'Bike' : 'Customer and bike'}>
+          {made.customerId ? null : (
+            <>
+              <Field
+                label="Customer"
+                value={made.customerName}
+                onChangeText={(customerName) => put({ customerName })}
+                error={tried ? wrong.customerName : undefined}
+              />
+              <Field
+                label="Phone"
+                value={made.phone}
+                onChangeText={(phone) => put({ phone })}
+                inputMode="tel"
+                error={tried ? wrong.phone : undefined}
+              />
+            </>
+          )}
+          <Field
+            label="Bike, as people call it"
+            value={made.bikeName}
+            onChangeText={(bikeName) => put({ bikeName })}
+            error={tried ? wrong.bikeName : undefined}
+          />
+          <Field
+            label="Maker"
+            value={made.maker}
+            onChangeText={(maker) => put({ maker })}
+            error={wrong.maker}
+          />
+          <Field
+            label="Serial"
+            value={made.serial}
+            onChangeText={(serial) => put({ serial })}
+            error={wrong.serial}
+          />
+          <Choice
+            label="Motor"
+            options={[
+              { value: false, says: 'No motor' },
+              { value: true, says: 'Has a motor' },
+            ]}
+            chosen={[made.motor]}
+            onChoose={(motor) => put({ motor })}
+          />
+        </Section>
+      ) : (
+        <Section>
+          <Words ink="soft">
+            {[known!.customerName, known!.maker, known!.serial].filter(Boolean).join(' · ')}
+          </Words>
+          <Button
+            kind="quiet"
+            says={`Another bike of ${known!.customerName}`}
+            onPress={() =>
+              setMade({
+                customerId: known!.customerId,
+                customerName: known!.customerName,
+                phone: '',
+                bikeName: '',
+                maker: '',
+                serial: '',
+                motor: false,
+              })
+            }
+          />
+        </Section>
+      )}
+      <VisitFields control={form.control} promised={promised} />
+    </Page>
+  );
+}
+
+/** What of a new customer and bike the server would refuse, said before it is sent. */
+function madeFaults(
+  customer: Customer | null,
+  bike: Bike | null,
+): Partial<Record<keyof NewBike, string>> {
+  const faults: Partial<Record<keyof NewBike, string>> = {};
+  if (!customer || !bike) return faults;
+  if (customer.name.trim() === '') faults.customerName = 'Write the customer’s name.';
+  else if (!Customer.shape.name.safeParse(customer.name).success)
+    faults.customerName = 'At most 120 letters.';
+  if (!Customer.shape.phone.safeParse(customer.phone).success)
+    faults.phone = 'Digits, spaces and a leading + only.';
+  if (bike.name.trim() === '') faults.bikeName = 'Give the bike a name to know it by.';
+  else if (!Bike.shape.name.safeParse(bike.name).success) faults.bikeName = 'At most 80 letters.';
+  if (!Bike.shape.maker.safeParse(bike.maker).success) faults.maker = 'At most 80 letters.';
+  if (!Bike.shape.serial.safeParse(bike.serial).success) faults.serial = 'At most 60 letters.';
+  return faults;
+}

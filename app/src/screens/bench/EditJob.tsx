@@ -1,0 +1,103 @@
+import type { JobEdit } from '@hold-fast/contract/checkIn';
+import type { Job } from '@hold-fast/contract/jobs';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { ProblemError } from '../../data/api';
+import { client, keys } from '../../data/client';
+import { useEditJob } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { Note } from '../../ui/Note';
+import { Page } from '../../ui/Page';
+import { Words } from '../../ui/Words';
+import { near } from '../../words/days';
+import { words } from '../../words/words';
+import { BackToJob, WithJob } from './JobFrame';
+import { odometerKm, promiseTimes, VisitFields, type VisitForm } from './VisitFields';
+
+type Written = Omit<JobEdit, 'version'>;
+
+/** Changing what was written down at check-in. */
+export function EditJob({ jobId }: { jobId: string }) {
+  return <WithJob jobId={jobId}>{(job) => <Edit job={job} />}</WithJob>;
+}
+
+function Edit({ job }: { job: Job }) {
+  // The version the change is made from: what others do meanwhile must not slip under it.
+  const [version, setVersion] = useState(job.version);
+  const [promised] = useState(() => [...new Set([job.promisedAt, ...promiseTimes(new Date())])]);
+  const edit = useEditJob(job.id);
+  const form = useForm<VisitForm>({ defaultValues: formOf(job) });
+  const problem = edit.error instanceof ProblemError ? edit.error.problem : null;
+  const theirs = problem?.facts?.current as (Written & { version: number }) | undefined;
+
+  const send = (from: number) =>
+    void form.handleSubmit(({ odometer, ...visit }) =>
+      edit.mutate(
+        {
+          ...visit,
+          version: from,
+          complaint: visit.complaint.trim(),
+          odometerKm: odometerKm(odometer),
+        },
+        { onSuccess: () => router.navigate(`/bench/${job.id}`) },
+      ),
+    )();
+  const takeTheirs = () => {
+    form.reset(formOf(theirs!));
+    setVersion(theirs!.version);
+    edit.reset();
+    void client.invalidateQueries({ queryKey: keys.job(job.id) });
+  };
+  return (
+    <Page
+      tag={job.tag}
+      over={job.bike.name}
+      title="Change the job"
+      foot={
+        theirs ? (
+          <>
+            <Button says="Keep mine" onPress={() => send(theirs.version)} busy={edit.isPending} />
+            <Button kind="plain" says="Take theirs" onPress={takeTheirs} />
+          </>
+        ) : (
+          <>
+            <Button says="Save" onPress={() => send(version)} busy={edit.isPending} />
+            <BackToJob jobId={job.id} />
+          </>
+        )
+      }
+    >
+      {edit.error ? (
+        <Note kind="refusal" title={edit.error.message}>
+          {theirs ? <Words>{`Theirs: ${told(theirs)}`}</Words> : null}
+        </Note>
+      ) : null}
+      <VisitFields control={form.control} promised={promised} />
+    </Page>
+  );
+}
+
+function formOf(written: Written): VisitForm {
+  const { complaint, symptoms, frontLever, promisedAt, minutes } = written;
+  return {
+    complaint,
+    symptoms,
+    frontLever,
+    promisedAt,
+    minutes,
+    odometer: written.odometerKm?.toString() ?? '',
+  };
+}
+
+function told(written: Written): string {
+  return [
+    `“${written.complaint}”`,
+    written.symptoms.map((symptom) => words.symptom[symptom]).join(', '),
+    written.frontLever ? `${written.frontLever} lever front` : 'lever not asked',
+    `promised ${near(written.promisedAt)}`,
+    written.odometerKm === null ? '' : `${written.odometerKm} km`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

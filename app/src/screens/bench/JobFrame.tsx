@@ -1,0 +1,118 @@
+import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
+import type { End, Part } from '@hold-fast/core/procedure/signOff';
+import { judge, type Judgement } from '@hold-fast/core/wear/judge';
+import { hasEvidence } from '@hold-fast/core/wear/session';
+import { router } from 'expo-router';
+import type { ReactNode } from 'react';
+import { outbox } from '../../data/client';
+import { useJob, useRefused } from '../../data/queries';
+import { Button } from '../../ui/Button';
+import { Note } from '../../ui/Note';
+import { Page } from '../../ui/Page';
+import { Failed, Loading } from '../../ui/Standing';
+import { Words } from '../../ui/Words';
+
+/** Shows a job once it is there, and says what of it the server would not take. */
+export function WithJob({ jobId, children }: { jobId: string; children: (job: Job) => ReactNode }) {
+  const { job, error } = useJob(jobId);
+  const refused = useRefused(jobId);
+  if (error && !job) return <Failed error={error} />;
+  if (!job) return <Loading />;
+  return (
+    <>
+      {refused.length > 0 && (
+        <Note
+          kind="refusal"
+          title={
+            refused.length === 1
+              ? 'One entry was not saved'
+              : `${refused.length} entries were not saved`
+          }
+        >
+          {refused.map(({ entry, problem }) => (
+            <Words key={entry.id}>{problem.detail ?? problem.title}</Words>
+          ))}
+          <Button kind="quiet" says="Understood" onPress={() => outbox.dismissRefused(jobId)} />
+        </Note>
+      )}
+      {children(job)}
+    </>
+  );
+}
+
+/** Shows a step of work on one end: the brake must be identified, and the job still open. */
+export function WithBrake({
+  jobId,
+  end,
+  title,
+  children,
+}: {
+  jobId: string;
+  end: End;
+  title: string;
+  children: (job: Job, identified: Identified) => ReactNode;
+}) {
+  return (
+    <WithJob jobId={jobId}>
+      {(job) => {
+        const identified = job.identified[end];
+        if (job.sealed)
+          return (
+            <Page
+              tag={job.tag}
+              over={`${end} brake`}
+              title={title}
+              foot={<BackToJob jobId={jobId} />}
+            >
+              <Note kind="caution">
+                This job is signed off and sealed. Nothing in it changes any more.
+              </Note>
+            </Page>
+          );
+        if (!identified)
+          return (
+            <Page
+              tag={job.tag}
+              over={`${end} brake`}
+              title={title}
+              foot={
+                <Button
+                  says={`Identify the ${end} brake`}
+                  onPress={() => router.navigate(`/bench/${jobId}/${end}/identify`)}
+                />
+              }
+            >
+              <Note>
+                The limit, torques and fluid come from the brake’s spec sheet. Pick it first.
+              </Note>
+            </Page>
+          );
+        return children(job, identified);
+      }}
+    </WithJob>
+  );
+}
+
+export function BackToJob({ jobId }: { jobId: string }) {
+  return (
+    <Button
+      kind="plain"
+      says="Back to the job"
+      onPress={() => router.navigate(`/bench/${jobId}`)}
+    />
+  );
+}
+
+/** The sitting that stands for a part, if anybody measured it. */
+export function standingAt(job: Job, end: End, part: Part): Measured | null {
+  return job.measured.find((m) => m.end === end && m.part === part && !m.superseded) ?? null;
+}
+
+/** What core makes of a sitting, at once and also without a connection; null while there is nothing to judge. */
+export function judgementOf(measured: Measured, identified: Identified): Judgement | null {
+  if (!hasEvidence(measured)) return null;
+  return judge(measured.part, measured, {
+    sheet: identified.sheet.body,
+    stampedLimit: identified.stampedLimit,
+  });
+}

@@ -1,0 +1,192 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import type { ContainerInStore } from '@hold-fast/contract/stores';
+import { mayFill, useBy } from '@hold-fast/core/fluid/container';
+import { nameOf } from '@hold-fast/core/fluid/families';
+import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { ProblemError } from '../../data/api';
+import { useContainers } from '../../data/queries';
+import { useSendEntry } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Empty, Failed, Loading } from '../../ui/Standing';
+import { size } from '../../ui/tokens';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+import { BackToJob, WithBrake } from './JobFrame';
+
+/** Fluid that goes into a brake: from which container, how much, and what it looked like. */
+export function RecordFluid({ jobId, end }: { jobId: string; end: End }) {
+  return (
+    <WithBrake jobId={jobId} end={end} title="Record fluid">
+      {(job, identified) => {
+        const fluid = identified.sheet.body.fluid;
+        if (!fluid)
+          return (
+            <Page
+              tag={job.tag}
+              over={`${end} brake`}
+              title="Record fluid"
+              foot={<BackToJob jobId={jobId} />}
+            >
+              <Note kind="caution">
+                This spec sheet asks for no fluid, so none can be matched. Pick the maker’s own
+                sheet first.
+              </Note>
+            </Page>
+          );
+        return <ChooseContainer job={job} end={end} asked={fluid} />;
+      }}
+    </WithBrake>
+  );
+}
+
+function ChooseContainer({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) {
+  const containers = useContainers();
+  const [chosenId, setChosenId] = useState<string | null>(null);
+  const today = new Date().toISOString().slice(0, 10);
+  if (containers.error)
+    return <Failed error={containers.error} onRetry={() => void containers.refetch()} />;
+  if (!containers.data) return <Loading />;
+  const chosen = containers.data.find(({ id }) => id === chosenId);
+  if (chosen)
+    return (
+      <Amount
+        job={job}
+        end={end}
+        container={chosen}
+        asked={asked}
+        onOther={() => setChosenId(null)}
+      />
+    );
+
+  const judged = containers.data
+    .map((container) => ({ container, state: mayFill(container, asked, null, today) }))
+    .sort((a, b) => Number(b.state.ok) - Number(a.state.ok));
+  return (
+    <Page
+      tag={job.tag}
+      over={`${end} brake · ${nameOf(asked.fluid)} asked`}
+      title="Which container?"
+      foot={<BackToJob jobId={job.id} />}
+    >
+      {judged.map(({ container, state }) => (
+        <Row
+          key={container.id}
+          mark={<VerdictMark word={state.ok ? 'holds' : 'replace'} of={size.smallMark} />}
+          title={`${container.label}, ${nameOf(container.fluid)}`}
+          says={
+            state.ok
+              ? containerSays(container)
+              : `Refused: ${words.containerRefusal[state.code]}${state.code === 'expired' ? ` ${state.useBy}` : ''}${container.writtenOffReason ? `. ${container.writtenOffReason}` : ''}`
+          }
+          aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
+          disabled={!state.ok}
+          onPress={() => setChosenId(container.id)}
+        />
+      ))}
+      {judged.length === 0 ? (
+        <Empty
+          title="No container in Stores"
+          says="Fluid is booked off the container it came from."
+        />
+      ) : null}
+    </Page>
+  );
+}
+
+function containerSays(container: ContainerInStore): string {
+  const lastDay = useBy(container);
+  return `lot ${container.lot} · ${container.openedOn ? `opened ${container.openedOn}` : 'sealed'}${lastDay ? ` · use by ${lastDay}` : ''}`;
+}
+
+interface AmountProps {
+  job: Job;
+  end: End;
+  container: ContainerInStore;
+  asked: AskedFluid;
+  onOther: () => void;
+}
+
+function Amount({ job, end, container, asked, onOther }: AmountProps) {
+  const [ml, setMl] = useState('');
+  const [colour, setColour] = useState('');
+  const [tried, setTried] = useState(false);
+  const send = useSendEntry<'fill'>(job.id);
+  const today = new Date().toISOString().slice(0, 10);
+  const amount = /^\d{1,4}([.,]\d{1,2})?$/.test(ml.trim()) ? Number(ml.replace(',', '.')) : null;
+  const state = amount !== null && amount > 0 ? mayFill(container, asked, amount, today) : null;
+  const fault =
+    amount === null
+      ? tried || ml.trim() !== ''
+        ? 'How many mL? A number such as 18 or 7.5.'
+        : undefined
+      : amount === 0
+        ? 'More than nothing has to leave it.'
+        : state && !state.ok
+          ? `Refused: ${words.containerRefusal[state.code]}. ${state.remainingMl} mL remain.`
+          : undefined;
+
+  const confirm = () => {
+    setTried(true);
+    if (amount === null || fault) return;
+    send.mutate(
+      { kind: 'fill', end, containerId: container.id, ml: amount, colour: colour.trim() },
+      { onSuccess: () => router.navigate(`/bench/${job.id}`) },
+    );
+  };
+  const refused = send.error instanceof ProblemError ? send.error.problem : null;
+  const code = refused?.facts?.code as keyof typeof words.containerRefusal | undefined;
+  return (
+    <Page
+      tag={job.tag}
+      over={`${end} brake · ${nameOf(container.fluid)}`}
+      title={container.label}
+      foot={
+        <>
+          <Button
+            says={amount && !fault ? `Book ${amount} mL off` : 'Book it off'}
+            onPress={confirm}
+            busy={send.isPending}
+          />
+          <Button kind="plain" says="Another container" onPress={onOther} />
+        </>
+      }
+    >
+      {send.error ? (
+        <Note kind="refusal">
+          {code ? `Refused: ${words.containerRefusal[code]}.` : send.error.message}
+        </Note>
+      ) : null}
+      <Section>
+        <Words ink="soft">{`${containerSays(container)} · ${container.remainingMl} mL remain`}</Words>
+        <Field
+          label="Used, mL"
+          value={ml}
+          onChangeText={setMl}
+          inputMode="decimal"
+          error={fault}
+          onSubmitEditing={confirm}
+          hint="What left the container, also what was flushed through."
+        />
+        <Field
+          label="Colour that came out"
+          value={colour}
+          onChangeText={setColour}
+          maxLength={40}
+          hint="A dye unlike the sheet’s means spent, mixed or wrong fluid. A right colour proves nothing."
+        />
+        <Note kind="caution" title="Gloves and glasses">
+          Drained fluid is never poured back: it goes to the waste can of its family. Glycol strips
+          paint: water at once. Wash your hands before you touch pads.
+        </Note>
+      </Section>
+    </Page>
+  );
+}

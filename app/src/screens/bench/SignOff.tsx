@@ -1,0 +1,335 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Person } from '@hold-fast/contract/people';
+import { ENDS, PARTS, type Bar, type End, type Part } from '@hold-fast/core/procedure/signOff';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { ProblemError } from '../../data/api';
+import { useLeads } from '../../data/queries';
+import { append, entryOf, useDecide, useSignOff } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
+import { words } from '../../words/words';
+import { BackToJob, judgementOf, standingAt, WithJob } from './JobFrame';
+
+/** The last look, and the signature that seals the job. */
+export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
+  return (
+    <WithJob jobId={jobId}>
+      {(job) => (job.sealed ? <Sealed job={job} /> : <Open job={job} person={person} />)}
+    </WithJob>
+  );
+}
+
+function Sealed({ job }: { job: Job }) {
+  const { number, by, at, seal, prev } = job.sealed!;
+  return (
+    <Page
+      tag={job.tag}
+      over={job.customer.name}
+      title="Signed off and sealed"
+      foot={<BackToJob jobId={job.id} />}
+    >
+      <Section>
+        <Note
+          title={`Record ${number}`}
+        >{`Signed by ${by}, ${exactDay(at)}. Nothing in it changes any more.`}</Note>
+        <Words kind="label">Seal, SHA-256</Words>
+        <Words kind="smallReading" selectable testID="seal">
+          {seal}
+        </Words>
+        <Words ink="soft">
+          {prev ? `Chained to ${prev.slice(0, 16)}…` : 'The first in this shop’s ledger.'}
+        </Words>
+        <Button says="The bike’s page" onPress={() => router.navigate(`/bikes/${job.bike.id}`)} />
+      </Section>
+    </Page>
+  );
+}
+
+function Open({ job, person }: { job: Job; person: Person }) {
+  const [pin, setPin] = useState('');
+  const [told, setTold] = useState(false);
+  const [tried, setTried] = useState(false);
+  const signOff = useSignOff(job.id);
+  const problem = signOff.error instanceof ProblemError ? signOff.error : null;
+  const refusedBars =
+    problem?.kind === 'sign-off-refused' ? (problem.problem.facts?.bars as Bar[]) : [];
+  const watched = partsAt(job).filter(({ word }) => word === 'watch');
+  const notInspected = ENDS.flatMap((end) =>
+    PARTS.filter((part) => !partsAt(job).some((p) => p.end === end && p.part === part)).map(
+      (part) => `${words.end[end]} ${words.part[part]}`,
+    ),
+  );
+
+  const sign = () => {
+    setTried(true);
+    if (/^\d{4,8}$/.test(pin)) signOff.mutate({ pin, customerToldOfWatch: told });
+  };
+  const shown = [...job.bars, ...refusedBars.filter(({ code }) => code === 'watch-untold')];
+  return (
+    <Page
+      tag={job.tag}
+      over={`${job.customer.name} · ${job.bike.name}`}
+      title="Sign off"
+      foot={
+        <>
+          <Field
+            label={`PIN of ${person.name}`}
+            value={pin}
+            onChangeText={setPin}
+            secureTextEntry
+            inputMode="numeric"
+            maxLength={8}
+            autoComplete="off"
+            onSubmitEditing={sign}
+            error={
+              problem?.kind === 'wrong-pin'
+                ? 'That is not your PIN.'
+                : tried && !/^\d{4,8}$/.test(pin)
+                  ? 'Your PIN: 4 to 8 digits.'
+                  : undefined
+            }
+          />
+          <Button says="Sign and seal" onPress={sign} busy={signOff.isPending} />
+          <BackToJob jobId={job.id} />
+        </>
+      }
+    >
+      {signOff.error && problem?.kind !== 'wrong-pin' ? (
+        <Note kind="refusal" title={signOff.error.message}>
+          {refusedBars.map((bar) => (
+            <Words key={JSON.stringify(bar)}>{words.bar(bar)}</Words>
+          ))}
+        </Note>
+      ) : null}
+      <Section label="Hand-over tests">
+        <TestChoice job={job} test="lever-side" end={null} says={leverSays(job)} />
+        <TestChoice
+          job={job}
+          test="lever-feel"
+          end="front"
+          says="Front lever: firm, does not sink in 60 s"
+        />
+        <TestChoice
+          job={job}
+          test="lever-feel"
+          end="rear"
+          says="Rear lever: firm, does not sink in 60 s"
+        />
+        {job.bike.motor ? (
+          <TestChoice job={job} test="cut-off" end={null} says="Each lever cuts the motor" />
+        ) : null}
+      </Section>
+      {shown.length > 0 ? (
+        <Section label="Still open">
+          {shown.map((bar) => (
+            <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
+          ))}
+        </Section>
+      ) : (
+        <Section>
+          <Note title="Nothing stands in the way">Your PIN seals the record.</Note>
+        </Section>
+      )}
+      {watched.length > 0 ? (
+        <Section label="Near the limit">
+          <Choice
+            label="Near the limit"
+            many
+            options={[
+              {
+                value: true,
+                says: `The customer was told: ${watched.map(({ end, part }) => `${words.end[end]} ${words.part[part]}`).join(', ')}`,
+              },
+            ]}
+            chosen={told ? [true] : []}
+            onChoose={() => setTold(!told)}
+          />
+        </Section>
+      ) : null}
+      {notInspected.length > 0 ? (
+        <Section label="Not inspected">
+          <Words ink="soft">{`${words.format.list(notInspected)}. The record says so; it is neither good nor bad.`}</Words>
+        </Section>
+      ) : null}
+      <Section>
+        <Words kind="small">
+          Stand test before any ride; then soft and hard pulls in a safe place. Bed in new pads or
+          rotors. Local law on brakes and motors comes first.
+        </Words>
+      </Section>
+    </Page>
+  );
+}
+
+function leverSays(job: Job): string {
+  return job.frontLever
+    ? `Rider confirms: ${job.frontLever} lever works the front`
+    : 'Which lever works the front is not written down: change the job first';
+}
+
+function TestChoice({
+  job,
+  test,
+  end,
+  says,
+}: {
+  job: Job;
+  test: 'lever-side' | 'lever-feel' | 'cut-off';
+  end: End | null;
+  says: string;
+}) {
+  const last = job.tested
+    .filter((tested) => tested.test === test && tested.end === end)
+    .at(-1)?.outcome;
+  return (
+    <View style={styles.test}>
+      <Words style={styles.testSays}>{says}</Words>
+      <Choice
+        label={says}
+        options={[
+          { value: 'passed', says: 'Yes' },
+          { value: 'failed', says: 'No' },
+        ]}
+        chosen={last ? [last] : []}
+        onChoose={(outcome) =>
+          append(
+            job.id,
+            entryOf<'test'>({ kind: 'test', test, end, outcome: outcome as 'passed' | 'failed' }),
+          )
+        }
+      />
+    </View>
+  );
+}
+
+function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
+  const [deciding, setDeciding] = useState(false);
+  const decidable = bar.code === 'unproven-open' || bar.code === 'replace-open';
+  return (
+    <Note kind={bar.code === 'do-not-ride' ? 'refusal' : 'caution'}>
+      <Words>{words.bar(bar)}</Words>
+      {decidable && !deciding ? (
+        <Button
+          kind="quiet"
+          says={bar.code === 'unproven-open' ? 'A lead accepts it' : 'The customer refuses'}
+          onPress={() => setDeciding(true)}
+        />
+      ) : null}
+      {decidable && deciding ? (
+        <Decide
+          job={job}
+          end={bar.end}
+          part={bar.part}
+          decision={bar.code === 'unproven-open' ? 'accepted-unproven' : 'customer-refused'}
+          person={person}
+          onDone={() => setDeciding(false)}
+        />
+      ) : null}
+    </Note>
+  );
+}
+
+interface DecideProps {
+  job: Job;
+  end: End;
+  part: Part;
+  decision: 'accepted-unproven' | 'customer-refused';
+  person: Person;
+  onDone: () => void;
+}
+
+function Decide({ job, end, part, decision, person, onDone }: DecideProps) {
+  const leads = useLeads();
+  const accepting = decision === 'accepted-unproven';
+  const [who, setWho] = useState<string | null>(accepting ? null : person.name);
+  const [reason, setReason] = useState('');
+  const [pin, setPin] = useState('');
+  const [tried, setTried] = useState(false);
+  const decide = useDecide(job.id);
+
+  const confirm = () => {
+    setTried(true);
+    if (who && reason.trim() && /^\d{4,8}$/.test(pin))
+      decide.mutate(
+        { end, part, decision, words: reason.trim(), personName: who, pin },
+        { onSuccess: onDone },
+      );
+  };
+  return (
+    <View style={styles.decide}>
+      {accepting ? (
+        <Choice
+          label="Which lead"
+          options={(leads.data ?? []).map(({ name }) => ({ value: name, says: name }))}
+          chosen={who ? [who] : []}
+          onChoose={setWho}
+        />
+      ) : null}
+      {tried && !who ? (
+        <Words kind="small" ink="rustText" role="alert">
+          Choose who accepts it.
+        </Words>
+      ) : null}
+      <Field
+        label={accepting ? 'Reason' : 'The customer’s words'}
+        value={reason}
+        onChangeText={setReason}
+        maxLength={300}
+        error={tried && !reason.trim() ? 'Write it down: it goes into the record.' : undefined}
+      />
+      <Field
+        label={who ? `PIN of ${who}` : 'PIN'}
+        value={pin}
+        onChangeText={setPin}
+        secureTextEntry
+        inputMode="numeric"
+        maxLength={8}
+        autoComplete="off"
+        error={tried && !/^\d{4,8}$/.test(pin) ? 'A PIN has 4 to 8 digits.' : undefined}
+      />
+      {decide.error ? (
+        <Words kind="small" ink="rustText" role="alert">
+          {decide.error.message}
+        </Words>
+      ) : null}
+      <Button
+        kind="plain"
+        says={accepting ? 'Accept it as unproven' : 'Record the refusal'}
+        onPress={confirm}
+        busy={decide.isPending}
+      />
+    </View>
+  );
+}
+
+function partsAt(job: Job) {
+  return ENDS.flatMap((end) =>
+    PARTS.flatMap((part) => {
+      const measured = standingAt(job, end, part);
+      const identified = job.identified[end];
+      const judgement = measured && identified ? judgementOf(measured, identified) : null;
+      return judgement
+        ? [{ end, part, word: judgement.ok ? judgement.word : ('unproven' as const) }]
+        : [];
+    }),
+  );
+}
+
+const styles = StyleSheet.create({
+  test: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    justifyContent: 'space-between',
+  },
+  testSays: { flex: 1 },
+  decide: { gap: space.s, paddingTop: space.s },
+});

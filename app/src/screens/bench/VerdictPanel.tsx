@@ -1,0 +1,62 @@
+import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
+import { StyleSheet, View } from 'react-native';
+import { color, size, space, type ColorName } from '../../ui/tokens';
+import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+
+const EDGE: Record<Word, ColorName> = {
+  holds: 'kelp',
+  watch: 'ochre',
+  unproven: 'fog',
+  replace: 'rust',
+};
+
+interface Props {
+  word: Word;
+  reasons: readonly Reason[];
+  settle: readonly Settle[];
+  /** One line with the number itself. */
+  says: string;
+  full?: boolean;
+}
+
+/** A verdict: its mark and word, the number with its limit, why, and what would settle it. */
+export function VerdictPanel({ word, reasons, settle, says, full }: Props) {
+  const name = words.word[word];
+  return (
+    <View style={[styles.panel, { borderLeftColor: color[EDGE[word]] }]} role="status">
+      <VerdictMark word={word} of={full ? size.mark * 1.4 : size.mark} />
+      <View style={styles.text}>
+        <Words kind="title" ink={WORD_INK[word]}>
+          {name[0]!.toUpperCase() + name.slice(1)}
+        </Words>
+        <Words>{says}</Words>
+        {full
+          ? reasons.map((reason) => (
+              <Words
+                key={JSON.stringify(reason)}
+                ink="soft"
+              >{`Because ${words.reason(reason)}.`}</Words>
+            ))
+          : null}
+        {settle.length > 0 && full ? (
+          <Words ink="soft">{`To settle it: ${settle.map((way) => words.settle[way]).join('; ')}.`}</Words>
+        ) : null}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: {
+    flexDirection: 'row',
+    gap: space.m,
+    alignItems: 'center',
+    backgroundColor: color.raised,
+    borderLeftWidth: size.heavyLine,
+    paddingHorizontal: space.m,
+    paddingVertical: space.s,
+  },
+  text: { flex: 1, minWidth: 0 },
+});

@@ -1,0 +1,48 @@
+import { Pressable, ScrollView, StyleSheet } from 'react-native';
+import { color, font, size, space, type } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+
+export interface Fact {
+  says: string;
+  /** Something is missing that the verdict needs. */
+  open?: boolean;
+  onPress: () => void;
+}
+
+/** What this sitting rests on, each a touch away from being changed. */
+export function Facts({ facts }: { facts: readonly Fact[] }) {
+  return (
+    <ScrollView
+      horizontal
+      style={styles.strip}
+      contentContainerStyle={styles.facts}
+      showsHorizontalScrollIndicator={false}
+    >
+      {facts.map(({ says, open, onPress }) => (
+        <Pressable
+          key={says}
+          role="button"
+          onPress={onPress}
+          style={[styles.fact, open && styles.open]}
+        >
+          <Words style={styles.text}>{says}</Words>
+        </Pressable>
+      ))}
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  strip: { flexGrow: 0 },
+  facts: { gap: space.s, paddingHorizontal: space.l, paddingVertical: space.xs },
+  fact: {
+    minHeight: size.smallTouch - space.s,
+    paddingHorizontal: space.m,
+    justifyContent: 'center',
+    borderRadius: size.radius,
+    borderWidth: size.line,
+    borderColor: color.hairline,
+  },
+  open: { borderStyle: 'dashed', borderColor: color.fog, borderWidth: size.line * 2 },
+  text: { fontFamily: font.head, fontSize: type.body, fontWeight: '600' },
+});

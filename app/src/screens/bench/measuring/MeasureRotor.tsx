@@ -1,0 +1,339 @@
+import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
+import { decimalsOf } from '@hold-fast/core/gauge/gauge';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { rotorLimit } from '@hold-fast/core/wear/judge';
+import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
+import { standingReadings, valuesAt } from '@hold-fast/core/wear/session';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { append, entryOf } from '../../../data/writes';
+import { RotorDial } from '../../../instruments/RotorDial';
+import { WearRule } from '../../../instruments/WearRule';
+import { Button, Buttons } from '../../../ui/Button';
+import { Keypad } from '../../../ui/Keypad';
+import { Page } from '../../../ui/Page';
+import { space } from '../../../ui/tokens';
+import { useKeys } from '../../../ui/useKeys';
+import { useWide } from '../../../ui/useWide';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { judgementOf, standingAt, WithBrake } from '../JobFrame';
+import { rotorSays } from '../findings';
+import { VerdictPanel } from '../VerdictPanel';
+import { ChooseGauge } from './ChooseGauge';
+import { Facts, type Fact } from './Facts';
+import { RidgeCheck } from './RidgeCheck';
+import { faultWords, useKeyed } from './useKeyed';
+import { ZeroCheck } from './ZeroCheck';
+
+const TITLE = 'Measure the rotor';
+
+/** Thickness round the rotor, point by point, judged as it goes. */
+export function MeasureRotor({ jobId, end }: { jobId: string; end: End }) {
+  const [asking, setAsking] = useState<'gauge' | 'zero' | 'ridge' | null>(null);
+  const [passed, setPassed] = useState<{ zero?: boolean; ridge?: boolean }>({});
+  return (
+    <WithBrake jobId={jobId} end={end} title={TITLE}>
+      {(job, identified) => {
+        const measured = standingAt(job, end, 'rotor');
+        if (!measured || asking === 'gauge')
+          return (
+            <ChooseGauge
+              job={job}
+              end={end}
+              part="rotor"
+              title={TITLE}
+              onBegun={() => {
+                setAsking(null);
+                setPassed({});
+              }}
+            />
+          );
+        const open = {
+          zero: valuesAt(measured.readings, 'zero').length === 0 && !passed.zero,
+          ridge: !measured.looks.some(({ subject }) => subject === 'ridge') && !passed.ridge,
+        };
+        const untouched = valuesAt(measured.readings, '1').length === 0;
+        const done = (question: 'zero' | 'ridge') => () => {
+          setAsking(null);
+          setPassed({ ...passed, [question]: true });
+        };
+        if (asking === 'zero' || (open.zero && untouched))
+          return <ZeroCheck job={job} measured={measured} title={TITLE} onDone={done('zero')} />;
+        if (asking === 'ridge' || (open.ridge && untouched))
+          return <RidgeCheck job={job} measured={measured} title={TITLE} onDone={done('ridge')} />;
+        return <Points job={job} identified={identified} measured={measured} ask={setAsking} />;
+      }}
+    </WithBrake>
+  );
+}
+
+interface PointsProps {
+  job: Job;
+  identified: Identified;
+  measured: Measured;
+  ask: (question: 'gauge' | 'zero' | 'ridge') => void;
+}
+
+function Points({ job, identified, measured, ask }: PointsProps) {
+  const pointCount = measured.pointCount!;
+  const decimals = decimalsOf(measured.gauge);
+  const limit = rotorLimit({ sheet: identified.sheet.body, stampedLimit: identified.stampedLimit });
+  const places = [...Array.from({ length: pointCount }, (_, i) => String(i + 1))];
+  const firstOpen = places.find((place) => valuesAt(measured.readings, place).length === 0) ?? null;
+  const [selected, setSelected] = useState<string | null>(null);
+  const [again, setAgain] = useState(false);
+  const [skipped, setSkipped] = useState<readonly string[]>([]);
+  const [why, setWhy] = useState(false);
+  const place =
+    selected ??
+    places.find((p) => !skipped.includes(p) && valuesAt(measured.readings, p).length === 0) ??
+    null;
+  const keyed = useKeyed(`${measured.id}.${place}`, { decimals });
+  const judgement = judgementOf(measured, identified);
+  const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
+
+  const choose = (next: string | null, repeat = false) => {
+    keyed.clear();
+    setSelected(next);
+    setAgain(repeat);
+  };
+  const enter = () => {
+    if (place === null) return;
+    const valueMm = keyed.read();
+    if (valueMm === null) return;
+    const earlier = standingReadings(measured.readings).filter(
+      (reading) => reading.place === place,
+    );
+    const entry = entryOf<'reading'>({
+      kind: 'reading',
+      measurementId: measured.id,
+      place: place as 'lip',
+      valueMm,
+      typed: keyed.text,
+      replaces: again ? null : (earlier.at(-1)?.id ?? null),
+    });
+    try {
+      plausibleRotorReading(valueMm);
+    } catch (error) {
+      keyed.setFault(faultWords(error));
+      return;
+    }
+    const judged = judgementOf(
+      { ...measured, readings: [...measured.readings, entry] },
+      identified,
+    );
+    if (judged && !judged.ok && judged.field === place) {
+      keyed.setFault(words.inputError(judged.code, judged.numbers));
+      return;
+    }
+    append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
+    choose(null);
+  };
+  const lastMeasured = standingReadings(measured.readings)
+    .filter((reading) => /^\d+$/.test(reading.place))
+    .at(-1);
+  const turn = (by: number) => {
+    const from = places.indexOf(place ?? places[0]!);
+    choose(places[(from + by + places.length) % places.length]!);
+  };
+  useKeys(
+    {
+      Enter: enter,
+      Backspace: keyed.erase,
+      ArrowRight: () => turn(1),
+      ArrowLeft: () => turn(-1),
+      Escape: () => choose(null),
+    },
+    place === null ? undefined : keyed.type,
+  );
+
+  const wide = useWide();
+  const { width, height } = useWindowDimensions();
+  const dialWidth = wide
+    ? Math.min(460, height - 200)
+    : Math.max(210, Math.min(width - 24, height - 528));
+  const instrumentWidth = wide ? 460 : Math.min(width - 24, 420);
+  const earlierHere = place === null ? [] : valuesAt(measured.readings, place);
+  const lip = valuesAt(measured.readings, 'lip').at(-1);
+  const ridge = measured.looks.filter(({ subject }) => subject === 'ridge').at(-1);
+  const zero = valuesAt(measured.readings, 'zero').at(-1);
+
+  const facts: Fact[] = [
+    {
+      says: `${measured.gaugeName} ±${measured.gauge.uncertaintyMm.toFixed(2)}`,
+      onPress: () => ask('gauge'),
+    },
+    {
+      says: zero === undefined ? 'Zero: not checked' : `Zero ${zero.toFixed(decimals)}`,
+      open: zero === undefined,
+      onPress: () => ask('zero'),
+    },
+    {
+      says: ridge ? (ridge.seen ? 'Ridge felt' : 'No ridge') : 'Ridge: not looked',
+      open: !ridge,
+      onPress: () => ask('ridge'),
+    },
+    {
+      says: lip === undefined ? 'Measure the lip' : `Lip ${lip.toFixed(decimals)}`,
+      open: lip === undefined && identified.sheet.body.rotor.newMm === null,
+      onPress: () => choose('lip'),
+    },
+  ];
+
+  const dial = (
+    <RotorDial
+      points={places.map((p) => {
+        const drawn = rotor?.points.find(({ point }) => point === Number(p));
+        return {
+          point: Number(p),
+          thicknessMm: drawn?.thicknessMm ?? null,
+          word: drawn?.word ?? null,
+        };
+      })}
+      limitMm={limit.limitMm}
+      newMm={rotor?.newMm ?? identified.sheet.body.rotor.newMm}
+      decimals={decimals}
+      current={place === null || place === 'lip' ? null : Number(place)}
+      thinnest={rotor?.thinnest?.point ?? null}
+      onPoint={(point) => choose(String(point))}
+      over={overOf(place, earlierHere.length, again)}
+      keyed={
+        place === null
+          ? (rotor?.thinnest?.thicknessMm.toFixed(decimals) ?? '')
+          : keyed.growing.keyed
+      }
+      open={place === null ? '' : keyed.growing.open}
+      wrong={keyed.fault !== null}
+      width={dialWidth}
+    />
+  );
+  const rule = (
+    <WearRule
+      newMm={rotor?.newMm ?? identified.sheet.body.rotor.newMm}
+      limitMm={limit.limitMm}
+      origin={limit.origin}
+      leastMm={rotor?.thinnest?.thicknessMm ?? null}
+      doubtMm={rotor?.thinnest?.doubtMm ?? 0}
+      word={rotor?.word ?? null}
+      upperBound={rotor?.upperBounds ?? false}
+      width={instrumentWidth}
+    />
+  );
+  const verdict = keyed.fault ? (
+    <View style={styles.fault} role="alert">
+      <Words kind="strong" ink="rustText">
+        {keyed.fault}
+      </Words>
+    </View>
+  ) : rotor ? (
+    <VerdictPanel
+      word={rotor.word}
+      reasons={rotor.reasons}
+      settle={rotor.settle}
+      says={rotorSays(rotor, decimals)}
+      full={why || firstOpen === null}
+    />
+  ) : judgement && !judgement.ok ? (
+    <View style={styles.fault} role="alert">
+      <Words ink="rustText">{words.inputError(judgement.code, judgement.numbers)}</Words>
+    </View>
+  ) : (
+    <Words ink="soft" style={styles.waiting}>
+      {`Six points, valve at the top, clockwise. Key the digits, then next: 147 is 1.47.`}
+    </Words>
+  );
+
+  const finished = (
+    <View style={styles.finished}>
+      {rotor?.word === 'replace' ? (
+        <Button
+          kind="plain"
+          says="Record a new rotor"
+          onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
+        />
+      ) : null}
+      <Buttons>
+        <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+        <Button
+          grow
+          says="Measure the pads"
+          onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/pads`)}
+        />
+      </Buttons>
+    </View>
+  );
+  const keypad = (
+    <Keypad
+      onDigit={keyed.type}
+      onErase={keyed.erase}
+      extra={
+        place !== null && firstOpen === place
+          ? {
+              says: 'skip',
+              onPress: () => {
+                setSkipped([...skipped, place]);
+                choose(null);
+              },
+            }
+          : { says: 'back', onPress: () => choose(null) }
+      }
+      side={[
+        {
+          says: 'again',
+          on: again,
+          disabled: !lastMeasured,
+          onPress: () => (again ? choose(null) : choose(lastMeasured!.place, true)),
+        },
+        { says: 'why', on: why, disabled: !rotor, onPress: () => setWhy(!why) },
+      ]}
+      next={{ says: 'next', onPress: enter }}
+    />
+  );
+
+  return (
+    <Page
+      fixed
+      tag={job.tag}
+      over={`${measured.end} brake`}
+      title={TITLE}
+      aside={
+        wide ? (
+          <Words kind="small">{`${identified.sheet.body.title} · limit ${limit.limitMm.toFixed(2)}, ${words.origin[limit.origin]}`}</Words>
+        ) : undefined
+      }
+    >
+      <View style={[styles.work, wide && styles.beside]}>
+        <View style={[styles.instruments, wide && styles.half]}>{dial}</View>
+        <View style={[styles.judged, wide && styles.half]}>
+          {rule}
+          <View style={styles.verdict}>{verdict}</View>
+          <View style={styles.room} />
+          <Facts facts={facts} />
+          {place === null ? finished : keypad}
+        </View>
+      </View>
+    </Page>
+  );
+}
+
+function overOf(place: string | null, earlier: number, again: boolean): string {
+  if (place === null) return 'thinnest';
+  if (place === 'lip') return 'lip';
+  if (again) return `point ${place}, again`;
+  return earlier > 0 ? `correct ${place}` : `point ${place}`;
+}
+
+const styles = StyleSheet.create({
+  work: { flex: 1, minHeight: 0 },
+  beside: { flexDirection: 'row', alignItems: 'stretch' },
+  half: { flex: 1, justifyContent: 'center' },
+  instruments: { paddingTop: space.xs },
+  judged: { flex: 1, minHeight: 0 },
+  verdict: { paddingHorizontal: space.l, paddingVertical: space.xs },
+  fault: { padding: space.s },
+  waiting: { padding: space.s },
+  room: { flex: 1 },
+  finished: { padding: space.l, gap: space.s },
+});

@@ -1,0 +1,56 @@
+import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { append, entryOf } from '../../../data/writes';
+import { Button } from '../../../ui/Button';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { useKeys } from '../../../ui/useKeys';
+import { Words } from '../../../ui/Words';
+
+/** Does a fingernail find an unworn lip at the outer edge of the track? */
+export function RidgeCheck({
+  job,
+  measured,
+  title,
+  onDone,
+}: {
+  job: Job;
+  measured: Measured;
+  title: string;
+  onDone: () => void;
+}) {
+  const answer = (seen: boolean) => {
+    append(
+      job.id,
+      entryOf<'look'>({ kind: 'look', measurementId: measured.id, subject: 'ridge', seen }),
+    );
+    onDone();
+  };
+  useKeys({ y: () => answer(true), n: () => answer(false) });
+  return (
+    <Page
+      tag={job.tag}
+      over={`${measured.end} brake · ${title}`}
+      title="Ridge felt?"
+      foot={
+        <>
+          <Button says="No ridge" onPress={() => answer(false)} />
+          <Button says="Ridge felt" onPress={() => answer(true)} />
+          <Button kind="plain" says="Not looked" onPress={onDone} />
+        </>
+      }
+    >
+      <Section>
+        <Words>
+          Run a fingernail outward over the track. A worn track leaves an unworn lip at its outer
+          edge, and the nail catches on it.
+        </Words>
+        {measured.gauge.anvils === 'flat' ? (
+          <Note kind="caution" title="Flat jaws">
+            They bridge a ridge and read too thick. Unless there is none, these readings may condemn
+            the rotor and can never pass it.
+          </Note>
+        ) : null}
+      </Section>
+    </Page>
+  );
+}

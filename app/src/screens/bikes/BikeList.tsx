@@ -1,0 +1,76 @@
+import { router } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
+import { FlatList, StyleSheet, View } from 'react-native';
+import { useBikes } from '../../data/queries';
+import { Field } from '../../ui/Field';
+import { JobTag } from '../../ui/JobTag';
+import { Row } from '../../ui/Row';
+import { Empty, Failed, Loading } from '../../ui/Standing';
+import { color, size, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+
+/** Every bike the shop knows, found by a few letters of its customer, name, tag, maker or serial. */
+export function BikeList({ current }: { current?: string | undefined }) {
+  const [search, setSearch] = useState('');
+  const bikes = useBikes(useDeferredValue(search.trim()));
+  return (
+    <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
+      <View style={styles.top}>
+        <Words kind="head" level={1}>
+          {words.places.bikes}
+        </Words>
+        <Field
+          label="Find"
+          value={search}
+          onChangeText={setSearch}
+          placeholder="customer, bike, tag, maker or serial"
+        />
+      </View>
+      {bikes.isPending ? (
+        <Loading />
+      ) : bikes.error ? (
+        <Failed error={bikes.error} onRetry={() => void bikes.refetch()} />
+      ) : (
+        <FlatList
+          data={bikes.data}
+          keyExtractor={(bike) => bike.bikeId}
+          onEndReached={() => bikes.hasNextPage && void bikes.fetchNextPage()}
+          renderItem={({ item }) => (
+            <Row
+              title={item.bikeName}
+              says={[item.customerName, item.maker, item.serial].filter(Boolean).join(' · ')}
+              aside={item.lastTag ? <JobTag tag={item.lastTag} /> : undefined}
+              current={item.bikeId === current}
+              onPress={() => router.navigate(`/bikes/${item.bikeId}`)}
+            />
+          )}
+          ListEmptyComponent={
+            <Empty
+              title={search ? 'No such bike' : 'No bike yet'}
+              says={
+                search
+                  ? 'Fewer letters find more. A new bike is written down at check-in.'
+                  : 'Bikes stand here once they were checked in.'
+              }
+              action={{
+                says: 'Check in a bike',
+                onPress: () => router.navigate('/bench/check-in'),
+              }}
+            />
+          }
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, backgroundColor: color.paper },
+  top: {
+    padding: space.l,
+    gap: space.m,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+  },
+});

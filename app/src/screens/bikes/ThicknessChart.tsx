@@ -1,0 +1,136 @@
+import type { BikePage, ThicknessPoint } from '@hold-fast/contract/bikes';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { LineChart } from 'react-native-chart-kit/v2';
+import { color, size, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
+import { words } from '../../words/words';
+
+type Wear = BikePage['wear'][number];
+
+const HEIGHT = 240;
+
+/** Thickness of a part over its life, by distance where it is known and by date where it is not, with its limit. */
+export function ThicknessChart({ wear }: { wear: Wear }) {
+  const [width, setWidth] = useState(0);
+  const lastLife = Math.max(...wear.points.map(({ life }) => life));
+  const points = wear.points.filter(({ life }) => life === lastLife);
+  const latest = points.at(-1)!;
+  const byDistance = points.every(({ odometerKm }) => odometerKm !== null);
+  const data = points.map((point) => ({
+    x: byDistance ? point.odometerKm! : Date.parse(point.measuredOn),
+    mm: point.leastMm,
+  }));
+  const limit = latest.limitMm;
+  const title = `${capital(words.end[wear.end])} ${words.part[wear.part]}`;
+  const told = points
+    .map((point) => `${point.leastMm.toFixed(2)} mm ${placeOf(point, byDistance)}`)
+    .join('; ');
+
+  return (
+    <View
+      style={styles.chart}
+      onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}
+      role="group"
+      accessibilityLabel={`${title}: ${told}. ${limit === null ? '' : `Limit ${limit.toFixed(2)} mm.`}`}
+    >
+      <View style={styles.top}>
+        <Words kind="title">{`${title}, by ${byDistance ? 'distance' : 'date'}`}</Words>
+        <Words kind="reading">{latest.leastMm.toFixed(2)}</Words>
+      </View>
+      {points.length < 2 ? (
+        <Words ink="soft">{`Measured once, ${exactDay(latest.measuredOn)}. A line takes two visits.`}</Words>
+      ) : width > 0 ? (
+        <LineChart
+          data={data}
+          xKey="x"
+          width={width - 2 * space.m}
+          height={HEIGHT}
+          series={[
+            {
+              yKey: 'mm',
+              key: 'mm',
+              label: title,
+              color: color.slate,
+              strokeWidth: 2.5,
+              dot: { visible: true, radius: 5 },
+            },
+          ]}
+          yDomain={domainOf(points)}
+          formatYLabel={(mm: number) => mm.toFixed(2)}
+          formatXLabel={(x: unknown) =>
+            byDistance
+              ? `${Math.round(Number(x)).toLocaleString('en')} km`
+              : exactDay(new Date(Number(x)).toISOString())
+          }
+          referenceLines={
+            limit === null
+              ? []
+              : [
+                  {
+                    y: limit,
+                    label: `limit ${limit.toFixed(2)}`,
+                    color: color.rust,
+                    labelColor: color.rustText,
+                    strokeWidth: 2,
+                  },
+                ]
+          }
+          referenceBands={
+            limit === null ? [] : [{ y1: 0, y2: limit, color: color.rust, opacity: 0.1 }]
+          }
+        />
+      ) : null}
+      <Words kind="small">{changeSays(points, byDistance)}</Words>
+      {lastLife > 0 ? (
+        <Words kind="small">{`Since the last new part; ${lastLife} before it.`}</Words>
+      ) : null}
+    </View>
+  );
+}
+
+/** Room above the thickest and below the limit. */
+function domainOf(points: readonly ThicknessPoint[]): [number, number] {
+  const values = points.flatMap(({ leastMm, limitMm }) => [leastMm, limitMm ?? leastMm]);
+  const least = Math.min(...values);
+  const most = Math.max(...values);
+  const room = Math.max(0.05, (most - least) * 0.15);
+  return [Math.floor((least - room) * 20) / 20, Math.ceil((most + room) * 20) / 20];
+}
+
+/** What went from the first visit to the last: two readings and their difference, no forecast. */
+function changeSays(points: readonly ThicknessPoint[], byDistance: boolean): string {
+  const [first] = points;
+  const last = points.at(-1)!;
+  if (points.length < 2 || !first) return '';
+  const gone = first.leastMm - last.leastMm;
+  const km = byDistance ? last.odometerKm! - first.odometerKm! : 0;
+  const per = km > 0 ? `, ${((gone / km) * 1000).toFixed(3)} mm per 1,000 km` : '';
+  return `${gone.toFixed(2)} mm gone since ${exactDay(first.measuredOn)}${per}.`;
+}
+
+function placeOf(point: ThicknessPoint, byDistance: boolean): string {
+  return byDistance
+    ? `at ${point.odometerKm!.toLocaleString('en')} km`
+    : `on ${exactDay(point.measuredOn)}`;
+}
+
+function capital(text: string): string {
+  return text[0]!.toUpperCase() + text.slice(1);
+}
+
+const styles = StyleSheet.create({
+  chart: {
+    flexGrow: 1,
+    flexBasis: 330,
+    maxWidth: size.sheet,
+    gap: space.s,
+    padding: space.m,
+    borderWidth: size.line,
+    borderColor: color.hairline,
+    borderRadius: size.radius,
+    backgroundColor: color.raised,
+  },
+  top: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'baseline' },
+});

@@ -1,0 +1,76 @@
+import { router } from 'expo-router';
+import { FlatList, StyleSheet, View } from 'react-native';
+import { useChain, useRecords } from '../../data/queries';
+import { JobTag } from '../../ui/JobTag';
+import { Note } from '../../ui/Note';
+import { Row } from '../../ui/Row';
+import { Empty, Failed, Loading } from '../../ui/Standing';
+import { color, size, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
+import { words } from '../../words/words';
+
+/** The sealed records, newest first, and whether their chain is whole. */
+export function Ledger({ current }: { current?: string | undefined }) {
+  const records = useRecords();
+  return (
+    <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
+      <View style={styles.top}>
+        <Words kind="head" level={1}>
+          {words.places.ledger}
+        </Words>
+        <Chain />
+      </View>
+      {records.isPending ? (
+        <Loading />
+      ) : records.error ? (
+        <Failed error={records.error} onRetry={() => void records.refetch()} />
+      ) : (
+        <FlatList
+          data={records.data}
+          keyExtractor={(record) => record.id}
+          onEndReached={() => records.hasNextPage && void records.fetchNextPage()}
+          renderItem={({ item }) => (
+            <Row
+              title={`${item.number} · ${item.bikeName}`}
+              says={`${item.customerName} · ${exactDay(item.sealedAt)}, ${item.sealedBy} · ${item.seal.slice(0, 12)}…`}
+              aside={<JobTag tag={item.tag} />}
+              current={item.id === current}
+              onPress={() => router.navigate(`/ledger/${item.id}`)}
+            />
+          )}
+          ListEmptyComponent={
+            <Empty
+              title="Nothing is sealed yet"
+              says="A job stands here once it was signed off, and nothing in it changes after."
+            />
+          }
+        />
+      )}
+    </View>
+  );
+}
+
+function Chain() {
+  const chain = useChain();
+  if (!chain.data) return null;
+  return chain.data.whole ? (
+    <Words ink="soft">{`The chain of ${chain.data.length} seals is whole.`}</Words>
+  ) : (
+    <Note kind="refusal" title={`The chain is broken at record ${chain.data.number}`}>
+      {chain.data.because === 'link-missing'
+        ? 'It does not point at the seal before it: a record is missing.'
+        : 'Its text no longer gives its seal: it was changed.'}
+    </Note>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, backgroundColor: color.paper },
+  top: {
+    padding: space.l,
+    gap: space.s,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+  },
+});

@@ -1,0 +1,76 @@
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { useSignIn } from '../../data/session';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { color, font, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+
+/**
+ * Signing in by name and passphrase.
+ * @param again who was working when their session ended; their screen waits underneath
+ */
+export function SignIn({ again }: { again?: string }) {
+  const [name, setName] = useState(again ?? '');
+  const [passphrase, setPassphrase] = useState('');
+  const [tried, setTried] = useState(false);
+  const signIn = useSignIn();
+  const missing = (value: string, says: string) =>
+    tried && value.trim() === '' ? says : undefined;
+
+  const submit = () => {
+    setTried(true);
+    if (name.trim() && passphrase) signIn.mutate({ name: name.trim(), passphrase });
+  };
+  return (
+    <ScrollView style={styles.page} contentContainerStyle={styles.body} role="main">
+      <View>
+        <Words kind="label">
+          {again ? 'Your session ended' : 'Brake work, measured and recorded'}
+        </Words>
+        <Words kind="giant" level={1} style={styles.name}>
+          Hold Fast
+        </Words>
+      </View>
+      {again ? <Note>Sign in again and carry on: nothing you keyed is lost.</Note> : null}
+      <Field
+        label="Your name"
+        value={name}
+        onChangeText={setName}
+        autoComplete="username"
+        autoCapitalize="words"
+        error={missing(name, 'Write your name.')}
+      />
+      <Field
+        label="Passphrase"
+        value={passphrase}
+        onChangeText={setPassphrase}
+        autoComplete="current-password"
+        secureTextEntry
+        onSubmitEditing={submit}
+        error={missing(passphrase, 'Write your passphrase.')}
+      />
+      {signIn.error ? <Note kind="refusal">{signIn.error.message}</Note> : null}
+      <Button says="Sign in" onPress={submit} busy={signIn.isPending} />
+      <Words kind="small">
+        Hold Fast never replaces the maker’s sheet, local rules or a qualified person. When it
+        cannot prove a part good, it says so.
+      </Words>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, backgroundColor: color.paper },
+  body: {
+    flexGrow: 1,
+    justifyContent: 'center',
+    alignSelf: 'center',
+    width: '100%',
+    maxWidth: 440,
+    padding: space.xl,
+    gap: space.l,
+  },
+  name: { fontFamily: font.head },
+});

@@ -1,0 +1,177 @@
+import { InputError } from '@hold-fast/core/inputError';
+import { NM_PER_UNIT, torqueIn, type TorqueUnit } from '@hold-fast/core/units/torque';
+import { assumedTolerance, clickSetting } from '@hold-fast/core/torque/wrench';
+import {
+  torqueWindow,
+  windowOfSingleValue,
+  type TorqueWindow,
+} from '@hold-fast/core/torque/window';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { color, size, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+
+const USUAL_MARK_NM = 0.1;
+
+/** What to set a click wrench to, with no job open. */
+export function Reckoner() {
+  const [lo, setLo] = useState('6');
+  const [hi, setHi] = useState('8');
+  const [max, setMax] = useState('10');
+  const [tolerance, setTolerance] = useState('');
+  const [mark, setMark] = useState(String(USUAL_MARK_NM));
+
+  const maxNm = numberOf(max);
+  const assumed = maxNm !== null && maxNm > 0 ? assumedTolerance(maxNm) : null;
+  const share = tolerance.trim() === '' ? assumed : percentOf(tolerance);
+  const markNm = numberOf(mark);
+  const window = windowOf(lo, hi);
+  const answer =
+    window.ok && maxNm !== null && maxNm > 0 && share !== null && markNm !== null && markNm > 0
+      ? clickSetting(window.window, { maxNm, markNm, tolerance: share })
+      : null;
+
+  return (
+    <Page over="Reckoner" title="Wrench setting">
+      <Section label="The bolt asks for">
+        <View style={styles.beside}>
+          <View style={styles.half}>
+            <Field
+              label="From, N·m"
+              value={lo}
+              onChangeText={setLo}
+              inputMode="decimal"
+              error={window.ok ? undefined : window.fault}
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label="To, N·m"
+              value={hi}
+              onChangeText={setHi}
+              inputMode="decimal"
+              hint="Empty: one named value, spread ±10 % by our choice."
+            />
+          </View>
+        </View>
+      </Section>
+      <Section label="The wrench">
+        <View style={styles.beside}>
+          <View style={styles.half}>
+            <Field
+              label="Greatest, N·m"
+              value={max}
+              onChangeText={setMax}
+              inputMode="decimal"
+              error={maxNm === null ? 'A number above zero.' : undefined}
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label="Tolerance, ± %"
+              value={tolerance}
+              onChangeText={setTolerance}
+              inputMode="decimal"
+              placeholder={assumed === null ? '' : `${assumed * 100}, assumed`}
+              error={
+                share === null && tolerance.trim() !== ''
+                  ? 'A percentage from 0.1 to 20.'
+                  : undefined
+              }
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label="Marks every, N·m"
+              value={mark}
+              onChangeText={setMark}
+              inputMode="decimal"
+              error={markNm === null ? 'A number above zero.' : undefined}
+            />
+          </View>
+        </View>
+      </Section>
+      <Section label="Set it to">
+        {answer === null ? (
+          <Words ink="soft">Fill in the bolt and the wrench.</Words>
+        ) : answer.code === 'set' ? (
+          <>
+            <View style={styles.answer}>
+              <Words kind="giant" testID="setting">
+                {words.format.nm(answer.setNm)}
+              </Words>
+              <Words kind="title" ink="soft">
+                N·m
+              </Words>
+            </View>
+            <Words>{`Any mark from ${words.format.nm(answer.loNm)} to ${words.format.nm(answer.hiNm)} keeps the wrench’s whole tolerance inside the window.`}</Words>
+            {(Object.keys(NM_PER_UNIT) as TorqueUnit[])
+              .filter((unit) => unit !== 'N·m')
+              .map((unit) => (
+                <View key={unit} style={styles.unit}>
+                  <Words kind="smallReading">{torqueIn(unit, answer.setNm).toFixed(2)}</Words>
+                  <Words ink="soft">{unit}</Words>
+                </View>
+              ))}
+          </>
+        ) : (
+          <Note kind="caution" title="This wrench cannot prove this bolt">
+            {`Because ${words.setting(answer)}. Use a finer one.`}
+          </Note>
+        )}
+      </Section>
+      <Section>
+        <Words kind="small">
+          Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark, from
+          20 % of the scale up. The maker’s sheet comes first.
+        </Words>
+      </Section>
+    </Page>
+  );
+}
+
+function numberOf(text: string): number | null {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() !== '' && Number.isFinite(value) && value > 0 ? value : null;
+}
+
+function percentOf(text: string): number | null {
+  const value = numberOf(text);
+  return value !== null && value >= 0.1 && value <= 20 ? value / 100 : null;
+}
+
+function windowOf(
+  lo: string,
+  hi: string,
+): { ok: true; window: TorqueWindow } | { ok: false; fault: string } {
+  const loNm = numberOf(lo);
+  const hiNm = numberOf(hi);
+  if (loNm === null || (hiNm === null && hi.trim() !== ''))
+    return { ok: false, fault: 'Numbers above zero.' };
+  try {
+    return {
+      ok: true,
+      window: hiNm === null ? windowOfSingleValue(loNm, 'shop') : torqueWindow(loNm, hiNm, 'shop'),
+    };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ok: false, fault: words.inputError(error.code, error.numbers) };
+  }
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
+  half: { flexGrow: 1, flexBasis: 140 },
+  answer: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
+  unit: {
+    flexDirection: 'row',
+    gap: space.s,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+    paddingTop: space.xs,
+  },
+});

@@ -1,0 +1,122 @@
+import { useBy } from '@hold-fast/core/fluid/container';
+import { nameOf } from '@hold-fast/core/fluid/families';
+import { inCalibration } from '@hold-fast/core/gauge/gauge';
+import { CALIBRATION_CYCLES, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
+import type { ContainerInStore } from '@hold-fast/contract/stores';
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useContainers, useGauges, useSheets, useWrenches } from '../../data/queries';
+import { Page } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Failed, Loading } from '../../ui/Standing';
+import { size, space } from '../../ui/tokens';
+import { useWide } from '../../ui/useWide';
+import { VerdictMark } from '../../ui/VerdictMark';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+
+/** Fluid, gauges, wrenches and spec sheets, each with whether it may be used today. */
+export function Stores() {
+  const today = new Date().toISOString().slice(0, 10);
+  const wide = useWide();
+  const queries = {
+    containers: useContainers(),
+    gauges: useGauges(),
+    wrenches: useWrenches(),
+    sheets: useSheets(),
+  };
+  const failed = Object.values(queries).find(({ error }) => error);
+  if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
+  const { containers, gauges, wrenches, sheets } = queries;
+  if (!containers.data || !gauges.data || !wrenches.data || !sheets.data) return <Loading />;
+
+  return (
+    <Page title={words.places.stores} over="What the bench works with">
+      <View style={wide && styles.beside}>
+        <Shelf label="Fluid">
+          {containers.data.map((container) => {
+            const fault = faultOf(container, today);
+            return (
+              <Row
+                key={container.id}
+                mark={<VerdictMark word={fault ? 'replace' : 'holds'} of={size.smallMark} />}
+                title={`${container.label}, ${nameOf(container.fluid)}`}
+                says={`${words.family[container.fluid.family]} · lot ${container.lot} · ${fault ?? lastsSays(container)}`}
+                aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
+              />
+            );
+          })}
+        </Shelf>
+        <Shelf label="Gauges">
+          {gauges.data.map((gauge) => {
+            const sound = inCalibration(gauge.calibrationDueOn, today);
+            return (
+              <Row
+                key={gauge.id}
+                mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
+                title={gauge.name}
+                says={`${words.gaugeKind[gauge.kind]} · ${gauge.anvils === 'point' ? 'point anvils' : 'flat jaws'} · ${sound ? `calibrated to ${gauge.calibrationDueOn}` : 'overdue: may condemn, not pass'}`}
+                aside={<Words kind="smallReading">{`±${gauge.uncertaintyMm.toFixed(2)}`}</Words>}
+              />
+            );
+          })}
+        </Shelf>
+        <Shelf label="Torque wrenches">
+          {wrenches.data.map((wrench) => {
+            const sound = wrenchInCalibration(wrench, today);
+            return (
+              <Row
+                key={wrench.id}
+                mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
+                title={wrench.name}
+                says={`±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''} · ${wrench.uses.toLocaleString('en')} of ${CALIBRATION_CYCLES.toLocaleString('en')} clicks · ${sound ? `calibrated to ${wrench.calibrationDueOn}` : 'overdue: nothing it sets is proven'}`}
+                aside={<Words kind="smallReading">{`${words.format.nm(wrench.maxNm)} N·m`}</Words>}
+              />
+            );
+          })}
+        </Shelf>
+        <Shelf label="Spec sheets">
+          {sheets.data.map(({ id, revision, body }) => (
+            <Row
+              key={id}
+              title={body.title}
+              says={`${body.source} · rotor limit ${body.rotor.limit?.limitMm.toFixed(2) ?? 'not known'} · ${body.fluid ? nameOf(body.fluid.fluid) : 'no fluid'}`}
+              aside={<Words kind="small">{`rev ${revision}`}</Words>}
+            />
+          ))}
+        </Shelf>
+      </View>
+    </Page>
+  );
+}
+
+function Shelf({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <View style={styles.shelf}>
+      <Words kind="label" level={2} style={styles.label}>
+        {label}
+      </Words>
+      {children}
+    </View>
+  );
+}
+
+function faultOf(container: ContainerInStore, today: string): string | null {
+  if (container.writtenOff) return `written off: ${container.writtenOffReason}`;
+  if (container.condition !== 'clear') return words.containerRefusal.spoiled;
+  const lastDay = useBy(container);
+  if (lastDay !== null && today > lastDay) return `${words.containerRefusal.expired} ${lastDay}`;
+  return container.remainingMl <= 0 ? words.containerRefusal.empty : null;
+}
+
+function lastsSays(container: ContainerInStore): string {
+  const lastDay = useBy(container);
+  if (lastDay) return `use by ${lastDay}`;
+  return container.openedOn ? `opened ${container.openedOn}` : 'sealed';
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', flexWrap: 'wrap' },
+  shelf: { flexGrow: 1, flexBasis: 340 },
+  label: { padding: space.l, paddingBottom: space.xs },
+});

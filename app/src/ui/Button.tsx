@@ -1,0 +1,86 @@
+import { Pressable, StyleSheet, View } from 'react-native';
+import { color, font, size, space, type } from './tokens';
+import { Words } from './Words';
+
+interface Props {
+  says: string;
+  onPress: () => void;
+  /** `main`: the one action of a screen. `plain`: another way on. `quiet`: a small thing beside. */
+  kind?: 'main' | 'plain' | 'quiet';
+  disabled?: boolean;
+  busy?: boolean;
+  grow?: boolean;
+  label?: string;
+  testID?: string;
+}
+
+export function Button({
+  says,
+  onPress,
+  kind = 'main',
+  disabled,
+  busy,
+  grow,
+  label,
+  testID,
+}: Props) {
+  const off = disabled || busy;
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      disabled={off}
+      aria-label={label}
+      aria-busy={busy}
+      testID={testID}
+      style={({ pressed }) => [
+        styles.button,
+        styles[kind],
+        grow && styles.grow,
+        pressed && styles.pressed,
+        off && styles.off,
+      ]}
+    >
+      <Words
+        style={[
+          styles.text,
+          kind === 'main' && styles.onMain,
+          kind === 'quiet' && styles.quietText,
+        ]}
+      >
+        {busy ? '…' : says}
+      </Words>
+    </Pressable>
+  );
+}
+
+/** Buttons side by side, the main one the widest. */
+export function Buttons({ children }: { children: React.ReactNode }) {
+  return <View style={styles.row}>{children}</View>;
+}
+
+const styles = StyleSheet.create({
+  button: {
+    minHeight: size.touch,
+    paddingHorizontal: space.l,
+    borderRadius: size.radius,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  main: { backgroundColor: color.action },
+  plain: { borderWidth: size.line * 2, borderColor: color.hairline, backgroundColor: color.paper },
+  quiet: { minHeight: size.smallTouch, paddingHorizontal: space.s },
+  grow: { flexGrow: 1, flexShrink: 1 },
+  pressed: { opacity: 0.8 },
+  off: { opacity: 0.45 },
+  text: {
+    fontFamily: font.head,
+    fontSize: type.title,
+    fontWeight: '600',
+    textAlign: 'center',
+    lineHeight: type.title * 1.15,
+  },
+  onMain: { color: color.onAction },
+  quietText: { fontSize: type.large, color: color.brassText },
+  row: { flexDirection: 'row', gap: space.s },
+});

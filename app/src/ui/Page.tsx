@@ -1,0 +1,111 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { JobTag } from './JobTag';
+import { color, size, space } from './tokens';
+import { Words } from './Words';
+
+interface Props {
+  /** Small words above the title. */
+  over?: string;
+  title: string;
+  /** Job number, drawn as its tag. */
+  tag?: number;
+  /** What stands at the right of the title. */
+  aside?: ReactNode;
+  /** What stays in reach of the thumb. */
+  foot?: ReactNode;
+  /** Something below the title that does not scroll, such as progress. */
+  under?: ReactNode;
+  /** A screen that fits itself to the height instead of scrolling. */
+  fixed?: boolean;
+  children?: ReactNode;
+}
+
+/** The frame of a screen: what it is, the thing itself, and the action at the bottom. */
+export function Page({ over, title, tag, aside, foot, under, fixed, children }: Props) {
+  return (
+    <View style={styles.page} role="main">
+      <View style={styles.top}>
+        {tag !== undefined && <JobTag tag={tag} />}
+        <View style={styles.names}>
+          {over ? (
+            <Words kind="label" numberOfLines={1}>
+              {over}
+            </Words>
+          ) : null}
+          <Words kind="head" level={1} numberOfLines={2}>
+            {title}
+          </Words>
+        </View>
+        {aside ? <View style={styles.aside}>{aside}</View> : null}
+      </View>
+      {under}
+      {fixed ? (
+        <View style={styles.fixed}>{children}</View>
+      ) : (
+        <ScrollView style={styles.scroll} contentContainerStyle={styles.body}>
+          {children}
+        </ScrollView>
+      )}
+      {foot ? <View style={styles.foot}>{foot}</View> : null}
+    </View>
+  );
+}
+
+/** A part of a screen under a small label, set off by a line. */
+export function Section({
+  label,
+  children,
+  aside,
+}: {
+  label?: string;
+  children: ReactNode;
+  aside?: ReactNode;
+}) {
+  return (
+    <View style={styles.section}>
+      {label ? (
+        <View style={styles.sectionTop}>
+          <Words kind="label" level={2}>
+            {label}
+          </Words>
+          {aside}
+        </View>
+      ) : null}
+      {children}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flex: 1, backgroundColor: color.paper, minWidth: 0 },
+  top: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    paddingHorizontal: space.l,
+    paddingVertical: space.m,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+  },
+  names: { flex: 1, minWidth: 0 },
+  aside: { alignItems: 'flex-end' },
+  scroll: { flex: 1 },
+  body: { flexGrow: 1, width: '100%', maxWidth: size.sheet },
+  fixed: { flex: 1, minHeight: 0 },
+  foot: {
+    padding: space.l,
+    gap: space.s,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+    backgroundColor: color.raised,
+  },
+  section: {
+    paddingHorizontal: space.l,
+    paddingVertical: space.m,
+    gap: space.s,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+  },
+  sectionTop: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
+});

@@ -1,0 +1,42 @@
+import { useSyncExternalStore } from 'react';
+import { themeCss } from './tokens';
+
+export type Theme = 'auto' | 'day' | 'bench';
+const KEY = 'hold-fast.theme';
+const listeners = new Set<() => void>();
+
+function chosen(): Theme {
+  const kept = globalThis.localStorage?.getItem(KEY);
+  return kept === 'day' || kept === 'bench' ? kept : 'auto';
+}
+
+function show(theme: Theme): void {
+  if (theme === 'auto') delete document.documentElement.dataset.theme;
+  else document.documentElement.dataset.theme = theme;
+}
+
+/** Puts the style sheet of the tokens into the page; once, before the first screen. */
+export function installTheme(): void {
+  if (typeof document === 'undefined') return;
+  const style = document.createElement('style');
+  style.textContent = themeCss();
+  document.head.append(style);
+  show(chosen());
+}
+
+export function chooseTheme(theme: Theme): void {
+  localStorage.setItem(KEY, theme);
+  show(theme);
+  for (const listener of listeners) listener();
+}
+
+export function useTheme(): Theme {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    chosen,
+    () => 'auto',
+  );
+}

@@ -1,0 +1,126 @@
+// Every colour and size of the app. Colours are custom properties, so that day and bench (dark) change in one place.
+
+const DAY = {
+  paper: '#F3F0E8',
+  raised: '#FBF9F4',
+  ink: '#17212B',
+  soft: '#4A5660',
+  hairline: '#C9C3B4',
+  sunk: '#DAD4C8',
+  slate: '#33475B',
+  onSlate: '#F3F0E8',
+  rail: '#22374C',
+  onRail: '#E9E4D8',
+  railCurrent: '#33475B',
+  brass: '#9A6A12',
+  onBrass: '#FFFFFF',
+  brassText: '#7C5209',
+  tag: '#EFE3C8',
+  action: '#17212B',
+  onAction: '#F7F4EC',
+  kelp: '#1E6A4C',
+  ochre: '#A66A00',
+  fog: '#41627F',
+  rust: '#B3361E',
+  kelpText: '#12503A',
+  ochreText: '#6B4400',
+  fogText: '#2F4A63',
+  rustText: '#8C2410',
+  shade: 'rgba(23, 33, 43, 0.45)',
+} as const;
+
+export type ColorName = keyof typeof DAY;
+
+const BENCH: Record<ColorName, string> = {
+  paper: '#10161C',
+  raised: '#19222B',
+  ink: '#E9E4D8',
+  soft: '#A9AFB4',
+  hairline: '#38444F',
+  sunk: '#2A343E',
+  slate: '#8FB0CF',
+  onSlate: '#10161C',
+  rail: '#0A0F14',
+  onRail: '#E9E4D8',
+  railCurrent: '#22303D',
+  brass: '#E0A93B',
+  onBrass: '#10161C',
+  brassText: '#E0A93B',
+  tag: '#3A2E14',
+  action: '#E0A93B',
+  onAction: '#10161C',
+  kelp: '#6FC7A0',
+  ochre: '#E0A93B',
+  fog: '#92B4D1',
+  rust: '#F0846B',
+  kelpText: '#7ED0AC',
+  ochreText: '#E6B655',
+  fogText: '#A5C2DA',
+  rustText: '#F59A84',
+  shade: 'rgba(0, 0, 0, 0.6)',
+};
+
+export const PALETTES = { day: DAY, bench: BENCH } as const;
+
+const kebab = (name: string) => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+
+/** A colour to use in a style: it follows the theme by itself. */
+export const color = Object.fromEntries(
+  Object.keys(DAY).map((name) => [name, `var(--${kebab(name)})`]),
+) as Record<ColorName, string>;
+
+const properties = (palette: Record<ColorName, string>) =>
+  Object.entries(palette)
+    .map(([name, value]) => `--${kebab(name)}:${value}`)
+    .join(';');
+
+/** The style sheet that gives the custom properties their values, by the device's choice or by the mechanic's. */
+export function themeCss(): string {
+  return [
+    `:root{color-scheme:light;${properties(DAY)}}`,
+    `@media (prefers-color-scheme:dark){:root:not([data-theme=day]){color-scheme:dark;${properties(BENCH)}}}`,
+    `:root[data-theme=bench]{color-scheme:dark;${properties(BENCH)}}`,
+    'body{background:var(--paper)}',
+    ':focus-visible{outline:3px solid var(--brass);outline-offset:2px}',
+    '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',
+    '@media print{#keypad{display:none!important}}',
+  ].join('\n');
+}
+
+export const font = {
+  text: 'Barlow, sans-serif',
+  head: '"Barlow Condensed", sans-serif',
+  reading: '"IBM Plex Mono", monospace',
+} as const;
+
+/** Spacing by 4. */
+export const space = { hair: 2, xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 32 } as const;
+
+export const size = {
+  radius: 4,
+  line: 1,
+  heavyLine: 4,
+  touch: 56,
+  smallTouch: 44,
+  mark: 26,
+  smallMark: 20,
+  rail: 104,
+  list: 404,
+  sheet: 760,
+  bar: 64,
+  key: 62,
+  /** From this width on, the parts stand beside each other. */
+  wide: 1000,
+} as const;
+
+export const type = {
+  tiny: 12,
+  small: 14,
+  body: 16,
+  large: 18,
+  title: 22,
+  head: 28,
+  reading: 26,
+  huge: 52,
+  giant: 68,
+} as const;

@@ -1,0 +1,44 @@
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { isToday } from 'date-fns/isToday';
+import { isTomorrow } from 'date-fns/isTomorrow';
+import { isYesterday } from 'date-fns/isYesterday';
+
+const LANGUAGE = 'en-GB';
+const HOUR = new Intl.DateTimeFormat(LANGUAGE, { hour: '2-digit', minute: '2-digit' });
+const WEEKDAY = new Intl.DateTimeFormat(LANGUAGE, { weekday: 'short' });
+const DAY = new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', year: 'numeric' });
+const HEADING = new Intl.DateTimeFormat(LANGUAGE, {
+  weekday: 'long',
+  day: 'numeric',
+  month: 'long',
+});
+
+/** A moment as people say it: the hour today, the weekday when it is near, the date when it is far. */
+export function near(instant: string, now = new Date()): string {
+  const moment = new Date(instant);
+  if (isToday(moment)) return HOUR.format(moment);
+  if (isTomorrow(moment)) return `tomorrow ${HOUR.format(moment)}`;
+  if (isYesterday(moment)) return `yesterday ${HOUR.format(moment)}`;
+  const days = differenceInCalendarDays(moment, now);
+  if (Math.abs(days) < 7) return `${WEEKDAY.format(moment)} ${HOUR.format(moment)}`;
+  return exactDay(instant);
+}
+
+/** A day in full. */
+export function exactDay(instant: string): string {
+  return DAY.format(new Date(instant));
+}
+
+/** The heading of a day: "Tuesday 24 November". */
+export function dayHeading(now: Date): string {
+  return HEADING.format(now);
+}
+
+/** Minutes as bench time: "3 h 10 min". */
+export function benchTime(minutes: number): string {
+  const hours = Math.floor(minutes / 60);
+  const rest = minutes % 60;
+  return [hours > 0 ? `${hours} h` : '', rest > 0 || hours === 0 ? `${rest} min` : '']
+    .filter(Boolean)
+    .join(' ');
+}

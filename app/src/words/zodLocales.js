@@ -1,0 +1,1 @@
+export { default as en } from 'zod/v4/locales/en.js';

@@ -1,0 +1,71 @@
+import { mkdirSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { parseArgs } from 'node:util';
+import { PEOPLE } from '@hold-fast/demo/people';
+import { pino } from 'pino';
+import { openShop } from './shop';
+import { exportWeb } from './web';
+
+const HELP = `Hold Fast: measuring, judgement and records for disc-brake work
+
+  ./start            set up what is missing and run it with the demo data
+  ./start --fresh    throw this folder's data away first and begin anew
+  ./start --port N   listen on port N (default 4150)
+  ./start --help     this`;
+
+const root = path.resolve(__dirname, '..');
+const dataDirectory = path.join(root, '.data');
+
+async function main(): Promise<void> {
+  const { values } = parseArgs({
+    options: {
+      fresh: { type: 'boolean', default: false },
+      port: { type: 'string', default: '4150' },
+      help: { type: 'boolean', default: false },
+    },
+  });
+  if (values.help) {
+    console.log(HELP);
+    return;
+  }
+  const port = Number(values.port);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`--port takes a number from 0 to 65535, not "${values.port}".`);
+  const say = (words: string) => console.log(`· ${words}`);
+
+  const webDirectory = exportWeb(root, say);
+  if (values.fresh) {
+    say('Throwing the data of this folder away');
+    rmSync(dataDirectory, { recursive: true, force: true });
+  }
+  mkdirSync(dataDirectory, { recursive: true, mode: 0o700 });
+  say('Starting the database and the server');
+  const log = pino({ level: 'info' }, pino.destination({ dest: path.join(dataDirectory, 'server.log') }));
+  const shop = await openShop({ root, dataDirectory, webDirectory, port, log, say });
+
+  console.log(`\nHold Fast is open at http://localhost:${shop.port}\n\nSign in as one of the demo people:`);
+  for (const { name, role, passphrase, pin } of PEOPLE)
+    console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
+  console.log('\nCtrl-C closes the shop.');
+
+  let closing = false;
+  const close = () => {
+    if (closing) return;
+    closing = true;
+    console.log('\n· Closing the shop');
+    shop.stop().then(
+      () => process.exit(0),
+      (error: unknown) => fail(error),
+    );
+  };
+  process.on('SIGINT', close);
+  process.on('SIGTERM', close);
+  process.on('SIGHUP', close);
+}
+
+function fail(error: unknown): never {
+  console.error(`\n${error instanceof Error ? error.message : String(error)}`);
+  process.exit(1);
+}
+
+main().catch(fail);

@@ -1,0 +1,64 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { copyFonts } from './fonts';
+
+/** What the exported app is made of. */
+const SOURCES = [
+  'app/src',
+  'app/public',
+  'app/app.json',
+  'app/package.json',
+  'core/src',
+  'contract/src',
+  'package-lock.json',
+];
+
+/** Exports the app for the web when what it is made of has changed since the last time; answers where it is. */
+export function exportWeb(root: string, say: (words: string) => void): string {
+  copyFonts(root);
+  const output = path.join(root, 'app/dist');
+  const stamp = path.join(root, '.cache/web-export');
+  const print = fingerprint(root);
+  if (
+    existsSync(path.join(output, 'index.html')) &&
+    existsSync(stamp) &&
+    readFileSync(stamp, 'utf8') === print
+  )
+    return output;
+
+  say('Building the app (a minute or two the first time)');
+  const built = spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: path.join(root, 'app'),
+    env: {
+      ...process.env,
+      EXPO_OFFLINE: '1',
+      EXPO_NO_TELEMETRY: '1',
+      CI: '1',
+      NODE_ENV: 'production',
+    },
+    encoding: 'utf8',
+  });
+  if (built.status !== 0)
+    throw new Error(
+      `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
+    );
+  mkdirSync(path.dirname(stamp), { recursive: true });
+  writeFileSync(stamp, print);
+  return output;
+}
+
+function fingerprint(root: string): string {
+  const hash = createHash('sha256');
+  const add = (file: string): void => {
+    if (statSync(file).isDirectory()) {
+      for (const name of readdirSync(file).sort()) add(path.join(file, name));
+      return;
+    }
+    if (/\.test\.tsx?$/.test(file)) return;
+    hash.update(path.relative(root, file)).update(readFileSync(file));
+  };
+  for (const source of SOURCES) add(path.join(root, source));
+  return hash.digest('hex');
+}
