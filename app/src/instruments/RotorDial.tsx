@@ -31,10 +31,10 @@ interface Props {
 
 const BOX = 360;
 const MIDDLE = BOX / 2;
-const INNER = 78;
-const OUTER = 128;
-const RIM = 134;
-const LABEL = 155;
+const INNER = 74;
+const OUTER = 120;
+const RIM = 126;
+const LABEL = 156;
 const GAP_DEGREES = 5;
 /** Wearable thickness drawn when the thickness when new is not known, mm. */
 const ASSUMED_WEAR_MM = 0.3;

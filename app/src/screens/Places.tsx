@@ -98,7 +98,7 @@ function RailAction({ says, onPress }: { says: string; onPress: () => void }) {
   );
 }
 
-/** On a phone: who is signed in, the light, and signing out, from the head of the Bench. */
+/** On a phone: who is signed in, the light, and signing out, at the end of the Bench’s list. */
 export function PersonAside({ person }: { person: string }) {
   const signOut = useSignOut();
   const theme = useTheme();
@@ -174,7 +174,7 @@ const styles = StyleSheet.create({
   railFoot: { marginTop: 'auto', gap: space.xs, paddingHorizontal: space.xs },
   railAction: { minHeight: size.smallTouch, justifyContent: 'center' },
   centred: { textAlign: 'center' },
-  person: { flexDirection: 'row', alignItems: 'center', gap: space.m, flexWrap: 'wrap' },
+  person: { flexDirection: 'row', alignItems: 'center', gap: space.l, paddingHorizontal: space.l },
   personAction: { minHeight: size.smallTouch, justifyContent: 'center' },
   unsent: { backgroundColor: color.slate, paddingHorizontal: space.l, paddingVertical: space.xs },
 });

@@ -69,7 +69,7 @@ const styles = StyleSheet.create({
   },
   main: { backgroundColor: color.action },
   plain: { borderWidth: size.line * 2, borderColor: color.hairline, backgroundColor: color.paper },
-  quiet: { minHeight: size.smallTouch, paddingHorizontal: space.s },
+  quiet: { minHeight: size.smallTouch, paddingHorizontal: 0, alignSelf: 'flex-start' },
   grow: { flexGrow: 1, flexShrink: 1 },
   pressed: { opacity: 0.8 },
   off: { opacity: 0.45 },

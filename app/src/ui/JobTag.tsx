@@ -3,7 +3,7 @@ import Svg, { Circle, Path } from 'react-native-svg';
 import { color, size, space } from './tokens';
 import { Words } from './Words';
 
-const WIDTH = 66;
+const WIDTH = 72;
 const HEIGHT = 38;
 const NOSE = 10;
 
@@ -35,5 +35,5 @@ export function JobTag({ tag }: { tag: number }) {
 }
 
 const styles = StyleSheet.create({
-  tag: { width: WIDTH, height: HEIGHT, paddingLeft: NOSE + space.s, justifyContent: 'center' },
+  tag: { width: WIDTH, height: HEIGHT, paddingLeft: NOSE + space.m, justifyContent: 'center' },
 });

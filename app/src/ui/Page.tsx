@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { JobTag } from './JobTag';
-import { color, size, space } from './tokens';
+import { color, size, space, type } from './tokens';
 import { Words } from './Words';
 
 interface Props {
@@ -33,7 +33,7 @@ export function Page({ over, title, tag, aside, foot, under, fixed, children }: 
               {over}
             </Words>
           ) : null}
-          <Words kind="head" level={1} numberOfLines={2}>
+          <Words kind="head" level={1} numberOfLines={2} style={aside ? styles.tight : undefined}>
             {title}
           </Words>
         </View>
@@ -89,9 +89,10 @@ const styles = StyleSheet.create({
     borderColor: color.hairline,
   },
   names: { flex: 1, minWidth: 0 },
+  tight: { fontSize: type.tight, lineHeight: type.tight * 1.15 },
   aside: { alignItems: 'flex-end' },
   scroll: { flex: 1 },
-  body: { flexGrow: 1, width: '100%', maxWidth: size.sheet },
+  body: { flexGrow: 1 },
   fixed: { flex: 1, minHeight: 0 },
   foot: {
     padding: space.l,

@@ -10,6 +10,8 @@ interface Props {
   word?: { says: string; ink: ColorName };
   says?: string;
   aside?: ReactNode;
+  /** A drawing below the words. */
+  figure?: ReactNode;
   current?: boolean;
   onPress?: () => void;
   disabled?: boolean;
@@ -17,16 +19,29 @@ interface Props {
 }
 
 /** A line of a list: mark, name, one or two lines of reason, and a number at the right. */
-export function Row({ mark, title, word, says, aside, current, onPress, disabled, testID }: Props) {
+export function Row({
+  mark,
+  title,
+  word,
+  says,
+  aside,
+  figure,
+  current,
+  onPress,
+  disabled,
+  testID,
+}: Props) {
   const content = (
     <>
+      {current ? <View style={styles.edge} /> : null}
       {mark ? <View style={styles.mark}>{mark}</View> : null}
       <View style={styles.text}>
-        <Words kind="title">
+        <Words kind="title" ink={disabled ? 'soft' : 'ink'}>
           {title}
           {word ? <Words kind="title" ink={word.ink}>{` ${word.says}`}</Words> : null}
         </Words>
         {says ? <Words ink="soft">{says}</Words> : null}
+        {figure}
       </View>
       {aside ? <View style={styles.aside}>{aside}</View> : null}
     </>
@@ -45,7 +60,7 @@ export function Row({ mark, title, word, says, aside, current, onPress, disabled
       disabled={disabled}
       testID={testID}
       aria-current={current ? 'true' : undefined}
-      style={({ pressed }) => [style, pressed && styles.pressed, disabled && styles.off]}
+      style={({ pressed }) => [style, pressed && styles.pressed]}
     >
       {content}
     </Pressable>
@@ -61,12 +76,17 @@ const styles = StyleSheet.create({
     minHeight: size.touch,
     borderBottomWidth: size.line,
     borderColor: color.hairline,
-    borderLeftWidth: size.heavyLine,
-    borderLeftColor: 'transparent',
   },
-  current: { backgroundColor: color.raised, borderLeftColor: color.brass },
+  current: { backgroundColor: color.raised },
+  edge: {
+    position: 'absolute',
+    left: 0,
+    top: 0,
+    bottom: 0,
+    width: size.heavyLine,
+    backgroundColor: color.brass,
+  },
   pressed: { backgroundColor: color.sunk },
-  off: { opacity: 0.6 },
   mark: { width: size.mark, paddingTop: space.xs },
   text: { flex: 1, minWidth: 0, gap: space.hair },
   aside: { alignItems: 'flex-end', gap: space.xs },

@@ -119,6 +119,7 @@ export const type = {
   body: 16,
   large: 18,
   title: 22,
+  tight: 24,
   head: 28,
   reading: 26,
   huge: 52,

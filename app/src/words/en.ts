@@ -19,7 +19,7 @@ import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 // Everything the app says, in English. A second language is a second file of this shape.
 
 const mm = (value: number, decimals = 2) => value.toFixed(decimals);
-const nm = (value: number) => String(Math.round(value * 100) / 100);
+const nm = (value: number) => value.toFixed(2).replace(/0$/, '');
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 const list = (items: readonly string[]) =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
@@ -239,6 +239,12 @@ export const en = {
     'vernier-caliper': 'vernier caliper',
     'dial-indicator': 'dial indicator',
   } satisfies Record<GaugeKind, string>,
+  actuation: {
+    hydraulic: 'hydraulic',
+    cable: 'cable',
+    'cable-pulled-hydraulic': 'cable-pulled hydraulic',
+  },
+  mount: { post: 'post mount', flat: 'flat mount', is: 'IS mount' },
   thread: {
     'new-coated': 'New bolts, coated',
     'medium-threadlocker': 'Medium threadlocker',

@@ -50,6 +50,7 @@ export function Bench({ current, person }: Props) {
           keyExtractor={(job) => job.id}
           renderItem={({ item }) => <BenchRow job={item} current={item.id === current} />}
           onEndReached={() => bench.hasNextPage && void bench.fetchNextPage()}
+          ListFooterComponent={person ? <PersonAside person={person} /> : null}
           ListEmptyComponent={
             <Empty
               title="No bike is in"
@@ -59,7 +60,6 @@ export function Bench({ current, person }: Props) {
         />
       )}
       <View style={styles.foot}>
-        {person ? <PersonAside person={person} /> : null}
         <Button says="Check in a bike" onPress={() => router.navigate('/bench/check-in')} />
       </View>
     </View>
@@ -77,6 +77,7 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
       onPress={() => router.navigate(`/bench/${job.id}`)}
       style={({ pressed }) => [styles.row, current && styles.current, pressed && styles.pressed]}
     >
+      {current ? <View style={styles.edge} /> : null}
       <JobTag tag={job.tag} />
       <View style={styles.text}>
         <Words kind="title" numberOfLines={1}>
@@ -86,7 +87,7 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
         <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
       </View>
       <View style={styles.aside}>
-        <Words kind="strong">{`by ${near(job.promisedAt)}`}</Words>
+        <Words kind="strong">{promiseSays(job.promisedAt)}</Words>
         <View style={styles.marks}>
           {(['front', 'rear'] as const).map((end) => {
             const word = job[end];
@@ -109,6 +110,11 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
   );
 }
 
+function promiseSays(promisedAt: string): string {
+  const when = near(promisedAt);
+  return /^\d/.test(when) ? `by ${when}` : when;
+}
+
 const styles = StyleSheet.create({
   page: { flex: 1, backgroundColor: color.paper },
   top: {
@@ -125,13 +131,19 @@ const styles = StyleSheet.create({
     gap: space.m,
     paddingVertical: space.m,
     paddingRight: space.l,
-    paddingLeft: space.m,
+    paddingLeft: space.l,
     borderBottomWidth: size.line,
     borderColor: color.hairline,
-    borderLeftWidth: size.heavyLine,
-    borderLeftColor: 'transparent',
   },
-  current: { backgroundColor: color.raised, borderLeftColor: color.brass },
+  current: { backgroundColor: color.raised },
+  edge: {
+    position: 'absolute',
+    left: 0,
+    top: 0,
+    bottom: 0,
+    width: size.heavyLine,
+    backgroundColor: color.brass,
+  },
   pressed: { backgroundColor: color.sunk },
   text: { flex: 1, minWidth: 0 },
   aside: { alignItems: 'flex-end', gap: space.s },

@@ -66,7 +66,7 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
         <Row
           key={sheet.id}
           title={sheet.body.title}
-          says={`${sheet.body.source} · ${sheet.body.brake.actuation}, ${sheet.body.brake.mount} mount`}
+          says={`${sheet.body.source} · ${words.actuation[sheet.body.brake.actuation]}, ${words.mount[sheet.body.brake.mount]}`}
           onPress={() => setPicked(sheet)}
         />
       ))}
@@ -127,9 +127,9 @@ function Confirm({
       }
     >
       {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
-      <Section label="Limit stamped on the rotor">
+      <Section>
         <Field
-          label="Stamped limit, mm"
+          label="Limit stamped on the rotor, mm"
           value={stamp}
           onChangeText={setStamp}
           inputMode="decimal"

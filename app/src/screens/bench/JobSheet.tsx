@@ -3,9 +3,11 @@ import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, PARTS, type End, type Part } from '@hold-fast/core/procedure/signOff';
 import { nextTurn, PASSES } from '@hold-fast/core/torque/sequence';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
+import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { WearRule } from '../../instruments/WearRule';
 import { Button, Buttons } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
@@ -19,6 +21,8 @@ import { words } from '../../words/words';
 import { judgementOf, standingAt, WithJob } from './JobFrame';
 import { padsSay, rotorSays } from './findings';
 
+const RULE_WIDTH = 316;
+
 /** A job: what was asked, what was found at each end, what was done, and what comes next. */
 export function JobSheet({ jobId }: { jobId: string }) {
   return <WithJob jobId={jobId}>{(job) => <Sheet job={job} />}</WithJob>;
@@ -28,9 +32,7 @@ function Sheet({ job }: { job: Job }) {
   const wide = useWide();
   const go = (to: string) => () => router.navigate(`/bench/${job.id}/${to}` as '/bench');
   const next = nextOf(job);
-  const nextWords = next.end
-    ? `${capital(words.step[next.step])}, ${words.end[next.end]}`
-    : 'Sign off';
+  const nextWords = next.end ? `${words.step[next.step]}, ${words.end[next.end]}` : 'Sign off';
   const carryOn = go(
     next.end ? `${next.end}/${next.step === 'rotor-bolts' ? 'bolts' : next.step}` : 'sign-off',
   );
@@ -122,7 +124,7 @@ function EndOfJob({
         {...press('identify')}
       />
       {PARTS.map((part) => (
-        <PartRow key={part} job={job} end={end} part={part} {...press(part)} />
+        <PartRow key={part} job={job} end={end} part={part} drawn={half} {...press(part)} />
       ))}
       <Row
         mark={
@@ -171,6 +173,7 @@ function EndOfJob({
 }
 
 function PartRow({
+  drawn,
   job,
   end,
   part,
@@ -179,6 +182,8 @@ function PartRow({
   job: Job;
   end: End;
   part: Part;
+  /** With its wear rule, where there is room. */
+  drawn: boolean;
   onPress?: () => void;
 }) {
   const identified = job.identified[end];
@@ -190,10 +195,25 @@ function PartRow({
   const decided = decision
     ? ` ${decision.decision === 'accepted-unproven' ? 'Accepted' : 'Customer refuses'}, ${decision.by}: “${decision.words}”`
     : '';
+  const rotor = found?.rotor;
   return (
     <Row
       mark={<VerdictMark word={found?.word ?? null} />}
       title={capital(words.part[part])}
+      figure={
+        drawn && rotor?.thinnest ? (
+          <WearRule
+            newMm={rotor.newMm}
+            limitMm={rotor.limit.limitMm}
+            origin={rotor.limit.origin}
+            leastMm={rotor.thinnest.thicknessMm}
+            doubtMm={rotor.thinnest.doubtMm}
+            word={rotor.word}
+            upperBound={rotor.upperBounds}
+            width={RULE_WIDTH}
+          />
+        ) : undefined
+      }
       word={
         found
           ? { says: words.word[found.word], ink: WORD_INK[found.word] }
@@ -210,7 +230,7 @@ function PartRow({
 function foundAt(
   measured: Measured,
   job: Job,
-): { word: Word; says: string; reading: string | null } | null {
+): { word: Word; says: string; reading: string | null; rotor?: RotorVerdict } | null {
   const judgement = judgementOf(measured, job.identified[measured.end]!);
   if (!judgement) return null;
   if (!judgement.ok)
@@ -228,6 +248,7 @@ function foundAt(
       word: rotor.word,
       says: rotorSays(rotor, decimals) + settle,
       reading: rotor.thinnest?.thicknessMm.toFixed(decimals) ?? null,
+      rotor,
     };
   }
   const signs = judgement.pads.pattern.signs.map((sign) => ` ${words.padSign(sign)}`).join('');

@@ -215,7 +215,7 @@ function Passes({ job, end, row, tightened, onAfresh }: PassesProps) {
         )}
         {!turn.done && (
           <View style={styles.setting}>
-            <Words kind="giant">{share === null ? 'snug' : (setNm * share).toFixed(1)}</Words>
+            <Words kind="giant">{share === null ? 'snug' : words.format.nm(setNm * share)}</Words>
             {share === null ? null : (
               <Words kind="title" ink="soft">
                 N·m
@@ -239,7 +239,7 @@ function Passes({ job, end, row, tightened, onAfresh }: PassesProps) {
             <Words kind="strong">
               {instructionOf(pass, turn.position, turn.across, boltCount)}
             </Words>
-            {` ${words.thread[tightened.treatment]}. Each one home together, never one alone.`}
+            {` ${words.thread[tightened.treatment]}. ${boltCount === 1 ? '' : 'Bring them home together, never one alone.'}`}
           </Words>
         )}
       </View>

@@ -36,6 +36,7 @@ export function SheetFacts({ sheet }: { sheet: SheetRevision }) {
               : `${words.format.nm(row.window.namedNm)} N·m`
           }
           from={row.window}
+          also={row.window.namedNm === null ? undefined : 'one value; ±10 % is our choice'}
         />
       ))}
       <Fact name="Fluid" value={fluid ? nameOf(fluid.fluid) : 'none asked'} from={fluid} />
@@ -43,17 +44,17 @@ export function SheetFacts({ sheet }: { sheet: SheetRevision }) {
   );
 }
 
-function Fact({
-  name,
-  value,
-  from,
-}: {
+interface FactProps {
   name: string;
   value: string;
   from: { origin: Origin; tag: Tag | null } | null;
-}) {
+  also?: string | undefined;
+}
+
+function Fact({ name, value, from, also }: FactProps) {
   const origin =
-    from && `${words.origin[from.origin]}${from.tag ? `, ${words.tag[from.tag]}` : ''}`;
+    from &&
+    `${words.origin[from.origin]}${also ? `: ${also}` : from.tag ? `, ${words.tag[from.tag]}` : ''}`;
   return (
     <View style={styles.fact}>
       <Words style={styles.name}>{name}</Words>

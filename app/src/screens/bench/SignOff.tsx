@@ -78,35 +78,37 @@ function Open({ job, person }: { job: Job; person: Person }) {
       tag={job.tag}
       over={`${job.customer.name} · ${job.bike.name}`}
       title="Sign off"
+      aside={<Button kind="quiet" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />}
       foot={
-        <>
-          <Field
-            label={`PIN of ${person.name}`}
-            value={pin}
-            onChangeText={setPin}
-            secureTextEntry
-            inputMode="numeric"
-            maxLength={8}
-            autoComplete="off"
-            onSubmitEditing={sign}
-            error={
-              problem?.kind === 'wrong-pin'
-                ? 'That is not your PIN.'
-                : tried && !/^\d{4,8}$/.test(pin)
-                  ? 'Your PIN: 4 to 8 digits.'
-                  : undefined
-            }
-          />
-          <Button says="Sign and seal" onPress={sign} busy={signOff.isPending} />
-          <BackToJob jobId={job.id} />
-        </>
+        <View style={styles.sign}>
+          <View style={styles.pin}>
+            <Field
+              label={`PIN of ${person.name}`}
+              value={pin}
+              onChangeText={setPin}
+              secureTextEntry
+              inputMode="numeric"
+              maxLength={8}
+              autoComplete="off"
+              onSubmitEditing={sign}
+              error={
+                problem?.kind === 'wrong-pin'
+                  ? 'That is not your PIN.'
+                  : tried && !/^\d{4,8}$/.test(pin)
+                    ? 'Your PIN: 4 to 8 digits.'
+                    : undefined
+              }
+            />
+          </View>
+          <View style={styles.seal}>
+            <Button says="Sign and seal" onPress={sign} busy={signOff.isPending} />
+          </View>
+        </View>
       }
     >
       {signOff.error && problem?.kind !== 'wrong-pin' ? (
         <Note kind="refusal" title={signOff.error.message}>
-          {refusedBars.map((bar) => (
-            <Words key={JSON.stringify(bar)}>{words.bar(bar)}</Words>
-          ))}
+          {refusedBars.length > 0 ? 'What is open stands below.' : undefined}
         </Note>
       ) : null}
       <Section label="Hand-over tests">
@@ -115,13 +117,13 @@ function Open({ job, person }: { job: Job; person: Person }) {
           job={job}
           test="lever-feel"
           end="front"
-          says="Front lever: firm, does not sink in 60 s"
+          says={'Front lever firm, holds 60\u00a0s'}
         />
         <TestChoice
           job={job}
           test="lever-feel"
           end="rear"
-          says="Rear lever: firm, does not sink in 60 s"
+          says={'Rear lever firm, holds 60\u00a0s'}
         />
         {job.bike.motor ? (
           <TestChoice job={job} test="cut-off" end={null} says="Each lever cuts the motor" />
@@ -331,5 +333,8 @@ const styles = StyleSheet.create({
     justifyContent: 'space-between',
   },
   testSays: { flex: 1 },
+  sign: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
+  pin: { flex: 1 },
+  seal: { paddingTop: space.l + space.xs },
   decide: { gap: space.s, paddingTop: space.s },
 });

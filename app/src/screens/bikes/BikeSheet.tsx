@@ -41,7 +41,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         ) : (
           <View style={styles.charts}>
             {[...wear]
-              .sort((a, b) => b.points.length - a.points.length)
+              .sort((a, b) => b.part.localeCompare(a.part) || a.end.localeCompare(b.end))
               .map((line) => (
                 <ThicknessChart key={`${line.end} ${line.part}`} wear={line} />
               ))}

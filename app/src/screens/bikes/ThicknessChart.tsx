@@ -2,7 +2,7 @@ import type { BikePage, ThicknessPoint } from '@hold-fast/contract/bikes';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { LineChart } from 'react-native-chart-kit/v2';
-import { color, size, space } from '../../ui/tokens';
+import { color, font, size, space, type } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
@@ -10,6 +10,16 @@ import { words } from '../../words/words';
 type Wear = BikePage['wear'][number];
 
 const HEIGHT = 240;
+const DOUBT = { color: color.soft, strokeWidth: 1, strokeDasharray: [3, 4], dot: false } as const;
+const THEME = {
+  background: 'transparent',
+  plotBackground: 'transparent',
+  grid: color.hairline,
+  axis: color.hairline,
+  text: color.ink,
+  mutedText: color.soft,
+  typography: { fontFamily: font.reading, axisLabelSize: type.tiny },
+};
 
 /** Thickness of a part over its life, by distance where it is known and by date where it is not, with its limit. */
 export function ThicknessChart({ wear }: { wear: Wear }) {
@@ -21,6 +31,8 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
   const data = points.map((point) => ({
     x: byDistance ? point.odometerKm! : Date.parse(point.measuredOn),
     mm: point.leastMm,
+    most: point.leastMm + point.doubtMm,
+    least: point.leastMm - point.doubtMm,
   }));
   const limit = latest.limitMm;
   const title = `${capital(words.end[wear.end])} ${words.part[wear.part]}`;
@@ -47,7 +59,10 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
           xKey="x"
           width={width - 2 * space.m}
           height={HEIGHT}
+          theme={THEME}
           series={[
+            { ...DOUBT, yKey: 'most', key: 'most', label: 'with its doubt' },
+            { ...DOUBT, yKey: 'least', key: 'least', label: 'less its doubt' },
             {
               yKey: 'mm',
               key: 'mm',
@@ -57,6 +72,7 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
               dot: { visible: true, radius: 5 },
             },
           ]}
+          legend={false}
           yDomain={domainOf(points)}
           formatYLabel={(mm: number) => mm.toFixed(2)}
           formatXLabel={(x: unknown) =>
@@ -73,6 +89,8 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
                     label: `limit ${limit.toFixed(2)}`,
                     color: color.rust,
                     labelColor: color.rustText,
+                    labelPosition: 'start',
+                    labelPlacement: 'below',
                     strokeWidth: 2,
                   },
                 ]
@@ -92,7 +110,11 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
 
 /** Room above the thickest and below the limit. */
 function domainOf(points: readonly ThicknessPoint[]): [number, number] {
-  const values = points.flatMap(({ leastMm, limitMm }) => [leastMm, limitMm ?? leastMm]);
+  const values = points.flatMap(({ leastMm, doubtMm, limitMm }) => [
+    leastMm + doubtMm,
+    leastMm - doubtMm,
+    limitMm ?? leastMm,
+  ]);
   const least = Math.min(...values);
   const most = Math.max(...values);
   const room = Math.max(0.05, (most - least) * 0.15);
@@ -131,6 +153,7 @@ const styles = StyleSheet.create({
     borderColor: color.hairline,
     borderRadius: size.radius,
     backgroundColor: color.raised,
+    minWidth: 0,
   },
   top: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'baseline' },
 });

@@ -1,3 +1,4 @@
+import type { Measured } from '@hold-fast/contract/jobs';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
 import { color, font, size, space, type } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
@@ -32,6 +33,23 @@ export function Facts({ facts }: { facts: readonly Fact[] }) {
   );
 }
 
+/** The gauge in hand with its doubt, at the right of the title; a touch changes it. */
+export function GaugeAside({ measured, onPress }: { measured: Measured; onPress: () => void }) {
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={styles.gauge}
+      aria-label={`Change the gauge, ${measured.gaugeName}`}
+    >
+      <Words kind="small" numberOfLines={1}>
+        {measured.gaugeName}
+      </Words>
+      <Words kind="smallReading">{`±${measured.gauge.uncertaintyMm.toFixed(2)}`}</Words>
+    </Pressable>
+  );
+}
+
 const styles = StyleSheet.create({
   strip: { flexGrow: 0 },
   facts: { gap: space.s, paddingHorizontal: space.l, paddingVertical: space.xs },
@@ -44,5 +62,11 @@ const styles = StyleSheet.create({
     borderColor: color.hairline,
   },
   open: { borderStyle: 'dashed', borderColor: color.fog, borderWidth: size.line * 2 },
+  gauge: {
+    alignItems: 'flex-end',
+    minHeight: size.smallTouch,
+    maxWidth: 92,
+    justifyContent: 'center',
+  },
   text: { fontFamily: font.head, fontSize: type.body, fontWeight: '600' },
 });

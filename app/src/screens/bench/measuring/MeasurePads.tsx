@@ -21,7 +21,7 @@ import { padsSay } from '../findings';
 import { Schools } from '../Schools';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
-import { Facts, type Fact } from './Facts';
+import { Facts, GaugeAside, type Fact } from './Facts';
 import { faultWords, useKeyed } from './useKeyed';
 import { ZeroCheck } from './ZeroCheck';
 
@@ -145,10 +145,6 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
   const zero = valuesAt(measured.readings, 'zero').at(-1);
   const facts: Fact[] = [
     {
-      says: `${measured.gaugeName} ±${measured.gauge.uncertaintyMm.toFixed(2)}`,
-      onPress: () => ask('gauge'),
-    },
-    {
       says: measured.basis === 'total' ? 'With backing plate' : 'Friction only',
       onPress: () => ask('gauge'),
     },
@@ -161,7 +157,13 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
   const newTotalMm = spec.newTotalMm ?? ASSUMED_NEW_MM;
 
   return (
-    <Page fixed tag={job.tag} over={`${measured.end} brake`} title={TITLE}>
+    <Page
+      fixed
+      tag={job.tag}
+      over={`${measured.end} brake`}
+      title={TITLE}
+      aside={<GaugeAside measured={measured} onPress={() => ask('gauge')} />}
+    >
       <View style={[styles.work, wide && styles.beside]}>
         <View style={[styles.drawing, wide && styles.half]}>
           <PadBlock

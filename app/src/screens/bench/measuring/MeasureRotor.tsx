@@ -22,7 +22,7 @@ import { judgementOf, standingAt, WithBrake } from '../JobFrame';
 import { rotorSays } from '../findings';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
-import { Facts, type Fact } from './Facts';
+import { Facts, GaugeAside, type Fact } from './Facts';
 import { RidgeCheck } from './RidgeCheck';
 import { faultWords, useKeyed } from './useKeyed';
 import { ZeroCheck } from './ZeroCheck';
@@ -153,7 +153,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
   const { width, height } = useWindowDimensions();
   const dialWidth = wide
     ? Math.min(460, height - 200)
-    : Math.max(210, Math.min(width - 24, height - 528));
+    : Math.max(210, Math.min(width - 24, height - 548));
   const instrumentWidth = wide ? 460 : Math.min(width - 24, 420);
   const earlierHere = place === null ? [] : valuesAt(measured.readings, place);
   const lip = valuesAt(measured.readings, 'lip').at(-1);
@@ -161,10 +161,6 @@ function Points({ job, identified, measured, ask }: PointsProps) {
   const zero = valuesAt(measured.readings, 'zero').at(-1);
 
   const facts: Fact[] = [
-    {
-      says: `${measured.gaugeName} ±${measured.gauge.uncertaintyMm.toFixed(2)}`,
-      onPress: () => ask('gauge'),
-    },
     {
       says: zero === undefined ? 'Zero: not checked' : `Zero ${zero.toFixed(decimals)}`,
       open: zero === undefined,
@@ -241,7 +237,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
     </View>
   ) : (
     <Words ink="soft" style={styles.waiting}>
-      {`Six points, valve at the top, clockwise. Key the digits, then next: 147 is 1.47.`}
+      Valve at the top, clockwise. Key the digits, then next: 147 is 1.47.
     </Words>
   );
 
@@ -298,11 +294,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
       tag={job.tag}
       over={`${measured.end} brake`}
       title={TITLE}
-      aside={
-        wide ? (
-          <Words kind="small">{`${identified.sheet.body.title} · limit ${limit.limitMm.toFixed(2)}, ${words.origin[limit.origin]}`}</Words>
-        ) : undefined
-      }
+      aside={<GaugeAside measured={measured} onPress={() => ask('gauge')} />}
     >
       <View style={[styles.work, wide && styles.beside]}>
         <View style={[styles.instruments, wide && styles.half]}>{dial}</View>

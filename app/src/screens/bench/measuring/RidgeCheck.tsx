@@ -1,6 +1,7 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { append, entryOf } from '../../../data/writes';
-import { Button } from '../../../ui/Button';
+import { RidgeFigure } from '../../../instruments/RidgeFigure';
+import { Button, Buttons } from '../../../ui/Button';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { useKeys } from '../../../ui/useKeys';
@@ -33,8 +34,10 @@ export function RidgeCheck({
       title="Ridge felt?"
       foot={
         <>
-          <Button says="No ridge" onPress={() => answer(false)} />
-          <Button says="Ridge felt" onPress={() => answer(true)} />
+          <Buttons>
+            <Button grow says="No ridge" onPress={() => answer(false)} />
+            <Button grow says="Ridge felt" onPress={() => answer(true)} />
+          </Buttons>
           <Button kind="plain" says="Not looked" onPress={onDone} />
         </>
       }
@@ -44,6 +47,7 @@ export function RidgeCheck({
           Run a fingernail outward over the track. A worn track leaves an unworn lip at its outer
           edge, and the nail catches on it.
         </Words>
+        <RidgeFigure flat={measured.gauge.anvils === 'flat'} />
         {measured.gauge.anvils === 'flat' ? (
           <Note kind="caution" title="Flat jaws">
             They bridge a ridge and read too thick. Unless there is none, these readings may condemn
