@@ -1,12 +1,19 @@
 import { judge, RULE, type Judgement } from '@hold-fast/core/wear/judge';
 import type { Part } from '@hold-fast/core/procedure/signOff';
+import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
 import { hasEvidence } from '@hold-fast/core/wear/session';
 import { v7 as uuid } from 'uuid';
-import { insert, run, selectOne, type Transaction } from '../platform/database';
+import { insert, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
 import { sheetRevision } from '../sheets/store';
 import { isSuperseded } from './job';
-import { fittingsOf, identificationsOf, measurementsOf, type MeasurementRow } from './store';
+import {
+  fittingsOf,
+  identificationsOf,
+  measurementsOf,
+  verdictsOf,
+  type MeasurementRow,
+} from './store';
 
 /**
  * Judges every sitting of a job that still stands, from what is stored, and keeps each verdict that differs
@@ -46,28 +53,20 @@ async function keep(
   sheetRevisionId: string,
   judgement: Judgement,
 ): Promise<void> {
-  const text = JSON.stringify(judgement);
-  const last = await selectOne<{
-    id: string;
-    judgement: string;
-    sheetRevisionId: string;
-    rule: string;
-  }>(
-    transaction,
-    `SELECT id, judgement, sheet_revision_id AS sheetRevisionId, rule FROM verdict
-      WHERE measurement_id = ? ORDER BY seq DESC LIMIT 1`,
-    [measurement.id],
-  );
   const rule = RULE[measurement.part];
+  const last = (await verdictsOf(transaction, jobId)).get(measurement.id);
   const same =
-    last?.judgement === text && last.sheetRevisionId === sheetRevisionId && last.rule === rule;
+    last?.rule === rule &&
+    last.sheetRevisionId === sheetRevisionId &&
+    canonicalJson(last.judgement as unknown as Json) ===
+      canonicalJson(judgement as unknown as Json);
   const id = same ? last.id : uuid();
   if (!same)
     await insert(transaction, 'verdict', {
       id,
       measurement_id: measurement.id,
       word: judgement.ok ? judgement.word : null,
-      judgement: text,
+      judgement: JSON.stringify(judgement),
       sheet_revision_id: sheetRevisionId,
       rule,
       ...measures(judgement),

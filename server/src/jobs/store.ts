@@ -174,30 +174,13 @@ export async function measurementsOf(on: Asked, jobId: string): Promise<Measurem
 
 /** The last verdict on each sitting of a job, by the sitting's id. */
 export async function verdictsOf(on: Asked, jobId: string): Promise<Map<string, Judged>> {
-  const rows = await select<{
-    measurementId: string;
-    id: string;
-    sheetRevisionId: string;
-    rule: string;
-    judgement: string | Judged['judgement'];
-  }>(
+  const rows = await select<Judged & { measurementId: string }>(
     on,
     `SELECT v.measurement_id AS measurementId, v.id, v.sheet_revision_id AS sheetRevisionId, v.rule, v.judgement
        FROM verdict v JOIN measurement m ON m.id = v.measurement_id WHERE m.job_id = ? ORDER BY v.seq`,
     [jobId],
   );
-  return new Map(
-    rows.map(({ measurementId, judgement, ...row }) => [
-      measurementId,
-      {
-        ...row,
-        judgement:
-          typeof judgement === 'string'
-            ? (JSON.parse(judgement) as Judged['judgement'])
-            : judgement,
-      },
-    ]),
-  );
+  return new Map(rows.map(({ measurementId, ...judged }) => [measurementId, judged]));
 }
 
 export async function fittingsOf(on: Asked, jobId: string): Promise<Fitted[]> {

@@ -93,6 +93,8 @@ export async function inTransaction<T>(
   for (let tries = 1; ; tries++) {
     const connection = await pool.getConnection();
     try {
+      // Every statement sees what is committed by then: after waiting for a lock, what it guards is read afresh.
+      await connection.query('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
       await connection.beginTransaction();
       const result = await work(connection);
       await connection.commit();

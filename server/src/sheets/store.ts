@@ -1,38 +1,20 @@
-import type { SheetRevision, SpecSheetBody } from '@hold-fast/contract/sheets';
+import type { SheetRevision } from '@hold-fast/contract/sheets';
 import { insert, select, selectOne, type Asked } from '../platform/database';
-
-interface Row {
-  id: string;
-  sheetId: string;
-  revision: number;
-  body: string | SpecSheetBody;
-}
 
 const COLUMNS = 'r.id, r.sheet_id AS sheetId, r.revision, r.body';
 
-const revisionOf = (row: Row): SheetRevision => ({
-  ...row,
-  body: typeof row.body === 'string' ? (JSON.parse(row.body) as SpecSheetBody) : row.body,
-});
-
 /** The newest revision of every sheet. */
-export async function currentSheets(on: Asked): Promise<SheetRevision[]> {
-  const rows = await select<Row>(
+export function currentSheets(on: Asked): Promise<SheetRevision[]> {
+  return select<SheetRevision>(
     on,
     `SELECT ${COLUMNS} FROM spec_sheet_revision r
       WHERE r.revision = (SELECT MAX(n.revision) FROM spec_sheet_revision n WHERE n.sheet_id = r.sheet_id)
       ORDER BY r.title, r.id LIMIT 500`,
   );
-  return rows.map(revisionOf);
 }
 
-export async function sheetRevision(on: Asked, id: string): Promise<SheetRevision | null> {
-  const row = await selectOne<Row>(
-    on,
-    `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id = ?`,
-    [id],
-  );
-  return row && revisionOf(row);
+export function sheetRevision(on: Asked, id: string): Promise<SheetRevision | null> {
+  return selectOne(on, `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id = ?`, [id]);
 }
 
 export async function addSheet(on: Asked, sheet: SheetRevision, at: Date): Promise<void> {

@@ -1,1 +1,3 @@
-export default async () => {};
+export default async function stopDatabase(): Promise<void> {
+  await (globalThis as { mariadb?: { stop(): Promise<void> } }).mariadb?.stop();
+}

@@ -1,0 +1,95 @@
+import type { Person } from '@hold-fast/contract/people';
+import { openTestShop, PASSPHRASE, type TestShop } from '../testing/testShop';
+
+let shop: TestShop;
+beforeAll(async () => {
+  shop = await openTestShop();
+});
+afterAll(() => shop.close());
+
+describe('signing in', () => {
+  it('gives a cookie that scripts cannot read and other sites cannot send', async () => {
+    const answer = await shop.client().signIn('Mechanic');
+    expect(answer.status).toBe(201);
+    const [cookie] = answer.headers.getSetCookie();
+    expect(cookie).toMatch(/HttpOnly/);
+    expect(cookie).toMatch(/SameSite=Lax/);
+  });
+
+  it('says who is signed in, until they sign out', async () => {
+    const client = await shop.signedIn();
+    const session = await client.send<{ person: Person }>('GET', '/session');
+    expect(session.body.person).toMatchObject({ name: 'Mechanic', role: 'mechanic' });
+    expect((await client.send('GET', '/bench')).status).toBe(200);
+    await client.send('DELETE', '/session');
+    expect((await client.send<{ person: null }>('GET', '/session')).body.person).toBeNull();
+    expect((await client.send('GET', '/bench')).status).toBe(401);
+  });
+
+  it('ends by itself after fourteen hours', async () => {
+    const client = await shop.signedIn();
+    expect((await client.send('GET', '/bench')).status).toBe(200);
+    const began = shop.clock.now;
+    shop.clock.now = new Date(began.getTime() + 14 * 3_600_000 + 1000);
+    expect((await client.send('GET', '/bench')).status).toBe(401);
+    shop.clock.now = began;
+  });
+
+  it('refuses a wrong passphrase and an unknown name alike, as a problem', async () => {
+    const wrong = await shop.client().signIn('Mechanic', 'wrong');
+    const unknown = await shop.client().signIn('Nobody', PASSPHRASE);
+    expect([wrong.status, unknown.status]).toEqual([401, 401]);
+    expect(wrong.body).toEqual(unknown.body);
+    expect(wrong.body.type).toBe('urn:hold-fast:problem:wrong-sign-in');
+    expect(wrong.headers.get('content-type')).toMatch('application/problem+json');
+  });
+
+  it('stops guessing after ten wrong tries on one name, and nobody else', async () => {
+    const client = shop.client();
+    for (let i = 0; i < 10; i++) await client.signIn('Counter', 'wrong');
+    const eleventh = await client.signIn('Counter');
+    expect(eleventh.status).toBe(429);
+    expect(eleventh.body.type).toBe('urn:hold-fast:problem:too-many-tries');
+    expect((await client.signIn('Owner')).status).toBe(201);
+  });
+
+  it('names the field that is missing or unknown', async () => {
+    const answer = await shop
+      .client()
+      .send('POST', '/session', { name: 'Mechanic', role: 'owner' });
+    expect(answer.status).toBe(422);
+    expect(answer.body.fields?.map(({ path }) => path).sort()).toEqual(['passphrase', 'role']);
+  });
+});
+
+describe('what comes from elsewhere', () => {
+  it('is not done when another site’s page sent it', async () => {
+    const client = await shop.signedIn();
+    for (const headers of [
+      { 'sec-fetch-site': 'cross-site' },
+      { origin: 'http://elsewhere.example' },
+    ] as Record<string, string>[]) {
+      const answer = await client.send('DELETE', '/session', undefined, headers);
+      expect(answer.status).toBe(403);
+    }
+    expect((await client.send('GET', '/bench')).status).toBe(200);
+  });
+
+  it('is refused when it is no JSON or too large', async () => {
+    const client = shop.client();
+    expect((await client.send('POST', '/session', '{"name":')).body.type).toMatch('invalid-input');
+    expect((await client.send('POST', '/session', { name: 'x'.repeat(300_000) })).status).toBe(413);
+  });
+
+  it('meets the usual protective headers', async () => {
+    const { headers } = await shop.client().send('GET', '/session');
+    expect(headers.get('content-security-policy')).toMatch("default-src 'self'");
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('x-powered-by')).toBeNull();
+    expect(headers.get('cache-control')).toBe('no-store');
+  });
+
+  it('finds nothing at an unknown address', async () => {
+    expect((await (await shop.signedIn()).send('GET', '/nowhere')).status).toBe(404);
+  });
+});

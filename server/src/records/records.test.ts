@@ -1,0 +1,235 @@
+import type { Job, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import { checkChain } from '@hold-fast/core/seal/chain';
+import type { Bar } from '@hold-fast/core/procedure/signOff';
+import { v7 as uuid } from 'uuid';
+import {
+  entry,
+  measureRotor,
+  openJob,
+  openTestShop,
+  PIN,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+import { chain } from './store';
+
+let shop: TestShop;
+let client: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+});
+afterAll(() => shop.close());
+
+const GOOD = [1.7, 1.71, 1.72, 1.7, 1.7, 1.71];
+const sign = (jobId: string, change: object = {}) =>
+  client.send<Job & { facts?: { bars: Bar[] } }>('POST', `/jobs/${jobId}/sign-off`, {
+    id: uuid(),
+    pin: PIN,
+    customerToldOfWatch: false,
+    ...change,
+  });
+const codes = (answer: Awaited<ReturnType<typeof sign>>) =>
+  answer.body.facts?.bars.map(({ code }) => code);
+const confirmLever = (jobId: string) =>
+  client.append(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
+
+async function readyJob(points = GOOD, change: Record<string, unknown> = {}): Promise<string> {
+  const jobId = await openJob(shop, client, change);
+  await measureRotor(shop, client, jobId, points);
+  await confirmLever(jobId);
+  return jobId;
+}
+
+describe('signing off', () => {
+  it('seals a job that is proven; what was not looked at is said and bars nothing', async () => {
+    const jobId = await readyJob();
+    const answer = await sign(jobId);
+    expect(answer.status).toBe(201);
+    expect(answer.body.status).toBe('sealed');
+    const rows = (await client.send<Page<SealedRow>>('GET', '/records')).body.items;
+    const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
+    const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
+    expect(held).toMatchObject({
+      format: 'hold-fast/job-record/1',
+      bike: { name: 'Post trike 7' },
+      notInspected: [
+        { end: 'front', part: 'pads' },
+        { end: 'rear', part: 'rotor' },
+        { end: 'rear', part: 'pads' },
+      ],
+      signedOff: { by: 'Mechanic' },
+    });
+  });
+
+  it('refuses a wrong PIN, and more tries after five', async () => {
+    const other = await shop.signedIn('Owner');
+    const jobId = await readyJob();
+    const send = () =>
+      other.send('POST', `/jobs/${jobId}/sign-off`, {
+        id: uuid(),
+        pin: '0000',
+        customerToldOfWatch: false,
+      });
+    for (let i = 0; i < 5; i++) expect((await send()).body.type).toMatch('wrong-pin');
+    expect((await send()).body.type).toMatch('too-many-tries');
+  });
+
+  it('refuses Replace, and lets it go only as the customer’s recorded refusal', async () => {
+    const jobId = await readyJob([1.47, 1.6, 1.6]);
+    expect(codes(await sign(jobId))).toEqual(['replace-open']);
+    const decided = await client.send('POST', `/jobs/${jobId}/decisions`, {
+      id: uuid(),
+      end: 'front',
+      part: 'rotor',
+      decision: 'customer-refused',
+      words: 'I will have it done in spring',
+      personName: 'Mechanic',
+      pin: PIN,
+    });
+    expect(decided.status).toBe(201);
+    expect((await sign(jobId)).status).toBe(201);
+  });
+
+  it('refuses Unproven until a lead accepts it with a reason; a mechanic may not', async () => {
+    const jobId = await openJob(shop, client);
+    await measureRotor(shop, client, jobId, GOOD, { zero: null });
+    await confirmLever(jobId);
+    expect(codes(await sign(jobId))).toEqual(['unproven-open']);
+    const accept = (personName: string, pin = PIN) =>
+      client.send('POST', `/jobs/${jobId}/decisions`, {
+        id: uuid(),
+        end: 'front',
+        part: 'rotor',
+        decision: 'accepted-unproven',
+        words: 'Gauge zeroed this morning',
+        personName,
+        pin,
+      });
+    expect((await accept('Mechanic')).body.type).toMatch('not-allowed');
+    expect((await accept('Lead', '1111')).body.type).toMatch('wrong-pin');
+    expect((await accept('Lead')).status).toBe(201);
+    expect((await sign(jobId)).status).toBe(201);
+  });
+
+  it('asks again when what was accepted has changed since', async () => {
+    const jobId = await openJob(shop, client);
+    const measurementId = await measureRotor(shop, client, jobId, GOOD, { zero: null });
+    await confirmLever(jobId);
+    await client.send('POST', `/jobs/${jobId}/decisions`, {
+      id: uuid(),
+      end: 'front',
+      part: 'rotor',
+      decision: 'accepted-unproven',
+      words: 'Fine',
+      personName: 'Lead',
+      pin: PIN,
+    });
+    await client.append(
+      jobId,
+      entry('reading', { measurementId, place: '1', valueMm: 1.55, typed: '155', replaces: null }),
+    );
+    expect(codes(await sign(jobId))).toEqual(['unproven-open']);
+  });
+
+  it('passes Watch with the customer told', async () => {
+    const jobId = await readyJob([1.57, 1.6, 1.6]);
+    expect(codes(await sign(jobId))).toEqual(['watch-untold']);
+    expect((await sign(jobId, { customerToldOfWatch: true })).status).toBe(201);
+  });
+
+  it('refuses an unconfirmed lever side, a failed lever, an untested cut-off, a crack', async () => {
+    const jobId = await openJob(shop, client, {
+      frontLever: null,
+      ...motorBike(),
+    });
+    const measurementId = await measureRotor(shop, client, jobId, GOOD);
+    await client.append(jobId, entry('look', { measurementId, subject: 'crack', seen: true }));
+    await client.append(
+      jobId,
+      entry('test', { test: 'lever-feel', end: 'front', outcome: 'failed' }),
+    );
+    expect(codes(await sign(jobId))).toEqual([
+      'do-not-ride',
+      'lever-failed',
+      'replace-open',
+      'lever-side-unconfirmed',
+      'cut-off-untested',
+    ]);
+  });
+
+  it('decides nothing that is not there to decide', async () => {
+    const jobId = await readyJob();
+    const answer = await client.send('POST', `/jobs/${jobId}/decisions`, {
+      id: uuid(),
+      end: 'front',
+      part: 'rotor',
+      decision: 'customer-refused',
+      words: 'No',
+      personName: 'Mechanic',
+      pin: PIN,
+    });
+    expect(answer.body.type).toMatch('nothing-to-decide');
+  });
+});
+
+describe('a sealed job', () => {
+  it('takes no further entry, change or signature, and its text stays the same', async () => {
+    const jobId = await readyJob();
+    const signature = { id: uuid(), pin: PIN, customerToldOfWatch: false };
+    const first = await client.send<Job>('POST', `/jobs/${jobId}/sign-off`, signature);
+    const again = await client.send<Job>('POST', `/jobs/${jobId}/sign-off`, signature);
+    expect(again.body.sealed).toEqual(first.body.sealed);
+
+    const before = JSON.stringify(await chain(shop.pool));
+    const measurementId = first.body.measured[0]!.id;
+    const late = [
+      await client.append(jobId, entry('look', { measurementId, subject: 'ridge', seen: true })),
+      await client.append(
+        jobId,
+        entry('reading', { measurementId, place: '1', valueMm: 1.4, typed: '', replaces: null }),
+      ),
+      await client.send('PUT', `/jobs/${jobId}`, {
+        version: 1,
+        complaint: 'Nothing',
+        symptoms: [],
+        frontLever: 'right',
+        odometerKm: null,
+        promisedAt: '2026-11-25T11:30:00.000Z',
+        minutes: null,
+      }),
+      await sign(jobId),
+    ];
+    expect(late.map(({ status }) => status)).toEqual([409, 409, 409, 409]);
+    expect(JSON.stringify(await chain(shop.pool))).toBe(before);
+  });
+
+  it('hangs in a chain that checks out, also when many sign at once', async () => {
+    const jobs = await Promise.all(Array.from({ length: 4 }, () => readyJob()));
+    const answers = await Promise.all(jobs.map((jobId) => sign(jobId)));
+    expect(answers.map(({ status }) => status)).toEqual(jobs.map(() => 201));
+    const links = await chain(shop.pool);
+    expect(checkChain(links)).toMatchObject({ whole: true, length: links.length });
+    expect(links.map(({ number }) => number)).toEqual(links.map((_, i) => i + 1));
+    expect((await client.send('GET', '/chain')).body).toMatchObject({ whole: true });
+  });
+});
+
+function motorBike() {
+  const customerId = uuid();
+  return {
+    customer: { id: customerId, name: 'District nurses', phone: null },
+    bike: {
+      id: uuid(),
+      customerId,
+      name: 'Commuter',
+      maker: '',
+      serial: '',
+      motor: true,
+      systemMassKg: null,
+      terrain: null,
+      wet: false,
+      kmPerWeek: null,
+    },
+  };
+}

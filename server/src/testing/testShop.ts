@@ -1,0 +1,293 @@
+import { randomBytes } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+import type { Entry, EntryKind, EntryOf } from '@hold-fast/contract/entries';
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Problem } from '@hold-fast/contract/problem';
+import type { Role } from '@hold-fast/contract/people';
+import type { SpecSheetBody } from '@hold-fast/contract/sheets';
+import type { Container, Gauge, Wrench } from '@hold-fast/contract/stores';
+import { pino } from 'pino';
+import { v7 as uuid } from 'uuid';
+import { addPerson } from '../people/store';
+import { openPool, type Account, type Pool } from '../platform/database';
+import { createServer } from '../platform/http';
+import { prepareDatabase } from '../platform/migrate';
+import { hashSecret } from '../platform/secrets';
+import { addSheet } from '../sheets/store';
+import { addContainer, addGauge, addWrench } from '../stores/store';
+
+export const PASSPHRASE = 'a passphrase for tests';
+export const PIN = '2468';
+export const NOW = new Date('2026-11-25T09:00:00Z');
+
+const SHEET: SpecSheetBody = {
+  title: 'Test brake',
+  source: 'Test sheet, revision A',
+  brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
+  rotor: {
+    hold: 'six-bolt',
+    construction: 'one-piece',
+    newMm: 1.8,
+    limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
+  },
+  pads: { shape: '', newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+  torque: [
+    {
+      fastener: 'rotor-bolts',
+      drive: 'T25',
+      boltCount: 6,
+      window: { loNm: 5.4, hiNm: 6.6, namedNm: 6, origin: 'sheet', tag: 'D' },
+      thread: 'medium-threadlocker',
+    },
+  ],
+  fluid: {
+    fluid: { family: 'mineral', blend: 'Selkie 10' },
+    alsoNamedBlends: [],
+    origin: 'sheet',
+    tag: null,
+  },
+};
+
+export interface Answer<T> {
+  status: number;
+  body: T;
+  headers: Headers;
+}
+
+/** Somebody at a browser: keeps the cookie and sends requests. */
+export class Client {
+  cookie = '';
+
+  constructor(private readonly address: string) {}
+
+  async send<T = Problem>(
+    method: string,
+    to: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer<T>> {
+    const response = await fetch(`${this.address}/api${to}`, {
+      method,
+      headers: { 'content-type': 'application/json', cookie: this.cookie, ...headers },
+      ...(body === undefined
+        ? {}
+        : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const text = await response.text();
+    return {
+      status: response.status,
+      body: (text ? JSON.parse(text) : undefined) as T,
+      headers: response.headers,
+    };
+  }
+
+  async signIn(name: string, passphrase = PASSPHRASE): Promise<Answer<Problem>> {
+    const answer = await this.send('POST', '/session', { name, passphrase });
+    this.cookie = answer.headers.getSetCookie()[0]?.split(';')[0] ?? this.cookie;
+    return answer;
+  }
+
+  /** Appends an entry and answers with the job as it then is. */
+  append(
+    jobId: string,
+    entry: Entry,
+  ): Promise<Answer<Job & Pick<Problem, 'type' | 'fields' | 'facts'>>> {
+    return this.send('POST', `/jobs/${jobId}/entries`, { entry, appWord: null });
+  }
+}
+
+/** A shop of its own database, with one person of each role, two gauges, two wrenches, two containers and a sheet. */
+export async function openTestShop() {
+  const socketPath = process.env.TEST_SOCKET!;
+  const account: Account = await prepareDatabase({
+    socketPath,
+    database: `test_${randomBytes(6).toString('hex')}`,
+    migrationsDirectory: path.resolve(__dirname, '../../migrations'),
+    secretFile: path.join(path.dirname(socketPath), 'runtime-secret'),
+  });
+  const pool = openPool(account);
+  const ids = await stock(pool);
+  const faults: unknown[] = [];
+  const log = pino({ level: 'error' }, { write: (line: string) => faults.push(JSON.parse(line)) });
+  const clock = { now: NOW };
+  const server = createServer({ pool, now: () => clock.now, log }, null).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+
+  return {
+    pool,
+    account,
+    ids,
+    faults,
+    clock,
+    client: () => new Client(address),
+    signedIn: async (name = 'Mechanic') => {
+      const client = new Client(address);
+      await client.signIn(name);
+      return client;
+    },
+    close: async () => {
+      server.closeAllConnections();
+      await new Promise((resolve) => server.close(resolve));
+      await pool.end();
+    },
+  };
+}
+
+export type TestShop = Awaited<ReturnType<typeof openTestShop>>;
+
+async function stock(pool: Pool) {
+  const hash = await hashSecret(PASSPHRASE);
+  const pinHash = await hashSecret(PIN);
+  const people: [string, Role][] = [
+    ['Owner', 'owner'],
+    ['Lead', 'lead'],
+    ['Mechanic', 'mechanic'],
+    ['Counter', 'counter'],
+  ];
+  for (const [name, role] of people)
+    await addPerson(pool, { id: uuid(), name, role, passphraseHash: hash, pinHash }, NOW);
+  const gauge = (name: string, change: Partial<Gauge> = {}): Gauge => ({
+    id: uuid(),
+    name,
+    kind: 'thickness-gauge',
+    resolutionMm: 0.01,
+    uncertaintyMm: 0.03,
+    uncertaintyAssumed: true,
+    anvils: 'point',
+    calibrationDueOn: '2027-01-01',
+    ...change,
+  });
+  const wrench = (name: string, change: Partial<Wrench> = {}): Wrench => ({
+    id: uuid(),
+    name,
+    maxNm: 10,
+    markNm: 0.1,
+    tolerance: 0.04,
+    toleranceAssumed: false,
+    calibrationDueOn: '2027-01-01',
+    uses: 100,
+    ...change,
+  });
+  const container = (label: string, change: Partial<Container> = {}): Container => ({
+    id: uuid(),
+    label,
+    fluid: { family: 'mineral', blend: 'Selkie 10' },
+    lot: 'L1',
+    sizeMl: 100,
+    openedOn: null,
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'clear',
+    writtenOff: false,
+    writtenOffReason: '',
+    ...change,
+  });
+  const stored = {
+    point: gauge('Point'),
+    vernier: gauge('Vernier', { kind: 'vernier-caliper', anvils: 'flat', uncertaintyMm: 0.06 }),
+    wrench: wrench('Sound'),
+    overdue: wrench('Overdue', { calibrationDueOn: '2026-11-24' }),
+    large: wrench('Large', { maxNm: 60, markNm: 0.5 }),
+    bottle: container('Bottle'),
+    glycol: container('Tin', { fluid: { family: 'glycol', grade: 'DOT 4' } }),
+    expired: container('Old', { openedOn: '2024-01-01' }),
+    writtenOff: container('Off', { writtenOff: true, writtenOffReason: 'bits' }),
+  };
+  for (const each of [stored.point, stored.vernier]) await addGauge(pool, each);
+  for (const each of [stored.wrench, stored.overdue, stored.large]) await addWrench(pool, each);
+  for (const each of [stored.bottle, stored.glycol, stored.expired, stored.writtenOff])
+    await addContainer(pool, each);
+  const sheet = uuid();
+  await addSheet(pool, { id: sheet, sheetId: uuid(), revision: 1, body: SHEET }, NOW);
+  const ids = Object.fromEntries(Object.entries(stored).map(([name, { id }]) => [name, id]));
+  return { ...(ids as Record<keyof typeof stored, string>), sheet };
+}
+
+/** An entry with an id and a time. */
+export function entry<K extends EntryKind>(
+  kind: K,
+  fields: Omit<EntryOf<K>, 'kind' | 'id' | 'at'>,
+): EntryOf<K> {
+  return { kind, id: uuid(), at: NOW.toISOString(), ...fields } as EntryOf<K>;
+}
+
+/** A check-in of a new customer's new bike. */
+export function checkIn(change: Record<string, unknown> = {}) {
+  const customerId = uuid();
+  return {
+    id: uuid(),
+    customer: { id: customerId, name: 'Harbour post', phone: '0555 0140' },
+    bike: {
+      id: uuid(),
+      customerId,
+      name: 'Post trike 7',
+      maker: 'Gannet Works',
+      serial: 'GW-7',
+      motor: false,
+      systemMassKg: 182,
+      terrain: 'hilly',
+      wet: true,
+      kmPerWeek: 240,
+    },
+    complaint: 'Front rotor',
+    symptoms: ['scrape'],
+    frontLever: 'left',
+    odometerKm: 8750,
+    minutes: 30,
+    promisedAt: '2026-11-25T11:30:00.000Z',
+    ...change,
+  };
+}
+
+/** Checks a bike in and identifies its front brake. */
+export async function openJob(
+  shop: TestShop,
+  client: Client,
+  change: Record<string, unknown> = {},
+): Promise<string> {
+  const taken = checkIn(change);
+  await client.send('POST', '/jobs', taken);
+  await client.append(
+    taken.id,
+    entry('identification', { end: 'front', sheetRevisionId: shop.ids.sheet, stampedLimit: null }),
+  );
+  return taken.id;
+}
+
+/** Measures the front rotor: a zero check, no ridge, and these points. Answers with the sitting's id. */
+export async function measureRotor(
+  shop: TestShop,
+  client: Client,
+  jobId: string,
+  points: number[],
+  how: { gaugeId?: string; ridge?: boolean; zero?: number | null } = {},
+): Promise<string> {
+  const sitting = entry('measurement', {
+    end: 'front',
+    part: 'rotor',
+    gaugeId: how.gaugeId ?? shop.ids.point,
+    basis: null,
+    pointCount: 6,
+  });
+  await client.append(jobId, sitting);
+  const read = (place: string, valueMm: number) =>
+    client.append(
+      jobId,
+      entry('reading', {
+        measurementId: sitting.id,
+        place,
+        valueMm,
+        typed: String(valueMm),
+        replaces: null,
+      }),
+    );
+  if (how.zero !== null) await read('zero', how.zero ?? 0);
+  await client.append(
+    jobId,
+    entry('look', { measurementId: sitting.id, subject: 'ridge', seen: how.ridge ?? false }),
+  );
+  for (const [i, point] of points.entries()) await read(String(i + 1), point);
+  return sitting.id;
+}
