@@ -54,8 +54,12 @@ module.exports = [
       'import/no-cycle': ['error', { ignoreExternal: true }],
       'no-console': 'error',
       eqeqeq: 'error',
+      'import/no-named-as-default-member': 'off',
+      // A schema and the type it gives share one name.
+      '@typescript-eslint/no-redeclare': 'off',
     },
   },
+  { files: ['*.js', 'app/*.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
   { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
   {
     files: ['core/src/**'],

@@ -1,6 +1,7 @@
 module.exports = {
   displayName: 'app',
-  preset: 'jest-expo/web',
+  preset: 'jest-expo',
   rootDir: __dirname,
+  moduleNameMapper: { '^react-native-svg$': '<rootDir>/src/testing/svg.tsx' },
   setupFiles: ['<rootDir>/src/testing/setup.ts'],
 };

@@ -65,7 +65,9 @@ function listen(server: Server, port: number): Promise<void> {
     server.once('error', (error: NodeJS.ErrnoException) =>
       reject(
         error.code === 'EADDRINUSE'
-          ? new Error(`Port ${port} is taken by another program. Choose another: ./start --port ${port + 1}`)
+          ? new Error(
+              `Port ${port} is taken by another program. Choose another: ./start --port ${port + 1}`,
+            )
           : error,
       ),
     );

@@ -40,10 +40,15 @@ async function main(): Promise<void> {
   }
   mkdirSync(dataDirectory, { recursive: true, mode: 0o700 });
   say('Starting the database and the server');
-  const log = pino({ level: 'info' }, pino.destination({ dest: path.join(dataDirectory, 'server.log') }));
+  const log = pino(
+    { level: 'info' },
+    pino.destination({ dest: path.join(dataDirectory, 'server.log') }),
+  );
   const shop = await openShop({ root, dataDirectory, webDirectory, port, log, say });
 
-  console.log(`\nHold Fast is open at http://localhost:${shop.port}\n\nSign in as one of the demo people:`);
+  console.log(
+    `\nHold Fast is open at http://localhost:${shop.port}\n\nSign in as one of the demo people:`,
+  );
   for (const { name, role, passphrase, pin } of PEOPLE)
     console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
   console.log('\nCtrl-C closes the shop.');

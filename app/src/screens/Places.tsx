@@ -1,5 +1,5 @@
-import { router, usePathname } from 'expo-router';
-import type { ReactNode } from 'react';
+import { Link, usePathname } from 'expo-router';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useSignOut } from '../data/session';
 import { useWaiting } from '../data/queries';
@@ -36,18 +36,17 @@ export function Places({ person, children }: { person: string; children: ReactNo
       {bar && (
         <View style={styles.bar} role="navigation">
           {PLACES.map((place) => (
-            <Pressable
-              key={place}
-              role="link"
-              aria-current={place === here ? 'page' : undefined}
-              onPress={() => router.navigate(`/${place}`)}
-              style={[styles.barItem, place === here && styles.barHere]}
-            >
-              <Icon name={place} ink={place === here ? 'ink' : 'soft'} />
-              <Words style={styles.barText} ink={place === here ? 'ink' : 'soft'}>
-                {words.places[place]}
-              </Words>
-            </Pressable>
+            <Link key={place} href={`/${place}`} asChild>
+              <Pressable
+                aria-current={place === here ? 'page' : undefined}
+                style={StyleSheet.flatten([styles.barItem, place === here && styles.barHere])}
+              >
+                <Icon name={place} ink={place === here ? 'ink' : 'soft'} />
+                <Words style={styles.barText} ink={place === here ? 'ink' : 'soft'}>
+                  {words.places[place]}
+                </Words>
+              </Pressable>
+            </Link>
           ))}
         </View>
       )}
@@ -64,18 +63,17 @@ function Rail({ here, person }: { here: string | undefined; person: string }) {
         HOLD{'\n'}FAST
       </Words>
       {PLACES.map((place) => (
-        <Pressable
-          key={place}
-          role="link"
-          aria-current={place === here ? 'page' : undefined}
-          onPress={() => router.navigate(`/${place}`)}
-          style={[styles.railItem, place === here && styles.railHere]}
-        >
-          <Icon name={place} ink="onRail" />
-          <Words style={styles.railText} ink="onRail">
-            {words.places[place]}
-          </Words>
-        </Pressable>
+        <Link key={place} href={`/${place}`} asChild>
+          <Pressable
+            aria-current={place === here ? 'page' : undefined}
+            style={StyleSheet.flatten([styles.railItem, place === here && styles.railHere])}
+          >
+            <Icon name={place} ink="onRail" />
+            <Words style={styles.railText} ink="onRail">
+              {words.places[place]}
+            </Words>
+          </Pressable>
+        </Link>
       ))}
       <View style={styles.railFoot}>
         <Words kind="small" ink="onRail" style={styles.centred}>
@@ -123,17 +121,23 @@ export function PersonAside({ person }: { person: string }) {
   );
 }
 
-/** How much waits to be sent; it says so only once it has been waiting. */
+const PATIENCE_MS = 4000;
+
+/** How much waits to be sent; it says so only once it has been waiting a while. */
 function Unsent() {
   const waiting = useWaiting();
-  const [first] = waiting;
-  const old = first && Date.now() - Date.parse(first.entry.at) > 4000;
-  if (!old) return null;
+  const first = waiting[0]?.entry.id;
+  const [late, setLate] = useState<string>();
+  useEffect(() => {
+    if (!first) return;
+    const timer = setTimeout(() => setLate(first), PATIENCE_MS);
+    return () => clearTimeout(timer);
+  }, [first]);
+  if (!first || late !== first) return null;
   return (
     <View style={styles.unsent} role="status">
       <Words kind="small" ink="onSlate">
-        {waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept here and will
-        be sent when the server answers.
+        {`${waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept here and will be sent when the server answers.`}
       </Words>
     </View>
   );

@@ -1,0 +1,28 @@
+/** A browser's storage, which the app keeps its outbox in. */
+class MemoryStorage implements Storage {
+  readonly [name: string]: unknown;
+
+  get length(): number {
+    return Object.keys(this).length;
+  }
+  key(index: number): string | null {
+    return Object.keys(this)[index] ?? null;
+  }
+  getItem(key: string): string | null {
+    return (this[key] as string | undefined) ?? null;
+  }
+  setItem(key: string, value: string): void {
+    (this as Record<string, string>)[key] = value;
+  }
+  removeItem(key: string): void {
+    delete (this as Record<string, unknown>)[key];
+  }
+  clear(): void {
+    for (const key of Object.keys(this)) this.removeItem(key);
+  }
+}
+
+Object.assign(globalThis, {
+  localStorage: new MemoryStorage(),
+  sessionStorage: new MemoryStorage(),
+});

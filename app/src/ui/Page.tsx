@@ -43,7 +43,7 @@ export function Page({ over, title, tag, aside, foot, under, fixed, children }: 
       {fixed ? (
         <View style={styles.fixed}>{children}</View>
       ) : (
-        <ScrollView style={styles.scroll} contentContainerStyle={styles.body}>
+        <ScrollView style={styles.scroll} contentContainerStyle={styles.body} tabIndex={0}>
           {children}
         </ScrollView>
       )}

@@ -1,6 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { KEYPAD_ID } from './Keypad';
 
+const PRESSABLE = 'a, button, [role=button], [role=link], [role=radio], [role=checkbox]';
+
 type Handlers = Partial<Record<string, () => void>>;
 
 /**
@@ -31,8 +33,6 @@ export function useKeys(keys: Handlers, typed?: (character: string) => void): vo
 function isTakenBy({ target, key }: KeyboardEvent): boolean {
   if (!(target instanceof HTMLElement)) return false;
   if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return true;
-  const pressed = key === 'Enter' || key === ' ';
-  return (
-    pressed && target.tabIndex >= 0 && target !== document.body && !target.closest(`#${KEYPAD_ID}`)
-  );
+  const presses = key === 'Enter' || key === ' ';
+  return presses && target.matches(PRESSABLE) && !target.closest(`#${KEYPAD_ID}`);
 }

@@ -39,7 +39,7 @@ export const MONTHS_AFTER_OPENING: Readonly<Record<Family, number>> = {
  * whichever is earlier; null when neither is known.
  * @throws InputError `not-a-date`.
  */
-export function useBy(container: FluidContainer): string | null {
+export function lastUsableDay(container: FluidContainer): string | null {
   const { fluid, openedOn, printedUseBy, monthsAfterOpening } = container;
   const days = printedUseBy === null ? [] : [isoDay(printedUseBy, 'printedUseBy')];
   if (openedOn !== null) {
@@ -74,7 +74,7 @@ export function mayFill(
   takeMl: number | null,
   today: string,
 ): ContainerState {
-  const lastDay = useBy(container);
+  const lastDay = lastUsableDay(container);
   const refuse = (code: ContainerRefusal): ContainerState => ({
     ok: false,
     code,

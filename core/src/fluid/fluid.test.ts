@@ -1,5 +1,5 @@
 import { compatibility } from './compatibility';
-import { mayFill, useBy, type ContainerRefusal, type FluidContainer } from './container';
+import { mayFill, lastUsableDay, type ContainerRefusal, type FluidContainer } from './container';
 import { BOILING_POINTS_C, nameOf, type Fluid } from './families';
 
 const dot = (grade: 'DOT 3' | 'DOT 4' | 'DOT 5.1'): Fluid => ({ family: 'glycol', grade });
@@ -66,13 +66,15 @@ describe('containers', () => {
   };
 
   it('keeps glycol 3 months and mineral 24 after opening [D], or as the shop says, or as printed if earlier', () => {
-    expect(useBy(bottle)).toBe('2027-01-01');
-    expect(useBy({ ...bottle, fluid: mineral('Selkie 10') })).toBe('2028-10-01');
-    expect(useBy({ ...bottle, monthsAfterOpening: 1 })).toBe('2026-11-01');
-    expect(useBy({ ...bottle, printedUseBy: '2026-12-01' })).toBe('2026-12-01');
-    expect(useBy({ ...bottle, openedOn: '2026-11-30', printedUseBy: null })).toBe('2027-02-28');
-    expect(useBy({ ...bottle, openedOn: null })).toBeNull();
-    expect(() => useBy({ ...bottle, openedOn: '2026-02-31' })).toThrow('not-a-date');
+    expect(lastUsableDay(bottle)).toBe('2027-01-01');
+    expect(lastUsableDay({ ...bottle, fluid: mineral('Selkie 10') })).toBe('2028-10-01');
+    expect(lastUsableDay({ ...bottle, monthsAfterOpening: 1 })).toBe('2026-11-01');
+    expect(lastUsableDay({ ...bottle, printedUseBy: '2026-12-01' })).toBe('2026-12-01');
+    expect(lastUsableDay({ ...bottle, openedOn: '2026-11-30', printedUseBy: null })).toBe(
+      '2027-02-28',
+    );
+    expect(lastUsableDay({ ...bottle, openedOn: null })).toBeNull();
+    expect(() => lastUsableDay({ ...bottle, openedOn: '2026-02-31' })).toThrow('not-a-date');
   });
 
   it.each<[string, Partial<FluidContainer>, ContainerRefusal | 'ok']>([

@@ -1,5 +1,5 @@
 import type { BenchJob } from '@hold-fast/contract/jobs';
-import { router } from 'expo-router';
+import { Link, router } from 'expo-router';
 import { FlatList, Pressable, StyleSheet, View } from 'react-native';
 import { useBench } from '../../data/queries';
 import { Button } from '../../ui/Button';
@@ -71,42 +71,42 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
     ? `${words.step[job.next.step]}, ${words.end[job.next.end]}`
     : words.step[job.next.step];
   return (
-    <Pressable
-      role="link"
-      aria-current={current ? 'page' : undefined}
-      onPress={() => router.navigate(`/bench/${job.id}`)}
-      style={({ pressed }) => [styles.row, current && styles.current, pressed && styles.pressed]}
-    >
-      {current ? <View style={styles.edge} /> : null}
-      <JobTag tag={job.tag} />
-      <View style={styles.text}>
-        <Words kind="title" numberOfLines={1}>
-          {job.bikeName}
-        </Words>
-        <Words ink="soft" numberOfLines={2}>{`${job.customerName} · ${job.complaint}`}</Words>
-        <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
-      </View>
-      <View style={styles.aside}>
-        <Words kind="strong">{promiseSays(job.promisedAt)}</Words>
-        <View style={styles.marks}>
-          {(['front', 'rear'] as const).map((end) => {
-            const word = job[end];
-            return (
-              <View key={end} style={styles.mark}>
-                <Words style={styles.end} ink="soft">
-                  {end === 'front' ? 'F' : 'R'}
-                </Words>
-                <VerdictMark
-                  word={word}
-                  of={size.smallMark}
-                  says={`${words.end[end]}: ${word ? words.word[word] : 'not inspected'}`}
-                />
-              </View>
-            );
-          })}
+    <Link href={`/bench/${job.id}`} asChild>
+      <Pressable
+        aria-current={current ? 'page' : undefined}
+        style={StyleSheet.flatten([styles.row, current && styles.current])}
+      >
+        {current ? <View style={styles.edge} /> : null}
+        <JobTag tag={job.tag} />
+        <View style={styles.text}>
+          <Words kind="title" numberOfLines={1}>
+            {job.bikeName}
+          </Words>
+          <Words ink="soft" numberOfLines={2}>{`${job.customerName} · ${job.complaint}`}</Words>
+          <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
         </View>
-      </View>
-    </Pressable>
+        <View style={styles.aside}>
+          <Words kind="strong">{promiseSays(job.promisedAt)}</Words>
+          <View style={styles.marks}>
+            {(['front', 'rear'] as const).map((end) => {
+              const word = job[end];
+              return (
+                <View key={end} style={styles.mark}>
+                  <Words style={styles.end} ink="soft">
+                    {end === 'front' ? 'F' : 'R'}
+                  </Words>
+                  <VerdictMark
+                    word={word}
+                    of={size.smallMark}
+                    says={`${words.end[end]}: ${word ? words.word[word] : 'not inspected'}`}
+                  />
+                </View>
+              );
+            })}
+          </View>
+        </View>
+      </Pressable>
+    </Link>
   );
 }
 
@@ -144,7 +144,6 @@ const styles = StyleSheet.create({
     width: size.heavyLine,
     backgroundColor: color.brass,
   },
-  pressed: { backgroundColor: color.sunk },
   text: { flex: 1, minWidth: 0 },
   aside: { alignItems: 'flex-end', gap: space.s },
   marks: { flexDirection: 'row', gap: space.m },

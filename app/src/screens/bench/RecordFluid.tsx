@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { ContainerInStore } from '@hold-fast/contract/stores';
-import { mayFill, useBy } from '@hold-fast/core/fluid/container';
+import { mayFill, lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/procedure/signOff';
@@ -102,7 +102,7 @@ function ChooseContainer({ job, end, asked }: { job: Job; end: End; asked: Asked
 }
 
 function containerSays(container: ContainerInStore): string {
-  const lastDay = useBy(container);
+  const lastDay = lastUsableDay(container);
   return `lot ${container.lot} · ${container.openedOn ? `opened ${container.openedOn}` : 'sealed'}${lastDay ? ` · use by ${lastDay}` : ''}`;
 }
 

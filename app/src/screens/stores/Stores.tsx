@@ -1,4 +1,4 @@
-import { useBy } from '@hold-fast/core/fluid/container';
+import { lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { CALIBRATION_CYCLES, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
@@ -104,13 +104,13 @@ function Shelf({ label, children }: { label: string; children: ReactNode }) {
 function faultOf(container: ContainerInStore, today: string): string | null {
   if (container.writtenOff) return `written off: ${container.writtenOffReason}`;
   if (container.condition !== 'clear') return words.containerRefusal.spoiled;
-  const lastDay = useBy(container);
+  const lastDay = lastUsableDay(container);
   if (lastDay !== null && today > lastDay) return `${words.containerRefusal.expired} ${lastDay}`;
   return container.remainingMl <= 0 ? words.containerRefusal.empty : null;
 }
 
 function lastsSays(container: ContainerInStore): string {
-  const lastDay = useBy(container);
+  const lastDay = lastUsableDay(container);
   if (lastDay) return `use by ${lastDay}`;
   return container.openedOn ? `opened ${container.openedOn}` : 'sealed';
 }

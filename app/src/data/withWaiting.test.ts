@@ -1,0 +1,44 @@
+import { judge } from '@hold-fast/core/wear/judge';
+import { beginsRotor, exampleJob, GAUGE, reads } from '../testing/exampleJob';
+import { withWaiting } from './withWaiting';
+
+const job = exampleJob();
+const begin = beginsRotor();
+const sent = (entry: Parameters<typeof withWaiting>[1][number]['entry']) => ({
+  jobId: job.id,
+  entry,
+  appWord: null,
+  gauge: GAUGE,
+});
+const readings = [
+  reads(begin.id, 'zero', 0),
+  ...[1.52, 1.5, 1.47].map((mm, i) => reads(begin.id, String(i + 1), mm)),
+];
+
+it('shows and judges what the server does not have yet', () => {
+  const now = withWaiting(job, [begin, ...readings].map(sent));
+  const [measured] = now.measured;
+  expect(measured!.readings.map(({ valueMm }) => valueMm)).toEqual([0, 1.52, 1.5, 1.47]);
+  expect(
+    judge('rotor', measured!, { sheet: job.identified.front!.sheet.body, stampedLimit: null }),
+  ).toMatchObject({
+    word: 'replace',
+  });
+});
+
+it('does not show twice what the server already has', () => {
+  const had = withWaiting(job, [begin, ...readings].map(sent));
+  expect(withWaiting(had, [begin, ...readings].map(sent)).measured[0]!.readings).toHaveLength(4);
+});
+
+it('leaves other jobs alone', () =>
+  expect(withWaiting(job, [{ ...sent(begin), jobId: 'another' }]).measured).toEqual([]));
+
+it('lets a new sitting take the place of the one before', () => {
+  const again = beginsRotor();
+  const { measured } = withWaiting(job, [begin, again].map(sent));
+  expect(measured.map(({ id, superseded }) => [id, superseded])).toEqual([
+    [begin.id, true],
+    [again.id, false],
+  ]);
+});

@@ -1,0 +1,87 @@
+import { nextTurn } from '@hold-fast/core/torque/sequence';
+import { render, screen } from '@testing-library/react-native';
+import { BoltCircle } from './BoltCircle';
+import { PadBlock } from './PadBlock';
+import { RotorDial } from './RotorDial';
+import { WearRule } from './WearRule';
+
+describe('each instrument says in words what it draws', () => {
+  it('the rotor dial names every point, the thinnest, and the one to measure next', () => {
+    render(
+      <RotorDial
+        points={[
+          { point: 1, thicknessMm: 1.66, word: 'holds' },
+          { point: 2, thicknessMm: 1.47, word: 'replace' },
+          { point: 3, thicknessMm: null, word: null },
+        ]}
+        limitMm={1.5}
+        newMm={1.8}
+        decimals={2}
+        current={3}
+        thinnest={2}
+        over="point 3"
+        keyed="1.4"
+        open="0"
+        width={300}
+      />,
+    );
+    expect(
+      screen.getByLabelText(
+        'Limit 1.50 mm, new 1.80 mm. Point 1, 12 o’clock: 1.66 mm. Point 2, 4 o’clock: 1.47 mm, past the limit, thinnest. ' +
+          'Point 3, 8 o’clock: not measured. Next: point 3.',
+      ),
+    ).toBeTruthy();
+  });
+
+  it('the wear rule gives reading, doubt and limit with its origin, and says when it is the most it can be', () => {
+    const rule = {
+      newMm: 1.8,
+      limitMm: 1.5,
+      origin: 'stamped',
+      doubtMm: 0.06,
+      word: 'unproven',
+      width: 300,
+    } as const;
+    render(<WearRule {...rule} leastMm={1.6} upperBound />);
+    expect(screen.getByLabelText('1.60 mm at most, doubt 0.06; limit 1.50, stamped.')).toBeTruthy();
+    screen.rerender(<WearRule {...rule} leastMm={null} />);
+    expect(screen.getByLabelText('limit 1.50, stamped. Nothing measured yet.')).toBeTruthy();
+  });
+
+  it('the pad block gives the four numbers', () => {
+    render(
+      <PadBlock
+        values={{ 'inner-leading': 3.1 }}
+        fullMm={4}
+        current="inner-trailing"
+        thinnest="inner-leading"
+        keyed=""
+        open="0.00"
+        width={300}
+      />,
+    );
+    expect(
+      screen.getByLabelText(/inner leading: 3.10 mm; inner trailing: not measured/),
+    ).toBeTruthy();
+  });
+
+  it('the bolt circle tells how far the pass has come', () => {
+    const marks = [
+      { pass: 'snug', bolt: null },
+      { pass: 'half', bolt: null },
+      { pass: 'full', bolt: 1 },
+      { pass: 'full', bolt: 4 },
+    ] as const;
+    render(
+      <BoltCircle
+        boltCount={6}
+        pass="full"
+        marks={marks}
+        next={nextTurn(6, marks)}
+        whole={false}
+        width={300}
+      />,
+    );
+    expect(screen.getByLabelText('6 bolts, in star order. 2 of 6 done in this pass.')).toBeTruthy();
+  });
+});

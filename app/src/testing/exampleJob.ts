@@ -1,0 +1,111 @@
+import type { EntryOf } from '@hold-fast/contract/entries';
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Gauge } from '@hold-fast/contract/stores';
+
+export const GAUGE: Gauge = {
+  id: '0190a000-0000-7000-8000-000000000001',
+  name: 'G2 thickness gauge',
+  kind: 'thickness-gauge',
+  resolutionMm: 0.01,
+  uncertaintyMm: 0.03,
+  uncertaintyAssumed: true,
+  anvils: 'point',
+  calibrationDueOn: '2099-01-01',
+};
+
+/** A job with an identified front brake and nothing measured. */
+export function exampleJob(): Job {
+  return {
+    id: '0190a000-0000-7000-8000-0000000000aa',
+    tag: 412,
+    status: 'open',
+    version: 1,
+    complaint: 'Front rotor',
+    symptoms: [],
+    frontLever: 'left',
+    odometerKm: null,
+    promisedAt: '2026-11-25T11:30:00.000Z',
+    minutes: 30,
+    checkedIn: { at: '2026-11-25T08:00:00.000Z', by: 'Maren Okafor' },
+    bike: {
+      id: '0190a000-0000-7000-8000-0000000000bb',
+      customerId: '0190a000-0000-7000-8000-0000000000cc',
+      name: 'Post trike 7',
+      maker: '',
+      serial: '',
+      motor: false,
+      systemMassKg: null,
+      terrain: null,
+      wet: false,
+      kmPerWeek: null,
+    },
+    customer: { id: '0190a000-0000-7000-8000-0000000000cc', name: 'Harbour post' },
+    identified: {
+      front: {
+        id: '0190a000-0000-7000-8000-0000000000dd',
+        at: '2026-11-25T08:05:00.000Z',
+        by: 'Maren Okafor',
+        stampedLimit: null,
+        limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
+        sheet: {
+          id: '0190a000-0000-7000-8000-0000000000ee',
+          sheetId: '0190a000-0000-7000-8000-0000000000ef',
+          revision: 1,
+          body: {
+            title: 'Ostrel Tern, two pistons',
+            source: 'Ostrel sheet T2, revision C',
+            brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
+            rotor: {
+              hold: 'six-bolt',
+              construction: 'one-piece',
+              newMm: 1.8,
+              limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
+            },
+            pads: { shape: '', newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+            torque: [],
+            fluid: null,
+          },
+        },
+      },
+      rear: null,
+    },
+    measured: [],
+    fitted: [],
+    tightened: [],
+    filled: [],
+    tested: [],
+    decided: [],
+    bars: [],
+    sealed: null,
+  };
+}
+
+let last = 0;
+const id = () => `0190a000-0000-7000-9000-${String(++last).padStart(12, '0')}`;
+const at = '2026-11-25T09:00:00.000Z';
+
+export const beginsRotor = (): EntryOf<'measurement'> => ({
+  kind: 'measurement',
+  id: id(),
+  at,
+  end: 'front',
+  part: 'rotor',
+  gaugeId: GAUGE.id,
+  basis: null,
+  pointCount: 6,
+});
+
+export const reads = (
+  measurementId: string,
+  place: string,
+  valueMm: number,
+): EntryOf<'reading'> => ({
+  kind: 'reading',
+  id: id(),
+  at,
+  measurementId,
+  place: place as 'zero',
+  valueMm,
+  typed: String(valueMm),
+  replaces: null,
+});

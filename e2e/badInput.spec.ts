@@ -1,0 +1,168 @@
+import { expect, test, type Page } from '@playwright/test';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  identify,
+  openBench,
+  signIn,
+  verdict,
+  type Hands,
+} from './bench';
+
+async function atTheRotor(page: Page, name: string): Promise<{ hands: Hands; job: string }> {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, `${name} rider`, `${name} commuter`);
+  await identify(hands, 'Ostrel Tern');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  return { hands, job };
+}
+
+const dial = (page: Page, point: number, says: string) =>
+  page.getByLabel(new RegExp(`Point ${point}, [^:]*: ${says}`));
+
+test('a reading that cannot be right is refused in clear words, and stays to be mended', async ({
+  page,
+}) => {
+  const { hands } = await atTheRotor(page, 'Slip');
+  const alert = page.getByRole('alert');
+  await hands.press('Enter');
+  await expect(alert).toContainText('Key the reading first.');
+  await hands.press('1', '2', '.', '0', '0', 'Enter');
+  await expect(alert).toContainText('No part here is that thick. It must be 0.5 to 3.0 mm.');
+  await hands.press(
+    'Backspace',
+    'Backspace',
+    'Backspace',
+    'Backspace',
+    'Backspace',
+    '-',
+    '1',
+    '7',
+    '0',
+    'Enter',
+  );
+  await expect(alert).toContainText('A thickness cannot be negative.');
+  await page.keyboard.press('Escape');
+  await hands.press('1', '7', '0', '5', 'Enter');
+  await expect(alert).toContainText('This gauge shows 2 decimals. Too many digits.');
+  await page.keyboard.press('Escape');
+  await hands.press('1', '9', '0', 'Enter');
+  await expect(alert).toContainText(
+    '1.90 is thicker than new (1.80). Wrong sheet, or a ridge under the jaws?',
+  );
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('x');
+  await expect(dial(page, 1, 'not measured')).toBeVisible();
+  await hands.press('1', ',', '6', '6', 'Enter');
+  await expect(dial(page, 1, '1.66 mm')).toBeVisible();
+  await allSent(page);
+});
+
+test('letters in a number’s field are refused at the field', async ({ page }) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Letter rider', 'Letter commuter');
+  await page.goto(`${job}/front/identify`);
+  await hands.touch(hands.button(/Ostrel Tern/));
+  for (const [typed, says] of [
+    ['abc', 'Digits only'],
+    ['-1.5', 'cannot be negative'],
+    ['12.00', 'No part here is that thick'],
+  ] as const) {
+    await page.getByLabel('Limit stamped on the rotor, mm').fill(typed);
+    await expect(page.getByRole('alert')).toContainText(says);
+    await expect(hands.button('This is the brake')).toBeDisabled();
+  }
+  await page.getByLabel('Limit stamped on the rotor, mm').fill('1,55');
+  await expect(page.getByText('Rotor limit 1.55 mm, stamped')).toBeVisible();
+});
+
+test('an empty check-in names what is missing and keeps what was written', async ({ page }) => {
+  const hands = await openBench(page);
+  await hands.touch(hands.button('Check in a bike'));
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Maker', { exact: true }).fill('Gannet Works');
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByText('Write the customer’s name.')).toBeVisible();
+  await expect(page.getByText('Give the bike a name to know it by.')).toBeVisible();
+  await expect(page.getByText('Write what the rider says, in their own words.')).toBeVisible();
+  await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gannet Works');
+});
+
+test('two taps on a button do a thing once', async ({ page }) => {
+  const hands = await openBench(page);
+  await hands.touch(hands.button('Check in a bike'));
+  await page.getByLabel('Find', { exact: true }).fill('mate');
+  await hands.touch(hands.button(/Mate’s commuter/));
+  const complaint = `Twice tapped ${Date.now()}`;
+  await page.getByLabel('In the rider’s own words').fill(complaint);
+  await hands.button('Check it in').dblclick();
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  const { items } = (await (await page.request.get('/api/bench')).json()) as {
+    items: { complaint: string }[];
+  };
+  expect(items.filter((job) => job.complaint === complaint)).toHaveLength(1);
+});
+
+test('back, reload and a half-keyed number in the middle lose nothing and double nothing', async ({
+  page,
+}) => {
+  const { hands, job } = await atTheRotor(page, 'Reload');
+  await hands.key('166');
+  await hands.key('162');
+  await hands.press('1', '6');
+  await page.reload();
+  await expect(dial(page, 2, '1.62 mm')).toBeVisible();
+  await hands.press('4', 'Enter');
+  await expect(dial(page, 3, '1.64 mm')).toBeVisible();
+  await allSent(page);
+  await page.goBack();
+  await page.goto(`${job}/front/rotor`);
+  await expect(page.getByLabel(/Next: point 4/)).toBeVisible();
+  const measured = (await (
+    await page.request.get(`/api${job.replace('/bench', '/jobs')}`)
+  ).json()) as {
+    measured: { readings: unknown[] }[];
+  };
+  expect(measured.measured).toHaveLength(1);
+  expect(measured.measured[0]!.readings).toHaveLength(4);
+});
+
+test('a session that ends in the middle asks to sign in and carries on where it was', async ({
+  page,
+  context,
+}) => {
+  const { hands } = await atTheRotor(page, 'Session');
+  await hands.key('166');
+  await allSent(page);
+  await context.clearCookies();
+  await hands.key('162');
+  await expect(page.getByText('Your session ended')).toBeVisible();
+  await signIn(page);
+  await expect(page.getByText('Your session ended')).toBeHidden();
+  await expect(dial(page, 2, '1.62 mm')).toBeVisible();
+  await allSent(page);
+  await hands.key('164');
+  await expect(dial(page, 3, '1.64 mm')).toBeVisible();
+  await allSent(page);
+});
+
+test('a lost connection keeps the readings, judges them, and sends them when it is back', async ({
+  page,
+  context,
+}) => {
+  const { hands, job } = await atTheRotor(page, 'Offline');
+  await context.setOffline(true);
+  for (const digits of ['152', '150', '147', '149', '151', '148']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Replace');
+  await expect(page.getByText('entries are kept here', { exact: false })).toBeVisible();
+  await context.setOffline(false);
+  await allSent(page);
+  const answer = (await (
+    await page.request.get(`/api${job.replace('/bench', '/jobs')}`)
+  ).json()) as {
+    measured: { readings: unknown[]; verdict: { judgement: { word: string } } }[];
+  };
+  expect(answer.measured[0]!.readings).toHaveLength(7);
+  expect(answer.measured[0]!.verdict.judgement.word).toBe('replace');
+});

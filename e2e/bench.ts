@@ -1,0 +1,104 @@
+import { PEOPLE } from '@hold-fast/demo/people';
+import { expect, type Locator, type Page } from '@playwright/test';
+
+export type PersonName = (typeof PEOPLE)[number]['name'];
+
+/** Counts what hands do: touches and key presses. */
+export class Hands {
+  actions = 0;
+
+  constructor(readonly page: Page) {}
+
+  async touch(target: Locator): Promise<void> {
+    this.actions += 1;
+    await target.click();
+  }
+
+  async press(...keys: string[]): Promise<void> {
+    for (const key of keys) {
+      this.actions += 1;
+      await this.page.keyboard.press(key);
+    }
+  }
+
+  /** Keys a reading on the hardware keyboard and enters it. */
+  async key(digits: string): Promise<void> {
+    await this.press(...digits, 'Enter');
+  }
+
+  button(name: string | RegExp, exact = false): Locator {
+    return this.page.getByRole('button', { name, exact });
+  }
+}
+
+export function pinOf(name: PersonName): string {
+  return PEOPLE.find((person) => person.name === name)!.pin;
+}
+
+export async function signIn(page: Page, name: PersonName = 'Maren Okafor'): Promise<void> {
+  await page.getByLabel('Your name').fill(name);
+  await page
+    .getByLabel('Passphrase')
+    .fill(PEOPLE.find((person) => person.name === name)!.passphrase);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+}
+
+export async function openBench(page: Page, name?: PersonName): Promise<Hands> {
+  await page.goto('/bench');
+  await signIn(page, name);
+  await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
+  return new Hands(page);
+}
+
+/** Checks in a new customer's new bike and answers with the job's address. */
+export async function checkIn(hands: Hands, customer: string, bike: string): Promise<string> {
+  const { page } = hands;
+  await hands.touch(hands.button('Check in a bike'));
+  await page.getByLabel('Find', { exact: true }).fill(customer);
+  await hands.touch(hands.button('A new customer'));
+  await expect(page.getByLabel('Customer', { exact: true })).toHaveValue(customer);
+  await page.getByLabel('Bike, as people call it').fill(bike);
+  await page.getByLabel('In the rider’s own words').fill('Front brake feels weak');
+  await hands.touch(page.getByRole('checkbox', { name: 'Weak' }));
+  await hands.touch(page.getByRole('radio', { name: 'Left' }));
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByText('Front brake feels weak').last()).toBeVisible();
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  return new URL(page.url()).pathname;
+}
+
+/** Identifies the front brake by its sheet; ends on the rotor step. */
+export async function identify(hands: Hands, sheet: string): Promise<void> {
+  await hands.touch(hands.button(/^Carry on: identify, front/));
+  await hands.touch(hands.button(new RegExp(sheet)));
+  await hands.touch(hands.button('This is the brake'));
+  await expect(hands.page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+}
+
+/** Begins a rotor sitting: gauge, zero check, ridge. */
+export async function beginRotor(
+  hands: Hands,
+  gauge: string,
+  ridge: 'No ridge' | 'Ridge felt',
+): Promise<void> {
+  await hands.touch(hands.button(new RegExp(gauge)));
+  await expect(hands.page.getByRole('heading', { name: 'Zero check' })).toBeVisible();
+  await hands.press('Enter');
+  await hands.touch(hands.button(ridge));
+  await expect(hands.page.getByRole('heading', { name: 'Measure the rotor' })).toBeVisible();
+}
+
+/** The verdict panel: what it says now. */
+export const verdict = (page: Page): Locator =>
+  page.getByRole('status').filter({ hasText: /Holds|Watch|Unproven|Replace/ });
+
+/** Everything keyed has reached the server. */
+export async function allSent(page: Page): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () => Object.keys(localStorage).filter((key) => key.startsWith('hold-fast.outbox')).length,
+      ),
+    )
+    .toBe(0);
+}

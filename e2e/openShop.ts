@@ -1,0 +1,20 @@
+import path from 'node:path';
+import { pino } from 'pino';
+import { openShop } from '../scripts/shop';
+import { exportWeb } from '../scripts/web';
+
+/** Opens a shop of its own for the tests: the exported app, the real server, a throwaway database with the demo data. */
+export default async function setUp(): Promise<() => Promise<void>> {
+  const root = path.resolve(__dirname, '..');
+  const say = (words: string) => console.log(`· ${words}`);
+  const shop = await openShop({
+    root,
+    dataDirectory: null,
+    webDirectory: exportWeb(root, say),
+    port: 0,
+    log: pino({ level: 'silent' }),
+    say,
+  });
+  process.env.BASE_URL = `http://localhost:${shop.port}`;
+  return () => shop.stop();
+}

@@ -1,0 +1,140 @@
+import { expect, test } from '@playwright/test';
+import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } from './bench';
+
+test('flat anvils over a ridge never hold, and a finer look settles it', async ({ page }) => {
+  const hands = await openBench(page);
+  await checkIn(hands, 'Ridge rider', 'Ridged commuter');
+  await identify(hands, 'Ostrel Tern');
+  await beginRotor(hands, 'G3 vernier', 'Ridge felt');
+  for (let point = 1; point <= 6; point++) await hands.key('175');
+  await expect(verdict(page)).toContainText('Unproven');
+  await expect(verdict(page)).toContainText('Thinnest 1.75 at most');
+  await expect(verdict(page)).toContainText('a point gauge that sits inside the track');
+
+  await hands.touch(hands.button(/Change the gauge/));
+  await beginRotor(hands, 'G1 micrometer', 'Ridge felt');
+  for (let point = 1; point <= 6; point++) await hands.key('166');
+  await expect(verdict(page)).toContainText('Holds');
+});
+
+test('a worn rotor refuses the sign-off; the customer’s refusal lets it go, in their words', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  await checkIn(hands, 'Worn rider', 'Worn commuter');
+  await identify(hands, 'Ostrel Tern');
+  await beginRotor(hands, 'G2 thickness gauge', 'Ridge felt');
+  for (const digits of ['152', '150', '147', '149', '151', '148']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Replace');
+  await expect(verdict(page)).toContainText('Thinnest 1.47 at point 3, 4 o’clock');
+
+  await hands.touch(hands.button('Job', true));
+  await hands.touch(hands.button('Sign off', true));
+  await hands.touch(
+    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
+  );
+  await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
+  await expect(page.getByText('The front rotor must be replaced', { exact: false })).toBeVisible();
+
+  await hands.touch(hands.button('The customer refuses'));
+  await page.getByLabel('The customer’s words').fill('Not before the summer');
+  await page.getByLabel('PIN of Maren Okafor').first().fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Record the refusal'));
+  await expect(page.getByText('Nothing stands in the way')).toBeVisible();
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
+});
+
+test('what is not proven waits for a lead, with a reason', async ({ page }) => {
+  const hands = await openBench(page);
+  await checkIn(hands, 'Doubtful rider', 'Doubtful commuter');
+  await identify(hands, 'Ostrel Tern');
+  await hands.touch(hands.button(/G4 caliper/));
+  await hands.press('Enter');
+  await hands.touch(hands.button('No ridge'));
+  for (let point = 1; point <= 6; point++) await hands.key('170');
+  await expect(verdict(page)).toContainText('the gauge’s calibration ended');
+  await hands.touch(hands.button('Job', true));
+  await hands.touch(hands.button('Sign off', true));
+  await hands.touch(
+    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
+  );
+  await hands.touch(hands.button('A lead accepts it'));
+  await hands.touch(hands.button('Accept it as unproven'));
+  await expect(page.getByText('Choose who accepts it.')).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
+  await page.getByLabel('Reason').fill('Compared with G1 this morning');
+  await page.getByLabel('PIN of Teodor Vane').fill('9999');
+  await hands.touch(hands.button('Accept it as unproven'));
+  await expect(page.getByText('That is not the PIN of this person.')).toBeVisible();
+  await page.getByLabel('PIN of Teodor Vane').fill(pinOf('Teodor Vane'));
+  await hands.touch(hands.button('Accept it as unproven'));
+  await expect(page.getByText('Nothing stands in the way')).toBeVisible();
+});
+
+test('containers that may not be used cannot be chosen, each with its reason', async ({ page }) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Fluid rider', 'Fluid commuter');
+  await identify(hands, 'Brannock Skua');
+  await page.goto(`${job}/front/fluid`);
+  for (const [container, reason] of [
+    ['Bottle A, Selkie 10', 'wrong family: it would ruin the seals'],
+    ['Tin B, DOT 5.1', 'past its use-by'],
+    ['Tin G, DOT 4', 'poorer than the sheet asks'],
+    ['Bottle E, Selkie 10', 'Refused'],
+  ] as const) {
+    const row = hands.button(new RegExp(`^${container}`));
+    await expect(row).toContainText(reason);
+    await expect(row).toBeDisabled();
+  }
+  await hands.touch(hands.button(/^Tin C, DOT 5.1/));
+  await page.getByLabel('Used, mL').fill('900');
+  await expect(page.getByText('Refused: not that much left.', { exact: false })).toBeVisible();
+
+  await page.goto(`${job}/rear/identify`);
+  await hands.touch(hands.button(/Ostrel Tern/));
+  await hands.touch(hands.button('This is the brake'));
+  await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+  await page.goto(`${job}/rear/fluid`);
+  await expect(hands.button(/^Ampoule D/)).toContainText('empty');
+  await expect(hands.button(/^Bottle E/)).toContainText('written off');
+});
+
+test('a sealed record is not changed by a write straight to the API', async ({ page }) => {
+  await openBench(page);
+  const { items } = (await (await page.request.get('/api/records')).json()) as {
+    items: { id: string; jobId: string }[];
+  };
+  const { id, jobId } = items.at(-1)!;
+  const read = async () =>
+    (await (await page.request.get(`/api/records/${id}`)).json()) as {
+      canonical: string;
+      seal: string;
+    };
+  const before = await read();
+  const job = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as {
+    measured: { id: string }[];
+  };
+  const answer = await page.request.post(`/api/jobs/${jobId}/entries`, {
+    data: {
+      entry: {
+        kind: 'reading',
+        id: '019ac0de-0000-7000-8000-000000000001',
+        at: new Date().toISOString(),
+        measurementId: job.measured[0]!.id,
+        place: '1',
+        valueMm: 1.8,
+        typed: '180',
+        replaces: null,
+      },
+      appWord: null,
+    },
+  });
+  expect(answer.status()).toBe(409);
+  expect(((await answer.json()) as { type: string }).type).toBe('urn:hold-fast:problem:job-sealed');
+  expect((await page.request.put(`/api/records/${id}`, { data: {} })).status()).toBe(404);
+  expect(await read()).toEqual(before);
+  await allSent(page);
+});

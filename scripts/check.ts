@@ -1,0 +1,165 @@
+import { spawn } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { exportWeb } from './web';
+
+// Every check there is, two at a time, and what they came to from their own reports.
+
+const root = path.resolve(__dirname, '..');
+const reports = path.join(root, '.cache');
+
+interface Count {
+  passed: number;
+  failed: number;
+}
+
+interface Outcome extends Count {
+  name: string;
+  seconds: number;
+  output: string;
+}
+
+const npx = (...command: string[]) => run('npx', command);
+
+/** A check that is one whole: it passes or it fails. */
+async function whole(
+  name: string,
+  work: () => Promise<{ code: number; output: string }>,
+): Promise<Outcome> {
+  return timed(name, async () => {
+    const { code, output } = await work();
+    return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, output };
+  });
+}
+
+/** A check that reports its own counts in a file; without the file, or with a failure outside its tests, it failed. */
+async function counted(
+  name: string,
+  report: string,
+  count: (report: never) => Count,
+  work: () => Promise<{ code: number; output: string }>,
+): Promise<Outcome> {
+  return timed(name, async () => {
+    rmSync(report, { force: true });
+    const { code, output } = await work();
+    let counts: Count = { passed: 0, failed: 0 };
+    try {
+      counts = count(JSON.parse(readFileSync(report, 'utf8')) as never);
+    } catch {
+      // No report: the failure is counted below.
+    }
+    const missed = code !== 0 && counts.failed === 0;
+    return { passed: counts.passed, failed: counts.failed + (missed ? 1 : 0), output };
+  });
+}
+
+async function timed(
+  name: string,
+  work: () => Promise<Count & { output: string }>,
+): Promise<Outcome> {
+  const began = Date.now();
+  const result = await work();
+  const outcome = { name, seconds: Math.round((Date.now() - began) / 1000), ...result };
+  console.log(
+    `${outcome.failed === 0 ? '·' : '✘'} ${name}: ${outcome.passed} passed, ${outcome.failed} failed (${outcome.seconds} s)`,
+  );
+  if (outcome.failed > 0) console.log(indent(outcome.output));
+  return outcome;
+}
+
+const jestReport = path.join(reports, 'jest.json');
+const e2eReport = path.join(reports, 'e2e.json');
+
+async function main(): Promise<void> {
+  mkdirSync(reports, { recursive: true });
+  const still = [
+    async () =>
+      whole('types of core, contract, server, demo, scripts, e2e', () =>
+        npx('tsc', '-p', 'tsconfig.json'),
+      ),
+    async () => whole('types of the app', () => npx('tsc', '-p', 'app/tsconfig.json')),
+    async () => whole('lint and import direction', () => run('npm', ['run', '--silent', 'lint'])),
+    async () => whole('format', () => run('npm', ['run', '--silent', 'format'])),
+    async () => whole('web export', exportOnce),
+  ];
+  const tests = [
+    async () =>
+      counted(
+        'unit, server and component tests',
+        jestReport,
+        (report: {
+          numPassedTests: number;
+          numFailedTests: number;
+          numRuntimeErrorTestSuites: number;
+        }) => ({
+          passed: report.numPassedTests,
+          failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+        }),
+        () => npx('jest', '--json', `--outputFile=${jestReport}`),
+      ),
+  ];
+  const first = await Promise.all([inTurn(still), inTurn(tests)]);
+  const last = await counted(
+    'the interface on the real server and database',
+    e2eReport,
+    ({
+      stats,
+      errors,
+    }: {
+      stats: { expected: number; unexpected: number; flaky: number };
+      errors: unknown[];
+    }) => ({
+      passed: stats.expected,
+      failed: stats.unexpected + stats.flaky + errors.length,
+    }),
+    () => npx('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
+  );
+  const all = [...first.flat(), last];
+  const sum = (of: keyof Count) => all.reduce((total, outcome) => total + outcome[of], 0);
+  for (const { name } of all.filter(({ failed }) => failed > 0)) console.log(`Failed: ${name}`);
+  process.exitCode = sum('failed') === 0 ? 0 : 1;
+  console.log(`${sum('passed')} passed, ${sum('failed')} failed`);
+}
+
+async function exportOnce(): Promise<{ code: number; output: string }> {
+  try {
+    exportWeb(root, (words) => console.log(`· ${words}`));
+    return { code: 0, output: '' };
+  } catch (error) {
+    return { code: 1, output: (error as Error).message };
+  }
+}
+
+async function inTurn<T>(works: readonly (() => Promise<T>)[]): Promise<T[]> {
+  const results: T[] = [];
+  for (const work of works) results.push(await work());
+  return results;
+}
+
+function run(
+  command: string,
+  parameters: readonly string[],
+): Promise<{ code: number; output: string }> {
+  return new Promise((resolve) => {
+    const child = spawn(command, parameters, {
+      cwd: root,
+      env: { ...process.env, FORCE_COLOR: '0' },
+    });
+    let output = '';
+    child.stdout.on('data', (text: Buffer) => (output += text.toString()));
+    child.stderr.on('data', (text: Buffer) => (output += text.toString()));
+    child.once('error', (error) => resolve({ code: 1, output: error.message }));
+    child.once('close', (code) => resolve({ code: code ?? 1, output }));
+  });
+}
+
+function indent(text: string): string {
+  return text
+    .trimEnd()
+    .split('\n')
+    .slice(-120)
+    .map((line) => `    ${line}`)
+    .join('\n');
+}
+
+void main();
