@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test';
 import { openBench } from './bench';
 
 test('every main view is free of serious accessibility faults, day and dark', async ({ page }) => {
+  test.setTimeout(240_000);
   const hands = await openBench(page);
   await hands.touch(page.getByRole('link', { name: /Post trike 7/ }));
   await expect(page.getByText('Asked for')).toBeVisible();

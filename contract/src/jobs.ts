@@ -125,7 +125,10 @@ export interface Job {
   id: string;
   tag: number;
   status: JobStatus;
+  /** Of what was taken down at check-in: an edit is made from one. */
   version: number;
+  /** Counts everything written to the job: the higher one is the later answer. */
+  revision: number;
   complaint: string;
   symptoms: Symptom[];
   frontLever: 'left' | 'right' | null;

@@ -11,6 +11,8 @@ CREATE TABLE job (
   checked_in_at DATETIME(3) NOT NULL,
   checked_in_by UUID NOT NULL,
   version INT UNSIGNED NOT NULL DEFAULT 1,
+  -- Counts everything written to the job: an answer that was overtaken on its way is known by it.
+  revision INT UNSIGNED NOT NULL DEFAULT 1,
   UNIQUE KEY job_tag (tag),
   KEY bench (status, promised_at, id),
   KEY job_by_bike (bike_id, tag),

@@ -32,9 +32,18 @@ export const keys = {
   chain: ['chain'],
 } as const;
 
+/**
+ * The later of a job that arrives and the one at hand: answers overtake each other on their way, and an older one must
+ * not take back a reading that stands on the screen.
+ */
+export function laterOf(arrived: Job): Job {
+  const atHand = client.getQueryData<Job>(keys.job(arrived.id));
+  return atHand && atHand.revision > arrived.revision ? atHand : arrived;
+}
+
 /** Takes in a job as the server now has it; what lists it is asked for again. */
 export function takeJob(job: Job): void {
-  client.setQueryData(keys.job(job.id), job);
+  client.setQueryData(keys.job(job.id), laterOf(job));
   void client.invalidateQueries({ queryKey: keys.bench });
   void client.invalidateQueries({ queryKey: keys.bike(job.bike.id) });
 }
@@ -47,4 +56,4 @@ onSignedOut(() => {
   if (session?.person) client.setQueryData(keys.session, { ...session, ended: true });
 });
 
-if (typeof window !== 'undefined') window.addEventListener('online', () => void outbox.send());
+globalThis.addEventListener?.('online', () => void outbox.send());

@@ -7,7 +7,7 @@ import type { ChainCheck } from '@hold-fast/core/seal/chain';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import { ask } from './api';
-import { keys, outbox } from './client';
+import { keys, laterOf, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
 function usePages<T>(queryKey: readonly string[], path: string) {
@@ -47,7 +47,7 @@ export function useJob(jobId: string) {
   const waiting = useWaiting();
   const query = useQuery({
     queryKey: keys.job(jobId),
-    queryFn: () => ask<Job>('GET', `/jobs/${jobId}`),
+    queryFn: async () => laterOf(await ask<Job>('GET', `/jobs/${jobId}`)),
   });
   const job = useMemo(() => query.data && withWaiting(query.data, waiting), [query.data, waiting]);
   return { job, error: query.error };

@@ -20,6 +20,7 @@ export function exampleJob(): Job {
     tag: 412,
     status: 'open',
     version: 1,
+    revision: 1,
     complaint: 'Front rotor',
     symptoms: [],
     frontLever: 'left',

@@ -77,9 +77,9 @@ const properties = (palette: Record<ColorName, string>) =>
 /** The style sheet that gives the custom properties their values, by the device's choice or by the mechanic's. */
 export function themeCss(): string {
   return [
-    `:root{color-scheme:light;${properties(DAY)}}`,
+    `:root,[data-theme=day]{color-scheme:light;${properties(DAY)}}`,
     `@media (prefers-color-scheme:dark){:root:not([data-theme=day]){color-scheme:dark;${properties(BENCH)}}}`,
-    `:root[data-theme=bench]{color-scheme:dark;${properties(BENCH)}}`,
+    `[data-theme=bench]{color-scheme:dark;${properties(BENCH)}}`,
     'body{background:var(--paper)}',
     ':focus-visible{outline:3px solid var(--brass);outline-offset:2px}',
     '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',

@@ -5,7 +5,7 @@ import { inTransaction, insert, run, selectOne, type Transaction } from '../plat
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { holdJob, symptomsOf } from './store';
+import { countWrite, holdJob, symptomsOf } from './store';
 
 /**
  * Takes a bike in: a job with the next tag, and its customer and bike when they are new.
@@ -123,6 +123,7 @@ export async function editJob(
         jobId,
       ],
     );
+    await countWrite(transaction, jobId);
     await setSymptoms(transaction, jobId, became.symptoms);
     await insert(transaction, 'job_change', {
       job_id: jobId,

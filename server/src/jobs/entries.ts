@@ -14,7 +14,14 @@ import { dayOf, type Shop } from '../platform/shop';
 import { sheetRevision } from '../sheets/store';
 import { countClicks, gaugeById, holdContainer, noteOpened, wrenchById } from '../stores/store';
 import { judgeAgain } from './judgements';
-import { holdJob, identificationsOf, measurementsOf, tighteningsOf, verdictsOf } from './store';
+import {
+  countWrite,
+  holdJob,
+  identificationsOf,
+  measurementsOf,
+  tighteningsOf,
+  verdictsOf,
+} from './store';
 
 /** What a recorder works with: the job's transaction, and who appends which place in the order. */
 interface Recording {
@@ -51,6 +58,7 @@ export async function appendEntry(
 
     const record = RECORDERS[entry.kind] as (entry: Entry, recording: Recording) => Promise<void>;
     await record(entry, { shop, transaction, jobId, seq, personId: person.id });
+    await countWrite(transaction, jobId);
     if (JUDGED_AGAIN.has(entry.kind)) {
       await judgeAgain(shop, transaction, jobId);
       await compareWithApp(shop, transaction, jobId, entry, appWord);

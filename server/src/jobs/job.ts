@@ -37,6 +37,7 @@ export async function loadJob(on: Asked, jobId: string): Promise<Job | null> {
     tag: row.tag,
     status: row.status,
     version: row.version,
+    revision: row.revision,
     complaint: row.complaint,
     symptoms: await symptomsOf(on, jobId),
     frontLever: row.frontLever,

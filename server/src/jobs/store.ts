@@ -16,7 +16,7 @@ import { ENDS, type End, type Part } from '@hold-fast/core/procedure/signOff';
 import type { Look, MeasuringSession, TakenReading } from '@hold-fast/core/wear/session';
 import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
 import { BIKE_COLUMNS, bikeOf } from '../bikes/store';
-import { select, selectOne, type Asked } from '../platform/database';
+import { run, select, selectOne, type Asked } from '../platform/database';
 import { dayOf } from '../platform/shop';
 
 // Plain reading and writing of what a job is made of; what follows from it is put together in job.ts.
@@ -29,6 +29,7 @@ export interface JobRow {
   tag: number;
   status: JobStatus;
   version: number;
+  revision: number;
   complaint: string;
   frontLever: 'left' | 'right' | null;
   odometerKm: number | null;
@@ -39,7 +40,7 @@ export interface JobRow {
   by: string;
 }
 
-const JOB = `SELECT j.id, j.tag, j.status, j.version, j.complaint, j.front_lever AS frontLever,
+const JOB = `SELECT j.id, j.tag, j.status, j.version, j.revision, j.complaint, j.front_lever AS frontLever,
   j.odometer_km AS odometerKm, j.promised_at AS promisedAt, j.minutes, j.bike_id AS bikeId,
   j.checked_in_at AS at, p.name AS \`by\`
   FROM job j JOIN person p ON p.id = j.checked_in_by WHERE j.id = ?`;
@@ -52,6 +53,11 @@ export function jobRow(on: Asked, jobId: string): Promise<JobRow | null> {
 export async function holdJob(on: Asked, jobId: string): Promise<JobRow | null> {
   await select(on, 'SELECT id FROM job WHERE id = ? FOR UPDATE', [jobId]);
   return jobRow(on, jobId);
+}
+
+/** Counts one more write to the job. */
+export async function countWrite(on: Asked, jobId: string): Promise<void> {
+  await run(on, 'UPDATE job SET revision = revision + 1 WHERE id = ?', [jobId]);
 }
 
 export async function symptomsOf(on: Asked, jobId: string): Promise<Symptom[]> {

@@ -5,7 +5,7 @@ import { sealLink } from '@hold-fast/core/seal/chain';
 import type { Json } from '@hold-fast/core/seal/canonical';
 import { barsOf, loadJob } from '../jobs/job';
 import { judgeAgain } from '../jobs/judgements';
-import { holdJob } from '../jobs/store';
+import { countWrite, holdJob } from '../jobs/store';
 import { checkPin, isLead } from '../people/rules';
 import { personById, personByName } from '../people/store';
 import { inTransaction, insert, type Transaction } from '../platform/database';
@@ -43,6 +43,7 @@ export async function decide(shop: Shop, jobId: string, decision: Decision): Pro
     const stands = verdict && (verdict.judgement.ok ? verdict.judgement.word : 'unproven');
     if (stands !== word)
       throw new Refusal('nothing-to-decide', { facts: { word: stands ?? null } });
+    await countWrite(transaction, jobId);
     await insert(transaction, 'decision', {
       id: decision.id,
       seq,
@@ -87,6 +88,7 @@ export async function signOff(
     const bars = barsOf(job, signed.customerToldOfWatch);
     if (bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
 
+    await countWrite(transaction, jobId);
     const { head, number } = await holdHead(transaction);
     const record = recordOf(job, {
       number: number + 1,
@@ -126,6 +128,7 @@ function recordOf(
     sealed: _sealed,
     status: _status,
     version: _version,
+    revision: _revision,
     minutes: _minutes,
     ...held
   } = job;
