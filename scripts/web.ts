@@ -6,6 +6,8 @@ import { copyFonts } from './fonts';
 
 /** What the exported app is made of. */
 const SOURCES = [
+  'scripts/web.ts',
+  'scripts/fonts.ts',
   'app/src',
   'app/public',
   'app/app.json',
@@ -44,9 +46,24 @@ export function exportWeb(root: string, say: (words: string) => void): string {
     throw new Error(
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
     );
+  finishPage(path.join(output, 'index.html'), path.join(output, 'fonts/fonts.css'));
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, print);
   return output;
+}
+
+/** Spares the first visit two waits: the font rules stand in the page, and who is signed in is asked at once. */
+function finishPage(page: string, fontRules: string): void {
+  const html = readFileSync(page, 'utf8')
+    .replace(
+      '<link rel="stylesheet" href="/fonts/fonts.css" />',
+      `<style>${readFileSync(fontRules, 'utf8').trim()}</style>`,
+    )
+    .replace(
+      '</head>',
+      '<link rel="preload" as="fetch" crossorigin="anonymous" href="/api/session" /></head>',
+    );
+  writeFileSync(page, html);
 }
 
 function fingerprint(root: string): string {

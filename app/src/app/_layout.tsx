@@ -1,8 +1,9 @@
 import { QueryClientProvider } from '@tanstack/react-query';
-import { Slot } from 'expo-router';
+import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
+import { askForBench } from '../data/queries';
 import { useSession } from '../data/session';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
@@ -11,6 +12,7 @@ import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 
 installTheme();
+if (globalThis.location?.pathname.startsWith('/bench')) askForBench();
 
 export default function Layout() {
   return (
@@ -25,10 +27,12 @@ export default function Layout() {
 /** Nobody sees anything of the shop before they are signed in; who was working stays where they were. */
 function Gate() {
   const session = useSession();
+  const pathname = usePathname();
   const person = session.data?.person;
   useEffect(() => {
     if (person) void outbox.send();
   }, [person]);
+  if (__DEV__ && pathname === '/gallery') return <Slot />;
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
   if (!person) return <SignIn />;

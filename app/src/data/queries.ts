@@ -7,22 +7,33 @@ import type { ChainCheck } from '@hold-fast/core/seal/chain';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import { ask } from './api';
-import { keys, laterOf, outbox } from './client';
+import { client, keys, laterOf, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
-function usePages<T>(queryKey: readonly string[], path: string) {
+function pages<T>(queryKey: readonly string[], path: string) {
   const joint = path.includes('?') ? '&' : '?';
-  return useInfiniteQuery({
+  return {
     queryKey,
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) =>
+    queryFn: ({ pageParam }: { pageParam: string | null }) =>
       ask<Page<T>>(
         'GET',
         pageParam === null ? path : `${path}${joint}after=${encodeURIComponent(pageParam)}`,
       ),
-    getNextPageParam: (last) => last.after,
-    select: ({ pages }) => pages.flatMap(({ items }) => items),
+    getNextPageParam: (last: Page<T>) => last.after,
+  };
+}
+
+function usePages<T>(queryKey: readonly string[], path: string) {
+  return useInfiniteQuery({
+    ...pages<T>(queryKey, path),
+    select: (data) => data.pages.flatMap(({ items }) => items),
   });
+}
+
+/** Asks for the Bench before anything is drawn: who it is shown to is asked at the same time. */
+export function askForBench(): void {
+  void client.prefetchInfiniteQuery(pages<BenchJob>(keys.bench, '/bench'));
 }
 
 export const useBench = () => usePages<BenchJob>(keys.bench, '/bench');

@@ -1,5 +1,6 @@
 import { clockPosition } from '@hold-fast/core/wear/rotor';
 import type { Word } from '@hold-fast/core/wear/verdict';
+import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, G, Path, Pattern, Rect, Text, TSpan } from 'react-native-svg';
 import { color, font, size, type, type ColorName } from '../ui/tokens';
@@ -65,6 +66,7 @@ export function RotorDial(props: Props) {
     wrong,
     width,
   } = props;
+  const hatch = useId();
   const wearMm = (newMm ?? limitMm + ASSUMED_WEAR_MM) - limitMm;
   const half = 180 / points.length - GAP_DEGREES / 2;
 
@@ -77,7 +79,7 @@ export function RotorDial(props: Props) {
       <Svg width={width} height={width} viewBox={`0 0 ${BOX} ${BOX}`}>
         <Defs>
           <Pattern
-            id="past-limit"
+            id={hatch}
             width={7}
             height={7}
             patternUnits="userSpaceOnUse"
@@ -107,7 +109,7 @@ export function RotorDial(props: Props) {
             <G key={point} onPress={onPoint ? () => onPoint(point) : undefined}>
               <Path
                 d={sector(middle, half + (here ? 1.5 : 0), INNER - (here ? 4 : 0), OUTER + grow)}
-                fill={past ? 'url(#past-limit)' : color.sunk}
+                fill={past ? `url(#${hatch})` : color.sunk}
                 stroke={here ? color.brass : 'none'}
                 strokeWidth={here ? 4 : 0}
               />

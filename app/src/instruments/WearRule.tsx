@@ -1,5 +1,6 @@
 import type { Origin } from '@hold-fast/core/source';
 import type { Word } from '@hold-fast/core/wear/verdict';
+import { useId } from 'react';
 import { View } from 'react-native';
 import Svg, { Defs, G, Path, Pattern, Rect, Text } from 'react-native-svg';
 import { color, font, type ColorName } from '../ui/tokens';
@@ -47,6 +48,7 @@ export function WearRule({
   upperBound,
   width,
 }: Props) {
+  const hatch = useId();
   const top = newMm ?? limitMm + ASSUMED_WEAR_MM;
   const wear = top - limitMm;
   const from = top + wear * BEYOND.new;
@@ -69,7 +71,7 @@ export function WearRule({
       >
         <Defs>
           <Pattern
-            id="worn-out"
+            id={hatch}
             width={8}
             height={8}
             patternUnits="userSpaceOnUse"
@@ -84,7 +86,7 @@ export function WearRule({
           y={TOP}
           width={BOX - EDGE - x(limitMm)}
           height={BAND}
-          fill="url(#worn-out)"
+          fill={`url(#${hatch})`}
         />
         {ticks(to, from).map(({ mm, long }) => (
           <Path

@@ -39,7 +39,7 @@ const KINDS: WordsKind[] = [
 const nothing = () => undefined;
 
 /** Every component and instrument in its states, day and dark beside each other, so that looks are judged in one picture. */
-export default function Gallery() {
+export function Gallery() {
   return (
     <ScrollView contentContainerStyle={styles.both} tabIndex={0}>
       <Themed theme="day" />

@@ -49,6 +49,8 @@ const styles = StyleSheet.create({
   group: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   option: {
     minHeight: size.smallTouch,
+    maxWidth: '100%',
+    paddingVertical: space.xs,
     paddingHorizontal: space.m,
     justifyContent: 'center',
     borderRadius: size.radius,

@@ -1,14 +1,3 @@
-import { lazy, Suspense } from 'react';
-import { Loading } from '../../ui/Standing';
+import { later } from '../../screens/later';
 
-const CheckIn = lazy(() =>
-  import('../../screens/bench/visitForms').then((forms) => ({ default: forms.CheckIn })),
-);
-
-export default function CheckInRoute() {
-  return (
-    <Suspense fallback={<Loading />}>
-      <CheckIn />
-    </Suspense>
-  );
-}
+export default later(() => import('../../screens/bench/visitForms').then(({ CheckIn }) => CheckIn));

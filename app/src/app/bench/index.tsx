@@ -1,5 +1,5 @@
 import { useBench } from '../../data/queries';
-import { JobSheet } from '../../screens/bench/JobSheet';
+import { JobSheet } from '../../screens/bench/jobSheetLater';
 import { Empty } from '../../ui/Standing';
 
 /** Beside the list, before a bike was picked: the one promised first. */

@@ -1,5 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BikeSheet } from '../../screens/bikes/BikeSheet';
+import { later } from '../../screens/later';
+
+const BikeSheet = later(() =>
+  import('../../screens/bikes/BikeSheet').then((screen) => screen.BikeSheet),
+);
 
 export default function BikeRoute() {
   return <BikeSheet {...useLocalSearchParams<{ bikeId: string }>()} />;

@@ -1,7 +1,11 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { Beside } from '../../screens/Beside';
-import { BikeList } from '../../screens/bikes/BikeList';
+import { later } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
+
+const BikeList = later<{ current?: string | undefined }>(() =>
+  import('../../screens/bikes/BikeList').then((screen) => screen.BikeList),
+);
 
 export default function BikesLayout() {
   const { bikeId } = useGlobalSearchParams<{ bikeId?: string }>();

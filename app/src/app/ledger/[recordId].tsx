@@ -1,5 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { RecordSheet } from '../../screens/ledger/RecordSheet';
+import { later } from '../../screens/later';
+
+const RecordSheet = later(() =>
+  import('../../screens/ledger/RecordSheet').then((screen) => screen.RecordSheet),
+);
 
 export default function RecordRoute() {
   return <RecordSheet {...useLocalSearchParams<{ recordId: string }>()} />;

@@ -1,7 +1,11 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { Beside } from '../../screens/Beside';
-import { Ledger } from '../../screens/ledger/Ledger';
+import { later } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
+
+const Ledger = later<{ current?: string | undefined }>(() =>
+  import('../../screens/ledger/Ledger').then((screen) => screen.Ledger),
+);
 
 export default function LedgerLayout() {
   const { recordId } = useGlobalSearchParams<{ recordId?: string }>();

@@ -1,5 +1,5 @@
-import { Reckoner } from '../../screens/reckoner/Reckoner';
+import { later } from '../../screens/later';
 
-export default function ReckonerRoute() {
-  return <Reckoner />;
-}
+export default later(() =>
+  import('../../screens/reckoner/Reckoner').then(({ Reckoner }) => Reckoner),
+);

@@ -1,5 +1,3 @@
-import { Stores } from '../../screens/stores/Stores';
+import { later } from '../../screens/later';
 
-export default function StoresRoute() {
-  return <Stores />;
-}
+export default later(() => import('../../screens/stores/Stores').then(({ Stores }) => Stores));

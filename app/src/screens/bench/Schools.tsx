@@ -48,7 +48,7 @@ const styles = StyleSheet.create({
     borderLeftColor: 'transparent',
   },
   decides: { borderLeftColor: color.brass },
-  name: { width: 116 },
+  name: { width: 108 },
   sum: { flex: 1 },
-  word: { minWidth: 74, textAlign: 'right' },
+  word: { minWidth: 70, textAlign: 'right' },
 });

@@ -1,15 +1,10 @@
-import { lazy, Suspense } from 'react';
 import { useJobParam } from '../../../screens/bench/params';
-import { Loading } from '../../../ui/Standing';
+import { later } from '../../../screens/later';
 
-const EditJob = lazy(() =>
-  import('../../../screens/bench/visitForms').then((forms) => ({ default: forms.EditJob })),
+const EditJob = later(() =>
+  import('../../../screens/bench/visitForms').then((forms) => forms.EditJob),
 );
 
 export default function EditJobRoute() {
-  return (
-    <Suspense fallback={<Loading />}>
-      <EditJob {...useJobParam()} />
-    </Suspense>
-  );
+  return <EditJob {...useJobParam()} />;
 }

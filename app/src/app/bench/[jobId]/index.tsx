@@ -1,4 +1,4 @@
-import { JobSheet } from '../../../screens/bench/JobSheet';
+import { JobSheet } from '../../../screens/bench/jobSheetLater';
 import { useJobParam } from '../../../screens/bench/params';
 
 export default function JobSheetRoute() {

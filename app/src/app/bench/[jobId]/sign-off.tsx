@@ -1,6 +1,10 @@
 import { useSession } from '../../../data/session';
-import { SignOff } from '../../../screens/bench/SignOff';
 import { useJobParam } from '../../../screens/bench/params';
+import { later } from '../../../screens/later';
+
+const SignOff = later(() =>
+  import('../../../screens/bench/SignOff').then((screen) => screen.SignOff),
+);
 
 export default function SignOffRoute() {
   const person = useSession().data?.person;

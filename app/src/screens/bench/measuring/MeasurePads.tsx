@@ -5,7 +5,7 @@ import { PAD_PLACES, plausiblePadReading, type PadPlace } from '@hold-fast/core/
 import { standingReadings, valuesAt } from '@hold-fast/core/wear/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
 import { PadBlock } from '../../../instruments/PadBlock';
 import { Button, Buttons } from '../../../ui/Button';
@@ -13,7 +13,7 @@ import { Keypad } from '../../../ui/Keypad';
 import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
 import { useKeys } from '../../../ui/useKeys';
-import { useWide } from '../../../ui/useWide';
+import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { judgementOf, standingAt, WithBrake } from '../JobFrame';
@@ -141,7 +141,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
   );
 
   const wide = useWide();
-  const { width } = useWindowDimensions();
+  const column = useColumn();
   const zero = valuesAt(measured.readings, 'zero').at(-1);
   const facts: Fact[] = [
     {
@@ -180,9 +180,13 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
             keyed={keyed.growing.keyed}
             open={keyed.growing.open}
             wrong={keyed.fault !== null}
-            width={wide ? 500 : Math.min(width - 16, 380)}
+            width={column}
           />
-          {wide && pads ? <Schools pads={pads} /> : null}
+          {wide && pads ? (
+            <View style={styles.verdict}>
+              <Schools pads={pads} />
+            </View>
+          ) : null}
         </View>
         <View style={[styles.judged, wide && styles.half]}>
           <View style={styles.verdict}>

@@ -15,7 +15,7 @@ import { Keypad } from '../../../ui/Keypad';
 import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
 import { useKeys } from '../../../ui/useKeys';
-import { useWide } from '../../../ui/useWide';
+import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { judgementOf, standingAt, WithBrake } from '../JobFrame';
@@ -150,11 +150,9 @@ function Points({ job, identified, measured, ask }: PointsProps) {
   );
 
   const wide = useWide();
-  const { width, height } = useWindowDimensions();
-  const dialWidth = wide
-    ? Math.min(460, height - 200)
-    : Math.max(210, Math.min(width - 24, height - 548));
-  const instrumentWidth = wide ? 460 : Math.min(width - 24, 420);
+  const { height } = useWindowDimensions();
+  const column = useColumn();
+  const dialWidth = wide ? column : Math.max(210, Math.min(column, height - 536));
   const earlierHere = place === null ? [] : valuesAt(measured.readings, place);
   const lip = valuesAt(measured.readings, 'lip').at(-1);
   const ridge = measured.looks.filter(({ subject }) => subject === 'ridge').at(-1);
@@ -214,7 +212,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
       doubtMm={rotor?.thinnest?.doubtMm ?? 0}
       word={rotor?.word ?? null}
       upperBound={rotor?.upperBounds ?? false}
-      width={instrumentWidth}
+      width={column}
     />
   );
   const verdict = keyed.fault ? (

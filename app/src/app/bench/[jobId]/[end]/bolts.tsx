@@ -1,5 +1,9 @@
-import { RotorBolts } from '../../../../screens/bench/RotorBolts';
 import { useEndParams } from '../../../../screens/bench/params';
+import { later } from '../../../../screens/later';
+
+const RotorBolts = later(() =>
+  import('../../../../screens/bench/RotorBolts').then((screen) => screen.RotorBolts),
+);
 
 export default function RotorBoltsRoute() {
   const { jobId, end } = useEndParams();

@@ -1,5 +1,9 @@
-import { FitPart } from '../../../../screens/bench/FitPart';
 import { useEndParams } from '../../../../screens/bench/params';
+import { later } from '../../../../screens/later';
+
+const FitPart = later(() =>
+  import('../../../../screens/bench/FitPart').then((screen) => screen.FitPart),
+);
 
 export default function FitPartRoute() {
   const { jobId, end } = useEndParams();

@@ -1,5 +1,9 @@
-import { RecordFluid } from '../../../../screens/bench/RecordFluid';
 import { useEndParams } from '../../../../screens/bench/params';
+import { later } from '../../../../screens/later';
+
+const RecordFluid = later(() =>
+  import('../../../../screens/bench/RecordFluid').then((screen) => screen.RecordFluid),
+);
 
 export default function RecordFluidRoute() {
   const { jobId, end } = useEndParams();

@@ -1,5 +1,9 @@
-import { Identify } from '../../../../screens/bench/Identify';
 import { useEndParams } from '../../../../screens/bench/params';
+import { later } from '../../../../screens/later';
+
+const Identify = later(() =>
+  import('../../../../screens/bench/Identify').then((screen) => screen.Identify),
+);
 
 export default function IdentifyRoute() {
   const { jobId, end } = useEndParams();

@@ -1,5 +1,9 @@
-import { MeasurePads } from '../../../../screens/bench/measuring/MeasurePads';
 import { useEndParams } from '../../../../screens/bench/params';
+import { later } from '../../../../screens/later';
+
+const MeasurePads = later(() =>
+  import('../../../../screens/bench/measuring/MeasurePads').then((screen) => screen.MeasurePads),
+);
 
 export default function MeasurePadsRoute() {
   const { jobId, end } = useEndParams();

@@ -1,5 +1,9 @@
-import { MeasureRotor } from '../../../../screens/bench/measuring/MeasureRotor';
 import { useEndParams } from '../../../../screens/bench/params';
+import { later } from '../../../../screens/later';
+
+const MeasureRotor = later(() =>
+  import('../../../../screens/bench/measuring/MeasureRotor').then((screen) => screen.MeasureRotor),
+);
 
 export default function MeasureRotorRoute() {
   const { jobId, end } = useEndParams();

@@ -1,0 +1,248 @@
+import { spawn, spawnSync } from 'node:child_process';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
+import { createServer as createHttpServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import path from 'node:path';
+import { gzipSync } from 'node:zlib';
+import autocannon from 'autocannon';
+import { chromium } from '@playwright/test';
+import { rotorVerdict, type RotorMeasurement } from '@hold-fast/core/wear/rotor';
+import { PEOPLE } from '@hold-fast/demo/people';
+import { benchQuery } from '@hold-fast/server/jobs/store';
+import express from 'express';
+import { pino } from 'pino';
+import sirv from 'sirv';
+import { CHROMIUM } from '../e2e/playwright.config';
+import { openShop, type RunningShop } from './shop';
+import { exportWeb } from './web';
+
+// Ratios, each side by side in one run: what a number is worth shows only against another taken with it.
+
+const root = path.resolve(__dirname, '..');
+const bare = path.join(root, '.cache/bare-app');
+const ROUNDS = 3;
+const say = (words: string) => console.log(`· ${words}`);
+
+async function main(): Promise<void> {
+  const web = exportWeb(root, say);
+  const shop = await openShop({
+    root,
+    dataDirectory: null,
+    webDirectory: web,
+    port: 0,
+    log: pino({ level: 'silent' }),
+    say,
+  });
+  try {
+    const cookie = await signIn(shop);
+    verdictsASecond();
+    await listThroughput(shop, cookie);
+    exportBareApp();
+    await initialJavaScript(shop, cookie);
+    await largestPaint(shop, cookie);
+  } finally {
+    await shop.stop();
+  }
+}
+
+async function signIn(shop: RunningShop): Promise<string> {
+  const [{ name, passphrase }] = PEOPLE as [(typeof PEOPLE)[number]];
+  const answer = await fetch(`http://127.0.0.1:${shop.port}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name, passphrase }),
+  });
+  return answer.headers.getSetCookie()[0]!.split(';')[0]!;
+}
+
+function verdictsASecond(): void {
+  const measurement: RotorMeasurement = {
+    points: [1.66, 1.62, 1.57, 1.56, 1.6, 1.64].map((reading, i) => ({
+      point: i + 1,
+      readingsMm: [reading],
+    })),
+    pointCount: 6,
+    gauge: {
+      kind: 'thickness-gauge',
+      resolutionMm: 0.01,
+      uncertaintyMm: 0.03,
+      anvils: 'point',
+      calibrationDueOn: '2099-01-01',
+    },
+    zeroErrorMm: 0,
+    measuredOn: '2026-11-25',
+    ridge: 'felt',
+    lipMm: 1.8,
+    damage: [],
+  };
+  const limit = { limitMm: 1.5, atLimitIsWorn: true, origin: 'stamped', tag: null } as const;
+  const count = 100_000;
+  const began = performance.now();
+  for (let i = 0; i < count; i++) rotorVerdict(measurement, limit, null);
+  const seconds = (performance.now() - began) / 1000;
+  console.log(
+    `Rotor verdicts in core: ${Math.round(count / seconds).toLocaleString('en')} a second`,
+  );
+}
+
+/** The Bench's list against a bare Express handler that runs the same statement and sends its rows. */
+async function listThroughput(shop: RunningShop, cookie: string): Promise<void> {
+  const { sql, values } = benchQuery(null);
+  const plain = express();
+  plain.get('/bench', async (_request, response) => {
+    const [rows] = await shop.pool.execute(sql, values);
+    response.json({ items: rows, after: null });
+  });
+  const server = createHttpServer(plain).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  const plainUrl = `http://127.0.0.1:${(server.address() as AddressInfo).port}/bench`;
+  const ourUrl = `http://127.0.0.1:${shop.port}/api/bench`;
+  const rate = async (url: string) =>
+    (await autocannon({ url, connections: 8, duration: 4, workers: 1, headers: { cookie } }))
+      .requests.average;
+  const ratios: number[] = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    const [ours, theirs] = [await rate(ourUrl), await rate(plainUrl)];
+    ratios.push(ours / theirs);
+    say(`Bench list ${Math.round(ours)} a second, bare handler ${Math.round(theirs)}`);
+  }
+  server.close();
+  console.log(
+    `Bench list against a bare handler with the same SQL: ${median(ratios).toFixed(2)} × (aim: at least 0.70)`,
+  );
+}
+
+/** A one-page Expo Router app built by the same versions: the floor under every page. */
+function exportBareApp(): void {
+  if (existsSync(path.join(bare, 'dist/index.html'))) return;
+  say('Building the bare one-page app');
+  rmSync(bare, { recursive: true, force: true });
+  mkdirSync(path.join(bare, 'src/app'), { recursive: true });
+  for (const file of ['app.json', 'babel.config.js', 'package.json'])
+    cpSync(path.join(root, 'app', file), path.join(bare, file));
+  symlinkSync(path.join(root, 'node_modules'), path.join(bare, 'node_modules'));
+  writeFileSync(
+    path.join(bare, 'src/app/index.js'),
+    "import { Text } from 'react-native';\nexport default function Page() {\n  return <Text>Bench</Text>;\n}\n",
+  );
+  const built = spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: bare,
+    env: {
+      ...process.env,
+      EXPO_OFFLINE: '1',
+      EXPO_NO_TELEMETRY: '1',
+      CI: '1',
+      NODE_ENV: 'production',
+    },
+    encoding: 'utf8',
+  });
+  if (built.status !== 0)
+    throw new Error(`The bare app could not be built:\n${built.stdout}\n${built.stderr}`);
+}
+
+/** Gzipped JavaScript that a fresh visit of the Bench loads, against all that the bare page has. */
+async function initialJavaScript(shop: RunningShop, cookie: string): Promise<void> {
+  const browser = await chromium.launch(CHROMIUM);
+  const loaded = async (url: string) => {
+    const context = await browser.newContext();
+    const [name, value] = cookie.split('=') as [string, string];
+    await context.addCookies([{ name, value, domain: 'localhost', path: '/' }]);
+    const page = await context.newPage();
+    let bytes = 0;
+    page.on('response', async (response) => {
+      if (new URL(response.url()).pathname.endsWith('.js'))
+        bytes += gzipSync(await response.body()).length;
+    });
+    await page.goto(url, { waitUntil: 'networkidle' });
+    await context.close();
+    return bytes;
+  };
+  const { url, close } = await serveBare();
+  const ours = await loaded(`http://localhost:${shop.port}/bench`);
+  const theirs = await loaded(url);
+  await browser.close();
+  close();
+  say(
+    `Bench page ${Math.round(ours / 1024)} KB of JavaScript, gzip; bare page ${Math.round(theirs / 1024)} KB`,
+  );
+  console.log(
+    `Bench page's initial JavaScript against a bare page: ${(ours / theirs).toFixed(2)} × (aim: at most 1.35)`,
+  );
+}
+
+/** Largest contentful paint on Lighthouse's throttled phone, of the Bench against the bare page. */
+async function largestPaint(shop: RunningShop, cookie: string): Promise<void> {
+  const { url, close } = await serveBare();
+  const ours: number[] = [];
+  const theirs: number[] = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    ours.push(await lighthousePaint(`http://localhost:${shop.port}/bench`, cookie));
+    theirs.push(await lighthousePaint(url, cookie));
+    say(
+      `Largest paint: Bench ${Math.round(ours.at(-1)!)} ms, bare page ${Math.round(theirs.at(-1)!)} ms`,
+    );
+  }
+  close();
+  console.log(
+    `Bench page's largest contentful paint against a bare page: ${(median(ours) / median(theirs)).toFixed(2)} × (aim: at most 1.20)`,
+  );
+}
+
+async function lighthousePaint(url: string, cookie: string): Promise<number> {
+  const report = path.join(root, '.cache/lighthouse.json');
+  rmSync(report, { force: true });
+  const code = await new Promise<number | null>((resolve) => {
+    const child = spawn(
+      'npx',
+      [
+        'lighthouse',
+        url,
+        '--quiet',
+        '--only-categories=performance',
+        '--output=json',
+        `--output-path=${report}`,
+        `--extra-headers=${JSON.stringify({ Cookie: cookie })}`,
+        `--chrome-flags=--headless ${CHROMIUM.args.join(' ')}`,
+      ],
+      { cwd: root, env: { ...process.env, CHROME_PATH: CHROMIUM.executablePath }, stdio: 'ignore' },
+    );
+    child.once('close', resolve);
+  });
+  if (code !== 0) throw new Error(`Lighthouse failed on ${url}`);
+  const { audits } = JSON.parse(readFileSync(report, 'utf8')) as {
+    audits: Record<string, { numericValue: number }>;
+  };
+  return audits['largest-contentful-paint']!.numericValue;
+}
+
+async function serveBare(): Promise<{ url: string; close: () => void }> {
+  const directory = path.join(bare, 'dist');
+  if (readdirSync(directory).length === 0) throw new Error('The bare app is empty.');
+  const app = express();
+  app.use((await import('compression')).default());
+  app.use(sirv(directory, { single: true }));
+  const server = createHttpServer(app).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  return {
+    url: `http://localhost:${(server.address() as AddressInfo).port}/`,
+    close: () => server.close(),
+  };
+}
+
+function median(values: readonly number[]): number {
+  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+}
+
+main().catch((error: unknown) => {
+  console.error(error);
+  process.exit(1);
+});
