@@ -14,4 +14,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return next(context, name, platform);
 };
 
+// A module runs when it is first used and not when the app starts: a phone has the Bench up sooner.
+config.transformer.getTransformOptions = async () => ({ transform: { inlineRequires: true } });
+
 module.exports = config;

@@ -11,6 +11,7 @@ const SOURCES = [
   'app/src',
   'app/public',
   'app/app.json',
+  'app/metro.config.js',
   'app/package.json',
   'core/src',
   'contract/src',

@@ -1,12 +1,13 @@
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
-import { FlatList, Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { useBench } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, font, size, space, type } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
+import { LongList } from '../../ui/LongList';
 import { Words } from '../../ui/Words';
 import { benchTime, dayHeading, near } from '../../words/days';
 import { words } from '../../words/words';
@@ -45,19 +46,20 @@ export function Bench({ current, person }: Props) {
       ) : bench.error ? (
         <Failed error={bench.error} onRetry={() => void bench.refetch()} />
       ) : (
-        <FlatList
-          data={jobs}
-          keyExtractor={(job) => job.id}
-          renderItem={({ item }) => <BenchRow job={item} current={item.id === current} />}
-          onEndReached={() => bench.hasNextPage && void bench.fetchNextPage()}
-          ListFooterComponent={person ? <PersonAside person={person} /> : null}
-          ListEmptyComponent={
+        <LongList
+          items={jobs}
+          keyOf={(job) => job.id}
+          onMore={bench.hasNextPage ? () => void bench.fetchNextPage() : undefined}
+          empty={
             <Empty
               title="No bike is in"
               says="Bikes that are checked in stand here, the one promised first on top."
             />
           }
-        />
+          foot={person ? <PersonAside person={person} /> : null}
+        >
+          {(item) => <BenchRow job={item} current={item.id === current} />}
+        </LongList>
       )}
       <View style={styles.foot}>
         <Button says="Check in a bike" onPress={() => router.navigate('/bench/check-in')} />

@@ -1,12 +1,13 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useBikes } from '../../data/queries';
 import { Field } from '../../ui/Field';
 import { JobTag } from '../../ui/JobTag';
 import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, size, space } from '../../ui/tokens';
+import { LongList } from '../../ui/LongList';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 
@@ -32,20 +33,11 @@ export function BikeList({ current }: { current?: string | undefined }) {
       ) : bikes.error ? (
         <Failed error={bikes.error} onRetry={() => void bikes.refetch()} />
       ) : (
-        <FlatList
-          data={bikes.data}
-          keyExtractor={(bike) => bike.bikeId}
-          onEndReached={() => bikes.hasNextPage && void bikes.fetchNextPage()}
-          renderItem={({ item }) => (
-            <Row
-              title={item.bikeName}
-              says={[item.customerName, item.maker, item.serial].filter(Boolean).join(' · ')}
-              aside={item.lastTag ? <JobTag tag={item.lastTag} /> : undefined}
-              current={item.bikeId === current}
-              onPress={() => router.navigate(`/bikes/${item.bikeId}`)}
-            />
-          )}
-          ListEmptyComponent={
+        <LongList
+          items={bikes.data ?? []}
+          keyOf={(bike) => bike.bikeId}
+          onMore={bikes.hasNextPage ? () => void bikes.fetchNextPage() : undefined}
+          empty={
             <Empty
               title={search ? 'No such bike' : 'No bike yet'}
               says={
@@ -59,7 +51,17 @@ export function BikeList({ current }: { current?: string | undefined }) {
               }}
             />
           }
-        />
+        >
+          {(item) => (
+            <Row
+              title={item.bikeName}
+              says={[item.customerName, item.maker, item.serial].filter(Boolean).join(' · ')}
+              aside={item.lastTag ? <JobTag tag={item.lastTag} /> : undefined}
+              current={item.bikeId === current}
+              onPress={() => router.navigate(`/bikes/${item.bikeId}`)}
+            />
+          )}
+        </LongList>
       )}
     </View>
   );

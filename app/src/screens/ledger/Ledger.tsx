@@ -1,11 +1,12 @@
 import { router } from 'expo-router';
-import { FlatList, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useChain, useRecords } from '../../data/queries';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
 import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, size, space } from '../../ui/tokens';
+import { LongList } from '../../ui/LongList';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
@@ -26,11 +27,18 @@ export function Ledger({ current }: { current?: string | undefined }) {
       ) : records.error ? (
         <Failed error={records.error} onRetry={() => void records.refetch()} />
       ) : (
-        <FlatList
-          data={records.data}
-          keyExtractor={(record) => record.id}
-          onEndReached={() => records.hasNextPage && void records.fetchNextPage()}
-          renderItem={({ item }) => (
+        <LongList
+          items={records.data ?? []}
+          keyOf={(record) => record.id}
+          onMore={records.hasNextPage ? () => void records.fetchNextPage() : undefined}
+          empty={
+            <Empty
+              title="Nothing is sealed yet"
+              says="A job stands here once it was signed off, and nothing in it changes after."
+            />
+          }
+        >
+          {(item) => (
             <Row
               title={`${item.number} · ${item.bikeName}`}
               says={`${item.customerName} · ${exactDay(item.sealedAt)}, ${item.sealedBy} · ${item.seal.slice(0, 12)}…`}
@@ -39,13 +47,7 @@ export function Ledger({ current }: { current?: string | undefined }) {
               onPress={() => router.navigate(`/ledger/${item.id}`)}
             />
           )}
-          ListEmptyComponent={
-            <Empty
-              title="Nothing is sealed yet"
-              says="A job stands here once it was signed off, and nothing in it changes after."
-            />
-          }
-        />
+        </LongList>
       )}
     </View>
   );
