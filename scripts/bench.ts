@@ -23,7 +23,7 @@ import { pino } from 'pino';
 import sirv from 'sirv';
 import { CHROMIUM } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
-import { exportWeb } from './web';
+import { compressFiles, exportWeb } from './web';
 
 // Ratios, each side by side in one run: what a number is worth shows only against another taken with it.
 
@@ -147,6 +147,7 @@ function exportBareApp(): void {
   });
   if (built.status !== 0)
     throw new Error(`The bare app could not be built:\n${built.stdout}\n${built.stderr}`);
+  compressFiles(path.join(bare, 'dist'));
 }
 
 /** Gzipped JavaScript that a fresh visit of the Bench loads, against all that the bare page has. */
@@ -228,8 +229,7 @@ async function serveBare(): Promise<{ url: string; close: () => void }> {
   const directory = path.join(bare, 'dist');
   if (readdirSync(directory).length === 0) throw new Error('The bare app is empty.');
   const app = express();
-  app.use((await import('compression')).default());
-  app.use(sirv(directory, { single: true }));
+  app.use(sirv(directory, { single: true, brotli: true, gzip: true }));
   const server = createHttpServer(app).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   return {

@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { copyFonts } from './fonts';
 
 /** What the exported app is made of. */
@@ -47,24 +48,33 @@ export function exportWeb(root: string, say: (words: string) => void): string {
     throw new Error(
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
     );
-  finishPage(path.join(output, 'index.html'), path.join(output, 'fonts/fonts.css'));
+  inlineFontRules(path.join(output, 'index.html'), path.join(output, 'fonts/fonts.css'));
+  compressFiles(output);
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, print);
   return output;
 }
 
-/** Spares the first visit two waits: the font rules stand in the page, and who is signed in is asked at once. */
-function finishPage(page: string, fontRules: string): void {
-  const html = readFileSync(page, 'utf8')
-    .replace(
-      '<link rel="stylesheet" href="/fonts/fonts.css" />',
-      `<style>${readFileSync(fontRules, 'utf8').trim()}</style>`,
-    )
-    .replace(
-      '</head>',
-      '<link rel="preload" as="fetch" crossorigin="anonymous" href="/api/session" /></head>',
-    );
-  writeFileSync(page, html);
+/** Spares the first visit a wait: the font rules stand in the page itself. */
+function inlineFontRules(page: string, fontRules: string): void {
+  const link = '<link rel="stylesheet" href="/fonts/fonts.css" />';
+  const html = readFileSync(page, 'utf8');
+  if (!html.includes(link)) throw new Error('The exported page no longer links the font rules.');
+  writeFileSync(
+    page,
+    html.replace(link, `<style>${readFileSync(fontRules, 'utf8').trim()}</style>`),
+  );
+}
+
+/** Compresses what is worth it, once, beside the file itself: the server sends whichever the browser takes. */
+export function compressFiles(directory: string): void {
+  for (const entry of readdirSync(directory, { recursive: true, withFileTypes: true })) {
+    if (!entry.isFile() || !/\.(js|css|html|svg|json|webmanifest|txt)$/.test(entry.name)) continue;
+    const file = path.join(entry.parentPath, entry.name);
+    const content = readFileSync(file);
+    writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
+    writeFileSync(`${file}.br`, brotliCompressSync(content));
+  }
 }
 
 function fingerprint(root: string): string {

@@ -93,6 +93,11 @@ function isSameSite(request: Request): boolean {
   return origin === undefined || new URL(origin).host === request.get('host');
 }
 
+/** Whether a request brings a session's cookie, which may have ended since. */
+export function hasSession(request: Request): boolean {
+  return tokenOf(request) !== null;
+}
+
 function tokenOf(request: Request): string | null {
   const found = request.headers.cookie
     ?.split(';')
