@@ -50,7 +50,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await hands.touch(hands.button('All clicked'));
   await allSent(page);
   await expect(page.getByText('Proven at 6.0 N·m')).toBeVisible();
-  await hands.touch(hands.button('Job', true));
+  await hands.touch(hands.button('Back to the job'));
 
   await hands.touch(hands.button(/^Fluid/).first());
   await hands.touch(hands.button(/Bottle A, Selkie 10/));

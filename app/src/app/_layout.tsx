@@ -3,7 +3,6 @@ import { Slot, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
-import { askForBench } from '../data/queries';
 import { useSession } from '../data/session';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
@@ -12,7 +11,6 @@ import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 
 installTheme();
-if (globalThis.location?.pathname.startsWith('/bench')) askForBench();
 
 export default function Layout() {
   return (

@@ -7,33 +7,22 @@ import type { ChainCheck } from '@hold-fast/core/seal/chain';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import { ask } from './api';
-import { client, keys, laterOf, outbox } from './client';
+import { keys, laterOf, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
-function pages<T>(queryKey: readonly string[], path: string) {
+function usePages<T>(queryKey: readonly string[], path: string) {
   const joint = path.includes('?') ? '&' : '?';
-  return {
+  return useInfiniteQuery({
     queryKey,
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }: { pageParam: string | null }) =>
+    queryFn: ({ pageParam }) =>
       ask<Page<T>>(
         'GET',
         pageParam === null ? path : `${path}${joint}after=${encodeURIComponent(pageParam)}`,
       ),
-    getNextPageParam: (last: Page<T>) => last.after,
-  };
-}
-
-function usePages<T>(queryKey: readonly string[], path: string) {
-  return useInfiniteQuery({
-    ...pages<T>(queryKey, path),
-    select: (data) => data.pages.flatMap(({ items }) => items),
+    getNextPageParam: (last) => last.after,
+    select: ({ pages }) => pages.flatMap(({ items }) => items),
   });
-}
-
-/** Asks for the Bench before anything is drawn: who it is shown to is asked at the same time. */
-export function askForBench(): void {
-  void client.prefetchInfiniteQuery(pages<BenchJob>(keys.bench, '/bench'));
 }
 
 export const useBench = () => usePages<BenchJob>(keys.bench, '/bench');

@@ -182,6 +182,7 @@ function Passes({ job, end, row, tightened, onAfresh }: PassesProps) {
       }),
     );
   };
+  const toJob = () => router.navigate(`/bench/${job.id}`);
   useKeys({ Enter: confirm, ' ': confirm, ArrowRight: confirm });
   const title = turn.done
     ? `${nameOfRow(row)}, done`
@@ -193,12 +194,18 @@ function Passes({ job, end, row, tightened, onAfresh }: PassesProps) {
       title={title}
       under={<Progress done={turn.done ? PASSES.length : PASSES.indexOf(pass)} />}
       foot={
-        <Buttons>
-          <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+        // Two sets of buttons: a press too many on the last bolt must not begin anew.
+        <Buttons key={turn.done ? 'done' : 'turning'}>
           {turn.done ? (
-            <Button grow says="Do it again" kind="plain" onPress={onAfresh} />
+            <>
+              <Button kind="plain" says="Do it again" onPress={onAfresh} />
+              <Button grow says="Back to the job" onPress={toJob} />
+            </>
           ) : (
-            <Button grow says={actionOf(pass, whole, boltCount)} onPress={confirm} />
+            <>
+              <Button kind="plain" says="Job" onPress={toJob} />
+              <Button grow says={actionOf(pass, whole, boltCount)} onPress={confirm} />
+            </>
           )}
         </Buttons>
       }

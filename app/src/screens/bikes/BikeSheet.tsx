@@ -29,10 +29,12 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   ].filter(Boolean);
   return (
     <Page over={customer.name} title={bike.name}>
-      <Section>
-        {facts.length > 0 ? <Words ink="soft">{facts.join(' · ')}</Words> : null}
-        {customer.phone ? <Words>{`Phone ${customer.phone}`}</Words> : null}
-      </Section>
+      {facts.length > 0 || customer.phone ? (
+        <Section>
+          {facts.length > 0 ? <Words ink="soft">{facts.join(' · ')}</Words> : null}
+          {customer.phone ? <Words>{`Phone ${customer.phone}`}</Words> : null}
+        </Section>
+      ) : null}
       <Section label="Thickness over time">
         {wear.length === 0 ? (
           <Words ink="soft">
