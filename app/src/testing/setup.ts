@@ -26,3 +26,12 @@ Object.assign(globalThis, {
   localStorage: new MemoryStorage(),
   sessionStorage: new MemoryStorage(),
 });
+
+// Keys and the return of the connection are heard on the window, which the native test environment does not have whole.
+const deaf = () => undefined;
+Object.assign(globalThis, { addEventListener: deaf, removeEventListener: deaf });
+
+jest.mock('expo-router', () => ({
+  router: { navigate: jest.fn(), replace: jest.fn() },
+  usePathname: () => '/bench',
+}));

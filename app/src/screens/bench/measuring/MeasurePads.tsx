@@ -1,12 +1,11 @@
 import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/procedure/signOff';
-import { PAD_PLACES, plausiblePadReading, type PadPlace } from '@hold-fast/core/wear/pads';
-import { standingReadings, valuesAt } from '@hold-fast/core/wear/session';
+import { PAD_PLACES, type PadPlace } from '@hold-fast/core/wear/pads';
+import { valuesAt } from '@hold-fast/core/wear/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../../data/writes';
 import { PadBlock } from '../../../instruments/PadBlock';
 import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
@@ -22,7 +21,8 @@ import { Schools } from '../Schools';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
 import { Facts, GaugeAside, type Fact } from './Facts';
-import { faultWords, useKeyed } from './useKeyed';
+import { takeReading } from './takeReading';
+import { useKeyed } from './useKeyed';
 import { ZeroCheck } from './ZeroCheck';
 
 const TITLE = 'Measure the pads';
@@ -94,36 +94,8 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
     setSelected(next);
   };
   const enter = () => {
-    if (place === null) return;
-    const valueMm = keyed.read();
-    if (valueMm === null) return;
-    const earlier = standingReadings(measured.readings).filter(
-      (reading) => reading.place === place,
-    );
-    const entry = entryOf<'reading'>({
-      kind: 'reading',
-      measurementId: measured.id,
-      place,
-      valueMm,
-      typed: keyed.text,
-      replaces: earlier.at(-1)?.id ?? null,
-    });
-    try {
-      plausiblePadReading(valueMm);
-    } catch (error) {
-      keyed.setFault(faultWords(error));
-      return;
-    }
-    const judged = judgementOf(
-      { ...measured, readings: [...measured.readings, entry] },
-      identified,
-    );
-    if (judged && !judged.ok && judged.field === place) {
-      keyed.setFault(words.inputError(judged.code, judged.numbers));
-      return;
-    }
-    append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
-    choose(null);
+    if (place !== null && takeReading({ job, identified, measured, place, again: false, keyed }))
+      choose(null);
   };
   const turn = (by: number) => {
     const from = place === null ? 0 : PAD_PLACES.indexOf(place);

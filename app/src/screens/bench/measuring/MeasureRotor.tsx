@@ -2,12 +2,10 @@ import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/procedure/signOff';
 import { rotorLimit } from '@hold-fast/core/wear/judge';
-import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { standingReadings, valuesAt } from '@hold-fast/core/wear/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { append, entryOf } from '../../../data/writes';
 import { RotorDial } from '../../../instruments/RotorDial';
 import { WearRule } from '../../../instruments/WearRule';
 import { Button, Buttons } from '../../../ui/Button';
@@ -24,7 +22,8 @@ import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
 import { Facts, GaugeAside, type Fact } from './Facts';
 import { RidgeCheck } from './RidgeCheck';
-import { faultWords, useKeyed } from './useKeyed';
+import { takeReading } from './takeReading';
+import { useKeyed } from './useKeyed';
 import { ZeroCheck } from './ZeroCheck';
 
 const TITLE = 'Measure the rotor';
@@ -100,36 +99,8 @@ function Points({ job, identified, measured, ask }: PointsProps) {
     setAgain(repeat);
   };
   const enter = () => {
-    if (place === null) return;
-    const valueMm = keyed.read();
-    if (valueMm === null) return;
-    const earlier = standingReadings(measured.readings).filter(
-      (reading) => reading.place === place,
-    );
-    const entry = entryOf<'reading'>({
-      kind: 'reading',
-      measurementId: measured.id,
-      place: place as 'lip',
-      valueMm,
-      typed: keyed.text,
-      replaces: again ? null : (earlier.at(-1)?.id ?? null),
-    });
-    try {
-      plausibleRotorReading(valueMm);
-    } catch (error) {
-      keyed.setFault(faultWords(error));
-      return;
-    }
-    const judged = judgementOf(
-      { ...measured, readings: [...measured.readings, entry] },
-      identified,
-    );
-    if (judged && !judged.ok && judged.field === place) {
-      keyed.setFault(words.inputError(judged.code, judged.numbers));
-      return;
-    }
-    append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
-    choose(null);
+    if (place !== null && takeReading({ job, identified, measured, place, again, keyed }))
+      choose(null);
   };
   const lastMeasured = standingReadings(measured.readings)
     .filter((reading) => /^\d+$/.test(reading.place))

@@ -1,0 +1,295 @@
+import type { Job, Tightened } from '@hold-fast/contract/jobs';
+import type { Wrench } from '@hold-fast/contract/stores';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen, within } from '@testing-library/react-native';
+import type { ReactElement } from 'react';
+import { client, keys, outbox } from '../../data/client';
+import { beginsRotor, exampleJob, GAUGE, reads } from '../../testing/exampleJob';
+import { withWaiting } from '../../data/withWaiting';
+import { JobSheet } from './JobSheet';
+import { MeasureRotor } from './measuring/MeasureRotor';
+import { RotorBolts } from './RotorBolts';
+import { SignOff } from './SignOff';
+
+const MECHANIC = {
+  id: '0190a000-0000-7000-8000-0000000000f1',
+  name: 'Maren Okafor',
+  role: 'mechanic',
+} as const;
+
+beforeEach(() => {
+  jest.restoreAllMocks();
+  client.clear();
+  localStorage.clear();
+  client.setDefaultOptions({
+    queries: { staleTime: Infinity, gcTime: Infinity, retry: false },
+    mutations: { gcTime: Infinity },
+  });
+  jest.spyOn(outbox, 'add').mockImplementation(() => undefined);
+});
+
+/** Shows a screen of a job that the app already has at hand. */
+function show(job: Job, element: ReactElement) {
+  client.setQueryData(keys.job(job.id), job);
+  client.setQueryData(keys.gauges, [GAUGE]);
+  return render(<QueryClientProvider client={client}>{element}</QueryClientProvider>);
+}
+
+/** A job whose front rotor was measured with these readings. */
+function measuredJob(points: number[], change: Partial<Job> = {}): Job {
+  const begin = beginsRotor();
+  const entries = [
+    begin,
+    reads(begin.id, 'zero', 0),
+    ...points.map((mm, i) => reads(begin.id, String(i + 1), mm)),
+  ];
+  const job = withWaiting(
+    exampleJob(),
+    entries.map((entry) => ({ jobId: exampleJob().id, entry, appWord: null, gauge: GAUGE })),
+  );
+  return { ...job, ...change };
+}
+
+describe('the job sheet', () => {
+  it('shows what was found at each end with its word and number, and what comes next', () => {
+    show(measuredJob([1.52, 1.5, 1.47]), <JobSheet jobId={exampleJob().id} />);
+    const rotor = within(screen.getByTestId('front-rotor'));
+    expect(rotor.getByText(/replace/)).toBeTruthy();
+    expect(rotor.getByText('1.47')).toBeTruthy();
+    expect(rotor.getByText(/Thinnest 1.47 at point 3, 4 o’clock. Limit 1.50, sheet./)).toBeTruthy();
+    expect(within(screen.getByTestId('rear-rotor')).getByText(/not inspected/)).toBeTruthy();
+    expect(screen.getByText('Carry on: pads, front')).toBeTruthy();
+  });
+
+  it('calls numbers that contradict the sheet unproven, and says how they do', () => {
+    show(measuredJob([1.95, 1.9, 1.9]), <JobSheet jobId={exampleJob().id} />);
+    const rotor = within(screen.getByTestId('front-rotor'));
+    expect(rotor.getByText(/unproven/)).toBeTruthy();
+    expect(rotor.getByText(/thicker than new \(1.80\)/)).toBeTruthy();
+  });
+
+  it('offers nothing to do on a sealed job', () => {
+    const sealed = {
+      seal: 'ab'.repeat(32),
+      prev: null,
+      number: 8,
+      at: '2026-11-25T10:00:00.000Z',
+      by: 'Maren Okafor',
+    };
+    show(
+      measuredJob([1.7, 1.7, 1.7], { status: 'sealed', sealed }),
+      <JobSheet jobId={exampleJob().id} />,
+    );
+    expect(screen.getByText('Sealed as record 8')).toBeTruthy();
+    expect(screen.queryByText(/Carry on|Sign off|Change/)).toBeNull();
+  });
+});
+
+describe('measuring a rotor', () => {
+  const press = (...says: string[]) =>
+    says.forEach((key) => fireEvent.press(screen.getByLabelText(key)));
+
+  it('asks for the gauge first', () => {
+    show(exampleJob(), <MeasureRotor jobId={exampleJob().id} end="front" />);
+    fireEvent.press(screen.getByText('G2 thickness gauge'));
+    expect(outbox.add).toHaveBeenCalledWith(
+      expect.objectContaining({
+        entry: expect.objectContaining({ kind: 'measurement', part: 'rotor', pointCount: 6 }),
+      }),
+    );
+  });
+
+  it('takes a reading with the word the app gives it, at the next open point', () => {
+    show(measuredJob([1.7, 1.7]), <MeasureRotor jobId={exampleJob().id} end="front" />);
+    press('1', '4', '7');
+    fireEvent.press(screen.getByText('next'));
+    expect(outbox.add).toHaveBeenCalledWith(
+      expect.objectContaining({
+        appWord: 'replace',
+        entry: expect.objectContaining({
+          kind: 'reading',
+          place: '3',
+          valueMm: 1.47,
+          typed: '147',
+          replaces: null,
+        }),
+      }),
+    );
+  });
+
+  it.each([
+    [['1', '9', '0'], /thicker than new/],
+    [['9', '0', '0'], /No part here is that thick/],
+    [[], 'Key the reading first.'],
+  ])('does not take %p', (digits, says) => {
+    show(measuredJob([1.7]), <MeasureRotor jobId={exampleJob().id} end="front" />);
+    press(...digits);
+    fireEvent.press(screen.getByText('next'));
+    expect(screen.getByText(says)).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+  });
+
+  it('"again" adds a repeat beside the last reading; it does not replace it', () => {
+    show(measuredJob([1.7, 1.66]), <MeasureRotor jobId={exampleJob().id} end="front" />);
+    fireEvent.press(screen.getByText('again'));
+    press('1', '6', '8');
+    fireEvent.press(screen.getByText('next'));
+    expect(outbox.add).toHaveBeenCalledWith(
+      expect.objectContaining({
+        entry: expect.objectContaining({ place: '2', valueMm: 1.68, replaces: null }),
+      }),
+    );
+  });
+
+  it('sends to the spec sheet first when the brake is not identified', () => {
+    show(exampleJob(), <MeasureRotor jobId={exampleJob().id} end="rear" />);
+    expect(screen.getByText('Identify the rear brake')).toBeTruthy();
+  });
+});
+
+describe('rotor bolts', () => {
+  const wrench: Wrench = {
+    id: '0190a000-0000-7000-8000-0000000000f2',
+    name: 'W2 bench',
+    maxNm: 10,
+    markNm: 0.1,
+    tolerance: 0.04,
+    toleranceAssumed: false,
+    calibrationDueOn: '2099-01-01',
+    uses: 10,
+  };
+  const withRow = (tightened: Partial<Tightened>[] = []): Job => {
+    const job = exampleJob();
+    job.identified.front!.sheet.body.torque = [
+      {
+        fastener: 'rotor-bolts',
+        drive: 'T25',
+        boltCount: 6,
+        window: { loNm: 5.4, hiNm: 6.6, namedNm: 6, origin: 'sheet', tag: 'D' },
+        thread: 'medium-threadlocker',
+      },
+    ];
+    const base: Tightened = {
+      id: '0190a000-0000-7000-8000-0000000000f3',
+      seq: 1,
+      end: 'front',
+      fastener: 'rotor-bolts',
+      boltCount: 6,
+      window: { loNm: 5.4, hiNm: 6.6, namedNm: 6, origin: 'sheet', tag: 'D' },
+      wrench,
+      setNm: 6,
+      treatment: 'medium-threadlocker',
+      marks: [],
+      flaws: ['passes-open'],
+      at: '2026-11-25T09:00:00.000Z',
+      by: 'Maren Okafor',
+    };
+    return { ...job, tightened: tightened.map((change) => ({ ...base, ...change })) };
+  };
+  const mark = (pass: 'snug' | 'half' | 'full' | 'verify', bolt: number | null = null) => ({
+    id: `${pass} ${bolt}`,
+    pass,
+    bolt,
+    at: '2026-11-25T09:00:00.000Z',
+    by: '',
+  });
+
+  it('gives each wrench its setting, or why it cannot prove this bolt', () => {
+    client.setQueryData(keys.wrenches, [
+      wrench,
+      { ...wrench, id: '2', name: 'W4 large', maxNm: 60, markNm: 0.5 },
+      { ...wrench, id: '3', name: 'W9 coarse', tolerance: 0.15 },
+      { ...wrench, id: '4', name: 'W3 old', calibrationDueOn: '2020-01-01' },
+    ]);
+    show(withRow(), <RotorBolts jobId={exampleJob().id} end="front" />);
+    expect(screen.getByText('±4 % · set 6.0 (5.7 to 6.3 proves it)')).toBeTruthy();
+    expect(screen.getByText(/usable from 12.0 to 60.0 N·m only/)).toBeTruthy();
+    expect(screen.getByText(/its tolerance is wider than the window/)).toBeTruthy();
+    expect(screen.getByText(/out of calibration: the tightening stays unproven/)).toBeTruthy();
+  });
+
+  it('warns when something else goes on the thread than the sheet asks', () => {
+    client.setQueryData(keys.wrenches, [wrench]);
+    show(withRow(), <RotorBolts jobId={exampleJob().id} end="front" />);
+    fireEvent.press(screen.getByText('Grease'));
+    expect(screen.getByText(/Another treatment changes the clamp load/)).toBeTruthy();
+  });
+
+  it('confirms the full pass bolt by bolt, across the circle', () => {
+    show(
+      withRow([{ marks: [mark('snug'), mark('half'), mark('full', 1)] }]),
+      <RotorBolts jobId={exampleJob().id} end="front" />,
+    );
+    expect(screen.getByText('Bolt 2, straight across from the last.')).toBeTruthy();
+    fireEvent.press(screen.getByText('It clicked'));
+    expect(outbox.add).toHaveBeenCalledWith(
+      expect.objectContaining({
+        entry: expect.objectContaining({ kind: 'pass-mark', pass: 'full', bolt: 4 }),
+      }),
+    );
+  });
+
+  it('says what is unproven when it is done with an overdue wrench', () => {
+    show(
+      withRow([
+        {
+          marks: [mark('snug'), mark('half'), mark('full'), mark('verify')],
+          flaws: ['wrench-out-of-calibration'],
+        },
+      ]),
+      <RotorBolts jobId={exampleJob().id} end="front" />,
+    );
+    expect(screen.getByText('Done, and unproven')).toBeTruthy();
+    expect(screen.getByText('the wrench is out of calibration')).toBeTruthy();
+    expect(screen.getByText('Back to the job')).toBeTruthy();
+  });
+});
+
+describe('signing off', () => {
+  it('lists what is open, and who may decide it', () => {
+    const job = measuredJob([1.47, 1.6, 1.6], {
+      bars: [
+        { code: 'do-not-ride', end: 'front', finding: 'crack' },
+        { code: 'replace-open', end: 'front', part: 'rotor' },
+        {
+          code: 'torque-unproven',
+          end: 'front',
+          flaws: ['wrench-out-of-calibration', 'torque-from-memory'],
+        },
+        { code: 'cut-off-untested' },
+      ],
+    });
+    show(
+      { ...job, bike: { ...job.bike, motor: true } },
+      <SignOff jobId={job.id} person={MECHANIC} />,
+    );
+    expect(screen.getByText('Do not ride: crack, front. Only work lifts it.')).toBeTruthy();
+    expect(screen.getByText('The customer refuses')).toBeTruthy();
+    expect(screen.queryByText('A lead accepts it')).toBeNull();
+    expect(
+      screen.getByText(/the wrench is out of calibration and the torque is from memory/),
+    ).toBeTruthy();
+    expect(screen.getByText('Each lever cuts the motor')).toBeTruthy();
+  });
+
+  it('asks nothing of a motor that is not there, and names what was not inspected', () => {
+    show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    expect(screen.queryByText('Each lever cuts the motor')).toBeNull();
+    expect(
+      screen.getByText(/^front pads, rear rotor and rear pads\. The record says so/),
+    ).toBeTruthy();
+  });
+
+  it('asks for the PIN before it sends anything', () => {
+    globalThis.fetch = jest.fn();
+    show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    fireEvent.press(screen.getByText('Sign and seal'));
+    expect(screen.getByText('Your PIN: 4 to 8 digits.')).toBeTruthy();
+    expect(fetch).not.toHaveBeenCalled();
+  });
+
+  it('wants the customer told of what is near the limit', () => {
+    show(measuredJob([1.57, 1.6, 1.6]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    expect(screen.getByText('The customer was told: front rotor')).toBeTruthy();
+  });
+});

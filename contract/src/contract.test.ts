@@ -1,0 +1,240 @@
+import { v7 as uuid, v4 } from 'uuid';
+import { Customer } from './bikes';
+import { CheckIn } from './checkIn';
+import { Entry, SentEntry } from './entries';
+import { kindOf, PROBLEM_KINDS, PROBLEM_PREFIX } from './problem';
+import { SpecSheetBody } from './sheets';
+import { Decision, SignOff } from './signOff';
+import { Container, Gauge, Wrench } from './stores';
+
+const at = '2026-11-25T09:00:00.000Z';
+const id = uuid();
+const other = uuid();
+
+/** One sound entry of every kind. */
+const ENTRIES = [
+  {
+    kind: 'identification',
+    id,
+    at,
+    end: 'front',
+    sheetRevisionId: other,
+    stampedLimit: { limitMm: 1.5, atLimitIsWorn: null },
+  },
+  {
+    kind: 'measurement',
+    id,
+    at,
+    end: 'rear',
+    part: 'rotor',
+    gaugeId: other,
+    basis: null,
+    pointCount: 6,
+  },
+  {
+    kind: 'reading',
+    id,
+    at,
+    measurementId: other,
+    place: '3',
+    valueMm: 1.47,
+    typed: '147',
+    replaces: null,
+  },
+  { kind: 'look', id, at, measurementId: other, subject: 'ridge', seen: true },
+  { kind: 'fitting', id, at, end: 'front', part: 'pads', description: 'Tern oval, organic' },
+  {
+    kind: 'tightening',
+    id,
+    at,
+    end: 'front',
+    fastener: 'rotor-bolts',
+    wrenchId: other,
+    setNm: 6,
+    treatment: 'dry',
+  },
+  { kind: 'pass-mark', id, at, tighteningId: other, pass: 'full', bolt: 4 },
+  { kind: 'fill', id, at, end: 'rear', containerId: other, ml: 7.5, colour: '' },
+  { kind: 'test', id, at, test: 'lever-feel', end: 'front', outcome: 'passed' },
+] as const;
+
+const faults = (
+  schema: {
+    safeParse(input: unknown): {
+      success: boolean;
+      error?: { issues: { path: PropertyKey[]; code: string }[] };
+    };
+  },
+  input: unknown,
+) =>
+  (schema.safeParse(input).error?.issues ?? []).map(({ path, code }) =>
+    `${path.join('.')} ${code}`.trim(),
+  );
+
+describe.each(ENTRIES)('an entry of kind $kind', (entry) => {
+  it('is taken as it is', () => expect(Entry.parse(entry)).toEqual(entry));
+
+  it('is refused with a key nobody knows', () =>
+    expect(faults(Entry, { ...entry, verdict: 'holds' })).toEqual(['unrecognized_keys']));
+
+  it('needs an id that sorts by time, and an instant', () => {
+    expect(faults(Entry, { ...entry, id: v4() })).toEqual(['id invalid_format']);
+    expect(faults(Entry, { ...entry, at: 'yesterday' })).toEqual(['at invalid_format']);
+  });
+
+  it.each(Object.keys(entry).filter((key) => key !== 'kind' && key !== 'colour'))(
+    'is refused without %s',
+    (key) => {
+      const { [key as keyof typeof entry]: _, ...rest } = entry;
+      expect(faults(Entry, rest).length).toBeGreaterThan(0);
+    },
+  );
+});
+
+describe('numbers', () => {
+  const [, , reading] = ENTRIES;
+  const [, , , , , tightening] = ENTRIES;
+  const fill = ENTRIES[7];
+
+  it.each([Number.NaN, Number.POSITIVE_INFINITY, '1.47', null, 1.47001])(
+    'a reading of %p is refused',
+    (valueMm) => expect(faults(Entry, { ...reading, valueMm }).length).toBe(1),
+  );
+  it.each([0, -6, 501])('a torque of %p N·m is refused', (setNm) =>
+    expect(faults(Entry, { ...tightening, setNm })).toHaveLength(1),
+  );
+  it.each([0, -1, 5001, 7.555])('a fill of %p mL is refused', (ml) =>
+    expect(faults(Entry, { ...fill, ml })).toHaveLength(1),
+  );
+  it.each(['0', '13', 'middle', ''])('a place named %p is refused', (place) =>
+    expect(faults(Entry, { ...reading, place })).toHaveLength(1),
+  );
+  it('keeps what was keyed, but not a novel', () =>
+    expect(faults(Entry, { ...reading, typed: 'x'.repeat(13) })).toEqual(['typed too_big']));
+});
+
+it('an entry of a kind nobody knows is refused', () =>
+  expect(faults(SentEntry, { entry: { kind: 'wish', id, at }, appWord: null })).toEqual([
+    'entry.kind invalid_union',
+  ]));
+
+describe('people’s input', () => {
+  it('trims names and refuses empty ones', () => {
+    expect(Customer.parse({ id, name: '  Harbour post ', phone: null }).name).toBe('Harbour post');
+    expect(faults(Customer, { id, name: '   ', phone: null })).toEqual(['name too_small']);
+  });
+
+  it.each([
+    ['+44 1534 000000', true],
+    ['0555 0140', true],
+    ['0555/0140-2', true],
+    ['ask Pia', false],
+    ['=1+1', false],
+  ])('phone %p: %p', (phone, taken) =>
+    expect(Customer.safeParse({ id, name: 'A', phone }).success).toBe(taken),
+  );
+
+  it.each([
+    ['1234', true],
+    ['12345678', true],
+    ['123', false],
+    ['12a4', false],
+    ['123456789', false],
+  ])('PIN %p: %p', (pin, taken) =>
+    expect(SignOff.safeParse({ id, pin, customerToldOfWatch: false }).success).toBe(taken),
+  );
+
+  it('a decision needs words', () =>
+    expect(
+      faults(Decision, {
+        id,
+        end: 'front',
+        part: 'rotor',
+        decision: 'customer-refused',
+        words: ' ',
+        personName: 'A',
+        pin: '1234',
+      }),
+    ).toEqual(['words too_small']));
+
+  it('a check-in names an existing customer by id, or brings a new one', () => {
+    const visit = {
+      id,
+      bike: other,
+      complaint: 'Rubs',
+      symptoms: [],
+      frontLever: null,
+      odometerKm: null,
+      promisedAt: at,
+      minutes: null,
+    };
+    expect(CheckIn.safeParse({ ...visit, customer: other }).success).toBe(true);
+    expect(
+      CheckIn.safeParse({ ...visit, customer: { id: other, name: 'A', phone: null } }).success,
+    ).toBe(true);
+    expect(CheckIn.safeParse({ ...visit, customer: 'the post' }).success).toBe(false);
+  });
+});
+
+describe('stores and sheets', () => {
+  it('refuses a gauge without doubt, a wrench of more than ±20 %, a container of no size', () => {
+    const gauge = {
+      id,
+      name: 'G',
+      kind: 'thickness-gauge',
+      resolutionMm: 0.01,
+      uncertaintyMm: 0,
+      uncertaintyAssumed: true,
+      anvils: 'point',
+      calibrationDueOn: null,
+    };
+    const wrench = {
+      id,
+      name: 'W',
+      maxNm: 10,
+      markNm: 0.1,
+      tolerance: 0.21,
+      toleranceAssumed: true,
+      calibrationDueOn: null,
+      uses: 0,
+    };
+    const container = {
+      id,
+      label: 'C',
+      fluid: { family: 'mineral', blend: 'Selkie 10' },
+      lot: 'L',
+      sizeMl: 0,
+      openedOn: null,
+      printedUseBy: null,
+      monthsAfterOpening: null,
+      condition: 'clear',
+      writtenOff: false,
+      writtenOffReason: '',
+    };
+    expect(faults(Gauge, gauge)).toEqual(['uncertaintyMm too_small']);
+    expect(faults(Wrench, wrench)).toEqual(['tolerance too_big']);
+    expect(faults(Container, container)).toEqual(['sizeMl too_small']);
+    expect(
+      Container.safeParse({ ...container, sizeMl: 10, fluid: { family: 'glycol', grade: 'DOT 5' } })
+        .success,
+    ).toBe(false);
+  });
+
+  it('needs every value of a sheet to say who laid it down', () =>
+    expect(
+      faults(SpecSheetBody.shape.rotor, {
+        hold: 'six-bolt',
+        construction: 'one-piece',
+        newMm: 1.8,
+        limit: { limitMm: 1.5, atLimitIsWorn: true },
+      }),
+    ).toEqual(['limit.origin invalid_value', 'limit.tag invalid_value']));
+});
+
+describe('problems', () => {
+  it('are known by their type', () => {
+    for (const kind of PROBLEM_KINDS)
+      expect(kindOf({ type: PROBLEM_PREFIX + kind, title: '', status: 400 })).toBe(kind);
+    expect(kindOf({ type: 'about:blank', title: '', status: 400 })).toBeNull();
+  });
+});

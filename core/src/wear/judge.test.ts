@@ -1,0 +1,145 @@
+import fc from 'fast-check';
+import { judge, rotorLimit, RULE, type Standard } from './judge';
+import { hasEvidence, type MeasuringSession, type TakenReading } from './session';
+import { WORDS } from './verdict';
+
+const standard: Standard = {
+  sheet: {
+    rotor: { newMm: 1.8, limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null } },
+    pads: { newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+  },
+  stampedLimit: null,
+};
+
+const reading = (place: string, valueMm: number, i = 0): TakenReading => ({
+  id: `${place} ${i}`,
+  place,
+  valueMm,
+  replaces: null,
+});
+
+function sitting(change: Partial<MeasuringSession> = {}): MeasuringSession {
+  return {
+    gauge: {
+      kind: 'thickness-gauge',
+      resolutionMm: 0.01,
+      uncertaintyMm: 0.03,
+      anvils: 'point',
+      calibrationDueOn: '2027-03-01',
+    },
+    basis: null,
+    pointCount: 6,
+    measuredOn: '2026-11-25',
+    readings: [reading('zero', 0), ...[1.7, 1.7, 1.7].map((mm, i) => reading(String(i + 1), mm))],
+    looks: [{ subject: 'ridge', seen: false }],
+    ...change,
+  };
+}
+
+describe('judging a sitting', () => {
+  it('judges a rotor by the limit in force, and names the rules it used', () => {
+    expect(judge('rotor', sitting(), standard)).toMatchObject({ ok: true, word: 'holds' });
+    expect(RULE).toEqual({ rotor: 'rotor/1', pads: 'pads/1' });
+  });
+
+  it('lets a limit stamped on the part decide over the sheet, and the sheet over the shop', () => {
+    const stamped = { ...standard, stampedLimit: { limitMm: 1.7, atLimitIsWorn: null } };
+    expect(judge('rotor', sitting(), stamped)).toMatchObject({ word: 'replace' });
+    expect(rotorLimit(stamped)).toMatchObject({ limitMm: 1.7, origin: 'stamped' });
+    expect(rotorLimit(standard).origin).toBe('sheet');
+    const silent = {
+      ...standard,
+      sheet: { ...standard.sheet, rotor: { newMm: 1.8, limit: null } },
+    };
+    expect(rotorLimit(silent)).toMatchObject({ limitMm: 1.5, origin: 'shop', tag: 'P' });
+  });
+
+  it('judges pads by every school unless the shop says which', () => {
+    const pads = sitting({
+      basis: 'total',
+      pointCount: null,
+      readings: ['inner-leading', 'inner-trailing', 'outer-leading', 'outer-trailing', 'zero'].map(
+        (place) => reading(place, place === 'zero' ? 0 : 3.1),
+      ),
+    });
+    expect(judge('pads', pads, standard)).toMatchObject({
+      word: 'replace',
+      pads: { decidedBy: 'friction' },
+    });
+    expect(judge('pads', pads, standard, ['total'])).toMatchObject({ word: 'watch' });
+  });
+
+  it('says what contradicts what, and passes nothing', () => {
+    const thick = sitting({ readings: [reading('zero', 0), reading('1', 1.9)] });
+    expect(judge('rotor', thick, standard)).toEqual({
+      ok: false,
+      code: 'thicker-than-new',
+      field: '1',
+      numbers: { thicknessMm: 1.9, newMm: 1.8 },
+    });
+  });
+
+  it('agrees with itself in inches: the same metal gives the same word', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1300, max: 1820 }), { minLength: 3, maxLength: 6 }),
+        (ums) => {
+          const of = (scale: (mm: number) => number) =>
+            judge(
+              'rotor',
+              sitting({
+                readings: [
+                  reading('zero', 0),
+                  ...ums.map((um, i) => reading(String(i + 1), scale(um / 1000))),
+                ],
+              }),
+              standard,
+            );
+          const inMm = of((mm) => mm);
+          const viaInches = of((mm) => (Math.round((mm / 25.4) * 1e7) / 1e7) * 25.4);
+          expect(viaInches.ok && inMm.ok && [viaInches.word, inMm.word]).toEqual([
+            inMm.ok && inMm.word,
+            inMm.ok && inMm.word,
+          ]);
+        },
+      ),
+    ));
+
+  it('a correction to a thinner value never gives a better word', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1300, max: 1820 }), fc.nat({ max: 100 }), (um, less) => {
+        const first = sitting({ readings: [...sitting().readings, reading('4', um / 1000)] });
+        const corrected = sitting({
+          readings: [
+            ...first.readings,
+            { id: 'correction', place: '4', valueMm: (um - less) / 1000, replaces: '4 0' },
+          ],
+        });
+        const rank = (session: MeasuringSession) => {
+          const judgement = judge('rotor', session, standard);
+          return judgement.ok ? WORDS.indexOf(judgement.word) : -1;
+        };
+        expect(rank(corrected)).toBeGreaterThanOrEqual(rank(first));
+      }),
+    ));
+});
+
+describe('whether there is anything to judge', () => {
+  it('a zero check and a lip are no thickness yet', () =>
+    expect(
+      hasEvidence(sitting({ readings: [reading('zero', 0), reading('lip', 1.8)], looks: [] })),
+    ).toBe(false));
+
+  it('a reading or seen damage is', () => {
+    expect(hasEvidence(sitting({ looks: [] }))).toBe(true);
+    expect(hasEvidence(sitting({ readings: [], looks: [{ subject: 'crack', seen: true }] }))).toBe(
+      true,
+    );
+    expect(hasEvidence(sitting({ readings: [], looks: [{ subject: 'crack', seen: false }] }))).toBe(
+      false,
+    );
+    expect(hasEvidence(sitting({ readings: [], looks: [{ subject: 'ridge', seen: true }] }))).toBe(
+      false,
+    );
+  });
+});
