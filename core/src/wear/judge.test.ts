@@ -105,6 +105,20 @@ describe('judging a sitting', () => {
       ),
     ));
 
+  it('counts a reading that came from inches in whole micrometres', () => {
+    const just = (mm: number) =>
+      judge(
+        'rotor',
+        sitting({
+          readings: [reading('zero', 0), ...[1, 2, 3].map((p) => reading(String(p), mm))],
+        }),
+        standard,
+      );
+    expect(just(1.576)).toMatchObject({ word: 'holds' });
+    expect(just(1.5759999)).toMatchObject({ word: 'holds' });
+    expect(just(1.575)).toMatchObject({ word: 'watch' });
+  });
+
   it('a correction to a thinner value never gives a better word', () =>
     fc.assert(
       fc.property(fc.integer({ min: 1300, max: 1820 }), fc.nat({ max: 100 }), (um, less) => {

@@ -96,6 +96,9 @@ export interface PlaceReadings {
   readingsMm: readonly number[];
 }
 
+/** What floating point may leave over of a whole number of micrometres. */
+const FLOAT_NOISE_UM = 1e-6;
+
 /** How the readings came about. */
 export interface Evidence {
   gauge: Gauge;
@@ -113,8 +116,9 @@ export interface PlaceThickness {
 }
 
 /**
- * Thickness and doubt at each place: mean of the repeats, zero error subtracted. Rounded to the
- * unfavourable side, so that a mean of repeats never gains the last micrometre.
+ * Thickness and doubt at each place: mean of the repeats, zero error subtracted. Every reading counts in whole
+ * micrometres, so that inches give the same; a mean between two is rounded to the unfavourable side, so that it never
+ * gains the last micrometre.
  * @throws InputError `not-positive` for a reading at or below nothing, `not-a-number`.
  */
 export function placeThicknesses(
@@ -122,10 +126,12 @@ export function placeThicknesses(
   { gauge, zeroErrorMm }: Pick<Evidence, 'gauge' | 'zeroErrorMm'>,
 ): PlaceThickness[] {
   return places.map(({ place, readingsMm }) => {
-    const { meanMm, uncertaintyMm } = combineRepeats(readingsMm, gauge.uncertaintyMm);
-    const thicknessUm = Math.floor((meanMm - (zeroErrorMm ?? 0)) * 1000 + 1e-6);
+    const wholeUm = readingsMm.map((reading) => millimetres(micrometres(reading, place)));
+    const { meanMm, uncertaintyMm } = combineRepeats(wholeUm, gauge.uncertaintyMm);
+    const thicknessUm =
+      Math.floor(meanMm * 1000 + FLOAT_NOISE_UM) - micrometres(zeroErrorMm ?? 0, 'zero');
     if (thicknessUm <= 0) throw new InputError('not-positive', place, { value: meanMm });
-    return { place, thicknessUm, doubtUm: Math.ceil(uncertaintyMm * 1000 - 1e-6) };
+    return { place, thicknessUm, doubtUm: Math.ceil(uncertaintyMm * 1000 - FLOAT_NOISE_UM) };
   });
 }
 
