@@ -158,12 +158,13 @@ async function initialJavaScript(shop: RunningShop, cookie: string): Promise<voi
     const [name, value] = cookie.split('=') as [string, string];
     await context.addCookies([{ name, value, domain: 'localhost', path: '/' }]);
     const page = await context.newPage();
-    let bytes = 0;
-    page.on('response', async (response) => {
+    const sizes: Promise<number>[] = [];
+    page.on('response', (response) => {
       if (new URL(response.url()).pathname.endsWith('.js'))
-        bytes += gzipSync(await response.body()).length;
+        sizes.push(response.body().then((body) => gzipSync(body).length));
     });
     await page.goto(url, { waitUntil: 'networkidle' });
+    const bytes = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
     await context.close();
     return bytes;
   };
