@@ -24,6 +24,7 @@ export type InputErrorCode =
   | 'thicker-than-new'
   | 'thinner-than-plate'
   | 'implausible'
+  | 'zero-error-too-large'
   | 'window-upside-down'
   | 'no-such-point'
   | 'not-a-date';

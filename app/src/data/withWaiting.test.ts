@@ -34,11 +34,14 @@ it('does not show twice what the server already has', () => {
 it('leaves other jobs alone', () =>
   expect(withWaiting(job, [{ ...sent(begin), jobId: 'another' }]).measured).toEqual([]));
 
-it('lets a new sitting take the place of the one before', () => {
+it('lets a new sitting take the place of the one before once something was read in it, and not before', () => {
   const again = beginsRotor();
-  const { measured } = withWaiting(job, [begin, again].map(sent));
-  expect(measured.map(({ id, superseded }) => [id, superseded])).toEqual([
-    [begin.id, true],
-    [again.id, false],
-  ]);
+  const standing = (entries: Parameters<typeof sent>[0][]) =>
+    withWaiting(job, entries.map(sent))
+      .measured.filter(({ superseded }) => !superseded)
+      .map(({ id }) => id);
+  const begun = [begin, ...readings, again];
+  expect(standing(begun)).toEqual([begin.id, again.id]);
+  expect(standing([...begun, reads(again.id, 'zero', 0)])).toEqual([begin.id, again.id]);
+  expect(standing([...begun, reads(again.id, '1', 1.7)])).toEqual([again.id]);
 });

@@ -1,4 +1,5 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { hasEvidence } from '@hold-fast/core/wear/session';
 import type { Waiting } from './outbox';
 
 /** A job as it will be once the server has what still waits: shown at once, judged at once. */
@@ -13,11 +14,7 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
       return {
         ...job,
         measured: [
-          ...job.measured.map((measured) =>
-            measured.end === entry.end && measured.part === entry.part
-              ? { ...measured, superseded: true }
-              : measured,
-          ),
+          ...job.measured,
           {
             id: entry.id,
             seq: Number.MAX_SAFE_INTEGER,
@@ -102,10 +99,14 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
 }
 
 function change(job: Job, measurementId: string, to: (measured: Measured) => Measured): Job {
-  return {
-    ...job,
-    measured: job.measured.map((measured) =>
-      measured.id === measurementId ? to(measured) : measured,
-    ),
-  };
+  const measured = job.measured.map((m) => (m.id === measurementId ? to(m) : m));
+  return { ...job, measured: measured.map((m, i) => superseding(m, measured.slice(i + 1))) };
+}
+
+/** A later sitting takes a sitting's place once it has something to judge, and not before. */
+function superseding(measured: Measured, later: readonly Measured[]): Measured {
+  const replaced = later.some(
+    (m) => m.end === measured.end && m.part === measured.part && hasEvidence(m),
+  );
+  return replaced ? { ...measured, superseded: true } : measured;
 }

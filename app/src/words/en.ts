@@ -125,6 +125,8 @@ function inputError(
       return `This gauge shows ${numbers.decimals ?? 2} decimals. Too many digits.`;
     case 'implausible':
       return `No part here is that thick. It must be ${n('leastMm', 1)} to ${n('mostMm', 1)} mm.`;
+    case 'zero-error-too-large':
+      return `That is no zero error (${n('mostMm')} at most). Close the gauge, clean its anvils and read it again.`;
     case 'thicker-than-new':
       return `${n('thicknessMm')} is thicker than new (${n('newMm')}). Wrong sheet, or a ridge under the jaws?`;
     case 'thinner-than-plate':

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { decimalsOf, GAUGE_DEFAULTS, GAUGE_KINDS, inCalibration } from './gauge';
 import { combineRepeats } from './repeats';
+import { plausibleZeroError } from './zeroCheck';
 import { growingReading, typedReading } from './typedReading';
 
 describe('gauge defaults', () => {
@@ -24,6 +25,13 @@ describe('gauge defaults', () => {
     expect(inCalibration('2026-11-25', '2026-11-26')).toBe(false);
     expect(inCalibration(null, '2026-11-25')).toBe(false);
   });
+});
+
+it('refuses a zero error that is dirt or damage, and takes one up to 0.10 mm either way [D]', () => {
+  expect(plausibleZeroError(0.1)).toBe(0.1);
+  expect(plausibleZeroError(-0.1)).toBe(-0.1);
+  expect(() => plausibleZeroError(0.101)).toThrow('zero-error-too-large');
+  expect(() => plausibleZeroError(-0.101)).toThrow('zero-error-too-large');
 });
 
 describe('repeats at one point', () => {

@@ -1,6 +1,7 @@
 import type { Entry, EntryKind, EntryOf, SentEntry } from '@hold-fast/contract/entries';
 import type { Person } from '@hold-fast/contract/people';
 import { mayFill } from '@hold-fast/core/fluid/container';
+import { plausibleZeroError } from '@hold-fast/core/gauge/zeroCheck';
 import { InputError } from '@hold-fast/core/inputError';
 import { torqueWindow } from '@hold-fast/core/torque/window';
 import { clickSetting } from '@hold-fast/core/torque/wrench';
@@ -370,14 +371,15 @@ async function refuseImpossible(
   measurement: Sitting,
   recording: Recording,
 ): Promise<void> {
-  if (entry.place === 'zero') return;
   try {
-    if (measurement.part === 'rotor') plausibleRotorReading(entry.valueMm);
+    if (entry.place === 'zero') plausibleZeroError(entry.valueMm);
+    else if (measurement.part === 'rotor') plausibleRotorReading(entry.valueMm);
     else plausiblePadReading(entry.valueMm);
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     throw readingRefused(error.code, error.numbers);
   }
+  if (entry.place === 'zero') return;
   const standard = await standardOf(measurement.end, recording);
   if (!standard) return;
   const judgement: Judgement = judge(

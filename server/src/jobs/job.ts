@@ -3,7 +3,7 @@ import { signOffBars, type Bar, type SignOffFacts } from '@hold-fast/core/proced
 import { flawsOfProof } from '@hold-fast/core/torque/proof';
 import { rotorLimit } from '@hold-fast/core/wear/judge';
 import { DO_NOT_RIDE_DAMAGE } from '@hold-fast/core/wear/rotor';
-import { rotorMeasurement } from '@hold-fast/core/wear/session';
+import { hasEvidence, rotorMeasurement, type MeasuringSession } from '@hold-fast/core/wear/session';
 import type { Asked } from '../platform/database';
 import { dayOf } from '../platform/shop';
 import { sealOfJob } from '../records/store';
@@ -75,17 +75,21 @@ async function identifiedEnds(on: Asked, jobId: string): Promise<Job['identified
   return ends;
 }
 
-/** A later sitting at the same part, or a new part fitted since, takes a sitting's place. */
+/**
+ * A later sitting at the same part, once it has something to judge, or a new part fitted since, takes a sitting's
+ * place. A sitting merely begun takes nobody's: what was condemned stays condemned.
+ */
 export function isSuperseded(
   measurement: Pick<Measured, 'seq' | 'end' | 'part'>,
-  measurements: readonly Pick<Measured, 'seq' | 'end' | 'part'>[],
+  measurements: readonly (Pick<Measured, 'seq' | 'end' | 'part'> & MeasuringSession)[],
   fittings: readonly Pick<Fitted, 'seq' | 'end' | 'part'>[],
 ): boolean {
   const samePart = (other: { end: string; part: string }) =>
     other.end === measurement.end && other.part === measurement.part;
   return (
-    measurements.some((other) => samePart(other) && other.seq > measurement.seq) ||
-    fittings.some((fitting) => samePart(fitting) && fitting.seq > measurement.seq)
+    measurements.some(
+      (other) => samePart(other) && other.seq > measurement.seq && hasEvidence(other),
+    ) || fittings.some((fitting) => samePart(fitting) && fitting.seq > measurement.seq)
   );
 }
 

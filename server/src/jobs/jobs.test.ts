@@ -219,6 +219,7 @@ describe('readings', () => {
 
   it.each([
     ['a 12 mm rotor', '1', 12, 'implausible'],
+    ['a zero error that would pass a worn rotor', 'zero', -0.3, 'zero-error-too-large'],
     ['thicker than new', '2', 1.9, 'thicker-than-new'],
     ['a point that is not there', '9', 1.7, 'no-such-point'],
     ['a pad place on a rotor', 'inner-leading', 1.7, 'no-such-point'],

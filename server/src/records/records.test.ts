@@ -132,6 +132,14 @@ describe('signing off', () => {
     expect(codes(await sign(jobId))).toEqual(['unproven-open']);
   });
 
+  it('still refuses Replace when a new sitting was begun and nothing read in it', async () => {
+    const jobId = await readyJob([1.47, 1.6, 1.6]);
+    await measureRotor(shop, client, jobId, []);
+    expect(codes(await sign(jobId))).toEqual(['replace-open']);
+    await measureRotor(shop, client, jobId, [1.7]);
+    expect(codes(await sign(jobId))).toEqual(['unproven-open']);
+  });
+
   it('passes Watch with the customer told', async () => {
     const jobId = await readyJob([1.57, 1.6, 1.6]);
     expect(codes(await sign(jobId))).toEqual(['watch-untold']);

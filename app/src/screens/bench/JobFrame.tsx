@@ -103,9 +103,20 @@ export function BackToJob({ jobId }: { jobId: string }) {
   );
 }
 
-/** The sitting that stands for a part, if anybody measured it. */
+/** The sitting in hand at a part: the last begun, also while nothing was read in it. */
+export function sittingAt(job: Job, end: End, part: Part): Measured | null {
+  return (
+    job.measured.filter((m) => m.end === end && m.part === part && !m.superseded).at(-1) ?? null
+  );
+}
+
+/** The sitting that stands for a part: the last in which anything was found, if anybody measured it. */
 export function standingAt(job: Job, end: End, part: Part): Measured | null {
-  return job.measured.find((m) => m.end === end && m.part === part && !m.superseded) ?? null;
+  return (
+    job.measured
+      .filter((m) => m.end === end && m.part === part && !m.superseded && hasEvidence(m))
+      .at(-1) ?? null
+  );
 }
 
 /** What core makes of a sitting, at once and also without a connection; null while there is nothing to judge. */

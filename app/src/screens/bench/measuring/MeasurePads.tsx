@@ -15,7 +15,7 @@ import { useKeys } from '../../../ui/useKeys';
 import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
-import { judgementOf, standingAt, WithBrake } from '../JobFrame';
+import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { padsSay } from '../findings';
 import { Schools } from '../Schools';
 import { VerdictPanel } from '../VerdictPanel';
@@ -36,7 +36,7 @@ export function MeasurePads({ jobId, end }: { jobId: string; end: End }) {
   return (
     <WithBrake jobId={jobId} end={end} title={TITLE}>
       {(job, identified) => {
-        const measured = standingAt(job, end, 'pads');
+        const measured = sittingAt(job, end, 'pads');
         if (!measured || asking === 'gauge')
           return (
             <ChooseGauge

@@ -16,7 +16,7 @@ import { useKeys } from '../../../ui/useKeys';
 import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
-import { judgementOf, standingAt, WithBrake } from '../JobFrame';
+import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { rotorSays } from '../findings';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
@@ -35,7 +35,7 @@ export function MeasureRotor({ jobId, end }: { jobId: string; end: End }) {
   return (
     <WithBrake jobId={jobId} end={end} title={TITLE}>
       {(job, identified) => {
-        const measured = standingAt(job, end, 'rotor');
+        const measured = sittingAt(job, end, 'rotor');
         if (!measured || asking === 'gauge')
           return (
             <ChooseGauge

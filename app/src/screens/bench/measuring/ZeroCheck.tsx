@@ -1,5 +1,6 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
+import { plausibleZeroError } from '@hold-fast/core/gauge/zeroCheck';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
 import { Keypad } from '../../../ui/Keypad';
@@ -7,9 +8,7 @@ import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
-import { useKeyed } from './useKeyed';
-
-const LARGEST_ZERO_ERROR_MM = 0.5;
+import { faultWords, useKeyed } from './useKeyed';
 
 /** What does the gauge show with nothing between its anvils? Subtracted from every reading. */
 export function ZeroCheck({
@@ -29,8 +28,10 @@ export function ZeroCheck({
   const enter = () => {
     const valueMm = keyed.text === '' ? 0 : keyed.read();
     if (valueMm === null) return;
-    if (Math.abs(valueMm) > LARGEST_ZERO_ERROR_MM) {
-      keyed.setFault('That is no zero error. Close the gauge, clean its anvils and read it again.');
+    try {
+      plausibleZeroError(valueMm);
+    } catch (error) {
+      keyed.setFault(faultWords(error));
       return;
     }
     append(
