@@ -20,6 +20,7 @@ export type InputErrorCode =
   | 'empty'
   | 'negative'
   | 'too-many-digits'
+  | 'too-few-digits'
   | 'new-not-above-limit'
   | 'thicker-than-new'
   | 'thinner-than-plate'
@@ -27,6 +28,9 @@ export type InputErrorCode =
   | 'zero-error-too-large'
   | 'window-upside-down'
   | 'no-such-point'
+  | 'too-few-points'
+  | 'firm-before-bite'
+  | 'beyond-reach'
   | 'not-a-date';
 
 /** Returns `value` when it is a finite number above zero; otherwise throws an {@link InputError} naming `field`. */

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { decimalsOf, GAUGE_DEFAULTS, GAUGE_KINDS, inCalibration } from './gauge';
 import { combineRepeats } from './repeats';
-import { plausibleZeroError } from './zeroCheck';
-import { growingReading, typedReading } from './typedReading';
+import { plausibleZeroError, standingZero } from './zeroCheck';
+import { growingReading, isComplete, typedReading, type Keying } from './typedReading';
 
 describe('gauge defaults', () => {
   it('gives every kind a step [P] and a wide doubt from memory [M]', () => {
     for (const kind of GAUGE_KINDS) {
       const gauge = GAUGE_DEFAULTS[kind];
-      expect(gauge.resolutionTag).toBe('P');
+      expect(gauge.resolutionTag).toBe(kind === 'feeler-gauges' || kind === 'rule' ? 'M' : 'P');
       expect(gauge.uncertaintyTag).toBe('M');
       expect(gauge.uncertaintyMm).toBeGreaterThanOrEqual(gauge.resolutionMm);
     }
@@ -97,12 +97,90 @@ describe('typed readings', () => {
     expect(growingReading('147', { decimals: 2 })).toEqual({ keyed: '1.47', open: '' });
   });
 
-  it('shows what it will read', () => {
+  it('shows what it will read, however digits are filled in', () => {
+    const keyings: Keying[] = [
+      { decimals: 2 },
+      { decimals: 2, impliesOne: true },
+      { decimals: 2, fill: 'last-digits', signed: true },
+      { decimals: 1, fill: 'plain' },
+    ];
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 999 }), (digits) => {
-        const { keyed, open } = growingReading(String(digits), { decimals: 2 });
-        expect(Number(keyed + open)).toBe(typedReading(String(digits), { decimals: 2 }));
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 99 }),
+        fc.constantFrom(...keyings),
+        (digits, keying) => {
+          fc.pre(!keying.impliesOne || digits < 3 || digits > 9);
+          const { keyed, open } = growingReading(String(digits), keying);
+          expect(Number(keyed + open)).toBe(typedReading(String(digits), keying));
+        },
+      ),
     );
   });
+
+  it.each([
+    ['47', 1.47],
+    ['147', 1.47],
+    ['99', 1.99],
+    ['12', 1.2],
+    ['205', 2.05],
+    ['095', 0.95],
+  ])('of a rotor %p is %d: a 3 to 9 stands behind an implied 1', (text, value) =>
+    expect(typedReading(text, { decimals: 2, impliesOne: true })).toBe(value),
+  );
+
+  it('of a rotor a lone 3 to 9 is no reading: it may be left over from a slip', () => {
+    expect(() => typedReading('5', { decimals: 2, impliesOne: true })).toThrow('too-few-digits');
+    expect(typedReading('1', { decimals: 2, impliesOne: true })).toBe(1);
+  });
+
+  it.each([
+    ['12', 0.12],
+    ['4', 0.04],
+    ['125', 1.25],
+    ['-5', -0.05],
+    ['0.5', 0.5],
+  ])('of a gap or a wobble %p is %d: the last digits stand behind the point', (text, value) =>
+    expect(typedReading(text, { decimals: 2, fill: 'last-digits', signed: true })).toBe(value),
+  );
+
+  it('a thickness keyed to the gauge’s last decimal is complete, and nothing else is', () => {
+    const rotor = { decimals: 2, impliesOne: true };
+    expect(['4', '47', '14', '147', '1.47', ''].map((text) => isComplete(text, rotor))).toEqual([
+      false,
+      true,
+      false,
+      true,
+      false,
+      false,
+    ]);
+    expect(isComplete('37', { decimals: 2 })).toBe(false);
+    expect(isComplete('370', { decimals: 2 })).toBe(true);
+    expect(isComplete('370', { decimals: 2, fill: 'last-digits' })).toBe(false);
+    expect(isComplete('370', { decimals: 2, fill: 'plain' })).toBe(false);
+  });
+});
+
+describe('a zero check that still stands', () => {
+  const at = '2026-11-25T09:00:00.000Z';
+  const sitting = { gaugeId: 'G2', at, zeroMm: 0.01 };
+  const after = (minutes: number) => Date.parse(at) + minutes * 60_000;
+
+  it.each([
+    [0, 0.01],
+    [30, 0.01],
+    [30.01, null],
+    [-0.01, null],
+  ])('%d minutes after the sitting was begun: %p (30 minutes are our choice)', (minutes, zero) =>
+    expect(standingZero([sitting], 'G2', after(minutes))).toBe(zero),
+  );
+
+  it('is the same gauge’s last, and none when that one was not checked', () => {
+    const unchecked = { ...sitting, zeroMm: null };
+    expect(standingZero([sitting, { ...sitting, gaugeId: 'G1' }], 'G2', after(1))).toBe(0.01);
+    expect(standingZero([sitting, unchecked], 'G2', after(1))).toBeNull();
+    expect(standingZero([sitting], 'G1', after(1))).toBeNull();
+  });
+
+  it('a gauge that shows no decimals has no point', () =>
+    expect(growingReading('7', { decimals: 0 })).toEqual({ keyed: '7', open: '' }));
 });

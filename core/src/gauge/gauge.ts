@@ -6,6 +6,8 @@ export const GAUGE_KINDS = [
   'digital-caliper',
   'vernier-caliper',
   'dial-indicator',
+  'feeler-gauges',
+  'rule',
 ] as const;
 export type GaugeKind = (typeof GAUGE_KINDS)[number];
 
@@ -71,6 +73,20 @@ export const GAUGE_DEFAULTS: Readonly<Record<GaugeKind, GaugeDefault>> = {
     uncertaintyMm: 0.02,
     uncertaintyTag: 'M',
     anvils: 'point',
+  },
+  'feeler-gauges': {
+    resolutionMm: 0.01,
+    resolutionTag: 'M',
+    uncertaintyMm: 0.02,
+    uncertaintyTag: 'M',
+    anvils: 'flat',
+  },
+  rule: {
+    resolutionMm: 0.5,
+    resolutionTag: 'M',
+    uncertaintyMm: 0.5,
+    uncertaintyTag: 'M',
+    anvils: 'flat',
   },
 };
 

@@ -5,18 +5,27 @@ const clear: SignOffFacts = {
   motor: false,
   cutOff: null,
   leverFeel: {},
-  parts: [],
+  inspected: [],
   tightenings: [],
+  openEnds: [],
   customerToldOfWatch: false,
-  doNotRide: [],
 };
 const codes = (change: Partial<SignOffFacts>) =>
   signOffBars({ ...clear, ...change }).map((bar) => bar.code);
 const rotor = (
-  word: SignOffFacts['parts'][number]['word'],
-  decision: SignOffFacts['parts'][number]['decision'] = null,
+  word: SignOffFacts['inspected'][number]['word'],
+  decision: SignOffFacts['inspected'][number]['decision'] = null,
 ) => ({
-  parts: [{ end: 'front' as const, part: 'rotor' as const, word, decision }],
+  inspected: [
+    {
+      end: 'front' as const,
+      subject: 'rotor' as const,
+      word,
+      decision,
+      doNotRide: false,
+      found: [],
+    },
+  ],
 });
 
 describe('sign-off', () => {
@@ -51,6 +60,9 @@ describe('sign-off', () => {
     expect(codes({ leverSideConfirmed: false })).toEqual(['lever-side-unconfirmed']);
   });
 
+  it('refuses work that was begun and not finished', () =>
+    expect(codes({ openEnds: [{ end: 'rear', of: 'port' }] })).toEqual(['work-open']));
+
   it('refuses a motor whose cut-off was not seen to work', () => {
     expect(codes({ motor: true })).toEqual(['cut-off-untested']);
     expect(codes({ motor: true, cutOff: 'failed' })).toEqual(['cut-off-failed']);
@@ -61,8 +73,11 @@ describe('sign-off', () => {
   it('never waives a do-not-ride, and names the gravest bar first', () =>
     expect(
       codes({
-        ...rotor('replace', 'customer-refused'),
-        doNotRide: [{ end: 'front', finding: 'crack' }],
+        inspected: rotor('replace', 'customer-refused').inspected.map((item) => ({
+          ...item,
+          doNotRide: true,
+          found: ['crack' as const],
+        })),
         leverSideConfirmed: false,
       }),
     ).toEqual(['do-not-ride', 'lever-side-unconfirmed']));

@@ -1,4 +1,7 @@
 import type { ProofFlaw } from '../torque/proof';
+import type { Subject } from '../inspection/inspectEnd';
+import type { Finding } from '../inspection/findings';
+import type { BrakeState } from '../plan/state';
 import type { Word } from '../wear/verdict';
 
 export const ENDS = ['front', 'rear'] as const;
@@ -17,20 +20,23 @@ export interface SignOffFacts {
   motor: boolean;
   cutOff: Outcome | null;
   leverFeel: Partial<Record<End, Outcome>>;
-  /** Verdicts on what was measured. What was not measured is not here. */
-  parts: readonly {
+  /** What was inspected. What nobody looked at is not here. */
+  inspected: readonly {
     end: End;
-    part: Part;
+    subject: Subject;
     word: Word;
+    /** Nothing but work lifts it. */
+    doNotRide: boolean;
+    found: readonly Finding[];
     /** A lead accepts "unproven"; the customer refuses to have "replace" replaced. Both with their words. */
     decision: 'accepted-unproven' | 'customer-refused' | null;
   }[];
   /** Safety bolts that were touched. */
   tightenings: readonly { end: End; flaws: readonly ProofFlaw[] }[];
+  /** Ends at which planned work was begun and the brake is not ready yet, with the first thing that is open. */
+  openEnds: readonly { end: End; of: keyof BrakeState }[];
   /** The customer was told what is being watched. */
   customerToldOfWatch: boolean;
-  /** Findings that nothing but work lifts, such as a crack. */
-  doNotRide: readonly { end: End; finding: string }[];
 }
 
 export type Bar =
@@ -38,11 +44,12 @@ export type Bar =
   | { code: 'cut-off-untested' }
   | { code: 'cut-off-failed' }
   | { code: 'lever-failed'; end: End }
-  | { code: 'replace-open'; end: End; part: Part }
-  | { code: 'unproven-open'; end: End; part: Part }
-  | { code: 'watch-untold'; end: End; part: Part }
+  | { code: 'replace-open'; end: End; subject: Subject }
+  | { code: 'unproven-open'; end: End; subject: Subject }
+  | { code: 'watch-untold'; end: End; subject: Subject }
+  | { code: 'work-open'; end: End; of: keyof BrakeState }
   | { code: 'torque-unproven'; end: End; flaws: readonly ProofFlaw[] }
-  | { code: 'do-not-ride'; end: End; finding: string };
+  | { code: 'do-not-ride'; end: End; subject: Subject; found: readonly Finding[] };
 
 /**
  * What bars a sign-off, the gravest first; none means that it may be signed.
@@ -51,21 +58,20 @@ export type Bar =
  * when a lead accepts it. Replace leaves only as a recorded refusal. A do-not-ride is never waived.
  */
 export function signOffBars(facts: SignOffFacts): Bar[] {
-  const bars: Bar[] = facts.doNotRide.map(({ end, finding }) => ({
-    code: 'do-not-ride',
-    end,
-    finding,
-  }));
+  const bars: Bar[] = facts.inspected
+    .filter(({ doNotRide }) => doNotRide)
+    .map(({ end, subject, found }) => ({ code: 'do-not-ride', end, subject, found }));
   for (const end of ENDS)
     if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
-  for (const { end, part, word, decision } of facts.parts) {
+  for (const { end, subject, word, decision } of facts.inspected) {
     if (word === 'replace' && decision !== 'customer-refused')
-      bars.push({ code: 'replace-open', end, part });
+      bars.push({ code: 'replace-open', end, subject });
     if (word === 'unproven' && decision !== 'accepted-unproven')
-      bars.push({ code: 'unproven-open', end, part });
+      bars.push({ code: 'unproven-open', end, subject });
     if (word === 'watch' && !facts.customerToldOfWatch)
-      bars.push({ code: 'watch-untold', end, part });
+      bars.push({ code: 'watch-untold', end, subject });
   }
+  for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
   for (const { end, flaws } of facts.tightenings)
     if (flaws.length > 0) bars.push({ code: 'torque-unproven', end, flaws });
   if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });

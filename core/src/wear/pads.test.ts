@@ -142,3 +142,28 @@ describe('what the four numbers say (sense [P], threshold [D])', () => {
   it('says nothing of a pair that is not complete', () =>
     expect(padVerdict(pads([3.6, 3.6, 3.6, null]), spec, ['total']).pattern.complete).toBe(false));
 });
+
+describe('pads at the ends of what can be', () => {
+  it('takes a reading of nothing and of 8 mm, the most a pad can be (our choice)', () =>
+    expect([plausiblePadReading(0), plausiblePadReading(8)]).toEqual([0, 8]));
+
+  it('a total that its doubt brings up to the plate may be the plate alone', () => {
+    expect(padVerdict(even(1.77), spec, ['total']).word).toBe('replace');
+    expect(() => padVerdict(even(1.769), spec, ['total'])).toThrow('thinner-than-plate');
+  });
+
+  it('an earlier pair that was down to its plate tells no friction', () => {
+    const outlook = {
+      unit: 'km' as const,
+      earlier: [{ x: 0, mm: 1.8, doubtMm: 0.03 }],
+      now: 1000,
+      nextService: 2000,
+    };
+    const verdict = padVerdict(even(3.8), spec, ALL, outlook);
+    expect(verdict.schools.map(({ school, forecast }) => [school, forecast])).toEqual([
+      ['total', { ok: false, code: 'not-wearing', readings: 2 }],
+      ['friction', { ok: false, code: 'one-reading', readings: 1 }],
+      ['share', { ok: false, code: 'one-reading', readings: 1 }],
+    ]);
+  });
+});

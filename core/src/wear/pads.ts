@@ -1,4 +1,5 @@
 import { InputError } from '../inputError';
+import type { Outlook } from '../forecast/forecast';
 import type { Tag } from '../source';
 import { micrometres, millimetres } from '../units/length';
 import { padPattern, type PadPattern } from './padPattern';
@@ -97,12 +98,14 @@ export function plausiblePadReading(readingMm: number): number {
  * All four numbers count and the least decides. A missing number, or a plate that is only assumed,
  * leaves the schools that need it unproven.
  * @param schools the schools in force, at least one
+ * @param outlook earlier least thicknesses of these pads, plate and all
  * @throws InputError as judgeThickness, and `thinner-than-plate` when a total is under its plate.
  */
 export function padVerdict(
   measurement: PadMeasurement,
   spec: PadSpec,
   schools: readonly PadSchool[],
+  outlook: Outlook | null = null,
 ): PadVerdict {
   if (schools.length === 0) throw new InputError('empty', 'schools');
   const measured = placeThicknesses(
@@ -122,7 +125,7 @@ export function padVerdict(
     ),
   ];
   const verdicts = schools.map((school) =>
-    schoolVerdict(school, { measured, basis: measurement.basis, plateUm, spec, flaws }),
+    schoolVerdict(school, { measured, basis: measurement.basis, plateUm, spec, flaws, outlook }),
   );
   const word = worst(verdicts.map((verdict) => verdict.word))!;
   return {
@@ -152,6 +155,7 @@ interface PadCase {
   plateUm: number | null;
   spec: PadSpec;
   flaws: readonly Reason[];
+  outlook: Outlook | null;
 }
 
 function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
@@ -169,6 +173,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     reasons,
     settle,
     shareLeft: null,
+    forecast: null,
     limitMm: limit?.limitMm ?? null,
     leastMm: null,
     wornShare: null,
@@ -185,6 +190,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     places,
     limit,
     newMm: newUm === null ? null : millimetres(newUm),
+    outlook: outlookIn(judges, aCase),
     flaws: [
       ...aCase.flaws,
       ...(restsOnPlate && spec.plateAssumed ? [{ code: 'plate-assumed' } as const] : []),
@@ -208,6 +214,19 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
       leastFrictionUm === null || newFrictionUm === null
         ? null
         : Math.max(0, (newFrictionUm - leastFrictionUm) / newFrictionUm),
+  };
+}
+
+/** Earlier thicknesses in the measure a school judges by; none when that takes a plate nobody knows. */
+function outlookIn(judges: PadBasis, { outlook, plateUm }: PadCase): Outlook | null {
+  if (outlook === null || judges === 'total') return outlook;
+  if (plateUm === null) return null;
+  const plateMm = millimetres(plateUm);
+  return {
+    ...outlook,
+    earlier: outlook.earlier.flatMap((point) =>
+      point.mm > plateMm ? [{ ...point, mm: point.mm - plateMm }] : [],
+    ),
   };
 }
 

@@ -311,3 +311,73 @@ describe('what decides', () => {
     expect(worst([])).toBeNull();
   });
 });
+
+describe('a rotor at the ends of what can be', () => {
+  const verdictOf = (readings: number[], limit = stamped(1.5), newMm = 1.8) =>
+    rotorVerdict(measured(readings), limit, newMm);
+
+  it('0.5 and 3 mm can be rotors (our choice)', () =>
+    expect([plausibleRotorReading(0.5), plausibleRotorReading(3)]).toEqual([0.5, 3]));
+
+  it('two points already vary', () => expect(verdictOf([1.7, 1.66]).variationMm).toBe(0.04));
+
+  it('a place with just 25 % of the wear left is near, as the whole rotor is', () =>
+    expect(verdictOf([1.6, 1.6, 1.6], stamped(1.5), 1.9).points.map(({ word }) => word)).toEqual([
+      'watch',
+      'watch',
+      'watch',
+    ]));
+
+  it('of points that are equally thin the first is named', () => {
+    const { thinnest, reasons } = verdictOf([1.47, 1.47, 1.5]);
+    expect(thinnest?.point).toBe(1);
+    expect(reasons[0]).toMatchObject({ place: '1' });
+  });
+});
+
+describe('a rotor with a past', () => {
+  const past = (nextService: number) => ({
+    unit: 'km' as const,
+    earlier: [
+      { x: 0, mm: 1.8, doubtMm: 0.01 },
+      { x: 1000, mm: 1.75, doubtMm: 0.01 },
+    ],
+    now: 2000,
+    nextService,
+  });
+  const fine = { ...pointGauge, uncertaintyMm: 0.01 };
+  const verdictAt = (nextService: number, change: Partial<RotorMeasurement> = {}, mm = 1.7) =>
+    rotorVerdict(
+      measured([mm, mm, mm], { gauge: fine, ...change }),
+      stamped(1.5),
+      1.8,
+      past(nextService),
+    );
+
+  it('is watched when the early end of its forecast comes before the next service', () => {
+    // 0.05 mm in 1,000 km: the line crosses 1.50 at 6,000 km, its early end somewhat before.
+    const { forecast } = verdictAt(3000);
+    expect(forecast).toMatchObject({ ok: true, readings: 3 });
+    const { early, at } = forecast as Extract<typeof forecast, { ok: true }>;
+    expect(at).toBeCloseTo(6000, 6);
+    expect(early).toBeLessThan(6000);
+    expect(verdictAt(early - 1).word).toBe('holds');
+    expect(verdictAt(early + 1)).toMatchObject({
+      word: 'watch',
+      reasons: [{ code: 'due-before-service' }],
+    });
+  });
+
+  it('a forecast never passes what is not proven, and never stays a replacement', () => {
+    expect(verdictAt(3000, { zeroErrorMm: null }).word).toBe('unproven');
+    expect(verdictAt(3000, {}, 1.5).word).toBe('replace');
+  });
+
+  it('readings that are too thick by a ridge make no forecast', () =>
+    expect(
+      verdictAt(9000, { gauge: { ...vernier, uncertaintyMm: 0.01 }, ridge: 'felt' }).forecast,
+    ).toBeNull());
+
+  it('a part that does not wear has no date, and no watch for one', () =>
+    expect(verdictAt(1e6, {}, 1.79)).toMatchObject({ word: 'holds', forecast: { ok: false } }));
+});

@@ -1,3 +1,4 @@
+import type { Outlook } from '../forecast/forecast';
 import { InputError, positive } from '../inputError';
 import { micrometres, millimetres } from '../units/length';
 import {
@@ -28,9 +29,6 @@ export const ROTOR_DAMAGE = [
   'bent-beyond-truing',
 ] as const;
 export type RotorDamage = (typeof ROTOR_DAMAGE)[number];
-/** Damage that takes the bike off the road at once; nothing but a new part lifts it [P]. */
-export const DO_NOT_RIDE_DAMAGE: readonly RotorDamage[] = ['crack'];
-
 /** What a fingernail says of the track's outer edge. */
 export type Ridge = 'felt' | 'none' | 'not-looked';
 
@@ -42,6 +40,8 @@ export interface RotorMeasurement extends Evidence {
   /** Thickness of the unworn lip, mm: a stand-in for the thickness when new. */
   lipMm: number | null;
   damage: readonly RotorDamage[];
+  /** It came off for loose rivets last time, and nobody has checked them since. */
+  rivetsUnchecked?: boolean;
 }
 
 export interface RotorVerdict extends Verdict {
@@ -90,12 +90,14 @@ export function readsUpperBounds(anvils: 'point' | 'flat', ridge: Ridge): boolea
  * The verdict on a rotor: judged on the thinnest point, never the mean [P].
  * @param limit the limit in force
  * @param sheetNewMm thickness when new by the sheet, mm; the lip stands in when it is null
+ * @param outlook earlier least thicknesses of this rotor
  * @throws InputError as {@link judgeThickness}, and `no-such-point`.
  */
 export function rotorVerdict(
   measurement: RotorMeasurement,
   limit: ThicknessLimit,
   sheetNewMm: number | null,
+  outlook: Outlook | null = null,
 ): RotorVerdict {
   const { points, pointCount, lipMm, zeroErrorMm } = measurement;
   for (const { point } of points) clockPosition(point, pointCount);
@@ -115,8 +117,12 @@ export function rotorVerdict(
     limit,
     newMm,
     upperBounds,
+    outlook,
     replaceAnyway: measurement.damage.map((finding): Reason => ({ code: 'damaged', finding })),
-    flaws: flawsOfEvidence(measurement),
+    flaws: [
+      ...flawsOfEvidence(measurement),
+      ...(measurement.rivetsUnchecked ? [{ code: 'rivets-unchecked' } as const] : []),
+    ],
   });
 
   const thicknesses = places.map(({ thicknessUm }) => thicknessUm);

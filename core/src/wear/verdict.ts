@@ -1,6 +1,10 @@
 import { combineRepeats } from '../gauge/repeats';
 import { inCalibration, type Gauge } from '../gauge/gauge';
 import { InputError } from '../inputError';
+import type { ClearanceCure } from '../clearance/corners';
+import { forecast, isDueBefore, type Forecast, type Outlook } from '../forecast/forecast';
+import type { LeverSign } from '../lever/lever';
+import type { RunoutBand, RunoutBands } from '../runout/runout';
 import type { Origin, Tag } from '../source';
 import { micrometres, millimetres } from '../units/length';
 
@@ -48,13 +52,27 @@ export type Reason =
   | { code: 'plate-assumed' }
   | { code: 'missing-number'; place: string }
   | { code: 'little-left'; shareLeft: number }
+  | { code: 'due-before-service'; unit: Outlook['unit']; early: number; nextService: number }
   | {
       code: 'clears-limit';
       place: string;
       thicknessMm: number;
       doubtMm: number;
       limitMm: number;
-    };
+    }
+  | ({ code: 'runout'; band: RunoutBand; tirMm: number; doubtMm: number } & RunoutBands)
+  | { code: 'rivets-unchecked' }
+  | { code: 'runout-unknown' }
+  | { code: 'rubs'; marginMm: number; cure: ClearanceCure | null }
+  | { code: 'margin-in-doubt'; marginMm: number; doubtMm: number }
+  | { code: 'runs-clear'; marginMm: number }
+  | { code: 'mount-angle'; angleDegrees: number; mostDegrees: number }
+  | { code: 'angle-in-doubt'; angleDegrees: number; mostDegrees: number }
+  | { code: 'lever'; sign: LeverSign }
+  | { code: 'lever-facts-unknown' }
+  | { code: 'bite-misread' }
+  | { code: 'give-assumed' }
+  | { code: 'lever-firm'; biteMm: number; firmMm: number };
 
 /** What would settle an "unproven". */
 export type Settle =
@@ -66,6 +84,10 @@ export type Settle =
   | 'new-thickness'
   | 'stated-limit'
   | 'plate-thickness'
+  | 'runout'
+  | 'lever-facts'
+  | 'learned-give'
+  | 'rivet-check'
   | 'replacement';
 
 const SETTLED_BY: Partial<Record<Reason['code'], Settle>> = {
@@ -78,6 +100,13 @@ const SETTLED_BY: Partial<Record<Reason['code'], Settle>> = {
   'new-thickness-unknown': 'new-thickness',
   'limit-from-memory': 'stated-limit',
   'plate-assumed': 'plate-thickness',
+  'runout-unknown': 'runout',
+  'margin-in-doubt': 'finer-gauge',
+  'angle-in-doubt': 'finer-gauge',
+  'lever-facts-unknown': 'lever-facts',
+  'bite-misread': 'more-points',
+  'give-assumed': 'learned-give',
+  'rivets-unchecked': 'rivet-check',
 };
 
 /** A limit on thickness, with its wording and who laid it down. */
@@ -137,11 +166,16 @@ export function placeThicknesses(
 
 /** Reasons of the evidence itself that keep any part from being passed. */
 export function flawsOfEvidence(evidence: Evidence): Reason[] {
-  const flaws: Reason[] = [];
-  if (!inCalibration(evidence.gauge.calibrationDueOn, evidence.measuredOn))
-    flaws.push({ code: 'gauge-out-of-calibration', dueOn: evidence.gauge.calibrationDueOn });
+  const flaws = flawOfCalibration(evidence.gauge, evidence.measuredOn);
   if (evidence.zeroErrorMm === null) flaws.push({ code: 'no-zero-check' });
   return flaws;
+}
+
+/** A gauge past its calibration may condemn and never pass [D]. */
+export function flawOfCalibration({ calibrationDueOn }: Gauge, measuredOn: string): Reason[] {
+  return inCalibration(calibrationDueOn, measuredOn)
+    ? []
+    : [{ code: 'gauge-out-of-calibration', dueOn: calibrationDueOn }];
 }
 
 export interface ThicknessCase {
@@ -154,6 +188,8 @@ export interface ThicknessCase {
   flaws?: readonly Reason[];
   /** The readings are upper bounds (jaws bridging a ridge): they may condemn and never pass. */
   upperBounds?: boolean;
+  /** What the same part measured before, in the same measure, and when it is looked at next. */
+  outlook?: Outlook | null;
 }
 
 export interface Verdict {
@@ -164,13 +200,16 @@ export interface Verdict {
   settle: Settle[];
   /** Share of the wearable thickness left at the thinnest place, 0 to 1; null when it cannot be said. */
   shareLeft: number | null;
+  /** Where the wear is heading; null with nothing earlier to compare. */
+  forecast: Forecast | null;
 }
 
 /**
  * The verdict on a worn thickness. The first that applies:
  * Replace (a replace-anyway reason, or the least t at or below the limit, no doubt granted) ·
  * Unproven (fewer than {@link FEWEST_POINTS} proper points, the least t − U does not clear the limit, or a flaw) ·
- * Watch ({@link WATCH_SHARE} or less of the wearable thickness left) · Holds.
+ * Watch ({@link WATCH_SHARE} or less of the wearable thickness left, or the early end of the forecast comes before the
+ * next service) · Holds.
  *
  * Source [S] of the guard band: ISO 14253-1, decision rules for proving conformity; the full U is
  * stricter than its 2017 default.
@@ -186,11 +225,17 @@ export function judgeThickness(aCase: ThicknessCase): Verdict {
   const thinnest = least(places, ({ thicknessUm }) => thicknessUm);
   const shareLeft =
     thinnest && newUm !== null ? shareOf(thinnest.thicknessUm, limitUm, newUm) : null;
+  const outlook = aCase.outlook ?? null;
+  const heading =
+    outlook && thinnest && !aCase.upperBounds
+      ? forecast(pointsOf(outlook, thinnest), limit.limitMm)
+      : null;
   const decide = (word: Word, reasons: Reason[]): Verdict => ({
     word,
     reasons,
     settle: word === 'unproven' ? settledBy(reasons) : [],
     shareLeft,
+    forecast: heading,
   });
 
   const replace: Reason[] = [...(aCase.replaceAnyway ?? [])];
@@ -209,7 +254,16 @@ export function judgeThickness(aCase: ThicknessCase): Verdict {
 
   if (thinnest === null || shareLeft === null)
     return decide('unproven', [{ code: 'new-thickness-unknown' }]);
-  if (shareLeft <= WATCH_SHARE) return decide('watch', [{ code: 'little-left', shareLeft }]);
+  const watch: Reason[] = [];
+  if (shareLeft <= WATCH_SHARE) watch.push({ code: 'little-left', shareLeft });
+  if (heading?.ok && outlook && isDueBefore(heading, outlook.nextService))
+    watch.push({
+      code: 'due-before-service',
+      unit: outlook.unit,
+      early: heading.early,
+      nextService: outlook.nextService,
+    });
+  if (watch.length > 0) return decide('watch', watch);
   return decide('holds', [
     {
       code: 'clears-limit',
@@ -289,7 +343,12 @@ function shareOf(thicknessUm: number, limitUm: number, newUm: number): number {
   return Math.min(1, (thicknessUm - limitUm) / (newUm - limitUm));
 }
 
-function settledBy(reasons: readonly Reason[]): Settle[] {
+function pointsOf({ earlier, now }: Outlook, { thicknessUm, doubtUm }: PlaceThickness) {
+  return [...earlier, { x: now, mm: millimetres(thicknessUm), doubtMm: millimetres(doubtUm) }];
+}
+
+/** What would settle an "unproven" with these reasons; replacing always would. */
+export function settledBy(reasons: readonly Reason[]): Settle[] {
   const ways = reasons.flatMap(({ code }) => SETTLED_BY[code] ?? []);
   return [...new Set<Settle>([...ways, 'replacement'])];
 }

@@ -20,9 +20,7 @@ const session: MeasuringSession = {
   ],
   looks: [
     { subject: 'ridge', seen: false },
-    { subject: 'crack', seen: true },
     { subject: 'ridge', seen: true },
-    { subject: 'crack', seen: false },
   ],
 };
 

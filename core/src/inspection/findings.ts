@@ -1,0 +1,136 @@
+import type { Tag } from '../source';
+import type { Word } from '../wear/verdict';
+import type { Work } from './work';
+
+/** What is looked over by eye and hand at one end, in the order it is met. */
+export const AREAS = [
+  'rotor',
+  'pads',
+  'caliper',
+  'leaks',
+  'hose',
+  'cable',
+  'fluid',
+  'lever',
+  'bolts',
+  'mount',
+] as const;
+export type Area = (typeof AREAS)[number];
+
+interface FindingRule {
+  area: Area;
+  word: Exclude<Word, 'holds'>;
+  /** Takes the bike off the road at once. */
+  doNotRide?: true;
+  work: Work;
+  tag: Tag;
+}
+
+/** Everything that can be found by looking, and what follows from it. */
+export const FINDINGS = {
+  crack: { area: 'rotor', word: 'replace', doNotRide: true, work: 'replace-rotor', tag: 'P' },
+  'deep-scoring': { area: 'rotor', word: 'replace', work: 'replace-rotor', tag: 'P' },
+  'overheating-colours': { area: 'rotor', word: 'replace', work: 'replace-rotor', tag: 'P' },
+  'loose-rivets': { area: 'rotor', word: 'replace', work: 'replace-rotor', tag: 'P' },
+  'bent-beyond-truing': { area: 'rotor', word: 'replace', work: 'replace-rotor', tag: 'P' },
+  'rotor-deposits': { area: 'rotor', word: 'watch', work: 'clean-and-bed-in', tag: 'P' },
+
+  'pads-soaked': { area: 'pads', word: 'replace', work: 'replace-pads', tag: 'P' },
+  'pads-oil-mist': { area: 'pads', word: 'watch', work: 'decontaminate', tag: 'P' },
+  'pads-glazed': { area: 'pads', word: 'watch', work: 'clean-and-bed-in', tag: 'P' },
+  'friction-cracked': { area: 'pads', word: 'replace', work: 'replace-pads', tag: 'P' },
+  'friction-lifting': { area: 'pads', word: 'replace', work: 'replace-pads', tag: 'P' },
+  'spring-missing': { area: 'pads', word: 'replace', work: 'fit-spring-or-clip', tag: 'P' },
+  'clip-missing': { area: 'pads', word: 'replace', work: 'fit-spring-or-clip', tag: 'P' },
+  'fins-bent': { area: 'pads', word: 'watch', work: 'straighten-fins', tag: 'D' },
+
+  'caliper-cracked': {
+    area: 'caliper',
+    word: 'replace',
+    doNotRide: true,
+    work: 'replace-caliper',
+    tag: 'P',
+  },
+  'piston-sticking': { area: 'caliper', word: 'watch', work: 'service-pistons', tag: 'P' },
+  'one-pad-moves': { area: 'caliper', word: 'watch', work: 'service-pistons', tag: 'P' },
+  'grit-in-caliper': { area: 'caliper', word: 'watch', work: 'clean-caliper', tag: 'P' },
+
+  'leak-at-caliper': { area: 'leaks', word: 'replace', doNotRide: true, work: 'reseal', tag: 'P' },
+  'leak-at-banjo': {
+    area: 'leaks',
+    word: 'replace',
+    doNotRide: true,
+    work: 'remake-joint',
+    tag: 'P',
+  },
+  'leak-at-hose-nut': {
+    area: 'leaks',
+    word: 'replace',
+    doNotRide: true,
+    work: 'remake-joint',
+    tag: 'P',
+  },
+  'leak-at-lever': { area: 'leaks', word: 'replace', doNotRide: true, work: 'reseal', tag: 'P' },
+
+  'hose-chafed': { area: 'hose', word: 'watch', work: 'reroute-hose', tag: 'P' },
+  'hose-cut': { area: 'hose', word: 'replace', doNotRide: true, work: 'replace-hose', tag: 'D' },
+  'hose-kinked': { area: 'hose', word: 'replace', work: 'replace-hose', tag: 'D' },
+  'hose-too-short': { area: 'hose', word: 'replace', work: 'replace-hose', tag: 'P' },
+  'hose-too-long': { area: 'hose', word: 'watch', work: 'shorten-hose', tag: 'P' },
+
+  'cable-frayed': { area: 'cable', word: 'replace', work: 'replace-cable', tag: 'P' },
+  'cable-kinked': { area: 'cable', word: 'replace', work: 'replace-cable', tag: 'P' },
+  'cable-rusted': { area: 'cable', word: 'replace', work: 'replace-cable', tag: 'P' },
+  'housing-split': { area: 'cable', word: 'replace', work: 'replace-cable', tag: 'P' },
+  'ferrule-missing': { area: 'cable', word: 'replace', work: 'replace-cable', tag: 'P' },
+
+  'fluid-wrong': { area: 'fluid', word: 'replace', doNotRide: true, work: 'reseal', tag: 'P' },
+  'fluid-unknown': { area: 'fluid', word: 'unproven', work: 'reseal', tag: 'P' },
+  'fluid-spent': { area: 'fluid', word: 'watch', work: 'full-bleed', tag: 'P' },
+
+  'slow-return': { area: 'lever', word: 'watch', work: 'service-pistons', tag: 'P' },
+  'lever-bent': { area: 'lever', word: 'replace', work: 'replace-lever', tag: 'D' },
+  'lever-loose': { area: 'lever', word: 'unproven', work: 'tighten-bolts', tag: 'P' },
+
+  'bolt-loose': { area: 'bolts', word: 'unproven', work: 'tighten-bolts', tag: 'P' },
+  'bolt-missing': {
+    area: 'bolts',
+    word: 'replace',
+    doNotRide: true,
+    work: 'tighten-bolts',
+    tag: 'D',
+  },
+  'bolt-rounded': { area: 'bolts', word: 'watch', work: 'tighten-bolts', tag: 'D' },
+
+  'mount-rocks': { area: 'mount', word: 'watch', work: 'dress-mount', tag: 'P' },
+  /** Wrong by make: a deviation, told to maker and customer. */
+  'mount-out-of-plane': { area: 'mount', word: 'unproven', work: 'ask-maker', tag: 'P' },
+  /** A modified structural part is never marked as holding [D]. */
+  'mount-modified': { area: 'mount', word: 'unproven', work: 'ask-maker', tag: 'D' },
+} as const satisfies Record<string, FindingRule>;
+
+export type Finding = keyof typeof FINDINGS;
+
+const RULES: Readonly<Record<Finding, FindingRule>> = FINDINGS;
+
+/** What follows from a finding. */
+export function ruleOf(finding: Finding): FindingRule {
+  return RULES[finding];
+}
+
+/** What can be found at one place. */
+export function findingsAt(area: Area): Finding[] {
+  return (Object.keys(FINDINGS) as Finding[]).filter((finding) => RULES[finding].area === area);
+}
+
+export type Actuation = 'hydraulic' | 'cable' | 'cable-pulled-hydraulic';
+
+/** The places a brake of this kind has. */
+export function areasOf(actuation: Actuation): Area[] {
+  const missing: Record<Actuation, readonly Area[]> = {
+    hydraulic: ['cable'],
+    cable: ['leaks', 'hose', 'fluid'],
+    'cable-pulled-hydraulic': ['hose'],
+  };
+  return AREAS.filter((area) => !missing[actuation].includes(area));
+}

@@ -1,0 +1,345 @@
+import { GAUGE_DEFAULTS, type GaugeKind } from '../gauge/gauge';
+import { suits } from '../gauge/suits';
+import type { Fitting } from '../kit/kit';
+import { USUAL_RULES } from '../rules/shopRules';
+import { AREAS, areasOf, FINDINGS, findingsAt, ruleOf, type Area, type Finding } from './findings';
+import {
+  inspectEnd,
+  isSuperseded,
+  judgeSitting,
+  standardOf,
+  standingSitting,
+  type InspectedJob,
+  type LookOver,
+  type Sitting,
+} from './inspectEnd';
+import type { SheetFacts } from './judge';
+import { MEASURANDS, placesOf, type Measurand } from './measurand';
+import { plausibleReading } from './plausible';
+import { judgeableSheet } from './sheetCheck';
+import { WORKS } from './work';
+
+const sheet: SheetFacts = {
+  brake: { actuation: 'hydraulic' },
+  rotor: {
+    construction: 'one-piece',
+    newMm: 1.8,
+    limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
+  },
+  pads: { newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+  lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
+};
+
+let seq = 0;
+const sitting = (
+  part: Measurand,
+  kind: GaugeKind,
+  readings: Record<string, number>,
+  change: Partial<Sitting> = {},
+): Sitting => ({
+  id: `${part} ${++seq}`,
+  seq,
+  end: 'front',
+  part,
+  gauge: { ...GAUGE_DEFAULTS[kind], kind, calibrationDueOn: '2027-01-01' },
+  basis: part === 'pads' ? 'total' : part === 'lever' ? 'travel' : null,
+  pointCount: part === 'rotor' ? 6 : part === 'runout' ? 12 : null,
+  measuredOn: '2026-11-25',
+  readings: Object.entries(readings).map(([place, valueMm]) => ({
+    id: `${seq} ${place}`,
+    place,
+    valueMm,
+    replaces: null,
+  })),
+  looks: part === 'rotor' ? [{ subject: 'ridge', seen: false }] : [],
+  ...change,
+});
+const round = (...mm: number[]) => Object.fromEntries(mm.map((each, i) => [String(i + 1), each]));
+const rotor = (mm: number) =>
+  sitting('rotor', 'thickness-gauge', { zero: 0, ...round(mm, mm, mm, mm, mm, mm) });
+const look = (area: Area, ...found: Finding[]): LookOver => ({
+  id: `${area} ${++seq}`,
+  seq,
+  end: 'front',
+  area,
+  found,
+  words: '',
+});
+const fitting = (change: Partial<Fitting>) => ({
+  id: `fit ${++seq}`,
+  seq,
+  end: 'front' as const,
+  jobId: 'job',
+  part: 'rotor' as const,
+  condition: 'new' as const,
+  description: '',
+  compound: null,
+  organicOnly: false,
+  construction: null,
+  newMm: null,
+  stampedLimit: null,
+  cameOffFor: null,
+  ...change,
+});
+const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
+  id: 'job',
+  identified: { front: { sheet: { body: sheet }, stampedLimit: null }, rear: null },
+  measured: [],
+  lookedOver: [],
+  fittings: [],
+  outlooks: { front: {}, rear: {} },
+  rules: USUAL_RULES,
+  ...change,
+});
+const front = (change: Partial<InspectedJob>) => inspectEnd(job(change), 'front');
+
+describe('an end’s inspection', () => {
+  it('of an end nobody looked at has no items, and says all of it', () => {
+    const { items, notInspected } = front({});
+    expect(items).toEqual([]);
+    expect(notInspected).toEqual([
+      ...MEASURANDS,
+      'caliper',
+      'leaks',
+      'hose',
+      'fluid',
+      'bolts',
+      'mount',
+    ]);
+  });
+
+  it('ranks do-not-ride first, then the worst word', () => {
+    const { items } = front({
+      measured: [
+        rotor(1.7),
+        sitting('runout', 'dial-indicator', round(0, 0.6, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0)),
+      ],
+      lookedOver: [
+        look('caliper', 'piston-sticking'),
+        look('leaks', 'leak-at-banjo'),
+        look('hose'),
+      ],
+    });
+    expect(items.map(({ subject, word, doNotRide }) => [subject, word, doNotRide])).toEqual([
+      ['leaks', 'replace', true],
+      ['runout', 'replace', false],
+      ['caliper', 'watch', false],
+      ['rotor', 'holds', false],
+      ['hose', 'holds', false],
+    ]);
+  });
+
+  it('a crack condemns the rotor whatever its thickness, measured or not', () => {
+    const lookedOver = [look('rotor', 'crack')];
+    expect(front({ measured: [rotor(1.79)], lookedOver }).items[0]).toMatchObject({
+      subject: 'rotor',
+      word: 'replace',
+      doNotRide: true,
+      work: ['replace-rotor'],
+      judgement: { word: 'replace', rotor: { reasons: [{ code: 'damaged', finding: 'crack' }] } },
+    });
+    expect(front({ lookedOver }).items[0]).toMatchObject({ word: 'replace', doNotRide: true });
+  });
+
+  it('looking alone passes neither rotor nor pads: with nothing found there is no word', () => {
+    expect(front({ lookedOver: [look('rotor'), look('pads')] }).items).toEqual([]);
+    expect(front({ lookedOver: [look('pads', 'pads-soaked')] }).items[0]).toMatchObject({
+      subject: 'pads',
+      word: 'replace',
+      work: ['replace-pads'],
+    });
+  });
+
+  it('the last look at an area counts', () =>
+    expect(
+      front({ lookedOver: [look('leaks', 'leak-at-lever'), look('leaks')] }).items[0],
+    ).toMatchObject({ word: 'holds', doNotRide: false }));
+
+  it('a mount that was modified never holds', () =>
+    expect(front({ lookedOver: [look('mount', 'mount-modified')] }).items[0]!.word).toBe(
+      'unproven',
+    ));
+
+  it('a sinking lever is a do-not-ride by its numbers', () =>
+    expect(
+      front({ measured: [sitting('lever', 'rule', { reach: 60, bite: 20, firm: 27, sunk: 32 })] })
+        .items[0],
+    ).toMatchObject({ subject: 'lever', doNotRide: true, work: ['reseal'] }));
+
+  it('measures the gaps against the wobble of this very rotor', () => {
+    const gaps = sitting('clearance', 'feeler-gauges', {
+      'left-leading': 0.3,
+      'left-trailing': 0.3,
+      'right-leading': 0.1,
+      'right-trailing': 0.1,
+    });
+    const atMid = { ...gaps, looks: [{ subject: 'at-mid-reading' as const, seen: true }] };
+    const turn = sitting('runout', 'dial-indicator', round(0, 0.12, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0));
+    expect(front({ measured: [gaps] }).items[0]).toMatchObject({
+      word: 'unproven',
+      settle: ['runout', 'replacement'],
+    });
+    expect(
+      front({ measured: [turn, atMid] }).items.find(({ subject }) => subject === 'clearance'),
+    ).toMatchObject({
+      word: 'holds',
+      judgement: { clearance: { marginMm: 0.04 } },
+    });
+    expect(
+      front({ measured: [turn, gaps] }).items.find(({ subject }) => subject === 'clearance'),
+    ).toMatchObject({
+      word: 'watch',
+      work: ['centre-caliper'],
+    });
+  });
+
+  it('recommends refitting before bending when the whole rotor sits tilted', () => {
+    const tilt = Array.from(
+      { length: 12 },
+      (_, k) => Math.round(200 * Math.cos((k * Math.PI) / 6)) / 1000,
+    );
+    expect(
+      front({ measured: [sitting('runout', 'dial-indicator', round(...tilt))] }).items[0],
+    ).toMatchObject({
+      word: 'watch',
+      work: ['refit-rotor'],
+    });
+  });
+
+  it('judges nothing at a brake nobody has identified', () => {
+    const rear = { ...rotor(1.7), end: 'rear' as const };
+    expect(inspectEnd(job({ measured: [rear] }), 'rear').items).toEqual([]);
+    expect(judgeSitting(job(), rear)).toBeNull();
+    expect(standardOf(job(), 'rear')).toBeNull();
+  });
+});
+
+describe('a new part', () => {
+  it('voids what was measured and seen with the old one in', () => {
+    const old = rotor(1.4);
+    const change = {
+      measured: [old, sitting('pads', 'thickness-gauge', { zero: 0, 'inner-leading': 3.5 })],
+      lookedOver: [look('rotor', 'crack')],
+      fittings: [fitting({})],
+    };
+    expect(isSuperseded(old, job(change))).toBe(true);
+    expect(front(change).items.map(({ subject }) => subject)).toEqual(['pads']);
+    // One found on the bike, or fitted at another visit, voids nothing.
+    for (const other of [{ condition: 'found' as const }, { jobId: 'spring' }])
+      expect(isSuperseded(old, job({ ...change, fittings: [fitting(other)] }))).toBe(false);
+  });
+
+  it('a sitting merely begun takes nobody’s place', () => {
+    const old = rotor(1.4);
+    const begun = sitting('rotor', 'thickness-gauge', { zero: 0 });
+    expect(standingSitting(job({ measured: [old, begun] }), 'front', 'rotor')?.id).toBe(old.id);
+  });
+
+  it('goes by its own stamp, and by the sheet only when it is of the sheet’s construction', () => {
+    const limitWith = (change: Partial<Fitting>) => {
+      const fittings = [fitting(change)];
+      const judged = judgeSitting(job({ fittings }), rotor(1.7));
+      return judged?.ok && judged.part === 'rotor'
+        ? [judged.rotor.limit.limitMm, judged.rotor.limit.origin, judged.rotor.newMm]
+        : judged;
+    };
+    expect(limitWith({})).toEqual([1.5, 'sheet', 1.8]);
+    expect(limitWith({ construction: 'one-piece' })).toEqual([1.5, 'sheet', 1.8]);
+    expect(limitWith({ construction: 'two-piece' })).toEqual([1.5, 'shop', null]);
+    expect(
+      limitWith({
+        construction: 'two-piece',
+        newMm: 1.7,
+        stampedLimit: { limitMm: 1.4, atLimitIsWorn: null },
+      }),
+    ).toEqual([1.4, 'stamped', 1.7]);
+  });
+
+  it('that once came off for loose rivets is not proven before they were checked', () => {
+    const fittings = [fitting({ condition: 'used', cameOffFor: 'loose-rivets' })];
+    const measured = [rotor(1.7)];
+    expect(front({ fittings, measured }).items[0]).toMatchObject({ word: 'unproven' });
+    expect(front({ fittings, measured }).items[0]!.settle).toContain('rivet-check');
+    expect(front({ fittings, measured, lookedOver: [look('rotor')] }).items[0]!.word).toBe('holds');
+  });
+});
+
+describe('findings', () => {
+  it('each belongs to one area and calls for known work', () => {
+    for (const finding of Object.keys(FINDINGS) as Finding[]) {
+      expect(AREAS).toContain(ruleOf(finding).area);
+      expect(WORKS).toContain(ruleOf(finding).work);
+    }
+    expect(AREAS.flatMap(findingsAt)).toHaveLength(Object.keys(FINDINGS).length);
+    expect(AREAS.filter((area) => findingsAt(area).length === 0)).toEqual([]);
+  });
+
+  it('a crack, any leak and wrong fluid take the bike off the road at once (common practice)', () => {
+    const grave: Finding[] = ['crack', ...findingsAt('leaks'), 'fluid-wrong'];
+    expect(grave.filter((finding) => !ruleOf(finding).doNotRide)).toEqual([]);
+  });
+
+  it('a cable brake has no fluid to leak and a hydraulic one no cable to fray', () => {
+    expect(areasOf('cable')).not.toEqual(expect.arrayContaining(['leaks']));
+    expect(areasOf('hydraulic')).not.toContain('cable');
+    expect(areasOf('cable-pulled-hydraulic')).toEqual(expect.arrayContaining(['leaks', 'cable']));
+  });
+});
+
+describe('what is measured with what', () => {
+  it('a rule is not good enough for rotors or pads', () => {
+    expect(suits('rule', 'rotor')).toBe(false);
+    expect(suits('rule', 'pads')).toBe(false);
+    expect(suits('rule', 'lever')).toBe(true);
+    expect(suits('dial-indicator', 'rotor')).toBe(false);
+    expect(suits('thickness-gauge', 'runout')).toBe(false);
+  });
+
+  it('every thing has its places, and a slip at each is refused', () => {
+    for (const measurand of MEASURANDS)
+      for (const place of placesOf(measurand, 6))
+        expect(() => plausibleReading(measurand, place, 999)).toThrow();
+    for (const [place, ends] of Object.entries({
+      radius: [50, 130],
+      span: [5, 120],
+      spacing: [20, 120],
+    }))
+      for (const end of ends) expect(plausibleReading('clearance', place, end)).toBe(end);
+    expect(plausibleReading('runout', 'radius', 80)).toBe(80);
+    expect(plausibleReading('rotor', '1', 1.5)).toBe(1.5);
+    expect(plausibleReading('mount-face', 'gap', 0.3)).toBe(0.3);
+    expect(plausibleReading('lever', 'reach', 60)).toBe(60);
+    expect(plausibleReading('pads', 'zero', 0.01)).toBe(0.01);
+    expect(() => plausibleReading('clearance', 'span', NaN)).toThrow('implausible');
+  });
+});
+
+describe('a sheet that contradicts itself', () => {
+  const sound = {
+    rotor: { newMm: 1.8, limit: { limitMm: 1.5 } },
+    pads: { newTotalMm: 4, plateMm: 1.8 },
+    torque: [{ window: { loNm: 4, hiNm: 6 } }],
+  };
+  it('is refused by the value at fault', () => {
+    expect(() => judgeableSheet(sound)).not.toThrow();
+    expect(() =>
+      judgeableSheet({ ...sound, rotor: { newMm: 1.5, limit: { limitMm: 1.5 } } }),
+    ).toThrow('rotor.newMm: new-not-above-limit');
+    expect(() =>
+      judgeableSheet({ ...sound, torque: [{ window: { loNm: 6, hiNm: 6 } }] }),
+    ).not.toThrow();
+    expect(() => judgeableSheet({ ...sound, pads: { newTotalMm: 1.8, plateMm: 1.8 } })).toThrow(
+      'pads.newTotalMm: thinner-than-plate',
+    );
+    expect(() =>
+      judgeableSheet({ ...sound, torque: [{ window: { loNm: 6.1, hiNm: 6 } }] }),
+    ).toThrow('torque.0.window: window-upside-down');
+    expect(() =>
+      judgeableSheet({
+        rotor: { newMm: null, limit: null },
+        pads: { newTotalMm: null, plateMm: 2 },
+        torque: [],
+      }),
+    ).not.toThrow();
+  });
+});

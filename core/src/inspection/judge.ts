@@ -1,0 +1,148 @@
+import { clearanceVerdict, type ClearanceVerdict } from '../clearance/corners';
+import { faceVerdict, type FaceVerdict } from '../face/mountFace';
+import type { Outlook } from '../forecast/forecast';
+import { InputError } from '../inputError';
+import { leverVerdict, type LeverSpec, type LeverVerdict } from '../lever/lever';
+import type { Part } from '../procedure/signOff';
+import { USUAL_RULES, type ShopRules } from '../rules/shopRules';
+import { runoutVerdict, type RunoutVerdict } from '../runout/runout';
+import { padVerdict, type PadSpec, type PadVerdict } from '../wear/pads';
+import { limitInForce, USUAL_ROTOR_LIMIT } from '../wear/limitInForce';
+import { rotorVerdict, type RotorDamage, type RotorVerdict } from '../wear/rotor';
+import type { ThicknessLimit, Word } from '../wear/verdict';
+import type { Actuation } from './findings';
+import type { FittedPart } from '../kit/kit';
+import type { Measurand } from './measurand';
+import {
+  clearanceMeasurement,
+  faceMeasurement,
+  leverMeasurement,
+  padMeasurement,
+  rotorMeasurement,
+  runoutMeasurement,
+  type MeasuringSession,
+} from './session';
+
+/** What of a spec sheet a judgement rests on. */
+export interface SheetFacts {
+  brake: { actuation: Actuation };
+  rotor: {
+    construction: 'one-piece' | 'two-piece';
+    newMm: number | null;
+    limit: ThicknessLimit | null;
+  };
+  pads: PadSpec;
+  lever: LeverSpec;
+}
+
+/** What one end is judged by: its sheet, what is known of the parts themselves, and the shop's rules. */
+export interface Standard {
+  sheet: SheetFacts;
+  /** Read off the rotor that was on the bike when the brake was identified. */
+  stampedLimit: { limitMm: number; atLimitIsWorn: boolean | null } | null;
+  /** The rotor fitted since, if one was: it goes by its own stamp, construction and thickness when new. */
+  fittedRotor?: FittedPart | null;
+  damage?: readonly RotorDamage[];
+  rivetsUnchecked?: boolean;
+  outlook?: Partial<Record<Part, Outlook>>;
+  /** The rotor's wobble, for what is left of the gaps; null when it was not measured. */
+  tirMm?: number | null;
+  rules?: ShopRules;
+}
+
+export type Judgement =
+  | { ok: true; part: 'rotor'; word: Word; rotor: RotorVerdict }
+  | { ok: true; part: 'pads'; word: Word; pads: PadVerdict }
+  | { ok: true; part: 'runout'; word: Word; runout: RunoutVerdict }
+  | { ok: true; part: 'clearance'; word: Word; clearance: ClearanceVerdict }
+  | { ok: true; part: 'lever'; word: Word; lever: LeverVerdict }
+  | { ok: true; part: 'mount-face'; word: Word; face: FaceVerdict }
+  /** The numbers contradict the sheet or each other: nothing can be said, and nothing passed. */
+  | { ok: false; code: InputError['code']; field: string; numbers: InputError['numbers'] };
+
+/**
+ * The limit in force for a rotor: stamped, then the sheet's, then the shop's. A rotor fitted since goes by its own
+ * stamp, and by the sheet only when it is of the sheet's construction: a limit is chosen by construction [P].
+ */
+export function rotorLimit({ sheet, stampedLimit, fittedRotor }: Standard): ThicknessLimit {
+  const read = fittedRotor ? fittedRotor.stampedLimit : stampedLimit;
+  const stamped: ThicknessLimit | null = read && { ...read, origin: 'stamped', tag: null };
+  const ofSheet = isOfSheet(sheet, fittedRotor) ? sheet.rotor.limit : null;
+  return limitInForce([stamped, ofSheet, USUAL_ROTOR_LIMIT])!;
+}
+
+/** Thickness when new: the rotor's own, else the sheet's when it is of the sheet's construction; mm. */
+export function rotorNewMm({ sheet, fittedRotor }: Standard): number | null {
+  return fittedRotor?.newMm ?? (isOfSheet(sheet, fittedRotor) ? sheet.rotor.newMm : null);
+}
+
+function isOfSheet(sheet: SheetFacts, fitted: FittedPart | null | undefined): boolean {
+  return !fitted?.construction || fitted.construction === sheet.rotor.construction;
+}
+
+/** Version of the rules a verdict was given by; it changes whenever a verdict could. */
+export const RULE: Readonly<Record<Measurand, string>> = {
+  rotor: 'rotor/2',
+  pads: 'pads/2',
+  runout: 'runout/1',
+  clearance: 'clearance/1',
+  lever: 'lever/1',
+  'mount-face': 'mount-face/1',
+};
+
+/**
+ * Judges one sitting. This is the one computation with two callers: the app at once, and the server again from what
+ * it stored.
+ */
+export function judge(
+  measurand: Measurand,
+  session: MeasuringSession,
+  standard: Standard,
+): Judgement {
+  try {
+    return verdictOn(measurand, session, standard);
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ok: false, code: error.code, field: error.field, numbers: error.numbers };
+  }
+}
+
+function verdictOn(measurand: Measurand, session: MeasuringSession, standard: Standard): Judgement {
+  const { sheet, damage = [], outlook = {}, rules = USUAL_RULES } = standard;
+  switch (measurand) {
+    case 'rotor': {
+      const rotor = rotorVerdict(
+        {
+          ...rotorMeasurement(session, damage),
+          rivetsUnchecked: standard.rivetsUnchecked ?? false,
+        },
+        rotorLimit(standard),
+        rotorNewMm(standard),
+        outlook.rotor ?? null,
+      );
+      return { ok: true, part: 'rotor', word: rotor.word, rotor };
+    }
+    case 'pads': {
+      const measurement = padMeasurement(session);
+      const pads = padVerdict(measurement, sheet.pads, rules.schools, outlook.pads ?? null);
+      return { ok: true, part: 'pads', word: pads.word, pads };
+    }
+    case 'runout': {
+      const runout = runoutVerdict(runoutMeasurement(session), rules.runoutBands);
+      return { ok: true, part: 'runout', word: runout.word, runout };
+    }
+    case 'clearance': {
+      const clearance = clearanceVerdict(clearanceMeasurement(session, standard.tirMm ?? null));
+      return { ok: true, part: 'clearance', word: clearance.word, clearance };
+    }
+    case 'lever': {
+      const hydraulic = sheet.brake.actuation !== 'cable';
+      const lever = leverVerdict(leverMeasurement(session, hydraulic), sheet.lever);
+      return { ok: true, part: 'lever', word: lever.word, lever };
+    }
+    case 'mount-face': {
+      const face = faceVerdict(faceMeasurement(session));
+      return { ok: true, part: 'mount-face', word: face.word, face };
+    }
+  }
+}

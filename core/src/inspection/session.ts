@@ -1,0 +1,177 @@
+import { CORNERS, type ClearanceMeasurement } from '../clearance/corners';
+import type { FaceMeasurement } from '../face/mountFace';
+import type { Gauge } from '../gauge/gauge';
+import { isEvidence } from './measurand';
+import { LEVER_PLACES, type LeverBasis, type LeverMeasurement } from '../lever/lever';
+import type { RunoutMeasurement } from '../runout/runout';
+import { PAD_PLACES, type PadBasis, type PadMeasurement } from '../wear/pads';
+import type { Ridge, RotorDamage, RotorMeasurement } from '../wear/rotor';
+
+/** A reading as it was taken. Nothing is overwritten: a correction is a reading that replaces another. */
+export interface TakenReading {
+  id: string;
+  /** `zero`, a point counted from 1, or a named place. */
+  place: string;
+  valueMm: number;
+  replaces: string | null;
+}
+
+/** What is asked of whoever measures, besides readings. */
+export const LOOKS = ['ridge', 'at-mid-reading'] as const;
+/** Something looked for; the last look at a subject counts. */
+export interface Look {
+  subject: (typeof LOOKS)[number];
+  seen: boolean;
+}
+
+/** How numbers are taken: pads with or without their plate, a lever's travel or what is left to the bar. */
+export type Basis = PadBasis | LeverBasis;
+
+/** One sitting with one gauge at one end, as recorded. */
+export interface MeasuringSession {
+  gauge: Gauge;
+  /** Null where there is only one way to take the numbers. */
+  basis: Basis | null;
+  /** Points round the rotor; null for what has named places. */
+  pointCount: number | null;
+  measuredOn: string;
+  readings: readonly TakenReading[];
+  looks: readonly Look[];
+}
+
+/** The readings that stand: those that no other replaces, in the order taken. */
+export function standingReadings(readings: readonly TakenReading[]): TakenReading[] {
+  const replaced = new Set(readings.map((reading) => reading.replaces));
+  return readings.filter((reading) => !replaced.has(reading.id));
+}
+
+/** Values standing at one place, mm. */
+export function valuesAt(readings: readonly TakenReading[], place: string): number[] {
+  return standingReadings(readings)
+    .filter((reading) => reading.place === place)
+    .map((reading) => reading.valueMm);
+}
+
+/** Whether a sitting has anything to judge yet. */
+export function hasEvidence({ readings }: Pick<MeasuringSession, 'readings'>): boolean {
+  return readings.some(({ place }) => isEvidence(place));
+}
+
+/** The session as a rotor measurement, with the damage seen on the rotor. */
+export function rotorMeasurement(
+  session: MeasuringSession,
+  damage: readonly RotorDamage[] = [],
+): RotorMeasurement {
+  const pointCount = session.pointCount ?? 0;
+  const points = Array.from({ length: pointCount }, (_, i) => ({
+    point: i + 1,
+    readingsMm: valuesAt(session.readings, String(i + 1)),
+  })).filter(({ readingsMm }) => readingsMm.length > 0);
+  return {
+    ...evidenceOf(session),
+    points,
+    pointCount,
+    ridge: ridgeOf(session.looks),
+    lipMm: lastAt(session, 'lip'),
+    damage,
+  };
+}
+
+/** The session as a pad measurement. */
+export function padMeasurement(session: MeasuringSession): PadMeasurement {
+  return {
+    ...evidenceOf(session),
+    basis: session.basis === 'friction' ? 'friction' : 'total',
+    readings: Object.fromEntries(
+      PAD_PLACES.map((place) => [place, valuesAt(session.readings, place)]),
+    ),
+  };
+}
+
+/** The session as a turn of the dial indicator. Repeats at a point count by their mean. */
+export function runoutMeasurement(session: MeasuringSession): RunoutMeasurement {
+  const pointCount = session.pointCount ?? 0;
+  return {
+    gauge: session.gauge,
+    measuredOn: session.measuredOn,
+    pointCount,
+    readingsMm: Array.from({ length: pointCount }, (_, i) => meanAt(session, String(i + 1))),
+    radiusMm: lastAt(session, 'radius'),
+  };
+}
+
+/** The session as four gaps. */
+export function clearanceMeasurement(
+  session: MeasuringSession,
+  tirMm: number | null,
+): ClearanceMeasurement {
+  return {
+    gauge: session.gauge,
+    measuredOn: session.measuredOn,
+    gapsMm: readAt(session, CORNERS),
+    spanMm: lastAt(session, 'span'),
+    atMidReading: lastLook(session.looks, 'at-mid-reading') ?? false,
+    tirMm,
+  };
+}
+
+/** The session as a lever's travel. */
+export function leverMeasurement(session: MeasuringSession, hydraulic: boolean): LeverMeasurement {
+  return {
+    gauge: session.gauge,
+    measuredOn: session.measuredOn,
+    basis: session.basis === 'travel' ? 'travel' : 'from-bar',
+    readings: readAt(session, LEVER_PLACES),
+    hydraulic,
+  };
+}
+
+/** The session as a look under a mount with a feeler. */
+export function faceMeasurement(session: MeasuringSession): FaceMeasurement {
+  return {
+    gauge: session.gauge,
+    measuredOn: session.measuredOn,
+    gapMm: lastAt(session, 'gap'),
+    spacingMm: lastAt(session, 'spacing'),
+    padOffsetMm: lastAt(session, 'pad-offset'),
+  };
+}
+
+function evidenceOf(session: MeasuringSession) {
+  return {
+    gauge: session.gauge,
+    zeroErrorMm: lastAt(session, 'zero'),
+    measuredOn: session.measuredOn,
+  };
+}
+
+function lastAt({ readings }: MeasuringSession, place: string): number | null {
+  return valuesAt(readings, place).at(-1) ?? null;
+}
+
+function meanAt({ readings }: MeasuringSession, place: string): number | null {
+  const values = valuesAt(readings, place);
+  return values.length === 0 ? null : values.reduce((sum, mm) => sum + mm, 0) / values.length;
+}
+
+function readAt<P extends string>(
+  session: MeasuringSession,
+  places: readonly P[],
+): Partial<Record<P, number>> {
+  return Object.fromEntries(
+    places.flatMap((place) => {
+      const value = meanAt(session, place);
+      return value === null ? [] : [[place, value]];
+    }),
+  ) as Partial<Record<P, number>>;
+}
+
+function ridgeOf(looks: readonly Look[]): Ridge {
+  const felt = lastLook(looks, 'ridge');
+  if (felt === undefined) return 'not-looked';
+  return felt ? 'felt' : 'none';
+}
+
+function lastLook(looks: readonly Look[], subject: Look['subject']): boolean | undefined {
+  return looks.filter((look) => look.subject === subject).at(-1)?.seen;
+}

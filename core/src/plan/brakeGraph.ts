@@ -1,0 +1,147 @@
+import { STAGES, STEP_IDS, stepRule, type StepId } from '../procedure/steps';
+import { READY, RIDEABLE, unmet, type BrakeState, type Wanted } from './state';
+
+/** One end's work: what it starts from, what was done there, and what is to be done. */
+export interface BrakeTask {
+  start: BrakeState;
+  work: readonly StepId[];
+  done: readonly StepId[];
+  /** What the brake must be in the end; ready for its rider when left out. */
+  until?: Wanted;
+}
+
+/** A way on from one state of a brake. */
+export interface Move {
+  step: StepId;
+  to: number;
+}
+
+/** Every state that one brake can come through while its work is done, and the ways between them. */
+export interface BrakeGraph {
+  states: BrakeState[];
+  moves: Move[][];
+  finished: boolean[];
+  /** Whole, tight and firm: the bike may be ridden as far as this end goes. */
+  rideable: boolean[];
+  standTested: boolean[];
+}
+
+/** More states than any real visit has: a task that comes here was put together wrongly. */
+const MOST_STATES = 20_000;
+
+/**
+ * Explores one brake on its own: its work in the order of the table, and before each piece the set-ups that it wants.
+ * @throws RangeError when there are more than 20,000 states
+ */
+export function brakeGraph({ start, work, done, until = READY }: BrakeTask): BrakeGraph {
+  const open = joinedFirst(start, inOrder(work.filter((id) => !done.includes(id))));
+  const names = Object.keys(start) as (keyof BrakeState)[];
+  const keyOf = (state: BrakeState, worked: number) =>
+    names.reduce((key, name) => `${key},${state[name]}`, String(worked));
+
+  const states = [start];
+  const worked = [0];
+  const moves: Move[][] = [];
+  const index = new Map([[keyOf(start, 0), 0]]);
+  for (let at = 0; at < states.length; at++) {
+    if (states.length > MOST_STATES) throw new RangeError('too many states of one brake');
+    const state = states[at]!;
+    const next = open[worked[at]!] ?? null;
+    const found: Move[] = [];
+    const consider = (step: StepId, count: number) => {
+      const { needs, sets } = stepRule(step);
+      if (unmet(state, needs)) return;
+      const after = { ...state, ...sets };
+      if (count === worked[at] && names.every((name) => after[name] === state[name])) return;
+      const key = keyOf(after, count);
+      let to = index.get(key);
+      if (to === undefined) {
+        to = states.length;
+        index.set(key, to);
+        states.push(after);
+        worked.push(count);
+      }
+      found.push({ step, to });
+    };
+    for (const step of setUpsBefore(next, until)) consider(step, worked[at]!);
+    if (next !== null) consider(next, worked[at]! + 1);
+    moves.push(found);
+  }
+  const finished = states.map(
+    (state, at) => worked[at] === open.length && unmet(state, until) === null,
+  );
+  return {
+    states,
+    moves,
+    finished,
+    rideable: states.map((state) => unmet(state, RIDEABLE) === null),
+    standTested: states.map((state) => state.standTested),
+  };
+}
+
+/** A joint that stands open is closed before anything else that was found since: no lever is pulled over it. */
+function joinedFirst(start: BrakeState, open: readonly StepId[]): StepId[] {
+  if (start.hoseAtLever === 'joined' && start.hoseAtCaliper === 'joined') return [...open];
+  const joins = (id: StepId) => JOINS.includes(id);
+  return [...open.filter(joins), ...open.filter((id) => !joins(id))];
+}
+const JOINS: readonly StepId[] = [
+  'new-caliper-on',
+  'route-new-hose',
+  'cut-hose',
+  'new-barb',
+  'new-olive',
+  'join-at-caliper',
+  'join-at-lever',
+];
+
+function inOrder(steps: readonly StepId[]): StepId[] {
+  return [...steps].sort((a, b) => STEP_IDS.indexOf(a) - STEP_IDS.indexOf(b));
+}
+
+/** For each work step, and for a brake that is to be ready, the set-ups that bring it about; they are the same on every bike. */
+const known = new Map<StepId | null, StepId[]>();
+
+/**
+ * The set-ups that may come before this work, or (null) when all work is done: those of its stage that set something it
+ * needs, or that such a set-up needs. Nothing is taken off or put back before it is wanted [D].
+ */
+function setUpsBefore(next: StepId | null, until: Wanted): StepId[] {
+  const had = next !== null || until === READY ? known.get(next) : undefined;
+  if (had) return had;
+  const work = next === null ? null : stepRule(next);
+  const stage = STAGES.indexOf(work?.kind === 'work' ? work.stage : 'prove');
+  const candidates = STEP_IDS.filter((id) => {
+    const rule = stepRule(id);
+    return (
+      rule.kind === 'set-up' &&
+      STAGES.indexOf(rule.when[0]) <= stage &&
+      stage <= STAGES.indexOf(rule.when[1])
+    );
+  });
+  const taken = new Set<StepId>();
+  const wanted: Wanted[] = [work?.needs ?? until];
+  for (const want of wanted)
+    for (const id of candidates) {
+      if (taken.has(id)) continue;
+      const { sets, needs } = stepRule(id);
+      if (
+        Object.entries(sets).some(([name, value]) => allows(want[name as keyof BrakeState], value))
+      ) {
+        taken.add(id);
+        wanted.push(needs);
+      }
+    }
+  const found = inOrder([...taken]);
+  if (next !== null || until === READY) known.set(next, found);
+  return found;
+}
+
+function allows(want: unknown, value: unknown): boolean {
+  return Array.isArray(want) ? want.includes(value) : want !== undefined && want === value;
+}
+
+/** A step's minutes in tenths, so that sums are whole. */
+export function tenths(step: StepId): number {
+  return Math.round(stepRule(step).minutes * 10);
+}

@@ -1,0 +1,35 @@
+import {
+  stepRule,
+  type Caution,
+  type Consumable,
+  type NewPart,
+  type Tool,
+} from '../procedure/steps';
+import type { PlannedStep } from './planner';
+import { needsTool } from './price';
+import type { End } from '../procedure/signOff';
+
+/** What to lay out before the work begins. */
+export interface LayOut {
+  tools: Tool[];
+  consumables: Consumable[];
+  parts: { part: NewPart; end: End }[];
+  cautions: Caution[];
+}
+
+/** Everything these steps take, each once, in the order it is first wanted; new parts by the end they go to. */
+export function layOut(steps: readonly PlannedStep[]): LayOut {
+  const tools = new Set<Tool>();
+  const consumables = new Set<Consumable>();
+  const cautions = new Set<Caution>();
+  const parts: LayOut['parts'] = [];
+  for (const each of steps) {
+    if (each.step === 'wash-hands') continue;
+    const rule = stepRule(each.step);
+    if (needsTool(rule.tool)) tools.add(rule.tool);
+    for (const item of rule.consumables ?? []) consumables.add(item);
+    for (const caution of rule.cautions ?? []) cautions.add(caution);
+    for (const part of rule.parts ?? []) parts.push({ part, end: each.end });
+  }
+  return { tools: [...tools], consumables: [...consumables], parts, cautions: [...cautions] };
+}

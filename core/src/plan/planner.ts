@@ -1,0 +1,278 @@
+import FlatQueue from 'flatqueue';
+import { ENDS, type End } from '../procedure/signOff';
+import { stepRule, TOOLS, type StepId } from '../procedure/steps';
+import { brakeGraph, tenths, type BrakeGraph, type BrakeTask, type Move } from './brakeGraph';
+import {
+  CHANGE_OVERS,
+  FRESH_BENCH,
+  needsTool,
+  turnTo,
+  type Bench,
+  type ChangeOvers,
+} from './price';
+import { PLACES, type BrakeState } from './state';
+import { ANY_TOOL, HANDS, inTenths, moveCost, NEVER, toGoOf, toolIndex, type ToGo } from './toGo';
+
+export type BikeTask = Partial<Record<End, BrakeTask>>;
+
+/** A step that was done, or is to be. */
+export interface DoneStep {
+  step: StepId | 'wash-hands';
+  end: End | null;
+}
+
+/** A step of the plan. Washing hands belongs to the bike and not to an end. */
+export type PlannedStep =
+  | { step: StepId; end: End; minutes: number; place: Bench['place']; moves: boolean }
+  | { step: 'wash-hands'; end: null; minutes: number; place: Bench['place']; moves: false };
+
+export interface Plan {
+  steps: PlannedStep[];
+  /** All of it, change-overs as well. */
+  minutes: number;
+  changeOvers: number;
+}
+
+/** Minutes come first; among equal ones the fewest change-overs, as long as there are fewer than this. */
+const UNIT = 1000;
+
+/** A way on at one end, with all that its step asks of the bench. */
+interface Compiled {
+  step: StepId;
+  to: number;
+  takes: number;
+  place: number | null;
+  tool: number | null;
+  clean: boolean;
+  leaves: number;
+  /** By bike: the other end must be whole, and after work at the bike stand-tested too. */
+  rides: 'before-work' | 'proven' | null;
+}
+
+/**
+ * The one list of steps in which all work of both ends is done in the fewest minutes, legal in every step; ties by the
+ * fewest change-overs, then by the order of the steps' table. Exact: A* over both ends together [S: Hart, Nilsson, Raphael
+ * 1968], with a bound that never overestimates: see {@link toGoOf}.
+ * @returns null when there is no way: the task asks for what its brake cannot have
+ */
+export function planBike(
+  task: BikeTask,
+  bench: Bench = FRESH_BENCH,
+  table: ChangeOvers = CHANGE_OVERS,
+): Plan | null {
+  const price = inTenths(table);
+  const graphs = [graphOf(task.front), graphOf(task.rear)] as const;
+  const toGo = graphs.map((graph) => toGoOf(graph, price)) as [ToGo, ToGo];
+  const ways = graphs.map((graph) => graph.moves.map((moves) => moves.map(compiled)));
+  const rears = graphs[1].moves.length;
+
+  // Nodes as columns: they are many and short-lived.
+  const both: number[] = [];
+  const benches: number[] = [];
+  const costs: number[] = [];
+  const from: number[] = [];
+  const did: (DoneStep | null)[] = [];
+  const best = new Map<number, number>();
+  const queue = new FlatQueue<number>();
+
+  const reach = (
+    states: number,
+    place: number,
+    hands: number,
+    tool: number,
+    end: number,
+    cost: number,
+    parent: number,
+    step: (typeof did)[number],
+  ) => {
+    const at = ((place * HANDS.length + hands) * TOOL_SLOTS + tool) * 3 + end;
+    const key = states * BENCH_SLOTS + at;
+    const known = best.get(key);
+    if (known !== undefined && known <= cost) return;
+    const front = Math.floor(states / rears);
+    const rear = states % rears;
+    // The end that is not in hand costs at least the turn to it, whatever tool lies there then.
+    const turnTo = (other: number, state: number) =>
+      end !== other && end !== NO_END && !graphs[other]!.finished[state] ? price.end : 0;
+    const toolFor = (one: number) => (end === one ? tool : ANY_TOOL);
+    const turns = turnTo(0, front) + turnTo(1, rear);
+    const bound =
+      toGo[0].steps(front, toolFor(0)) +
+      toGo[1].steps(rear, toolFor(1)) +
+      Math.max(toGo[0].bench(front, place, hands), toGo[1].bench(rear, place, hands));
+    if (bound >= NEVER) return;
+    best.set(key, cost);
+    both.push(states);
+    benches.push(at);
+    costs.push(cost);
+    from.push(parent);
+    did.push(step);
+    queue.push(both.length - 1, cost + (bound + turns) * UNIT);
+  };
+  reach(
+    0,
+    PLACES.indexOf(bench.place),
+    HANDS.indexOf(bench.hands),
+    toolIndex(bench.tool),
+    bench.end === null ? NO_END : ENDS.indexOf(bench.end),
+    0,
+    -1,
+    null,
+  );
+
+  for (let node = queue.pop(); node !== undefined; node = queue.pop()) {
+    const states = both[node]!;
+    const front = Math.floor(states / rears);
+    const rear = states % rears;
+    const at = benches[node]!;
+    const cost = costs[node]!;
+    if (best.get(states * BENCH_SLOTS + at)! < cost) continue;
+    if (graphs[0].finished[front] && graphs[1].finished[rear])
+      return traced(node, from, did, bench, table);
+    const end = at % 3;
+    const tool = Math.floor(at / 3) % TOOL_SLOTS;
+    const hands = Math.floor(at / 3 / TOOL_SLOTS) % HANDS.length;
+    const place = Math.floor(at / 3 / TOOL_SLOTS / HANDS.length);
+    if (hands !== 0) reach(states, place, 0, tool, end, cost + price.wash * UNIT + 1, node, WASH);
+    for (const one of [0, 1] as const) {
+      const state = one === 0 ? front : rear;
+      const other = graphs[1 - one]!;
+      for (const way of ways[one]![state]!) {
+        if (way.clean && hands !== 0) continue;
+        // The bike is ridden as a whole.
+        const there = one === 0 ? rear : front;
+        if (way.rides !== null && !other.rideable[there]) continue;
+        if (way.rides === 'proven' && !other.standTested[there]) continue;
+        const moved = way.place !== null && way.place !== place ? 1 : 0;
+        const taken = way.tool !== null && way.tool !== tool && tool !== ANY_TOOL ? 1 : 0;
+        const turned = end !== NO_END && end !== one ? 1 : 0;
+        const minutes =
+          way.takes +
+          (moved ? moveCost(PLACES[place]!, PLACES[way.place!], price) : 0) +
+          taken * price.tool +
+          turned * price.end;
+        reach(
+          one === 0 ? way.to * rears + rear : front * rears + way.to,
+          way.place ?? place,
+          Math.max(hands, way.leaves),
+          way.tool ?? tool,
+          one,
+          cost + minutes * UNIT + moved + taken + turned,
+          node,
+          { step: way.step, end: ENDS[one] },
+        );
+      }
+    }
+  }
+  return null;
+}
+
+const NO_END = 2;
+const TOOL_SLOTS = ANY_TOOL + 1;
+const BENCH_SLOTS = PLACES.length * HANDS.length * TOOL_SLOTS * 3;
+const WASH = { step: 'wash-hands', end: null } as const;
+
+function compiled({ step, to }: Move): Compiled {
+  const rule = stepRule(step);
+  return {
+    step,
+    to,
+    takes: tenths(step),
+    place: rule.place ? PLACES.indexOf(rule.place) : null,
+    tool: needsTool(rule.tool) ? TOOLS.indexOf(rule.tool) : null,
+    clean: rule.hands === 'clean',
+    leaves: rule.leaves ? HANDS.indexOf(rule.leaves) : 0,
+    rides: rule.place !== 'riding' ? null : rule.acts?.includes('rides') ? 'proven' : 'before-work',
+  };
+}
+
+/** How bench and hands are left by a step. */
+export function leftBy(bench: Bench, step: StepId, end: End): Bench {
+  const { place, tool, leaves } = stepRule(step);
+  const index = Math.max(HANDS.indexOf(bench.hands), leaves ? HANDS.indexOf(leaves) : 0);
+  return {
+    place: place ?? bench.place,
+    hands: HANDS[index]!,
+    tool: needsTool(tool) ? tool : bench.tool,
+    end,
+  };
+}
+
+/** How the bench is left by a row of steps. */
+export function benchAfter(steps: readonly DoneStep[], bench: Bench = FRESH_BENCH): Bench {
+  return steps.reduce<Bench>(
+    (left, { step, end }) =>
+      step === 'wash-hands' || end === null ? { ...left, hands: 'clean' } : leftBy(left, step, end),
+    bench,
+  );
+}
+
+/** The state each end is in after these steps; a step that an end has no way for throws RangeError. */
+export function walk(
+  start: Partial<Record<End, BrakeState>>,
+  steps: readonly DoneStep[],
+): Partial<Record<End, BrakeState>> {
+  const states = { ...start };
+  for (const { step, end } of steps) {
+    if (step === 'wash-hands' || end === null) continue;
+    const state = states[end];
+    if (!state) throw new RangeError(`nothing is done at the ${end}`);
+    states[end] = { ...state, ...stepRule(step).sets };
+  }
+  return states;
+}
+
+/** What a list of steps costs, whoever made it, by the same prices. */
+export function priced(
+  steps: readonly DoneStep[],
+  bench: Bench = FRESH_BENCH,
+  table: ChangeOvers = CHANGE_OVERS,
+): Plan {
+  let stands = bench;
+  let total = 0;
+  let changeOvers = 0;
+  const planned = steps.map(({ step, end }): PlannedStep => {
+    if (step === 'wash-hands' || end === null) {
+      stands = { ...stands, hands: 'clean' };
+      total += wash(table);
+      changeOvers += 1;
+      return {
+        step: 'wash-hands',
+        end: null,
+        minutes: table.wash,
+        place: stands.place,
+        moves: false,
+      };
+    }
+    const { place, tool, minutes } = stepRule(step);
+    const turn = turnTo(stands, { place, tool, end }, table);
+    total += tenths(step) + Math.round(turn.minutes * 10);
+    changeOvers += turn.count;
+    const moves = place !== undefined && place !== stands.place;
+    stands = leftBy(stands, step, end);
+    return { step, end, minutes, place: stands.place, moves };
+  });
+  return { steps: planned, minutes: total / 10, changeOvers };
+}
+
+function traced(
+  last: number,
+  from: readonly number[],
+  did: readonly (DoneStep | null)[],
+  bench: Bench,
+  table: ChangeOvers,
+): Plan {
+  const steps: DoneStep[] = [];
+  for (let at = last; did[at]; at = from[at]!) steps.unshift(did[at]!);
+  return priced(steps, bench, table);
+}
+
+const NOTHING: BrakeGraph = {
+  states: [],
+  moves: [[]],
+  finished: [true],
+  rideable: [true],
+  standTested: [true],
+};
+const graphOf = (task: BrakeTask | undefined) => (task ? brakeGraph(task) : NOTHING);
+const wash = (table: ChangeOvers) => Math.round(table.wash * 10);

@@ -1,0 +1,61 @@
+import type { Hands, Place } from './state';
+import type { Tool } from '../procedure/steps';
+import type { End } from '../procedure/signOff';
+
+/** Change-over minutes between steps, a table a shop may lay down anew; all our choice [D]. */
+export interface ChangeOvers {
+  /** The bike or part is moved: level, nose up, bench, ground. */
+  place: number;
+  /** To a ride, or back from it. */
+  ride: number;
+  tool: number;
+  /** To the other end of the bike. */
+  end: number;
+  /** Gloves off, hands and bench wiped. */
+  wash: number;
+}
+export const CHANGE_OVERS: Readonly<ChangeOvers> = {
+  place: 1,
+  ride: 2,
+  tool: 0.2,
+  end: 0.3,
+  wash: 1,
+};
+
+/** Where bench, hands and tool were left by the last step. */
+export interface Bench {
+  place: Place;
+  hands: Hands;
+  tool: Tool | null;
+  end: End | null;
+}
+export const FRESH_BENCH: Readonly<Bench> = {
+  place: 'level',
+  hands: 'clean',
+  tool: null,
+  end: null,
+};
+
+/** What it takes to turn to a step: minutes of change-overs, and how many there are. */
+export function turnTo(
+  bench: Bench,
+  { place, tool, end }: { place: Place | undefined; tool: Tool; end: End },
+  table: ChangeOvers = CHANGE_OVERS,
+): { minutes: number; count: number } {
+  let minutes = 0;
+  let count = 0;
+  const add = (takes: number) => {
+    minutes += takes;
+    count += 1;
+  };
+  if (place && place !== bench.place)
+    add(place === 'riding' || bench.place === 'riding' ? table.ride : table.place);
+  if (needsTool(tool) && tool !== bench.tool && bench.tool !== null) add(table.tool);
+  if (bench.end !== null && end !== bench.end) add(table.end);
+  return { minutes, count };
+}
+
+/** Bare hands take up no tool, and none is laid down for them. */
+export function needsTool(tool: Tool): boolean {
+  return tool !== 'none' && tool !== 'hands';
+}

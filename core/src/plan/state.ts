@@ -1,0 +1,123 @@
+/** How one brake stands while it is worked on. Where a value means "set right", its opposite is left by work, not by riding. */
+export interface BrakeState {
+  wheel: 'on' | 'off';
+  rotor: 'on' | 'off';
+  caliper: 'tight' | 'loose' | 'off';
+  pads: 'in' | 'out';
+  between: 'nothing' | 'spacer' | 'block';
+  pistons: 'home' | 'advanced';
+  /** Swabbed since dirt could reach them: they may go home. */
+  pistonsClean: boolean;
+  hoseAtCaliper: 'joined' | 'open';
+  hoseAtLever: 'joined' | 'open';
+  /** An olive is spent once its joint was opened, a barb once the hose was cut. */
+  olive: 'sound' | 'spent' | 'renewed';
+  barb: 'sound' | 'spent' | 'renewed';
+  leverClamp: 'tight' | 'loose' | 'off';
+  port: 'shut' | 'open';
+  nipple: 'shut' | 'open';
+  system: 'sound' | 'opened' | 'bled';
+  cable: 'joined' | 'open';
+  aligned: boolean;
+  torqued: boolean;
+  rotorTorqued: boolean;
+  boltsChecked: boolean;
+  held: boolean;
+  standTested: boolean;
+  /** Ridden with care, soft pulls and hard ones. */
+  ridden: boolean;
+  bedded: boolean;
+}
+
+/** Where the bike or the part stands for a step. */
+export const PLACES = ['level', 'nose-up', 'on-bench', 'on-ground', 'riding'] as const;
+export type Place = (typeof PLACES)[number];
+
+/** What is on the hands; fluid and dirt are washed off before pads or the track are touched. */
+export type Hands = 'clean' | 'dirty' | 'fluid';
+
+/** A brake that came in whole and was not worked on; it was not tested on this visit either. */
+export const WHOLE: Readonly<BrakeState> = {
+  wheel: 'on',
+  rotor: 'on',
+  caliper: 'tight',
+  pads: 'in',
+  between: 'nothing',
+  pistons: 'advanced',
+  pistonsClean: false,
+  hoseAtCaliper: 'joined',
+  hoseAtLever: 'joined',
+  olive: 'sound',
+  barb: 'sound',
+  leverClamp: 'tight',
+  port: 'shut',
+  nipple: 'shut',
+  system: 'sound',
+  cable: 'joined',
+  aligned: true,
+  torqued: true,
+  rotorTorqued: true,
+  boltsChecked: false,
+  held: false,
+  standTested: false,
+  ridden: false,
+  bedded: true,
+};
+
+/** What a brake that was worked on must be when the bike goes out. */
+export const READY: Readonly<Wanted> = {
+  wheel: 'on',
+  rotor: 'on',
+  caliper: 'tight',
+  pads: 'in',
+  between: 'nothing',
+  pistons: 'advanced',
+  hoseAtCaliper: 'joined',
+  hoseAtLever: 'joined',
+  olive: ['sound', 'renewed'],
+  barb: ['sound', 'renewed'],
+  leverClamp: 'tight',
+  port: 'shut',
+  nipple: 'shut',
+  system: ['sound', 'bled'],
+  cable: 'joined',
+  aligned: true,
+  torqued: true,
+  rotorTorqued: true,
+  standTested: true,
+  bedded: true,
+};
+
+/** Values a brake must have; several where any of them will do. */
+export type Wanted = { [K in keyof BrakeState]?: BrakeState[K] | readonly BrakeState[K][] };
+
+/** A brake that is closed up and tight, proven or not. */
+export const CLOSED: Readonly<Wanted> = (({ standTested: _, bedded: __, ...rest }) => rest)(READY);
+
+/** A brake that may be ridden on: whole, tight and firm. */
+export const RIDEABLE: Readonly<Wanted> = {
+  wheel: 'on',
+  rotor: 'on',
+  rotorTorqued: true,
+  caliper: 'tight',
+  torqued: true,
+  pads: 'in',
+  between: 'nothing',
+  pistons: 'advanced',
+  hoseAtCaliper: 'joined',
+  hoseAtLever: 'joined',
+  leverClamp: 'tight',
+  port: 'shut',
+  nipple: 'shut',
+  system: ['sound', 'bled'],
+  cable: 'joined',
+};
+
+/** The first thing of a brake that is not as wanted, or null. */
+export function unmet(state: BrakeState, wanted: Wanted): keyof BrakeState | null {
+  for (const [name, want] of Object.entries(wanted) as [keyof BrakeState, unknown][]) {
+    const value = state[name];
+    if (Array.isArray(want) ? !want.includes(value) : value !== want) return name;
+  }
+  return null;
+}

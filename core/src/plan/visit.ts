@@ -1,0 +1,112 @@
+import { benchAfter, planBike, type BikeTask, type DoneStep, type Plan } from './planner';
+import { FRESH_BENCH } from './price';
+import { RIDEABLE, READY, unmet, type BrakeState } from './state';
+import { taskOf, type Chosen } from './task';
+import { ruleBroken, type BenchRule } from '../procedure/rules';
+import { ENDS, type End } from '../procedure/signOff';
+import { stepRule, type StepId } from '../procedure/steps';
+
+/** A step as it was recorded at the bench: done, or left out with a reason. */
+export interface RecordedStep extends DoneStep {
+  outcome: 'done' | 'skipped';
+}
+
+/** What is planned for a bike and how far it has come. */
+export interface Visit {
+  chosen: Chosen | null;
+  steps: readonly RecordedStep[];
+}
+
+/** Why a step cannot be done, or cannot be left out. */
+export type StepFault =
+  /** Something of the brake is not as the step needs it. */
+  | { code: 'needs'; of: keyof BrakeState }
+  | { code: 'rule'; rule: BenchRule }
+  | { code: 'hands' }
+  | { code: 'other-end-open'; end: End }
+  | { code: 'not-planned' }
+  /** Set-ups are not left out: they are there because a later step wants them. */
+  | { code: 'set-up' }
+  /** Without it the brake cannot be made ready: one of the rules asks for it. */
+  | { code: 'no-way' };
+
+const doneOf = ({ steps }: Visit) => steps.filter(({ outcome }) => outcome === 'done');
+
+/** The planner's task as the visit stands: what was left out is no work any more. */
+export function taskAt(visit: Visit): BikeTask {
+  if (!visit.chosen) return {};
+  const task = taskOf(visit.chosen, doneOf(visit));
+  for (const end of ENDS) {
+    const brake = task[end];
+    if (!brake) continue;
+    const skipped = visit.steps.filter((each) => each.outcome === 'skipped' && each.end === end);
+    task[end] = {
+      ...brake,
+      work: brake.work.filter((id) => !skipped.some(({ step }) => step === id)),
+    };
+  }
+  return task;
+}
+
+/** What is left to do, from the present state; null when there is no way. */
+export function planAt(visit: Visit): Plan | null {
+  return planBike(taskAt(visit), benchAfter(doneOf(visit), FRESH_BENCH));
+}
+
+/**
+ * Why this step may not be done now, or null. Every step that the brake's state allows may be done, also out of the plan's
+ * order: the plan is made anew from where it leads.
+ */
+export function doFault(
+  visit: Visit,
+  step: StepId | 'wash-hands',
+  end: End | null,
+): StepFault | null {
+  if (step === 'wash-hands') return null;
+  const task = taskAt(visit);
+  const brake = end === null ? undefined : task[end];
+  if (!brake || end === null) return { code: 'not-planned' };
+  const rule = stepRule(step);
+  if (rule.kind === 'work' && (!brake.work.includes(step) || brake.done.includes(step)))
+    return { code: 'not-planned' };
+  const { hands } = benchAfter(doneOf(visit), FRESH_BENCH);
+  const before = brake.start;
+  const broken = ruleBroken({ step, before, after: { ...before, ...rule.sets }, hands });
+  if (broken !== null) return { code: 'rule', rule: broken };
+  if (rule.hands === 'clean' && hands !== 'clean') return { code: 'hands' };
+  const missing = unmet(before, rule.needs);
+  if (missing) return { code: 'needs', of: missing };
+  if (rule.place === 'riding')
+    for (const other of ENDS) {
+      const state = other === end ? undefined : task[other]?.start;
+      if (!state) continue;
+      const proven = state.standTested || !rule.acts?.includes('rides');
+      if (unmet(state, RIDEABLE) !== null || !proven) return { code: 'other-end-open', end: other };
+    }
+  return null;
+}
+
+/** Why this step may not be left out, or null. A reason is asked for in any case. */
+export function skipFault(
+  visit: Visit,
+  step: StepId | 'wash-hands',
+  end: End | null,
+): StepFault | null {
+  if (step === 'wash-hands') return { code: 'rule', rule: 9 };
+  if (stepRule(step).kind === 'set-up') return { code: 'set-up' };
+  const task = end === null ? undefined : taskAt(visit)[end];
+  if (!task?.work.includes(step) || task.done.includes(step)) return { code: 'not-planned' };
+  const without: Visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'skipped' }] };
+  return planAt(without) === null ? { code: 'no-way' } : null;
+}
+
+/** Ends at which work was begun and the brake is not ready for its rider yet, each with the first thing that is open. */
+export function openEnds(visit: Visit): { end: End; of: keyof BrakeState }[] {
+  const task = taskAt(visit);
+  return ENDS.flatMap((end) => {
+    const brake = task[end];
+    if (!brake || brake.done.length === 0) return [];
+    const of = unmet(brake.start, READY);
+    return of ? [{ end, of }] : [];
+  });
+}

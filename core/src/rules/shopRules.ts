@@ -1,0 +1,27 @@
+import type { Part } from '../procedure/signOff';
+import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS, type RunoutBands } from '../runout/runout';
+import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
+import { ROTOR_POINTS } from '../wear/rotor';
+
+/** What the owner lays down for the shop. The guard band is not among them: it cannot be switched off. */
+export interface ShopRules {
+  /** Schools of judging pads in force, at least one; the one that bites first decides. */
+  schools: readonly PadSchool[];
+  rotorPoints: number;
+  runoutPoints: number;
+  runoutBands: RunoutBands;
+  /** When a part is looked at next, days. */
+  serviceDays: Readonly<Record<Part, number>>;
+  /** Thicknesses are shown in this unit; they are kept in millimetres. */
+  lengthUnit: 'mm' | 'in';
+}
+
+/** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D]. */
+export const USUAL_RULES: ShopRules = {
+  schools: PAD_SCHOOLS,
+  rotorPoints: ROTOR_POINTS.usual,
+  runoutPoints: RUNOUT_POINTS.usual,
+  runoutBands: USUAL_RUNOUT_BANDS,
+  serviceDays: { rotor: 365, pads: 91 },
+  lengthUnit: 'mm',
+};
