@@ -1,5 +1,7 @@
+import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import { z } from 'zod';
 import { Id, words, wordsOrNone } from './fields';
+import type { Fitted } from './jobs';
 
 export const Customer = z.strictObject({
   id: Id,
@@ -47,6 +49,7 @@ export interface FoundBike {
 export interface ThicknessPoint {
   measurementId: string;
   jobId: string;
+  tag: number;
   measuredOn: string;
   odometerKm: number | null;
   leastMm: number;
@@ -73,5 +76,10 @@ export interface BikePage {
     end: 'front' | 'rear';
     part: 'rotor' | 'pads';
     points: ThicknessPoint[];
+    /** Where the part fitted now is heading, from its own readings; null with fewer than one. */
+    outlook: { unit: 'km' | 'day'; now: number; nextService: number; forecast: Forecast } | null;
   }[];
+  fittings: Fitted[];
+  /** A do-not-ride found and not lifted by a later visit. */
+  doNotRide: { tag: number; jobId: string } | null;
 }

@@ -39,10 +39,27 @@ const ENTRIES = [
     place: '3',
     valueMm: 1.47,
     typed: '147',
+    via: 'feed',
     replaces: null,
   },
+  { kind: 'look-over', id, at, end: 'rear', area: 'leaks', found: ['leak-at-banjo'], words: '' },
   { kind: 'look', id, at, measurementId: other, subject: 'ridge', seen: true },
-  { kind: 'fitting', id, at, end: 'front', part: 'pads', description: 'Tern oval, organic' },
+  {
+    kind: 'fitting',
+    id,
+    at,
+    end: 'front',
+    part: 'pads',
+    description: 'Tern oval, organic',
+    condition: 'used',
+    compound: 'organic',
+    organicOnly: false,
+    construction: null,
+    newMm: null,
+    stampedLimit: null,
+    cameOffFor: null,
+    rebedding: 'strip-and-bed-in',
+  },
   {
     kind: 'tightening',
     id,
@@ -57,6 +74,19 @@ const ENTRIES = [
   { kind: 'fill', id, at, end: 'rear', containerId: other, ml: 7.5, colour: '' },
   { kind: 'test', id, at, test: 'lever-feel', end: 'front', outcome: 'passed' },
 ] as const;
+
+/** What may be left out of an entry, because its absence says the usual thing. */
+const HAVE_A_USUAL_VALUE = new Set([
+  ...ENTRIES.map(({ kind }) => `${kind} kind`),
+  'fill colour',
+  'reading via',
+  'look-over words',
+  ...['condition', 'compound', 'organicOnly', 'construction', 'newMm', 'stampedLimit'].map(
+    (key) => `fitting ${key}`,
+  ),
+  'fitting cameOffFor',
+  'fitting rebedding',
+]);
 
 const faults = (
   schema: {
@@ -82,7 +112,7 @@ describe.each(ENTRIES)('an entry of kind $kind', (entry) => {
     expect(faults(Entry, { ...entry, at: 'yesterday' })).toEqual(['at invalid_format']);
   });
 
-  it.each(Object.keys(entry).filter((key) => key !== 'kind' && key !== 'colour'))(
+  it.each(Object.keys(entry).filter((key) => !HAVE_A_USUAL_VALUE.has(`${entry.kind} ${key}`)))(
     'is refused without %s',
     (key) => {
       const { [key as keyof typeof entry]: _, ...rest } = entry;
@@ -106,7 +136,7 @@ describe('numbers', () => {
   it.each([0, -1, 5001, 7.555])('a fill of %p mL is refused', (ml) =>
     expect(faults(Entry, { ...fill, ml })).toHaveLength(1),
   );
-  it.each(['0', '13', 'middle', ''])('a place named %p is refused', (place) =>
+  it.each(['0', '25', 'middle', ''])('a place named %p is refused', (place) =>
     expect(faults(Entry, { ...reading, place })).toHaveLength(1),
   );
   it('keeps what was keyed, but not a novel', () =>
@@ -149,7 +179,7 @@ describe('people’s input', () => {
       faults(Decision, {
         id,
         end: 'front',
-        part: 'rotor',
+        subject: 'rotor',
         decision: 'customer-refused',
         words: ' ',
         personName: 'A',
@@ -211,7 +241,10 @@ describe('stores and sheets', () => {
       writtenOff: false,
       writtenOffReason: '',
     };
-    expect(faults(Gauge, gauge)).toEqual(['uncertaintyMm too_small']);
+    expect(faults(Gauge, { ...gauge, feedSerial: 'a b', retired: false })).toEqual([
+      'uncertaintyMm too_small',
+      'feedSerial invalid_format',
+    ]);
     expect(faults(Wrench, wrench)).toEqual(['tolerance too_big']);
     expect(faults(Container, container)).toEqual(['sizeMl too_small']);
     expect(

@@ -1,5 +1,12 @@
-import { PAD_PLACES } from '@hold-fast/core/wear/pads';
+import { AREAS, FINDINGS, type Finding } from '@hold-fast/core/inspection/findings';
+import { MEASURANDS, placesOf } from '@hold-fast/core/inspection/measurand';
+import { LOOKS } from '@hold-fast/core/inspection/session';
+import { COMPOUNDS } from '@hold-fast/core/kit/compound';
+import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
+import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { ROTOR_DAMAGE, ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
+import { BLEEDS, PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
+import { STEP_IDS } from '@hold-fast/core/procedure/steps';
 import { PASSES } from '@hold-fast/core/torque/sequence';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
@@ -11,58 +18,87 @@ import { Fastener } from './sheets';
 
 const entry = { id: Id, at: Instant };
 
+/** A limit read off the part itself. */
+export const StampedLimit = z
+  .strictObject({ limitMm: Mm.min(0.5).max(3), atLimitIsWorn: z.boolean().nullable() })
+  .nullable();
+
 /** Which brake this is: the sheet it is judged by, and a limit read off the part. */
 export const Identification = z.strictObject({
   kind: z.literal('identification'),
   ...entry,
   end: End,
   sheetRevisionId: Id,
-  stampedLimit: z
-    .strictObject({ limitMm: Mm.min(0.5).max(3), atLimitIsWorn: z.boolean().nullable() })
-    .nullable(),
+  stampedLimit: StampedLimit,
 });
 
-/** One sitting with one gauge at one part. */
+/** One sitting with one gauge at one thing to measure. */
 export const Measurement = z.strictObject({
   kind: z.literal('measurement'),
   ...entry,
   end: End,
-  part: Part,
+  part: z.enum(MEASURANDS),
   gaugeId: Id,
-  basis: z.enum(['total', 'friction']).nullable(),
-  pointCount: z.int().min(ROTOR_POINTS.fewest).max(ROTOR_POINTS.most).nullable(),
+  basis: z.enum(['total', 'friction', 'travel', 'from-bar']).nullable(),
+  pointCount: z.int().min(ROTOR_POINTS.fewest).max(RUNOUT_POINTS.most).nullable(),
 });
 
-const ROTOR_PLACES = Array.from({ length: ROTOR_POINTS.most }, (_, i) => String(i + 1));
+const PLACES = [...new Set(MEASURANDS.flatMap((part) => placesOf(part, RUNOUT_POINTS.most)))];
 
 /** A reading as taken. A correction is a new reading that names the one it replaces. */
 export const Reading = z.strictObject({
   kind: z.literal('reading'),
   ...entry,
   measurementId: Id,
-  place: z.enum(['zero', 'lip', ...ROTOR_PLACES, ...PAD_PLACES]),
+  place: z.enum(PLACES),
   valueMm: Mm,
-  /** What was keyed, to the letter. */
+  /** What was keyed, or what the gauge sent, to the letter. */
   typed: z.string().max(12),
+  via: z.enum(['keys', 'feed']).default('keys'),
   replaces: Id.nullable(),
 });
 
-/** A look at the rotor: the ridge, or damage. */
+/** What only whoever measures can say: a ridge felt, the wheel at the rotor's mid reading. */
 export const Look = z.strictObject({
   kind: z.literal('look'),
   ...entry,
   measurementId: Id,
-  subject: z.enum(['ridge', ...ROTOR_DAMAGE]),
+  subject: z.enum(LOOKS),
   seen: z.boolean(),
 });
 
-/** A new part fitted: the old one's life closes and its verdict stays with it. */
+/** One area looked over by eye and hand, with everything found there; nothing found is worth saying too. */
+export const LookOver = z.strictObject({
+  kind: z.literal('look-over'),
+  ...entry,
+  end: End,
+  area: z.enum(AREAS),
+  found: z.array(z.enum(Object.keys(FINDINGS) as Finding[])).max(12),
+  words: wordsOrNone(300),
+});
+
+/** What is done about a compound that the rotor was not bedded with; schools differ. */
+export const REBEDDINGS = ['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const;
+export type Rebedding = (typeof REBEDDINGS)[number];
+
+/** A part fitted, or found on the bike. A new or used one closes the old one's life; its verdict stays with it. */
 export const Fitting = z.strictObject({
   kind: z.literal('fitting'),
   ...entry,
   end: End,
   part: Part,
   description: words(120),
+  condition: z.enum(CONDITIONS_FITTED).default('new'),
+  compound: z.enum(COMPOUNDS).nullable().default(null),
+  organicOnly: z.boolean().default(false),
+  construction: z.enum(['one-piece', 'two-piece']).nullable().default(null),
+  newMm: Mm.min(0.5).max(8).nullable().default(null),
+  stampedLimit: StampedLimit.default(null),
+  cameOffFor: z
+    .enum([...ROTOR_DAMAGE, 'worn', 'changed'])
+    .nullable()
+    .default(null),
+  rebedding: z.enum(REBEDDINGS).nullable().default(null),
 });
 
 /** A torque step begun: the wrench, what it is set to, and what is on the thread. */
@@ -106,18 +142,50 @@ export const Test = z.strictObject({
   outcome: z.enum(['passed', 'failed']),
 });
 
+/** What is to be done at each end, and how a joint that is opened is bled there. The last one stands; a change asks again. */
+export const PlanChoice = z.strictObject({
+  kind: z.literal('plan-choice'),
+  ...entry,
+  procedures: z.strictObject({
+    front: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
+    rear: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
+  }),
+  bleed: z.strictObject({ front: z.enum(BLEEDS), rear: z.enum(BLEEDS) }),
+  /** Whether the customer agreed to it, refused it, or is to be asked. */
+  agreed: z.enum(['agreed', 'not-asked']),
+  words: wordsOrNone(300),
+});
+
+/** A step of the plan done, or left out with a reason. */
+export const PlanStep = z.strictObject({
+  kind: z.literal('plan-step'),
+  ...entry,
+  step: z.enum(['wash-hands', ...STEP_IDS]),
+  /** Null for what belongs to the whole bike. */
+  end: End.nullable(),
+  outcome: z.enum(['done', 'skipped']),
+  reason: wordsOrNone(200),
+  /** The step before it as whoever did it saw; null for the first. Two phones cannot do the same step twice. */
+  after: Id.nullable(),
+});
+
 export const Entry = z.discriminatedUnion('kind', [
   Identification,
   Measurement,
   Reading,
   Look,
+  LookOver,
   Fitting,
   Tightening,
   PassMark,
   Fill,
   Test,
+  PlanChoice,
+  PlanStep,
 ]);
 export type Entry = z.infer<typeof Entry>;
+/** An entry as it may come in: what has a usual value can be left out. */
+export type EntryAsSent = z.input<typeof Entry>;
 export type EntryKind = Entry['kind'];
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
 

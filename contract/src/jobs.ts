@@ -1,13 +1,17 @@
+import type { Outlook } from '@hold-fast/core/forecast/forecast';
+import type { Judgement } from '@hold-fast/core/inspection/judge';
+import type { LookOver, Sitting, Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { Fitting } from '@hold-fast/core/kit/kit';
 import type { Bar, End, Outcome, Part } from '@hold-fast/core/procedure/signOff';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
 import type { ProofFlaw } from '@hold-fast/core/torque/proof';
 import type { TorqueWindow } from '@hold-fast/core/torque/window';
-import type { Judgement } from '@hold-fast/core/wear/judge';
-import type { MeasuringSession } from '@hold-fast/core/wear/session';
+import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import type { ThicknessLimit, Word } from '@hold-fast/core/wear/verdict';
 import type { Bike, Customer } from './bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { EntryOf } from './entries';
+import type { TakenPhoto } from './photos';
 import type { SheetRevision } from './sheets';
 import type { Wrench } from './stores';
 
@@ -26,6 +30,7 @@ export interface BenchJob {
   next: { step: Step; end: End | null };
   front: Word | null;
   rear: Word | null;
+  doNotRide: boolean;
 }
 
 /** A page of a list; `after` is the key of the next page, null on the last. */
@@ -43,17 +48,14 @@ export interface By {
 export interface Identified extends By {
   id: string;
   sheet: SheetRevision;
+  /** The sheet's newest revision, when it was edited since: the job keeps the one it was judged by. */
+  newerRevision: { id: string; revision: number } | null;
   stampedLimit: EntryOf<'identification'>['stampedLimit'];
   /** The limit in force, with who laid it down. */
   limit: ThicknessLimit | null;
 }
 
-export interface Measured extends MeasuringSession, By {
-  id: string;
-  /** Its place in the order in which the shop took all entries. */
-  seq: number;
-  end: End;
-  part: Part;
+export interface Measured extends Sitting, By {
   gaugeId: string;
   gaugeName: string;
   /** A later sitting, or a new part, has taken this one's place. */
@@ -95,13 +97,9 @@ export interface Filled extends By {
   colour: string;
 }
 
-export interface Fitted extends By {
-  id: string;
-  /** Its place in the order in which the shop took all entries. */
-  seq: number;
+export interface Fitted extends Fitting, By {
   end: End;
-  part: Part;
-  description: string;
+  rebedding: EntryOf<'fitting'>['rebedding'];
 }
 
 export interface Tested extends By {
@@ -111,13 +109,20 @@ export interface Tested extends By {
   outcome: Outcome;
 }
 
+/** What was chosen to be done, and what the customer said to it. */
+export type Planned = Omit<EntryOf<'plan-choice'>, 'kind' | 'at'> & By;
+
+/** A step of the plan as it was recorded. */
+export type Stepped = Omit<EntryOf<'plan-step'>, 'kind' | 'at'> & By;
+
 export interface Decided extends By {
   id: string;
   end: End;
-  part: Part;
-  verdictId: string;
+  subject: Subject;
   decision: 'accepted-unproven' | 'customer-refused';
   words: string;
+  /** What it was about still stands. */
+  stands: boolean;
 }
 
 /** A job with all that was recorded on it, and what follows from it. */
@@ -140,11 +145,19 @@ export interface Job {
   customer: Pick<Customer, 'id' | 'name'>;
   identified: Record<End, Identified | null>;
   measured: Measured[];
-  fitted: Fitted[];
+  lookedOver: (LookOver & By)[];
+  photos: TakenPhoto[];
+  /** Everything fitted to this bike up to now, also at earlier visits. */
+  fittings: Fitted[];
+  outlooks: Record<End, Partial<Record<Part, Outlook>>>;
+  rules: ShopRules;
   tightened: Tightened[];
   filled: Filled[];
   tested: Tested[];
   decided: Decided[];
+  /** Every choice of work, the last one standing. */
+  planned: Planned[];
+  stepped: Stepped[];
   /** What bars the sign-off now, watch-telling aside. */
   bars: Bar[];
   sealed: ({ seal: string; prev: string | null; number: number } & By) | null;

@@ -1,7 +1,8 @@
 import { FAMILIES, GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
+import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
-import { Mm, Nm, Tag, words, wordsOrNone } from './fields';
+import { Id, Mm, Nm, Tag, words, wordsOrNone } from './fields';
 
 /** Who laid a value down, and where the number comes from when no maker's sheet gives it. */
 const origin = { origin: z.enum(['stamped', 'sheet', 'shop']), tag: Tag.nullable() };
@@ -32,6 +33,19 @@ export const TorqueRow = z.strictObject({
 });
 export type TorqueRow = z.infer<typeof TorqueRow>;
 
+/** Values that stand as a bare number on a sheet; each comes from the sheet's source unless `origins` says otherwise. */
+export const PLAIN_VALUES = [
+  'rotor.newMm',
+  'rotor.sizeMm',
+  'pads.newTotalMm',
+  'pads.plateMm',
+  'lever.ratio',
+  'lever.boreMm',
+  'lever.ownGiveMl',
+  'hose.boreMm',
+  'hose.kitMl',
+] as const;
+
 /** What a spec sheet says. Every value carries who laid it down. */
 export const SpecSheetBody = z.strictObject({
   title: words(80),
@@ -41,23 +55,52 @@ export const SpecSheetBody = z.strictObject({
     actuation: z.enum(['hydraulic', 'cable', 'cable-pulled-hydraulic']),
     pistons: z.int().min(1).max(8),
     mount: z.enum(['post', 'flat', 'is']),
+    /** Cable calipers push from one side or from both; null for hydraulic ones. */
+    sides: z.enum(['one-sided', 'two-sided']).nullable().default(null),
+    /** How the bleed ports are made. */
+    port: wordsOrNone(60),
   }),
   rotor: z.strictObject({
     hold: z.enum(['six-bolt', 'lockring']),
     construction: z.enum(['one-piece', 'two-piece']),
     newMm: Mm.positive().nullable(),
     limit: ThicknessLimit.nullable(),
+    sizeMm: Mm.positive().nullable().default(null),
+    /** Marked for organic pads only. */
+    organicOnly: z.boolean().default(false),
   }),
   pads: z.strictObject({
     shape: wordsOrNone(40),
     newTotalMm: Mm.positive().nullable(),
     plateMm: Mm.positive().nullable(),
     plateAssumed: z.boolean(),
+    compounds: z.array(z.enum(COMPOUNDS)).max(COMPOUNDS.length).default([]),
+    finned: z.boolean().default(false),
   }),
+  lever: z
+    .strictObject({
+      ratio: z.number().min(1).max(12).nullable(),
+      boreMm: Mm.positive().max(30).nullable(),
+      /** A sound brake's own give at the standard pull, mL. */
+      ownGiveMl: z.number().min(0).max(2).nullable(),
+    })
+    .default({ ratio: null, boreMm: null, ownGiveMl: null }),
+  hose: z
+    .strictObject({
+      boreMm: Mm.positive().max(6).nullable(),
+      barb: wordsOrNone(40),
+      olive: wordsOrNone(40),
+      /** What caliper and lever hold together, mL. */
+      kitMl: z.number().positive().max(50).nullable(),
+    })
+    .nullable()
+    .default(null),
   torque: z.array(TorqueRow).max(30),
   fluid: z
     .strictObject({ fluid: Fluid, alsoNamedBlends: z.array(words(60)).max(10), ...origin })
     .nullable(),
+  /** Plain values that do not come from the sheet's own source. */
+  origins: z.partialRecord(z.enum(PLAIN_VALUES), z.strictObject(origin)).default({}),
 });
 export type SpecSheetBody = z.infer<typeof SpecSheetBody>;
 
@@ -68,3 +111,47 @@ export interface SheetRevision {
   revision: number;
   body: SpecSheetBody;
 }
+
+/** One revision in a sheet's history. */
+export interface SheetHistoryRow extends SheetRevision {
+  at: string;
+  by: string | null;
+  note: string;
+}
+
+/** A revision made from another; a sheet that is new has no base. */
+export const SheetEdit = z.strictObject({
+  id: Id,
+  sheetId: Id,
+  baseId: Id.nullable(),
+  body: SpecSheetBody,
+  note: wordsOrNone(200),
+});
+export type SheetEdit = z.infer<typeof SheetEdit>;
+
+/** A file of spec sheets, as exported and as taken in. */
+export const SHEETS_FORMAT = 'hold-fast/spec-sheets/1';
+export const SheetsFile = z.strictObject({
+  format: z.literal(SHEETS_FORMAT),
+  sheets: z.array(SpecSheetBody).max(200),
+});
+export type SheetsFile = z.infer<typeof SheetsFile>;
+
+/** What taking a file in would do, row by row; nothing is written by a preview. */
+export interface ImportRow {
+  row: number;
+  title: string;
+  does: 'add' | 'revise' | 'nothing' | 'refused';
+  faults: { path: string; message: string }[];
+}
+
+export const SheetsImport = z.strictObject({
+  id: Id,
+  /** `preview` writes nothing; `all` writes when no row is refused; `good-rows` leaves the refused ones out. */
+  mode: z.enum(['preview', 'all', 'good-rows']),
+  file: z.strictObject({
+    format: z.literal(SHEETS_FORMAT),
+    sheets: z.array(z.unknown()).min(1).max(200),
+  }),
+});
+export type SheetsImport = z.infer<typeof SheetsImport>;

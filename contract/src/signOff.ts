@@ -1,15 +1,19 @@
 import { z } from 'zod';
-import { End, Id, Part, words } from './fields';
+import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
+import { AREAS } from '@hold-fast/core/inspection/findings';
+import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
+import { End, Id, words } from './fields';
 import { Pin } from './people';
 
 /**
  * A decision on a verdict that bars the sign-off: a lead accepts "unproven", or the customer refuses to have a
  * "replace" replaced. Recorded with the reason or the customer's words, under the PIN of whoever answers for it.
  */
+const SUBJECTS = [...MEASURANDS, ...AREAS] as Subject[];
 export const Decision = z.strictObject({
   id: Id,
   end: End,
-  part: Part,
+  subject: z.enum(SUBJECTS),
   decision: z.enum(['accepted-unproven', 'customer-refused']),
   words: words(300),
   personName: words(80),

@@ -4,6 +4,9 @@ import { z } from 'zod';
 import { Day, Id, Ml, Mm, Nm, words, wordsOrNone } from './fields';
 import { Fluid } from './sheets';
 
+/** What a gauge calls itself on the feed. */
+export const FeedSerial = z.string().regex(/^[A-Z0-9][A-Z0-9-]{1,23}$/);
+
 export const Gauge = z.strictObject({
   id: Id,
   name: words(40),
@@ -14,8 +17,22 @@ export const Gauge = z.strictObject({
   uncertaintyAssumed: z.boolean(),
   anvils: z.enum(['point', 'flat']),
   calibrationDueOn: Day.nullable(),
+  /** What the gauge calls itself on the feed; null for one that is read by eye. */
+  feedSerial: FeedSerial.nullable(),
+  retired: z.boolean(),
 });
 export type Gauge = z.infer<typeof Gauge>;
+
+/** A gauge as the register keeps it. */
+export interface GaugeInStore extends Gauge {
+  version: number;
+  /** Readings taken with it. */
+  uses: number;
+}
+
+/** A change to a gauge, made from one version of it. */
+export const GaugeEdit = z.strictObject({ version: z.int().min(1), gauge: Gauge });
+export type GaugeEdit = z.infer<typeof GaugeEdit>;
 
 export const Wrench = z.strictObject({
   id: Id,

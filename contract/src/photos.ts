@@ -1,0 +1,30 @@
+import { AREAS, type Area } from '@hold-fast/core/inspection/findings';
+import type { End as EndOf } from '@hold-fast/core/procedure/signOff';
+import { z } from 'zod';
+import { End, Id } from './fields';
+
+/** Largest picture, bytes: the app makes it small before it sends it. */
+export const LARGEST_PHOTO = 400_000;
+
+/** A picture of what was found in one area, as JPEG in base64. */
+export const Photo = z.strictObject({
+  id: Id,
+  end: End,
+  area: z.enum(AREAS),
+  jpegBase64: z
+    .base64()
+    .max((LARGEST_PHOTO * 4) / 3 + 4)
+    // The first bytes of every JPEG.
+    .startsWith('/9j/'),
+});
+export type Photo = z.infer<typeof Photo>;
+
+/** A picture as a job lists it; the picture itself is at /api/photos/ and its id. */
+export interface TakenPhoto {
+  id: string;
+  end: EndOf;
+  area: Area;
+  sha256: string;
+  at: string;
+  by: string;
+}

@@ -1,0 +1,39 @@
+import type { ShopRules as Rules } from '@hold-fast/core/rules/shopRules';
+import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
+import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
+import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
+import { z } from 'zod';
+import { Id, Mm } from './fields';
+
+const days = z.int().min(7).max(1500);
+const band = Mm.positive().max(2);
+
+/** The shop's rules as the owner lays them down. */
+export const ShopRules = z.strictObject({
+  schools: z
+    .array(z.enum(PAD_SCHOOLS))
+    .min(1)
+    .max(PAD_SCHOOLS.length)
+    .refine((schools) => new Set(schools).size === schools.length, 'Each school once.'),
+  rotorPoints: z.int().min(ROTOR_POINTS.fewest).max(ROTOR_POINTS.most),
+  runoutPoints: z.int().min(RUNOUT_POINTS.fewest).max(RUNOUT_POINTS.most),
+  runoutBands: z
+    .strictObject({ goodMm: band, watchMm: band, trueMm: band })
+    .refine(
+      ({ goodMm, watchMm, trueMm }) => goodMm < watchMm && watchMm < trueMm,
+      'Each band must end above the one before.',
+    ),
+  serviceDays: z.strictObject({ rotor: days, pads: days }),
+  lengthUnit: z.enum(['mm', 'in']),
+}) satisfies z.ZodType<Rules>;
+
+export interface RulesInForce {
+  version: number;
+  rules: Rules;
+  at: string | null;
+  by: string | null;
+}
+
+/** New rules, made from one version of them. */
+export const RulesEdit = z.strictObject({ id: Id, version: z.int().min(0), rules: ShopRules });
+export type RulesEdit = z.infer<typeof RulesEdit>;
