@@ -1,6 +1,8 @@
 /** Server-side TypeScript goes through the same Babel preset as the app, so one compiler serves all. */
 const node = {
   testEnvironment: 'node',
+  // Published as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!flatqueue/)'],
   transform: {
     '\\.[jt]s$': [
       'babel-jest',
@@ -26,6 +28,7 @@ module.exports = {
       globalTeardown: '<rootDir>/src/testing/stopDatabase.ts',
     },
     { ...node, displayName: 'demo', rootDir: 'demo' },
+    { ...node, displayName: 'standins', rootDir: 'standins' },
     '<rootDir>/app/jest.config.js',
   ],
 };

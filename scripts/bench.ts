@@ -15,9 +15,12 @@ import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import autocannon from 'autocannon';
 import { chromium } from '@playwright/test';
+import type { Outlook } from '@hold-fast/core/forecast/forecast';
+import { planBike } from '@hold-fast/core/plan/planner';
+import { naivePlan, taskOf } from '@hold-fast/core/plan/task';
 import { rotorVerdict, type RotorMeasurement } from '@hold-fast/core/wear/rotor';
 import { PEOPLE } from '@hold-fast/demo/people';
-import { benchQuery } from '@hold-fast/server/jobs/store';
+import { benchQuery } from '@hold-fast/server/jobs/bench';
 import express from 'express';
 import { pino } from 'pino';
 import sirv from 'sirv';
@@ -39,12 +42,14 @@ async function main(): Promise<void> {
     dataDirectory: null,
     webDirectory: web,
     port: 0,
+    feedPort: 0,
     log: pino({ level: 'silent' }),
     say,
   });
   try {
     const cookie = await signIn(shop);
     verdictsASecond();
+    planning();
     await listThroughput(shop, cookie);
     exportBareApp();
     await initialJavaScript(shop, cookie);
@@ -85,12 +90,50 @@ function verdictsASecond(): void {
     damage: [],
   };
   const limit = { limitMm: 1.5, atLimitIsWorn: true, origin: 'stamped', tag: null } as const;
-  const count = 100_000;
-  const began = performance.now();
-  for (let i = 0; i < count; i++) rotorVerdict(measurement, limit, null);
-  const seconds = (performance.now() - began) / 1000;
+  const outlook = {
+    unit: 'km',
+    earlier: [1.8, 1.75, 1.71, 1.66].map((mm, i) => ({ x: i * 900, mm, doubtMm: 0.03 })),
+    now: 3600,
+    nextService: 9000,
+  } as const;
+  const count = 20_000;
+  const secondsFor = (past: Outlook | null) => {
+    const began = performance.now();
+    for (let i = 0; i < count; i++) rotorVerdict(measurement, limit, 1.8, past);
+    return (performance.now() - began) / 1000;
+  };
+  secondsFor(outlook);
+  const [bare, forecast] = [secondsFor(null), secondsFor(outlook)];
   console.log(
-    `Rotor verdicts in core: ${Math.round(count / seconds).toLocaleString('en')} a second`,
+    `Rotor verdicts in core with forecast: ${Math.round(count / forecast).toLocaleString('en')} a second (aim: 10,000), ${(forecast / bare).toFixed(2)} × the time of those without`,
+  );
+}
+
+/** A full double overhaul, planned from nothing, against the naive list of the same work. */
+function planning(): void {
+  const overhaul = [
+    'inspect',
+    'service-pistons',
+    'bleed-tilt',
+    'change-rotor',
+    'change-pads',
+    'align',
+    'set-levers',
+    'dress-mount',
+  ] as const;
+  const chosen = {
+    procedures: { front: overhaul, rear: overhaul },
+    bleed: { front: 'gravity-down', rear: 'push-up' },
+  } as const;
+  const took: number[] = [];
+  for (let round = 0; round < 9; round++) {
+    const began = performance.now();
+    planBike(taskOf(chosen));
+    took.push(performance.now() - began);
+  }
+  const ratio = planBike(taskOf(chosen))!.minutes / naivePlan(chosen)!.minutes;
+  console.log(
+    `Double overhaul: planned in ${median(took).toFixed(0)} ms, the first time ${took[0]!.toFixed(0)} (aim: under 50), ${ratio.toFixed(2)} × the bench time of the naive list`,
   );
 }
 

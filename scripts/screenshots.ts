@@ -3,7 +3,7 @@ import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { pino } from 'pino';
-import { beginRotor, Hands, identify } from '../e2e/bench';
+import { beginRotor, Hands, identify, verdict } from '../e2e/bench';
 import { CHROMIUM, PHONE, WIDE } from '../e2e/playwright.config';
 import { openShop } from './shop';
 import { exportWeb } from './web';
@@ -21,6 +21,7 @@ async function main(): Promise<void> {
     dataDirectory: null,
     webDirectory: exportWeb(root, say),
     port: 0,
+    feedPort: 0,
     log: pino({ level: 'silent' }),
     say,
   });
@@ -48,49 +49,76 @@ async function main(): Promise<void> {
   }
 }
 
+/** The page stands still: its data is there and its type is loaded. A step with the feed open is never idle on the network. */
 async function picture(page: Page, name: string): Promise<void> {
-  await page.waitForLoadState('networkidle');
+  await page.locator('main').first().waitFor();
+  await page.getByText('Loading').waitFor({ state: 'detached' });
   await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(500);
   // Focus rings belong to whoever was clicking.
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await page.screenshot({ path: path.join(target, `${name}.png`) });
   console.log(`· docs/screenshots/${name}.png`);
 }
 
+/** Opens the job of a bike in hand and answers with its address. */
+async function openJob(page: Page, bike: RegExp): Promise<string> {
+  await page.goto('/bench');
+  await page.getByRole('link', { name: bike }).click();
+  await page.waitForURL(/[0-9a-f-]{36}$/);
+  await page.getByText('Asked for').last().waitFor();
+  return page.url();
+}
+
 async function phone(page: Page): Promise<void> {
   const hands = new Hands(page);
   await page.goto('/bench');
   await picture(page, 'bench');
-  await page.getByRole('link', { name: /Post trike 7/ }).click();
-  await page.getByText('Asked for').waitFor();
+  const rubs = await openJob(page, /Pilot’s gravel bike/);
   await picture(page, 'job');
-  await page.goto('/bench');
-  await page.getByRole('link', { name: /Club downhill 3/ }).click();
-  const job = page.url();
+  await page.goto(`${rubs}/found`);
+  await page.getByTestId('found-front-clearance').waitFor();
+  await picture(page, 'found');
+  await page.getByRole('radio', { name: 'For the rider' }).click();
+  await picture(page, 'found-rider');
+  await page.goto(`${rubs}/plan`);
+  await page.getByText('Bench time').waitFor();
+  await page.getByRole('button', { name: 'This is the plan' }).click();
+  for (let step = 1; step < 6; step++) {
+    await page.getByText(`step ${step} of`).waitFor();
+    await page.keyboard.press('Enter');
+  }
+  await page.getByText('step 6 of').waitFor();
+  await picture(page, 'step');
+  await page.goto(`${rubs}/front/clearance`);
+  await page.getByText('Centring the caliper').first().waitFor();
+  await picture(page, 'gaps');
+  const wavy = await openJob(page, /Club downhill 5/);
+  await page.goto(`${wavy}/rear/runout`);
+  await page.getByLabel(/The turn is complete/).waitFor();
+  await picture(page, 'runout');
+  await page.goto(`${wavy}/front/lever`);
+  await verdict(page).waitFor();
+  await picture(page, 'lever');
+  const job = await openJob(page, /Club downhill 3/);
   await identify(hands, 'Ostrel Tern');
   await beginRotor(hands, 'G2 thickness gauge', 'Ridge felt');
-  for (const digits of ['166', '162', '147', '156']) await hands.key(digits);
+  for (const digits of ['66', '62', '47', '56']) await hands.press(...digits);
   await hands.press('1', '4');
   await picture(page, 'rotor');
   await hands.press('Escape');
-  for (const digits of ['155', '158']) await hands.key(digits);
+  for (const digits of ['55', '58']) await hands.press(...digits);
   await hands.button('Measure the pads').click();
-  await hands.button(/G2 thickness gauge/).click();
-  await hands.press('Enter');
+  await page.getByRole('heading', { name: 'Measure the pads' }).waitFor();
   for (const digits of ['31', '35', '36', '36']) await hands.key(digits);
   await picture(page, 'pads');
-  await page.goto(`${job}/front/fluid`);
-  await picture(page, 'fluid');
   await page.goto(`${job}/sign-off`);
   await picture(page, 'sign-off');
-  await page.goto('/reckoner');
-  await picture(page, 'reckoner');
 }
 
 async function phoneDark(page: Page): Promise<void> {
   const hands = new Hands(page);
-  await page.goto('/bench');
-  await page.getByRole('link', { name: /Club downhill 3/ }).click();
+  await openJob(page, /Club downhill 3/);
   await hands
     .button(/^Rotor bolts/)
     .first()
@@ -106,12 +134,23 @@ async function wide(page: Page): Promise<void> {
   await page.goto('/bench');
   await page.getByText('Asked for').waitFor();
   await picture(page, 'counter');
+  const rubs = await openJob(page, /Pilot’s gravel bike/);
+  await page.goto(`${rubs}/found`);
+  await page.getByTestId('found-front-clearance').waitFor();
+  await picture(page, 'found-wide');
+  const soft = await openJob(page, /Club downhill 5/);
+  await page.goto(`${soft}/plan`);
+  await page.getByText('Bench time').waitFor();
+  await picture(page, 'plan-wide');
   await page.goto('/bikes');
   await page.getByRole('button', { name: /Post trike 7/ }).click();
   await page.getByText('Front rotor, by distance').waitFor();
   await picture(page, 'bike-wide');
   await page.goto('/stores');
   await picture(page, 'stores-wide');
+  await page.getByRole('button', { name: /Ostrel Tern/ }).click();
+  await page.getByText('Revision').first().waitFor();
+  await picture(page, 'sheet-wide');
   await page.goto('/ledger');
   await page.getByRole('button', { name: /^7 · / }).click();
   await picture(page, 'ledger-wide');

@@ -1,9 +1,11 @@
 import type { AddressInfo } from 'node:net';
 import type { CheckIn } from '@hold-fast/contract/checkIn';
-import type { Entry } from '@hold-fast/contract/entries';
+import { Entry, type EntryOf } from '@hold-fast/contract/entries';
+import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import { SHEETS } from '@hold-fast/demo/library';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { stores } from '@hold-fast/demo/stores';
+import { INSPECTIONS } from '@hold-fast/demo/inspections';
 import { BIKES, CUSTOMERS, VISITS, type Deed, type Visit } from '@hold-fast/demo/visits';
 import { addPerson } from '@hold-fast/server/people/store';
 import type { Pool } from '@hold-fast/server/platform/database';
@@ -25,6 +27,7 @@ interface Stock {
 }
 
 const PAD_PLACES = ['inner-leading', 'inner-trailing', 'outer-leading', 'outer-trailing'] as const;
+const CORNERS = ['left-leading', 'left-trailing', 'right-leading', 'right-trailing'] as const;
 
 /** Whether the shop is still without people, and so without anything. */
 export async function isEmpty(pool: Pool): Promise<boolean> {
@@ -44,7 +47,7 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
   const bikes = new Map<string, string>();
   const customers = new Map<string, string>();
   try {
-    for (const visit of VISITS) {
+    for (const visit of [...VISITS, ...INSPECTIONS]) {
       clock = addHours(addDays(startOfDay(now), -visit.daysAgo), visit.hour);
       const tick = () => {
         clock = new Date(clock.getTime() + 20_000);
@@ -91,26 +94,24 @@ async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
     return id;
   };
   for (const gauge of gauges)
-    await addGauge(pool, { ...gauge, id: numbered(stock.gauges, gauge.name) });
+    await addGauge(pool, {
+      feedSerial: null,
+      ...gauge,
+      retired: false,
+      id: numbered(stock.gauges, gauge.name),
+    });
   for (const wrench of wrenches)
     await addWrench(pool, { ...wrench, id: numbered(stock.wrenches, wrench.name) });
   for (const container of containers)
     await addContainer(pool, { ...container, id: numbered(stock.containers, container.label) });
   for (const [name, body] of Object.entries(SHEETS))
-    await addSheet(
-      pool,
-      {
-        id: numbered(stock.sheets, name),
-        sheetId: uuid(),
-        revision: 1,
-        body: {
-          ...body,
-          torque: [...body.torque],
-          fluid: body.fluid && { ...body.fluid, alsoNamedBlends: [...body.fluid.alsoNamedBlends] },
-        },
-      },
-      now,
-    );
+    await addSheet(pool, {
+      id: numbered(stock.sheets, name),
+      sheetId: uuid(),
+      revision: 1,
+      body: SpecSheetBody.parse(body),
+      at: now,
+    });
   return stock;
 }
 
@@ -166,6 +167,36 @@ function checkInOf(
 
 function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
   const entry = () => ({ id: uuid(), at: tick() });
+  const sitting = (
+    end: 'front' | 'rear',
+    part: EntryOf<'measurement'>['part'],
+    held: {
+      gauge: string;
+      pointCount?: number;
+      basis?: EntryOf<'measurement'>['basis'];
+      look?: Pick<EntryOf<'look'>, 'subject' | 'seen'>;
+      readings: Record<string, number>;
+    },
+  ): Entry[] => {
+    const measurementId = uuid();
+    const { readings, look, pointCount = null, basis = null } = held;
+    const gaugeId = stock.gauges.get(held.gauge)!;
+    return [
+      { kind: 'measurement', ...entry(), id: measurementId, end, part, gaugeId, basis, pointCount },
+      ...(look ? [{ kind: 'look' as const, ...entry(), measurementId, ...look }] : []),
+      // Object keys that are numbers come first: the aids among them change nothing by coming later.
+      ...Object.entries(readings).map(([place, valueMm]): Entry => ({
+        kind: 'reading',
+        ...entry(),
+        measurementId,
+        place,
+        valueMm,
+        typed: String(valueMm),
+        via: 'keys',
+        replaces: null,
+      })),
+    ];
+  };
   switch (deed.do) {
     case 'identify':
       return [
@@ -178,57 +209,77 @@ function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
         },
       ];
     case 'rotor':
-    case 'pads': {
-      const rotor = deed.do === 'rotor';
-      const measurementId = uuid();
-      const reading = (place: string, valueMm: number): Entry => ({
-        kind: 'reading',
-        ...entry(),
-        measurementId,
-        place,
-        valueMm,
-        typed: String(valueMm),
-        replaces: null,
+      return sitting(deed.end, 'rotor', {
+        gauge: deed.gauge,
+        pointCount: deed.points.length,
+        ...(deed.ridge === null ? {} : { look: { subject: 'ridge', seen: deed.ridge } }),
+        readings: {
+          ...(deed.zero === null ? {} : { zero: deed.zero }),
+          ...(deed.lip === undefined ? {} : { lip: deed.lip }),
+          ...Object.fromEntries(deed.points.map((mm, i) => [String(i + 1), mm])),
+        },
       });
-      return [
-        {
-          kind: 'measurement',
-          ...entry(),
-          id: measurementId,
-          end: deed.end,
-          part: deed.do,
-          gaugeId: stock.gauges.get(deed.gauge)!,
-          basis: rotor ? null : deed.basis,
-          pointCount: rotor ? deed.points.length : null,
+    case 'pads':
+      return sitting(deed.end, 'pads', {
+        gauge: deed.gauge,
+        basis: deed.basis,
+        readings: {
+          ...(deed.zero === null ? {} : { zero: deed.zero }),
+          ...Object.fromEntries(deed.four.map((mm, i) => [PAD_PLACES[i]!, mm])),
         },
-        ...(deed.zero === null ? [] : [reading('zero', deed.zero)]),
-        ...(rotor && deed.ridge !== null
-          ? [
-              {
-                kind: 'look',
-                ...entry(),
-                measurementId,
-                subject: 'ridge',
-                seen: deed.ridge,
-              } satisfies Entry,
-            ]
-          : []),
-        ...(rotor && deed.lip !== undefined ? [reading('lip', deed.lip)] : []),
-        ...(rotor
-          ? deed.points.map((point, i) => reading(String(i + 1), point))
-          : deed.four.map((number, i) => reading(PAD_PLACES[i]!, number))),
-      ];
+      });
+    case 'turn':
+      return sitting(deed.end, 'runout', {
+        gauge: 'G5 dial',
+        pointCount: deed.points.length,
+        readings: {
+          ...(deed.radius === undefined ? {} : { radius: deed.radius }),
+          ...Object.fromEntries(deed.points.map((mm, i) => [String(i + 1), mm])),
+        },
+      });
+    case 'gaps':
+      return sitting(deed.end, 'clearance', {
+        gauge: 'G6 feelers',
+        look: { subject: 'at-mid-reading', seen: deed.atMid },
+        readings: {
+          ...(deed.span === undefined ? {} : { span: deed.span }),
+          ...Object.fromEntries(deed.corners.map((mm, i) => [CORNERS[i]!, mm])),
+        },
+      });
+    case 'lever': {
+      const { reach, bite, firm, sunk, pumped } = deed;
+      return sitting(deed.end, 'lever', {
+        gauge: 'G7 steel rule',
+        basis: 'travel',
+        readings: {
+          reach,
+          bite,
+          firm,
+          ...(sunk === undefined ? {} : { sunk }),
+          ...(pumped === undefined ? {} : { pumped }),
+        },
+      });
     }
-    case 'fit':
+    case 'face':
+      return sitting(deed.end, 'mount-face', {
+        gauge: 'G6 feelers',
+        readings: { gap: deed.gap, spacing: deed.spacing },
+      });
+    case 'look':
       return [
-        {
-          kind: 'fitting',
+        Entry.parse({
+          kind: 'look-over',
           ...entry(),
           end: deed.end,
-          part: deed.part,
-          description: deed.description,
-        },
+          area: deed.area,
+          found: deed.found ?? [],
+          words: deed.words,
+        }),
       ];
+    case 'fit': {
+      const { do: _, ...fitted } = deed;
+      return [Entry.parse({ kind: 'fitting', ...entry(), ...fitted })];
+    }
     case 'tighten': {
       const { end, fastener, setNm, treatment } = deed;
       const tighteningId = uuid();

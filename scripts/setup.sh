@@ -10,7 +10,8 @@ fail() {
 need_packages() {
   local missing=()
   for pair in "$@"; do
-    command -v "${pair%%=*}" >/dev/null 2>&1 || missing+=("${pair##*=}")
+    command -v "${pair%%=*}" >/dev/null 2>&1 && continue
+    case " ${missing[*]-} " in *" ${pair##*=} "*) ;; *) missing+=("${pair##*=}") ;; esac
   done
   [ ${#missing[@]} -eq 0 ] && return
   local sudo=""

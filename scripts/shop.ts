@@ -1,14 +1,19 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
 import path from 'node:path';
 import { openPool, type Pool } from '@hold-fast/server/platform/database';
+import { Feed } from '@hold-fast/server/feed/feed';
 import { createServer } from '@hold-fast/server/platform/http';
 import { prepareDatabase } from '@hold-fast/server/platform/migrate';
+import { gaugeOnFeed } from '@hold-fast/server/stores/store';
 import type { Logger } from 'pino';
 import { startMariadb, startThrowawayMariadb } from './mariadb';
 import { isEmpty, seedDemo } from './seedDemo';
+import { startStandins } from './standins';
 
 export interface RunningShop {
   port: number;
+  /** Where gauges connect. */
+  feedPort: number;
   pool: Pool;
   stop(): Promise<void>;
 }
@@ -19,6 +24,7 @@ export interface ShopOptions {
   dataDirectory: string | null;
   webDirectory: string | null;
   port: number;
+  feedPort: number;
   log: Logger;
   say: (words: string) => void;
 }
@@ -41,13 +47,20 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
       say('Filling the empty shop with demo data (a few seconds)');
       await seedDemo(pool, new Date());
     }
-    const app = createServer({ pool, now: () => new Date(), log }, webDirectory);
+    const now = () => new Date();
+    const feed = new Feed({ gaugeOnFeed: (serial) => gaugeOnFeed(pool, serial), now, log });
+    const app = createServer({ pool, now, log }, webDirectory, feed);
     const server = createHttpServer(app);
-    await listen(server, port);
+    await orSay(port, '--port', listen(server, port));
+    await orSay(options.feedPort, '--feed-port', feed.open(options.feedPort));
+    const standins = startStandins(root, feed.port!);
     return {
       port: (server.address() as { port: number }).port,
+      feedPort: feed.port!,
       pool,
       stop: async () => {
+        standins.stop();
+        await feed.close();
         server.closeAllConnections();
         await new Promise((resolve) => server.close(resolve));
         await pool.end();
@@ -62,15 +75,19 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
 
 function listen(server: Server, port: number): Promise<void> {
   return new Promise((resolve, reject) => {
-    server.once('error', (error: NodeJS.ErrnoException) =>
-      reject(
-        error.code === 'EADDRINUSE'
-          ? new Error(
-              `Port ${port} is taken by another program. Choose another: ./start --port ${port + 1}`,
-            )
-          : error,
-      ),
-    );
+    server.once('error', reject);
     server.listen(port, '127.0.0.1', resolve);
   });
+}
+
+/** Says which option helps when a port is taken. */
+async function orSay(port: number, option: string, opening: Promise<void>): Promise<void> {
+  try {
+    await opening;
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
+    throw new Error(
+      `Port ${port} is taken by another program. Choose another: ./start ${option} ${port + 10}`,
+    );
+  }
 }

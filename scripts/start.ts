@@ -10,17 +10,26 @@ const HELP = `Hold Fast: measuring, judgement and records for disc-brake work
 
   ./start            set up what is missing and run it with the demo data
   ./start --fresh    throw this folder's data away first and begin anew
-  ./start --port N   listen on port N (default 4150)
+  ./start --port N   listen on port N (default 4150); gauges connect to the port after it
+  ./start --feed-port N   let gauges connect to port N instead
   ./start --help     this`;
 
 const root = path.resolve(__dirname, '..');
 const dataDirectory = path.join(root, '.data');
+
+function portOf(option: string, text: string): number {
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`${option} takes a number from 0 to 65535, not "${text}".`);
+  return port;
+}
 
 async function main(): Promise<void> {
   const { values } = parseArgs({
     options: {
       fresh: { type: 'boolean', default: false },
       port: { type: 'string', default: '4150' },
+      'feed-port': { type: 'string' },
       help: { type: 'boolean', default: false },
     },
   });
@@ -28,9 +37,8 @@ async function main(): Promise<void> {
     console.log(HELP);
     return;
   }
-  const port = Number(values.port);
-  if (!Number.isInteger(port) || port < 0 || port > 65535)
-    throw new Error(`--port takes a number from 0 to 65535, not "${values.port}".`);
+  const port = portOf('--port', values.port);
+  const feedPort = portOf('--feed-port', values['feed-port'] ?? String(port === 0 ? 0 : port + 1));
   const say = (words: string) => console.log(`· ${words}`);
 
   const webDirectory = exportWeb(root, say);
@@ -44,14 +52,16 @@ async function main(): Promise<void> {
     { level: 'info' },
     pino.destination({ dest: path.join(dataDirectory, 'server.log') }),
   );
-  const shop = await openShop({ root, dataDirectory, webDirectory, port, log, say });
+  const shop = await openShop({ root, dataDirectory, webDirectory, port, feedPort, log, say });
 
   console.log(
     `\nHold Fast is open at http://localhost:${shop.port}\n\nSign in as one of the demo people:`,
   );
   for (const { name, role, passphrase, pin } of PEOPLE)
     console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
-  console.log('\nCtrl-C closes the shop.');
+  console.log(
+    `\nGauges connect to 127.0.0.1:${shop.feedPort}; two stand-ins are on it. Ctrl-C closes the shop.`,
+  );
 
   let closing = false;
   const close = () => {

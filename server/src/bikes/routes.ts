@@ -5,6 +5,7 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { fittingsOfBike } from '../jobs/store';
 import { seesPhoneNumbers } from './rules';
 import {
   bikeById,
@@ -13,8 +14,9 @@ import {
   customerById,
   findBikes,
   jobsOfBike,
-  thicknessOfBike,
+  openDoNotRide,
 } from './store';
+import { wearOfBike } from './wear';
 
 const ListQuery = z.strictObject({
   q: z.string().max(80).optional(),
@@ -26,7 +28,8 @@ const ListQuery = z.strictObject({
 });
 const BikeId = z.object({ bikeId: z.uuid() });
 
-export function bikesRoutes({ pool }: Shop): Router {
+export function bikesRoutes(shop: Shop): Router {
+  const { pool } = shop;
   const routes = Router();
 
   routes.get('/bikes', async (request, response) => {
@@ -53,7 +56,9 @@ export function bikesRoutes({ pool }: Shop): Router {
       bike,
       customer: seesPhoneNumbers(personOn(response)) ? customer : { ...customer, phone: null },
       jobs: await jobsOfBike(pool, bikeId),
-      wear: await thicknessOfBike(pool, bikeId),
+      wear: await wearOfBike(shop, bike),
+      fittings: await fittingsOfBike(pool, bikeId),
+      doNotRide: await openDoNotRide(pool, bikeId),
     };
     response.json(page);
   });

@@ -137,11 +137,13 @@ export async function jobsOfBike(on: Asked, bikeId: string): Promise<BikePage['j
   }));
 }
 
+export type WearLine = Omit<BikePage['wear'][number], 'outlook'>;
+
 /**
  * The least thickness that each visit's last sitting found, oldest first, with the part's life it belongs to: every
  * part fitted at that end begins a new one.
  */
-export async function thicknessOfBike(on: Asked, bikeId: string): Promise<BikePage['wear']> {
+export async function thicknessOfBike(on: Asked, bikeId: string): Promise<WearLine[]> {
   const rows = await select<
     Omit<ThicknessPoint, 'measuredOn' | 'upperBound'> & {
       at: Date;
@@ -152,18 +154,18 @@ export async function thicknessOfBike(on: Asked, bikeId: string): Promise<BikePa
   >(
     on,
     `SELECT m.id AS measurementId, m.job_id AS jobId, m.at, m.brake_end AS end, m.part, j.odometer_km AS odometerKm,
-            v.least_mm AS leastMm, v.doubt_mm AS doubtMm, v.limit_mm AS limitMm, v.upper_bound AS upperBound,
+            j.tag, v.least_mm AS leastMm, v.doubt_mm AS doubtMm, v.limit_mm AS limitMm, v.upper_bound AS upperBound,
             (SELECT COUNT(*) FROM fitting f JOIN job fj ON fj.id = f.job_id
-              WHERE fj.bike_id = j.bike_id AND f.brake_end = m.brake_end AND f.part = m.part AND f.seq < m.seq) AS life
+              WHERE fj.bike_id = j.bike_id AND f.fitted_as <> 'found' AND f.brake_end = m.brake_end AND f.part = m.part AND f.seq < m.seq) AS life
        FROM measurement m
        JOIN job j ON j.id = m.job_id
        JOIN verdict v ON v.measurement_id = m.id
-      WHERE j.bike_id = ? AND v.least_mm IS NOT NULL
+      WHERE j.bike_id = ? AND m.part IN ('rotor', 'pads') AND v.least_mm IS NOT NULL
         AND v.seq = (SELECT MAX(n.seq) FROM verdict n WHERE n.measurement_id = m.id)
       ORDER BY m.brake_end, m.part DESC, m.seq LIMIT 2000`,
     [bikeId],
   );
-  const groups = new Map<string, BikePage['wear'][number]>();
+  const groups = new Map<string, WearLine>();
   for (const { end, part, at, upperBound, ...row } of rows) {
     const group = groups.get(`${end} ${part}`) ?? { end, part, points: [] };
     groups.set(`${end} ${part}`, group);
@@ -173,4 +175,21 @@ export async function thicknessOfBike(on: Asked, bikeId: string): Promise<BikePa
     group.points.push(point);
   }
   return [...groups.values()];
+}
+
+/** The last visit at which each end was left with a do-not-ride that no later visit to that end lifted. */
+export function openDoNotRide(
+  on: Asked,
+  bikeId: string,
+): Promise<{ tag: number; jobId: string } | null> {
+  return selectOne(
+    on,
+    `SELECT j.tag, j.id AS jobId FROM job_end e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND e.do_not_ride
+        AND NOT EXISTS (SELECT 1 FROM job_end l JOIN job k ON k.id = l.job_id
+                         WHERE k.bike_id = j.bike_id AND l.brake_end = e.brake_end AND k.tag > j.tag
+                           AND l.word IS NOT NULL AND NOT l.do_not_ride)
+      ORDER BY j.tag DESC LIMIT 1`,
+    [bikeId],
+  );
 }

@@ -5,6 +5,7 @@ import { inTransaction, insert, run, selectOne, type Transaction } from '../plat
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
+import { judgeAgain } from './judgements';
 import { countWrite, holdJob, symptomsOf } from './store';
 
 /**
@@ -125,6 +126,8 @@ export async function editJob(
     );
     await countWrite(transaction, jobId);
     await setSymptoms(transaction, jobId, became.symptoms);
+    // How far the bike has gone is part of every forecast.
+    await judgeAgain(shop, transaction, jobId);
     await insert(transaction, 'job_change', {
       job_id: jobId,
       version: version + 1,

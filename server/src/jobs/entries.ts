@@ -1,28 +1,28 @@
 import type { Entry, EntryKind, EntryOf, SentEntry } from '@hold-fast/contract/entries';
 import type { Person } from '@hold-fast/contract/people';
 import { mayFill } from '@hold-fast/core/fluid/container';
-import { plausibleZeroError } from '@hold-fast/core/gauge/zeroCheck';
+import { suits } from '@hold-fast/core/gauge/suits';
 import { InputError } from '@hold-fast/core/inputError';
+import { visitOf } from '@hold-fast/contract/visit';
+import { doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
+import { suitsBrake } from '@hold-fast/core/procedure/procedures';
+import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
 import { torqueWindow } from '@hold-fast/core/torque/window';
 import { clickSetting } from '@hold-fast/core/torque/wrench';
-import { judge, type Judgement } from '@hold-fast/core/wear/judge';
-import { plausiblePadReading } from '@hold-fast/core/wear/pads';
-import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
+import { areasOf, ruleOf } from '@hold-fast/core/inspection/findings';
+import { judgeSitting, kitAt } from '@hold-fast/core/inspection/inspectEnd';
+import { placesOf, type Measurand } from '@hold-fast/core/inspection/measurand';
+import { plausibleReading } from '@hold-fast/core/inspection/plausible';
+import { compoundAdvice } from '@hold-fast/core/kit/compound';
 import { inTransaction, insert, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import { dayOf, type Shop } from '../platform/shop';
 import { sheetRevision } from '../sheets/store';
 import { countClicks, gaugeById, holdContainer, noteOpened, wrenchById } from '../stores/store';
+import { loadJob } from './job';
 import { judgeAgain } from './judgements';
-import {
-  countWrite,
-  holdJob,
-  identificationsOf,
-  measurementsOf,
-  tighteningsOf,
-  verdictsOf,
-} from './store';
+import { countWrite, holdJob, measurementsOf, tighteningsOf, verdictsOf } from './store';
 
 /** What a recorder works with: the job's transaction, and who appends which place in the order. */
 interface Recording {
@@ -32,6 +32,17 @@ interface Recording {
   seq: number;
   personId: string;
 }
+
+const HAS_POINTS: ReadonlySet<string> = new Set(['rotor', 'runout']);
+/** The ways each thing's numbers can be taken. */
+const BASES: Record<Measurand, readonly EntryOf<'measurement'>['basis'][]> = {
+  rotor: [null],
+  pads: ['total', 'friction'],
+  runout: [null],
+  clearance: [null],
+  lever: ['travel', 'from-bar'],
+  'mount-face': [null],
+};
 
 type Recorders = { [K in EntryKind]: (entry: EntryOf<K>, recording: Recording) => Promise<void> };
 
@@ -60,20 +71,10 @@ export async function appendEntry(
     const record = RECORDERS[entry.kind] as (entry: Entry, recording: Recording) => Promise<void>;
     await record(entry, { shop, transaction, jobId, seq, personId: person.id });
     await countWrite(transaction, jobId);
-    if (JUDGED_AGAIN.has(entry.kind)) {
-      await judgeAgain(shop, transaction, jobId);
-      await compareWithApp(shop, transaction, jobId, entry, appWord);
-    }
+    await judgeAgain(shop, transaction, jobId);
+    await compareWithApp(shop, transaction, jobId, entry, appWord);
   });
 }
-
-const JUDGED_AGAIN: ReadonlySet<EntryKind> = new Set([
-  'identification',
-  'measurement',
-  'reading',
-  'look',
-  'fitting',
-]);
 
 const RECORDERS: Recorders = {
   identification: async (entry, recording) => {
@@ -97,19 +98,26 @@ const RECORDERS: Recorders = {
     const gauge = await gaugeById(recording.transaction, entry.gaugeId);
     if (!gauge)
       throw refuseField('invalid-input', 'entry.gaugeId', 'unknown', 'There is no such gauge.');
-    if ((entry.part === 'rotor') !== (entry.pointCount !== null))
+    if (gauge.retired || !suits(gauge.kind, entry.part))
+      throw refuseField(
+        'invalid-input',
+        'entry.gaugeId',
+        gauge.retired ? 'retired' : 'unsuited',
+        gauge.retired ? 'This gauge is retired.' : 'This kind of gauge is not good enough here.',
+      );
+    if (HAS_POINTS.has(entry.part) !== (entry.pointCount !== null))
       throw refuseField(
         'invalid-input',
         'entry.pointCount',
         'wrong-part',
-        'A rotor has points, pads have none.',
+        'A rotor has points; the others have named places.',
       );
-    if ((entry.part === 'pads') !== (entry.basis !== null))
+    if (!BASES[entry.part].includes(entry.basis))
       throw refuseField(
         'invalid-input',
         'entry.basis',
         'wrong-part',
-        'Pads are taken total or friction; a rotor is not.',
+        'Pads are taken total or friction, a lever by travel or from the bar; nothing else is.',
       );
     await recordFact('measurement', entry, recording, {
       job_id: recording.jobId,
@@ -133,19 +141,20 @@ const RECORDERS: Recorders = {
       place: entry.place,
       value_mm: entry.valueMm,
       typed: entry.typed,
+      via: entry.via,
       replaces: entry.replaces,
     });
     await refuseImpossible(entry, measurement, recording);
   },
 
   look: async (entry, recording) => {
-    const measurement = await measurementOf(entry.measurementId, recording);
-    if (measurement.part !== 'rotor')
+    const { part } = await measurementOf(entry.measurementId, recording);
+    if (part !== (entry.subject === 'ridge' ? 'rotor' : 'clearance'))
       throw refuseField(
         'invalid-input',
         'entry.subject',
         'wrong-part',
-        'Pads have no ridge to feel.',
+        'A ridge is felt on a rotor, and the mid reading counts for gaps.',
       );
     await recordFact('look', entry, recording, {
       measurement_id: entry.measurementId,
@@ -154,13 +163,67 @@ const RECORDERS: Recorders = {
     });
   },
 
-  fitting: (entry, recording) =>
-    recordFact('fitting', entry, recording, {
+  'look-over': async (entry, recording) => {
+    const sheet = (await jobOf(recording)).identified[entry.end]?.sheet.body;
+    if (sheet && !areasOf(sheet.brake.actuation).includes(entry.area))
+      throw refuseField(
+        'invalid-input',
+        'entry.area',
+        'no-such-area',
+        'This brake has no such part.',
+      );
+    if (entry.found.some((finding) => ruleOf(finding).area !== entry.area))
+      throw refuseField('invalid-input', 'entry.found', 'wrong-area', 'That is not found there.');
+    await recordFact('look_over', entry, recording, {
+      job_id: recording.jobId,
+      brake_end: entry.end,
+      area: entry.area,
+      found: JSON.stringify([...new Set(entry.found)]),
+      words: entry.words,
+    });
+  },
+
+  fitting: async (entry, recording) => {
+    const job = await jobOf(recording);
+    const kit = kitAt(job, entry.end);
+    if (entry.part === 'pads' && entry.condition !== 'found') {
+      const sheetSays = job.identified[entry.end]?.sheet.body.rotor.organicOnly ?? false;
+      const organicOnly = kit.rotor ? kit.rotor.organicOnly : sheetSays;
+      const advice = compoundAdvice(
+        { organicOnly, bedded: kit.bedded },
+        entry.compound ?? 'unknown',
+      );
+      if (advice.code === 'refused')
+        throw refuseField(
+          'fitting-refused',
+          'entry.compound',
+          advice.why,
+          'The rotor is marked for organic pads only.',
+        );
+      if (advice.code === 'change' && entry.rebedding === null)
+        throw refuseField(
+          'fitting-refused',
+          'entry.rebedding',
+          'compound-change',
+          'The rotor was bedded with another compound: say what is done about it.',
+        );
+    }
+    await recordFact('fitting', entry, recording, {
       job_id: recording.jobId,
       brake_end: entry.end,
       part: entry.part,
       description: entry.description,
-    }),
+      fitted_as: entry.condition,
+      compound: entry.compound,
+      organic_only: entry.organicOnly,
+      construction: entry.construction,
+      new_mm: entry.newMm,
+      stamped_limit_mm: entry.stampedLimit?.limitMm ?? null,
+      stamped_at_is_worn: entry.stampedLimit?.atLimitIsWorn ?? null,
+      came_off_for: entry.cameOffFor,
+      rebedding: entry.rebedding,
+    });
+  },
 
   tightening: async (entry, recording) => {
     const { transaction, jobId } = recording;
@@ -249,6 +312,55 @@ const RECORDERS: Recorders = {
         tightening.wrench.id,
         entry.bolt === null ? tightening.boltCount : 1,
       );
+  },
+
+  'plan-choice': async (entry, recording) => {
+    const job = await jobOf(recording);
+    for (const end of ENDS) {
+      const actuation = job.identified[end]?.sheet.body.brake.actuation;
+      const wrong = actuation && entry.procedures[end].find((id) => !suitsBrake(id, actuation));
+      if (wrong)
+        throw refuseField(
+          'invalid-input',
+          `entry.procedures.${end}`,
+          'unsuited',
+          `A brake of this kind has no ${wrong}.`,
+        );
+    }
+    const { procedures, bleed } = entry;
+    if (planAt({ ...visitOf(job), chosen: { procedures, bleed } }) === null)
+      throw refuseField(
+        'invalid-input',
+        'entry.procedures',
+        'no-plan',
+        'These cannot be done in one visit: they undo each other.',
+      );
+    await recordFact('plan_choice', entry, recording, {
+      job_id: recording.jobId,
+      procedures: JSON.stringify(procedures),
+      bleed: JSON.stringify(bleed),
+      agreed: entry.agreed,
+      words: entry.words,
+    });
+  },
+
+  'plan-step': async (entry, recording) => {
+    const job = await jobOf(recording);
+    if ((job.stepped.at(-1)?.id ?? null) !== entry.after) throw new Refusal('step-overtaken');
+    const { step, end, outcome } = entry;
+    const visit = visitOf(job);
+    const fault = outcome === 'done' ? doFault(visit, step, end) : skipFault(visit, step, end);
+    if (fault) throw new Refusal('step-refused', { facts: { ...fault } });
+    if (outcome === 'skipped' && entry.reason === '')
+      throw refuseField('step-refused', 'entry.reason', 'empty', 'Write why it is left out.');
+    await recordFact('plan_step', entry, recording, {
+      job_id: recording.jobId,
+      step,
+      brake_end: end,
+      outcome,
+      reason: entry.reason,
+      after_step: entry.after,
+    });
   },
 
   fill: async (entry, recording) => {
@@ -341,14 +453,7 @@ async function measurementOf(id: string, { transaction, jobId }: Recording) {
 type Sitting = Awaited<ReturnType<typeof measurementOf>>;
 
 function refuseWrongPlace(entry: EntryOf<'reading'>, measurement: Sitting): void {
-  const { part, pointCount } = measurement;
-  const isPoint = /^\d+$/.test(entry.place);
-  const fits =
-    entry.place === 'zero' ||
-    (part === 'rotor'
-      ? entry.place === 'lip' || (isPoint && Number(entry.place) <= pointCount!)
-      : !isPoint && entry.place !== 'lip');
-  if (!fits)
+  if (!placesOf(measurement.part, measurement.pointCount).includes(entry.place))
     throw refuseField(
       'reading-refused',
       'entry.place',
@@ -372,22 +477,17 @@ async function refuseImpossible(
   recording: Recording,
 ): Promise<void> {
   try {
-    if (entry.place === 'zero') plausibleZeroError(entry.valueMm);
-    else if (measurement.part === 'rotor') plausibleRotorReading(entry.valueMm);
-    else plausiblePadReading(entry.valueMm);
+    plausibleReading(measurement.part, entry.place, entry.valueMm);
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     throw readingRefused(error.code, error.numbers);
   }
   if (entry.place === 'zero') return;
-  const standard = await standardOf(measurement.end, recording);
-  if (!standard) return;
-  const judgement: Judgement = judge(
-    measurement.part,
+  const judgement = judgeSitting(
+    await jobOf(recording),
     await measurementOf(measurement.id, recording),
-    standard,
   );
-  if (!judgement.ok && judgement.field === entry.place)
+  if (judgement && !judgement.ok && judgement.field === entry.place)
     throw readingRefused(judgement.code, judgement.numbers);
 }
 
@@ -398,24 +498,20 @@ function readingRefused(code: string, facts: Readonly<Record<string, number>>): 
   });
 }
 
-async function standardOf(end: string, { transaction, jobId }: Recording) {
-  const identified = (await identificationsOf(transaction, jobId))
-    .filter((row) => row.end === end)
-    .at(-1);
-  const sheet = identified && (await sheetRevision(transaction, identified.sheetRevisionId));
-  return sheet ? { sheet: sheet.body, stampedLimit: identified.stampedLimit } : null;
+async function jobOf({ transaction, jobId }: Recording) {
+  return (await loadJob(transaction, jobId))!;
 }
 
-async function sheetOf(end: string, recording: Recording) {
-  const standard = await standardOf(end, recording);
-  if (!standard)
+async function sheetOf(end: End, recording: Recording) {
+  const identified = (await jobOf(recording)).identified[end];
+  if (!identified)
     throw refuseField(
       'invalid-input',
       'entry.end',
       'not-identified',
       'Identify this brake first: pick its spec sheet.',
     );
-  return standard.sheet;
+  return identified.sheet.body;
 }
 
 async function torqueRowOf(entry: EntryOf<'tightening'>, recording: Recording) {

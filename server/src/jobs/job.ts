@@ -1,25 +1,37 @@
-import type { Fitted, Job, Measured } from '@hold-fast/contract/jobs';
-import { signOffBars, type Bar, type SignOffFacts } from '@hold-fast/core/procedure/signOff';
+import type { Decided, Job, Measured } from '@hold-fast/contract/jobs';
+import {
+  inspectEnd,
+  isSuperseded,
+  type InspectionItem,
+} from '@hold-fast/core/inspection/inspectEnd';
+import { rotorLimit } from '@hold-fast/core/inspection/judge';
+import { visitOf } from '@hold-fast/contract/visit';
+import { openEnds } from '@hold-fast/core/plan/visit';
+import { ENDS, signOffBars, type Bar, type SignOffFacts } from '@hold-fast/core/procedure/signOff';
 import { flawsOfProof } from '@hold-fast/core/torque/proof';
-import { rotorLimit } from '@hold-fast/core/wear/judge';
-import { DO_NOT_RIDE_DAMAGE } from '@hold-fast/core/wear/rotor';
-import { hasEvidence, rotorMeasurement, type MeasuringSession } from '@hold-fast/core/wear/session';
 import type { Asked } from '../platform/database';
 import { dayOf } from '../platform/shop';
 import { sealOfJob } from '../records/store';
-import { sheetRevision } from '../sheets/store';
+import { rulesInForce } from '../rules/store';
+import { newestRevisions, sheetRevision } from '../sheets/store';
+import { outlooksOf } from './outlooks';
+import { photosOf } from './photos';
 import {
   bikeOfJob,
   decisionsOf,
   fillsOf,
-  fittingsOf,
+  fittingsUpTo,
   identificationsOf,
   jobRow,
+  lookOversOf,
   measurementsOf,
+  plansOf,
+  stepsOf,
   symptomsOf,
   testsOf,
   tighteningsOf,
   verdictsOf,
+  type DecisionRow,
 } from './store';
 
 /** A job with everything recorded on it and what follows from it, or null when there is none. */
@@ -29,10 +41,11 @@ export async function loadJob(on: Asked, jobId: string): Promise<Job | null> {
   const { bike, customer } = await bikeOfJob(on, row.bikeId);
   const measurements = await measurementsOf(on, jobId);
   const verdicts = await verdictsOf(on, jobId);
-  const fittings = await fittingsOf(on, jobId);
+  const fittings = await fittingsUpTo(on, row);
   const tightenings = await tighteningsOf(on, jobId);
+  const { rules } = await rulesInForce(on);
 
-  const facts = {
+  const facts: JobFacts = {
     id: row.id,
     tag: row.tag,
     status: row.status,
@@ -50,54 +63,70 @@ export async function loadJob(on: Asked, jobId: string): Promise<Job | null> {
     identified: await identifiedEnds(on, jobId),
     measured: measurements.map((measurement): Measured => ({
       ...measurement,
-      superseded: isSuperseded(measurement, measurements, fittings),
+      superseded: isSuperseded(measurement, { id: jobId, measured: measurements, fittings }),
       verdict: verdicts.get(measurement.id) ?? null,
     })),
-    fitted: fittings,
+    lookedOver: await lookOversOf(on, jobId),
+    photos: await photosOf(on, jobId),
+    fittings,
+    outlooks: await outlooksOf(on, row, bike.kmPerWeek, rules, fittings),
+    rules,
     tightened: tightenings.map((tightening) => ({
       ...tightening,
       flaws: flawsOfProof({ ...tightening, doneOn: dayOf(new Date(tightening.at)) }),
     })),
     filled: await fillsOf(on, jobId),
     tested: await testsOf(on, jobId),
-    decided: await decisionsOf(on, jobId),
+    planned: await plansOf(on, jobId),
+    stepped: await stepsOf(on, jobId),
+    decided: [],
   };
-  return { ...facts, bars: barsOf(facts, true), sealed: await sealOfJob(on, jobId) };
+  const decided = standing(await decisionsOf(on, jobId), facts);
+  const job = { ...facts, decided };
+  return { ...job, bars: barsOf(job, true), sealed: await sealOfJob(on, jobId) };
 }
 
 async function identifiedEnds(on: Asked, jobId: string): Promise<Job['identified']> {
   const ends: Job['identified'] = { front: null, rear: null };
-  for (const { sheetRevisionId, end, ...row } of await identificationsOf(on, jobId)) {
+  const rows = await identificationsOf(on, jobId);
+  const newest = await newestRevisions(
+    on,
+    rows.map(({ sheetRevisionId }) => sheetRevisionId),
+  );
+  for (const { sheetRevisionId, end, ...row } of rows) {
     const sheet = (await sheetRevision(on, sheetRevisionId))!;
     const limit = rotorLimit({ sheet: sheet.body, stampedLimit: row.stampedLimit });
-    ends[end] = { ...row, sheet, limit };
+    const last = newest.get(sheet.sheetId);
+    const newerRevision =
+      last && last.revision > sheet.revision ? { id: last.id, revision: last.revision } : null;
+    ends[end] = { ...row, sheet, newerRevision, limit };
   }
   return ends;
 }
 
-/**
- * A later sitting at the same part, once it has something to judge, or a new part fitted since, takes a sitting's
- * place. A sitting merely begun takes nobody's: what was condemned stays condemned.
- */
-export function isSuperseded(
-  measurement: Pick<Measured, 'seq' | 'end' | 'part'>,
-  measurements: readonly (Pick<Measured, 'seq' | 'end' | 'part'> & MeasuringSession)[],
-  fittings: readonly Pick<Fitted, 'seq' | 'end' | 'part'>[],
-): boolean {
-  const samePart = (other: { end: string; part: string }) =>
-    other.end === measurement.end && other.part === measurement.part;
-  return (
-    measurements.some(
-      (other) => samePart(other) && other.seq > measurement.seq && hasEvidence(other),
-    ) || fittings.some((fitting) => samePart(fitting) && fitting.seq > measurement.seq)
-  );
+type JobFacts = Omit<Job, 'bars' | 'sealed'>;
+
+/** What a decision about an item rests on: the verdict and the look-over as they stand. */
+export function restsOn(item: InspectionItem, job: Pick<JobFacts, 'measured'>): string {
+  const verdict = job.measured.find(({ id }) => id === item.sittingId)?.verdict;
+  return [verdict?.id ?? '', item.lookOverId ?? ''].join(' ').trim();
 }
 
-type JobFacts = Omit<Job, 'bars' | 'sealed'>;
+/** Every item of the inspection at both ends. */
+export function inspectedItems(job: JobFacts): InspectionItem[] {
+  return ENDS.flatMap((end) => inspectEnd(job, end).items);
+}
+
+function standing(rows: readonly DecisionRow[], job: JobFacts): Decided[] {
+  const items = inspectedItems(job);
+  return rows.map(({ restsOn: rested, ...row }) => {
+    const item = items.find(({ end, subject }) => end === row.end && subject === row.subject);
+    return { ...row, stands: item !== undefined && restsOn(item, job) === rested };
+  });
+}
 
 /** What bars the sign-off of a job, by its facts as stored. */
 export function barsOf(job: JobFacts, customerToldOfWatch: boolean): Bar[] {
-  const standing = job.measured.filter(({ superseded }) => !superseded);
   const facts: SignOffFacts = {
     leverSideConfirmed: job.frontLever !== null && lastOutcome(job, 'lever-side') === 'passed',
     motor: job.bike.motor,
@@ -106,23 +135,20 @@ export function barsOf(job: JobFacts, customerToldOfWatch: boolean): Bar[] {
       ...optional('front', lastOutcome(job, 'lever-feel', 'front')),
       ...optional('rear', lastOutcome(job, 'lever-feel', 'rear')),
     },
-    parts: standing.flatMap(({ end, part, verdict }) => {
-      if (!verdict) return [];
-      const { judgement } = verdict;
-      const decision = job.decided.filter(({ verdictId }) => verdictId === verdict.id).at(-1);
-      // Numbers that contradict each other prove nothing.
-      const word = judgement.ok ? judgement.word : 'unproven';
-      return [{ end, part, word, decision: decision?.decision ?? null }];
-    }),
+    inspected: inspectedItems(job).map(({ end, subject, word, doNotRide, found }) => ({
+      end,
+      subject,
+      word,
+      doNotRide,
+      found,
+      decision:
+        job.decided
+          .filter((made) => made.stands && made.end === end && made.subject === subject)
+          .at(-1)?.decision ?? null,
+    })),
     tightenings: [...latestTightenings(job), ...unfastenedRotors(job)],
+    openEnds: openEnds(visitOf(job)),
     customerToldOfWatch,
-    doNotRide: standing.flatMap((measured) =>
-      measured.part === 'rotor'
-        ? rotorMeasurement(measured)
-            .damage.filter((damage) => DO_NOT_RIDE_DAMAGE.includes(damage))
-            .map((finding) => ({ end: measured.end, finding }))
-        : [],
-    ),
   };
   return signOffBars(facts);
 }
@@ -138,10 +164,12 @@ function latestTightenings(job: JobFacts): SignOffFacts['tightenings'] {
 
 /** A rotor fitted and not tightened since: its bolts are a safety bolt nobody has proven. */
 function unfastenedRotors(job: JobFacts): SignOffFacts['tightenings'] {
-  return job.fitted
+  return job.fittings
     .filter(
-      ({ part, end, seq }) =>
+      ({ part, end, seq, jobId, condition }) =>
         part === 'rotor' &&
+        jobId === job.id &&
+        condition !== 'found' &&
         !job.tightened.some((tightening) => tightening.end === end && tightening.seq > seq),
     )
     .map(({ end }) => ({ end, flaws: ['passes-open'] }));

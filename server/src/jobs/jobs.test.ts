@@ -163,7 +163,7 @@ describe('readings', () => {
     const jobId = await openJob(shop, client);
     await measureRotor(shop, client, jobId, [1.52, 1.5, 1.47, 1.49, 1.51, 1.48]);
     const [measured] = (await jobOf(jobId)).measured;
-    expect(measured?.verdict?.rule).toBe('rotor/1');
+    expect(measured?.verdict?.rule).toBe('rotor/2');
     expect(measured?.verdict?.judgement).toMatchObject({
       ok: true,
       word: 'replace',

@@ -1,83 +1,58 @@
-import { judge, RULE, type Judgement } from '@hold-fast/core/wear/judge';
-import type { Part } from '@hold-fast/core/procedure/signOff';
+import { inspectEnd, judgeSitting, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
+import { RULE, type Judgement } from '@hold-fast/core/inspection/judge';
+import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { nextTurn } from '@hold-fast/core/torque/sequence';
+import { worst } from '@hold-fast/core/wear/verdict';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
-import { hasEvidence } from '@hold-fast/core/wear/session';
+import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import { insert, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
-import { sheetRevision } from '../sheets/store';
-import { isSuperseded } from './job';
-import {
-  fittingsOf,
-  identificationsOf,
-  measurementsOf,
-  verdictsOf,
-  type MeasurementRow,
-} from './store';
+import { loadJob } from './job';
 
 /**
- * Judges every sitting of a job that still stands, from what is stored, and keeps each verdict that differs
- * from the last one given. A sitting at a brake nobody has identified is not judged.
+ * Judges every sitting of a job that still stands, from what is stored, keeps each verdict that differs from the last
+ * one given, and notes for the Bench how each end stands. A sitting at a brake nobody has identified is not judged.
  */
 export async function judgeAgain(
   shop: Shop,
   transaction: Transaction,
   jobId: string,
 ): Promise<void> {
-  const identifications = await identificationsOf(transaction, jobId);
-  const measurements = await measurementsOf(transaction, jobId);
-  const fittings = await fittingsOf(transaction, jobId);
-
-  for (const measurement of measurements) {
-    if (isSuperseded(measurement, measurements, fittings)) {
-      await unpoint(transaction, jobId, measurement, measurements);
-      continue;
-    }
-    if (!hasEvidence(measurement)) continue;
-    const identified = identifications.filter(({ end }) => end === measurement.end).at(-1);
-    const sheet = identified && (await sheetRevision(transaction, identified.sheetRevisionId));
-    if (!sheet) continue;
-    const judgement = judge(measurement.part, measurement, {
-      sheet: sheet.body,
-      stampedLimit: identified.stampedLimit,
-    });
-    await keep(shop, transaction, jobId, measurement, sheet.id, judgement);
+  const job = (await loadJob(transaction, jobId))!;
+  for (const measured of job.measured) {
+    const judgement = measured.superseded ? null : judgeSitting(job, measured);
+    if (judgement) await keep(shop, transaction, job, measured, judgement);
   }
+  for (const end of ENDS) await noteEnd(transaction, job, end);
 }
 
 async function keep(
   shop: Shop,
   transaction: Transaction,
-  jobId: string,
-  measurement: MeasurementRow,
-  sheetRevisionId: string,
+  job: Job,
+  measured: Measured,
   judgement: Judgement,
 ): Promise<void> {
-  const rule = RULE[measurement.part];
-  const last = (await verdictsOf(transaction, jobId)).get(measurement.id);
+  const rule = RULE[measured.part];
+  const sheetRevisionId = job.identified[measured.end]!.sheet.id;
+  const last = measured.verdict;
   const same =
     last?.rule === rule &&
     last.sheetRevisionId === sheetRevisionId &&
     canonicalJson(last.judgement as unknown as Json) ===
       canonicalJson(judgement as unknown as Json);
-  const id = same ? last.id : uuid();
-  if (!same)
-    await insert(transaction, 'verdict', {
-      id,
-      measurement_id: measurement.id,
-      word: judgement.ok ? judgement.word : null,
-      judgement: JSON.stringify(judgement),
-      sheet_revision_id: sheetRevisionId,
-      rule,
-      ...measures(judgement),
-      at: shop.now(),
-    });
-  await run(
-    transaction,
-    `INSERT INTO standing_verdict (job_id, brake_end, part, verdict_id) VALUES (?, ?, ?, ?)
-       ON DUPLICATE KEY UPDATE verdict_id = VALUES(verdict_id)`,
-    [jobId, measurement.end, measurement.part, id],
-  );
+  if (same) return;
+  await insert(transaction, 'verdict', {
+    id: uuid(),
+    measurement_id: measured.id,
+    word: judgement.ok ? judgement.word : null,
+    judgement: JSON.stringify(judgement),
+    sheet_revision_id: sheetRevisionId,
+    rule,
+    ...measures(judgement),
+    at: shop.now(),
+  });
 }
 
 /** The numbers of a judgement that charts and lists ask for, mm. */
@@ -93,6 +68,7 @@ function measures(judgement: Judgement) {
       upper_bound: upperBounds,
     };
   }
+  if (judgement.part !== 'pads') return none;
   const { schools, thinnest } = judgement.pads;
   const total = schools.find(({ school }) => school === 'total');
   return {
@@ -103,18 +79,22 @@ function measures(judgement: Judgement) {
   };
 }
 
-/** With a new part in and not measured yet, no verdict stands for it. */
-async function unpoint(
-  transaction: Transaction,
-  jobId: string,
-  { end, part }: { end: string; part: Part },
-  measurements: readonly MeasurementRow[],
-): Promise<void> {
-  const ids = measurements.filter((m) => m.end === end && m.part === part).map(({ id }) => id);
+async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<void> {
+  const { items } = inspectEnd(job, end);
+  const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
+  const row = {
+    word: worst(items.map(({ word }) => word)),
+    do_not_ride: items.some(({ doNotRide }) => doNotRide),
+    identified: job.identified[end] !== null,
+    rotor: standingSitting(job, end, 'rotor') !== null,
+    pads: standingSitting(job, end, 'pads') !== null,
+    bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, bolts.marks).done,
+  };
+  const columns = Object.keys(row);
   await run(
     transaction,
-    `DELETE s FROM standing_verdict s JOIN verdict v ON v.id = s.verdict_id
-      WHERE s.job_id = ? AND s.brake_end = ? AND s.part = ? AND v.measurement_id IN (${ids.map(() => '?').join(', ')})`,
-    [jobId, end, part, ...ids],
+    `INSERT INTO job_end (job_id, brake_end, ${columns.join(', ')}) VALUES (?, ?${', ?'.repeat(columns.length)})
+       ON DUPLICATE KEY UPDATE ${columns.map((column) => `${column} = VALUES(${column})`).join(', ')}`,
+    [job.id, end, ...Object.values(row)],
   );
 }

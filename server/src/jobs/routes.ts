@@ -1,5 +1,6 @@
 import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import { SentEntry } from '@hold-fast/contract/entries';
+import { Photo } from '@hold-fast/contract/photos';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
@@ -9,9 +10,11 @@ import type { Shop } from '../platform/shop';
 import { checkIn, editJob } from './checkIn';
 import { appendEntry } from './entries';
 import { loadJob } from './job';
-import { benchPage } from './store';
+import { benchPage } from './bench';
+import { addPhoto, jpegOf } from './photos';
 
 const JobId = z.object({ jobId: z.uuid() });
+const PhotoId = z.object({ photoId: z.uuid() });
 const BenchQuery = z.strictObject({
   after: z
     .string()
@@ -57,6 +60,19 @@ export function jobsRoutes(shop: Shop): Router {
     const { jobId } = parse(JobId, request.params);
     await appendEntry(shop, personOn(response), jobId, parse(SentEntry, request.body));
     await answerJob(response, jobId, 201);
+  });
+
+  // A picture is larger than anything else that is sent.
+  routes.post('/jobs/:jobId/photos', async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    await addPhoto(shop, personOn(response), jobId, parse(Photo, request.body));
+    await answerJob(response, jobId, 201);
+  });
+
+  routes.get('/photos/:photoId', async (request, response) => {
+    const jpeg = await jpegOf(pool, parse(PhotoId, request.params).photoId);
+    if (!jpeg) throw new Refusal('not-found');
+    response.set('cache-control', 'private, max-age=86400').type('image/jpeg').send(jpeg);
   });
 
   return routes;

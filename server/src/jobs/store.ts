@@ -1,7 +1,8 @@
 import type { Bike } from '@hold-fast/contract/bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type {
-  BenchJob,
+  Planned,
+  Stepped,
   By,
   Decided,
   Filled,
@@ -11,10 +12,10 @@ import type {
   Tested,
   Tightened,
 } from '@hold-fast/contract/jobs';
-import { nextStep } from '@hold-fast/core/procedure/nextStep';
-import { ENDS, type End, type Part } from '@hold-fast/core/procedure/signOff';
-import type { Look, MeasuringSession, TakenReading } from '@hold-fast/core/wear/session';
-import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import type { Finding } from '@hold-fast/core/inspection/findings';
+import type { LookOver, Sitting, Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { Look, TakenReading } from '@hold-fast/core/inspection/session';
 import { BIKE_COLUMNS, bikeOf } from '../bikes/store';
 import { run, select, selectOne, type Asked } from '../platform/database';
 import { dayOf } from '../platform/shop';
@@ -110,18 +111,17 @@ export async function identificationsOf(on: Asked, jobId: string): Promise<Ident
   );
   return rows.map(({ limitMm, atIsWorn, ...row }) => ({
     ...undated(row),
-    stampedLimit:
-      limitMm === null
-        ? null
-        : { limitMm, atLimitIsWorn: atIsWorn === null ? null : atIsWorn === 1 },
+    stampedLimit: stampedOf(limitMm, atIsWorn),
   }));
 }
 
-export interface MeasurementRow extends MeasuringSession, By {
-  id: string;
-  seq: number;
-  end: End;
-  part: Part;
+function stampedOf(limitMm: number | null, atIsWorn: number | null) {
+  return limitMm === null
+    ? null
+    : { limitMm, atLimitIsWorn: atIsWorn === null ? null : atIsWorn === 1 };
+}
+
+export interface MeasurementRow extends Sitting, By {
   gaugeId: string;
   gaugeName: string;
 }
@@ -132,15 +132,15 @@ export async function measurementsOf(on: Asked, jobId: string): Promise<Measurem
     id: string;
     seq: number;
     end: End;
-    part: Part;
+    part: Sitting['part'];
     gaugeId: string;
     gaugeName: string;
-    kind: MeasuringSession['gauge']['kind'];
+    kind: Sitting['gauge']['kind'];
     resolutionMm: number;
     uncertaintyMm: number;
     anvils: 'point' | 'flat';
     calibrationDueOn: string | null;
-    basis: 'total' | 'friction' | null;
+    basis: Sitting['basis'];
     pointCount: number | null;
     at: Date;
     by: string;
@@ -189,14 +189,69 @@ export async function verdictsOf(on: Asked, jobId: string): Promise<Map<string, 
   return new Map(rows.map(({ measurementId, ...judged }) => [measurementId, judged]));
 }
 
-export async function fittingsOf(on: Asked, jobId: string): Promise<Fitted[]> {
-  const rows = await select<Dated<Fitted>>(
+export async function lookOversOf(on: Asked, jobId: string): Promise<(LookOver & By)[]> {
+  const rows = await select<Dated<LookOver & By> & { found: Finding[] }>(
     on,
-    `SELECT f.id, f.seq, f.brake_end AS end, f.part, f.description, f.at, p.name AS \`by\`
-       FROM fitting f JOIN person p ON p.id = f.by_person WHERE f.job_id = ? ORDER BY f.seq`,
+    `SELECT l.id, l.seq, l.brake_end AS end, l.area, l.found, l.words, l.at, p.name AS \`by\`
+       FROM look_over l JOIN person p ON p.id = l.by_person WHERE l.job_id = ? ORDER BY l.seq`,
     [jobId],
   );
   return rows.map(undated);
+}
+
+/** Every choice of work on a job, oldest first. */
+export async function plansOf(on: Asked, jobId: string): Promise<Planned[]> {
+  const rows = await select<Dated<Planned>>(
+    on,
+    `SELECT c.id, c.procedures, c.bleed, c.agreed, c.words, c.at, p.name AS \`by\`
+       FROM plan_choice c JOIN person p ON p.id = c.by_person WHERE c.job_id = ? ORDER BY c.seq`,
+    [jobId],
+  );
+  return rows.map(undated);
+}
+
+/** Every step of the plan that was done or left out, oldest first. */
+export async function stepsOf(on: Asked, jobId: string): Promise<Stepped[]> {
+  const rows = await select<Dated<Stepped>>(
+    on,
+    `SELECT s.id, s.step, s.brake_end AS end, s.outcome, s.reason, s.after_step AS \`after\`, s.at, p.name AS \`by\`
+       FROM plan_step s JOIN person p ON p.id = s.by_person WHERE s.job_id = ? ORDER BY s.seq`,
+    [jobId],
+  );
+  return rows.map(undated);
+}
+
+/** Everything fitted to a bike, oldest first. */
+export function fittingsOfBike(on: Asked, bikeId: string): Promise<Fitted[]> {
+  return fittingsUpTo(on, { bikeId, tag: null });
+}
+
+/** Everything fitted to a job's bike at this visit and before it, oldest first; `tag` null: ever. */
+export async function fittingsUpTo(
+  on: Asked,
+  job: { bikeId: string; tag: number | null },
+): Promise<Fitted[]> {
+  const rows = await select<
+    Omit<Dated<Fitted>, 'organicOnly' | 'stampedLimit'> & {
+      organicOnly: number;
+      limitMm: number | null;
+      atIsWorn: number | null;
+    }
+  >(
+    on,
+    `SELECT f.id, f.seq, f.job_id AS jobId, f.brake_end AS end, f.part, f.description, f.fitted_as AS \`condition\`,
+            f.compound, f.organic_only AS organicOnly, f.construction, f.new_mm AS newMm,
+            f.stamped_limit_mm AS limitMm, f.stamped_at_is_worn AS atIsWorn, f.came_off_for AS cameOffFor,
+            f.rebedding, f.at, p.name AS \`by\`
+       FROM fitting f JOIN job j ON j.id = f.job_id JOIN person p ON p.id = f.by_person
+      WHERE j.bike_id = ? ${job.tag === null ? '' : 'AND j.tag <= ?'} ORDER BY f.seq`,
+    job.tag === null ? [job.bikeId] : [job.bikeId, job.tag],
+  );
+  return rows.map(({ organicOnly, limitMm, atIsWorn, ...row }) => ({
+    ...undated(row),
+    organicOnly: organicOnly === 1,
+    stampedLimit: stampedOf(limitMm, atIsWorn),
+  }));
 }
 
 export type TighteningRow = Omit<Tightened, 'flaws'>;
@@ -298,86 +353,18 @@ export async function testsOf(on: Asked, jobId: string): Promise<Tested[]> {
   return rows.map(undated);
 }
 
-export async function decisionsOf(on: Asked, jobId: string): Promise<Decided[]> {
-  const rows = await select<Dated<Decided>>(
+export interface DecisionRow extends Omit<Decided, 'stands'> {
+  subject: Subject;
+  /** The verdict and the look-over it rests on. */
+  restsOn: string;
+}
+
+export async function decisionsOf(on: Asked, jobId: string): Promise<DecisionRow[]> {
+  const rows = await select<Dated<DecisionRow>>(
     on,
-    `SELECT d.id, d.brake_end AS end, d.part, d.verdict_id AS verdictId, d.decision, d.words, d.at, p.name AS \`by\`
+    `SELECT d.id, d.brake_end AS end, d.subject, d.rests_on AS restsOn, d.decision, d.words, d.at, p.name AS \`by\`
        FROM decision d JOIN person p ON p.id = d.by_person WHERE d.job_id = ? ORDER BY d.seq`,
     [jobId],
   );
   return rows.map(undated);
-}
-
-const standingWord = (end: End) =>
-  `(SELECT MAX(v.word + 0) FROM standing_verdict s JOIN verdict v ON v.id = s.verdict_id
-     WHERE s.job_id = j.id AND s.brake_end = '${end}') AS ${end}Word`;
-
-const progressOf = (end: End) => `
-  EXISTS (SELECT 1 FROM identification i WHERE i.job_id = j.id AND i.brake_end = '${end}') AS ${end}Identified,
-  EXISTS (SELECT 1 FROM standing_verdict s WHERE s.job_id = j.id AND s.brake_end = '${end}' AND s.part = 'rotor') AS ${end}Rotor,
-  EXISTS (SELECT 1 FROM standing_verdict s WHERE s.job_id = j.id AND s.brake_end = '${end}' AND s.part = 'pads') AS ${end}Pads,
-  EXISTS (SELECT 1 FROM tightening t WHERE t.job_id = j.id AND t.brake_end = '${end}'
-            AND t.seq = (SELECT MAX(n.seq) FROM tightening n WHERE n.job_id = j.id AND n.brake_end = '${end}')
-            AND NOT EXISTS (SELECT 1 FROM pass_mark k WHERE k.tightening_id = t.id AND k.pass = 'verify' AND k.bolt IS NULL)
-            AND (SELECT COUNT(DISTINCT k.bolt) FROM pass_mark k WHERE k.tightening_id = t.id AND k.pass = 'verify') < t.bolt_count
-         ) AS ${end}BoltsOpen`;
-
-const BENCH_PAGE = 50;
-
-/** The statement of the Bench's list; `after` is a promised time and an id, or null for the first page. */
-export function benchQuery(after: { promisedAt: Date; id: string } | null): {
-  sql: string;
-  values: (string | Date)[];
-} {
-  return {
-    sql: `SELECT j.id, j.tag, j.status, b.name AS bikeName, c.name AS customerName, j.complaint,
-                 j.promised_at AS promisedAt, j.minutes, ${ENDS.map(standingWord).join(', ')}, ${ENDS.map(progressOf).join(', ')}
-            FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
-           WHERE j.status = 'open' ${after ? 'AND (j.promised_at, j.id) > (?, ?)' : ''}
-           ORDER BY j.promised_at, j.id LIMIT ${BENCH_PAGE}`,
-    values: after ? [after.promisedAt, after.id] : [],
-  };
-}
-
-type Flag = 'Identified' | 'Rotor' | 'Pads' | 'BoltsOpen';
-export type BenchRow = Omit<BenchJob, 'promisedAt' | 'next' | End> & {
-  promisedAt: Date;
-} & Record<`${End}Word`, number | null> &
-  Record<`${End}${Flag}`, number>;
-
-export async function benchPage(
-  on: Asked,
-  after: { promisedAt: Date; id: string } | null,
-): Promise<{ items: BenchJob[]; after: string | null }> {
-  const { sql, values } = benchQuery(after);
-  const rows = await select<BenchRow>(on, sql, values);
-  const last = rows.length === BENCH_PAGE ? rows.at(-1) : undefined;
-  return {
-    items: rows.map(benchJobOf),
-    after: last ? `${last.promisedAt.toISOString()} ${last.id}` : null,
-  };
-}
-
-function benchJobOf(row: BenchRow): BenchJob {
-  const progress = (end: End) => ({
-    identified: row[`${end}Identified`] === 1,
-    rotor: row[`${end}Rotor`] === 1,
-    pads: row[`${end}Pads`] === 1,
-    boltsOpen: row[`${end}BoltsOpen`] === 1,
-  });
-  // The words are listed best first, in the database as in core.
-  const word = (rank: number | null): Word | null => (rank === null ? null : WORDS[rank - 1]!);
-  return {
-    id: row.id,
-    tag: row.tag,
-    status: row.status,
-    bikeName: row.bikeName,
-    customerName: row.customerName,
-    complaint: row.complaint,
-    promisedAt: row.promisedAt.toISOString(),
-    minutes: row.minutes,
-    next: nextStep({ front: progress('front'), rear: progress('rear') }),
-    front: word(row.frontWord),
-    rear: word(row.rearWord),
-  };
 }

@@ -5,9 +5,12 @@ import sirv from 'sirv';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { bikesRoutes } from '../bikes/routes';
+import type { Feed } from '../feed/feed';
+import { feedRoutes } from '../feed/routes';
 import { jobsRoutes } from '../jobs/routes';
 import { peopleRoutes } from '../people/routes';
 import { recordsRoutes } from '../records/routes';
+import { rulesRoutes } from '../rules/routes';
 import { sheetsRoutes } from '../sheets/routes';
 import { storesRoutes } from '../stores/routes';
 import { Refusal } from './refusal';
@@ -15,6 +18,8 @@ import { hasSession, sameSiteOnly, Sessions } from './session';
 import type { Shop } from './shop';
 
 const LARGEST_BODY = '200kb';
+/** A picture in base64, with room for what goes with it. */
+const LARGEST_PHOTO_BODY = '600kb';
 /** Errors of the connection to the database: the write was not done, and may be sent again. */
 const LOST_DATABASE = new Set([
   'ECONNREFUSED',
@@ -27,8 +32,13 @@ const LOST_DATABASE = new Set([
 /**
  * The whole server as an Express app.
  * @param webDirectory the exported app to serve; null serves the API alone
+ * @param feed the gauge feed; null leaves its routes out
  */
-export function createServer(shop: Shop, webDirectory: string | null): Express {
+export function createServer(
+  shop: Shop,
+  webDirectory: string | null,
+  feed: Feed | null = null,
+): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -39,13 +49,13 @@ export function createServer(shop: Shop, webDirectory: string | null): Express {
     }),
   );
   app.use(securityHeaders());
-  app.use('/api', api(shop));
+  app.use('/api', api(shop, feed));
   if (webDirectory) serveApp(app, webDirectory);
   app.use(answerErrors(shop));
   return app;
 }
 
-function api(shop: Shop): express.Router {
+function api(shop: Shop, feed: Feed | null): express.Router {
   const sessions = new Sessions(shop);
   const router = express.Router();
   router.use((_request, response, next) => {
@@ -53,6 +63,7 @@ function api(shop: Shop): express.Router {
     next();
   });
   router.use(sameSiteOnly);
+  router.use('/jobs/:jobId/photos', express.json({ limit: LARGEST_PHOTO_BODY, strict: true }));
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
   router.use(peopleRoutes(sessions));
   router.use(sessions.required);
@@ -61,8 +72,10 @@ function api(shop: Shop): express.Router {
     bikesRoutes(shop),
     sheetsRoutes(shop),
     storesRoutes(shop),
+    rulesRoutes(shop),
     recordsRoutes(shop),
   );
+  if (feed) router.use(feedRoutes(feed));
   router.use(() => {
     throw new Refusal('not-found');
   });

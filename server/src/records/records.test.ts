@@ -51,13 +51,14 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/1',
+      format: 'hold-fast/job-record/3',
       bike: { name: 'Post trike 7' },
-      notInspected: [
-        { end: 'front', part: 'pads' },
-        { end: 'rear', part: 'rotor' },
-        { end: 'rear', part: 'pads' },
-      ],
+      inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
+      notInspected: expect.arrayContaining([
+        { end: 'front', subject: 'pads' },
+        { end: 'rear', subject: 'rotor' },
+        { end: 'rear', subject: 'leaks' },
+      ]) as unknown,
       signedOff: { by: 'Mechanic' },
     });
   });
@@ -81,7 +82,7 @@ describe('signing off', () => {
     const decided = await client.send('POST', `/jobs/${jobId}/decisions`, {
       id: uuid(),
       end: 'front',
-      part: 'rotor',
+      subject: 'rotor',
       decision: 'customer-refused',
       words: 'I will have it done in spring',
       personName: 'Mechanic',
@@ -100,7 +101,7 @@ describe('signing off', () => {
       client.send('POST', `/jobs/${jobId}/decisions`, {
         id: uuid(),
         end: 'front',
-        part: 'rotor',
+        subject: 'rotor',
         decision: 'accepted-unproven',
         words: 'Gauge zeroed this morning',
         personName,
@@ -119,7 +120,7 @@ describe('signing off', () => {
     await client.send('POST', `/jobs/${jobId}/decisions`, {
       id: uuid(),
       end: 'front',
-      part: 'rotor',
+      subject: 'rotor',
       decision: 'accepted-unproven',
       words: 'Fine',
       personName: 'Lead',
@@ -151,8 +152,11 @@ describe('signing off', () => {
       frontLever: null,
       ...motorBike(),
     });
-    const measurementId = await measureRotor(shop, client, jobId, GOOD);
-    await client.append(jobId, entry('look', { measurementId, subject: 'crack', seen: true }));
+    await measureRotor(shop, client, jobId, GOOD);
+    await client.append(
+      jobId,
+      entry('look-over', { end: 'front', area: 'rotor', found: ['crack'] }),
+    );
     await client.append(
       jobId,
       entry('test', { test: 'lever-feel', end: 'front', outcome: 'failed' }),
@@ -171,7 +175,7 @@ describe('signing off', () => {
     const answer = await client.send('POST', `/jobs/${jobId}/decisions`, {
       id: uuid(),
       end: 'front',
-      part: 'rotor',
+      subject: 'rotor',
       decision: 'customer-refused',
       words: 'No',
       personName: 'Mechanic',

@@ -1,9 +1,11 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import type { Decision, SignOff } from '@hold-fast/contract/signOff';
+import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { ENDS } from '@hold-fast/core/procedure/signOff';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import type { Json } from '@hold-fast/core/seal/canonical';
-import { barsOf, loadJob } from '../jobs/job';
+import { barsOf, inspectedItems, loadJob, restsOn } from '../jobs/job';
 import { judgeAgain } from '../jobs/judgements';
 import { countWrite, holdJob } from '../jobs/store';
 import { checkPin, isLead } from '../people/rules';
@@ -37,20 +39,19 @@ export async function decide(shop: Shop, jobId: string, decision: Decision): Pro
     if (seq === null) return;
     if (job.status === 'sealed') throw new Refusal('job-sealed');
     const word = decision.decision === 'accepted-unproven' ? 'unproven' : 'replace';
-    const verdict = job.measured.find(
-      ({ end, part, superseded }) => end === decision.end && part === decision.part && !superseded,
-    )?.verdict;
-    const stands = verdict && (verdict.judgement.ok ? verdict.judgement.word : 'unproven');
-    if (stands !== word)
-      throw new Refusal('nothing-to-decide', { facts: { word: stands ?? null } });
+    const item = inspectedItems(job).find(
+      ({ end, subject }) => end === decision.end && subject === decision.subject,
+    );
+    if (item?.word !== word)
+      throw new Refusal('nothing-to-decide', { facts: { word: item?.word ?? null } });
     await countWrite(transaction, jobId);
     await insert(transaction, 'decision', {
       id: decision.id,
       seq,
       job_id: jobId,
       brake_end: decision.end,
-      part: decision.part,
-      verdict_id: verdict!.id,
+      subject: decision.subject,
+      rests_on: restsOn(item, job),
       decision: decision.decision,
       words: decision.words,
       at: shop.now(),
@@ -113,11 +114,7 @@ async function openJob(transaction: Transaction, jobId: string): Promise<Job> {
   return (await loadJob(transaction, jobId))!;
 }
 
-const FORMAT = 'hold-fast/job-record/1';
-const ENDS_AND_PARTS = (['front', 'rear'] as const).flatMap((end) =>
-  (['rotor', 'pads'] as const).map((part) => ({ end, part })),
-);
-
+const FORMAT = 'hold-fast/job-record/3';
 /** What is sealed: the job as it stands, and what nobody looked at, said outright. */
 function recordOf(
   job: Job,
@@ -132,13 +129,14 @@ function recordOf(
     minutes: _minutes,
     ...held
   } = job;
-  const notInspected = ENDS_AND_PARTS.filter(
-    ({ end, part }) =>
-      !job.measured.some((m) => m.end === end && m.part === part && !m.superseded && m.verdict),
+  const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
+  const notInspected = ends.flatMap(({ end, notInspected: subjects }) =>
+    subjects.map((subject) => ({ end, subject })),
   );
   return {
     format: FORMAT,
     ...(held as unknown as Record<string, Json>),
+    inspection: ends.flatMap(({ items }) => items) as unknown as Json,
     notInspected,
     signedOff: {
       number: signed.number,

@@ -1,11 +1,46 @@
+import { SheetEdit, SHEETS_FORMAT, SheetsImport } from '@hold-fast/contract/sheets';
 import { Router } from 'express';
+import { z } from 'zod';
+import { isLead } from '../people/rules';
+import { parse } from '../platform/parse';
+import { Refusal } from '../platform/refusal';
+import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { currentSheets } from './store';
+import { editSheet, importSheets } from './rules';
+import { currentSheets, sheetHistory } from './store';
 
-export function sheetsRoutes({ pool }: Shop): Router {
+const SheetId = z.object({ sheetId: z.uuid() });
+
+export function sheetsRoutes(shop: Shop): Router {
+  const { pool } = shop;
   const routes = Router();
   routes.get('/sheets', async (_request, response) => {
     response.json(await currentSheets(pool));
+  });
+  routes.get('/sheets/export', async (_request, response) => {
+    const sheets = (await currentSheets(pool)).map(({ body }) => body);
+    response
+      .set('content-disposition', 'attachment; filename="spec-sheets.json"')
+      .json({ format: SHEETS_FORMAT, sheets });
+  });
+  routes.post('/sheets/import', async (request, response) => {
+    const person = personOn(response);
+    if (!isLead(person)) throw new Refusal('not-allowed');
+    response.json(await importSheets(shop, person, parse(SheetsImport, request.body)));
+  });
+  routes.get('/sheets/:sheetId', async (request, response) => {
+    const history = await sheetHistory(pool, parse(SheetId, request.params).sheetId);
+    if (history.length === 0) throw new Refusal('not-found');
+    response.json(history);
+  });
+  routes.put('/sheets/:sheetId', async (request, response) => {
+    const { sheetId } = parse(SheetId, request.params);
+    const edit = parse(SheetEdit, request.body);
+    const person = personOn(response);
+    if (!isLead(person)) throw new Refusal('not-allowed');
+    if (edit.sheetId !== sheetId) throw new Refusal('not-found');
+    await editSheet(shop, person, edit);
+    response.json(await sheetHistory(pool, sheetId));
   });
   return routes;
 }

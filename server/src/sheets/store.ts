@@ -1,4 +1,4 @@
-import type { SheetRevision } from '@hold-fast/contract/sheets';
+import type { SheetHistoryRow, SheetRevision, SpecSheetBody } from '@hold-fast/contract/sheets';
 import { insert, select, selectOne, type Asked } from '../platform/database';
 
 const COLUMNS = 'r.id, r.sheet_id AS sheetId, r.revision, r.body';
@@ -17,14 +17,68 @@ export function sheetRevision(on: Asked, id: string): Promise<SheetRevision | nu
   return selectOne(on, `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id = ?`, [id]);
 }
 
-export async function addSheet(on: Asked, sheet: SheetRevision, at: Date): Promise<void> {
-  if (sheet.revision === 1) await insert(on, 'spec_sheet', { id: sheet.sheetId, created_at: at });
+/** The newest revision of each sheet that one of these revisions belongs to, by the sheet's id. */
+export async function newestRevisions(
+  on: Asked,
+  revisionIds: readonly string[],
+): Promise<Map<string, { id: string; revision: number }>> {
+  if (revisionIds.length === 0) return new Map();
+  const rows = await select<{ id: string; sheetId: string; revision: number }>(
+    on,
+    `SELECT r.id, r.sheet_id AS sheetId, r.revision FROM spec_sheet_revision r
+      WHERE r.sheet_id IN (SELECT s.sheet_id FROM spec_sheet_revision s
+                            WHERE s.id IN (${revisionIds.map(() => '?').join(', ')}))
+      ORDER BY r.revision`,
+    revisionIds,
+  );
+  return new Map(rows.map(({ sheetId, ...row }) => [sheetId, row]));
+}
+
+/** Every revision of a sheet, newest first. */
+export async function sheetHistory(on: Asked, sheetId: string): Promise<SheetHistoryRow[]> {
+  const rows = await select<Omit<SheetHistoryRow, 'at'> & { at: Date }>(
+    on,
+    `SELECT ${COLUMNS}, r.note, r.created_at AS at, p.name AS \`by\`
+       FROM spec_sheet_revision r LEFT JOIN person p ON p.id = r.by_person
+      WHERE r.sheet_id = ? ORDER BY r.revision DESC LIMIT 200`,
+    [sheetId],
+  );
+  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
+}
+
+/** The newest revision of the sheet of this title, or null. */
+export function sheetByTitle(on: Asked, title: string): Promise<SheetRevision | null> {
+  return selectOne(
+    on,
+    `SELECT ${COLUMNS} FROM spec_sheet_revision r
+      WHERE r.title = ? AND r.revision =
+            (SELECT MAX(n.revision) FROM spec_sheet_revision n WHERE n.sheet_id = r.sheet_id)
+      ORDER BY r.id LIMIT 1`,
+    [title],
+  );
+}
+
+export interface NewRevision {
+  id: string;
+  sheetId: string;
+  revision: number;
+  body: SpecSheetBody;
+  note?: string;
+  at: Date;
+  personId?: string;
+}
+
+export async function addSheet(on: Asked, sheet: NewRevision): Promise<void> {
+  if (sheet.revision === 1)
+    await insert(on, 'spec_sheet', { id: sheet.sheetId, created_at: sheet.at });
   await insert(on, 'spec_sheet_revision', {
     id: sheet.id,
     sheet_id: sheet.sheetId,
     revision: sheet.revision,
     title: sheet.body.title,
     body: JSON.stringify(sheet.body),
-    created_at: at,
+    note: sheet.note ?? '',
+    by_person: sheet.personId ?? null,
+    created_at: sheet.at,
   });
 }

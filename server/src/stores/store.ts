@@ -1,10 +1,19 @@
-import type { Container, ContainerInStore, Gauge, Wrench } from '@hold-fast/contract/stores';
+import type {
+  Container,
+  ContainerInStore,
+  Gauge,
+  GaugeInStore,
+  Wrench,
+} from '@hold-fast/contract/stores';
 import type { Fluid } from '@hold-fast/contract/sheets';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { insert, run, select, selectOne, type Asked } from '../platform/database';
 
 const GAUGE = `SELECT id, name, kind, resolution_mm AS resolutionMm, uncertainty_mm AS uncertaintyMm,
-  uncertainty_assumed AS uncertaintyAssumed, anvils, calibration_due_on AS calibrationDueOn FROM gauge`;
+  uncertainty_assumed AS uncertaintyAssumed, anvils, calibration_due_on AS calibrationDueOn,
+  feed_serial AS feedSerial, retired, version,
+  (SELECT COUNT(*) FROM reading r JOIN measurement m ON m.id = r.measurement_id WHERE m.gauge_id = gauge.id) AS uses
+  FROM gauge`;
 const WRENCH = `SELECT id, name, max_nm AS maxNm, mark_nm AS markNm, tolerance,
   tolerance_assumed AS toleranceAssumed, calibration_due_on AS calibrationDueOn, uses FROM wrench`;
 const CONTAINER = `SELECT c.id, c.label, c.family, c.fluid_name AS fluidName, c.lot, c.size_ml AS sizeMl,
@@ -13,7 +22,10 @@ const CONTAINER = `SELECT c.id, c.label, c.family, c.fluid_name AS fluidName, c.
   c.size_ml - COALESCE((SELECT SUM(f.ml) FROM fill f WHERE f.container_id = c.id), 0) AS remainingMl
   FROM container c`;
 
-type GaugeRow = Omit<Gauge, 'uncertaintyAssumed'> & { uncertaintyAssumed: number };
+type GaugeRow = Omit<GaugeInStore, 'uncertaintyAssumed' | 'retired'> & {
+  uncertaintyAssumed: number;
+  retired: number;
+};
 type WrenchRow = Omit<Wrench, 'toleranceAssumed'> & { toleranceAssumed: number };
 type ContainerRow = Omit<ContainerInStore, 'fluid' | 'writtenOff'> & {
   family: Fluid['family'];
@@ -21,8 +33,9 @@ type ContainerRow = Omit<ContainerInStore, 'fluid' | 'writtenOff'> & {
   writtenOff: number;
 };
 
-const gaugeOf = (row: GaugeRow): Gauge => ({
+const gaugeOf = (row: GaugeRow): GaugeInStore => ({
   ...row,
+  retired: row.retired === 1,
   uncertaintyAssumed: row.uncertaintyAssumed === 1,
 });
 const wrenchOf = (row: WrenchRow): Wrench => ({
@@ -37,11 +50,11 @@ function containerOf({ family, fluidName, ...row }: ContainerRow): ContainerInSt
   return { ...row, fluid, writtenOff: row.writtenOff === 1 };
 }
 
-export async function gauges(on: Asked): Promise<Gauge[]> {
+export async function gauges(on: Asked): Promise<GaugeInStore[]> {
   return (await select<GaugeRow>(on, `${GAUGE} ORDER BY name LIMIT 200`)).map(gaugeOf);
 }
 
-export async function gaugeById(on: Asked, id: string): Promise<Gauge | null> {
+export async function gaugeById(on: Asked, id: string): Promise<GaugeInStore | null> {
   const row = await selectOne<GaugeRow>(on, `${GAUGE} WHERE id = ?`, [id]);
   return row && gaugeOf(row);
 }
@@ -79,16 +92,48 @@ export async function noteOpened(on: Asked, containerId: string, day: string): P
   ]);
 }
 
+/** The gauge that calls itself so on the feed. */
+export async function gaugeOnFeed(on: Asked, serial: string): Promise<GaugeInStore | null> {
+  const row = await selectOne<GaugeRow>(on, `${GAUGE} WHERE feed_serial = ?`, [serial]);
+  return row && gaugeOf(row);
+}
+
+const gaugeColumns = (gauge: Gauge) => ({
+  name: gauge.name,
+  kind: gauge.kind,
+  resolution_mm: gauge.resolutionMm,
+  uncertainty_mm: gauge.uncertaintyMm,
+  uncertainty_assumed: gauge.uncertaintyAssumed,
+  anvils: gauge.anvils,
+  calibration_due_on: gauge.calibrationDueOn,
+  feed_serial: gauge.feedSerial,
+  retired: gauge.retired,
+});
+
 export async function addGauge(on: Asked, gauge: Gauge): Promise<void> {
-  await insert(on, 'gauge', {
-    id: gauge.id,
-    name: gauge.name,
-    kind: gauge.kind,
-    resolution_mm: gauge.resolutionMm,
-    uncertainty_mm: gauge.uncertaintyMm,
-    uncertainty_assumed: gauge.uncertaintyAssumed,
-    anvils: gauge.anvils,
-    calibration_due_on: gauge.calibrationDueOn,
+  await insert(on, 'gauge', { id: gauge.id, ...gaugeColumns(gauge) });
+}
+
+/** Changes a gauge and keeps what it was. Readings taken with it keep the gauge as it stood. */
+export async function changeGauge(
+  on: Asked,
+  { was, gauge, at, personId }: { was: GaugeInStore; gauge: Gauge; at: Date; personId: string },
+): Promise<void> {
+  const columns = gaugeColumns(gauge);
+  await run(
+    on,
+    `UPDATE gauge SET ${Object.keys(columns)
+      .map((column) => `${column} = ?`)
+      .join(', ')}, version = version + 1 WHERE id = ?`,
+    [...Object.values(columns), gauge.id],
+  );
+  await insert(on, 'gauge_change', {
+    gauge_id: gauge.id,
+    version: was.version + 1,
+    was: JSON.stringify(was),
+    became: JSON.stringify(gauge),
+    changed_at: at,
+    changed_by: personId,
   });
 }
 

@@ -1,27 +1,29 @@
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
-import type { Entry, EntryKind, EntryOf } from '@hold-fast/contract/entries';
+import { Entry, type EntryAsSent, type EntryKind, type EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
 import type { Role } from '@hold-fast/contract/people';
-import type { SpecSheetBody } from '@hold-fast/contract/sheets';
+import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Container, Gauge, Wrench } from '@hold-fast/contract/stores';
 import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
 import { addPerson } from '../people/store';
+import { Feed } from '../feed/feed';
 import { openPool, type Account, type Pool } from '../platform/database';
 import { createServer } from '../platform/http';
 import { prepareDatabase } from '../platform/migrate';
 import { hashSecret } from '../platform/secrets';
 import { addSheet } from '../sheets/store';
-import { addContainer, addGauge, addWrench } from '../stores/store';
+import { addContainer, addGauge, addWrench, gaugeOnFeed } from '../stores/store';
 
 export const PASSPHRASE = 'a passphrase for tests';
 export const PIN = '2468';
 export const NOW = new Date('2026-11-25T09:00:00Z');
 
-const SHEET: SpecSheetBody = {
+/** The sheet every test brake is judged by. */
+export const SHEET = SpecSheetBody.parse({
   title: 'Test brake',
   source: 'Test sheet, revision A',
   brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
@@ -47,7 +49,8 @@ const SHEET: SpecSheetBody = {
     origin: 'sheet',
     tag: null,
   },
-};
+  lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
+});
 
 export interface Answer<T> {
   status: number;
@@ -111,7 +114,10 @@ export async function openTestShop() {
   const faults: unknown[] = [];
   const log = pino({ level: 'error' }, { write: (line: string) => faults.push(JSON.parse(line)) });
   const clock = { now: NOW };
-  const server = createServer({ pool, now: () => clock.now, log }, null).listen(0, '127.0.0.1');
+  const now = () => clock.now;
+  const feed = new Feed({ gaugeOnFeed: (serial) => gaugeOnFeed(pool, serial), now, log });
+  await feed.open(0);
+  const server = createServer({ pool, now, log }, null, feed).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 
@@ -121,6 +127,8 @@ export async function openTestShop() {
     ids,
     faults,
     clock,
+    feedPort: feed.port!,
+    address,
     client: () => new Client(address),
     signedIn: async (name = 'Mechanic') => {
       const client = new Client(address);
@@ -128,6 +136,7 @@ export async function openTestShop() {
       return client;
     },
     close: async () => {
+      await feed.close();
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
       await pool.end();
@@ -157,6 +166,8 @@ async function stock(pool: Pool) {
     uncertaintyAssumed: true,
     anvils: 'point',
     calibrationDueOn: '2027-01-01',
+    feedSerial: null,
+    retired: false,
     ...change,
   });
   const wrench = (name: string, change: Partial<Wrench> = {}): Wrench => ({
@@ -185,7 +196,10 @@ async function stock(pool: Pool) {
     ...change,
   });
   const stored = {
-    point: gauge('Point'),
+    point: gauge('Point', { feedSerial: 'TG-1' }),
+    dial: gauge('Dial', { kind: 'dial-indicator', uncertaintyMm: 0.02, feedSerial: 'DI-1' }),
+    feelers: gauge('Feelers', { kind: 'feeler-gauges', uncertaintyMm: 0.02 }),
+    rule: gauge('Rule', { kind: 'rule', resolutionMm: 0.5, uncertaintyMm: 0.5 }),
     vernier: gauge('Vernier', { kind: 'vernier-caliper', anvils: 'flat', uncertaintyMm: 0.06 }),
     wrench: wrench('Sound'),
     overdue: wrench('Overdue', { calibrationDueOn: '2026-11-24' }),
@@ -195,22 +209,25 @@ async function stock(pool: Pool) {
     expired: container('Old', { openedOn: '2024-01-01' }),
     writtenOff: container('Off', { writtenOff: true, writtenOffReason: 'bits' }),
   };
-  for (const each of [stored.point, stored.vernier]) await addGauge(pool, each);
+  for (const each of [stored.point, stored.vernier, stored.dial, stored.feelers, stored.rule])
+    await addGauge(pool, each);
   for (const each of [stored.wrench, stored.overdue, stored.large]) await addWrench(pool, each);
   for (const each of [stored.bottle, stored.glycol, stored.expired, stored.writtenOff])
     await addContainer(pool, each);
   const sheet = uuid();
-  await addSheet(pool, { id: sheet, sheetId: uuid(), revision: 1, body: SHEET }, NOW);
+  const sheetId = uuid();
+  await addSheet(pool, { id: sheet, sheetId, revision: 1, body: SHEET, at: NOW });
   const ids = Object.fromEntries(Object.entries(stored).map(([name, { id }]) => [name, id]));
-  return { ...(ids as Record<keyof typeof stored, string>), sheet };
+  return { ...(ids as Record<keyof typeof stored, string>), sheet, sheetId };
 }
 
 /** An entry with an id and a time. */
 export function entry<K extends EntryKind>(
   kind: K,
-  fields: Omit<EntryOf<K>, 'kind' | 'id' | 'at'>,
+  fields: Omit<Extract<EntryAsSent, { kind: K }>, 'kind' | 'id' | 'at'>,
 ): EntryOf<K> {
-  return { kind, id: uuid(), at: NOW.toISOString(), ...fields } as EntryOf<K>;
+  const sent = { kind, id: uuid(), at: NOW.toISOString(), ...fields };
+  return Entry.parse(sent) as EntryOf<K>;
 }
 
 /** A check-in of a new customer's new bike. */
@@ -254,6 +271,32 @@ export async function openJob(
     entry('identification', { end: 'front', sheetRevisionId: shop.ids.sheet, stampedLimit: null }),
   );
   return taken.id;
+}
+
+/** Begins a sitting at the front brake and reads these places. Answers with the job as it then is. */
+export async function measure(
+  client: Client,
+  jobId: string,
+  part: EntryOf<'measurement'>['part'],
+  gaugeId: string,
+  readings: Record<string, number>,
+  how: Partial<Pick<EntryOf<'measurement'>, 'basis' | 'pointCount'>> = {},
+): Promise<Job> {
+  const { basis = null, pointCount = null } = how;
+  const sitting = entry('measurement', { end: 'front', part, gaugeId, basis, pointCount });
+  await client.append(jobId, sitting);
+  for (const [place, valueMm] of Object.entries(readings))
+    await client.append(
+      jobId,
+      entry('reading', {
+        measurementId: sitting.id,
+        place,
+        valueMm,
+        typed: String(valueMm),
+        replaces: null,
+      }),
+    );
+  return (await client.send<Job>('GET', `/jobs/${jobId}`)).body;
 }
 
 /** Measures the front rotor: a zero check, no ridge, and these points. Answers with the sitting's id. */

@@ -1,0 +1,50 @@
+import type { Bike, BikePage } from '@hold-fast/contract/bikes';
+import { forecast } from '@hold-fast/core/forecast/forecast';
+import { dayNumber, outlookOf } from '@hold-fast/core/forecast/outlook';
+import { dayOf, type Shop } from '../platform/shop';
+import { rulesInForce } from '../rules/store';
+import { thicknessOfBike, type WearLine } from './store';
+
+/** How each part of a bike has worn, and where the one fitted now is heading. */
+export async function wearOfBike({ pool, now }: Shop, bike: Bike): Promise<BikePage['wear']> {
+  const { rules } = await rulesInForce(pool);
+  const today = dayOf(now());
+  return (await thicknessOfBike(pool, bike.id)).map((line) => ({
+    ...line,
+    outlook: headingOf(line, bike, today, rules.serviceDays[line.part]),
+  }));
+}
+
+/**
+ * The forecast of a part's present life as of its last visit; the next service counts from today, and a bike whose
+ * distance is known by visits is thought to have gone on at its weekly pace.
+ */
+function headingOf(
+  { points }: WearLine,
+  bike: Bike,
+  today: string,
+  serviceDays: number,
+): BikePage['wear'][number]['outlook'] {
+  const last = points.at(-1);
+  if (!last) return null;
+  const lived = points.filter(({ life, upperBound }) => life === last.life && !upperBound);
+  const visits = lived.map((point) => ({
+    day: point.measuredOn.slice(0, 10),
+    odometerKm: point.odometerKm,
+    mm: point.leastMm,
+    doubtMm: point.doubtMm,
+  }));
+  const sinceDays = dayNumber(today) - dayNumber(last.measuredOn.slice(0, 10));
+  const outlook = outlookOf(visits, {
+    day: today,
+    odometerKm:
+      last.odometerKm === null || bike.kmPerWeek === null
+        ? null
+        : last.odometerKm + (sinceDays * bike.kmPerWeek) / 7,
+    kmPerWeek: bike.kmPerWeek,
+    serviceDays,
+  });
+  if (outlook === null || last.limitMm === null) return null;
+  const { unit, now, nextService, earlier } = outlook;
+  return { unit, now, nextService, forecast: forecast(earlier, last.limitMm) };
+}

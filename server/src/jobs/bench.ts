@@ -1,0 +1,82 @@
+import type { BenchJob, JobStatus } from '@hold-fast/contract/jobs';
+import { nextStep } from '@hold-fast/core/procedure/nextStep';
+import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import type { Word } from '@hold-fast/core/wear/verdict';
+import { select, type Asked } from '../platform/database';
+
+const FLAGS = ['identified', 'rotor', 'pads', 'bolts_open', 'do_not_ride'] as const;
+type Flag = (typeof FLAGS)[number];
+
+const columnsOf = (end: End) =>
+  [
+    `${end}_end.word AS ${end}_word`,
+    ...FLAGS.map((flag) => `COALESCE(${end}_end.${flag}, FALSE) AS ${end}_${flag}`),
+  ].join(', ');
+const joinOf = (end: End) =>
+  `LEFT JOIN job_end ${end}_end ON ${end}_end.job_id = j.id AND ${end}_end.brake_end = '${end}'`;
+
+const BENCH_PAGE = 50;
+
+/** The statement of the Bench's list; `after` is a promised time and an id, or null for the first page. */
+export function benchQuery(after: { promisedAt: Date; id: string } | null): {
+  sql: string;
+  values: (string | Date)[];
+} {
+  return {
+    sql: `SELECT j.id, j.tag, j.status, b.name AS bikeName, c.name AS customerName, j.complaint,
+                 j.promised_at AS promisedAt, j.minutes, ${ENDS.map(columnsOf).join(', ')}
+            FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
+                 ${ENDS.map(joinOf).join(' ')}
+           WHERE j.status = 'open' ${after ? 'AND (j.promised_at, j.id) > (?, ?)' : ''}
+           ORDER BY j.promised_at, j.id LIMIT ${BENCH_PAGE}`,
+    values: after ? [after.promisedAt, after.id] : [],
+  };
+}
+
+export type BenchRow = {
+  id: string;
+  tag: number;
+  status: JobStatus;
+  bikeName: string;
+  customerName: string;
+  complaint: string;
+  promisedAt: Date;
+  minutes: number | null;
+} & Record<`${End}_word`, Word | null> &
+  Record<`${End}_${Flag}`, number>;
+
+export async function benchPage(
+  on: Asked,
+  after: { promisedAt: Date; id: string } | null,
+): Promise<{ items: BenchJob[]; after: string | null }> {
+  const { sql, values } = benchQuery(after);
+  const rows = await select<BenchRow>(on, sql, values);
+  const last = rows.length === BENCH_PAGE ? rows.at(-1) : undefined;
+  return {
+    items: rows.map(benchJobOf),
+    after: last ? `${last.promisedAt.toISOString()} ${last.id}` : null,
+  };
+}
+
+function benchJobOf(row: BenchRow): BenchJob {
+  const progress = (end: End) => ({
+    identified: row[`${end}_identified`] === 1,
+    rotor: row[`${end}_rotor`] === 1,
+    pads: row[`${end}_pads`] === 1,
+    boltsOpen: row[`${end}_bolts_open`] === 1,
+  });
+  return {
+    id: row.id,
+    tag: row.tag,
+    status: row.status,
+    bikeName: row.bikeName,
+    customerName: row.customerName,
+    complaint: row.complaint,
+    promisedAt: row.promisedAt.toISOString(),
+    minutes: row.minutes,
+    next: nextStep({ front: progress('front'), rear: progress('rear') }),
+    front: row.front_word,
+    rear: row.rear_word,
+    doNotRide: ENDS.some((end) => row[`${end}_do_not_ride`] === 1),
+  };
+}

@@ -1,0 +1,384 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
+import type { BenchJob, Job, Page } from '@hold-fast/contract/jobs';
+import type { RulesInForce } from '@hold-fast/contract/rules';
+import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
+import { v7 as uuid } from 'uuid';
+import {
+  checkIn,
+  entry,
+  measure,
+  measureRotor,
+  openJob,
+  openTestShop,
+  PIN,
+  SHEET,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+let shop: TestShop;
+let client: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const items = (job: Job) =>
+  inspectEnd(job, 'front').items.map(({ subject, word }) => `${subject} ${word}`);
+const jobOf = async (jobId: string) => (await client.send<Job>('GET', `/jobs/${jobId}`)).body;
+const turn = (...mm: number[]) => Object.fromEntries(mm.map((each, i) => [String(i + 1), each]));
+
+describe('a full inspection of one end', () => {
+  it('is judged thing by thing from what is stored', async () => {
+    const jobId = await openJob(shop, client);
+    const { dial, feelers, rule } = shop.ids;
+    await measure(
+      client,
+      jobId,
+      'runout',
+      dial,
+      { radius: 80, ...turn(0, 0.12, 0, 0, 0, 0) },
+      { pointCount: 6 },
+    );
+    await measure(client, jobId, 'clearance', feelers, {
+      'left-leading': 0.3,
+      'left-trailing': 0.3,
+      'right-leading': 0.1,
+      'right-trailing': 0.1,
+    });
+    await measure(
+      client,
+      jobId,
+      'lever',
+      rule,
+      { reach: 60, bite: 20, firm: 27, sunk: 27 },
+      { basis: 'travel' },
+    );
+    const job = await measure(client, jobId, 'mount-face', feelers, { gap: 0.3, spacing: 34 });
+    expect(items(job)).toEqual([
+      'runout watch',
+      'clearance watch',
+      'mount-face watch',
+      'lever holds',
+    ]);
+    expect(job.measured.map(({ verdict }) => verdict?.rule)).toEqual([
+      'runout/1',
+      'clearance/1',
+      'lever/1',
+      'mount-face/1',
+    ]);
+    expect(job.measured[1]?.verdict?.judgement).toMatchObject({
+      clearance: { marginMm: -0.02, shiftMm: 0.1 },
+    });
+  });
+
+  it('judges the gaps anew when the wobble is measured after them', async () => {
+    const jobId = await openJob(shop, client);
+    const gaps = {
+      'left-leading': 0.3,
+      'left-trailing': 0.3,
+      'right-leading': 0.3,
+      'right-trailing': 0.3,
+    };
+    expect(items(await measure(client, jobId, 'clearance', shop.ids.feelers, gaps))).toEqual([
+      'clearance unproven',
+    ]);
+    const job = await measure(client, jobId, 'runout', shop.ids.dial, turn(0, 0.05, 0, 0, 0, 0), {
+      pointCount: 6,
+    });
+    expect(items(job)).toEqual(['runout holds', 'clearance holds']);
+  });
+
+  it('refuses what is not measured so: gauge, points, ways of taking, places', async () => {
+    const jobId = await openJob(shop, client);
+    const sitting = (change: object) =>
+      client.append(jobId, {
+        ...entry('measurement', {
+          end: 'front',
+          part: 'rotor',
+          gaugeId: shop.ids.rule,
+          basis: null,
+          pointCount: 6,
+        }),
+        ...change,
+      });
+    const field = async (change: object) => (await sitting(change)).body.fields?.[0];
+    expect(await field({})).toMatchObject({ path: 'entry.gaugeId', code: 'unsuited' });
+    expect(await field({ part: 'lever' })).toMatchObject({ path: 'entry.pointCount' });
+    expect(await field({ part: 'lever', pointCount: null })).toMatchObject({ path: 'entry.basis' });
+    expect(
+      await field({
+        part: 'clearance',
+        gaugeId: shop.ids.feelers,
+        pointCount: null,
+        basis: 'travel',
+      }),
+    ).toMatchObject({ path: 'entry.basis' });
+    const job = await measure(
+      client,
+      jobId,
+      'lever',
+      shop.ids.rule,
+      { bite: 20, gap: 1, firm: 19 },
+      { basis: 'travel' },
+    );
+    // A place the lever has not, and a pull that ends before it bites, were refused; the bite was taken.
+    expect(job.measured[0]?.readings.map(({ place }) => place)).toEqual(['bite']);
+  });
+});
+
+describe('what is seen', () => {
+  const seen = (jobId: string, area: 'rotor' | 'leaks' | 'cable', found: string[]) =>
+    client.append(jobId, {
+      ...entry('look-over', { end: 'front', area, found: [], words: '' }),
+      found: found as [],
+    });
+
+  it('counts with what was measured, shows on the Bench, and bars the sign-off until a new part is in', async () => {
+    const jobId = await openJob(shop, client);
+    await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
+    const cracked = await seen(jobId, 'rotor', ['crack']);
+    expect(cracked.body.measured[0]?.verdict?.judgement).toMatchObject({ word: 'replace' });
+    const bench = (await client.send<Page<BenchJob>>('GET', '/bench')).body.items;
+    expect(bench.find(({ id }) => id === jobId)).toMatchObject({
+      front: 'replace',
+      doNotRide: true,
+    });
+    const fitted = await client.append(
+      jobId,
+      entry('fitting', { end: 'front', part: 'rotor', description: 'New one' }),
+    );
+    expect(items(fitted.body)).toEqual([]);
+    expect(fitted.body.bars.map(({ code }) => code)).not.toContain('do-not-ride');
+  });
+
+  it('stays on the bike’s page until a later visit lifts it', async () => {
+    const taken = checkIn();
+    await client.send('POST', '/jobs', taken);
+    await client.append(
+      taken.id,
+      entry('identification', {
+        end: 'front',
+        sheetRevisionId: shop.ids.sheet,
+        stampedLimit: null,
+      }),
+    );
+    await seen(taken.id, 'leaks', ['leak-at-banjo']);
+    const page = async () =>
+      (await client.send<BikePage>('GET', `/bikes/${taken.bike.id}`)).body.doNotRide;
+    expect(await page()).toMatchObject({ jobId: taken.id });
+    const again = checkIn({ customer: taken.customer.id, bike: taken.bike.id });
+    await client.send('POST', '/jobs', again);
+    expect(await page()).toMatchObject({ jobId: taken.id });
+    await client.append(
+      again.id,
+      entry('identification', {
+        end: 'front',
+        sheetRevisionId: shop.ids.sheet,
+        stampedLimit: null,
+      }),
+    );
+    await seen(again.id, 'leaks', []);
+    expect(await page()).toBeNull();
+  });
+
+  it('refuses an area the brake has not, and a finding of another area', async () => {
+    const jobId = await openJob(shop, client);
+    expect((await seen(jobId, 'cable', [])).body.fields?.[0]).toMatchObject({
+      code: 'no-such-area',
+    });
+    expect((await seen(jobId, 'leaks', ['crack'])).body.fields?.[0]).toMatchObject({
+      code: 'wrong-area',
+    });
+  });
+
+  it('a decision counts for what was seen then, and no longer once more is found', async () => {
+    const jobId = await openJob(shop, client);
+    await seen(jobId, 'rotor', ['deep-scoring']);
+    const refused = await client.send<Job>('POST', `/jobs/${jobId}/decisions`, {
+      id: uuid(),
+      end: 'front',
+      subject: 'rotor',
+      decision: 'customer-refused',
+      words: 'In spring',
+      personName: 'Lead',
+      pin: PIN,
+    });
+    expect(refused.body.decided[0]).toMatchObject({ stands: true });
+    expect(
+      (await seen(jobId, 'rotor', ['deep-scoring', 'loose-rivets'])).body.decided[0],
+    ).toMatchObject({ stands: false });
+  });
+});
+
+describe('kit', () => {
+  const fit = (jobId: string, change: object) =>
+    client.append(
+      jobId,
+      entry('fitting', { end: 'front', part: 'pads', description: 'Pads', ...change }),
+    );
+
+  it('a used rotor of another construction goes by its own stamp, rivets first', async () => {
+    const jobId = await openJob(shop, client);
+    await fit(jobId, {
+      part: 'rotor',
+      description: 'Two-piece from the shelf',
+      condition: 'used',
+      construction: 'two-piece',
+      newMm: 1.6,
+      stampedLimit: { limitMm: 1.4, atLimitIsWorn: null },
+      cameOffFor: 'loose-rivets',
+    });
+    await measureRotor(shop, client, jobId, [1.55, 1.55, 1.55]);
+    const judged = async () => (await jobOf(jobId)).measured[0]?.verdict?.judgement;
+    expect(await judged()).toMatchObject({
+      word: 'unproven',
+      rotor: {
+        limit: { limitMm: 1.4, origin: 'stamped' },
+        newMm: 1.6,
+        reasons: [{ code: 'rivets-unchecked' }],
+      },
+    });
+    await client.append(jobId, entry('look-over', { end: 'front', area: 'rotor', found: [] }));
+    expect(await judged()).toMatchObject({ word: 'holds' });
+  });
+
+  it('warns of another compound until something is done about it, and refuses metal where it is marked', async () => {
+    const jobId = await openJob(shop, client);
+    await fit(jobId, { condition: 'found', compound: 'organic' });
+    expect((await fit(jobId, { compound: 'metallic' })).body).toMatchObject({
+      type: expect.stringMatching('fitting-refused') as unknown,
+      fields: [{ path: 'entry.rebedding', code: 'compound-change' }],
+    });
+    expect((await fit(jobId, { compound: 'metallic', rebedding: 'strip-and-bed-in' })).status).toBe(
+      201,
+    );
+    await fit(jobId, { part: 'rotor', description: 'Marked', organicOnly: true });
+    expect(
+      (await fit(jobId, { compound: 'metallic', rebedding: 'new-rotor' })).body.fields,
+    ).toMatchObject([{ path: 'entry.compound', code: 'organic-only' }]);
+    expect((await fit(jobId, { compound: 'organic' })).status).toBe(201);
+  });
+});
+
+describe('a sheet edited while a job is open', () => {
+  it('leaves the job its revision, and the job says that there is a newer one', async () => {
+    const jobId = await openJob(shop, client);
+    await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
+    const lead = await shop.signedIn('Lead');
+    const edit = {
+      id: uuid(),
+      sheetId: shop.ids.sheetId,
+      baseId: shop.ids.sheet,
+      body: {
+        ...SHEET,
+        rotor: { ...SHEET.rotor, limit: { ...SHEET.rotor.limit!, limitMm: 1.75 } },
+      },
+      note: 'The maker raised the limit',
+    };
+    expect((await lead.send('PUT', `/sheets/${shop.ids.sheetId}`, edit)).status).toBe(200);
+    const job = await jobOf(jobId);
+    expect(job.identified.front).toMatchObject({
+      sheet: { revision: 1 },
+      newerRevision: { revision: 2 },
+    });
+    expect(items(job)).toEqual(['rotor holds']);
+    const newer = await client.append(
+      jobId,
+      entry('identification', { end: 'front', sheetRevisionId: edit.id, stampedLimit: null }),
+    );
+    expect(items(newer.body)).toEqual(['rotor replace']);
+    expect(newer.body.identified.front?.newerRevision).toBeNull();
+  });
+});
+
+describe('forecast', () => {
+  it('watches a rotor whose early end comes before the next service', async () => {
+    const taken = checkIn({ odometerKm: 0 });
+    await client.send('POST', '/jobs', taken);
+    const visit = async (odometerKm: number, mm: number, fresh = false) => {
+      const again = fresh
+        ? taken
+        : checkIn({ customer: taken.customer.id, bike: taken.bike.id, odometerKm });
+      if (!fresh) await client.send('POST', '/jobs', again);
+      await client.append(
+        again.id,
+        entry('identification', {
+          end: 'front',
+          sheetRevisionId: shop.ids.sheet,
+          stampedLimit: null,
+        }),
+      );
+      await measureRotor(shop, client, again.id, [mm, mm, mm]);
+      return (await jobOf(again.id)).measured[0]?.verdict?.judgement;
+    };
+    await visit(0, 1.8, true);
+    // 240 km a week: a year is 12,480 km on, far past the crossing near 9,400 km.
+    expect(await visit(2500, 1.72)).toMatchObject({
+      word: 'watch',
+      rotor: {
+        reasons: [{ code: 'due-before-service', unit: 'km' }],
+        forecast: { ok: true, readings: 2 },
+      },
+    });
+    const page = (await client.send<BikePage>('GET', `/bikes/${taken.bike.id}`)).body;
+    expect(page.wear[0]?.outlook).toMatchObject({ unit: 'km', forecast: { ok: true } });
+  });
+});
+
+describe('two mechanics at one end', () => {
+  it('keep both sittings, and the one that ends last with something in it stands', async () => {
+    const jobId = await openJob(shop, client);
+    const other = await shop.signedIn('Lead');
+    const [one, two] = await Promise.all([
+      measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]),
+      measureRotor(shop, other, jobId, [1.47, 1.5, 1.5]),
+    ]);
+    const job = await jobOf(jobId);
+    expect(job.measured.map(({ id }) => id).sort()).toEqual([one, two].sort());
+    expect(job.measured.filter(({ superseded }) => !superseded)).toHaveLength(1);
+    expect(job.measured.flatMap(({ readings }) => readings)).toHaveLength(8);
+  });
+});
+
+describe('the shop’s rules', () => {
+  it('say which schools are in force; a lead lays them down, one change at a time', async () => {
+    const jobId = await openJob(shop, client);
+    const pads = {
+      zero: 0,
+      'inner-leading': 3.1,
+      'inner-trailing': 3.1,
+      'outer-leading': 3.1,
+      'outer-trailing': 3.1,
+    };
+    expect(
+      items(await measure(client, jobId, 'pads', shop.ids.point, pads, { basis: 'total' })),
+    ).toEqual(['pads replace']);
+    const lead = await shop.signedIn('Lead');
+    const rules = { ...USUAL_RULES, schools: ['total'] };
+    const edit = { id: uuid(), version: 0, rules };
+    expect((await client.send('PUT', '/rules', edit)).status).toBe(403);
+    expect((await lead.send<RulesInForce>('PUT', '/rules', edit)).body).toMatchObject({
+      version: 1,
+      by: 'Lead',
+    });
+    expect((await lead.send('PUT', '/rules', edit)).status).toBe(200);
+    expect((await lead.send('PUT', '/rules', { ...edit, id: uuid() })).body.type).toMatch(
+      'version-conflict',
+    );
+    expect(items(await jobOf(jobId))).toEqual(['pads watch']);
+    const bands = { goodMm: 0.3, watchMm: 0.2, trueMm: 0.5 };
+    expect(
+      (
+        await lead.send('PUT', '/rules', {
+          id: uuid(),
+          version: 1,
+          rules: { ...rules, runoutBands: bands },
+        })
+      ).status,
+    ).toBe(422);
+  });
+});

@@ -1,0 +1,181 @@
+import type { EntryAsSent } from '@hold-fast/contract/entries';
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Problem } from '@hold-fast/contract/problem';
+import { visitOf } from '@hold-fast/contract/visit';
+import { planAt } from '@hold-fast/core/plan/visit';
+import { v7 as uuid } from 'uuid';
+import { entry, openJob, openTestShop, type Client, type TestShop } from '../testing/testShop';
+
+let shop: TestShop;
+let client: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const choose = (front: string[], rear: string[] = []) =>
+  entry('plan-choice', {
+    procedures: { front, rear } as never,
+    bleed: { front: 'gravity-down', rear: 'push-up' },
+    agreed: 'agreed',
+    words: 'Go ahead',
+  });
+const stepOf = (job: Job, step: string, end: 'front' | 'rear' | null, change: object = {}) =>
+  entry('plan-step', {
+    step: step as never,
+    end,
+    outcome: 'done',
+    reason: '',
+    after: job.stepped.at(-1)?.id ?? null,
+    ...change,
+  });
+const send = <T = Job>(jobId: string, sent: EntryAsSent, by = client) =>
+  by.send<T>('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
+
+async function plannedJob(front: string[], rear: string[] = []): Promise<Job> {
+  const jobId = await openJob(shop, client);
+  const { status, body } = await send(jobId, choose(front, rear));
+  expect(status).toBe(201);
+  return body;
+}
+/** Does the plan's own next steps, so many of them, or all. */
+async function goOn(job: Job, count = Infinity): Promise<Job> {
+  let at = job;
+  for (let i = 0; i < count; i++) {
+    const next = planAt(visitOf(at))!.steps[0];
+    if (!next) break;
+    const { status, body } = await send(at.id, stepOf(at, next.step, next.end));
+    expect([next.step, status]).toEqual([next.step, 201]);
+    at = body;
+  }
+  return at;
+}
+
+describe('a plan', () => {
+  it('keeps every choice, with what the customer said, and goes on from where it stands', async () => {
+    const job = await goOn(await plannedJob(['change-pads']), 3);
+    const { body } = await send(job.id, choose(['change-pads', 'service-pistons']));
+    expect(body.planned.map(({ procedures }) => procedures.front)).toEqual([
+      ['change-pads'],
+      ['change-pads', 'service-pistons'],
+    ]);
+    expect(body.planned[0]).toMatchObject({ agreed: 'agreed', words: 'Go ahead', by: 'Mechanic' });
+    const all = await goOn(body);
+    expect(all.stepped.map(({ step }) => step)).toContain('exercise-pistons');
+    expect(all.bars.filter(({ code }) => code === 'work-open')).toEqual([]);
+  });
+
+  it('refuses work that is none, and work that this brake cannot have, by its field', async () => {
+    const jobId = await openJob(shop, client);
+    const none = { ...choose([]), procedures: { front: ['polish'], rear: [] } };
+    const unknown = await send<Problem>(jobId, none as never);
+    expect([unknown.status, unknown.body.fields?.[0]?.path]).toEqual([
+      422,
+      'entry.procedures.front.0',
+    ]);
+    const cable = await send<Problem>(jobId, choose(['renew-cable']));
+    expect([cable.status, cable.body.fields?.[0]]).toMatchObject([
+      422,
+      { path: 'entry.procedures.front', code: 'unsuited' },
+    ]);
+  });
+
+  it('bars the sign-off while work that was begun is open', async () => {
+    const job = await goOn(await plannedJob(['change-pads']), 1);
+    expect(job.bars).toContainEqual({ code: 'work-open', end: 'front', of: 'wheel' });
+    const done = await goOn(job);
+    expect(done.bars.map(({ code }) => code)).not.toContain('work-open');
+  });
+});
+
+describe('the rules of the bench, tried through the API', () => {
+  const refused = async (
+    job: Job,
+    step: string,
+    end: 'front' | 'rear' | null,
+    change: object = {},
+  ) => {
+    const { status, body } = await send<Problem>(job.id, stepOf(job, step, end, change));
+    return { status, kind: body.type.split(':').at(-1), facts: body.facts };
+  };
+
+  it('1: no lever pull with the pads out', async () => {
+    const job = await goOn(await plannedJob(['change-pads']), 2);
+    expect(job.stepped.map(({ step }) => step)).toEqual(['wheel-out', 'pads-out']);
+    expect(await refused(job, 'pump-firm', 'front')).toEqual({
+      status: 422,
+      kind: 'step-refused',
+      facts: { code: 'rule', rule: 1 },
+    });
+  });
+
+  it('2 and 7: no open fluid with pads in, no new pads over pistons that stand out', async () => {
+    const bleed = await goOn(await plannedJob(['bleed-push-up']), 1);
+    expect(await refused(bleed, 'bleed-kit-on', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 2 },
+    });
+    const pads = await goOn(await plannedJob(['change-pads']), 2);
+    expect(await refused(pads, 'new-pads-in', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 7 },
+    });
+  });
+
+  it('8: no ride before the stand test, no torque before centring', async () => {
+    const job = await plannedJob(['align']);
+    expect(await refused(job, 'careful-ride', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 8 },
+    });
+    expect(await refused(await goOn(job, 1), 'torque-caliper', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 8 },
+    });
+  });
+
+  it('a hold point is not skipped, work is with a reason, and not without one', async () => {
+    const job = await goOn(await plannedJob([], ['shorten-hose']), 1);
+    const skip = { outcome: 'skipped', reason: 'No time' };
+    expect(await refused(job, 'new-olive', 'rear', skip)).toMatchObject({
+      facts: { code: 'no-way' },
+    });
+    expect(await refused(job, 'stand-test', 'rear', skip)).toMatchObject({
+      facts: { code: 'set-up' },
+    });
+    const { status, body } = await send<Problem>(
+      job.id,
+      stepOf(job, 'sponge-test', 'rear', { outcome: 'skipped' }),
+    );
+    expect([status, body.fields?.[0]?.path]).toEqual([422, 'entry.reason']);
+    const left = await send(job.id, stepOf(job, 'sponge-test', 'rear', skip));
+    expect(left.body.stepped.at(-1)).toMatchObject({ outcome: 'skipped', reason: 'No time' });
+  });
+});
+
+describe('two phones at one plan', () => {
+  it('the same step is done once: the later of the two is told where the plan stands', async () => {
+    const job = await plannedJob(['change-pads']);
+    const other = await shop.signedIn();
+    const [first, second] = await Promise.all([
+      send<Problem>(job.id, stepOf(job, 'wheel-out', 'front')),
+      send<Problem>(job.id, stepOf(job, 'wheel-out', 'front'), other),
+    ]);
+    expect([first.status, second.status].sort()).toEqual([201, 409]);
+    const { body } = await client.send<Job>('GET', `/jobs/${job.id}`);
+    expect(body.stepped).toHaveLength(1);
+  });
+
+  it('a retry of one step is the same step', async () => {
+    const job = await plannedJob(['change-pads']);
+    const sent = stepOf(job, 'wheel-out', 'front');
+    await send(job.id, sent);
+    const { status, body } = await send(job.id, sent);
+    expect([status, body.stepped.length]).toEqual([201, 1]);
+  });
+
+  it('a step after one that never came is overtaken', async () => {
+    const job = await plannedJob(['change-pads']);
+    expect((await send(job.id, stepOf(job, 'wheel-out', 'front', { after: uuid() }))).status).toBe(
+      409,
+    );
+  });
+});

@@ -1,0 +1,40 @@
+import { RulesEdit } from '@hold-fast/contract/rules';
+import { Router } from 'express';
+import { isLead } from '../people/rules';
+import { inTransaction, insert, select } from '../platform/database';
+import { takeOnce } from '../platform/once';
+import { parse } from '../platform/parse';
+import { Refusal } from '../platform/refusal';
+import { personOn } from '../platform/session';
+import type { Shop } from '../platform/shop';
+import { rulesInForce } from './store';
+
+export function rulesRoutes(shop: Shop): Router {
+  const routes = Router();
+  routes.get('/rules', async (_request, response) => {
+    response.json(await rulesInForce(shop.pool));
+  });
+  routes.put('/rules', async (request, response) => {
+    const edit = parse(RulesEdit, request.body);
+    const person = personOn(response);
+    if (!isLead(person)) throw new Refusal('not-allowed');
+    await inTransaction(shop.pool, async (transaction) => {
+      const at = shop.now();
+      const write = { id: edit.id, body: edit, personId: person.id, at };
+      if ((await takeOnce(transaction, write)) === null) return;
+      // One change at a time: the next waits for this one and then finds that it was overtaken.
+      await select(transaction, 'SELECT one FROM counter FOR UPDATE');
+      const current = await rulesInForce(transaction);
+      if (current.version !== edit.version)
+        throw new Refusal('version-conflict', { facts: { current } });
+      await insert(transaction, 'shop_rules', {
+        version: edit.version + 1,
+        rules: JSON.stringify(edit.rules),
+        at,
+        by_person: person.id,
+      });
+    });
+    response.json(await rulesInForce(shop.pool));
+  });
+  return routes;
+}

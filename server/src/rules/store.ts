@@ -1,0 +1,15 @@
+import type { RulesInForce } from '@hold-fast/contract/rules';
+import { USUAL_RULES, type ShopRules } from '@hold-fast/core/rules/shopRules';
+import { selectOne, type Asked } from '../platform/database';
+
+/** The rules in force: the last laid down, or the usual ones while nobody has. */
+export async function rulesInForce(on: Asked): Promise<RulesInForce> {
+  const row = await selectOne<{ version: number; rules: ShopRules; at: Date; by: string }>(
+    on,
+    `SELECT r.version, r.rules, r.at, p.name AS \`by\` FROM shop_rules r JOIN person p ON p.id = r.by_person
+      ORDER BY r.version DESC LIMIT 1`,
+  );
+  return row
+    ? { ...row, at: row.at.toISOString() }
+    : { version: 0, rules: USUAL_RULES, at: null, by: null };
+}

@@ -1,0 +1,149 @@
+import {
+  SHEETS_FORMAT,
+  type ImportRow,
+  type SheetHistoryRow,
+  type SheetsFile,
+} from '@hold-fast/contract/sheets';
+import { v7 as uuid } from 'uuid';
+import { openTestShop, SHEET, type Client, type TestShop } from '../testing/testShop';
+
+let shop: TestShop;
+let lead: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  lead = await shop.signedIn('Lead');
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const edit = (change: object = {}) => {
+  const sheetId = uuid();
+  return {
+    id: uuid(),
+    sheetId,
+    baseId: null,
+    body: { ...SHEET, title: `Sheet ${sheetId}` },
+    note: '',
+    ...change,
+  };
+};
+const put = <T = SheetHistoryRow[]>(by: Client, what: { sheetId: string }) =>
+  by.send<T>('PUT', `/sheets/${what.sheetId}`, what);
+const bring = (file: unknown[], mode = 'all', id = uuid()) =>
+  lead.send<ImportRow[]>('POST', '/sheets/import', {
+    id,
+    mode,
+    file: { format: SHEETS_FORMAT, sheets: file },
+  });
+
+describe('editing a sheet', () => {
+  it('adds a revision with who and why, and keeps the old one', async () => {
+    const first = edit();
+    await put(lead, first);
+    const second = {
+      ...first,
+      id: uuid(),
+      baseId: first.id,
+      body: { ...first.body, source: 'Revision B' },
+      note: 'New limit',
+    };
+    expect((await put(lead, second)).body).toMatchObject([
+      { revision: 2, note: 'New limit', by: 'Lead', body: { source: 'Revision B' } },
+      { revision: 1, body: { source: SHEET.source } },
+    ]);
+    expect((await put(lead, second)).body).toHaveLength(2);
+  });
+
+  it('is for leads, and shows a change made in the meantime', async () => {
+    const mechanic = await shop.signedIn('Mechanic');
+    expect((await put(mechanic, edit())).status).toBe(403);
+    const first = edit();
+    await put(lead, first);
+    const late = { ...first, id: uuid(), baseId: null };
+    expect((await put<{ type: string }>(lead, late)).body.type).toMatch('version-conflict');
+  });
+
+  it('refuses a sheet that contradicts itself, naming the value, and another’s title', async () => {
+    const wrong = edit();
+    const upsideDown = { ...wrong, body: { ...wrong.body, rotor: { ...SHEET.rotor, newMm: 1.4 } } };
+    expect((await put(lead, upsideDown)).body).toMatchObject({
+      fields: [{ path: 'body.rotor.newMm' }],
+    });
+    expect((await put(lead, edit({ body: SHEET }))).body).toMatchObject({
+      fields: [{ path: 'body.title' }],
+    });
+  });
+});
+
+describe('sheets from a file', () => {
+  const sheet = (title: string, change: object = {}) => ({ ...SHEET, title, ...change });
+
+  it('preview writes nothing and says row by row what is wrong', async () => {
+    const rows = await bring(
+      [
+        sheet('Fresh'),
+        sheet('Upside down', { rotor: { ...SHEET.rotor, newMm: 1 } }),
+        { title: 'Half' },
+        SHEET,
+        sheet('Fresh'),
+        7,
+      ],
+      'preview',
+    );
+    expect(rows.body.map(({ row, does }) => `${row} ${does}`)).toEqual([
+      '1 add',
+      '2 refused',
+      '3 refused',
+      '4 nothing',
+      '5 refused',
+      '6 refused',
+    ]);
+    expect(rows.body[1]?.faults).toEqual([
+      { path: 'rotor.newMm', message: 'New must be thicker than the limit.' },
+    ]);
+    expect(rows.body[2]?.faults.map(({ path }) => path)).toContain('brake');
+    const { sheets } = (await lead.send<SheetsFile>('GET', '/sheets/export')).body;
+    expect(sheets.map(({ title }) => title)).not.toContain('Fresh');
+  });
+
+  it('all or nothing, or the good rows only, by choice', async () => {
+    const mixed = [sheet('One good'), sheet('One bad', { torque: 'none' })];
+    expect((await bring(mixed)).status).toBe(422);
+    const titles = async () =>
+      (await lead.send<SheetsFile>('GET', '/sheets/export')).body.sheets.map(({ title }) => title);
+    expect(await titles()).not.toContain('One good');
+    expect((await bring(mixed, 'good-rows')).status).toBe(200);
+    expect(await titles()).toContain('One good');
+  });
+
+  it('what was exported comes back in without doubling anything', async () => {
+    const before = (await lead.send<SheetsFile>('GET', '/sheets/export')).body;
+    const rows = await bring(before.sheets);
+    expect(new Set(rows.body.map(({ does }) => does))).toEqual(new Set(['nothing']));
+    expect((await lead.send<SheetsFile>('GET', '/sheets/export')).body).toEqual(before);
+  });
+
+  it('a known title with other values is a new revision, once however often it is sent', async () => {
+    await bring([sheet('Revised')]);
+    const id = uuid();
+    const changed = [sheet('Revised', { source: 'Revision B' })];
+    expect((await bring(changed, 'all', id)).body[0]).toMatchObject({ does: 'revise' });
+    await bring(changed, 'all', id);
+    const found = (
+      await lead.send<{ sheetId: string; revision: number; body: { title: string } }[]>(
+        'GET',
+        '/sheets',
+      )
+    ).body.find(({ body }) => body.title === 'Revised');
+    expect(found?.revision).toBe(2);
+  });
+
+  it('a file of another format is refused', async () => {
+    const answer = await lead.send('POST', '/sheets/import', {
+      id: uuid(),
+      mode: 'all',
+      file: { format: 'other/1', sheets: [SHEET] },
+    });
+    expect(answer.body.fields?.[0]?.path).toBe('file.format');
+  });
+});
