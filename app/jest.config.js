@@ -7,5 +7,9 @@ module.exports = {
     '^uuid$': require.resolve('uuid'),
     '^react-native-svg$': '<rootDir>/src/testing/svg.tsx',
   },
+  // Besides what the preset compiles: published as ES modules only.
+  transformIgnorePatterns: require('jest-expo/jest-preset').transformIgnorePatterns.map((pattern) =>
+    pattern.replace('(?!', '(?!(flatqueue)|'),
+  ),
   setupFiles: ['<rootDir>/src/testing/setup.ts'],
 };

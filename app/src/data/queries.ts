@@ -1,8 +1,10 @@
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import type { BenchJob, Job, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
-import type { SheetRevision } from '@hold-fast/contract/sheets';
-import type { ContainerInStore, Gauge, Wrench } from '@hold-fast/contract/stores';
+import type { FeedState } from '@hold-fast/contract/feed';
+import type { RulesInForce } from '@hold-fast/contract/rules';
+import type { SheetHistoryRow, SheetRevision } from '@hold-fast/contract/sheets';
+import type { ContainerInStore, GaugeInStore, Wrench } from '@hold-fast/contract/stores';
 import type { ChainCheck } from '@hold-fast/core/seal/chain';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
@@ -58,7 +60,7 @@ export const useBike = (id: string) =>
 export const useSheets = () =>
   useQuery({ queryKey: keys.sheets, queryFn: () => ask<SheetRevision[]>('GET', '/sheets') });
 export const useGauges = () =>
-  useQuery({ queryKey: keys.gauges, queryFn: () => ask<Gauge[]>('GET', '/gauges') });
+  useQuery({ queryKey: keys.gauges, queryFn: () => ask<GaugeInStore[]>('GET', '/gauges') });
 export const useWrenches = () =>
   useQuery({ queryKey: keys.wrenches, queryFn: () => ask<Wrench[]>('GET', '/wrenches') });
 export const useContainers = () =>
@@ -66,6 +68,23 @@ export const useContainers = () =>
     queryKey: keys.containers,
     queryFn: () => ask<ContainerInStore[]>('GET', '/containers'),
   });
+/** Every revision of a sheet, newest first. */
+export const useSheetHistory = (sheetId: string) =>
+  useQuery({
+    queryKey: keys.sheet(sheetId),
+    queryFn: () => ask<SheetHistoryRow[]>('GET', `/sheets/${sheetId}`),
+    enabled: sheetId !== '',
+  });
+const FEED_POLL_MS = 1500;
+/** How the gauge feed stands, asked again and again while it is shown. */
+export const useFeedState = () =>
+  useQuery({
+    queryKey: keys.feed,
+    queryFn: () => ask<FeedState>('GET', '/feed/state'),
+    refetchInterval: FEED_POLL_MS,
+  });
+export const useRules = () =>
+  useQuery({ queryKey: keys.rules, queryFn: () => ask<RulesInForce>('GET', '/rules') });
 export const useLeads = () =>
   useQuery({ queryKey: keys.leads, queryFn: () => ask<Person[]>('GET', '/leads') });
 export const useRecord = (id: string) =>

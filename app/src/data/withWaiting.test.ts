@@ -1,9 +1,9 @@
-import { judge } from '@hold-fast/core/wear/judge';
-import { beginsRotor, exampleJob, GAUGE, reads } from '../testing/exampleJob';
+import { judge } from '@hold-fast/core/inspection/judge';
+import { begins, exampleJob, GAUGE, reads } from '../testing/exampleJob';
 import { withWaiting } from './withWaiting';
 
 const job = exampleJob();
-const begin = beginsRotor();
+const begin = begins('rotor');
 const sent = (entry: Parameters<typeof withWaiting>[1][number]['entry']) => ({
   jobId: job.id,
   entry,
@@ -35,7 +35,7 @@ it('leaves other jobs alone', () =>
   expect(withWaiting(job, [{ ...sent(begin), jobId: 'another' }]).measured).toEqual([]));
 
 it('lets a new sitting take the place of the one before once something was read in it, and not before', () => {
-  const again = beginsRotor();
+  const again = begins('rotor');
   const standing = (entries: Parameters<typeof sent>[0][]) =>
     withWaiting(job, entries.map(sent))
       .measured.filter(({ superseded }) => !superseded)

@@ -1,5 +1,5 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
-import { hasEvidence } from '@hold-fast/core/wear/session';
+import { isSuperseded } from '@hold-fast/core/inspection/inspectEnd';
 import type { Waiting } from './outbox';
 
 /** A job as it will be once the server has what still waits: shown at once, judged at once. */
@@ -17,7 +17,7 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
           ...job.measured,
           {
             id: entry.id,
-            seq: Number.MAX_SAFE_INTEGER,
+            seq: nextSeq(job),
             end: entry.end,
             part: entry.part,
             gaugeId: gauge.id,
@@ -57,6 +57,25 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
         ...measured,
         looks: [...measured.looks, { subject: entry.subject, seen: entry.seen }],
       }));
+    case 'look-over':
+      return job.lookedOver.some(({ id }) => id === entry.id)
+        ? job
+        : {
+            ...job,
+            lookedOver: [
+              ...job.lookedOver,
+              {
+                id: entry.id,
+                seq: nextSeq(job),
+                end: entry.end,
+                area: entry.area,
+                found: entry.found,
+                words: entry.words,
+                at: entry.at,
+                by: '',
+              },
+            ],
+          };
     case 'pass-mark':
       return {
         ...job,
@@ -89,6 +108,14 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
               },
             ],
           };
+    case 'plan-choice':
+      return job.planned.some(({ id }) => id === entry.id)
+        ? job
+        : { ...job, planned: [...job.planned, { ...entry, by: '' }] };
+    case 'plan-step':
+      return job.stepped.some(({ id }) => id === entry.id)
+        ? job
+        : { ...job, stepped: [...job.stepped, { ...entry, by: '' }] };
     case 'identification':
     case 'fitting':
     case 'tightening':
@@ -98,15 +125,14 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
   }
 }
 
+/** What waits comes after all that is there, in the order it waits. */
+const nextSeq = (job: Job) =>
+  1 + Math.max(0, ...[...job.measured, ...job.lookedOver, ...job.fittings].map(({ seq }) => seq));
+
 function change(job: Job, measurementId: string, to: (measured: Measured) => Measured): Job {
   const measured = job.measured.map((m) => (m.id === measurementId ? to(m) : m));
-  return { ...job, measured: measured.map((m, i) => superseding(m, measured.slice(i + 1))) };
-}
-
-/** A later sitting takes a sitting's place once it has something to judge, and not before. */
-function superseding(measured: Measured, later: readonly Measured[]): Measured {
-  const replaced = later.some(
-    (m) => m.end === measured.end && m.part === measured.part && hasEvidence(m),
-  );
-  return replaced ? { ...measured, superseded: true } : measured;
+  return {
+    ...job,
+    measured: measured.map((m) => ({ ...m, superseded: isSuperseded(m, { ...job, measured }) })),
+  };
 }

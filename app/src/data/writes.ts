@@ -1,8 +1,17 @@
 import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import type { Entry, EntryKind, EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
+import type { Photo } from '@hold-fast/contract/photos';
 import type { Decision, SignOff } from '@hold-fast/contract/signOff';
-import type { Gauge } from '@hold-fast/contract/stores';
+import type { FeedState, Scene } from '@hold-fast/contract/feed';
+import type { RulesEdit, RulesInForce } from '@hold-fast/contract/rules';
+import type {
+  ImportRow,
+  SheetEdit,
+  SheetHistoryRow,
+  SheetsImport,
+} from '@hold-fast/contract/sheets';
+import type { Gauge, GaugeInStore } from '@hold-fast/contract/stores';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { useMutation } from '@tanstack/react-query';
 import { useRef } from 'react';
@@ -78,6 +87,12 @@ export function useSendEntry<K extends 'identification' | 'fitting' | 'tightenin
   );
 }
 
+/** Sends a picture of what was found; it must arrive before the screen goes on. */
+export const useAddPhoto = (jobId: string) =>
+  useJobWrite<Omit<Photo, 'id'>>((photo, { id }) =>
+    ask<Job>('POST', `/jobs/${jobId}/photos`, { ...photo, id }),
+  );
+
 export const useCheckIn = () =>
   useJobWrite<Omit<CheckIn, 'id'>>((taken, { id }) => ask<Job>('POST', '/jobs', { ...taken, id }));
 
@@ -98,6 +113,70 @@ export function useSignOff(jobId: string) {
     const job = await ask<Job>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
     for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
     return job;
+  });
+}
+
+/** Registers a gauge, or changes one from the version it was opened at. */
+export const useSaveGauge = () =>
+  useMutation({
+    mutationFn: ({ gauge, version }: { gauge: Gauge; version: number | null }) =>
+      version === null
+        ? ask<GaugeInStore>('POST', '/gauges', gauge)
+        : ask<GaugeInStore>('PUT', `/gauges/${gauge.id}`, { version, gauge }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.gauges }),
+  });
+
+/** Adds a sheet or a revision to one. */
+export function useSaveSheet() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (edit: Omit<SheetEdit, 'id'>) =>
+      ask<SheetHistoryRow[]>('PUT', `/sheets/${edit.sheetId}`, {
+        ...edit,
+        id: attempt.of(edit).id,
+      }),
+    onSuccess: (history, { sheetId }) => {
+      attempt.answered();
+      client.setQueryData(keys.sheet(sheetId), history);
+      return client.invalidateQueries({ queryKey: keys.sheets });
+    },
+  });
+}
+
+/** Looks at a file of sheets, or takes it in. */
+export function useImportSheets() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (taken: Omit<SheetsImport, 'id'>) =>
+      ask<ImportRow[]>('POST', '/sheets/import', { ...taken, id: attempt.of(taken).id }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.sheets }),
+  });
+}
+
+/** Presses a stand-in gauge’s button, or gives it another scene. */
+export const useDriveGauge = () =>
+  useMutation({
+    mutationFn: ({
+      serial,
+      order,
+    }: {
+      serial: string;
+      order: { press: true } | { scene: Scene };
+    }) => ask<FeedState>('POST', `/feed/gauges/${serial}`, order),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.feed }),
+  });
+
+/** Lays down the shop’s rules; every open job is judged by them from then on. */
+export function useSaveRules() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (edit: Omit<RulesEdit, 'id'>) =>
+      ask<RulesInForce>('PUT', '/rules', { ...edit, id: attempt.of(edit).id }),
+    onSuccess: (inForce) => {
+      attempt.answered();
+      client.setQueryData(keys.rules, inForce);
+      void client.invalidateQueries({ queryKey: ['job'] });
+    },
   });
 }
 

@@ -1,8 +1,12 @@
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { render, screen } from '@testing-library/react-native';
 import { BoltCircle } from './BoltCircle';
+import { FaceFigure } from './FaceFigure';
+import { GapFigure } from './GapFigure';
+import { LeverScale } from './LeverScale';
 import { PadBlock } from './PadBlock';
 import { RotorDial } from './RotorDial';
+import { RunoutRing } from './RunoutRing';
 import { WearRule } from './WearRule';
 
 describe('each instrument says in words what it draws', () => {
@@ -83,5 +87,44 @@ describe('each instrument says in words what it draws', () => {
       />,
     );
     expect(screen.getByLabelText('6 bolts, in star order. 2 of 6 done in this pass.')).toBeTruthy();
+  });
+
+  it('the runout ring gives every reading by the clock, and what is to be read next', () => {
+    render(
+      <RunoutRing
+        readings={[0, 0.24, -0.02, null, null, null]}
+        current={4}
+        over="reading 4"
+        keyed=""
+        open="0.00"
+        width={300}
+      />,
+    );
+    expect(
+      screen.getByLabelText(
+        /12 o’clock: 0.00 mm. 2 o’clock: \+0.24 mm. 4 o’clock: −0.02 mm. .*Next: reading 4.$/,
+      ),
+    ).toBeTruthy();
+  });
+
+  it('the gaps name each corner, the narrowest, and the next', () => {
+    render(
+      <GapFigure
+        gapsMm={{ 'left-leading': 0.3, 'right-leading': 0.1 }}
+        smallest="right-leading"
+        current="left-trailing"
+        width={300}
+      />,
+    );
+    expect(
+      screen.getByLabelText(/left, leading end: 0.30 mm. .*right, leading end: 0.10 mm, narrowest/),
+    ).toBeTruthy();
+  });
+
+  it('the lever scale gives reach and each pull; the mount face its angle', () => {
+    render(<LeverScale reachMm={null} travelMm={{ bite: 20 }} width={300} />);
+    expect(screen.getByLabelText('Reach not measured. bite point at 20.0 mm.')).toBeTruthy();
+    render(<FaceFigure angleDegrees={null} gapMm={null} width={300} />);
+    expect(screen.getByLabelText(/feeler under the other lug. Not measured yet./)).toBeTruthy();
   });
 });

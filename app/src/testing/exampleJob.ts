@@ -1,3 +1,5 @@
+import { SpecSheetBody } from '@hold-fast/contract/sheets';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import type { EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Gauge } from '@hold-fast/contract/stores';
@@ -11,6 +13,8 @@ export const GAUGE: Gauge = {
   uncertaintyAssumed: true,
   anvils: 'point',
   calibrationDueOn: '2099-01-01',
+  feedSerial: 'TG-0107',
+  retired: false,
 };
 
 /** A job with an identified front brake and nothing measured. */
@@ -47,12 +51,13 @@ export function exampleJob(): Job {
         at: '2026-11-25T08:05:00.000Z',
         by: 'Maren Okafor',
         stampedLimit: null,
+        newerRevision: null,
         limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
         sheet: {
           id: '0190a000-0000-7000-8000-0000000000ee',
           sheetId: '0190a000-0000-7000-8000-0000000000ef',
           revision: 1,
-          body: {
+          body: SpecSheetBody.parse({
             title: 'Ostrel Tern, two pistons',
             source: 'Ostrel sheet T2, revision C',
             brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
@@ -63,19 +68,26 @@ export function exampleJob(): Job {
               limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
             },
             pads: { shape: '', newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+            lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
             torque: [],
             fluid: null,
-          },
+          }),
         },
       },
       rear: null,
     },
     measured: [],
-    fitted: [],
+    lookedOver: [],
+    photos: [],
+    fittings: [],
+    outlooks: { front: {}, rear: {} },
+    rules: USUAL_RULES,
     tightened: [],
     filled: [],
     tested: [],
     decided: [],
+    planned: [],
+    stepped: [],
     bars: [],
     sealed: null,
   };
@@ -85,15 +97,32 @@ let last = 0;
 const id = () => `0190a000-0000-7000-9000-${String(++last).padStart(12, '0')}`;
 const at = '2026-11-25T09:00:00.000Z';
 
-export const beginsRotor = (): EntryOf<'measurement'> => ({
+export const begins = (
+  part: EntryOf<'measurement'>['part'],
+  change: Partial<EntryOf<'measurement'>> = {},
+): EntryOf<'measurement'> => ({
   kind: 'measurement',
   id: id(),
   at,
   end: 'front',
-  part: 'rotor',
+  part,
   gaugeId: GAUGE.id,
   basis: null,
-  pointCount: 6,
+  pointCount: part === 'rotor' ? 6 : part === 'runout' ? 12 : null,
+  ...change,
+});
+
+export const looksOver = (
+  area: EntryOf<'look-over'>['area'],
+  ...found: EntryOf<'look-over'>['found']
+): EntryOf<'look-over'> => ({
+  kind: 'look-over',
+  id: id(),
+  at,
+  end: 'front',
+  area,
+  found,
+  words: '',
 });
 
 export const reads = (
@@ -105,8 +134,9 @@ export const reads = (
   id: id(),
   at,
   measurementId,
-  place: place as 'zero',
+  place: place as EntryOf<'reading'>['place'],
   valueMm,
   typed: String(valueMm),
+  via: 'keys',
   replaces: null,
 });

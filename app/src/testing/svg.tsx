@@ -8,6 +8,7 @@ export default Drawn;
 export const Circle = Drawn;
 export const Defs = Drawn;
 export const G = Drawn;
+export const Line = Drawn;
 export const Path = Drawn;
 export const Pattern = Drawn;
 export const Rect = Drawn;

@@ -122,6 +122,7 @@ export const type = {
   tight: 24,
   head: 28,
   reading: 26,
+  step: 40,
   huge: 52,
   giant: 68,
 } as const;

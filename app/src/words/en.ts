@@ -3,6 +3,19 @@ import type { Role } from '@hold-fast/contract/people';
 import type { ContainerRefusal } from '@hold-fast/core/fluid/container';
 import type { Family } from '@hold-fast/core/fluid/families';
 import type { GaugeKind } from '@hold-fast/core/gauge/gauge';
+import type { Rebedding } from '@hold-fast/contract/entries';
+import type { Scene, Unused } from '@hold-fast/contract/feed';
+import type { BrakeState } from '@hold-fast/core/plan/state';
+import type { ClearanceCure, Corner } from '@hold-fast/core/clearance/corners';
+import type { Forecast } from '@hold-fast/core/forecast/forecast';
+import type { Area, Finding } from '@hold-fast/core/inspection/findings';
+import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { Work } from '@hold-fast/core/inspection/work';
+import type { Compound } from '@hold-fast/core/kit/compound';
+import type { FittedAs } from '@hold-fast/core/kit/kit';
+import type { LeverPlace, LeverSign } from '@hold-fast/core/lever/lever';
+import type { RunoutMeaning } from '@hold-fast/core/runout/meaning';
+import type { RunoutBand } from '@hold-fast/core/runout/runout';
 import type { InputError } from '@hold-fast/core/inputError';
 import type { Bar, End, Part } from '@hold-fast/core/procedure/signOff';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
@@ -13,12 +26,11 @@ import type { ThreadTreatment } from '@hold-fast/core/torque/thread';
 import type { ClickSetting } from '@hold-fast/core/torque/wrench';
 import type { PadPlace, PadSchool } from '@hold-fast/core/wear/pads';
 import type { PadSign } from '@hold-fast/core/wear/padPattern';
-import type { RotorDamage } from '@hold-fast/core/wear/rotor';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 
 // Everything the app says, in English. A second language is a second file of this shape.
 
-const mm = (value: number, decimals = 2) => value.toFixed(decimals);
+const mm = (value: number, decimals = 2) => value.toFixed(decimals).replace('-', '−');
 const nm = (value: number) => value.toFixed(2).replace(/0$/, '');
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 const list = (items: readonly string[]) =>
@@ -39,13 +51,183 @@ const tag: Record<Tag, string> = {
   M: 'from memory',
   D: 'our choice',
 };
-const damage: Record<RotorDamage, string> = {
+const finding: Record<Finding, string> = {
   crack: 'crack',
   'deep-scoring': 'deep scoring',
   'overheating-colours': 'overheating colours',
   'loose-rivets': 'loose rivets',
   'bent-beyond-truing': 'bent beyond truing',
+  'rotor-deposits': 'deposits on the track',
+  'pads-soaked': 'soaked with oil',
+  'pads-oil-mist': 'light oil mist',
+  'pads-glazed': 'glazed',
+  'friction-cracked': 'friction cracked',
+  'friction-lifting': 'friction lifting off its plate',
+  'spring-missing': 'spreader spring missing',
+  'clip-missing': 'retaining clip missing',
+  'fins-bent': 'fins bent',
+  'caliper-cracked': 'caliper cracked',
+  'piston-sticking': 'piston sticks',
+  'one-pad-moves': 'only one pad moves',
+  'grit-in-caliper': 'grit or hair in the caliper',
+  'leak-at-caliper': 'leak at the caliper',
+  'leak-at-banjo': 'leak at the banjo',
+  'leak-at-hose-nut': 'leak at the hose nut',
+  'leak-at-lever': 'leak at the lever',
+  'hose-chafed': 'hose chafed',
+  'hose-cut': 'hose cut through its cover',
+  'hose-kinked': 'hose kinked',
+  'hose-too-short': 'hose too short for the bar’s turn',
+  'hose-too-long': 'hose too long',
+  'cable-frayed': 'cable frayed',
+  'cable-kinked': 'cable kinked',
+  'cable-rusted': 'cable rusted',
+  'housing-split': 'housing split',
+  'ferrule-missing': 'ferrule missing',
+  'fluid-wrong': 'wrong fluid',
+  'fluid-unknown': 'unknown fluid',
+  'fluid-spent': 'fluid dark or cloudy',
+  'slow-return': 'lever returns slowly',
+  'lever-bent': 'lever bent',
+  'lever-loose': 'lever clamp loose',
+  'bolt-loose': 'bolt loose',
+  'bolt-missing': 'bolt missing',
+  'bolt-rounded': 'bolt head rounded',
+  'mount-rocks': 'caliper rocks on its mount',
+  'mount-out-of-plane': 'mount wrong by make',
+  'mount-modified': 'mount was modified',
 };
+const area: Record<Area, string> = {
+  rotor: 'rotor',
+  pads: 'pads',
+  caliper: 'caliper',
+  leaks: 'leaks',
+  hose: 'hose',
+  cable: 'cable and housing',
+  fluid: 'fluid',
+  lever: 'lever',
+  bolts: 'bolts seen',
+  mount: 'mount',
+};
+const subject: Record<Subject, string> = {
+  rotor: 'rotor',
+  pads: 'pads',
+  runout: 'runout',
+  clearance: 'gaps',
+  lever: 'lever',
+  'mount-face': 'mount face',
+  caliper: 'caliper',
+  leaks: 'leaks',
+  hose: 'hose',
+  cable: 'cable and housing',
+  fluid: 'fluid',
+  bolts: 'bolts seen',
+  mount: 'mount',
+};
+const work: Record<Work, string> = {
+  'replace-rotor': 'replace the rotor',
+  'refit-rotor': 'take the rotor off, clean under it, refit it in star order',
+  'true-rotor': 'true the rotor in small bends',
+  'replace-pads': 'replace the pair of pads',
+  decontaminate: 'clean and abrade, once; then measure again',
+  'clean-and-bed-in': 'clean, abrade and bed in',
+  'fit-spring-or-clip': 'fit spring or clip',
+  'straighten-fins': 'straighten the fins',
+  'reset-pads': 'push the pistons home or take up the pad adjusters',
+  'service-pistons': 'clean, lubricate and exercise the pistons',
+  'clean-caliper': 'clean the caliper out',
+  'replace-caliper': 'new caliper; suspected damage goes to the maker',
+  reseal: 'reseal by the sheet',
+  'remake-joint': 'remake the joint with a new olive',
+  'full-bleed': 'full bleed',
+  'lever-top-up': 'lever-only top-up',
+  'replace-hose': 'new hose',
+  'shorten-hose': 'shorten the hose, or loop and clip it',
+  'reroute-hose': 'reroute or sleeve the hose',
+  'replace-cable': 'new cable and housing',
+  'replace-lever': 'new lever',
+  'tighten-bolts': 'tighten by the sheet, with a proven wrench',
+  'dress-mount': 'dress the mount face',
+  'ask-maker': 'measure, picture, and ask the maker',
+  'centre-caliper': 'centre the caliper',
+  'square-caliper': 'square the caliper, shims or spherical washers',
+};
+const corner: Record<Corner, string> = {
+  'left-leading': 'left, leading end',
+  'left-trailing': 'left, trailing end',
+  'right-leading': 'right, leading end',
+  'right-trailing': 'right, trailing end',
+};
+const leverPlace: Record<LeverPlace, string> = {
+  reach: 'reach',
+  bite: 'bite point',
+  firm: 'firm pull',
+  sunk: 'held 60 s',
+  pumped: 'pumped',
+};
+const facePlace = { gap: 'feeler gap', spacing: 'bolt spacing', 'pad-offset': 'pad offset' };
+const aidPlace = { zero: 'zero', lip: 'lip', radius: 'radius', span: 'feeler distance' };
+const band: Record<RunoutBand, string> = {
+  good: 'good',
+  watch: 'watch it, and true it if it rubs',
+  true: 'true it',
+  replace: 'replace rather than true',
+};
+const clock = (oClock: number) => `${Math.round(oClock * 10) / 10} o’clock`;
+
+/** What a wobble’s shape says, and what to do about it. */
+function meaning(shape: RunoutMeaning): string {
+  switch (shape.code) {
+    case 'straight':
+      return 'Straight: nothing to explain.';
+    case 'lone-peak':
+      return `One place is bent, at ${clock(shape.oClock)}, ${mm(Math.abs(shape.heightMm))} mm ${shape.bend === 'away' ? 'toward' : 'from'} the indicator. Bend it ${shape.bend === 'away' ? 'away from' : 'toward'} the indicator, in small bends, clean, with a truing fork.`;
+    case 'tilted':
+      return `The whole rotor sits tilted, highest at ${clock(shape.highAtOClock)}${shape.tiltDegrees === null ? '' : `, ${mm(shape.tiltDegrees)}°`}. Dirt or a burr under it, uneven bolts, or a bent hub face: clean and refit before bending anything.`;
+    case 'saddle':
+      return `Warped like a saddle, crests at ${clock(shape.crestsAtOClock[0])} and ${clock(shape.crestsAtOClock[1])}: heat does that. True the crests, or replace it.`;
+    case 'mixed':
+      return `No single cause. True by the largest crest, at ${clock(shape.crestAtOClock)}.`;
+  }
+}
+
+function leverSign(sign: LeverSign): string {
+  switch (sign.code) {
+    case 'sinks':
+      return `sinks ${mm(sign.byMm, 1)} mm under a held pull: a leak or a bypassing seal`;
+    case 'to-the-bar':
+      return 'reaches the bar';
+    case 'firms-when-pumped':
+      return `gets ${mm(sign.byMm, 1)} mm shorter when pumped: air, or pistons rolled back`;
+    case 'soft':
+      return `is soft after the bite: at least ${mm(sign.airMl)} mL of air`;
+    case 'long-and-firm':
+      return 'goes far and is firm at the end: worn pads or pistons rolled back, no work for a bleed';
+  }
+}
+
+const cure: Record<ClearanceCure, string> = {
+  none: 'nothing rubs',
+  centre: 'centring the caliper cures it',
+  square: 'the caliper must be squared, not only shifted',
+  neither: 'no centring can cure it: true or refit the rotor, or reset the pistons',
+};
+
+/** Where a part is heading, in one line. */
+function forecastSays(made: Forecast, at: (x: number) => string): string {
+  if (made.ok)
+    return `Reaches its limit ${at(made.at)}, early ${at(made.early)}, late ${at(made.late)}.`;
+  switch (made.code) {
+    case 'one-reading':
+      return 'One reading: a forecast takes two visits.';
+    case 'no-run':
+      return 'No run between the readings: too early to say.';
+    case 'not-wearing':
+      return 'No wear to be seen: too early to say.';
+    case 'too-early':
+      return 'The wear is within the gauges’ doubt: too early to say.';
+  }
+}
 const padPlace: Record<PadPlace, string> = {
   'inner-leading': 'inner leading',
   'inner-trailing': 'inner trailing',
@@ -58,12 +240,19 @@ const school: Record<PadSchool, string> = {
   share: 'Share worn',
 };
 
-const place = (at: string) => (/^\d+$/.test(at) ? `point ${at}` : (padPlace[at as PadPlace] ?? at));
+const NAMED_PLACES: Readonly<Record<string, string>> = {
+  ...padPlace,
+  ...corner,
+  ...leverPlace,
+  ...facePlace,
+  ...aidPlace,
+};
+const place = (at: string) => (/^\d+$/.test(at) ? `point ${at}` : (NAMED_PLACES[at] ?? at));
 
 function reason(why: Reason): string {
   switch (why.code) {
     case 'damaged':
-      return `${damage[why.finding as RotorDamage] ?? why.finding}: replace whatever the thickness`;
+      return `${finding[why.finding as Finding] ?? why.finding}: replace whatever the thickness`;
     case 'worn':
       return why.atLimitIsWorn
         ? `${mm(why.thicknessMm)} at ${place(why.place)} is at or below ${mm(why.limitMm)}`
@@ -90,6 +279,34 @@ function reason(why: Reason): string {
       return `no number for ${place(why.place)}`;
     case 'little-left':
       return `${percent(why.shareLeft)} of the wear left`;
+    case 'due-before-service':
+      return `it may reach its limit before the next service (${why.unit === 'km' ? `early ${Math.round(why.early).toLocaleString('en')} km, service at ${Math.round(why.nextService).toLocaleString('en')} km` : 'by the dates of its readings'})`;
+    case 'runout':
+      return `good goes to ${mm(why.goodMm)} with the doubt ${mm(why.doubtMm)} added, watch to ${mm(why.watchMm)}, true to ${mm(why.trueMm)}`;
+    case 'runout-unknown':
+      return 'the rotor’s runout was not measured';
+    case 'rivets-unchecked':
+      return 'it came off for loose rivets: check them first';
+    case 'rubs':
+      return `it rubs: ${mm(why.marginMm)} mm of margin${why.cure ? `; ${cure[why.cure]}` : ''}`;
+    case 'margin-in-doubt':
+      return `the margin ${mm(why.marginMm)} is within the feelers’ doubt ${mm(why.doubtMm)}`;
+    case 'runs-clear':
+      return `${mm(why.marginMm)} mm of margin at the narrowest`;
+    case 'mount-angle':
+      return `${mm(why.angleDegrees)}° out of square, dressed above ${mm(why.mostDegrees, 1)}°`;
+    case 'angle-in-doubt':
+      return `up to ${mm(why.angleDegrees)}° with the feelers’ doubt, dressed above ${mm(why.mostDegrees, 1)}°`;
+    case 'lever':
+      return `it ${leverSign(why.sign)}`;
+    case 'lever-facts-unknown':
+      return 'the sheet does not give lever ratio and bore';
+    case 'bite-misread':
+      return 'bite misread, or the brake’s own give is too large: no verdict';
+    case 'give-assumed':
+      return 'the brake’s own give is only assumed: the test may condemn, not pass';
+    case 'lever-firm':
+      return `bites at ${mm(why.biteMm, 1)} mm, firm at ${mm(why.firmMm, 1)} mm`;
     case 'clears-limit':
       return `${mm(why.thicknessMm)} less its doubt ${mm(why.doubtMm)} clears ${mm(why.limitMm)}`;
   }
@@ -104,6 +321,10 @@ const settle: Record<Settle, string> = {
   'new-thickness': 'the thickness when new: from the sheet, or measure the lip',
   'stated-limit': 'a limit stamped on the part or on the maker’s sheet',
   'plate-thickness': 'the backing plate’s thickness from the sheet',
+  runout: 'measuring the runout',
+  'lever-facts': 'lever ratio and bore from the sheet',
+  'learned-give': 'the give of a sound brake of this kind, on its sheet',
+  'rivet-check': 'looking the rivets over',
   replacement: 'simply replacing it',
 };
 
@@ -123,6 +344,8 @@ function inputError(
       return 'A thickness cannot be negative.';
     case 'too-many-digits':
       return `This gauge shows ${numbers.decimals ?? 2} decimals. Too many digits.`;
+    case 'too-few-digits':
+      return 'The digits behind an implied 1 are not all there. Key both, or the whole number.';
     case 'implausible':
       return `No part here is that thick. It must be ${n('leastMm', 1)} to ${n('mostMm', 1)} mm.`;
     case 'zero-error-too-large':
@@ -135,6 +358,12 @@ function inputError(
       return `The sheet is wrong: new (${n('newMm')}) is not above the limit (${n('limitMm')}).`;
     case 'window-upside-down':
       return 'The lower torque must be below the higher one.';
+    case 'too-few-points':
+      return `${numbers.have ?? 0} of ${numbers.need ?? 0} readings.`;
+    case 'firm-before-bite':
+      return `The firm pull (${n('firmMm', 1)}) must go further than the bite (${n('biteMm', 1)}).`;
+    case 'beyond-reach':
+      return `${n('readMm', 1)} mm from the bar is more than the reach (${n('reachMm', 1)}).`;
     case 'no-such-point':
       return 'There is no such point on this rotor.';
     case 'not-a-date':
@@ -149,20 +378,52 @@ const flaw: Record<ProofFlaw, string> = {
   'torque-from-memory': 'the torque is from memory: find the maker’s value',
 };
 
+const plural = (about: Subject) => ['pads', 'clearance', 'leaks', 'bolts'].includes(about);
+
+/** What of a brake is not as it must be. */
+const brakeState: Record<keyof BrakeState, string> = {
+  wheel: 'the wheel stands otherwise',
+  rotor: 'the rotor stands otherwise',
+  caliper: 'the caliper is not as tight, or as loose, as this wants',
+  pads: 'the pads are in, or out, where they should not be',
+  between: 'what is between the pads is not what this wants',
+  pistons: 'the pistons stand otherwise',
+  pistonsClean: 'the pistons were not swabbed',
+  hoseAtCaliper: 'the hose at the caliper is open, or joined',
+  hoseAtLever: 'the hose at the lever is open, or joined',
+  olive: 'the olive is spent, or not yet',
+  barb: 'the barb is spent, or not yet',
+  leverClamp: 'the lever clamp is not as this wants it',
+  port: 'the lever’s port is open, or shut',
+  nipple: 'the nipple is open, or shut',
+  system: 'the system was opened and is not bled',
+  cable: 'the cable is open, or joined',
+  aligned: 'the caliper is not centred',
+  torqued: 'the caliper is not tightened',
+  rotorTorqued: 'the rotor is not tightened',
+  boltsChecked: 'the bolts were not checked',
+  held: 'the lever was not held hard for 60 s',
+  standTested: 'it was not tested on the stand',
+  ridden: 'it was not ridden with care',
+  bedded: 'it is not bedded in',
+};
+
 function bar(what: Bar): string {
   switch (what.code) {
     case 'do-not-ride':
-      return `Do not ride: ${damage[what.finding as RotorDamage] ?? what.finding}, ${end[what.end]}. Only work lifts it.`;
+      return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Only work lifts it.`;
     case 'lever-failed':
       return `The ${end[what.end]} lever failed its test.`;
     case 'replace-open':
-      return `The ${end[what.end]} ${part[what.part]} must be replaced, or the customer’s refusal recorded.`;
+      return `The ${end[what.end]} ${subject[what.subject]}: the work must be done, or the customer’s refusal recorded.`;
     case 'unproven-open':
-      return `The ${end[what.end]} ${part[what.part]} ${what.part === 'pads' ? 'are' : 'is'} not proven. A lead may accept it, with a reason.`;
+      return `The ${end[what.end]} ${subject[what.subject]} ${plural(what.subject) ? 'are' : 'is'} not proven. A lead may accept it, with a reason.`;
     case 'watch-untold':
-      return `Tell the customer that the ${end[what.end]} ${part[what.part]} ${what.part === 'pads' ? 'are' : 'is'} near the limit.`;
+      return `Tell the customer that the ${end[what.end]} ${subject[what.subject]} ${plural(what.subject) ? 'are' : 'is'} to be watched.`;
     case 'torque-unproven':
       return `The ${end[what.end]} rotor’s torque is not proven: ${list(what.flaws.map((f) => flaw[f]))}.`;
+    case 'work-open':
+      return `Work at the ${end[what.end]} was begun and is not finished: ${brakeState[what.of]}.`;
     case 'lever-side-unconfirmed':
       return 'Confirm with the rider which lever works the front brake.';
     case 'cut-off-untested':
@@ -200,6 +461,51 @@ function padSign(sign: PadSign): string {
     : `${sign.pad === 'inner' ? 'Inner' : 'Outer'} pad tapers ${mm(sign.differenceMm)} to the ${sign.thinner} end: the caliper sits skewed, or its mount is not square.`;
 }
 
+const RIDER_SUBJECT: Record<Subject, string> = {
+  rotor: 'brake disc',
+  pads: 'brake pads',
+  runout: 'disc, how true it runs',
+  clearance: 'room between pads and disc',
+  lever: 'brake lever',
+  'mount-face': 'seat of the caliper',
+  caliper: 'caliper, the part that squeezes',
+  leaks: 'oil leaks',
+  hose: 'brake hose',
+  cable: 'brake cable',
+  fluid: 'brake fluid',
+  bolts: 'bolts',
+  mount: 'caliper mount',
+};
+
+/** The rider’s version: what it means for them, in one or two plain sentences. */
+const rider = {
+  subject: (at: End, about: Subject) => `${end[at]} ${RIDER_SUBJECT[about]}`,
+  says: (item: {
+    word: Word;
+    doNotRide: boolean;
+    found: readonly Finding[];
+    work: readonly Work[];
+  }) => {
+    const seen =
+      item.found.length > 0 ? ` We saw: ${list(item.found.map((f) => finding[f]))}.` : '';
+    const doing =
+      item.work.length > 0 ? ` What helps: ${list(item.work.map((w) => work[w]))}.` : '';
+    if (item.doNotRide) return `This could make the brake fail. Please do not ride.${seen}${doing}`;
+    switch (item.word) {
+      case 'replace':
+        return `At its end: this needs doing now.${seen}${doing}`;
+      case 'unproven':
+        return `We could not prove this good today, so we do not say that it is.${seen}${doing}`;
+      case 'watch':
+        return item.work.length > 0
+          ? `Not past its limit, and not right either.${seen}${doing}`
+          : `Not past its limit, and getting near it. We will look again next time.${seen}`;
+      case 'holds':
+        return 'Good.';
+    }
+  },
+};
+
 export const en = {
   app: 'Hold Fast',
   format: { mm, nm, percent, list },
@@ -208,14 +514,28 @@ export const en = {
   word,
   origin,
   tag,
-  damage,
+  finding,
+  rider,
+  area,
+  subject,
+  work,
+  band,
+  meaning,
+  cure,
+  leverSign,
+  forecastSays,
+  clock,
+  place,
   padPlace,
+  corner,
+  leverPlace,
   school,
   reason,
   settle,
   inputError,
   flaw,
   bar,
+  brakeState,
   containerRefusal,
   setting,
   padSign,
@@ -240,6 +560,8 @@ export const en = {
     'digital-caliper': 'digital caliper',
     'vernier-caliper': 'vernier caliper',
     'dial-indicator': 'dial indicator',
+    'feeler-gauges': 'feeler gauges',
+    rule: 'steel rule',
   } satisfies Record<GaugeKind, string>,
   actuation: {
     hydraulic: 'hydraulic',
@@ -258,6 +580,36 @@ export const en = {
     Pass,
     string
   >,
+  compound: {
+    organic: 'Organic (O)',
+    'semi-metallic': 'Semi-metallic',
+    metallic: 'Metallic (M, copper-coloured plate)',
+    unknown: 'Unmarked, unknown',
+  } satisfies Record<Compound, string>,
+  fittedAs: { found: 'found on the bike', new: 'new', used: 'used' } satisfies Record<
+    FittedAs,
+    string
+  >,
+  rebedding: {
+    'new-rotor': 'New rotor with them',
+    'strip-and-bed-in': 'Strip the track and bed in again',
+    'ridden-as-is': 'Ridden as it is, customer told',
+  } satisfies Record<Rebedding, string>,
+  scene: {
+    steady: 'Sound parts',
+    'worn-rotor': 'Worn rotor',
+    'wavy-rotor': 'Wavy rotor',
+    'shaky-hand': 'Shaky hand',
+    inches: 'Set to inches',
+    'dropped-line': 'Dropped line',
+  } satisfies Record<Scene, string>,
+  unused: {
+    'nobody-waiting': 'no open step waits for this gauge',
+    'wrong-unit': 'the gauge is not set to millimetres',
+    'unknown-gauge': 'no such gauge in the register',
+    'not-a-number': 'not a number',
+    repeated: 'sent twice',
+  } satisfies Record<Unused, string>,
   step: {
     identify: 'identify',
     rotor: 'rotor',

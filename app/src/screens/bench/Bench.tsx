@@ -85,6 +85,11 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
             {job.bikeName}
           </Words>
           <Words ink="soft" numberOfLines={2}>{`${job.customerName} · ${job.complaint}`}</Words>
+          {job.doNotRide ? (
+            <Words kind="strong" ink="rustText">
+              Do not ride
+            </Words>
+          ) : null}
           <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
         </View>
         <View style={styles.aside}>

@@ -3,7 +3,7 @@ import type { SheetRevision } from '@hold-fast/contract/sheets';
 import { InputError } from '@hold-fast/core/inputError';
 import type { End } from '@hold-fast/core/procedure/signOff';
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
-import { rotorLimit } from '@hold-fast/core/wear/judge';
+import { rotorLimit } from '@hold-fast/core/inspection/judge';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';

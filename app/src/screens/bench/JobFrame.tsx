@@ -1,7 +1,9 @@
 import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
-import type { End, Part } from '@hold-fast/core/procedure/signOff';
-import { judge, type Judgement } from '@hold-fast/core/wear/judge';
-import { hasEvidence } from '@hold-fast/core/wear/session';
+import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
+import type { Judgement } from '@hold-fast/core/inspection/judge';
+import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { hasEvidence } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { outbox } from '../../data/client';
@@ -103,15 +105,15 @@ export function BackToJob({ jobId }: { jobId: string }) {
   );
 }
 
-/** The sitting in hand at a part: the last begun, also while nothing was read in it. */
-export function sittingAt(job: Job, end: End, part: Part): Measured | null {
+/** The sitting in hand at a thing to measure: the last begun, also while nothing was read in it. */
+export function sittingAt(job: Job, end: End, part: Measurand): Measured | null {
   return (
     job.measured.filter((m) => m.end === end && m.part === part && !m.superseded).at(-1) ?? null
   );
 }
 
 /** The sitting that stands for a part: the last in which anything was found, if anybody measured it. */
-export function standingAt(job: Job, end: End, part: Part): Measured | null {
+export function standingAt(job: Job, end: End, part: Measurand): Measured | null {
   return (
     job.measured
       .filter((m) => m.end === end && m.part === part && !m.superseded && hasEvidence(m))
@@ -120,10 +122,6 @@ export function standingAt(job: Job, end: End, part: Part): Measured | null {
 }
 
 /** What core makes of a sitting, at once and also without a connection; null while there is nothing to judge. */
-export function judgementOf(measured: Measured, identified: Identified): Judgement | null {
-  if (!hasEvidence(measured)) return null;
-  return judge(measured.part, measured, {
-    sheet: identified.sheet.body,
-    stampedLimit: identified.stampedLimit,
-  });
+export function judgementOf(job: Job, measured: Measured): Judgement | null {
+  return judgeSitting(job, measured);
 }

@@ -1,10 +1,14 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
-import { ENDS, PARTS, type End, type Part } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
 import { nextTurn, PASSES } from '@hold-fast/core/torque/sequence';
-import { decimalsOf } from '@hold-fast/core/gauge/gauge';
-import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
-import type { Word } from '@hold-fast/core/wear/verdict';
+import {
+  inspectEnd,
+  kitAt,
+  type InspectionItem,
+  type Subject,
+} from '@hold-fast/core/inspection/inspectEnd';
+import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { WearRule } from '../../instruments/WearRule';
@@ -18,8 +22,8 @@ import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { exactDay, near } from '../../words/days';
 import { words } from '../../words/words';
-import { judgementOf, standingAt, WithJob } from './JobFrame';
-import { padsSay, rotorSays } from './findings';
+import { standingAt, WithJob } from './JobFrame';
+import { capital, itemSays, judgementNumber, reasonsOf } from './findings';
 
 const RULE_WIDTH = 316;
 
@@ -80,6 +84,20 @@ function Sheet({ job }: { job: Job }) {
         ) : null}
         <Words ink="soft">{factsOf(job)}</Words>
       </Section>
+      <Row
+        mark={<VerdictMark word={null} />}
+        title="Plan"
+        word={job.planned.length > 0 ? undefined : { says: 'nothing planned', ink: 'soft' }}
+        says={
+          job.planned.length === 0
+            ? 'What is to be done at each end, as one list of steps.'
+            : job.stepped.length === 0
+              ? 'Laid down; nothing done yet.'
+              : `${job.stepped.length} steps done or left out.`
+        }
+        {...(job.sealed ? {} : { onPress: go(job.planned.length > 0 ? 'step' : 'plan') })}
+        testID="plan"
+      />
       <View style={wide && styles.beside}>
         {ENDS.map((end) => (
           <EndOfJob key={end} job={job} end={end} go={go} half={wide} />
@@ -104,6 +122,8 @@ function EndOfJob({
   const open = !job.sealed;
   const press = (to: string) => (open ? { onPress: go(`${end}/${to}`) } : {});
   const limit = identified?.limit;
+  const inspection = inspectEnd(job, end);
+  const looked = inspection.items.filter(({ subject }) => !isMeasured(subject));
   const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
   const fills = job.filled.filter((fill) => fill.end === end);
   const fluidAsked = identified?.sheet.body.fluid;
@@ -123,9 +143,31 @@ function EndOfJob({
         }
         {...press('identify')}
       />
-      {PARTS.map((part) => (
-        <PartRow key={part} job={job} end={end} part={part} drawn={half} {...press(part)} />
+      {identified?.newerRevision ? (
+        <Note
+          kind="caution"
+          title={`The sheet has a newer revision, ${identified.newerRevision.revision}`}
+        >
+          {`This job keeps revision ${identified.sheet.revision}, which it was begun with. Identify the brake again to judge by the newer one.`}
+        </Note>
+      ) : null}
+      <Row title="Fitted" says={kitSays(job, end)} {...(identified ? press('kit') : {})} />
+      {MEASURANDS.map((subject) => (
+        <ItemRow
+          key={subject}
+          job={job}
+          end={end}
+          subject={subject}
+          item={inspection.items.find((item) => item.subject === subject) ?? null}
+          drawn={half}
+          {...press(subject)}
+        />
       ))}
+      <LookedOverRow
+        items={looked}
+        missed={inspection.notInspected.filter((subject) => !isMeasured(subject)).length}
+        {...press('look')}
+      />
       <Row
         mark={
           <VerdictMark
@@ -159,47 +201,44 @@ function EndOfJob({
         }
         {...(fluidAsked ? press('fluid') : {})}
       />
-      {job.fitted
-        .filter((fitted) => fitted.end === end)
-        .map((fitted) => (
-          <Row
-            key={fitted.id}
-            title={`New ${words.part[fitted.part]} fitted`}
-            says={`${fitted.description}, ${fitted.by} ${near(fitted.at)}`}
-          />
-        ))}
     </View>
   );
 }
 
-function PartRow({
+function ItemRow({
   drawn,
   job,
   end,
-  part,
+  subject,
+  item,
   onPress,
 }: {
-  job: Job;
-  end: End;
-  part: Part;
   /** With its wear rule, where there is room. */
   drawn: boolean;
+  job: Job;
+  end: End;
+  subject: Subject;
+  item: InspectionItem | null;
   onPress?: () => void;
 }) {
-  const identified = job.identified[end];
-  const measured = standingAt(job, end, part);
-  const found = measured && identified ? foundAt(measured, job) : null;
-  const decision = measured?.verdict
-    ? job.decided.filter(({ verdictId }) => verdictId === measured.verdict!.id).at(-1)
-    : null;
+  const sitting = job.measured.find(({ id }) => id === item?.sittingId) ?? null;
+  const decision = job.decided
+    .filter((made) => made.stands && made.end === end && made.subject === subject)
+    .at(-1);
   const decided = decision
     ? ` ${decision.decision === 'accepted-unproven' ? 'Accepted' : 'Customer refuses'}, ${decision.by}: “${decision.words}”`
     : '';
-  const rotor = found?.rotor;
+  const { judgement } = item ?? {};
+  const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
+  const why =
+    judgement && item?.word === 'unproven'
+      ? ` Unproven: ${reasonsOf(judgement).map(words.reason).join('; ')}.`
+      : '';
+  const number = judgement && sitting ? judgementNumber(judgement, sitting.gauge) : null;
   return (
     <Row
-      mark={<VerdictMark word={found?.word ?? null} />}
-      title={capital(words.part[part])}
+      mark={<VerdictMark word={item?.word ?? null} />}
+      title={capital(words.subject[subject])}
       figure={
         drawn && rotor?.thinnest ? (
           <WearRule
@@ -215,48 +254,66 @@ function PartRow({
         ) : undefined
       }
       word={
-        found
-          ? { says: words.word[found.word], ink: WORD_INK[found.word] }
+        item
+          ? { says: words.word[item.word], ink: WORD_INK[item.word] }
           : { says: 'not inspected', ink: 'soft' }
       }
-      says={found ? found.says + decided : undefined}
-      aside={found?.reading ? <Words kind="reading">{found.reading}</Words> : undefined}
+      says={item ? itemSays(item, sitting?.gauge ?? null) + why + decided : undefined}
+      aside={number ? <Words kind="reading">{number}</Words> : undefined}
       {...(onPress ? { onPress } : {})}
-      testID={`${end}-${part}`}
+      testID={`${end}-${subject}`}
     />
   );
 }
 
-function foundAt(
-  measured: Measured,
-  job: Job,
-): { word: Word; says: string; reading: string | null; rotor?: RotorVerdict } | null {
-  const judgement = judgementOf(measured, job.identified[measured.end]!);
-  if (!judgement) return null;
-  if (!judgement.ok)
-    return {
-      word: 'unproven',
-      says: words.inputError(judgement.code, judgement.numbers),
-      reading: null,
-    };
-  const decimals = decimalsOf(measured.gauge);
-  if (judgement.part === 'rotor') {
-    const { rotor } = judgement;
-    const settle =
-      rotor.word === 'unproven' ? ` Unproven: ${rotor.reasons.map(words.reason).join('; ')}.` : '';
-    return {
-      word: rotor.word,
-      says: rotorSays(rotor, decimals) + settle,
-      reading: rotor.thinnest?.thicknessMm.toFixed(decimals) ?? null,
-      rotor,
-    };
-  }
-  const signs = judgement.pads.pattern.signs.map((sign) => ` ${words.padSign(sign)}`).join('');
-  return {
-    word: judgement.pads.word,
-    says: padsSay(judgement.pads) + signs,
-    reading: judgement.pads.thinnest?.measuredMm.toFixed(decimals) ?? null,
-  };
+/** All that is looked over by eye and hand, in one row: the worst of it, or how much of it was looked at. */
+function LookedOverRow({
+  items,
+  missed,
+  onPress,
+}: {
+  items: readonly InspectionItem[];
+  missed: number;
+  onPress?: () => void;
+}) {
+  const [worst] = items;
+  const found = items.filter(({ word }) => word !== 'holds');
+  const rest = missed > 0 ? `${missed} areas not looked at.` : 'Every area looked at.';
+  return (
+    <Row
+      mark={<VerdictMark word={worst?.word ?? null} />}
+      title="Looked over"
+      word={
+        worst
+          ? { says: words.word[worst.word], ink: WORD_INK[worst.word] }
+          : { says: 'not inspected', ink: 'soft' }
+      }
+      says={
+        items.length === 0
+          ? undefined
+          : `${found.map((item) => `${capital(words.subject[item.subject])}: ${itemSays(item, null)}`).join(' ')} ${rest}`.trim()
+      }
+      {...(onPress ? { onPress } : {})}
+    />
+  );
+}
+
+function isMeasured(subject: Subject): boolean {
+  return (MEASURANDS as readonly string[]).includes(subject);
+}
+
+/** "Rotor: Tern 180, new. Pads: organic, found on the bike." */
+function kitSays(job: Job, end: End): string {
+  const { rotor, pads, bedded } = kitAt(job, end);
+  const told = [
+    rotor ? `Rotor: ${rotor.description}, ${words.fittedAs[rotor.condition]}.` : null,
+    pads
+      ? `Pads: ${[pads.description, pads.compound].filter(Boolean).join(', ')}, ${words.fittedAs[pads.condition]}.`
+      : null,
+  ].filter(Boolean);
+  if (told.length === 0) return 'Nothing written down of rotor and pads by themselves.';
+  const layer = bedded === 'none' ? 'not bedded in yet' : `bedded with ${bedded} pads`;
+  return `${told.join(' ')} Rotor ${bedded === 'unknown' ? 'bedded with nobody knows what' : layer}.`;
 }
 
 type Bolts = Job['tightened'][number] | undefined;
@@ -313,10 +370,6 @@ function factsOf(job: Job): string {
   ]
     .filter(Boolean)
     .join(' · ');
-}
-
-function capital(text: string): string {
-  return text[0]!.toUpperCase() + text.slice(1);
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,4 @@
-import type { SheetRevision } from '@hold-fast/contract/sheets';
+import type { PLAIN_VALUES, SheetRevision } from '@hold-fast/contract/sheets';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { Origin, Tag } from '@hold-fast/core/source';
 import { StyleSheet, View } from 'react-native';
@@ -7,25 +7,55 @@ import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 
-/** What a sheet says, each value with who laid it down. */
-export function SheetFacts({ sheet }: { sheet: SheetRevision }) {
-  const { rotor, pads, torque, fluid, source } = sheet.body;
-  const mm = (value: number | null) => (value === null ? 'not known' : `${value.toFixed(2)} mm`);
+type Plain = (typeof PLAIN_VALUES)[number];
+
+/** What a sheet says, each value with who laid it down; `whole` also names what the bench seldom asks for. */
+export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; whole?: boolean }) {
+  const { brake, rotor, pads, lever, hose, torque, fluid, source, origins } = sheet.body;
+  const plain = (name: string, path: Plain, value: number | null, unit = 'mm', decimals = 2) =>
+    value === null && !whole ? null : (
+      <Fact
+        name={name}
+        value={value === null ? 'not known' : `${value.toFixed(decimals)} ${unit}`.trim()}
+        from={value === null ? null : (origins[path] ?? { origin: 'sheet', tag: null })}
+      />
+    );
+  const said = (name: string, value: string | false) =>
+    value && whole ? <Fact name={name} value={value} from={null} /> : null;
   return (
     <Section label={`Spec sheet, revision ${sheet.revision}`}>
       <Words ink="soft">{source}</Words>
-      <Fact name="Rotor, new" value={mm(rotor.newMm)} from={null} />
+      {said(
+        'Brake',
+        `${words.actuation[brake.actuation]}, ${words.mount[brake.mount]}, ${brake.pistons === 1 ? '1 piston' : `${brake.pistons} pistons`}${brake.sides ? `, ${brake.sides}` : ''}`,
+      )}
+      {said('Bleed port', brake.port)}
+      {plain('Rotor, new', 'rotor.newMm', rotor.newMm)}
       <Fact
         name="Rotor limit"
-        value={rotor.limit ? mm(rotor.limit.limitMm) : 'not known'}
+        value={rotor.limit ? `${rotor.limit.limitMm.toFixed(2)} mm` : 'not known'}
         from={rotor.limit}
       />
-      <Fact name="Pad and plate, new" value={mm(pads.newTotalMm)} from={null} />
-      <Fact
-        name="Backing plate"
-        value={`${mm(pads.plateMm)}${pads.plateAssumed ? ', assumed' : ''}`}
-        from={null}
-      />
+      {plain('Rotor size', 'rotor.sizeMm', rotor.sizeMm, 'mm', 0)}
+      {rotor.organicOnly ? <Fact name="Rotor takes" value="organic pads only" from={null} /> : null}
+      {plain('Pad and plate, new', 'pads.newTotalMm', pads.newTotalMm)}
+      {plain(
+        pads.plateAssumed ? 'Backing plate, assumed' : 'Backing plate',
+        'pads.plateMm',
+        pads.plateMm,
+      )}
+      {said('Pad shape', [pads.shape, pads.finned && 'finned'].filter(Boolean).join(', '))}
+      {said('Pads come as', pads.compounds.map((compound) => words.compound[compound]).join(', '))}
+      {whole && brake.actuation !== 'cable' ? (
+        <>
+          {plain('Lever ratio', 'lever.ratio', lever.ratio, '', 1)}
+          {plain('Master bore', 'lever.boreMm', lever.boreMm, 'mm', 1)}
+          {plain('A sound brake’s own give', 'lever.ownGiveMl', lever.ownGiveMl, 'mL')}
+          {plain('Hose bore', 'hose.boreMm', hose?.boreMm ?? null, 'mm', 1)}
+          {plain('Caliper and lever hold', 'hose.kitMl', hose?.kitMl ?? null, 'mL', 1)}
+          {said('Barb and olive', [hose?.barb, hose?.olive].filter(Boolean).join(', '))}
+        </>
+      ) : null}
       {torque.map((row) => (
         <Fact
           key={row.fastener}
@@ -40,6 +70,7 @@ export function SheetFacts({ sheet }: { sheet: SheetRevision }) {
         />
       ))}
       <Fact name="Fluid" value={fluid ? nameOf(fluid.fluid) : 'none asked'} from={fluid} />
+      {said('Fluid also named', fluid?.alsoNamedBlends.join(', ') ?? '')}
     </Section>
   );
 }

@@ -1,6 +1,7 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
-import { ENDS, PARTS, type Bar, type End, type Part } from '@hold-fast/core/procedure/signOff';
+import { inspectEnd, type Subject } from '@hold-fast/core/inspection/inspectEnd';
+import { ENDS, type Bar, type End } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -16,7 +17,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
-import { BackToJob, judgementOf, standingAt, WithJob } from './JobFrame';
+import { BackToJob, WithJob } from './JobFrame';
 
 /** The last look, and the signature that seals the job. */
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
@@ -61,11 +62,11 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const problem = signOff.error instanceof ProblemError ? signOff.error : null;
   const refusedBars =
     problem?.kind === 'sign-off-refused' ? (problem.problem.facts?.bars as Bar[]) : [];
-  const watched = partsAt(job).filter(({ word }) => word === 'watch');
-  const notInspected = ENDS.flatMap((end) =>
-    PARTS.filter((part) => !partsAt(job).some((p) => p.end === end && p.part === part)).map(
-      (part) => `${words.end[end]} ${words.part[part]}`,
-    ),
+  const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
+  const watched = ends.flatMap(({ items }) => items.filter(({ word }) => word === 'watch'));
+  const notInspected = ends.map(
+    ({ end, notInspected: missed }) =>
+      `${words.end[end]} ${words.format.list(missed.map((subject) => words.subject[subject]))}`,
   );
 
   const sign = () => {
@@ -148,7 +149,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
             options={[
               {
                 value: true,
-                says: `The customer was told: ${watched.map(({ end, part }) => `${words.end[end]} ${words.part[part]}`).join(', ')}`,
+                says: `The customer was told: ${watched.map(({ end, subject }) => `${words.end[end]} ${words.subject[subject]}`).join(', ')}`,
               },
             ]}
             chosen={told ? [true] : []}
@@ -158,7 +159,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
       ) : null}
       {notInspected.length > 0 ? (
         <Section label="Not inspected">
-          <Words ink="soft">{`${words.format.list(notInspected)}. The record says so; it is neither good nor bad.`}</Words>
+          <Words ink="soft">{`${notInspected.join('; ')}. The record says so; it is neither good nor bad.`}</Words>
         </Section>
       ) : null}
       <Section>
@@ -229,7 +230,7 @@ function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
         <Decide
           job={job}
           end={bar.end}
-          part={bar.part}
+          subject={bar.subject}
           decision={bar.code === 'unproven-open' ? 'accepted-unproven' : 'customer-refused'}
           person={person}
           onDone={() => setDeciding(false)}
@@ -242,13 +243,13 @@ function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
 interface DecideProps {
   job: Job;
   end: End;
-  part: Part;
+  subject: Subject;
   decision: 'accepted-unproven' | 'customer-refused';
   person: Person;
   onDone: () => void;
 }
 
-function Decide({ job, end, part, decision, person, onDone }: DecideProps) {
+function Decide({ job, end, subject, decision, person, onDone }: DecideProps) {
   const leads = useLeads();
   const accepting = decision === 'accepted-unproven';
   const [who, setWho] = useState<string | null>(accepting ? null : person.name);
@@ -261,7 +262,7 @@ function Decide({ job, end, part, decision, person, onDone }: DecideProps) {
     setTried(true);
     if (who && reason.trim() && /^\d{4,8}$/.test(pin))
       decide.mutate(
-        { end, part, decision, words: reason.trim(), personName: who, pin },
+        { end, subject, decision, words: reason.trim(), personName: who, pin },
         { onSuccess: onDone },
       );
   };
@@ -309,19 +310,6 @@ function Decide({ job, end, part, decision, person, onDone }: DecideProps) {
         busy={decide.isPending}
       />
     </View>
-  );
-}
-
-function partsAt(job: Job) {
-  return ENDS.flatMap((end) =>
-    PARTS.flatMap((part) => {
-      const measured = standingAt(job, end, part);
-      const identified = job.identified[end];
-      const judgement = measured && identified ? judgementOf(measured, identified) : null;
-      return judgement
-        ? [{ end, part, word: judgement.ok ? judgement.word : ('unproven' as const) }]
-        : [];
-    }),
   );
 }
 

@@ -18,12 +18,18 @@ interface Props {
   settle: readonly Settle[];
   /** One line with the number itself. */
   says: string;
+  /** The same in inches, where the shop shows them. */
+  inches?: string | null;
   full?: boolean;
 }
 
 /** A verdict: its mark and word, the number with its limit, why, and what would settle it. */
-export function VerdictPanel({ word, reasons, settle, says, full }: Props) {
+export function VerdictPanel({ word, reasons, settle, says, inches, full }: Props) {
   const name = words.word[word];
+  // What the line says already is not said again as its reason.
+  const because = reasons
+    .map((reason) => words.reason(reason))
+    .filter((reason) => !says.toLowerCase().includes(reason.toLowerCase()));
   return (
     <View style={[styles.panel, { borderLeftColor: color[EDGE[word]] }]} role="status">
       <VerdictMark word={word} of={full ? size.mark * 1.4 : size.mark} />
@@ -32,13 +38,9 @@ export function VerdictPanel({ word, reasons, settle, says, full }: Props) {
           {name[0]!.toUpperCase() + name.slice(1)}
         </Words>
         <Words>{says}</Words>
+        {inches ? <Words kind="smallReading">{inches}</Words> : null}
         {full
-          ? reasons.map((reason) => (
-              <Words
-                key={JSON.stringify(reason)}
-                ink="soft"
-              >{`Because ${words.reason(reason)}.`}</Words>
-            ))
+          ? because.map((reason) => <Words key={reason} ink="soft">{`Because ${reason}.`}</Words>)
           : null}
         {settle.length > 0 && full ? (
           <Words ink="soft">{`To settle it: ${settle.map((way) => words.settle[way]).join('; ')}.`}</Words>

@@ -1,11 +1,10 @@
 import type { Job, Tightened } from '@hold-fast/contract/jobs';
 import type { Wrench } from '@hold-fast/contract/stores';
-import { QueryClientProvider } from '@tanstack/react-query';
-import { fireEvent, render, screen, within } from '@testing-library/react-native';
+import { fireEvent, screen, within } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
-import { beginsRotor, exampleJob, GAUGE, reads } from '../../testing/exampleJob';
-import { withWaiting } from '../../data/withWaiting';
+import { begins, exampleJob, reads } from '../../testing/exampleJob';
+import { clearApp, jobAfter, showScreen } from '../../testing/showScreen';
 import { JobSheet } from './JobSheet';
 import { MeasureRotor } from './measuring/MeasureRotor';
 import { RotorBolts } from './RotorBolts';
@@ -17,36 +16,18 @@ const MECHANIC = {
   role: 'mechanic',
 } as const;
 
-beforeEach(() => {
-  jest.restoreAllMocks();
-  client.clear();
-  localStorage.clear();
-  client.setDefaultOptions({
-    queries: { staleTime: Infinity, gcTime: Infinity, retry: false },
-    mutations: { gcTime: Infinity },
-  });
-  jest.spyOn(outbox, 'add').mockImplementation(() => undefined);
-});
+beforeEach(clearApp);
 
-/** Shows a screen of a job that the app already has at hand. */
-function show(job: Job, element: ReactElement) {
-  client.setQueryData(keys.job(job.id), job);
-  client.setQueryData(keys.gauges, [GAUGE]);
-  return render(<QueryClientProvider client={client}>{element}</QueryClientProvider>);
-}
+const show = (job: Job, element: ReactElement) => showScreen(element, { job });
 
 /** A job whose front rotor was measured with these readings. */
 function measuredJob(points: number[], change: Partial<Job> = {}): Job {
-  const begin = beginsRotor();
-  const entries = [
+  const begin = begins('rotor');
+  const job = jobAfter([
     begin,
     reads(begin.id, 'zero', 0),
     ...points.map((mm, i) => reads(begin.id, String(i + 1), mm)),
-  ];
-  const job = withWaiting(
-    exampleJob(),
-    entries.map((entry) => ({ jobId: exampleJob().id, entry, appWord: null, gauge: GAUGE })),
-  );
+  ]);
   return { ...job, ...change };
 }
 
@@ -119,7 +100,7 @@ describe('measuring a rotor', () => {
 
   it.each([
     [['1', '9', '0'], /thicker than new/],
-    [['9', '0', '0'], /No part here is that thick/],
+    [['0', '2', '0'], /No part here is that thick/],
     [[], 'Key the reading first.'],
   ])('does not take %p', (digits, says) => {
     show(measuredJob([1.7]), <MeasureRotor jobId={exampleJob().id} end="front" />);
@@ -249,8 +230,8 @@ describe('signing off', () => {
   it('lists what is open, and who may decide it', () => {
     const job = measuredJob([1.47, 1.6, 1.6], {
       bars: [
-        { code: 'do-not-ride', end: 'front', finding: 'crack' },
-        { code: 'replace-open', end: 'front', part: 'rotor' },
+        { code: 'do-not-ride', end: 'front', subject: 'rotor', found: ['crack'] },
+        { code: 'replace-open', end: 'front', subject: 'rotor' },
         {
           code: 'torque-unproven',
           end: 'front',
@@ -263,7 +244,7 @@ describe('signing off', () => {
       { ...job, bike: { ...job.bike, motor: true } },
       <SignOff jobId={job.id} person={MECHANIC} />,
     );
-    expect(screen.getByText('Do not ride: crack, front. Only work lifts it.')).toBeTruthy();
+    expect(screen.getByText('Do not ride: front rotor, crack. Only work lifts it.')).toBeTruthy();
     expect(screen.getByText('The customer refuses')).toBeTruthy();
     expect(screen.queryByText('A lead accepts it')).toBeNull();
     expect(
@@ -276,7 +257,7 @@ describe('signing off', () => {
     show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
     expect(screen.queryByText('Each lever cuts the motor')).toBeNull();
     expect(
-      screen.getByText(/^front pads, rear rotor and rear pads\. The record says so/),
+      screen.getByText(/^front pads, runout, gaps.*; rear rotor, pads.*\. The record says so/),
     ).toBeTruthy();
   });
 

@@ -1,7 +1,10 @@
+import type { Fitted } from '@hold-fast/contract/jobs';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useBike } from '../../data/queries';
+import { Button } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
+import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
@@ -9,6 +12,9 @@ import { size, space } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { exactDay, near } from '../../words/days';
+import { words } from '../../words/words';
+import { capital } from '../bench/findings';
+import { lifeSays } from '../bench/KitSheet';
 import { ThicknessChart } from './ThicknessChart';
 
 /** A bike: whose it is, its jobs with their seals, and how its parts wore. */
@@ -17,7 +23,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   if (query.error && !query.data)
     return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Loading />;
-  const { bike, customer, jobs, wear } = query.data;
+  const { bike, customer, jobs, wear, fittings, doNotRide } = query.data;
   const facts = [
     bike.maker,
     bike.serial,
@@ -29,6 +35,18 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   ].filter(Boolean);
   return (
     <Page over={customer.name} title={bike.name}>
+      {doNotRide ? (
+        <Section>
+          <Note kind="refusal" title="Do not ride">
+            <Words>{`Found at visit ${doNotRide.tag}, and no work since has lifted it.`}</Words>
+            <Button
+              kind="quiet"
+              says="What was found"
+              onPress={() => router.navigate(`/bench/${doNotRide.jobId}/found` as '/bench')}
+            />
+          </Note>
+        </Section>
+      ) : null}
       {facts.length > 0 || customer.phone ? (
         <Section>
           {facts.length > 0 ? <Words ink="soft">{facts.join(' · ')}</Words> : null}
@@ -50,6 +68,15 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </View>
         )}
       </Section>
+      {fittings.length > 0 ? (
+        <Section label="Fitted, newest first">
+          {[...fittings].reverse().map((fitted) => (
+            <Words key={fitted.id}>
+              {`${capital(words.end[fitted.end])} ${words.part[fitted.part]}: ${lifeSays(fitted, nextOf(fitted, fittings)?.at ?? null)}`}
+            </Words>
+          ))}
+        </Section>
+      ) : null}
       <Words kind="label" level={2} style={styles.jobs}>
         Jobs
       </Words>
@@ -68,6 +95,14 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         />
       ))}
     </Page>
+  );
+}
+
+/** The part that took this one's place. */
+function nextOf(fitted: Fitted, all: readonly Fitted[]): Fitted | undefined {
+  return all.find(
+    ({ end, part, seq, condition }) =>
+      end === fitted.end && part === fitted.part && seq > fitted.seq && condition !== 'found',
   );
 }
 

@@ -11,6 +11,18 @@ type Wear = BikePage['wear'][number];
 
 const HEIGHT = 240;
 const DOUBT = { color: color.soft, strokeWidth: 1, strokeDasharray: [3, 4], dot: false } as const;
+const AHEAD = {
+  color: color.brass,
+  strokeWidth: 2.5,
+  strokeDasharray: [7, 5],
+  dot: false,
+} as const;
+const AHEAD_END = {
+  color: color.brass,
+  strokeWidth: 1,
+  strokeDasharray: [2, 4],
+  dot: false,
+} as const;
 const THEME = {
   background: 'transparent',
   plotBackground: 'transparent',
@@ -28,13 +40,19 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
   const points = wear.points.filter(({ life }) => life === lastLife);
   const latest = points.at(-1)!;
   const byDistance = points.every(({ odometerKm }) => odometerKm !== null);
-  const data = points.map((point) => ({
+  const data = points.map((point): ChartRow => ({
     x: byDistance ? point.odometerKm! : Date.parse(point.measuredOn),
     mm: point.leastMm,
     most: point.leastMm + point.doubtMm,
     least: point.leastMm - point.doubtMm,
   }));
   const limit = latest.limitMm;
+  const heading =
+    wear.outlook?.forecast.ok && (wear.outlook.unit === 'km') === byDistance
+      ? wear.outlook.forecast
+      : null;
+  // The forecast goes on from the last visit to where the line reaches its limit, with the interval's ends beside it.
+  const ahead = heading && limit !== null ? forecastLine(heading, latest, limit, byDistance) : [];
   const title = `${capital(words.end[wear.end])} ${words.part[wear.part]}`;
   const told = points
     .map((point) => `${point.leastMm.toFixed(2)} mm ${placeOf(point, byDistance)}`)
@@ -55,7 +73,7 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
         <Words ink="soft">{`Measured once, ${exactDay(latest.measuredOn)}. A line takes two visits.`}</Words>
       ) : width > 0 ? (
         <LineChart
-          data={data}
+          data={[...data, ...ahead]}
           xKey="x"
           width={width - 2 * space.m}
           height={HEIGHT}
@@ -71,6 +89,13 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
               strokeWidth: 2.5,
               dot: { visible: true, radius: 5 },
             },
+            ...(ahead.length > 0
+              ? ([
+                  { ...AHEAD, yKey: 'ahead', key: 'ahead', label: 'forecast' },
+                  { ...AHEAD_END, yKey: 'early', key: 'early', label: 'early end' },
+                  { ...AHEAD_END, yKey: 'late', key: 'late', label: 'late end' },
+                ] as const)
+              : []),
           ]}
           legend={false}
           yDomain={domainOf(points)}
@@ -101,11 +126,62 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
         />
       ) : null}
       <Words kind="small">{changeSays(points, byDistance)}</Words>
+      {wear.outlook ? <Words>{outlookSays(wear.outlook)}</Words> : null}
       {lastLife > 0 ? (
         <Words kind="small">{`Since the last new part; ${lastLife} before it.`}</Words>
       ) : null}
     </View>
   );
+}
+
+/** A row of the chart: a visit, or a place on the forecast. A type, since the chart wants an open record. */
+type ChartRow = {
+  x: number;
+  mm?: number | null;
+  most?: number | null;
+  least?: number | null;
+  ahead?: number | null;
+  early?: number | null;
+  late?: number | null;
+};
+
+type Heading = Extract<NonNullable<Wear['outlook']>['forecast'], { ok: true }>;
+
+/** Days from 1970, as the forecast counts them, in milliseconds. */
+const DAY_MS = 86_400_000;
+
+/** Rows that draw the forecast: from the last reading to where its line, and the ends of its interval, reach the limit. */
+function forecastLine(
+  { at, early, late }: Heading,
+  latest: ThicknessPoint,
+  limitMm: number,
+  byDistance: boolean,
+): ChartRow[] {
+  const x = (value: number) => (byDistance ? value : value * DAY_MS);
+  const begin = {
+    x: byDistance ? latest.odometerKm! : Date.parse(latest.measuredOn),
+    ahead: latest.leastMm,
+    early: latest.leastMm,
+    late: latest.leastMm,
+  };
+  return [
+    begin,
+    { x: x(early), early: limitMm },
+    { x: x(at), ahead: limitMm },
+    { x: x(late), late: limitMm },
+  ].filter((row, i) => i === 0 || row.x > begin.x);
+}
+
+/** Where the part is heading, in one line, and how that lies to the next service. */
+function outlookSays({ unit, now, nextService, forecast }: NonNullable<Wear['outlook']>): string {
+  const at = (x: number) =>
+    unit === 'km'
+      ? `at ${Math.round(x).toLocaleString('en')} km`
+      : exactDay(new Date(x * DAY_MS).toISOString());
+  const says = words.forecastSays(forecast, at);
+  if (!forecast.ok) return says;
+  if (forecast.early <= now) return `${says} May be due now.`;
+  return `${says} ${forecast.early < nextService ? 'That may be before' : 'That is after'} the next service, ${at(nextService)}.`;
 }
 
 /** Room above the thickest and below the limit. */

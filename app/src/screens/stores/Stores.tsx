@@ -3,9 +3,11 @@ import { nameOf } from '@hold-fast/core/fluid/families';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { CALIBRATION_CYCLES, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
 import type { ContainerInStore } from '@hold-fast/contract/stores';
+import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useContainers, useGauges, useSheets, useWrenches } from '../../data/queries';
+import { Button } from '../../ui/Button';
 import { Page } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
@@ -14,6 +16,7 @@ import { useWide } from '../../ui/useWide';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
+import { gaugeSays } from '../bench/measuring/ChooseGauge';
 
 /** Fluid, gauges, wrenches and spec sheets, each with whether it may be used today. */
 export function Stores() {
@@ -31,7 +34,17 @@ export function Stores() {
   if (!containers.data || !gauges.data || !wrenches.data || !sheets.data) return <Loading />;
 
   return (
-    <Page title={words.places.stores} over="What the bench works with">
+    <Page
+      title={words.places.stores}
+      over="What the bench works with"
+      aside={
+        <Button
+          kind="quiet"
+          says="Shop rules"
+          onPress={() => router.navigate('/stores/rules' as '/stores')}
+        />
+      }
+    >
       <View style={wide && styles.beside}>
         <Shelf label="Fluid">
           {containers.data.map((container) => {
@@ -47,16 +60,23 @@ export function Stores() {
             );
           })}
         </Shelf>
-        <Shelf label="Gauges">
+        <Shelf
+          label="Gauges"
+          actions={[
+            { says: 'Gauge feed', to: '/stores/feed' },
+            { says: 'Register', to: '/stores/gauges/new' },
+          ]}
+        >
           {gauges.data.map((gauge) => {
-            const sound = inCalibration(gauge.calibrationDueOn, today);
+            const sound = !gauge.retired && inCalibration(gauge.calibrationDueOn, today);
             return (
               <Row
                 key={gauge.id}
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={gauge.name}
-                says={`${words.gaugeKind[gauge.kind]} · ${gauge.anvils === 'point' ? 'point anvils' : 'flat jaws'} · ${sound ? `calibrated to ${gauge.calibrationDueOn}` : 'overdue: may condemn, not pass'}`}
+                says={gauge.retired ? 'retired' : gaugeSays(gauge, today)}
                 aside={<Words kind="smallReading">{`±${gauge.uncertaintyMm.toFixed(2)}`}</Words>}
+                onPress={() => router.navigate(`/stores/gauges/${gauge.id}` as '/stores')}
               />
             );
           })}
@@ -75,13 +95,20 @@ export function Stores() {
             );
           })}
         </Shelf>
-        <Shelf label="Spec sheets">
-          {sheets.data.map(({ id, revision, body }) => (
+        <Shelf
+          label="Spec sheets"
+          actions={[
+            { says: 'Take in', to: '/stores/sheets/import' },
+            { says: 'New', to: '/stores/sheets/new' },
+          ]}
+        >
+          {sheets.data.map(({ id, sheetId, revision, body }) => (
             <Row
               key={id}
               title={body.title}
               says={`${body.source} · rotor limit ${body.rotor.limit?.limitMm.toFixed(2) ?? 'not known'} · ${body.fluid ? nameOf(body.fluid.fluid) : 'no fluid'}`}
               aside={<Words kind="small">{`rev ${revision}`}</Words>}
+              onPress={() => router.navigate(`/stores/sheets/${sheetId}` as '/stores')}
             />
           ))}
         </Shelf>
@@ -90,12 +117,32 @@ export function Stores() {
   );
 }
 
-function Shelf({ label, children }: { label: string; children: ReactNode }) {
+function Shelf({
+  label,
+  actions = [],
+  children,
+}: {
+  label: string;
+  actions?: readonly { says: string; to: string }[];
+  children: ReactNode;
+}) {
+  const wide = useWide();
   return (
-    <View style={styles.shelf}>
-      <Words kind="label" level={2} style={styles.label}>
-        {label}
-      </Words>
+    <View style={wide && styles.shelf}>
+      <View style={styles.top}>
+        <Words kind="label" level={2} style={styles.label}>
+          {label}
+        </Words>
+        {actions.map(({ says, to }) => (
+          <Button
+            key={to}
+            kind="quiet"
+            says={says}
+            label={`${label}: ${says}`}
+            onPress={() => router.navigate(to as '/stores')}
+          />
+        ))}
+      </View>
       {children}
     </View>
   );
@@ -118,5 +165,6 @@ function lastsSays(container: ContainerInStore): string {
 const styles = StyleSheet.create({
   beside: { flexDirection: 'row', flexWrap: 'wrap' },
   shelf: { flexGrow: 1, flexBasis: 340 },
-  label: { padding: space.l, paddingBottom: space.xs },
+  top: { flexDirection: 'row', alignItems: 'flex-end', gap: space.l, paddingHorizontal: space.l },
+  label: { flex: 1, paddingVertical: space.m },
 });

@@ -3,7 +3,7 @@ import { useJobParam } from '../../../screens/bench/params';
 import { later } from '../../../screens/later';
 
 const SignOff = later(() =>
-  import('../../../screens/bench/SignOff').then((screen) => screen.SignOff),
+  import('../../../screens/bench/jobScreens').then((screen) => screen.SignOff),
 );
 
 export default function SignOffRoute() {

@@ -1,22 +1,36 @@
+import type { EntryOf } from '@hold-fast/contract/entries';
 import type { Gauge } from '@hold-fast/contract/stores';
 import type { Job } from '@hold-fast/contract/jobs';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
-import type { End, Part } from '@hold-fast/core/procedure/signOff';
-import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
+import { suits } from '@hold-fast/core/gauge/suits';
+import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import type { End } from '@hold-fast/core/procedure/signOff';
 import { useState } from 'react';
 import { useGauges } from '../../../data/queries';
-import { append, entryOf } from '../../../data/writes';
 import { Choice } from '../../../ui/Choice';
 import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
-import { Failed, Loading } from '../../../ui/Standing';
+import { Empty, Failed, Loading } from '../../../ui/Standing';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { BackToJob } from '../JobFrame';
+import { beginSitting, lastGauge } from './begin';
 
-const LAST_GAUGE = 'hold-fast.gauge';
+type Basis = NonNullable<EntryOf<'measurement'>['basis']>;
 
-/** Which gauge? Begins a sitting at a part; the gauge used last stands first. */
+/** Ways of taking the numbers, where there is more than one; the first is the usual. */
+const WAYS: Partial<Record<Measurand, readonly { value: Basis; says: string }[]>> = {
+  pads: [
+    { value: 'total', says: 'With backing plate' },
+    { value: 'friction', says: 'Friction only' },
+  ],
+  lever: [
+    { value: 'travel', says: 'Travel from rest' },
+    { value: 'from-bar', says: 'What is left to the bar' },
+  ],
+};
+
+/** Which gauge? Begins a sitting; the gauge used last for such a thing stands first. */
 export function ChooseGauge({
   job,
   end,
@@ -26,36 +40,24 @@ export function ChooseGauge({
 }: {
   job: Job;
   end: End;
-  part: Part;
+  part: Measurand;
   title: string;
   onBegun: () => void;
 }) {
   const gauges = useGauges();
-  const [basis, setBasis] = useState<'total' | 'friction'>('total');
-  const last = localStorage.getItem(LAST_GAUGE);
+  const ways = WAYS[part];
+  const [basis, setBasis] = useState<Basis | null>(ways?.[0]?.value ?? null);
+  const last = lastGauge(part);
   const today = new Date().toISOString().slice(0, 10);
 
   const begin = (gauge: Gauge) => {
-    localStorage.setItem(LAST_GAUGE, gauge.id);
-    const rotor = part === 'rotor';
-    append(
-      job.id,
-      entryOf<'measurement'>({
-        kind: 'measurement',
-        end,
-        part,
-        gaugeId: gauge.id,
-        basis: rotor ? null : basis,
-        pointCount: rotor ? ROTOR_POINTS.usual : null,
-      }),
-      { gauge },
-    );
+    beginSitting(job, end, part, gauge, basis);
     onBegun();
   };
   if (gauges.error) return <Failed error={gauges.error} onRetry={() => void gauges.refetch()} />;
   if (!gauges.data) return <Loading />;
   const usable = gauges.data
-    .filter(({ kind }) => kind !== 'dial-indicator')
+    .filter(({ kind, retired }) => !retired && suits(kind, part))
     .sort((a, b) => Number(b.id === last) - Number(a.id === last));
   return (
     <Page
@@ -64,19 +66,16 @@ export function ChooseGauge({
       title="Which gauge?"
       foot={<BackToJob jobId={job.id} />}
     >
-      {part === 'pads' && (
+      {ways ? (
         <Section label="What you measure">
           <Choice
             label="What you measure"
-            options={[
-              { value: 'total', says: 'With backing plate' },
-              { value: 'friction', says: 'Friction only' },
-            ]}
-            chosen={[basis]}
+            options={ways}
+            chosen={basis ? [basis] : []}
             onChoose={setBasis}
           />
         </Section>
-      )}
+      ) : null}
       {usable.map((gauge) => (
         <Row
           key={gauge.id}
@@ -87,15 +86,23 @@ export function ChooseGauge({
           onPress={() => begin(gauge)}
         />
       ))}
+      {usable.length === 0 ? (
+        <Empty
+          title="No gauge for this"
+          says="A lead can register one in Stores. A tape or a rule is not good enough for rotors and pads."
+        />
+      ) : null}
     </Page>
   );
 }
 
-function gaugeSays(gauge: Gauge, today: string): string {
+/** A gauge’s kind, doubt and calibration, in one line. */
+export function gaugeSays(gauge: Gauge, today: string): string {
   const kind = `${words.gaugeKind[gauge.kind]}, ${gauge.anvils === 'point' ? 'point anvils' : 'flat jaws'}`;
   const doubt = gauge.uncertaintyAssumed ? 'doubt assumed' : 'doubt by certificate';
   const calibration = inCalibration(gauge.calibrationDueOn, today)
     ? `calibrated to ${gauge.calibrationDueOn}`
     : 'out of calibration: may condemn, not pass';
-  return `${kind} · ${doubt} · ${calibration}`;
+  const feed = gauge.feedSerial ? ` · on the feed as ${gauge.feedSerial}` : '';
+  return `${kind} · ${doubt} · ${calibration}${feed}`;
 }

@@ -33,17 +33,25 @@ export function Facts({ facts }: { facts: readonly Fact[] }) {
   );
 }
 
-/** The gauge in hand with its doubt, at the right of the title; a touch changes it. */
-export function GaugeAside({ measured, onPress }: { measured: Measured; onPress: () => void }) {
+/** The gauge in hand with its doubt, and whether it is on the feed, at the right of the title; a touch changes it. */
+export function GaugeAside({
+  measured,
+  live,
+  onPress,
+}: {
+  measured: Measured;
+  live: boolean;
+  onPress: () => void;
+}) {
   return (
     <Pressable
       role="button"
       onPress={onPress}
       style={styles.gauge}
-      aria-label={`Change the gauge, ${measured.gaugeName}`}
+      aria-label={`Change the gauge, ${measured.gaugeName}${live ? ', on the feed' : ''}`}
     >
       <Words kind="small" numberOfLines={1}>
-        {measured.gaugeName}
+        {live ? `feed · ${measured.gaugeName}` : measured.gaugeName}
       </Words>
       <Words kind="smallReading">{`±${measured.gauge.uncertaintyMm.toFixed(2)}`}</Words>
     </Pressable>

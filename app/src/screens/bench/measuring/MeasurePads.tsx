@@ -2,7 +2,7 @@ import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/procedure/signOff';
 import { PAD_PLACES, type PadPlace } from '@hold-fast/core/wear/pads';
-import { valuesAt } from '@hold-fast/core/wear/session';
+import { valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -11,18 +11,19 @@ import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
 import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
-import { useKeys } from '../../../ui/useKeys';
 import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { padsSay } from '../findings';
+import { inInchesFor } from '../inInchesFor';
 import { Schools } from '../Schools';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
 import { Facts, GaugeAside, type Fact } from './Facts';
-import { takeReading } from './takeReading';
-import { useKeyed } from './useKeyed';
+import { FeedNote } from './FeedNote';
+import { NextEnd } from './goOn';
+import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
 
 const TITLE = 'Measure the pads';
@@ -82,35 +83,11 @@ interface Props {
 function FourNumbers({ job, identified, measured, ask }: Props) {
   const decimals = decimalsOf(measured.gauge);
   const spec = identified.sheet.body.pads;
-  const [selected, setSelected] = useState<PadPlace | null>(null);
-  const firstOpen = PAD_PLACES.find((p) => valuesAt(measured.readings, p).length === 0) ?? null;
-  const place = selected ?? firstOpen;
-  const keyed = useKeyed(`${measured.id}.${place}`, { decimals });
-  const judgement = judgementOf(measured, identified);
+  const taking = useTaking({ job, measured, places: PAD_PLACES, keyingOf: () => ({ decimals }) });
+  const { keyed, choose } = taking;
+  const place = taking.place as PadPlace | null;
+  const judgement = judgementOf(job, measured);
   const pads = judgement?.ok && judgement.part === 'pads' ? judgement.pads : null;
-
-  const choose = (next: PadPlace | null) => {
-    keyed.clear();
-    setSelected(next);
-  };
-  const enter = () => {
-    if (place !== null && takeReading({ job, identified, measured, place, again: false, keyed }))
-      choose(null);
-  };
-  const turn = (by: number) => {
-    const from = place === null ? 0 : PAD_PLACES.indexOf(place);
-    choose(PAD_PLACES[(from + by + PAD_PLACES.length) % PAD_PLACES.length]!);
-  };
-  useKeys(
-    {
-      Enter: enter,
-      Backspace: keyed.erase,
-      ArrowRight: () => turn(1),
-      ArrowLeft: () => turn(-1),
-      Escape: () => choose(null),
-    },
-    place === null ? undefined : keyed.type,
-  );
 
   const wide = useWide();
   const column = useColumn();
@@ -134,7 +111,9 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
       tag={job.tag}
       over={`${measured.end} brake`}
       title={TITLE}
-      aside={<GaugeAside measured={measured} onPress={() => ask('gauge')} />}
+      aside={
+        <GaugeAside measured={measured} live={taking.feed.live} onPress={() => ask('gauge')} />
+      }
     >
       <View style={[styles.work, wide && styles.beside]}>
         <View style={[styles.drawing, wide && styles.half]}>
@@ -168,6 +147,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
               </Words>
             ) : pads ? (
               <VerdictPanel
+                inches={inInchesFor(job, judgement)}
                 word={pads.word}
                 reasons={pads.schools.find(({ school }) => school === pads.decidedBy)!.reasons}
                 settle={pads.schools.find(({ school }) => school === pads.decidedBy)!.settle}
@@ -185,6 +165,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
                   : 'Friction material alone, at each end of each pad. 16 is 1.60.'}
               </Words>
             )}
+            <FeedNote notice={taking.feed.notice} />
             {pads && !wide && (place === null || pads.pattern.signs.length > 0) ? (
               <Schools pads={pads} />
             ) : null}
@@ -202,18 +183,23 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
               ) : null}
               <Buttons>
                 <Button
-                  grow
-                  says="Back to the job"
+                  kind="plain"
+                  says="Job"
                   onPress={() => router.navigate(`/bench/${job.id}`)}
                 />
+                <NextEnd job={job} measured={measured} />
               </Buttons>
             </View>
           ) : (
             <Keypad
-              onDigit={keyed.type}
-              onErase={keyed.erase}
-              extra={{ says: 'back', onPress: () => choose(null), disabled: selected === null }}
-              next={{ says: 'next', onPress: enter }}
+              onDigit={taking.type}
+              onErase={taking.erase}
+              extra={{
+                says: 'back',
+                onPress: () => choose(null),
+                disabled: taking.selected === null,
+              }}
+              next={{ says: 'next', onPress: taking.enter }}
             />
           )}
         </View>

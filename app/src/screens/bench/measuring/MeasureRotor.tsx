@@ -1,8 +1,9 @@
-import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/procedure/signOff';
-import { rotorLimit } from '@hold-fast/core/wear/judge';
-import { standingReadings, valuesAt } from '@hold-fast/core/wear/session';
+import { standardOf } from '@hold-fast/core/inspection/inspectEnd';
+import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/judge';
+import { valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
@@ -12,18 +13,19 @@ import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
 import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
-import { useKeys } from '../../../ui/useKeys';
 import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { rotorSays } from '../findings';
+import { inInchesFor } from '../inInchesFor';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
 import { Facts, GaugeAside, type Fact } from './Facts';
 import { RidgeCheck } from './RidgeCheck';
-import { takeReading } from './takeReading';
-import { useKeyed } from './useKeyed';
+import { FeedNote } from './FeedNote';
+import { goOnWith } from './goOn';
+import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
 
 const TITLE = 'Measure the rotor';
@@ -34,7 +36,7 @@ export function MeasureRotor({ jobId, end }: { jobId: string; end: End }) {
   const [passed, setPassed] = useState<{ zero?: boolean; ridge?: boolean }>({});
   return (
     <WithBrake jobId={jobId} end={end} title={TITLE}>
-      {(job, identified) => {
+      {(job) => {
         const measured = sittingAt(job, end, 'rotor');
         if (!measured || asking === 'gauge')
           return (
@@ -62,7 +64,7 @@ export function MeasureRotor({ jobId, end }: { jobId: string; end: End }) {
           return <ZeroCheck job={job} measured={measured} title={TITLE} onDone={done('zero')} />;
         if (asking === 'ridge' || (open.ridge && untouched))
           return <RidgeCheck job={job} measured={measured} title={TITLE} onDone={done('ridge')} />;
-        return <Points job={job} identified={identified} measured={measured} ask={setAsking} />;
+        return <Points job={job} measured={measured} ask={setAsking} />;
       }}
     </WithBrake>
   );
@@ -70,55 +72,27 @@ export function MeasureRotor({ jobId, end }: { jobId: string; end: End }) {
 
 interface PointsProps {
   job: Job;
-  identified: Identified;
   measured: Measured;
   ask: (question: 'gauge' | 'zero' | 'ridge') => void;
 }
 
-function Points({ job, identified, measured, ask }: PointsProps) {
+function Points({ job, measured, ask }: PointsProps) {
   const pointCount = measured.pointCount!;
   const decimals = decimalsOf(measured.gauge);
-  const limit = rotorLimit({ sheet: identified.sheet.body, stampedLimit: identified.stampedLimit });
+  const standard = standardOf(job, measured.end)!;
+  const limit = rotorLimit(standard);
+  const newMm = rotorNewMm(standard);
   const places = [...Array.from({ length: pointCount }, (_, i) => String(i + 1))];
-  const firstOpen = places.find((place) => valuesAt(measured.readings, place).length === 0) ?? null;
-  const [selected, setSelected] = useState<string | null>(null);
-  const [again, setAgain] = useState(false);
-  const [skipped, setSkipped] = useState<readonly string[]>([]);
   const [why, setWhy] = useState(false);
-  const place =
-    selected ??
-    places.find((p) => !skipped.includes(p) && valuesAt(measured.readings, p).length === 0) ??
-    null;
-  const keyed = useKeyed(`${measured.id}.${place}`, { decimals });
-  const judgement = judgementOf(measured, identified);
+  const taking = useTaking({
+    job,
+    measured,
+    places,
+    keyingOf: () => ({ decimals, impliesOne: true }),
+  });
+  const { place, firstOpen, again, keyed, choose, lastTaken } = taking;
+  const judgement = judgementOf(job, measured);
   const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
-
-  const choose = (next: string | null, repeat = false) => {
-    keyed.clear();
-    setSelected(next);
-    setAgain(repeat);
-  };
-  const enter = () => {
-    if (place !== null && takeReading({ job, identified, measured, place, again, keyed }))
-      choose(null);
-  };
-  const lastMeasured = standingReadings(measured.readings)
-    .filter((reading) => /^\d+$/.test(reading.place))
-    .at(-1);
-  const turn = (by: number) => {
-    const from = places.indexOf(place ?? places[0]!);
-    choose(places[(from + by + places.length) % places.length]!);
-  };
-  useKeys(
-    {
-      Enter: enter,
-      Backspace: keyed.erase,
-      ArrowRight: () => turn(1),
-      ArrowLeft: () => turn(-1),
-      Escape: () => choose(null),
-    },
-    place === null ? undefined : keyed.type,
-  );
 
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -142,7 +116,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
     },
     {
       says: lip === undefined ? 'Measure the lip' : `Lip ${lip.toFixed(decimals)}`,
-      open: lip === undefined && identified.sheet.body.rotor.newMm === null,
+      open: lip === undefined && newMm === null,
       onPress: () => choose('lip'),
     },
   ];
@@ -158,7 +132,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
         };
       })}
       limitMm={limit.limitMm}
-      newMm={rotor?.newMm ?? identified.sheet.body.rotor.newMm}
+      newMm={rotor?.newMm ?? newMm}
       decimals={decimals}
       current={place === null || place === 'lip' ? null : Number(place)}
       thinnest={rotor?.thinnest?.point ?? null}
@@ -176,7 +150,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
   );
   const rule = (
     <WearRule
-      newMm={rotor?.newMm ?? identified.sheet.body.rotor.newMm}
+      newMm={rotor?.newMm ?? newMm}
       limitMm={limit.limitMm}
       origin={limit.origin}
       leastMm={rotor?.thinnest?.thicknessMm ?? null}
@@ -194,6 +168,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
     </View>
   ) : rotor ? (
     <VerdictPanel
+      inches={inInchesFor(job, judgement)}
       word={rotor.word}
       reasons={rotor.reasons}
       settle={rotor.settle}
@@ -206,7 +181,7 @@ function Points({ job, identified, measured, ask }: PointsProps) {
     </View>
   ) : (
     <Words ink="soft" style={styles.waiting}>
-      Valve at the top, clockwise. Key the digits, then next: 147 is 1.47.
+      Valve at the top, clockwise. 147 or just 47 is 1.47; the next point comes up by itself.
     </Words>
   );
 
@@ -221,26 +196,19 @@ function Points({ job, identified, measured, ask }: PointsProps) {
       ) : null}
       <Buttons>
         <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
-        <Button
-          grow
-          says="Measure the pads"
-          onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/pads`)}
-        />
+        <Button grow says="Measure the pads" onPress={() => goOnWith(job, measured, 'pads')} />
       </Buttons>
     </View>
   );
   const keypad = (
     <Keypad
-      onDigit={keyed.type}
-      onErase={keyed.erase}
+      onDigit={taking.type}
+      onErase={taking.erase}
       extra={
         place !== null && firstOpen === place
           ? {
               says: 'skip',
-              onPress: () => {
-                setSkipped([...skipped, place]);
-                choose(null);
-              },
+              onPress: taking.skip,
             }
           : { says: 'back', onPress: () => choose(null) }
       }
@@ -248,12 +216,12 @@ function Points({ job, identified, measured, ask }: PointsProps) {
         {
           says: 'again',
           on: again,
-          disabled: !lastMeasured,
-          onPress: () => (again ? choose(null) : choose(lastMeasured!.place, true)),
+          disabled: !lastTaken,
+          onPress: () => (again ? choose(null) : choose(lastTaken!.place, true)),
         },
         { says: 'why', on: why, disabled: !rotor, onPress: () => setWhy(!why) },
       ]}
-      next={{ says: 'next', onPress: enter }}
+      next={{ says: 'next', onPress: taking.enter }}
     />
   );
 
@@ -263,13 +231,18 @@ function Points({ job, identified, measured, ask }: PointsProps) {
       tag={job.tag}
       over={`${measured.end} brake`}
       title={TITLE}
-      aside={<GaugeAside measured={measured} onPress={() => ask('gauge')} />}
+      aside={
+        <GaugeAside measured={measured} live={taking.feed.live} onPress={() => ask('gauge')} />
+      }
     >
       <View style={[styles.work, wide && styles.beside]}>
         <View style={[styles.instruments, wide && styles.half]}>{dial}</View>
         <View style={[styles.judged, wide && styles.half]}>
           {rule}
-          <View style={styles.verdict}>{verdict}</View>
+          <View style={styles.verdict}>
+            {verdict}
+            <FeedNote notice={taking.feed.notice} />
+          </View>
           <View style={styles.room} />
           <Facts facts={facts} />
           {place === null ? finished : keypad}

@@ -1,14 +1,15 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
-import { plausibleZeroError } from '@hold-fast/core/gauge/zeroCheck';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../../data/writes';
+import { useFeed } from '../../../data/feed';
 import { Keypad } from '../../../ui/Keypad';
 import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
-import { faultWords, useKeyed } from './useKeyed';
+import { FeedNote } from './FeedNote';
+import { takeReading } from './takeReading';
+import { useKeyed } from './useKeyed';
 
 /** What does the gauge show with nothing between its anvils? Subtracted from every reading. */
 export function ZeroCheck({
@@ -25,39 +26,40 @@ export function ZeroCheck({
   const decimals = decimalsOf(measured.gauge);
   const keyed = useKeyed(`${measured.id}.zero`, { decimals, signed: true });
 
-  const enter = () => {
-    const valueMm = keyed.text === '' ? 0 : keyed.read();
+  const take = (typed: string, via: 'keys' | 'feed') => {
+    const valueMm = typed === '' ? 0 : keyed.read(typed);
     if (valueMm === null) return;
-    try {
-      plausibleZeroError(valueMm);
-    } catch (error) {
-      keyed.setFault(faultWords(error));
+    const fault = takeReading({
+      job,
+      measured,
+      place: 'zero',
+      valueMm,
+      typed,
+      via,
+      again: false,
+    });
+    if (fault !== null) {
+      keyed.setFault(fault);
       return;
     }
-    append(
-      job.id,
-      entryOf<'reading'>({
-        kind: 'reading',
-        measurementId: measured.id,
-        place: 'zero',
-        valueMm,
-        typed: keyed.text,
-        replaces: null,
-      }),
-    );
     keyed.clear();
     onDone();
   };
+  const enter = () => take(keyed.text, 'keys');
+  const feed = useFeed(measured.gaugeId, (shown) => {
+    keyed.set(shown);
+    take(shown, 'feed');
+  });
   useKeys({ Enter: enter, Backspace: keyed.erase }, keyed.type);
   return (
     <Page fixed tag={job.tag} over={`${measured.end} brake · ${title}`} title="Zero check">
       <View style={styles.middle}>
         <Words style={styles.centred}>
-          {`Close ${measured.gaugeName} on nothing. What does it show? Next with nothing keyed means 0.`}
+          {`Close ${measured.gaugeName} on nothing. What does it show? Next with nothing keyed means 0.${feed.live ? ' Or press its own button.' : ''}`}
         </Words>
         <Words kind="giant" style={styles.centred}>
           {keyed.growing.keyed}
-          <Words kind="giant" ink="hairline">
+          <Words kind="giant" ink="soft">
             {keyed.growing.open}
           </Words>
         </Words>
@@ -69,6 +71,7 @@ export function ZeroCheck({
             {keyed.fault}
           </Words>
         ) : null}
+        <FeedNote notice={feed.notice} />
       </View>
       <Keypad
         onDigit={keyed.type}

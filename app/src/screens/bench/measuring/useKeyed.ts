@@ -14,7 +14,7 @@ export function useKeyed(name: string, keying: Keying) {
   const [text, setText] = useState(() => sessionStorage.getItem(key) ?? '');
   const [fault, setFault] = useState<string | null>(null);
 
-  const change = (now: string) => {
+  const set = (now: string) => {
     setText(now);
     setFault(null);
     if (now) sessionStorage.setItem(key, now);
@@ -24,14 +24,17 @@ export function useKeyed(name: string, keying: Keying) {
     text,
     fault,
     setFault,
+    set,
     growing: growingReading(text, keying),
-    type: (character: string) => text.length < LONGEST && change(text + character),
-    erase: () => change(text.slice(0, -1)),
-    clear: () => change(''),
-    /** The number, or null with the fault said. */
-    read: (): number | null => {
+    /** What the text will be with one more character. */
+    with: (character: string) => (text.length < LONGEST ? text + character : text),
+    type: (character: string) => text.length < LONGEST && set(text + character),
+    erase: () => set(text.slice(0, -1)),
+    clear: () => set(''),
+    /** A text as a number, or null with the fault said. */
+    read: (typed = text): number | null => {
       try {
-        return typedReading(text, keying);
+        return typedReading(typed, keying);
       } catch (error) {
         setFault(faultWords(error));
         return null;

@@ -2,7 +2,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
 const RotorBolts = later(() =>
-  import('../../../../screens/bench/RotorBolts').then((screen) => screen.RotorBolts),
+  import('../../../../screens/bench/jobScreens').then((screen) => screen.RotorBolts),
 );
 
 export default function RotorBoltsRoute() {

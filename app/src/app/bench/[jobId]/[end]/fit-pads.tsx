@@ -2,7 +2,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
 const FitPart = later(() =>
-  import('../../../../screens/bench/FitPart').then((screen) => screen.FitPart),
+  import('../../../../screens/bench/jobScreens').then((screen) => screen.FitPart),
 );
 
 export default function FitPartRoute() {

@@ -2,7 +2,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
 const RecordFluid = later(() =>
-  import('../../../../screens/bench/RecordFluid').then((screen) => screen.RecordFluid),
+  import('../../../../screens/bench/jobScreens').then((screen) => screen.RecordFluid),
 );
 
 export default function RecordFluidRoute() {

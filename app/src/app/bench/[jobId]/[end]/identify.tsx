@@ -2,7 +2,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
 const Identify = later(() =>
-  import('../../../../screens/bench/Identify').then((screen) => screen.Identify),
+  import('../../../../screens/bench/jobScreens').then((screen) => screen.Identify),
 );
 
 export default function IdentifyRoute() {

@@ -2,7 +2,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
 const MeasurePads = later(() =>
-  import('../../../../screens/bench/measuring/MeasurePads').then((screen) => screen.MeasurePads),
+  import('../../../../screens/bench/jobScreens').then((screen) => screen.MeasurePads),
 );
 
 export default function MeasurePadsRoute() {

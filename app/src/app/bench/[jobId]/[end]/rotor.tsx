@@ -2,7 +2,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
 const MeasureRotor = later(() =>
-  import('../../../../screens/bench/measuring/MeasureRotor').then((screen) => screen.MeasureRotor),
+  import('../../../../screens/bench/jobScreens').then((screen) => screen.MeasureRotor),
 );
 
 export default function MeasureRotorRoute() {

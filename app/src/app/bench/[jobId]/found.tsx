@@ -1,0 +1,10 @@
+import { useJobParam } from '../../../screens/bench/params';
+import { later } from '../../../screens/later';
+
+const Found = later(() =>
+  import('../../../screens/bench/jobScreens').then((screen) => screen.Found),
+);
+
+export default function FoundRoute() {
+  return <Found {...useJobParam()} />;
+}

@@ -1,0 +1,10 @@
+import { useJobParam } from '../../../screens/bench/params';
+import { later } from '../../../screens/later';
+
+const PlanScreen = later(() =>
+  import('../../../screens/bench/jobScreens').then((screen) => screen.PlanScreen),
+);
+
+export default function PlanScreenRoute() {
+  return <PlanScreen {...useJobParam()} />;
+}

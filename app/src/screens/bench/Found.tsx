@@ -1,0 +1,260 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import {
+  inspectEnd,
+  type InspectionItem,
+  type Subject,
+} from '@hold-fast/core/inspection/inspectEnd';
+import { WORKS, type Work } from '@hold-fast/core/inspection/work';
+import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Button, Buttons } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Empty } from '../../ui/Standing';
+import { space } from '../../ui/tokens';
+import { useWide } from '../../ui/useWide';
+import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+import { capital, itemSays, judgementNumber, sumsOf } from './findings';
+import { inInchesFor } from './inInchesFor';
+import { WithJob } from './JobFrame';
+
+type Version = 'bench' | 'rider';
+
+/** What an inspection of the bike came to: everything found, ranked by what matters, and what to do about it. */
+export function Found({ jobId }: { jobId: string }) {
+  const [version, setVersion] = useState<Version>('bench');
+  return (
+    <WithJob jobId={jobId}>
+      {(job) => {
+        const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
+        const items = ranked(ends.flatMap((each) => each.items));
+        return (
+          <Page
+            tag={job.tag}
+            over={`${job.customer.name} · ${job.bike.name}`}
+            title="What was found"
+            foot={
+              <Buttons>
+                <Button
+                  kind="plain"
+                  says="Job"
+                  onPress={() => router.navigate(`/bench/${job.id}`)}
+                />
+                {job.sealed ? null : (
+                  <Button
+                    grow
+                    says="Sign off"
+                    onPress={() => router.navigate(`/bench/${job.id}/sign-off`)}
+                  />
+                )}
+              </Buttons>
+            }
+          >
+            <Section>
+              <Choice<Version>
+                label="For whom"
+                options={[
+                  { value: 'bench', says: 'At the bench' },
+                  { value: 'rider', says: 'For the rider' },
+                ]}
+                chosen={[version]}
+                onChoose={setVersion}
+              />
+            </Section>
+            {items.length === 0 ? (
+              <Empty
+                title="Nothing inspected yet"
+                says="Every measurement and every look adds its verdict here, the gravest first."
+                action={{
+                  says: 'Begin at the front',
+                  onPress: () => router.navigate(`/bench/${job.id}/front/rotor`),
+                }}
+              />
+            ) : version === 'bench' ? (
+              <ForBench job={job} items={items} ends={ends} />
+            ) : (
+              <ForRider job={job} items={items} ends={ends} />
+            )}
+          </Page>
+        );
+      }}
+    </WithJob>
+  );
+}
+
+interface Shown {
+  job: Job;
+  items: readonly InspectionItem[];
+  ends: readonly { end: End; notInspected: readonly Subject[] }[];
+}
+
+function ForBench({ job, items, ends }: Shown) {
+  const wide = useWide();
+  const grave = items.filter(({ doNotRide }) => doNotRide);
+  const groups: [string, InspectionItem[]][] = [
+    ['Do not ride', grave],
+    ...[...WORDS]
+      .reverse()
+      .map((word): [string, InspectionItem[]] => [
+        GROUP[word],
+        items.filter((item) => item.word === word && !item.doNotRide),
+      ]),
+  ];
+  return (
+    <View style={wide && styles.beside}>
+      <View style={wide && styles.half}>
+        {groups
+          .filter(([, group]) => group.length > 0)
+          .map(([label, group]) => (
+            <View key={label}>
+              <Words kind="label" level={2} style={styles.group}>
+                {label}
+              </Words>
+              {group.map((item) => (
+                <ItemRow key={`${item.end} ${item.subject}`} job={job} item={item} />
+              ))}
+            </View>
+          ))}
+      </View>
+      <View style={wide && styles.half}>
+        <WorkList items={items} />
+        <NotInspected ends={ends} />
+      </View>
+    </View>
+  );
+}
+
+const GROUP: Record<Word, string> = {
+  replace: 'Work now',
+  unproven: 'Not proven',
+  watch: 'Watch',
+  holds: 'Holds',
+};
+
+function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
+  const [open, setOpen] = useState(false);
+  const sitting = job.measured.find(({ id }) => id === item.sittingId) ?? null;
+  const inches = inInchesFor(job, item.judgement);
+  const sums = item.judgement ? [...sumsOf(item.judgement), ...(inches ? [inches] : [])] : [];
+  const number = item.judgement && sitting ? judgementNumber(item.judgement, sitting.gauge) : null;
+  const settle =
+    item.settle.length > 0
+      ? ` To settle it: ${item.settle.map((way) => words.settle[way]).join('; ')}.`
+      : '';
+  return (
+    <Row
+      mark={<VerdictMark word={item.word} />}
+      title={capital(`${words.end[item.end]} ${words.subject[item.subject]}`)}
+      word={{ says: words.word[item.word], ink: WORD_INK[item.word] }}
+      says={itemSays(item, sitting?.gauge ?? null) + settle}
+      aside={number ? <Words kind="reading">{number}</Words> : undefined}
+      figure={
+        open ? (
+          <View style={styles.sums}>
+            {sums.map((line) => (
+              <Words key={line} ink="soft">
+                {line}
+              </Words>
+            ))}
+            {sitting ? (
+              <Words kind="small">{`${sitting.gaugeName}, ±${sitting.gauge.uncertaintyMm.toFixed(2)} mm, ${sitting.readings.length} readings${sitting.by ? `, ${sitting.by}` : ''}`}</Words>
+            ) : null}
+          </View>
+        ) : undefined
+      }
+      {...(sums.length > 0 ? { onPress: () => setOpen(!open) } : {})}
+      testID={`found-${item.end}-${item.subject}`}
+    />
+  );
+}
+
+function WorkList({ items }: { items: readonly InspectionItem[] }) {
+  const works = WORKS.flatMap((work): [Work, End[]][] => {
+    const at = ENDS.filter((end) =>
+      items.some((item) => item.end === end && item.work.includes(work)),
+    );
+    return at.length > 0 ? [[work, at]] : [];
+  });
+  if (works.length === 0) return null;
+  return (
+    <Section label="Recommended work">
+      {works.map(([work, at]) => (
+        <Words
+          key={work}
+        >{`${capital(words.work[work])}: ${words.format.list(at.map((end) => words.end[end]))}.`}</Words>
+      ))}
+    </Section>
+  );
+}
+
+function NotInspected({ ends }: Pick<Shown, 'ends'>) {
+  return (
+    <Section label="Not inspected">
+      {ends.map(({ end, notInspected }) => (
+        <Words key={end} ink="soft">
+          {notInspected.length === 0
+            ? `${capital(words.end[end])}: everything was looked at.`
+            : `${capital(words.end[end])}: ${words.format.list(notInspected.map((subject) => words.subject[subject]))}.`}
+        </Words>
+      ))}
+      <Words kind="small">Neither good nor bad; the record says so.</Words>
+    </Section>
+  );
+}
+
+/** The same in plain words, for somebody who rides and does not wrench. */
+function ForRider({ items, ends }: Shown) {
+  const grave = items.some(({ doNotRide }) => doNotRide);
+  const missed = ends.flatMap(({ end, notInspected }) =>
+    notInspected.map((subject) => words.rider.subject(end, subject)),
+  );
+  return (
+    <>
+      {grave ? (
+        <Section>
+          <Note kind="refusal" title="Please do not ride this bike">
+            What was found could make a brake fail. It may be ridden again once the work is done.
+          </Note>
+        </Section>
+      ) : null}
+      {items.map((item) => (
+        <Row
+          key={`${item.end} ${item.subject}`}
+          mark={<VerdictMark word={item.word} />}
+          title={capital(words.rider.subject(item.end, item.subject))}
+          says={words.rider.says(item)}
+        />
+      ))}
+      <Section>
+        <Words ink="soft">
+          {missed.length > 0
+            ? `Not looked at this time: ${words.format.list(missed)}.`
+            : 'Everything on both brakes was looked at.'}
+        </Words>
+        <Words kind="small">
+          The maker’s sheet and local rules come first. Ask us about anything here.
+        </Words>
+      </Section>
+    </>
+  );
+}
+
+function ranked(items: readonly InspectionItem[]): InspectionItem[] {
+  const rank = ({ doNotRide, word }: InspectionItem) =>
+    (doNotRide ? WORDS.length : 0) + WORDS.indexOf(word);
+  return [...items].sort((a, b) => rank(b) - rank(a));
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', alignItems: 'flex-start' },
+  half: { flex: 1, minWidth: 0 },
+  group: { padding: space.l, paddingBottom: space.xs },
+  sums: { gap: space.xs, paddingTop: space.xs },
+});

@@ -1,0 +1,81 @@
+import type { Fitted, Job } from '@hold-fast/contract/jobs';
+import { PARTS, type End, type Part } from '@hold-fast/core/procedure/signOff';
+import { router } from 'expo-router';
+import { Button } from '../../ui/Button';
+import { Page, Section } from '../../ui/Page';
+import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
+import { words } from '../../words/words';
+import { capital } from './findings';
+import { BackToJob, WithBrake } from './JobFrame';
+
+/** What is fitted at one end, and what was before: each part’s life with its dates. */
+export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
+  return (
+    <WithBrake jobId={jobId} end={end} title="Fitted here">
+      {(job) => (
+        <Page
+          tag={job.tag}
+          over={`${end} brake`}
+          title="Fitted here"
+          foot={<BackToJob jobId={job.id} />}
+        >
+          {PARTS.map((part) => (
+            <Lives key={part} job={job} end={end} part={part} />
+          ))}
+        </Page>
+      )}
+    </WithBrake>
+  );
+}
+
+function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
+  const lives = job.fittings.filter((fitted) => fitted.end === end && fitted.part === part);
+  return (
+    <Section
+      label={capital(words.part[part])}
+      aside={
+        <Button
+          kind="quiet"
+          says="Fit or write down"
+          label={`Fit or write down ${words.part[part]}`}
+          onPress={() => router.navigate(`/bench/${job.id}/${end}/fit-${part}` as '/bench')}
+        />
+      }
+    >
+      {lives.length === 0 ? (
+        <Words ink="soft">Nothing written down yet. The sheet speaks for it.</Words>
+      ) : (
+        lives
+          .map((fitted, i) => ({ fitted, until: lives[i + 1]?.at ?? null }))
+          .reverse()
+          .map(({ fitted, until }) => (
+            <Words key={fitted.id} ink={until ? 'soft' : 'ink'}>
+              {lifeSays(fitted, until)}
+            </Words>
+          ))
+      )}
+    </Section>
+  );
+}
+
+/** "Tern 180, new, 3 May 2026 to 25 November 2026. Stamped 1.50." */
+export function lifeSays(fitted: Fitted, until: string | null): string {
+  const facts = [
+    fitted.compound && `${fitted.compound} compound`,
+    fitted.organicOnly ? 'organic pads only' : null,
+    fitted.construction,
+    fitted.newMm === null ? null : `new ${fitted.newMm.toFixed(2)} mm`,
+    fitted.stampedLimit && `stamped ${fitted.stampedLimit.limitMm.toFixed(2)} mm`,
+    fitted.cameOffFor && `came off last time: ${cameOff(fitted.cameOffFor)}`,
+    fitted.rebedding && words.rebedding[fitted.rebedding].toLowerCase(),
+  ].filter(Boolean);
+  const span = until
+    ? `${exactDay(fitted.at)} to ${exactDay(until)}`
+    : `since ${exactDay(fitted.at)}`;
+  return `${fitted.description}, ${words.fittedAs[fitted.condition]}, ${span}.${facts.length ? ` ${capital(facts.join(', '))}.` : ''}`;
+}
+
+function cameOff(why: NonNullable<Fitted['cameOffFor']>): string {
+  return why === 'worn' || why === 'changed' ? why : words.finding[why];
+}

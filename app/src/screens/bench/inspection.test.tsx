@@ -1,0 +1,303 @@
+import { fireEvent, screen, within } from '@testing-library/react-native';
+import { client, keys, outbox } from '../../data/client';
+import { begins, exampleJob, GAUGE, looksOver, reads } from '../../testing/exampleJob';
+import { clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
+import { FitPart } from './FitPart';
+import { Found } from './Found';
+import { JobSheet } from './JobSheet';
+import { KitSheet } from './KitSheet';
+import { LookOver } from './LookOver';
+import { FeelGaps } from './measuring/FeelGaps';
+import { MeasureFace } from './measuring/MeasureFace';
+import { MeasureLever } from './measuring/MeasureLever';
+import { MeasurePads } from './measuring/MeasurePads';
+import { MeasureRunout } from './measuring/MeasureRunout';
+
+beforeEach(clearApp);
+
+const JOB = exampleJob().id;
+const key = (...digits: string[]) =>
+  digits.forEach((digit) => fireEvent.press(screen.getByLabelText(digit)));
+const next = () => fireEvent.press(screen.getByText('next'));
+
+const runout = (...mm: number[]) => {
+  const begin = begins('runout');
+  return [begin, ...mm.map((value, i) => reads(begin.id, String(i + 1), value))];
+};
+/** Twelve readings of the wobble that the trade's worked example of a lone peak has. */
+const LONE_PEAK = runout(0, 0, 0, 0.24, 0, 0, 0, 0, 0, 0, 0, 0);
+const TRUE_RUNNING = runout(...Array.from({ length: 12 }, (_, k) => (k % 2 ? 0.02 : 0)));
+
+const gaps = (ll: number, lt: number, rl: number, rt: number) => {
+  const begin = begins('clearance');
+  return [
+    begin,
+    reads(begin.id, 'left-leading', ll),
+    reads(begin.id, 'left-trailing', lt),
+    reads(begin.id, 'right-leading', rl),
+    reads(begin.id, 'right-trailing', rt),
+  ];
+};
+const lever = (places: Record<string, number>) => {
+  const begin = begins('lever', { basis: 'travel' });
+  return [begin, ...Object.entries(places).map(([place, mm]) => reads(begin.id, place, mm))];
+};
+
+describe('runout', () => {
+  it('names the bent place by the clock, its height, and the way to bend', () => {
+    showScreen(<MeasureRunout jobId={JOB} end="front" />, { job: jobAfter(LONE_PEAK) });
+    expect(
+      screen.getByText(/One place is bent, at 3 o’clock, 0.24 mm toward the indicator/),
+    ).toBeTruthy();
+    expect(screen.getByText(/Bend it away from the indicator, in small bends/)).toBeTruthy();
+    expect(screen.getByLabelText(/3 o’clock: \+0\.24 mm\. 4 o’clock: 0\.00 mm\./)).toBeTruthy();
+  });
+
+  it('takes a minus, and digits behind the point', () => {
+    showScreen(<MeasureRunout jobId={JOB} end="front" />, { job: jobAfter([begins('runout')]) });
+    fireEvent.press(screen.getByText('−'));
+    key('5');
+    next();
+    expect(lastSent()).toMatchObject({ kind: 'reading', place: '1', valueMm: -0.05, typed: '-5' });
+  });
+});
+
+describe('the gaps', () => {
+  it('says what rubs, where to move the caliper, and that centring cures it', () => {
+    const job = jobAfter([...TRUE_RUNNING, ...gaps(0.34, 0.34, 0, 0.02)]);
+    showScreen(<FeelGaps jobId={JOB} end="front" />, { job });
+    fireEvent.press(screen.getByText('skip'));
+    expect(screen.getByText(/Narrowest 0.00 at right, leading end/)).toBeTruthy();
+    expect(screen.getByText(/Move the caliper 0.17 to the right/)).toBeTruthy();
+    expect(screen.getByText('Centring the caliper cures it.')).toBeTruthy();
+  });
+
+  it('proves nothing without the wobble, and says that it wants it', () => {
+    showScreen(<FeelGaps jobId={JOB} end="front" />, { job: jobAfter(gaps(0.3, 0.3, 0.3, 0.3)) });
+    fireEvent.press(screen.getByText('skip'));
+    expect(screen.getByText('Unproven')).toBeTruthy();
+    expect(screen.getAllByText(/runout/i).length).toBeGreaterThan(0);
+  });
+
+  it('asks whether the wheel stands at the mid reading', () => {
+    showScreen(<FeelGaps jobId={JOB} end="front" />, { job: jobAfter(gaps(0.3, 0.3, 0.3, 0.3)) });
+    fireEvent.press(screen.getByText('Wheel anywhere: the whole wobble counts'));
+    expect(lastSent()).toMatchObject({ kind: 'look', subject: 'at-mid-reading', seen: true });
+  });
+
+  it('refuses a gap that no brake has', () => {
+    showScreen(<FeelGaps jobId={JOB} end="front" />, { job: jobAfter([begins('clearance')]) });
+    key('9', '0', '0');
+    next();
+    expect(screen.getByRole('alert')).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+  });
+});
+
+describe('the lever', () => {
+  it('waits for the hold before it asks how far the lever sank', () => {
+    showScreen(<MeasureLever jobId={JOB} end="front" />, {
+      job: jobAfter(lever({ reach: 60, bite: 20, firm: 27 })),
+    });
+    expect(screen.getByText('Start holding')).toBeTruthy();
+    expect(screen.queryByText('next')).toBeNull();
+  });
+
+  it('condemns a lever that sinks, do not ride', () => {
+    const job = jobAfter(lever({ reach: 60, bite: 20, firm: 27, sunk: 32 }));
+    showScreen(<MeasureLever jobId={JOB} end="front" />, { job });
+    expect(screen.getByText('Replace')).toBeTruthy();
+    expect(screen.getByText(/sinks 5.0 mm under a held pull/)).toBeTruthy();
+    expect(
+      screen.getByLabelText(
+        'Reach 60.0 mm. bite point at 20.0 mm. firm pull at 27.0 mm. held 60 s at 32.0 mm.',
+      ),
+    ).toBeTruthy();
+  });
+
+  it('gives trapped air as a least volume, with its sum', () => {
+    const job = jobAfter(lever({ reach: 60, bite: 20, firm: 35, sunk: 35, pumped: 35 }));
+    showScreen(<MeasureLever jobId={JOB} end="front" />, { job });
+    // The trade's worked example: 0.2356 mL pushed, 0.1378 mL of air at full efficiency.
+    expect(screen.getByText(/0.236 mL pushed after the bite/)).toBeTruthy();
+    expect(screen.getByText('0.05 to 0.2 mL: a lever-only top-up.')).toBeTruthy();
+  });
+});
+
+it('the mount face: angle, and that it wants dressing', () => {
+  const begin = begins('mount-face');
+  const job = jobAfter([begin, reads(begin.id, 'gap', 0.3), reads(begin.id, 'spacing', 34)]);
+  showScreen(<MeasureFace jobId={JOB} end="front" />, { job });
+  expect(
+    screen.getByLabelText('The face stands 0.51 degrees out of square, a gap of 0.30 mm.'),
+  ).toBeTruthy();
+  expect(screen.getByText('Watch')).toBeTruthy();
+});
+
+describe('looking over', () => {
+  it('records every finding of an area together, and "nothing found" alone', () => {
+    const job = jobAfter([looksOver('caliper', 'grit-in-caliper')]);
+    showScreen(<LookOver jobId={JOB} end="front" />, { job });
+    const caliper = within(screen.getByLabelText('Caliper'));
+    fireEvent.press(caliper.getByText('Nothing found'));
+    expect(lastSent()).toMatchObject({ kind: 'look-over', area: 'caliper', found: [] });
+    fireEvent.press(caliper.getByText(/crack/i));
+    expect(lastSent()).toMatchObject({ found: ['grit-in-caliper', 'caliper-cracked'] });
+  });
+
+  it('says do not ride at once', () => {
+    showScreen(<LookOver jobId={JOB} end="front" />, {
+      job: jobAfter([looksOver('leaks', 'leak-at-banjo')]),
+    });
+    expect(screen.getByText('Do not ride')).toBeTruthy();
+    expect(screen.getByText(/Leak at the banjo: only work lifts it/)).toBeTruthy();
+  });
+});
+
+describe('what was found', () => {
+  const begin = begins('rotor');
+  const job = jobAfter([
+    begin,
+    reads(begin.id, 'zero', 0),
+    ...[1.74, 1.75, 1.74].map((mm, i) => reads(begin.id, String(i + 1), mm)),
+    ...LONE_PEAK,
+    looksOver('leaks', 'leak-at-hose-nut'),
+  ]);
+
+  it('puts the do-not-ride first, and what holds last', () => {
+    showScreen(<Found jobId={JOB} />, { job });
+    const rows = screen.getAllByTestId(/^found-/).map(({ props }) => String(props.testID));
+    expect(rows).toEqual(['found-front-leaks', 'found-front-runout', 'found-front-rotor']);
+    expect(screen.getByText(/Remake the joint with a new olive: front/i)).toBeTruthy();
+    expect(screen.getByText(/^Rear: rotor, pads, runout/)).toBeTruthy();
+  });
+
+  it('shows the sum one tap away', () => {
+    showScreen(<Found jobId={JOB} />, { job });
+    expect(screen.queryByText(/G2 thickness gauge, ±0.03 mm, 4 readings/)).toBeNull();
+    fireEvent.press(screen.getByTestId('found-front-rotor'));
+    expect(screen.getByText(/G2 thickness gauge, ±0.03 mm, 4 readings/)).toBeTruthy();
+  });
+
+  it('tells the rider in plain words, and never that something unproven is all right', () => {
+    const short = begins('rotor');
+    showScreen(<Found jobId={JOB} />, {
+      job: jobAfter([short, reads(short.id, '1', 1.74), ...TRUE_RUNNING, ...gaps(0.3, 0.3, 0, 0)]),
+    });
+    fireEvent.press(screen.getByText('For the rider'));
+    expect(screen.getByText('Front brake disc')).toBeTruthy();
+    expect(screen.getByText(/We could not prove this good today/)).toBeTruthy();
+    expect(screen.getByText(/Not past its limit, and not right either/)).toBeTruthy();
+    expect(screen.queryByText(/runout|TIR|caliper is/)).toBeNull();
+  });
+
+  it('shows inches beside millimetres where the shop asks for them', () => {
+    showScreen(<Found jobId={JOB} />, {
+      job: { ...job, rules: { ...job.rules, lengthUnit: 'in' } },
+    });
+    fireEvent.press(screen.getByTestId('found-front-rotor'));
+    expect(screen.getByText(/0\.0685 in/)).toBeTruthy();
+  });
+});
+
+describe('fitting a part', () => {
+  const withRotor = () => {
+    const job = exampleJob();
+    job.fittings = [
+      {
+        id: '0190a000-0000-7000-8000-0000000000a1',
+        seq: 1,
+        end: 'front',
+        part: 'rotor',
+        description: 'Tern 180',
+        condition: 'new',
+        compound: null,
+        organicOnly: true,
+        construction: null,
+        newMm: null,
+        stampedLimit: null,
+        cameOffFor: null,
+        rebedding: null,
+        at: '2026-11-25T09:00:00.000Z',
+        by: 'Maren Okafor',
+      },
+    ] as typeof job.fittings;
+    return job;
+  };
+
+  it('refuses metallic pads on a rotor marked for organic ones', () => {
+    globalThis.fetch = jest.fn();
+    showScreen(<FitPart jobId={JOB} end="front" part="pads" />, { job: withRotor() });
+    fireEvent.changeText(screen.getByLabelText('What it is'), 'Tern oval');
+    fireEvent.press(screen.getByText(/^Metallic/));
+    expect(screen.getByText('Not on this rotor')).toBeTruthy();
+    fireEvent.press(screen.getByText('The pads are in'));
+    expect(fetch).not.toHaveBeenCalled();
+  });
+
+  it('refuses a thickness that no rotor has', () => {
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    fireEvent.changeText(screen.getByLabelText('Limit stamped on it, mm'), '15');
+    expect(screen.queryByText(/No part here/)).toBeNull();
+    fireEvent.changeText(screen.getByLabelText('Limit stamped on it, mm'), '12.0');
+    expect(screen.getByText(/No part here is that thick/)).toBeTruthy();
+  });
+
+  it('asks of a used rotor why it came off, and says rivets first', () => {
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    expect(screen.queryByText('Loose rivets')).toBeNull();
+    fireEvent.press(screen.getByText('Used'));
+    fireEvent.press(screen.getByText('Loose rivets'));
+    expect(screen.getByText('Rivets first')).toBeTruthy();
+  });
+
+  it('the kit sheet shows what is fitted, and where only the sheet speaks', () => {
+    showScreen(<KitSheet jobId={JOB} end="front" />, { job: withRotor() });
+    expect(screen.getByText(/Tern 180/)).toBeTruthy();
+    expect(screen.getByText(/Organic pads only/)).toBeTruthy();
+    expect(screen.getByText('Nothing written down yet. The sheet speaks for it.')).toBeTruthy();
+  });
+});
+
+describe('impossible sets', () => {
+  it('pads whose total is under their plate are refused by name', () => {
+    const begin = begins('pads', { basis: 'total' });
+    const job = jobAfter([
+      begin,
+      reads(begin.id, 'zero', 0),
+      ...(['inner-leading', 'inner-trailing', 'outer-leading', 'outer-trailing'] as const).map(
+        (place) => reads(begin.id, place, 1.2),
+      ),
+    ]);
+    showScreen(<MeasurePads jobId={JOB} end="front" />, { job });
+    expect(screen.getByText(/1\.20 is thinner than the plate alone \(1\.80\)/)).toBeTruthy();
+    expect(screen.queryByText('Holds')).toBeNull();
+  });
+
+  it('the job sheet names a newer revision and keeps its own', () => {
+    const job = exampleJob();
+    job.identified.front!.newerRevision = {
+      id: '0190a000-0000-7000-8000-0000000000e2',
+      revision: 2,
+    };
+    showScreen(<JobSheet jobId={JOB} />, { job });
+    expect(screen.getByText(/The sheet has a newer revision, 2/)).toBeTruthy();
+    expect(screen.getByText(/This job keeps revision 1/)).toBeTruthy();
+  });
+});
+
+it('offers to each step only gauges that suit it', () => {
+  const dial = {
+    ...GAUGE,
+    id: '0190a000-0000-7000-8000-000000000002',
+    name: 'G5 dial',
+    kind: 'dial-indicator' as const,
+  };
+  client.setQueryData(keys.gauges, [GAUGE, dial]);
+  showScreen(<MeasureRunout jobId={JOB} end="front" />, {
+    job: exampleJob(),
+    gauges: [GAUGE, dial],
+  });
+  expect(screen.getByText('G5 dial')).toBeTruthy();
+  expect(screen.queryByText('G2 thickness gauge')).toBeNull();
+});

@@ -1,0 +1,86 @@
+import { CORNERS, type Corner } from '@hold-fast/core/clearance/corners';
+import { valuesAt } from '@hold-fast/core/inspection/session';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { append, entryOf } from '../../../data/writes';
+import { GapFigure } from '../../../instruments/GapFigure';
+import { clearanceMore, clearanceSays } from '../findings';
+import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
+
+const GAP = { decimals: 2, fill: 'last-digits' } as const;
+const PLACES: NamedPlace[] = [
+  ...CORNERS.map((place) => ({
+    place,
+    asks: 'Thickest feeler that slides, lever released. 12 is 0.12.',
+    keying: GAP,
+  })),
+  {
+    place: 'span',
+    asks: 'From the leading to the trailing feeler, for the skew in degrees.',
+    keying: { decimals: 1, fill: 'plain' },
+    aid: true,
+  },
+];
+
+/** Four gaps between pads and rotor: what rubs, where to move the caliper, whether that can cure it. */
+export function FeelGaps({ jobId, end }: { jobId: string; end: End }) {
+  return (
+    <PlaceByPlace
+      jobId={jobId}
+      end={end}
+      part="clearance"
+      title="Feel the gaps"
+      places={PLACES}
+      judged={(judgement) =>
+        judgement.part === 'clearance'
+          ? {
+              ...judgement.clearance,
+              says: clearanceSays(judgement.clearance),
+              more: clearanceMore(judgement.clearance),
+            }
+          : null
+      }
+      figure={(measured, judgement, current, choose, width) => (
+        <GapFigure
+          gapsMm={Object.fromEntries(
+            CORNERS.flatMap((corner) => {
+              const value = valuesAt(measured.readings, corner).at(-1);
+              return value === undefined ? [] : [[corner, value]];
+            }),
+          )}
+          smallest={
+            judgement?.ok && judgement.part === 'clearance'
+              ? (judgement.clearance.smallest?.corner ?? null)
+              : null
+          }
+          current={CORNERS.find((corner) => corner === current) ?? null}
+          onCorner={(corner: Corner) => choose(corner)}
+          width={Math.min(width, 360)}
+        />
+      )}
+      facts={(job, measured) => {
+        const atMid = measured.looks
+          .filter(({ subject }) => subject === 'at-mid-reading')
+          .at(-1)?.seen;
+        return [
+          {
+            says: atMid
+              ? 'Wheel at the rotor’s mid reading'
+              : 'Wheel anywhere: the whole wobble counts',
+            open: !atMid,
+            onPress: () =>
+              append(
+                job.id,
+                entryOf<'look'>({
+                  kind: 'look',
+                  measurementId: measured.id,
+                  subject: 'at-mid-reading',
+                  seen: !atMid,
+                }),
+              ),
+          },
+        ];
+      }}
+      next={{ says: 'Measure the lever', to: 'lever' }}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import { valuesAt } from '@hold-fast/core/inspection/session';
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { useState } from 'react';
+import { LeverScale } from '../../../instruments/LeverScale';
+import { leverMore, leverSays } from '../findings';
+import { HoldTimer } from './HoldTimer';
+import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
+
+const MM = { decimals: 1, fill: 'plain' } as const;
+const PLACES: NamedPlace[] = [
+  { place: 'reach', asks: 'Blade tip to bar, square, lever released.', keying: MM },
+  { place: 'bite', asks: 'Where the pads touch.', keying: MM },
+  { place: 'firm', asks: 'Under a firm standard pull, about 100 N at the blade.', keying: MM },
+  { place: 'sunk', asks: 'Under the same pull, after it was held for 60 s.', keying: MM },
+  { place: 'pumped', asks: 'The same pull once more, after pumping.', keying: MM },
+];
+
+/** A lever’s reach, bite and firm travel; whether it sinks when held and firms up when pumped; the air behind it. */
+export function MeasureLever({ jobId, end }: { jobId: string; end: End }) {
+  const [held, setHeld] = useState(false);
+  return (
+    <PlaceByPlace
+      jobId={jobId}
+      end={end}
+      part="lever"
+      title="Measure the lever"
+      places={PLACES}
+      judged={(judgement) =>
+        judgement.part === 'lever'
+          ? {
+              ...judgement.lever,
+              says: leverSays(judgement.lever),
+              more: leverMore(judgement.lever),
+            }
+          : null
+      }
+      figure={(measured, judgement, _current, _choose, width) => (
+        <LeverScale
+          reachMm={valuesAt(measured.readings, 'reach').at(-1) ?? null}
+          travelMm={judgement?.ok && judgement.part === 'lever' ? judgement.lever.travelMm : {}}
+          width={Math.min(width, 420)}
+        />
+      )}
+      before={(place, measured) =>
+        place === 'sunk' && !held && valuesAt(measured.readings, 'sunk').length === 0 ? (
+          <HoldTimer seconds={SINK_TEST_SECONDS} onHeld={() => setHeld(true)} />
+        ) : null
+      }
+    />
+  );
+}

@@ -1,0 +1,273 @@
+import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Keying } from '@hold-fast/core/gauge/typedReading';
+import type { Judgement } from '@hold-fast/core/inspection/judge';
+import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import { valuesAt } from '@hold-fast/core/inspection/session';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
+import { router } from 'expo-router';
+import { useState, type ReactNode } from 'react';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { Button, Buttons } from '../../../ui/Button';
+import { Keypad } from '../../../ui/Keypad';
+import { Page } from '../../../ui/Page';
+import { color, size, space } from '../../../ui/tokens';
+import { useColumn, useWide } from '../../../ui/useWide';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
+import { inInchesFor } from '../inInchesFor';
+import { VerdictPanel } from '../VerdictPanel';
+import { ChooseGauge } from './ChooseGauge';
+import { Facts, GaugeAside, type Fact } from './Facts';
+import { FeedNote } from './FeedNote';
+import { useTaking } from './useTaking';
+
+/** A place to be measured: how it is asked for and how it is keyed. */
+export interface NamedPlace {
+  place: string;
+  asks: string;
+  keying: Keying;
+  /** It helps to judge and may be left out. */
+  aid?: boolean;
+}
+
+export interface Judged {
+  word: Word;
+  reasons: readonly Reason[];
+  settle: readonly Settle[];
+  says: string;
+  more?: string[];
+}
+
+interface Props {
+  jobId: string;
+  end: End;
+  part: Measurand;
+  title: string;
+  places: readonly NamedPlace[];
+  judged: (judgement: Extract<Judgement, { ok: true }>) => Judged | null;
+  figure: (
+    measured: Measured,
+    judgement: Judgement | null,
+    current: string | null,
+    choose: (place: string) => void,
+    width: number,
+  ) => ReactNode;
+  facts?: (job: Job, measured: Measured) => Fact[];
+  /** What stands in the keypad’s place while it is this place’s turn: a timer to wait for. */
+  before?: (place: string, measured: Measured) => ReactNode;
+  next?: { says: string; to: string };
+}
+
+/** Measuring named places one after the other, each a row with its number, judged as it goes. */
+export function PlaceByPlace(props: Props) {
+  const { jobId, end, part, title } = props;
+  const [choosing, setChoosing] = useState(false);
+  return (
+    <WithBrake jobId={jobId} end={end} title={title}>
+      {(job) => {
+        const measured = sittingAt(job, end, part);
+        if (!measured || choosing)
+          return (
+            <ChooseGauge
+              job={job}
+              end={end}
+              part={part}
+              title={title}
+              onBegun={() => setChoosing(false)}
+            />
+          );
+        return (
+          <Places {...props} job={job} measured={measured} onGauge={() => setChoosing(true)} />
+        );
+      }}
+    </WithBrake>
+  );
+}
+
+function Places({
+  job,
+  measured,
+  title,
+  places,
+  judged,
+  figure,
+  facts,
+  before,
+  next,
+  onGauge,
+}: Props & { job: Job; measured: Measured; onGauge: () => void }) {
+  const of = (name: string) => places.find(({ place }) => place === name) ?? places[0]!;
+  const taking = useTaking({
+    job,
+    measured,
+    places: places.map(({ place }) => place),
+    keyingOf: (name) => of(name).keying,
+  });
+  const { place, keyed, choose } = taking;
+  const judgement = judgementOf(job, measured);
+  const verdict = judgement?.ok ? judged(judgement) : null;
+  const wide = useWide();
+  const column = useColumn();
+  const waiting = place === null ? null : (before?.(place, measured) ?? null);
+
+  return (
+    <Page
+      fixed
+      tag={job.tag}
+      over={`${measured.end} brake`}
+      title={title}
+      aside={<GaugeAside measured={measured} live={taking.feed.live} onPress={onGauge} />}
+    >
+      <View style={[styles.work, wide && styles.beside]}>
+        <ScrollView
+          style={place === null && !wide ? styles.still : styles.scroll}
+          contentContainerStyle={styles.shown}
+          tabIndex={0}
+        >
+          {figure(measured, judgement, place, choose, column)}
+          {(place === null && !wide ? places.filter(({ aid }) => aid) : places).map((each) => (
+            <PlaceRow
+              key={each.place}
+              named={each}
+              value={valuesAt(measured.readings, each.place).at(-1) ?? null}
+              current={each.place === place}
+              keyed={keyed.growing}
+              onPress={() => choose(each.place)}
+            />
+          ))}
+        </ScrollView>
+        <View style={[place === null && !wide ? styles.told : styles.judged, wide && styles.half]}>
+          <View style={styles.verdict}>
+            {keyed.fault ? (
+              <Words kind="strong" ink="rustText" role="alert">
+                {keyed.fault}
+              </Words>
+            ) : verdict ? (
+              <VerdictPanel
+                {...verdict}
+                inches={inInchesFor(job, judgement)}
+                full={wide || place === null}
+              />
+            ) : judgement && !judgement.ok ? (
+              <Words ink="rustText" role="alert">
+                {words.inputError(judgement.code, judgement.numbers)}
+              </Words>
+            ) : null}
+            {place === null || wide
+              ? verdict?.more?.map((line) => <Words key={line}>{line}</Words>)
+              : null}
+            <FeedNote notice={taking.feed.notice} />
+          </View>
+          {place === null && !wide ? <View style={styles.room} /> : null}
+          {facts ? <Facts facts={facts(job, measured)} /> : null}
+          {place === null ? (
+            <View style={styles.finished}>
+              <Buttons>
+                <Button
+                  kind="plain"
+                  says="Job"
+                  onPress={() => router.navigate(`/bench/${job.id}`)}
+                />
+                <Button
+                  grow
+                  says={next?.says ?? 'What was found'}
+                  onPress={() =>
+                    router.navigate(
+                      (next
+                        ? `/bench/${job.id}/${measured.end}/${next.to}`
+                        : `/bench/${job.id}/found`) as '/bench',
+                    )
+                  }
+                />
+              </Buttons>
+            </View>
+          ) : (
+            (waiting ?? (
+              <Keypad
+                onDigit={taking.type}
+                onErase={taking.erase}
+                extra={{ says: '.', onPress: () => taking.type('.') }}
+                side={[{ says: 'skip', onPress: taking.skip, disabled: taking.selected !== null }]}
+                next={{ says: 'next', onPress: taking.enter }}
+              />
+            ))
+          )}
+        </View>
+      </View>
+    </Page>
+  );
+}
+
+function PlaceRow({
+  named,
+  value,
+  current,
+  keyed,
+  onPress,
+}: {
+  named: NamedPlace;
+  value: number | null;
+  current: boolean;
+  keyed: { keyed: string; open: string };
+  onPress: () => void;
+}) {
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      aria-current={current ? 'step' : undefined}
+      style={[styles.row, current && styles.current]}
+    >
+      <View style={styles.text}>
+        <Words kind="strong">{capital(words.place(named.place))}</Words>
+        {current ? <Words ink="soft">{named.asks}</Words> : null}
+      </View>
+      <Words kind="reading" ink={current ? 'brassText' : 'ink'}>
+        {current ? (
+          <>
+            {keyed.keyed}
+            <Words kind="reading" ink="soft">
+              {keyed.open}
+            </Words>
+          </>
+        ) : value === null ? (
+          '–'
+        ) : (
+          value.toFixed(named.keying.decimals)
+        )}
+      </Words>
+    </Pressable>
+  );
+}
+
+const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
+
+const styles = StyleSheet.create({
+  work: { flex: 1, minHeight: 0 },
+  beside: { flexDirection: 'row', alignItems: 'stretch' },
+  half: { flex: 1, justifyContent: 'center' },
+  scroll: { flex: 1 },
+  shown: { paddingTop: space.xs },
+  still: { flexGrow: 0, flexShrink: 1 },
+  told: { flex: 1, minHeight: 0 },
+  room: { flex: 1 },
+  judged: { flexShrink: 0 },
+  verdict: { paddingHorizontal: space.l, paddingVertical: space.xs, gap: space.s },
+  finished: { padding: space.l, gap: space.s },
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    minHeight: size.smallTouch,
+    paddingHorizontal: space.l,
+    paddingVertical: space.xs,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+    borderLeftWidth: size.heavyLine,
+    borderLeftColor: 'transparent',
+  },
+  current: { backgroundColor: color.raised, borderLeftColor: color.brass },
+  text: { flex: 1, minWidth: 0 },
+});

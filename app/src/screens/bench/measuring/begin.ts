@@ -1,0 +1,59 @@
+import type { EntryOf } from '@hold-fast/contract/entries';
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Gauge } from '@hold-fast/contract/stores';
+import { standingZero } from '@hold-fast/core/gauge/zeroCheck';
+import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import { valuesAt } from '@hold-fast/core/inspection/session';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { append, entryOf } from '../../../data/writes';
+
+const LAST_GAUGE = 'hold-fast.gauge.';
+
+/** The gauge used last for such a thing on this device. */
+export function lastGauge(part: Measurand): string | null {
+  return localStorage.getItem(LAST_GAUGE + part);
+}
+
+/**
+ * Begins a sitting. A zero check made with the same gauge on this job a short while ago still stands and is kept with
+ * this sitting too.
+ */
+export function beginSitting(
+  job: Job,
+  end: End,
+  part: Measurand,
+  gauge: Gauge,
+  basis: EntryOf<'measurement'>['basis'],
+): void {
+  localStorage.setItem(LAST_GAUGE + part, gauge.id);
+  const { rotorPoints, runoutPoints } = job.rules;
+  const sitting = entryOf<'measurement'>({
+    kind: 'measurement',
+    end,
+    part,
+    gaugeId: gauge.id,
+    basis,
+    pointCount: part === 'rotor' ? rotorPoints : part === 'runout' ? runoutPoints : null,
+  });
+  append(job.id, sitting, { gauge });
+  if (part !== 'rotor' && part !== 'pads') return;
+  const sittings = job.measured.map(({ gaugeId, at, readings }) => ({
+    gaugeId,
+    at,
+    zeroMm: valuesAt(readings, 'zero').at(-1) ?? null,
+  }));
+  const zeroMm = standingZero(sittings, gauge.id, Date.parse(sitting.at));
+  if (zeroMm !== null)
+    append(
+      job.id,
+      entryOf<'reading'>({
+        kind: 'reading',
+        measurementId: sitting.id,
+        place: 'zero',
+        valueMm: zeroMm,
+        typed: 'still stands',
+        via: 'keys',
+        replaces: null,
+      }),
+    );
+}

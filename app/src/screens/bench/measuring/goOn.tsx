@@ -1,0 +1,49 @@
+import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Gauge } from '@hold-fast/contract/stores';
+import { standingSitting } from '@hold-fast/core/inspection/inspectEnd';
+import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { router } from 'expo-router';
+import { client, keys } from '../../../data/client';
+import { Button } from '../../../ui/Button';
+import { words } from '../../../words/words';
+import { sittingAt } from '../JobFrame';
+import { beginSitting } from './begin';
+
+/** Goes on to measure something else with the gauge in hand: its sitting is begun, nothing is asked again. */
+export function goOnWith(
+  job: Job,
+  { gaugeId, end: here, basis }: Measured,
+  part: Measurand,
+  end: End = here,
+): void {
+  const gauge = client.getQueryData<Gauge[]>(keys.gauges)?.find(({ id }) => id === gaugeId);
+  if (gauge && !sittingAt(job, end, part))
+    beginSitting(job, end, part, gauge, part === 'pads' ? (basis ?? 'total') : null);
+  router.navigate(`/bench/${job.id}/${end}/${part}` as '/bench');
+}
+
+/** The way on when both parts of an end are measured: the other end, or what all of it comes to. */
+export function NextEnd({ job, measured }: { job: Job; measured: Measured }) {
+  const other: End = measured.end === 'front' ? 'rear' : 'front';
+  const open = !standingSitting(job, other, 'rotor');
+  if (open && job.identified[other])
+    return (
+      <Button
+        grow
+        says={`Measure the ${words.end[other]} rotor`}
+        onPress={() => goOnWith(job, measured, 'rotor', other)}
+      />
+    );
+  return (
+    <Button
+      grow
+      says={open ? `Identify the ${words.end[other]} brake` : 'What was found'}
+      onPress={() =>
+        router.navigate(
+          (open ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`) as '/bench',
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,287 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import { visitOf } from '@hold-fast/contract/visit';
+import type { PlannedStep } from '@hold-fast/core/plan/planner';
+import { needsTool } from '@hold-fast/core/plan/price';
+import { skipFault, type Visit } from '@hold-fast/core/plan/visit';
+import type { End } from '@hold-fast/core/procedure/signOff';
+import { stepRule, type StepId, type StepRule } from '@hold-fast/core/procedure/steps';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { foreseePlan, usePlan } from '../../../data/planner';
+import { append, entryOf } from '../../../data/writes';
+import { Button, Buttons } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page } from '../../../ui/Page';
+import { Empty, Loading } from '../../../ui/Standing';
+import { color, size, space, type } from '../../../ui/tokens';
+import { useAwake } from '../../../ui/useAwake';
+import { useKeys } from '../../../ui/useKeys';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { WithJob } from '../JobFrame';
+import { HoldTimer } from '../measuring/HoldTimer';
+import { captureOf } from './capture';
+
+const HOLD_SECONDS = 60;
+
+/** The step in hand: what to do, why, what to record, and one big action. It opens where the plan stands, on any device. */
+export function StepFace({ jobId }: { jobId: string }) {
+  return <WithJob jobId={jobId}>{(job) => <Standing job={job} />}</WithJob>;
+}
+
+function Standing({ job }: { job: Job }) {
+  const visit = visitOf(job);
+  const answer = usePlan(visit);
+  useAwake(true);
+  const plan = answer.isPlaceholderData ? null : (answer.data?.plan ?? null);
+  if (visit.chosen === null)
+    return (
+      <Page tag={job.tag} title="The next step">
+        <Empty
+          title="Nothing is planned yet"
+          says="Choose what is to be done at each end; the steps come from it."
+          action={{
+            says: 'Plan the work',
+            onPress: () => router.navigate(`/bench/${job.id}/plan` as '/bench'),
+          }}
+        />
+      </Page>
+    );
+  if (answer.data === undefined || answer.isPlaceholderData) return <Loading />;
+  const next = plan?.steps[0] ?? null;
+  if (plan && next)
+    return (
+      <Face
+        key={`${job.stepped.length} ${next.step}`}
+        job={job}
+        visit={visit}
+        next={next}
+        left={plan.steps.length}
+        minutesLeft={plan.minutes}
+        then={plan.steps[1] ?? null}
+      />
+    );
+  return (
+    <Page
+      tag={job.tag}
+      title={plan ? 'All of it is done' : 'No way on from here'}
+      foot={
+        <Buttons>
+          <Button
+            kind="plain"
+            says="Plan"
+            onPress={() => router.navigate(`/bench/${job.id}/plan` as '/bench')}
+          />
+          <Button
+            grow
+            says="Sign off"
+            onPress={() => router.navigate(`/bench/${job.id}/sign-off`)}
+          />
+        </Buttons>
+      }
+    >
+      <Done job={job} />
+    </Page>
+  );
+}
+
+interface FaceProps {
+  job: Job;
+  visit: Visit;
+  next: PlannedStep;
+  left: number;
+  minutesLeft: number;
+  then: PlannedStep | null;
+}
+
+function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
+  const { step, end } = next;
+  const [leavingOut, setLeavingOut] = useState(false);
+  const [reason, setReason] = useState('');
+  const says = planWords.step[step];
+  const rule = step === 'wash-hands' ? null : stepRule(step);
+  const capture = step === 'wash-hands' || end === null ? null : captureOf(job, step, end);
+  const window = step === 'torque-rotor' && end !== null ? rotorTorque(job, end) : null;
+  const [held, setHeld] = useState(false);
+  const holds = step === 'hard-pull' && !held;
+  const fault = leavingOut ? skipFault(visit, step, end) : null;
+
+  const record = (outcome: 'done' | 'skipped') => {
+    if (outcome === 'done') {
+      const after: Visit = { ...visit, steps: [...visit.steps, { step, end, outcome }] };
+      foreseePlan(visit, after);
+    }
+    append(
+      job.id,
+      entryOf<'plan-step'>({
+        kind: 'plan-step',
+        step,
+        end,
+        outcome,
+        reason: outcome === 'skipped' ? reason.trim() : '',
+        after: job.stepped.at(-1)?.id ?? null,
+      }),
+    );
+  };
+  const done = () => {
+    if (!holds && !leavingOut) record('done');
+  };
+  const toPlan = () => router.navigate(`/bench/${job.id}/plan` as '/bench');
+  useKeys({ Enter: done, ' ': done, ArrowRight: done, ArrowLeft: toPlan });
+
+  const total = job.stepped.length + left;
+  return (
+    <Page
+      fixed
+      tag={job.tag}
+      over={`${end ? `${words.end[end]} brake` : 'whole bike'} · step ${job.stepped.length + 1} of ${total}`}
+      title={job.bike.name}
+      aside={<Button kind="quiet" says="Plan" onPress={toPlan} />}
+      under={
+        <View
+          style={styles.progress}
+          role="progressbar"
+          aria-valuenow={job.stepped.length}
+          aria-valuemax={total}
+        >
+          <View style={[styles.done, { flex: job.stepped.length }]} />
+          <View style={{ flex: left }} />
+        </View>
+      }
+      foot={
+        leavingOut ? null : (
+          <>
+            <Buttons>
+              <Button kind="plain" says="Leave out" onPress={() => setLeavingOut(true)} />
+              {holds ? null : <Button grow says="Done" onPress={done} />}
+            </Buttons>
+          </>
+        )
+      }
+    >
+      <ScrollView style={styles.scroll} contentContainerStyle={styles.face} tabIndex={0}>
+        {next.moves ? (
+          <Words kind="label" ink="brassText">
+            {planWords.place[next.place]}
+          </Words>
+        ) : null}
+        <Words kind="head" level={2} style={styles.does}>
+          {says.does}
+        </Words>
+        <Words style={styles.why}>{says.why}</Words>
+        {rule ? <Words ink="soft">{withWhat(rule)}</Words> : null}
+        {window ? (
+          <View style={styles.number}>
+            <Words kind="giant">{window.says}</Words>
+            <Words ink="soft">{`N·m, ${words.origin[window.origin]}`}</Words>
+          </View>
+        ) : null}
+        {rule?.cautions?.map((caution) => (
+          <Note key={caution} kind="caution">
+            {planWords.caution[caution]}
+          </Note>
+        ))}
+        {rule?.parts ? (
+          <Words kind="strong">{`New: ${words.format.list(rule.parts.map((part) => planWords.part[part]))}.`}</Words>
+        ) : null}
+        {capture ? (
+          <View style={styles.capture}>
+            <Words ink="soft">{capture.recorded ?? 'Nothing recorded for this step yet.'}</Words>
+            <Button
+              kind="plain"
+              says={capture.says}
+              onPress={() => router.navigate(`/bench/${job.id}/${end}/${capture.to}` as '/bench')}
+            />
+          </View>
+        ) : null}
+        {holds ? <HoldTimer seconds={HOLD_SECONDS} onHeld={() => setHeld(true)} /> : null}
+        {leavingOut ? (
+          fault ? (
+            <Note kind="refusal" title="It cannot be left out">
+              <Words>{planWords.fault(fault)}</Words>
+              <Button kind="quiet" says="Back to the step" onPress={() => setLeavingOut(false)} />
+            </Note>
+          ) : (
+            <View style={styles.capture}>
+              <Field
+                label="Why it is left out"
+                value={reason}
+                maxLength={200}
+                onChangeText={setReason}
+                autoFocus
+              />
+              <Buttons>
+                <Button kind="plain" says="Back" onPress={() => setLeavingOut(false)} />
+                <Button
+                  grow
+                  says="Leave it out"
+                  disabled={reason.trim() === ''}
+                  onPress={() => record('skipped')}
+                />
+              </Buttons>
+            </View>
+          )
+        ) : null}
+        <View style={styles.room} />
+        <Words kind="small">
+          {`About ${Math.round(minutesLeft)} min left.${then ? ` Then: ${planWords.step[then.step].does.toLowerCase()}${then.end && then.end !== end ? `, ${words.end[then.end]}` : ''}.` : ''}`}
+        </Words>
+      </ScrollView>
+    </Page>
+  );
+}
+
+/** Tool and consumables of a step, in one line. */
+function withWhat({ tool, consumables = [] }: StepRule): string {
+  const things = [
+    ...(needsTool(tool) ? [planWords.tool[tool]] : []),
+    ...consumables.map((item) => planWords.consumable[item]),
+  ];
+  return things.length > 0 ? `With ${words.format.list(things)}.` : '';
+}
+
+/** What the sheet asks of the rotor's bolts or lockring. */
+function rotorTorque(job: Job, end: End) {
+  const row = job.identified[end]?.sheet.body.torque[0];
+  if (!row) return null;
+  const { loNm, hiNm, namedNm, origin } = row.window;
+  return {
+    says:
+      namedNm === null
+        ? `${words.format.nm(loNm)}–${words.format.nm(hiNm)}`
+        : words.format.nm(namedNm),
+    origin,
+  };
+}
+
+/** What was done on this plan, and what was left out with its reason. */
+function Done({ job }: { job: Job }) {
+  const skipped = job.stepped.filter(({ outcome }) => outcome === 'skipped');
+  return (
+    <View style={styles.face}>
+      <Words>{`${job.stepped.length - skipped.length} steps done.`}</Words>
+      {skipped.map(({ id, step, end, reason }) => (
+        <Words
+          key={id}
+        >{`Left out, ${endOf(end)}: ${planWords.step[step as StepId].does.toLowerCase()}: “${reason}”.`}</Words>
+      ))}
+    </View>
+  );
+}
+
+const endOf = (end: End | null) => (end ? words.end[end] : 'whole bike');
+
+const styles = StyleSheet.create({
+  progress: { flexDirection: 'row', height: size.heavyLine, backgroundColor: color.hairline },
+  done: { backgroundColor: color.brass },
+  scroll: { flex: 1 },
+  face: { flexGrow: 1, padding: space.l, gap: space.m },
+  does: { fontSize: type.step, lineHeight: type.step * 1.1 },
+  why: { fontSize: type.title, lineHeight: type.title * 1.35 },
+  number: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
+  capture: { gap: space.s },
+  room: { flex: 1 },
+});

@@ -1,0 +1,13 @@
+// One chunk for everything that is written into a form: it brings the form and schema libraries, which would else land in
+// what every page loads first.
+import { config } from 'zod';
+
+export { CheckIn } from './bench/CheckIn';
+export { EditJob } from './bench/EditJob';
+export { GaugeForm } from './stores/GaugeForm';
+export { ImportSheets } from './stores/ImportSheets';
+export { RulesForm } from './stores/RulesForm';
+export { SheetForm } from './stores/SheetForm';
+
+// Compiling schemas takes `new Function`, which the page's security policy forbids.
+config({ jitless: true });

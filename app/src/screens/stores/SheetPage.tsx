@@ -1,0 +1,100 @@
+import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useSheetHistory } from '../../data/queries';
+import { Button, Buttons } from '../../ui/Button';
+import { Page } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Failed, Loading } from '../../ui/Standing';
+import { space } from '../../ui/tokens';
+import { useWide } from '../../ui/useWide';
+import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
+import { SheetFacts } from '../bench/SheetFacts';
+
+/** A spec sheet as it stands, and every revision before it. */
+export function SheetPage({ sheetId }: { sheetId: string }) {
+  const history = useSheetHistory(sheetId);
+  const wide = useWide();
+  const [shown, setShown] = useState<string | null>(null);
+  if (history.error) return <Failed error={history.error} onRetry={() => void history.refetch()} />;
+  if (!history.data) return <Loading />;
+  const newest = history.data[0]!;
+  const revision = history.data.find(({ id }) => id === shown) ?? newest;
+  return (
+    <Page
+      over="Stores · spec sheets"
+      title={newest.body.title}
+      foot={
+        <>
+          <Buttons>
+            <Button
+              kind="plain"
+              says="Duplicate"
+              onPress={() => router.navigate(`/stores/sheets/new?from=${sheetId}` as '/stores')}
+            />
+            <Button
+              grow
+              says="Edit"
+              onPress={() => router.navigate(`/stores/sheets/${sheetId}/edit` as '/stores')}
+            />
+          </Buttons>
+          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
+        </>
+      }
+    >
+      <View style={wide && styles.beside}>
+        <View style={wide && styles.half}>
+          <SheetFacts sheet={revision} whole />
+        </View>
+        <View style={wide && styles.half}>
+          <Words kind="label" level={2} style={styles.label}>
+            Revisions
+          </Words>
+          {history.data.map((row) => (
+            <Row
+              key={row.id}
+              title={`Revision ${row.revision}`}
+              says={`${revisionSays(row)}${changesSince(row, history.data)}`}
+              current={row.id === revision.id}
+              onPress={() => setShown(row.id)}
+            />
+          ))}
+        </View>
+      </View>
+    </Page>
+  );
+}
+
+function revisionSays({ at, by, note }: SheetHistoryRow): string {
+  return [exactDay(at), by, note && `“${note}”`].filter(Boolean).join(' · ');
+}
+
+/** Which values differ from the revision before, by their names. */
+function changesSince(row: SheetHistoryRow, all: readonly SheetHistoryRow[]): string {
+  const before = all.find(({ revision }) => revision === row.revision - 1);
+  if (!before) return '';
+  const was = flat(before.body);
+  const changed = [...flat(row.body)].filter(([path, value]) => was.get(path) !== value);
+  return changed.length > 0
+    ? ` · changed: ${changed.map(([path, value]) => `${path} ${was.get(path) ?? 'none'} → ${value}`).join('; ')}`
+    : ' · nothing changed';
+}
+
+function flat(body: object, path = ''): Map<string, string> {
+  return new Map(
+    Object.entries(body).flatMap(([key, value]): [string, string][] => {
+      const at = path ? `${path}.${key}` : key;
+      return value !== null && typeof value === 'object'
+        ? [...flat(value as object, at)]
+        : [[at, String(value)]];
+    }),
+  );
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row' },
+  half: { flex: 1, minWidth: 0 },
+  label: { padding: space.l, paddingBottom: space.xs },
+});

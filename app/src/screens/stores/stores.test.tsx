@@ -1,0 +1,257 @@
+import type { FeedState } from '@hold-fast/contract/feed';
+import type { GaugeInStore } from '@hold-fast/contract/stores';
+import { SHEETS_FORMAT } from '@hold-fast/contract/sheets';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react-native';
+import { client, keys } from '../../data/client';
+import { exampleJob, GAUGE } from '../../testing/exampleJob';
+import { clearApp, showScreen } from '../../testing/showScreen';
+import { words } from '../../words/words';
+import { FeedScreen } from './FeedScreen';
+import { GaugeForm } from './GaugeForm';
+import { ImportSheets } from './ImportSheets';
+import { RulesForm } from './RulesForm';
+import { SheetForm } from './SheetForm';
+import { SheetPage } from './SheetPage';
+
+const IN_STORE: GaugeInStore = { ...GAUGE, version: 3, uses: 1204 };
+
+/** Requests the screen sent, and the answer each gets. */
+const sent: { method: string; path: string; body: unknown }[] = [];
+let answer: { status: number; body: unknown } = { status: 200, body: {} };
+
+beforeEach(() => {
+  clearApp();
+  sent.length = 0;
+  answer = { status: 200, body: {} };
+  globalThis.fetch = jest.fn((path: string, init: RequestInit = {}) => {
+    // What was changed is asked for again; here the screen keeps what it has.
+    if ((init.method ?? 'GET') === 'GET') return new Promise(() => undefined);
+    sent.push({
+      method: init.method!,
+      path,
+      body: typeof init.body === 'string' ? JSON.parse(init.body) : null,
+    });
+    return Promise.resolve({
+      ok: answer.status < 400,
+      status: answer.status,
+      json: () => Promise.resolve(answer.body),
+    });
+  }) as unknown as typeof fetch;
+});
+
+const save = async (says: string) => {
+  await act(async () => {
+    fireEvent.press(screen.getByText(says));
+    await Promise.resolve();
+  });
+};
+
+describe('a gauge', () => {
+  it('is sent with the version it was read at, as it was changed', async () => {
+    showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
+    expect(screen.getByText(/1,204 readings taken with it/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Expanded uncertainty U (k = 2), mm'), '0,02');
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({
+      method: 'PUT',
+      path: `/api/gauges/${IN_STORE.id}`,
+      body: { version: 3, gauge: { uncertaintyMm: 0.02, name: 'G2 thickness gauge' } },
+    });
+  });
+
+  it('names the field that is wrong, and sends nothing', async () => {
+    showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
+    fireEvent.changeText(screen.getByLabelText('Calibrated through, year-month-day'), 'next May');
+    fireEvent.changeText(screen.getByLabelText('Name on the bench'), '');
+    await save('Save');
+    await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThanOrEqual(2));
+    expect(sent).toHaveLength(0);
+  });
+
+  it('starts with the usual doubt of its kind, marked as assumed', () => {
+    showScreen(<GaugeForm gaugeId="new" />, { gauges: [IN_STORE] });
+    fireEvent.press(screen.getByText(/Outside micrometer/i));
+    // Resolution and doubt of an outside micrometer: common practice, and from memory.
+    expect(screen.getAllByDisplayValue('0.01')).toHaveLength(2);
+    expect(screen.getByText('Assumed, not by certificate')).toBeTruthy();
+  });
+
+  it('changed by somebody else meanwhile is not overwritten', async () => {
+    answer = {
+      status: 409,
+      body: { type: '/problems/version-conflict', title: 'Changed by somebody else', status: 409 },
+    };
+    showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
+    await save('Save');
+    await waitFor(() => expect(screen.getByText(/Changed by somebody else/)).toBeTruthy());
+  });
+});
+
+describe('shop rules', () => {
+  const show = () => {
+    client.setQueryData(keys.rules, { version: 0, rules: USUAL_RULES, at: null, by: null });
+    showScreen(<RulesForm />);
+  };
+
+  it('never come into force without a school of judging pads', async () => {
+    show();
+    for (const school of USUAL_RULES.schools)
+      fireEvent.press(screen.getByText(words.school[school]));
+    await save('Lay down these rules');
+    await waitFor(() =>
+      expect(screen.getByText('At least one school must be in force.')).toBeTruthy(),
+    );
+    expect(sent).toHaveLength(0);
+  });
+
+  it('refuse bands that end before they begin', async () => {
+    show();
+    fireEvent.changeText(screen.getByLabelText('Watch to'), '0.05');
+    await save('Lay down these rules');
+    await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThan(0));
+    expect(sent).toHaveLength(0);
+  });
+
+  it('show the guard band and offer no switch for it', () => {
+    show();
+    expect(screen.getByText(/cannot be switched off/)).toBeTruthy();
+  });
+});
+
+describe('taking sheets in', () => {
+  const paste = async (text: string) => {
+    await act(async () => {
+      fireEvent.changeText(screen.getByLabelText('Or paste it here'), text);
+      await Promise.resolve();
+    });
+  };
+
+  it.each([
+    ['{"format":', 'This is not JSON. Nothing was taken in.'],
+    ['{"format":"other/1","sheets":[]}', `This is no file of the format ${SHEETS_FORMAT}.`],
+    [`{"format":"${SHEETS_FORMAT}","sheets":[]}`, 'There are no sheets in it.'],
+  ])('says what is wrong with %p', async (text, says) => {
+    showScreen(<ImportSheets />);
+    await paste(text);
+    expect(screen.getByText(says)).toBeTruthy();
+    expect(sent).toHaveLength(0);
+  });
+
+  it('previews row by row, and takes the good rows only when some are refused', async () => {
+    answer = {
+      status: 200,
+      body: [
+        { row: 1, title: 'Tern', does: 'add', faults: [] },
+        {
+          row: 2,
+          title: '',
+          does: 'refused',
+          faults: [{ path: 'rotor.newMm', message: 'must be above the limit' }],
+        },
+      ],
+    };
+    showScreen(<ImportSheets />);
+    await paste(JSON.stringify({ format: SHEETS_FORMAT, sheets: [{}, {}] }));
+    await waitFor(() => expect(screen.getByText('Row 2: no title')).toBeTruthy());
+    expect(screen.getByText(/rotor.newMm: must be above the limit/)).toBeTruthy();
+    expect(sent[0]).toMatchObject({ body: { mode: 'preview' } });
+    await save('Take the 1 good rows only');
+    await waitFor(() => expect(sent[1]).toMatchObject({ body: { mode: 'good-rows' } }));
+  });
+});
+
+describe('the gauge feed’s screen', () => {
+  const state: FeedState = {
+    port: 4001,
+    gauges: [
+      {
+        serial: 'TG-0107',
+        kind: 'thickness-gauge',
+        connected: true,
+        plays: ['steady', 'worn-rotor'],
+      },
+      { serial: 'XX-9', kind: 'thickness-gauge', connected: false, plays: [] },
+    ],
+    readings: [
+      {
+        serial: 'XX-9',
+        seq: 4,
+        shown: '0.0590',
+        unit: 'in',
+        at: '2026-11-25T09:00:00.000Z',
+        unused: 'wrong-unit',
+        wentTo: null,
+      },
+    ],
+  };
+
+  it('shows what was sent and not used, and drives only stand-ins', async () => {
+    client.setQueryData(keys.feed, state);
+    showScreen(<FeedScreen />, { gauges: [IN_STORE] });
+    expect(screen.getByText('TG-0107, G2 thickness gauge')).toBeTruthy();
+    expect(screen.getByText('XX-9, not in the register')).toBeTruthy();
+    expect(screen.getByText('The line dropped; it comes back by itself.')).toBeTruthy();
+    expect(screen.getByText(/in, not used: the gauge is not set to millimetres/)).toBeTruthy();
+    expect(screen.queryByLabelText('Press the button of XX-9')).toBeNull();
+    answer = { status: 200, body: state };
+    await act(async () => {
+      fireEvent.press(within(screen.getByLabelText('What TG-0107 plays')).getByText('Worn rotor'));
+      await Promise.resolve();
+    });
+    expect(sent).toEqual([
+      { method: 'POST', path: '/api/feed/gauges/TG-0107', body: { scene: 'worn-rotor' } },
+    ]);
+  });
+});
+
+describe('a spec sheet', () => {
+  const { sheet } = exampleJob().identified.front!;
+  const history = [
+    {
+      ...sheet,
+      id: '0190a000-0000-7000-8000-0000000000e5',
+      revision: 2,
+      body: {
+        ...sheet.body,
+        rotor: { ...sheet.body.rotor, limit: { ...sheet.body.rotor.limit!, limitMm: 1.55 } },
+      },
+      at: '2026-11-25T09:00:00.000Z',
+      by: 'Teodor Vane',
+      note: 'Read off the new sheet',
+    },
+    { ...sheet, at: '2026-11-01T09:00:00.000Z', by: null, note: '' },
+  ];
+
+  it('shows every revision and what it changed, each value with who laid it down', () => {
+    client.setQueryData(keys.sheet(sheet.sheetId), history);
+    showScreen(<SheetPage sheetId={sheet.sheetId} />);
+    expect(
+      screen.getByText(/“Read off the new sheet” · changed: rotor.limit.limitMm 1.5 → 1.55/),
+    ).toBeTruthy();
+    expect(screen.getByText('1.55 mm')).toBeTruthy();
+    fireEvent.press(screen.getByText('Revision 1'));
+    expect(screen.getByText('1.50 mm')).toBeTruthy();
+    expect(screen.getAllByText('sheet').length).toBeGreaterThan(1);
+  });
+
+  it('is saved as a new revision of the one it was made from', async () => {
+    client.setQueryData(keys.sheet(sheet.sheetId), history);
+    showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);
+    fireEvent.changeText(screen.getByLabelText('Rotor limit, mm'), '1,65');
+    fireEvent.changeText(screen.getByLabelText('What changed, and why'), 'Stamp read');
+    await save('Save as a new revision');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({
+      method: 'PUT',
+      path: expect.stringMatching(/^\/api\/sheets\//) as string,
+      body: {
+        sheetId: sheet.sheetId,
+        baseId: history[0]!.id,
+        note: 'Stamp read',
+        body: { rotor: { limit: { limitMm: 1.65 } } },
+      },
+    });
+  });
+});

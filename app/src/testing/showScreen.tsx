@@ -1,0 +1,54 @@
+import type { EntryOf } from '@hold-fast/contract/entries';
+import type { Job } from '@hold-fast/contract/jobs';
+import type { Gauge } from '@hold-fast/contract/stores';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { configure, render } from '@testing-library/react-native';
+import type { ReactElement } from 'react';
+import { client, keys, outbox } from '../data/client';
+import { withWaiting } from '../data/withWaiting';
+import { exampleJob, GAUGE } from './exampleJob';
+
+// The first screen of a file waits for its modules, on a busy machine for seconds.
+configure({ asyncUtilTimeout: 10_000 });
+jest.setTimeout(30_000);
+
+/** Call before each test of a screen: an empty cache, and an outbox that only remembers what it was given. */
+export function clearApp(): void {
+  jest.restoreAllMocks();
+  client.clear();
+  localStorage.clear();
+  client.setDefaultOptions({
+    queries: { staleTime: Infinity, gcTime: Infinity, retry: false },
+    mutations: { gcTime: Infinity },
+  });
+  jest.spyOn(outbox, 'add').mockImplementation(() => undefined);
+}
+
+/** Shows a screen with what the app already has at hand. */
+export function showScreen(element: ReactElement, { job, gauges = [GAUGE] }: At = {}) {
+  if (job) client.setQueryData(keys.job(job.id), job);
+  client.setQueryData(keys.gauges, gauges);
+  return render(<QueryClientProvider client={client}>{element}</QueryClientProvider>);
+}
+
+interface At {
+  job?: Job;
+  gauges?: readonly Gauge[];
+}
+
+type Said = EntryOf<'measurement' | 'reading' | 'look' | 'look-over'>;
+
+/** The example job after these entries, as the app shows it before the server has them. */
+export function jobAfter(entries: readonly Said[], change: Partial<Job> = {}): Job {
+  const job = exampleJob();
+  const after = withWaiting(
+    { ...job, ...change },
+    entries.map((entry) => ({ jobId: job.id, entry, appWord: null, gauge: GAUGE })),
+  );
+  return after;
+}
+
+/** The entry the screen last sent. */
+export function lastSent(): unknown {
+  return jest.mocked(outbox.add).mock.calls.at(-1)?.[0].entry;
+}

@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import type { TextInputProps } from 'react-native';
+import { Choice } from './Choice';
+import { Field } from './Field';
+
+interface Of<T extends FieldValues> {
+  control: Control<T>;
+  name: FieldPath<T>;
+  label: string;
+}
+
+/** A line of text in a form. */
+export function FormLine<T extends FieldValues>({
+  control,
+  name,
+  label,
+  hint,
+  ...input
+}: Of<T> & { hint?: string } & TextInputProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <Field
+          {...input}
+          {...(hint ? { hint } : {})}
+          label={label}
+          value={(field.value as string | null) ?? ''}
+          onChangeText={field.onChange}
+          error={fieldState.error?.message}
+        />
+      )}
+    />
+  );
+}
+
+/** A number in a form; left empty it is unknown (null). A comma is a point. */
+export function FormNumber<T extends FieldValues>({
+  control,
+  name,
+  label,
+  hint,
+}: Of<T> & { hint?: string }) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <NumberField
+          label={label}
+          {...(hint ? { hint } : {})}
+          value={field.value as number | null}
+          onChange={field.onChange}
+          error={fieldState.error ? 'A number, or empty when it is not known.' : undefined}
+        />
+      )}
+    />
+  );
+}
+
+function NumberField({
+  label,
+  hint,
+  value,
+  onChange,
+  error,
+}: {
+  label: string;
+  hint?: string;
+  value: number | null;
+  onChange: (value: number | null) => void;
+  error: string | undefined;
+}) {
+  const [text, setText] = useState(value === null ? '' : String(value));
+  return (
+    <Field
+      label={label}
+      {...(hint ? { hint } : {})}
+      value={text}
+      inputMode="decimal"
+      onChangeText={(now) => {
+        setText(now);
+        onChange(now.trim() === '' ? null : Number(now.replace(',', '.')));
+      }}
+      error={error}
+    />
+  );
+}
+
+/** One of several answers in a form. */
+export function FormChoice<T extends FieldValues, V extends string | number | boolean | null>({
+  control,
+  name,
+  label,
+  options,
+}: Of<T> & { options: readonly { value: V; says: string }[] }) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Choice<V>
+          label={label}
+          options={options}
+          chosen={[field.value as V]}
+          onChoose={field.onChange}
+        />
+      )}
+    />
+  );
+}
+
+/** A yes in a form. */
+export function FormTick<T extends FieldValues>({ control, name, label }: Of<T>) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Choice
+          label={label}
+          many
+          options={[{ value: true, says: label }]}
+          chosen={field.value ? [true] : []}
+          onChoose={() => field.onChange(!field.value)}
+        />
+      )}
+    />
+  );
+}
