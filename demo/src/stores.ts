@@ -2,10 +2,12 @@ import type { Container, Gauge, Wrench } from '@hold-fast/contract/stores';
 import { addDays, formatISO } from 'date-fns';
 
 type Nameless<T> = Omit<T, 'id'>;
+/** Read by eye unless it says what it is called on the feed. */
+type Registered = Omit<Gauge, 'id' | 'feedSerial' | 'retired'> & Partial<Pick<Gauge, 'feedSerial'>>;
 
 /** The workshop's gauges, wrenches and fluid as they stand on `today`, some of them not as they should be. */
 export function stores(today: Date): {
-  gauges: Nameless<Gauge>[];
+  gauges: Registered[];
   wrenches: Nameless<Wrench>[];
   containers: Nameless<Container>[];
 } {
@@ -29,6 +31,7 @@ export function stores(today: Date): {
       },
       {
         name: 'G2 thickness gauge',
+        feedSerial: 'TG-0107',
         kind: 'thickness-gauge',
         resolutionMm: 0.01,
         uncertaintyMm: 0.03,
@@ -53,6 +56,34 @@ export function stores(today: Date): {
         uncertaintyAssumed: true,
         anvils: 'flat',
         calibrationDueOn: day(-12),
+      },
+      {
+        name: 'G5 dial',
+        feedSerial: 'DI-0042',
+        kind: 'dial-indicator',
+        resolutionMm: 0.01,
+        uncertaintyMm: 0.02,
+        uncertaintyAssumed: true,
+        anvils: 'point',
+        calibrationDueOn: day(120),
+      },
+      {
+        name: 'G6 feelers',
+        kind: 'feeler-gauges',
+        resolutionMm: 0.01,
+        uncertaintyMm: 0.02,
+        uncertaintyAssumed: true,
+        anvils: 'flat',
+        calibrationDueOn: day(160),
+      },
+      {
+        name: 'G7 steel rule',
+        kind: 'rule',
+        resolutionMm: 0.5,
+        uncertaintyMm: 0.5,
+        uncertaintyAssumed: true,
+        anvils: 'flat',
+        calibrationDueOn: day(300),
       },
     ],
     wrenches: [

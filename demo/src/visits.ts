@@ -31,7 +31,31 @@ export type Deed =
       basis: 'total' | 'friction';
       four: Four;
     }
-  | { do: 'fit'; end: End; part: 'rotor' | 'pads'; description: string }
+  | ({ do: 'fit'; end: End; part: 'rotor' | 'pads'; description: string } & Partial<
+      Pick<
+        EntryOf<'fitting'>,
+        'condition' | 'compound' | 'construction' | 'stampedLimit' | 'cameOffFor' | 'rebedding'
+      >
+    >)
+  | { do: 'turn'; end: End; points: number[]; radius?: number }
+  | { do: 'gaps'; end: End; corners: Four; span?: number; atMid: boolean }
+  | {
+      do: 'lever';
+      end: End;
+      reach: number;
+      bite: number;
+      firm: number;
+      sunk?: number;
+      pumped?: number;
+    }
+  | { do: 'face'; end: End; gap: number; spacing: number }
+  | {
+      do: 'look';
+      end: End;
+      area: EntryOf<'look-over'>['area'];
+      found?: EntryOf<'look-over'>['found'];
+      words?: string;
+    }
   | {
       do: 'tighten';
       end: End;
@@ -69,6 +93,7 @@ export const CUSTOMERS: Record<string, Omit<Customer, 'id'>> = {
   ferry: { name: 'Ferry crew, North Sound', phone: '0555 0119' },
   club: { name: 'Youth downhill club', phone: '0555 0177' },
   tandem: { name: 'Marit & Oyelaran', phone: '0555 0183' },
+  market: { name: 'Quay fish market', phone: '0555 0151' },
   lightkeeper: { name: 'Asta Brunholm', phone: null },
 };
 
@@ -132,6 +157,55 @@ export const BIKES: Record<string, DemoBike> = {
     serial: 'OS-1874',
     systemMassKg: 104,
     kmPerWeek: 75,
+  },
+  pilot: {
+    ...everyday,
+    customer: 'ferry',
+    name: 'Pilot’s gravel bike',
+    maker: 'Ostrel',
+    serial: 'OS-3306',
+    systemMassKg: 92,
+    kmPerWeek: 85,
+  },
+  downhill5: {
+    ...everyday,
+    customer: 'club',
+    name: 'Club downhill 5',
+    maker: 'Brannock',
+    serial: 'BR-5-02',
+    systemMassKg: 88,
+    terrain: 'steep',
+    kmPerWeek: 35,
+  },
+  night: {
+    ...everyday,
+    customer: 'nurses',
+    name: 'Night nurse’s e-bike',
+    maker: 'Ostrel',
+    serial: 'OS-2302',
+    motor: true,
+    systemMassKg: 128,
+    kmPerWeek: 110,
+  },
+  cargo: {
+    ...everyday,
+    customer: 'market',
+    name: 'Fish market cargo',
+    maker: 'Gannet Works',
+    serial: 'GW-C-19',
+    systemMassKg: 210,
+    terrain: 'hilly',
+    kmPerWeek: 120,
+  },
+  trike4: {
+    ...everyday,
+    customer: 'post',
+    name: 'Post trike 4',
+    maker: 'Gannet Works',
+    serial: 'GW-7-0298',
+    systemMassKg: 178,
+    terrain: 'hilly',
+    kmPerWeek: 230,
   },
   keeper: {
     ...everyday,
