@@ -12,6 +12,7 @@ export default async function setUp(): Promise<() => Promise<void>> {
     dataDirectory: null,
     webDirectory: exportWeb(root, say),
     port: 0,
+    feedPort: 0,
     log: pino({ level: 'silent' }),
     say,
   });

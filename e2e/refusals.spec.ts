@@ -36,7 +36,9 @@ test('a worn rotor refuses the sign-off; the customer’s refusal lets it go, in
   await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
   await hands.touch(hands.button('Sign and seal'));
   await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
-  await expect(page.getByText('The front rotor must be replaced', { exact: false })).toBeVisible();
+  await expect(
+    page.getByText('The front rotor: the work must be done', { exact: false }),
+  ).toBeVisible();
 
   await hands.touch(hands.button('The customer refuses'));
   await page.getByLabel('The customer’s words').fill('Not before the summer');

@@ -22,18 +22,16 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await expect(verdict(page)).toContainText('1.66 less its doubt 0.03 clears 1.50');
 
   await hands.touch(hands.button('Measure the pads'));
-  await hands.touch(hands.button(/G2 thickness gauge/));
-  await hands.press('Enter');
-  // By the keypad on the screen, as a knuckle would.
+  // The same gauge, its zero check still standing. By the keypad on the screen, as a knuckle would.
   for (const digits of ['37', '37', '36', '37']) {
     for (const digit of digits) await hands.touch(hands.button(digit, true));
     await hands.touch(hands.button('next', true));
   }
   await expect(page.getByText('3.60, rule 3.0', { exact: true })).toBeVisible();
   await expect(page.getByText('1.80, rule 1.5', { exact: true })).toBeVisible();
-  await expect(page.getByText(/18 % worn, rule 75 %/)).toBeVisible();
+  await expect(page.getByText(/18 %, rule 75 %/)).toBeVisible();
   await expect(verdict(page)).toContainText('Holds');
-  await hands.touch(hands.button('Back to the job'));
+  await hands.touch(hands.button('Job', true));
 
   await hands.touch(hands.button(/^Rotor bolts/).first());
   await expect(page.getByText('Asked 5.4 to 6.6 N·m, sheet: it names 6.0')).toBeVisible();
@@ -59,7 +57,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await expect(page.getByText('7.5 mL Selkie 10, Bottle A, lot K22-118')).toBeVisible();
 
   await hands.touch(hands.button('Sign off', true));
-  await expect(page.getByText(/rear rotor and rear pads\. The record says so/)).toBeVisible();
+  await expect(page.getByText(/rear rotor, pads, .*\. The record says so/)).toBeVisible();
   await hands.touch(
     page
       .getByRole('radiogroup', { name: /left lever works the front/ })
