@@ -17,6 +17,8 @@ const node = {
 };
 
 module.exports = {
+  // Four people signing at once on a busy machine take longer than the five seconds Jest would wait.
+  testTimeout: 30_000,
   projects: [
     { ...node, displayName: 'core', rootDir: 'core' },
     { ...node, displayName: 'contract', rootDir: 'contract' },

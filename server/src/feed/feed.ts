@@ -39,6 +39,8 @@ export class Feed {
   #gauges = new Map<string, Connected>();
   #listeners: Listener[] = [];
   #readings: FeedReading[] = [];
+  /** Comings and goings are told in the order they happened. */
+  #reports: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly shop: {
@@ -117,7 +119,12 @@ export class Feed {
     socket.setEncoding('utf8');
     socket.setTimeout(GREETING_MS, () => !gauge && socket.destroy());
     socket.on('error', () => socket.destroy());
-    socket.on('close', () => gauge && this.#left(gauge, socket));
+    // What it still said is dealt with before it is told that it left: a reading clears what a step is told.
+    socket.on('close', () => {
+      last = last.then(() => {
+        if (gauge) this.#left(gauge, socket);
+      });
+    });
     const refuse = (why: string) => {
       socket.end(writeLine({ says: 'NO', seq: null, why }));
     };
@@ -180,8 +187,8 @@ export class Feed {
   /** Says whether a gauge is on the line to those who wait for it, and to those who watch. */
   #report(gauge: Connected, to: readonly Listener[] = this.#listeners): void {
     const { serial, connected } = gauge;
-    this.shop
-      .gaugeOnFeed(serial)
+    this.#reports = this.#reports
+      .then(() => this.shop.gaugeOnFeed(serial))
       .then((registered) => {
         for (const { gaugeId, hear } of to)
           if (gaugeId === null || gaugeId === registered?.id)
