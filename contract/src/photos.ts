@@ -1,5 +1,5 @@
 import { AREAS, type Area } from '@hold-fast/core/inspection/findings';
-import type { End as EndOf } from '@hold-fast/core/procedure/signOff';
+import type { End as EndOf } from '@hold-fast/core/ends';
 import { z } from 'zod';
 import { End, Id } from './fields';
 

@@ -1,6 +1,6 @@
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
-import type { End, Part } from '../procedure/signOff';
+import type { End, Part } from '../ends';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';

@@ -3,7 +3,7 @@ import { faceVerdict, type FaceVerdict } from '../face/mountFace';
 import type { Outlook } from '../forecast/forecast';
 import { InputError } from '../inputError';
 import { leverVerdict, type LeverSpec, type LeverVerdict } from '../lever/lever';
-import type { Part } from '../procedure/signOff';
+import type { Part } from '../ends';
 import { USUAL_RULES, type ShopRules } from '../rules/shopRules';
 import { runoutVerdict, type RunoutVerdict } from '../runout/runout';
 import { padVerdict, type PadSpec, type PadVerdict } from '../wear/pads';

@@ -1,7 +1,7 @@
 import { CORNERS } from '../clearance/corners';
 import { LEVER_PLACES } from '../lever/lever';
 import { PAD_PLACES } from '../wear/pads';
-import type { Part } from '../procedure/signOff';
+import type { Part } from '../ends';
 
 /** What is measured at one end of a bike, each in a sitting of its own. */
 export const MEASURANDS = ['rotor', 'pads', 'runout', 'clearance', 'lever', 'mount-face'] as const;

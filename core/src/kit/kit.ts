@@ -1,4 +1,4 @@
-import type { Part } from '../procedure/signOff';
+import type { Part } from '../ends';
 import type { RotorDamage } from '../wear/rotor';
 import type { Bedded, Compound } from './compound';
 

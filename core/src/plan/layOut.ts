@@ -7,7 +7,7 @@ import {
 } from '../procedure/steps';
 import type { PlannedStep } from './planner';
 import { needsTool } from './price';
-import type { End } from '../procedure/signOff';
+import type { End } from '../ends';
 
 /** What to lay out before the work begins. */
 export interface LayOut {

@@ -7,7 +7,7 @@ import {
   type ProcedureId,
 } from '../procedure/procedures';
 import { ruleBroken } from '../procedure/rules';
-import { ENDS, type End } from '../procedure/signOff';
+import { ENDS, type End } from '../ends';
 import { STAGES, STEP_IDS, stepRule, STEPS, type StepId } from '../procedure/steps';
 import { brakeGraph } from './brakeGraph';
 import { benchAfter, leftBy, planBike, priced, type DoneStep, type Plan } from './planner';

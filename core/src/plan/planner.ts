@@ -1,5 +1,5 @@
 import FlatQueue from 'flatqueue';
-import { ENDS, type End } from '../procedure/signOff';
+import { ENDS, type End } from '../ends';
 import { stepRule, TOOLS, type StepId } from '../procedure/steps';
 import { brakeGraph, tenths, type BrakeGraph, type BrakeTask, type Move } from './brakeGraph';
 import {

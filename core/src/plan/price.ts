@@ -1,6 +1,6 @@
 import type { Hands, Place } from './state';
 import type { Tool } from '../procedure/steps';
-import type { End } from '../procedure/signOff';
+import type { End } from '../ends';
 
 /** Change-over minutes between steps, a table a shop may lay down anew; all our choice [D]. */
 export interface ChangeOvers {

@@ -5,7 +5,7 @@ import {
   workFor,
   type ProcedureId,
 } from '../procedure/procedures';
-import { ENDS, type End } from '../procedure/signOff';
+import { ENDS, type End } from '../ends';
 import type { StepId } from '../procedure/steps';
 import type { BrakeTask } from './brakeGraph';
 import {

@@ -3,7 +3,7 @@ import { FINDINGS } from '../inspection/findings';
 import { WORKS } from '../inspection/work';
 import { PROCEDURE_IDS, suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
 import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/rules';
-import { ENDS } from '../procedure/signOff';
+import { ENDS } from '../ends';
 import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { layOut } from './layOut';
 import { bleedFor, proceduresFor } from './recommended';

@@ -3,7 +3,7 @@ import { FRESH_BENCH } from './price';
 import { RIDEABLE, READY, unmet, type BrakeState } from './state';
 import { taskOf, type Chosen } from './task';
 import { ruleBroken, type BenchRule } from '../procedure/rules';
-import { ENDS, type End } from '../procedure/signOff';
+import { ENDS, type End } from '../ends';
 import { stepRule, type StepId } from '../procedure/steps';
 
 /** A step as it was recorded at the bench: done, or left out with a reason. */

@@ -1,4 +1,4 @@
-import { ENDS, type End } from './signOff';
+import { ENDS, type End } from '../ends';
 
 /** How far one end of a visit has come. */
 export interface EndProgress {

@@ -3,12 +3,7 @@ import type { Subject } from '../inspection/inspectEnd';
 import type { Finding } from '../inspection/findings';
 import type { BrakeState } from '../plan/state';
 import type { Word } from '../wear/verdict';
-
-export const ENDS = ['front', 'rear'] as const;
-export type End = (typeof ENDS)[number];
-
-export const PARTS = ['rotor', 'pads'] as const;
-export type Part = (typeof PARTS)[number];
+import { ENDS, type End } from '../ends';
 
 /** What a test at the end came to. A test nobody made is absent: "not inspected" is neither a verdict nor a bar [D]. */
 export type Outcome = 'passed' | 'failed';

@@ -1,4 +1,4 @@
-import type { Part } from '../procedure/signOff';
+import type { Part } from '../ends';
 import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS, type RunoutBands } from '../runout/runout';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
 import { ROTOR_POINTS } from '../wear/rotor';

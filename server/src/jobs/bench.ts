@@ -1,6 +1,6 @@
 import type { BenchJob, JobStatus } from '@hold-fast/contract/jobs';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
-import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, type Asked } from '../platform/database';
 

@@ -6,7 +6,7 @@ import { InputError } from '@hold-fast/core/inputError';
 import { visitOf } from '@hold-fast/contract/visit';
 import { doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
 import { suitsBrake } from '@hold-fast/core/procedure/procedures';
-import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { torqueWindow } from '@hold-fast/core/torque/window';
 import { clickSetting } from '@hold-fast/core/torque/wrench';
 import { areasOf, ruleOf } from '@hold-fast/core/inspection/findings';

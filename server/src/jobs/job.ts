@@ -7,7 +7,8 @@ import {
 import { rotorLimit } from '@hold-fast/core/inspection/judge';
 import { visitOf } from '@hold-fast/contract/visit';
 import { openEnds } from '@hold-fast/core/plan/visit';
-import { ENDS, signOffBars, type Bar, type SignOffFacts } from '@hold-fast/core/procedure/signOff';
+import { ENDS } from '@hold-fast/core/ends';
+import { signOffBars, type Bar, type SignOffFacts } from '@hold-fast/core/procedure/signOff';
 import { flawsOfProof } from '@hold-fast/core/torque/proof';
 import type { Asked } from '../platform/database';
 import { dayOf } from '../platform/shop';

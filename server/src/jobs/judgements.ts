@@ -1,6 +1,6 @@
 import { inspectEnd, judgeSitting, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import { RULE, type Judgement } from '@hold-fast/core/inspection/judge';
-import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';

@@ -1,7 +1,7 @@
 import type { Fitted } from '@hold-fast/contract/jobs';
 import { outlookOf, type VisitThickness } from '@hold-fast/core/forecast/outlook';
 import type { Outlook } from '@hold-fast/core/forecast/forecast';
-import { PARTS, type End, type Part } from '@hold-fast/core/procedure/signOff';
+import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import { thicknessOfBike } from '../bikes/store';
 import type { Asked } from '../platform/database';

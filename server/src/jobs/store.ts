@@ -12,7 +12,7 @@ import type {
   Tested,
   Tightened,
 } from '@hold-fast/contract/jobs';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import type { Finding } from '@hold-fast/core/inspection/findings';
 import type { LookOver, Sitting, Subject } from '@hold-fast/core/inspection/inspectEnd';
 import type { Look, TakenReading } from '@hold-fast/core/inspection/session';

@@ -2,7 +2,7 @@ import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import type { Decision, SignOff } from '@hold-fast/contract/signOff';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
-import { ENDS } from '@hold-fast/core/procedure/signOff';
+import { ENDS } from '@hold-fast/core/ends';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import type { Json } from '@hold-fast/core/seal/canonical';
 import { barsOf, inspectedItems, loadJob, restsOn } from '../jobs/job';

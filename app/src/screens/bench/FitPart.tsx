@@ -5,7 +5,7 @@ import { typedReading } from '@hold-fast/core/gauge/typedReading';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
 import { compoundAdvice, COMPOUNDS, type Compound } from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
-import type { End, Part } from '@hold-fast/core/procedure/signOff';
+import type { End, Part } from '@hold-fast/core/ends';
 import { plausibleRotorReading, ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';

@@ -5,7 +5,7 @@ import {
   type Subject,
 } from '@hold-fast/core/inspection/inspectEnd';
 import { WORKS, type Work } from '@hold-fast/core/inspection/work';
-import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { useState } from 'react';

@@ -1,7 +1,7 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { SheetRevision } from '@hold-fast/contract/sheets';
 import { InputError } from '@hold-fast/core/inputError';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
 import { rotorLimit } from '@hold-fast/core/inspection/judge';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';

@@ -2,7 +2,7 @@ import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
 import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { hasEvidence } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';

@@ -1,6 +1,6 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
-import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { nextTurn, PASSES } from '@hold-fast/core/torque/sequence';
 import {
   inspectEnd,

@@ -1,5 +1,5 @@
 import type { Fitted, Job } from '@hold-fast/contract/jobs';
-import { PARTS, type End, type Part } from '@hold-fast/core/procedure/signOff';
+import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';

@@ -7,7 +7,7 @@ import {
   type Finding,
 } from '@hold-fast/core/inspection/findings';
 import { standingLookOver } from '@hold-fast/core/inspection/inspectEnd';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

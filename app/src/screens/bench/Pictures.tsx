@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Area } from '@hold-fast/core/inspection/findings';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { useRef, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import { useAddPhoto } from '../../data/writes';

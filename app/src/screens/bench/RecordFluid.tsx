@@ -3,7 +3,7 @@ import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { mayFill, lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { ProblemError } from '../../data/api';

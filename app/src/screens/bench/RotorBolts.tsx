@@ -1,7 +1,7 @@
 import type { Identified, Job, Tightened } from '@hold-fast/contract/jobs';
 import type { TorqueRow } from '@hold-fast/contract/sheets';
 import type { Wrench } from '@hold-fast/contract/stores';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { nextTurn, PASS_SHARE, PASSES, type Pass } from '@hold-fast/core/torque/sequence';
 import { THREAD_TREATMENTS, type ThreadTreatment } from '@hold-fast/core/torque/thread';
 import { clickSetting, wrenchInCalibration } from '@hold-fast/core/torque/wrench';

@@ -1,7 +1,8 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { inspectEnd, type Subject } from '@hold-fast/core/inspection/inspectEnd';
-import { ENDS, type Bar, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
+import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

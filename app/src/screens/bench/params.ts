@@ -1,4 +1,4 @@
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { useLocalSearchParams } from 'expo-router';
 
 /** The job an address names. */

@@ -4,7 +4,7 @@ import type { Job } from '@hold-fast/contract/jobs';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { suits } from '@hold-fast/core/gauge/suits';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { useGauges } from '../../../data/queries';
 import { Choice } from '../../../ui/Choice';

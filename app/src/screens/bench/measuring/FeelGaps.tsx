@@ -1,6 +1,6 @@
 import { CORNERS, type Corner } from '@hold-fast/core/clearance/corners';
 import { valuesAt } from '@hold-fast/core/inspection/session';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/writes';
 import { GapFigure } from '../../../instruments/GapFigure';
 import { clearanceMore, clearanceSays } from '../findings';

@@ -1,5 +1,5 @@
 import { valuesAt } from '@hold-fast/core/inspection/session';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { FaceFigure } from '../../../instruments/FaceFigure';
 import { faceMore, faceSays } from '../findings';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';

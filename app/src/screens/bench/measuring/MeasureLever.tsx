@@ -1,6 +1,6 @@
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { LeverScale } from '../../../instruments/LeverScale';
 import { leverMore, leverSays } from '../findings';

@@ -1,6 +1,6 @@
 import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { PAD_PLACES, type PadPlace } from '@hold-fast/core/wear/pads';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';

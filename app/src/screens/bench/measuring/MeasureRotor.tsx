@@ -1,6 +1,6 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { standardOf } from '@hold-fast/core/inspection/inspectEnd';
 import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/judge';
 import { valuesAt } from '@hold-fast/core/inspection/session';

@@ -3,7 +3,7 @@ import type { Keying } from '@hold-fast/core/gauge/typedReading';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { valuesAt } from '@hold-fast/core/inspection/session';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';

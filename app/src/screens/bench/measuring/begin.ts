@@ -4,7 +4,7 @@ import type { Gauge } from '@hold-fast/contract/stores';
 import { standingZero } from '@hold-fast/core/gauge/zeroCheck';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { valuesAt } from '@hold-fast/core/inspection/session';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/writes';
 
 const LAST_GAUGE = 'hold-fast.gauge.';

@@ -2,7 +2,7 @@ import type { Job, Measured } from '@hold-fast/contract/jobs';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { client, keys } from '../../../data/client';
 import { Button } from '../../../ui/Button';

@@ -11,7 +11,7 @@ import {
   suitsBrake,
   type ProcedureId,
 } from '@hold-fast/core/procedure/procedures';
-import { ENDS, type End } from '@hold-fast/core/procedure/signOff';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { STEPS } from '@hold-fast/core/procedure/steps';
 import { router } from 'expo-router';
 import { useState } from 'react';

@@ -3,7 +3,7 @@ import { visitOf } from '@hold-fast/contract/visit';
 import type { PlannedStep } from '@hold-fast/core/plan/planner';
 import { needsTool } from '@hold-fast/core/plan/price';
 import { skipFault, type Visit } from '@hold-fast/core/plan/visit';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import { stepRule, type StepId, type StepRule } from '@hold-fast/core/procedure/steps';
 import { router } from 'expo-router';
 import { useState } from 'react';

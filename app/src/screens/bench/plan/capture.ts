@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
-import type { End } from '@hold-fast/core/procedure/signOff';
+import type { End } from '@hold-fast/core/ends';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import { words } from '../../../words/words';
 import { standingAt } from '../JobFrame';
