@@ -31,6 +31,8 @@ export type InputErrorCode =
   | 'too-few-points'
   | 'firm-before-bite'
   | 'beyond-reach'
+  | 'points-back'
+  | 'not-slower'
   | 'not-a-date';
 
 /** Returns `value` when it is a finite number above zero; otherwise throws an {@link InputError} naming `field`. */

@@ -7,6 +7,8 @@ const clear: SignOffFacts = {
   leverFeel: {},
   inspected: [],
   tightenings: [],
+  openChecks: [],
+  tagged: [],
   openEnds: [],
   customerToldOfWatch: false,
 };
@@ -52,10 +54,12 @@ describe('sign-off', () => {
   });
 
   it('refuses an unproven torque, a failed lever, an unconfirmed lever side', () => {
-    expect(codes({ tightenings: [{ end: 'front', flaws: ['passes-open'] }] })).toEqual([
-      'torque-unproven',
-    ]);
-    expect(codes({ tightenings: [{ end: 'front', flaws: [] }] })).toEqual([]);
+    expect(
+      codes({ tightenings: [{ end: 'front', fastener: 'rotor-bolts', flaws: ['passes-open'] }] }),
+    ).toEqual(['torque-unproven']);
+    expect(codes({ tightenings: [{ end: 'front', fastener: 'rotor-bolts', flaws: [] }] })).toEqual(
+      [],
+    );
     expect(codes({ leverFeel: { front: 'passed', rear: 'failed' } })).toEqual(['lever-failed']);
     expect(codes({ leverSideConfirmed: false })).toEqual(['lever-side-unconfirmed']);
   });

@@ -2,7 +2,9 @@ import type { ProofFlaw } from '../torque/proof';
 import type { Subject } from '../inspection/inspectEnd';
 import type { Finding } from '../inspection/findings';
 import type { BrakeState } from '../plan/state';
+import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
+import type { Check } from './finalCheck';
 import { ENDS, type End } from '../ends';
 
 /** What a test at the end came to. A test nobody made is absent: "not inspected" is neither a verdict nor a bar [D]. */
@@ -27,7 +29,11 @@ export interface SignOffFacts {
     decision: 'accepted-unproven' | 'customer-refused' | null;
   }[];
   /** Safety bolts that were touched. */
-  tightenings: readonly { end: End; flaws: readonly ProofFlaw[] }[];
+  tightenings: readonly { end: End; fastener: FastenerId; flaws: readonly ProofFlaw[] }[];
+  /** What has to be ticked by name where work was done, and is open or failed. */
+  openChecks: readonly { end: End; check: Check; failed: boolean }[];
+  /** A do-not-ride from an earlier visit that no work and no later look has lifted. */
+  tagged: readonly { end: End; subject: Subject; found: readonly Finding[] }[];
   /** Ends at which planned work was begun and the brake is not ready yet, with the first thing that is open. */
   openEnds: readonly { end: End; of: keyof BrakeState }[];
   /** The customer was told what is being watched. */
@@ -43,7 +49,9 @@ export type Bar =
   | { code: 'unproven-open'; end: End; subject: Subject }
   | { code: 'watch-untold'; end: End; subject: Subject }
   | { code: 'work-open'; end: End; of: keyof BrakeState }
-  | { code: 'torque-unproven'; end: End; flaws: readonly ProofFlaw[] }
+  | { code: 'torque-unproven'; end: End; fastener: FastenerId; flaws: readonly ProofFlaw[] }
+  | { code: 'check-open'; end: End; check: Check; failed: boolean }
+  | { code: 'still-tagged'; end: End; subject: Subject; found: readonly Finding[] }
   | { code: 'do-not-ride'; end: End; subject: Subject; found: readonly Finding[] };
 
 /**
@@ -56,6 +64,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   const bars: Bar[] = facts.inspected
     .filter(({ doNotRide }) => doNotRide)
     .map(({ end, subject, found }) => ({ code: 'do-not-ride', end, subject, found }));
+  for (const tag of facts.tagged) bars.push({ code: 'still-tagged', ...tag });
   for (const end of ENDS)
     if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
   for (const { end, subject, word, decision } of facts.inspected) {
@@ -67,8 +76,9 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
       bars.push({ code: 'watch-untold', end, subject });
   }
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
-  for (const { end, flaws } of facts.tightenings)
-    if (flaws.length > 0) bars.push({ code: 'torque-unproven', end, flaws });
+  for (const { end, fastener, flaws } of facts.tightenings)
+    if (flaws.length > 0) bars.push({ code: 'torque-unproven', end, fastener, flaws });
+  for (const open of facts.openChecks) bars.push({ code: 'check-open', ...open });
   if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });
   if (facts.motor && facts.cutOff !== 'passed')
     bars.push({ code: facts.cutOff === 'failed' ? 'cut-off-failed' : 'cut-off-untested' });

@@ -1,3 +1,5 @@
+import { BEDDING_SCHOOLS, type BeddingSchool } from '../bedding/pulls';
+import type { PistonLubricant } from '../plan/schools';
 import type { Part } from '../ends';
 import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS, type RunoutBands } from '../runout/runout';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
@@ -14,9 +16,13 @@ export interface ShopRules {
   serviceDays: Readonly<Record<Part, number>>;
   /** Thicknesses are shown in this unit; they are kept in millimetres. */
   lengthUnit: 'mm' | 'in';
+  beddingIn: BeddingSchool;
+  /** What goes on pistons where the sheet is silent. */
+  pistonLubricant: PistonLubricant;
 }
 
-/** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D]. */
+/** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
+ * and the system's own fluid [P]. */
 export const USUAL_RULES: ShopRules = {
   schools: PAD_SCHOOLS,
   rotorPoints: ROTOR_POINTS.usual,
@@ -24,4 +30,6 @@ export const USUAL_RULES: ShopRules = {
   runoutBands: USUAL_RUNOUT_BANDS,
   serviceDays: { rotor: 365, pads: 91 },
   lengthUnit: 'mm',
+  beddingIn: BEDDING_SCHOOLS[0],
+  pistonLubricant: 'own-fluid',
 };

@@ -1,39 +1,88 @@
+import { windowAtWrench, type Crowfoot } from './crowfoot';
+import { fastenerRule, type FastenerId } from './fasteners';
 import { nextTurn, type PassMark } from './sequence';
 import type { ThreadTreatment } from './thread';
 import type { TorqueWindow } from './window';
-import { clickSetting, wrenchInCalibration, type Wrench } from './wrench';
+import { clickSetting, readingStands, wrenchInCalibration, type Wrench } from './wrench';
+
+/** The gaps at both ends of a clamp, mm. */
+export interface ClampGaps {
+  oneMm: number;
+  otherMm: number;
+}
+
+/** How far the two gaps of a clamp may differ, mm [D]. */
+export const GAPS_DIFFER_MM = 0.2;
 
 /** A tightening as it was done. */
 export interface Tightening {
+  fastener: FastenerId;
   boltCount: number;
   window: TorqueWindow;
   /** The wrench as it stood before the first click of this tightening. */
   wrench: Wrench;
+  crowfoot: Crowfoot | null;
   setNm: number;
   treatment: ThreadTreatment;
   marks: readonly PassMark[];
+  /** As felt last; null where nobody looked. */
+  gaps: ClampGaps | null;
   /** Day of the tightening, `yyyy-mm-dd`. */
   doneOn: string;
 }
 
 export type ProofFlaw =
-  'passes-open' | 'wrench-out-of-calibration' | 'setting-outside-window' | 'torque-from-memory';
+  | 'passes-open'
+  | 'wrench-out-of-calibration'
+  | 'setting-outside-window'
+  | 'over-torqued'
+  | 'gaps-open'
+  | 'gaps-unequal'
+  | 'torque-from-memory';
+
+/** Passes that go to the full torque. */
+const FULL: ReadonlySet<string> = new Set(['full', 'verify']);
+
+type Turned = Pick<Tightening, 'boltCount' | 'window' | 'wrench' | 'crowfoot'>;
+
+/** How one confirmation stands: in the window or not, or `unmeasured` where a reading wrench showed nothing. */
+export function markStands(
+  { window, wrench, crowfoot }: Turned,
+  mark: PassMark,
+): 'in' | 'under' | 'over' | 'unmeasured' {
+  if (wrench.kind === 'click' || !FULL.has(mark.pass)) return 'in';
+  if (mark.measuredNm === null || mark.bolt === null) return 'unmeasured';
+  return readingStands(windowAtWrench(window, crowfoot), wrench, mark.measuredNm);
+}
+
+/** The confirmations that count: with a reading wrench those in the window, bolt by bolt. */
+export function countingMarks(tightening: Turned & { marks: readonly PassMark[] }): PassMark[] {
+  return tightening.marks.filter((mark) => markStands(tightening, mark) === 'in');
+}
 
 /**
- * Whether a tightening is proven: every bolt through every pass, with a wrench in calibration, set where
- * its whole tolerance stays inside the window. A tightening with an overdue wrench is recorded and stays
- * unproven until repeated.
+ * Whether a tightening is proven: every bolt through every pass, with a wrench in calibration, set or read where
+ * its whole tolerance stays inside the window, and the gaps of a clamp equal. A tightening with an overdue wrench is
+ * recorded and stays unproven until repeated.
  * @returns the flaws; none means proven.
  */
 export function flawsOfProof(tightening: Tightening): ProofFlaw[] {
   const flaws: ProofFlaw[] = [];
-  if (!nextTurn(tightening.boltCount, tightening.marks).done) flaws.push('passes-open');
-  if (!wrenchInCalibration(tightening.wrench, tightening.doneOn))
-    flaws.push('wrench-out-of-calibration');
-  const setting = clickSetting(tightening.window, tightening.wrench);
-  const { setNm } = tightening;
-  if (setting.code !== 'set' || setNm < setting.loNm - 1e-9 || setNm > setting.hiNm + 1e-9)
-    flaws.push('setting-outside-window');
-  if (tightening.window.tag === 'M') flaws.push('torque-from-memory');
+  const { boltCount, wrench, window, setNm, gaps } = tightening;
+  if (!nextTurn(boltCount, countingMarks(tightening)).done) flaws.push('passes-open');
+  if (!wrenchInCalibration(wrench, tightening.doneOn)) flaws.push('wrench-out-of-calibration');
+  if (wrench.kind === 'click') {
+    const setting = clickSetting(windowAtWrench(window, tightening.crowfoot), wrench);
+    if (setting.code !== 'set' || setNm < setting.loNm - 1e-9 || setNm > setting.hiNm + 1e-9)
+      flaws.push('setting-outside-window');
+  }
+  if (tightening.marks.some((mark) => markStands(tightening, mark) === 'over'))
+    flaws.push('over-torqued');
+  if (fastenerRule(tightening.fastener).clamp) {
+    if (gaps === null) flaws.push('gaps-open');
+    else if (Math.abs(gaps.oneMm - gaps.otherMm) > GAPS_DIFFER_MM + 1e-9)
+      flaws.push('gaps-unequal');
+  }
+  if (window.tag === 'M') flaws.push('torque-from-memory');
   return flaws;
 }

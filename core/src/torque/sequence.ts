@@ -41,6 +41,13 @@ export const PASS_SHARE: Readonly<Record<Pass, number | null>> = {
 export interface PassMark {
   pass: Pass;
   bolt: number | null;
+  /** What a reading wrench showed, N·m; null with a click wrench and by fingers. */
+  measuredNm: number | null;
+}
+
+/** The passes a fastener goes through: one bolt alone is not taken half way first, and its click is its check. */
+export function passesOf(boltCount: number): readonly Pass[] {
+  return boltCount === 1 ? ['snug', 'full'] : PASSES;
 }
 
 export type NextTurn =
@@ -50,9 +57,12 @@ export type NextTurn =
  * The bolt to turn next: passes in order, each in star order, whatever was confirmed already.
  * `across` says that it lies across the circle from the one before it.
  */
-export function nextTurn(boltCount: number, marks: readonly PassMark[]): NextTurn {
+export function nextTurn(
+  boltCount: number,
+  marks: readonly Pick<PassMark, 'pass' | 'bolt'>[],
+): NextTurn {
   const order = starOrder(boltCount);
-  for (const pass of PASSES) {
+  for (const pass of passesOf(boltCount)) {
     const position = order.findIndex((bolt) => !isMarked(marks, pass, bolt));
     if (position >= 0)
       return {
@@ -67,6 +77,10 @@ export function nextTurn(boltCount: number, marks: readonly PassMark[]): NextTur
 }
 
 /** Whether `bolt` was confirmed in `pass`, alone or with the whole pass. */
-export function isMarked(marks: readonly PassMark[], pass: Pass, bolt: number): boolean {
+export function isMarked(
+  marks: readonly Pick<PassMark, 'pass' | 'bolt'>[],
+  pass: Pass,
+  bolt: number,
+): boolean {
   return marks.some((mark) => mark.pass === pass && (mark.bolt === null || mark.bolt === bolt));
 }

@@ -4,6 +4,7 @@ export const THREAD_TREATMENTS = [
   'medium-threadlocker',
   'anti-seize',
   'grease',
+  'carbon-paste',
   'dry',
 ] as const;
 export type ThreadTreatment = (typeof THREAD_TREATMENTS)[number];

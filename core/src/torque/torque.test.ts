@@ -1,4 +1,7 @@
 import fc from 'fast-check';
+import { clampLoadN, clampLoadOf, NUT_FACTOR, PROOF_LOAD_N } from './clampLoad';
+import { crowfootGain, settingWith, windowAtWrench } from './crowfoot';
+import { askedOf, FASTENER_IDS, fastenerRule } from './fasteners';
 import { flawsOfProof, type Tightening } from './proof';
 import { nextTurn, PASSES, starOrder, type PassMark } from './sequence';
 import { torqueWindow, windowOfSingleValue } from './window';
@@ -105,7 +108,7 @@ describe('star order: the handbook’s check values', () => {
     const turned: string[] = [];
     for (let turn = nextTurn(6, marks); !turn.done; turn = nextTurn(6, marks)) {
       turned.push(`${turn.pass} ${turn.bolt}`);
-      marks.push({ pass: turn.pass, bolt: turn.bolt });
+      marks.push({ pass: turn.pass, bolt: turn.bolt, measuredNm: null });
     }
     expect(turned).toHaveLength(24);
     expect(turned.slice(12, 18)).toEqual([
@@ -124,6 +127,7 @@ describe('star order: the handbook’s check values', () => {
 
 describe('proof of a tightening', () => {
   const wrench: Wrench = {
+    kind: 'click',
     maxNm: 10,
     markNm: 0.1,
     tolerance: 0.04,
@@ -131,12 +135,15 @@ describe('proof of a tightening', () => {
     uses: 100,
   };
   const done: Tightening = {
+    fastener: 'rotor-bolts',
+    crowfoot: null,
+    gaps: null,
     boltCount: 6,
     window: windowOfSingleValue(6, 'sheet'),
     wrench,
     setNm: 6,
     treatment: 'medium-threadlocker',
-    marks: PASSES.map((pass) => ({ pass, bolt: null })),
+    marks: PASSES.map((pass) => ({ pass, bolt: null, measuredNm: null })),
     doneOn: '2026-11-25',
   };
 
@@ -174,5 +181,126 @@ describe('proof of a tightening', () => {
   it('counts a wrench as in calibration through its day and up to 4,999 clicks', () => {
     expect(wrenchInCalibration({ ...wrench, uses: 4999 }, '2027-01-01')).toBe(true);
     expect(wrenchInCalibration(wrench, '2027-01-02')).toBe(false);
+  });
+
+  it('with a reading wrench takes each bolt by what it showed, and no pass as a whole', () => {
+    const reads = { ...done, wrench: { ...wrench, kind: 'reading' as const } };
+    const showed = (measuredNm: number | null) => ({
+      ...reads,
+      boltCount: 2,
+      marks: [
+        { pass: 'snug' as const, bolt: null, measuredNm: null },
+        { pass: 'half' as const, bolt: null, measuredNm: null },
+        ...(['full', 'verify'] as const).flatMap((pass) =>
+          [1, 2].map((bolt) => ({ pass, bolt, measuredNm })),
+        ),
+      ],
+    });
+    expect(flawsOfProof(reads)).toEqual(['passes-open']);
+    expect(flawsOfProof(showed(6))).toEqual([]);
+    expect(flawsOfProof(showed(null))).toEqual(['passes-open']);
+    // 5.4 / 0.96 is 5.625 and 6.6 / 1.04 is 6.346: outside of it the tolerance leaves the window.
+    expect(flawsOfProof(showed(5.62))).toEqual(['passes-open']);
+    expect(flawsOfProof(showed(5.63))).toEqual([]);
+    expect(flawsOfProof(showed(6.34))).toEqual([]);
+    expect(flawsOfProof(showed(6.35))).toEqual(['passes-open', 'over-torqued']);
+  });
+
+  it('a bolt turned further after too little stands; one turned past the window does not', () => {
+    const two = (first: number) => ({
+      ...done,
+      wrench: { ...wrench, kind: 'reading' as const },
+      boltCount: 1,
+      marks: [
+        { pass: 'snug' as const, bolt: null, measuredNm: null },
+        { pass: 'full' as const, bolt: 1, measuredNm: first },
+        { pass: 'full' as const, bolt: 1, measuredNm: 6 },
+      ],
+    });
+    expect(flawsOfProof(two(5))).toEqual([]);
+    expect(flawsOfProof(two(7))).toEqual(['over-torqued']);
+  });
+
+  it('a clamp’s gaps end equal: 0.2 mm apart at most [D]', () => {
+    const clamp = { ...done, fastener: 'lever-clamp' as const };
+    expect(flawsOfProof(clamp)).toEqual(['gaps-open']);
+    expect(flawsOfProof({ ...clamp, gaps: { oneMm: 1.2, otherMm: 1 } })).toEqual([]);
+    expect(flawsOfProof({ ...clamp, gaps: { oneMm: 1, otherMm: 1.21 } })).toEqual(['gaps-unequal']);
+  });
+
+  it('judges a setting through the crowfoot it was made with', () => {
+    const crowfoot = { leverMm: 250, extensionMm: 30, angleDegrees: 0 };
+    expect(flawsOfProof({ ...done, crowfoot, setNm: 6 })).toEqual(['setting-outside-window']);
+    expect(flawsOfProof({ ...done, crowfoot, setNm: 5.4 })).toEqual([]);
+  });
+});
+
+describe('crowfoot: the handbook’s check values, by the lever rule [S]', () => {
+  it.each([
+    [6, 250, 30, 0, 5.357],
+    [6, 250, 30, 45, 5.531],
+    [6, 250, 30, 90, 6],
+    [8, 200, 40, 180, 10],
+  ])('T %d, L %d, E %d, %d° off: set %d', (torqueNm, leverMm, extensionMm, angleDegrees, set) =>
+    expect(settingWith({ leverMm, extensionMm, angleDegrees }, torqueNm)).toBeCloseTo(set, 3),
+  );
+
+  it('refuses one that points back to the grip', () =>
+    expect(() => crowfootGain({ leverMm: 40, extensionMm: 40, angleDegrees: 180 })).toThrow(
+      'points-back',
+    ));
+
+  it('what it makes of the setting is the torque again, whatever lengths and angle', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 100, max: 600, noNaN: true }),
+        fc.double({ min: 10, max: 90, noNaN: true }),
+        fc.double({ min: 0, max: 180, noNaN: true }),
+        (leverMm, extensionMm, angleDegrees) => {
+          const crowfoot = { leverMm, extensionMm, angleDegrees };
+          expect(settingWith(crowfoot, 6) * crowfootGain(crowfoot)).toBeCloseTo(6, 9);
+          const { loNm, hiNm } = windowAtWrench({ loNm: 5, hiNm: 7 }, crowfoot);
+          expect(hiNm / loNm).toBeCloseTo(7 / 5, 9);
+        },
+      ),
+    ));
+});
+
+describe('clamp load', () => {
+  it('is the handbook’s: 6 N·m on M5 dry 6,000 N, with anti-seize 8,000', () => {
+    expect(clampLoadN(6, NUT_FACTOR.dry, 5)).toBeCloseTo(6000, 6);
+    expect(clampLoadN(6, NUT_FACTOR['anti-seize'], 5)).toBeCloseTo(8000, 6);
+    // ISO 898-1, M5 of class 8.8 [S].
+    expect(8000 / PROOF_LOAD_N.M5).toBeCloseTo(0.97, 2);
+  });
+
+  it('is shown only where the thread is not as the sheet asks, and warns from 75 % of proof', () => {
+    expect(clampLoadOf('rotor-bolts', 6, 'dry', 'dry')).toBeNull();
+    expect(clampLoadOf('hose-nut-lever', 6, 'grease', 'dry')).toBeNull();
+    expect(clampLoadOf('rotor-bolts', 6, 'anti-seize', 'dry')).toMatchObject({ warn: true });
+    expect(clampLoadOf('rotor-bolts', 4, 'grease', 'dry')).toMatchObject({ warn: false });
+    const shareAt = (torqueNm: number) => clampLoadOf('caliper-post', torqueNm, 'grease', 'dry')!;
+    expect(shareAt((0.75 * 11600 * 0.18 * 6) / 1000 + 1e-9).warn).toBe(true);
+    expect(shareAt((0.75 * 11600 * 0.18 * 6) / 1000 - 1e-6).warn).toBe(false);
+  });
+});
+
+describe('what is asked of a fastener', () => {
+  it('is the sheet’s row, else what the trade usually asks, as the shop’s', () => {
+    const row = { ...askedOf('caliper-post', [])!, window: windowOfSingleValue(9, 'sheet') };
+    expect(askedOf('caliper-post', [row])!.window.namedNm).toBe(9);
+    // Common practice.
+    expect(askedOf('caliper-post', [])).toMatchObject({
+      boltCount: 2,
+      window: { loNm: 6, hiNm: 8, origin: 'shop', tag: 'P' },
+    });
+    expect(askedOf('hose-guide', [])).toBeNull();
+  });
+
+  it('has a window that stands upright for every one that has a torque', () => {
+    for (const id of FASTENER_IDS) {
+      const { usual } = fastenerRule(id);
+      if (usual) expect(usual.loNm).toBeLessThan(usual.hiNm);
+    }
   });
 });

@@ -2,8 +2,13 @@ import { inCalibration } from '../gauge/gauge';
 import { positive } from '../inputError';
 import type { TorqueWindow } from './window';
 
-/** A setting-type (click) torque wrench. */
+/** A click wrench is set and clicks; a reading one shows what was reached, bolt by bolt. */
+export const WRENCH_KINDS = ['click', 'reading'] as const;
+export type WrenchKind = (typeof WRENCH_KINDS)[number];
+
+/** A torque wrench. */
 export interface Wrench {
+  kind: WrenchKind;
   /** Greatest torque on its scale, N·m. */
   maxNm: number;
   /** Step between two marks, N·m. */
@@ -67,4 +72,17 @@ export function clickSetting(
   const middle = (window.loNm + window.hiNm) / 2 / mark;
   const nearest = Math.min(hi, Math.max(lo, Math.round(middle)));
   return { code: 'set', setNm: nm(nearest), loNm: nm(lo), hiNm: nm(hi) };
+}
+
+/**
+ * Whether what a reading wrench showed is in the window with its whole tolerance; `under` can be turned further, `over`
+ * means the bolt comes out and is looked at.
+ */
+export function readingStands(
+  window: Pick<TorqueWindow, 'loNm' | 'hiNm'>,
+  { tolerance }: Pick<Wrench, 'tolerance'>,
+  measuredNm: number,
+): 'in' | 'under' | 'over' {
+  if (measuredNm < window.loNm / (1 - tolerance) - 1e-9) return 'under';
+  return measuredNm > window.hiNm / (1 + tolerance) + 1e-9 ? 'over' : 'in';
 }

@@ -1,0 +1,77 @@
+import { ENDS, type End } from '../ends';
+import type { ProcedureId } from '../procedure/procedures';
+
+/** What a procedure usually takes on its own, minutes; a shop charges by it. All our choice [D]. */
+export const TYPICAL_MINUTES: Readonly<Record<ProcedureId, number>> = {
+  inspect: 10,
+  'clean-caliper': 10,
+  'clean-pads-and-rotor': 15,
+  'dress-mount': 25,
+  'service-pistons': 20,
+  'fit-hydraulic': 60,
+  'cable-to-hydraulic': 90,
+  'change-caliper': 45,
+  'renew-hose': 45,
+  'shorten-hose': 30,
+  'remake-joint': 30,
+  'bleed-push-up': 25,
+  'bleed-gravity': 20,
+  'bleed-burp': 30,
+  'bleed-tilt': 35,
+  'bleed-two-syringes': 25,
+  'top-up': 12,
+  'go-up-a-size': 25,
+  'change-rotor': 15,
+  'refit-rotor': 15,
+  'change-pads': 12,
+  'renew-cable': 25,
+  'set-up-cable': 12,
+  'true-rotor': 12,
+  align: 8,
+  'set-levers': 10,
+  'bed-in': 12,
+  'final-check': 10,
+};
+
+/** What a customer says to one line of work. */
+export const ANSWERS = ['agreed', 'refused', 'postponed'] as const;
+export type Answer = (typeof ANSWERS)[number];
+
+/** One line of a quote: one procedure at one end. */
+export interface QuoteLine {
+  end: End;
+  procedure: ProcedureId;
+  /** {@link TYPICAL_MINUTES} */
+  minutes: number;
+}
+
+/** Something a customer said to some lines. */
+export interface Answered {
+  answer: Answer;
+  lines: readonly { end: End; procedure: ProcedureId }[];
+}
+
+/** The lines of what was chosen, end by end. */
+export function quoteLines(procedures: Readonly<Record<End, readonly ProcedureId[]>>): QuoteLine[] {
+  return ENDS.flatMap((end) =>
+    procedures[end].map((procedure) => ({
+      end,
+      procedure,
+      minutes: TYPICAL_MINUTES[procedure],
+    })),
+  );
+}
+
+/** What was last said to a line, or null while nobody asked: work that came in later is asked for again. */
+export function answerTo(
+  line: { end: End; procedure: ProcedureId },
+  answered: readonly Answered[],
+): Answer | null {
+  return (
+    answered
+      .filter(({ lines }) =>
+        lines.some(({ end, procedure }) => end === line.end && procedure === line.procedure),
+      )
+      .at(-1)?.answer ?? null
+  );
+}

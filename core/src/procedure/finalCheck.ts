@@ -1,0 +1,112 @@
+import type { Actuation } from '../inspection/findings';
+import type { DoneAt, FastenedBrake } from './fastened';
+import type { StepId } from './steps';
+
+/** What is ticked by name before a bike leaves: bolts, caps and clips, and what the hand feels. */
+export const CHECKS = [
+  'caliper-bolts',
+  'rotor-bolts',
+  'rotor-lockring',
+  'lever-clamp',
+  'adapter-bolts',
+  'pinch-bolt',
+  'bar-and-stem',
+  'safety-clip',
+  'pad-pin-clip',
+  'pad-spring',
+  'port-screw-o-ring',
+  'nipple-shut-cap',
+  'lever-hood',
+  'hose-joint-dry',
+  'hose-guides',
+  'bar-turns-free',
+  'cable-end-cap',
+  'throttle-springs-back',
+  'no-drag',
+] as const;
+export type Check = (typeof CHECKS)[number];
+
+interface CheckRule {
+  /** Steps that touched it: it is ticked after the last of them. */
+  touched: readonly StepId[] | 'any';
+  when?: (brake: CheckedBrake) => boolean;
+}
+
+export interface CheckedBrake extends FastenedBrake {
+  actuation: Actuation;
+  motor: boolean;
+}
+
+const FLUID: readonly StepId[] = ['bleed-kit-on', 'bleed-kit-off', 'new-brake-on'];
+const AT_LEVER: readonly StepId[] = [...FLUID, 'top-up-cup-on', 'top-up-cup-off', 'open-at-lever'];
+const JOINTS: readonly StepId[] = ['join-at-lever', 'join-at-caliper'];
+const PADS: readonly StepId[] = ['pads-out', 'pads-back', 'new-pads-in'];
+const LEVER: readonly StepId[] = ['lever-loosen', 'lever-tighten', 'strip-brake', 'new-brake-on'];
+
+/** When each has to be ticked: every bolt whenever an end was worked on, the rest where it was opened. Common practice [P]. */
+const RULES: Readonly<Record<Check, CheckRule>> = {
+  'caliper-bolts': { touched: 'any' },
+  'rotor-bolts': { touched: 'any', when: ({ hold }) => hold === 'six-bolt' },
+  'rotor-lockring': { touched: 'any', when: ({ hold }) => hold === 'lockring' },
+  'lever-clamp': { touched: 'any' },
+  'adapter-bolts': { touched: 'any', when: ({ mount }) => mount === 'is' },
+  'pinch-bolt': { touched: 'any', when: ({ actuation }) => actuation !== 'hydraulic' },
+  'bar-and-stem': { touched: LEVER },
+  'safety-clip': {
+    touched: ['caliper-loosen', 'caliper-off', 'torque-caliper'],
+    when: ({ mount }) => mount === 'flat',
+  },
+  'pad-pin-clip': { touched: PADS },
+  'pad-spring': { touched: PADS },
+  'port-screw-o-ring': { touched: AT_LEVER },
+  'nipple-shut-cap': { touched: FLUID },
+  'lever-hood': { touched: AT_LEVER },
+  'hose-joint-dry': { touched: JOINTS },
+  'hose-guides': { touched: ['route-new-hose', 'new-brake-on', 'new-housing'] },
+  'bar-turns-free': { touched: ['cut-hose', 'route-new-hose', 'new-brake-on', 'new-housing'] },
+  'cable-end-cap': { touched: ['new-cable-in'] },
+  'throttle-springs-back': { touched: ['throttle-back'], when: ({ motor }) => motor },
+  'no-drag': { touched: 'any' },
+};
+
+/** What was ticked, and by when. */
+export interface Ticked {
+  seq: number;
+  check: Check;
+  passed: boolean;
+}
+
+/** The step at which everything is ticked by name; its own doing undoes no tick. */
+const AT_THE_CHECK: readonly StepId[] = [
+  'bolt-check',
+  'hard-pull',
+  'stand-test',
+  'careful-ride',
+  'bed-in',
+  'witness-ring',
+  'stop-test-after',
+  'sponge-test',
+];
+
+/**
+ * What has to be ticked by name at one end for the work that was done there, each with how it stands; a tick counts when
+ * it is later than the last step that touched the thing.
+ */
+export function checksFor(
+  brake: CheckedBrake,
+  done: readonly DoneAt[],
+  ticked: readonly Ticked[],
+): { check: Check; stands: 'open' | 'passed' | 'failed' }[] {
+  const work = done.filter(({ step }) => !AT_THE_CHECK.includes(step));
+  if (work.length === 0) return [];
+  return CHECKS.flatMap((check) => {
+    const { touched, when } = RULES[check];
+    if (when && !when(brake)) return [];
+    const by = touched === 'any' ? work : work.filter(({ step }) => touched.includes(step));
+    const last = by.at(-1);
+    if (!last) return [];
+    const tick = ticked.filter((each) => each.check === check && each.seq > last.seq).at(-1);
+    const stands = !tick ? ('open' as const) : tick.passed ? ('passed' as const) : 'failed';
+    return [{ check, stands }];
+  });
+}
