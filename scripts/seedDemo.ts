@@ -2,6 +2,7 @@ import type { AddressInfo } from 'node:net';
 import type { CheckIn } from '@hold-fast/contract/checkIn';
 import { Entry, type EntryOf } from '@hold-fast/contract/entries';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
+import type { StockMove } from '@hold-fast/contract/stores';
 import { SHEETS } from '@hold-fast/demo/library';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { stores } from '@hold-fast/demo/stores';
@@ -12,7 +13,9 @@ import type { Pool } from '@hold-fast/server/platform/database';
 import { createServer } from '@hold-fast/server/platform/http';
 import { hashSecret } from '@hold-fast/server/platform/secrets';
 import { addSheet } from '@hold-fast/server/sheets/store';
-import { addContainer, addGauge, addWrench } from '@hold-fast/server/stores/store';
+import { addContainer, addGauge, addStockLine, addWrench } from '@hold-fast/server/stores/store';
+import { fastenerRule } from '@hold-fast/core/torque/fasteners';
+import { passesOf } from '@hold-fast/core/torque/sequence';
 import { addDays, addHours, startOfDay } from 'date-fns';
 import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
@@ -24,6 +27,9 @@ interface Stock {
   wrenches: Map<string, string>;
   containers: Map<string, string>;
   sheets: Map<string, string>;
+  shelf: Map<string, string>;
+  /** What came in before the first visit. */
+  delivered: StockMove[];
 }
 
 const PAD_PLACES = ['inner-leading', 'inner-trailing', 'outer-leading', 'outer-trailing'] as const;
@@ -47,6 +53,8 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
   const bikes = new Map<string, string>();
   const customers = new Map<string, string>();
   try {
+    const deliver = await signIn(address, PEOPLE[0]!.name);
+    for (const move of stock.delivered) await deliver('/stock/moves', move);
     for (const visit of [...VISITS, ...INSPECTIONS]) {
       clock = addHours(addDays(startOfDay(now), -visit.daysAgo), visit.hour);
       const tick = () => {
@@ -86,8 +94,10 @@ async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
     wrenches: new Map(),
     containers: new Map(),
     sheets: new Map(),
+    shelf: new Map(),
+    delivered: [],
   };
-  const { gauges, wrenches, containers } = stores(now);
+  const { gauges, wrenches, containers, stock: shelf } = stores(now);
   const numbered = (names: Map<string, string>, name: string) => {
     const id = uuid();
     names.set(name, id);
@@ -101,9 +111,20 @@ async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
       id: numbered(stock.gauges, gauge.name),
     });
   for (const wrench of wrenches)
-    await addWrench(pool, { ...wrench, id: numbered(stock.wrenches, wrench.name) });
+    await addWrench(pool, {
+      kind: 'click',
+      feedSerial: null,
+      ...wrench,
+      retired: false,
+      id: numbered(stock.wrenches, wrench.name),
+    });
   for (const container of containers)
     await addContainer(pool, { ...container, id: numbered(stock.containers, container.label) });
+  for (const { count, batch, ...line } of shelf) {
+    const id = numbered(stock.shelf, line.description);
+    await addStockLine(pool, { ...line, id });
+    stock.delivered.push({ id: uuid(), stockId: id, pieces: count, batch, why: 'Opening count' });
+  }
   for (const [name, body] of Object.entries(SHEETS))
     await addSheet(pool, {
       id: numbered(stock.sheets, name),
@@ -293,13 +314,17 @@ function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
           wrenchId: stock.wrenches.get(deed.wrench)!,
           setNm,
           treatment,
+          asked: null,
+          crowfoot: null,
         },
-        ...(['snug', 'half', 'full', 'verify'] as const).map((pass): Entry => ({
+        ...passesOf(fastenerRule(fastener).count).map((pass): Entry => ({
           kind: 'pass-mark',
           ...entry(),
           tighteningId,
           pass,
           bolt: null,
+          measuredNm: null,
+          via: 'keys',
         })),
       ];
     }

@@ -4,7 +4,7 @@ import { openPool, type Pool } from '@hold-fast/server/platform/database';
 import { Feed } from '@hold-fast/server/feed/feed';
 import { createServer } from '@hold-fast/server/platform/http';
 import { prepareDatabase } from '@hold-fast/server/platform/migrate';
-import { gaugeOnFeed } from '@hold-fast/server/stores/store';
+import { deviceOnFeed } from '@hold-fast/server/stores/store';
 import type { Logger } from 'pino';
 import { startMariadb, startThrowawayMariadb } from './mariadb';
 import { isEmpty, seedDemo } from './seedDemo';
@@ -48,7 +48,7 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
       await seedDemo(pool, new Date());
     }
     const now = () => new Date();
-    const feed = new Feed({ gaugeOnFeed: (serial) => gaugeOnFeed(pool, serial), now, log });
+    const feed = new Feed({ deviceOnFeed: (serial) => deviceOnFeed(pool, serial), now, log });
     const app = createServer({ pool, now, log }, webDirectory, feed);
     const server = createHttpServer(app);
     await orSay(port, '--port', listen(server, port));

@@ -60,7 +60,7 @@ async function main(): Promise<void> {
   for (const { name, role, passphrase, pin } of PEOPLE)
     console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
   console.log(
-    `\nGauges connect to 127.0.0.1:${shop.feedPort}; two stand-ins are on it. Ctrl-C closes the shop.`,
+    `\nGauges connect to 127.0.0.1:${shop.feedPort}; three stand-ins are on it. Ctrl-C closes the shop.`,
   );
 
   let closing = false;

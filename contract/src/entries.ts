@@ -1,3 +1,9 @@
+import { WITNESS_RINGS } from '@hold-fast/core/bedding/pulls';
+import { CHOICES, choicesFor, DECIDERS, DEVIATIONS } from '@hold-fast/core/deviation/deviations';
+import { BLEED_METHODS, BUBBLES } from '@hold-fast/core/fluid/bleedRun';
+import { FAMILIES } from '@hold-fast/core/fluid/families';
+import { ANSWERS } from '@hold-fast/core/plan/quote';
+import { CHECKS } from '@hold-fast/core/procedure/finalCheck';
 import { AREAS, FINDINGS, type Finding } from '@hold-fast/core/inspection/findings';
 import { MEASURANDS, placesOf } from '@hold-fast/core/inspection/measurand';
 import { LOOKS } from '@hold-fast/core/inspection/session';
@@ -110,6 +116,25 @@ export const Tightening = z.strictObject({
   wrenchId: Id,
   setNm: Nm,
   treatment: z.enum(THREAD_TREATMENTS),
+  /** A window read off the part or the maker's sheet in hand, where the spec sheet has none. */
+  asked: z
+    .strictObject({
+      loNm: Nm,
+      hiNm: Nm,
+      origin: z.enum(['stamped', 'sheet']),
+      source: words(120),
+    })
+    .refine(({ loNm, hiNm }) => loNm <= hiNm, 'From low to high.')
+    .nullable()
+    .default(null),
+  crowfoot: z
+    .strictObject({
+      leverMm: Mm.min(50).max(1000),
+      extensionMm: Mm.min(1).max(300),
+      angleDegrees: z.number().min(0).max(180),
+    })
+    .nullable()
+    .default(null),
 });
 
 /** One bolt confirmed in a pass, or the whole pass. */
@@ -119,6 +144,45 @@ export const PassMark = z.strictObject({
   tighteningId: Id,
   pass: z.enum(PASSES),
   bolt: z.int().min(1).max(24).nullable(),
+  /** What a reading wrench showed. */
+  measuredNm: Nm.nullable().default(null),
+  via: z.enum(['keys', 'feed']).default('keys'),
+});
+
+/** The gaps at both ends of a clamp once it is tight. */
+export const ClampGaps = z.strictObject({
+  kind: z.literal('clamp-gaps'),
+  ...entry,
+  tighteningId: Id,
+  oneMm: Mm.min(0).max(20),
+  otherMm: Mm.min(0).max(20),
+});
+
+/** A part taken from the shelf for one end. */
+export const PartTaken = z.strictObject({
+  kind: z.literal('part-taken'),
+  ...entry,
+  end: End,
+  stockId: Id,
+  pieces: z.int().min(1).max(24),
+  batch: wordsOrNone(40),
+});
+
+/** Clean fluid that was never in a brake, poured back into its container: mineral only. */
+export const FluidBack = z.strictObject({
+  kind: z.literal('fluid-back'),
+  ...entry,
+  fillId: Id,
+  ml: Ml,
+});
+
+/** Drained fluid, into the waste can of its family. */
+export const Waste = z.strictObject({
+  kind: z.literal('waste'),
+  ...entry,
+  end: End,
+  family: z.enum(FAMILIES),
+  ml: Ml,
 });
 
 /** Fluid that left a container for a brake. */
@@ -156,6 +220,97 @@ export const PlanChoice = z.strictObject({
   words: wordsOrNone(300),
 });
 
+// What follows is told by whoever was there and stands by itself; nothing else in the shop counts on it.
+
+/** One cycle of a bleed, as it was seen. */
+export const BleedCycle = z.strictObject({
+  kind: z.literal('bleed-cycle'),
+  ...entry,
+  end: End,
+  method: z.enum(BLEED_METHODS),
+  bubbles: z.enum(BUBBLES),
+  colour: wordsOrNone(40),
+  ml: z.number().min(0).max(500).multipleOf(0.1),
+});
+
+/** Something ticked by name at the final check. */
+export const Ticked = z.strictObject({
+  kind: z.literal('ticked'),
+  ...entry,
+  end: End,
+  check: z.enum(CHECKS),
+  outcome: z.enum(['passed', 'failed']),
+});
+
+/** What is not as its maker meant it, and who decided what becomes of it. */
+export const DeviationTold = z
+  .strictObject({
+    kind: z.literal('deviation'),
+    ...entry,
+    end: End,
+    deviation: z.enum(DEVIATIONS),
+    words: words(300),
+    measured: wordsOrNone(120),
+    choice: z.enum(CHOICES),
+    decidedBy: z.enum(DECIDERS),
+    who: words(80),
+    /** The risk was read out to whoever decided. */
+    riskTold: z.literal(true),
+  })
+  .refine(({ deviation, choice }) => choicesFor(deviation).includes(choice), {
+    path: ['choice'],
+    message: 'This is not offered here.',
+  });
+
+/** One pull of bedding in. */
+export const BeddingPull = z
+  .strictObject({
+    kind: z.literal('bedding-pull'),
+    ...entry,
+    end: End,
+    fromKmh: z.number().min(5).max(60),
+    toKmh: z.number().min(1).max(50),
+  })
+  .refine(({ fromKmh, toKmh }) => toKmh < fromKmh, {
+    path: ['toKmh'],
+    message: 'It must slow down.',
+  });
+
+/** How the witness ring looks. */
+export const Witness = z.strictObject({
+  kind: z.literal('witness'),
+  ...entry,
+  end: End,
+  ring: z.enum(WITNESS_RINGS),
+});
+
+/** What the customer said to lines of the quote. */
+export const CustomerAnswer = z.strictObject({
+  kind: z.literal('customer-answer'),
+  ...entry,
+  answer: z.enum(ANSWERS),
+  lines: z
+    .array(z.strictObject({ end: End, procedure: z.enum(PROCEDURE_IDS) }))
+    .min(1)
+    .max(60),
+  who: words(80),
+  how: z.enum(['in-person', 'by-phone', 'in-writing']),
+  words: wordsOrNone(300),
+});
+
+/** Takes back something told by a slip of the hand; both stay in the record. */
+export const TakenBack = z.strictObject({ kind: z.literal('taken-back'), ...entry, of: Id });
+
+export const TOLD_KINDS = [
+  'bleed-cycle',
+  'ticked',
+  'deviation',
+  'bedding-pull',
+  'witness',
+  'customer-answer',
+  'taken-back',
+] as const;
+
 /** A step of the plan done, or left out with a reason. */
 export const PlanStep = z.strictObject({
   kind: z.literal('plan-step'),
@@ -178,8 +333,19 @@ export const Entry = z.discriminatedUnion('kind', [
   Fitting,
   Tightening,
   PassMark,
+  ClampGaps,
+  PartTaken,
   Fill,
+  FluidBack,
+  Waste,
   Test,
+  BleedCycle,
+  Ticked,
+  DeviationTold,
+  BeddingPull,
+  Witness,
+  CustomerAnswer,
+  TakenBack,
   PlanChoice,
   PlanStep,
 ]);
@@ -188,6 +354,7 @@ export type Entry = z.infer<typeof Entry>;
 export type EntryAsSent = z.input<typeof Entry>;
 export type EntryKind = Entry['kind'];
 export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
+export type ToldKind = (typeof TOLD_KINDS)[number];
 
 /** What the app's own computation said when it sent an entry; the server logs a difference as a fault. */
 export const SentEntry = z.strictObject({

@@ -61,7 +61,7 @@ export interface FeedState {
 
 /** What an open step hears. */
 export type FeedEvent =
-  | { event: 'reading'; gaugeId: string; valueMm: number; shown: string }
+  | { event: 'reading'; deviceId: string; value: number; shown: string }
   /** Came from a gauge that this step does not wait for, or could not be used. */
   | { event: 'unused'; serial: string; shown: string; unit: string; why: Unused }
   /** The gauge this step waits for is on the line, or off it; told once when the step opens and is on. */
@@ -77,5 +77,8 @@ export const SCENES = [
   'shaky-hand',
   'inches',
   'dropped-line',
+  'light-hand',
+  'firm-hand',
+  'too-much',
 ] as const;
 export type Scene = (typeof SCENES)[number];

@@ -5,16 +5,18 @@ import type { Fitting } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
 import type { Bar, Outcome } from '@hold-fast/core/procedure/signOff';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
-import type { ProofFlaw } from '@hold-fast/core/torque/proof';
+import type { ClampGaps, ProofFlaw } from '@hold-fast/core/torque/proof';
 import type { TorqueWindow } from '@hold-fast/core/torque/window';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import type { ThicknessLimit, Word } from '@hold-fast/core/wear/verdict';
 import type { Bike, Customer } from './bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
-import type { EntryOf } from './entries';
+import type { Finding } from '@hold-fast/core/inspection/findings';
+import type { NewPart } from '@hold-fast/core/stock/stock';
+import type { EntryOf, ToldKind } from './entries';
 import type { TakenPhoto } from './photos';
 import type { SheetRevision } from './sheets';
-import type { Wrench } from './stores';
+import type { WrenchInStore } from './stores';
 
 export type JobStatus = 'open' | 'sealed';
 
@@ -80,10 +82,16 @@ export interface Tightened extends By {
   fastener: EntryOf<'tightening'>['fastener'];
   boltCount: number;
   window: TorqueWindow;
-  wrench: Wrench;
+  wrench: Omit<WrenchInStore, 'version' | 'feedSerial' | 'retired'>;
   setNm: number;
   treatment: EntryOf<'tightening'>['treatment'];
-  marks: ({ id: string; pass: EntryOf<'pass-mark'>['pass']; bolt: number | null } & By)[];
+  /** What the sheet asks for on the thread. */
+  treatmentAsked: EntryOf<'tightening'>['treatment'];
+  /** Where the window was read, when it was read at the bench. */
+  askedSource: string;
+  crowfoot: EntryOf<'tightening'>['crowfoot'];
+  gaps: ClampGaps | null;
+  marks: (Omit<EntryOf<'pass-mark'>, 'kind' | 'at' | 'tighteningId'> & By)[];
   flaws: ProofFlaw[];
 }
 
@@ -96,6 +104,63 @@ export interface Filled extends By {
   lot: string;
   ml: number;
   colour: string;
+  family: EntryOf<'waste'>['family'];
+  /** Clean fluid of it that was poured back. */
+  backMl: number;
+}
+
+/** A part taken from the shelf. */
+export interface Taken extends By {
+  id: string;
+  end: End;
+  stockId: string;
+  part: NewPart;
+  description: string;
+  pieces: number;
+  batch: string;
+}
+
+export interface Wasted extends By {
+  id: string;
+  end: End;
+  family: EntryOf<'waste'>['family'];
+  ml: number;
+}
+
+/** Something told, with its place in the order of everything written to the job; what was taken back is not here. */
+export type Told = {
+  [K in ToldKind]: Omit<EntryOf<K>, 'at'> & By & { seq: number };
+}[ToldKind];
+export type ToldOf<K extends ToldKind> = Extract<Told, { kind: K }>;
+
+/** What was told of one kind, and at one end where an end is given. */
+export function toldOf<K extends ToldKind>(
+  { told }: { told: readonly Told[] },
+  kind: K,
+  end?: End,
+): ToldOf<K>[] {
+  return told.filter(
+    (each): each is ToldOf<K> =>
+      each.kind === kind && (end === undefined || !('end' in each) || each.end === end),
+  );
+}
+
+/** A correction to a sealed record. */
+export interface Amended extends By {
+  id: string;
+  number: number;
+  words: string;
+  seal: string;
+}
+
+/** A do-not-ride that an earlier visit left on the bike. */
+export interface BikeTag {
+  end: End;
+  subject: Subject;
+  found: Finding[];
+  /** The visit it was found at. */
+  tag: number;
+  jobId: string;
 }
 
 export interface Fitted extends Fitting, By {
@@ -114,7 +179,7 @@ export interface Tested extends By {
 export type Planned = Omit<EntryOf<'plan-choice'>, 'kind' | 'at'> & By;
 
 /** A step of the plan as it was recorded. */
-export type Stepped = Omit<EntryOf<'plan-step'>, 'kind' | 'at'> & By;
+export type Stepped = Omit<EntryOf<'plan-step'>, 'kind' | 'at'> & By & { seq: number };
 
 export interface Decided extends By {
   id: string;
@@ -154,6 +219,9 @@ export interface Job {
   rules: ShopRules;
   tightened: Tightened[];
   filled: Filled[];
+  wasted: Wasted[];
+  taken: Taken[];
+  told: Told[];
   tested: Tested[];
   decided: Decided[];
   /** Every choice of work, the last one standing. */
@@ -161,6 +229,9 @@ export interface Job {
   stepped: Stepped[];
   /** What bars the sign-off now, watch-telling aside. */
   bars: Bar[];
+  /** What an earlier visit left on the bike and nothing has lifted. */
+  tags: BikeTag[];
+  amended: Amended[];
   sealed: ({ seal: string; prev: string | null; number: number } & By) | null;
 }
 
@@ -175,6 +246,8 @@ export interface SealedRow {
   customerName: string;
   seal: string;
   prev: string | null;
+  /** 0 for the job's own record, else the how-manieth amendment to it. */
+  nth: number;
   sealedAt: string;
   sealedBy: string;
 }

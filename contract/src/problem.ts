@@ -14,6 +14,7 @@ export const PROBLEM_KINDS = [
   'reading-refused',
   'container-refused',
   'wrench-refused',
+  'stock-refused',
   'fitting-refused',
   'step-refused',
   'step-overtaken',

@@ -1,3 +1,5 @@
+import { BEDDING_SCHOOLS } from '@hold-fast/core/bedding/pulls';
+import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import type { ShopRules as Rules } from '@hold-fast/core/rules/shopRules';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
@@ -25,6 +27,8 @@ export const ShopRules = z.strictObject({
     ),
   serviceDays: z.strictObject({ rotor: days, pads: days }),
   lengthUnit: z.enum(['mm', 'in']),
+  beddingIn: z.enum(BEDDING_SCHOOLS),
+  pistonLubricant: z.enum(PISTON_LUBRICANTS),
 }) satisfies z.ZodType<Rules>;
 
 export interface RulesInForce {

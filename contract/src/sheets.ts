@@ -1,5 +1,7 @@
 import { FAMILIES, GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
+import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
+import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
 import { Id, Mm, Nm, Tag, words, wordsOrNone } from './fields';
@@ -20,8 +22,7 @@ export const Fluid = z.discriminatedUnion('family', [
 ]);
 export type Fluid = z.infer<typeof Fluid>;
 
-/** Fasteners a torque step can be done on: what holds the rotor to the hub. */
-export const Fastener = z.enum(['rotor-bolts', 'rotor-lockring']);
+export const Fastener = z.enum(FASTENER_IDS);
 export type Fastener = z.infer<typeof Fastener>;
 
 export const TorqueRow = z.strictObject({
@@ -59,6 +60,8 @@ export const SpecSheetBody = z.strictObject({
     sides: z.enum(['one-sided', 'two-sided']).nullable().default(null),
     /** How the bleed ports are made. */
     port: wordsOrNone(60),
+    /** What goes on the pistons when they are serviced; null where the sheet is silent. */
+    pistonLubricant: z.enum(PISTON_LUBRICANTS).nullable().default(null),
   }),
   rotor: z.strictObject({
     hold: z.enum(['six-bolt', 'lockring']),

@@ -21,5 +21,9 @@ export const Decision = z.strictObject({
 });
 export type Decision = z.infer<typeof Decision>;
 
+/** A correction to a sealed record: it changes nothing in it and points at it. */
+export const Amendment = z.strictObject({ id: Id, words: words(1000), pin: Pin });
+export type Amendment = z.infer<typeof Amendment>;
+
 export const SignOff = z.strictObject({ id: Id, pin: Pin, customerToldOfWatch: z.boolean() });
 export type SignOff = z.infer<typeof SignOff>;

@@ -1,5 +1,8 @@
 import { CONDITIONS } from '@hold-fast/core/fluid/container';
 import { GAUGE_KINDS } from '@hold-fast/core/gauge/gauge';
+import { FAMILIES } from '@hold-fast/core/fluid/families';
+import { NEW_PARTS } from '@hold-fast/core/stock/stock';
+import { WRENCH_KINDS } from '@hold-fast/core/torque/wrench';
 import { z } from 'zod';
 import { Day, Id, Ml, Mm, Nm, words, wordsOrNone } from './fields';
 import { Fluid } from './sheets';
@@ -37,14 +40,28 @@ export type GaugeEdit = z.infer<typeof GaugeEdit>;
 export const Wrench = z.strictObject({
   id: Id,
   name: words(40),
+  kind: z.enum(WRENCH_KINDS),
   maxNm: Nm,
   markNm: Nm,
   tolerance: z.number().positive().max(0.2),
   toleranceAssumed: z.boolean(),
   calibrationDueOn: Day.nullable(),
+  /** Clicks or readings since calibration. */
   uses: z.int().min(0),
+  /** What it calls itself on the feed; null for one that is not on it. */
+  feedSerial: FeedSerial.nullable(),
+  retired: z.boolean(),
 });
 export type Wrench = z.infer<typeof Wrench>;
+
+/** A wrench as the register keeps it. */
+export interface WrenchInStore extends Wrench {
+  version: number;
+}
+
+/** A change to a wrench, made from one version of it; a new calibration sets its uses back. */
+export const WrenchEdit = z.strictObject({ version: z.int().min(1), wrench: Wrench });
+export type WrenchEdit = z.infer<typeof WrenchEdit>;
 
 export const Container = z.strictObject({
   id: Id,
@@ -63,4 +80,53 @@ export type Container = z.infer<typeof Container>;
 
 export interface ContainerInStore extends Container {
   remainingMl: number;
+  version: number;
 }
+
+/** A change to a container, made from one version of it: how the fluid looks, what is printed on it, written off or not. */
+export const ContainerEdit = z.strictObject({ version: z.int().min(1), container: Container });
+export type ContainerEdit = z.infer<typeof ContainerEdit>;
+
+/** What stands in a waste can. */
+export interface WasteCan {
+  family: (typeof FAMILIES)[number];
+  ml: number;
+  /** When it was last handed over for recycling. */
+  handedOverAt: string | null;
+}
+
+export const HandOver = z.strictObject({ id: Id, family: z.enum(FAMILIES) });
+export type HandOver = z.infer<typeof HandOver>;
+
+/** A kind of part on the shelf. */
+export const StockLine = z.strictObject({
+  id: Id,
+  part: z.enum(NEW_PARTS),
+  description: words(80),
+  fits: wordsOrNone(60),
+  reorderAt: z.int().min(0).max(1000),
+  /** Price to the customer, in the shop's money, hundredths. */
+  priceCents: z.int().min(0).max(1_000_000),
+});
+export type StockLine = z.infer<typeof StockLine>;
+
+/** A kind of part as the shelf holds it: what came in, less what jobs took. */
+export interface StockInStore extends StockLine {
+  count: number;
+  /** The batch that came in last: what is taken is of it unless somebody says otherwise. */
+  lastBatch: string;
+}
+
+/** Parts that came in, or a count that was put right. */
+export const StockMove = z.strictObject({
+  id: Id,
+  stockId: Id,
+  pieces: z
+    .int()
+    .min(-1000)
+    .max(1000)
+    .refine((pieces) => pieces !== 0, 'More or fewer than none.'),
+  batch: wordsOrNone(40),
+  why: words(120),
+});
+export type StockMove = z.infer<typeof StockMove>;

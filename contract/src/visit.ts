@@ -1,5 +1,9 @@
+import type { End } from '@hold-fast/core/ends';
 import type { Visit } from '@hold-fast/core/plan/visit';
-import type { Job } from './jobs';
+import { unrecorded, type DoneAt } from '@hold-fast/core/procedure/fastened';
+import { checksFor, type CheckedBrake } from '@hold-fast/core/procedure/finalCheck';
+import type { SignOffFacts } from '@hold-fast/core/procedure/signOff';
+import { toldOf, type Job } from './jobs';
 
 /** A job's plan and how far it has come, as core looks at it: the last choice stands. */
 export function visitOf({ planned, stepped }: Pick<Job, 'planned' | 'stepped'>): Visit {
@@ -8,4 +12,50 @@ export function visitOf({ planned, stepped }: Pick<Job, 'planned' | 'stepped'>):
     chosen: last ? { procedures: last.procedures, bleed: last.bleed } : null,
     steps: stepped.map(({ step, end, outcome }) => ({ step, end, outcome })),
   };
+}
+
+/** What of a brake says which fasteners and closures it has; a brake nobody identified counts as the usual one. */
+export function brakeAt(
+  { identified, bike }: Pick<Job, 'identified' | 'bike'>,
+  end: End,
+): CheckedBrake {
+  const sheet = identified[end]?.sheet.body;
+  return {
+    actuation: sheet?.brake.actuation ?? 'hydraulic',
+    mount: sheet?.brake.mount ?? 'post',
+    hold: sheet?.rotor.hold ?? 'six-bolt',
+    motor: bike.motor,
+  };
+}
+
+/** The steps of the plan done at one end, in order. */
+function doneAt({ stepped }: Pick<Job, 'stepped'>, end: End): DoneAt[] {
+  return stepped.flatMap((each) =>
+    each.end === end && each.outcome === 'done' && each.step !== 'wash-hands'
+      ? [{ seq: each.seq, step: each.step }]
+      : [],
+  );
+}
+
+/** What has to be ticked by name at one end, and how each stands. */
+export function checksAt(job: Pick<Job, 'identified' | 'bike' | 'stepped' | 'told'>, end: End) {
+  const ticked = toldOf(job, 'ticked', end).map(({ seq, check, outcome }) => ({
+    seq,
+    check,
+    passed: outcome === 'passed',
+  }));
+  return checksFor(brakeAt(job, end), doneAt(job, end), ticked);
+}
+
+/** Fasteners that the plan brought to their torque at one end and that nobody recorded, as the sign-off sees them. */
+export function unrecordedAt(
+  job: Pick<Job, 'identified' | 'bike' | 'stepped' | 'tightened'>,
+  end: End,
+): SignOffFacts['tightenings'] {
+  const tightened = job.tightened.filter((each) => each.end === end);
+  return unrecorded(brakeAt(job, end), doneAt(job, end), tightened).map((fastener) => ({
+    end,
+    fastener,
+    flaws: ['passes-open'],
+  }));
 }

@@ -28,6 +28,38 @@ const USUAL_ROTOR_BOLTS = {
 const OWN = 'The shop’s own values, by common practice';
 const MEMORY = { origin: 'shop', tag: 'M' } as const;
 
+const clamps = (nm: number) =>
+  ({
+    fastener: 'lever-clamp',
+    drive: '4 mm hex',
+    boltCount: 2,
+    window: { loNm: nm - 1, hiNm: nm + 1, namedNm: null, ...MAKER },
+    thread: 'grease',
+  }) as const;
+const nuts = [
+  {
+    fastener: 'hose-nut-lever',
+    drive: '8 mm crowfoot',
+    boltCount: 1,
+    window: { loNm: 5, hiNm: 7, namedNm: null, ...MAKER },
+    thread: 'dry',
+  },
+  {
+    fastener: 'hose-nut-caliper',
+    drive: '8 mm spanner',
+    boltCount: 1,
+    window: { loNm: 6, hiNm: 8, namedNm: null, ...MAKER },
+    thread: 'dry',
+  },
+] as const;
+const postBolts = {
+  fastener: 'caliper-post',
+  drive: '5 mm hex',
+  boltCount: 2,
+  window: { loNm: 6, hiNm: 8, namedNm: null, ...MAKER },
+  thread: 'medium-threadlocker',
+} as const;
+
 /** What a generic sheet says for want of a maker's: usual values, each marked as such. */
 const usual: Pick<Written, 'source' | 'pads' | 'torque' | 'fluid'> = {
   source: OWN,
@@ -229,6 +261,9 @@ export const SHEETS = {
         window: named(6),
         thread: 'medium-threadlocker',
       },
+      postBolts,
+      clamps(5),
+      ...nuts,
     ],
     fluid: { fluid: { family: 'mineral', blend: 'Selkie 10' }, alsoNamedBlends: [], ...MAKER },
     lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
@@ -260,6 +295,9 @@ export const SHEETS = {
         window: { loNm: 5, hiNm: 6.2, namedNm: null, ...MAKER },
         thread: 'new-coated',
       },
+      postBolts,
+      clamps(5),
+      ...nuts,
     ],
     fluid: { fluid: { family: 'glycol', grade: 'DOT 5.1' }, alsoNamedBlends: [], ...MAKER },
     lever: { ratio: 5.4, boreMm: 10.5, ownGiveMl: 0.12 },
@@ -291,6 +329,15 @@ export const SHEETS = {
         window: named(40),
         thread: 'grease',
       },
+      {
+        fastener: 'caliper-flat',
+        drive: '4 mm hex',
+        boltCount: 2,
+        window: { loNm: 5, hiNm: 7, namedNm: null, ...MAKER },
+        thread: 'anti-seize',
+      },
+      clamps(5),
+      ...nuts,
     ],
     fluid: {
       fluid: { family: 'mineral', blend: 'Petrel Blue' },

@@ -1,15 +1,18 @@
-import type { Container, Gauge, Wrench } from '@hold-fast/contract/stores';
+import type { Container, Gauge, StockLine, Wrench } from '@hold-fast/contract/stores';
 import { addDays, formatISO } from 'date-fns';
 
 type Nameless<T> = Omit<T, 'id'>;
 /** Read by eye unless it says what it is called on the feed. */
+type RegisteredWrench = Omit<Wrench, 'id' | 'kind' | 'feedSerial' | 'retired'> &
+  Partial<Pick<Wrench, 'kind' | 'feedSerial'>>;
 type Registered = Omit<Gauge, 'id' | 'feedSerial' | 'retired'> & Partial<Pick<Gauge, 'feedSerial'>>;
 
 /** The workshop's gauges, wrenches and fluid as they stand on `today`, some of them not as they should be. */
 export function stores(today: Date): {
   gauges: Registered[];
-  wrenches: Nameless<Wrench>[];
+  wrenches: RegisteredWrench[];
   containers: Nameless<Container>[];
+  stock: (Nameless<StockLine> & { count: number; batch: string })[];
 } {
   const day = (days: number) => formatISO(addDays(today, days), { representation: 'date' });
   const sound = {
@@ -123,6 +126,17 @@ export function stores(today: Date): {
         calibrationDueOn: day(130),
         uses: 610,
       },
+      {
+        name: 'W5 digital',
+        kind: 'reading',
+        feedSerial: 'TW-0311',
+        maxNm: 20,
+        markNm: 0.01,
+        tolerance: 0.04,
+        toleranceAssumed: false,
+        calibrationDueOn: day(150),
+        uses: 320,
+      },
     ],
     containers: [
       {
@@ -191,5 +205,45 @@ export function stores(today: Date): {
         ...sound,
       },
     ],
+    stock: SHELF.map(([part, description, fits, count, reorderAt, priceCents, batch]) => ({
+      part,
+      description,
+      fits,
+      reorderAt,
+      priceCents,
+      count,
+      batch,
+    })),
   };
 }
+
+/** Part, what it says on the packet, what it fits, how many, when to order again, price, batch. */
+const SHELF: readonly (readonly [
+  StockLine['part'],
+  string,
+  string,
+  number,
+  number,
+  number,
+  string,
+])[] = [
+  ['pads', 'Ostrel T organic', 'Tern oval', 6, 4, 1900, 'OT-2231'],
+  ['pads', 'Ostrel T metallic', 'Tern oval', 3, 2, 2300, 'OT-2240'],
+  ['pads', 'Brannock semi-metallic', 'Skua long', 4, 2, 2600, 'BR-118'],
+  ['pads', 'Haaf P organic', 'Puffin square', 2, 2, 2100, 'HP-77'],
+  ['rotor', 'Tern 180, six-bolt', '180 mm six-bolt', 3, 2, 3400, 'R18-03'],
+  ['rotor', 'Skua 203, six-bolt', '203 mm six-bolt', 2, 1, 4800, 'R20-11'],
+  ['rotor', 'Puffin 160, two-piece', '160 mm splined', 1, 1, 6200, 'R16-07'],
+  ['rotor-bolts', 'Coated bolts, six', 'M5', 8, 4, 650, 'CB-9'],
+  ['clip', 'Pin clips', 'all pad pins', 20, 10, 40, 'C-4'],
+  ['olive', 'T olive', '5 mm hose', 12, 6, 150, 'TO-31'],
+  ['olive', 'S olive', '5.5 mm hose', 1, 6, 170, 'SO-12'],
+  ['olive', 'P olive', '5 mm hose', 6, 4, 150, 'PO-2'],
+  ['barb', 'T barb', '5 mm hose', 10, 6, 210, 'TB-31'],
+  ['barb', 'S barb', '5.5 mm hose', 5, 4, 230, 'SB-12'],
+  ['hose', 'Hose, by the drum', '5 mm', 4, 2, 2900, 'H-5-88'],
+  ['inner-cable', 'Inner cable, stainless', 'cable brakes', 9, 5, 450, 'IC-60'],
+  ['housing', 'Compressionless housing, 2 m', 'cable brakes', 5, 3, 980, 'CH-19'],
+  ['adapter', 'Adapter, post, one size up', 'post mount', 2, 1, 2400, 'AD-180'],
+  ['end-washer', 'Throttle end washer', 'hand throttles', 3, 2, 60, 'EW-1'],
+];

@@ -1,13 +1,13 @@
-import { SCENES, type Scene } from '@hold-fast/contract/feed';
+import type { Scene } from '@hold-fast/contract/feed';
 import { readServerLine, takeLines, writeLine } from '@hold-fast/contract/feedLines';
 import { connect, type Socket } from 'node:net';
-import { showing, type StandinKind } from './scenes';
+import { PLAYS, showing, type StandinKind } from './scenes';
 
 const RECONNECT_MS = 1500;
-const DECIMALS = { mm: 2, in: 4 } as const;
+const DECIMALS = { mm: 2, in: 4, Nm: 2 } as const;
 
 /**
- * A gauge that stands in for a real one: connects to the feed, sends a reading whenever its button is pressed, keeps a
+ * A gauge or a wrench that stands in for a real one: connects to the feed, sends a reading whenever its button is pressed, keeps a
  * reading until it was answered and sends it again after a lost line.
  */
 export class StandinGauge {
@@ -38,7 +38,7 @@ export class StandinGauge {
           serial: this.serial,
           kind: this.kind,
           session: this.session,
-          plays: [...SCENES],
+          plays: [...PLAYS[this.kind]],
         }),
       );
       if (this.#unanswered) socket.write(this.#unanswered.line);
@@ -74,7 +74,7 @@ export class StandinGauge {
     if (said === null) return;
     if (said.says === 'PRESS') this.press();
     else if (said.says === 'PLAY') {
-      this.#scene = SCENES.find((scene) => scene === said.scene) ?? this.#scene;
+      this.#scene = PLAYS[this.kind].find((scene) => scene === said.scene) ?? this.#scene;
       this.#press = 0;
     } else if (said.seq === this.#unanswered?.seq) this.#unanswered = null;
   }

@@ -1,6 +1,6 @@
 import { StandinGauge } from './gauge';
 
-// The two gauges of the demo shop that are on the feed. They end with whoever started them.
+// The two gauges and the wrench of the demo shop that are on the feed. They end with whoever started them.
 
 const port = Number(process.argv[2]);
 if (!Number.isInteger(port) || port < 1) {
@@ -10,6 +10,7 @@ if (!Number.isInteger(port) || port < 1) {
 const gauges = [
   new StandinGauge('thickness-gauge', 'TG-0107', port),
   new StandinGauge('dial-indicator', 'DI-0042', port),
+  new StandinGauge('torque-wrench', 'TW-0311', port),
 ];
 for (const gauge of gauges) gauge.start();
 

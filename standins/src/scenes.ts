@@ -1,11 +1,19 @@
 import type { Scene } from '@hold-fast/contract/feed';
 
-export type StandinKind = 'thickness-gauge' | 'dial-indicator';
+export const STANDIN_KINDS = ['thickness-gauge', 'dial-indicator', 'torque-wrench'] as const;
+export type StandinKind = (typeof STANDIN_KINDS)[number];
+
+/** The scenes each stand-in can play. */
+export const PLAYS: Readonly<Record<StandinKind, readonly Scene[]>> = {
+  'thickness-gauge': ['steady', 'worn-rotor', 'wavy-rotor', 'shaky-hand', 'inches', 'dropped-line'],
+  'dial-indicator': ['steady', 'worn-rotor', 'wavy-rotor', 'shaky-hand', 'inches', 'dropped-line'],
+  'torque-wrench': ['steady', 'light-hand', 'firm-hand', 'too-much', 'shaky-hand', 'dropped-line'],
+};
 
 /** What a stand-in shows, press by press. */
 export interface Showing {
   value: number;
-  unit: 'mm' | 'in';
+  unit: 'mm' | 'in' | 'Nm';
   /** The line drops right after this reading was sent, before its answer. */
   drops: boolean;
 }
@@ -22,19 +30,34 @@ const wavy = (press: number) => {
 };
 
 const SHAKE_MM = 0.04;
+const SHAKE_NM = 0.8;
 const MM_PER_INCH = 25.4;
 
+/** N·m a hand reaches, and how much it varies from bolt to bolt. */
+const REACHED: Partial<Record<Scene, number>> = {
+  'light-hand': 5.4,
+  'firm-hand': 7,
+  'too-much': 9,
+};
+const VARIES_NM = [0, 0.1, -0.1, 0.05];
+
+function wrenchShows(scene: Scene, press: number, chance: number): number {
+  const shake = scene === 'shaky-hand' ? (chance - 0.5) * 2 * SHAKE_NM : 0;
+  return (REACHED[scene] ?? 6) + VARIES_NM[press % VARIES_NM.length]! + shake;
+}
+
 /**
- * What a gauge shows at the n-th press (from 0) of a scene.
+ * What a gauge or a wrench shows at the n-th press (from 0) of a scene.
  * @param chance a number from 0 to 1: the hand's shake
  */
 export function showing(kind: StandinKind, scene: Scene, press: number, chance: number): Showing {
+  const drops = scene === 'dropped-line' && press % 3 === 2;
+  if (kind === 'torque-wrench')
+    return { value: wrenchShows(scene, press, chance), unit: 'Nm', drops };
   const dial = kind === 'dial-indicator';
   const steady = dial ? wavy(press) * 0.3 : SOUND[press % SOUND.length]!;
-  const shown = { value: steady, unit: 'mm' as const, drops: false };
+  const shown = { value: steady, unit: 'mm' as const, drops };
   switch (scene) {
-    case 'steady':
-      return shown;
     case 'worn-rotor':
       return { ...shown, value: dial ? wavy(press) * 4 : WORN[press % WORN.length]! };
     case 'wavy-rotor':
@@ -43,7 +66,7 @@ export function showing(kind: StandinKind, scene: Scene, press: number, chance: 
       return { ...shown, value: steady + (chance - 0.5) * 2 * SHAKE_MM };
     case 'inches':
       return { ...shown, value: steady / MM_PER_INCH, unit: 'in' };
-    case 'dropped-line':
-      return { ...shown, drops: press % 3 === 2 };
+    default:
+      return shown;
   }
 }

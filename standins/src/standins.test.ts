@@ -1,12 +1,12 @@
 import { createServer, type AddressInfo, type Socket } from 'node:net';
 import { once } from 'node:events';
-import { SCENES } from '@hold-fast/contract/feed';
+import type { Scene } from '@hold-fast/contract/feed';
 import { readGaugeLine, takeLines, writeLine } from '@hold-fast/contract/feedLines';
 import { StandinGauge } from './gauge';
-import { showing } from './scenes';
+import { PLAYS, showing } from './scenes';
 
 describe('scenes', () => {
-  const turn = (scene: (typeof SCENES)[number]) =>
+  const turn = (scene: Scene) =>
     Array.from({ length: 12 }, (_, press) => showing('dial-indicator', scene, press, 0.5).value);
   const tir = (values: number[]) => Math.max(...values) - Math.min(...values);
 
@@ -35,6 +35,15 @@ describe('scenes', () => {
     const inches = showing('thickness-gauge', 'inches', 1, 0.5);
     expect(inches.unit).toBe('in');
     expect(inches.value * 25.4).toBeCloseTo(1.74, 10);
+  });
+
+  it('a wrench reaches what the hand does: light, steady, firm, too much', () => {
+    const reached = (scene: Scene) => showing('torque-wrench', scene, 0, 0.5).value;
+    expect(
+      ['light-hand', 'steady', 'firm-hand', 'too-much'].map((s) => reached(s as Scene)),
+    ).toEqual([5.4, 6, 7, 9]);
+    expect(showing('torque-wrench', 'shaky-hand', 0, 1).value).toBeCloseTo(6.8, 10);
+    expect(showing('torque-wrench', 'steady', 0, 1).unit).toBe('Nm');
   });
 
   it('the line drops at every third reading', () =>
@@ -85,7 +94,10 @@ describe('on the wire', () => {
     const gauge = new StandinGauge('thickness-gauge', 'TG-0107', heard.port, 's', () => 0.5);
     gauge.start();
     await heard.heard(1);
-    expect(readGaugeLine(heard.lines[0]!)).toMatchObject({ says: 'HELLO', plays: [...SCENES] });
+    expect(readGaugeLine(heard.lines[0]!)).toMatchObject({
+      says: 'HELLO',
+      plays: [...PLAYS['thickness-gauge']],
+    });
     heard.say({ says: 'PRESS' });
     await heard.heard(2);
     expect(heard.lines[1]).toBe('HF1 READ seq=1 shown=0.00 unit=mm');

@@ -177,19 +177,15 @@ export async function thicknessOfBike(on: Asked, bikeId: string): Promise<WearLi
   return [...groups.values()];
 }
 
-/** The last visit at which each end was left with a do-not-ride that no later visit to that end lifted. */
+/** The visit that hung the last do-not-ride on the bike that nothing has lifted since. */
 export function openDoNotRide(
   on: Asked,
   bikeId: string,
 ): Promise<{ tag: number; jobId: string } | null> {
   return selectOne(
     on,
-    `SELECT j.tag, j.id AS jobId FROM job_end e JOIN job j ON j.id = e.job_id
-      WHERE j.bike_id = ? AND e.do_not_ride
-        AND NOT EXISTS (SELECT 1 FROM job_end l JOIN job k ON k.id = l.job_id
-                         WHERE k.bike_id = j.bike_id AND l.brake_end = e.brake_end AND k.tag > j.tag
-                           AND l.word IS NOT NULL AND NOT l.do_not_ride)
-      ORDER BY j.tag DESC LIMIT 1`,
+    `SELECT j.tag, j.id AS jobId FROM bike_tag t JOIN job j ON j.id = t.job_id
+      WHERE t.bike_id = ? AND t.lifted_at IS NULL ORDER BY j.tag DESC LIMIT 1`,
     [bikeId],
   );
 }

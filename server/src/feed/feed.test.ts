@@ -82,7 +82,7 @@ it('a reading goes to the step that waits for that gauge', async () => {
   await open.heard('reading');
   expect(open.events).toEqual([
     { event: 'gauge', serial: 'TG-1', connected: true },
-    { event: 'reading', gaugeId: shop.ids.point, valueMm: 1.47, shown: '1.47' },
+    { event: 'reading', deviceId: shop.ids.point, value: 1.47, shown: '1.47' },
   ]);
   await point.answered('HF1 OK seq=1');
   expect((await state()).readings[0]).toMatchObject({
@@ -151,7 +151,7 @@ it('the step opened last takes the gauge over, and the other is told by whom', a
   await pause(50);
   point.read(2, '1.61');
   await first.heard('reading');
-  expect(first.events.at(-1)).toMatchObject({ event: 'reading', valueMm: 1.61 });
+  expect(first.events.at(-1)).toMatchObject({ event: 'reading', value: 1.61 });
   point.leave();
   first.close();
 });

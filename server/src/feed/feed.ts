@@ -7,7 +7,6 @@ import type {
   Unused,
 } from '@hold-fast/contract/feed';
 import { readGaugeLine, takeLines, writeLine } from '@hold-fast/contract/feedLines';
-import type { GaugeInStore } from '@hold-fast/contract/stores';
 import { createServer, type AddressInfo, type Server, type Socket } from 'node:net';
 import type { Logger } from 'pino';
 
@@ -44,7 +43,7 @@ export class Feed {
 
   constructor(
     private readonly shop: {
-      gaugeOnFeed: (serial: string) => Promise<GaugeInStore | null>;
+      deviceOnFeed: (serial: string) => Promise<{ id: string; unit: 'mm' | 'Nm' } | null>;
       now: () => Date;
       log: Pick<Logger, 'warn' | 'error'>;
     },
@@ -188,7 +187,7 @@ export class Feed {
   #report(gauge: Connected, to: readonly Listener[] = this.#listeners): void {
     const { serial, connected } = gauge;
     this.#reports = this.#reports
-      .then(() => this.shop.gaugeOnFeed(serial))
+      .then(() => this.shop.deviceOnFeed(serial))
       .then((registered) => {
         for (const { gaugeId, hear } of to)
           if (gaugeId === null || gaugeId === registered?.id)
@@ -204,15 +203,15 @@ export class Feed {
     if (seq <= gauge.lastSeq) return 'repeated';
     gauge.lastSeq = seq;
     const { serial } = gauge;
-    const registered = await this.shop.gaugeOnFeed(serial);
-    const valueMm = /^-?\d{1,3}(\.\d{1,3})?$/.test(shown) ? Number(shown) : null;
+    const registered = await this.shop.deviceOnFeed(serial);
+    const value = /^-?\d{1,3}(\.\d{1,3})?$/.test(shown) ? Number(shown) : null;
     const step = registered ? (this.#waiting(registered.id).at(-1) ?? null) : null;
     const unused: Unused | null =
       registered === null
         ? 'unknown-gauge'
-        : unit !== 'mm'
+        : unit !== registered.unit
           ? 'wrong-unit'
-          : valueMm === null
+          : value === null
             ? 'not-a-number'
             : step === null
               ? 'nobody-waiting'
@@ -221,7 +220,7 @@ export class Feed {
     const reading = { serial, seq, shown, unit, at: this.shop.now().toISOString(), unused, wentTo };
     this.#readings = [reading, ...this.#readings].slice(0, READINGS_KEPT);
     if (unused === null)
-      step!.hear({ event: 'reading', gaugeId: registered!.id, valueMm: valueMm!, shown });
+      step!.hear({ event: 'reading', deviceId: registered!.id, value: value!, shown });
     else this.#tell({ event: 'unused', serial, shown, unit, why: unused });
     return unused;
   }

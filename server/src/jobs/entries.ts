@@ -1,13 +1,15 @@
-import type { Entry, EntryKind, EntryOf, SentEntry } from '@hold-fast/contract/entries';
+import type { Entry, EntryKind, EntryOf, SentEntry, ToldKind } from '@hold-fast/contract/entries';
 import type { Person } from '@hold-fast/contract/people';
 import { mayFill } from '@hold-fast/core/fluid/container';
 import { suits } from '@hold-fast/core/gauge/suits';
 import { InputError } from '@hold-fast/core/inputError';
-import { visitOf } from '@hold-fast/contract/visit';
+import { checksAt, visitOf } from '@hold-fast/contract/visit';
 import { doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
 import { suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { ENDS, type End } from '@hold-fast/core/ends';
-import { torqueWindow } from '@hold-fast/core/torque/window';
+import { crowfootGain, windowAtWrench } from '@hold-fast/core/torque/crowfoot';
+import { askedOf, fastenerRule } from '@hold-fast/core/torque/fasteners';
+import { passesOf } from '@hold-fast/core/torque/sequence';
 import { clickSetting } from '@hold-fast/core/torque/wrench';
 import { areasOf, ruleOf } from '@hold-fast/core/inspection/findings';
 import { judgeSitting, kitAt } from '@hold-fast/core/inspection/inspectEnd';
@@ -19,10 +21,17 @@ import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import { dayOf, type Shop } from '../platform/shop';
 import { sheetRevision } from '../sheets/store';
-import { countClicks, gaugeById, holdContainer, noteOpened, wrenchById } from '../stores/store';
+import {
+  countClicks,
+  gaugeById,
+  holdContainer,
+  holdStock,
+  noteOpened,
+  wrenchById,
+} from '../stores/store';
 import { loadJob } from './job';
 import { judgeAgain } from './judgements';
-import { countWrite, holdJob, measurementsOf, tighteningsOf, verdictsOf } from './store';
+import { countWrite, fillsOf, holdJob, measurementsOf, tighteningsOf, verdictsOf } from './store';
 
 /** What a recorder works with: the job's transaction, and who appends which place in the order. */
 interface Recording {
@@ -231,13 +240,20 @@ const RECORDERS: Recorders = {
     const wrench = await wrenchById(transaction, entry.wrenchId);
     if (!wrench)
       throw refuseField('invalid-input', 'entry.wrenchId', 'unknown', 'There is no such wrench.');
-    const window = torqueWindow(
-      row.window.loNm,
-      row.window.hiNm,
-      row.window.origin,
-      row.window.tag,
-    );
-    const setting = clickSetting(window, wrench);
+    if (wrench.retired)
+      throw refuseField('invalid-input', 'entry.wrenchId', 'retired', 'This wrench is retired.');
+    try {
+      if (entry.crowfoot) crowfootGain(entry.crowfoot);
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      throw refuseField(
+        'wrench-refused',
+        'entry.crowfoot',
+        error.code,
+        'This crowfoot points back past the grip.',
+      );
+    }
+    const setting = clickSetting(windowAtWrench(row.window, entry.crowfoot), wrench);
     if (setting.code !== 'set')
       throw new Refusal('wrench-refused', {
         fields: [
@@ -249,7 +265,7 @@ const RECORDERS: Recorders = {
         ],
         facts: { ...setting },
       });
-    if (entry.setNm < setting.loNm || entry.setNm > setting.hiNm)
+    if (wrench.kind === 'click' && (entry.setNm < setting.loNm || entry.setNm > setting.hiNm))
       throw new Refusal('wrench-refused', {
         fields: [
           {
@@ -276,8 +292,12 @@ const RECORDERS: Recorders = {
       tolerance: wrench.tolerance,
       calibration_due_on: wrench.calibrationDueOn,
       uses_before: wrench.uses,
+      wrench_kind: wrench.kind,
       set_nm: entry.setNm,
       treatment: entry.treatment,
+      treatment_asked: row.thread,
+      asked_source: entry.asked?.source ?? '',
+      crowfoot: entry.crowfoot === null ? null : JSON.stringify(entry.crowfoot),
     });
   },
 
@@ -300,18 +320,153 @@ const RECORDERS: Recorders = {
         'no-such-bolt',
         `There are ${tightening.boltCount} bolts.`,
       );
+    if (!passesOf(tightening.boltCount).includes(entry.pass))
+      throw refuseField(
+        'invalid-input',
+        'entry.pass',
+        'no-such-pass',
+        'A single bolt goes straight from snug to full.',
+      );
+    if (entry.measuredNm !== null && (tightening.wrench.kind === 'click' || entry.bolt === null))
+      throw refuseField(
+        'invalid-input',
+        'entry.measuredNm',
+        'not-measured',
+        'A click wrench shows no number, and a reading belongs to one bolt.',
+      );
     await recordFact('pass_mark', entry, recording, {
       tightening_id: entry.tighteningId,
       pass: entry.pass,
       bolt: entry.bolt,
+      measured_nm: entry.measuredNm,
+      via: entry.via,
     });
-    // Snug is by fingers; every other turn is a click of the wrench.
+    // Snug is by fingers; every other turn is a use of the wrench.
     if (entry.pass !== 'snug')
       await countClicks(
         transaction,
         tightening.wrench.id,
         entry.bolt === null ? tightening.boltCount : 1,
       );
+  },
+
+  'clamp-gaps': async (entry, recording) => {
+    const tightening = (await tighteningsOf(recording.transaction, recording.jobId)).find(
+      ({ id }) => id === entry.tighteningId,
+    );
+    if (!tightening || !fastenerRule(tightening.fastener).clamp)
+      throw refuseField(
+        'invalid-input',
+        'entry.tighteningId',
+        tightening ? 'no-clamp' : 'unknown',
+        tightening ? 'This fastener holds no clamp.' : 'There is no such torque step on this job.',
+      );
+    await recordFact('clamp_gaps', entry, recording, {
+      tightening_id: entry.tighteningId,
+      one_mm: entry.oneMm,
+      other_mm: entry.otherMm,
+    });
+  },
+
+  'part-taken': async (entry, recording) => {
+    const { transaction } = recording;
+    const line = await holdStock(transaction, entry.stockId);
+    if (!line)
+      throw refuseField('invalid-input', 'entry.stockId', 'unknown', 'There is no such part.');
+    if (line.count < entry.pieces)
+      throw new Refusal('stock-refused', {
+        fields: [
+          {
+            path: 'entry.pieces',
+            code: 'not-enough',
+            message: `The shelf holds ${line.count} of ${line.description}.`,
+          },
+        ],
+        facts: { count: line.count },
+      });
+    await recordFact('part_taken', entry, recording, {
+      job_id: recording.jobId,
+      brake_end: entry.end,
+      stock_id: entry.stockId,
+      pieces: entry.pieces,
+      batch: entry.batch || line.lastBatch,
+    });
+  },
+
+  'fluid-back': async (entry, recording) => {
+    const { transaction, jobId } = recording;
+    const fill = (await fillsOf(transaction, jobId)).find(({ id }) => id === entry.fillId);
+    if (!fill)
+      throw refuseField(
+        'invalid-input',
+        'entry.fillId',
+        'unknown',
+        'There is no such fluid on this job.',
+      );
+    if (fill.family !== 'mineral')
+      throw refuseField(
+        'container-refused',
+        'entry.fillId',
+        'not-poured-back',
+        'Only clean mineral fluid may go back; the rest is waste.',
+      );
+    await holdContainer(transaction, fill.containerId);
+    if (entry.ml > fill.ml - fill.backMl)
+      throw refuseField(
+        'invalid-input',
+        'entry.ml',
+        'more-than-taken',
+        `No more than ${fill.ml - fill.backMl} mL of it can be left.`,
+      );
+    await recordFact('fluid_back', entry, recording, { fill_id: entry.fillId, ml: entry.ml });
+  },
+
+  waste: (entry, recording) =>
+    recordFact('waste', entry, recording, {
+      job_id: recording.jobId,
+      brake_end: entry.end,
+      family: entry.family,
+      ml: entry.ml,
+    }),
+
+  'bleed-cycle': tell,
+  ticked: async (entry, recording) => {
+    const job = await jobOf(recording);
+    if (!checksAt(job, entry.end).some(({ check }) => check === entry.check))
+      throw refuseField(
+        'invalid-input',
+        'entry.check',
+        'not-asked',
+        'Nothing that was done here asks for this.',
+      );
+    await tell(entry, recording);
+  },
+  deviation: tell,
+  'bedding-pull': async (entry, recording) => {
+    const { planned, stepped } = await jobOf(recording);
+    const work = planned.at(-1)?.procedures[entry.end] ?? [];
+    const ridden = stepped.some(({ end, step }) => end === entry.end && step === 'careful-ride');
+    if (work.length > 0 && !ridden)
+      throw new Refusal('step-refused', { facts: { code: 'rule', rule: 8 } });
+    await tell(entry, recording);
+  },
+  witness: tell,
+  'customer-answer': tell,
+  'taken-back': async (entry, recording) => {
+    const { told } = await jobOf(recording);
+    if (!told.some(({ id }) => id === entry.of))
+      throw refuseField(
+        'invalid-input',
+        'entry.of',
+        'unknown',
+        'There is nothing of this id to take back.',
+      );
+    await recordFact('told', entry, recording, {
+      job_id: recording.jobId,
+      kind: entry.kind,
+      body: '{}',
+      takes_back: entry.of,
+    });
   },
 
   'plan-choice': async (entry, recording) => {
@@ -436,6 +591,17 @@ function recordFact(
   });
 }
 
+/** Keeps what was told as it was told. */
+function tell(entry: EntryOf<ToldKind>, recording: Recording): Promise<void> {
+  const { kind, id: _id, at: _at, ...body } = entry;
+  return recordFact('told', entry, recording, {
+    job_id: recording.jobId,
+    kind,
+    body: JSON.stringify(body),
+    takes_back: null,
+  });
+}
+
 async function measurementOf(id: string, { transaction, jobId }: Recording) {
   const found = (await measurementsOf(transaction, jobId)).find(
     (measurement) => measurement.id === id,
@@ -515,15 +681,29 @@ async function sheetOf(end: End, recording: Recording) {
 }
 
 async function torqueRowOf(entry: EntryOf<'tightening'>, recording: Recording) {
-  const row = (await sheetOf(entry.end, recording)).torque.find(
-    ({ fastener }) => fastener === entry.fastener,
-  );
+  const row = askedOf(entry.fastener, (await sheetOf(entry.end, recording)).torque);
+  const { asked } = entry;
+  if (asked) {
+    const { drive, count, thread } = fastenerRule(entry.fastener);
+    return {
+      drive: row?.drive ?? drive,
+      boltCount: row?.boltCount ?? count,
+      thread: row?.thread ?? thread,
+      window: {
+        loNm: asked.loNm,
+        hiNm: asked.hiNm,
+        origin: asked.origin,
+        tag: null,
+        namedNm: null,
+      },
+    };
+  }
   if (!row)
     throw refuseField(
       'invalid-input',
       'entry.fastener',
       'not-on-sheet',
-      'The spec sheet has no torque for this fastener.',
+      'Nobody gives a torque for this fastener: read it off the part or the maker’s sheet.',
     );
   return row;
 }

@@ -5,7 +5,9 @@ import {
   type InspectionItem,
 } from '@hold-fast/core/inspection/inspectEnd';
 import { rotorLimit } from '@hold-fast/core/inspection/judge';
-import { visitOf } from '@hold-fast/contract/visit';
+import { brakeAt, checksAt, unrecordedAt, visitOf } from '@hold-fast/contract/visit';
+import { rotorHold } from '@hold-fast/core/procedure/fastened';
+import { fastenerRule } from '@hold-fast/core/torque/fasteners';
 import { openEnds } from '@hold-fast/core/plan/visit';
 import { ENDS } from '@hold-fast/core/ends';
 import { signOffBars, type Bar, type SignOffFacts } from '@hold-fast/core/procedure/signOff';
@@ -28,6 +30,11 @@ import {
   measurementsOf,
   plansOf,
   stepsOf,
+  tagsOfBike,
+  takenOf,
+  toldOfJob,
+  wastedOf,
+  amendmentsOf,
   symptomsOf,
   testsOf,
   tighteningsOf,
@@ -77,9 +84,14 @@ export async function loadJob(on: Asked, jobId: string): Promise<Job | null> {
       flaws: flawsOfProof({ ...tightening, doneOn: dayOf(new Date(tightening.at)) }),
     })),
     filled: await fillsOf(on, jobId),
+    wasted: await wastedOf(on, jobId),
+    taken: await takenOf(on, jobId),
+    told: await toldOfJob(on, jobId),
     tested: await testsOf(on, jobId),
     planned: await plansOf(on, jobId),
     stepped: await stepsOf(on, jobId),
+    tags: (await tagsOfBike(on, row.bikeId)).map(({ id: _, ...tag }) => tag),
+    amended: await amendmentsOf(on, jobId),
     decided: [],
   };
   const decided = standing(await decisionsOf(on, jobId), facts);
@@ -147,7 +159,17 @@ export function barsOf(job: JobFacts, customerToldOfWatch: boolean): Bar[] {
           .filter((made) => made.stands && made.end === end && made.subject === subject)
           .at(-1)?.decision ?? null,
     })),
-    tightenings: [...latestTightenings(job), ...unfastenedRotors(job)],
+    tightenings: [
+      ...latestTightenings(job),
+      ...unfastenedRotors(job),
+      ...ENDS.flatMap((end) => unrecordedAt(job, end)),
+    ],
+    openChecks: ENDS.flatMap((end) =>
+      checksAt(job, end).flatMap(({ check, stands }) =>
+        stands === 'passed' ? [] : [{ end, check, failed: stands === 'failed' }],
+      ),
+    ),
+    tagged: job.tags.filter(({ jobId }) => jobId !== job.id),
     openEnds: openEnds(visitOf(job)),
     customerToldOfWatch,
   };
@@ -157,6 +179,7 @@ export function barsOf(job: JobFacts, customerToldOfWatch: boolean): Bar[] {
 function latestTightenings(job: JobFacts): SignOffFacts['tightenings'] {
   return job.tightened.filter(
     (tightening, i) =>
+      fastenerRule(tightening.fastener).safety &&
       !job.tightened
         .slice(i + 1)
         .some((later) => later.end === tightening.end && later.fastener === tightening.fastener),
@@ -173,7 +196,7 @@ function unfastenedRotors(job: JobFacts): SignOffFacts['tightenings'] {
         condition !== 'found' &&
         !job.tightened.some((tightening) => tightening.end === end && tightening.seq > seq),
     )
-    .map(({ end }) => ({ end, flaws: ['passes-open'] }));
+    .map(({ end }) => ({ end, fastener: rotorHold(brakeAt(job, end)), flaws: ['passes-open'] }));
 }
 
 function lastOutcome(job: JobFacts, test: string, end: string | null = null) {

@@ -315,6 +315,7 @@ describe('readings', () => {
     expect(fitted.bars).toContainEqual({
       code: 'torque-unproven',
       end: 'front',
+      fastener: 'rotor-bolts',
       flaws: ['passes-open'],
     });
   });

@@ -1,6 +1,7 @@
 import { inspectEnd, judgeSitting, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import { RULE, type Judgement } from '@hold-fast/core/inspection/judge';
 import { ENDS, type End } from '@hold-fast/core/ends';
+import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
@@ -8,7 +9,8 @@ import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import { insert, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
-import { loadJob } from './job';
+import { inspectedItems, loadJob } from './job';
+import { tagsOfBike } from './store';
 
 /**
  * Judges every sitting of a job that still stands, from what is stored, keeps each verdict that differs from the last
@@ -25,6 +27,7 @@ export async function judgeAgain(
     if (judgement) await keep(shop, transaction, job, measured, judgement);
   }
   for (const end of ENDS) await noteEnd(transaction, job, end);
+  await noteTags(shop, transaction, job);
 }
 
 async function keep(
@@ -79,6 +82,40 @@ function measures(judgement: Judgement) {
   };
 }
 
+/**
+ * Hangs a do-not-ride on the bike when it is found, and takes it off when the same thing was looked at again and found
+ * fit to ride, or its part was replaced on this visit.
+ */
+async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise<void> {
+  const items = inspectedItems(job);
+  const hanging = await tagsOfBike(transaction, job.bike.id);
+  for (const { end, subject, doNotRide, found } of items) {
+    if (!doNotRide || hanging.some((tag) => tag.end === end && tag.subject === subject)) continue;
+    await insert(transaction, 'bike_tag', {
+      id: uuid(),
+      bike_id: job.bike.id,
+      job_id: job.id,
+      brake_end: end,
+      subject,
+      found: JSON.stringify(found),
+      raised_at: shop.now(),
+    });
+  }
+  for (const tag of hanging) {
+    const item = items.find(({ end, subject }) => end === tag.end && subject === tag.subject);
+    const replaced = job.fittings.some(
+      ({ jobId, end, part, condition }) =>
+        jobId === job.id && end === tag.end && part === tag.subject && condition !== 'found',
+    );
+    if (item ? item.doNotRide : !replaced && tag.jobId !== job.id) continue;
+    await run(transaction, 'UPDATE bike_tag SET lifted_at = ?, lifted_by_job = ? WHERE id = ?', [
+      shop.now(),
+      job.id,
+      tag.id,
+    ]);
+  }
+}
+
 async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<void> {
   const { items } = inspectEnd(job, end);
   const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
@@ -88,7 +125,7 @@ async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<vo
     identified: job.identified[end] !== null,
     rotor: standingSitting(job, end, 'rotor') !== null,
     pads: standingSitting(job, end, 'pads') !== null,
-    bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, bolts.marks).done,
+    bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
   };
   const columns = Object.keys(row);
   await run(

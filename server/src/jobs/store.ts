@@ -1,6 +1,9 @@
 import type { Bike } from '@hold-fast/contract/bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
+import type { ToldKind } from '@hold-fast/contract/entries';
 import type {
+  Amended,
+  BikeTag,
   Planned,
   Stepped,
   By,
@@ -10,7 +13,10 @@ import type {
   JobStatus,
   Judged,
   Tested,
+  Taken,
+  Told,
   Tightened,
+  Wasted,
 } from '@hold-fast/contract/jobs';
 import type { End } from '@hold-fast/core/ends';
 import type { Finding } from '@hold-fast/core/inspection/findings';
@@ -214,7 +220,7 @@ export async function plansOf(on: Asked, jobId: string): Promise<Planned[]> {
 export async function stepsOf(on: Asked, jobId: string): Promise<Stepped[]> {
   const rows = await select<Dated<Stepped>>(
     on,
-    `SELECT s.id, s.step, s.brake_end AS end, s.outcome, s.reason, s.after_step AS \`after\`, s.at, p.name AS \`by\`
+    `SELECT s.id, s.step, s.brake_end AS end, s.outcome, s.reason, s.seq, s.after_step AS \`after\`, s.at, p.name AS \`by\`
        FROM plan_step s JOIN person p ON p.id = s.by_person WHERE s.job_id = ? ORDER BY s.seq`,
     [jobId],
   );
@@ -276,8 +282,12 @@ export async function tighteningsOf(on: Asked, jobId: string): Promise<Tightenin
     toleranceAssumed: number;
     calibrationDueOn: string | null;
     uses: number;
+    wrenchKind: Tightened['wrench']['kind'];
     setNm: number;
     treatment: Tightened['treatment'];
+    treatmentAsked: Tightened['treatment'];
+    askedSource: string;
+    crowfoot: Tightened['crowfoot'];
     at: Date;
     by: string;
   }>(
@@ -285,7 +295,8 @@ export async function tighteningsOf(on: Asked, jobId: string): Promise<Tightenin
     `SELECT t.id, t.seq, t.brake_end AS end, t.fastener, t.bolt_count AS boltCount, t.lo_nm AS loNm, t.hi_nm AS hiNm,
             t.named_nm AS namedNm, t.origin, t.tag, t.wrench_id AS wrenchId, w.name AS wrenchName, t.max_nm AS maxNm,
             t.mark_nm AS markNm, t.tolerance, w.tolerance_assumed AS toleranceAssumed,
-            t.calibration_due_on AS calibrationDueOn, t.uses_before AS uses, t.set_nm AS setNm, t.treatment, t.at,
+            t.calibration_due_on AS calibrationDueOn, t.uses_before AS uses, t.set_nm AS setNm, t.treatment,
+            t.treatment_asked AS treatmentAsked, t.asked_source AS askedSource, t.wrench_kind AS wrenchKind, t.crowfoot, t.at,
             p.name AS \`by\`
        FROM tightening t JOIN wrench w ON w.id = t.wrench_id JOIN person p ON p.id = t.by_person
       WHERE t.job_id = ? ORDER BY t.seq`,
@@ -293,11 +304,22 @@ export async function tighteningsOf(on: Asked, jobId: string): Promise<Tightenin
   );
   const marks = await select<Dated<Tightened['marks'][number]> & { tighteningId: string }>(
     on,
-    `SELECT k.tightening_id AS tighteningId, k.id, k.pass, k.bolt, k.at, p.name AS \`by\`
+    `SELECT k.tightening_id AS tighteningId, k.id, k.pass, k.bolt,
+            k.measured_nm AS measuredNm, k.via, k.at, p.name AS \`by\`
        FROM pass_mark k JOIN tightening t ON t.id = k.tightening_id JOIN person p ON p.id = k.by_person
       WHERE t.job_id = ? ORDER BY k.seq`,
     [jobId],
   );
+  const gaps = await select<{ tighteningId: string; oneMm: number; otherMm: number }>(
+    on,
+    `SELECT g.tightening_id AS tighteningId, g.one_mm AS oneMm, g.other_mm AS otherMm
+       FROM clamp_gaps g JOIN tightening t ON t.id = g.tightening_id WHERE t.job_id = ? ORDER BY g.seq`,
+    [jobId],
+  );
+  const gapsOf = (id: string) => {
+    const felt = gaps.filter(({ tighteningId }) => tighteningId === id).at(-1);
+    return felt ? { oneMm: felt.oneMm, otherMm: felt.otherMm } : null;
+  };
   return rows.map((row) => ({
     id: row.id,
     seq: row.seq,
@@ -314,6 +336,7 @@ export async function tighteningsOf(on: Asked, jobId: string): Promise<Tightenin
     wrench: {
       id: row.wrenchId,
       name: row.wrenchName,
+      kind: row.wrenchKind,
       maxNm: row.maxNm,
       markNm: row.markNm,
       tolerance: row.tolerance,
@@ -323,9 +346,13 @@ export async function tighteningsOf(on: Asked, jobId: string): Promise<Tightenin
     },
     setNm: row.setNm,
     treatment: row.treatment,
+    treatmentAsked: row.treatmentAsked,
+    askedSource: row.askedSource,
+    crowfoot: row.crowfoot,
+    gaps: gapsOf(row.id),
     marks: marks
       .filter(({ tighteningId }) => tighteningId === row.id)
-      .map(({ id, pass, bolt, at, by }) => ({ id, pass, bolt, at: at.toISOString(), by })),
+      .map(({ tighteningId: _, ...mark }) => undated(mark)),
     at: row.at.toISOString(),
     by: row.by,
   }));
@@ -334,8 +361,8 @@ export async function tighteningsOf(on: Asked, jobId: string): Promise<Tightenin
 export async function fillsOf(on: Asked, jobId: string): Promise<Filled[]> {
   const rows = await select<Dated<Filled>>(
     on,
-    `SELECT f.id, f.brake_end AS end, f.container_id AS containerId, c.label, c.fluid_name AS fluid, c.lot, f.ml,
-            f.colour, f.at, p.name AS \`by\`
+    `SELECT f.id, f.brake_end AS end, f.container_id AS containerId, c.label, c.fluid_name AS fluid, c.family, c.lot,
+            f.ml, f.colour, COALESCE((SELECT SUM(b.ml) FROM fluid_back b WHERE b.fill_id = f.id), 0) AS backMl, f.at, p.name AS \`by\`
        FROM fill f JOIN container c ON c.id = f.container_id JOIN person p ON p.id = f.by_person
       WHERE f.job_id = ? ORDER BY f.seq`,
     [jobId],
@@ -364,6 +391,82 @@ export async function decisionsOf(on: Asked, jobId: string): Promise<DecisionRow
     on,
     `SELECT d.id, d.brake_end AS end, d.subject, d.rests_on AS restsOn, d.decision, d.words, d.at, p.name AS \`by\`
        FROM decision d JOIN person p ON p.id = d.by_person WHERE d.job_id = ? ORDER BY d.seq`,
+    [jobId],
+  );
+  return rows.map(undated);
+}
+
+/** Parts taken from the shelf for a job. */
+export async function takenOf(on: Asked, jobId: string): Promise<Taken[]> {
+  const rows = await select<Dated<Taken>>(
+    on,
+    `SELECT t.id, t.brake_end AS end, t.stock_id AS stockId, l.part, l.description, t.pieces, t.batch, t.at, p.name AS \`by\`
+       FROM part_taken t JOIN stock_line l ON l.id = t.stock_id JOIN person p ON p.id = t.by_person
+      WHERE t.job_id = ? ORDER BY t.seq`,
+    [jobId],
+  );
+  return rows.map(undated);
+}
+
+/** Drained fluid of a job. */
+export async function wastedOf(on: Asked, jobId: string): Promise<Wasted[]> {
+  const rows = await select<Dated<Wasted>>(
+    on,
+    `SELECT w.id, w.brake_end AS end, w.family, w.ml, w.at, p.name AS \`by\`
+       FROM waste w JOIN person p ON p.id = w.by_person WHERE w.job_id = ? ORDER BY w.seq`,
+    [jobId],
+  );
+  return rows.map(undated);
+}
+
+/** What was told on a job and not taken back, in order. */
+export async function toldOfJob(on: Asked, jobId: string): Promise<Told[]> {
+  const rows = await select<{
+    id: string;
+    seq: number;
+    kind: ToldKind;
+    body: Record<string, unknown>;
+    at: Date;
+    by: string;
+  }>(
+    on,
+    `SELECT t.id, t.seq, t.kind, t.body, t.at, p.name AS \`by\`
+       FROM told t JOIN person p ON p.id = t.by_person
+      WHERE t.job_id = ? AND t.takes_back IS NULL
+        AND NOT EXISTS (SELECT 1 FROM told b WHERE b.takes_back = t.id) ORDER BY t.seq`,
+    [jobId],
+  );
+  return rows.map(({ body, at, ...row }) => ({ ...body, ...row, at: at.toISOString() }) as Told);
+}
+
+/** What was told and taken back again: it stays in the record. */
+export async function takenBackOf(on: Asked, jobId: string): Promise<(By & { of: string })[]> {
+  const rows = await select<{ of: string; at: Date; by: string }>(
+    on,
+    `SELECT t.takes_back AS \`of\`, t.at, p.name AS \`by\`
+       FROM told t JOIN person p ON p.id = t.by_person WHERE t.job_id = ? AND t.takes_back IS NOT NULL ORDER BY t.seq`,
+    [jobId],
+  );
+  return rows.map(undated);
+}
+
+/** The do-not-rides that still hang on a bike. */
+export function tagsOfBike(on: Asked, bikeId: string): Promise<(BikeTag & { id: string })[]> {
+  return select(
+    on,
+    `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag
+       FROM bike_tag t JOIN job j ON j.id = t.job_id
+      WHERE t.bike_id = ? AND t.lifted_at IS NULL ORDER BY t.raised_at, t.id`,
+    [bikeId],
+  );
+}
+
+/** Corrections to a sealed record, oldest first. */
+export async function amendmentsOf(on: Asked, jobId: string): Promise<Amended[]> {
+  const rows = await select<Dated<Amended>>(
+    on,
+    `SELECT s.id, s.number, JSON_VALUE(s.canonical, '$.record.words') AS words, s.seal, s.sealed_at AS at, p.name AS \`by\`
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ? AND s.nth > 0 ORDER BY s.nth`,
     [jobId],
   );
   return rows.map(undated);

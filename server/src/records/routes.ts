@@ -1,4 +1,4 @@
-import { Decision, SignOff } from '@hold-fast/contract/signOff';
+import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { checkChain } from '@hold-fast/core/seal/chain';
 import { Router } from 'express';
 import { z } from 'zod';
@@ -8,7 +8,7 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { decide, signOff } from './signOff';
+import { amend, decide, signOff } from './signOff';
 import { chain, recordById, recordsPage } from './store';
 
 const MOST_WRONG_PINS = 5;
@@ -38,6 +38,12 @@ export function recordsRoutes(shop: Shop): Router {
   routes.post('/jobs/:jobId/sign-off', own, async (request, response) => {
     const { jobId } = parse(JobId, request.params);
     await signOff(shop, personOn(response), jobId, parse(SignOff, request.body));
+    response.status(201).json(await loadJob(pool, jobId));
+  });
+
+  routes.post('/jobs/:jobId/amendments', own, async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    await amend(shop, personOn(response), jobId, parse(Amendment, request.body));
     response.status(201).json(await loadJob(pool, jobId));
   });
 

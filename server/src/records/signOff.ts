@@ -1,13 +1,13 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
-import type { Decision, SignOff } from '@hold-fast/contract/signOff';
+import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS } from '@hold-fast/core/ends';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import type { Json } from '@hold-fast/core/seal/canonical';
 import { barsOf, inspectedItems, loadJob, restsOn } from '../jobs/job';
 import { judgeAgain } from '../jobs/judgements';
-import { countWrite, holdJob } from '../jobs/store';
+import { countWrite, holdJob, takenBackOf } from '../jobs/store';
 import { checkPin, isLead } from '../people/rules';
 import { personById, personByName } from '../people/store';
 import { inTransaction, insert, type Transaction } from '../platform/database';
@@ -91,7 +91,8 @@ export async function signOff(
 
     await countWrite(transaction, jobId);
     const { head, number } = await holdHead(transaction);
-    const record = recordOf(job, {
+    const takenBack = await takenBackOf(transaction, jobId);
+    const record = recordOf(job, takenBack, {
       number: number + 1,
       at,
       by: person.name,
@@ -105,6 +106,7 @@ export async function signOff(
       prev: head,
       at,
       personId: person.id,
+      nth: 0,
     });
   });
 }
@@ -114,10 +116,54 @@ async function openJob(transaction: Transaction, jobId: string): Promise<Job> {
   return (await loadJob(transaction, jobId))!;
 }
 
-const FORMAT = 'hold-fast/job-record/3';
+/**
+ * Corrects a sealed record without touching it: the correction hangs in the same chain and points at it.
+ * @throws Refusal `wrong-pin`, `not-found` when there is nothing sealed to correct.
+ */
+export async function amend(
+  shop: Shop,
+  person: Person,
+  jobId: string,
+  amendment: Amendment,
+): Promise<void> {
+  await checkPin(await personById(shop.pool, person.id), amendment.pin);
+  await inTransaction(shop.pool, async (transaction) => {
+    const job = await openJob(transaction, jobId);
+    if (!job.sealed) throw new Refusal('not-found');
+    const { pin: _, ...body } = amendment;
+    const at = shop.now();
+    const write = { id: amendment.id, body: { jobId, ...body }, personId: person.id, at };
+    if ((await takeOnce(transaction, write)) === null) return;
+    await countWrite(transaction, jobId);
+    const { head, number } = await holdHead(transaction);
+    const record = {
+      format: 'hold-fast/amendment/1',
+      amends: job.sealed.seal,
+      amendsNumber: job.sealed.number,
+      jobId,
+      number: number + 1,
+      words: amendment.words,
+      at: at.toISOString(),
+      by: person.name,
+    };
+    await addRecord(transaction, {
+      id: amendment.id,
+      number: number + 1,
+      jobId,
+      link: sealLink({ prev: head, record }),
+      prev: head,
+      at,
+      personId: person.id,
+      nth: job.amended.length + 1,
+    });
+  });
+}
+
+const FORMAT = 'hold-fast/job-record/4';
 /** What is sealed: the job as it stands, and what nobody looked at, said outright. */
 function recordOf(
   job: Job,
+  takenBack: Awaited<ReturnType<typeof takenBackOf>>,
   signed: { number: number; at: Date; by: string; customerToldOfWatch: boolean },
 ): Json {
   const {
@@ -127,6 +173,7 @@ function recordOf(
     version: _version,
     revision: _revision,
     minutes: _minutes,
+    amended: _amended,
     ...held
   } = job;
   const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
@@ -138,6 +185,7 @@ function recordOf(
     ...(held as unknown as Record<string, Json>),
     inspection: ends.flatMap(({ items }) => items) as unknown as Json,
     notInspected,
+    takenBack: takenBack as unknown as Json,
     signedOff: {
       number: signed.number,
       at: signed.at.toISOString(),

@@ -12,14 +12,14 @@ export async function sealOfJob(on: Asked, jobId: string): Promise<Job['sealed']
   }>(
     on,
     `SELECT s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`
-       FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ?`,
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ? AND s.nth = 0`,
     [jobId],
   );
   return row && { ...row, at: row.at.toISOString() };
 }
 
 const ROW = `s.id, s.number, s.job_id AS jobId, j.bike_id AS bikeId, j.tag, b.name AS bikeName,
-  c.name AS customerName, s.seal, s.prev, s.sealed_at AS sealedAt, p.name AS sealedBy`;
+  c.name AS customerName, s.seal, s.prev, s.nth, s.sealed_at AS sealedAt, p.name AS sealedBy`;
 const JOINED = `sealed_record s JOIN job j ON j.id = s.job_id JOIN bike b ON b.id = j.bike_id
   JOIN customer c ON c.id = b.customer_id JOIN person p ON p.id = s.sealed_by`;
 
@@ -75,6 +75,8 @@ export async function addRecord(
     prev: string | null;
     at: Date;
     personId: string;
+    /** 0 for the job's own record; an amendment seals nothing anew. */
+    nth: number;
   },
 ): Promise<void> {
   await insert(on, 'sealed_record', {
@@ -86,10 +88,12 @@ export async function addRecord(
     prev: record.prev,
     sealed_at: record.at,
     sealed_by: record.personId,
+    nth: record.nth,
   });
   await run(on, 'UPDATE counter SET head = ?, last_record = ? WHERE one = 1', [
     record.link.seal,
     record.number,
   ]);
+  if (record.nth > 0) return;
   await run(on, "UPDATE job SET status = 'sealed' WHERE id = ?", [record.jobId]);
 }

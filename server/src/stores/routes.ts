@@ -1,45 +1,86 @@
-import { Gauge, GaugeEdit } from '@hold-fast/contract/stores';
-import { Router } from 'express';
+import {
+  Container,
+  ContainerEdit,
+  Gauge,
+  GaugeEdit,
+  HandOver,
+  StockLine,
+  StockMove,
+  Wrench,
+  WrenchEdit,
+} from '@hold-fast/contract/stores';
+import type { Person } from '@hold-fast/contract/people';
+import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { isLead } from '../people/rules';
-import { errnoOf, ERRNO, inTransaction, select } from '../platform/database';
+import { errnoOf, ERRNO, inTransaction, select, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { addGauge, changeGauge, containers, gaugeById, gauges, wrenches } from './store';
+import {
+  addContainer,
+  addGauge,
+  addStockLine,
+  addWrench,
+  changeContainer,
+  changeGauge,
+  changeWrench,
+  containerById,
+  containers,
+  gaugeById,
+  gauges,
+  handWasteOver,
+  holdContainer,
+  holdStock,
+  moveStock,
+  stockLines,
+  wasteCans,
+  wrenchById,
+  wrenches,
+} from './store';
 
 const GaugeId = z.object({ gaugeId: z.uuid() });
+const ThingId = z.object({ id: z.uuid() });
 
 export function storesRoutes(shop: Shop): Router {
   const { pool } = shop;
   const routes = Router();
+
+  /** Adds a thing to the stores, once however often it is sent; that takes a lead. */
+  const once = async (
+    response: Response,
+    id: string,
+    body: unknown,
+    add: (transaction: Transaction) => Promise<void>,
+  ) => {
+    const person = leadOn(response);
+    await inTransaction(pool, async (transaction) => {
+      const write = { id, body, personId: person.id, at: shop.now() };
+      if ((await takeOnce(transaction, write)) !== null) await add(transaction);
+    });
+  };
+
   routes.get('/gauges', async (_request, response) => {
     response.json(await gauges(pool));
   });
   routes.post('/gauges', async (request, response) => {
     const gauge = parse(Gauge, request.body);
-    const person = personOn(response);
-    if (!isLead(person)) throw new Refusal('not-allowed');
-    await inTransaction(pool, async (transaction) => {
-      const write = { id: gauge.id, body: gauge, personId: person.id, at: shop.now() };
-      if ((await takeOnce(transaction, write)) === null) return;
-      await named(() => addGauge(transaction, gauge));
-    });
+    await once(response, gauge.id, gauge, (transaction) =>
+      named(() => addGauge(transaction, gauge)),
+    );
     response.status(201).json(await gaugeById(pool, gauge.id));
   });
   routes.put('/gauges/:gaugeId', async (request, response) => {
     const { gaugeId } = parse(GaugeId, request.params);
     const { version, gauge } = parse(GaugeEdit, request.body);
-    const person = personOn(response);
-    if (!isLead(person)) throw new Refusal('not-allowed');
+    const person = leadOn(response);
     await inTransaction(pool, async (transaction) => {
       await select(transaction, 'SELECT id FROM gauge WHERE id = ? FOR UPDATE', [gaugeId]);
       const was = await gaugeById(transaction, gaugeId);
       if (!was || gauge.id !== gaugeId) throw new Refusal('not-found');
-      if (was.version !== version)
-        throw new Refusal('version-conflict', { facts: { current: was } });
+      refuseStale(was, version);
       const change = { was, gauge, at: shop.now(), personId: person.id };
       await named(() => changeGauge(transaction, change));
     });
@@ -48,24 +89,123 @@ export function storesRoutes(shop: Shop): Router {
   routes.get('/wrenches', async (_request, response) => {
     response.json(await wrenches(pool));
   });
+  routes.post('/wrenches', async (request, response) => {
+    const wrench = parse(Wrench, request.body);
+    await once(response, wrench.id, wrench, (transaction) =>
+      named(() => addWrench(transaction, wrench)),
+    );
+    response.status(201).json(await wrenchById(pool, wrench.id));
+  });
+  routes.put('/wrenches/:id', async (request, response) => {
+    const { id } = parse(ThingId, request.params);
+    const { version, wrench } = parse(WrenchEdit, request.body);
+    const person = leadOn(response);
+    await inTransaction(pool, async (transaction) => {
+      await select(transaction, 'SELECT id FROM wrench WHERE id = ? FOR UPDATE', [id]);
+      const was = await wrenchById(transaction, id);
+      if (!was || wrench.id !== id) throw new Refusal('not-found');
+      refuseStale(was, version);
+      const change = { was, became: wrench, at: shop.now(), personId: person.id };
+      await named(() => changeWrench(transaction, change));
+    });
+    response.json(await wrenchById(pool, id));
+  });
+  routes.post('/containers', async (request, response) => {
+    const container = parse(Container, request.body);
+    await once(response, container.id, container, (transaction) =>
+      named(() => addContainer(transaction, container)),
+    );
+    response.status(201).json(await containerById(pool, container.id));
+  });
+  routes.put('/containers/:id', async (request, response) => {
+    const { id } = parse(ThingId, request.params);
+    const { version, container } = parse(ContainerEdit, request.body);
+    const person = personOn(response);
+    await inTransaction(pool, async (transaction) => {
+      const was = await holdContainer(transaction, id);
+      if (!was || container.id !== id) throw new Refusal('not-found');
+      refuseStale(was, version);
+      // Anybody may write a container off; taking it back into use takes a lead.
+      if (was.writtenOff && !container.writtenOff && !isLead(person))
+        throw new Refusal('not-allowed');
+      const change = { was, became: container, at: shop.now(), personId: person.id };
+      await named(() => changeContainer(transaction, change));
+    });
+    response.json(await containerById(pool, id));
+  });
+  routes.get('/stock', async (_request, response) => {
+    response.json(await stockLines(pool));
+  });
+  routes.post('/stock', async (request, response) => {
+    const line = parse(StockLine, request.body);
+    await once(response, line.id, line, (transaction) =>
+      named(() => addStockLine(transaction, line)),
+    );
+    response.status(201).json(await stockLines(pool));
+  });
+  routes.post('/stock/moves', async (request, response) => {
+    const move = parse(StockMove, request.body);
+    const person = personOn(response);
+    await inTransaction(pool, async (transaction) => {
+      const write = { id: move.id, body: move, personId: person.id, at: shop.now() };
+      const seq = await takeOnce(transaction, write);
+      if (seq === null) return;
+      const line = await holdStock(transaction, move.stockId);
+      if (!line) throw refuseField('invalid-input', 'stockId', 'unknown', 'There is no such part.');
+      if (line.count + move.pieces < 0)
+        throw refuseField(
+          'stock-refused',
+          'pieces',
+          'not-enough',
+          `The shelf holds ${line.count} of ${line.description}.`,
+        );
+      await moveStock(transaction, move, { seq, at: shop.now(), personId: person.id });
+    });
+    response.status(201).json(await stockLines(pool));
+  });
+  routes.get('/waste', async (_request, response) => {
+    response.json(await wasteCans(pool));
+  });
+  routes.post('/waste', async (request, response) => {
+    const handed = parse(HandOver, request.body);
+    const person = personOn(response);
+    await inTransaction(pool, async (transaction) => {
+      const at = shop.now();
+      const write = { id: handed.id, body: handed, personId: person.id, at };
+      const seq = await takeOnce(transaction, write);
+      if (seq !== null)
+        await handWasteOver(transaction, { ...handed, seq, at, personId: person.id });
+    });
+    response.status(201).json(await wasteCans(pool));
+  });
   routes.get('/containers', async (_request, response) => {
     response.json(await containers(pool));
   });
   return routes;
 }
 
-/** Two gauges of one name, or of one name on the feed, could not be told apart at the bench. */
+function leadOn(response: Response): Person {
+  const person = personOn(response);
+  if (!isLead(person)) throw new Refusal('not-allowed');
+  return person;
+}
+
+function refuseStale(current: { version: number }, version: number): void {
+  if (current.version !== version) throw new Refusal('version-conflict', { facts: { current } });
+}
+
+/** Two things of one name, or of one name on the feed, could not be told apart at the bench. */
 async function named(write: () => Promise<void>): Promise<void> {
   try {
     await write();
   } catch (error) {
     if (errnoOf(error) !== ERRNO.duplicate) throw error;
-    const onFeed = String((error as Error).message).includes('gauge_on_feed');
+    const onFeed = String((error as Error).message).includes('_on_feed');
     throw refuseField(
       'invalid-input',
       onFeed ? 'feedSerial' : 'name',
       'taken',
-      onFeed ? 'Another gauge has this name on the feed.' : 'Another gauge has this name.',
+      onFeed ? 'Another one has this name on the feed.' : 'Another one has this name.',
     );
   }
 }

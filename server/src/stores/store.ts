@@ -3,7 +3,12 @@ import type {
   ContainerInStore,
   Gauge,
   GaugeInStore,
+  StockInStore,
+  StockLine,
+  StockMove,
+  WasteCan,
   Wrench,
+  WrenchInStore,
 } from '@hold-fast/contract/stores';
 import type { Fluid } from '@hold-fast/contract/sheets';
 import { nameOf } from '@hold-fast/core/fluid/families';
@@ -14,19 +19,24 @@ const GAUGE = `SELECT id, name, kind, resolution_mm AS resolutionMm, uncertainty
   feed_serial AS feedSerial, retired, version,
   (SELECT COUNT(*) FROM reading r JOIN measurement m ON m.id = r.measurement_id WHERE m.gauge_id = gauge.id) AS uses
   FROM gauge`;
-const WRENCH = `SELECT id, name, max_nm AS maxNm, mark_nm AS markNm, tolerance,
+const WRENCH = `SELECT id, name, kind, feed_serial AS feedSerial, retired, version, max_nm AS maxNm, mark_nm AS markNm, tolerance,
   tolerance_assumed AS toleranceAssumed, calibration_due_on AS calibrationDueOn, uses FROM wrench`;
 const CONTAINER = `SELECT c.id, c.label, c.family, c.fluid_name AS fluidName, c.lot, c.size_ml AS sizeMl,
   c.opened_on AS openedOn, c.printed_use_by AS printedUseBy, c.months_after_opening AS monthsAfterOpening,
   c.looks AS \`condition\`, c.written_off AS writtenOff, c.written_off_reason AS writtenOffReason,
-  c.size_ml - COALESCE((SELECT SUM(f.ml) FROM fill f WHERE f.container_id = c.id), 0) AS remainingMl
+  c.version, c.size_ml - COALESCE((SELECT SUM(f.ml) FROM fill f WHERE f.container_id = c.id), 0)
+    + COALESCE((SELECT SUM(b.ml) FROM fluid_back b JOIN fill f ON f.id = b.fill_id WHERE f.container_id = c.id), 0)
+    AS remainingMl
   FROM container c`;
 
 type GaugeRow = Omit<GaugeInStore, 'uncertaintyAssumed' | 'retired'> & {
   uncertaintyAssumed: number;
   retired: number;
 };
-type WrenchRow = Omit<Wrench, 'toleranceAssumed'> & { toleranceAssumed: number };
+type WrenchRow = Omit<WrenchInStore, 'toleranceAssumed' | 'retired'> & {
+  toleranceAssumed: number;
+  retired: number;
+};
 type ContainerRow = Omit<ContainerInStore, 'fluid' | 'writtenOff'> & {
   family: Fluid['family'];
   fluidName: string;
@@ -38,8 +48,9 @@ const gaugeOf = (row: GaugeRow): GaugeInStore => ({
   retired: row.retired === 1,
   uncertaintyAssumed: row.uncertaintyAssumed === 1,
 });
-const wrenchOf = (row: WrenchRow): Wrench => ({
+const wrenchOf = (row: WrenchRow): WrenchInStore => ({
   ...row,
+  retired: row.retired === 1,
   toleranceAssumed: row.toleranceAssumed === 1,
 });
 
@@ -59,11 +70,11 @@ export async function gaugeById(on: Asked, id: string): Promise<GaugeInStore | n
   return row && gaugeOf(row);
 }
 
-export async function wrenches(on: Asked): Promise<Wrench[]> {
+export async function wrenches(on: Asked): Promise<WrenchInStore[]> {
   return (await select<WrenchRow>(on, `${WRENCH} ORDER BY name LIMIT 200`)).map(wrenchOf);
 }
 
-export async function wrenchById(on: Asked, id: string): Promise<Wrench | null> {
+export async function wrenchById(on: Asked, id: string): Promise<WrenchInStore | null> {
   const row = await selectOne<WrenchRow>(on, `${WRENCH} WHERE id = ?`, [id]);
   return row && wrenchOf(row);
 }
@@ -81,8 +92,7 @@ export async function containers(on: Asked): Promise<ContainerInStore[]> {
 /** The container, held until the transaction ends, so that two mechanics cannot take the same last mL. */
 export async function holdContainer(on: Asked, id: string): Promise<ContainerInStore | null> {
   await select(on, 'SELECT id FROM container WHERE id = ? FOR UPDATE', [id]);
-  const row = await selectOne<ContainerRow>(on, `${CONTAINER} WHERE c.id = ?`, [id]);
-  return row && containerOf(row);
+  return containerById(on, id);
 }
 
 export async function noteOpened(on: Asked, containerId: string, day: string): Promise<void> {
@@ -92,10 +102,18 @@ export async function noteOpened(on: Asked, containerId: string, day: string): P
   ]);
 }
 
-/** The gauge that calls itself so on the feed. */
-export async function gaugeOnFeed(on: Asked, serial: string): Promise<GaugeInStore | null> {
-  const row = await selectOne<GaugeRow>(on, `${GAUGE} WHERE feed_serial = ?`, [serial]);
-  return row && gaugeOf(row);
+/** What calls itself so on the feed, and the unit it has to be set to. */
+export async function deviceOnFeed(
+  on: Asked,
+  serial: string,
+): Promise<{ id: string; unit: 'mm' | 'Nm' } | null> {
+  const row = await selectOne<{ id: string; unit: 'mm' | 'Nm' }>(
+    on,
+    `SELECT id, 'mm' AS unit FROM gauge WHERE feed_serial = ?
+      UNION ALL SELECT id, 'Nm' FROM wrench WHERE feed_serial = ? LIMIT 1`,
+    [serial, serial],
+  );
+  return row;
 }
 
 const gaugeColumns = (gauge: Gauge) => ({
@@ -137,32 +155,153 @@ export async function changeGauge(
   });
 }
 
+const wrenchColumns = (wrench: Wrench) => ({
+  name: wrench.name,
+  kind: wrench.kind,
+  max_nm: wrench.maxNm,
+  mark_nm: wrench.markNm,
+  tolerance: wrench.tolerance,
+  tolerance_assumed: wrench.toleranceAssumed,
+  calibration_due_on: wrench.calibrationDueOn,
+  uses: wrench.uses,
+  feed_serial: wrench.feedSerial,
+  retired: wrench.retired,
+});
+
+const containerColumns = (container: Container) => ({
+  label: container.label,
+  family: container.fluid.family,
+  fluid_name: nameOf(container.fluid),
+  lot: container.lot,
+  size_ml: container.sizeMl,
+  opened_on: container.openedOn,
+  printed_use_by: container.printedUseBy,
+  months_after_opening: container.monthsAfterOpening,
+  looks: container.condition,
+  written_off: container.writtenOff,
+  written_off_reason: container.writtenOffReason,
+});
+
 export async function addWrench(on: Asked, wrench: Wrench): Promise<void> {
-  await insert(on, 'wrench', {
-    id: wrench.id,
-    name: wrench.name,
-    max_nm: wrench.maxNm,
-    mark_nm: wrench.markNm,
-    tolerance: wrench.tolerance,
-    tolerance_assumed: wrench.toleranceAssumed,
-    calibration_due_on: wrench.calibrationDueOn,
-    uses: wrench.uses,
-  });
+  await insert(on, 'wrench', { id: wrench.id, ...wrenchColumns(wrench) });
 }
 
 export async function addContainer(on: Asked, container: Container): Promise<void> {
-  await insert(on, 'container', {
-    id: container.id,
-    label: container.label,
-    family: container.fluid.family,
-    fluid_name: nameOf(container.fluid),
-    lot: container.lot,
-    size_ml: container.sizeMl,
-    opened_on: container.openedOn,
-    printed_use_by: container.printedUseBy,
-    months_after_opening: container.monthsAfterOpening,
-    looks: container.condition,
-    written_off: container.writtenOff,
-    written_off_reason: container.writtenOffReason,
+  await insert(on, 'container', { id: container.id, ...containerColumns(container) });
+}
+
+interface Change<T> {
+  was: T & { id: string; version: number };
+  became: T;
+  at: Date;
+  personId: string;
+}
+
+/** Changes a wrench and keeps what it was. Bolts set with it keep the wrench as it stood. */
+export function changeWrench(on: Asked, change: Change<Wrench>): Promise<void> {
+  return changeThing(on, 'wrench', change, wrenchColumns(change.became));
+}
+
+/** Changes a container and keeps what it was. */
+export function changeContainer(on: Asked, change: Change<Container>): Promise<void> {
+  return changeThing(on, 'container', change, containerColumns(change.became));
+}
+
+async function changeThing(
+  on: Asked,
+  what: 'wrench' | 'container',
+  { was, became, at, personId }: Change<object>,
+  columns: Record<string, string | number | boolean | null>,
+): Promise<void> {
+  await run(
+    on,
+    `UPDATE ${what} SET ${Object.keys(columns)
+      .map((column) => `${column} = ?`)
+      .join(', ')}, version = version + 1 WHERE id = ?`,
+    [...Object.values(columns), was.id],
+  );
+  await insert(on, 'store_change', {
+    what,
+    thing_id: was.id,
+    version: was.version + 1,
+    was: JSON.stringify(was),
+    became: JSON.stringify(became),
+    changed_at: at,
+    changed_by: personId,
   });
+}
+
+const STOCK = `SELECT l.id, l.part, l.description, l.fits, l.reorder_at AS reorderAt, l.price_cents AS priceCents,
+  CAST(COALESCE((SELECT SUM(m.pieces) FROM stock_move m WHERE m.stock_id = l.id), 0)
+     - COALESCE((SELECT SUM(t.pieces) FROM part_taken t WHERE t.stock_id = l.id), 0) AS SIGNED) AS count,
+  COALESCE((SELECT m.batch FROM stock_move m WHERE m.stock_id = l.id AND m.pieces > 0 ORDER BY m.seq DESC LIMIT 1), '')
+     AS lastBatch
+  FROM stock_line l`;
+
+export function stockLines(on: Asked): Promise<StockInStore[]> {
+  return select(on, `${STOCK} ORDER BY l.part, l.description LIMIT 500`);
+}
+
+/** The kind of part, held until the transaction ends, so that two mechanics cannot take the same last one. */
+export async function holdStock(on: Asked, id: string): Promise<StockInStore | null> {
+  await select(on, 'SELECT id FROM stock_line WHERE id = ? FOR UPDATE', [id]);
+  return selectOne(on, `${STOCK} WHERE l.id = ?`, [id]);
+}
+
+export async function addStockLine(on: Asked, line: StockLine): Promise<void> {
+  await insert(on, 'stock_line', {
+    id: line.id,
+    part: line.part,
+    description: line.description,
+    fits: line.fits,
+    reorder_at: line.reorderAt,
+    price_cents: line.priceCents,
+  });
+}
+
+export async function moveStock(
+  on: Asked,
+  { id, stockId, pieces, batch, why }: StockMove,
+  { seq, at, personId }: { seq: number; at: Date; personId: string },
+): Promise<void> {
+  await insert(on, 'stock_move', {
+    id,
+    seq,
+    stock_id: stockId,
+    pieces,
+    batch,
+    why,
+    at,
+    by_person: personId,
+  });
+}
+
+/** What stands in each waste can: all that was drained since it was last handed over. */
+export async function wasteCans(on: Asked): Promise<WasteCan[]> {
+  const rows = await select<{ family: WasteCan['family']; ml: number; handedOverAt: Date | null }>(
+    on,
+    `SELECT w.family, CAST(SUM(w.ml * (w.seq > COALESCE(h.seq, 0))) AS DOUBLE) AS ml, h.at AS handedOverAt
+       FROM waste w LEFT JOIN waste_handed_over h ON h.seq =
+            (SELECT MAX(n.seq) FROM waste_handed_over n WHERE n.family = w.family)
+      GROUP BY w.family, h.at ORDER BY w.family`,
+  );
+  return rows.map((row) => ({ ...row, handedOverAt: row.handedOverAt?.toISOString() ?? null }));
+}
+
+export async function handWasteOver(
+  on: Asked,
+  handed: { id: string; seq: number; family: WasteCan['family']; at: Date; personId: string },
+): Promise<void> {
+  await insert(on, 'waste_handed_over', {
+    id: handed.id,
+    seq: handed.seq,
+    family: handed.family,
+    at: handed.at,
+    by_person: handed.personId,
+  });
+}
+
+export async function containerById(on: Asked, id: string): Promise<ContainerInStore | null> {
+  const row = await selectOne<ContainerRow>(on, `${CONTAINER} WHERE c.id = ?`, [id]);
+  return row && containerOf(row);
 }

@@ -16,7 +16,7 @@ import { createServer } from '../platform/http';
 import { prepareDatabase } from '../platform/migrate';
 import { hashSecret } from '../platform/secrets';
 import { addSheet } from '../sheets/store';
-import { addContainer, addGauge, addWrench, gaugeOnFeed } from '../stores/store';
+import { addContainer, addGauge, addStockLine, addWrench, deviceOnFeed } from '../stores/store';
 
 export const PASSPHRASE = 'a passphrase for tests';
 export const PIN = '2468';
@@ -115,7 +115,7 @@ export async function openTestShop() {
   const log = pino({ level: 'error' }, { write: (line: string) => faults.push(JSON.parse(line)) });
   const clock = { now: NOW };
   const now = () => clock.now;
-  const feed = new Feed({ gaugeOnFeed: (serial) => gaugeOnFeed(pool, serial), now, log });
+  const feed = new Feed({ deviceOnFeed: (serial) => deviceOnFeed(pool, serial), now, log });
   await feed.open(0);
   const server = createServer({ pool, now, log }, null, feed).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
@@ -173,6 +173,9 @@ async function stock(pool: Pool) {
   const wrench = (name: string, change: Partial<Wrench> = {}): Wrench => ({
     id: uuid(),
     name,
+    kind: 'click',
+    feedSerial: null,
+    retired: false,
     maxNm: 10,
     markNm: 0.1,
     tolerance: 0.04,
@@ -204,6 +207,7 @@ async function stock(pool: Pool) {
     wrench: wrench('Sound'),
     overdue: wrench('Overdue', { calibrationDueOn: '2026-11-24' }),
     large: wrench('Large', { maxNm: 60, markNm: 0.5 }),
+    digital: wrench('Digital', { kind: 'reading', feedSerial: 'TW-1' }),
     bottle: container('Bottle'),
     glycol: container('Tin', { fluid: { family: 'glycol', grade: 'DOT 4' } }),
     expired: container('Old', { openedOn: '2024-01-01' }),
@@ -211,14 +215,24 @@ async function stock(pool: Pool) {
   };
   for (const each of [stored.point, stored.vernier, stored.dial, stored.feelers, stored.rule])
     await addGauge(pool, each);
-  for (const each of [stored.wrench, stored.overdue, stored.large]) await addWrench(pool, each);
+  for (const each of [stored.wrench, stored.overdue, stored.large, stored.digital])
+    await addWrench(pool, each);
   for (const each of [stored.bottle, stored.glycol, stored.expired, stored.writtenOff])
     await addContainer(pool, each);
+  const olive = uuid();
+  await addStockLine(pool, {
+    id: olive,
+    part: 'olive',
+    description: 'Olive, 5 mm hose',
+    fits: '5 mm hose',
+    reorderAt: 2,
+    priceCents: 150,
+  });
   const sheet = uuid();
   const sheetId = uuid();
   await addSheet(pool, { id: sheet, sheetId, revision: 1, body: SHEET, at: NOW });
   const ids = Object.fromEntries(Object.entries(stored).map(([name, { id }]) => [name, id]));
-  return { ...(ids as Record<keyof typeof stored, string>), sheet, sheetId };
+  return { ...(ids as Record<keyof typeof stored, string>), sheet, sheetId, olive };
 }
 
 /** An entry with an id and a time. */

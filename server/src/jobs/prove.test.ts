@@ -1,0 +1,499 @@
+import type { EntryAsSent } from '@hold-fast/contract/entries';
+import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import type { Problem } from '@hold-fast/contract/problem';
+import type { ContainerInStore, StockInStore, WasteCan } from '@hold-fast/contract/stores';
+import { checksAt, unrecordedAt, visitOf } from '@hold-fast/contract/visit';
+import { planAt } from '@hold-fast/core/plan/visit';
+import { checkChain } from '@hold-fast/core/seal/chain';
+import { v7 as uuid } from 'uuid';
+import { chain } from '../records/store';
+import { entry, openJob, openTestShop, PIN, type Client, type TestShop } from '../testing/testShop';
+
+let shop: TestShop;
+let client: Client;
+let lead: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+  lead = await shop.signedIn('Lead');
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const send = <T = Job & Pick<Problem, 'fields' | 'facts' | 'type'>>(
+  jobId: string,
+  sent: EntryAsSent,
+  by = client,
+) => by.send<T>('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
+const field = async (answer: Promise<{ status: number; body: Pick<Problem, 'fields'> }>) => {
+  const { status, body } = await answer;
+  return [status, body.fields?.[0]?.path, body.fields?.[0]?.code];
+};
+const tightening = (change: object = {}) =>
+  entry('tightening', {
+    end: 'front',
+    fastener: 'caliper-post',
+    wrenchId: shop.ids.wrench,
+    setNm: 7,
+    treatment: 'medium-threadlocker',
+    ...change,
+  });
+const mark = (tighteningId: string, pass: string, change: object = {}) =>
+  entry('pass-mark', { tighteningId, pass: pass as never, bolt: null, ...change });
+const PASSES = ['snug', 'half', 'full', 'verify'];
+
+/** Tightens a fastener through all its passes with a click wrench. Answers with the job as it then is. */
+async function tighten(jobId: string, change: object = {}, passes = PASSES): Promise<Job> {
+  const begun = tightening(change);
+  expect((await send(jobId, begun)).status).toBe(201);
+  let job!: Job;
+  for (const pass of passes) job = (await send(jobId, mark(begun.id, pass))).body;
+  return job;
+}
+
+describe('torque on every fastener', () => {
+  it('goes by the trade’s usual window where the sheet has no row, and says whose it is', async () => {
+    const job = await tighten(await openJob(shop, client));
+    expect(job.tightened[0]).toMatchObject({
+      fastener: 'caliper-post',
+      boltCount: 2,
+      window: { loNm: 6, hiNm: 8, origin: 'shop', tag: 'P' },
+      flaws: [],
+    });
+  });
+
+  it('a window from memory proves nothing; one read off the part or the maker’s sheet does', async () => {
+    const jobId = await openJob(shop, client);
+    const lever = { fastener: 'lever-clamp', setNm: 5, treatment: 'grease' };
+    const memory = await tighten(jobId, lever);
+    expect(memory.tightened[0]!.flaws).toEqual(['gaps-open', 'torque-from-memory']);
+    const asked = { loNm: 4, hiNm: 6, origin: 'stamped', source: 'On the clamp' };
+    const job = await tighten(jobId, { ...lever, asked });
+    expect(job.tightened[1]).toMatchObject({ askedSource: 'On the clamp', flaws: ['gaps-open'] });
+    const gaps = (oneMm: number, otherMm: number) =>
+      send(jobId, entry('clamp-gaps', { tighteningId: job.tightened[1]!.id, oneMm, otherMm }));
+    expect((await gaps(1.5, 1)).body.tightened[1]!.flaws).toEqual(['gaps-unequal']);
+    expect((await gaps(1.2, 1.2)).body.tightened[1]!.flaws).toEqual([]);
+  });
+
+  it('counts a crowfoot into the setting, and refuses one that points back past the grip', async () => {
+    const jobId = await openJob(shop, client);
+    const crowfoot = { leverMm: 200, extensionMm: 40, angleDegrees: 0 };
+    const nut = { fastener: 'hose-nut-lever', treatment: 'dry', wrenchId: shop.ids.wrench };
+    expect(await field(send(jobId, tightening({ ...nut, setNm: 5.5, crowfoot })))).toEqual([
+      422,
+      'entry.setNm',
+      'outside-window',
+    ]);
+    const { body } = await send(jobId, tightening({ ...nut, setNm: 4.6, crowfoot }));
+    expect(body.tightened[0]).toMatchObject({ crowfoot, setNm: 4.6, flaws: ['passes-open'] });
+    const back = { leverMm: 50, extensionMm: 60, angleDegrees: 180 };
+    expect(await field(send(jobId, tightening({ ...nut, setNm: 5, crowfoot: back })))).toEqual([
+      422,
+      'entry.crowfoot',
+      'points-back',
+    ]);
+  });
+
+  it('a single nut has no half pass', async () => {
+    const jobId = await openJob(shop, client);
+    const begun = tightening({ fastener: 'hose-nut-lever', setNm: 5.5, treatment: 'dry' });
+    await send(jobId, begun);
+    expect(await field(send(jobId, mark(begun.id, 'half')))).toEqual([
+      422,
+      'entry.pass',
+      'no-such-pass',
+    ]);
+  });
+
+  it('a wrench that reads proves each bolt by what it showed', async () => {
+    const jobId = await openJob(shop, client);
+    const begun = tightening({ wrenchId: shop.ids.digital });
+    await send(jobId, begun);
+    for (const pass of ['snug', 'half']) await send(jobId, mark(begun.id, pass));
+    const read = (pass: string, bolt: number, measuredNm: number) =>
+      send(jobId, mark(begun.id, pass, { bolt, measuredNm, via: 'feed' }));
+    expect((await send(jobId, mark(begun.id, 'full'))).body.tightened[0]!.flaws).toContain(
+      'passes-open',
+    );
+    await read('full', 1, 5.5);
+    await read('full', 1, 7.02);
+    await read('full', 2, 6.98);
+    await read('verify', 1, 7.1);
+    const { body } = await read('verify', 2, 7.05);
+    expect(body.tightened[0]!.flaws).toEqual([]);
+    expect(body.tightened[0]!.marks.at(-1)).toMatchObject({ measuredNm: 7.05, via: 'feed' });
+    const over = await read('verify', 2, 8.4);
+    expect(over.body.tightened[0]!.flaws).toEqual(['over-torqued']);
+  });
+
+  it('a click wrench shows no number, and a reading belongs to one bolt', async () => {
+    const jobId = await openJob(shop, client);
+    const begun = tightening();
+    await send(jobId, begun);
+    expect(await field(send(jobId, mark(begun.id, 'full', { bolt: 1, measuredNm: 7 })))).toEqual([
+      422,
+      'entry.measuredNm',
+      'not-measured',
+    ]);
+  });
+
+  it('an overdue wrench leaves it unproven, a retired one is refused', async () => {
+    const jobId = await openJob(shop, client);
+    const job = await tighten(jobId, { wrenchId: shop.ids.overdue });
+    expect(job.tightened[0]!.flaws).toEqual(['wrench-out-of-calibration']);
+    const fresh = {
+      id: uuid(),
+      name: 'Leaving',
+      kind: 'click',
+      maxNm: 10,
+      markNm: 0.1,
+      tolerance: 0.04,
+      toleranceAssumed: false,
+      calibrationDueOn: '2027-01-01',
+      uses: 0,
+      feedSerial: null,
+      retired: false,
+    };
+    expect((await client.send('POST', '/wrenches', fresh)).status).toBe(403);
+    expect((await lead.send('POST', '/wrenches', fresh)).status).toBe(201);
+    const retired = { version: 1, wrench: { ...fresh, retired: true } };
+    expect((await lead.send('PUT', `/wrenches/${fresh.id}`, retired)).status).toBe(200);
+    expect((await lead.send('PUT', `/wrenches/${fresh.id}`, retired)).status).toBe(409);
+    expect(await field(send(jobId, tightening({ wrenchId: fresh.id })))).toEqual([
+      422,
+      'entry.wrenchId',
+      'retired',
+    ]);
+  });
+});
+
+describe('parts and fluid', () => {
+  const deliver = (pieces: number, batch: string) =>
+    client.send<StockInStore[]>('POST', '/stock/moves', {
+      id: uuid(),
+      stockId: shop.ids.olive,
+      pieces,
+      batch,
+      why: 'Delivered',
+    });
+  const take = (jobId: string, by = client, change: object = {}) =>
+    send(
+      jobId,
+      entry('part-taken', { end: 'front', stockId: shop.ids.olive, pieces: 1, ...change }),
+      by,
+    );
+
+  it('a part comes off the shelf with its batch, and two mechanics cannot take the last one', async () => {
+    const jobId = await openJob(shop, client);
+    await deliver(1, 'B-7');
+    const other = await shop.signedIn('Lead');
+    const both = await Promise.all([take(jobId), take(jobId, other)]);
+    expect(both.map(({ status }) => status).sort()).toEqual([201, 422]);
+    const { body } = await client.send<Job>('GET', `/jobs/${jobId}`);
+    expect(body.taken).toMatchObject([{ part: 'olive', batch: 'B-7', pieces: 1, end: 'front' }]);
+    expect(await field(take(jobId))).toEqual([422, 'entry.pieces', 'not-enough']);
+    expect((await deliver(-1, '')).status).toBe(422);
+  });
+
+  it('clean mineral goes back, never more than was taken, and glycol never', async () => {
+    const jobId = await openJob(shop, client);
+    const fill = entry('fill', { end: 'front', containerId: shop.ids.bottle, ml: 20 });
+    await send(jobId, fill);
+    const remaining = async () =>
+      (await client.send<ContainerInStore[]>('GET', '/containers')).body.find(
+        ({ id }) => id === shop.ids.bottle,
+      )!.remainingMl;
+    const before = await remaining();
+    const back = (ml: number) => send(jobId, entry('fluid-back', { fillId: fill.id, ml }));
+    expect((await back(8)).body.filled[0]).toMatchObject({ ml: 20, backMl: 8 });
+    expect(await remaining()).toBe(before + 8);
+    expect(await field(back(12.5))).toEqual([422, 'entry.ml', 'more-than-taken']);
+    await send(jobId, entry('waste', { end: 'front', family: 'mineral', ml: 11 }));
+    const cans = async () => (await client.send<WasteCan[]>('GET', '/waste')).body;
+    expect(await cans()).toMatchObject([{ family: 'mineral', ml: 11, handedOverAt: null }]);
+    const handed = { id: uuid(), family: 'mineral' };
+    for (let times = 0; times < 2; times++) await client.send('POST', '/waste', handed);
+    expect(await cans()).toMatchObject([{ family: 'mineral', ml: 0 }]);
+  });
+
+  it('a container written off meanwhile is refused, and taking it back takes a lead', async () => {
+    const jobId = await openJob(shop, client);
+    const fresh = {
+      id: uuid(),
+      label: `Bottle ${uuid().slice(-4)}`,
+      fluid: { family: 'mineral', blend: 'Selkie 10' },
+      lot: 'L9',
+      sizeMl: 100,
+      openedOn: null,
+      printedUseBy: null,
+      monthsAfterOpening: null,
+      condition: 'clear',
+      writtenOff: false,
+      writtenOffReason: '',
+    };
+    await lead.send('POST', '/containers', fresh);
+    const off = { ...fresh, writtenOff: true, writtenOffReason: 'Bits in it' };
+    const put = (container: object, version: number, by = client) =>
+      by.send('PUT', `/containers/${fresh.id}`, { version, container });
+    expect((await put(off, 1)).status).toBe(200);
+    const fill = () =>
+      field(send(jobId, entry('fill', { end: 'front', containerId: fresh.id, ml: 5 })));
+    expect(await fill()).toEqual([422, 'entry.containerId', 'written-off']);
+    expect((await put(fresh, 2)).status).toBe(403);
+    expect((await put(fresh, 2, lead)).status).toBe(200);
+    expect((await fill())[0]).toBe(201);
+  });
+
+  it('a container that somebody else emptied meanwhile gives what it holds and no more', async () => {
+    const jobId = await openJob(shop, client);
+    const fresh = {
+      id: uuid(),
+      label: `Ampoule ${uuid().slice(-4)}`,
+      fluid: { family: 'mineral', blend: 'Selkie 10' },
+      lot: 'L9',
+      sizeMl: 10,
+      openedOn: null,
+      printedUseBy: null,
+      monthsAfterOpening: null,
+      condition: 'clear',
+      writtenOff: false,
+      writtenOffReason: '',
+    };
+    await lead.send('POST', '/containers', fresh);
+    const fill = (by: Client) =>
+      send(jobId, entry('fill', { end: 'front', containerId: fresh.id, ml: 8 }), by);
+    const both = await Promise.all([fill(client), fill(lead)]);
+    expect(both.map(({ status }) => status).sort()).toEqual([201, 422]);
+    const refused = both.find(({ status }) => status === 422)!;
+    expect(refused.body.facts).toMatchObject({ code: 'not-enough', remainingMl: 2 });
+  });
+});
+
+describe('what is told', () => {
+  it('is kept in order; what is taken back is gone from the job, once', async () => {
+    const jobId = await openJob(shop, client);
+    const cycle = entry('bleed-cycle', {
+      end: 'front',
+      method: 'push-up',
+      bubbles: 'few',
+      colour: 'amber',
+      ml: 9,
+    });
+    expect(toldOf((await send(jobId, cycle)).body, 'bleed-cycle', 'front')).toMatchObject([
+      { method: 'push-up', bubbles: 'few', ml: 9, by: 'Mechanic' },
+    ]);
+    const back = await send(jobId, entry('taken-back', { of: cycle.id }));
+    expect(back.body.told).toEqual([]);
+    expect(await field(send(jobId, entry('taken-back', { of: cycle.id })))).toEqual([
+      422,
+      'entry.of',
+      'unknown',
+    ]);
+  });
+
+  it('a deviation is decided among what is offered, with the risk read out', async () => {
+    const jobId = await openJob(shop, client);
+    const deviation = {
+      kind: 'deviation',
+      id: uuid(),
+      at: '2026-11-25T09:00:00Z',
+      end: 'front',
+      deviation: 'modified-part',
+      words: 'Filed tab',
+      measured: '0.8 mm proud',
+      choice: 'leave-as-found',
+      decidedBy: 'customer',
+      who: 'Harbour post',
+      riskTold: true,
+    };
+    const sent = (change: object) => send(jobId, { ...deviation, ...change } as never);
+    expect(await field(sent({}))).toEqual([422, 'entry.choice', 'custom']);
+    expect((await field(sent({ riskTold: false }))).slice(0, 2)).toEqual([422, 'entry.riskTold']);
+    const { body } = await sent({ choice: 'not-ridden' });
+    expect(toldOf(body, 'deviation')).toMatchObject([{ who: 'Harbour post', by: 'Mechanic' }]);
+  });
+
+  it('a pull of bedding in comes after the careful ride, never before it', async () => {
+    const job = await planned(['change-pads']);
+    const pull = entry('bedding-pull', { end: 'front', fromKmh: 25, toKmh: 5 });
+    const { status, body } = await send(job.id, pull);
+    expect([status, body.facts]).toEqual([422, { code: 'rule', rule: 8 }]);
+  });
+
+  it('an answer of the customer is kept with who and how', async () => {
+    const job = await planned(['change-pads']);
+    const { body } = await send(
+      job.id,
+      entry('customer-answer', {
+        answer: 'postponed',
+        lines: [{ end: 'front', procedure: 'change-pads' }],
+        who: 'Harbour post',
+        how: 'by-phone',
+        words: 'Next month',
+      }),
+    );
+    expect(toldOf(body, 'customer-answer')).toMatchObject([
+      { answer: 'postponed', how: 'by-phone', words: 'Next month' },
+    ]);
+  });
+});
+
+async function planned(front: string[]): Promise<Job> {
+  const jobId = await openJob(shop, client);
+  const choice = entry('plan-choice', {
+    procedures: { front, rear: [] } as never,
+    bleed: { front: 'gravity-down', rear: 'push-up' },
+    agreed: 'agreed',
+    words: '',
+  });
+  return (await send(jobId, choice)).body;
+}
+
+async function walked(job: Job): Promise<Job> {
+  let at = job;
+  for (let next = planAt(visitOf(at))!.steps[0]; next; next = planAt(visitOf(at))!.steps[0])
+    at = (
+      await send(
+        at.id,
+        entry('plan-step', {
+          step: next.step,
+          end: next.end,
+          outcome: 'done',
+          reason: '',
+          after: at.stepped.at(-1)?.id ?? null,
+        }),
+      )
+    ).body;
+  return at;
+}
+
+describe('rule 10: what a plan brought to its torque or opened is proven by name before it goes out', () => {
+  it('bars the sign-off until every bolt has a tightening and every name a tick', async () => {
+    let job = await walked(await planned(['align']));
+    expect(unrecordedAt(job, 'front').map(({ fastener }) => fastener)).toEqual(['caliper-post']);
+    expect(job.bars).toContainEqual({
+      code: 'torque-unproven',
+      end: 'front',
+      fastener: 'caliper-post',
+      flaws: ['passes-open'],
+    });
+    expect(checksAt(job, 'front').map(({ check }) => check)).toEqual([
+      'caliper-bolts',
+      'rotor-bolts',
+      'lever-clamp',
+      'no-drag',
+    ]);
+    job = await tighten(job.id);
+    const tick = (check: string, outcome = 'passed') =>
+      send(
+        job.id,
+        entry('ticked', { end: 'front', check: check as never, outcome: outcome as never }),
+      );
+    for (const check of ['caliper-bolts', 'rotor-bolts', 'lever-clamp']) await tick(check);
+    const failed = (await tick('no-drag', 'failed')).body;
+    expect(failed.bars.filter(({ code }) => code === 'check-open')).toEqual([
+      { code: 'check-open', end: 'front', check: 'no-drag', failed: true },
+    ]);
+    expect(await field(tick('cable-end-cap'))).toEqual([422, 'entry.check', 'not-asked']);
+    await tick('no-drag');
+    const { body } = await send(
+      job.id,
+      entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),
+    );
+    expect(body.bars).toEqual([]);
+  });
+});
+
+describe('a do-not-ride', () => {
+  const look = (jobId: string, found: string[]) =>
+    send(
+      jobId,
+      entry('look-over', { end: 'front', area: 'caliper', found: found as never, words: '' }),
+    );
+
+  it('stays on the bike over visits until the same thing is looked at again and found fit', async () => {
+    const first = await openJob(shop, client);
+    const { body: found } = await look(first, ['caliper-cracked']);
+    expect(found.tags).toMatchObject([{ end: 'front', subject: 'caliper', jobId: first }]);
+    const page = async () =>
+      (await client.send<{ doNotRide: unknown }>('GET', `/bikes/${found.bike.id}`)).body.doNotRide;
+    expect(await page()).toMatchObject({ jobId: first });
+
+    const customerId = found.customer.id;
+    const second = uuid();
+    await client.send('POST', '/jobs', {
+      id: second,
+      customer: customerId,
+      bike: found.bike.id,
+      complaint: 'Puncture',
+      symptoms: [],
+      frontLever: 'left',
+      odometerKm: null,
+      promisedAt: '2026-11-26T11:30:00.000Z',
+      minutes: 15,
+    });
+    await client.append(
+      second,
+      entry('identification', {
+        end: 'front',
+        sheetRevisionId: shop.ids.sheet,
+        stampedLimit: null,
+      }),
+    );
+    const later = (await client.send<Job>('GET', `/jobs/${second}`)).body;
+    expect(later.bars).toContainEqual({
+      code: 'still-tagged',
+      end: 'front',
+      subject: 'caliper',
+      found: ['caliper-cracked'],
+      tag: expect.any(Number),
+      jobId: first,
+    });
+    const lifted = (await look(second, [])).body;
+    expect(lifted.tags).toEqual([]);
+    expect(await page()).toBeNull();
+  });
+});
+
+describe('a sealed record', () => {
+  it('is corrected by an amendment in the same chain, under a PIN, once', async () => {
+    const jobId = await openJob(shop, client);
+    await send(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
+    const amendment = { id: uuid(), words: 'The customer’s odometer read 8,760.', pin: PIN };
+    const amend = (change: object = {}) =>
+      client.send<Job>('POST', `/jobs/${jobId}/amendments`, { ...amendment, ...change });
+    expect((await amend()).status).toBe(404);
+    const signed = await client.send<Job>('POST', `/jobs/${jobId}/sign-off`, {
+      id: uuid(),
+      pin: PIN,
+      customerToldOfWatch: false,
+    });
+    expect((await amend({ pin: '0000' })).status).toBe(403);
+    for (let times = 0; times < 2; times++) expect((await amend()).status).toBe(201);
+    const { body } = await client.send<Job>('GET', `/jobs/${jobId}`);
+    expect(body.sealed).toEqual(signed.body.sealed);
+    expect(body.amended).toMatchObject([{ words: amendment.words, by: 'Mechanic' }]);
+    const links = await chain(shop.pool);
+    expect(checkChain(links)).toMatchObject({ whole: true, length: links.length });
+    const last = JSON.parse(links.at(-1)!.canonical) as { record: object };
+    expect(last.record).toMatchObject({
+      format: 'hold-fast/amendment/1',
+      amends: signed.body.sealed!.seal,
+    });
+  });
+
+  it('a PIN wrong five times is refused for a while, the right one too', async () => {
+    const counter = await shop.signedIn('Owner');
+    const jobId = await openJob(shop, counter);
+    const sign = (pin: string) =>
+      counter.send<Problem>('POST', `/jobs/${jobId}/sign-off`, {
+        id: uuid(),
+        pin,
+        customerToldOfWatch: false,
+      });
+    for (let tries = 0; tries < 5; tries++) expect((await sign('0000')).status).toBe(403);
+    const { status, body } = await sign(PIN);
+    expect([status, body.type]).toEqual([429, 'urn:hold-fast:problem:too-many-tries']);
+  });
+});
