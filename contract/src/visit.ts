@@ -1,4 +1,5 @@
 import type { End } from '@hold-fast/core/ends';
+import { quoteLines, type Answered } from '@hold-fast/core/plan/quote';
 import type { Visit } from '@hold-fast/core/plan/visit';
 import { unrecorded, type DoneAt } from '@hold-fast/core/procedure/fastened';
 import { checksFor, type CheckedBrake } from '@hold-fast/core/procedure/finalCheck';
@@ -58,4 +59,21 @@ export function unrecordedAt(
     fastener,
     flaws: ['passes-open'],
   }));
+}
+
+/** What the customer said to the lines of the quote: an agreement to a plan is one to all that was in it. */
+export function answersOf(job: Pick<Job, 'planned' | 'told'>): Answered[] {
+  const whole = job.planned
+    .filter(({ agreed }) => agreed === 'agreed')
+    .map(({ at, procedures }) => ({
+      at,
+      answer: 'agreed' as const,
+      lines: quoteLines(procedures),
+    }));
+  const single = toldOf(job, 'customer-answer').map(({ at, answer, lines }) => ({
+    at,
+    answer,
+    lines,
+  }));
+  return [...whole, ...single].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }

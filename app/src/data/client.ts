@@ -29,6 +29,8 @@ export const keys = {
   gauges: ['gauges'],
   wrenches: ['wrenches'],
   containers: ['containers'],
+  stock: ['stock'],
+  waste: ['waste'],
   leads: ['leads'],
   records: ['records'],
   record: (id: string) => ['record', id],

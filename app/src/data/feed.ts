@@ -18,10 +18,10 @@ export interface Feed {
 /**
  * Waits for readings of one gauge while a step is open. A reading that was not for this step is told and never used; a
  * lost connection to the server is made again by the browser itself.
- * @param gaugeId the gauge this step measures with
+ * @param deviceId the gauge or wrench this step works with
  * @param take what to do with a reading, as the gauge showed it
  */
-export function useFeed(gaugeId: string, take: (shown: string) => void): Feed {
+export function useFeed(deviceId: string, take: (shown: string) => void): Feed {
   const [notice, setNotice] = useState<FeedNotice | null>(null);
   const [live, setLive] = useState(false);
   const latest = useRef(take);
@@ -31,7 +31,7 @@ export function useFeed(gaugeId: string, take: (shown: string) => void): Feed {
   useEffect(() => {
     // Where there is no event stream (a test, an old browser) the keypad still does all.
     if (typeof EventSource === 'undefined') return;
-    const source = new EventSource(`/api/feed?gauge=${gaugeId}`);
+    const source = new EventSource(`/api/feed?gauge=${deviceId}`);
     source.onmessage = ({ data }: MessageEvent<string>) => {
       const event = JSON.parse(data) as FeedEvent;
       switch (event.event) {
@@ -63,6 +63,6 @@ export function useFeed(gaugeId: string, take: (shown: string) => void): Feed {
       source.close();
       setLive(false);
     };
-  }, [gaugeId]);
+  }, [deviceId]);
   return { notice, live };
 }

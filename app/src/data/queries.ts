@@ -4,7 +4,13 @@ import type { Person } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/rules';
 import type { SheetHistoryRow, SheetRevision } from '@hold-fast/contract/sheets';
-import type { ContainerInStore, GaugeInStore, Wrench } from '@hold-fast/contract/stores';
+import type {
+  ContainerInStore,
+  GaugeInStore,
+  StockInStore,
+  WasteCan,
+  WrenchInStore,
+} from '@hold-fast/contract/stores';
 import type { ChainCheck } from '@hold-fast/core/seal/chain';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
@@ -62,12 +68,16 @@ export const useSheets = () =>
 export const useGauges = () =>
   useQuery({ queryKey: keys.gauges, queryFn: () => ask<GaugeInStore[]>('GET', '/gauges') });
 export const useWrenches = () =>
-  useQuery({ queryKey: keys.wrenches, queryFn: () => ask<Wrench[]>('GET', '/wrenches') });
+  useQuery({ queryKey: keys.wrenches, queryFn: () => ask<WrenchInStore[]>('GET', '/wrenches') });
 export const useContainers = () =>
   useQuery({
     queryKey: keys.containers,
     queryFn: () => ask<ContainerInStore[]>('GET', '/containers'),
   });
+export const useStock = () =>
+  useQuery({ queryKey: keys.stock, queryFn: () => ask<StockInStore[]>('GET', '/stock') });
+export const useWaste = () =>
+  useQuery({ queryKey: keys.waste, queryFn: () => ask<WasteCan[]>('GET', '/waste') });
 /** Every revision of a sheet, newest first. */
 export const useSheetHistory = (sheetId: string) =>
   useQuery({

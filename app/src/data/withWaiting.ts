@@ -1,5 +1,6 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured, Tightened } from '@hold-fast/contract/jobs';
 import { isSuperseded } from '@hold-fast/core/inspection/inspectEnd';
+import { flawsOfProof } from '@hold-fast/core/torque/proof';
 import type { Waiting } from './outbox';
 
 /** A job as it will be once the server has what still waits: shown at once, judged at once. */
@@ -81,13 +82,21 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
         ...job,
         tightened: job.tightened.map((tightened) =>
           tightened.id === entry.tighteningId && !tightened.marks.some(({ id }) => id === entry.id)
-            ? {
+            ? judged({
                 ...tightened,
                 marks: [
                   ...tightened.marks,
-                  { id: entry.id, pass: entry.pass, bolt: entry.bolt, at: entry.at, by: '' },
+                  {
+                    id: entry.id,
+                    pass: entry.pass,
+                    bolt: entry.bolt,
+                    measuredNm: entry.measuredNm,
+                    via: entry.via,
+                    at: entry.at,
+                    by: '',
+                  },
                 ],
-              }
+              })
             : tightened,
         ),
       };
@@ -115,19 +124,58 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
     case 'plan-step':
       return job.stepped.some(({ id }) => id === entry.id)
         ? job
-        : { ...job, stepped: [...job.stepped, { ...entry, by: '' }] };
+        : { ...job, stepped: [...job.stepped, { ...entry, seq: nextSeq(job), by: '' }] };
+    case 'clamp-gaps':
+      return {
+        ...job,
+        tightened: job.tightened.map((each) =>
+          each.id === entry.tighteningId
+            ? judged({ ...each, gaps: { oneMm: entry.oneMm, otherMm: entry.otherMm } })
+            : each,
+        ),
+      };
+    case 'taken-back':
+      return { ...job, told: job.told.filter(({ id }) => id !== entry.of) };
+    case 'bleed-cycle':
+    case 'ticked':
+    case 'deviation':
+    case 'bedding-pull':
+    case 'witness':
+    case 'customer-answer':
+      return job.told.some(({ id }) => id === entry.id)
+        ? job
+        : { ...job, told: [...job.told, { ...entry, seq: nextSeq(job), by: '' }] };
     case 'identification':
     case 'fitting':
     case 'tightening':
     case 'fill':
+    case 'fluid-back':
+    case 'waste':
+    case 'part-taken':
       // These wait for the server's answer before the screen goes on.
       return job;
   }
 }
 
+const judged = (tightened: Tightened): Tightened => ({
+  ...tightened,
+  flaws: flawsOfProof({ ...tightened, doneOn: tightened.at.slice(0, 10) }),
+});
+
 /** What waits comes after all that is there, in the order it waits. */
 const nextSeq = (job: Job) =>
-  1 + Math.max(0, ...[...job.measured, ...job.lookedOver, ...job.fittings].map(({ seq }) => seq));
+  1 +
+  Math.max(
+    0,
+    ...[
+      ...job.measured,
+      ...job.lookedOver,
+      ...job.fittings,
+      ...job.tightened,
+      ...job.stepped,
+      ...job.told,
+    ].map(({ seq }) => seq),
+  );
 
 function change(job: Job, measurementId: string, to: (measured: Measured) => Measured): Job {
   const measured = job.measured.map((m) => (m.id === measurementId ? to(m) : m));

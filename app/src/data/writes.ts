@@ -2,7 +2,7 @@ import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import type { Entry, EntryKind, EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Photo } from '@hold-fast/contract/photos';
-import type { Decision, SignOff } from '@hold-fast/contract/signOff';
+import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import type { FeedState, Scene } from '@hold-fast/contract/feed';
 import type { RulesEdit, RulesInForce } from '@hold-fast/contract/rules';
 import type {
@@ -11,7 +11,17 @@ import type {
   SheetHistoryRow,
   SheetsImport,
 } from '@hold-fast/contract/sheets';
-import type { Gauge, GaugeInStore } from '@hold-fast/contract/stores';
+import type {
+  Container,
+  ContainerInStore,
+  Gauge,
+  GaugeInStore,
+  HandOver,
+  StockInStore,
+  WasteCan,
+  Wrench,
+  WrenchInStore,
+} from '@hold-fast/contract/stores';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { useMutation } from '@tanstack/react-query';
 import { useRef } from 'react';
@@ -73,9 +83,10 @@ function useJobWrite<Body extends object>(
 }
 
 /** Sends an entry whose answer the screen waits for. */
-export function useSendEntry<K extends 'identification' | 'fitting' | 'tightening' | 'fill'>(
-  jobId: string,
-) {
+export function useSendEntry<
+  K extends
+    'identification' | 'fitting' | 'tightening' | 'fill' | 'fluid-back' | 'waste' | 'part-taken',
+>(jobId: string) {
   return useJobWrite<Fresh<K>>((fresh, attempt) =>
     ask<Job>('POST', `/jobs/${jobId}/entries`, {
       entry: { ...attempt, ...fresh },
@@ -83,6 +94,8 @@ export function useSendEntry<K extends 'identification' | 'fitting' | 'tightenin
     }).finally(() => {
       void client.invalidateQueries({ queryKey: keys.containers });
       void client.invalidateQueries({ queryKey: keys.wrenches });
+      void client.invalidateQueries({ queryKey: keys.stock });
+      void client.invalidateQueries({ queryKey: keys.waste });
     }),
   );
 }
@@ -108,6 +121,15 @@ export const useDecide = (jobId: string) =>
     ask<Job>('POST', `/jobs/${jobId}/decisions`, { ...decision, id }),
   );
 
+/** Adds a correction to a sealed job. */
+export function useAmend(jobId: string) {
+  return useJobWrite<Omit<Amendment, 'id'>>(async (amendment, { id }) => {
+    const job = await ask<Job>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id });
+    for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
+    return job;
+  });
+}
+
 export function useSignOff(jobId: string) {
   return useJobWrite<Omit<SignOff, 'id'>>(async (signed, { id }) => {
     const job = await ask<Job>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
@@ -125,6 +147,52 @@ export const useSaveGauge = () =>
         : ask<GaugeInStore>('PUT', `/gauges/${gauge.id}`, { version, gauge }),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.gauges }),
   });
+
+/** Registers a wrench, or changes one from the version it was opened at. */
+export const useSaveWrench = () =>
+  useMutation({
+    mutationFn: ({ wrench, version }: { wrench: Wrench; version: number | null }) =>
+      version === null
+        ? ask<WrenchInStore>('POST', '/wrenches', wrench)
+        : ask<WrenchInStore>('PUT', `/wrenches/${wrench.id}`, { version, wrench }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.wrenches }),
+  });
+
+/** Puts a container on the shelf, or changes one from the version it was opened at. */
+export const useSaveContainer = () =>
+  useMutation({
+    mutationFn: ({ container, version }: { container: Container; version: number | null }) =>
+      version === null
+        ? ask<ContainerInStore>('POST', '/containers', container)
+        : ask<ContainerInStore>('PUT', `/containers/${container.id}`, { version, container }),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.containers }),
+  });
+
+/** Puts a kind of part on the shelf, or moves its count; one try keeps its id until it is answered. */
+export function useStockWrite<Body extends object>(to: '/stock' | '/stock/moves') {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (body: Body) =>
+      ask<StockInStore[]>('POST', to, { ...body, id: attempt.of(body).id }),
+    onSuccess: (stock) => {
+      attempt.answered();
+      client.setQueryData(keys.stock, stock);
+    },
+  });
+}
+
+/** Hands the waste can of a family over for recycling. */
+export function useHandWasteOver() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (handed: Omit<HandOver, 'id'>) =>
+      ask<WasteCan[]>('POST', '/waste', { ...handed, id: attempt.of(handed).id }),
+    onSuccess: (cans) => {
+      attempt.answered();
+      client.setQueryData(keys.waste, cans);
+    },
+  });
+}
 
 /** Adds a sheet or a revision to one. */
 export function useSaveSheet() {

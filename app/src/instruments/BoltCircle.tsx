@@ -12,7 +12,7 @@ import { color, font } from '../ui/tokens';
 interface Props {
   boltCount: number;
   pass: Pass;
-  marks: readonly PassMark[];
+  marks: readonly Pick<PassMark, 'pass' | 'bolt'>[];
   next: NextTurn;
   /** The whole pass is confirmed at once, so every open bolt is to be turned. */
   whole: boolean;
@@ -24,17 +24,18 @@ const MIDDLE = BOX / 2;
 const RING = 104;
 const BOLT = 30;
 
-/** The bolts of the rotor, numbered in the order they are tightened, filling as this pass is done. */
+/** The bolts of one fastener, numbered in the order they are tightened, filling as this pass is done. */
 export function BoltCircle({ boltCount, pass, marks, next, whole, width }: Props) {
   const order = starOrder(boltCount);
   const at = (bolt: number) => {
-    const turn = (2 * Math.PI * (bolt - 1)) / boltCount;
+    // A pair lies side by side, as it does on a mount.
+    const turn = (2 * Math.PI * (bolt - 1)) / boltCount - (boltCount === 2 ? Math.PI / 2 : 0);
     const radius = boltCount === 1 ? 0 : RING;
     return { x: MIDDLE + radius * Math.sin(turn), y: MIDDLE - radius * Math.cos(turn) };
   };
   const path = order.map((bolt, i) => `${i === 0 ? 'M' : 'L'}${at(bolt).x} ${at(bolt).y}`).join('');
   const done = order.filter((bolt) => isMarked(marks, pass, bolt)).length;
-  const says = `${boltCount === 1 ? 'One lockring' : `${boltCount} bolts, in star order`}. ${done} of ${boltCount} done in this pass.`;
+  const says = `${boltCount === 1 ? 'One fastener' : `${boltCount} bolts, ${boltCount === 2 ? 'alternately' : 'in star order'}`}. ${done} of ${boltCount} done in this pass.`;
 
   return (
     <View style={{ width, alignSelf: 'center' }} role="img" accessibilityLabel={says}>

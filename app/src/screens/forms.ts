@@ -7,6 +7,9 @@ export { EditJob } from './bench/EditJob';
 export { GaugeForm } from './stores/GaugeForm';
 export { ImportSheets } from './stores/ImportSheets';
 export { RulesForm } from './stores/RulesForm';
+export { WrenchForm } from './stores/WrenchForm';
+export { ContainerForm } from './stores/ContainerForm';
+export { StockForm } from './stores/StockForm';
 export { SheetForm } from './stores/SheetForm';
 
 // Compiling schemas takes `new Function`, which the page's security policy forbids.

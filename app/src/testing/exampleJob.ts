@@ -88,6 +88,11 @@ export function exampleJob(): Job {
     decided: [],
     planned: [],
     stepped: [],
+    wasted: [],
+    taken: [],
+    told: [],
+    tags: [],
+    amended: [],
     bars: [],
     sealed: null,
   };

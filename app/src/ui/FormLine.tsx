@@ -10,14 +10,15 @@ interface Of<T extends FieldValues> {
   label: string;
 }
 
-/** A line of text in a form. */
+/** A line of text in a form; with `orNone`, left empty it is nothing at all (null). */
 export function FormLine<T extends FieldValues>({
   control,
   name,
   label,
   hint,
+  orNone,
   ...input
-}: Of<T> & { hint?: string } & TextInputProps) {
+}: Of<T> & { hint?: string; orNone?: boolean } & TextInputProps) {
   return (
     <Controller
       control={control}
@@ -28,7 +29,7 @@ export function FormLine<T extends FieldValues>({
           {...(hint ? { hint } : {})}
           label={label}
           value={(field.value as string | null) ?? ''}
-          onChangeText={field.onChange}
+          onChangeText={(text) => field.onChange(orNone && text.trim() === '' ? null : text)}
           error={fieldState.error?.message}
         />
       )}

@@ -21,6 +21,8 @@ import type { End, Part } from '@hold-fast/core/ends';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
 import type { Origin, Tag } from '@hold-fast/core/source';
+import type { Check } from '@hold-fast/core/procedure/finalCheck';
+import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import type { ProofFlaw } from '@hold-fast/core/torque/proof';
 import type { Pass } from '@hold-fast/core/torque/sequence';
 import type { ThreadTreatment } from '@hold-fast/core/torque/thread';
@@ -365,6 +367,10 @@ function inputError(
       return `The firm pull (${n('firmMm', 1)}) must go further than the bite (${n('biteMm', 1)}).`;
     case 'beyond-reach':
       return `${n('readMm', 1)} mm from the bar is more than the reach (${n('reachMm', 1)}).`;
+    case 'points-back':
+      return 'The crowfoot points back past the grip: no setting does that.';
+    case 'not-slower':
+      return 'A pull must end slower than it began.';
     case 'no-such-point':
       return 'There is no such point on this rotor.';
     case 'not-a-date':
@@ -376,7 +382,50 @@ const flaw: Record<ProofFlaw, string> = {
   'passes-open': 'not every bolt is through every pass',
   'wrench-out-of-calibration': 'the wrench is out of calibration',
   'setting-outside-window': 'the setting is outside what proves the window',
+  'over-torqued': 'a bolt went past its window: take it out and look at it',
+  'gaps-open': 'the clamp’s gaps were not measured',
+  'gaps-unequal': 'the clamp’s gaps are unequal',
   'torque-from-memory': 'the torque is from memory: find the maker’s value',
+};
+
+const fastener: Record<FastenerId, string> = {
+  'rotor-bolts': 'rotor bolts',
+  'rotor-lockring': 'rotor lockring',
+  'caliper-post': 'caliper bolts',
+  'caliper-flat': 'caliper bolts, flat mount',
+  'adapter-is': 'adapter bolts',
+  'lever-clamp': 'lever clamp',
+  'hose-nut-lever': 'hose nut at the lever',
+  'hose-nut-caliper': 'hose nut at the caliper',
+  'banjo-bolt': 'banjo bolt',
+  'stem-clamp': 'stem clamp',
+  'pinch-bolt': 'cable pinch bolt',
+  'bleed-port': 'bleed port screw',
+  'bleed-nipple': 'bleed nipple',
+  'pad-pin': 'pad pin',
+  'hose-guide': 'hose guide',
+  'capped-port': 'capped lever port',
+};
+const check: Record<Check, string> = {
+  'caliper-bolts': 'Caliper bolts tight',
+  'rotor-bolts': 'Rotor bolts tight',
+  'rotor-lockring': 'Rotor lockring tight',
+  'lever-clamp': 'Lever clamp tight, gaps equal',
+  'adapter-bolts': 'Adapter bolts tight, mark up',
+  'pinch-bolt': 'Cable pinch bolt tight',
+  'bar-and-stem': 'Bar straight, bearing play right on the ground, stem tight',
+  'safety-clip': 'Safety clip or pin in the flat-mount bolts',
+  'pad-pin-clip': 'Pad pin in, its clip on the end',
+  'pad-spring': 'Pad spring seated',
+  'port-screw-o-ring': 'Lever port shut, O-ring on its screw',
+  'nipple-shut-cap': 'Nipple shut, cap on',
+  'lever-hood': 'Lever hood back, dry under it',
+  'hose-joint-dry': 'Hose joint dry',
+  'hose-guides': 'Hose guides and cover on, no chafe',
+  'bar-turns-free': 'Bar turns fully both ways, hose free',
+  'cable-end-cap': 'Cable end capped',
+  'throttle-springs-back': 'Throttle springs shut by itself',
+  'no-drag': 'Wheel turns without drag',
 };
 
 const plural = (about: Subject) => ['pads', 'clearance', 'leaks', 'bolts'].includes(about);
@@ -422,7 +471,13 @@ function bar(what: Bar): string {
     case 'watch-untold':
       return `Tell the customer that the ${end[what.end]} ${subject[what.subject]} ${plural(what.subject) ? 'are' : 'is'} to be watched.`;
     case 'torque-unproven':
-      return `The ${end[what.end]} rotor’s torque is not proven: ${list(what.flaws.map((f) => flaw[f]))}.`;
+      return `The ${end[what.end]} ${fastener[what.fastener]}: torque not proven, ${list(what.flaws.map((f) => flaw[f]))}.`;
+    case 'check-open':
+      return what.failed
+        ? `${end[what.end][0]!.toUpperCase()}${end[what.end].slice(1)}: “${check[what.check]}” failed at the final check.`
+        : `${end[what.end][0]!.toUpperCase()}${end[what.end].slice(1)}: tick “${check[what.check]}” at the final check.`;
+    case 'still-tagged':
+      return `An earlier visit left a do-not-ride on this bike: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Look at it again, or do the work.`;
     case 'work-open':
       return `Work at the ${end[what.end]} was begun and is not finished: ${brakeState[what.of]}.`;
     case 'lever-side-unconfirmed':
@@ -536,6 +591,8 @@ export const en = {
   inputError,
   flaw,
   bar,
+  fastener,
+  check,
   brakeState,
   containerRefusal,
   setting,
@@ -575,6 +632,7 @@ export const en = {
     'medium-threadlocker': 'Medium threadlocker',
     'anti-seize': 'Anti-seize',
     grease: 'Grease',
+    'carbon-paste': 'Carbon paste',
     dry: 'Dry',
   } satisfies Record<ThreadTreatment, string>,
   pass: { snug: 'snug', half: 'half', full: 'full', verify: 'check' } satisfies Record<
@@ -603,10 +661,13 @@ export const en = {
     'shaky-hand': 'Shaky hand',
     inches: 'Set to inches',
     'dropped-line': 'Dropped line',
+    'light-hand': 'Light hand, 5.4 N·m',
+    'firm-hand': 'Firm hand, 7 N·m',
+    'too-much': 'Too much, 9 N·m',
   } satisfies Record<Scene, string>,
   unused: {
     'nobody-waiting': 'no open step waits for this gauge',
-    'wrong-unit': 'the gauge is not set to millimetres',
+    'wrong-unit': 'it is set to another unit than this shop’s',
     'unknown-gauge': 'no such gauge in the register',
     'not-a-number': 'not a number',
     repeated: 'sent twice',

@@ -1,3 +1,8 @@
+import type { BeddingSchool, WitnessRing } from '@hold-fast/core/bedding/pulls';
+import type { Decider, Deviation, DeviationChoice } from '@hold-fast/core/deviation/deviations';
+import type { BleedMethod, BleedStands, Bubbles } from '@hold-fast/core/fluid/bleedRun';
+import type { Answer } from '@hold-fast/core/plan/quote';
+import type { Alignment, AlignmentReason, PistonLubricant } from '@hold-fast/core/plan/schools';
 import type { StepFault } from '@hold-fast/core/plan/visit';
 import type { Place } from '@hold-fast/core/plan/state';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
@@ -398,4 +403,119 @@ function fault(what: StepFault): string {
   }
 }
 
-export const planWords = { step, procedure, tool, consumable, part, caution, place, fault };
+const alignment: Record<Alignment, string> = {
+  squeeze: 'Squeeze: slacken only until it moves, look; hold the lever hard, nip alternately.',
+  shims:
+    'Shims: two equal thin cards either side of the rotor, hold the lever, quarter turns alternately; a slow hand turn carries them out.',
+  'centring-tool':
+    'Centring tool over the rotor: pump, nip, and take it out before the wheel turns.',
+  'by-eye':
+    'By eye: light or white card behind, even slivers both sides, nip bit by bit, look again after the last turn.',
+};
+const alignmentWhy: Record<AlignmentReason, string> = {
+  'pistons-uneven': 'the pistons move unevenly',
+  'rotor-wavy': 'the rotor waves',
+  sound: 'pistons and rotor were seen to be sound',
+  'not-known': 'nobody has looked at pistons and runout',
+};
+const lubricant: Record<PistonLubricant, string> = {
+  'own-fluid': 'the system’s own fluid',
+  'maker-grease': 'the maker’s grease',
+  nothing: 'nothing',
+};
+const bedding: Record<BeddingSchool, string> = {
+  'ten-pulls': 'Ten even pulls',
+  'two-runs': 'Two runs of a hill',
+};
+const bubbles: Record<Bubbles, string> = { none: 'None', few: 'Few', many: 'Many' };
+const ring: Record<WitnessRing, string> = {
+  even: 'Even, full width',
+  patchy: 'Patchy',
+  'off-the-edge': 'Off the edge',
+};
+const deviation: Record<Deviation, string> = {
+  'mount-by-make': 'Mount wrong by make',
+  'modified-part': 'A part was modified',
+  'customer-refusal': 'The customer refuses work',
+  other: 'Something else',
+};
+/** Each choice, and its risk as it is read out. */
+const choice: Record<DeviationChoice, { says: string; risk: string }> = {
+  'warranty-part': {
+    says: 'Part under warranty',
+    risk: 'The bike stays off the road until the part is here.',
+  },
+  'modified-adapter': {
+    says: 'Modified adapter',
+    risk: 'An adapter made to fit carries the caliper: if it moves or cracks, this brake fails without warning. The maker has not approved it.',
+  },
+  'ask-maker': {
+    says: 'Ask the maker first',
+    risk: 'Nothing is passed until the maker answers in writing.',
+  },
+  'leave-as-found': {
+    says: 'Leave as found',
+    risk: 'It stays as it is and may get worse: the brake may grow weak, noisy, or fail. The record says that it was refused.',
+  },
+  'not-ridden': { says: 'Not ridden', risk: 'The bike leaves on foot, tagged.' },
+};
+const decider: Record<Decider, string> = {
+  customer: 'The customer',
+  lead: 'A lead of the shop',
+  maker: 'The maker, in writing',
+};
+const answer: Record<Answer, string> = {
+  agreed: 'Agreed',
+  refused: 'Refused',
+  postponed: 'Postponed',
+};
+
+function bleed(stands: BleedStands): { title: string; says: string } {
+  const does = (method: BleedMethod) => step[method].does.toLowerCase();
+  switch (stands.code) {
+    case 'go-on':
+      return {
+        title: step[stands.method].does,
+        says:
+          stands.cleanToGo === 1
+            ? 'One more clean cycle, then the lever decides.'
+            : 'Until two cycles in a row show no bubble.',
+      };
+    case 'prove':
+      return { title: 'Clean twice', says: 'Close up and test the lever for air: it decides.' };
+    case 'done':
+      return { title: 'Bled', says: 'Two clean cycles, and the lever proved good.' };
+    case 'escalate':
+      return {
+        title: 'Not good yet',
+        says: `The lever is still soft. Next: ${does(stands.to)}.`,
+      };
+    case 'look-for-leak':
+      return {
+        title: 'Look for a leak',
+        says: 'Three methods have failed: it is no longer air that is missing. Dry every joint, hold hard for 60 s, tissue round it.',
+      };
+  }
+}
+
+export const planWords = {
+  step,
+  procedure,
+  tool,
+  consumable,
+  part,
+  caution,
+  place,
+  fault,
+  alignment,
+  alignmentWhy,
+  lubricant,
+  bedding,
+  bubbles,
+  ring,
+  deviation,
+  choice,
+  decider,
+  answer,
+  bleed,
+};

@@ -1,3 +1,4 @@
+import type { End } from '../ends';
 import { positive } from '../inputError';
 
 /** Flush: so many times what the system holds [D]. */
@@ -8,6 +9,9 @@ export const KEPT_BACK = 0.1;
 export const USUAL_KIT_ML = 4.5;
 /** Bore where the sheet is silent, mm: 2.0 to 2.5, from memory [M]; the wider one, so that enough is laid out. */
 export const USUAL_BORE_MM = 2.5;
+
+/** Length of a hose before anybody measured it, mm [D]. */
+export const USUAL_HOSE_MM: Readonly<Record<End, number>> = { front: 900, rear: 1700 };
 
 /**
  * What a hose holds: π/4·d²·L.

@@ -183,3 +183,12 @@ function travels({ basis, readings }: LeverMeasurement): LeverVerdict['travelMm'
 function difference(a: number, b: number): number {
   return millimetres(micrometres(a) - micrometres(b));
 }
+
+/**
+ * What a lever's numbers say of a bleed: true where the air test reads sound and nothing else is wrong, false where it is
+ * soft, sinks, firms up or reaches the bar, null where the numbers prove neither.
+ */
+export function provesBled({ signs, air }: Pick<LeverVerdict, 'signs' | 'air'>): boolean | null {
+  if (signs.some(({ code }) => code !== 'long-and-firm')) return false;
+  return air?.readOut === 'sound' ? true : null;
+}

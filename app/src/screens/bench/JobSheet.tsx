@@ -1,7 +1,8 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { toldOf, type Job, type Measured } from '@hold-fast/contract/jobs';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
-import { nextTurn, PASSES } from '@hold-fast/core/torque/sequence';
+import { countingMarks } from '@hold-fast/core/torque/proof';
+import { nextTurn, passesOf } from '@hold-fast/core/torque/sequence';
 import {
   inspectEnd,
   kitAt,
@@ -72,6 +73,15 @@ function Sheet({ job }: { job: Job }) {
           {`Signed off by ${job.sealed.by}, ${exactDay(job.sealed.at)}. Seal ${job.sealed.seal.slice(0, 16)}…`}
         </Note>
       ) : null}
+      {job.sealed || job.tags.length === 0 ? null : (
+        <Note kind="refusal" title="Tagged: do not ride">
+          {job.tags.map((tag) => (
+            <Words key={`${tag.end} ${tag.subject}`}>
+              {`${capital(words.end[tag.end])} ${words.subject[tag.subject]}${tag.found.length > 0 ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}` : ''}${tag.jobId === job.id ? '' : `, found at job ${tag.tag}`}. Only work, or a later look that finds it fit, lifts it.`}
+            </Words>
+          ))}
+        </Note>
+      )}
       <Section
         label="Asked for"
         aside={job.sealed ? undefined : <Button kind="quiet" says="Change" onPress={go('edit')} />}
@@ -124,7 +134,7 @@ function EndOfJob({
   const limit = identified?.limit;
   const inspection = inspectEnd(job, end);
   const looked = inspection.items.filter(({ subject }) => !isMeasured(subject));
-  const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
+  const bolts = lastOfEach(job.tightened.filter((tightened) => tightened.end === end));
   const fills = job.filled.filter((fill) => fill.end === end);
   const fluidAsked = identified?.sheet.body.fluid;
 
@@ -172,20 +182,28 @@ function EndOfJob({
         mark={
           <VerdictMark
             word={
-              bolts
-                ? bolts.flaws.length === 0 && nextTurn(bolts.boltCount, bolts.marks).done
+              bolts.length === 0
+                ? null
+                : bolts.every(({ flaws }) => flaws.length === 0)
                   ? 'holds'
                   : 'unproven'
-                : null
             }
           />
         }
-        title={identified?.sheet.body.rotor.hold === 'lockring' ? 'Rotor lockring' : 'Rotor bolts'}
+        title="Torque"
         word={boltsWord(bolts)}
-        says={boltsSay(bolts)}
-        aside={bolts ? <Words kind="reading">{words.format.nm(bolts.setNm)}</Words> : undefined}
+        says={bolts.map(boltsSay).join(' ') || undefined}
         {...press('bolts')}
       />
+      {toldOf(job, 'deviation', end).map((told) => (
+        <Row
+          key={told.id}
+          mark={<VerdictMark word="unproven" />}
+          title="Deviation"
+          says={`${told.words}${told.measured ? `, ${told.measured}` : ''}. Decided by ${told.who}.`}
+          {...press('deviation')}
+        />
+      ))}
       <Row
         mark={<VerdictMark word={fills.length > 0 ? 'holds' : null} />}
         title="Fluid"
@@ -316,23 +334,30 @@ function kitSays(job: Job, end: End): string {
   return `${told.join(' ')} Rotor ${bedded === 'unknown' ? 'bedded with nobody knows what' : layer}.`;
 }
 
-type Bolts = Job['tightened'][number] | undefined;
+type Bolts = Job['tightened'][number];
 
-function boltsWord(bolts: Bolts) {
-  if (!bolts) return { says: 'not done', ink: 'soft' } as const;
-  const done = nextTurn(bolts.boltCount, bolts.marks).done;
-  if (!done) return { says: 'begun', ink: 'ochreText' } as const;
-  return bolts.flaws.length === 0
+/** Each fastener's last tightening. */
+function lastOfEach(tightened: readonly Bolts[]): Bolts[] {
+  return tightened.filter(
+    (each, i) => !tightened.slice(i + 1).some(({ fastener }) => fastener === each.fastener),
+  );
+}
+
+function boltsWord(bolts: readonly Bolts[]) {
+  if (bolts.length === 0) return { says: 'not done', ink: 'soft' } as const;
+  if (bolts.some(({ flaws }) => flaws.includes('passes-open')))
+    return { says: 'begun', ink: 'ochreText' } as const;
+  return bolts.every(({ flaws }) => flaws.length === 0)
     ? ({ says: 'proven', ink: 'kelpText' } as const)
     : ({ says: 'unproven', ink: 'fogText' } as const);
 }
 
-function boltsSay(bolts: Bolts): string | undefined {
-  if (!bolts) return undefined;
-  const turn = nextTurn(bolts.boltCount, bolts.marks);
-  const wrench = `${bolts.wrench.name}, asked ${words.format.nm(bolts.window.loNm)} to ${words.format.nm(bolts.window.hiNm)}, ${words.thread[bolts.treatment].toLowerCase()}`;
+function boltsSay(bolts: Bolts): string {
+  const passes = passesOf(bolts.boltCount);
+  const turn = nextTurn(bolts.boltCount, countingMarks(bolts));
+  const wrench = `${capital(words.fastener[bolts.fastener])}: ${words.format.nm(bolts.setNm)} N·m, ${bolts.wrench.name}, asked ${words.format.nm(bolts.window.loNm)} to ${words.format.nm(bolts.window.hiNm)}, ${words.thread[bolts.treatment].toLowerCase()}`;
   if (!turn.done)
-    return `${wrench}. Pass ${PASSES.indexOf(turn.pass) + 1} of ${PASSES.length} is open.`;
+    return `${wrench}. Pass ${passes.indexOf(turn.pass) + 1} of ${passes.length} is open.`;
   const flaws = bolts.flaws.map((flaw) => words.flaw[flaw]).join('; ');
   return flaws ? `${wrench}. Unproven: ${flaws}.` : `${wrench}.`;
 }
@@ -344,7 +369,7 @@ function nextOf(job: Job) {
       identified: job.identified[end] !== null,
       rotor: hasReadings(standingAt(job, end, 'rotor')),
       pads: hasReadings(standingAt(job, end, 'pads')),
-      boltsOpen: bolts !== undefined && !nextTurn(bolts.boltCount, bolts.marks).done,
+      boltsOpen: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
     };
   };
   return nextStep({ front: progress('front'), rear: progress('rear') });

@@ -4,25 +4,36 @@ import { mayFill, lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
-import { router } from 'expo-router';
 import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../data/api';
 import { useContainers } from '../../data/queries';
-import { useSendEntry } from '../../data/writes';
+import { faultsOf, useSendEntry } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
-import { size } from '../../ui/tokens';
+import { size, space } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { BackToJob, WithBrake } from './JobFrame';
+import { numberOf } from './numberOf';
+import { OnFrom } from './prove/OnFrom';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
-export function RecordFluid({ jobId, end }: { jobId: string; end: End }) {
+export function RecordFluid({
+  jobId,
+  end,
+  ml,
+}: {
+  jobId: string;
+  end: End;
+  /** What was worked out to be needed, as text; empty when nothing was. */
+  ml: string;
+}) {
   return (
     <WithBrake jobId={jobId} end={end} title="Record fluid">
       {(job, identified) => {
@@ -41,13 +52,23 @@ export function RecordFluid({ jobId, end }: { jobId: string; end: End }) {
               </Note>
             </Page>
           );
-        return <ChooseContainer job={job} end={end} asked={fluid} />;
+        return <ChooseContainer job={job} end={end} asked={fluid} needed={ml} />;
       }}
     </WithBrake>
   );
 }
 
-function ChooseContainer({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) {
+function ChooseContainer({
+  job,
+  end,
+  asked,
+  needed,
+}: {
+  job: Job;
+  end: End;
+  asked: AskedFluid;
+  needed: string;
+}) {
   const containers = useContainers();
   const [chosenId, setChosenId] = useState<string | null>(null);
   const today = new Date().toISOString().slice(0, 10);
@@ -62,6 +83,7 @@ function ChooseContainer({ job, end, asked }: { job: Job; end: End; asked: Asked
         end={end}
         container={chosen}
         asked={asked}
+        needed={needed}
         onOther={() => setChosenId(null)}
       />
     );
@@ -74,8 +96,9 @@ function ChooseContainer({ job, end, asked }: { job: Job; end: End; asked: Asked
       tag={job.tag}
       over={`${end} brake · ${nameOf(asked.fluid)} asked`}
       title="Which container?"
-      foot={<BackToJob jobId={job.id} />}
+      foot={<OnFrom job={job} />}
     >
+      <Booked job={job} end={end} asked={asked} />
       {judged.map(({ container, state }) => (
         <Row
           key={container.id}
@@ -106,21 +129,101 @@ function containerSays(container: ContainerInStore): string {
   return `lot ${container.lot} · ${container.openedOn ? `opened ${container.openedOn}` : 'sealed'}${lastDay ? ` · use by ${lastDay}` : ''}`;
 }
 
+/** What was booked off for this end: the clean rest of mineral goes back, what was drained into the waste can. */
+function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) {
+  const fills = job.filled.filter((fill) => fill.end === end);
+  const wasted = job.wasted.filter((each) => each.end === end);
+  const [back, setBack] = useState('');
+  const [drained, setDrained] = useState('');
+  const sendBack = useSendEntry<'fluid-back'>(job.id);
+  const sendWaste = useSendEntry<'waste'>(job.id);
+  const last = fills.at(-1);
+  if (!last) return null;
+  const error = sendBack.error ?? sendWaste.error;
+  const [backMl, drainedMl] = [numberOf(back), numberOf(drained)];
+  return (
+    <Section label="Booked off for this brake">
+      {error ? (
+        <Note kind="refusal">{Object.values(faultsOf(error))[0] ?? error.message}</Note>
+      ) : null}
+      {fills.map((fill) => (
+        <Words key={fill.id} kind="strong">
+          {`${fill.ml} mL ${fill.fluid}, ${fill.label}, lot ${fill.lot}${fill.backMl > 0 ? `, ${fill.backMl} mL back` : ''}`}
+        </Words>
+      ))}
+      {wasted.length > 0 ? (
+        <Words>{`${wasted.reduce((sum, { ml }) => sum + ml, 0)} mL drained into the waste can.`}</Words>
+      ) : null}
+      {last.family === 'mineral' ? (
+        <View style={styles.line}>
+          <View style={styles.field}>
+            <Field
+              label="Clean rest poured back, mL"
+              value={back}
+              inputMode="decimal"
+              onChangeText={setBack}
+            />
+          </View>
+          <Button
+            kind="plain"
+            says="Back"
+            label="Book it back"
+            disabled={!backMl}
+            busy={sendBack.isPending}
+            onPress={() =>
+              sendBack.mutate(
+                { kind: 'fluid-back', fillId: last.id, ml: backMl! },
+                { onSuccess: () => setBack('') },
+              )
+            }
+          />
+        </View>
+      ) : (
+        <Words kind="small">Glycol and silicone are never poured back.</Words>
+      )}
+      <View style={styles.line}>
+        <View style={styles.field}>
+          <Field
+            label="Drained, mL"
+            value={drained}
+            inputMode="decimal"
+            onChangeText={setDrained}
+          />
+        </View>
+        <Button
+          kind="plain"
+          says="Waste"
+          label="Into the waste can"
+          disabled={!drainedMl}
+          busy={sendWaste.isPending}
+          onPress={() =>
+            sendWaste.mutate(
+              { kind: 'waste', end, family: asked.fluid.family, ml: drainedMl! },
+              { onSuccess: () => setDrained('') },
+            )
+          }
+        />
+      </View>
+    </Section>
+  );
+}
+
 interface AmountProps {
   job: Job;
   end: End;
   container: ContainerInStore;
   asked: AskedFluid;
+  needed: string;
   onOther: () => void;
 }
 
-function Amount({ job, end, container, asked, onOther }: AmountProps) {
-  const [ml, setMl] = useState('');
+function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
+  const [ml, setMl] = useState(needed);
   const [colour, setColour] = useState('');
   const [tried, setTried] = useState(false);
   const send = useSendEntry<'fill'>(job.id);
   const today = new Date().toISOString().slice(0, 10);
-  const amount = /^\d{1,4}([.,]\d{1,2})?$/.test(ml.trim()) ? Number(ml.replace(',', '.')) : null;
+  const amount = numberOf(ml);
   const state = amount !== null && amount > 0 ? mayFill(container, asked, amount, today) : null;
   const fault =
     amount === null
@@ -138,7 +241,7 @@ function Amount({ job, end, container, asked, onOther }: AmountProps) {
     if (amount === null || fault) return;
     send.mutate(
       { kind: 'fill', end, containerId: container.id, ml: amount, colour: colour.trim() },
-      { onSuccess: () => router.navigate(`/bench/${job.id}`) },
+      { onSuccess: onOther },
     );
   };
   const refused = send.error instanceof ProblemError ? send.error.problem : null;
@@ -190,3 +293,8 @@ function Amount({ job, end, container, asked, onOther }: AmountProps) {
     </Page>
   );
 }
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', gap: space.s, alignItems: 'flex-end' },
+  field: { flex: 1, minWidth: 0 },
+});

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../data/api';
 import { useLeads } from '../../data/queries';
-import { append, entryOf, useDecide, useSignOff } from '../../data/writes';
+import { append, entryOf, useAmend, useDecide, useSignOff } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -24,12 +24,14 @@ import { BackToJob, WithJob } from './JobFrame';
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
   return (
     <WithJob jobId={jobId}>
-      {(job) => (job.sealed ? <Sealed job={job} /> : <Open job={job} person={person} />)}
+      {(job) =>
+        job.sealed ? <Sealed job={job} person={person} /> : <Open job={job} person={person} />
+      }
     </WithJob>
   );
 }
 
-function Sealed({ job }: { job: Job }) {
+function Sealed({ job, person }: { job: Job; person: Person }) {
   const { number, by, at, seal, prev } = job.sealed!;
   return (
     <Page
@@ -51,7 +53,66 @@ function Sealed({ job }: { job: Job }) {
         </Words>
         <Button says="The bike’s page" onPress={() => router.navigate(`/bikes/${job.bike.id}`)} />
       </Section>
+      <Amendments job={job} person={person} />
     </Page>
+  );
+}
+
+/** Corrections to a sealed record: they hang in the same chain and change nothing in it. */
+function Amendments({ job, person }: { job: Job; person: Person }) {
+  const [said, setSaid] = useState('');
+  const [pin, setPin] = useState('');
+  const [tried, setTried] = useState(false);
+  const amend = useAmend(job.id);
+  const sound = said.trim() !== '' && /^\d{4,8}$/.test(pin);
+  const write = () => {
+    setTried(true);
+    if (sound)
+      amend.mutate(
+        { words: said.trim(), pin },
+        {
+          onSuccess: () => {
+            setSaid('');
+            setPin('');
+            setTried(false);
+          },
+        },
+      );
+  };
+  return (
+    <Section label="Amendments">
+      {job.amended.map(({ id, number, words: text, by, at, seal }) => (
+        <Note key={id} title={`Record ${number}, ${by}, ${exactDay(at)}`}>
+          {`${text} Seal ${seal.slice(0, 16)}…`}
+        </Note>
+      ))}
+      <Words ink="soft">The record stays as it is; a correction is added and points at it.</Words>
+      <Field
+        label="What has to be corrected"
+        value={said}
+        onChangeText={setSaid}
+        maxLength={1000}
+        multiline
+        error={tried && !said.trim() ? 'Write what is to be corrected.' : undefined}
+      />
+      <Field
+        label={`PIN of ${person.name}`}
+        value={pin}
+        onChangeText={setPin}
+        secureTextEntry
+        inputMode="numeric"
+        maxLength={8}
+        autoComplete="off"
+        error={
+          amend.error
+            ? amend.error.message
+            : tried && !/^\d{4,8}$/.test(pin)
+              ? 'Your PIN: 4 to 8 digits.'
+              : undefined
+        }
+      />
+      <Button kind="plain" says="Add the amendment" onPress={write} busy={amend.isPending} />
+    </Section>
   );
 }
 
@@ -216,10 +277,18 @@ function TestChoice({
 
 function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
   const [deciding, setDeciding] = useState(false);
+  const open = wayTo(bar);
   const decidable = bar.code === 'unproven-open' || bar.code === 'replace-open';
   return (
     <Note kind={bar.code === 'do-not-ride' ? 'refusal' : 'caution'}>
       <Words>{words.bar(bar)}</Words>
+      {open ? (
+        <Button
+          kind="quiet"
+          says={open.says}
+          onPress={() => router.navigate(`/bench/${job.id}/${open.to}` as '/bench')}
+        />
+      ) : null}
       {decidable && !deciding ? (
         <Button
           kind="quiet"
@@ -239,6 +308,22 @@ function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
       ) : null}
     </Note>
   );
+}
+
+/** Where what bars the sign-off can be put right, or null. */
+function wayTo(bar: Bar): { says: string; to: string } | null {
+  switch (bar.code) {
+    case 'torque-unproven':
+      return { says: 'Tighten it', to: `${bar.end}/bolts?fastener=${bar.fastener}` };
+    case 'check-open':
+      return { says: 'Check by name', to: `${bar.end}/check` };
+    case 'work-open':
+      return { says: 'On with the plan', to: 'step' };
+    case 'still-tagged':
+      return { says: 'Look it over', to: `${bar.end}/look` };
+    default:
+      return null;
+  }
 }
 
 interface DecideProps {

@@ -7,7 +7,7 @@ import { begins, exampleJob, reads } from '../../testing/exampleJob';
 import { clearApp, jobAfter, showScreen } from '../../testing/showScreen';
 import { JobSheet } from './JobSheet';
 import { MeasureRotor } from './measuring/MeasureRotor';
-import { RotorBolts } from './RotorBolts';
+import { Torque } from './Torque';
 import { SignOff } from './SignOff';
 
 const MECHANIC = {
@@ -132,6 +132,9 @@ describe('rotor bolts', () => {
   const wrench: Wrench = {
     id: '0190a000-0000-7000-8000-0000000000f2',
     name: 'W2 bench',
+    kind: 'click',
+    feedSerial: null,
+    retired: false,
     maxNm: 10,
     markNm: 0.1,
     tolerance: 0.04,
@@ -160,6 +163,10 @@ describe('rotor bolts', () => {
       wrench,
       setNm: 6,
       treatment: 'medium-threadlocker',
+      treatmentAsked: 'medium-threadlocker',
+      askedSource: '',
+      crowfoot: null,
+      gaps: null,
       marks: [],
       flaws: ['passes-open'],
       at: '2026-11-25T09:00:00.000Z',
@@ -171,6 +178,8 @@ describe('rotor bolts', () => {
     id: `${pass} ${bolt}`,
     pass,
     bolt,
+    measuredNm: null,
+    via: 'keys' as const,
     at: '2026-11-25T09:00:00.000Z',
     by: '',
   });
@@ -182,7 +191,7 @@ describe('rotor bolts', () => {
       { ...wrench, id: '3', name: 'W9 coarse', tolerance: 0.15 },
       { ...wrench, id: '4', name: 'W3 old', calibrationDueOn: '2020-01-01' },
     ]);
-    show(withRow(), <RotorBolts jobId={exampleJob().id} end="front" />);
+    show(withRow(), <Torque jobId={exampleJob().id} end="front" fastener={null} />);
     expect(screen.getByText('±4 % · set 6.0 (5.7 to 6.3 proves it)')).toBeTruthy();
     expect(screen.getByText(/usable from 12.0 to 60.0 N·m only/)).toBeTruthy();
     expect(screen.getByText(/its tolerance is wider than the window/)).toBeTruthy();
@@ -191,7 +200,7 @@ describe('rotor bolts', () => {
 
   it('warns when something else goes on the thread than the sheet asks', () => {
     client.setQueryData(keys.wrenches, [wrench]);
-    show(withRow(), <RotorBolts jobId={exampleJob().id} end="front" />);
+    show(withRow(), <Torque jobId={exampleJob().id} end="front" fastener={null} />);
     fireEvent.press(screen.getByText('Grease'));
     expect(screen.getByText(/Another treatment changes the clamp load/)).toBeTruthy();
   });
@@ -199,7 +208,7 @@ describe('rotor bolts', () => {
   it('confirms the full pass bolt by bolt, across the circle', () => {
     show(
       withRow([{ marks: [mark('snug'), mark('half'), mark('full', 1)] }]),
-      <RotorBolts jobId={exampleJob().id} end="front" />,
+      <Torque jobId={exampleJob().id} end="front" fastener={null} />,
     );
     expect(screen.getByText('Bolt 2, straight across from the last.')).toBeTruthy();
     fireEvent.press(screen.getByText('It clicked'));
@@ -218,7 +227,7 @@ describe('rotor bolts', () => {
           flaws: ['wrench-out-of-calibration'],
         },
       ]),
-      <RotorBolts jobId={exampleJob().id} end="front" />,
+      <Torque jobId={exampleJob().id} end="front" fastener={null} />,
     );
     expect(screen.getByText('Done, and unproven')).toBeTruthy();
     expect(screen.getByText('the wrench is out of calibration')).toBeTruthy();
@@ -235,6 +244,7 @@ describe('signing off', () => {
         {
           code: 'torque-unproven',
           end: 'front',
+          fastener: 'rotor-bolts',
           flaws: ['wrench-out-of-calibration', 'torque-from-memory'],
         },
         { code: 'cut-off-untested' },

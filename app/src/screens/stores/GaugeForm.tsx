@@ -6,17 +6,15 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
-import { ProblemError } from '../../data/api';
 import { useGauges } from '../../data/queries';
-import { faultsOf, useSaveGauge } from '../../data/writes';
-import { Button } from '../../ui/Button';
+import { useSaveGauge } from '../../data/writes';
 import { Choice } from '../../ui/Choice';
 import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
+import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
+import { StoreForm } from './StoreForm';
 
 const FRESH = 'new';
 
@@ -45,8 +43,6 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
     defaultValues: gauge ? plain(gauge) : fresh,
     resolver: zodResolver(Gauge),
   });
-  const problem = save.error instanceof ProblemError ? save.error : null;
-  const faults = faultsOf(save.error);
   const send = form.handleSubmit((written) =>
     save.mutate(
       { gauge: written, version: gauge?.version ?? null },
@@ -56,23 +52,12 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
   const { control } = form;
   const [resolutionMm, kind] = useWatch({ control, name: ['resolutionMm', 'kind'] });
   return (
-    <Page
+    <StoreForm
       over="Stores · gauges"
       title={gauge ? gauge.name : 'Register a gauge'}
-      foot={
-        <>
-          <Button says="Save" onPress={() => void send()} busy={save.isPending} />
-          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
-        </>
-      }
+      save={save}
+      onSave={() => void send()}
     >
-      {save.error ? (
-        <Note kind="refusal" title={Object.values(faults)[0] ?? save.error.message}>
-          {problem?.kind === 'version-conflict'
-            ? 'Open it again to see the change, then make yours.'
-            : undefined}
-        </Note>
-      ) : null}
       <Section>
         <FormLine control={control} name="name" label="Name on the bench" maxLength={40} />
         <Controller
@@ -120,6 +105,7 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
         <FormLine
           control={control}
           name="calibrationDueOn"
+          orNone
           label="Calibrated through, year-month-day"
           placeholder="2027-03-31"
           hint="Past this day, or without one, it may condemn a part and not pass it."
@@ -127,6 +113,7 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
         <FormLine
           control={control}
           name="feedSerial"
+          orNone
           label="Name on the gauge feed"
           placeholder="none"
           autoCapitalize="characters"
@@ -136,7 +123,7 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
           <Words ink="soft">{`${gauge.uses.toLocaleString('en')} readings taken with it. Old readings keep the gauge as it stood then.`}</Words>
         ) : null}
       </Section>
-    </Page>
+    </StoreForm>
   );
 }
 

@@ -1,5 +1,7 @@
 import { ShopRules } from '@hold-fast/contract/rules';
 import type { RulesInForce } from '@hold-fast/contract/rules';
+import { BEDDING_SCHOOLS } from '@hold-fast/core/bedding/pulls';
+import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
@@ -16,7 +18,9 @@ import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
+import { planWords } from '../../words/planWords';
 import { words } from '../../words/words';
+import { capital } from '../bench/findings';
 
 type Written = ReturnType<typeof ShopRules.parse>;
 
@@ -118,6 +122,25 @@ function Form({ inForce }: { inForce: RulesInForce }) {
       <Section label="Looked at again, days">
         <FormNumber control={control} name="serviceDays.rotor" label="Rotors" />
         <FormNumber control={control} name="serviceDays.pads" label="Pads" />
+      </Section>
+      <Section label="Schools of work">
+        <Words kind="small">Bedding in</Words>
+        <FormChoice
+          control={control}
+          name="beddingIn"
+          label="Bedding in"
+          options={BEDDING_SCHOOLS.map((value) => ({ value, says: planWords.bedding[value] }))}
+        />
+        <Words kind="small">On pistons, where the sheet is silent</Words>
+        <FormChoice
+          control={control}
+          name="pistonLubricant"
+          label="On pistons"
+          options={PISTON_LUBRICANTS.map((value) => ({
+            value,
+            says: capital(planWords.lubricant[value]),
+          }))}
+        />
       </Section>
       <Section label="Guard band">
         <Note>

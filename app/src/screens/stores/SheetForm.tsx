@@ -2,6 +2,8 @@ import { PLAIN_VALUES, SpecSheetBody, type SheetHistoryRow } from '@hold-fast/co
 import { GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import type { Origin, Tag } from '@hold-fast/core/source';
+import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
+import { askedOf, FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
@@ -29,7 +31,9 @@ import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { planWords } from '../../words/planWords';
 import { words } from '../../words/words';
+import { capital } from '../bench/findings';
 
 type Body = SpecSheetBody;
 type Plain = (typeof PLAIN_VALUES)[number];
@@ -148,7 +152,21 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
             ]}
           />
         ) : (
-          <FormLine control={control} name="brake.port" label="Bleed ports" maxLength={60} />
+          <>
+            <FormLine control={control} name="brake.port" label="Bleed ports" maxLength={60} />
+            <FormChoice
+              control={control}
+              name="brake.pistonLubricant"
+              label="On the pistons"
+              options={[
+                ...PISTON_LUBRICANTS.map((value) => ({
+                  value,
+                  says: `Pistons: ${planWords.lubricant[value]}`,
+                })),
+                { value: null, says: 'Pistons: the sheet is silent' },
+              ]}
+            />
+          </>
         )}
       </Section>
       <Section label="Rotor">
@@ -319,15 +337,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
       <Section label="Torque">
         {torque.fields.map((row, i) => (
           <View key={row.id} style={styles.row}>
-            <FormChoice
-              control={control}
-              name={`torque.${i}.fastener`}
-              label="Fastener"
-              options={[
-                { value: 'rotor-bolts', says: 'Rotor bolts' },
-                { value: 'rotor-lockring', says: 'Rotor lockring' },
-              ]}
-            />
+            <Words kind="strong">{capital(words.fastener[row.fastener])}</Words>
             <FormLine control={control} name={`torque.${i}.drive`} label="Drive" maxLength={40} />
             <FormNumber control={control} name={`torque.${i}.boltCount`} label="How many" />
             <FormNumber control={control} name={`torque.${i}.window.loNm`} label="From, N·m" />
@@ -351,18 +361,14 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
             <Button kind="quiet" says="Take this row out" onPress={() => torque.remove(i)} />
           </View>
         ))}
-        <Button
-          kind="plain"
-          says="Add a torque"
-          onPress={() =>
-            torque.append({
-              fastener: 'rotor-bolts',
-              drive: 'T25',
-              boltCount: 6,
-              window: { loNm: 4, hiNm: 6.2, namedNm: null, origin: 'shop', tag: 'P' },
-              thread: 'medium-threadlocker',
-            })
-          }
+        <Words kind="small">Add a torque, beginning with what the trade usually asks:</Words>
+        <Choice
+          label="Add a torque"
+          options={FASTENER_IDS.filter(
+            (id) => askedOf(id, []) && !torque.fields.some(({ fastener }) => fastener === id),
+          ).map((value) => ({ value, says: capital(words.fastener[value]) }))}
+          chosen={[]}
+          onChoose={(fastener) => torque.append(askedOf(fastener, [])!)}
         />
       </Section>
       <Section>

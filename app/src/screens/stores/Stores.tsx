@@ -6,7 +6,16 @@ import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useContainers, useGauges, useSheets, useWrenches } from '../../data/queries';
+import {
+  useContainers,
+  useGauges,
+  useSheets,
+  useStock,
+  useWaste,
+  useWrenches,
+} from '../../data/queries';
+import { useHandWasteOver } from '../../data/writes';
+import { exactDay } from '../../words/days';
 import { Button } from '../../ui/Button';
 import { Page } from '../../ui/Page';
 import { Row } from '../../ui/Row';
@@ -27,11 +36,15 @@ export function Stores() {
     gauges: useGauges(),
     wrenches: useWrenches(),
     sheets: useSheets(),
+    stock: useStock(),
+    waste: useWaste(),
   };
+  const handOver = useHandWasteOver();
   const failed = Object.values(queries).find(({ error }) => error);
   if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
-  const { containers, gauges, wrenches, sheets } = queries;
+  const { containers, gauges, wrenches, sheets, stock, waste } = queries;
   if (!containers.data || !gauges.data || !wrenches.data || !sheets.data) return <Loading />;
+  if (!stock.data || !waste.data) return <Loading />;
 
   return (
     <Page
@@ -46,7 +59,7 @@ export function Stores() {
       }
     >
       <View style={wide && styles.beside}>
-        <Shelf label="Fluid">
+        <Shelf label="Fluid" actions={[{ says: 'New', to: '/stores/containers/new' }]}>
           {containers.data.map((container) => {
             const fault = faultOf(container, today);
             return (
@@ -56,9 +69,33 @@ export function Stores() {
                 title={`${container.label}, ${nameOf(container.fluid)}`}
                 says={`${words.family[container.fluid.family]} · lot ${container.lot} · ${fault ?? lastsSays(container)}`}
                 aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
+                onPress={() => router.navigate(`/stores/containers/${container.id}` as '/stores')}
               />
             );
           })}
+          {waste.data.map(({ family, ml, handedOverAt }) => (
+            <Row
+              key={family}
+              title={`Waste can, ${words.family[family]}`}
+              says={
+                handedOverAt
+                  ? `last handed over ${exactDay(handedOverAt)}`
+                  : 'never handed over for recycling yet'
+              }
+              aside={
+                <View style={styles.waste}>
+                  <Words kind="smallReading">{`${ml} mL`}</Words>
+                  <Button
+                    kind="quiet"
+                    says="Handed over"
+                    label={`Waste of ${words.family[family]} was handed over`}
+                    disabled={ml === 0 || handOver.isPending}
+                    onPress={() => handOver.mutate({ family })}
+                  />
+                </View>
+              }
+            />
+          ))}
         </Shelf>
         <Shelf
           label="Gauges"
@@ -81,16 +118,34 @@ export function Stores() {
             );
           })}
         </Shelf>
-        <Shelf label="Torque wrenches">
+        <Shelf label="Parts" actions={[{ says: 'New', to: '/stores/stock/new' }]}>
+          {stock.data.map((line) => (
+            <Row
+              key={line.id}
+              mark={
+                <VerdictMark
+                  word={line.count <= line.reorderAt ? 'watch' : 'holds'}
+                  of={size.smallMark}
+                />
+              }
+              title={line.description}
+              says={`${line.fits || 'fits all'}${line.count <= line.reorderAt ? ' · order more' : ''}`}
+              aside={<Words kind="smallReading">{`${line.count}`}</Words>}
+              onPress={() => router.navigate(`/stores/stock/${line.id}` as '/stores')}
+            />
+          ))}
+        </Shelf>
+        <Shelf label="Torque wrenches" actions={[{ says: 'Register', to: '/stores/wrenches/new' }]}>
           {wrenches.data.map((wrench) => {
-            const sound = wrenchInCalibration(wrench, today);
+            const sound = !wrench.retired && wrenchInCalibration(wrench, today);
             return (
               <Row
                 key={wrench.id}
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={wrench.name}
-                says={`±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''} · ${wrench.uses.toLocaleString('en')} of ${CALIBRATION_CYCLES.toLocaleString('en')} clicks · ${sound ? `calibrated to ${wrench.calibrationDueOn}` : 'overdue: nothing it sets is proven'}`}
+                says={`±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''} · ${wrench.uses.toLocaleString('en')} of ${CALIBRATION_CYCLES.toLocaleString('en')} clicks · ${wrench.retired ? 'retired' : sound ? `calibrated to ${wrench.calibrationDueOn}` : 'overdue: nothing it sets is proven'}`}
                 aside={<Words kind="smallReading">{`${words.format.nm(wrench.maxNm)} N·m`}</Words>}
+                onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
               />
             );
           })}
@@ -165,6 +220,7 @@ function lastsSays(container: ContainerInStore): string {
 const styles = StyleSheet.create({
   beside: { flexDirection: 'row', flexWrap: 'wrap' },
   shelf: { flexGrow: 1, flexBasis: 340 },
+  waste: { alignItems: 'flex-end' },
   top: { flexDirection: 'row', alignItems: 'flex-end', gap: space.l, paddingHorizontal: space.l },
   label: { flex: 1, paddingVertical: space.m },
 });

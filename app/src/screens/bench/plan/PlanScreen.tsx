@@ -1,5 +1,11 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import { visitOf } from '@hold-fast/contract/visit';
+import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import type { ContainerInStore } from '@hold-fast/contract/stores';
+import { answersOf, visitOf } from '@hold-fast/contract/visit';
+import { mayFill } from '@hold-fast/core/fluid/container';
+import { nameOf } from '@hold-fast/core/fluid/families';
+import { USUAL_HOSE_MM, volumesOf } from '@hold-fast/core/fluid/volumes';
+import { ANSWERS, answerTo, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
+import { shortOf } from '@hold-fast/core/stock/stock';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { layOut } from '@hold-fast/core/plan/layOut';
 import type { Plan } from '@hold-fast/core/plan/planner';
@@ -17,6 +23,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { usePlan } from '../../../data/planner';
+import { useContainers, useStock } from '../../../data/queries';
 import { append, entryOf } from '../../../data/writes';
 import { Button, Buttons } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -149,6 +156,7 @@ function Planning({ job }: { job: Job }) {
               </>
             )}
           </Section>
+          {same ? <Quote job={job} /> : null}
         </View>
         <View style={wide && styles.half}>
           {none ? (
@@ -168,7 +176,7 @@ function Planning({ job }: { job: Job }) {
               </Note>
             </Section>
           ) : plan ? (
-            <PlanList plan={plan} naive={answer.data?.naive ?? null} />
+            <PlanList job={job} plan={plan} naive={answer.data?.naive ?? null} />
           ) : null}
         </View>
       </View>
@@ -267,9 +275,98 @@ function EndChoice({
   );
 }
 
+/** The lines of the quote, each with what the customer said to it; a change of the plan brings lines nobody answered. */
+function Quote({ job }: { job: Job }) {
+  const plan = job.planned.at(-1)!;
+  const lines = quoteLines(plan.procedures);
+  const answered = answersOf(job);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [who, setWho] = useState(job.customer.name);
+  const [how, setHow] = useState<'in-person' | 'by-phone' | 'in-writing'>('in-person');
+  const [saying, setSaying] = useState('');
+  const keyOf = ({ end, procedure }: { end: End; procedure: ProcedureId }) => `${end} ${procedure}`;
+  const picked = lines.filter((line) => chosen.includes(keyOf(line)));
+  const record = (answer: Answer) => {
+    append(
+      job.id,
+      entryOf<'customer-answer'>({
+        kind: 'customer-answer',
+        answer,
+        lines: picked.map(({ end, procedure }) => ({ end, procedure })),
+        who: who.trim(),
+        how,
+        words: saying.trim(),
+      }),
+    );
+    setChosen([]);
+    setSaying('');
+  };
+  return (
+    <Section label="Quote, line by line">
+      <Choice
+        label="Lines of the quote"
+        many
+        options={lines.map((line) => {
+          const answer = answerTo(line, answered);
+          return {
+            value: keyOf(line),
+            says: `${planWords.procedure[line.procedure]}, ${words.end[line.end]} · ${line.minutes} min · ${answer ? planWords.answer[answer].toLowerCase() : 'not asked'}`,
+          };
+        })}
+        chosen={chosen}
+        onChoose={(key) =>
+          setChosen(chosen.includes(key) ? chosen.filter((each) => each !== key) : [...chosen, key])
+        }
+      />
+      {picked.length > 0 ? (
+        <>
+          <Field label="Who answers" value={who} maxLength={80} onChangeText={setWho} />
+          <Choice
+            label="How"
+            options={[
+              { value: 'in-person', says: 'In person' },
+              { value: 'by-phone', says: 'By phone' },
+              { value: 'in-writing', says: 'In writing' },
+            ]}
+            chosen={[how]}
+            onChoose={setHow}
+          />
+          <Field label="Their words" value={saying} maxLength={300} onChangeText={setSaying} />
+          <Buttons>
+            {ANSWERS.map((answer) => (
+              <Button
+                key={answer}
+                grow
+                kind="plain"
+                says={planWords.answer[answer]}
+                disabled={who.trim() === ''}
+                onPress={() => record(answer)}
+              />
+            ))}
+          </Buttons>
+          <Words kind="small">
+            What is refused or postponed stays in the record; take it out of the plan above.
+          </Words>
+        </>
+      ) : null}
+      {toldOf(job, 'customer-answer').map((each) => (
+        <Words key={each.id} kind="small">
+          {`${planWords.answer[each.answer]} by ${each.who}, ${exactDay(each.at)}: ${words.format.list(each.lines.map(({ end, procedure }) => `${planWords.procedure[procedure].toLowerCase()} ${words.end[end]}`))}${each.words ? `, “${each.words}”` : ''}.`}
+        </Words>
+      ))}
+    </Section>
+  );
+}
+
 const USUAL: readonly ProcedureId[] = ['change-pads', 'change-rotor', 'service-pistons', 'align'];
 
-function PlanList({ plan, naive }: { plan: Plan; naive: Plan | null }) {
+function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | null }) {
+  const stock = useStock();
+  const containers = useContainers();
+  const short = shortOf(
+    layOut(plan.steps).parts.map(({ part }) => part),
+    stock.data ?? [],
+  );
   const { tools, consumables, parts, cautions } = layOut(plan.steps);
   const saved = naive ? setUpsIn(naive) - setUpsIn(plan) : 0;
   return (
@@ -294,6 +391,14 @@ function PlanList({ plan, naive }: { plan: Plan; naive: Plan | null }) {
             {`${capital(words.format.list(parts.map(({ part, end }) => `${planWords.part[part]} (${words.end[end]})`)))}.`}
           </Words>
         ) : null}
+        {stock.data && short.length > 0 ? (
+          <Note kind="caution" title="Short on the shelf">
+            {`${capital(words.format.list(short.map(({ part, wanted, onShelf }) => `${planWords.part[part]}: ${wanted} wanted, ${onShelf} there`)))}.`}
+          </Note>
+        ) : null}
+        {fluidFor(job, plan, containers.data ?? []).map((line) => (
+          <Words key={line}>{line}</Words>
+        ))}
         {consumables.length > 0 ? (
           <Words ink="soft">{`${capital(words.format.list(consumables.map((item) => planWords.consumable[item])))}.`}</Words>
         ) : null}
@@ -323,6 +428,24 @@ function PlanList({ plan, naive }: { plan: Plan; naive: Plan | null }) {
       ) : null}
     </>
   );
+}
+
+/** How much fluid a plan takes at each end that is bled, and which container may give it. */
+function fluidFor(job: Job, plan: Plan, containers: readonly ContainerInStore[]): string[] {
+  return ENDS.flatMap((end) => {
+    const sheet = job.identified[end]?.sheet.body;
+    const bled = plan.steps.some(
+      (each) => each.end === end && (BLEEDS as readonly string[]).includes(each.step),
+    );
+    if (!bled || !sheet?.fluid) return [];
+    const asked = sheet.fluid;
+    const today = new Date().toISOString().slice(0, 10);
+    const ml = Math.ceil(volumesOf(sheet.hose, USUAL_HOSE_MM[end]).flushMl);
+    const from = containers.find((container) => mayFill(container, asked, ml, today).ok);
+    return [
+      `${capital(words.end[end])}: about ${ml} mL ${nameOf(asked.fluid)}${from ? ` from ${from.label}, lot ${from.lot}` : '; no container on the shelf may give that much'}.`,
+    ];
+  });
 }
 
 const setUpsIn = (plan: Plan) =>

@@ -1,8 +1,14 @@
 import type { Job } from '@hold-fast/contract/jobs';
-import { visitOf } from '@hold-fast/contract/visit';
+import { answersOf, brakeAt, visitOf } from '@hold-fast/contract/visit';
 import type { PlannedStep } from '@hold-fast/core/plan/planner';
 import { needsTool } from '@hold-fast/core/plan/price';
+import { answerTo } from '@hold-fast/core/plan/quote';
+import { alignmentFor } from '@hold-fast/core/plan/schools';
 import { skipFault, type Visit } from '@hold-fast/core/plan/visit';
+import { fastenedBy } from '@hold-fast/core/procedure/fastened';
+import { procedureRule } from '@hold-fast/core/procedure/procedures';
+import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { askedOf } from '@hold-fast/core/torque/fasteners';
 import type { End } from '@hold-fast/core/ends';
 import { stepRule, type StepId, type StepRule } from '@hold-fast/core/procedure/steps';
 import { router } from 'expo-router';
@@ -18,12 +24,13 @@ import { Empty, Loading } from '../../../ui/Standing';
 import { color, size, space, type } from '../../../ui/tokens';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
+import { useSwipe } from '../../../ui/useSwipe';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
-import { captureOf } from './capture';
+import { capturesOf } from './capture';
 
 const HOLD_SECONDS = 60;
 
@@ -103,8 +110,9 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
   const [reason, setReason] = useState('');
   const says = planWords.step[step];
   const rule = step === 'wash-hands' ? null : stepRule(step);
-  const capture = step === 'wash-hands' || end === null ? null : captureOf(job, step, end);
-  const window = step === 'torque-rotor' && end !== null ? rotorTorque(job, end) : null;
+  const captures = step === 'wash-hands' || end === null ? [] : capturesOf(job, step, end);
+  const window = step === 'wash-hands' || end === null ? null : torqueOf(job, step, end);
+  const school = end === null ? null : schoolOf(job, step, end);
   const [held, setHeld] = useState(false);
   const holds = step === 'hard-pull' && !held;
   const fault = leavingOut ? skipFault(visit, step, end) : null;
@@ -130,6 +138,8 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
     if (!holds && !leavingOut) record('done');
   };
   const toPlan = () => router.navigate(`/bench/${job.id}/plan` as '/bench');
+  const swipe = useSwipe({ left: done, right: toPlan });
+  const unasked = unaskedFor(job, step, end);
   useKeys({ Enter: done, ' ': done, ArrowRight: done, ArrowLeft: toPlan });
 
   const total = job.stepped.length + left;
@@ -162,7 +172,7 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
         )
       }
     >
-      <ScrollView style={styles.scroll} contentContainerStyle={styles.face} tabIndex={0}>
+      <ScrollView style={styles.scroll} contentContainerStyle={styles.face} tabIndex={0} {...swipe}>
         {next.moves ? (
           <Words kind="label" ink="brassText">
             {planWords.place[next.place]}
@@ -172,6 +182,12 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
           {says.does}
         </Words>
         <Words style={styles.why}>{says.why}</Words>
+        {school ? <Words kind="strong">{school}</Words> : null}
+        {unasked ? (
+          <Note kind="caution" title="The customer was not asked">
+            {`${planWords.procedure[unasked.procedure]}, ${words.end[unasked.end]}: ask first, then write the answer down in the plan.`}
+          </Note>
+        ) : null}
         {rule ? <Words ink="soft">{withWhat(rule)}</Words> : null}
         {window ? (
           <View style={styles.number}>
@@ -187,8 +203,8 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
         {rule?.parts ? (
           <Words kind="strong">{`New: ${words.format.list(rule.parts.map((part) => planWords.part[part]))}.`}</Words>
         ) : null}
-        {capture ? (
-          <View style={styles.capture}>
+        {captures.map((capture) => (
+          <View key={capture.to} style={styles.capture}>
             <Words ink="soft">{capture.recorded ?? 'Nothing recorded for this step yet.'}</Words>
             <Button
               kind="plain"
@@ -196,6 +212,13 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
               onPress={() => router.navigate(`/bench/${job.id}/${end}/${capture.to}` as '/bench')}
             />
           </View>
+        ))}
+        {end !== null && DEVIATES.includes(step) ? (
+          <Button
+            kind="quiet"
+            says="Not as the maker meant it"
+            onPress={() => router.navigate(`/bench/${job.id}/${end}/deviation` as '/bench')}
+          />
         ) : null}
         {holds ? <HoldTimer seconds={HOLD_SECONDS} onHeld={() => setHeld(true)} /> : null}
         {leavingOut ? (
@@ -243,9 +266,10 @@ function withWhat({ tool, consumables = [] }: StepRule): string {
   return things.length > 0 ? `With ${words.format.list(things)}.` : '';
 }
 
-/** What the sheet asks of the rotor's bolts or lockring. */
-function rotorTorque(job: Job, end: End) {
-  const row = job.identified[end]?.sheet.body.torque[0];
+/** What is asked of the fastener that a step brings to its torque. */
+function torqueOf(job: Job, step: StepId, end: End) {
+  const fastener = fastenedBy(step, brakeAt(job, end));
+  const row = fastener && askedOf(fastener, job.identified[end]?.sheet.body.torque ?? []);
   if (!row) return null;
   const { loNm, hiNm, namedNm, origin } = row.window;
   return {
@@ -255,6 +279,39 @@ function rotorTorque(job: Job, end: End) {
         : words.format.nm(namedNm),
     origin,
   };
+}
+
+/** The school a step is done by here, with its reason; null where there is only one. */
+function schoolOf(job: Job, step: StepId | 'wash-hands', end: End): string | null {
+  if (step === 'align') {
+    const { way, why } = alignmentFor(inspectEnd(job, end).items, job.rules.runoutBands.watchMm);
+    return `${planWords.alignment[way]} Chosen because ${planWords.alignmentWhy[why]}.`;
+  }
+  if (step === 'exercise-pistons') {
+    const sheet = job.identified[end]?.sheet.body.brake.pistonLubricant ?? null;
+    return `On the pistons: ${planWords.lubricant[sheet ?? job.rules.pistonLubricant]}, by ${sheet ? 'the sheet' : 'the shop’s rule'}.`;
+  }
+  if (step === 'bed-in') return `${planWords.bedding[job.rules.beddingIn]}, by the shop’s rule.`;
+  return null;
+}
+
+/** Steps at which something wrong by make comes to light. */
+const DEVIATES: readonly (StepId | 'wash-hands')[] = [
+  'dress-mount',
+  'adapter-on',
+  'caliper-on',
+  'align',
+  'radial-check',
+];
+
+/** The line of the quote this step belongs to, when the customer has not answered to it and the plan was changed since. */
+function unaskedFor(job: Job, step: StepId | 'wash-hands', end: End | null) {
+  const plan = job.planned.at(-1);
+  if (!plan || end === null || step === 'wash-hands') return null;
+  const procedure = plan.procedures[end].find((id) => procedureRule(id).steps.includes(step));
+  if (!procedure) return null;
+  const line = { end, procedure };
+  return answerTo(line, answersOf(job)) === null ? line : null;
 }
 
 /** What was done on this plan, and what was left out with its reason. */

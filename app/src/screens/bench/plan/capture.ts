@@ -1,7 +1,11 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import { brakeAt, checksAt } from '@hold-fast/contract/visit';
 import type { End } from '@hold-fast/core/ends';
-import type { StepId } from '@hold-fast/core/procedure/steps';
+import { BLEED_METHODS } from '@hold-fast/core/fluid/bleedRun';
+import type { Measurand } from '@hold-fast/core/inspection/measurand';
+import { fastenedBy } from '@hold-fast/core/procedure/fastened';
+import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
+import { PULLS } from '@hold-fast/core/bedding/pulls';
 import { words } from '../../../words/words';
 import { standingAt } from '../JobFrame';
 
@@ -20,49 +24,93 @@ const MEASURED: Partial<Record<StepId, Measurand>> = {
   align: 'clearance',
   'dress-mount': 'mount-face',
 };
-const BLED: readonly StepId[] = ['push-up', 'gravity-down', 'two-syringes', 'top-up'];
+const FLUID_MOVES: readonly StepId[] = ['bleed-kit-off', 'top-up-cup-off'];
 
-/** Where a step is recorded, or null when doing it is all there is to it. */
-export function captureOf(job: Job, step: StepId, end: End): Capture | null {
+/** Where a step is recorded, what proves it first; none when doing it is all there is to it. */
+export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
+  const found: Capture[] = [];
   const part = MEASURED[step];
   if (part) {
     const sitting = standingAt(job, end, part);
-    return {
+    found.push({
       says: `Measure: ${words.subject[part]}`,
       to: part,
       recorded: sitting ? `Measured with ${sitting.gaugeName}.` : null,
-    };
+    });
   }
-  if (BLED.includes(step)) {
-    const fills = job.filled.filter((fill) => fill.end === end);
-    return {
-      says: 'Book the fluid off',
-      to: 'fluid',
-      recorded: fills.length
-        ? fills.map(({ ml, fluid, lot }) => `${ml} mL ${fluid}, lot ${lot}`).join('; ')
-        : null,
-    };
-  }
-  if (step === 'torque-rotor') {
-    const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
-    return {
-      says: 'Tighten with the wrench',
-      to: 'bolts',
+  const fastener = fastenedBy(step, brakeAt(job, end));
+  if (fastener) {
+    const bolts = job.tightened
+      .filter((each) => each.end === end && each.fastener === fastener)
+      .at(-1);
+    found.push({
+      says: `Torque: ${words.fastener[fastener]}`,
+      to: `bolts?fastener=${fastener}`,
       recorded: bolts
         ? `${words.format.nm(bolts.setNm)} N·m with ${bolts.wrench.name}${bolts.flaws.length > 0 ? ', not proven' : ''}.`
         : null,
-    };
+    });
+  }
+  if ((BLEED_METHODS as readonly StepId[]).includes(step)) {
+    const cycles = toldOf(job, 'bleed-cycle', end);
+    found.push({
+      says: 'Log the bleed',
+      to: 'bleed',
+      recorded: cycles.length > 0 ? `${cycles.length} cycles logged.` : null,
+    });
+  }
+  if (FLUID_MOVES.includes(step)) {
+    const fills = job.filled.filter((fill) => fill.end === end);
+    found.push({
+      says: 'Book the fluid off',
+      to: 'fluid',
+      recorded: fills.length
+        ? `${fills.map(({ ml, fluid, lot }) => `${ml} mL ${fluid}, lot ${lot}`).join('; ')}.`
+        : null,
+    });
+  }
+  if (stepRule(step).parts) {
+    const parts = stepRule(step).parts ?? [];
+    const taken = job.taken.filter((each) => each.end === end && parts.includes(each.part));
+    found.push({
+      says: 'Take it off the shelf',
+      to: 'parts',
+      recorded: taken.length
+        ? `${taken.map(({ description, batch }) => `${description}${batch ? `, batch ${batch}` : ''}`).join('; ')}.`
+        : null,
+    });
   }
   if (step === 'new-pads-in' || step === 'new-rotor-on') {
     const fitted = step === 'new-pads-in' ? 'pads' : 'rotor';
     const last = job.fittings
       .filter((each) => each.end === end && each.part === fitted && each.jobId === job.id)
       .at(-1);
-    return {
+    found.push({
       says: `Write down the ${fitted}`,
       to: `fit-${fitted}`,
       recorded: last && last.condition !== 'found' ? `${last.description}.` : null,
-    };
+    });
   }
-  return null;
+  if (step === 'bolt-check') {
+    const checks = checksAt(job, end);
+    const passed = checks.filter(({ stands }) => stands === 'passed').length;
+    found.push({
+      says: 'Check by name',
+      to: 'check',
+      recorded: passed > 0 ? `${passed} of ${checks.length} ticked.` : null,
+    });
+  }
+  if (step === 'bed-in' || step === 'witness-ring') {
+    const pulls = toldOf(job, 'bedding-pull', end).length;
+    const ring = toldOf(job, 'witness', end).at(-1)?.ring;
+    found.push({
+      says: step === 'bed-in' ? 'Count the pulls' : 'Record the ring',
+      to: 'bed-in',
+      recorded:
+        pulls > 0 || ring
+          ? `${pulls} of ${PULLS[job.rules.beddingIn]} pulls${ring ? `, ring ${ring}` : ''}.`
+          : null,
+    });
+  }
+  return found;
 }

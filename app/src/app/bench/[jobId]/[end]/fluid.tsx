@@ -1,3 +1,4 @@
+import { useLocalSearchParams } from 'expo-router';
 import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 
@@ -7,5 +8,6 @@ const RecordFluid = later(() =>
 
 export default function RecordFluidRoute() {
   const { jobId, end } = useEndParams();
-  return <RecordFluid key={`${jobId} ${end}`} jobId={jobId} end={end} />;
+  const { ml = '' } = useLocalSearchParams<{ ml?: string }>();
+  return <RecordFluid key={`${jobId} ${end}`} jobId={jobId} end={end} ml={ml} />;
 }

@@ -1,0 +1,5 @@
+/** A number as it is written into a field, with point or comma; null when it is none. */
+export function numberOf(text: string): number | null {
+  const trimmed = text.trim();
+  return /^\d{1,5}([.,]\d{1,3})?$/.test(trimmed) ? Number(trimmed.replace(',', '.')) : null;
+}

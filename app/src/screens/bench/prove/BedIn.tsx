@@ -1,0 +1,203 @@
+import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import {
+  coolFor,
+  likelyRotorC,
+  pullEnergyJ,
+  PULLS,
+  trackKg,
+  USUAL_MASS_KG,
+  USUAL_PULL,
+  WITNESS_RINGS,
+} from '@hold-fast/core/bedding/pulls';
+import type { End } from '@hold-fast/core/ends';
+import { useEffect, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { append, entryOf } from '../../../data/writes';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { color, size, space } from '../../../ui/tokens';
+import { useAwake } from '../../../ui/useAwake';
+import { useKeys } from '../../../ui/useKeys';
+import { useWide } from '../../../ui/useWide';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { WithJob } from '../JobFrame';
+import { numberOf } from '../numberOf';
+import { OnFrom } from './OnFrom';
+
+const USUAL_ROTOR_MM = 160;
+
+/** Bedding in: pulls counted with one big target or a key, the heat they make, and the ring they leave. */
+export function BedIn({ jobId, end }: { jobId: string; end: End }) {
+  return <WithJob jobId={jobId}>{(job) => <Pulling job={job} end={end} />}</WithJob>;
+}
+
+function useNow(every: number): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), every);
+    return () => clearInterval(timer);
+  }, [every]);
+  return now;
+}
+
+function Pulling({ job, end }: { job: Job; end: End }) {
+  const now = useNow(1000);
+  const wide = useWide();
+  useAwake(true);
+  const [from, setFrom] = useState<string>(String(USUAL_PULL.fromKmh));
+  const [to, setTo] = useState<string>(String(USUAL_PULL.toKmh));
+  const pulls = toldOf(job, 'bedding-pull', end);
+  const witness = toldOf(job, 'witness', end).at(-1);
+  const wanted = PULLS[job.rules.beddingIn];
+  const massKg = job.bike.systemMassKg ?? USUAL_MASS_KG;
+  const rotorMm = job.identified[end]?.sheet.body.rotor.sizeMm ?? null;
+  const rotorKg = trackKg(rotorMm ?? USUAL_ROTOR_MM);
+  const [fromKmh, toKmh] = [numberOf(from), numberOf(to)];
+  const sound =
+    fromKmh !== null &&
+    toKmh !== null &&
+    fromKmh >= 5 &&
+    fromKmh <= 60 &&
+    toKmh >= 1 &&
+    toKmh < fromKmh;
+  const nextJ = sound ? pullEnergyJ(massKg, fromKmh, toKmh) : 0;
+  const rotorC = likelyRotorC(
+    pulls.map((pull) => ({
+      atMs: Date.parse(pull.at),
+      energyJ: pullEnergyJ(massKg, pull.fromKmh, pull.toKmh),
+    })),
+    rotorKg,
+    now,
+  );
+  const cool = coolFor(rotorC, nextJ, rotorKg);
+  const pull = () => {
+    if (sound)
+      append(job.id, entryOf<'bedding-pull'>({ kind: 'bedding-pull', end, fromKmh, toKmh }));
+  };
+  useKeys({ Enter: pull, ' ': pull, ArrowRight: pull });
+  const last = pulls.at(-1);
+  return (
+    <Page
+      tag={job.tag}
+      over={`${words.end[end]} brake · ${planWords.bedding[job.rules.beddingIn].toLowerCase()}`}
+      title="Bed in"
+      foot={<OnFrom job={job} />}
+    >
+      <View style={wide && styles.beside}>
+        <View style={wide && styles.half}>
+          <Pressable
+            role="button"
+            aria-label={`Count a pull. ${pulls.length} of ${wanted} made.`}
+            onPress={pull}
+            disabled={!sound}
+            style={({ pressed }) => [styles.target, pressed && styles.pressed]}
+          >
+            <Words kind="giant" style={styles.centred}>{`${pulls.length}`}</Words>
+            <Words kind="title" style={styles.centred}>
+              {pulls.length < wanted
+                ? `of ${wanted} pulls: touch for each`
+                : `of ${wanted}: look at the ring`}
+            </Words>
+          </Pressable>
+          <View style={styles.heat}>
+            <View style={styles.half}>
+              <Words kind="label">Likely rotor</Words>
+              <Words kind="reading">{`${Math.round(rotorC)} °C`}</Words>
+            </View>
+            <View style={styles.half}>
+              <Words kind="label">A pull</Words>
+              <Words kind="reading">{sound ? `${(nextJ / 1000).toFixed(1)} kJ` : '–'}</Words>
+            </View>
+            <View style={styles.half}>
+              <Words kind="label">Let it cool</Words>
+              <Words kind="reading" ink={cool > 0 ? 'rustText' : 'ink'}>
+                {cool > 0 ? `${cool} s` : 'no need'}
+              </Words>
+            </View>
+          </View>
+          {cool > 0 ? (
+            <Note kind="caution">Ride on without braking; never stop on a hot brake.</Note>
+          ) : null}
+        </View>
+        <View style={wide && styles.half}>
+          <Section label="The ring it leaves">
+            <Choice
+              label="Witness ring"
+              options={WITNESS_RINGS.map((value) => ({ value, says: planWords.ring[value] }))}
+              chosen={witness ? [witness.ring] : []}
+              onChoose={(ring) =>
+                append(job.id, entryOf<'witness'>({ kind: 'witness', end, ring }))
+              }
+            />
+            {witness?.ring === 'off-the-edge' ? (
+              <Note kind="refusal" title="Back to the radial check">
+                The pads sweep over the edge: washers under the caliper, then bed in again.
+              </Note>
+            ) : null}
+            {witness?.ring === 'patchy' ? (
+              <Note kind="caution">
+                More pulls; if a full set brings no even ring, look for oil or an old layer.
+              </Note>
+            ) : null}
+          </Section>
+          <Section
+            label="How hard"
+            aside={
+              last ? (
+                <Button
+                  kind="quiet"
+                  says="Take the last back"
+                  onPress={() =>
+                    append(job.id, entryOf<'taken-back'>({ kind: 'taken-back', of: last.id }))
+                  }
+                />
+              ) : undefined
+            }
+          >
+            <View style={styles.pair}>
+              <View style={styles.half}>
+                <Field label="From, km/h" value={from} inputMode="decimal" onChangeText={setFrom} />
+              </View>
+              <View style={styles.half}>
+                <Field label="To, km/h" value={to} inputMode="decimal" onChangeText={setTo} />
+              </View>
+            </View>
+            {sound ? null : (
+              <Words kind="small" ink="rustText" role="alert">
+                From 5 to 60 km/h down to a walk, not to a stop.
+              </Words>
+            )}
+            <Words kind="small">
+              {`An estimate: ${massKg} kg${job.bike.systemMassKg === null ? ' assumed' : ''} on a ${rotorMm ?? USUAL_ROTOR_MM} mm rotor${rotorMm === null ? ', assumed' : ''}, all heat into the track. Never drag lightly, never lock, front and rear by themselves, in a safe place.`}
+            </Words>
+          </Section>
+        </View>
+      </View>
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', alignItems: 'flex-start' },
+  half: { flex: 1, minWidth: 0 },
+  pair: { flexDirection: 'row', gap: space.s },
+  target: {
+    minHeight: 220,
+    margin: space.l,
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: space.s,
+    borderRadius: size.radius,
+    borderWidth: size.heavyLine,
+    borderColor: color.brass,
+    backgroundColor: color.raised,
+  },
+  pressed: { backgroundColor: color.sunk },
+  centred: { textAlign: 'center' },
+  heat: { flexDirection: 'row', gap: space.m, paddingHorizontal: space.l, paddingBottom: space.m },
+});

@@ -1,0 +1,247 @@
+import { toldOf, type Identified, type Job } from '@hold-fast/contract/jobs';
+import type { End } from '@hold-fast/core/ends';
+import {
+  BLEED_METHODS,
+  bleedStands,
+  BUBBLES,
+  type BleedEvent,
+  type BleedMethod,
+  type Bubbles,
+} from '@hold-fast/core/fluid/bleedRun';
+import { fillsFor, USUAL_HOSE_MM, volumesOf } from '@hold-fast/core/fluid/volumes';
+import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
+import { provesBled } from '@hold-fast/core/lever/lever';
+import { bleedFor } from '@hold-fast/core/plan/recommended';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { append, entryOf } from '../../../data/writes';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { color, size, space } from '../../../ui/tokens';
+import { useWide } from '../../../ui/useWide';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { WithBrake } from '../JobFrame';
+import { numberOf } from '../numberOf';
+import { OnFrom } from './OnFrom';
+
+const SYRINGE_ML = 30;
+const DRAWN = 2 / 3;
+
+/** A bleed as a run of cycles: what was seen in each, when it may stop, and what comes next when it does not help. */
+export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
+  return (
+    <WithBrake jobId={jobId} end={end} title="Bleed">
+      {(job, identified) => <Run job={job} end={end} identified={identified} />}
+    </WithBrake>
+  );
+}
+
+/** The cycles of a bleed and the lever tests between them, in the order they were written down. */
+function eventsOf(job: Job, end: End): BleedEvent[] {
+  const cycles = toldOf(job, 'bleed-cycle', end).map(({ seq, method, bubbles }) => ({
+    seq,
+    event: { what: 'cycle', cycle: { method, bubbles } } as BleedEvent,
+  }));
+  const tests = job.measured.flatMap((measured) => {
+    if (measured.end !== end || measured.part !== 'lever') return [];
+    const judgement = judgeSitting(job, measured);
+    const passed = judgement?.ok && judgement.part === 'lever' ? provesBled(judgement.lever) : null;
+    return passed === null
+      ? []
+      : [{ seq: measured.seq, event: { what: 'sponge-test', passed } as BleedEvent }];
+  });
+  return [...cycles, ...tests].sort((a, b) => a.seq - b.seq).map(({ event }) => event);
+}
+
+function Run({ job, end, identified }: { job: Job; end: End; identified: Identified }) {
+  const wide = useWide();
+  const { brake } = identified.sheet.body;
+  const cycles = toldOf(job, 'bleed-cycle', end);
+  const planned = job.planned.at(-1)?.bleed[end] ?? bleedFor(end, brake.port).way;
+  const first = cycles[0]?.method ?? planned;
+  const stands = bleedStands(first, eventsOf(job, end));
+  const going: BleedMethod =
+    stands.code === 'go-on' || stands.code === 'prove'
+      ? stands.method
+      : stands.code === 'escalate'
+        ? stands.to
+        : (cycles.at(-1)?.method ?? first);
+  const [method, setMethod] = useState<BleedMethod | null>(null);
+  const [colour, setColour] = useState(cycles.at(-1)?.colour ?? '');
+  const [ml, setMl] = useState('');
+  const says = planWords.bleed(stands);
+
+  const cycle = (bubbles: Bubbles) => {
+    append(
+      job.id,
+      entryOf<'bleed-cycle'>({
+        kind: 'bleed-cycle',
+        end,
+        method: method ?? going,
+        bubbles,
+        colour: colour.trim(),
+        ml: Math.round((numberOf(ml) ?? 0) * 10) / 10,
+      }),
+    );
+    setMethod(null);
+  };
+  const last = cycles.at(-1);
+  return (
+    <Page
+      tag={job.tag}
+      over={`${words.end[end]} brake · cycle ${cycles.length + 1}`}
+      title={says.title}
+      foot={<OnFrom job={job} />}
+    >
+      <View style={wide && styles.beside}>
+        <View style={wide && styles.half}>
+          <Section>
+            <Words kind="strong">{says.says}</Words>
+            {stands.code === 'look-for-leak' ? (
+              <Note kind="refusal" title="Do not ride until it is found">
+                Record what you find under “Looked over”.
+              </Note>
+            ) : null}
+            {stands.code === 'escalate' ? (
+              <Button
+                kind="quiet"
+                says="Put it into the plan"
+                onPress={() => router.navigate(`/bench/${job.id}/plan` as '/bench')}
+              />
+            ) : null}
+          </Section>
+          <Section label="This cycle: bubbles">
+            <View style={styles.bubbles}>
+              {BUBBLES.map((bubbles) => (
+                <View key={bubbles} style={styles.half}>
+                  <Button
+                    kind="plain"
+                    says={planWords.bubbles[bubbles]}
+                    label={`Bubbles: ${planWords.bubbles[bubbles].toLowerCase()}`}
+                    onPress={() => cycle(bubbles)}
+                  />
+                </View>
+              ))}
+            </View>
+            <View style={styles.bubbles}>
+              <View style={styles.half}>
+                <Field label="Colour" value={colour} maxLength={40} onChangeText={setColour} />
+              </View>
+              <View style={styles.half}>
+                <Field
+                  label="Moved, mL"
+                  value={ml}
+                  inputMode="decimal"
+                  onChangeText={setMl}
+                  error={ml && numberOf(ml) === null ? 'A number such as 9.' : undefined}
+                />
+              </View>
+            </View>
+            <Choice
+              label="Method"
+              options={BLEED_METHODS.map((value) => ({
+                value,
+                says: planWords.step[value].does,
+              }))}
+              chosen={[method ?? going]}
+              onChoose={setMethod}
+            />
+          </Section>
+        </View>
+        <View style={wide && styles.half}>
+          <FluidNeeded job={job} end={end} identified={identified} />
+          {cycles.length > 0 ? (
+            <Section
+              label="The run so far"
+              aside={
+                last ? (
+                  <Button
+                    kind="quiet"
+                    says="Take the last back"
+                    onPress={() =>
+                      append(job.id, entryOf<'taken-back'>({ kind: 'taken-back', of: last.id }))
+                    }
+                  />
+                ) : undefined
+              }
+            >
+              {cycles.map((each, i) => (
+                <View key={each.id} style={styles.cycle}>
+                  <Words kind="smallReading">{i + 1}</Words>
+                  <Words style={styles.half}>
+                    {`${planWords.step[each.method].does}${each.colour ? `, ${each.colour}` : ''}`}
+                  </Words>
+                  <Words kind="strong">{planWords.bubbles[each.bubbles].toLowerCase()}</Words>
+                  <Words kind="smallReading">{each.ml > 0 ? `${each.ml} mL` : ''}</Words>
+                </View>
+              ))}
+            </Section>
+          ) : null}
+        </View>
+      </View>
+    </Page>
+  );
+}
+
+/** How much to lay out, by the hose and the kit: the flush, and how often the syringe is filled. */
+function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified: Identified }) {
+  const [length, setLength] = useState(String(USUAL_HOSE_MM[end]));
+  const lengthMm = numberOf(length);
+  const volumes =
+    lengthMm !== null && lengthMm > 0 ? volumesOf(identified.sheet.body.hose, lengthMm) : null;
+  const fills = job.filled.filter((fill) => fill.end === end);
+  return (
+    <Section label="Fluid">
+      <Field
+        label="Hose length, mm"
+        value={length}
+        inputMode="numeric"
+        onChangeText={setLength}
+        error={volumes ? undefined : 'A length in millimetres.'}
+      />
+      {volumes ? (
+        <Words>
+          {`Hose ${volumes.hoseMl.toFixed(1)} mL, system ${volumes.systemMl.toFixed(1)}; a flush takes ${Math.ceil(volumes.flushMl)} mL: ${fillsFor(volumes.flushMl, SYRINGE_ML, DRAWN)} fills of a ${SYRINGE_ML} mL syringe to two thirds, a tenth kept back${volumes.assumed ? '. Bore or kit are assumed, from memory' : ''}.`}
+        </Words>
+      ) : null}
+      <Words ink="soft">
+        {fills.length > 0
+          ? fills
+              .map(
+                ({ ml, fluid, lot, backMl }) =>
+                  `${ml} mL ${fluid}, lot ${lot}${backMl > 0 ? `, ${backMl} back` : ''}`,
+              )
+              .join('; ')
+          : 'Nothing booked off yet.'}
+      </Words>
+      <Button
+        kind="plain"
+        says="Book fluid off, or back"
+        onPress={() =>
+          router.navigate(
+            `/bench/${job.id}/${end}/fluid?ml=${volumes ? Math.ceil(volumes.flushMl) : ''}` as '/bench',
+          )
+        }
+      />
+    </Section>
+  );
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', alignItems: 'flex-start' },
+  half: { flex: 1, minWidth: 0 },
+  bubbles: { flexDirection: 'row', gap: space.s },
+  cycle: {
+    flexDirection: 'row',
+    gap: space.m,
+    paddingVertical: space.xs,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+  },
+});

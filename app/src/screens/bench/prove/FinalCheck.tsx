@@ -1,0 +1,77 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import { checksAt } from '@hold-fast/contract/visit';
+import type { End } from '@hold-fast/core/ends';
+import { StyleSheet, View } from 'react-native';
+import { append, entryOf } from '../../../data/writes';
+import { Choice } from '../../../ui/Choice';
+import { Note } from '../../../ui/Note';
+import { Page } from '../../../ui/Page';
+import { color, size, space } from '../../../ui/tokens';
+import { VerdictMark } from '../../../ui/VerdictMark';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { WithJob } from '../JobFrame';
+import { OnFrom } from './OnFrom';
+
+const MARK = { open: null, passed: 'holds', failed: 'replace' } as const;
+
+/** Every bolt, cap and clip of one end by name: what was opened is ticked shut. */
+export function FinalCheck({ jobId, end }: { jobId: string; end: End }) {
+  return <WithJob jobId={jobId}>{(job) => <Names job={job} end={end} />}</WithJob>;
+}
+
+function Names({ job, end }: { job: Job; end: End }) {
+  const checks = checksAt(job, end);
+  const open = checks.filter(({ stands }) => stands !== 'passed').length;
+  return (
+    <Page
+      tag={job.tag}
+      over={`${words.end[end]} brake · ${checks.length - open} of ${checks.length}`}
+      title="Check by name"
+      foot={<OnFrom job={job} />}
+    >
+      {checks.length === 0 ? (
+        <Note>Nothing was opened or loosened at this end, so nothing has to be ticked.</Note>
+      ) : null}
+      {checks.map(({ check, stands }) => (
+        <View key={check} style={styles.check}>
+          <VerdictMark word={MARK[stands]} />
+          <Words style={styles.says}>{words.check[check]}</Words>
+          <Choice
+            label={words.check[check]}
+            options={[
+              { value: 'passed', says: 'Yes' },
+              { value: 'failed', says: 'No' },
+            ]}
+            chosen={stands === 'open' ? [] : [stands]}
+            onChoose={(outcome) =>
+              append(
+                job.id,
+                entryOf<'ticked'>({
+                  kind: 'ticked',
+                  end,
+                  check,
+                  outcome: outcome as 'passed' | 'failed',
+                }),
+              )
+            }
+          />
+        </View>
+      ))}
+    </Page>
+  );
+}
+
+const styles = StyleSheet.create({
+  check: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    minHeight: size.touch,
+    paddingHorizontal: space.l,
+    paddingVertical: space.s,
+    borderBottomWidth: size.line,
+    borderColor: color.hairline,
+  },
+  says: { flex: 1, minWidth: 0 },
+});

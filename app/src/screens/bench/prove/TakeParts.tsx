@@ -1,0 +1,99 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import { visitOf } from '@hold-fast/contract/visit';
+import type { StockInStore } from '@hold-fast/contract/stores';
+import type { End } from '@hold-fast/core/ends';
+import { taskAt } from '@hold-fast/core/plan/visit';
+import { stepRule } from '@hold-fast/core/procedure/steps';
+import type { NewPart } from '@hold-fast/core/stock/stock';
+import { useStock } from '../../../data/queries';
+import { useSendEntry } from '../../../data/writes';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Row } from '../../../ui/Row';
+import { Empty, Failed, Loading } from '../../../ui/Standing';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { capital } from '../findings';
+import { WithBrake } from '../JobFrame';
+import { OnFrom } from './OnFrom';
+
+/** Parts off the shelf for one end, with the batch they are of. */
+export function TakeParts({ jobId, end }: { jobId: string; end: End }) {
+  return (
+    <WithBrake jobId={jobId} end={end} title="Parts">
+      {(job) => <Shelf job={job} end={end} />}
+    </WithBrake>
+  );
+}
+
+/** The parts that the work chosen for an end takes. */
+function wantedAt(job: Job, end: End): NewPart[] {
+  const work = taskAt(visitOf(job))[end]?.work ?? [];
+  return [...new Set(work.flatMap((step) => stepRule(step).parts ?? []))];
+}
+
+function Shelf({ job, end }: { job: Job; end: End }) {
+  const stock = useStock();
+  const send = useSendEntry<'part-taken'>(job.id);
+  if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
+  if (!stock.data) return <Loading />;
+  const wanted = wantedAt(job, end);
+  const body = job.identified[end]?.sheet.body;
+  const fits = ({ fits: what, description }: StockInStore) =>
+    [body?.pads.shape, body?.hose?.olive, body?.hose?.barb].some(
+      (name) => name && (what === name || description === name),
+    );
+  const lines = stock.data
+    .filter(({ part }) => wanted.length === 0 || wanted.includes(part))
+    .sort((a, b) => Number(fits(b)) - Number(fits(a)));
+  const taken = job.taken.filter((each) => each.end === end);
+  const take = (line: StockInStore) =>
+    send.mutate({
+      kind: 'part-taken',
+      end,
+      stockId: line.id,
+      pieces: 1,
+      batch: line.lastBatch,
+    });
+  return (
+    <Page
+      tag={job.tag}
+      over={`${words.end[end]} brake`}
+      title="Parts from the shelf"
+      foot={<OnFrom job={job} />}
+    >
+      {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
+      {taken.length > 0 ? (
+        <Section label="Taken">
+          {taken.map(({ id, part, description, pieces, batch, by }) => (
+            <Words
+              key={id}
+            >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
+          ))}
+        </Section>
+      ) : null}
+      {wanted.length > 0 ? (
+        <Section>
+          <Words>{`The plan takes: ${words.format.list(wanted.map((part) => planWords.part[part]))}.`}</Words>
+        </Section>
+      ) : null}
+      {lines.map((line) => (
+        <Row
+          key={line.id}
+          title={line.description}
+          says={`${capital(planWords.part[line.part])} · ${line.fits || 'fits all'}${fits(line) ? ' · fits this brake by its sheet' : ''}${line.lastBatch ? ` · batch ${line.lastBatch}` : ''}${line.count <= line.reorderAt ? ' · order more' : ''}`}
+          aside={<Words kind="smallReading">{`${line.count}`}</Words>}
+          disabled={line.count <= 0 || send.isPending}
+          onPress={() => take(line)}
+        />
+      ))}
+      {lines.length === 0 ? (
+        <Empty
+          title="Nothing of it on the shelf"
+          says="Stores keeps what came in; a part taken here comes off its count."
+        />
+      ) : null}
+    </Page>
+  );
+}

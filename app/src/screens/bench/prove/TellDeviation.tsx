@@ -1,0 +1,171 @@
+import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import {
+  choicesFor,
+  DECIDERS,
+  DEVIATIONS,
+  type Decider,
+  type Deviation,
+  type DeviationChoice,
+} from '@hold-fast/core/deviation/deviations';
+import type { End } from '@hold-fast/core/ends';
+import { useState } from 'react';
+import { append, entryOf } from '../../../data/writes';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { exactDay } from '../../../words/days';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { WithJob } from '../JobFrame';
+import { Pictures } from '../Pictures';
+import { OnFrom } from './OnFrom';
+
+/** Something that is not as its maker meant it: what, how far, a picture, the choices with their risk, and who decided. */
+export function TellDeviation({ jobId, end }: { jobId: string; end: End }) {
+  return <WithJob jobId={jobId}>{(job) => <Telling job={job} end={end} />}</WithJob>;
+}
+
+function Telling({ job, end }: { job: Job; end: End }) {
+  const told = toldOf(job, 'deviation', end);
+  return (
+    <Page
+      tag={job.tag}
+      over={`${words.end[end]} brake`}
+      title="Not as the maker meant it"
+      foot={<OnFrom job={job} />}
+    >
+      {told.map((each) => (
+        <Section key={each.id} label={planWords.deviation[each.deviation]}>
+          <Words kind="strong">{each.words}</Words>
+          {each.measured ? <Words>{`Measured: ${each.measured}.`}</Words> : null}
+          <Words>{`${planWords.choice[each.choice].says}: decided by ${each.who} (${planWords.decider[each.decidedBy].toLowerCase()}), risk read out by ${each.by || 'you'}, ${exactDay(each.at)}.`}</Words>
+        </Section>
+      ))}
+      <Section label="Pictures">
+        <Pictures job={job} end={end} area="mount" offered />
+      </Section>
+      <Write key={told.length} job={job} end={end} />
+    </Page>
+  );
+}
+
+function Write({ job, end }: { job: Job; end: End }) {
+  const [deviation, setDeviation] = useState<Deviation | null>(null);
+  const [what, setWhat] = useState('');
+  const [measured, setMeasured] = useState('');
+  const [choice, setChoice] = useState<DeviationChoice | null>(null);
+  const [decidedBy, setDecidedBy] = useState<Decider>('customer');
+  const [who, setWho] = useState(job.customer.name);
+  const [riskTold, setRiskTold] = useState(false);
+  const [tried, setTried] = useState(false);
+  const ready = deviation && choice && what.trim() && who.trim() && riskTold;
+  const record = () => {
+    setTried(true);
+    if (ready)
+      append(
+        job.id,
+        entryOf<'deviation'>({
+          kind: 'deviation',
+          end,
+          deviation,
+          words: what.trim(),
+          measured: measured.trim(),
+          choice,
+          decidedBy,
+          who: who.trim(),
+          riskTold: true,
+        }),
+      );
+  };
+  return (
+    <Section label="Another one">
+      <Choice
+        label="What it is"
+        options={DEVIATIONS.map((value) => ({ value, says: planWords.deviation[value] }))}
+        chosen={deviation ? [deviation] : []}
+        onChoose={(chosen) => {
+          setDeviation(chosen);
+          setChoice(null);
+          setRiskTold(false);
+        }}
+      />
+      {deviation ? (
+        <>
+          <Field
+            label="What is seen"
+            value={what}
+            maxLength={300}
+            onChangeText={setWhat}
+            error={
+              tried && !what.trim() ? 'Write what is seen: it goes into the record.' : undefined
+            }
+          />
+          <Field
+            label="Measured"
+            value={measured}
+            maxLength={120}
+            onChangeText={setMeasured}
+            hint="Where and how far, with its unit."
+          />
+          <Choice
+            label="What becomes of it"
+            options={choicesFor(deviation).map((value) => ({
+              value,
+              says: planWords.choice[value].says,
+            }))}
+            chosen={choice ? [choice] : []}
+            onChoose={(chosen) => {
+              setChoice(chosen);
+              setRiskTold(false);
+            }}
+          />
+          {tried && !choice ? <Fault says="Choose what becomes of it." /> : null}
+        </>
+      ) : null}
+      {choice ? (
+        <>
+          <Note kind="caution" title="Read this out">
+            {planWords.choice[choice].risk}
+          </Note>
+          <Choice
+            label="Who decides"
+            options={DECIDERS.map((value) => ({ value, says: planWords.decider[value] }))}
+            chosen={[decidedBy]}
+            onChoose={setDecidedBy}
+          />
+          <Field
+            label="Name"
+            value={who}
+            maxLength={80}
+            onChangeText={setWho}
+            error={tried && !who.trim() ? 'Write who decided.' : undefined}
+          />
+          <Choice
+            label="The risk"
+            many
+            options={[{ value: true, says: 'The risk was read out and understood' }]}
+            chosen={riskTold ? [true] : []}
+            onChoose={() => setRiskTold(!riskTold)}
+          />
+          {tried && !riskTold ? <Fault says="Read the risk out first." /> : null}
+          <Button kind="plain" says="Record the decision" onPress={record} />
+        </>
+      ) : null}
+      <Words kind="small">
+        A modified structural part is never marked as holding. Suspected damage goes to a qualified
+        person or the maker.
+      </Words>
+    </Section>
+  );
+}
+
+function Fault({ says }: { says: string }) {
+  return (
+    <Words kind="small" ink="rustText" role="alert">
+      {says}
+    </Words>
+  );
+}

@@ -1,0 +1,103 @@
+import { StockLine, StockMove, type StockInStore } from '@hold-fast/contract/stores';
+import { NEW_PARTS } from '@hold-fast/core/stock/stock';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { router } from 'expo-router';
+import { useForm, type Resolver } from 'react-hook-form';
+import { useStock } from '../../data/queries';
+import { useStockWrite } from '../../data/writes';
+import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
+import { Section } from '../../ui/Page';
+import { Failed, Loading } from '../../ui/Standing';
+import { Words } from '../../ui/Words';
+import { planWords } from '../../words/planWords';
+import { StoreForm } from './StoreForm';
+
+const Line = StockLine.omit({ id: true });
+type Line = Omit<StockLine, 'id'>;
+const Move = StockMove.omit({ id: true });
+type Move = Omit<StockMove, 'id'>;
+
+/** A new kind of part, or what came in and went of one that is there. */
+export function StockForm({ stockId }: { stockId: string }) {
+  const stock = useStock();
+  if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
+  if (!stock.data) return <Loading />;
+  if (stockId === 'new') return <NewLine />;
+  const line = stock.data.find(({ id }) => id === stockId);
+  if (!line) return <Failed error={new Error('There is no such part.')} />;
+  return <MoveForm key={`${line.id} ${line.count}`} line={line} />;
+}
+
+function NewLine() {
+  const save = useStockWrite<Line>('/stock');
+  const { control, handleSubmit } = useForm<Line>({
+    defaultValues: { part: 'pads', description: '', fits: '', reorderAt: 2, priceCents: 0 },
+    resolver: zodResolver(Line) as unknown as Resolver<Line>,
+  });
+  const send = handleSubmit((line) =>
+    save.mutate(line, { onSuccess: () => router.navigate('/stores') }),
+  );
+  return (
+    <StoreForm
+      over="Stores · parts"
+      title="A new kind of part"
+      save={save}
+      onSave={() => void send()}
+    >
+      <Section>
+        <FormChoice
+          control={control}
+          name="part"
+          label="Part"
+          options={NEW_PARTS.map((value) => ({ value, says: planWords.part[value] }))}
+        />
+        <FormLine
+          control={control}
+          name="description"
+          label="What the packet says"
+          maxLength={80}
+        />
+        <FormLine
+          control={control}
+          name="fits"
+          label="What it fits"
+          maxLength={60}
+          hint="Pad shape, rotor size, hose type; empty fits all."
+        />
+        <FormNumber control={control} name="reorderAt" label="Order again at" />
+        <FormNumber control={control} name="priceCents" label="Price, hundredths" />
+      </Section>
+    </StoreForm>
+  );
+}
+
+function MoveForm({ line }: { line: StockInStore }) {
+  const save = useStockWrite<Move>('/stock/moves');
+  const { control, handleSubmit } = useForm<Move>({
+    defaultValues: { stockId: line.id, pieces: 1, batch: line.lastBatch, why: 'Delivered' },
+    resolver: zodResolver(Move) as unknown as Resolver<Move>,
+  });
+  const send = handleSubmit((move) =>
+    save.mutate(move, { onSuccess: () => router.navigate('/stores') }),
+  );
+  return (
+    <StoreForm
+      over="Stores · parts"
+      title={line.description}
+      save={save}
+      onSave={() => void send()}
+    >
+      <Section>
+        <Words>{`${line.count} on the shelf, ordered again at ${line.reorderAt}. Jobs take theirs off by themselves.`}</Words>
+        <FormNumber
+          control={control}
+          name="pieces"
+          label="Came in (less: went)"
+          hint="A minus takes away, for a count that was wrong."
+        />
+        <FormLine control={control} name="batch" label="Batch" maxLength={40} />
+        <FormLine control={control} name="why" label="Why" maxLength={120} />
+      </Section>
+    </StoreForm>
+  );
+}

@@ -1,0 +1,39 @@
+import { router } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ProblemError } from '../../data/api';
+import { faultsOf } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { Note } from '../../ui/Note';
+import { Page } from '../../ui/Page';
+
+interface Props {
+  over: string;
+  title: string;
+  save: { error: Error | null; isPending: boolean };
+  onSave: () => void;
+  children: ReactNode;
+}
+
+/** The frame of a form in Stores: what the server would not take stands at the top. */
+export function StoreForm({ over, title, save, onSave, children }: Props) {
+  const stale = save.error instanceof ProblemError && save.error.kind === 'version-conflict';
+  return (
+    <Page
+      over={over}
+      title={title}
+      foot={
+        <>
+          <Button says="Save" onPress={onSave} busy={save.isPending} />
+          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
+        </>
+      }
+    >
+      {save.error ? (
+        <Note kind="refusal" title={Object.values(faultsOf(save.error))[0] ?? save.error.message}>
+          {stale ? 'Open it again to see the change, then make yours.' : undefined}
+        </Note>
+      ) : null}
+      {children}
+    </Page>
+  );
+}
