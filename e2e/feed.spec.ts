@@ -141,7 +141,7 @@ test('readings in inches, from another gauge, and over a dropped line', async ({
   await play(page, GAUGE.serial, 'inches');
   await press(page, GAUGE.serial);
   await expect(
-    page.getByText(/TG-0107 sent .*not used: the gauge is not set to millimetres/),
+    page.getByText(/TG-0107 sent .*not used: it is set to another unit/),
   ).toBeVisible();
   await press(page, 'DI-0042');
   await expect(

@@ -339,6 +339,17 @@ function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
           colour: deed.colour,
         },
       ];
+    case 'plan':
+      return [
+        {
+          kind: 'plan-choice',
+          ...entry(),
+          procedures: { front: deed.front ?? [], rear: deed.rear ?? [] },
+          bleed: { front: 'gravity-down', rear: 'push-up' },
+          agreed: deed.agreed,
+          words: deed.words,
+        },
+      ];
     case 'test':
       return [{ kind: 'test', ...entry(), test: deed.test, end: deed.end, outcome: 'passed' }];
   }

@@ -65,7 +65,14 @@ export type Deed =
       treatment: EntryOf<'tightening'>['treatment'];
     }
   | { do: 'fill'; end: End; container: string; ml: number; colour: string }
-  | { do: 'test'; test: EntryOf<'test'>['test']; end: End | null };
+  | { do: 'test'; test: EntryOf<'test'>['test']; end: End | null }
+  | {
+      do: 'plan';
+      front?: EntryOf<'plan-choice'>['procedures']['front'];
+      rear?: EntryOf<'plan-choice'>['procedures']['rear'];
+      agreed: EntryOf<'plan-choice'>['agreed'];
+      words: string;
+    };
 
 export interface Visit {
   bike: string;
@@ -206,6 +213,16 @@ export const BIKES: Record<string, DemoBike> = {
     systemMassKg: 178,
     terrain: 'hilly',
     kmPerWeek: 230,
+  },
+  district: {
+    ...everyday,
+    customer: 'nurses',
+    name: 'District nurse’s shopper',
+    maker: 'Ostrel',
+    serial: 'OS-1420',
+    motor: true,
+    systemMassKg: 116,
+    kmPerWeek: 70,
   },
   keeper: {
     ...everyday,
@@ -503,6 +520,7 @@ export const VISITS: readonly Visit[] = [
         basis: 'total',
         four: [3.7, 3.7, 3.75, 3.7],
       },
+      { do: 'plan', rear: ['bleed-push-up'], agreed: 'agreed', words: 'Before the Sunday ride' },
     ],
     signed: false,
   },
@@ -532,6 +550,30 @@ export const VISITS: readonly Visit[] = [
     minutes: 25,
     promised: { afterDays: 1, hour: 12 },
     deeds: [],
+    signed: false,
+  },
+  {
+    bike: 'district',
+    daysAgo: 0,
+    hour: 8,
+    by: 'Joss Tarrel',
+    complaint: 'Hydraulic brake behind, the cable one is too weak on the quay',
+    symptoms: ['weak'],
+    frontLever: 'left',
+    odometerKm: 3410,
+    minutes: 90,
+    promised: { afterDays: 2, hour: 12 },
+    deeds: [
+      { do: 'identify', end: 'front', sheet: 'generic-cable' },
+      { do: 'identify', end: 'rear', sheet: 'generic-cable' },
+      {
+        do: 'plan',
+        front: ['set-up-cable'],
+        rear: ['cable-to-hydraulic'],
+        agreed: 'not-asked',
+        words: '',
+      },
+    ],
     signed: false,
   },
 ];

@@ -667,7 +667,7 @@ export const en = {
   } satisfies Record<Scene, string>,
   unused: {
     'nobody-waiting': 'no open step waits for this gauge',
-    'wrong-unit': 'it is set to another unit than this shop’s',
+    'wrong-unit': 'it is set to another unit',
     'unknown-gauge': 'no such gauge in the register',
     'not-a-number': 'not a number',
     repeated: 'sent twice',

@@ -193,7 +193,7 @@ describe('the gauge feed’s screen', () => {
     expect(screen.getByText('TG-0107, G2 thickness gauge')).toBeTruthy();
     expect(screen.getByText('XX-9, not in the register')).toBeTruthy();
     expect(screen.getByText('The line dropped; it comes back by itself.')).toBeTruthy();
-    expect(screen.getByText(/in, not used: the gauge is not set to millimetres/)).toBeTruthy();
+    expect(screen.getByText(/in, not used: it is set to another unit/)).toBeTruthy();
     expect(screen.queryByLabelText('Press the button of XX-9')).toBeNull();
     answer = { status: 200, body: state };
     await act(async () => {

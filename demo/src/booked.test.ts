@@ -1,0 +1,37 @@
+import { BLEEDS, PROCEDURE_IDS, suitsBrake } from '@hold-fast/core/procedure/procedures';
+import { doFault, planAt, type Visit } from '@hold-fast/core/plan/visit';
+import { INSPECTIONS } from './inspections';
+import { SHEETS } from './library';
+import { BIKES, VISITS } from './visits';
+
+/** Ends of jobs on today’s Bench whose brake is known. */
+const BOOKED = [...VISITS, ...INSPECTIONS]
+  .filter(({ signed }) => !signed)
+  .flatMap(({ bike, deeds }) =>
+    deeds.flatMap((deed) =>
+      deed.do === 'identify'
+        ? [{ bike, end: deed.end, actuation: SHEETS[deed.sheet].brake.actuation }]
+        : [],
+    ),
+  );
+
+describe('every procedure runs from a booked job', () => {
+  it.each(PROCEDURE_IDS)('%s: every step of its plan may be done, to the end', (procedure) => {
+    const booked = BOOKED.find(({ actuation }) => suitsBrake(procedure, actuation))!;
+    expect(BIKES[booked.bike]).toBeDefined();
+    let visit: Visit = {
+      chosen: {
+        procedures: { front: [], rear: [], [booked.end]: [procedure] },
+        bleed: { front: BLEEDS[1], rear: BLEEDS[0] },
+      },
+      steps: [],
+    };
+    const plan = planAt(visit)!;
+    expect(plan.steps.length).toBeGreaterThan(1);
+    for (const { step, end } of plan.steps) {
+      expect([step, doFault(visit, step, end)]).toEqual([step, null]);
+      visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'done' }] };
+    }
+    expect(planAt(visit)!.steps).toEqual([]);
+  });
+});
