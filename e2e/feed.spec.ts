@@ -140,9 +140,7 @@ test('readings in inches, from another gauge, and over a dropped line', async ({
 
   await play(page, GAUGE.serial, 'inches');
   await press(page, GAUGE.serial);
-  await expect(
-    page.getByText(/TG-0107 sent .*not used: it is set to another unit/),
-  ).toBeVisible();
+  await expect(page.getByText(/TG-0107 sent .*not used: it is set to another unit/)).toBeVisible();
   await press(page, 'DI-0042');
   await expect(
     page.getByText(/DI-0042 sent .*not used: no open step waits for this gauge/),

@@ -3,7 +3,9 @@ import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
 
-const BOX = { width: 320, height: 150 };
+const WIDTH = 320;
+/** Room above the highest point, and below the handle. */
+const MARGIN = 40;
 const GRIP = { x: 28, y: 112 };
 const HANDLE = 190;
 
@@ -14,13 +16,15 @@ export function CrowfootFigure({ crowfoot, width }: { crowfoot: Crowfoot; width:
   const length = Math.min(90, Math.max(24, (extensionMm / leverMm) * HANDLE));
   const angle = (angleDegrees * Math.PI) / 180;
   const nut = { x: drive.x + length * Math.cos(angle), y: drive.y - length * Math.sin(angle) };
+  const top = Math.min(drive.y, nut.y) - MARGIN;
+  const height = drive.y + MARGIN - top;
   const says = `A crowfoot of ${extensionMm} mm at ${angleDegrees} degrees on a lever of ${leverMm} mm: the fastener gets ${crowfootGain(crowfoot).toFixed(3)} times what the wrench shows.`;
   return (
     <View style={{ width, alignSelf: 'center' }} role="img" accessibilityLabel={says}>
       <Svg
         width={width}
-        height={(width * BOX.height) / BOX.width}
-        viewBox={`0 0 ${BOX.width} ${BOX.height}`}
+        height={(width * height) / WIDTH}
+        viewBox={`0 ${top} ${WIDTH} ${height}`}
         aria-hidden
       >
         <Line

@@ -470,6 +470,22 @@ const answer: Record<Answer, string> = {
   postponed: 'Postponed',
 };
 
+/** How a set-up stays while the works it serves are done. */
+function stays(setUp: StepId | 'wash-hands'): string {
+  switch (setUp) {
+    case 'wheel-out':
+      return 'The wheel stays out';
+    case 'pads-out':
+      return 'The pads stay out';
+    case 'caliper-off':
+      return 'The caliper stays off';
+    case 'lever-loosen':
+      return 'The lever stays loose';
+    default:
+      return 'It stays on';
+  }
+}
+
 function bleed(stands: BleedStands): { title: string; says: string } {
   const does = (method: BleedMethod) => step[method].does.toLowerCase();
   switch (stands.code) {
@@ -517,5 +533,6 @@ export const planWords = {
   choice,
   decider,
   answer,
+  stays,
   bleed,
 };

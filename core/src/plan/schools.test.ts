@@ -1,5 +1,8 @@
 import { answerTo, quoteLines, TYPICAL_MINUTES } from './quote';
+import { planBike } from './planner';
 import { alignmentFor } from './schools';
+import { staysFor } from './stays';
+import { taskOf } from './task';
 import { shortOf } from '../stock/stock';
 import { choicesFor, DEVIATIONS } from '../deviation/deviations';
 
@@ -73,4 +76,35 @@ it('a modified structural part is never left as found [D]', () => {
   for (const deviation of DEVIATIONS) expect(choicesFor(deviation)).toContain('not-ridden');
   expect(choicesFor('modified-part')).not.toContain('leave-as-found');
   expect(choicesFor('mount-by-make')).not.toContain('leave-as-found');
+});
+
+describe('what a set-up stands for', () => {
+  const plan = planBike(
+    taskOf({
+      procedures: { rear: ['service-pistons', 'bleed-push-up', 'change-pads'] },
+      bleed: { front: 'gravity-down', rear: 'push-up' },
+    }),
+  )!;
+  const stays = (step: string) =>
+    staysFor(
+      plan.steps,
+      plan.steps.findIndex((each) => each.step === step),
+    );
+
+  it('is all the work until it is taken back: the wheel stays out for pistons, bleed and pads', () => {
+    expect(stays('wheel-out')).toEqual([
+      'push-pistons-out',
+      'exercise-pistons',
+      'push-up',
+      'wind-back-adjusters',
+      'new-pads-in',
+    ]);
+    expect(stays('bleed-kit-on')).toEqual(['push-up']);
+  });
+
+  it('is nothing for work, and for what nothing takes back', () => {
+    expect(stays('push-up')).toEqual([]);
+    expect(stays('hard-pull')).toEqual([]);
+    expect(staysFor(plan.steps, -1)).toEqual([]);
+  });
 });

@@ -44,7 +44,9 @@ interface FitProps {
 
 function Fit({ job, identified, end, part, title }: FitProps) {
   const [condition, setCondition] = useState<Fitted['condition']>('new');
-  const [description, setDescription] = useState('');
+  // What was taken off the shelf for this end is most likely what goes in.
+  const taken = job.taken.filter((each) => each.end === end && each.part === part).at(-1);
+  const [description, setDescription] = useState(taken?.description ?? '');
   const [compound, setCompound] = useState<Compound | null>(null);
   const [organicOnly, setOrganicOnly] = useState(identified.sheet.body.rotor.organicOnly);
   const [construction, setConstruction] = useState<Fitted['construction']>(null);
@@ -97,7 +99,11 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       {
         onSuccess: () =>
           router.navigate(
-            rotor && condition !== 'found' ? `/bench/${job.id}/${end}/bolts` : `/bench/${job.id}`,
+            job.planned.length > 0
+              ? (`/bench/${job.id}/step` as '/bench')
+              : rotor && condition !== 'found'
+                ? `/bench/${job.id}/${end}/bolts`
+                : `/bench/${job.id}`,
           ),
       },
     );

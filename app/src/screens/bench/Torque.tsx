@@ -376,7 +376,7 @@ function Crow({
           <View style={styles.pair}>
             <View style={styles.half}>
               <Field
-                label="L, grip to drive, mm"
+                label="L, grip, mm"
                 value={lever}
                 inputMode="decimal"
                 onChangeText={(now) => change({ lever: now })}
@@ -384,7 +384,7 @@ function Crow({
             </View>
             <View style={styles.half}>
               <Field
-                label="E, drive to nut, mm"
+                label="E, nut, mm"
                 value={extension}
                 inputMode="decimal"
                 onChangeText={(now) => change({ extension: now })}
@@ -392,7 +392,7 @@ function Crow({
             </View>
             <View style={styles.half}>
               <Field
-                label="Off the line, °"
+                label="Angle, °"
                 value={angle}
                 inputMode="decimal"
                 onChangeText={(now) => change({ angle: now })}

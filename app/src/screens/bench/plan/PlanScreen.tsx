@@ -10,6 +10,7 @@ import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { layOut } from '@hold-fast/core/plan/layOut';
 import type { Plan } from '@hold-fast/core/plan/planner';
 import { bleedFor, proceduresFor } from '@hold-fast/core/plan/recommended';
+import { staysFor } from '@hold-fast/core/plan/stays';
 import type { Visit } from '@hold-fast/core/plan/visit';
 import {
   BLEEDS,
@@ -412,6 +413,7 @@ function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | nu
             <View style={styles.does}>
               <Words>{planWords.step[step].does}</Words>
               {moves ? <Words kind="small">{planWords.place[place]}</Words> : null}
+              <Stays plan={plan} at={i} />
             </View>
             <Words kind="small">{end ? words.end[end] : ''}</Words>
           </View>
@@ -428,6 +430,16 @@ function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | nu
       ) : null}
     </>
   );
+}
+
+/** Says where one set-up serves several works. */
+function Stays({ plan, at }: { plan: Plan; at: number }) {
+  const work = staysFor(plan.steps, at);
+  return work.length > 1 ? (
+    <Words kind="small" ink="brassText">
+      {`${planWords.stays(plan.steps[at]!.step)} for ${work.length} works.`}
+    </Words>
+  ) : null;
 }
 
 /** How much fluid a plan takes at each end that is bled, and which container may give it. */

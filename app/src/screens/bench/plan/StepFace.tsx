@@ -1,6 +1,7 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import { answersOf, brakeAt, visitOf } from '@hold-fast/contract/visit';
-import type { PlannedStep } from '@hold-fast/core/plan/planner';
+import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
+import { staysFor } from '@hold-fast/core/plan/stays';
 import { needsTool } from '@hold-fast/core/plan/price';
 import { answerTo } from '@hold-fast/core/plan/quote';
 import { alignmentFor } from '@hold-fast/core/plan/schools';
@@ -68,7 +69,7 @@ function Standing({ job }: { job: Job }) {
         next={next}
         left={plan.steps.length}
         minutesLeft={plan.minutes}
-        then={plan.steps[1] ?? null}
+        plan={plan}
       />
     );
   return (
@@ -101,10 +102,10 @@ interface FaceProps {
   next: PlannedStep;
   left: number;
   minutesLeft: number;
-  then: PlannedStep | null;
+  plan: Plan;
 }
 
-function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
+function Face({ job, visit, next, left, minutesLeft, plan }: FaceProps) {
   const { step, end } = next;
   const [leavingOut, setLeavingOut] = useState(false);
   const [reason, setReason] = useState('');
@@ -112,6 +113,7 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
   const rule = step === 'wash-hands' ? null : stepRule(step);
   const captures = step === 'wash-hands' || end === null ? [] : capturesOf(job, step, end);
   const window = step === 'wash-hands' || end === null ? null : torqueOf(job, step, end);
+  const stays = staysFor(plan.steps, 0);
   const school = end === null ? null : schoolOf(job, step, end);
   const [held, setHeld] = useState(false);
   const holds = step === 'hard-pull' && !held;
@@ -182,6 +184,11 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
           {says.does}
         </Words>
         <Words style={styles.why}>{says.why}</Words>
+        {stays.length > 1 ? (
+          <Words ink="brassText">
+            {`${planWords.stays(step)} for ${words.format.list(stays.map((each) => planWords.step[each].does.toLowerCase()))}.`}
+          </Words>
+        ) : null}
         {school ? <Words kind="strong">{school}</Words> : null}
         {unasked ? (
           <Note kind="caution" title="The customer was not asked">
@@ -249,11 +256,29 @@ function Face({ job, visit, next, left, minutesLeft, then }: FaceProps) {
           )
         ) : null}
         <View style={styles.room} />
-        <Words kind="small">
-          {`About ${Math.round(minutesLeft)} min left.${then ? ` Then: ${planWords.step[then.step].does.toLowerCase()}${then.end && then.end !== end ? `, ${words.end[then.end]}` : ''}.` : ''}`}
-        </Words>
+        <ComingUp plan={plan} minutesLeft={minutesLeft} />
       </ScrollView>
     </Page>
+  );
+}
+
+const SOON = 4;
+
+/** The next steps in small, so that the hand knows what to reach for. */
+function ComingUp({ plan, minutesLeft }: { plan: Plan; minutesLeft: number }) {
+  const soon = plan.steps.slice(1, 1 + SOON);
+  return (
+    <View style={styles.soon}>
+      <Words kind="label">{`Then · about ${Math.round(minutesLeft)} min left`}</Words>
+      {soon.map(({ step, end }, i) => (
+        <View key={`${i} ${step}`} style={styles.soonStep}>
+          <Words style={styles.soonDoes} ink={i === 0 ? 'ink' : 'soft'}>
+            {planWords.step[step].does}
+          </Words>
+          <Words kind="small">{end ? words.end[end] : ''}</Words>
+        </View>
+      ))}
+    </View>
   );
 }
 
@@ -341,4 +366,12 @@ const styles = StyleSheet.create({
   number: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
   capture: { gap: space.s },
   room: { flex: 1 },
+  soon: {
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+    paddingTop: space.m,
+    gap: space.xs,
+  },
+  soonStep: { flexDirection: 'row', gap: space.m },
+  soonDoes: { flex: 1, minWidth: 0 },
 });

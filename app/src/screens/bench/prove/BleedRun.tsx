@@ -73,6 +73,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
         ? stands.to
         : (cycles.at(-1)?.method ?? first);
   const [method, setMethod] = useState<BleedMethod | null>(null);
+  const [others, setOthers] = useState(false);
   const [colour, setColour] = useState(cycles.at(-1)?.colour ?? '');
   const [ml, setMl] = useState('');
   const says = planWords.bleed(stands);
@@ -143,15 +144,26 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                 />
               </View>
             </View>
-            <Choice
-              label="Method"
-              options={BLEED_METHODS.map((value) => ({
-                value,
-                says: planWords.step[value].does,
-              }))}
-              chosen={[method ?? going]}
-              onChoose={setMethod}
-            />
+            {others ? (
+              <Choice
+                label="Method"
+                options={BLEED_METHODS.map((value) => ({
+                  value,
+                  says: planWords.step[value].does,
+                }))}
+                chosen={[method ?? going]}
+                onChoose={(chosen) => {
+                  setMethod(chosen);
+                  setOthers(false);
+                }}
+              />
+            ) : (
+              <Button
+                kind="quiet"
+                says={`By: ${planWords.step[method ?? going].does.toLowerCase()}. Another method`}
+                onPress={() => setOthers(true)}
+              />
+            )}
           </Section>
         </View>
         <View style={wide && styles.half}>
