@@ -311,14 +311,14 @@ export const TOLD_KINDS = [
   'taken-back',
 ] as const;
 
-/** A step of the plan done, or left out with a reason. */
+/** A step of the plan done, or left out with a reason; or the last one that stands taken back, after a slip of the hand. */
 export const PlanStep = z.strictObject({
   kind: z.literal('plan-step'),
   ...entry,
   step: z.enum(['wash-hands', ...STEP_IDS]),
   /** Null for what belongs to the whole bike. */
   end: End.nullable(),
-  outcome: z.enum(['done', 'skipped']),
+  outcome: z.enum(['done', 'skipped', 'taken-back']),
   reason: wordsOrNone(200),
   /** The step before it as whoever did it saw; null for the first. Two phones cannot do the same step twice. */
   after: Id.nullable(),

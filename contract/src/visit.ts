@@ -11,8 +11,19 @@ export function visitOf({ planned, stepped }: Pick<Job, 'planned' | 'stepped'>):
   const last = planned.at(-1);
   return {
     chosen: last ? { procedures: last.procedures, bleed: last.bleed } : null,
-    steps: stepped.map(({ step, end, outcome }) => ({ step, end, outcome })),
+    steps: standingSteps({ stepped }).map(({ step, end, outcome }) => ({ step, end, outcome })),
   };
+}
+
+type Standing = Job['stepped'][number] & { outcome: 'done' | 'skipped' };
+
+/** The steps that stand, in order: one that was taken back is gone, with what took it back. */
+export function standingSteps({ stepped }: Pick<Job, 'stepped'>): Standing[] {
+  const standing: Standing[] = [];
+  for (const { outcome, ...step } of stepped)
+    if (outcome === 'taken-back') standing.pop();
+    else standing.push({ ...step, outcome });
+  return standing;
 }
 
 /** What of a brake says which fasteners and closures it has; a brake nobody identified counts as the usual one. */
@@ -30,8 +41,8 @@ export function brakeAt(
 }
 
 /** The steps of the plan done at one end, in order. */
-function doneAt({ stepped }: Pick<Job, 'stepped'>, end: End): DoneAt[] {
-  return stepped.flatMap((each) =>
+function doneAt(job: Pick<Job, 'stepped'>, end: End): DoneAt[] {
+  return standingSteps(job).flatMap((each) =>
     each.end === end && each.outcome === 'done' && each.step !== 'wash-hands'
       ? [{ seq: each.seq, step: each.step }]
       : [],

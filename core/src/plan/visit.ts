@@ -100,6 +100,16 @@ export function skipFault(
   return planAt(without) === null ? { code: 'no-way' } : null;
 }
 
+/** Why this step cannot be taken back, or null: only the last one that stands can, since all later ones rest on it. */
+export function backFault(
+  { steps }: Visit,
+  step: StepId | 'wash-hands',
+  end: End | null,
+): StepFault | null {
+  const last = steps.at(-1);
+  return last?.step === step && last.end === end ? null : { code: 'not-planned' };
+}
+
 /** Ends at which work was begun and the brake is not ready for its rider yet, each with the first thing that is open. */
 export function openEnds(visit: Visit): { end: End; of: keyof BrakeState }[] {
   const task = taskAt(visit);

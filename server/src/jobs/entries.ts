@@ -3,8 +3,8 @@ import type { Person } from '@hold-fast/contract/people';
 import { mayFill } from '@hold-fast/core/fluid/container';
 import { suits } from '@hold-fast/core/gauge/suits';
 import { InputError } from '@hold-fast/core/inputError';
-import { checksAt, visitOf } from '@hold-fast/contract/visit';
-import { doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
+import { checksAt, standingSteps, visitOf } from '@hold-fast/contract/visit';
+import { backFault, doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
 import { suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { crowfootGain, windowAtWrench } from '@hold-fast/core/torque/crowfoot';
@@ -443,9 +443,12 @@ const RECORDERS: Recorders = {
   },
   deviation: tell,
   'bedding-pull': async (entry, recording) => {
-    const { planned, stepped } = await jobOf(recording);
+    const job = await jobOf(recording);
+    const { planned } = job;
     const work = planned.at(-1)?.procedures[entry.end] ?? [];
-    const ridden = stepped.some(({ end, step }) => end === entry.end && step === 'careful-ride');
+    const ridden = standingSteps(job).some(
+      ({ end, step }) => end === entry.end && step === 'careful-ride',
+    );
     if (work.length > 0 && !ridden)
       throw new Refusal('step-refused', { facts: { code: 'rule', rule: 8 } });
     await tell(entry, recording);
@@ -504,7 +507,12 @@ const RECORDERS: Recorders = {
     if ((job.stepped.at(-1)?.id ?? null) !== entry.after) throw new Refusal('step-overtaken');
     const { step, end, outcome } = entry;
     const visit = visitOf(job);
-    const fault = outcome === 'done' ? doFault(visit, step, end) : skipFault(visit, step, end);
+    const fault =
+      outcome === 'done'
+        ? doFault(visit, step, end)
+        : outcome === 'skipped'
+          ? skipFault(visit, step, end)
+          : backFault(visit, step, end);
     if (fault) throw new Refusal('step-refused', { facts: { ...fault } });
     if (outcome === 'skipped' && entry.reason === '')
       throw refuseField('step-refused', 'entry.reason', 'empty', 'Write why it is left out.');

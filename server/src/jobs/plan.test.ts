@@ -1,7 +1,7 @@
 import type { EntryAsSent } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
-import { visitOf } from '@hold-fast/contract/visit';
+import { standingSteps, visitOf } from '@hold-fast/contract/visit';
 import { planAt } from '@hold-fast/core/plan/visit';
 import { v7 as uuid } from 'uuid';
 import { entry, openJob, openTestShop, type Client, type TestShop } from '../testing/testShop';
@@ -132,6 +132,36 @@ describe('the rules of the bench, tried through the API', () => {
     });
   });
 
+  it('3, 4 and 5: nothing comes off while the nipple is open, and nothing is between when the wheel turns', async () => {
+    let job = await plannedJob(['bleed-push-up', 'change-pads']);
+    while (job.stepped.at(-1)?.step !== 'bleed-kit-on') job = await goOn(job, 1);
+    expect(await refused(job, 'block-out', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 3 },
+    });
+    expect(await refused(job, 'wheel-in', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 4 },
+    });
+    expect(await refused(job, 'stand-test', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 5 },
+    });
+  });
+
+  it('6: a joint is not closed without a new olive, nor a cut hose without a new barb', async () => {
+    let job = await plannedJob([], ['shorten-hose']);
+    while (job.stepped.at(-1)?.step !== 'cut-hose') job = await goOn(job, 1);
+    expect(await refused(job, 'join-at-lever', 'rear')).toMatchObject({
+      facts: { code: 'rule', rule: 6 },
+    });
+  });
+
+  it('9: no clean part with fluid on the hands', async () => {
+    let job = await plannedJob(['bleed-push-up', 'change-pads']);
+    while (job.stepped.at(-1)?.step !== 'block-out') job = await goOn(job, 1);
+    expect(await refused(job, 'new-pads-in', 'front')).toMatchObject({
+      facts: { code: 'rule', rule: 9 },
+    });
+  });
+
   it('a hold point is not skipped, work is with a reason, and not without one', async () => {
     const job = await goOn(await plannedJob([], ['shorten-hose']), 1);
     const skip = { outcome: 'skipped', reason: 'No time' };
@@ -148,6 +178,20 @@ describe('the rules of the bench, tried through the API', () => {
     expect([status, body.fields?.[0]?.path]).toEqual([422, 'entry.reason']);
     const left = await send(job.id, stepOf(job, 'sponge-test', 'rear', skip));
     expect(left.body.stepped.at(-1)).toMatchObject({ outcome: 'skipped', reason: 'No time' });
+  });
+});
+
+describe('a step done by a slip of the hand', () => {
+  it('is taken back when it is the last that stands; the record keeps both', async () => {
+    const job = await goOn(await plannedJob(['change-pads']), 2);
+    const back = { outcome: 'taken-back' };
+    expect((await send<Problem>(job.id, stepOf(job, 'wheel-out', 'front', back))).status).toBe(422);
+    const { body } = await send(job.id, stepOf(job, 'pads-out', 'front', back));
+    expect(standingSteps(body).map(({ step }) => step)).toEqual(['wheel-out']);
+    expect(body.stepped).toHaveLength(3);
+    expect(planAt(visitOf(body))!.steps[0]!.step).toBe('pads-out');
+    const all = await goOn(body);
+    expect(all.bars.map(({ code }) => code)).not.toContain('work-open');
   });
 });
 

@@ -1,4 +1,5 @@
 import { toldOf, type Job, type Measured } from '@hold-fast/contract/jobs';
+import { standingSteps } from '@hold-fast/contract/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { countingMarks } from '@hold-fast/core/torque/proof';
@@ -101,9 +102,9 @@ function Sheet({ job }: { job: Job }) {
         says={
           job.planned.length === 0
             ? 'What is to be done at each end, as one list of steps.'
-            : job.stepped.length === 0
+            : standingSteps(job).length === 0
               ? 'Laid down; nothing done yet.'
-              : `${job.stepped.length} steps done or left out.`
+              : `${standingSteps(job).length} steps done or left out.`
         }
         {...(job.sealed ? {} : { onPress: go(job.planned.length > 0 ? 'step' : 'plan') })}
         testID="plan"

@@ -1,5 +1,6 @@
 import { InputError } from '@hold-fast/core/inputError';
 import { NM_PER_UNIT, torqueIn, type TorqueUnit } from '@hold-fast/core/units/torque';
+import { windowAtWrench, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import { assumedTolerance, clickSetting } from '@hold-fast/core/torque/wrench';
 import {
   torqueWindow,
@@ -14,6 +15,8 @@ import { Page, Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
+import { CrowfootFields } from '../bench/CrowfootFields';
+import { FluidReckoner } from './FluidReckoner';
 
 const USUAL_MARK_NM = 0.1;
 
@@ -25,6 +28,7 @@ export function Reckoner() {
   const [tolerance, setTolerance] = useState('');
   const [mark, setMark] = useState(String(USUAL_MARK_NM));
 
+  const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
   const maxNm = numberOf(max);
   const assumed = maxNm !== null && maxNm > 0 ? assumedTolerance(maxNm) : null;
   const share = tolerance.trim() === '' ? assumed : percentOf(tolerance);
@@ -32,11 +36,15 @@ export function Reckoner() {
   const window = windowOf(lo, hi);
   const answer =
     window.ok && maxNm !== null && maxNm > 0 && share !== null && markNm !== null && markNm > 0
-      ? clickSetting(window.window, { maxNm, markNm, tolerance: share })
+      ? clickSetting(windowAtWrench(window.window, crowfoot), {
+          maxNm,
+          markNm,
+          tolerance: share,
+        })
       : null;
 
   return (
-    <Page over="Reckoner" title="Wrench setting">
+    <Page over="Reckoner" title="Wrench and fluid">
       <Section label="The bolt asks for">
         <View style={styles.beside}>
           <View style={styles.half}>
@@ -95,6 +103,7 @@ export function Reckoner() {
           </View>
         </View>
       </Section>
+      <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
       <Section label="Set it to">
         {answer === null ? (
           <Words ink="soft">Fill in the bolt and the wrench.</Words>
@@ -130,6 +139,7 @@ export function Reckoner() {
           20 % of the scale up. The maker’s sheet comes first.
         </Words>
       </Section>
+      <FluidReckoner />
     </Page>
   );
 }

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/Button';
 import { space } from '../../../ui/tokens';
+import { ring } from '../../../ui/ring';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
@@ -9,12 +10,26 @@ import { Words } from '../../../ui/Words';
 const TICK_MS = 200;
 
 /**
- * Counts a pull that is held. It goes by the clock and not by ticks, so that a phone that fell asleep wakes to the right
- * number; the pull counts only when somebody says that it was held throughout.
+ * Counts a pull that is held, and rings when it is over. It goes by the clock and not by ticks, so that a phone that fell
+ * asleep or a page that was loaded anew comes back to the right number; the pull counts only when somebody says that it
+ * was held throughout.
+ * @param name tells this pull from others
  */
-export function HoldTimer({ seconds, onHeld }: { seconds: number; onHeld: () => void }) {
-  const [startedAt, setStartedAt] = useState<number | null>(null);
-  const [now, setNow] = useState(0);
+export function HoldTimer({
+  name,
+  seconds,
+  onHeld,
+}: {
+  name: string;
+  seconds: number;
+  onHeld: () => void;
+}) {
+  const key = `hold-fast.held.${name}`;
+  const [startedAt, setStartedAt] = useState<number | null>(() => {
+    const kept = sessionStorage.getItem(key);
+    return kept === null ? null : Number(kept);
+  });
+  const [now, setNow] = useState(() => Date.now());
   useAwake(startedAt !== null);
   useEffect(() => {
     if (startedAt === null) return;
@@ -27,9 +42,17 @@ export function HoldTimer({ seconds, onHeld }: { seconds: number; onHeld: () => 
     const at = Date.now();
     setNow(at);
     setStartedAt(at);
+    sessionStorage.setItem(key, String(at));
+  };
+  const held = () => {
+    sessionStorage.removeItem(key);
+    onHeld();
   };
   const over = startedAt !== null && left === 0;
-  useKeys({ Enter: startedAt === null ? start : over ? onHeld : () => {} });
+  useEffect(() => {
+    if (over) ring();
+  }, [over]);
+  useKeys({ Enter: startedAt === null ? start : over ? held : () => {} });
   return (
     <View style={styles.timer}>
       <Words kind="giant" role="timer" style={styles.centred}>
@@ -45,7 +68,7 @@ export function HoldTimer({ seconds, onHeld }: { seconds: number; onHeld: () => 
       {startedAt === null ? (
         <Button says="Start holding" onPress={start} />
       ) : over ? (
-        <Button says="It was held throughout" onPress={onHeld} />
+        <Button says="It was held throughout" onPress={held} />
       ) : (
         <Button kind="plain" says="Let go: start again" onPress={start} />
       )}

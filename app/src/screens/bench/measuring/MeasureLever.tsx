@@ -44,7 +44,11 @@ export function MeasureLever({ jobId, end }: { jobId: string; end: End }) {
       )}
       before={(place, measured) =>
         place === 'sunk' && !held && valuesAt(measured.readings, 'sunk').length === 0 ? (
-          <HoldTimer seconds={SINK_TEST_SECONDS} onHeld={() => setHeld(true)} />
+          <HoldTimer
+            name={`${jobId} ${end} sink`}
+            seconds={SINK_TEST_SECONDS}
+            onHeld={() => setHeld(true)}
+          />
         ) : null
       }
     />

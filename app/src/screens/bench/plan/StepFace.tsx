@@ -1,5 +1,5 @@
 import type { Job } from '@hold-fast/contract/jobs';
-import { answersOf, brakeAt, visitOf } from '@hold-fast/contract/visit';
+import { answersOf, brakeAt, standingSteps, visitOf } from '@hold-fast/contract/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { staysFor } from '@hold-fast/core/plan/stays';
 import { needsTool } from '@hold-fast/core/plan/price';
@@ -64,6 +64,7 @@ function Standing({ job }: { job: Job }) {
     return (
       <Face
         key={`${job.stepped.length} ${next.step}`}
+        count={visit.steps.length}
         job={job}
         visit={visit}
         next={next}
@@ -100,12 +101,14 @@ interface FaceProps {
   job: Job;
   visit: Visit;
   next: PlannedStep;
+  /** Steps that stand already. */
+  count: number;
   left: number;
   minutesLeft: number;
   plan: Plan;
 }
 
-function Face({ job, visit, next, left, minutesLeft, plan }: FaceProps) {
+function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
   const { step, end } = next;
   const [leavingOut, setLeavingOut] = useState(false);
   const [reason, setReason] = useState('');
@@ -139,27 +142,42 @@ function Face({ job, visit, next, left, minutesLeft, plan }: FaceProps) {
   const done = () => {
     if (!holds && !leavingOut) record('done');
   };
+  const before = visit.steps.at(-1) ?? null;
+  const takeBack = () => {
+    if (before)
+      append(
+        job.id,
+        entryOf<'plan-step'>({
+          kind: 'plan-step',
+          step: before.step,
+          end: before.end,
+          outcome: 'taken-back',
+          reason: '',
+          after: job.stepped.at(-1)?.id ?? null,
+        }),
+      );
+  };
   const toPlan = () => router.navigate(`/bench/${job.id}/plan` as '/bench');
-  const swipe = useSwipe({ left: done, right: toPlan });
+  const swipe = useSwipe({ left: done, right: takeBack });
   const unasked = unaskedFor(job, step, end);
-  useKeys({ Enter: done, ' ': done, ArrowRight: done, ArrowLeft: toPlan });
+  useKeys({ Enter: done, ' ': done, ArrowRight: done, ArrowLeft: takeBack });
 
-  const total = job.stepped.length + left;
+  const total = count + left;
   return (
     <Page
       fixed
       tag={job.tag}
-      over={`${end ? `${words.end[end]} brake` : 'whole bike'} · step ${job.stepped.length + 1} of ${total}`}
+      over={`${end ? `${words.end[end]} brake` : 'whole bike'} · step ${count + 1} of ${total}`}
       title={job.bike.name}
       aside={<Button kind="quiet" says="Plan" onPress={toPlan} />}
       under={
         <View
           style={styles.progress}
           role="progressbar"
-          aria-valuenow={job.stepped.length}
+          aria-valuenow={count}
           aria-valuemax={total}
         >
-          <View style={[styles.done, { flex: job.stepped.length }]} />
+          <View style={[styles.done, { flex: count }]} />
           <View style={{ flex: left }} />
         </View>
       }
@@ -227,7 +245,13 @@ function Face({ job, visit, next, left, minutesLeft, plan }: FaceProps) {
             onPress={() => router.navigate(`/bench/${job.id}/${end}/deviation` as '/bench')}
           />
         ) : null}
-        {holds ? <HoldTimer seconds={HOLD_SECONDS} onHeld={() => setHeld(true)} /> : null}
+        {holds ? (
+          <HoldTimer
+            name={`${job.id} ${step} ${end}`}
+            seconds={HOLD_SECONDS}
+            onHeld={() => setHeld(true)}
+          />
+        ) : null}
         {leavingOut ? (
           fault ? (
             <Note kind="refusal" title="It cannot be left out">
@@ -257,6 +281,13 @@ function Face({ job, visit, next, left, minutesLeft, plan }: FaceProps) {
         ) : null}
         <View style={styles.room} />
         <ComingUp plan={plan} minutesLeft={minutesLeft} />
+        {before ? (
+          <Button
+            kind="quiet"
+            says={`Take back: ${planWords.step[before.step].does.toLowerCase()}`}
+            onPress={takeBack}
+          />
+        ) : null}
       </ScrollView>
     </Page>
   );
@@ -341,10 +372,11 @@ function unaskedFor(job: Job, step: StepId | 'wash-hands', end: End | null) {
 
 /** What was done on this plan, and what was left out with its reason. */
 function Done({ job }: { job: Job }) {
-  const skipped = job.stepped.filter(({ outcome }) => outcome === 'skipped');
+  const standing = standingSteps(job);
+  const skipped = standing.filter(({ outcome }) => outcome === 'skipped');
   return (
     <View style={styles.face}>
-      <Words>{`${job.stepped.length - skipped.length} steps done.`}</Words>
+      <Words>{`${standing.length - skipped.length} steps done.`}</Words>
       {skipped.map(({ id, step, end, reason }) => (
         <Words
           key={id}

@@ -233,6 +233,11 @@ function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified:
           : 'Nothing booked off yet.'}
       </Words>
       <Button
+        kind="quiet"
+        says="The fluid in it is wrong or unknown"
+        onPress={() => router.navigate(`/bench/${job.id}/${end}/look` as '/bench')}
+      />
+      <Button
         kind="plain"
         says="Book fluid off, or back"
         onPress={() =>
