@@ -1,6 +1,6 @@
 import type { Job, Tightened } from '@hold-fast/contract/jobs';
 import type { Wrench } from '@hold-fast/contract/stores';
-import { fireEvent, screen, within } from '@testing-library/react-native';
+import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, reads } from '../../testing/exampleJob';
@@ -282,5 +282,46 @@ describe('signing off', () => {
   it('wants the customer told of what is near the limit', () => {
     show(measuredJob([1.57, 1.6, 1.6]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
     expect(screen.getByText('The customer was told: front rotor')).toBeTruthy();
+  });
+
+  it('a sealed record is corrected by an amendment, under the PIN', async () => {
+    const sealed = {
+      seal: 'ab'.repeat(32),
+      prev: null,
+      number: 8,
+      at: '2026-11-25T10:00:00.000Z',
+      by: 'Maren Okafor',
+    };
+    const job: Job = {
+      ...exampleJob(),
+      status: 'sealed',
+      sealed,
+      amended: [
+        {
+          id: 'a',
+          number: 9,
+          words: 'The lot was K22-119.',
+          seal: 'cd'.repeat(32),
+          at: sealed.at,
+          by: 'Maren Okafor',
+        },
+      ],
+    };
+    const fetched = jest.fn((_path: string, _init: RequestInit) => new Promise(() => undefined));
+    globalThis.fetch = fetched as unknown as typeof fetch;
+    show(job, <SignOff jobId={job.id} person={MECHANIC} />);
+    expect(screen.getByText(/The lot was K22-119. Seal cdcdcdcdcdcdcdcd/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Add the amendment'));
+    expect(screen.getByText('Write what is to be corrected.')).toBeTruthy();
+    expect(fetched).not.toHaveBeenCalled();
+    fireEvent.changeText(screen.getByLabelText('What has to be corrected'), 'The odometer.');
+    fireEvent.changeText(screen.getByLabelText('PIN of Maren Okafor'), '1593');
+    await act(async () => {
+      fireEvent.press(screen.getByText('Add the amendment'));
+      await Promise.resolve();
+    });
+    const [path, init] = fetched.mock.calls[0]!;
+    expect(path).toBe(`/api/jobs/${job.id}/amendments`);
+    expect(JSON.parse(init.body as string)).toMatchObject({ words: 'The odometer.', pin: '1593' });
   });
 });

@@ -12,7 +12,10 @@ import { GaugeForm } from './GaugeForm';
 import { ImportSheets } from './ImportSheets';
 import { RulesForm } from './RulesForm';
 import { SheetForm } from './SheetForm';
+import { ContainerForm } from './ContainerForm';
 import { SheetPage } from './SheetPage';
+import { StockForm } from './StockForm';
+import { WrenchForm } from './WrenchForm';
 
 const IN_STORE: GaugeInStore = { ...GAUGE, version: 3, uses: 1204 };
 
@@ -252,6 +255,112 @@ describe('a spec sheet', () => {
         note: 'Stamp read',
         body: { rotor: { limit: { limitMm: 1.65 } } },
       },
+    });
+  });
+});
+
+describe('wrenches, fluid and parts', () => {
+  const wrench = {
+    id: '0190a000-0000-7000-8000-0000000000e1',
+    name: 'W2 bench',
+    kind: 'click',
+    maxNm: 10,
+    markNm: 0.1,
+    tolerance: 0.04,
+    toleranceAssumed: false,
+    calibrationDueOn: '2027-01-01',
+    uses: 4990,
+    feedSerial: null,
+    retired: false,
+    version: 2,
+  };
+
+  it('a calibrated wrench begins its clicks anew; a cleared day is none', async () => {
+    client.setQueryData(keys.wrenches, [wrench]);
+    showScreen(<WrenchForm wrenchId={wrench.id} />);
+    fireEvent.changeText(screen.getByLabelText(/Clicks since calibration/), '0');
+    fireEvent.changeText(screen.getByLabelText('Calibrated through, year-month-day'), '');
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({
+      method: 'PUT',
+      path: `/api/wrenches/${wrench.id}`,
+      body: { version: 2, wrench: { uses: 0, calibrationDueOn: null } },
+    });
+  });
+
+  it('a new wrench assumes its tolerance from memory, and a refusal names the field', async () => {
+    client.setQueryData(keys.wrenches, []);
+    answer = {
+      status: 422,
+      body: {
+        type: 'urn:hold-fast:problem:invalid-input',
+        title: 'Something in this cannot be right.',
+        status: 422,
+        fields: [{ path: 'name', code: 'taken', message: 'Another one has this name.' }],
+      },
+    };
+    showScreen(<WrenchForm wrenchId="new" />);
+    // Up to 10 N·m ±6 %, from memory of ISO 6789-1.
+    expect(screen.getByDisplayValue('0.06')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'W2 bench');
+    await save('Save');
+    await waitFor(() => expect(screen.getByText('Another one has this name.')).toBeTruthy());
+  });
+
+  const container = {
+    id: '0190a000-0000-7000-8000-0000000000e2',
+    label: 'Bottle A',
+    fluid: { family: 'mineral', blend: 'Selkie 10' },
+    lot: 'K22',
+    sizeMl: 500,
+    openedOn: null,
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'clear',
+    writtenOff: false,
+    writtenOffReason: '',
+    remainingMl: 480,
+    version: 1,
+  };
+
+  it('fluid with bits in it is written off, with the reason', async () => {
+    client.setQueryData(keys.containers, [container]);
+    showScreen(<ContainerForm containerId={container.id} />);
+    fireEvent.press(screen.getByText('Bits in it'));
+    fireEvent.press(screen.getByText('Written off'));
+    fireEvent.changeText(screen.getByLabelText('Why'), 'Left open');
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.body).toMatchObject({
+      version: 1,
+      container: { condition: 'bits', writtenOff: true, writtenOffReason: 'Left open' },
+    });
+    expect(sent[0]!.body).not.toHaveProperty('container.remainingMl');
+  });
+
+  it('parts that came in are counted with their batch', async () => {
+    const line = {
+      id: '0190a000-0000-7000-8000-0000000000e3',
+      part: 'olive',
+      description: 'T olive',
+      fits: '5 mm hose',
+      reorderAt: 6,
+      priceCents: 150,
+      count: 2,
+      lastBatch: 'TO-31',
+    };
+    client.setQueryData(keys.stock, [line]);
+    answer = { status: 201, body: [{ ...line, count: 22 }] };
+    showScreen(<StockForm stockId={line.id} />);
+    expect(screen.getByText(/2 on the shelf, ordered again at 6/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Came in (less: went)'), '20');
+    fireEvent.changeText(screen.getByLabelText('Batch'), 'TO-32');
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({
+      path: '/api/stock/moves',
+      body: { stockId: line.id, pieces: 20, batch: 'TO-32', why: 'Delivered' },
     });
   });
 });

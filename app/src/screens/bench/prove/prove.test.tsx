@@ -1,0 +1,265 @@
+import type { Job, Told } from '@hold-fast/contract/jobs';
+import type { StockInStore, WrenchInStore } from '@hold-fast/contract/stores';
+import type { Crowfoot } from '@hold-fast/core/torque/crowfoot';
+import { fireEvent, screen } from '@testing-library/react-native';
+import { useState } from 'react';
+import { client, keys, outbox } from '../../../data/client';
+import { exampleJob } from '../../../testing/exampleJob';
+import { clearApp, lastSent, showScreen } from '../../../testing/showScreen';
+import { CrowfootFields } from '../CrowfootFields';
+import { Torque } from '../Torque';
+import { BedIn } from './BedIn';
+import { BleedRun } from './BleedRun';
+import { FinalCheck } from './FinalCheck';
+import { TakeParts } from './TakeParts';
+import { TellDeviation } from './TellDeviation';
+
+jest.mock('expo-router', () => ({ router: { navigate: jest.fn() } }));
+
+beforeEach(() => clearApp());
+
+const AT = '2026-11-25T09:00:00.000Z';
+let told = 0;
+const says = <K extends Told['kind']>(kind: K, fields: object): Told =>
+  ({
+    kind,
+    id: `told ${++told}`,
+    seq: 100 + told,
+    at: AT,
+    by: '',
+    end: 'front',
+    ...fields,
+  }) as never;
+const after = (change: Partial<Job>): Job => ({ ...exampleJob(), ...change });
+const id = exampleJob().id;
+const WRENCH: WrenchInStore = {
+  id: '0190a000-0000-7000-8000-0000000000f2',
+  name: 'W2 bench',
+  kind: 'click',
+  maxNm: 10,
+  markNm: 0.1,
+  tolerance: 0.04,
+  toleranceAssumed: false,
+  calibrationDueOn: '2099-01-01',
+  uses: 10,
+  feedSerial: null,
+  retired: false,
+  version: 1,
+};
+
+describe('torque of any fastener', () => {
+  const show = (fastener: 'lever-clamp' | 'hose-guide' | 'caliper-post') => {
+    client.setQueryData(keys.wrenches, [WRENCH, { ...WRENCH, id: '2', name: 'W0', retired: true }]);
+    showScreen(<Torque jobId={id} end="front" fastener={fastener} />, { job: exampleJob() });
+  };
+
+  it('says that a value from memory proves nothing, and takes one read off the part', () => {
+    show('lever-clamp');
+    expect(screen.getByText('Asked 4.0 to 6.0 N·m, shop, from memory')).toBeTruthy();
+    expect(screen.getByText(/From memory: it may be recorded and proves nothing/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Read it off the part or the maker’s sheet'));
+    fireEvent.press(screen.getByText('Go by this'));
+    expect(screen.getAllByText('N·m, above zero.')).toHaveLength(2);
+    fireEvent.changeText(screen.getByLabelText('From, N·m'), '6');
+    fireEvent.changeText(screen.getByLabelText('To, N·m'), '5');
+    expect(screen.getByText('The lower torque must be below the higher one.')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('To, N·m'), '7');
+    fireEvent.changeText(
+      screen.getByLabelText('Which sheet, or where on the part'),
+      'On the clamp',
+    );
+    fireEvent.press(screen.getByText('Go by this'));
+    expect(screen.getByText('Asked 6.0 to 7.0 N·m, “On the clamp”')).toBeTruthy();
+    expect(screen.queryByText('W0')).toBeNull();
+  });
+
+  it('asks for a value where nobody gives one', () => {
+    show('hose-guide');
+    expect(screen.getByText(/Nobody gives a torque for it/)).toBeTruthy();
+    expect(screen.queryByText('W2 bench')).toBeNull();
+  });
+
+  it('shows the clamp load where the thread is not as asked, and warns near the proof load', () => {
+    show('caliper-post');
+    fireEvent.press(screen.getByText('Anti-seize'));
+    // 7 N·m on M6: 5.8 kN with threadlocker, 7.8 with anti-seize; 67 % of 11,600 N [S: ISO 898-1].
+    expect(screen.getByText(/about 7.8 instead of 5.8 kN, 67 % of the proof load/)).toBeTruthy();
+    expect(screen.queryByText('Near what the bolt can bear')).toBeNull();
+  });
+});
+
+it('a crowfoot is drawn, corrected for, and refused where it points back past the grip', () => {
+  const given: (Crowfoot | null)[] = [];
+  function Holder() {
+    const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
+    const change = (made: Crowfoot | null) => {
+      given.push(made);
+      setCrowfoot(made);
+    };
+    return <CrowfootFields crowfoot={crowfoot} onChange={change} offered />;
+  }
+  showScreen(<Holder />);
+  expect(screen.getByText(/A nut that the wrench cannot reach straight/)).toBeTruthy();
+  fireEvent.press(screen.getByText('With a crowfoot'));
+  expect(given.at(-1)).toEqual({ leverMm: 200, extensionMm: 30, angleDegrees: 0 });
+  expect(screen.getByLabelText(/the fastener gets 1.150 times what the wrench shows/)).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Angle, °'), '181');
+  expect(screen.getByText('The angle is 0 (straight out) to 180.')).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Angle, °'), '180');
+  fireEvent.changeText(screen.getByLabelText('E, nut, mm'), '220');
+  expect(screen.getByText(/points back past the grip/)).toBeTruthy();
+  expect(given.at(-1)).toBeNull();
+});
+
+describe('a bleed', () => {
+  const cycle = (bubbles: string) =>
+    says('bleed-cycle', { method: 'gravity-down', bubbles, colour: 'amber', ml: 9 });
+  const show = (events: Told[]) =>
+    showScreen(<BleedRun jobId={id} end="front" />, { job: after({ told: events }) });
+
+  it('logs a cycle with one touch, and takes the last back', () => {
+    show([cycle('many')]);
+    fireEvent.press(screen.getByLabelText('Bubbles: none'));
+    expect(lastSent()).toMatchObject({
+      kind: 'bleed-cycle',
+      method: 'gravity-down',
+      bubbles: 'none',
+      colour: 'amber',
+    });
+    fireEvent.press(screen.getByText('Take the last back'));
+    expect(lastSent()).toMatchObject({ kind: 'taken-back', of: `told ${told}` });
+  });
+
+  it('says when the lever decides, and how much fluid it takes', () => {
+    show([cycle('none'), cycle('none')]);
+    expect(screen.getByText('Clean twice')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Hose length, mm'), '900');
+    // 900 mm of 2.5 mm bore is 4.42 mL, the handbook’s check value; kit and bore are assumed.
+    expect(screen.getByText(/Hose 4.4 mL, system 8.9; a flush takes 27 mL: 2 fills/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Hose length, mm'), 'x');
+    expect(screen.getByText('A length in millimetres.')).toBeTruthy();
+  });
+});
+
+describe('the final check', () => {
+  const stepped = [
+    {
+      id: 's1',
+      seq: 5,
+      step: 'new-pads-in' as const,
+      end: 'front' as const,
+      outcome: 'done' as const,
+      reason: '',
+      after: null,
+      at: AT,
+      by: '',
+    },
+  ];
+  it('ticks by name what was touched, and says when nothing was', () => {
+    const { unmount } = showScreen(<FinalCheck jobId={id} end="front" />, {
+      job: after({ stepped }),
+    });
+    const spring = screen.getByLabelText('Pad spring seated');
+    expect(spring).toBeTruthy();
+    fireEvent.press(screen.getAllByText('No')[0]!);
+    expect(lastSent()).toMatchObject({
+      kind: 'ticked',
+      end: 'front',
+      check: 'caliper-bolts',
+      outcome: 'failed',
+    });
+    unmount();
+    showScreen(<FinalCheck jobId={id} end="rear" />, { job: after({ stepped }) });
+    expect(screen.getByText(/Nothing was opened or loosened at this end/)).toBeTruthy();
+  });
+});
+
+describe('bedding in', () => {
+  it('counts a pull with one touch, by the speeds that were written', () => {
+    showScreen(<BedIn jobId={id} end="front" />, { job: exampleJob() });
+    fireEvent.press(screen.getByLabelText('Count a pull. 0 of 10 made.'));
+    expect(lastSent()).toMatchObject({ kind: 'bedding-pull', fromKmh: 25, toKmh: 5 });
+    fireEvent.changeText(screen.getByLabelText('To, km/h'), '30');
+    expect(screen.getByText(/down to a walk, not to a stop/)).toBeTruthy();
+    jest.mocked(outbox.add).mockClear();
+    fireEvent.press(screen.getByLabelText('Count a pull. 0 of 10 made.'));
+    expect(outbox.add).not.toHaveBeenCalled();
+  });
+
+  it('sends a ring that is off the edge back to the radial check', () => {
+    showScreen(<BedIn jobId={id} end="front" />, {
+      job: after({ told: [says('witness', { ring: 'off-the-edge' })] }),
+    });
+    expect(screen.getByText('Back to the radial check')).toBeTruthy();
+    fireEvent.press(screen.getByText('Even, full width'));
+    expect(lastSent()).toMatchObject({ kind: 'witness', ring: 'even' });
+  });
+
+  it('says to let a hot rotor cool', () => {
+    const at = new Date().toISOString();
+    const pulls = Array.from({ length: 12 }, () =>
+      says('bedding-pull', { fromKmh: 45, toKmh: 5, at }),
+    );
+    showScreen(<BedIn jobId={id} end="front" />, { job: after({ told: pulls }) });
+    expect(screen.getByText('Ride on without braking; never stop on a hot brake.')).toBeTruthy();
+    expect(screen.getByText('of 10: look at the ring')).toBeTruthy();
+  });
+});
+
+describe('a deviation', () => {
+  it('offers its choices with the risk, and wants it read out before it is recorded', () => {
+    showScreen(<TellDeviation jobId={id} end="front" />, { job: exampleJob() });
+    fireEvent.press(screen.getByText('A part was modified'));
+    expect(screen.queryByText('Leave as found')).toBeNull();
+    fireEvent.press(screen.getByText('Not ridden'));
+    expect(screen.getByText('The bike leaves on foot, tagged.')).toBeTruthy();
+    fireEvent.press(screen.getByText('Record the decision'));
+    expect(screen.getByText('Read the risk out first.')).toBeTruthy();
+    expect(screen.getByText(/Write what is seen/)).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.changeText(screen.getByLabelText('What is seen'), 'Tab filed down');
+    fireEvent.press(screen.getByText('The risk was read out and understood'));
+    fireEvent.press(screen.getByText('Record the decision'));
+    expect(lastSent()).toMatchObject({
+      kind: 'deviation',
+      deviation: 'modified-part',
+      choice: 'not-ridden',
+      who: exampleJob().customer.name,
+      riskTold: true,
+    });
+  });
+});
+
+describe('parts', () => {
+  const line = (change: Partial<StockInStore>): StockInStore => ({
+    id: '0190a000-0000-7000-8000-0000000000a1',
+    part: 'pads',
+    description: 'Organic pair',
+    fits: '',
+    reorderAt: 2,
+    priceCents: 1900,
+    count: 3,
+    lastBatch: 'B-1',
+    ...change,
+  });
+  it('offers what the plan takes, and what is gone cannot be taken', () => {
+    client.setQueryData(keys.stock, [
+      line({}),
+      line({ id: '2', description: 'Metallic pair', count: 0 }),
+      line({ id: '3', part: 'olive', description: 'Olive' }),
+    ]);
+    const planned = {
+      id: 'p',
+      procedures: { front: ['change-pads' as const], rear: [] },
+      bleed: { front: 'push-up' as const, rear: 'push-up' as const },
+      agreed: 'agreed' as const,
+      words: '',
+      at: AT,
+      by: '',
+    };
+    showScreen(<TakeParts jobId={id} end="front" />, { job: after({ planned: [planned] }) });
+    expect(screen.getByText(/The plan takes: pair of pads and retaining clip/)).toBeTruthy();
+    expect(screen.queryByText('Olive')).toBeNull();
+    expect(screen.getByText(/order more/)).toBeTruthy();
+  });
+});
