@@ -133,8 +133,8 @@ test('rules that no plan and no skip may break, tried at the step face', async (
     [6, 'Cover, nut and a new olive on'],
     [3, 'Nipple shut, syringe off'],
     [5, 'Nipple shut, syringe off'],
-    [4, 'Take the bleed block out'],
     [9, 'Wash hands and bench'],
+    [4, 'Take the bleed block out'],
     [8, 'Hold the lever hard for 60 s'],
     [8, 'Test it on the stand'],
   ] as const) {
