@@ -1,7 +1,9 @@
+import type { Plan } from '@hold-fast/core/plan/planner';
+import type { Chosen } from '@hold-fast/core/plan/task';
 import type { Visit } from '@hold-fast/core/plan/visit';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import * as Comlink from 'comlink';
-import type { PlanAnswer, Planner } from '../workers/plan.worker';
+import type { Planner } from '../workers/plan.worker';
 import { client } from './client';
 
 let planner: Comlink.Remote<Planner> | null = null;
@@ -27,13 +29,24 @@ export const usePlan = (visit: Visit) =>
     placeholderData: keepPreviousData,
   });
 
+/** The same work as somebody without a plan would do it; asked only before anything was done. */
+export const useNaivePlan = (chosen: Chosen | null) =>
+  useQuery({
+    queryKey: ['naive', chosen],
+    queryFn: () => worker().naive(chosen!),
+    enabled: chosen !== null,
+    staleTime: Infinity,
+    networkMode: 'always',
+  });
+
 /** What is left of the best plan after its first step is the best plan from there: it need not be looked for. */
 export function foreseePlan(visit: Visit, next: Visit): void {
-  const known = client.getQueryData<PlanAnswer>(keyOf(visit));
-  const [first, ...rest] = known?.plan?.steps ?? [];
-  if (!known?.plan || !first) return;
-  client.setQueryData<PlanAnswer>(keyOf(next), {
-    plan: { ...known.plan, steps: rest, minutes: known.plan.minutes - first.minutes },
-    naive: null,
+  const known = client.getQueryData<Plan | null>(keyOf(visit));
+  const [first, ...rest] = known?.steps ?? [];
+  if (!known || !first) return;
+  client.setQueryData<Plan>(keyOf(next), {
+    ...known,
+    steps: rest,
+    minutes: known.minutes - first.minutes,
   });
 }

@@ -6,7 +6,7 @@ import {
   type PassMark,
 } from '@hold-fast/core/torque/sequence';
 import { View } from 'react-native';
-import Svg, { Circle, G, Path, Text } from 'react-native-svg';
+import Svg, { Circle, G, Path, Rect, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
 
 interface Props {
@@ -23,6 +23,8 @@ const BOX = 300;
 const MIDDLE = BOX / 2;
 const RING = 104;
 const BOLT = 30;
+/** A pair lies on its mount, and not round a hub. */
+const PAIR = { top: 90, height: 120 };
 
 /** The bolts of one fastener, numbered in the order they are tightened, filling as this pass is done. */
 export function BoltCircle({ boltCount, pass, marks, next, whole, width }: Props) {
@@ -34,28 +36,43 @@ export function BoltCircle({ boltCount, pass, marks, next, whole, width }: Props
     return { x: MIDDLE + radius * Math.sin(turn), y: MIDDLE - radius * Math.cos(turn) };
   };
   const path = order.map((bolt, i) => `${i === 0 ? 'M' : 'L'}${at(bolt).x} ${at(bolt).y}`).join('');
+  const pair = boltCount === 2;
+  const view = pair ? PAIR : { top: 0, height: BOX };
   const done = order.filter((bolt) => isMarked(marks, pass, bolt)).length;
   const says = `${boltCount === 1 ? 'One fastener' : `${boltCount} bolts, ${boltCount === 2 ? 'alternately' : 'in star order'}`}. ${done} of ${boltCount} done in this pass.`;
 
   return (
     <View style={{ width, alignSelf: 'center' }} role="img" accessibilityLabel={says}>
-      <Svg width={width} height={width} viewBox={`0 0 ${BOX} ${BOX}`} aria-hidden>
-        <Circle
-          cx={MIDDLE}
-          cy={MIDDLE}
-          r={RING + 38}
-          fill="none"
-          stroke={color.hairline}
-          strokeWidth={1.5}
-        />
-        <Circle
-          cx={MIDDLE}
-          cy={MIDDLE}
-          r={RING - 44}
-          fill="none"
-          stroke={color.hairline}
-          strokeWidth={1.5}
-        />
+      <Svg
+        width={width}
+        height={(width * view.height) / BOX}
+        viewBox={`0 ${view.top} ${BOX} ${view.height}`}
+        aria-hidden
+      >
+        {pair ? (
+          <Rect
+            x={2}
+            y={view.top + 2}
+            width={BOX - 4}
+            height={view.height - 4}
+            rx={view.height / 2}
+            fill="none"
+            stroke={color.hairline}
+            strokeWidth={1.5}
+          />
+        ) : (
+          [RING + 38, RING - 44].map((r) => (
+            <Circle
+              key={r}
+              cx={MIDDLE}
+              cy={MIDDLE}
+              r={r}
+              fill="none"
+              stroke={color.hairline}
+              strokeWidth={1.5}
+            />
+          ))
+        )}
         <Path
           d={path}
           fill="none"

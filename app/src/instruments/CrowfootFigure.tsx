@@ -78,10 +78,7 @@ export function CrowfootFigure({ crowfoot, width }: { crowfoot: Crowfoot; width:
           strokeWidth={2.5}
         />
         <Label x={(GRIP.x + 30 + drive.x) / 2} y={drive.y + 28}>{`L ${leverMm}`}</Label>
-        <Label
-          x={(drive.x + nut.x) / 2 - 22}
-          y={(drive.y + nut.y) / 2 - 10}
-        >{`E ${extensionMm}`}</Label>
+        <Label x={drive.x - 30} y={drive.y - 18}>{`E ${extensionMm}`}</Label>
         <Label x={drive.x + 60} y={drive.y + 28}>{`${angleDegrees}°`}</Label>
       </Svg>
     </View>

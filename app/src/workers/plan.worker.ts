@@ -1,19 +1,13 @@
 import type { Plan } from '@hold-fast/core/plan/planner';
-import { naivePlan } from '@hold-fast/core/plan/task';
+import { naivePlan, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt, type Visit } from '@hold-fast/core/plan/visit';
 import * as Comlink from 'comlink';
 
-/** A plan for what is left of a visit, and before anything was done what the same would take without one. */
-export interface PlanAnswer {
-  plan: Plan | null;
-  naive: Plan | null;
-}
-
 const planner = {
-  plan: (visit: Visit): PlanAnswer => ({
-    plan: planAt(visit),
-    naive: visit.chosen && visit.steps.length === 0 ? naivePlan(visit.chosen) : null,
-  }),
+  /** What is left of a visit; null when there is no way. */
+  plan: (visit: Visit): Plan | null => planAt(visit),
+  /** The same work without a plan, to tell what planning saves. */
+  naive: (chosen: Chosen): Plan | null => naivePlan(chosen),
 };
 export type Planner = typeof planner;
 

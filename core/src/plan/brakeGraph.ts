@@ -51,8 +51,9 @@ export function brakeGraph({ start, work, done, until = READY }: BrakeTask): Bra
     const consider = (step: StepId, count: number) => {
       const { needs, sets } = stepRule(step);
       if (unmet(state, needs)) return;
+      // What a set-up would set is set already: it changes nothing.
+      if (count === worked[at] && unmet(state, sets) === null) return;
       const after = { ...state, ...sets };
-      if (count === worked[at] && names.every((name) => after[name] === state[name])) return;
       const key = keyOf(after, count);
       let to = index.get(key);
       if (to === undefined) {

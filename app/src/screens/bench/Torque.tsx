@@ -558,6 +558,7 @@ function instructionOf(
       : 'Every bolt to half, in the order shown.';
   if (pass === 'verify')
     return 'Once more round in the same order: each must click without moving.';
+  if (boltCount === 2) return `Bolt ${position + 1}, quarter turns, one and the other.`;
   return `Bolt ${position + 1}${across ? ', straight across from the last.' : '.'}`;
 }
 

@@ -23,7 +23,7 @@ import { STEPS } from '@hold-fast/core/procedure/steps';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { usePlan } from '../../../data/planner';
+import { useNaivePlan, usePlan } from '../../../data/planner';
 import { useContainers, useStock } from '../../../data/queries';
 import { append, entryOf } from '../../../data/writes';
 import { Button, Buttons } from '../../../ui/Button';
@@ -71,7 +71,8 @@ function Planning({ job }: { job: Job }) {
   const none = ENDS.every((end) => procedures[end].length === 0);
   const visit: Visit = { ...visitOf(job), chosen: none ? null : { procedures, bleed } };
   const answer = usePlan(visit);
-  const plan = answer.data?.plan ?? null;
+  const plan = answer.data ?? null;
+  const naive = useNaivePlan(job.stepped.length === 0 ? visit.chosen : null);
   const same =
     standing !== null &&
     JSON.stringify([standing.procedures, standing.bleed]) === JSON.stringify([procedures, bleed]);
@@ -177,7 +178,7 @@ function Planning({ job }: { job: Job }) {
               </Note>
             </Section>
           ) : plan ? (
-            <PlanList job={job} plan={plan} naive={answer.data?.naive ?? null} />
+            <PlanList job={job} plan={plan} naive={naive.data ?? null} />
           ) : null}
         </View>
       </View>

@@ -44,7 +44,7 @@ function Standing({ job }: { job: Job }) {
   const visit = visitOf(job);
   const answer = usePlan(visit);
   useAwake(true);
-  const plan = answer.isPlaceholderData ? null : (answer.data?.plan ?? null);
+  const plan = answer.isPlaceholderData ? null : (answer.data ?? null);
   if (visit.chosen === null)
     return (
       <Page tag={job.tag} title="The next step">
