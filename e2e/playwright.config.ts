@@ -31,6 +31,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     timezoneId: 'UTC',
     screenshot: 'only-on-failure',
+    // A press that finds nothing says so before the whole test is over.
+    actionTimeout: 15_000,
   },
   projects: [
     { name: 'phone', use: { viewport: PHONE, hasTouch: true } },

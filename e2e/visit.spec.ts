@@ -1,165 +1,96 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import { expect, test, type Page } from '@playwright/test';
 import { allSent, checkIn, Hands, openBench, pinOf, signIn } from './bench';
+import { handOver, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
 test.skip(({ viewport }) => (viewport?.width ?? 0) > 1000, 'walked at phone size');
 
 const WRENCH = 'TW-0311';
-const doing = (page: Page) => page.getByRole('heading', { level: 2 });
-const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
 
 async function drive(page: Page, order: object): Promise<void> {
   const answer = await page.request.post(`/api/feed/gauges/${WRENCH}`, { data: order });
   expect(answer.ok()).toBe(true);
 }
 
-/** Walks a plan: at each step what it is recorded by, then Done. */
-class Walk {
-  readonly seen: string[] = [];
-
-  constructor(
-    readonly hands: Hands,
-    readonly job: string,
-  ) {}
-
-  get page(): Page {
-    return this.hands.page;
-  }
-
-  async until(last: string): Promise<void> {
-    for (let i = 0; i < 90; i++) {
-      const heading = (await this.page.getByRole('heading').allTextContents()).join(' ');
-      if (heading.includes(last)) return;
-      const does = (await doing(this.page).first().textContent())!;
-      const end = (await stepNumber(this.page).textContent())!.startsWith('rear')
-        ? 'rear'
-        : 'front';
-      this.seen.push(`${end}: ${does}`);
-      await this.record(does, end);
-      const at = (await stepNumber(this.page).textContent())!;
-      await this.page.keyboard.press('Enter');
-      await expect(this.page.getByText(at, { exact: true })).toBeHidden();
-    }
-    throw new Error(`${last} never came up`);
-  }
-
-  async record(does: string, end: 'front' | 'rear'): Promise<void> {
-    const { hands, page } = this;
-    const back = () => hands.touch(hands.button('On with the plan'));
-    switch (does) {
-      case 'Tighten the rotor':
-        await hands.touch(hands.button('Torque: rotor bolts'));
-        await this.byReading('W5 digital', 6, 'steady');
-        return back();
-      case 'Tighten the caliper':
-        await hands.touch(hands.button('Torque: caliper bolts'));
-        await this.byClicks('W2 bench', 2);
-        return back();
-      case 'Tighten the lever clamp':
-        await hands.touch(hands.button('Torque: lever clamp'));
-        await this.byClicks('W2 bench', 2);
-        await page.getByLabel('Upper gap, mm').fill('1.2');
-        await page.getByLabel('Lower gap, mm').fill('1,2');
-        await hands.touch(hands.button('Record the gaps'));
-        await expect(page.getByText('Proven at 5.0 N·m')).toBeVisible();
-        return back();
-      case 'Push fluid up from the caliper':
-        await hands.touch(hands.button('Log the bleed'));
-        await page.getByLabel('Colour').fill('amber');
-        await page.getByLabel('Moved, mL').fill('9');
-        for (const bubbles of ['few', 'none', 'none'])
-          await hands.touch(hands.button(`Bubbles: ${bubbles}`));
-        await expect(page.getByRole('heading', { name: 'Clean twice' })).toBeVisible();
-        return back();
-      case 'Nipple shut, syringe off, port brim-full, cup off':
-        await hands.touch(hands.button('Book the fluid off'));
-        await hands.touch(hands.button(/Bottle A/));
-        await page.getByLabel('Used, mL').fill('32');
-        await hands.touch(hands.button('Book 32 mL off'));
-        await page.getByLabel('Clean rest poured back, mL').fill('5');
-        await hands.touch(hands.button('Book it back'));
-        await expect(page.getByText(/32 mL Selkie 10.*5 mL back/)).toBeVisible();
-        await page.getByLabel('Drained, mL').fill('26');
-        await hands.touch(hands.button('Into the waste can'));
-        await expect(page.getByText('26 mL drained into the waste can.')).toBeVisible();
-        return back();
-      case 'Fit the new pads':
-        await this.take('Ostrel T organic');
-        await hands.touch(hands.button('Write down the pads'));
-        await expect(page.getByLabel('What it is')).toHaveValue('Ostrel T organic');
-        await hands.touch(page.getByRole('radio', { name: 'Organic (O)' }));
-        // Nobody knows what the old rotor was bedded with; the new one has no layer yet.
-        if (end === 'rear')
-          await hands.touch(page.getByRole('radio', { name: 'Strip the track and bed in again' }));
-        await hands.touch(hands.button('The pads are in'));
-        return expect(page.getByRole('heading', { level: 2, name: does })).toBeVisible();
-      case 'Fit the new rotor, bolts finger-tight':
-        await this.take('Tern 180, six-bolt');
-        await hands.touch(hands.button('Write down the rotor'));
-        await hands.touch(hands.button('The rotor is in'));
-        return expect(page.getByRole('heading', { level: 2, name: does })).toBeVisible();
-      case 'Check every bolt by name': {
-        await hands.touch(hands.button('Check by name'));
-        await expect(page.getByRole('heading', { name: 'Check by name' })).toBeVisible();
-        const names = page.getByRole('radiogroup');
-        for (let i = 0; i < (await names.count()); i++)
-          await hands.touch(names.nth(i).getByRole('radio', { name: 'Yes' }));
-        await expect(page.getByText(new RegExp(`${end} brake · (\\d+) of \\1$`))).toBeVisible();
-        return back();
-      }
-      case 'Hold the lever hard for 60 s':
-        await hands.touch(hands.button('Start holding'));
-        await page.clock.fastForward(61_000);
-        return hands.touch(hands.button('It was held throughout'));
-      case 'Bed in':
-        await hands.touch(hands.button('Count the pulls'));
-        await expect(page.getByRole('button', { name: '0 of 10 made' })).toBeVisible();
-        for (let pull = 1; pull <= 10; pull++) {
-          await page.keyboard.press('Enter');
-          await expect(page.getByRole('button', { name: `${pull} of 10 made` })).toBeVisible();
-        }
-        await hands.touch(page.getByRole('radio', { name: 'Even, full width' }));
-        return back();
-    }
-  }
-
-  async take(part: string): Promise<void> {
-    await this.hands.touch(this.hands.button('Take it off the shelf'));
-    await this.hands.touch(this.hands.button(new RegExp(part)));
-    await expect(this.page.getByText(new RegExp(`1 × .*${part}, batch`))).toBeVisible();
-    await this.hands.touch(this.hands.button('On with the plan'));
-  }
-
-  async byClicks(wrench: string, bolts: number): Promise<void> {
-    const { hands, page } = this;
-    await hands.touch(hands.button(new RegExp(wrench)));
-    await hands.touch(hands.button('All finger-tight'));
-    await hands.touch(hands.button('All clicked'));
+/** The wrench on the feed says what each bolt reached. */
+async function byReading({ hands, page }: Walker, bolts: number): Promise<void> {
+  await drive(page, { scene: 'steady' });
+  await hands.touch(hands.button(/W5 digital/));
+  await hands.touch(hands.button('All finger-tight'));
+  await hands.touch(hands.button('All clicked'));
+  await expect(page.getByText('It is on the feed', { exact: false })).toBeVisible();
+  for (const pass of ['full', 'check'])
     for (let bolt = 1; bolt <= bolts; bolt++) {
-      await expect(page.getByText(`Bolt ${bolt}`, { exact: false }).first()).toBeVisible();
-      await hands.touch(hands.button('It clicked'));
+      await expect(page.getByText(`Bolt ${bolt}: turn it to`)).toBeVisible();
+      await expect(page.getByRole('heading', { name: `${pass} pass` })).toBeVisible();
+      await drive(page, { press: true });
     }
-    await hands.touch(hands.button('All clicked'));
-  }
-
-  /** The wrench on the feed says what each bolt reached. */
-  async byReading(wrench: string, bolts: number, scene: string): Promise<void> {
-    const { hands, page } = this;
-    await drive(page, { scene });
-    await hands.touch(hands.button(new RegExp(wrench)));
-    await hands.touch(hands.button('All finger-tight'));
-    await hands.touch(hands.button('All clicked'));
-    await expect(page.getByText('It is on the feed', { exact: false })).toBeVisible();
-    for (const pass of ['full', 'check'])
-      for (let bolt = 1; bolt <= bolts; bolt++) {
-        await expect(page.getByText(`Bolt ${bolt}: turn it to`)).toBeVisible();
-        await expect(page.getByRole('heading', { name: `${pass} pass` })).toBeVisible();
-        await drive(page, { press: true });
-      }
-    await expect(page.getByText('Proven, bolt by bolt')).toBeVisible();
-  }
+  await expect(page.getByText('Proven, bolt by bolt')).toBeVisible();
 }
+
+const recordEverything: Recorder = async (walker, does, end) => {
+  const { hands, page } = walker;
+  const here = () => expect(page.getByRole('heading', { level: 2, name: does })).toBeVisible();
+  switch (does) {
+    case 'Tighten the rotor':
+      await hands.touch(hands.button('Torque: rotor bolts'));
+      await byReading(walker, 6);
+      await walker.back();
+      return true;
+    case 'Push fluid up from the caliper':
+      await hands.touch(hands.button('Log the bleed'));
+      await page.getByLabel('Colour').fill('amber');
+      await page.getByLabel('Moved, mL').fill('9');
+      for (const bubbles of ['few', 'none', 'none'])
+        await hands.touch(hands.button(`Bubbles: ${bubbles}`));
+      await expect(page.getByRole('heading', { name: 'Clean twice' })).toBeVisible();
+      await walker.back();
+      return true;
+    case 'Nipple shut, syringe off, port brim-full, cup off':
+      await hands.touch(hands.button('Book the fluid off'));
+      await hands.touch(hands.button(/Bottle A/));
+      await page.getByLabel('Used, mL').fill('32');
+      await hands.touch(hands.button('Book 32 mL off'));
+      await page.getByLabel('Clean rest poured back, mL').fill('5');
+      await hands.touch(hands.button('Book it back'));
+      await expect(page.getByText(/32 mL Selkie 10.*5 mL back/)).toBeVisible();
+      await page.getByLabel('Drained, mL').fill('26');
+      await hands.touch(hands.button('Into the waste can'));
+      await expect(page.getByText('26 mL drained into the waste can.')).toBeVisible();
+      await walker.back();
+      return true;
+    case 'Fit the new pads':
+      await walker.take('Ostrel T organic');
+      await hands.touch(hands.button('Write down the pads'));
+      await expect(page.getByLabel('What it is')).toHaveValue('Ostrel T organic');
+      await hands.touch(page.getByRole('radio', { name: 'Organic (O)' }));
+      // Nobody knows what the old rotor was bedded with; the new one has no layer yet.
+      if (end === 'rear')
+        await hands.touch(page.getByRole('radio', { name: 'Strip the track and bed in again' }));
+      await hands.touch(hands.button('The pads are in'));
+      await here();
+      return true;
+    case 'Fit the new rotor, bolts finger-tight':
+      await walker.take('Tern 180, six-bolt');
+      await hands.touch(hands.button('Write down the rotor'));
+      await hands.touch(hands.button('The rotor is in'));
+      await here();
+      return true;
+    case 'Bed in':
+      await hands.touch(hands.button('Count the pulls'));
+      await expect(page.getByRole('button', { name: '0 of 10 made' })).toBeVisible();
+      for (let pull = 1; pull <= 10; pull++) {
+        await page.keyboard.press('Enter');
+        await expect(page.getByRole('button', { name: `${pull} of 10 made` })).toBeVisible();
+      }
+      await hands.touch(page.getByRole('radio', { name: 'Even, full width' }));
+      await walker.back();
+      return true;
+    default:
+      return false;
+  }
+};
 
 test('rear bleed, pads both ends, front rotor: planned, changed, handed over, proven and sealed', async ({
   page,
@@ -190,7 +121,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await hands.touch(page.getByRole('radio', { name: 'Agreed to all of it' }));
   await hands.touch(hands.button('This is the plan'));
 
-  const walk = new Walk(hands, job);
+  const walk = new Walker(hands, recordEverything);
   await walk.until('Cup on the lever, syringe on the caliper');
 
   // A piston sticks half way: the plan is made anew, and the customer is asked for the new line.
@@ -215,21 +146,17 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await signIn(other, 'Joss Tarrel');
   await page.context().close();
   const mate = new Hands(other);
-  const after = new Walk(mate, job);
+  const after = new Walker(mate, recordEverything);
   await after.until('All of it is done');
   await allSent(other);
   expect([...walk.seen, ...after.seen].join('\n')).toContain('rear: Lubricate and exercise');
 
   await mate.touch(mate.button('Sign off'));
-  for (const says of ['Rider confirms', 'Front lever firm', 'Rear lever firm'])
-    await mate.touch(
-      other.getByRole('radiogroup', { name: says }).getByRole('radio', { name: 'Yes' }),
-    );
-  await expect(other.getByText('Nothing stands in the way')).toBeVisible();
-  await allSent(other);
-  await other.getByLabel('PIN of Joss Tarrel').fill(pinOf('Joss Tarrel'));
-  await mate.touch(mate.button('Sign and seal'));
-  await expect(other.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
+  await handOver(after, { name: 'Joss Tarrel', pin: pinOf('Joss Tarrel') }, [
+    'Rider confirms',
+    'Front lever firm',
+    'Rear lever firm',
+  ]);
 
   // A correction hangs beside it and changes nothing in it.
   const seal = await other.getByTestId('seal').textContent();

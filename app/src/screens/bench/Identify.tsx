@@ -107,7 +107,15 @@ function Confirm({
   const confirm = () =>
     send.mutate(
       { kind: 'identification', end, sheetRevisionId: sheet.id, stampedLimit },
-      { onSuccess: () => router.navigate(`/bench/${job.id}/${end}/rotor`) },
+      {
+        // In the middle of a plan it is a new brake that was fitted: on with the step.
+        onSuccess: () =>
+          router.navigate(
+            (job.stepped.length > 0
+              ? `/bench/${job.id}/step`
+              : `/bench/${job.id}/${end}/rotor`) as '/bench',
+          ),
+      },
     );
   return (
     <Page

@@ -69,6 +69,14 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
         : null,
     });
   }
+  if (step === 'new-brake-on' || step === 'new-caliper-on') {
+    const sheet = job.identified[end]?.sheet.body;
+    found.push({
+      says: 'Identify what was fitted',
+      to: 'identify',
+      recorded: sheet ? `Judged as ${sheet.title}.` : null,
+    });
+  }
   if (stepRule(step).parts) {
     const parts = stepRule(step).parts ?? [];
     const taken = job.taken.filter((each) => each.end === end && parts.includes(each.part));

@@ -1,0 +1,156 @@
+import { expect, test } from '@playwright/test';
+import { allSent, checkIn, Hands, openBench, pinOf } from './bench';
+import { handOver, Walker, type Recorder } from './walker';
+
+// Visits as they come through the door, at phone size, from the demo’s booked jobs where there is one.
+test.skip(({ viewport }) => (viewport?.width ?? 0) > 1000, 'walked at phone size');
+
+const MAREN = { name: 'Maren Okafor', pin: pinOf('Maren Okafor') };
+
+async function identify(hands: Hands, job: string, end: string, sheet: RegExp): Promise<void> {
+  const { page } = hands;
+  await page.goto(`${job}/${end}/identify`);
+  await hands.touch(hands.button(sheet));
+  await hands.touch(hands.button('This is the brake'));
+  await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+}
+
+test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle back, cut-off at each lever', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await page.clock.install();
+  const hands = await openBench(page);
+  await hands.touch(page.getByRole('link', { name: /District nurse’s shopper/ }));
+  await expect(page.getByText('Asked for')).toBeVisible();
+  const job = new URL(page.url()).pathname;
+  const record: Recorder = async (walker, does) => {
+    if (does === 'Fit the new brake, caliper loose, lever loose') {
+      // From here on it is another brake: its own sheet gives torques and fluid.
+      await hands.touch(hands.button('Identify what was fitted'));
+      await hands.touch(hands.button('Another sheet'));
+      await hands.touch(hands.button(/Ostrel Tern/));
+      await hands.touch(hands.button('This is the brake'));
+      await expect(page.getByText('Judged as Ostrel Tern, two pistons.')).toBeVisible();
+      return true;
+    }
+    if (does === 'Join the hose at the lever') {
+      await hands.touch(hands.button('Torque: hose nut at the lever'));
+      await hands.touch(page.getByRole('radio', { name: 'With a crowfoot' }));
+      await page.getByLabel('Angle, °').fill('90');
+      await expect(page.getByText(/The nut gets 1.000 times/)).toBeVisible();
+      await page.getByLabel('Angle, °').fill('0');
+      await expect(page.getByText(/The nut gets 1.150 times/)).toBeVisible();
+      await walker.byClicks('W2 bench', 1);
+      await expect(page.getByText(/crowfoot 30 mm at 0°/)).toBeVisible();
+      await walker.back();
+      return true;
+    }
+    if (does === 'Nipple shut, syringe off, port brim-full, cup off') {
+      await hands.touch(hands.button('Book the fluid off'));
+      await hands.touch(hands.button(/Bottle A/));
+      await page.getByLabel('Used, mL').fill('30');
+      await hands.touch(hands.button('Book 30 mL off'));
+      await expect(page.getByText(/30 mL Selkie 10/)).toBeVisible();
+      await walker.back();
+      return true;
+    }
+    return false;
+  };
+  await hands.touch(hands.button(/^Plan/));
+  const walker = new Walker(hands, record);
+  await walker.until('All of it is done');
+  const seen = walker.seen.join('\n');
+  for (const step of [
+    'rear: Stop test before the work',
+    'rear: Strip the old brake',
+    'rear: Measure at the lever and cut square',
+    'rear: Put the throttle back with its end washer',
+    'rear: Stop test after the work',
+    'front: Set the fixed pad’s gap',
+  ])
+    expect(seen).toContain(step);
+
+  // The hose is long but usable: looped and clipped, told and decided.
+  await page.goto(`${job}/rear/deviation`);
+  await hands.touch(page.getByRole('radio', { name: 'Something else' }));
+  await page.getByLabel('What is seen').fill('Hose 60 mm longer than needed, looped and clipped');
+  await page.getByLabel('Measured').fill('60 mm');
+  await hands.touch(page.getByRole('radio', { name: 'Leave as found' }));
+  await expect(page.getByText('Read this out')).toBeVisible();
+  await hands.touch(page.getByRole('checkbox', { name: /The risk was read out/ }));
+  await hands.touch(hands.button('Record the decision'));
+  await expect(page.getByText(/decided by District nurses/)).toBeVisible();
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await expect(page.getByText('Test that each lever cuts the motor.')).toBeVisible();
+  await handOver(walker, MAREN, [
+    'Rider confirms',
+    'Front lever firm',
+    'Rear lever firm',
+    'Each lever cuts the motor',
+  ]);
+});
+
+test('a drop-bar frame with internal routes: new hose, joined at both ends, crowfoot at the lever', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  await page.clock.install();
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Drop bar', 'Drop-bar gravel bike');
+  await identify(hands, job, 'rear', /Haaf Puffin/);
+  await page.goto(`${job}/plan`);
+  await hands.touch(hands.button('All procedures, rear'));
+  await hands.touch(
+    page
+      .getByRole('group', { name: 'Work at the rear' })
+      .getByRole('checkbox', { name: 'Renew the hose', exact: true }),
+  );
+  await hands.touch(page.getByRole('radio', { name: 'Agreed to all of it' }));
+  await hands.touch(hands.button('This is the plan'));
+  const walker = new Walker(hands);
+  await walker.until('All of it is done');
+  const seen = walker.seen.join('\n');
+  for (const step of [
+    'rear: Route the new hose',
+    'rear: Join the hose at the lever',
+    'rear: Join the hose at the caliper',
+    'rear: Push fluid up from the caliper',
+  ])
+    expect(seen).toContain(step);
+  await allSent(page);
+  await page.goto(`${job}/rear/check`);
+  for (const name of [
+    'Bar straight, bearing play right on the ground, stem tight',
+    'Bar turns fully both ways, hose free',
+    'Hose joint dry',
+    'Hose guides and cover on, no chafe',
+  ])
+    await expect(page.getByText(name)).toBeVisible();
+  await page.goto(`${job}/sign-off`);
+  await handOver(walker, MAREN, ['Rider confirms', 'Rear lever firm']);
+});
+
+test('a walk-in rub: slackened, a hair found, nothing else looked at, signed in under two minutes of screen', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const hands = await openBench(page);
+  const began = Date.now();
+  hands.actions = 0;
+  const job = await checkIn(hands, 'Walk-in', 'Walk-in commuter');
+  await identify(hands, job, 'front', /Ostrel Tern/);
+  await page.goto(`${job}/front/look`);
+  await hands.touch(page.getByRole('checkbox', { name: 'Grit or hair in the caliper' }));
+  await page.goto(`${job}/front/bolts?fastener=caliper-post`);
+  const walker = new Walker(hands);
+  await walker.byClicks('W2 bench', 2);
+  await expect(page.getByText('Proven at 7.0 N·m')).toBeVisible();
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await handOver(walker, MAREN, ['Rider confirms', 'Front lever firm']);
+  const seconds = Math.round((Date.now() - began) / 1000);
+  console.log(`  walk-in rub: ${hands.actions} touches, ${seconds} s of a machine’s screen time`);
+  expect(hands.actions).toBeLessThanOrEqual(40);
+});

@@ -1,0 +1,125 @@
+import { expect, type Page } from '@playwright/test';
+import type { Hands } from './bench';
+
+/** What the mechanic does at each step of a plan beyond Done: given what the step says and at which end it is. */
+export type Recorder = (walker: Walker, does: string, end: 'front' | 'rear') => Promise<boolean>;
+
+const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
+
+/** Walks a plan at its step face: what proves a step is recorded where it asks for it, then Done. */
+export class Walker {
+  readonly seen: string[] = [];
+
+  constructor(
+    readonly hands: Hands,
+    /** Answers whether it saw to the step; the usual proofs follow where it did not. */
+    readonly own: Recorder = () => Promise.resolve(false),
+  ) {}
+
+  get page(): Page {
+    return this.hands.page;
+  }
+
+  get doing() {
+    return this.page.getByRole('heading', { level: 2 });
+  }
+
+  async until(last: string): Promise<void> {
+    for (let i = 0; i < 120; i++) {
+      const heading = (await this.page.getByRole('heading').allTextContents()).join(' ');
+      if (heading.includes(last)) return;
+      const does = (await this.doing.first().textContent())!;
+      const at = (await stepNumber(this.page).textContent())!;
+      const end = at.startsWith('rear') ? 'rear' : 'front';
+      this.seen.push(`${end}: ${does}`);
+      if (!(await this.own(this, does, end))) await this.prove(does, end);
+      await expect(this.page.getByText(at, { exact: true })).toBeVisible();
+      await this.page.keyboard.press('Enter');
+      await expect(this.page.getByText(at, { exact: true })).toBeHidden();
+    }
+    throw new Error(`${last} never came up`);
+  }
+
+  back(): Promise<void> {
+    return this.hands.touch(this.hands.button('On with the plan'));
+  }
+
+  /** What a sign-off asks for whatever the work was: torque, ticks by name, the hard pull. */
+  async prove(does: string, end: 'front' | 'rear'): Promise<void> {
+    const { hands, page } = this;
+    const torque = page.getByRole('button', { name: /^Torque: / });
+    if ((await torque.count()) > 0) {
+      const fastener = (await torque.textContent())!;
+      await hands.touch(torque);
+      await this.byClicks('W2 bench', /nut|pinch|lockring/.test(fastener) ? 1 : 2);
+      if (fastener.includes('clamp')) await this.equalGaps();
+      return this.back();
+    }
+    if (does === 'Check every bolt by name') return this.checkByName(end);
+    if (does === 'Hold the lever hard for 60 s') {
+      await hands.touch(hands.button('Start holding'));
+      await page.clock.fastForward(61_000);
+      return hands.touch(hands.button('It was held throughout'));
+    }
+  }
+
+  async equalGaps(): Promise<void> {
+    await this.page.getByLabel('Upper gap, mm').fill('1.2');
+    await this.page.getByLabel('Lower gap, mm').fill('1,2');
+    await this.hands.touch(this.hands.button('Record the gaps'));
+    await expect(this.page.getByText(/^Proven at/)).toBeVisible();
+  }
+
+  async checkByName(end: 'front' | 'rear'): Promise<void> {
+    const { hands, page } = this;
+    await hands.touch(hands.button('Check by name'));
+    await expect(page.getByRole('heading', { name: 'Check by name' })).toBeVisible();
+    const names = page.getByRole('radiogroup');
+    for (let i = 0; i < (await names.count()); i++)
+      await hands.touch(names.nth(i).getByRole('radio', { name: 'Yes' }));
+    await expect(page.getByText(new RegExp(`${end} brake · (\\d+) of \\1$`))).toBeVisible();
+    return this.back();
+  }
+
+  async take(part: string): Promise<void> {
+    await this.hands.touch(this.hands.button('Take it off the shelf'));
+    await this.hands.touch(this.hands.button(new RegExp(part)));
+    await expect(this.page.getByText(new RegExp(`1 × .*${part}, batch`))).toBeVisible();
+    await this.back();
+  }
+
+  async byClicks(wrench: string, bolts: number): Promise<void> {
+    const { hands, page } = this;
+    await hands.touch(hands.button(new RegExp(wrench)));
+    if (bolts === 1) {
+      await hands.touch(hands.button('Snug'));
+      await hands.touch(hands.button('It clicked'));
+      return;
+    }
+    await hands.touch(hands.button('All finger-tight'));
+    await hands.touch(hands.button('All clicked'));
+    for (let bolt = 1; bolt <= bolts; bolt++) {
+      await expect(page.getByText(`Bolt ${bolt}`, { exact: false }).first()).toBeVisible();
+      await hands.touch(hands.button('It clicked'));
+    }
+    await hands.touch(hands.button('All clicked'));
+  }
+}
+
+/** The tests of a hand-over, and the signature. */
+export async function handOver(
+  { hands, page }: Walker,
+  { name, pin }: { name: string; pin: string },
+  tests: readonly string[],
+): Promise<void> {
+  for (const says of tests)
+    await hands.touch(
+      page.getByRole('radiogroup', { name: says }).getByRole('radio', { name: 'Yes' }),
+    );
+  const told = page.getByRole('checkbox', { name: /The customer was told/ });
+  if ((await told.count()) > 0) await hands.touch(told);
+  await expect(page.getByText('Nothing stands in the way')).toBeVisible();
+  await page.getByLabel(`PIN of ${name}`).fill(pin);
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
+}
