@@ -8,7 +8,7 @@ for (const colorScheme of ['light', 'dark'] as const)
   }) => {
     // Colours do not change with the width.
     test.skip(project.name === 'wide' && colorScheme === 'dark', 'dark was looked at on the phone');
-    test.setTimeout(300_000);
+    test.setTimeout(400_000);
     const hands = await openBench(page);
     await hands.touch(page.getByRole('link', { name: /Post trike 7/ }));
     await expect(page.getByText('Asked for')).toBeVisible();
@@ -24,6 +24,12 @@ for (const colorScheme of ['light', 'dark'] as const)
       `${job}/front/rotor`,
       `${job}/front/pads`,
       `${job}/front/bolts`,
+      `${job}/front/bolts?fastener=hose-nut-lever`,
+      `${job}/rear/bleed`,
+      `${job}/rear/check`,
+      `${job}/rear/bed-in`,
+      `${job}/rear/deviation`,
+      `${job}/rear/parts`,
       `${job}/rear/fluid`,
       `${rubs}/front/runout`,
       `${rubs}/front/clearance`,
@@ -44,6 +50,9 @@ for (const colorScheme of ['light', 'dark'] as const)
       '/stores/feed',
       '/stores/rules',
       '/stores/gauges/new',
+      '/stores/wrenches/new',
+      '/stores/containers/new',
+      '/stores/stock/new',
       '/stores/sheets/new',
       '/stores/sheets/import',
       '/ledger',

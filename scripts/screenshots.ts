@@ -120,7 +120,7 @@ async function phoneDark(page: Page): Promise<void> {
   const hands = new Hands(page);
   await openJob(page, /Club downhill 3/);
   await hands
-    .button(/^Rotor bolts/)
+    .button(/^Torque/)
     .first()
     .click();
   await hands.button(/W2 bench/).click();

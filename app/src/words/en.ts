@@ -676,7 +676,7 @@ export const en = {
     identify: 'identify',
     rotor: 'rotor',
     pads: 'pads',
-    'rotor-bolts': 'rotor bolts',
+    'rotor-bolts': 'bolts',
     'sign-off': 'sign off',
   } satisfies Record<Step, string>,
   symptom: {

@@ -40,7 +40,9 @@ function Sheet({ job }: { job: Job }) {
   const next = nextOf(job);
   const nextWords = next.end ? `${words.step[next.step]}, ${words.end[next.end]}` : 'Sign off';
   const carryOn = go(
-    next.end ? `${next.end}/${next.step === 'rotor-bolts' ? 'bolts' : next.step}` : 'sign-off',
+    next.end
+      ? `${next.end}/${next.step === 'rotor-bolts' ? boltsInHand(job, next.end) : next.step}`
+      : 'sign-off',
   );
 
   return (
@@ -342,6 +344,12 @@ function lastOfEach(tightened: readonly Bolts[]): Bolts[] {
   return tightened.filter(
     (each, i) => !tightened.slice(i + 1).some(({ fastener }) => fastener === each.fastener),
   );
+}
+
+/** The torque step that was begun last at an end. */
+function boltsInHand(job: Job, end: End): string {
+  const last = job.tightened.filter((tightened) => tightened.end === end).at(-1);
+  return last ? `bolts?fastener=${last.fastener}` : 'bolts';
 }
 
 function boltsWord(bolts: readonly Bolts[]) {

@@ -128,7 +128,7 @@ describe('measuring a rotor', () => {
   });
 });
 
-describe('rotor bolts', () => {
+describe('a torque step', () => {
   const wrench: Wrench = {
     id: '0190a000-0000-7000-8000-0000000000f2',
     name: 'W2 bench',

@@ -10,6 +10,7 @@ import {
   WITNESS_RINGS,
 } from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
+import { standingSteps } from '@hold-fast/contract/visit';
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
@@ -75,8 +76,13 @@ function Pulling({ job, end }: { job: Job; end: End }) {
     now,
   );
   const cool = coolFor(rotorC, nextJ, rotorKg);
+  const worked = (job.planned.at(-1)?.procedures[end] ?? []).length > 0;
+  const ridden = standingSteps(job).some(
+    (each) => each.end === end && each.step === 'careful-ride',
+  );
+  const early = worked && !ridden;
   const pull = () => {
-    if (sound)
+    if (sound && !early)
       append(job.id, entryOf<'bedding-pull'>({ kind: 'bedding-pull', end, fromKmh, toKmh }));
   };
   useKeys({ Enter: pull, ' ': pull, ArrowRight: pull });
@@ -94,7 +100,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
             role="button"
             aria-label={`Count a pull. ${pulls.length} of ${wanted} made.`}
             onPress={pull}
-            disabled={!sound}
+            disabled={!sound || early}
             style={({ pressed }) => [styles.target, pressed && styles.pressed]}
           >
             <Words kind="giant" style={styles.centred}>{`${pulls.length}`}</Words>
@@ -104,6 +110,11 @@ function Pulling({ job, end }: { job: Job; end: End }) {
                 : `of ${wanted}: look at the ring`}
             </Words>
           </Pressable>
+          {early ? (
+            <Note kind="caution" title="Not yet">
+              The stand test and a careful ride come first; bedding-in is the last of all.
+            </Note>
+          ) : null}
           <View style={styles.heat}>
             <View style={styles.half}>
               <Words kind="label">Likely rotor</Words>
