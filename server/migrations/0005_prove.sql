@@ -166,6 +166,9 @@ ALTER TABLE sealed_record DROP KEY one_seal_a_job;
 -- A step done by a slip of the hand is taken back by another row.
 ALTER TABLE plan_step MODIFY outcome ENUM('done', 'skipped', 'taken-back') NOT NULL;
 
+-- Whether planned work is open at an end, for the Bench's list.
+ALTER TABLE job_end ADD plan_open BOOLEAN NOT NULL DEFAULT FALSE;
+
 -- Values that sheets and rules did not have before.
 UPDATE spec_sheet_revision SET body = JSON_INSERT(body, '$.brake.pistonLubricant', NULL);
 UPDATE shop_rules SET rules = JSON_INSERT(rules, '$.beddingIn', 'ten-pulls', '$.pistonLubricant', 'own-fluid');

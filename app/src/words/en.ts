@@ -673,6 +673,7 @@ export const en = {
     repeated: 'sent twice',
   } satisfies Record<Unused, string>,
   step: {
+    plan: 'the plan',
     identify: 'identify',
     rotor: 'rotor',
     pads: 'pads',

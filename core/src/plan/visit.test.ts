@@ -8,7 +8,7 @@ import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { layOut } from './layOut';
 import { bleedFor, proceduresFor } from './recommended';
 import { WHOLE, type BrakeState } from './state';
-import { doFault, openEnds, planAt, skipFault, type Visit } from './visit';
+import { doFault, openEnds, planAt, planOpen, skipFault, type Visit } from './visit';
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
 const visitOf = (
@@ -30,6 +30,22 @@ function upTo(visit: Visit, step: StepId | 'wash-hands'): Visit {
     at = { ...at, steps: [...at.steps, { step: next.step, end: next.end, outcome: 'done' }] };
   }
 }
+
+it('a plan is open at an end until all of it is done there and the brake is ready', () => {
+  let visit: Visit = {
+    chosen: {
+      procedures: { front: ['align'], rear: [] },
+      bleed: { front: 'gravity-down', rear: 'push-up' },
+    },
+    steps: [],
+  };
+  expect(ENDS.map((end) => planOpen(visit, end))).toEqual([true, false]);
+  for (const { step, end } of planAt(visit)!.steps) {
+    expect(planOpen(visit, 'front')).toBe(true);
+    visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'done' }] };
+  }
+  expect(planOpen(visit, 'front')).toBe(false);
+});
 
 describe('the rules of the bench, each tried by a step that would break it', () => {
   const broken = (

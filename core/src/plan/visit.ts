@@ -110,6 +110,13 @@ export function backFault(
   return last?.step === step && last.end === end ? null : { code: 'not-planned' };
 }
 
+/** Whether there is planned work at an end that is not all done, or a brake that is not ready after it. */
+export function planOpen(visit: Visit, end: End): boolean {
+  const brake = taskAt(visit)[end];
+  if (!brake) return false;
+  return brake.work.some((id) => !brake.done.includes(id)) || unmet(brake.start, READY) !== null;
+}
+
 /** Ends at which work was begun and the brake is not ready for its rider yet, each with the first thing that is open. */
 export function openEnds(visit: Visit): { end: End; of: keyof BrakeState }[] {
   const task = taskAt(visit);

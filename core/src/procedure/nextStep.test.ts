@@ -1,7 +1,19 @@
 import { nextStep, type EndProgress } from './nextStep';
 
-const fresh: EndProgress = { identified: false, rotor: false, pads: false, boltsOpen: false };
-const done: EndProgress = { identified: true, rotor: true, pads: true, boltsOpen: false };
+const fresh: EndProgress = {
+  identified: false,
+  rotor: false,
+  pads: false,
+  boltsOpen: false,
+  planOpen: false,
+};
+const done: EndProgress = {
+  identified: true,
+  rotor: true,
+  pads: true,
+  boltsOpen: false,
+  planOpen: false,
+};
 
 it.each<[string, EndProgress, EndProgress, string, string | null]>([
   ['identify the front first', fresh, fresh, 'identify', 'front'],
@@ -9,5 +21,13 @@ it.each<[string, EndProgress, EndProgress, string, string | null]>([
   ['then its pads', { ...done, pads: false }, fresh, 'pads', 'front'],
   ['then the rear', done, fresh, 'identify', 'rear'],
   ['bolts once begun come first', fresh, { ...done, boltsOpen: true }, 'rotor-bolts', 'rear'],
+  ['what is planned comes before measuring', fresh, { ...fresh, planOpen: true }, 'plan', 'rear'],
+  [
+    'and after bolts once begun',
+    { ...done, boltsOpen: true, planOpen: true },
+    done,
+    'rotor-bolts',
+    'front',
+  ],
   ['then sign off', done, done, 'sign-off', null],
 ])('%s', (_, front, rear, step, end) => expect(nextStep({ front, rear })).toEqual({ step, end }));

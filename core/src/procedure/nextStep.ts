@@ -7,12 +7,14 @@ export interface EndProgress {
   pads: boolean;
   /** A tightening was begun and is not through its passes. */
   boltsOpen: boolean;
+  /** Work is planned there and not all of it done. */
+  planOpen: boolean;
 }
 
-export type Step = 'identify' | 'rotor' | 'pads' | 'rotor-bolts' | 'sign-off';
+export type Step = 'plan' | 'identify' | 'rotor' | 'pads' | 'rotor-bolts' | 'sign-off';
 
 /**
- * What to do next on a visit: finish the bolts that were begun, then each end from identifying through
+ * What to do next on a visit: finish the bolts that were begun, then what is planned, then each end from identifying through
  * measuring, front first; when nothing is left, sign off. A suggestion of the usual order [P]; nothing is compulsory.
  */
 export function nextStep(progress: Readonly<Record<End, EndProgress>>): {
@@ -20,6 +22,7 @@ export function nextStep(progress: Readonly<Record<End, EndProgress>>): {
   end: End | null;
 } {
   for (const end of ENDS) if (progress[end].boltsOpen) return { step: 'rotor-bolts', end };
+  for (const end of ENDS) if (progress[end].planOpen) return { step: 'plan', end };
   for (const end of ENDS) {
     const { identified, rotor, pads } = progress[end];
     if (!identified) return { step: 'identify', end };

@@ -137,6 +137,26 @@ it('a reading sent again after a lost line is answered and not used twice', asyn
   open.close();
 });
 
+it('a wrench speaks newton metres: to the step that tightens with it, once, and in no other unit', async () => {
+  const open = await step(shop.ids.digital);
+  const wrench = await gauge('TW-1', 'bolts');
+  await open.heard('gauge');
+  wrench.read(1, '6.02', 'Nm');
+  await open.heard('reading');
+  expect(open.events.at(-1)).toEqual({
+    event: 'reading',
+    deviceId: shop.ids.digital,
+    value: 6.02,
+    shown: '6.02',
+  });
+  wrench.read(1, '6.02', 'Nm');
+  wrench.read(2, '53.3', 'lbfin');
+  await wrench.answered('HF1 NO seq=2 why=wrong-unit');
+  expect(open.events.filter(({ event }) => event === 'reading')).toHaveLength(1);
+  wrench.leave();
+  open.close();
+});
+
 it('the step opened last takes the gauge over, and the other is told by whom', async () => {
   const lead = await shop.signedIn('Lead');
   const first = await step(shop.ids.point);

@@ -4,7 +4,7 @@ import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, type Asked } from '../platform/database';
 
-const FLAGS = ['identified', 'rotor', 'pads', 'bolts_open', 'do_not_ride'] as const;
+const FLAGS = ['identified', 'rotor', 'pads', 'bolts_open', 'plan_open', 'do_not_ride'] as const;
 type Flag = (typeof FLAGS)[number];
 
 const columnsOf = (end: End) =>
@@ -64,6 +64,7 @@ function benchJobOf(row: BenchRow): BenchJob {
     rotor: row[`${end}_rotor`] === 1,
     pads: row[`${end}_pads`] === 1,
     boltsOpen: row[`${end}_bolts_open`] === 1,
+    planOpen: row[`${end}_plan_open`] === 1,
   });
   return {
     id: row.id,

@@ -1,6 +1,8 @@
 import { inspectEnd, judgeSitting, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import { RULE, type Judgement } from '@hold-fast/core/inspection/judge';
 import { ENDS, type End } from '@hold-fast/core/ends';
+import { visitOf } from '@hold-fast/contract/visit';
+import { planOpen } from '@hold-fast/core/plan/visit';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
@@ -125,6 +127,7 @@ async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<vo
     identified: job.identified[end] !== null,
     rotor: standingSitting(job, end, 'rotor') !== null,
     pads: standingSitting(job, end, 'pads') !== null,
+    plan_open: planOpen(visitOf(job), end),
     bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
   };
   const columns = Object.keys(row);

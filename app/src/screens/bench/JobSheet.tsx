@@ -1,5 +1,6 @@
 import { toldOf, type Job, type Measured } from '@hold-fast/contract/jobs';
-import { standingSteps } from '@hold-fast/contract/visit';
+import { standingSteps, visitOf } from '@hold-fast/contract/visit';
+import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { countingMarks } from '@hold-fast/core/torque/proof';
@@ -40,9 +41,11 @@ function Sheet({ job }: { job: Job }) {
   const next = nextOf(job);
   const nextWords = next.end ? `${words.step[next.step]}, ${words.end[next.end]}` : 'Sign off';
   const carryOn = go(
-    next.end
-      ? `${next.end}/${next.step === 'rotor-bolts' ? boltsInHand(job, next.end) : next.step}`
-      : 'sign-off',
+    next.step === 'plan'
+      ? 'step'
+      : next.end
+        ? `${next.end}/${next.step === 'rotor-bolts' ? boltsInHand(job, next.end) : next.step}`
+        : 'sign-off',
   );
 
   return (
@@ -378,6 +381,7 @@ function nextOf(job: Job) {
       identified: job.identified[end] !== null,
       rotor: hasReadings(standingAt(job, end, 'rotor')),
       pads: hasReadings(standingAt(job, end, 'pads')),
+      planOpen: planOpen(visitOf(job), end),
       boltsOpen: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
     };
   };

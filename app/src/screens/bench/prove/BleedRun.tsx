@@ -109,6 +109,11 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                 Record what you find under “Looked over”.
               </Note>
             ) : null}
+            <Button
+              kind="quiet"
+              says={cycles.length === 0 ? 'Test the lever for air first' : 'Test the lever for air'}
+              onPress={() => router.navigate(`/bench/${job.id}/${end}/lever`)}
+            />
             {stands.code === 'escalate' ? (
               <Button
                 kind="quiet"
