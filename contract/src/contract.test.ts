@@ -69,8 +69,70 @@ const ENTRIES = [
     wrenchId: other,
     setNm: 6,
     treatment: 'dry',
+    asked: { loNm: 5, hiNm: 7, origin: 'stamped', source: 'On the spider' },
+    crowfoot: { leverMm: 200, extensionMm: 30, angleDegrees: 45 },
   },
-  { kind: 'pass-mark', id, at, tighteningId: other, pass: 'full', bolt: 4 },
+  {
+    kind: 'pass-mark',
+    id,
+    at,
+    tighteningId: other,
+    pass: 'full',
+    bolt: 4,
+    measuredNm: 6.02,
+    via: 'feed',
+  },
+  { kind: 'clamp-gaps', id, at, tighteningId: other, oneMm: 1.2, otherMm: 1.1 },
+  { kind: 'part-taken', id, at, end: 'rear', stockId: other, pieces: 2, batch: 'B-1' },
+  { kind: 'fluid-back', id, at, fillId: other, ml: 4 },
+  { kind: 'waste', id, at, end: 'rear', family: 'glycol', ml: 20 },
+  {
+    kind: 'bleed-cycle',
+    id,
+    at,
+    end: 'rear',
+    method: 'caliper-burp',
+    bubbles: 'few',
+    colour: 'amber',
+    ml: 8.5,
+  },
+  { kind: 'ticked', id, at, end: 'rear', check: 'pad-spring', outcome: 'passed' },
+  {
+    kind: 'deviation',
+    id,
+    at,
+    end: 'front',
+    deviation: 'mount-by-make',
+    words: 'Proud at the upper lug',
+    measured: '0.4 mm',
+    choice: 'warranty-part',
+    decidedBy: 'maker',
+    who: 'By letter',
+    riskTold: true,
+  },
+  { kind: 'bedding-pull', id, at, end: 'front', fromKmh: 25, toKmh: 5 },
+  { kind: 'witness', id, at, end: 'front', ring: 'even' },
+  {
+    kind: 'customer-answer',
+    id,
+    at,
+    answer: 'refused',
+    lines: [{ end: 'front', procedure: 'change-rotor' }],
+    who: 'Harbour post',
+    how: 'by-phone',
+    words: 'Not now',
+  },
+  { kind: 'taken-back', id, at, of: other },
+  {
+    kind: 'plan-step',
+    id,
+    at,
+    step: 'wheel-out',
+    end: 'front',
+    outcome: 'taken-back',
+    reason: '',
+    after: other,
+  },
   { kind: 'fill', id, at, end: 'rear', containerId: other, ml: 7.5, colour: '' },
   { kind: 'test', id, at, test: 'lever-feel', end: 'front', outcome: 'passed' },
 ] as const;
@@ -86,6 +148,15 @@ const HAVE_A_USUAL_VALUE = new Set([
   ),
   'fitting cameOffFor',
   'fitting rebedding',
+  'tightening asked',
+  'tightening crowfoot',
+  'pass-mark measuredNm',
+  'pass-mark via',
+  'part-taken batch',
+  'bleed-cycle colour',
+  'deviation measured',
+  'customer-answer words',
+  'plan-step reason',
 ]);
 
 const faults = (
@@ -122,14 +193,25 @@ describe.each(ENTRIES)('an entry of kind $kind', (entry) => {
 });
 
 describe('numbers', () => {
-  const [, , reading] = ENTRIES;
-  const [, , , , , tightening] = ENTRIES;
-  const fill = ENTRIES[7];
+  const of = <K extends (typeof ENTRIES)[number]['kind']>(kind: K) =>
+    ENTRIES.find((entry) => entry.kind === kind)!;
+  const reading = of('reading');
+  const tightening = of('tightening');
+  const fill = of('fill');
 
   it.each([Number.NaN, Number.POSITIVE_INFINITY, '1.47', null, 1.47001])(
     'a reading of %p is refused',
     (valueMm) => expect(faults(Entry, { ...reading, valueMm }).length).toBe(1),
   );
+  it('a window upside down, a pull that does not slow down, a choice that is not offered', () => {
+    const asked = { loNm: 7, hiNm: 5, origin: 'sheet', source: 'x' };
+    expect(faults(Entry, { ...tightening, asked })).toEqual(['asked custom']);
+    expect(faults(Entry, { ...of('bedding-pull'), toKmh: 25 })).toEqual(['toKmh custom']);
+    expect(faults(Entry, { ...of('deviation'), choice: 'leave-as-found' })).toEqual([
+      'choice custom',
+    ]);
+  });
+
   it.each([0, -6, 501])('a torque of %p N·m is refused', (setNm) =>
     expect(faults(Entry, { ...tightening, setNm })).toHaveLength(1),
   );
@@ -245,7 +327,9 @@ describe('stores and sheets', () => {
       'uncertaintyMm too_small',
       'feedSerial invalid_format',
     ]);
-    expect(faults(Wrench, wrench)).toEqual(['tolerance too_big']);
+    expect(faults(Wrench, { ...wrench, kind: 'click', feedSerial: null, retired: false })).toEqual([
+      'tolerance too_big',
+    ]);
     expect(faults(Container, container)).toEqual(['sizeMl too_small']);
     expect(
       Container.safeParse({ ...container, sizeMl: 10, fluid: { family: 'glycol', grade: 'DOT 5' } })
