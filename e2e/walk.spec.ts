@@ -33,7 +33,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await expect(verdict(page)).toContainText('Holds');
   await hands.touch(hands.button('Job', true));
 
-  await hands.touch(hands.button(/^Rotor bolts/).first());
+  await hands.touch(hands.button(/^Torque/).first());
   await expect(page.getByText('Asked 5.4 to 6.6 N·m, sheet: it names 6.0')).toBeVisible();
   await hands.touch(hands.button(/W2 bench/));
   await hands.touch(hands.button('All finger-tight'));
@@ -55,6 +55,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await page.getByLabel('Used, mL').fill('7,5');
   await hands.touch(hands.button('Book 7.5 mL off'));
   await expect(page.getByText('7.5 mL Selkie 10, Bottle A, lot K22-118')).toBeVisible();
+  await hands.touch(hands.button('Back to the job'));
 
   await hands.touch(hands.button('Sign off', true));
   await expect(page.getByText(/rear rotor, pads, .*\. The record says so/)).toBeVisible();
