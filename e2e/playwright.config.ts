@@ -32,7 +32,7 @@ export default defineConfig({
     timezoneId: 'UTC',
     screenshot: 'only-on-failure',
     // A press that finds nothing says so before the whole test is over.
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
   },
   projects: [
     { name: 'phone', use: { viewport: PHONE, hasTouch: true } },
