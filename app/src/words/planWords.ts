@@ -1,13 +1,14 @@
-import type { BeddingSchool, WitnessRing } from '@hold-fast/core/bedding/pulls';
+import type { WitnessRing } from '@hold-fast/core/bedding/pulls';
 import type { Decider, Deviation, DeviationChoice } from '@hold-fast/core/deviation/deviations';
 import type { BleedMethod, BleedStands, Bubbles } from '@hold-fast/core/fluid/bleedRun';
 import type { Answer } from '@hold-fast/core/plan/quote';
-import type { Alignment, AlignmentReason, PistonLubricant } from '@hold-fast/core/plan/schools';
+import type { Alignment, AlignmentReason } from '@hold-fast/core/plan/schools';
 import type { StepFault } from '@hold-fast/core/plan/visit';
 import type { Place } from '@hold-fast/core/plan/state';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import { BENCH_RULES } from '@hold-fast/core/procedure/rules';
-import type { Caution, Consumable, NewPart, StepId, Tool } from '@hold-fast/core/procedure/steps';
+import type { Caution, Consumable, StepId, Tool } from '@hold-fast/core/procedure/steps';
+import { partWords } from './partWords';
 import { words } from './words';
 
 // The words of plan and step face, apart from the rest: no other screen loads them. One catalogue a language, as en.
@@ -342,22 +343,6 @@ const consumable: Record<Consumable, string> = {
   'seal-paint': 'paint to seal bare metal',
 };
 
-const part: Record<NewPart, string> = {
-  pads: 'pair of pads',
-  clip: 'retaining clip',
-  rotor: 'rotor',
-  'rotor-bolts': 'rotor bolts',
-  olive: 'olive of that hose type',
-  barb: 'barb of that hose type',
-  hose: 'hose',
-  caliper: 'caliper',
-  adapter: 'adapter',
-  'inner-cable': 'inner cable',
-  housing: 'housing and ferrules',
-  'brake-set': 'brake: lever, hose, caliper',
-  'end-washer': 'throttle end washer',
-};
-
 const caution: Record<Caution, string> = {
   'gloves-and-glasses': 'Gloves and glasses: there is fluid.',
   ventilate: 'Open a window: cleaner and dust. No air line.',
@@ -417,15 +402,6 @@ const alignmentWhy: Record<AlignmentReason, string> = {
   'rotor-wavy': 'the rotor waves',
   sound: 'pistons and rotor were seen to be sound',
   'not-known': 'nobody has looked at pistons and runout',
-};
-const lubricant: Record<PistonLubricant, string> = {
-  'own-fluid': 'the system’s own fluid',
-  'maker-grease': 'the maker’s grease',
-  nothing: 'nothing',
-};
-const bedding: Record<BeddingSchool, string> = {
-  'ten-pulls': 'Ten even pulls',
-  'two-runs': 'Two runs of a hill',
 };
 const bubbles: Record<Bubbles, string> = { none: 'None', few: 'Few', many: 'Many' };
 const ring: Record<WitnessRing, string> = {
@@ -515,18 +491,16 @@ function bleed(stands: BleedStands): { title: string; says: string } {
 }
 
 export const planWords = {
+  ...partWords,
   step,
   procedure,
   tool,
   consumable,
-  part,
   caution,
   place,
   fault,
   alignment,
   alignmentWhy,
-  lubricant,
-  bedding,
   bubbles,
   ring,
   deviation,

@@ -17,7 +17,7 @@ import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { capital } from './findings';
+import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 
 type Fitted = EntryOf<'fitting'>;

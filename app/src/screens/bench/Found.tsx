@@ -21,7 +21,8 @@ import { useWide } from '../../ui/useWide';
 import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { capital, itemSays, judgementNumber, sumsOf } from './findings';
+import { capital } from '../../words/capital';
+import { itemSays, judgementNumber, sumsOf } from './findings';
 import { inInchesFor } from './inInchesFor';
 import { WithJob } from './JobFrame';
 

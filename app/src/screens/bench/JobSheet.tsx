@@ -26,7 +26,8 @@ import { Words } from '../../ui/Words';
 import { exactDay, near } from '../../words/days';
 import { words } from '../../words/words';
 import { standingAt, WithJob } from './JobFrame';
-import { capital, itemSays, judgementNumber, reasonsOf } from './findings';
+import { capital } from '../../words/capital';
+import { itemSays, judgementNumber, reasonsOf } from './findings';
 
 const RULE_WIDTH = 316;
 

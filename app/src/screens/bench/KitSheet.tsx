@@ -6,7 +6,7 @@ import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
-import { capital } from './findings';
+import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 
 /** What is fitted at one end, and what was before: each part’s life with its dates. */

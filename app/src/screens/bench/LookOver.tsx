@@ -20,7 +20,7 @@ import { Page, Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { capital } from './findings';
+import { capital } from '../../words/capital';
 import { WithBrake } from './JobFrame';
 import { Pictures } from './Pictures';
 

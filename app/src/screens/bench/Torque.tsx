@@ -38,7 +38,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { CrowfootFields } from './CrowfootFields';
-import { capital } from './findings';
+import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 import { FeedNote } from './measuring/FeedNote';
 import { numberOf } from './numberOf';

@@ -1,3 +1,4 @@
+import { capital } from '../../words/capital';
 import type { ClearanceVerdict } from '@hold-fast/core/clearance/corners';
 import type { FaceVerdict } from '@hold-fast/core/face/mountFace';
 import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
@@ -262,8 +263,4 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
         ? 'Looked over, nothing found.'
         : null;
   return [looked, measured, item.words ? `“${item.words}”` : null].filter(Boolean).join(' ');
-}
-
-export function capital(text: string): string {
-  return text[0]!.toUpperCase() + text.slice(1);
 }

@@ -13,7 +13,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { exactDay, near } from '../../words/days';
 import { words } from '../../words/words';
-import { capital } from '../bench/findings';
+import { capital } from '../../words/capital';
 import { lifeSays } from '../bench/KitSheet';
 import { ThicknessChart } from './ThicknessChart';
 

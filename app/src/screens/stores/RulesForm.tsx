@@ -18,9 +18,9 @@ import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
-import { planWords } from '../../words/planWords';
+import { partWords } from '../../words/partWords';
 import { words } from '../../words/words';
-import { capital } from '../bench/findings';
+import { capital } from '../../words/capital';
 
 type Written = ReturnType<typeof ShopRules.parse>;
 
@@ -129,7 +129,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           control={control}
           name="beddingIn"
           label="Bedding in"
-          options={BEDDING_SCHOOLS.map((value) => ({ value, says: planWords.bedding[value] }))}
+          options={BEDDING_SCHOOLS.map((value) => ({ value, says: partWords.bedding[value] }))}
         />
         <Words kind="small">On pistons, where the sheet is silent</Words>
         <FormChoice
@@ -138,7 +138,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           label="On pistons"
           options={PISTON_LUBRICANTS.map((value) => ({
             value,
-            says: capital(planWords.lubricant[value]),
+            says: capital(partWords.lubricant[value]),
           }))}
         />
       </Section>

@@ -31,9 +31,9 @@ import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { planWords } from '../../words/planWords';
+import { partWords } from '../../words/partWords';
 import { words } from '../../words/words';
-import { capital } from '../bench/findings';
+import { capital } from '../../words/capital';
 
 type Body = SpecSheetBody;
 type Plain = (typeof PLAIN_VALUES)[number];
@@ -161,7 +161,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
               options={[
                 ...PISTON_LUBRICANTS.map((value) => ({
                   value,
-                  says: `Pistons: ${planWords.lubricant[value]}`,
+                  says: `Pistons: ${partWords.lubricant[value]}`,
                 })),
                 { value: null, says: 'Pistons: the sheet is silent' },
               ]}

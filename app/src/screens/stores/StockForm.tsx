@@ -9,7 +9,7 @@ import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
-import { planWords } from '../../words/planWords';
+import { partWords } from '../../words/partWords';
 import { StoreForm } from './StoreForm';
 
 const Line = StockLine.omit({ id: true });
@@ -49,7 +49,7 @@ function NewLine() {
           control={control}
           name="part"
           label="Part"
-          options={NEW_PARTS.map((value) => ({ value, says: planWords.part[value] }))}
+          options={NEW_PARTS.map((value) => ({ value, says: partWords.part[value] }))}
         />
         <FormLine
           control={control}

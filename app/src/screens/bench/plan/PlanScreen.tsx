@@ -37,7 +37,7 @@ import { Words } from '../../../ui/Words';
 import { exactDay } from '../../../words/days';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
-import { capital } from '../findings';
+import { capital } from '../../../words/capital';
 import { WithJob } from '../JobFrame';
 
 type Procedures = Record<End, ProcedureId[]>;

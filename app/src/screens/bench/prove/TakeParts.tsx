@@ -14,7 +14,7 @@ import { Empty, Failed, Loading } from '../../../ui/Standing';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
-import { capital } from '../findings';
+import { capital } from '../../../words/capital';
 import { WithBrake } from '../JobFrame';
 import { OnFrom } from './OnFrom';
 
