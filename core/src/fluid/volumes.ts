@@ -5,6 +5,8 @@ import { positive } from '../inputError';
 export const FLUSHES = 3;
 /** Share of a syringe kept back, so that no air follows [D]. */
 export const KEPT_BACK = 0.1;
+/** The usual syringe, mL, and how full it is drawn: 1/2 to 2/3 of it [P]. */
+export const USUAL_SYRINGE = { capacityMl: 30, share: 2 / 3 } as const;
 /** What caliper and lever hold together where the sheet is silent, mL: 3 to 6, from memory [M]. */
 export const USUAL_KIT_ML = 4.5;
 /** Bore where the sheet is silent, mm: 2.0 to 2.5, from memory [M]; the wider one, so that enough is laid out. */
@@ -49,7 +51,11 @@ export function volumesOf(
  * How often a syringe is filled for a volume: it goes to `share` of its capacity, and a tenth of it is kept back.
  * @param share how full it is drawn, up to 1; must be above {@link KEPT_BACK}
  */
-export function fillsFor(volumeMl: number, capacityMl: number, share: number): number {
+export function fillsFor(
+  volumeMl: number,
+  capacityMl: number = USUAL_SYRINGE.capacityMl,
+  share: number = USUAL_SYRINGE.share,
+): number {
   const usable = positive(capacityMl, 'capacity') * share - KEPT_BACK * capacityMl;
   return Math.ceil(positive(volumeMl, 'volume') / positive(usable, 'fill') - 1e-9);
 }

@@ -8,7 +8,15 @@ import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { layOut } from './layOut';
 import { bleedFor, proceduresFor } from './recommended';
 import { WHOLE, type BrakeState } from './state';
-import { doFault, openEnds, planAt, planOpen, skipFault, type Visit } from './visit';
+import {
+  beddingTooEarly,
+  doFault,
+  openEnds,
+  planAt,
+  planOpen,
+  skipFault,
+  type Visit,
+} from './visit';
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
 const visitOf = (
@@ -42,9 +50,12 @@ it('a plan is open at an end until all of it is done there and the brake is read
   expect(ENDS.map((end) => planOpen(visit, end))).toEqual([true, false]);
   for (const { step, end } of planAt(visit)!.steps) {
     expect(planOpen(visit, 'front')).toBe(true);
+    const ridden = visit.steps.some((each) => each.step === 'careful-ride');
+    expect(beddingTooEarly(visit, 'front')).toBe(!ridden);
     visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'done' }] };
   }
   expect(planOpen(visit, 'front')).toBe(false);
+  expect(ENDS.map((end) => beddingTooEarly(visit, end))).toEqual([false, false]);
 });
 
 describe('the rules of the bench, each tried by a step that would break it', () => {

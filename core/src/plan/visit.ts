@@ -110,6 +110,17 @@ export function backFault(
   return last?.step === step && last.end === end ? null : { code: 'not-planned' };
 }
 
+/** Whether bedding-in would come too early: work is planned at this end, and nobody has ridden it with care since [P]. */
+export function beddingTooEarly({ chosen, steps }: Visit, end: End): boolean {
+  const planned = (chosen?.procedures[end] ?? []).length > 0;
+  return (
+    planned &&
+    !steps.some(
+      (each) => each.end === end && each.step === 'careful-ride' && each.outcome === 'done',
+    )
+  );
+}
+
 /** Whether there is planned work at an end that is not all done, or a brake that is not ready after it. */
 export function planOpen(visit: Visit, end: End): boolean {
   const brake = taskAt(visit)[end];

@@ -1,6 +1,6 @@
 import { windowAtWrench, type Crowfoot } from './crowfoot';
 import { fastenerRule, type FastenerId } from './fasteners';
-import { nextTurn, type PassMark } from './sequence';
+import { nextTurn, type Pass, type PassMark } from './sequence';
 import type { ThreadTreatment } from './thread';
 import type { TorqueWindow } from './window';
 import { clickSetting, readingStands, wrenchInCalibration, type Wrench } from './wrench';
@@ -40,8 +40,8 @@ export type ProofFlaw =
   | 'gaps-unequal'
   | 'torque-from-memory';
 
-/** Passes that go to the full torque. */
-const FULL: ReadonlySet<string> = new Set(['full', 'verify']);
+/** Passes that go to the full torque: with a reading wrench each turn of them is read. */
+export const FULL_PASSES: ReadonlySet<Pass> = new Set(['full', 'verify']);
 
 type Turned = Pick<Tightening, 'boltCount' | 'window' | 'wrench' | 'crowfoot'>;
 
@@ -50,7 +50,7 @@ export function markStands(
   { window, wrench, crowfoot }: Turned,
   mark: PassMark,
 ): 'in' | 'under' | 'over' | 'unmeasured' {
-  if (wrench.kind === 'click' || !FULL.has(mark.pass)) return 'in';
+  if (wrench.kind === 'click' || !FULL_PASSES.has(mark.pass)) return 'in';
   if (mark.measuredNm === null || mark.bolt === null) return 'unmeasured';
   return readingStands(windowAtWrench(window, crowfoot), wrench, mark.measuredNm);
 }

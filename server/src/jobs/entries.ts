@@ -3,8 +3,8 @@ import type { Person } from '@hold-fast/contract/people';
 import { mayFill } from '@hold-fast/core/fluid/container';
 import { suits } from '@hold-fast/core/gauge/suits';
 import { InputError } from '@hold-fast/core/inputError';
-import { checksAt, standingSteps, visitOf } from '@hold-fast/contract/visit';
-import { backFault, doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
+import { checksAt, visitOf } from '@hold-fast/contract/visit';
+import { backFault, beddingTooEarly, doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
 import { suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { crowfootGain, windowAtWrench } from '@hold-fast/core/torque/crowfoot';
@@ -443,13 +443,7 @@ const RECORDERS: Recorders = {
   },
   deviation: tell,
   'bedding-pull': async (entry, recording) => {
-    const job = await jobOf(recording);
-    const { planned } = job;
-    const work = planned.at(-1)?.procedures[entry.end] ?? [];
-    const ridden = standingSteps(job).some(
-      ({ end, step }) => end === entry.end && step === 'careful-ride',
-    );
-    if (work.length > 0 && !ridden)
+    if (beddingTooEarly(visitOf(await jobOf(recording)), entry.end))
       throw new Refusal('step-refused', { facts: { code: 'rule', rule: 8 } });
     await tell(entry, recording);
   },

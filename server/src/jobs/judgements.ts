@@ -1,4 +1,5 @@
 import { inspectEnd, judgeSitting, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
+import { liftsTag, toHang } from '@hold-fast/core/inspection/tags';
 import { RULE, type Judgement } from '@hold-fast/core/inspection/judge';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { visitOf } from '@hold-fast/contract/visit';
@@ -84,15 +85,11 @@ function measures(judgement: Judgement) {
   };
 }
 
-/**
- * Hangs a do-not-ride on the bike when it is found, and takes it off when the same thing was looked at again and found
- * fit to ride, or its part was replaced on this visit.
- */
+/** Hangs what is not to be ridden on the bike, and takes off what this visit lifts. */
 async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise<void> {
   const items = inspectedItems(job);
   const hanging = await tagsOfBike(transaction, job.bike.id);
-  for (const { end, subject, doNotRide, found } of items) {
-    if (!doNotRide || hanging.some((tag) => tag.end === end && tag.subject === subject)) continue;
+  for (const { end, subject, found } of toHang(items, hanging))
     await insert(transaction, 'bike_tag', {
       id: uuid(),
       bike_id: job.bike.id,
@@ -102,20 +99,16 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
       found: JSON.stringify(found),
       raised_at: shop.now(),
     });
-  }
-  for (const tag of hanging) {
-    const item = items.find(({ end, subject }) => end === tag.end && subject === tag.subject);
-    const replaced = job.fittings.some(
-      ({ jobId, end, part, condition }) =>
-        jobId === job.id && end === tag.end && part === tag.subject && condition !== 'found',
-    );
-    if (item ? item.doNotRide : !replaced && tag.jobId !== job.id) continue;
-    await run(transaction, 'UPDATE bike_tag SET lifted_at = ?, lifted_by_job = ? WHERE id = ?', [
-      shop.now(),
-      job.id,
-      tag.id,
-    ]);
-  }
+  const replaced = job.fittings.filter(
+    ({ jobId, condition }) => jobId === job.id && condition !== 'found',
+  );
+  for (const tag of hanging)
+    if (liftsTag(tag, { jobId: job.id, items, replaced }))
+      await run(transaction, 'UPDATE bike_tag SET lifted_at = ?, lifted_by_job = ? WHERE id = ?', [
+        shop.now(),
+        job.id,
+        tag.id,
+      ]);
 }
 
 async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<void> {

@@ -13,7 +13,7 @@ import type { Person } from '@hold-fast/contract/people';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { isLead } from '../people/rules';
-import { errnoOf, ERRNO, inTransaction, select, type Transaction } from '../platform/database';
+import { errnoOf, ERRNO, inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
@@ -33,7 +33,9 @@ import {
   gauges,
   handWasteOver,
   holdContainer,
+  holdGauge,
   holdStock,
+  holdWrench,
   moveStock,
   stockLines,
   wasteCans,
@@ -77,8 +79,7 @@ export function storesRoutes(shop: Shop): Router {
     const { version, gauge } = parse(GaugeEdit, request.body);
     const person = leadOn(response);
     await inTransaction(pool, async (transaction) => {
-      await select(transaction, 'SELECT id FROM gauge WHERE id = ? FOR UPDATE', [gaugeId]);
-      const was = await gaugeById(transaction, gaugeId);
+      const was = await holdGauge(transaction, gaugeId);
       if (!was || gauge.id !== gaugeId) throw new Refusal('not-found');
       refuseStale(was, version);
       const change = { was, gauge, at: shop.now(), personId: person.id };
@@ -101,8 +102,7 @@ export function storesRoutes(shop: Shop): Router {
     const { version, wrench } = parse(WrenchEdit, request.body);
     const person = leadOn(response);
     await inTransaction(pool, async (transaction) => {
-      await select(transaction, 'SELECT id FROM wrench WHERE id = ? FOR UPDATE', [id]);
-      const was = await wrenchById(transaction, id);
+      const was = await holdWrench(transaction, id);
       if (!was || wrench.id !== id) throw new Refusal('not-found');
       refuseStale(was, version);
       const change = { was, became: wrench, at: shop.now(), personId: person.id };

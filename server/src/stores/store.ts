@@ -79,6 +79,18 @@ export async function wrenchById(on: Asked, id: string): Promise<WrenchInStore |
   return row && wrenchOf(row);
 }
 
+/** The gauge, held until the transaction ends: a change is made from one version of it. */
+export async function holdGauge(on: Asked, id: string): Promise<GaugeInStore | null> {
+  await select(on, 'SELECT id FROM gauge WHERE id = ? FOR UPDATE', [id]);
+  return gaugeById(on, id);
+}
+
+/** The wrench, held until the transaction ends. */
+export async function holdWrench(on: Asked, id: string): Promise<WrenchInStore | null> {
+  await select(on, 'SELECT id FROM wrench WHERE id = ? FOR UPDATE', [id]);
+  return wrenchById(on, id);
+}
+
 export async function countClicks(on: Asked, wrenchId: string, clicks: number): Promise<void> {
   await run(on, 'UPDATE wrench SET uses = uses + ? WHERE id = ?', [clicks, wrenchId]);
 }

@@ -13,7 +13,7 @@ import {
   type FastenerId,
   type TorqueAsked,
 } from '@hold-fast/core/torque/fasteners';
-import { countingMarks, markStands } from '@hold-fast/core/torque/proof';
+import { countingMarks, FULL_PASSES, markStands } from '@hold-fast/core/torque/proof';
 import { nextTurn, PASS_SHARE, passesOf, type Pass } from '@hold-fast/core/torque/sequence';
 import { THREAD_TREATMENTS, type ThreadTreatment } from '@hold-fast/core/torque/thread';
 import { clickSetting, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
@@ -45,8 +45,6 @@ import { numberOf } from './numberOf';
 
 /** Passes that are confirmed bolt by bolt; the others are confirmed as a whole. */
 const BOLT_BY_BOLT: ReadonlySet<Pass> = new Set(['full']);
-/** A reading wrench says every full turn by itself. */
-const READ: ReadonlySet<Pass> = new Set(['full', 'verify']);
 
 interface TorqueProps {
   jobId: string;
@@ -337,7 +335,7 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
   const turn = nextTurn(boltCount, marks);
   const passes = passesOf(boltCount);
   const pass = turn.done ? passes.at(-1)! : turn.pass;
-  const reads = wrench.kind === 'reading' && READ.has(pass) && !turn.done;
+  const reads = wrench.kind === 'reading' && FULL_PASSES.has(pass) && !turn.done;
   const whole = !reads && (!BOLT_BY_BOLT.has(pass) || boltCount === 1);
   const share = PASS_SHARE[pass];
   const atWrench = windowAtWrench(tightened.window, crowfoot);

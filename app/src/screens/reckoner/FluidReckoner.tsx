@@ -1,6 +1,12 @@
 import { BOILING_C, boilingPointC, WET_PERCENT } from '@hold-fast/core/fluid/boiling';
 import { GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
-import { fillsFor, USUAL_BORE_MM, USUAL_KIT_ML, volumesOf } from '@hold-fast/core/fluid/volumes';
+import {
+  fillsFor,
+  USUAL_BORE_MM,
+  USUAL_KIT_ML,
+  USUAL_SYRINGE,
+  volumesOf,
+} from '@hold-fast/core/fluid/volumes';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../ui/Choice';
@@ -9,9 +15,6 @@ import { Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { numberOf } from '../bench/numberOf';
-
-const SYRINGE_ML = 30;
-const DRAWN = 2 / 3;
 
 /** How much fluid a hose takes, and what water in glycol does to its boiling point. */
 export function FluidReckoner() {
@@ -44,7 +47,7 @@ export function FluidReckoner() {
         </View>
         <Words testID="flush">
           {volumes
-            ? `Hose ${volumes.hoseMl.toFixed(2)} mL, system ${volumes.systemMl.toFixed(1)} mL. A flush is three times that: ${Math.ceil(volumes.flushMl)} mL, ${fillsFor(volumes.flushMl, SYRINGE_ML, DRAWN)} fills of a ${SYRINGE_ML} mL syringe to two thirds.`
+            ? `Hose ${volumes.hoseMl.toFixed(2)} mL, system ${volumes.systemMl.toFixed(1)} mL. A flush is three times that: ${Math.ceil(volumes.flushMl)} mL, ${fillsFor(volumes.flushMl)} fills of a ${USUAL_SYRINGE.capacityMl} mL syringe to two thirds.`
             : 'Numbers above zero.'}
         </Words>
       </Section>

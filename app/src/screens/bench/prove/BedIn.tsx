@@ -10,7 +10,8 @@ import {
   WITNESS_RINGS,
 } from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
-import { standingSteps } from '@hold-fast/contract/visit';
+import { visitOf } from '@hold-fast/contract/visit';
+import { beddingTooEarly } from '@hold-fast/core/plan/visit';
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
@@ -76,11 +77,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
     now,
   );
   const cool = coolFor(rotorC, nextJ, rotorKg);
-  const worked = (job.planned.at(-1)?.procedures[end] ?? []).length > 0;
-  const ridden = standingSteps(job).some(
-    (each) => each.end === end && each.step === 'careful-ride',
-  );
-  const early = worked && !ridden;
+  const early = beddingTooEarly(visitOf(job), end);
   const pull = () => {
     if (sound && !early)
       append(job.id, entryOf<'bedding-pull'>({ kind: 'bedding-pull', end, fromKmh, toKmh }));

@@ -8,7 +8,7 @@ import {
   type BleedMethod,
   type Bubbles,
 } from '@hold-fast/core/fluid/bleedRun';
-import { fillsFor, USUAL_HOSE_MM, volumesOf } from '@hold-fast/core/fluid/volumes';
+import { fillsFor, USUAL_HOSE_MM, USUAL_SYRINGE, volumesOf } from '@hold-fast/core/fluid/volumes';
 import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
 import { provesBled } from '@hold-fast/core/lever/lever';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
@@ -29,9 +29,6 @@ import { words } from '../../../words/words';
 import { WithBrake } from '../JobFrame';
 import { numberOf } from '../numberOf';
 import { OnFrom } from './OnFrom';
-
-const SYRINGE_ML = 30;
-const DRAWN = 2 / 3;
 
 /** A bleed as a run of cycles: what was seen in each, when it may stop, and what comes next when it does not help. */
 export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
@@ -224,7 +221,7 @@ function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified:
       />
       {volumes ? (
         <Words>
-          {`Hose ${volumes.hoseMl.toFixed(1)} mL, system ${volumes.systemMl.toFixed(1)}; a flush takes ${Math.ceil(volumes.flushMl)} mL: ${fillsFor(volumes.flushMl, SYRINGE_ML, DRAWN)} fills of a ${SYRINGE_ML} mL syringe to two thirds, a tenth kept back${volumes.assumed ? '. Bore or kit are assumed, from memory' : ''}.`}
+          {`Hose ${volumes.hoseMl.toFixed(1)} mL, system ${volumes.systemMl.toFixed(1)}; a flush takes ${Math.ceil(volumes.flushMl)} mL: ${fillsFor(volumes.flushMl)} fills of a ${USUAL_SYRINGE.capacityMl} mL syringe to two thirds, a tenth kept back${volumes.assumed ? '. Bore or kit are assumed, from memory' : ''}.`}
         </Words>
       ) : null}
       <Words ink="soft">
