@@ -346,6 +346,7 @@ function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
           ...entry(),
           procedures: { front: deed.front ?? [], rear: deed.rear ?? [] },
           bleed: { front: 'gravity-down', rear: 'push-up' },
+          again: [],
           agreed: deed.agreed,
           words: deed.words,
         },

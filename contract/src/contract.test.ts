@@ -322,6 +322,7 @@ describe('stores and sheets', () => {
       condition: 'clear',
       writtenOff: false,
       writtenOffReason: '',
+      wrongFluid: false,
     };
     expect(faults(Gauge, { ...gauge, feedSerial: 'a b', retired: false })).toEqual([
       'uncertaintyMm too_small',

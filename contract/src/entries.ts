@@ -12,7 +12,7 @@ import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { ROTOR_DAMAGE, ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
 import { BLEEDS, PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
-import { STEP_IDS } from '@hold-fast/core/procedure/steps';
+import { NEW_PARTS, STEP_IDS } from '@hold-fast/core/procedure/steps';
 import { PASSES } from '@hold-fast/core/torque/sequence';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
@@ -215,6 +215,11 @@ export const PlanChoice = z.strictObject({
     rear: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
   }),
   bleed: z.strictObject({ front: z.enum(BLEEDS), rear: z.enum(BLEEDS) }),
+  /** Procedures to be done once more, after they were done on this visit. */
+  again: z
+    .array(z.strictObject({ end: End, procedure: z.enum(PROCEDURE_IDS) }))
+    .max(60)
+    .default([]),
   /** Whether the customer agreed to it, refused it, or is to be asked. */
   agreed: z.enum(['agreed', 'not-asked']),
   words: wordsOrNone(300),
@@ -298,6 +303,16 @@ export const CustomerAnswer = z.strictObject({
   words: wordsOrNone(300),
 });
 
+/** A new part that is not from the shelf: it came with the bike, or with something that was taken. */
+export const PartBrought = z.strictObject({
+  kind: z.literal('part-brought'),
+  ...entry,
+  end: End,
+  part: z.enum(NEW_PARTS),
+  pieces: z.int().min(1).max(24),
+  from: words(120),
+});
+
 /** Takes back something told by a slip of the hand; both stay in the record. */
 export const TakenBack = z.strictObject({ kind: z.literal('taken-back'), ...entry, of: Id });
 
@@ -308,6 +323,7 @@ export const TOLD_KINDS = [
   'bedding-pull',
   'witness',
   'customer-answer',
+  'part-brought',
   'taken-back',
 ] as const;
 
@@ -345,6 +361,7 @@ export const Entry = z.discriminatedUnion('kind', [
   BeddingPull,
   Witness,
   CustomerAnswer,
+  PartBrought,
   TakenBack,
   PlanChoice,
   PlanStep,

@@ -158,9 +158,11 @@ export interface BikeTag {
   end: End;
   subject: Subject;
   found: Finding[];
-  /** The visit it was found at. */
+  /** The visit it was found at, or at which the fluid went in. */
   tag: number;
   jobId: string;
+  /** Found of a container later, after so many of the shop's entries; null for what a visit found. */
+  foundAfter: number | null;
 }
 
 export interface Fitted extends Fitting, By {
@@ -176,7 +178,7 @@ export interface Tested extends By {
 }
 
 /** What was chosen to be done, and what the customer said to it. */
-export type Planned = Omit<EntryOf<'plan-choice'>, 'kind' | 'at'> & By;
+export type Planned = Omit<EntryOf<'plan-choice'>, 'kind' | 'at'> & By & { seq: number };
 
 /** A step of the plan as it was recorded. */
 export type Stepped = Omit<EntryOf<'plan-step'>, 'kind' | 'at'> & By & { seq: number };

@@ -29,6 +29,7 @@ export const ShopRules = z.strictObject({
   lengthUnit: z.enum(['mm', 'in']),
   beddingIn: z.enum(BEDDING_SCHOOLS),
   pistonLubricant: z.enum(PISTON_LUBRICANTS),
+  labourPerHourCents: z.int().min(0).max(100_000),
 }) satisfies z.ZodType<Rules>;
 
 export interface RulesInForce {

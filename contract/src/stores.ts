@@ -1,6 +1,7 @@
 import { CONDITIONS } from '@hold-fast/core/fluid/container';
 import { GAUGE_KINDS } from '@hold-fast/core/gauge/gauge';
 import { FAMILIES } from '@hold-fast/core/fluid/families';
+import type { End } from '@hold-fast/core/ends';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { WRENCH_KINDS } from '@hold-fast/core/torque/wrench';
 import { z } from 'zod';
@@ -63,24 +64,44 @@ export interface WrenchInStore extends Wrench {
 export const WrenchEdit = z.strictObject({ version: z.int().min(1), wrench: Wrench });
 export type WrenchEdit = z.infer<typeof WrenchEdit>;
 
-export const Container = z.strictObject({
-  id: Id,
-  label: words(40),
-  fluid: Fluid,
-  lot: words(40),
-  sizeMl: Ml,
-  openedOn: Day.nullable(),
-  printedUseBy: Day.nullable(),
-  monthsAfterOpening: z.int().min(0).max(120).nullable(),
-  condition: z.enum(CONDITIONS),
-  writtenOff: z.boolean(),
-  writtenOffReason: wordsOrNone(200),
-});
+export const Container = z
+  .strictObject({
+    id: Id,
+    label: words(40),
+    fluid: Fluid,
+    lot: words(40),
+    sizeMl: Ml,
+    openedOn: Day.nullable(),
+    printedUseBy: Day.nullable(),
+    monthsAfterOpening: z.int().min(0).max(120).nullable(),
+    condition: z.enum(CONDITIONS),
+    writtenOff: z.boolean(),
+    writtenOffReason: wordsOrNone(200),
+    /** It held another fluid than it says: every brake it went into is quarantined. */
+    wrongFluid: z.boolean(),
+  })
+  .refine(({ wrongFluid, writtenOff }) => writtenOff || !wrongFluid, {
+    path: ['writtenOff'],
+    message: 'A container with the wrong fluid in it is written off.',
+  });
 export type Container = z.infer<typeof Container>;
 
 export interface ContainerInStore extends Container {
   remainingMl: number;
   version: number;
+}
+
+/** Where fluid of a container went: the bikes and customers to ring when something is wrong with it. */
+export interface FilledFrom {
+  id: string;
+  at: string;
+  end: End;
+  ml: number;
+  jobId: string;
+  tag: number;
+  bikeId: string;
+  bikeName: string;
+  customerName: string;
 }
 
 /** A change to a container, made from one version of it: how the fluid looks, what is printed on it, written off or not. */

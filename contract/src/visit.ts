@@ -1,4 +1,7 @@
 import type { End } from '@hold-fast/core/ends';
+import type { BleedEvent } from '@hold-fast/core/fluid/bleedRun';
+import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
+import { provesBled } from '@hold-fast/core/lever/lever';
 import { quoteLines, type Answered } from '@hold-fast/core/plan/quote';
 import type { Visit } from '@hold-fast/core/plan/visit';
 import { unrecorded, type DoneAt } from '@hold-fast/core/procedure/fastened';
@@ -7,11 +10,21 @@ import type { SignOffFacts } from '@hold-fast/core/procedure/signOff';
 import { toldOf, type Job } from './jobs';
 
 /** A job's plan and how far it has come, as core looks at it: the last choice stands. */
-export function visitOf({ planned, stepped }: Pick<Job, 'planned' | 'stepped'>): Visit {
-  const last = planned.at(-1);
+export function visitOf(job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told'>): Visit {
+  const last = job.planned.at(-1);
+  const standing = standingSteps(job);
   return {
     chosen: last ? { procedures: last.procedures, bleed: last.bleed } : null,
-    steps: standingSteps({ stepped }).map(({ step, end, outcome }) => ({ step, end, outcome })),
+    steps: standing.map(({ step, end, outcome }) => ({ step, end, outcome })),
+    again: job.planned.flatMap(({ again, seq }) => {
+      const after = standing.filter((step) => step.seq < seq).length;
+      return again.map((each) => ({ ...each, after }));
+    }),
+    parts: [...job.taken, ...toldOf(job, 'part-brought')].map(({ end, part, pieces }) => ({
+      end,
+      part,
+      pieces,
+    })),
   };
 }
 
@@ -87,4 +100,21 @@ export function answersOf(job: Pick<Job, 'planned' | 'told'>): Answered[] {
     lines,
   }));
   return [...whole, ...single].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+}
+
+/** The cycles of a bleed and the lever tests between them, in the order they were written down. */
+export function bleedEvents(job: Job, end: End): BleedEvent[] {
+  const cycles = toldOf(job, 'bleed-cycle', end).map(({ seq, method, bubbles }) => ({
+    seq,
+    event: { what: 'cycle', cycle: { method, bubbles } } as BleedEvent,
+  }));
+  const tests = job.measured.flatMap((measured) => {
+    if (measured.end !== end || measured.part !== 'lever') return [];
+    const judgement = judgeSitting(job, measured);
+    const passed = judgement?.ok && judgement.part === 'lever' ? provesBled(judgement.lever) : null;
+    return passed === null
+      ? []
+      : [{ seq: measured.seq, event: { what: 'sponge-test', passed } as BleedEvent }];
+  });
+  return [...cycles, ...tests].sort((a, b) => a.seq - b.seq).map(({ event }) => event);
 }

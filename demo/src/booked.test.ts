@@ -25,6 +25,11 @@ describe('every procedure runs from a booked job', () => {
         bleed: { front: BLEEDS[1], rear: BLEEDS[0] },
       },
       steps: [],
+      again: [],
+      parts: [
+        { end: booked.end, part: 'olive', pieces: 2 },
+        { end: booked.end, part: 'barb', pieces: 1 },
+      ],
     };
     const plan = planAt(visit)!;
     expect(plan.steps.length).toBeGreaterThan(1);

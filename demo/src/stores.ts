@@ -19,6 +19,7 @@ export function stores(today: Date): {
     condition: 'clear',
     writtenOff: false,
     writtenOffReason: '',
+    wrongFluid: false,
     monthsAfterOpening: null,
   } as const;
   return {
@@ -185,6 +186,7 @@ export function stores(today: Date): {
         ...sound,
         writtenOff: true,
         writtenOffReason: 'Left open by the grinder: bits in it',
+        wrongFluid: false,
       },
       {
         label: 'Bottle F',

@@ -29,6 +29,7 @@ export const keys = {
   gauges: ['gauges'],
   wrenches: ['wrenches'],
   containers: ['containers'],
+  fills: (containerId: string) => ['containers', containerId, 'fills'],
   stock: ['stock'],
   waste: ['waste'],
   leads: ['leads'],

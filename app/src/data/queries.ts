@@ -6,6 +6,7 @@ import type { RulesInForce } from '@hold-fast/contract/rules';
 import type { SheetHistoryRow, SheetRevision } from '@hold-fast/contract/sheets';
 import type {
   ContainerInStore,
+  FilledFrom,
   GaugeInStore,
   StockInStore,
   WasteCan,
@@ -73,6 +74,11 @@ export const useContainers = () =>
   useQuery({
     queryKey: keys.containers,
     queryFn: () => ask<ContainerInStore[]>('GET', '/containers'),
+  });
+export const useFills = (containerId: string) =>
+  useQuery({
+    queryKey: keys.fills(containerId),
+    queryFn: () => ask<FilledFrom[]>('GET', `/containers/${containerId}/fills`),
   });
 export const useStock = () =>
   useQuery({ queryKey: keys.stock, queryFn: () => ask<StockInStore[]>('GET', '/stock') });

@@ -120,7 +120,7 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
     case 'plan-choice':
       return job.planned.some(({ id }) => id === entry.id)
         ? job
-        : { ...job, planned: [...job.planned, { ...entry, by: '' }] };
+        : { ...job, planned: [...job.planned, { ...entry, by: '', seq: nextSeq(job) }] };
     case 'plan-step':
       return job.stepped.some(({ id }) => id === entry.id)
         ? job
@@ -142,6 +142,7 @@ function add(job: Job, { entry, gauge }: Waiting): Job {
     case 'bedding-pull':
     case 'witness':
     case 'customer-answer':
+    case 'part-brought':
       return job.told.some(({ id }) => id === entry.id)
         ? job
         : { ...job, told: [...job.told, { ...entry, seq: nextSeq(job), by: '' }] };
@@ -174,6 +175,7 @@ const nextSeq = (job: Job) =>
       ...job.tightened,
       ...job.stepped,
       ...job.told,
+      ...job.planned,
     ].map(({ seq }) => seq),
   );
 

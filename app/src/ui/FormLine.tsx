@@ -37,19 +37,24 @@ export function FormLine<T extends FieldValues>({
   );
 }
 
-/** A number in a form; left empty it is unknown (null). A comma is a point. */
+/**
+ * A number in a form; left empty it is unknown (null). A comma is a point.
+ * @param unit what one of the number as it is written is as it is kept: 0.01 for per cent kept as a share
+ */
 export function FormNumber<T extends FieldValues>({
   control,
   name,
   label,
   hint,
-}: Of<T> & { hint?: string }) {
+  unit = 1,
+}: Of<T> & { hint?: string; unit?: number }) {
   return (
     <Controller
       control={control}
       name={name}
       render={({ field, fieldState }) => (
         <NumberField
+          unit={unit}
           label={label}
           {...(hint ? { hint } : {})}
           value={field.value as number | null}
@@ -64,17 +69,19 @@ export function FormNumber<T extends FieldValues>({
 function NumberField({
   label,
   hint,
+  unit,
   value,
   onChange,
   error,
 }: {
   label: string;
+  unit: number;
   hint?: string;
   value: number | null;
   onChange: (value: number | null) => void;
   error: string | undefined;
 }) {
-  const [text, setText] = useState(value === null ? '' : String(value));
+  const [text, setText] = useState(value === null ? '' : String(rounded(value / unit)));
   return (
     <Field
       label={label}
@@ -83,12 +90,15 @@ function NumberField({
       inputMode="decimal"
       onChangeText={(now) => {
         setText(now);
-        onChange(now.trim() === '' ? null : Number(now.replace(',', '.')));
+        onChange(now.trim() === '' ? null : rounded(Number(now.replace(',', '.')) * unit));
       }}
       error={error}
     />
   );
 }
+
+/** Without the last digits that binary fractions leave behind. */
+const rounded = (value: number) => Number(value.toFixed(6));
 
 /** One of several answers in a form. */
 export function FormChoice<T extends FieldValues, V extends string | number | boolean | null>({

@@ -35,6 +35,8 @@ import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 
 const mm = (value: number, decimals = 2) => value.toFixed(decimals).replace('-', '−');
 const nm = (value: number) => value.toFixed(2).replace(/0$/, '');
+/** Hundredths of the shop's money, as a price. */
+const money = (cents: number) => (cents / 100).toFixed(2);
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 const list = (items: readonly string[]) =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
@@ -448,6 +450,7 @@ const brakeState: Record<keyof BrakeState, string> = {
   nipple: 'the nipple is open, or shut',
   system: 'the system was opened and is not bled',
   cable: 'the cable is open, or joined',
+  tape: 'the bar tape is peeled, or still on',
   aligned: 'the caliper is not centred',
   torqued: 'the caliper is not tightened',
   rotorTorqued: 'the rotor is not tightened',
@@ -564,7 +567,7 @@ const rider = {
 
 export const en = {
   app: 'Hold Fast',
-  format: { mm, nm, percent, list },
+  format: { mm, nm, money, percent, list },
   end,
   part,
   word,

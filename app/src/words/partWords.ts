@@ -18,6 +18,7 @@ const part: Record<NewPart, string> = {
   housing: 'housing and ferrules',
   'brake-set': 'brake: lever, hose, caliper',
   'end-washer': 'throttle end washer',
+  'bar-tape': 'bar tape',
 };
 
 const lubricant: Record<PistonLubricant, string> = {

@@ -119,6 +119,14 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
     does: 'Strip the old brake',
     why: 'Keep the old cable or hose as a puller for the new one.',
   },
+  'sponge-test-before': {
+    does: 'Test the lever for air, as it came in',
+    why: 'So that you know what the bleed has changed. Left out with a reason where it cannot be pulled.',
+  },
+  'peel-tape': {
+    does: 'Peel hood and bar tape',
+    why: 'Only as far as the lever and its joint; mark where the lever sits.',
+  },
   'dress-mount': {
     does: 'Dress the mount faces',
     why: 'Burr and paint only, until metal just shows. No rock, parallel gap.',
@@ -152,6 +160,18 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
     does: 'Route the new hose',
     why: 'Draw it in with the old one; sleeve it at a sharp port.',
   },
+  'bench-olive': {
+    does: 'New hose, nut and olive for the caliper end',
+    why: 'On the bench, before the hose goes into the frame.',
+  },
+  'join-off-frame': {
+    does: 'Join hose and caliper off the frame',
+    why: 'Hose bottomed in, nut started square by hand: there is no room for it later.',
+  },
+  'route-inside': {
+    does: 'Draw the hose through the frame',
+    why: 'From the caliper’s side, with the old hose or a magnet guide; sleeve it against rattle.',
+  },
   'cut-hose': {
     does: 'Measure at the lever and cut square',
     why: 'Leave it long until now: bar fully turned both ways.',
@@ -167,6 +187,14 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
   'join-at-caliper': {
     does: 'Join the hose at the caliper',
     why: 'Hose bottomed in, nut started square by hand.',
+  },
+  'lever-off-bar': {
+    does: 'Take the lever off the bar',
+    why: 'The bar’s marks say where it goes back; tape the hose and mark it.',
+  },
+  'lever-on-bar': {
+    does: 'Put the lever back to its marks',
+    why: 'Hose in its groove, clamp loose until the brake is bled.',
   },
   'join-at-lever': {
     does: 'Join the hose at the lever',
@@ -216,6 +244,10 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
     why: 'Reach, bite and angle alike, unless the rider asked otherwise.',
   },
   'true-rotor': { does: 'True the rotor', why: 'Clean, with a truing fork, in small bends.' },
+  'bearing-play': {
+    does: 'Set the bearing play on the ground',
+    why: 'Wheel in, bar straight, front brake held, rock it; then the stem bolts to their torque.',
+  },
   'runout-check': { does: 'Sweep the rotor with the dial', why: 'One slow turn forward.' },
   'radial-check': {
     does: 'Check that the pads sweep the whole track',
@@ -253,6 +285,10 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
     does: 'Test it on the stand',
     why: 'No drag, no leak, the wheel stops. Lever side as agreed.',
   },
+  'wrap-tape': {
+    does: 'Wrap the bar, hoods back',
+    why: 'Only now: the joint held hard and dry for 60 s.',
+  },
   'careful-ride': { does: 'Ride with care', why: 'Soft pulls, then hard ones, in a safe place.' },
   'bed-in': {
     does: 'Bed in',
@@ -282,12 +318,14 @@ const procedure: Record<ProcedureId, string> = {
   'cable-to-hydraulic': 'Cable to hydraulic',
   'change-caliper': 'Change the caliper',
   'renew-hose': 'Renew the hose',
+  'renew-hose-inside': 'Renew a hose inside the frame',
+  'lever-off-bar': 'Drop bar: lever off, tape anew',
   'shorten-hose': 'Shorten the hose',
   'remake-joint': 'Remake the joint',
   'bleed-push-up': 'Bleed: push up',
   'bleed-gravity': 'Bleed: gravity down',
-  'bleed-burp': 'Bleed: push up and burp',
-  'bleed-tilt': 'Bleed: push up, burp and tilt',
+  'bleed-burp': 'Bleed: burp the caliper',
+  'bleed-tilt': 'Bleed: burp, then tilt the lever',
   'bleed-two-syringes': 'Bleed: two syringes',
   'top-up': 'Top up at the lever',
   'go-up-a-size': 'Go up a rotor size',
@@ -377,6 +415,8 @@ function fault(what: StepFault): string {
       return `Refused by a rule of the bench: ${BENCH_RULES[what.rule]}.`;
     case 'hands':
       return 'Wash your hands first.';
+    case 'part-unrecorded':
+      return `Take the ${partWords.part[what.part]} off the shelf first, or say where it came from: the old one is never used again.`;
     case 'other-end-open':
       return `Not yet: the ${words.end[what.end]} brake is not whole and proven.`;
     case 'not-planned':

@@ -4,8 +4,9 @@ const item = (subject: 'rotor' | 'leaks', doNotRide: boolean, end: 'front' | 're
   end,
   subject,
   doNotRide,
+  seq: 40,
 });
-const tag = { end: 'front', subject: 'rotor', jobId: 'earlier' } as const;
+const tag = { end: 'front', subject: 'rotor', jobId: 'earlier', foundAfter: null } as const;
 const visit = { jobId: 'now', items: [], replaced: [] };
 
 // Common practice: a do-not-ride is lifted by work or by a look, and by nothing else.
@@ -36,4 +37,13 @@ describe('a do-not-ride on a bike', () => {
 
   it('is lifted when the visit that found it takes the finding back', () =>
     expect(liftsTag({ ...tag, jobId: 'now' }, visit)).toBe(true));
+
+  it('found of a container afterwards, it stays until somebody looked later than that', () => {
+    const later = { ...tag, jobId: 'now', foundAfter: 50 };
+    expect(liftsTag(later, visit)).toBe(false);
+    expect(liftsTag(later, { ...visit, items: [item('rotor', false)] })).toBe(false);
+    expect(liftsTag(later, { ...visit, items: [{ ...item('rotor', false), seq: 51 }] })).toBe(true);
+    expect(liftsTag(later, { ...visit, items: [{ ...item('rotor', true), seq: 51 }] })).toBe(false);
+    expect(liftsTag(later, { ...visit, replaced: [{ end: 'front', part: 'rotor' }] })).toBe(false);
+  });
 });

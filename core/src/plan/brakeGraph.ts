@@ -80,20 +80,28 @@ export function brakeGraph({ start, work, done, until = READY }: BrakeTask): Bra
   };
 }
 
-/** A joint that stands open is closed before anything else that was found since: no lever is pulled over it. */
+/** A joint that stands open is closed, with all work on joints, before anything else that was found since: no lever is pulled over it. */
 function joinedFirst(start: BrakeState, open: readonly StepId[]): StepId[] {
   if (start.hoseAtLever === 'joined' && start.hoseAtCaliper === 'joined') return [...open];
   const joins = (id: StepId) => JOINS.includes(id);
   return [...open.filter(joins), ...open.filter((id) => !joins(id))];
 }
 const JOINS: readonly StepId[] = [
+  'new-brake-on',
+  'open-at-lever',
+  'open-at-caliper',
   'new-caliper-on',
   'route-new-hose',
+  'bench-olive',
+  'join-off-frame',
+  'route-inside',
   'cut-hose',
   'new-barb',
   'new-olive',
   'join-at-caliper',
+  'lever-off-bar',
   'join-at-lever',
+  'lever-on-bar',
 ];
 
 function inOrder(steps: readonly StepId[]): StepId[] {

@@ -13,7 +13,7 @@ import { brakeGraph } from './brakeGraph';
 import { benchAfter, leftBy, planBike, priced, type DoneStep, type Plan } from './planner';
 import { FRESH_BENCH, turnTo, CHANGE_OVERS, type Bench } from './price';
 import { READY, RIDEABLE, unmet, WHOLE, type BrakeState } from './state';
-import { naivePlan, taskOf, type Chosen } from './task';
+import { naivePlan, PROVES, taskOf, type Chosen } from './task';
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
 const chosen = (front: ProcedureId[], rear: ProcedureId[] = []): Chosen => ({
@@ -21,14 +21,16 @@ const chosen = (front: ProcedureId[], rear: ProcedureId[] = []): Chosen => ({
   bleed: PUSH_UP,
 });
 const planned = (choice: Chosen, done: DoneStep[] = []) =>
-  planBike(taskOf(choice, done), benchAfter(done));
+  planBike(taskOf(choice, stood(done)), benchAfter(done));
+const stood = (steps: readonly DoneStep[]) =>
+  steps.map(({ step, end }) => ({ step, end, outcome: 'done' as const }));
 const ids = (plan: Plan | null) =>
   plan!.steps.map(({ step, end }) => (end ? `${end} ${step}` : step));
 
 /** Procedures that one visit to one brake can bring together; those that end each other are drawn one at a time. */
 const ALONE: ProcedureId[][] = [
   ['fit-hydraulic', 'cable-to-hydraulic'],
-  ['change-caliper', 'renew-hose', 'shorten-hose', 'remake-joint'],
+  ['change-caliper', 'renew-hose', 'renew-hose-inside', 'shorten-hose', 'remake-joint'],
   ['bleed-push-up', 'bleed-gravity', 'bleed-burp', 'bleed-tilt', 'bleed-two-syringes', 'top-up'],
   ['change-rotor', 'refit-rotor', 'go-up-a-size'],
 ];
@@ -47,7 +49,7 @@ function faultsOf(
   done: readonly DoneStep[] = [],
 ): string[] {
   const faults: string[] = [];
-  const task = taskOf(choice, done);
+  const task = taskOf(choice, stood(done));
   const states: Partial<Record<End, BrakeState>> = {};
   for (const end of ENDS) if (task[end]) states[end] = task[end].start;
   let bench: Bench = benchAfter(done);
@@ -81,9 +83,14 @@ function faultsOf(
     const open = unmet(state, READY);
     if (open) faults.push(`the ${end} is left with ${open}`);
     const did = [...done, ...steps].filter((each) => each.end === end).map(({ step }) => step);
-    for (const work of task[end]!.work)
-      if (did.filter((step) => step === work).length !== 1)
-        faults.push(`${end} ${work} done not once`);
+    const after = taskOf(choice, stood([...done, ...steps]))[end]!;
+    for (const work of task[end]!.work) {
+      const times = did.filter((step) => step === work).length;
+      // Proof is brought again when what it proves was changed after it.
+      if (times !== 1 && !(work in PROVES && times > 1))
+        faults.push(`${end} ${work} done ${times} times`);
+      if (!after.done.includes(work)) faults.push(`${end} ${work} does not stand`);
+    }
   }
   return faults;
 }

@@ -1,5 +1,7 @@
 import { ENDS, type End } from '../ends';
-import type { ProcedureId } from '../procedure/procedures';
+import { procedureRule, type ProcedureId } from '../procedure/procedures';
+import { stepRule } from '../procedure/steps';
+import { fitsBySheet, type FittedBrake, type NewPart, type StockLine } from '../stock/stock';
 
 /** What a procedure usually takes on its own, minutes; a shop charges by it. All our choice [D]. */
 export const TYPICAL_MINUTES: Readonly<Record<ProcedureId, number>> = {
@@ -12,6 +14,8 @@ export const TYPICAL_MINUTES: Readonly<Record<ProcedureId, number>> = {
   'cable-to-hydraulic': 90,
   'change-caliper': 45,
   'renew-hose': 45,
+  'renew-hose-inside': 70,
+  'lever-off-bar': 20,
   'shorten-hose': 30,
   'remake-joint': 30,
   'bleed-push-up': 25,
@@ -43,6 +47,42 @@ export interface QuoteLine {
   procedure: ProcedureId;
   /** {@link TYPICAL_MINUTES} */
   minutes: number;
+}
+
+/** What a line of the quote comes to; a part that the shelf has no price for is null, and so is the sum. */
+export interface LinePrice {
+  labourCents: number;
+  parts: { part: NewPart; cents: number | null }[];
+  cents: number | null;
+}
+
+/**
+ * Labour by the shop's hour, and each part the procedure takes by the shelf's price: the kind that the brake's sheet names,
+ * else one that fits all.
+ */
+export function priceOf(
+  { procedure, minutes }: Pick<QuoteLine, 'procedure' | 'minutes'>,
+  labourPerHourCents: number,
+  shelf: readonly (Pick<StockLine, 'part' | 'fits'> & {
+    description: string;
+    priceCents: number;
+  })[],
+  brake: FittedBrake | null,
+): LinePrice {
+  const labourCents = Math.round((labourPerHourCents * minutes) / 60);
+  const parts = procedureRule(procedure)
+    .steps.flatMap((step) => stepRule(step).parts ?? [])
+    .map((part) => {
+      const kinds = shelf.filter((line) => line.part === part);
+      const kind =
+        kinds.find((line) => fitsBySheet(line, brake)) ?? kinds.find(({ fits }) => fits === '');
+      return { part, cents: kind?.priceCents ?? null };
+    });
+  const cents = parts.reduce<number | null>(
+    (sum, part) => (sum === null || part.cents === null ? null : sum + part.cents),
+    labourCents,
+  );
+  return { labourCents, parts, cents };
 }
 
 /** Something a customer said to some lines. */

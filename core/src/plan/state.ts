@@ -18,6 +18,8 @@ export interface BrakeState {
   nipple: 'shut' | 'open';
   system: 'sound' | 'opened' | 'bled';
   cable: 'joined' | 'open';
+  /** Hood and bar tape: peeled while the lever of a drop bar is worked at, on again once the brake is proven. */
+  tape: 'on' | 'peeled';
   aligned: boolean;
   torqued: boolean;
   rotorTorqued: boolean;
@@ -54,6 +56,7 @@ export const WHOLE: Readonly<BrakeState> = {
   nipple: 'shut',
   system: 'sound',
   cable: 'joined',
+  tape: 'on',
   aligned: true,
   torqued: true,
   rotorTorqued: true,
@@ -81,6 +84,7 @@ export const READY: Readonly<Wanted> = {
   nipple: 'shut',
   system: ['sound', 'bled'],
   cable: 'joined',
+  tape: 'on',
   aligned: true,
   torqued: true,
   rotorTorqued: true,
@@ -92,7 +96,8 @@ export const READY: Readonly<Wanted> = {
 export type Wanted = { [K in keyof BrakeState]?: BrakeState[K] | readonly BrakeState[K][] };
 
 /** A brake that is closed up and tight, proven or not. */
-export const CLOSED: Readonly<Wanted> = (({ standTested: _, bedded: __, ...rest }) => rest)(READY);
+export const CLOSED: Readonly<Wanted> = (({ standTested: _, bedded: __, tape: ___, ...rest }) =>
+  rest)(READY);
 
 /** A brake that may be ridden on: whole, tight and firm. */
 export const RIDEABLE: Readonly<Wanted> = {

@@ -1,12 +1,15 @@
 import {
+  AFTER_A_FLUSH,
   BLEEDS,
+  FLUSHES,
   PROCEDURE_IDS,
   procedureRule,
   workFor,
   type ProcedureId,
 } from '../procedure/procedures';
 import { ENDS, type End } from '../ends';
-import type { StepId } from '../procedure/steps';
+import { BLEED_METHODS } from '../fluid/bleedRun';
+import { stepRule, type StepId } from '../procedure/steps';
 import type { BrakeTask } from './brakeGraph';
 import {
   benchAfter,
@@ -17,7 +20,7 @@ import {
   type DoneStep,
   type Plan,
 } from './planner';
-import { CLOSED, WHOLE, type BrakeState } from './state';
+import { CLOSED, unmet, WHOLE, type BrakeState } from './state';
 
 /** What was chosen for a bike, and how each end is bled where a joint is opened and nobody chose how. */
 export interface Chosen {
@@ -25,39 +28,153 @@ export interface Chosen {
   bleed: Readonly<Record<End, (typeof BLEEDS)[number]>>;
 }
 
+/** A step as it stands in a visit: done, or left out with a reason. */
+export interface StandingStep extends DoneStep {
+  outcome: 'done' | 'skipped';
+}
+
+/** A procedure that was chosen once more, after so many of the visit's steps. */
+export interface ChosenAgain {
+  end: End;
+  procedure: ProcedureId;
+  after: number;
+}
+
 /**
- * The planner's task: each end as it stands after what was done so far, and the work that was chosen for it.
- * @param done steps in the order done; a re-plan goes on from there
+ * The planner's task: each end as it stands after what was done so far, and the work that was chosen for it. What was left
+ * out is no work any more.
+ * @param steps in the order done; a re-plan goes on from there
+ * @param again procedures chosen once more after they were done
  */
-export function taskOf({ procedures, bleed }: Chosen, done: readonly DoneStep[] = []): BikeTask {
+export function taskOf(
+  { procedures, bleed }: Chosen,
+  steps: readonly StandingStep[] = [],
+  again: readonly ChosenAgain[] = [],
+): BikeTask {
   const task: BikeTask = {};
   for (const end of ENDS) {
     const chosen = procedures[end] ?? [];
-    const here = done.filter((each) => each.end === end);
-    if (chosen.length === 0 && here.length === 0) continue;
-    const found = Object.assign(
-      {},
-      ...chosen.map((id) => procedureRule(id).finds ?? {}),
-    ) as Partial<BrakeState>;
-    const start = walk({ [end]: { ...WHOLE, ...found } }, here)[end]!;
+    if (chosen.length === 0 && !steps.some((each) => each.end === end)) continue;
+    const work = workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end]);
+    const here = again.filter((each) => each.end === end);
+    const start = stateAfter(end, chosen, steps, here);
+    const standing = standingAt(end, steps, here, work);
+    const of = (outcome: StandingStep['outcome']) =>
+      standing.flatMap((each) => (each.outcome === outcome ? [each.step] : []));
+    const done = of('done');
+    const leftOut = of('skipped');
+    const asked = work.filter(
+      (id) => !leftOut.includes(id) && (done.includes(id) || !tooLateFor(id, start)),
+    );
+    const flushed = FLUSHES.some((id) => asked.includes(id));
     task[end] = {
       start,
-      work: workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end]),
-      done: here.flatMap(({ step }) => (step === 'wash-hands' ? [] : [step])),
+      work: flushed ? asked : asked.filter((id) => !AFTER_A_FLUSH.includes(id)),
+      done,
     } satisfies BrakeTask;
   }
   return task;
 }
+
+/** What one brake is after these steps; what a procedure finds holds from when it was chosen. */
+function stateAfter(
+  end: End,
+  chosen: readonly ProcedureId[],
+  steps: readonly StandingStep[],
+  again: readonly ChosenAgain[],
+): BrakeState {
+  const finds = (ids: readonly ProcedureId[]) =>
+    Object.assign({}, ...ids.map((id) => procedureRule(id).finds ?? {})) as Partial<BrakeState>;
+  let state: BrakeState = { ...WHOLE, ...finds(chosen) };
+  for (let at = 0; at <= steps.length; at++) {
+    const here = again.filter(({ after }) => after === at).map((each) => each.procedure);
+    state = { ...state, ...finds(here), ...(here.some(changesIt) ? { standTested: false } : {}) };
+    const step = steps[at];
+    if (step?.outcome === 'done') state = walk({ [end]: state }, onlyAt(end, step))[end]!;
+  }
+  return state;
+}
+
+/** Whether a procedure does more than prove. */
+const changesIt = (id: ProcedureId): boolean => {
+  const { steps } = procedureRule(id);
+  return steps.length === 0 || steps.some(EVERY_CHANGE);
+};
+
+const onlyAt = (end: End, step: DoneStep): DoneStep[] => (step.end === end ? [step] : []);
+
+/** The steps of one end that still count: neither chosen once more since, nor proof of what was changed since or will be. */
+function standingAt(
+  end: End,
+  steps: readonly StandingStep[],
+  again: readonly ChosenAgain[],
+  work: readonly StepId[],
+): { step: StepId; outcome: StandingStep['outcome'] }[] {
+  const chosenAgain = (step: StepId, at: number) =>
+    again.some(
+      ({ procedure, after }) =>
+        at < after &&
+        (procedureRule(procedure).steps.includes(step) || PROVES[step] === EVERY_CHANGE),
+    );
+  const here = steps.flatMap((each, at) =>
+    each.end === end && each.step !== 'wash-hands' && !chosenAgain(each.step, at)
+      ? [{ step: each.step, outcome: each.outcome }]
+      : [],
+  );
+  const pending = work.filter((id) => !here.some(({ step }) => step === id));
+  return here.filter(({ step }, at) => {
+    const proves = PROVES[step];
+    if (!proves) return true;
+    const later = here
+      .slice(at + 1)
+      .flatMap((each) => (each.outcome === 'done' ? [each.step] : []));
+    return ![...later, ...pending].some(proves);
+  });
+}
+
+/** Anything that makes the stand test worthless, and work that is not proof itself. */
+const EVERY_CHANGE = (step: StepId): boolean => {
+  const rule = stepRule(step);
+  if (rule.sets.standTested === false) return true;
+  return rule.kind === 'work' && rule.stage !== 'prove' && rule.stage !== 'strip';
+};
+const among =
+  (...steps: readonly StepId[]) =>
+  (step: StepId) =>
+    steps.includes(step);
+
+const OPENS_A_JOINT = among('open-at-lever', 'open-at-caliper', 'new-brake-on');
+
+/** What a step proves, or what it is worth: it is asked for again when one of these comes after it. Common practice [P]. */
+export const PROVES: Partial<Record<StepId, (step: StepId) => boolean>> = {
+  'push-up': OPENS_A_JOINT,
+  'gravity-down': OPENS_A_JOINT,
+  'two-syringes': OPENS_A_JOINT,
+  'top-up': OPENS_A_JOINT,
+  'measure-after-cleaning': among('clean-pads', 'clean-rotor'),
+  'sponge-test': among(...BLEED_METHODS),
+  'runout-check': among('torque-rotor', 'true-rotor'),
+  'radial-check': among('adapter-on', 'new-rotor-on'),
+  'careful-ride': EVERY_CHANGE,
+  'witness-ring': among('new-pads-in', 'new-rotor-on', 'clean-pads', 'clean-rotor'),
+  'stop-test-after': EVERY_CHANGE,
+};
+
+/** Tests of the brake as it came in can only be made before it is touched. */
+const tooLateFor = (step: StepId, state: BrakeState): boolean =>
+  BEFORE_ANYTHING.includes(step) && unmet(state, stepRule(step).needs) !== null;
+const BEFORE_ANYTHING: readonly StepId[] = ['stop-test-before', 'sponge-test-before'];
 
 /**
  * The same work as somebody without a plan would do it: procedure after procedure, each closed up before the next, the
  * proving at the end; by the same rules and prices.
  */
 export function naivePlan({ procedures, bleed }: Chosen): Plan | null {
-  const steps: DoneStep[] = [];
+  const steps: StandingStep[] = [];
   const go = (task: BikeTask): boolean => {
     const plan = planBike(task, benchAfter(steps));
-    if (plan) steps.push(...plan.steps);
+    if (plan)
+      steps.push(...plan.steps.map(({ step, end }) => ({ step, end, outcome: 'done' as const })));
     return plan !== null;
   };
   const howBled = (end: End) =>

@@ -11,6 +11,8 @@ import { WHOLE, type BrakeState } from './state';
 import {
   beddingTooEarly,
   doFault,
+  doneWith,
+  NOTHING_PLANNED,
   openEnds,
   planAt,
   planOpen,
@@ -26,6 +28,8 @@ const visitOf = (
 ): Visit => ({
   chosen: { procedures: { front, rear }, bleed: PUSH_UP },
   steps: done,
+  again: [],
+  parts: [],
 });
 const done = (step: StepId | 'wash-hands', end: 'front' | 'rear' | null = 'front') =>
   ({ step, end, outcome: 'done' }) as const;
@@ -46,6 +50,8 @@ it('a plan is open at an end until all of it is done there and the brake is read
       bleed: { front: 'gravity-down', rear: 'push-up' },
     },
     steps: [],
+    again: [],
+    parts: [],
   };
   expect(ENDS.map((end) => planOpen(visit, end))).toEqual([true, false]);
   for (const { step, end } of planAt(visit)!.steps) {
@@ -188,7 +194,7 @@ describe('a visit under way', () => {
     expect(doFault(visit, 'pads-out', 'front')).toEqual({ code: 'needs', of: 'wheel' });
     expect(doFault(visit, 'new-rotor-on', 'front')).toEqual({ code: 'not-planned' });
     expect(doFault(visit, 'wheel-out', 'rear')).toEqual({ code: 'not-planned' });
-    expect(doFault({ chosen: null, steps: [] }, 'wheel-out', 'front')).toEqual({
+    expect(doFault(NOTHING_PLANNED, 'wheel-out', 'front')).toEqual({
       code: 'not-planned',
     });
   });
@@ -338,4 +344,142 @@ it('lays out every tool once and new parts by their end', () => {
   for (const end of ENDS) expect(out.parts).toContainEqual({ part: 'pads', end });
   expect(out.parts).toContainEqual({ part: 'olive', end: 'rear' });
   expect(out.cautions).toContain('gloves-and-glasses');
+});
+
+describe('what is asked for again', () => {
+  const walked = (visit: Visit): Visit => ({
+    ...visit,
+    steps: [
+      ...visit.steps,
+      ...planAt(visit)!.steps.map(({ step, end }) => ({ step, end, outcome: 'done' as const })),
+    ],
+  });
+  const stepsOf = (visit: Visit) => planAt(visit)!.steps.map(({ step }) => step);
+  const parts = [
+    { end: 'front', part: 'olive', pieces: 1 },
+    { end: 'front', part: 'barb', pieces: 1 },
+  ] as const;
+
+  it('a procedure that is done can be chosen once more, and its proof with it', () => {
+    const all = walked(visitOf(['align']));
+    expect(doneWith(visitOf(['align']), 'front')).toEqual([]);
+    expect(doneWith(all, 'front')).toEqual(['align']);
+    expect(doneWith(all, 'rear')).toEqual([]);
+    const again: Visit = {
+      ...all,
+      again: [{ end: 'front', procedure: 'align', after: all.steps.length }],
+    };
+    expect(planOpen(again, 'front')).toBe(true);
+    expect(stepsOf(again).slice(0, 3)).toEqual(['caliper-loosen', 'align', 'torque-caliper']);
+    expect(stepsOf(again)).toEqual(expect.arrayContaining(['stand-test', 'careful-ride']));
+    expect(planAt(walked(again))!.steps).toEqual([]);
+    expect(doneWith(again, 'front')).toEqual([]);
+  });
+
+  it('a bleed that did not help goes on with a burp, and the lever is tested once more', () => {
+    const bled = upTo(visitOf(['bleed-gravity']), 'hard-pull');
+    expect(bled.steps.map(({ step }) => step)).toContain('sponge-test');
+    const burped: Visit = { ...bled, chosen: visitOf(['bleed-gravity', 'bleed-burp']).chosen };
+    const steps = stepsOf(burped);
+    expect(steps).not.toContain('gravity-down');
+    expect(steps.filter((step) => step === 'sponge-test')).toHaveLength(1);
+    expect(steps.indexOf('caliper-burp')).toBeLessThan(steps.indexOf('sponge-test'));
+  });
+
+  // Common practice: the burp comes after either of the ways that send fluid through the whole brake.
+  it.each([
+    ['gravity-down', 'gravity-down'],
+    ['two-syringes', 'two-syringes'],
+    ['push-up', 'push-up'],
+    ['top-up', 'push-up'],
+  ] as const)('a burp of a brake bled by %s begins with %s', (bleed, way) => {
+    expect(workFor(['bleed-burp'], bleed)).toEqual(expect.arrayContaining([way, 'caliper-burp']));
+    expect(workFor(['bleed-tilt'], bleed)).toEqual(expect.arrayContaining([way, 'lever-tilt']));
+    expect(workFor(['bleed-burp', 'top-up'], bleed)).not.toContain('top-up');
+  });
+
+  // What only shakes bubbles loose is no bleed of a brake whose joint was opened.
+  it('a bleed stands no more when a joint is opened after it, and a burp does not stand in for it', () => {
+    const bled = upTo(visitOf(['bleed-push-up']), 'hard-pull');
+    const opened: Visit = { ...bled, chosen: visitOf(['bleed-push-up', 'remake-joint']).chosen };
+    expect(stepsOf(opened).filter((step) => step === 'push-up')).toHaveLength(1);
+    const atBleed = upTo(visitOf(['remake-joint', 'bleed-burp']), 'push-up');
+    expect(skipFault({ ...atBleed, parts }, 'push-up', 'front')).toEqual({ code: 'no-way' });
+  });
+
+  it.each(PROCEDURE_IDS)('%s is planned anew after every one of its steps', (procedure) => {
+    let visit = visitOf([procedure]);
+    for (let rest = planAt(visit)!; rest.steps.length > 0;) {
+      const { step, end } = rest.steps[0]!;
+      visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'done' }] };
+      const next = planAt(visit);
+      expect([step, next?.steps.length]).toEqual([step, rest.steps.length - 1]);
+      rest = next!;
+    }
+  });
+
+  it('the lever is tested as it came in, unless the brake is already taken apart', () => {
+    expect(stepsOf(visitOf(['bleed-push-up']))[0]).toBe('sponge-test-before');
+    const apart = upTo(visitOf(['change-pads']), 'new-pads-in');
+    const found: Visit = { ...apart, chosen: visitOf(['change-pads', 'bleed-push-up']).chosen };
+    expect(stepsOf(found)).not.toContain('sponge-test-before');
+    expect(stepsOf(found)).toContain('sponge-test');
+  });
+
+  it('a ride counts no more when something was changed after it, and one left out stays left out', () => {
+    const all = walked(visitOf(['align']));
+    const more: Visit = { ...all, chosen: visitOf(['align', 'change-pads']).chosen };
+    expect(stepsOf(more).filter((step) => step === 'careful-ride')).toHaveLength(1);
+    const ride = upTo(visitOf(['align']), 'careful-ride');
+    const without: Visit = {
+      ...ride,
+      steps: [...ride.steps, { step: 'careful-ride', end: 'front', outcome: 'skipped' }],
+    };
+    expect(stepsOf(without)).not.toContain('careful-ride');
+    expect(planOpen(without, 'front')).toBe(false);
+  });
+
+  // Rule 6: an opened joint gets a new olive, a cut hose a new barb as well.
+  it('olive and barb are not on before it is written down where each came from', () => {
+    const atBarb = upTo(visitOf(['shorten-hose']), 'new-barb');
+    expect(doFault(atBarb, 'new-barb', 'front')).toEqual({ code: 'part-unrecorded', part: 'barb' });
+    expect(doFault({ ...atBarb, parts }, 'new-barb', 'front')).toBeNull();
+    expect(
+      doFault({ ...atBarb, parts: [{ ...parts[1], end: 'rear' }] }, 'new-barb', 'front'),
+    ).toMatchObject({ code: 'part-unrecorded' });
+    const atSecond: Visit = { ...upTo(visitOf(['renew-hose-inside']), 'new-olive'), parts };
+    // The one at the caliper's end is used; the lever's end takes another.
+    expect(doFault(atSecond, 'new-olive', 'front')).toEqual({
+      code: 'part-unrecorded',
+      part: 'olive',
+    });
+    const two = [{ ...parts[0], pieces: 2 }, parts[1]];
+    expect(doFault({ ...atSecond, parts: two }, 'new-olive', 'front')).toBeNull();
+  });
+
+  // Common practice: joined off the frame, drawn in, cut at the lever; the lever joined off the bar; tape last.
+  it('a drop-bar frame with inside routes is joined off the frame and taped when it is proven', () => {
+    const steps = stepsOf(visitOf(['renew-hose-inside', 'lever-off-bar']));
+    const order = [
+      'peel-tape',
+      'caliper-off',
+      'join-off-frame',
+      'route-inside',
+      'cut-hose',
+      'lever-off-bar',
+      'join-at-lever',
+      'lever-on-bar',
+      'push-up',
+      'bearing-play',
+      'hard-pull',
+      'stand-test',
+      'wrap-tape',
+      'careful-ride',
+    ] as const;
+    const at = order.map((step) => steps.indexOf(step));
+    expect(at).toEqual([...at].sort((a, b) => a - b));
+    expect(at.every((place) => place >= 0)).toBe(true);
+    const peeled = upTo(visitOf(['lever-off-bar']), 'wrap-tape');
+    expect(skipFault(peeled, 'wrap-tape', 'front')).toEqual({ code: 'no-way' });
+  });
 });

@@ -1,21 +1,23 @@
-import { benchAfter, planBike, type BikeTask, type DoneStep, type Plan } from './planner';
+import { benchAfter, planBike, type BikeTask, type Plan } from './planner';
 import { FRESH_BENCH } from './price';
 import { RIDEABLE, READY, unmet, type BrakeState } from './state';
-import { taskOf, type Chosen } from './task';
+import { taskOf, type Chosen, type ChosenAgain, type StandingStep } from './task';
+import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { ruleBroken, type BenchRule } from '../procedure/rules';
 import { ENDS, type End } from '../ends';
-import { stepRule, type StepId } from '../procedure/steps';
-
-/** A step as it was recorded at the bench: done, or left out with a reason. */
-export interface RecordedStep extends DoneStep {
-  outcome: 'done' | 'skipped';
-}
+import { stepRule, type NewPart, type StepId } from '../procedure/steps';
 
 /** What is planned for a bike and how far it has come. */
 export interface Visit {
   chosen: Chosen | null;
-  steps: readonly RecordedStep[];
+  steps: readonly StandingStep[];
+  again: readonly ChosenAgain[];
+  /** New parts that were taken from the shelf for an end, or that came with the bike. */
+  parts: readonly { end: End; part: NewPart; pieces: number }[];
 }
+
+/** A bike before anything was planned. */
+export const NOTHING_PLANNED: Visit = { chosen: null, steps: [], again: [], parts: [] };
 
 /** Why a step cannot be done, or cannot be left out. */
 export type StepFault =
@@ -23,6 +25,8 @@ export type StepFault =
   | { code: 'needs'; of: keyof BrakeState }
   | { code: 'rule'; rule: BenchRule }
   | { code: 'hands' }
+  /** Nobody wrote down where the new part came from. */
+  | { code: 'part-unrecorded'; part: NewPart }
   | { code: 'other-end-open'; end: End }
   | { code: 'not-planned' }
   /** Set-ups are not left out: they are there because a later step wants them. */
@@ -32,20 +36,9 @@ export type StepFault =
 
 const doneOf = ({ steps }: Visit) => steps.filter(({ outcome }) => outcome === 'done');
 
-/** The planner's task as the visit stands: what was left out is no work any more. */
-export function taskAt(visit: Visit): BikeTask {
-  if (!visit.chosen) return {};
-  const task = taskOf(visit.chosen, doneOf(visit));
-  for (const end of ENDS) {
-    const brake = task[end];
-    if (!brake) continue;
-    const skipped = visit.steps.filter((each) => each.outcome === 'skipped' && each.end === end);
-    task[end] = {
-      ...brake,
-      work: brake.work.filter((id) => !skipped.some(({ step }) => step === id)),
-    };
-  }
-  return task;
+/** The planner's task as the visit stands. */
+export function taskAt({ chosen, steps, again }: Visit): BikeTask {
+  return chosen ? taskOf(chosen, steps, again) : {};
 }
 
 /** What is left to do, from the present state; null when there is no way. */
@@ -76,6 +69,8 @@ export function doFault(
   if (rule.hands === 'clean' && hands !== 'clean') return { code: 'hands' };
   const missing = unmet(before, rule.needs);
   if (missing) return { code: 'needs', of: missing };
+  const part = rule.parts?.find((each) => NEVER_USED_AGAIN.includes(each));
+  if (part && partsLeft(visit, end, part) < 1) return { code: 'part-unrecorded', part };
   if (rule.place === 'riding')
     for (const other of ENDS) {
       const state = other === end ? undefined : task[other]?.start;
@@ -84,6 +79,36 @@ export function doFault(
       if (unmet(state, RIDEABLE) !== null || !proven) return { code: 'other-end-open', end: other };
     }
   return null;
+}
+
+/** What seals a joint is used once: the record says where each one came from. Common practice [P]. */
+const NEVER_USED_AGAIN: readonly NewPart[] = ['olive', 'barb'];
+
+/** New parts of a kind that were written down for an end, less those that its steps used. */
+function partsLeft(visit: Visit, end: End, part: NewPart): number {
+  const had = visit.parts
+    .filter((each) => each.end === end && each.part === part)
+    .reduce((sum, { pieces }) => sum + pieces, 0);
+  const used = doneOf(visit).filter(
+    ({ step, end: where }) =>
+      where === end && step !== 'wash-hands' && stepRule(step).parts?.includes(part),
+  ).length;
+  return had - used;
+}
+
+/** Procedures of the plan that have nothing left to do at an end: they may be chosen once more. */
+export function doneWith(visit: Visit, end: End): ProcedureId[] {
+  const brake = taskAt(visit)[end];
+  if (!brake || brake.done.length === 0) return [];
+  return (visit.chosen?.procedures[end] ?? []).filter((id) => {
+    const { steps, finds } = procedureRule(id);
+    return (
+      steps.every((step) => brake.done.includes(step) || !brake.work.includes(step)) &&
+      Object.entries(finds ?? {}).every(
+        ([name, found]) => brake.start[name as keyof BrakeState] !== found,
+      )
+    );
+  });
 }
 
 /** Why this step may not be left out, or null. A reason is asked for in any case. */

@@ -25,6 +25,7 @@ export function fastenedBy(step: StepId, brake: FastenedBrake): FastenerId | nul
     case 'join-at-lever':
       return 'hose-nut-lever';
     case 'join-at-caliper':
+    case 'join-off-frame':
       return 'hose-nut-caliper';
     case 'adapter-on':
       return 'adapter-is';
@@ -41,7 +42,7 @@ const LOOSENED_BY: Partial<Record<FastenerId, readonly StepId[]>> = {
   'caliper-flat': ['caliper-loosen', 'caliper-off', 'new-brake-on', 'new-caliper-on'],
   'rotor-bolts': ['rotor-off'],
   'rotor-lockring': ['rotor-off'],
-  'lever-clamp': ['lever-loosen', 'strip-brake', 'new-brake-on'],
+  'lever-clamp': ['lever-loosen', 'lever-off-bar', 'strip-brake', 'new-brake-on'],
   'hose-nut-lever': ['open-at-lever', 'cut-hose', 'new-brake-on'],
   'hose-nut-caliper': ['open-at-caliper', 'new-caliper-on'],
   'adapter-is': [],

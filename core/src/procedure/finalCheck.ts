@@ -39,9 +39,17 @@ export interface CheckedBrake extends FastenedBrake {
 
 const FLUID: readonly StepId[] = ['bleed-kit-on', 'bleed-kit-off', 'new-brake-on'];
 const AT_LEVER: readonly StepId[] = [...FLUID, 'top-up-cup-on', 'top-up-cup-off', 'open-at-lever'];
-const JOINTS: readonly StepId[] = ['join-at-lever', 'join-at-caliper'];
+const JOINTS: readonly StepId[] = ['join-at-lever', 'join-at-caliper', 'join-off-frame'];
 const PADS: readonly StepId[] = ['pads-out', 'pads-back', 'new-pads-in'];
-const LEVER: readonly StepId[] = ['lever-loosen', 'lever-tighten', 'strip-brake', 'new-brake-on'];
+const LEVER: readonly StepId[] = [
+  'lever-loosen',
+  'lever-tighten',
+  'lever-off-bar',
+  'strip-brake',
+  'new-brake-on',
+  'bearing-play',
+];
+const HOSE: readonly StepId[] = ['route-new-hose', 'route-inside', 'new-brake-on', 'new-housing'];
 
 /** When each has to be ticked: every bolt whenever an end was worked on, the rest where it was opened. Common practice [P]. */
 const RULES: Readonly<Record<Check, CheckRule>> = {
@@ -62,8 +70,8 @@ const RULES: Readonly<Record<Check, CheckRule>> = {
   'nipple-shut-cap': { touched: FLUID },
   'lever-hood': { touched: AT_LEVER },
   'hose-joint-dry': { touched: JOINTS },
-  'hose-guides': { touched: ['route-new-hose', 'new-brake-on', 'new-housing'] },
-  'bar-turns-free': { touched: ['cut-hose', 'route-new-hose', 'new-brake-on', 'new-housing'] },
+  'hose-guides': { touched: HOSE },
+  'bar-turns-free': { touched: ['cut-hose', ...HOSE] },
   'cable-end-cap': { touched: ['new-cable-in'] },
   'throttle-springs-back': { touched: ['throttle-back'], when: ({ motor }) => motor },
   'no-drag': { touched: 'any' },
@@ -76,8 +84,10 @@ export interface Ticked {
   passed: boolean;
 }
 
-/** The step at which everything is ticked by name; its own doing undoes no tick. */
-const AT_THE_CHECK: readonly StepId[] = [
+/** Steps that only look, ride or wrap: they undo no tick, and ask for none. */
+const TOUCHES_NOTHING: readonly StepId[] = [
+  'stop-test-before',
+  'sponge-test-before',
   'bolt-check',
   'hard-pull',
   'stand-test',
@@ -86,6 +96,7 @@ const AT_THE_CHECK: readonly StepId[] = [
   'witness-ring',
   'stop-test-after',
   'sponge-test',
+  'wrap-tape',
 ];
 
 /**
@@ -97,7 +108,7 @@ export function checksFor(
   done: readonly DoneAt[],
   ticked: readonly Ticked[],
 ): { check: Check; stands: 'open' | 'passed' | 'failed' }[] {
-  const work = done.filter(({ step }) => !AT_THE_CHECK.includes(step));
+  const work = done.filter(({ step }) => !TOUCHES_NOTHING.includes(step));
   if (work.length === 0) return [];
   return CHECKS.flatMap((check) => {
     const { touched, when } = RULES[check];

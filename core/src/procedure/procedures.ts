@@ -21,6 +21,8 @@ const NEW_ROTOR = [
   'torque-rotor',
   'runout-check',
 ] as const;
+/** The lever tells how much air there was, and how much is left. */
+const TESTED = ['sponge-test-before', 'sponge-test'] as const;
 const CUT_AND_JOIN = ['cut-hose', 'new-barb', 'new-olive', 'join-at-lever'] as const;
 
 /**
@@ -62,17 +64,27 @@ export const PROCEDURES = {
     ],
     only: HYDRAULIC,
   },
-  'shorten-hose': { steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
-  'remake-joint': { steps: ['open-at-lever', 'new-olive', 'join-at-lever'], only: HYDRAULIC },
-  'bleed-push-up': { steps: ['push-up', 'sponge-test'], only: HYDRAULIC },
-  'bleed-gravity': { steps: ['gravity-down', 'sponge-test'], only: HYDRAULIC },
-  'bleed-burp': { steps: ['push-up', 'caliper-burp', 'sponge-test'], only: HYDRAULIC },
-  'bleed-tilt': {
-    steps: ['push-up', 'caliper-burp', 'lever-tilt', 'sponge-test'],
+  'renew-hose-inside': {
+    steps: [
+      'open-at-lever',
+      'open-at-caliper',
+      'bench-olive',
+      'join-off-frame',
+      'route-inside',
+      ...CUT_AND_JOIN,
+      'bearing-play',
+    ],
     only: HYDRAULIC,
   },
-  'bleed-two-syringes': { steps: ['two-syringes', 'sponge-test'], only: HYDRAULIC },
-  'top-up': { steps: ['top-up', 'sponge-test'], only: HYDRAULIC },
+  'lever-off-bar': { steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'] },
+  'shorten-hose': { steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
+  'remake-joint': { steps: ['open-at-lever', 'new-olive', 'join-at-lever'], only: HYDRAULIC },
+  'bleed-push-up': { steps: [...TESTED, 'push-up'], only: HYDRAULIC },
+  'bleed-gravity': { steps: [...TESTED, 'gravity-down'], only: HYDRAULIC },
+  'bleed-burp': { steps: [...TESTED, 'caliper-burp'], only: HYDRAULIC },
+  'bleed-tilt': { steps: [...TESTED, 'caliper-burp', 'lever-tilt'], only: HYDRAULIC },
+  'bleed-two-syringes': { steps: [...TESTED, 'two-syringes'], only: HYDRAULIC },
+  'top-up': { steps: [...TESTED, 'top-up'], only: HYDRAULIC },
   'go-up-a-size': {
     steps: [...NEW_ROTOR, 'adapter-on', 'radial-check', 'witness-ring'],
     finds: { aligned: false },
@@ -110,6 +122,9 @@ export const BLEEDS = [
   'top-up',
 ] as const satisfies readonly StepId[];
 
+/** Those that send fluid through the whole brake. */
+export const FLUSHES: readonly StepId[] = BLEEDS.filter((way) => way !== 'top-up');
+
 /** Whether a procedure can be done on a brake of this kind. */
 export function suitsBrake(id: ProcedureId, actuation: Actuation): boolean {
   const only = procedureRule(id).only;
@@ -121,6 +136,9 @@ const REPLACED: readonly (readonly [StepId, StepId])[] = [
   ['clean-pads', 'new-pads-in'],
   ['clean-rotor', 'new-rotor-on'],
 ];
+
+/** What only helps once fluid went through the whole brake: it comes after one of the ways that do that. */
+export const AFTER_A_FLUSH: readonly StepId[] = ['caliper-burp', 'lever-tilt'];
 
 /**
  * The work one end needs for what was chosen there: every step once, a bleed where a joint is opened and none was
@@ -135,6 +153,10 @@ export function workFor(chosen: readonly ProcedureId[], bleed: (typeof BLEEDS)[n
   if (opens && !BLEEDS.some((id) => work.has(id))) {
     work.add(bleed);
     work.add('sponge-test');
+  }
+  if (AFTER_A_FLUSH.some((id) => work.has(id)) && !FLUSHES.some((id) => work.has(id))) {
+    work.delete('top-up');
+    work.add(bleed === 'top-up' ? 'push-up' : bleed);
   }
   if ([...work].some((id) => (STEPS[id].sets as Partial<BrakeState>).bedded === false))
     work.add('witness-ring');

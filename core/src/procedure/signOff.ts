@@ -64,7 +64,8 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   const bars: Bar[] = facts.inspected
     .filter(({ doNotRide }) => doNotRide)
     .map(({ end, subject, found }) => ({ code: 'do-not-ride', end, subject, found }));
-  for (const tag of facts.tagged) bars.push({ code: 'still-tagged', ...tag });
+  for (const { end, subject, found } of facts.tagged)
+    bars.push({ code: 'still-tagged', end, subject, found });
   for (const end of ENDS)
     if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
   for (const { end, subject, word, decision } of facts.inspected) {

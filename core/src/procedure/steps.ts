@@ -57,6 +57,7 @@ export const NEW_PARTS = [
   'housing',
   'brake-set',
   'end-washer',
+  'bar-tape',
 ] as const;
 export type NewPart = (typeof NEW_PARTS)[number];
 
@@ -127,6 +128,17 @@ const SHUT = { port: 'shut', nipple: 'shut' } as const;
 const JOINED = { hoseAtCaliper: 'joined', hoseAtLever: 'joined' } as const;
 /** Pads are out and bagged, the wheel is off, the block holds the pistons. */
 const READY_TO_BLEED = { wheel: 'off', pads: 'out', between: 'block', ...JOINED } as const;
+
+/** Wheel and pads are in and everything is shut: what the lever does says what is in the hose. */
+const LEVER_CAN_BE_JUDGED = {
+  wheel: 'on',
+  pads: 'in',
+  between: 'nothing',
+  pistons: 'advanced',
+  ...SHUT,
+  ...JOINED,
+  system: ['sound', 'bled'],
+} as const;
 
 /** A brake that is whole and tight, before it is proven. */
 const READY_TO_PROVE = {
@@ -466,6 +478,23 @@ export const STEPS = {
     tool: 'none',
     minutes: 6,
   },
+  'sponge-test-before': {
+    kind: 'work',
+    stage: 'strip',
+    needs: { ...LEVER_CAN_BE_JUDGED },
+    sets: {},
+    acts: ['pulls-lever'],
+    tool: 'rule',
+    minutes: 3,
+  },
+  'peel-tape': {
+    kind: 'work',
+    stage: 'strip',
+    needs: { tape: 'on' },
+    sets: { tape: 'peeled' },
+    tool: 'hands',
+    minutes: 3,
+  },
 
   // Dirty work
   inspect: {
@@ -723,6 +752,36 @@ export const STEPS = {
     parts: ['hose'],
     consumables: ['tape'],
   },
+  'bench-olive': {
+    kind: 'work',
+    stage: 'fluid',
+    needs: { olive: 'spent', hoseAtLever: 'open', hoseAtCaliper: 'open' },
+    sets: { olive: 'renewed' },
+    tool: 'hose-cutter',
+    minutes: 2,
+    parts: ['hose', 'olive'],
+  },
+  'join-off-frame': {
+    kind: 'work',
+    stage: 'fluid',
+    needs: { hoseAtCaliper: 'open', olive: 'renewed', caliper: 'off' },
+    sets: { hoseAtCaliper: 'joined' },
+    acts: ['joins-hose', 'final-torque'],
+    leaves: 'fluid',
+    place: 'on-bench',
+    tool: 'torque-wrench',
+    minutes: 3,
+    cautions: ['torque-by-sheet'],
+  },
+  'route-inside': {
+    kind: 'work',
+    stage: 'fluid',
+    needs: { hoseAtLever: 'open', hoseAtCaliper: 'joined' },
+    sets: {},
+    tool: 'hands',
+    minutes: 12,
+    consumables: ['tape'],
+  },
   'cut-hose': {
     kind: 'work',
     stage: 'fluid',
@@ -762,6 +821,15 @@ export const STEPS = {
     minutes: 3,
     cautions: ['torque-by-sheet'],
   },
+  'lever-off-bar': {
+    kind: 'work',
+    stage: 'fluid',
+    needs: { leverClamp: ['tight', 'loose'], tape: 'peeled' },
+    sets: { leverClamp: 'off', boltsChecked: false, standTested: false },
+    tool: 'hex-5',
+    minutes: 1.5,
+    consumables: ['tape'],
+  },
   'join-at-lever': {
     kind: 'work',
     stage: 'fluid',
@@ -772,6 +840,14 @@ export const STEPS = {
     tool: 'torque-wrench',
     minutes: 3,
     cautions: ['torque-by-sheet'],
+  },
+  'lever-on-bar': {
+    kind: 'work',
+    stage: 'fluid',
+    needs: { leverClamp: 'off', hoseAtLever: 'joined' },
+    sets: { leverClamp: 'loose' },
+    tool: 'hex-5',
+    minutes: 2,
   },
   'push-up': {
     kind: 'work',
@@ -810,8 +886,8 @@ export const STEPS = {
   'caliper-burp': {
     kind: 'work',
     stage: 'fluid',
-    needs: { ...READY_TO_BLEED, ...OPEN, nipple: 'open', system: 'bled' },
-    sets: {},
+    needs: { ...READY_TO_BLEED, ...OPEN, nipple: 'open', system: ['opened', 'bled'] },
+    sets: { system: 'bled' },
     acts: ['pulls-lever', 'shut-in-itself'],
     leaves: 'fluid',
     place: 'nose-up',
@@ -822,8 +898,8 @@ export const STEPS = {
   'lever-tilt': {
     kind: 'work',
     stage: 'fluid',
-    needs: { ...READY_TO_BLEED, ...OPEN, system: 'bled', leverClamp: 'loose' },
-    sets: {},
+    needs: { ...READY_TO_BLEED, ...OPEN, system: ['opened', 'bled'], leverClamp: 'loose' },
+    sets: { system: 'bled' },
     acts: ['pulls-lever'],
     leaves: 'fluid',
     place: 'nose-up',
@@ -925,6 +1001,16 @@ export const STEPS = {
     tool: 'rule',
     minutes: 5,
   },
+  'bearing-play': {
+    kind: 'work',
+    stage: 'set',
+    needs: { wheel: 'on' },
+    sets: { boltsChecked: false },
+    place: 'on-ground',
+    tool: 'torque-wrench',
+    minutes: 3,
+    cautions: ['torque-by-sheet'],
+  },
   'true-rotor': {
     kind: 'work',
     stage: 'set',
@@ -972,15 +1058,7 @@ export const STEPS = {
   'sponge-test': {
     kind: 'work',
     stage: 'set',
-    needs: {
-      wheel: 'on',
-      pads: 'in',
-      between: 'nothing',
-      pistons: 'advanced',
-      ...SHUT,
-      ...JOINED,
-      system: ['sound', 'bled'],
-    },
+    needs: { ...LEVER_CAN_BE_JUDGED },
     sets: {},
     acts: ['pulls-lever'],
     tool: 'rule',
@@ -988,6 +1066,15 @@ export const STEPS = {
   },
 
   // Proving
+  'wrap-tape': {
+    kind: 'work',
+    stage: 'prove',
+    needs: { tape: 'peeled', held: true, standTested: true, leverClamp: 'tight' },
+    sets: { tape: 'on' },
+    tool: 'hands',
+    minutes: 8,
+    parts: ['bar-tape'],
+  },
   'careful-ride': {
     kind: 'work',
     stage: 'prove',

@@ -19,10 +19,12 @@ export interface ShopRules {
   beddingIn: BeddingSchool;
   /** What goes on pistons where the sheet is silent. */
   pistonLubricant: PistonLubricant;
+  /** What an hour at the bench costs the customer, in hundredths of the shop's money. */
+  labourPerHourCents: number;
 }
 
 /** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
- * and the system's own fluid [P]. */
+ * and the system's own fluid [P], 60 an hour [D]. */
 export const USUAL_RULES: ShopRules = {
   schools: PAD_SCHOOLS,
   rotorPoints: ROTOR_POINTS.usual,
@@ -32,4 +34,5 @@ export const USUAL_RULES: ShopRules = {
   lengthUnit: 'mm',
   beddingIn: BEDDING_SCHOOLS[0],
   pistonLubricant: 'own-fluid',
+  labourPerHourCents: 6000,
 };

@@ -12,6 +12,22 @@ export interface StockLine {
   reorderAt: number;
 }
 
+/** What of a brake's sheet says which parts fit it. */
+export interface FittedBrake {
+  pads: { shape: string };
+  hose: { olive: string; barb: string } | null;
+}
+
+/** Whether a kind of part is named by the brake's own sheet. */
+export function fitsBySheet(
+  { fits, description }: { fits: string; description: string },
+  brake: FittedBrake | null,
+): boolean {
+  return [brake?.pads.shape, brake?.hose?.olive, brake?.hose?.barb].some(
+    (name) => name && (fits === name || description === name),
+  );
+}
+
 /** Of how many parts the shelf does not hold enough. */
 export interface Short {
   part: NewPart;

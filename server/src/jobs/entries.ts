@@ -4,7 +4,14 @@ import { mayFill } from '@hold-fast/core/fluid/container';
 import { suits } from '@hold-fast/core/gauge/suits';
 import { InputError } from '@hold-fast/core/inputError';
 import { checksAt, visitOf } from '@hold-fast/contract/visit';
-import { backFault, beddingTooEarly, doFault, planAt, skipFault } from '@hold-fast/core/plan/visit';
+import {
+  backFault,
+  beddingTooEarly,
+  doFault,
+  doneWith,
+  planAt,
+  skipFault,
+} from '@hold-fast/core/plan/visit';
 import { suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { crowfootGain, windowAtWrench } from '@hold-fast/core/torque/crowfoot';
@@ -449,6 +456,7 @@ const RECORDERS: Recorders = {
   },
   witness: tell,
   'customer-answer': tell,
+  'part-brought': tell,
   'taken-back': async (entry, recording) => {
     const { told } = await jobOf(recording);
     if (!told.some(({ id }) => id === entry.of))
@@ -480,7 +488,23 @@ const RECORDERS: Recorders = {
         );
     }
     const { procedures, bleed } = entry;
-    if (planAt({ ...visitOf(job), chosen: { procedures, bleed } }) === null)
+    const visit = visitOf(job);
+    const early = entry.again.find(
+      ({ end, procedure }) =>
+        !procedures[end].includes(procedure) || !doneWith(visit, end).includes(procedure),
+    );
+    if (early)
+      throw refuseField(
+        'invalid-input',
+        'entry.again',
+        'not-done-yet',
+        'Only what was chosen and is done can be done once more.',
+      );
+    const again = entry.again.map((each) => ({ ...each, after: visit.steps.length }));
+    if (
+      planAt({ ...visit, chosen: { procedures, bleed }, again: [...visit.again, ...again] }) ===
+      null
+    )
       throw refuseField(
         'invalid-input',
         'entry.procedures',
@@ -491,6 +515,7 @@ const RECORDERS: Recorders = {
       job_id: recording.jobId,
       procedures: JSON.stringify(procedures),
       bleed: JSON.stringify(bleed),
+      again: JSON.stringify(entry.again),
       agreed: entry.agreed,
       words: entry.words,
     });

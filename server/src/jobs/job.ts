@@ -169,7 +169,7 @@ export function barsOf(job: JobFacts, customerToldOfWatch: boolean): Bar[] {
         stands === 'passed' ? [] : [{ end, check, failed: stands === 'failed' }],
       ),
     ),
-    tagged: job.tags.filter(({ jobId }) => jobId !== job.id),
+    tagged: job.tags.filter(({ jobId, foundAfter }) => jobId !== job.id || foundAfter !== null),
     openEnds: openEnds(visitOf(job)),
     customerToldOfWatch,
   };

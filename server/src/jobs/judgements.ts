@@ -102,8 +102,12 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
   const replaced = job.fittings.filter(
     ({ jobId, condition }) => jobId === job.id && condition !== 'found',
   );
+  const seen = items.map((item) => ({
+    ...item,
+    seq: job.lookedOver.find(({ id }) => id === item.lookOverId)?.seq ?? 0,
+  }));
   for (const tag of hanging)
-    if (liftsTag(tag, { jobId: job.id, items, replaced }))
+    if (liftsTag(tag, { jobId: job.id, items: seen, replaced }))
       await run(transaction, 'UPDATE bike_tag SET lifted_at = ?, lifted_by_job = ? WHERE id = ?', [
         shop.now(),
         job.id,

@@ -1,4 +1,4 @@
-import type { EntryAsSent } from '@hold-fast/contract/entries';
+import type { EntryAsSent, EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
 import { standingSteps, visitOf } from '@hold-fast/contract/visit';
@@ -15,8 +15,13 @@ beforeAll(async () => {
 afterAll(() => shop.close());
 afterEach(() => expect(shop.faults).toEqual([]));
 
-const choose = (front: string[], rear: string[] = []) =>
+const choose = (
+  front: string[],
+  rear: string[] = [],
+  again: EntryOf<'plan-choice'>['again'] = [],
+) =>
   entry('plan-choice', {
+    again,
     procedures: { front, rear } as never,
     bleed: { front: 'gravity-down', rear: 'push-up' },
     agreed: 'agreed',
@@ -194,6 +199,57 @@ describe('a step done by a slip of the hand', () => {
     expect(planAt(visitOf(body))!.steps[0]!.step).toBe('pads-out');
     const all = await goOn(body);
     expect(all.bars.map(({ code }) => code)).not.toContain('work-open');
+  });
+});
+
+describe('what is asked for again', () => {
+  it('a procedure is chosen once more when it is done, and not before', async () => {
+    const job = await plannedJob(['align']);
+    const again = () => choose(['align'], [], [{ end: 'front', procedure: 'align' }]);
+    const early = await send<Problem>(job.id, again());
+    expect([early.status, early.body.fields?.[0]?.path]).toEqual([422, 'entry.again']);
+    const all = await goOn(job);
+    expect(planAt(visitOf(all))!.steps).toEqual([]);
+    const { body } = await send(job.id, again());
+    expect(body.planned.at(-1)?.again).toEqual([{ end: 'front', procedure: 'align' }]);
+    expect(body.bars.map(({ code }) => code)).toContain('work-open');
+    const closed = await goOn(body);
+    expect(standingSteps(closed).filter(({ step }) => step === 'align')).toHaveLength(2);
+    expect(closed.bars.map(({ code }) => code)).not.toContain('work-open');
+  });
+
+  it('6: olive and barb are not on before it is written down where they came from', async () => {
+    let job = await plannedJob([], ['shorten-hose']);
+    while (planAt(visitOf(job))!.steps[0]!.step !== 'new-barb') job = await goOn(job, 1);
+    const refused = await send<Problem>(job.id, stepOf(job, 'new-barb', 'rear'));
+    expect([refused.status, refused.body.facts]).toEqual([
+      422,
+      { code: 'part-unrecorded', part: 'barb' },
+    ]);
+    const brought = entry('part-brought', {
+      end: 'rear',
+      part: 'barb',
+      pieces: 1,
+      from: 'In the hose’s bag',
+    });
+    job = (await send(job.id, brought)).body;
+    job = (await send(job.id, stepOf(job, 'new-barb', 'rear'))).body;
+    const taken = entry('part-taken', {
+      end: 'rear',
+      stockId: shop.ids.olive,
+      pieces: 1,
+      batch: '',
+    });
+    expect((await send<Problem>(job.id, stepOf(job, 'new-olive', 'rear'))).status).toBe(422);
+    await client.send('POST', '/stock/moves', {
+      id: uuid(),
+      stockId: shop.ids.olive,
+      pieces: 2,
+      batch: 'B-8',
+      why: 'Delivered',
+    });
+    job = (await send(job.id, taken)).body;
+    expect((await send(job.id, stepOf(job, 'new-olive', 'rear'))).status).toBe(201);
   });
 });
 

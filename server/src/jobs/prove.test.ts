@@ -1,7 +1,12 @@
 import type { EntryAsSent } from '@hold-fast/contract/entries';
 import { toldOf, type Job } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
-import type { ContainerInStore, StockInStore, WasteCan } from '@hold-fast/contract/stores';
+import type {
+  ContainerInStore,
+  FilledFrom,
+  StockInStore,
+  WasteCan,
+} from '@hold-fast/contract/stores';
 import { checksAt, unrecordedAt, visitOf } from '@hold-fast/contract/visit';
 import { planAt } from '@hold-fast/core/plan/visit';
 import { checkChain } from '@hold-fast/core/seal/chain';
@@ -231,6 +236,7 @@ describe('parts and fluid', () => {
       condition: 'clear',
       writtenOff: false,
       writtenOffReason: '',
+      wrongFluid: false,
     };
     await lead.send('POST', '/containers', fresh);
     const off = { ...fresh, writtenOff: true, writtenOffReason: 'Bits in it' };
@@ -243,6 +249,68 @@ describe('parts and fluid', () => {
     expect((await put(fresh, 2)).status).toBe(403);
     expect((await put(fresh, 2, lead)).status).toBe(200);
     expect((await fill())[0]).toBe(201);
+  });
+
+  it('a container that held the wrong fluid: every brake it went into is tagged until its fluid is looked at after that', async () => {
+    const fresh = {
+      id: uuid(),
+      label: `Mixed ${uuid().slice(-4)}`,
+      fluid: { family: 'mineral', blend: 'Selkie 10' },
+      lot: 'L9',
+      sizeMl: 100,
+      openedOn: null,
+      printedUseBy: null,
+      monthsAfterOpening: null,
+      condition: 'clear',
+      writtenOff: false,
+      writtenOffReason: '',
+      wrongFluid: false,
+    };
+    await lead.send('POST', '/containers', fresh);
+    const put = (change: object, version: number, by = client) =>
+      by.send('PUT', `/containers/${fresh.id}`, { version, container: { ...fresh, ...change } });
+    const fluidLooked = async (jobId: string) =>
+      (
+        await send(
+          jobId,
+          entry('look-over', { end: 'front', area: 'fluid', found: [], words: 'Clear' }),
+        )
+      ).body;
+    const [one, two, untouched] = [
+      await openJob(shop, client),
+      await openJob(shop, client),
+      await openJob(shop, client),
+    ];
+    for (const jobId of [one, one, two])
+      await send(jobId, entry('fill', { end: 'front', containerId: fresh.id, ml: 5 }));
+    await fluidLooked(one);
+    const went = await client.send<FilledFrom[]>('GET', `/containers/${fresh.id}/fills`);
+    expect(went.body.map(({ jobId, ml }) => [jobId, ml])).toEqual([
+      [two, 5],
+      [one, 5],
+      [one, 5],
+    ]);
+
+    expect((await put({ wrongFluid: true }, 1)).status).toBe(422);
+    const wrong = { writtenOff: true, writtenOffReason: 'Smells of glycol', wrongFluid: true };
+    expect((await put(wrong, 1)).status).toBe(200);
+    const jobOf = async (jobId: string) => (await client.send<Job>('GET', `/jobs/${jobId}`)).body;
+    for (const jobId of [one, two])
+      expect((await jobOf(jobId)).bars).toContainEqual({
+        code: 'still-tagged',
+        end: 'front',
+        subject: 'fluid',
+        found: ['fluid-wrong'],
+      });
+    expect((await jobOf(untouched)).tags).toEqual([]);
+    // What was seen before it was known says nothing; a look after that does.
+    const other = entry('test', { test: 'lever-side', end: null, outcome: 'passed' });
+    expect((await send(one, other)).body.tags).toHaveLength(1);
+    expect((await fluidLooked(one)).tags).toEqual([]);
+    expect((await put({ ...wrong, wrongFluid: false }, 2)).status).toBe(403);
+    expect((await put({ ...wrong, wrongFluid: false }, 2, lead)).status).toBe(200);
+    expect((await jobOf(two)).tags).toEqual([]);
+    expect((await client.send('GET', `/containers/${uuid()}/fills`)).status).toBe(404);
   });
 
   it('a container that somebody else emptied meanwhile gives what it holds and no more', async () => {
@@ -259,6 +327,7 @@ describe('parts and fluid', () => {
       condition: 'clear',
       writtenOff: false,
       writtenOffReason: '',
+      wrongFluid: false,
     };
     await lead.send('POST', '/containers', fresh);
     const fill = (by: Client) =>
@@ -447,8 +516,6 @@ describe('a do-not-ride', () => {
       end: 'front',
       subject: 'caliper',
       found: ['caliper-cracked'],
-      tag: expect.any(Number),
-      jobId: first,
     });
     const lifted = (await look(second, [])).body;
     expect(lifted.tags).toEqual([]);

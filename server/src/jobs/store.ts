@@ -209,7 +209,7 @@ export async function lookOversOf(on: Asked, jobId: string): Promise<(LookOver &
 export async function plansOf(on: Asked, jobId: string): Promise<Planned[]> {
   const rows = await select<Dated<Planned>>(
     on,
-    `SELECT c.id, c.procedures, c.bleed, c.agreed, c.words, c.at, p.name AS \`by\`
+    `SELECT c.id, c.seq, c.procedures, c.bleed, c.again, c.agreed, c.words, c.at, p.name AS \`by\`
        FROM plan_choice c JOIN person p ON p.id = c.by_person WHERE c.job_id = ? ORDER BY c.seq`,
     [jobId],
   );
@@ -454,7 +454,8 @@ export async function takenBackOf(on: Asked, jobId: string): Promise<(By & { of:
 export function tagsOfBike(on: Asked, bikeId: string): Promise<(BikeTag & { id: string })[]> {
   return select(
     on,
-    `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag
+    `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag,
+            IF(t.container_id IS NULL, NULL, t.raised_seq) AS foundAfter
        FROM bike_tag t JOIN job j ON j.id = t.job_id
       WHERE t.bike_id = ? AND t.lifted_at IS NULL ORDER BY t.raised_at, t.id`,
     [bikeId],

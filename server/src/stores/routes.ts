@@ -29,6 +29,8 @@ import {
   changeWrench,
   containerById,
   containers,
+  endQuarantine,
+  filledFrom,
   gaugeById,
   gauges,
   handWasteOver,
@@ -37,6 +39,7 @@ import {
   holdStock,
   holdWrench,
   moveStock,
+  quarantine,
   stockLines,
   wasteCans,
   wrenchById,
@@ -125,13 +128,22 @@ export function storesRoutes(shop: Shop): Router {
       const was = await holdContainer(transaction, id);
       if (!was || container.id !== id) throw new Refusal('not-found');
       refuseStale(was, version);
-      // Anybody may write a container off; taking it back into use takes a lead.
-      if (was.writtenOff && !container.writtenOff && !isLead(person))
-        throw new Refusal('not-allowed');
-      const change = { was, became: container, at: shop.now(), personId: person.id };
+      // Anybody may write a container off; taking that back takes a lead.
+      const eased =
+        (was.writtenOff && !container.writtenOff) || (was.wrongFluid && !container.wrongFluid);
+      if (eased && !isLead(person)) throw new Refusal('not-allowed');
+      const at = shop.now();
+      const change = { was, became: container, at, personId: person.id };
       await named(() => changeContainer(transaction, change));
+      if (container.wrongFluid && !was.wrongFluid) await quarantine(transaction, id, at);
+      if (was.wrongFluid && !container.wrongFluid) await endQuarantine(transaction, id, at);
     });
     response.json(await containerById(pool, id));
+  });
+  routes.get('/containers/:id/fills', async (request, response) => {
+    const { id } = parse(ThingId, request.params);
+    if (!(await containerById(pool, id))) throw new Refusal('not-found');
+    response.json(await filledFrom(pool, id));
   });
   routes.get('/stock', async (_request, response) => {
     response.json(await stockLines(pool));

@@ -1,6 +1,7 @@
 import type {
   Container,
   ContainerInStore,
+  FilledFrom,
   Gauge,
   GaugeInStore,
   StockInStore,
@@ -24,6 +25,7 @@ const WRENCH = `SELECT id, name, kind, feed_serial AS feedSerial, retired, versi
 const CONTAINER = `SELECT c.id, c.label, c.family, c.fluid_name AS fluidName, c.lot, c.size_ml AS sizeMl,
   c.opened_on AS openedOn, c.printed_use_by AS printedUseBy, c.months_after_opening AS monthsAfterOpening,
   c.looks AS \`condition\`, c.written_off AS writtenOff, c.written_off_reason AS writtenOffReason,
+  c.wrong_fluid AS wrongFluid,
   c.version, c.size_ml - COALESCE((SELECT SUM(f.ml) FROM fill f WHERE f.container_id = c.id), 0)
     + COALESCE((SELECT SUM(b.ml) FROM fluid_back b JOIN fill f ON f.id = b.fill_id WHERE f.container_id = c.id), 0)
     AS remainingMl
@@ -37,10 +39,11 @@ type WrenchRow = Omit<WrenchInStore, 'toleranceAssumed' | 'retired'> & {
   toleranceAssumed: number;
   retired: number;
 };
-type ContainerRow = Omit<ContainerInStore, 'fluid' | 'writtenOff'> & {
+type ContainerRow = Omit<ContainerInStore, 'fluid' | 'writtenOff' | 'wrongFluid'> & {
   family: Fluid['family'];
   fluidName: string;
   writtenOff: number;
+  wrongFluid: number;
 };
 
 const gaugeOf = (row: GaugeRow): GaugeInStore => ({
@@ -58,7 +61,12 @@ function containerOf({ family, fluidName, ...row }: ContainerRow): ContainerInSt
   const fluid = (
     family === 'mineral' ? { family, blend: fluidName } : { family, grade: fluidName }
   ) as Fluid;
-  return { ...row, fluid, writtenOff: row.writtenOff === 1 };
+  return {
+    ...row,
+    fluid,
+    writtenOff: row.writtenOff === 1,
+    wrongFluid: row.wrongFluid === 1,
+  };
 }
 
 export async function gauges(on: Asked): Promise<GaugeInStore[]> {
@@ -192,6 +200,7 @@ const containerColumns = (container: Container) => ({
   looks: container.condition,
   written_off: container.writtenOff,
   written_off_reason: container.writtenOffReason,
+  wrong_fluid: container.wrongFluid,
 });
 
 export async function addWrench(on: Asked, wrench: Wrench): Promise<void> {
@@ -316,4 +325,39 @@ export async function handWasteOver(
 export async function containerById(on: Asked, id: string): Promise<ContainerInStore | null> {
   const row = await selectOne<ContainerRow>(on, `${CONTAINER} WHERE c.id = ?`, [id]);
   return row && containerOf(row);
+}
+
+/** Where fluid of a container went, the last first. */
+export async function filledFrom(on: Asked, containerId: string): Promise<FilledFrom[]> {
+  const rows = await select<Omit<FilledFrom, 'at'> & { at: Date }>(
+    on,
+    `SELECT f.id, f.at, f.brake_end AS end, f.ml, j.id AS jobId, j.tag, b.id AS bikeId, b.name AS bikeName,
+            c.name AS customerName
+       FROM fill f JOIN job j ON j.id = f.job_id JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
+      WHERE f.container_id = ? ORDER BY f.seq DESC LIMIT 500`,
+    [containerId],
+  );
+  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
+}
+
+/** Hangs a do-not-ride on every bike that fluid of a container went into, each end once, at its last filling. */
+export async function quarantine(on: Asked, containerId: string, at: Date): Promise<void> {
+  await run(
+    on,
+    `INSERT INTO bike_tag (id, bike_id, job_id, brake_end, subject, found, raised_at, container_id, raised_seq)
+     SELECT UUID(), j.bike_id, f.job_id, f.brake_end, 'fluid', '["fluid-wrong"]', ?, f.container_id,
+            (SELECT MAX(w.seq) FROM accepted_write w)
+       FROM fill f JOIN job j ON j.id = f.job_id
+      WHERE f.container_id = ? AND f.seq = (SELECT MAX(l.seq) FROM fill l JOIN job k ON k.id = l.job_id
+            WHERE l.container_id = f.container_id AND k.bike_id = j.bike_id AND l.brake_end = f.brake_end)`,
+    [at, containerId],
+  );
+}
+
+/** Takes a container's do-not-rides off again: its fluid was the right one after all. */
+export async function endQuarantine(on: Asked, containerId: string, at: Date): Promise<void> {
+  await run(on, 'UPDATE bike_tag SET lifted_at = ? WHERE container_id = ? AND lifted_at IS NULL', [
+    at,
+    containerId,
+  ]);
 }

@@ -196,6 +196,7 @@ async function stock(pool: Pool) {
     condition: 'clear',
     writtenOff: false,
     writtenOffReason: '',
+    wrongFluid: false,
     ...change,
   });
   const stored = {

@@ -10,7 +10,7 @@ import { Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { numberOf } from './numberOf';
+import { numberOf } from '../../ui/numberOf';
 
 /** Whether a crowfoot is on the wrench, its lengths and angle, and a drawing of what they mean. */
 export function CrowfootFields({

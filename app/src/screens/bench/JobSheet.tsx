@@ -84,7 +84,7 @@ function Sheet({ job }: { job: Job }) {
         <Note kind="refusal" title="Tagged: do not ride">
           {job.tags.map((tag) => (
             <Words key={`${tag.end} ${tag.subject}`}>
-              {`${capital(words.end[tag.end])} ${words.subject[tag.subject]}${tag.found.length > 0 ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}` : ''}${tag.jobId === job.id ? '' : `, found at job ${tag.tag}`}. Only work, or a later look that finds it fit, lifts it.`}
+              {`${capital(words.end[tag.end])} ${words.subject[tag.subject]}${tag.found.length > 0 ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}` : ''}${tag.foundAfter !== null ? `, filled at job ${tag.tag} from a container that held the wrong fluid` : tag.jobId === job.id ? '' : `, found at job ${tag.tag}`}. Only work, or a later look that finds it fit, lifts it.`}
             </Words>
           ))}
         </Note>

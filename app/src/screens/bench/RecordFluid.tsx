@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../data/api';
 import { useContainers } from '../../data/queries';
+import { today } from '../../data/today';
 import { faultsOf, useSendEntry } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -20,7 +21,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { BackToJob, WithBrake } from './JobFrame';
-import { numberOf } from './numberOf';
+import { numberOf } from '../../ui/numberOf';
 import { OnFrom } from './prove/OnFrom';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
@@ -71,7 +72,7 @@ function ChooseContainer({
 }) {
   const containers = useContainers();
   const [chosenId, setChosenId] = useState<string | null>(null);
-  const today = new Date().toISOString().slice(0, 10);
+  const day = today();
   if (containers.error)
     return <Failed error={containers.error} onRetry={() => void containers.refetch()} />;
   if (!containers.data) return <Loading />;
@@ -89,7 +90,7 @@ function ChooseContainer({
     );
 
   const judged = containers.data
-    .map((container) => ({ container, state: mayFill(container, asked, null, today) }))
+    .map((container) => ({ container, state: mayFill(container, asked, null, day) }))
     .sort((a, b) => Number(b.state.ok) - Number(a.state.ok));
   return (
     <Page
@@ -222,9 +223,9 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
   const [colour, setColour] = useState('');
   const [tried, setTried] = useState(false);
   const send = useSendEntry<'fill'>(job.id);
-  const today = new Date().toISOString().slice(0, 10);
+  const day = today();
   const amount = numberOf(ml);
-  const state = amount !== null && amount > 0 ? mayFill(container, asked, amount, today) : null;
+  const state = amount !== null && amount > 0 ? mayFill(container, asked, amount, day) : null;
   const fault =
     amount === null
       ? tried || ml.trim() !== ''

@@ -194,8 +194,13 @@ function Open({ job, person }: { job: Job; person: Person }) {
       </Section>
       {shown.length > 0 ? (
         <Section label="Still open">
-          {shown.map((bar) => (
-            <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
+          {shown.map((bar) =>
+            bar.code === 'check-open' ? null : (
+              <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
+            ),
+          )}
+          {ENDS.map((end) => (
+            <OpenChecks key={end} job={job} end={end} bars={shown} />
           ))}
         </Section>
       ) : (
@@ -275,6 +280,30 @@ function TestChoice({
   );
 }
 
+/** What is to be checked by name at one end, together: it is done on one screen. */
+function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
+  const open = bars.flatMap((bar) => (bar.code === 'check-open' && bar.end === end ? [bar] : []));
+  if (open.length === 0) return null;
+  const named = (failed: boolean) =>
+    open.filter((bar) => bar.failed === failed).map(({ check }) => words.check[check]);
+  const failed = named(true);
+  const unticked = named(false);
+  return (
+    <Note
+      kind={failed.length > 0 ? 'refusal' : 'caution'}
+      title={`${open.length} to check by name, ${words.end[end]}`}
+    >
+      {failed.length > 0 ? <Words>{`Not in order: ${failed.join('; ')}.`}</Words> : null}
+      {unticked.length > 0 ? <Words>{`${unticked.join('; ')}.`}</Words> : null}
+      <Button
+        kind="quiet"
+        says={`Check by name, ${words.end[end]}`}
+        onPress={() => router.navigate(`/bench/${job.id}/${end}/check` as '/bench')}
+      />
+    </Note>
+  );
+}
+
 function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
   const [deciding, setDeciding] = useState(false);
   const open = wayTo(bar);
@@ -315,8 +344,6 @@ function wayTo(bar: Bar): { says: string; to: string } | null {
   switch (bar.code) {
     case 'torque-unproven':
       return { says: 'Tighten it', to: `${bar.end}/bolts?fastener=${bar.fastener}` };
-    case 'check-open':
-      return { says: 'Check by name', to: `${bar.end}/check` };
     case 'work-open':
       return { says: 'On with the plan', to: 'step' };
     case 'still-tagged':

@@ -22,6 +22,7 @@ import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useFeed } from '../../data/feed';
 import { useWrenches } from '../../data/queries';
+import { today } from '../../data/today';
 import { append, entryOf, useSendEntry } from '../../data/writes';
 import { BoltCircle } from '../../instruments/BoltCircle';
 import { Button, Buttons } from '../../ui/Button';
@@ -41,7 +42,7 @@ import { CrowfootFields } from './CrowfootFields';
 import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 import { FeedNote } from './measuring/FeedNote';
-import { numberOf } from './numberOf';
+import { numberOf } from '../../ui/numberOf';
 
 /** Passes that are confirmed bolt by bolt; the others are confirmed as a whole. */
 const BOLT_BY_BOLT: ReadonlySet<Pass> = new Set(['full']);
@@ -112,7 +113,7 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
   const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
   const [others, setOthers] = useState(false);
   const send = useSendEntry<'tightening'>(job.id);
-  const today = new Date().toISOString().slice(0, 10);
+  const day = today();
   if (wrenches.error)
     return <Failed error={wrenches.error} onRetry={() => void wrenches.refetch()} />;
   if (!wrenches.data) return <Loading />;
@@ -223,7 +224,7 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
                 .filter(({ retired }) => !retired)
                 .map((wrench) => {
                   const answer = clickSetting(windowAtWrench(window, crowfoot), wrench);
-                  const sound = wrenchInCalibration(wrench, today);
+                  const sound = wrenchInCalibration(wrench, day);
                   const tolerance = `±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''}`;
                   const says =
                     answer.code === 'set' && wrench.kind === 'reading'

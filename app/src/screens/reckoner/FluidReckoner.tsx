@@ -14,7 +14,7 @@ import { Field } from '../../ui/Field';
 import { Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { numberOf } from '../bench/numberOf';
+import { numberOf } from '../../ui/numberOf';
 
 /** How much fluid a hose takes, and what water in glycol does to its boiling point. */
 export function FluidReckoner() {

@@ -9,6 +9,7 @@ import {
 } from '@hold-fast/core/torque/window';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { numberOf } from '../../ui/numberOf';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
@@ -142,11 +143,6 @@ export function Reckoner() {
       <FluidReckoner />
     </Page>
   );
-}
-
-function numberOf(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) && value > 0 ? value : null;
 }
 
 function percentOf(text: string): number | null {

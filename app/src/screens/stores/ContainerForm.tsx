@@ -6,13 +6,16 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
-import { useContainers } from '../../data/queries';
+import { useContainers, useFills } from '../../data/queries';
 import { useSaveContainer } from '../../data/writes';
 import { Choice } from '../../ui/Choice';
 import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
+import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
+import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 
@@ -46,6 +49,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
     condition: 'clear',
     writtenOff: false,
     writtenOffReason: '',
+    wrongFluid: false,
   }));
   const { control, handleSubmit } = useForm<Container>({
     defaultValues: container ? plain(container) : fresh,
@@ -58,6 +62,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
     ),
   );
   const fluid = useWatch({ control, name: 'fluid' });
+  const wrong = useWatch({ control, name: 'wrongFluid' });
   return (
     <StoreForm
       over="Stores · fluid"
@@ -131,12 +136,40 @@ function Form({ container }: { container: ContainerInStore | null }) {
           options={CONDITIONS.map((value) => ({ value, says: LOOKS[value] }))}
         />
         <FormTick control={control} name="writtenOff" label="Written off" />
+        <FormTick control={control} name="wrongFluid" label="It held another fluid than it says" />
+        {wrong && !container?.wrongFluid ? (
+          <Note kind="refusal" title="Every brake it went into is quarantined">
+            Saving hangs a do-not-ride on each bike below, until its fluid was looked at again. Tick
+            “Written off” as well, and ring the customers.
+          </Note>
+        ) : null}
         <FormLine control={control} name="writtenOffReason" label="Why" maxLength={200} />
         {container ? (
           <Words ink="soft">{`${container.remainingMl} mL remain, ${words.family[container.fluid.family]}.`}</Words>
         ) : null}
       </Section>
+      {container ? <WentInto container={container} /> : null}
     </StoreForm>
+  );
+}
+
+/** The bikes that got fluid of a container, and whose they are. */
+function WentInto({ container }: { container: ContainerInStore }) {
+  const fills = useFills(container.id);
+  return (
+    <Section label="Went into">
+      {fills.error ? <Failed error={fills.error} onRetry={() => void fills.refetch()} /> : null}
+      {fills.data?.length === 0 ? <Words ink="soft">No brake yet.</Words> : null}
+      {fills.data?.map(({ id, at, end, ml, tag, bikeId, bikeName, customerName }) => (
+        <Row
+          key={id}
+          title={`${bikeName}, ${words.end[end]}`}
+          says={`${customerName} · job ${tag} · ${exactDay(at)}`}
+          aside={<Words kind="smallReading">{`${ml} mL`}</Words>}
+          onPress={() => router.navigate(`/bikes/${bikeId}`)}
+        />
+      ))}
+    </Section>
   );
 }
 

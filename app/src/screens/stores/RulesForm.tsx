@@ -6,21 +6,20 @@ import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { router } from 'expo-router';
 import { Controller, useForm, type Resolver } from 'react-hook-form';
 import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { FormChoice, FormNumber } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
+import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { partWords } from '../../words/partWords';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
+import { StoreForm } from './StoreForm';
 
 type Written = ReturnType<typeof ShopRules.parse>;
 
@@ -42,17 +41,13 @@ function Form({ inForce }: { inForce: RulesInForce }) {
   const errors = form.formState.errors;
   const send = form.handleSubmit((rules) => save.mutate({ version: inForce.version, rules }));
   return (
-    <Page
+    <StoreForm
       over="Stores"
       title="Shop rules"
-      foot={
-        <>
-          <Button says="Lay down these rules" onPress={() => void send()} busy={save.isPending} />
-          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
-        </>
-      }
+      says="Lay down these rules"
+      save={save}
+      onSave={() => void send()}
     >
-      {save.error ? <Note kind="refusal">{save.error.message}</Note> : null}
       <Section>
         <Words ink="soft">
           {inForce.at
@@ -142,6 +137,15 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           }))}
         />
       </Section>
+      <Section label="Quotes">
+        <FormNumber
+          control={control}
+          name="labourPerHourCents"
+          unit={100}
+          label="An hour at the bench"
+          hint="Parts are quoted at the shelf’s price."
+        />
+      </Section>
       <Section label="Guard band">
         <Note>
           A part passes only when its reading clears the limit by the gauge’s whole doubt. This can
@@ -159,7 +163,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           ]}
         />
       </Section>
-    </Page>
+    </StoreForm>
   );
 }
 

@@ -26,6 +26,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
+import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
@@ -107,273 +108,288 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
       {Object.keys(form.formState.errors).length > 0 ? (
         <Note kind="refusal">Something below cannot be right; it is marked.</Note>
       ) : null}
-      <Section label="Which brake">
-        <FormLine control={control} name="title" label="Title" maxLength={80} />
-        <FormLine
-          control={control}
-          name="source"
-          label="Maker’s sheet and its revision"
-          maxLength={120}
-          hint="Every value comes from it unless it says otherwise."
-        />
-        <FormChoice
-          control={control}
-          name="brake.actuation"
-          label="Actuation"
-          options={(['hydraulic', 'cable', 'cable-pulled-hydraulic'] as const).map((value) => ({
-            value,
-            says: words.actuation[value],
-          }))}
-        />
-        <FormChoice
-          control={control}
-          name="brake.mount"
-          label="Mount"
-          options={(['post', 'flat', 'is'] as const).map((value) => ({
-            value,
-            says: words.mount[value],
-          }))}
-        />
-        <FormChoice
-          control={control}
-          name="brake.pistons"
-          label="Pistons"
-          options={[1, 2, 4, 6].map((value) => ({ value, says: String(value) }))}
-        />
-        {cable ? (
+      <Columns>
+        <Section label="Which brake">
+          <FormLine control={control} name="title" label="Title" maxLength={80} />
+          <FormLine
+            control={control}
+            name="source"
+            label="Maker’s sheet and its revision"
+            maxLength={120}
+            hint="Every value comes from it unless it says otherwise."
+          />
           <FormChoice
             control={control}
-            name="brake.sides"
-            label="Pushes from"
-            options={[
-              { value: 'one-sided', says: 'One side' },
-              { value: 'two-sided', says: 'Both sides' },
-              { value: null, says: 'Not known' },
-            ]}
+            name="brake.actuation"
+            label="Actuation"
+            options={(['hydraulic', 'cable', 'cable-pulled-hydraulic'] as const).map((value) => ({
+              value,
+              says: words.actuation[value],
+            }))}
           />
-        ) : (
-          <>
-            <FormLine control={control} name="brake.port" label="Bleed ports" maxLength={60} />
+          <FormChoice
+            control={control}
+            name="brake.mount"
+            label="Mount"
+            options={(['post', 'flat', 'is'] as const).map((value) => ({
+              value,
+              says: words.mount[value],
+            }))}
+          />
+          <FormChoice
+            control={control}
+            name="brake.pistons"
+            label="Pistons"
+            options={[1, 2, 4, 6].map((value) => ({ value, says: String(value) }))}
+          />
+          {cable ? (
             <FormChoice
               control={control}
-              name="brake.pistonLubricant"
-              label="On the pistons"
+              name="brake.sides"
+              label="Pushes from"
               options={[
-                ...PISTON_LUBRICANTS.map((value) => ({
-                  value,
-                  says: `Pistons: ${partWords.lubricant[value]}`,
-                })),
-                { value: null, says: 'Pistons: the sheet is silent' },
+                { value: 'one-sided', says: 'One side' },
+                { value: 'two-sided', says: 'Both sides' },
+                { value: null, says: 'Not known' },
               ]}
             />
-          </>
-        )}
-      </Section>
-      <Section label="Rotor">
-        <FormChoice
-          control={control}
-          name="rotor.hold"
-          label="Held by"
-          options={[
-            { value: 'six-bolt', says: 'Six bolts' },
-            { value: 'lockring', says: 'Splined lockring' },
-          ]}
-        />
-        <FormChoice
-          control={control}
-          name="rotor.construction"
-          label="Construction"
-          options={[
-            { value: 'one-piece', says: 'One piece' },
-            { value: 'two-piece', says: 'Two pieces' },
-          ]}
-        />
-        <Value control={control} name="rotor.newMm" label="Thickness when new, mm" />
-        <Value control={control} name="rotor.sizeMm" label="Size, mm" />
-        <FormTick control={control} name="rotor.organicOnly" label="Marked for organic pads only" />
-        <Choice
-          label="Rotor limit known"
-          many
-          options={[{ value: true, says: 'The sheet gives a limit' }]}
-          chosen={limit ? [true] : []}
-          onChoose={() =>
-            form.setValue(
-              'rotor.limit',
-              limit ? null : { limitMm: 1.5, atLimitIsWorn: null, origin: 'sheet', tag: null },
-            )
-          }
-        />
-        {limit ? (
-          <>
-            <FormNumber control={control} name="rotor.limit.limitMm" label="Rotor limit, mm" />
-            <FormChoice
-              control={control}
-              name="rotor.limit.atLimitIsWorn"
-              label="How the maker words it"
-              options={[
-                { value: true, says: 'Replace at it or less' },
-                { value: false, says: 'Replace below it' },
-                { value: null, says: 'Not said: at it is worn' },
-              ]}
-            />
-            <OriginOf control={control} name="rotor.limit" label="Where the limit comes from" />
-          </>
-        ) : null}
-      </Section>
-      <Section label="Pads">
-        <FormLine control={control} name="pads.shape" label="Shape" maxLength={40} />
-        <Value control={control} name="pads.newTotalMm" label="Pad and plate when new, mm" />
-        <Value control={control} name="pads.plateMm" label="Backing plate, mm" />
-        <FormTick
-          control={control}
-          name="pads.plateAssumed"
-          label="The plate is assumed, not measured"
-        />
-        <Controller
-          control={control}
-          name="pads.compounds"
-          render={({ field }) => (
-            <Choice
-              label="Compounds it comes in"
-              many
-              options={COMPOUNDS.filter((value) => value !== 'unknown').map((value) => ({
-                value,
-                says: words.compound[value],
-              }))}
-              chosen={field.value}
-              onChoose={(value) =>
-                field.onChange(
-                  field.value.includes(value)
-                    ? field.value.filter((each) => each !== value)
-                    : [...field.value, value],
-                )
-              }
-            />
-          )}
-        />
-        <FormTick control={control} name="pads.finned" label="Finned, handed left and right" />
-      </Section>
-      {cable ? null : (
-        <>
-          <Section label="Lever, for the sponge test">
-            <Value control={control} name="lever.ratio" label="Blade travel per piston travel" />
-            <Value control={control} name="lever.boreMm" label="Master cylinder bore, mm" />
-            <Value control={control} name="lever.ownGiveMl" label="A sound brake’s own give, mL" />
-            <Words kind="small">
-              Without its own give the test may condemn a lever and not pass it.
-            </Words>
-          </Section>
-          <Section label="Hose">
-            <Choice
-              label="Hose known"
-              many
-              options={[{ value: true, says: 'The sheet says which hose' }]}
-              chosen={hose ? [true] : []}
-              onChoose={() =>
-                form.setValue(
-                  'hose',
-                  hose ? null : { boreMm: null, barb: '', olive: '', kitMl: null },
-                )
-              }
-            />
-            {hose ? (
-              <>
-                <Value control={control} name="hose.boreMm" label="Bore, mm" />
-                <FormLine control={control} name="hose.barb" label="Barb" maxLength={40} />
-                <FormLine control={control} name="hose.olive" label="Olive" maxLength={40} />
-                <Value control={control} name="hose.kitMl" label="Caliper and lever hold, mL" />
-              </>
-            ) : null}
-          </Section>
-          <Section label="Fluid">
-            <Choice
-              label="Fluid family"
-              options={[
-                { value: 'none', says: 'Not asked' },
-                { value: 'glycol', says: 'Glycol' },
-                { value: 'mineral', says: 'Mineral' },
-              ]}
-              chosen={[fluid ? (fluid.fluid.family === 'glycol' ? 'glycol' : 'mineral') : 'none']}
-              onChoose={(family) =>
-                form.setValue(
-                  'fluid',
-                  family === 'none'
-                    ? null
-                    : {
-                        fluid:
-                          family === 'glycol'
-                            ? { family: 'glycol', grade: 'DOT 4' }
-                            : { family: 'mineral', blend: '' },
-                        alsoNamedBlends: [],
-                        origin: 'sheet',
-                        tag: null,
-                      },
-                )
-              }
-            />
-            {fluid?.fluid.family === 'glycol' ? (
+          ) : (
+            <>
+              <FormLine control={control} name="brake.port" label="Bleed ports" maxLength={60} />
               <FormChoice
                 control={control}
-                name="fluid.fluid.grade"
-                label="Grade"
-                options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
+                name="brake.pistonLubricant"
+                label="On the pistons"
+                options={[
+                  ...PISTON_LUBRICANTS.map((value) => ({
+                    value,
+                    says: `Pistons: ${partWords.lubricant[value]}`,
+                  })),
+                  { value: null, says: 'Pistons: the sheet is silent' },
+                ]}
               />
-            ) : null}
-            {fluid?.fluid.family === 'mineral' ? (
-              <FormLine
+            </>
+          )}
+        </Section>
+        <Section label="Rotor">
+          <FormChoice
+            control={control}
+            name="rotor.hold"
+            label="Held by"
+            options={[
+              { value: 'six-bolt', says: 'Six bolts' },
+              { value: 'lockring', says: 'Splined lockring' },
+            ]}
+          />
+          <FormChoice
+            control={control}
+            name="rotor.construction"
+            label="Construction"
+            options={[
+              { value: 'one-piece', says: 'One piece' },
+              { value: 'two-piece', says: 'Two pieces' },
+            ]}
+          />
+          <Value control={control} name="rotor.newMm" label="Thickness when new, mm" />
+          <Value control={control} name="rotor.sizeMm" label="Size, mm" />
+          <FormTick
+            control={control}
+            name="rotor.organicOnly"
+            label="Marked for organic pads only"
+          />
+          <Choice
+            label="Rotor limit known"
+            many
+            options={[{ value: true, says: 'The sheet gives a limit' }]}
+            chosen={limit ? [true] : []}
+            onChoose={() =>
+              form.setValue(
+                'rotor.limit',
+                limit ? null : { limitMm: 1.5, atLimitIsWorn: null, origin: 'sheet', tag: null },
+              )
+            }
+          />
+          {limit ? (
+            <>
+              <FormNumber control={control} name="rotor.limit.limitMm" label="Rotor limit, mm" />
+              <FormChoice
                 control={control}
-                name="fluid.fluid.blend"
-                label="Blend, by its name"
-                maxLength={60}
-                hint="Every maker’s mineral fluid is its own."
+                name="rotor.limit.atLimitIsWorn"
+                label="How the maker words it"
+                options={[
+                  { value: true, says: 'Replace at it or less' },
+                  { value: false, says: 'Replace below it' },
+                  { value: null, says: 'Not said: at it is worn' },
+                ]}
               />
-            ) : null}
-            {fluid ? (
-              <OriginOf control={control} name="fluid" label="Where the fluid comes from" />
-            ) : null}
-          </Section>
-        </>
-      )}
-      <Section label="Torque">
-        {torque.fields.map((row, i) => (
-          <View key={row.id} style={styles.row}>
-            <Words kind="strong">{capital(words.fastener[row.fastener])}</Words>
-            <FormLine control={control} name={`torque.${i}.drive`} label="Drive" maxLength={40} />
-            <FormNumber control={control} name={`torque.${i}.boltCount`} label="How many" />
-            <FormNumber control={control} name={`torque.${i}.window.loNm`} label="From, N·m" />
-            <FormNumber control={control} name={`torque.${i}.window.hiNm`} label="To, N·m" />
-            <FormNumber
-              control={control}
-              name={`torque.${i}.window.namedNm`}
-              label="Named value, if the sheet gives only one, N·m"
-            />
-            <FormChoice
-              control={control}
-              name={`torque.${i}.thread`}
-              label="On the thread"
-              options={THREAD_TREATMENTS.map((value) => ({ value, says: words.thread[value] }))}
-            />
-            <OriginOf
-              control={control}
-              name={`torque.${i}.window`}
-              label="Where the torque comes from"
-            />
-            <Button kind="quiet" says="Take this row out" onPress={() => torque.remove(i)} />
-          </View>
-        ))}
-        <Words kind="small">Add a torque, beginning with what the trade usually asks:</Words>
-        <Choice
-          label="Add a torque"
-          options={FASTENER_IDS.filter(
-            (id) => askedOf(id, []) && !torque.fields.some(({ fastener }) => fastener === id),
-          ).map((value) => ({ value, says: capital(words.fastener[value]) }))}
-          chosen={[]}
-          onChoose={(fastener) => torque.append(askedOf(fastener, [])!)}
-        />
-      </Section>
-      <Section>
-        <Field label="What changed, and why" value={note} onChangeText={setNote} maxLength={200} />
-      </Section>
+              <OriginOf control={control} name="rotor.limit" label="Where the limit comes from" />
+            </>
+          ) : null}
+        </Section>
+        <Section label="Pads">
+          <FormLine control={control} name="pads.shape" label="Shape" maxLength={40} />
+          <Value control={control} name="pads.newTotalMm" label="Pad and plate when new, mm" />
+          <Value control={control} name="pads.plateMm" label="Backing plate, mm" />
+          <FormTick
+            control={control}
+            name="pads.plateAssumed"
+            label="The plate is assumed, not measured"
+          />
+          <Controller
+            control={control}
+            name="pads.compounds"
+            render={({ field }) => (
+              <Choice
+                label="Compounds it comes in"
+                many
+                options={COMPOUNDS.filter((value) => value !== 'unknown').map((value) => ({
+                  value,
+                  says: words.compound[value],
+                }))}
+                chosen={field.value}
+                onChoose={(value) =>
+                  field.onChange(
+                    field.value.includes(value)
+                      ? field.value.filter((each) => each !== value)
+                      : [...field.value, value],
+                  )
+                }
+              />
+            )}
+          />
+          <FormTick control={control} name="pads.finned" label="Finned, handed left and right" />
+        </Section>
+        {cable ? null : (
+          <>
+            <Section label="Lever, for the sponge test">
+              <Value control={control} name="lever.ratio" label="Blade travel per piston travel" />
+              <Value control={control} name="lever.boreMm" label="Master cylinder bore, mm" />
+              <Value
+                control={control}
+                name="lever.ownGiveMl"
+                label="A sound brake’s own give, mL"
+              />
+              <Words kind="small">
+                Without its own give the test may condemn a lever and not pass it.
+              </Words>
+            </Section>
+            <Section label="Hose">
+              <Choice
+                label="Hose known"
+                many
+                options={[{ value: true, says: 'The sheet says which hose' }]}
+                chosen={hose ? [true] : []}
+                onChoose={() =>
+                  form.setValue(
+                    'hose',
+                    hose ? null : { boreMm: null, barb: '', olive: '', kitMl: null },
+                  )
+                }
+              />
+              {hose ? (
+                <>
+                  <Value control={control} name="hose.boreMm" label="Bore, mm" />
+                  <FormLine control={control} name="hose.barb" label="Barb" maxLength={40} />
+                  <FormLine control={control} name="hose.olive" label="Olive" maxLength={40} />
+                  <Value control={control} name="hose.kitMl" label="Caliper and lever hold, mL" />
+                </>
+              ) : null}
+            </Section>
+            <Section label="Fluid">
+              <Choice
+                label="Fluid family"
+                options={[
+                  { value: 'none', says: 'Not asked' },
+                  { value: 'glycol', says: 'Glycol' },
+                  { value: 'mineral', says: 'Mineral' },
+                ]}
+                chosen={[fluid ? (fluid.fluid.family === 'glycol' ? 'glycol' : 'mineral') : 'none']}
+                onChoose={(family) =>
+                  form.setValue(
+                    'fluid',
+                    family === 'none'
+                      ? null
+                      : {
+                          fluid:
+                            family === 'glycol'
+                              ? { family: 'glycol', grade: 'DOT 4' }
+                              : { family: 'mineral', blend: '' },
+                          alsoNamedBlends: [],
+                          origin: 'sheet',
+                          tag: null,
+                        },
+                  )
+                }
+              />
+              {fluid?.fluid.family === 'glycol' ? (
+                <FormChoice
+                  control={control}
+                  name="fluid.fluid.grade"
+                  label="Grade"
+                  options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
+                />
+              ) : null}
+              {fluid?.fluid.family === 'mineral' ? (
+                <FormLine
+                  control={control}
+                  name="fluid.fluid.blend"
+                  label="Blend, by its name"
+                  maxLength={60}
+                  hint="Every maker’s mineral fluid is its own."
+                />
+              ) : null}
+              {fluid ? (
+                <OriginOf control={control} name="fluid" label="Where the fluid comes from" />
+              ) : null}
+            </Section>
+          </>
+        )}
+        <Section label="Torque">
+          {torque.fields.map((row, i) => (
+            <View key={row.id} style={styles.row}>
+              <Words kind="strong">{capital(words.fastener[row.fastener])}</Words>
+              <FormLine control={control} name={`torque.${i}.drive`} label="Drive" maxLength={40} />
+              <FormNumber control={control} name={`torque.${i}.boltCount`} label="How many" />
+              <FormNumber control={control} name={`torque.${i}.window.loNm`} label="From, N·m" />
+              <FormNumber control={control} name={`torque.${i}.window.hiNm`} label="To, N·m" />
+              <FormNumber
+                control={control}
+                name={`torque.${i}.window.namedNm`}
+                label="Named value, if the sheet gives only one, N·m"
+              />
+              <FormChoice
+                control={control}
+                name={`torque.${i}.thread`}
+                label="On the thread"
+                options={THREAD_TREATMENTS.map((value) => ({ value, says: words.thread[value] }))}
+              />
+              <OriginOf
+                control={control}
+                name={`torque.${i}.window`}
+                label="Where the torque comes from"
+              />
+              <Button kind="quiet" says="Take this row out" onPress={() => torque.remove(i)} />
+            </View>
+          ))}
+          <Words kind="small">Add a torque, beginning with what the trade usually asks:</Words>
+          <Choice
+            label="Add a torque"
+            options={FASTENER_IDS.filter(
+              (id) => askedOf(id, []) && !torque.fields.some(({ fastener }) => fastener === id),
+            ).map((value) => ({ value, says: capital(words.fastener[value]) }))}
+            chosen={[]}
+            onChoose={(fastener) => torque.append(askedOf(fastener, [])!)}
+          />
+        </Section>
+        <Section>
+          <Field
+            label="What changed, and why"
+            value={note}
+            onChangeText={setNote}
+            maxLength={200}
+          />
+        </Section>
+      </Columns>
     </Page>
   );
 }

@@ -9,6 +9,7 @@ import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
 import { partWords } from '../../words/partWords';
 import { StoreForm } from './StoreForm';
 
@@ -49,7 +50,7 @@ function NewLine() {
           control={control}
           name="part"
           label="Part"
-          options={NEW_PARTS.map((value) => ({ value, says: partWords.part[value] }))}
+          options={NEW_PARTS.map((value) => ({ value, says: capital(partWords.part[value]) }))}
         />
         <FormLine
           control={control}
@@ -65,7 +66,7 @@ function NewLine() {
           hint="Pad shape, rotor size, hose type; empty fits all."
         />
         <FormNumber control={control} name="reorderAt" label="Order again at" />
-        <FormNumber control={control} name="priceCents" label="Price, hundredths" />
+        <FormNumber control={control} name="priceCents" unit={100} label="Price to the customer" />
       </Section>
     </StoreForm>
   );

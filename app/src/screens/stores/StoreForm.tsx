@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { ProblemError } from '../../data/api';
 import { faultsOf } from '../../data/writes';
 import { Button } from '../../ui/Button';
+import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 
@@ -11,11 +12,13 @@ interface Props {
   title: string;
   save: { error: Error | null; isPending: boolean };
   onSave: () => void;
+  /** What the key that saves says. */
+  says?: string;
   children: ReactNode;
 }
 
-/** The frame of a form in Stores: what the server would not take stands at the top. */
-export function StoreForm({ over, title, save, onSave, children }: Props) {
+/** The frame of a form in Stores: what the server would not take stands at the top; at the counter its parts stand beside each other. */
+export function StoreForm({ over, title, save, onSave, says = 'Save', children }: Props) {
   const stale = save.error instanceof ProblemError && save.error.kind === 'version-conflict';
   return (
     <Page
@@ -23,7 +26,7 @@ export function StoreForm({ over, title, save, onSave, children }: Props) {
       title={title}
       foot={
         <>
-          <Button says="Save" onPress={onSave} busy={save.isPending} />
+          <Button says={says} onPress={onSave} busy={save.isPending} />
           <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
         </>
       }
@@ -33,7 +36,7 @@ export function StoreForm({ over, title, save, onSave, children }: Props) {
           {stale ? 'Open it again to see the change, then make yours.' : undefined}
         </Note>
       ) : null}
-      {children}
+      <Columns>{children}</Columns>
     </Page>
   );
 }

@@ -14,6 +14,7 @@ import {
   useWaste,
   useWrenches,
 } from '../../data/queries';
+import { today } from '../../data/today';
 import { useHandWasteOver } from '../../data/writes';
 import { exactDay } from '../../words/days';
 import { Button } from '../../ui/Button';
@@ -27,9 +28,9 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { gaugeSays } from '../bench/measuring/ChooseGauge';
 
-/** Fluid, gauges, wrenches and spec sheets, each with whether it may be used today. */
+/** Fluid, gauges, wrenches and spec sheets, each with whether it may be used day. */
 export function Stores() {
-  const today = new Date().toISOString().slice(0, 10);
+  const day = today();
   const wide = useWide();
   const queries = {
     containers: useContainers(),
@@ -61,7 +62,7 @@ export function Stores() {
       <View style={wide && styles.beside}>
         <Shelf label="Fluid" actions={[{ says: 'New', to: '/stores/containers/new' }]}>
           {containers.data.map((container) => {
-            const fault = faultOf(container, today);
+            const fault = faultOf(container, day);
             return (
               <Row
                 key={container.id}
@@ -105,13 +106,13 @@ export function Stores() {
           ]}
         >
           {gauges.data.map((gauge) => {
-            const sound = !gauge.retired && inCalibration(gauge.calibrationDueOn, today);
+            const sound = !gauge.retired && inCalibration(gauge.calibrationDueOn, day);
             return (
               <Row
                 key={gauge.id}
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={gauge.name}
-                says={gauge.retired ? 'retired' : gaugeSays(gauge, today)}
+                says={gauge.retired ? 'retired' : gaugeSays(gauge, day)}
                 aside={<Words kind="smallReading">{`±${gauge.uncertaintyMm.toFixed(2)}`}</Words>}
                 onPress={() => router.navigate(`/stores/gauges/${gauge.id}` as '/stores')}
               />
@@ -137,7 +138,7 @@ export function Stores() {
         </Shelf>
         <Shelf label="Torque wrenches" actions={[{ says: 'Register', to: '/stores/wrenches/new' }]}>
           {wrenches.data.map((wrench) => {
-            const sound = !wrench.retired && wrenchInCalibration(wrench, today);
+            const sound = !wrench.retired && wrenchInCalibration(wrench, day);
             return (
               <Row
                 key={wrench.id}
@@ -203,11 +204,11 @@ function Shelf({
   );
 }
 
-function faultOf(container: ContainerInStore, today: string): string | null {
+function faultOf(container: ContainerInStore, day: string): string | null {
   if (container.writtenOff) return `written off: ${container.writtenOffReason}`;
   if (container.condition !== 'clear') return words.containerRefusal.spoiled;
   const lastDay = lastUsableDay(container);
-  if (lastDay !== null && today > lastDay) return `${words.containerRefusal.expired} ${lastDay}`;
+  if (lastDay !== null && day > lastDay) return `${words.containerRefusal.expired} ${lastDay}`;
   return container.remainingMl <= 0 ? words.containerRefusal.empty : null;
 }
 

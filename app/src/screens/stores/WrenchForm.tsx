@@ -81,7 +81,8 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
         <FormNumber
           control={control}
           name="tolerance"
-          label="Tolerance, as a share (0.04 is ±4 %)"
+          unit={0.01}
+          label="Tolerance, ± %"
           hint={`Without a certificate ${words.format.percent(assumedTolerance(maxNm > 0 ? maxNm : 10))} is assumed, from memory.`}
         />
         <FormTick control={control} name="toleranceAssumed" label="Assumed, not by certificate" />

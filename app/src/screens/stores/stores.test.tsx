@@ -302,7 +302,7 @@ describe('wrenches, fluid and parts', () => {
     };
     showScreen(<WrenchForm wrenchId="new" />);
     // Up to 10 N·m ±6 %, from memory of ISO 6789-1.
-    expect(screen.getByDisplayValue('0.06')).toBeTruthy();
+    expect(screen.getByDisplayValue('6')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'W2 bench');
     await save('Save');
     await waitFor(() => expect(screen.getByText('Another one has this name.')).toBeTruthy());
@@ -320,6 +320,7 @@ describe('wrenches, fluid and parts', () => {
     condition: 'clear',
     writtenOff: false,
     writtenOffReason: '',
+    wrongFluid: false,
     remainingMl: 480,
     version: 1,
   };

@@ -7,6 +7,7 @@ import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { useGauges } from '../../../data/queries';
+import { today } from '../../../data/today';
 import { Choice } from '../../../ui/Choice';
 import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
@@ -48,7 +49,7 @@ export function ChooseGauge({
   const ways = WAYS[part];
   const [basis, setBasis] = useState<Basis | null>(ways?.[0]?.value ?? null);
   const last = lastGauge(part);
-  const today = new Date().toISOString().slice(0, 10);
+  const day = today();
 
   const begin = (gauge: Gauge) => {
     beginSitting(job, end, part, gauge, basis);
@@ -80,7 +81,7 @@ export function ChooseGauge({
         <Row
           key={gauge.id}
           title={gauge.name}
-          says={gaugeSays(gauge, today)}
+          says={gaugeSays(gauge, day)}
           aside={<Words kind="smallReading">{`±${gauge.uncertaintyMm.toFixed(2)}`}</Words>}
           current={gauge.id === last}
           onPress={() => begin(gauge)}
@@ -97,10 +98,10 @@ export function ChooseGauge({
 }
 
 /** A gauge’s kind, doubt and calibration, in one line. */
-export function gaugeSays(gauge: Gauge, today: string): string {
+export function gaugeSays(gauge: Gauge, day: string): string {
   const kind = `${words.gaugeKind[gauge.kind]}, ${gauge.anvils === 'point' ? 'point anvils' : 'flat jaws'}`;
   const doubt = gauge.uncertaintyAssumed ? 'doubt assumed' : 'doubt by certificate';
-  const calibration = inCalibration(gauge.calibrationDueOn, today)
+  const calibration = inCalibration(gauge.calibrationDueOn, day)
     ? `calibrated to ${gauge.calibrationDueOn}`
     : 'out of calibration: may condemn, not pass';
   const feed = gauge.feedSerial ? ` · on the feed as ${gauge.feedSerial}` : '';

@@ -1,17 +1,15 @@
 import { toldOf, type Job } from '@hold-fast/contract/jobs';
-import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { answersOf, visitOf } from '@hold-fast/contract/visit';
-import { mayFill } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
-import { USUAL_HOSE_MM, volumesOf } from '@hold-fast/core/fluid/volumes';
-import { ANSWERS, answerTo, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
+import { fluidWanted } from '@hold-fast/core/plan/fluidWanted';
+import { ANSWERS, answerTo, priceOf, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
 import { shortOf } from '@hold-fast/core/stock/stock';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { layOut } from '@hold-fast/core/plan/layOut';
 import type { Plan } from '@hold-fast/core/plan/planner';
 import { bleedFor, proceduresFor } from '@hold-fast/core/plan/recommended';
 import { staysFor } from '@hold-fast/core/plan/stays';
-import type { Visit } from '@hold-fast/core/plan/visit';
+import { doneWith, type Visit } from '@hold-fast/core/plan/visit';
 import {
   BLEEDS,
   PROCEDURE_IDS,
@@ -25,6 +23,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useNaivePlan, usePlan } from '../../../data/planner';
 import { useContainers, useStock } from '../../../data/queries';
+import { today } from '../../../data/today';
 import { append, entryOf } from '../../../data/writes';
 import { Button, Buttons } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -41,6 +40,7 @@ import { capital } from '../../../words/capital';
 import { WithJob } from '../JobFrame';
 
 type Procedures = Record<End, ProcedureId[]>;
+type Again = { end: End; procedure: ProcedureId }[];
 
 /** What is to be done at each end, and the one list of steps it comes to. */
 export function PlanScreen({ jobId }: { jobId: string }) {
@@ -65,16 +65,23 @@ function Planning({ job }: { job: Job }) {
   const [bleed, setBleed] = useState(
     () => standing?.bleed ?? { front: bleedOf('front').way, rear: bleedOf('rear').way },
   );
+  const [again, setAgain] = useState<Again>([]);
   const [agreed, setAgreed] = useState<'agreed' | 'not-asked'>('not-asked');
   const [saying, setSaying] = useState('');
 
   const none = ENDS.every((end) => procedures[end].length === 0);
-  const visit: Visit = { ...visitOf(job), chosen: none ? null : { procedures, bleed } };
+  const stands = visitOf(job);
+  const visit: Visit = {
+    ...stands,
+    chosen: none ? null : { procedures, bleed },
+    again: [...stands.again, ...again.map((each) => ({ ...each, after: stands.steps.length }))],
+  };
   const answer = usePlan(visit);
   const plan = answer.data ?? null;
   const naive = useNaivePlan(job.stepped.length === 0 ? visit.chosen : null);
   const same =
     standing !== null &&
+    again.length === 0 &&
     JSON.stringify([standing.procedures, standing.bleed]) === JSON.stringify([procedures, bleed]);
   const impossible =
     !none && answer.data !== undefined && !answer.isPlaceholderData && plan === null;
@@ -86,6 +93,7 @@ function Planning({ job }: { job: Job }) {
         kind: 'plan-choice',
         procedures,
         bleed,
+        again: again.filter(({ end, procedure }) => procedures[end].includes(procedure)),
         agreed,
         words: saying.trim(),
       }),
@@ -130,6 +138,15 @@ function Planning({ job }: { job: Job }) {
               bleed={bleed[end]}
               why={bleedOf(end).why}
               onBleed={(way) => setBleed({ ...bleed, [end]: way })}
+              over={doneWith(stands, end)}
+              again={again.flatMap((each) => (each.end === end ? [each.procedure] : []))}
+              onAgain={(procedure) =>
+                setAgain(
+                  again.some((each) => each.end === end && each.procedure === procedure)
+                    ? again.filter((each) => each.end !== end || each.procedure !== procedure)
+                    : [...again, { end, procedure }],
+                )
+              }
             />
           ))}
           <Section label="The customer">
@@ -202,6 +219,10 @@ interface EndChoiceProps {
   bleed: (typeof BLEEDS)[number];
   why: keyof typeof WHY;
   onBleed: (way: (typeof BLEEDS)[number]) => void;
+  /** What is done and may be done once more. */
+  over: readonly ProcedureId[];
+  again: readonly ProcedureId[];
+  onAgain: (procedure: ProcedureId) => void;
 }
 
 function EndChoice({
@@ -213,6 +234,9 @@ function EndChoice({
   bleed,
   why,
   onBleed,
+  over,
+  again,
+  onAgain,
 }: EndChoiceProps) {
   const [all, setAll] = useState(false);
   const sheet = job.identified[end]?.sheet.body;
@@ -260,6 +284,21 @@ function EndChoice({
           )
         }
       />
+      {over.length > 0 ? (
+        <>
+          <Words kind="small">Done. Choose what has to be done once more:</Words>
+          <Choice
+            label={`Once more at the ${words.end[end]}`}
+            many
+            options={over.map((id) => ({
+              value: id,
+              says: `Again: ${planWords.procedure[id].toLowerCase()}`,
+            }))}
+            chosen={again}
+            onChoose={onAgain}
+          />
+        </>
+      ) : null}
       {sheet.brake.actuation === 'hydraulic' && all ? (
         <>
           <Words kind="small">
@@ -282,6 +321,28 @@ function Quote({ job }: { job: Job }) {
   const plan = job.planned.at(-1)!;
   const lines = quoteLines(plan.procedures);
   const answered = answersOf(job);
+  const stock = useStock();
+  const priced = lines.map((line) => ({
+    ...line,
+    ...priceOf(
+      line,
+      job.rules.labourPerHourCents,
+      stock.data ?? [],
+      job.identified[line.end]?.sheet.body ?? null,
+    ),
+  }));
+  const unpriced = [
+    ...new Set(
+      priced.flatMap(({ parts }) =>
+        parts.flatMap(({ part, cents }) => (cents === null ? part : [])),
+      ),
+    ),
+  ];
+  const known = priced.reduce(
+    (sum, { labourCents, parts }) =>
+      sum + labourCents + parts.reduce((all, { cents }) => all + (cents ?? 0), 0),
+    0,
+  );
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [who, setWho] = useState(job.customer.name);
   const [how, setHow] = useState<'in-person' | 'by-phone' | 'in-writing'>('in-person');
@@ -308,11 +369,11 @@ function Quote({ job }: { job: Job }) {
       <Choice
         label="Lines of the quote"
         many
-        options={lines.map((line) => {
+        options={priced.map((line) => {
           const answer = answerTo(line, answered);
           return {
             value: keyOf(line),
-            says: `${planWords.procedure[line.procedure]}, ${words.end[line.end]} · ${line.minutes} min · ${answer ? planWords.answer[answer].toLowerCase() : 'not asked'}`,
+            says: `${planWords.procedure[line.procedure]}, ${words.end[line.end]} · ${line.minutes} min · ${line.cents === null ? `${words.format.money(line.labourCents)} and parts` : words.format.money(line.cents)} · ${answer ? planWords.answer[answer].toLowerCase() : 'not asked'}`,
           };
         })}
         chosen={chosen}
@@ -320,6 +381,9 @@ function Quote({ job }: { job: Job }) {
           setChosen(chosen.includes(key) ? chosen.filter((each) => each !== key) : [...chosen, key])
         }
       />
+      <Words ink="soft">
+        {`Together ${words.format.money(known)}, labour at ${words.format.money(job.rules.labourPerHourCents)} an hour and parts at the shelf’s price${unpriced.length > 0 ? `; without ${words.format.list(unpriced.map((part) => planWords.part[part]))}, which the shelf has no fitting price for` : ''}.`}
+      </Words>
       {picked.length > 0 ? (
         <>
           <Field label="Who answers" value={who} maxLength={80} onChangeText={setWho} />
@@ -370,6 +434,10 @@ function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | nu
     stock.data ?? [],
   );
   const { tools, consumables, parts, cautions } = layOut(plan.steps);
+  const brakes = {
+    front: job.identified.front?.sheet.body ?? null,
+    rear: job.identified.rear?.sheet.body ?? null,
+  };
   const saved = naive ? setUpsIn(naive) - setUpsIn(plan) : 0;
   return (
     <>
@@ -398,9 +466,13 @@ function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | nu
             {`${capital(words.format.list(short.map(({ part, wanted, onShelf }) => `${planWords.part[part]}: ${wanted} wanted, ${onShelf} there`)))}.`}
           </Note>
         ) : null}
-        {fluidFor(job, plan, containers.data ?? []).map((line) => (
-          <Words key={line}>{line}</Words>
-        ))}
+        {fluidWanted(plan.steps, brakes, containers.data ?? [], today()).map(
+          ({ end, asked, ml, from }) => (
+            <Words key={end}>
+              {`${capital(words.end[end])}: about ${ml} mL ${nameOf(asked.fluid)}${from ? ` from ${from.label}, lot ${from.lot}` : '; no container on the shelf may give that much'}.`}
+            </Words>
+          ),
+        )}
         {consumables.length > 0 ? (
           <Words ink="soft">{`${capital(words.format.list(consumables.map((item) => planWords.consumable[item])))}.`}</Words>
         ) : null}
@@ -441,24 +513,6 @@ function Stays({ plan, at }: { plan: Plan; at: number }) {
       {`${planWords.stays(plan.steps[at]!.step)} for ${work.length} works.`}
     </Words>
   ) : null;
-}
-
-/** How much fluid a plan takes at each end that is bled, and which container may give it. */
-function fluidFor(job: Job, plan: Plan, containers: readonly ContainerInStore[]): string[] {
-  return ENDS.flatMap((end) => {
-    const sheet = job.identified[end]?.sheet.body;
-    const bled = plan.steps.some(
-      (each) => each.end === end && (BLEEDS as readonly string[]).includes(each.step),
-    );
-    if (!bled || !sheet?.fluid) return [];
-    const asked = sheet.fluid;
-    const today = new Date().toISOString().slice(0, 10);
-    const ml = Math.ceil(volumesOf(sheet.hose, USUAL_HOSE_MM[end]).flushMl);
-    const from = containers.find((container) => mayFill(container, asked, ml, today).ok);
-    return [
-      `${capital(words.end[end])}: about ${ml} mL ${nameOf(asked.fluid)}${from ? ` from ${from.label}, lot ${from.lot}` : '; no container on the shelf may give that much'}.`,
-    ];
-  });
 }
 
 const setUpsIn = (plan: Plan) =>

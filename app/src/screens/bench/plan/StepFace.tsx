@@ -5,7 +5,7 @@ import { staysFor } from '@hold-fast/core/plan/stays';
 import { needsTool } from '@hold-fast/core/plan/price';
 import { answerTo } from '@hold-fast/core/plan/quote';
 import { alignmentFor } from '@hold-fast/core/plan/schools';
-import { skipFault, type Visit } from '@hold-fast/core/plan/visit';
+import { doFault, skipFault, type Visit } from '@hold-fast/core/plan/visit';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { procedureRule } from '@hold-fast/core/procedure/procedures';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
@@ -121,6 +121,8 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
   const [held, setHeld] = useState(false);
   const holds = step === 'hard-pull' && !held;
   const fault = leavingOut ? skipFault(visit, step, end) : null;
+  const notYet = doFault(visit, step, end);
+  const [tried, setTried] = useState(false);
 
   const record = (outcome: 'done' | 'skipped') => {
     if (outcome === 'done') {
@@ -140,7 +142,9 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
     );
   };
   const done = () => {
-    if (!holds && !leavingOut) record('done');
+    if (holds || leavingOut) return;
+    if (notYet) setTried(true);
+    else record('done');
   };
   const before = visit.steps.at(-1) ?? null;
   const takeBack = () => {
@@ -227,6 +231,11 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
         ))}
         {rule?.parts ? (
           <Words kind="strong">{`New: ${words.format.list(rule.parts.map((part) => planWords.part[part]))}.`}</Words>
+        ) : null}
+        {tried && notYet ? (
+          <Note kind="refusal" title="Not yet">
+            {planWords.fault(notYet)}
+          </Note>
         ) : null}
         {captures.map((capture) => (
           <View key={capture.to} style={styles.capture}>

@@ -1,5 +1,5 @@
 import { toldOf, type Job } from '@hold-fast/contract/jobs';
-import { brakeAt, checksAt } from '@hold-fast/contract/visit';
+import { brakeAt, checksAt, standingSteps } from '@hold-fast/contract/visit';
 import type { End } from '@hold-fast/core/ends';
 import { BLEED_METHODS } from '@hold-fast/core/fluid/bleedRun';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
@@ -20,18 +20,27 @@ const MEASURED: Partial<Record<StepId, Measurand>> = {
   inspect: 'rotor',
   'measure-after-cleaning': 'rotor',
   'runout-check': 'runout',
+  'sponge-test-before': 'lever',
   'sponge-test': 'lever',
   align: 'clearance',
   'dress-mount': 'mount-face',
 };
 const FLUID_MOVES: readonly StepId[] = ['bleed-kit-off', 'top-up-cup-off'];
 
+/** The place in the job's order of the last bleeding step at an end, or 0. */
+const lastBled = (job: Job, end: End) =>
+  standingSteps(job).findLast(
+    (each) => each.end === end && (BLEED_METHODS as readonly string[]).includes(each.step),
+  )?.seq ?? 0;
+
 /** Where a step is recorded, what proves it first; none when doing it is all there is to it. */
 export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
   const found: Capture[] = [];
   const part = MEASURED[step];
   if (part) {
-    const sitting = standingAt(job, end, part);
+    const last = standingAt(job, end, part);
+    // The test of the brake as it came in says nothing of it as it was bled.
+    const sitting = step === 'sponge-test' && last && last.seq < lastBled(job, end) ? null : last;
     found.push({
       says: `Measure: ${words.subject[part]}`,
       to: part,
@@ -80,12 +89,14 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
   if (stepRule(step).parts) {
     const parts = stepRule(step).parts ?? [];
     const taken = job.taken.filter((each) => each.end === end && parts.includes(each.part));
+    const brought = toldOf(job, 'part-brought', end).filter(({ part }) => parts.includes(part));
     found.push({
       says: 'Take it off the shelf',
       to: 'parts',
-      recorded: taken.length
-        ? `${taken.map(({ description, batch }) => `${description}${batch ? `, batch ${batch}` : ''}`).join('; ')}.`
-        : null,
+      recorded:
+        taken.length + brought.length > 0
+          ? `${[...taken.map(({ description, batch }) => `${description}${batch ? `, batch ${batch}` : ''}`), ...brought.map(({ from }) => from)].join('; ')}.`
+          : null,
     });
   }
   if (step === 'new-pads-in' || step === 'new-rotor-on') {

@@ -28,7 +28,7 @@ import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
-import { numberOf } from '../numberOf';
+import { numberOf } from '../../../ui/numberOf';
 import { OnFrom } from './OnFrom';
 
 const USUAL_ROTOR_MM = 160;

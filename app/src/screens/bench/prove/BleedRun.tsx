@@ -1,16 +1,14 @@
 import { toldOf, type Identified, type Job } from '@hold-fast/contract/jobs';
+import { bleedEvents } from '@hold-fast/contract/visit';
 import type { End } from '@hold-fast/core/ends';
 import {
   BLEED_METHODS,
   bleedStands,
   BUBBLES,
-  type BleedEvent,
   type BleedMethod,
   type Bubbles,
 } from '@hold-fast/core/fluid/bleedRun';
 import { fillsFor, USUAL_HOSE_MM, USUAL_SYRINGE, volumesOf } from '@hold-fast/core/fluid/volumes';
-import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
-import { provesBled } from '@hold-fast/core/lever/lever';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -27,7 +25,7 @@ import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithBrake } from '../JobFrame';
-import { numberOf } from '../numberOf';
+import { numberOf } from '../../../ui/numberOf';
 import { OnFrom } from './OnFrom';
 
 /** A bleed as a run of cycles: what was seen in each, when it may stop, and what comes next when it does not help. */
@@ -39,30 +37,13 @@ export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
   );
 }
 
-/** The cycles of a bleed and the lever tests between them, in the order they were written down. */
-function eventsOf(job: Job, end: End): BleedEvent[] {
-  const cycles = toldOf(job, 'bleed-cycle', end).map(({ seq, method, bubbles }) => ({
-    seq,
-    event: { what: 'cycle', cycle: { method, bubbles } } as BleedEvent,
-  }));
-  const tests = job.measured.flatMap((measured) => {
-    if (measured.end !== end || measured.part !== 'lever') return [];
-    const judgement = judgeSitting(job, measured);
-    const passed = judgement?.ok && judgement.part === 'lever' ? provesBled(judgement.lever) : null;
-    return passed === null
-      ? []
-      : [{ seq: measured.seq, event: { what: 'sponge-test', passed } as BleedEvent }];
-  });
-  return [...cycles, ...tests].sort((a, b) => a.seq - b.seq).map(({ event }) => event);
-}
-
 function Run({ job, end, identified }: { job: Job; end: End; identified: Identified }) {
   const wide = useWide();
   const { brake } = identified.sheet.body;
   const cycles = toldOf(job, 'bleed-cycle', end);
   const planned = job.planned.at(-1)?.bleed[end] ?? bleedFor(end, brake.port).way;
   const first = cycles[0]?.method ?? planned;
-  const stands = bleedStands(first, eventsOf(job, end));
+  const stands = bleedStands(first, bleedEvents(job, end));
   const going: BleedMethod =
     stands.code === 'go-on' || stands.code === 'prove'
       ? stands.method

@@ -1,12 +1,16 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import { toldOf, type Job } from '@hold-fast/contract/jobs';
 import { visitOf } from '@hold-fast/contract/visit';
 import type { StockInStore } from '@hold-fast/contract/stores';
 import type { End } from '@hold-fast/core/ends';
 import { taskAt } from '@hold-fast/core/plan/visit';
 import { stepRule } from '@hold-fast/core/procedure/steps';
-import type { NewPart } from '@hold-fast/core/stock/stock';
+import { fitsBySheet, NEW_PARTS, type NewPart } from '@hold-fast/core/stock/stock';
+import { useState } from 'react';
 import { useStock } from '../../../data/queries';
-import { useSendEntry } from '../../../data/writes';
+import { append, entryOf, useSendEntry } from '../../../data/writes';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
@@ -40,14 +44,12 @@ function Shelf({ job, end }: { job: Job; end: End }) {
   if (!stock.data) return <Loading />;
   const wanted = wantedAt(job, end);
   const body = job.identified[end]?.sheet.body;
-  const fits = ({ fits: what, description }: StockInStore) =>
-    [body?.pads.shape, body?.hose?.olive, body?.hose?.barb].some(
-      (name) => name && (what === name || description === name),
-    );
+  const fits = (line: StockInStore) => fitsBySheet(line, body ?? null);
   const lines = stock.data
     .filter(({ part }) => wanted.length === 0 || wanted.includes(part))
     .sort((a, b) => Number(fits(b)) - Number(fits(a)));
   const taken = job.taken.filter((each) => each.end === end);
+  const brought = toldOf(job, 'part-brought', end);
   const take = (line: StockInStore) =>
     send.mutate({
       kind: 'part-taken',
@@ -64,12 +66,17 @@ function Shelf({ job, end }: { job: Job; end: End }) {
       foot={<OnFrom job={job} />}
     >
       {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
-      {taken.length > 0 ? (
+      {taken.length + brought.length > 0 ? (
         <Section label="Taken">
           {taken.map(({ id, part, description, pieces, batch, by }) => (
             <Words
               key={id}
             >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
+          ))}
+          {brought.map(({ id, part, pieces, from, by }) => (
+            <Words
+              key={id}
+            >{`${pieces} × ${planWords.part[part]}, not off the shelf: “${from}”, ${by || 'you'}.`}</Words>
           ))}
         </Section>
       ) : null}
@@ -94,6 +101,47 @@ function Shelf({ job, end }: { job: Job; end: End }) {
           says="Stores keeps what came in; a part taken here comes off its count."
         />
       ) : null}
+      <Brought job={job} end={end} wanted={wanted} />
     </Page>
+  );
+}
+
+/** A new part that is not from the shelf: in the hose’s bag, or the customer’s own. */
+function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly NewPart[] }) {
+  const [part, setPart] = useState<NewPart | null>(null);
+  const [from, setFrom] = useState('');
+  const record = () => {
+    if (!part) return;
+    append(
+      job.id,
+      entryOf<'part-brought'>({ kind: 'part-brought', end, part, pieces: 1, from: from.trim() }),
+    );
+    setPart(null);
+    setFrom('');
+  };
+  return (
+    <Section label="Not off this shelf">
+      <Choice
+        label="New part from elsewhere"
+        options={(wanted.length > 0 ? wanted : NEW_PARTS).map((value) => ({
+          value,
+          says: capital(planWords.part[value]),
+        }))}
+        chosen={part ? [part] : []}
+        onChoose={setPart}
+      />
+      {part ? (
+        <>
+          <Field
+            label="Where it came from"
+            value={from}
+            maxLength={120}
+            onChangeText={setFrom}
+            hint="In the new hose’s bag, or the customer’s own."
+          />
+          <Button kind="plain" says="Write it down" disabled={!from.trim()} onPress={record} />
+        </>
+      ) : null}
+    </Section>
   );
 }

@@ -252,6 +252,8 @@ describe('parts', () => {
       id: 'p',
       procedures: { front: ['change-pads' as const], rear: [] },
       bleed: { front: 'push-up' as const, rear: 'push-up' as const },
+      again: [],
+      seq: 1,
       agreed: 'agreed' as const,
       words: '',
       at: AT,

@@ -1,0 +1,58 @@
+import type { End } from '@hold-fast/core/ends';
+import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
+import type { ReactElement } from 'react';
+import { Failed } from '../../ui/Standing';
+import { FitPart } from './FitPart';
+import { Identify } from './Identify';
+import { KitSheet } from './KitSheet';
+import { LookOver } from './LookOver';
+import { FeelGaps } from './measuring/FeelGaps';
+import { MeasureFace } from './measuring/MeasureFace';
+import { MeasureLever } from './measuring/MeasureLever';
+import { MeasurePads } from './measuring/MeasurePads';
+import { MeasureRotor } from './measuring/MeasureRotor';
+import { MeasureRunout } from './measuring/MeasureRunout';
+import { BedIn } from './prove/BedIn';
+import { BleedRun } from './prove/BleedRun';
+import { FinalCheck } from './prove/FinalCheck';
+import { TakeParts } from './prove/TakeParts';
+import { TellDeviation } from './prove/TellDeviation';
+import { RecordFluid } from './RecordFluid';
+import { Torque } from './Torque';
+
+interface Asked {
+  jobId: string;
+  end: End;
+  /** From the address: the fastener to tighten, and the mL to book off; empty where none is named. */
+  fastener: string;
+  ml: string;
+}
+
+/** Everything that is done at one end of a bike, by its name in the address. */
+const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
+  identify: (at) => <Identify {...at} />,
+  kit: (at) => <KitSheet {...at} />,
+  look: (at) => <LookOver {...at} />,
+  rotor: (at) => <MeasureRotor {...at} />,
+  pads: (at) => <MeasurePads {...at} />,
+  runout: (at) => <MeasureRunout {...at} />,
+  clearance: (at) => <FeelGaps {...at} />,
+  lever: (at) => <MeasureLever {...at} />,
+  'mount-face': (at) => <MeasureFace {...at} />,
+  'fit-rotor': (at) => <FitPart {...at} part="rotor" />,
+  'fit-pads': (at) => <FitPart {...at} part="pads" />,
+  bolts: ({ fastener, ...at }) => (
+    <Torque {...at} fastener={FASTENER_IDS.find((id) => id === fastener) ?? null} />
+  ),
+  fluid: (at) => <RecordFluid {...at} />,
+  bleed: (at) => <BleedRun {...at} />,
+  parts: (at) => <TakeParts {...at} />,
+  deviation: (at) => <TellDeviation {...at} />,
+  check: (at) => <FinalCheck {...at} />,
+  'bed-in': (at) => <BedIn {...at} />,
+};
+
+export function EndScreen({ screen, ...asked }: Asked & { screen: string }) {
+  const draw = Object.hasOwn(SCREENS, screen) ? SCREENS[screen] : undefined;
+  return draw ? draw(asked) : <Failed error={new Error('There is no such page of this job.')} />;
+}

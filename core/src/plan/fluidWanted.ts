@@ -1,0 +1,42 @@
+import { ENDS, type End } from '../ends';
+import type { AskedFluid } from '../fluid/compatibility';
+import { mayFill, type FluidContainer } from '../fluid/container';
+import { USUAL_HOSE_MM, volumesOf } from '../fluid/volumes';
+import { BLEEDS } from '../procedure/procedures';
+import type { PlannedStep } from './planner';
+
+/** Fluid that a plan takes at one end. */
+export interface FluidWanted<Container> {
+  end: End;
+  asked: AskedFluid;
+  /** A flush of that brake, whole mL. */
+  ml: number;
+  /** The first container on the shelf that may give so much, or null. */
+  from: Container | null;
+}
+
+/**
+ * What fluid to lay out for the ends that are bled, before anybody measured a hose.
+ * @param brakes what each end's sheet asks for; an end without a sheet, or without fluid, takes none
+ * @param today `yyyy-mm-dd`
+ */
+export function fluidWanted<Container extends FluidContainer>(
+  steps: readonly PlannedStep[],
+  brakes: Readonly<
+    Record<End, { fluid: AskedFluid | null; hose: Parameters<typeof volumesOf>[0] } | null>
+  >,
+  shelf: readonly Container[],
+  today: string,
+): FluidWanted<Container>[] {
+  return ENDS.flatMap((end) => {
+    const brake = brakes[end];
+    const bled = steps.some((each) => each.end === end && BLED_BY.has(each.step));
+    if (!bled || !brake?.fluid) return [];
+    const asked = brake.fluid;
+    const ml = Math.ceil(volumesOf(brake.hose, USUAL_HOSE_MM[end]).flushMl);
+    const from = shelf.find((container) => mayFill(container, asked, ml, today).ok) ?? null;
+    return [{ end, asked, ml, from }];
+  });
+}
+
+const BLED_BY: ReadonlySet<string> = new Set(BLEEDS);
