@@ -247,5 +247,7 @@ const SHELF: readonly (readonly [
   ['inner-cable', 'Inner cable, stainless', 'cable brakes', 9, 5, 450, 'IC-60'],
   ['housing', 'Compressionless housing, 2 m', 'cable brakes', 5, 3, 980, 'CH-19'],
   ['adapter', 'Adapter, post, one size up', 'post mount', 2, 1, 2400, 'AD-180'],
+  ['barb', 'P barb', '5 mm hose', 4, 4, 210, 'PB-2'],
+  ['bar-tape', 'Cork tape, pair', '', 4, 2, 1600, 'CT-5'],
   ['end-washer', 'Throttle end washer', 'hand throttles', 3, 2, 60, 'EW-1'],
 ];

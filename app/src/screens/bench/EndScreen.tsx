@@ -52,7 +52,7 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   'bed-in': (at) => <BedIn {...at} />,
 };
 
-export function EndScreen({ screen, ...asked }: Asked & { screen: string }) {
-  const draw = Object.hasOwn(SCREENS, screen) ? SCREENS[screen] : undefined;
+export function EndScreen({ task, ...asked }: Asked & { task: string }) {
+  const draw = Object.hasOwn(SCREENS, task) ? SCREENS[task] : undefined;
   return draw ? draw(asked) : <Failed error={new Error('There is no such page of this job.')} />;
 }

@@ -6,19 +6,18 @@ const EndScreen = later(() =>
   import('../../../../screens/bench/jobScreens').then((screens) => screens.EndScreen),
 );
 
+// Not named screen: the router takes a parameter of that name for its own.
 export default function EndRoute() {
   const {
-    screen = '',
+    task = '',
     fastener = '',
     ml = '',
   } = useLocalSearchParams<{
-    screen: string;
+    task: string;
     fastener: string;
     ml: string;
   }>();
   const { jobId, end } = useEndParams();
-  const key = `${jobId} ${end} ${screen} ${fastener}`;
-  return (
-    <EndScreen key={key} jobId={jobId} end={end} screen={screen} fastener={fastener} ml={ml} />
-  );
+  const key = `${jobId} ${end} ${task} ${fastener}`;
+  return <EndScreen key={key} jobId={jobId} end={end} task={task} fastener={fastener} ml={ml} />;
 }
