@@ -128,7 +128,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await hands.touch(hands.button('Plan', true));
   await hands.touch(work(page, 'rear', 'Service the pistons'));
   await hands.touch(hands.button('Change the plan'));
-  await walk.until('Bring the pistons out, 3 mm at most');
+  await walk.until('Bring the pistons out, 3\u00a0mm at most');
   await expect(page.getByText('The customer was not asked')).toBeVisible();
   await hands.touch(hands.button('Plan', true));
   await hands.touch(page.getByRole('checkbox', { name: /Service the pistons, rear .* not asked/ }));

@@ -16,7 +16,7 @@ const part: Record<NewPart, string> = {
   adapter: 'adapter',
   'inner-cable': 'inner cable',
   housing: 'housing and ferrules',
-  'brake-set': 'brake: lever, hose, caliper',
+  'brake-set': 'brake set (lever, hose and caliper)',
   'end-washer': 'throttle end washer',
   'bar-tape': 'bar tape',
 };

@@ -108,7 +108,7 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
     why: 'The later reading counts: the cure itself may condemn them.',
   },
   'push-pistons-out': {
-    does: 'Bring the pistons out, 3 mm at most',
+    does: 'Bring the pistons out, 3\u00a0mm at most',
     why: 'A spreader holds the free ones while the stuck one comes.',
   },
   'exercise-pistons': {

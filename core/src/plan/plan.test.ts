@@ -11,7 +11,7 @@ import { ENDS, type End } from '../ends';
 import { STAGES, STEP_IDS, stepRule, STEPS, type StepId } from '../procedure/steps';
 import { brakeGraph } from './brakeGraph';
 import { benchAfter, leftBy, planBike, priced, type DoneStep, type Plan } from './planner';
-import { FRESH_BENCH, turnTo, CHANGE_OVERS, type Bench } from './price';
+import { FRESH_BENCH, takes, turnTo, CHANGE_OVERS, type Bench } from './price';
 import { READY, RIDEABLE, unmet, WHOLE, type BrakeState } from './state';
 import { naivePlan, PROVES, taskOf, type Chosen } from './task';
 
@@ -270,12 +270,13 @@ function bruteForce(choice: Chosen): number {
     if (here.bench.hands !== 'clean')
       open.push({
         ...here,
-        bench: { ...here.bench, hands: 'clean' },
+        bench: { ...here.bench, hands: 'clean', ride: null },
         minutes: here.minutes + CHANGE_OVERS.wash,
       });
     for (const end of ends)
       for (const { step, to } of graphs[end]!.moves[here.at[end]!]!) {
-        const { hands, place, tool, minutes } = stepRule(step);
+        const { hands, place, tool } = stepRule(step);
+        const minutes = takes(here.bench, step, end);
         if (hands === 'clean' && here.bench.hands !== 'clean') continue;
         const other = ends.find((each) => each !== end);
         if (place === 'riding' && other) {

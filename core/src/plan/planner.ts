@@ -6,6 +6,8 @@ import {
   CHANGE_OVERS,
   FRESH_BENCH,
   needsTool,
+  ONE_RIDE,
+  takes,
   turnTo,
   type Bench,
   type ChangeOvers,
@@ -47,6 +49,8 @@ interface Compiled {
   leaves: number;
   /** By bike: the other end must be whole, and after work at the bike stand-tested too. */
   rides: 'before-work' | 'proven' | null;
+  /** By bike, for both ends at once; 0 for none. */
+  ride: number;
 }
 
 /**
@@ -62,12 +66,13 @@ export function planBike(
 ): Plan | null {
   const price = inTenths(table);
   const graphs = [graphOf(task.front), graphOf(task.rear)] as const;
-  const toGo = graphs.map((graph) => toGoOf(graph, price)) as [ToGo, ToGo];
+  const both = task.front !== undefined && task.rear !== undefined;
+  const toGo = graphs.map((graph) => toGoOf(graph, price, both)) as [ToGo, ToGo];
   const ways = graphs.map((graph) => graph.moves.map((moves) => moves.map(compiled)));
   const rears = graphs[1].moves.length;
 
   // Nodes as columns: they are many and short-lived.
-  const both: number[] = [];
+  const joint: number[] = [];
   const benches: number[] = [];
   const costs: number[] = [];
   const from: number[] = [];
@@ -81,11 +86,12 @@ export function planBike(
     hands: number,
     tool: number,
     end: number,
+    ride: number,
     cost: number,
     parent: number,
     step: (typeof did)[number],
   ) => {
-    const at = ((place * HANDS.length + hands) * TOOL_SLOTS + tool) * 3 + end;
+    const at = (((place * HANDS.length + hands) * TOOL_SLOTS + tool) * 3 + end) * RIDE_SLOTS + ride;
     const key = states * BENCH_SLOTS + at;
     const known = best.get(key);
     if (known !== undefined && known <= cost) return;
@@ -102,12 +108,12 @@ export function planBike(
       Math.max(toGo[0].bench(front, place, hands), toGo[1].bench(rear, place, hands));
     if (bound >= NEVER) return;
     best.set(key, cost);
-    both.push(states);
+    joint.push(states);
     benches.push(at);
     costs.push(cost);
     from.push(parent);
     did.push(step);
-    queue.push(both.length - 1, cost + (bound + turns) * UNIT);
+    queue.push(joint.length - 1, cost + (bound + turns) * UNIT);
   };
   reach(
     0,
@@ -115,13 +121,14 @@ export function planBike(
     HANDS.indexOf(bench.hands),
     toolIndex(bench.tool),
     bench.end === null ? NO_END : ENDS.indexOf(bench.end),
+    rideIndex(bench.ride),
     0,
     -1,
     null,
   );
 
   for (let node = queue.pop(); node !== undefined; node = queue.pop()) {
-    const states = both[node]!;
+    const states = joint[node]!;
     const front = Math.floor(states / rears);
     const rear = states % rears;
     const at = benches[node]!;
@@ -129,11 +136,13 @@ export function planBike(
     if (best.get(states * BENCH_SLOTS + at)! < cost) continue;
     if (graphs[0].finished[front] && graphs[1].finished[rear])
       return traced(node, from, did, bench, table);
-    const end = at % 3;
-    const tool = Math.floor(at / 3) % TOOL_SLOTS;
-    const hands = Math.floor(at / 3 / TOOL_SLOTS) % HANDS.length;
-    const place = Math.floor(at / 3 / TOOL_SLOTS / HANDS.length);
-    if (hands !== 0) reach(states, place, 0, tool, end, cost + price.wash * UNIT + 1, node, WASH);
+    const ride = at % RIDE_SLOTS;
+    const end = Math.floor(at / RIDE_SLOTS) % 3;
+    const tool = Math.floor(at / RIDE_SLOTS / 3) % TOOL_SLOTS;
+    const hands = Math.floor(at / RIDE_SLOTS / 3 / TOOL_SLOTS) % HANDS.length;
+    const place = Math.floor(at / RIDE_SLOTS / 3 / TOOL_SLOTS / HANDS.length);
+    if (hands !== 0)
+      reach(states, place, 0, tool, end, 0, cost + price.wash * UNIT + 1, node, WASH);
     for (const one of [0, 1] as const) {
       const state = one === 0 ? front : rear;
       const other = graphs[1 - one]!;
@@ -147,7 +156,7 @@ export function planBike(
         const taken = way.tool !== null && way.tool !== tool && tool !== ANY_TOOL ? 1 : 0;
         const turned = end !== NO_END && end !== one ? 1 : 0;
         const minutes =
-          way.takes +
+          (way.ride !== 0 && way.ride === ride && turned ? 0 : way.takes) +
           (moved ? moveCost(PLACES[place]!, PLACES[way.place!], price) : 0) +
           taken * price.tool +
           turned * price.end;
@@ -157,6 +166,7 @@ export function planBike(
           Math.max(hands, way.leaves),
           way.tool ?? tool,
           one,
+          way.ride,
           cost + minutes * UNIT + moved + taken + turned,
           node,
           { step: way.step, end: ENDS[one] },
@@ -169,7 +179,10 @@ export function planBike(
 
 const NO_END = 2;
 const TOOL_SLOTS = ANY_TOOL + 1;
-const BENCH_SLOTS = PLACES.length * HANDS.length * TOOL_SLOTS * 3;
+const RIDE_SLOTS = ONE_RIDE.length + 1;
+const BENCH_SLOTS = PLACES.length * HANDS.length * TOOL_SLOTS * 3 * RIDE_SLOTS;
+/** 0 for none. */
+const rideIndex = (step: StepId | null) => (step === null ? 0 : ONE_RIDE.indexOf(step) + 1);
 const WASH = { step: 'wash-hands', end: null } as const;
 
 function compiled({ step, to }: Move): Compiled {
@@ -183,6 +196,7 @@ function compiled({ step, to }: Move): Compiled {
     clean: rule.hands === 'clean',
     leaves: rule.leaves ? HANDS.indexOf(rule.leaves) : 0,
     rides: rule.place !== 'riding' ? null : rule.acts?.includes('rides') ? 'proven' : 'before-work',
+    ride: rideIndex(step),
   };
 }
 
@@ -195,6 +209,7 @@ export function leftBy(bench: Bench, step: StepId, end: End): Bench {
     hands: HANDS[index]!,
     tool: needsTool(tool) ? tool : bench.tool,
     end,
+    ride: ONE_RIDE.includes(step) ? step : null,
   };
 }
 
@@ -202,7 +217,9 @@ export function leftBy(bench: Bench, step: StepId, end: End): Bench {
 export function benchAfter(steps: readonly DoneStep[], bench: Bench = FRESH_BENCH): Bench {
   return steps.reduce<Bench>(
     (left, { step, end }) =>
-      step === 'wash-hands' || end === null ? { ...left, hands: 'clean' } : leftBy(left, step, end),
+      step === 'wash-hands' || end === null
+        ? { ...left, hands: 'clean', ride: null }
+        : leftBy(left, step, end),
     bench,
   );
 }
@@ -233,7 +250,7 @@ export function priced(
   let changeOvers = 0;
   const planned = steps.map(({ step, end }): PlannedStep => {
     if (step === 'wash-hands' || end === null) {
-      stands = { ...stands, hands: 'clean' };
+      stands = { ...stands, hands: 'clean', ride: null };
       total += wash(table);
       changeOvers += 1;
       return {
@@ -244,9 +261,10 @@ export function priced(
         moves: false,
       };
     }
-    const { place, tool, minutes } = stepRule(step);
+    const { place, tool } = stepRule(step);
+    const minutes = takes(stands, step, end);
     const turn = turnTo(stands, { place, tool, end }, table);
-    total += tenths(step) + Math.round(turn.minutes * 10);
+    total += Math.round((minutes + turn.minutes) * 10);
     changeOvers += turn.count;
     const moves = place !== undefined && place !== stands.place;
     stands = leftBy(stands, step, end);

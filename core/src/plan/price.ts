@@ -1,5 +1,5 @@
 import type { Hands, Place } from './state';
-import type { Tool } from '../procedure/steps';
+import { STEP_IDS, stepRule, type StepId, type Tool } from '../procedure/steps';
 import type { End } from '../ends';
 
 /** Change-over minutes between steps, a table a shop may lay down anew; all our choice [D]. */
@@ -28,12 +28,15 @@ export interface Bench {
   hands: Hands;
   tool: Tool | null;
   end: End | null;
+  /** The ride that was just made, when one does for both ends. */
+  ride: StepId | null;
 }
 export const FRESH_BENCH: Readonly<Bench> = {
   place: 'level',
   hands: 'clean',
   tool: null,
   end: null,
+  ride: null,
 };
 
 /** What it takes to turn to a step: minutes of change-overs, and how many there are. */
@@ -53,6 +56,16 @@ export function turnTo(
   if (needsTool(tool) && tool !== bench.tool && bench.tool !== null) add(table.tool);
   if (bench.end !== null && end !== bench.end) add(table.end);
   return { minutes, count };
+}
+
+/** Steps that one ride of the bike does for both ends. */
+export const ONE_RIDE: readonly StepId[] = STEP_IDS.filter((id) =>
+  stepRule(id).acts?.includes('one-ride'),
+);
+
+/** What a step itself takes, minutes: nothing when the ride just made did it for this end as well. */
+export function takes({ ride, end: last }: Bench, step: StepId, end: End): number {
+  return ride === step && last !== end ? 0 : stepRule(step).minutes;
 }
 
 /** Bare hands take up no tool, and none is laid down for them. */

@@ -1,4 +1,5 @@
 import { ENDS, type End } from '../ends';
+import type { DoneStep } from './planner';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule } from '../procedure/steps';
 import { fitsBySheet, type FittedBrake, type NewPart, type StockLine } from '../stock/stock';
@@ -114,4 +115,16 @@ export function answerTo(
       )
       .at(-1)?.answer ?? null
   );
+}
+
+/** The line of the quote that a step belongs to, when the customer has not answered to it; null when there is none. */
+export function unansweredFor(
+  { step, end }: DoneStep,
+  procedures: Readonly<Record<End, readonly ProcedureId[]>> | null,
+  answered: readonly Answered[],
+): { end: End; procedure: ProcedureId } | null {
+  if (!procedures || end === null || step === 'wash-hands') return null;
+  const procedure = procedures[end].find((id) => procedureRule(id).steps.includes(step));
+  const line = procedure ? { end, procedure } : null;
+  return line && answerTo(line, answered) === null ? line : null;
 }

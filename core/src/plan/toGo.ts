@@ -1,6 +1,6 @@
 import { TOOLS, stepRule, type Tool } from '../procedure/steps';
 import { tenths, type BrakeGraph } from './brakeGraph';
-import { needsTool, type ChangeOvers } from './price';
+import { needsTool, ONE_RIDE, type ChangeOvers } from './price';
 import { PLACES, type Hands, type Place } from './state';
 
 export const HANDS = ['clean', 'dirty', 'fluid'] as const satisfies readonly Hands[];
@@ -40,9 +40,10 @@ export function moveCost(from: Place, to: Place | undefined, { place, ride }: Ch
  *
  * A change of tools within one end's own row of steps is paid in every merged plan too: either the tool is taken up there,
  * or the other end was left for it, which costs no less. A move of the bike or a wash may serve both ends, so those of one
- * end alone count, and of two ends the greater.
+ * end alone count, and of two ends the greater. Of a ride that may serve both ends, each counts half.
+ * @param both there is work at the other end as well
  */
-export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers): ToGo {
+export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers, both: boolean): ToGo {
   const tool = Math.min(table.tool, table.end);
   const ways = moves.flatMap((found, from) =>
     found.map(({ step, to }) => {
@@ -50,7 +51,7 @@ export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers): ToG
       return {
         from,
         to,
-        takes: tenths(step),
+        takes: both && ONE_RIDE.includes(step) ? Math.floor(tenths(step) / 2) : tenths(step),
         place: rule.place,
         tool: needsTool(rule.tool) ? TOOLS.indexOf(rule.tool) : null,
         clean: rule.hands === 'clean',

@@ -93,6 +93,8 @@ export type Act =
   | 'stand-test'
   | 'rides'
   | 'beds-in'
+  /** One ride of the bike does it for both ends. */
+  | 'one-ride'
   | 'shut-in-itself';
 
 /**
@@ -474,6 +476,7 @@ export const STEPS = {
     stage: 'strip',
     needs: { wheel: 'on', pads: 'in', pistons: 'advanced' },
     sets: {},
+    acts: ['one-ride'],
     place: 'riding',
     tool: 'none',
     minutes: 6,
@@ -1080,7 +1083,7 @@ export const STEPS = {
     stage: 'prove',
     needs: { standTested: true },
     sets: { ridden: true },
-    acts: ['rides'],
+    acts: ['rides', 'one-ride'],
     place: 'riding',
     tool: 'none',
     minutes: 3,
@@ -1099,7 +1102,7 @@ export const STEPS = {
     stage: 'prove',
     needs: { standTested: true, bedded: true },
     sets: {},
-    acts: ['rides'],
+    acts: ['rides', 'one-ride'],
     place: 'riding',
     tool: 'none',
     minutes: 6,

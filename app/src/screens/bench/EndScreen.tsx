@@ -26,6 +26,8 @@ interface Asked {
   /** From the address: the fastener to tighten, and the mL to book off; empty where none is named. */
   fastener: string;
   ml: string;
+  /** Kinds of part a step asks for, with commas. */
+  part: string;
 }
 
 /** Everything that is done at one end of a bike, by its name in the address. */

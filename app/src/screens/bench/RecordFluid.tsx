@@ -12,6 +12,7 @@ import { today } from '../../data/today';
 import { faultsOf, useSendEntry } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
@@ -99,28 +100,32 @@ function ChooseContainer({
       title="Which container?"
       foot={<OnFrom job={job} />}
     >
-      <Booked job={job} end={end} asked={asked} />
-      {judged.map(({ container, state }) => (
-        <Row
-          key={container.id}
-          mark={<VerdictMark word={state.ok ? 'holds' : 'replace'} of={size.smallMark} />}
-          title={`${container.label}, ${nameOf(container.fluid)}`}
-          says={
-            state.ok
-              ? containerSays(container)
-              : `Refused: ${words.containerRefusal[state.code]}${state.code === 'expired' ? ` ${state.useBy}` : ''}${container.writtenOffReason ? `. ${container.writtenOffReason}` : ''}`
-          }
-          aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
-          disabled={!state.ok}
-          onPress={() => setChosenId(container.id)}
-        />
-      ))}
-      {judged.length === 0 ? (
-        <Empty
-          title="No container in Stores"
-          says="Fluid is booked off the container it came from."
-        />
-      ) : null}
+      <Halves>
+        <Booked job={job} end={end} asked={asked} />
+        <>
+          {judged.map(({ container, state }) => (
+            <Row
+              key={container.id}
+              mark={<VerdictMark word={state.ok ? 'holds' : 'replace'} of={size.smallMark} />}
+              title={`${container.label}, ${nameOf(container.fluid)}`}
+              says={
+                state.ok
+                  ? containerSays(container)
+                  : `Refused: ${words.containerRefusal[state.code]}${state.code === 'expired' ? ` ${state.useBy}` : ''}${container.writtenOffReason ? `. ${container.writtenOffReason}` : ''}`
+              }
+              aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
+              disabled={!state.ok}
+              onPress={() => setChosenId(container.id)}
+            />
+          ))}
+          {judged.length === 0 ? (
+            <Empty
+              title="No container in Stores"
+              says="Fluid is booked off the container it came from."
+            />
+          ) : null}
+        </>
+      </Halves>
     </Page>
   );
 }
@@ -139,7 +144,12 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
   const sendBack = useSendEntry<'fluid-back'>(job.id);
   const sendWaste = useSendEntry<'waste'>(job.id);
   const last = fills.at(-1);
-  if (!last) return null;
+  if (!last)
+    return (
+      <Section label="Booked off for this brake">
+        <Words ink="soft">Nothing yet. Pick the container it comes out of.</Words>
+      </Section>
+    );
   const error = sendBack.error ?? sendWaste.error;
   const [backMl, drainedMl] = [numberOf(back), numberOf(drained)];
   return (

@@ -1,6 +1,7 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { inspectEnd, type Subject } from '@hold-fast/core/inspection/inspectEnd';
+import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
@@ -12,11 +13,13 @@ import { append, entryOf, useAmend, useDecide, useSignOff } from '../../data/wri
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
+import { capital } from '../../words/capital';
 import { words } from '../../words/words';
 import { BackToJob, WithJob } from './JobFrame';
 
@@ -174,67 +177,73 @@ function Open({ job, person }: { job: Job; person: Person }) {
           {refusedBars.length > 0 ? 'What is open stands below.' : undefined}
         </Note>
       ) : null}
-      <Section label="Hand-over tests">
-        <TestChoice job={job} test="lever-side" end={null} says={leverSays(job)} />
-        <TestChoice
-          job={job}
-          test="lever-feel"
-          end="front"
-          says={'Front lever firm, holds 60\u00a0s'}
-        />
-        <TestChoice
-          job={job}
-          test="lever-feel"
-          end="rear"
-          says={'Rear lever firm, holds 60\u00a0s'}
-        />
-        {job.bike.motor ? (
-          <TestChoice job={job} test="cut-off" end={null} says="Each lever cuts the motor" />
-        ) : null}
-      </Section>
-      {shown.length > 0 ? (
-        <Section label="Still open">
-          {shown.map((bar) =>
-            bar.code === 'check-open' ? null : (
-              <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
-            ),
+      <Halves>
+        <>
+          <Section label="Hand-over tests">
+            <TestChoice job={job} test="lever-side" end={null} says={leverSays(job)} />
+            <TestChoice
+              job={job}
+              test="lever-feel"
+              end="front"
+              says={'Front lever firm, holds 60\u00a0s'}
+            />
+            <TestChoice
+              job={job}
+              test="lever-feel"
+              end="rear"
+              says={'Rear lever firm, holds 60\u00a0s'}
+            />
+            {job.bike.motor ? (
+              <TestChoice job={job} test="cut-off" end={null} says="Each lever cuts the motor" />
+            ) : null}
+          </Section>
+          {watched.length > 0 ? (
+            <Section label="Near the limit">
+              <Choice
+                label="Near the limit"
+                many
+                options={[
+                  {
+                    value: true,
+                    says: `The customer was told: ${watched.map(({ end, subject }) => `${words.end[end]} ${words.subject[subject]}`).join(', ')}`,
+                  },
+                ]}
+                chosen={told ? [true] : []}
+                onChoose={() => setTold(!told)}
+              />
+            </Section>
+          ) : null}
+        </>
+        <>
+          {shown.length > 0 ? (
+            <Section label="Still open">
+              {shown.map((bar) =>
+                bar.code === 'check-open' ? null : (
+                  <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
+                ),
+              )}
+              {ENDS.map((end) => (
+                <OpenChecks key={end} job={job} end={end} bars={shown} />
+              ))}
+            </Section>
+          ) : (
+            <Section>
+              <Note title="Nothing stands in the way">Your PIN seals the record.</Note>
+            </Section>
           )}
-          {ENDS.map((end) => (
-            <OpenChecks key={end} job={job} end={end} bars={shown} />
-          ))}
-        </Section>
-      ) : (
-        <Section>
-          <Note title="Nothing stands in the way">Your PIN seals the record.</Note>
-        </Section>
-      )}
-      {watched.length > 0 ? (
-        <Section label="Near the limit">
-          <Choice
-            label="Near the limit"
-            many
-            options={[
-              {
-                value: true,
-                says: `The customer was told: ${watched.map(({ end, subject }) => `${words.end[end]} ${words.subject[subject]}`).join(', ')}`,
-              },
-            ]}
-            chosen={told ? [true] : []}
-            onChoose={() => setTold(!told)}
-          />
-        </Section>
-      ) : null}
-      {notInspected.length > 0 ? (
-        <Section label="Not inspected">
-          <Words ink="soft">{`${notInspected.join('; ')}. The record says so; it is neither good nor bad.`}</Words>
-        </Section>
-      ) : null}
-      <Section>
-        <Words kind="small">
-          Stand test before any ride; then soft and hard pulls in a safe place. Bed in new pads or
-          rotors. Local law on brakes and motors comes first.
-        </Words>
-      </Section>
+          {notInspected.length > 0 ? (
+            <Section label="Not inspected">
+              <Words ink="soft">{`${capital(notInspected.join('; '))}. The record says so; it is neither good nor bad.`}</Words>
+            </Section>
+          ) : null}
+          <Section>
+            <Words kind="small">
+              Stand test before any ride; then soft and hard pulls in a safe place. Bed in new pads
+              or rotors. Local law on brakes and motors comes first.
+            </Words>
+          </Section>
+        </>
+      </Halves>
     </Page>
   );
 }
@@ -348,6 +357,11 @@ function wayTo(bar: Bar): { says: string; to: string } | null {
       return { says: 'On with the plan', to: 'step' };
     case 'still-tagged':
       return { says: 'Look it over', to: `${bar.end}/look` };
+    case 'replace-open':
+    case 'unproven-open':
+      return (MEASURANDS as readonly string[]).includes(bar.subject)
+        ? { says: `Measure again: ${words.subject[bar.subject]}`, to: `${bar.end}/${bar.subject}` }
+        : { says: 'Look it over', to: `${bar.end}/look` };
     default:
       return null;
   }

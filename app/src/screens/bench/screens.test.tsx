@@ -267,7 +267,7 @@ describe('signing off', () => {
     show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
     expect(screen.queryByText('Each lever cuts the motor')).toBeNull();
     expect(
-      screen.getByText(/^front pads, runout, gaps.*; rear rotor, pads.*\. The record says so/),
+      screen.getByText(/^Front pads, runout, gaps.*; rear rotor, pads.*\. The record says so/),
     ).toBeTruthy();
   });
 

@@ -1,13 +1,12 @@
 import type { Job } from '@hold-fast/contract/jobs';
-import { answersOf, brakeAt, standingSteps, visitOf } from '@hold-fast/contract/visit';
+import { answersOf, brakeAt, visitOf } from '@hold-fast/contract/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { staysFor } from '@hold-fast/core/plan/stays';
-import { needsTool } from '@hold-fast/core/plan/price';
-import { answerTo } from '@hold-fast/core/plan/quote';
+import { needsTool, ONE_RIDE } from '@hold-fast/core/plan/price';
+import { unansweredFor } from '@hold-fast/core/plan/quote';
 import { alignmentFor } from '@hold-fast/core/plan/schools';
 import { doFault, skipFault, type Visit } from '@hold-fast/core/plan/visit';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
-import { procedureRule } from '@hold-fast/core/procedure/procedures';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { askedOf } from '@hold-fast/core/torque/fasteners';
 import type { End } from '@hold-fast/core/ends';
@@ -26,12 +25,14 @@ import { color, size, space, type } from '../../../ui/tokens';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
 import { useSwipe } from '../../../ui/useSwipe';
+import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
 import { capturesOf } from './capture';
+import { AllDone } from './AllDone';
 
 const HOLD_SECONDS = 60;
 
@@ -92,7 +93,7 @@ function Standing({ job }: { job: Job }) {
         </Buttons>
       }
     >
-      <Done job={job} />
+      <AllDone job={job} />
     </Page>
   );
 }
@@ -110,6 +111,7 @@ interface FaceProps {
 
 function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
   const { step, end } = next;
+  const wide = useWide();
   const [leavingOut, setLeavingOut] = useState(false);
   const [reason, setReason] = useState('');
   const says = planWords.step[step];
@@ -121,25 +123,31 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
   const [held, setHeld] = useState(false);
   const holds = step === 'hard-pull' && !held;
   const fault = leavingOut ? skipFault(visit, step, end) : null;
+  const together = oneRide(plan);
   const notYet = doFault(visit, step, end);
   const [tried, setTried] = useState(false);
 
   const record = (outcome: 'done' | 'skipped') => {
-    if (outcome === 'done') {
-      const after: Visit = { ...visit, steps: [...visit.steps, { step, end, outcome }] };
-      foreseePlan(visit, after);
-    }
-    append(
-      job.id,
-      entryOf<'plan-step'>({
+    let stands = visit;
+    let after = job.stepped.at(-1)?.id ?? null;
+    for (const each of outcome === 'done' ? together : [next]) {
+      const ahead: Visit = {
+        ...stands,
+        steps: [...stands.steps, { step: each.step, end: each.end, outcome }],
+      };
+      if (outcome === 'done') foreseePlan(stands, ahead);
+      const entry = entryOf<'plan-step'>({
         kind: 'plan-step',
-        step,
-        end,
+        step: each.step,
+        end: each.end,
         outcome,
         reason: outcome === 'skipped' ? reason.trim() : '',
-        after: job.stepped.at(-1)?.id ?? null,
-      }),
-    );
+        after,
+      });
+      append(job.id, entry);
+      stands = ahead;
+      after = entry.id;
+    }
   };
   const done = () => {
     if (holds || leavingOut) return;
@@ -163,15 +171,20 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
   };
   const toPlan = () => router.navigate(`/bench/${job.id}/plan` as '/bench');
   const swipe = useSwipe({ left: done, right: takeBack });
-  const unasked = unaskedFor(job, step, end);
+  const unasked = unansweredFor(
+    { step, end },
+    job.planned.at(-1)?.procedures ?? null,
+    answersOf(job),
+  );
   useKeys({ Enter: done, ' ': done, ArrowRight: done, ArrowLeft: takeBack });
 
   const total = count + left;
+  const soon = plan.steps.slice(together.length);
   return (
     <Page
       fixed
       tag={job.tag}
-      over={`${end ? `${words.end[end]} brake` : 'whole bike'} · step ${count + 1} of ${total}`}
+      over={`${together.length > 1 ? 'both brakes' : end ? `${words.end[end]} brake` : 'whole bike'} · step ${count + 1} of ${total}`}
       title={job.bike.name}
       aside={<Button kind="quiet" says="Plan" onPress={toPlan} />}
       under={
@@ -196,108 +209,122 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
         )
       }
     >
-      <ScrollView style={styles.scroll} contentContainerStyle={styles.face} tabIndex={0} {...swipe}>
-        {next.moves ? (
-          <Words kind="label" ink="brassText">
-            {planWords.place[next.place]}
+      <View style={styles.work}>
+        <ScrollView
+          style={styles.scroll}
+          contentContainerStyle={styles.face}
+          tabIndex={0}
+          {...swipe}
+        >
+          {next.moves ? (
+            <Words kind="label" ink="brassText">
+              {planWords.place[next.place]}
+            </Words>
+          ) : null}
+          <Words kind="head" level={2} style={styles.does}>
+            {says.does}
           </Words>
-        ) : null}
-        <Words kind="head" level={2} style={styles.does}>
-          {says.does}
-        </Words>
-        <Words style={styles.why}>{says.why}</Words>
-        {stays.length > 1 ? (
-          <Words ink="brassText">
-            {`${planWords.stays(step)} for ${words.format.list(stays.map((each) => planWords.step[each].does.toLowerCase()))}.`}
-          </Words>
-        ) : null}
-        {school ? <Words kind="strong">{school}</Words> : null}
-        {unasked ? (
-          <Note kind="caution" title="The customer was not asked">
-            {`${planWords.procedure[unasked.procedure]}, ${words.end[unasked.end]}: ask first, then write the answer down in the plan.`}
-          </Note>
-        ) : null}
-        {rule ? <Words ink="soft">{withWhat(rule)}</Words> : null}
-        {window ? (
-          <View style={styles.number}>
-            <Words kind="giant">{window.says}</Words>
-            <Words ink="soft">{`N·m, ${words.origin[window.origin]}`}</Words>
-          </View>
-        ) : null}
-        {rule?.cautions?.map((caution) => (
-          <Note key={caution} kind="caution">
-            {planWords.caution[caution]}
-          </Note>
-        ))}
-        {rule?.parts ? (
-          <Words kind="strong">{`New: ${words.format.list(rule.parts.map((part) => planWords.part[part]))}.`}</Words>
-        ) : null}
-        {tried && notYet ? (
-          <Note kind="refusal" title="Not yet">
-            {planWords.fault(notYet)}
-          </Note>
-        ) : null}
-        {captures.map((capture) => (
-          <View key={capture.to} style={styles.capture}>
-            <Words ink="soft">{capture.recorded ?? 'Nothing recorded for this step yet.'}</Words>
-            <Button
-              kind="plain"
-              says={capture.says}
-              onPress={() => router.navigate(`/bench/${job.id}/${end}/${capture.to}` as '/bench')}
-            />
-          </View>
-        ))}
-        {end !== null && DEVIATES.includes(step) ? (
-          <Button
-            kind="quiet"
-            says="Not as the maker meant it"
-            onPress={() => router.navigate(`/bench/${job.id}/${end}/deviation` as '/bench')}
-          />
-        ) : null}
-        {holds ? (
-          <HoldTimer
-            name={`${job.id} ${step} ${end}`}
-            seconds={HOLD_SECONDS}
-            onHeld={() => setHeld(true)}
-          />
-        ) : null}
-        {leavingOut ? (
-          fault ? (
-            <Note kind="refusal" title="It cannot be left out">
-              <Words>{planWords.fault(fault)}</Words>
-              <Button kind="quiet" says="Back to the step" onPress={() => setLeavingOut(false)} />
+          <Words style={styles.why}>{says.why}</Words>
+          {stays.length > 1 ? (
+            <Words ink="brassText">
+              {`${planWords.stays(step)} for ${stays.length} works: ${stays.map((each) => planWords.step[each].does.toLowerCase()).join('; ')}.`}
+            </Words>
+          ) : null}
+          {school ? <Words kind="strong">{school}</Words> : null}
+          {unasked ? (
+            <Note kind="caution" title="The customer was not asked">
+              {`${planWords.procedure[unasked.procedure]}, ${words.end[unasked.end]}: ask first, then write the answer down in the plan.`}
             </Note>
-          ) : (
-            <View style={styles.capture}>
-              <Field
-                label="Why it is left out"
-                value={reason}
-                maxLength={200}
-                onChangeText={setReason}
-                autoFocus
-              />
-              <Buttons>
-                <Button kind="plain" says="Back" onPress={() => setLeavingOut(false)} />
-                <Button
-                  grow
-                  says="Leave it out"
-                  disabled={reason.trim() === ''}
-                  onPress={() => record('skipped')}
-                />
-              </Buttons>
+          ) : null}
+          {rule ? <Words ink="soft">{withWhat(rule)}</Words> : null}
+          {window ? (
+            <View style={styles.number}>
+              <Words kind="giant" style={window.says.length > 4 ? styles.range : undefined}>
+                {window.says}
+              </Words>
+              <Words ink="soft">{`N·m, ${words.origin[window.origin]}`}</Words>
             </View>
-          )
+          ) : null}
+          {rule?.cautions?.map((caution) => (
+            <Note key={caution} kind="caution">
+              {planWords.caution[caution]}
+            </Note>
+          ))}
+          {rule?.parts ? (
+            <Words kind="strong">{`New: ${words.format.list(rule.parts.map((part) => planWords.part[part]))}.`}</Words>
+          ) : null}
+          {tried && notYet ? (
+            <Note kind="refusal" title="Not yet">
+              {planWords.fault(notYet)}
+            </Note>
+          ) : null}
+          {captures.map((capture) => (
+            <View key={capture.to} style={styles.capture}>
+              <Words ink="soft">{capture.recorded ?? 'Nothing recorded for this step yet.'}</Words>
+              <Button
+                kind="plain"
+                says={capture.says}
+                onPress={() => router.navigate(`/bench/${job.id}/${end}/${capture.to}` as '/bench')}
+              />
+            </View>
+          ))}
+          {end !== null && DEVIATES.includes(step) ? (
+            <Button
+              kind="quiet"
+              says="Not as the maker meant it"
+              onPress={() => router.navigate(`/bench/${job.id}/${end}/deviation` as '/bench')}
+            />
+          ) : null}
+          {holds ? (
+            <HoldTimer
+              name={`${job.id} ${step} ${end}`}
+              seconds={HOLD_SECONDS}
+              onHeld={() => setHeld(true)}
+            />
+          ) : null}
+          {leavingOut ? (
+            fault ? (
+              <Note kind="refusal" title="It cannot be left out">
+                <Words>{planWords.fault(fault)}</Words>
+                <Button kind="quiet" says="Back to the step" onPress={() => setLeavingOut(false)} />
+              </Note>
+            ) : (
+              <View style={styles.capture}>
+                <Field
+                  label="Why it is left out"
+                  value={reason}
+                  maxLength={200}
+                  onChangeText={setReason}
+                  autoFocus
+                />
+                <Buttons>
+                  <Button kind="plain" says="Back" onPress={() => setLeavingOut(false)} />
+                  <Button
+                    grow
+                    says="Leave it out"
+                    disabled={reason.trim() === ''}
+                    onPress={() => record('skipped')}
+                  />
+                </Buttons>
+              </View>
+            )
+          ) : null}
+          <View style={styles.room} />
+          {wide ? null : <ComingUp steps={soon.slice(0, SOON)} minutesLeft={minutesLeft} />}
+          {before ? (
+            <Button
+              kind="quiet"
+              says={`Take back: ${planWords.step[before.step].does.toLowerCase()}`}
+              onPress={takeBack}
+            />
+          ) : null}
+        </ScrollView>
+        {wide ? (
+          <ScrollView style={styles.ahead} contentContainerStyle={styles.face} tabIndex={0}>
+            <ComingUp steps={soon} minutesLeft={minutesLeft} />
+          </ScrollView>
         ) : null}
-        <View style={styles.room} />
-        <ComingUp plan={plan} minutesLeft={minutesLeft} />
-        {before ? (
-          <Button
-            kind="quiet"
-            says={`Take back: ${planWords.step[before.step].does.toLowerCase()}`}
-            onPress={takeBack}
-          />
-        ) : null}
-      </ScrollView>
+      </View>
     </Page>
   );
 }
@@ -305,12 +332,11 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
 const SOON = 4;
 
 /** The next steps in small, so that the hand knows what to reach for. */
-function ComingUp({ plan, minutesLeft }: { plan: Plan; minutesLeft: number }) {
-  const soon = plan.steps.slice(1, 1 + SOON);
+function ComingUp({ steps, minutesLeft }: { steps: readonly PlannedStep[]; minutesLeft: number }) {
   return (
     <View style={styles.soon}>
       <Words kind="label">{`Then · about ${Math.round(minutesLeft)} min left`}</Words>
-      {soon.map(({ step, end }, i) => (
+      {steps.map(({ step, end }, i) => (
         <View key={`${i} ${step}`} style={styles.soonStep}>
           <Words style={styles.soonDoes} ink={i === 0 ? 'ink' : 'soft'}>
             {planWords.step[step].does}
@@ -329,6 +355,15 @@ function withWhat({ tool, consumables = [] }: StepRule): string {
     ...consumables.map((item) => planWords.consumable[item]),
   ];
   return things.length > 0 ? `With ${words.format.list(things)}.` : '';
+}
+
+/** The step in hand, with the other end’s where one ride of the bike does for both. */
+function oneRide({ steps }: Plan): PlannedStep[] {
+  const [first, second] = steps;
+  if (!first) return [];
+  const both =
+    first.step !== 'wash-hands' && ONE_RIDE.includes(first.step) && second?.step === first.step;
+  return both ? [first, second] : [first];
 }
 
 /** What is asked of the fastener that a step brings to its torque. */
@@ -369,41 +404,16 @@ const DEVIATES: readonly (StepId | 'wash-hands')[] = [
   'radial-check',
 ];
 
-/** The line of the quote this step belongs to, when the customer has not answered to it and the plan was changed since. */
-function unaskedFor(job: Job, step: StepId | 'wash-hands', end: End | null) {
-  const plan = job.planned.at(-1);
-  if (!plan || end === null || step === 'wash-hands') return null;
-  const procedure = plan.procedures[end].find((id) => procedureRule(id).steps.includes(step));
-  if (!procedure) return null;
-  const line = { end, procedure };
-  return answerTo(line, answersOf(job)) === null ? line : null;
-}
-
-/** What was done on this plan, and what was left out with its reason. */
-function Done({ job }: { job: Job }) {
-  const standing = standingSteps(job);
-  const skipped = standing.filter(({ outcome }) => outcome === 'skipped');
-  return (
-    <View style={styles.face}>
-      <Words>{`${standing.length - skipped.length} steps done.`}</Words>
-      {skipped.map(({ id, step, end, reason }) => (
-        <Words
-          key={id}
-        >{`Left out, ${endOf(end)}: ${planWords.step[step as StepId].does.toLowerCase()}: “${reason}”.`}</Words>
-      ))}
-    </View>
-  );
-}
-
-const endOf = (end: End | null) => (end ? words.end[end] : 'whole bike');
-
 const styles = StyleSheet.create({
   progress: { flexDirection: 'row', height: size.heavyLine, backgroundColor: color.hairline },
   done: { backgroundColor: color.brass },
-  scroll: { flex: 1 },
+  work: { flex: 1, minHeight: 0, flexDirection: 'row' },
+  scroll: { flex: 3 },
+  ahead: { flex: 2, borderLeftWidth: size.line, borderColor: color.hairline },
   face: { flexGrow: 1, padding: space.l, gap: space.m },
   does: { fontSize: type.step, lineHeight: type.step * 1.1 },
   why: { fontSize: type.title, lineHeight: type.title * 1.35 },
+  range: { fontSize: type.step * 1.4, lineHeight: type.step * 1.6 },
   number: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
   capture: { gap: space.s },
   room: { flex: 1 },

@@ -92,7 +92,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
     const brought = toldOf(job, 'part-brought', end).filter(({ part }) => parts.includes(part));
     found.push({
       says: 'Take it off the shelf',
-      to: 'parts',
+      to: `parts?part=${parts.join(',')}`,
       recorded:
         taken.length + brought.length > 0
           ? `${[...taken.map(({ description, batch }) => `${description}${batch ? `, batch ${batch}` : ''}`), ...brought.map(({ from }) => from)].join('; ')}.`

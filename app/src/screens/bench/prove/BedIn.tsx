@@ -18,12 +18,12 @@ import { append, entryOf } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
+import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
-import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
@@ -49,7 +49,6 @@ function useNow(every: number): number {
 
 function Pulling({ job, end }: { job: Job; end: End }) {
   const now = useNow(1000);
-  const wide = useWide();
   useAwake(true);
   const [from, setFrom] = useState<string>(String(USUAL_PULL.fromKmh));
   const [to, setTo] = useState<string>(String(USUAL_PULL.toKmh));
@@ -91,8 +90,8 @@ function Pulling({ job, end }: { job: Job; end: End }) {
       title="Bed in"
       foot={<OnFrom job={job} />}
     >
-      <View style={wide && styles.beside}>
-        <View style={wide && styles.half}>
+      <Halves>
+        <>
           <Pressable
             role="button"
             aria-label={`Count a pull. ${pulls.length} of ${wanted} made.`}
@@ -129,10 +128,12 @@ function Pulling({ job, end }: { job: Job; end: End }) {
             </View>
           </View>
           {cool > 0 ? (
-            <Note kind="caution">Ride on without braking; never stop on a hot brake.</Note>
+            <Section>
+              <Note kind="caution">Ride on without braking; never stop on a hot brake.</Note>
+            </Section>
           ) : null}
-        </View>
-        <View style={wide && styles.half}>
+        </>
+        <>
           <Section label="The ring it leaves">
             <Choice
               label="Witness ring"
@@ -184,14 +185,13 @@ function Pulling({ job, end }: { job: Job; end: End }) {
               {`An estimate: ${massKg} kg${job.bike.systemMassKg === null ? ' assumed' : ''} on a ${rotorMm ?? USUAL_ROTOR_MM} mm rotor${rotorMm === null ? ', assumed' : ''}, all heat into the track. Never drag lightly, never lock, front and rear by themselves, in a safe place.`}
             </Words>
           </Section>
-        </View>
-      </View>
+        </>
+      </Halves>
     </Page>
   );
 }
 
 const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', alignItems: 'flex-start' },
   half: { flex: 1, minWidth: 0 },
   pair: { flexDirection: 'row', gap: space.s },
   target: {

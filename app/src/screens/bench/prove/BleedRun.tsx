@@ -17,10 +17,10 @@ import { append, entryOf } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
+import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
-import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
@@ -38,7 +38,6 @@ export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
 }
 
 function Run({ job, end, identified }: { job: Job; end: End; identified: Identified }) {
-  const wide = useWide();
   const { brake } = identified.sheet.body;
   const cycles = toldOf(job, 'bleed-cycle', end);
   const planned = job.planned.at(-1)?.bleed[end] ?? bleedFor(end, brake.port).way;
@@ -78,8 +77,8 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
       title={says.title}
       foot={<OnFrom job={job} />}
     >
-      <View style={wide && styles.beside}>
-        <View style={wide && styles.half}>
+      <Halves>
+        <>
           <Section>
             <Words kind="strong">{says.says}</Words>
             {stands.code === 'look-for-leak' ? (
@@ -148,8 +147,8 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
               />
             )}
           </Section>
-        </View>
-        <View style={wide && styles.half}>
+        </>
+        <>
           <FluidNeeded job={job} end={end} identified={identified} />
           {cycles.length > 0 ? (
             <Section
@@ -178,8 +177,8 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
               ))}
             </Section>
           ) : null}
-        </View>
-      </View>
+        </>
+      </Halves>
     </Page>
   );
 }
@@ -234,7 +233,6 @@ function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified:
 }
 
 const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', alignItems: 'flex-start' },
   half: { flex: 1, minWidth: 0 },
   bubbles: { flexDirection: 'row', gap: space.s },
   cycle: {

@@ -11,6 +11,7 @@ import { append, entryOf, useSendEntry } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
+import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
@@ -22,11 +23,20 @@ import { capital } from '../../../words/capital';
 import { WithBrake } from '../JobFrame';
 import { OnFrom } from './OnFrom';
 
-/** Parts off the shelf for one end, with the batch they are of. */
-export function TakeParts({ jobId, end }: { jobId: string; end: End }) {
+/**
+ * Parts off the shelf for one end, with the batch they are of.
+ * @param part the kinds a step asks for, with commas; empty for all that the plan takes
+ */
+export function TakeParts({ jobId, end, part }: { jobId: string; end: End; part: string }) {
   return (
     <WithBrake jobId={jobId} end={end} title="Parts">
-      {(job) => <Shelf job={job} end={end} />}
+      {(job) => (
+        <Shelf
+          job={job}
+          end={end}
+          asked={NEW_PARTS.filter((each) => part.split(',').includes(each))}
+        />
+      )}
     </WithBrake>
   );
 }
@@ -37,17 +47,18 @@ function wantedAt(job: Job, end: End): NewPart[] {
   return [...new Set(work.flatMap((step) => stepRule(step).parts ?? []))];
 }
 
-function Shelf({ job, end }: { job: Job; end: End }) {
+function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPart[] }) {
   const stock = useStock();
   const send = useSendEntry<'part-taken'>(job.id);
   if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
   if (!stock.data) return <Loading />;
-  const wanted = wantedAt(job, end);
+  const wanted = asked.length > 0 ? asked : wantedAt(job, end);
   const body = job.identified[end]?.sheet.body;
   const fits = (line: StockInStore) => fitsBySheet(line, body ?? null);
   const lines = stock.data
     .filter(({ part }) => wanted.length === 0 || wanted.includes(part))
     .sort((a, b) => Number(fits(b)) - Number(fits(a)));
+  const named = new Set(stock.data.filter(fits).map(({ part }) => part));
   const taken = job.taken.filter((each) => each.end === end);
   const brought = toldOf(job, 'part-brought', end);
   const take = (line: StockInStore) =>
@@ -65,43 +76,49 @@ function Shelf({ job, end }: { job: Job; end: End }) {
       title="Parts from the shelf"
       foot={<OnFrom job={job} />}
     >
-      {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
-      {taken.length + brought.length > 0 ? (
-        <Section label="Taken">
-          {taken.map(({ id, part, description, pieces, batch, by }) => (
-            <Words
-              key={id}
-            >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
+      <Halves>
+        <>
+          {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
+          {taken.length + brought.length > 0 ? (
+            <Section label="Taken">
+              {taken.map(({ id, part, description, pieces, batch, by }) => (
+                <Words
+                  key={id}
+                >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
+              ))}
+              {brought.map(({ id, part, pieces, from, by }) => (
+                <Words
+                  key={id}
+                >{`${pieces} × ${planWords.part[part]}, not off the shelf: “${from}”, ${by || 'you'}.`}</Words>
+              ))}
+            </Section>
+          ) : null}
+          {wanted.length > 0 ? (
+            <Section>
+              <Words>{`${asked.length > 0 ? 'The step' : 'The plan'} takes: ${words.format.list(wanted.map((part) => planWords.part[part]))}.`}</Words>
+            </Section>
+          ) : null}
+          <Brought job={job} end={end} wanted={wanted} />
+        </>
+        <>
+          {lines.map((line) => (
+            <Row
+              key={line.id}
+              title={line.description}
+              says={`${capital(planWords.part[line.part])} · ${line.fits || 'fits all'}${fits(line) ? ' · fits this brake by its sheet' : named.has(line.part) ? ' · not the one this brake’s sheet names' : ''}${line.lastBatch ? ` · batch ${line.lastBatch}` : ''}${line.count <= line.reorderAt ? ' · order more' : ''}`}
+              aside={<Words kind="smallReading">{`${line.count}`}</Words>}
+              disabled={line.count <= 0 || send.isPending}
+              onPress={() => take(line)}
+            />
           ))}
-          {brought.map(({ id, part, pieces, from, by }) => (
-            <Words
-              key={id}
-            >{`${pieces} × ${planWords.part[part]}, not off the shelf: “${from}”, ${by || 'you'}.`}</Words>
-          ))}
-        </Section>
-      ) : null}
-      {wanted.length > 0 ? (
-        <Section>
-          <Words>{`The plan takes: ${words.format.list(wanted.map((part) => planWords.part[part]))}.`}</Words>
-        </Section>
-      ) : null}
-      {lines.map((line) => (
-        <Row
-          key={line.id}
-          title={line.description}
-          says={`${capital(planWords.part[line.part])} · ${line.fits || 'fits all'}${fits(line) ? ' · fits this brake by its sheet' : ''}${line.lastBatch ? ` · batch ${line.lastBatch}` : ''}${line.count <= line.reorderAt ? ' · order more' : ''}`}
-          aside={<Words kind="smallReading">{`${line.count}`}</Words>}
-          disabled={line.count <= 0 || send.isPending}
-          onPress={() => take(line)}
-        />
-      ))}
-      {lines.length === 0 ? (
-        <Empty
-          title="Nothing of it on the shelf"
-          says="Stores keeps what came in; a part taken here comes off its count."
-        />
-      ) : null}
-      <Brought job={job} end={end} wanted={wanted} />
+          {lines.length === 0 ? (
+            <Empty
+              title="Nothing of it on the shelf"
+              says="Stores keeps what came in; a part taken here comes off its count."
+            />
+          ) : null}
+        </>
+      </Halves>
     </Page>
   );
 }

@@ -259,7 +259,9 @@ describe('parts', () => {
       at: AT,
       by: '',
     };
-    showScreen(<TakeParts jobId={id} end="front" />, { job: after({ planned: [planned] }) });
+    showScreen(<TakeParts jobId={id} end="front" part="" />, {
+      job: after({ planned: [planned] }),
+    });
     expect(screen.getByText(/The plan takes: pair of pads and retaining clip/)).toBeTruthy();
     expect(screen.queryByText('Olive')).toBeNull();
     expect(screen.getByText(/order more/)).toBeTruthy();

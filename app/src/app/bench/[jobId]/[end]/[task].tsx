@@ -12,12 +12,24 @@ export default function EndRoute() {
     task = '',
     fastener = '',
     ml = '',
+    part = '',
   } = useLocalSearchParams<{
     task: string;
     fastener: string;
     ml: string;
+    part: string;
   }>();
   const { jobId, end } = useEndParams();
   const key = `${jobId} ${end} ${task} ${fastener}`;
-  return <EndScreen key={key} jobId={jobId} end={end} task={task} fastener={fastener} ml={ml} />;
+  return (
+    <EndScreen
+      key={key}
+      jobId={jobId}
+      end={end}
+      task={task}
+      fastener={fastener}
+      ml={ml}
+      part={part}
+    />
+  );
 }

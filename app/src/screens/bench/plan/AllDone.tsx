@@ -1,0 +1,76 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import { standingSteps } from '@hold-fast/contract/visit';
+import { ENDS, type End } from '@hold-fast/core/ends';
+import type { StepId } from '@hold-fast/core/procedure/steps';
+import { Halves } from '../../../ui/Halves';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { capital } from '../../../words/capital';
+import { words } from '../../../words/words';
+
+/** What was done on this plan and recorded of it, what was left out with its reason, and what the sign-off still asks. */
+export function AllDone({ job }: { job: Job }) {
+  const standing = standingSteps(job);
+  const skipped = standing.filter(({ outcome }) => outcome === 'skipped');
+  const plan = job.planned.at(-1);
+  return (
+    <Halves>
+      <>
+        {ENDS.map((end) => {
+          const recorded = recordedAt(job, end);
+          const done = plan?.procedures[end] ?? [];
+          return done.length + recorded.length > 0 ? (
+            <Section key={end} label={words.end[end]}>
+              <Words kind="strong">
+                {done.map((id) => planWords.procedure[id]).join('; ') || 'Made ready again'}
+              </Words>
+              {recorded.map((line) => (
+                <Words key={line}>{line}</Words>
+              ))}
+            </Section>
+          ) : null;
+        })}
+      </>
+      <Section label="Before it is signed">
+        <Words>{`${standing.length - skipped.length} steps done.`}</Words>
+        {skipped.map(({ id, step, end, reason }) => (
+          <Words
+            key={id}
+          >{`Left out, ${endOf(end)}: ${planWords.step[step as StepId].does.toLowerCase()}: “${reason}”.`}</Words>
+        ))}
+        {job.bars.length > 0 ? (
+          <Note kind="caution" title="The sign-off still asks">
+            {job.bars.map((bar) => (
+              <Words key={JSON.stringify(bar)}>{words.bar(bar)}</Words>
+            ))}
+          </Note>
+        ) : (
+          <Note title="Nothing stands in the way">It can be signed.</Note>
+        )}
+      </Section>
+    </Halves>
+  );
+}
+
+/** Torques, fluid and parts of one end, a line each. */
+function recordedAt(job: Job, end: End): string[] {
+  const here = <T extends { end: End | null }>(all: readonly T[]) =>
+    all.filter((each) => each.end === end);
+  const torques = here(job.tightened).map(
+    ({ fastener, setNm, wrench, flaws }) =>
+      `${capital(words.fastener[fastener])}: ${words.format.nm(setNm)} N·m, ${wrench.name}${flaws.length > 0 ? ', not proven' : ''}.`,
+  );
+  const fluid = here(job.filled).map(
+    ({ ml, fluid: name, label, lot, backMl }) =>
+      `${Math.round((ml - backMl) * 10) / 10} mL ${name}, ${label}, lot ${lot}.`,
+  );
+  const parts = here(job.taken).map(
+    ({ pieces, description, batch }) =>
+      `${pieces} × ${description}${batch ? `, batch ${batch}` : ''}.`,
+  );
+  return [...torques, ...fluid, ...parts];
+}
+
+const endOf = (end: End | null) => (end ? words.end[end] : 'whole bike');

@@ -1,0 +1,134 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import { bleedFor } from '@hold-fast/core/plan/recommended';
+import {
+  BLEEDS,
+  PROCEDURE_IDS,
+  suitsBrake,
+  type ProcedureId,
+} from '@hold-fast/core/procedure/procedures';
+import type { End } from '@hold-fast/core/ends';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+
+/** Why a way to bleed is proposed first. */
+const WHY = {
+  bladder: 'syringe ports on both',
+  rear: 'first choice for a rear brake',
+  front: 'first choice for a front brake',
+} as const;
+
+/** What is shown before anybody asks for all of it. */
+const USUAL: readonly ProcedureId[] = ['change-pads', 'change-rotor', 'service-pistons', 'align'];
+
+interface EndChoiceProps {
+  end: End;
+  job: Job;
+  chosen: readonly ProcedureId[];
+  recommended: readonly ProcedureId[];
+  onChoose: (chosen: ProcedureId[]) => void;
+  bleed: (typeof BLEEDS)[number];
+  why: keyof typeof WHY;
+  onBleed: (way: (typeof BLEEDS)[number]) => void;
+  /** What is done and may be done once more. */
+  over: readonly ProcedureId[];
+  again: readonly ProcedureId[];
+  onAgain: (procedure: ProcedureId) => void;
+}
+
+/** What is to be done at one end, and how it is bled where a joint is opened. */
+export function EndChoice({
+  end,
+  job,
+  chosen,
+  recommended,
+  onChoose,
+  bleed,
+  why,
+  onBleed,
+  over,
+  again,
+  onAgain,
+}: EndChoiceProps) {
+  const [all, setAll] = useState(false);
+  const sheet = job.identified[end]?.sheet.body;
+  if (!sheet)
+    return (
+      <Section label={words.end[end]}>
+        <Button
+          kind="quiet"
+          says={`Identify the ${words.end[end]} brake first`}
+          onPress={() => router.navigate(`/bench/${job.id}/${end}/identify`)}
+        />
+      </Section>
+    );
+  const suited = PROCEDURE_IDS.filter((id) => suitsBrake(id, sheet.brake.actuation));
+  const shown = all
+    ? suited
+    : suited.filter((id) => USUAL.includes(id) || chosen.includes(id) || recommended.includes(id));
+  return (
+    <Section
+      label={words.end[end]}
+      aside={
+        <Button
+          kind="quiet"
+          says={all ? 'Fewer' : 'All procedures'}
+          label={`${all ? 'Fewer' : 'All'} procedures, ${words.end[end]}`}
+          onPress={() => setAll(!all)}
+        />
+      }
+    >
+      {recommended.length > 0 ? (
+        <Words kind="small">
+          {`The inspection recommends: ${words.format.list(recommended.map((id) => planWords.procedure[id].toLowerCase()))}.`}
+        </Words>
+      ) : null}
+      <Choice
+        label={`Work at the ${words.end[end]}`}
+        many
+        options={shown.map((id) => ({ value: id, says: planWords.procedure[id] }))}
+        chosen={chosen}
+        onChoose={(id) =>
+          onChoose(
+            chosen.includes(id)
+              ? chosen.filter((each) => each !== id)
+              : PROCEDURE_IDS.filter((each) => each === id || chosen.includes(each)),
+          )
+        }
+      />
+      {over.length > 0 ? (
+        <>
+          <Words kind="small">Done. Choose what has to be done once more:</Words>
+          <Choice
+            label={`Once more at the ${words.end[end]}`}
+            many
+            options={over.map((id) => ({
+              value: id,
+              says: `Again: ${planWords.procedure[id].toLowerCase()}`,
+            }))}
+            chosen={again}
+            onChoose={onAgain}
+          />
+        </>
+      ) : null}
+      {sheet.brake.actuation === 'hydraulic' && all ? (
+        <>
+          <Words kind="small">
+            {`Where a joint is opened, bled by: ${WHY[why]} is ${planWords.step[bleedFor(end, sheet.brake.port).way].does.toLowerCase()}.`}
+          </Words>
+          <Choice
+            label={`Way to bleed, ${words.end[end]}`}
+            options={BLEEDS.map((way) => ({ value: way, says: planWords.step[way].does }))}
+            chosen={[bleed]}
+            onChoose={onBleed}
+          />
+        </>
+      ) : null}
+    </Section>
+  );
+}

@@ -1,0 +1,124 @@
+import type { Job } from '@hold-fast/contract/jobs';
+import { nameOf } from '@hold-fast/core/fluid/families';
+import { fluidWanted } from '@hold-fast/core/plan/fluidWanted';
+import { shortOf } from '@hold-fast/core/stock/stock';
+import { layOut } from '@hold-fast/core/plan/layOut';
+import type { Plan } from '@hold-fast/core/plan/planner';
+import { staysFor } from '@hold-fast/core/plan/stays';
+import { STEPS } from '@hold-fast/core/procedure/steps';
+import { StyleSheet, View } from 'react-native';
+import { useContainers, useStock } from '../../../data/queries';
+import { today } from '../../../data/today';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { color, size, space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { capital } from '../../../words/capital';
+
+/** The one list of steps that all of it comes to, with what to lay out for it. */
+export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | null }) {
+  const stock = useStock();
+  const containers = useContainers();
+  const short = shortOf(
+    layOut(plan.steps).parts.map(({ part }) => part),
+    stock.data ?? [],
+  );
+  const { tools, consumables, parts, cautions } = layOut(plan.steps);
+  const brakes = {
+    front: job.identified.front?.sheet.body ?? null,
+    rear: job.identified.rear?.sheet.body ?? null,
+  };
+  const saved = naive ? setUpsIn(naive) - setUpsIn(plan) : 0;
+  return (
+    <>
+      <Section label="Bench time">
+        <View style={styles.total}>
+          <Words kind="giant">{Math.round(plan.minutes)}</Words>
+          <Words ink="soft">min</Words>
+        </View>
+        {naive && saved > 0 ? (
+          <Words ink="soft">
+            {`${plan.steps.length} steps. Planned together they save ${saved} set-ups and ${Math.round(naive.minutes - plan.minutes)} min: wheels and pads stay out until everything that wants them out is done.`}
+          </Words>
+        ) : (
+          <Words ink="soft">{`${plan.steps.length} steps.`}</Words>
+        )}
+      </Section>
+      <Section label="Lay out">
+        <Words>{`${capital(words.format.list(tools.map((tool) => planWords.tool[tool])))}.`}</Words>
+        {parts.length > 0 ? (
+          <Words kind="strong">
+            {`${capital(words.format.list(parts.map(({ part, end }) => `${planWords.part[part]} (${words.end[end]})`)))}.`}
+          </Words>
+        ) : null}
+        {stock.data && short.length > 0 ? (
+          <Note kind="caution" title="Short on the shelf">
+            {`${capital(words.format.list(short.map(({ part, wanted, onShelf }) => `${planWords.part[part]}: ${wanted} wanted, ${onShelf} there`)))}.`}
+          </Note>
+        ) : null}
+        {fluidWanted(plan.steps, brakes, containers.data ?? [], today()).map(
+          ({ end, asked, ml, from }) => (
+            <Words key={end}>
+              {`${capital(words.end[end])}: about ${ml} mL ${nameOf(asked.fluid)}${from ? ` from ${from.label}, lot ${from.lot}` : '; no container on the shelf may give that much'}.`}
+            </Words>
+          ),
+        )}
+        {consumables.length > 0 ? (
+          <Words ink="soft">{`${capital(words.format.list(consumables.map((item) => planWords.consumable[item])))}.`}</Words>
+        ) : null}
+      </Section>
+      <Section label="In this order">
+        {plan.steps.map(({ step, end, place, moves }, i) => (
+          <View key={`${i} ${step} ${end}`} style={styles.step}>
+            <Words kind="smallReading" style={styles.number}>
+              {i + 1}
+            </Words>
+            <View style={styles.does}>
+              <Words>{planWords.step[step].does}</Words>
+              {moves ? <Words kind="small">{planWords.place[place]}</Words> : null}
+              <Stays plan={plan} at={i} />
+            </View>
+            <Words kind="small">{end ? words.end[end] : ''}</Words>
+          </View>
+        ))}
+      </Section>
+      {cautions.length > 0 ? (
+        <Section label="Mind">
+          {cautions.map((caution) => (
+            <Words key={caution} ink="soft">
+              {planWords.caution[caution]}
+            </Words>
+          ))}
+        </Section>
+      ) : null}
+    </>
+  );
+}
+
+/** Says where one set-up serves several works. */
+function Stays({ plan, at }: { plan: Plan; at: number }) {
+  const work = staysFor(plan.steps, at);
+  return work.length > 1 ? (
+    <Words kind="small" ink="brassText">
+      {`${planWords.stays(plan.steps[at]!.step)} for ${work.length} works.`}
+    </Words>
+  ) : null;
+}
+
+const setUpsIn = (plan: Plan) =>
+  plan.steps.filter(({ step }) => step !== 'wash-hands' && STEPS[step].kind === 'set-up').length;
+
+const styles = StyleSheet.create({
+  total: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
+  step: {
+    flexDirection: 'row',
+    gap: space.m,
+    paddingVertical: space.xs,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+  },
+  number: { width: 28, textAlign: 'right' },
+  does: { flex: 1 },
+});
