@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
 import { useSession } from '../data/session';
+import { Caught } from '../screens/Caught';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
@@ -37,7 +38,9 @@ function Gate() {
   return (
     <>
       <Places person={person.name}>
-        <Slot />
+        <Caught at={pathname}>
+          <Slot />
+        </Caught>
       </Places>
       {session.data.ended ? (
         <View style={styles.over}>

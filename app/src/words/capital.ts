@@ -1,3 +1,4 @@
+/** With its first letter in capitals; nothing stays nothing. */
 export function capital(text: string): string {
-  return text[0]!.toUpperCase() + text.slice(1);
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

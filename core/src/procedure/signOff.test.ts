@@ -77,12 +77,15 @@ describe('sign-off', () => {
   it('never waives a do-not-ride, and names the gravest bar first', () =>
     expect(
       codes({
-        inspected: rotor('replace', 'customer-refused').inspected.map((item) => ({
+        inspected: [
+          ...rotor('replace', 'customer-refused').inspected,
+          ...rotor('replace', null).inspected,
+        ].map((item) => ({
           ...item,
           doNotRide: true,
           found: ['crack' as const],
         })),
         leverSideConfirmed: false,
       }),
-    ).toEqual(['do-not-ride', 'lever-side-unconfirmed']));
+    ).toEqual(['do-not-ride', 'do-not-ride', 'lever-side-unconfirmed']));
 });

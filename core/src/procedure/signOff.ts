@@ -68,8 +68,9 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     bars.push({ code: 'still-tagged', end, subject, found });
   for (const end of ENDS)
     if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
-  for (const { end, subject, word, decision } of facts.inspected) {
-    if (word === 'replace' && decision !== 'customer-refused')
+  for (const { end, subject, word, decision, doNotRide } of facts.inspected) {
+    // What is not ridden at all is not left to the customer's refusal.
+    if (word === 'replace' && !doNotRide && decision !== 'customer-refused')
       bars.push({ code: 'replace-open', end, subject });
     if (word === 'unproven' && decision !== 'accepted-unproven')
       bars.push({ code: 'unproven-open', end, subject });

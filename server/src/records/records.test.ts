@@ -164,7 +164,6 @@ describe('signing off', () => {
     expect(codes(await sign(jobId))).toEqual([
       'do-not-ride',
       'lever-failed',
-      'replace-open',
       'lever-side-unconfirmed',
       'cut-off-untested',
     ]);

@@ -1,7 +1,8 @@
 import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
+import { router } from 'expo-router';
 import type { ReactElement } from 'react';
-import { Failed } from '../../ui/Standing';
+import { Empty } from '../../ui/Standing';
 import { FitPart } from './FitPart';
 import { Identify } from './Identify';
 import { KitSheet } from './KitSheet';
@@ -56,5 +57,12 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
 
 export function EndScreen({ task, ...asked }: Asked & { task: string }) {
   const draw = Object.hasOwn(SCREENS, task) ? SCREENS[task] : undefined;
-  return draw ? draw(asked) : <Failed error={new Error('There is no such page of this job.')} />;
+  if (draw) return draw(asked);
+  return (
+    <Empty
+      title="There is no such page"
+      says="Nothing of this name is done at one end of a bike."
+      action={{ says: 'To the job', onPress: () => router.navigate(`/bench/${asked.jobId}`) }}
+    />
+  );
 }

@@ -99,7 +99,7 @@ function Sheet({ job }: { job: Job }) {
             {job.symptoms.map((symptom) => words.symptom[symptom]).join(' · ')}
           </Words>
         ) : null}
-        <Words ink="soft">{factsOf(job)}</Words>
+        <Words ink="soft">{capital(factsOf(job))}</Words>
       </Section>
       <Row
         mark={<VerdictMark word={null} />}

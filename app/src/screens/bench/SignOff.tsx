@@ -357,6 +357,7 @@ function wayTo(bar: Bar): { says: string; to: string } | null {
       return { says: 'On with the plan', to: 'step' };
     case 'still-tagged':
       return { says: 'Look it over', to: `${bar.end}/look` };
+    case 'do-not-ride':
     case 'replace-open':
     case 'unproven-open':
       return (MEASURANDS as readonly string[]).includes(bar.subject)

@@ -12,6 +12,7 @@ import { StyleSheet, View } from 'react-native';
 import { numberOf } from '../../ui/numberOf';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
+import { Halves } from '../../ui/Halves';
 import { Page, Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -46,101 +47,105 @@ export function Reckoner() {
 
   return (
     <Page over="Reckoner" title="Wrench and fluid">
-      <Section label="The bolt asks for">
-        <View style={styles.beside}>
-          <View style={styles.half}>
-            <Field
-              label="From, N·m"
-              value={lo}
-              onChangeText={setLo}
-              inputMode="decimal"
-              error={window.ok ? undefined : window.fault}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label="To, N·m"
-              value={hi}
-              onChangeText={setHi}
-              inputMode="decimal"
-              hint="Empty: one named value, spread ±10 % by our choice."
-            />
-          </View>
-        </View>
-      </Section>
-      <Section label="The wrench">
-        <View style={styles.beside}>
-          <View style={styles.half}>
-            <Field
-              label="Greatest, N·m"
-              value={max}
-              onChangeText={setMax}
-              inputMode="decimal"
-              error={maxNm === null ? 'A number above zero.' : undefined}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label="Tolerance, ± %"
-              value={tolerance}
-              onChangeText={setTolerance}
-              inputMode="decimal"
-              placeholder={assumed === null ? '' : `${assumed * 100}, assumed`}
-              error={
-                share === null && tolerance.trim() !== ''
-                  ? 'A percentage from 0.1 to 20.'
-                  : undefined
-              }
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label="Marks every, N·m"
-              value={mark}
-              onChangeText={setMark}
-              inputMode="decimal"
-              error={markNm === null ? 'A number above zero.' : undefined}
-            />
-          </View>
-        </View>
-      </Section>
-      <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
-      <Section label="Set it to">
-        {answer === null ? (
-          <Words ink="soft">Fill in the bolt and the wrench.</Words>
-        ) : answer.code === 'set' ? (
-          <>
-            <View style={styles.answer}>
-              <Words kind="giant" testID="setting">
-                {words.format.nm(answer.setNm)}
-              </Words>
-              <Words kind="title" ink="soft">
-                N·m
-              </Words>
+      <Halves>
+        <>
+          <Section label="The bolt asks for">
+            <View style={styles.beside}>
+              <View style={styles.half}>
+                <Field
+                  label="From, N·m"
+                  value={lo}
+                  onChangeText={setLo}
+                  inputMode="decimal"
+                  error={window.ok ? undefined : window.fault}
+                />
+              </View>
+              <View style={styles.half}>
+                <Field
+                  label="To, N·m"
+                  value={hi}
+                  onChangeText={setHi}
+                  inputMode="decimal"
+                  hint="Empty: one named value, spread ±10 % by our choice."
+                />
+              </View>
             </View>
-            <Words>{`Any mark from ${words.format.nm(answer.loNm)} to ${words.format.nm(answer.hiNm)} keeps the wrench’s whole tolerance inside the window.`}</Words>
-            {(Object.keys(NM_PER_UNIT) as TorqueUnit[])
-              .filter((unit) => unit !== 'N·m')
-              .map((unit) => (
-                <View key={unit} style={styles.unit}>
-                  <Words kind="smallReading">{torqueIn(unit, answer.setNm).toFixed(2)}</Words>
-                  <Words ink="soft">{unit}</Words>
+          </Section>
+          <Section label="The wrench">
+            <View style={styles.beside}>
+              <View style={styles.half}>
+                <Field
+                  label="Greatest, N·m"
+                  value={max}
+                  onChangeText={setMax}
+                  inputMode="decimal"
+                  error={maxNm === null ? 'A number above zero.' : undefined}
+                />
+              </View>
+              <View style={styles.half}>
+                <Field
+                  label="Tolerance, ± %"
+                  value={tolerance}
+                  onChangeText={setTolerance}
+                  inputMode="decimal"
+                  placeholder={assumed === null ? '' : `${assumed * 100}, assumed`}
+                  error={
+                    share === null && tolerance.trim() !== ''
+                      ? 'A percentage from 0.1 to 20.'
+                      : undefined
+                  }
+                />
+              </View>
+              <View style={styles.half}>
+                <Field
+                  label="Marks every, N·m"
+                  value={mark}
+                  onChangeText={setMark}
+                  inputMode="decimal"
+                  error={markNm === null ? 'A number above zero.' : undefined}
+                />
+              </View>
+            </View>
+          </Section>
+          <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
+          <Section label="Set it to">
+            {answer === null ? (
+              <Words ink="soft">Fill in the bolt and the wrench.</Words>
+            ) : answer.code === 'set' ? (
+              <>
+                <View style={styles.answer}>
+                  <Words kind="giant" testID="setting">
+                    {words.format.nm(answer.setNm)}
+                  </Words>
+                  <Words kind="title" ink="soft">
+                    N·m
+                  </Words>
                 </View>
-              ))}
-          </>
-        ) : (
-          <Note kind="caution" title="This wrench cannot prove this bolt">
-            {`Because ${words.setting(answer)}. Use a finer one.`}
-          </Note>
-        )}
-      </Section>
-      <Section>
-        <Words kind="small">
-          Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark, from
-          20 % of the scale up. The maker’s sheet comes first.
-        </Words>
-      </Section>
-      <FluidReckoner />
+                <Words>{`Any mark from ${words.format.nm(answer.loNm)} to ${words.format.nm(answer.hiNm)} keeps the wrench’s whole tolerance inside the window.`}</Words>
+                {(Object.keys(NM_PER_UNIT) as TorqueUnit[])
+                  .filter((unit) => unit !== 'N·m')
+                  .map((unit) => (
+                    <View key={unit} style={styles.unit}>
+                      <Words kind="smallReading">{torqueIn(unit, answer.setNm).toFixed(2)}</Words>
+                      <Words ink="soft">{unit}</Words>
+                    </View>
+                  ))}
+              </>
+            ) : (
+              <Note kind="caution" title="This wrench cannot prove this bolt">
+                {`Because ${words.setting(answer)}. Use a finer one.`}
+              </Note>
+            )}
+          </Section>
+          <Section>
+            <Words kind="small">
+              Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark,
+              from 20 % of the scale up. The maker’s sheet comes first.
+            </Words>
+          </Section>
+        </>
+        <FluidReckoner />
+      </Halves>
     </Page>
   );
 }

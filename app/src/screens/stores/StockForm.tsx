@@ -52,6 +52,8 @@ function NewLine() {
           label="Part"
           options={NEW_PARTS.map((value) => ({ value, says: capital(partWords.part[value]) }))}
         />
+      </Section>
+      <Section>
         <FormLine
           control={control}
           name="description"

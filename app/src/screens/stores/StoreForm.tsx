@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ProblemError } from '../../data/api';
 import { faultsOf } from '../../data/writes';
-import { Button } from '../../ui/Button';
+import { Button, Buttons } from '../../ui/Button';
 import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -25,10 +25,15 @@ export function StoreForm({ over, title, save, onSave, says = 'Save', children }
       over={over}
       title={title}
       foot={
-        <>
-          <Button says={says} onPress={onSave} busy={save.isPending} />
-          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
-        </>
+        <Buttons>
+          <Button
+            kind="plain"
+            says="Stores"
+            label="Back to Stores"
+            onPress={() => router.navigate('/stores')}
+          />
+          <Button grow says={says} onPress={onSave} busy={save.isPending} />
+        </Buttons>
       }
     >
       {save.error ? (

@@ -109,7 +109,7 @@ export function EndChoice({
             many
             options={over.map((id) => ({
               value: id,
-              says: `Again: ${planWords.procedure[id].toLowerCase()}`,
+              says: `${planWords.procedure[id]}, again`,
             }))}
             chosen={again}
             onChoose={onAgain}

@@ -30,6 +30,12 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
     front: job.identified.front?.sheet.body ?? null,
     rear: job.identified.rear?.sheet.body ?? null,
   };
+  if (plan.steps.length === 0)
+    return (
+      <Section label="Bench time">
+        <Words ink="soft">All of it is done: nothing is left to lay out.</Words>
+      </Section>
+    );
   const saved = naive ? setUpsIn(naive) - setUpsIn(plan) : 0;
   return (
     <>

@@ -79,26 +79,26 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
       <Halves>
         <>
           {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
-          {taken.length + brought.length > 0 ? (
-            <Section label="Taken">
-              {taken.map(({ id, part, description, pieces, batch, by }) => (
-                <Words
-                  key={id}
-                >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
-              ))}
-              {brought.map(({ id, part, pieces, from, by }) => (
-                <Words
-                  key={id}
-                >{`${pieces} × ${planWords.part[part]}, not off the shelf: “${from}”, ${by || 'you'}.`}</Words>
-              ))}
-            </Section>
-          ) : null}
+          <Section label="Taken">
+            {taken.length + brought.length === 0 ? (
+              <Words ink="soft">Nothing yet. What is picked comes off the shelf’s count.</Words>
+            ) : null}
+            {taken.map(({ id, part, description, pieces, batch, by }) => (
+              <Words
+                key={id}
+              >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
+            ))}
+            {brought.map(({ id, part, pieces, from, by }) => (
+              <Words
+                key={id}
+              >{`${pieces} × ${planWords.part[part]}, not off the shelf: “${from}”, ${by || 'you'}.`}</Words>
+            ))}
+          </Section>
           {wanted.length > 0 ? (
             <Section>
               <Words>{`${asked.length > 0 ? 'The step' : 'The plan'} takes: ${words.format.list(wanted.map((part) => planWords.part[part]))}.`}</Words>
             </Section>
           ) : null}
-          <Brought job={job} end={end} wanted={wanted} />
         </>
         <>
           {lines.map((line) => (
@@ -117,6 +117,7 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
               says="Stores keeps what came in; a part taken here comes off its count."
             />
           ) : null}
+          <Brought job={job} end={end} wanted={wanted} />
         </>
       </Halves>
     </Page>
