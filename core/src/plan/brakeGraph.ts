@@ -1,4 +1,5 @@
 import { STAGES, STEP_IDS, stepRule, type StepId } from '../procedure/steps';
+import { ONE_RIDE } from './price';
 import { READY, RIDEABLE, unmet, type BrakeState, type Wanted } from './state';
 
 /** One end's work: what it starts from, what was done there, and what is to be done. */
@@ -24,6 +25,8 @@ export interface BrakeGraph {
   /** Whole, tight and firm: the bike may be ridden as far as this end goes. */
   rideable: boolean[];
   standTested: boolean[];
+  /** Rides still wanted that may serve both ends, as bits by {@link ONE_RIDE}. */
+  rides: number[];
 }
 
 /** More states than any real visit has: a task that comes here was put together wrongly. */
@@ -77,8 +80,12 @@ export function brakeGraph({ start, work, done, until = READY }: BrakeTask): Bra
     finished,
     rideable: states.map((state) => unmet(state, RIDEABLE) === null),
     standTested: states.map((state) => state.standTested),
+    rides: worked.map((count) => ridesIn(open.slice(count))),
   };
 }
+
+const ridesIn = (steps: readonly StepId[]) =>
+  ONE_RIDE.reduce((bits, ride, i) => bits | (steps.includes(ride) ? 1 << i : 0), 0);
 
 /** A joint that stands open is closed, with all work on joints, before anything else that was found since: no lever is pulled over it. */
 function joinedFirst(start: BrakeState, open: readonly StepId[]): StepId[] {

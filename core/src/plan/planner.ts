@@ -13,7 +13,17 @@ import {
   type ChangeOvers,
 } from './price';
 import { PLACES, type BrakeState } from './state';
-import { ANY_TOOL, HANDS, inTenths, moveCost, NEVER, toGoOf, toolIndex, type ToGo } from './toGo';
+import {
+  ANY_TOOL,
+  HANDS,
+  inTenths,
+  moveCost,
+  NEVER,
+  ridesToGo,
+  toGoOf,
+  toolIndex,
+  type ToGo,
+} from './toGo';
 
 export type BikeTask = Partial<Record<End, BrakeTask>>;
 
@@ -40,7 +50,7 @@ const UNIT = 1000;
 
 /** A way on at one end, with all that its step asks of the bench. */
 interface Compiled {
-  step: StepId;
+  done: DoneStep;
   to: number;
   takes: number;
   place: number | null;
@@ -66,9 +76,10 @@ export function planBike(
 ): Plan | null {
   const price = inTenths(table);
   const graphs = [graphOf(task.front), graphOf(task.rear)] as const;
-  const both = task.front !== undefined && task.rear !== undefined;
-  const toGo = graphs.map((graph) => toGoOf(graph, price, both)) as [ToGo, ToGo];
-  const ways = graphs.map((graph) => graph.moves.map((moves) => moves.map(compiled)));
+  const toGo = graphs.map((graph) => toGoOf(graph, price)) as [ToGo, ToGo];
+  const ways = graphs.map((graph, one) =>
+    graph.moves.map((moves) => moves.map((move) => compiled(move, ENDS[one]!))),
+  );
   const rears = graphs[1].moves.length;
 
   // Nodes as columns: they are many and short-lived.
@@ -77,8 +88,22 @@ export function planBike(
   const costs: number[] = [];
   const from: number[] = [];
   const did: (DoneStep | null)[] = [];
-  const best = new Map<number, number>();
+  const ends: number[] = [];
+  const tools: number[] = [];
+  const overtaken: boolean[] = [];
+  const reached = new Map<number, number[]>();
   const queue = new FlatQueue<number>();
+
+  // Another tool, or the other end, is never worth more than what it costs to turn to it.
+  const turnOf = (tool: number, end: number, toTool: number, toEnd: number) =>
+    (tool === toTool || tool === ANY_TOOL ? 0 : price.tool * UNIT + 1) +
+    (end === toEnd || end === NO_END ? 0 : price.end * UNIT + 1);
+  // The end that is not in hand costs at least the turn to it, whatever tool lies there then.
+  const turnTo = (other: 0 | 1, state: number, end: number) =>
+    end !== other && end !== NO_END && !graphs[other].finished[state] ? price.end : 0;
+  // Each end is proven before either is ridden: from one to the other, and back for its ride.
+  const toProve = (one: 0 | 1, state: number) =>
+    !graphs[one].standTested[state] && (graphs[one].rides[state]! & AFTER_BOTH_ARE_PROVEN) !== 0;
 
   const reach = (
     states: number,
@@ -91,29 +116,39 @@ export function planBike(
     parent: number,
     step: (typeof did)[number],
   ) => {
-    const at = (((place * HANDS.length + hands) * TOOL_SLOTS + tool) * 3 + end) * RIDE_SLOTS + ride;
+    const at = (place * HANDS.length + hands) * RIDE_SLOTS + ride;
     const key = states * BENCH_SLOTS + at;
-    const known = best.get(key);
-    if (known !== undefined && known <= cost) return;
+    const known = reached.get(key);
+    if (known)
+      for (const one of known)
+        if (costs[one]! + turnOf(tools[one]!, ends[one]!, tool, end) <= cost) return;
     const front = Math.floor(states / rears);
     const rear = states % rears;
-    // The end that is not in hand costs at least the turn to it, whatever tool lies there then.
-    const turnTo = (other: number, state: number) =>
-      end !== other && end !== NO_END && !graphs[other]!.finished[state] ? price.end : 0;
-    const toolFor = (one: number) => (end === one ? tool : ANY_TOOL);
-    const turns = turnTo(0, front) + turnTo(1, rear);
+    const turns =
+      toProve(0, front) && toProve(1, rear)
+        ? 2 * price.end
+        : turnTo(0, front, end) + turnTo(1, rear, end);
     const bound =
-      toGo[0].steps(front, toolFor(0)) +
-      toGo[1].steps(rear, toolFor(1)) +
+      toGo[0].steps(front, end === 0 ? tool : ANY_TOOL) +
+      toGo[1].steps(rear, end === 1 ? tool : ANY_TOOL) +
+      ridesToGo(graphs[0].rides[front]! | graphs[1].rides[rear]!, ride) +
       Math.max(toGo[0].bench(front, place, hands), toGo[1].bench(rear, place, hands));
     if (bound >= NEVER) return;
-    best.set(key, cost);
+    const node = joint.length;
+    if (known) {
+      for (const one of known)
+        if (cost + turnOf(tool, end, tools[one]!, ends[one]!) <= costs[one]!) overtaken[one] = true;
+      reached.set(key, [...known.filter((one) => !overtaken[one]), node]);
+    } else reached.set(key, [node]);
     joint.push(states);
     benches.push(at);
+    tools.push(tool);
+    ends.push(end);
+    overtaken.push(false);
     costs.push(cost);
     from.push(parent);
     did.push(step);
-    queue.push(joint.length - 1, cost + (bound + turns) * UNIT);
+    queue.push(node, cost + (bound + turns) * UNIT);
   };
   reach(
     0,
@@ -133,14 +168,14 @@ export function planBike(
     const rear = states % rears;
     const at = benches[node]!;
     const cost = costs[node]!;
-    if (best.get(states * BENCH_SLOTS + at)! < cost) continue;
+    if (overtaken[node]) continue;
     if (graphs[0].finished[front] && graphs[1].finished[rear])
       return traced(node, from, did, bench, table);
     const ride = at % RIDE_SLOTS;
-    const end = Math.floor(at / RIDE_SLOTS) % 3;
-    const tool = Math.floor(at / RIDE_SLOTS / 3) % TOOL_SLOTS;
-    const hands = Math.floor(at / RIDE_SLOTS / 3 / TOOL_SLOTS) % HANDS.length;
-    const place = Math.floor(at / RIDE_SLOTS / 3 / TOOL_SLOTS / HANDS.length);
+    const end = ends[node]!;
+    const tool = tools[node]!;
+    const hands = Math.floor(at / RIDE_SLOTS) % HANDS.length;
+    const place = Math.floor(at / RIDE_SLOTS / HANDS.length);
     if (hands !== 0)
       reach(states, place, 0, tool, end, 0, cost + price.wash * UNIT + 1, node, WASH);
     for (const one of [0, 1] as const) {
@@ -169,7 +204,7 @@ export function planBike(
           way.ride,
           cost + minutes * UNIT + moved + taken + turned,
           node,
-          { step: way.step, end: ENDS[one] },
+          way.done,
         );
       }
     }
@@ -178,17 +213,21 @@ export function planBike(
 }
 
 const NO_END = 2;
-const TOOL_SLOTS = ANY_TOOL + 1;
 const RIDE_SLOTS = ONE_RIDE.length + 1;
-const BENCH_SLOTS = PLACES.length * HANDS.length * TOOL_SLOTS * 3 * RIDE_SLOTS;
+const BENCH_SLOTS = PLACES.length * HANDS.length * RIDE_SLOTS;
+/** Rides that neither end may make before both are proven, as bits. */
+const AFTER_BOTH_ARE_PROVEN = ONE_RIDE.reduce(
+  (bits, step, i) => bits | (stepRule(step).acts?.includes('rides') ? 1 << i : 0),
+  0,
+);
 /** 0 for none. */
 const rideIndex = (step: StepId | null) => (step === null ? 0 : ONE_RIDE.indexOf(step) + 1);
 const WASH = { step: 'wash-hands', end: null } as const;
 
-function compiled({ step, to }: Move): Compiled {
+function compiled({ step, to }: Move, end: End): Compiled {
   const rule = stepRule(step);
   return {
-    step,
+    done: { step, end },
     to,
     takes: tenths(step),
     place: rule.place ? PLACES.indexOf(rule.place) : null,
@@ -291,6 +330,7 @@ const NOTHING: BrakeGraph = {
   finished: [true],
   rideable: [true],
   standTested: [true],
+  rides: [0],
 };
 const graphOf = (task: BrakeTask | undefined) => (task ? brakeGraph(task) : NOTHING);
 const wash = (table: ChangeOvers) => Math.round(table.wash * 10);

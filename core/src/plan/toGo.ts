@@ -40,10 +40,9 @@ export function moveCost(from: Place, to: Place | undefined, { place, ride }: Ch
  *
  * A change of tools within one end's own row of steps is paid in every merged plan too: either the tool is taken up there,
  * or the other end was left for it, which costs no less. A move of the bike or a wash may serve both ends, so those of one
- * end alone count, and of two ends the greater. Of a ride that may serve both ends, each counts half.
- * @param both there is work at the other end as well
+ * end alone count, and of two ends the greater. Rides that may serve both ends are counted apart, see {@link ridesToGo}.
  */
-export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers, both: boolean): ToGo {
+export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers): ToGo {
   const tool = Math.min(table.tool, table.end);
   const ways = moves.flatMap((found, from) =>
     found.map(({ step, to }) => {
@@ -51,7 +50,7 @@ export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers, both
       return {
         from,
         to,
-        takes: both && ONE_RIDE.includes(step) ? Math.floor(tenths(step) / 2) : tenths(step),
+        takes: ONE_RIDE.includes(step) ? 0 : tenths(step),
         place: rule.place,
         tool: needsTool(rule.tool) ? TOOLS.indexOf(rule.tool) : null,
         clean: rule.hands === 'clean',
@@ -106,6 +105,20 @@ export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers, both
     bench: (state, place, hands) => bench[state * BENCHES + place * HANDS.length + hands]!,
   };
 }
+
+/** What the rides of each combination take, tenths of a minute, by the bits of {@link ONE_RIDE}. */
+const RIDES = Array.from({ length: 1 << ONE_RIDE.length }, (_, bits) =>
+  ONE_RIDE.reduce((sum, step, i) => sum + (bits & (1 << i) ? tenths(step) : 0), 0),
+);
+
+/**
+ * What the rides that are still to be made take at least: each once, however many ends want it, and nothing for the one
+ * that was just made.
+ * @param wanted rides one end or the other still wants, as bits
+ * @param made the one just made, by its place in {@link ONE_RIDE} from 1; 0 for none
+ */
+export const ridesToGo = (wanted: number, made: number) =>
+  RIDES[made === 0 ? wanted : wanted & ~(1 << (made - 1))]!;
 
 export const toolIndex = (tool: Tool | null) => (tool === null ? ANY_TOOL : TOOLS.indexOf(tool));
 
