@@ -24,7 +24,7 @@ import { benchQuery } from '@hold-fast/server/jobs/bench';
 import express from 'express';
 import { pino } from 'pino';
 import sirv from 'sirv';
-import { CHROMIUM } from '../e2e/playwright.config';
+import { CHROMIUM, PHONE } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
 import { compressFiles, exportWeb } from './web';
 
@@ -193,11 +193,14 @@ function exportBareApp(): void {
   compressFiles(path.join(bare, 'dist'));
 }
 
-/** Gzipped JavaScript that a fresh visit of the Bench loads, against all that the bare page has. */
+/**
+ * Gzipped JavaScript that a fresh visit of the Bench loads on a phone, against all that the bare page has. At the counter the
+ * first job stands open beside the list and brings its own.
+ */
 async function initialJavaScript(shop: RunningShop, cookie: string): Promise<void> {
   const browser = await chromium.launch(CHROMIUM);
   const loaded = async (url: string) => {
-    const context = await browser.newContext();
+    const context = await browser.newContext({ viewport: PHONE });
     const [name, value] = cookie.split('=') as [string, string];
     await context.addCookies([{ name, value, domain: 'localhost', path: '/' }]);
     const page = await context.newPage();

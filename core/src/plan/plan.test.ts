@@ -231,6 +231,9 @@ describe('every plan', () => {
       [['change-pads'], ['align']],
       [[], ['bleed-push-up']],
       [['final-check'], ['top-up']],
+      [['final-check'], ['final-check']],
+      [['bed-in'], ['bed-in']],
+      [['align'], ['bed-in']],
     ];
     for (const [front, rear] of small) {
       const choice = chosen(front, rear);

@@ -166,8 +166,8 @@ const tooLateFor = (step: StepId, state: BrakeState): boolean =>
 const BEFORE_ANYTHING: readonly StepId[] = ['stop-test-before', 'sponge-test-before'];
 
 /**
- * The same work as somebody without a plan would do it: procedure after procedure, each closed up before the next, the
- * proving at the end; by the same rules and prices.
+ * The same work as somebody without a plan would do it: the tests of the brake as it came in, then procedure after
+ * procedure, each closed up before the next, the proving at the end; by the same rules and prices.
  */
 export function naivePlan({ procedures, bleed }: Chosen): Plan | null {
   const steps: StandingStep[] = [];
@@ -179,6 +179,11 @@ export function naivePlan({ procedures, bleed }: Chosen): Plan | null {
   };
   const howBled = (end: End) =>
     BLEEDS.find((id) => workFor(procedures[end] ?? [], bleed[end]).includes(id)) ?? bleed[end];
+  for (const end of ENDS) {
+    const one = taskOf({ procedures, bleed })[end];
+    const first = one?.work.filter((step) => BEFORE_ANYTHING.includes(step)) ?? [];
+    if (first.length > 0 && !go({ [end]: { ...one!, work: first, until: CLOSED } })) return null;
+  }
   for (const id of PROCEDURE_IDS)
     for (const end of ENDS) {
       if (!procedures[end]?.includes(id)) continue;
