@@ -122,6 +122,15 @@ const ENTRIES = [
     how: 'by-phone',
     words: 'Not now',
   },
+  {
+    kind: 'part-brought',
+    id,
+    at,
+    end: 'rear',
+    part: 'olive',
+    pieces: 1,
+    from: 'In the hose’s bag',
+  },
   { kind: 'taken-back', id, at, of: other },
   {
     kind: 'plan-step',

@@ -1,9 +1,10 @@
-import { answerTo, quoteLines, TYPICAL_MINUTES } from './quote';
+import { fluidWanted } from './fluidWanted';
+import { answerTo, priceOf, quoteLines, TYPICAL_MINUTES, unansweredFor } from './quote';
 import { planBike } from './planner';
 import { alignmentFor } from './schools';
 import { staysFor } from './stays';
 import { taskOf } from './task';
-import { shortOf } from '../stock/stock';
+import { fitsBySheet, shortOf } from '../stock/stock';
 import { choicesFor, DEVIATIONS } from '../deviation/deviations';
 
 type Item = Parameters<typeof alignmentFor>[0][number];
@@ -53,6 +54,109 @@ describe('a quote', () => {
     ] as const;
     expect(answerTo(line, said)).toBe('agreed');
     expect(answerTo({ ...line, end: 'front' }, said)).toBeNull();
+  });
+});
+
+describe('what a line of the quote comes to', () => {
+  const kind = (part: 'pads' | 'clip' | 'barb' | 'olive', fits: string, priceCents: number) => ({
+    part,
+    fits,
+    description: `${part} for ${fits}`,
+    priceCents,
+  });
+  const brake = { pads: { shape: 'Tern oval' }, hose: { olive: 'T olive', barb: 'T barb' } };
+
+  it('is labour by the hour and each part by the shelf: the one the sheet names before one that fits all', () => {
+    const shelf = [
+      kind('pads', '', 900),
+      kind('pads', 'Tern oval', 1900),
+      kind('clip', '', 40),
+      kind('pads', 'Skua long', 2600),
+    ];
+    const line = { procedure: 'change-pads', minutes: 12 } as const;
+    expect(priceOf(line, 6000, shelf, brake)).toEqual({
+      labourCents: 1200,
+      parts: [
+        { part: 'pads', cents: 1900 },
+        { part: 'clip', cents: 40 },
+      ],
+      cents: 3140,
+    });
+    expect(priceOf(line, 6000, shelf, null).parts[0]).toEqual({ part: 'pads', cents: 900 });
+  });
+
+  it('is not known while one of its parts has no fitting price', () => {
+    const line = { procedure: 'shorten-hose', minutes: 30 } as const;
+    const olive = { ...kind('olive', '5 mm hose', 150), description: 'T olive' };
+    expect(priceOf(line, 6000, [olive, kind('barb', '5.5 mm hose', 230)], brake)).toEqual({
+      labourCents: 3000,
+      parts: [
+        { part: 'barb', cents: null },
+        { part: 'olive', cents: 150 },
+      ],
+      cents: null,
+    });
+  });
+
+  it('fits by the shape or the name on the sheet, and by nothing else', () => {
+    expect(fitsBySheet({ fits: 'Tern oval', description: 'Organic' }, brake)).toBe(true);
+    expect(fitsBySheet({ fits: '5 mm hose', description: 'T barb' }, brake)).toBe(true);
+    expect(fitsBySheet({ fits: '', description: '' }, { pads: { shape: '' }, hose: null })).toBe(
+      false,
+    );
+    expect(fitsBySheet({ fits: 'Tern oval', description: '' }, null)).toBe(false);
+  });
+
+  it('belongs to the step that does it, until the customer has answered', () => {
+    const procedures = { front: ['change-pads'], rear: [] } as const;
+    const at = { step: 'new-pads-in', end: 'front' } as const;
+    const line = { end: 'front', procedure: 'change-pads' } as const;
+    expect(unansweredFor(at, procedures, [])).toEqual(line);
+    expect(unansweredFor(at, procedures, [{ answer: 'agreed', lines: [line] }])).toBeNull();
+    expect(unansweredFor({ ...at, end: 'rear' }, procedures, [])).toBeNull();
+    expect(unansweredFor({ step: 'wheel-out', end: 'front' }, procedures, [])).toBeNull();
+    expect(unansweredFor({ step: 'wash-hands', end: null }, procedures, [])).toBeNull();
+    expect(unansweredFor(at, null, [])).toBeNull();
+  });
+});
+
+describe('fluid to lay out', () => {
+  const fluid = { family: 'mineral', blend: 'Selkie 10' } as const;
+  const bottle = {
+    fluid,
+    sizeMl: 500,
+    remainingMl: 500,
+    openedOn: null,
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'clear',
+    writtenOff: false,
+  } as const;
+  const asked = { fluid, alsoNamedBlends: [] };
+  const steps = planBike(
+    taskOf({
+      procedures: { front: ['change-pads'], rear: ['bleed-push-up'] },
+      bleed: { front: 'gravity-down', rear: 'push-up' },
+    }),
+  )!.steps;
+  const brakes = {
+    front: { fluid: asked, hose: null },
+    rear: { fluid: asked, hose: { boreMm: 2.1, kitMl: 4.5 } },
+  };
+
+  // 1,700 mm at 2.1 mm bore hold 5.9 mL; with 4.5 of caliper and lever 10.4, three times that: 32.
+  it('is a flush of each end that is bled, from the first container that may give so much', () => {
+    const low = { ...bottle, remainingMl: 20 };
+    expect(fluidWanted(steps, brakes, [low, bottle], '2026-11-25')).toEqual([
+      { end: 'rear', asked, ml: 32, from: bottle },
+    ]);
+    expect(fluidWanted(steps, brakes, [low], '2026-11-25')[0]?.from).toBeNull();
+  });
+
+  it('is none where nobody knows the brake, or it takes no fluid', () => {
+    expect(fluidWanted(steps, { ...brakes, rear: null }, [bottle], '2026-11-25')).toEqual([]);
+    const dry = { fluid: null, hose: null };
+    expect(fluidWanted(steps, { ...brakes, rear: dry }, [bottle], '2026-11-25')).toEqual([]);
   });
 });
 

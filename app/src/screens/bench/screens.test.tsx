@@ -271,6 +271,22 @@ describe('signing off', () => {
     ).toBeTruthy();
   });
 
+  it('asks for what is open by name once an end, and leads to measuring again', () => {
+    const bars: Job['bars'] = [
+      { code: 'replace-open', end: 'front', subject: 'rotor' },
+      { code: 'check-open', end: 'front', check: 'caliper-bolts', failed: false },
+      { code: 'check-open', end: 'front', check: 'no-drag', failed: true },
+      { code: 'check-open', end: 'rear', check: 'no-drag', failed: false },
+    ];
+    show({ ...exampleJob(), bars }, <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    expect(screen.getByText('2 to check by name, front')).toBeTruthy();
+    expect(screen.getByText('Not in order: Wheel turns without drag.')).toBeTruthy();
+    expect(screen.getByText('Caliper bolts tight.')).toBeTruthy();
+    expect(screen.getByText('1 to check by name, rear')).toBeTruthy();
+    expect(screen.getByText('Measure again: rotor')).toBeTruthy();
+    expect(screen.getByText('The customer refuses')).toBeTruthy();
+  });
+
   it('asks for the PIN before it sends anything', () => {
     globalThis.fetch = jest.fn();
     show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);

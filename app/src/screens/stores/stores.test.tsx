@@ -340,6 +340,48 @@ describe('wrenches, fluid and parts', () => {
     expect(sent[0]!.body).not.toHaveProperty('container.remainingMl');
   });
 
+  it('the wrong fluid in a container quarantines every brake it went into, which are shown to be rung', async () => {
+    client.setQueryData(keys.containers, [container]);
+    client.setQueryData(keys.fills(container.id), [
+      {
+        id: 'f',
+        at: '2026-11-20T09:00:00.000Z',
+        end: 'rear',
+        ml: 32,
+        jobId: 'j',
+        tag: 410,
+        bikeId: 'b',
+        bikeName: 'Tandem',
+        customerName: 'Marit',
+      },
+    ]);
+    showScreen(<ContainerForm containerId={container.id} />);
+    expect(screen.getByText('Tandem, rear')).toBeTruthy();
+    expect(screen.getByText('Marit · job 410 · 20 Nov 2026')).toBeTruthy();
+    expect(screen.queryByText('Every brake it went into is quarantined')).toBeNull();
+    fireEvent.press(screen.getByText('It held another fluid than it says'));
+    expect(screen.getByText('Every brake it went into is quarantined')).toBeTruthy();
+    await save('Save');
+    // It is written off as well, or it is not saved.
+    expect(sent).toHaveLength(0);
+    fireEvent.press(screen.getByText('Written off'));
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.body).toMatchObject({ container: { wrongFluid: true, writtenOff: true } });
+  });
+
+  it('a price is written in whole money and kept in hundredths', async () => {
+    client.setQueryData(keys.stock, []);
+    answer = { status: 201, body: [] };
+    showScreen(<StockForm stockId="new" />);
+    fireEvent.press(screen.getByText('Bar tape'));
+    fireEvent.changeText(screen.getByLabelText('What the packet says'), 'Cork tape');
+    fireEvent.changeText(screen.getByLabelText('Price to the customer'), '16,05');
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.body).toMatchObject({ part: 'bar-tape', priceCents: 1605 });
+  });
+
   it('parts that came in are counted with their batch', async () => {
     const line = {
       id: '0190a000-0000-7000-8000-0000000000e3',

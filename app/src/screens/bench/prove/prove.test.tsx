@@ -266,4 +266,44 @@ describe('parts', () => {
     expect(screen.queryByText('Olive')).toBeNull();
     expect(screen.getByText(/order more/)).toBeTruthy();
   });
+
+  it('shows what the step asks for, and takes a part that is not from the shelf with where it came from', () => {
+    client.setQueryData(keys.stock, [
+      line({}),
+      line({ id: '3', part: 'barb', description: 'Barb' }),
+    ]);
+    showScreen(<TakeParts jobId={id} end="front" part="barb,olive" />, { job: exampleJob() });
+    expect(screen.getByText(/The step takes: olive of that hose type and barb/)).toBeTruthy();
+    expect(screen.queryByText('Organic pair')).toBeNull();
+    fireEvent.press(screen.getByText('Barb of that hose type'));
+    fireEvent.press(screen.getByText('Write it down'));
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.changeText(screen.getByLabelText('Where it came from'), ' In the hose’s bag ');
+    fireEvent.press(screen.getByText('Write it down'));
+    expect(lastSent()).toMatchObject({
+      kind: 'part-brought',
+      end: 'front',
+      part: 'barb',
+      pieces: 1,
+      from: 'In the hose’s bag',
+    });
+  });
+
+  it('says which part is not the one the brake’s sheet names', () => {
+    const job = exampleJob();
+    const front = job.identified.front!;
+    const body = { ...front.sheet.body, pads: { ...front.sheet.body.pads, shape: 'Tern oval' } };
+    client.setQueryData(keys.stock, [
+      line({ id: '2', description: 'Another pair', fits: 'Skua long' }),
+      line({ fits: 'Tern oval' }),
+    ]);
+    showScreen(<TakeParts jobId={id} end="front" part="pads" />, {
+      job: {
+        ...job,
+        identified: { ...job.identified, front: { ...front, sheet: { ...front.sheet, body } } },
+      },
+    });
+    expect(screen.getByText(/Tern oval · fits this brake by its sheet/)).toBeTruthy();
+    expect(screen.getByText(/Skua long · not the one this brake’s sheet names/)).toBeTruthy();
+  });
 });
