@@ -24,7 +24,9 @@ export function benchQuery(after: { promisedAt: Date; id: string } | null): {
 } {
   return {
     sql: `SELECT j.id, j.tag, j.status, b.name AS bikeName, c.name AS customerName, j.complaint,
-                 j.promised_at AS promisedAt, j.minutes, ${ENDS.map(columnsOf).join(', ')}
+                 j.promised_at AS promisedAt, j.minutes,
+                 EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL) AS tagged,
+                 ${ENDS.map(columnsOf).join(', ')}
             FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
                  ${ENDS.map(joinOf).join(' ')}
            WHERE j.status = 'open' ${after ? 'AND (j.promised_at, j.id) > (?, ?)' : ''}
@@ -42,6 +44,8 @@ export type BenchRow = {
   complaint: string;
   promisedAt: Date;
   minutes: number | null;
+  /** A do-not-ride hangs on the bike, from this visit or an earlier one. */
+  tagged: number;
 } & Record<`${End}_word`, Word | null> &
   Record<`${End}_${Flag}`, number>;
 
@@ -78,6 +82,6 @@ function benchJobOf(row: BenchRow): BenchJob {
     next: nextStep({ front: progress('front'), rear: progress('rear') }),
     front: row.front_word,
     rear: row.rear_word,
-    doNotRide: ENDS.some((end) => row[`${end}_do_not_ride`] === 1),
+    doNotRide: row.tagged === 1 || ENDS.some((end) => row[`${end}_do_not_ride`] === 1),
   };
 }

@@ -1,5 +1,5 @@
 import type { EntryAsSent } from '@hold-fast/contract/entries';
-import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import { toldOf, type BenchJob, type Job } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
 import type {
   ContainerInStore,
@@ -303,6 +303,11 @@ describe('parts and fluid', () => {
         found: ['fluid-wrong'],
       });
     expect((await jobOf(untouched)).tags).toEqual([]);
+    const listed = async (jobId: string) =>
+      (await client.send<{ items: BenchJob[] }>('GET', '/bench')).body.items.find(
+        ({ id }) => id === jobId,
+      )?.doNotRide;
+    expect([await listed(two), await listed(untouched)]).toEqual([true, false]);
     // What was seen before it was known says nothing; a look after that does.
     const other = entry('test', { test: 'lever-side', end: null, outcome: 'passed' });
     expect((await send(one, other)).body.tags).toHaveLength(1);
