@@ -22,7 +22,7 @@ import { v7 as uuid } from 'uuid';
 import { ProblemError } from '../../data/api';
 import { useSheetHistory } from '../../data/queries';
 import { faultsOf, useSaveSheet } from '../../data/writes';
-import { Button } from '../../ui/Button';
+import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
@@ -88,14 +88,15 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
       over="Stores · spec sheets"
       title={editing ? 'Edit the sheet' : base ? 'Duplicate and adapt' : 'New sheet'}
       foot={
-        <>
+        <Buttons>
+          <Button kind="plain" says="Leave it" onPress={() => router.back()} />
           <Button
+            grow
             says={editing ? 'Save as a new revision' : 'Save the sheet'}
             onPress={() => void send()}
             busy={save.isPending}
           />
-          <Button kind="plain" says="Leave it" onPress={() => router.back()} />
-        </>
+        </Buttons>
       }
     >
       {save.error ? (
@@ -348,15 +349,38 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
           {torque.fields.map((row, i) => (
             <View key={row.id} style={styles.row}>
               <Words kind="strong">{capital(words.fastener[row.fastener])}</Words>
-              <FormLine control={control} name={`torque.${i}.drive`} label="Drive" maxLength={40} />
-              <FormNumber control={control} name={`torque.${i}.boltCount`} label="How many" />
-              <FormNumber control={control} name={`torque.${i}.window.loNm`} label="From, N·m" />
-              <FormNumber control={control} name={`torque.${i}.window.hiNm`} label="To, N·m" />
-              <FormNumber
-                control={control}
-                name={`torque.${i}.window.namedNm`}
-                label="Named value, if the sheet gives only one, N·m"
-              />
+              <View style={styles.numbers}>
+                <View style={styles.number}>
+                  <FormLine
+                    control={control}
+                    name={`torque.${i}.drive`}
+                    label="Drive"
+                    maxLength={40}
+                  />
+                </View>
+                <View style={styles.number}>
+                  <FormNumber control={control} name={`torque.${i}.boltCount`} label="How many" />
+                </View>
+              </View>
+              <View style={styles.numbers}>
+                <View style={styles.number}>
+                  <FormNumber
+                    control={control}
+                    name={`torque.${i}.window.loNm`}
+                    label="From, N·m"
+                  />
+                </View>
+                <View style={styles.number}>
+                  <FormNumber control={control} name={`torque.${i}.window.hiNm`} label="To, N·m" />
+                </View>
+                <View style={styles.number}>
+                  <FormNumber
+                    control={control}
+                    name={`torque.${i}.window.namedNm`}
+                    label="Or one value, N·m"
+                  />
+                </View>
+              </View>
               <FormChoice
                 control={control}
                 name={`torque.${i}.thread`}
@@ -469,5 +493,7 @@ function ofKey(key: OriginKey): { origin: Origin; tag: Tag | null } | null {
 
 const styles = StyleSheet.create({
   row: { gap: space.s, paddingBottom: space.l },
+  numbers: { flexDirection: 'row', gap: space.s },
+  number: { flex: 1, minWidth: 0 },
   value: { gap: space.xs, paddingBottom: space.s },
 });
