@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, Hands, openBench, pinOf, signIn } from './bench';
+import { allSent, checkIn, Hands, openBench, pinOf, signIn, verdict } from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
@@ -76,6 +76,19 @@ const recordEverything: Recorder = async (walker, does, end) => {
       await hands.touch(hands.button('Write down the rotor'));
       await hands.touch(hands.button('The rotor is in'));
       await here();
+      return true;
+    case 'Test the lever for air':
+      // Bite 20 mm, firm pull 26.6: what is pushed after the bite is what a sound brake of this sheet gives.
+      await hands.touch(hands.button('Measure: lever'));
+      await hands.touch(hands.button(/G3 vernier/));
+      for (const digits of ['62', '20', '26.6']) await hands.key(digits);
+      await hands.touch(hands.button('Start holding'));
+      await page.clock.fastForward(61_000);
+      await hands.touch(hands.button('It was held throughout'));
+      for (const digits of ['26.8', '26.4']) await hands.key(digits);
+      await expect(verdict(page)).toContainText('Holds');
+      await page.goto(page.url().replace(/[^/]+\/[^/]+$/, 'step'));
+      await expect(page.getByText('Measured with G3 vernier.')).toBeVisible();
       return true;
     case 'Bed in':
       await hands.touch(hands.button('Count the pulls'));
@@ -188,6 +201,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
     expect.arrayContaining(['Tern 180, six-bolt R18-03', 'Ostrel T organic OT-2231']),
   );
   expect(held.told.filter(({ kind }) => kind === 'bleed-cycle')).toHaveLength(3);
+  expect(held.measured.filter(({ part }) => part === 'lever')).toHaveLength(1);
   expect(held.stepped.map(({ by }) => by)).toEqual(
     expect.arrayContaining(['Maren Okafor', 'Joss Tarrel']),
   );

@@ -32,7 +32,14 @@ export class Walker {
       const at = (await stepNumber(this.page).textContent())!;
       const end = at.startsWith('rear') ? 'rear' : 'front';
       this.seen.push(`${end}: ${does}`);
-      if (!(await this.own(this, does, end))) await this.prove(does, end);
+      if (!(await this.own(this, does, end))) {
+        if (does === 'Test the lever for air') {
+          await this.leaveOut('Felt against the other brake');
+          await expect(this.page.getByText(at, { exact: true })).toBeHidden();
+          continue;
+        }
+        await this.prove(does, end);
+      }
       await expect(this.page.getByText(at, { exact: true })).toBeVisible();
       await this.page.keyboard.press('Enter');
       await expect(this.page.getByText(at, { exact: true })).toBeHidden();
@@ -83,10 +90,19 @@ export class Walker {
     return this.back();
   }
 
+  async leaveOut(reason: string): Promise<void> {
+    await this.hands.touch(this.hands.button('Leave out'));
+    await this.page.getByLabel('Why it is left out').fill(reason);
+    await this.hands.touch(this.hands.button('Leave it out'));
+  }
+
   async take(part: string): Promise<void> {
+    const taken = this.page.getByText(new RegExp(`1 × .*${part}, batch`));
     await this.hands.touch(this.hands.button('Take it off the shelf'));
+    await expect(this.page.getByRole('heading', { name: 'Parts from the shelf' })).toBeVisible();
+    const before = await taken.count();
     await this.hands.touch(this.hands.button(new RegExp(`^${part}`)).first());
-    await expect(this.page.getByText(new RegExp(`1 × .*${part}, batch`))).toBeVisible();
+    await expect(taken).toHaveCount(before + 1);
     await this.back();
   }
 

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { Job, Planned, Stepped, Told } from './jobs';
-import { answersOf, standingSteps, visitOf } from './visit';
+import { answersOf, lastBledAt, leverUntestedAt, standingSteps, visitOf } from './visit';
 
 const at = '2026-11-25T09:00:00.000Z';
 const by = 'Maren Okafor';
@@ -115,5 +115,62 @@ describe('a job as core looks at it', () => {
     expect(
       answersOf(job({ planned: [agreed], told: [refused] })).map((each) => each.answer),
     ).toEqual(['refused', 'agreed']);
+  });
+});
+
+describe('the lever’s test after a bleed', () => {
+  const sitting = (seq: number) => ({
+    id: uuid(),
+    seq,
+    end: 'rear',
+    part: 'lever',
+    gaugeId: uuid(),
+    basis: 'from-bar',
+    pointCount: null,
+    gauge: {
+      kind: 'rule',
+      resolutionMm: 0.5,
+      uncertaintyMm: 0.5,
+      anvils: 'flat',
+      calibrationDueOn: '2099-01-01',
+    },
+    measuredOn: '2026-11-25',
+    readings: ['rest', 'bite', 'pull'].map((place, i) => ({
+      id: uuid(),
+      place,
+      valueMm: [62, 20, 27][i],
+      typed: '',
+      via: 'keys',
+      replaces: null,
+    })),
+    looks: [],
+  });
+  const bled = (change: Partial<Job> = {}) =>
+    job({
+      identified: { front: null, rear: null },
+      measured: [],
+      lookedOver: [],
+      fittings: [],
+      outlooks: { front: {}, rear: {} },
+      stepped: [step(5, 'push-up', { end: 'rear' }), step(8, 'sponge-test', { end: 'rear' })],
+      ...change,
+    } as never);
+
+  it('is not made by a step that is called done alone', () => {
+    expect(leverUntestedAt(bled(), 'rear')).toBe(true);
+    expect(leverUntestedAt(bled(), 'front')).toBe(false);
+  });
+
+  it('is left out with a reason, and not wanted where nothing was bled', () => {
+    const skipped = step(8, 'sponge-test', { end: 'rear', outcome: 'skipped', reason: 'No time' });
+    const pushed = step(5, 'push-up', { end: 'rear' });
+    expect(leverUntestedAt(bled({ stepped: [pushed, skipped] }), 'rear')).toBe(false);
+    expect(leverUntestedAt(bled({ stepped: [skipped] }), 'rear')).toBe(false);
+  });
+
+  it('a number from before the bleed does not stand for it', () => {
+    const early = bled({ measured: [sitting(4)] as never });
+    expect(lastBledAt(early, 'rear')).toBe(5);
+    expect(leverUntestedAt(early, 'rear')).toBe(true);
   });
 });

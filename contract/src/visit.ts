@@ -1,6 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
-import type { BleedEvent } from '@hold-fast/core/fluid/bleedRun';
-import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
+import { BLEED_METHODS, type BleedEvent } from '@hold-fast/core/fluid/bleedRun';
+import { judgeSitting, type InspectedJob } from '@hold-fast/core/inspection/inspectEnd';
 import { provesBled } from '@hold-fast/core/lever/lever';
 import { quoteLines, type Answered } from '@hold-fast/core/plan/quote';
 import type { Visit } from '@hold-fast/core/plan/visit';
@@ -102,8 +102,11 @@ export function answersOf(job: Pick<Job, 'planned' | 'told'>): Answered[] {
   return [...whole, ...single].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
+/** What of a job says how a lever was measured. */
+type Measuring = Pick<Job, 'identified' | 'measured' | 'told' | 'stepped'> & InspectedJob;
+
 /** The cycles of a bleed and the lever tests between them, in the order they were written down. */
-export function bleedEvents(job: Job, end: End): BleedEvent[] {
+export function bleedEvents(job: Measuring, end: End): BleedEvent[] {
   const cycles = toldOf(job, 'bleed-cycle', end).map(({ seq, method, bubbles }) => ({
     seq,
     event: { what: 'cycle', cycle: { method, bubbles } } as BleedEvent,
@@ -117,4 +120,33 @@ export function bleedEvents(job: Job, end: End): BleedEvent[] {
       : [{ seq: measured.seq, event: { what: 'sponge-test', passed } as BleedEvent }];
   });
   return [...cycles, ...tests].sort((a, b) => a.seq - b.seq).map(({ event }) => event);
+}
+
+/** The place in a job's order of the last bleeding step that stands at an end, or 0. */
+export function lastBledAt(job: Pick<Job, 'stepped'>, end: End): number {
+  return (
+    standingSteps(job).findLast(
+      (each) =>
+        each.end === end &&
+        each.outcome === 'done' &&
+        (BLEED_METHODS as readonly string[]).includes(each.step),
+    )?.seq ?? 0
+  );
+}
+
+/** Whether the lever's test for air after a bleed is called done at an end, with nothing measured since the bleed. */
+export function leverUntestedAt(job: Measuring, end: End): boolean {
+  const bled = lastBledAt(job, end);
+  const called = standingSteps(job).some(
+    ({ step, outcome, seq, end: where }) =>
+      step === 'sponge-test' && outcome === 'done' && where === end && seq > bled,
+  );
+  const measured = job.measured.some(
+    (sitting) =>
+      sitting.end === end &&
+      sitting.part === 'lever' &&
+      sitting.seq > bled &&
+      judgeSitting(job, sitting) !== null,
+  );
+  return bled > 0 && called && !measured;
 }

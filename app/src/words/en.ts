@@ -467,6 +467,8 @@ function bar(what: Bar): string {
       return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Only work lifts it.`;
     case 'lever-failed':
       return `The ${end[what.end]} lever failed its test.`;
+    case 'lever-untested':
+      return `The ${end[what.end]} brake was bled and its lever has no number since: test it for air, or leave the test out with its reason.`;
     case 'replace-open':
       return `The ${end[what.end]} ${subject[what.subject]}: the work must be done, or the customer’s refusal recorded.`;
     case 'unproven-open':

@@ -10,6 +10,7 @@ const clear: SignOffFacts = {
   openChecks: [],
   tagged: [],
   openEnds: [],
+  leversUntested: [],
   customerToldOfWatch: false,
 };
 const codes = (change: Partial<SignOffFacts>) =>
@@ -47,6 +48,9 @@ describe('sign-off', () => {
     expect(codes(rotor('unproven', 'customer-refused'))).toEqual(['unproven-open']);
     expect(codes(rotor('unproven', 'accepted-unproven'))).toEqual([]);
   });
+
+  it('refuses a bleed whose lever was called tested and has no number', () =>
+    expect(codes({ leversUntested: ['rear'] })).toEqual(['lever-untested']));
 
   it('passes Watch with the customer told', () => {
     expect(codes(rotor('watch'))).toEqual(['watch-untold']);

@@ -36,6 +36,8 @@ export interface SignOffFacts {
   tagged: readonly { end: End; subject: Subject; found: readonly Finding[] }[];
   /** Ends at which planned work was begun and the brake is not ready yet, with the first thing that is open. */
   openEnds: readonly { end: End; of: keyof BrakeState }[];
+  /** Ends that were bled, with the lever's test for air called done and no number of it since. */
+  leversUntested: readonly End[];
   /** The customer was told what is being watched. */
   customerToldOfWatch: boolean;
 }
@@ -45,6 +47,7 @@ export type Bar =
   | { code: 'cut-off-untested' }
   | { code: 'cut-off-failed' }
   | { code: 'lever-failed'; end: End }
+  | { code: 'lever-untested'; end: End }
   | { code: 'replace-open'; end: End; subject: Subject }
   | { code: 'unproven-open'; end: End; subject: Subject }
   | { code: 'watch-untold'; end: End; subject: Subject }
@@ -77,6 +80,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     if (word === 'watch' && !facts.customerToldOfWatch)
       bars.push({ code: 'watch-untold', end, subject });
   }
+  for (const end of facts.leversUntested) bars.push({ code: 'lever-untested', end });
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
   for (const { end, fastener, flaws } of facts.tightenings)
     if (flaws.length > 0) bars.push({ code: 'torque-unproven', end, fastener, flaws });

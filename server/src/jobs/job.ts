@@ -5,7 +5,13 @@ import {
   type InspectionItem,
 } from '@hold-fast/core/inspection/inspectEnd';
 import { rotorLimit } from '@hold-fast/core/inspection/judge';
-import { brakeAt, checksAt, unrecordedAt, visitOf } from '@hold-fast/contract/visit';
+import {
+  brakeAt,
+  checksAt,
+  leverUntestedAt,
+  unrecordedAt,
+  visitOf,
+} from '@hold-fast/contract/visit';
 import { rotorHold } from '@hold-fast/core/procedure/fastened';
 import { fastenerRule } from '@hold-fast/core/torque/fasteners';
 import { openEnds } from '@hold-fast/core/plan/visit';
@@ -171,6 +177,7 @@ export function barsOf(job: JobFacts, customerToldOfWatch: boolean): Bar[] {
     ),
     tagged: job.tags.filter(({ jobId, foundAfter }) => jobId !== job.id || foundAfter !== null),
     openEnds: openEnds(visitOf(job)),
+    leversUntested: ENDS.filter((end) => leverUntestedAt(job, end)),
     customerToldOfWatch,
   };
   return signOffBars(facts);

@@ -355,6 +355,8 @@ function wayTo(bar: Bar): { says: string; to: string } | null {
       return { says: 'Tighten it', to: `${bar.end}/bolts?fastener=${bar.fastener}` };
     case 'work-open':
       return { says: 'On with the plan', to: 'step' };
+    case 'lever-untested':
+      return { says: 'Test the lever for air', to: `${bar.end}/lever` };
     case 'still-tagged':
       return { says: 'Look it over', to: `${bar.end}/look` };
     case 'do-not-ride':

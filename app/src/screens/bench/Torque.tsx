@@ -573,7 +573,7 @@ function Outcome({ tightened }: { tightened: Tightened }) {
     >{`Every pass confirmed with ${wrench.name}.`}</Note>
   ) : (
     <Note kind="caution" title="Done, and unproven">
-      {flaws.map((flaw) => words.flaw[flaw]).join('; ')}
+      {capital(flaws.map((flaw) => words.flaw[flaw]).join('; '))}
     </Note>
   );
 }

@@ -1,5 +1,5 @@
 import { toldOf, type Job } from '@hold-fast/contract/jobs';
-import { brakeAt, checksAt, standingSteps } from '@hold-fast/contract/visit';
+import { brakeAt, checksAt, lastBledAt } from '@hold-fast/contract/visit';
 import type { End } from '@hold-fast/core/ends';
 import { BLEED_METHODS } from '@hold-fast/core/fluid/bleedRun';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
@@ -27,12 +27,6 @@ const MEASURED: Partial<Record<StepId, Measurand>> = {
 };
 const FLUID_MOVES: readonly StepId[] = ['bleed-kit-off', 'top-up-cup-off'];
 
-/** The place in the job's order of the last bleeding step at an end, or 0. */
-const lastBled = (job: Job, end: End) =>
-  standingSteps(job).findLast(
-    (each) => each.end === end && (BLEED_METHODS as readonly string[]).includes(each.step),
-  )?.seq ?? 0;
-
 /** Where a step is recorded, what proves it first; none when doing it is all there is to it. */
 export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
   const found: Capture[] = [];
@@ -40,7 +34,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
   if (part) {
     const last = standingAt(job, end, part);
     // The test of the brake as it came in says nothing of it as it was bled.
-    const sitting = step === 'sponge-test' && last && last.seq < lastBled(job, end) ? null : last;
+    const sitting = step === 'sponge-test' && last && last.seq < lastBledAt(job, end) ? null : last;
     found.push({
       says: `Measure: ${words.subject[part]}`,
       to: part,
