@@ -2,7 +2,7 @@ import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import type { EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
-import type { Gauge } from '@hold-fast/contract/stores';
+import type { Gauge, StockInStore } from '@hold-fast/contract/stores';
 
 export const GAUGE: Gauge = {
   id: '0190a000-0000-7000-8000-000000000001',
@@ -16,6 +16,19 @@ export const GAUGE: Gauge = {
   feedSerial: 'TG-0107',
   retired: false,
 };
+
+/** A kind of part on the shelf: pads that fit all. */
+export const stockLine = (change: Partial<StockInStore> = {}): StockInStore => ({
+  id: '0190a000-0000-7000-8000-0000000000a1',
+  part: 'pads',
+  description: 'Organic pair',
+  fits: '',
+  reorderAt: 2,
+  priceCents: 1900,
+  count: 3,
+  lastBatch: 'B-1',
+  ...change,
+});
 
 /** A job with an identified front brake and nothing measured. */
 export function exampleJob(): Job {

@@ -174,6 +174,20 @@ describe('torque on every fastener', () => {
 });
 
 describe('parts and fluid', () => {
+  const container = (label: string, sizeMl: number) => ({
+    id: uuid(),
+    label: `${label} ${uuid().slice(-4)}`,
+    fluid: { family: 'mineral', blend: 'Selkie 10' },
+    lot: 'L9',
+    sizeMl,
+    openedOn: null,
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'clear',
+    writtenOff: false,
+    writtenOffReason: '',
+    wrongFluid: false,
+  });
   const deliver = (pieces: number, batch: string) =>
     client.send<StockInStore[]>('POST', '/stock/moves', {
       id: uuid(),
@@ -224,20 +238,7 @@ describe('parts and fluid', () => {
 
   it('a container written off meanwhile is refused, and taking it back takes a lead', async () => {
     const jobId = await openJob(shop, client);
-    const fresh = {
-      id: uuid(),
-      label: `Bottle ${uuid().slice(-4)}`,
-      fluid: { family: 'mineral', blend: 'Selkie 10' },
-      lot: 'L9',
-      sizeMl: 100,
-      openedOn: null,
-      printedUseBy: null,
-      monthsAfterOpening: null,
-      condition: 'clear',
-      writtenOff: false,
-      writtenOffReason: '',
-      wrongFluid: false,
-    };
+    const fresh = container('Bottle', 100);
     await lead.send('POST', '/containers', fresh);
     const off = { ...fresh, writtenOff: true, writtenOffReason: 'Bits in it' };
     const put = (container: object, version: number, by = client) =>
@@ -252,20 +253,7 @@ describe('parts and fluid', () => {
   });
 
   it('a container that held the wrong fluid: every brake it went into is tagged until its fluid is looked at after that', async () => {
-    const fresh = {
-      id: uuid(),
-      label: `Mixed ${uuid().slice(-4)}`,
-      fluid: { family: 'mineral', blend: 'Selkie 10' },
-      lot: 'L9',
-      sizeMl: 100,
-      openedOn: null,
-      printedUseBy: null,
-      monthsAfterOpening: null,
-      condition: 'clear',
-      writtenOff: false,
-      writtenOffReason: '',
-      wrongFluid: false,
-    };
+    const fresh = container('Mixed', 100);
     await lead.send('POST', '/containers', fresh);
     const put = (change: object, version: number, by = client) =>
       by.send('PUT', `/containers/${fresh.id}`, { version, container: { ...fresh, ...change } });
@@ -320,20 +308,7 @@ describe('parts and fluid', () => {
 
   it('a container that somebody else emptied meanwhile gives what it holds and no more', async () => {
     const jobId = await openJob(shop, client);
-    const fresh = {
-      id: uuid(),
-      label: `Ampoule ${uuid().slice(-4)}`,
-      fluid: { family: 'mineral', blend: 'Selkie 10' },
-      lot: 'L9',
-      sizeMl: 10,
-      openedOn: null,
-      printedUseBy: null,
-      monthsAfterOpening: null,
-      condition: 'clear',
-      writtenOff: false,
-      writtenOffReason: '',
-      wrongFluid: false,
-    };
+    const fresh = container('Ampoule', 10);
     await lead.send('POST', '/containers', fresh);
     const fill = (by: Client) =>
       send(jobId, entry('fill', { end: 'front', containerId: fresh.id, ml: 8 }), by);

@@ -1,12 +1,11 @@
 import type { Job, Planned, Stepped } from '@hold-fast/contract/jobs';
-import type { StockInStore } from '@hold-fast/contract/stores';
 import { visitOf } from '@hold-fast/contract/visit';
 import { naivePlan as mockNaive, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt as mockPlanAt, type Visit } from '@hold-fast/core/plan/visit';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
-import { exampleJob } from '../../../testing/exampleJob';
+import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen } from '../../../testing/showScreen';
 import { EndScreen } from '../EndScreen';
 import { PlanScreen } from './PlanScreen';
@@ -22,18 +21,6 @@ jest.mock('../../../data/planner', () => ({
 
 const AT = '2026-11-25T09:00:00.000Z';
 const { id } = exampleJob();
-
-const line = (change: Partial<StockInStore>): StockInStore => ({
-  id: '0190a000-0000-7000-8000-0000000000a1',
-  part: 'pads',
-  description: 'Organic pair',
-  fits: '',
-  reorderAt: 2,
-  priceCents: 1900,
-  count: 3,
-  lastBatch: 'B-1',
-  ...change,
-});
 
 beforeEach(() => {
   clearApp();

@@ -1,10 +1,10 @@
 import type { Job, Told } from '@hold-fast/contract/jobs';
-import type { StockInStore, WrenchInStore } from '@hold-fast/contract/stores';
+import type { WrenchInStore } from '@hold-fast/contract/stores';
 import type { Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { useState } from 'react';
 import { client, keys, outbox } from '../../../data/client';
-import { exampleJob } from '../../../testing/exampleJob';
+import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen } from '../../../testing/showScreen';
 import { CrowfootFields } from '../CrowfootFields';
 import { Torque } from '../Torque';
@@ -231,17 +231,6 @@ describe('a deviation', () => {
 });
 
 describe('parts', () => {
-  const line = (change: Partial<StockInStore>): StockInStore => ({
-    id: '0190a000-0000-7000-8000-0000000000a1',
-    part: 'pads',
-    description: 'Organic pair',
-    fits: '',
-    reorderAt: 2,
-    priceCents: 1900,
-    count: 3,
-    lastBatch: 'B-1',
-    ...change,
-  });
   it('offers what the plan takes, and what is gone cannot be taken', () => {
     client.setQueryData(keys.stock, [
       line({}),
