@@ -51,7 +51,7 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/4',
+      format: 'hold-fast/job-record/5',
       bike: { name: 'Post trike 7' },
       inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
       notInspected: expect.arrayContaining([

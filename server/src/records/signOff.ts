@@ -159,7 +159,7 @@ export async function amend(
   });
 }
 
-const FORMAT = 'hold-fast/job-record/4';
+const FORMAT = 'hold-fast/job-record/5';
 /** What is sealed: the job as it stands, and what nobody looked at, said outright. */
 function recordOf(
   job: Job,
