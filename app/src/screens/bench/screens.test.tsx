@@ -230,7 +230,7 @@ describe('a torque step', () => {
       <Torque jobId={exampleJob().id} end="front" fastener={null} />,
     );
     expect(screen.getByText('Done, and unproven')).toBeTruthy();
-    expect(screen.getByText('the wrench is out of calibration')).toBeTruthy();
+    expect(screen.getByText('The wrench is out of calibration')).toBeTruthy();
     expect(screen.getByText('Back to the job')).toBeTruthy();
   });
 });
