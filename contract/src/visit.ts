@@ -1,5 +1,5 @@
 import type { End } from '@hold-fast/core/ends';
-import { BLEED_METHODS, type BleedEvent } from '@hold-fast/core/fluid/bleedRun';
+import { lastBled, leverUntested, type BleedEvent } from '@hold-fast/core/fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '@hold-fast/core/inspection/inspectEnd';
 import { provesBled } from '@hold-fast/core/lever/lever';
 import { quoteLines, type Answered } from '@hold-fast/core/plan/quote';
@@ -123,30 +123,15 @@ export function bleedEvents(job: Measuring, end: End): BleedEvent[] {
 }
 
 /** The place in a job's order of the last bleeding step that stands at an end, or 0. */
-export function lastBledAt(job: Pick<Job, 'stepped'>, end: End): number {
-  return (
-    standingSteps(job).findLast(
-      (each) =>
-        each.end === end &&
-        each.outcome === 'done' &&
-        (BLEED_METHODS as readonly string[]).includes(each.step),
-    )?.seq ?? 0
-  );
-}
+export const lastBledAt = (job: Pick<Job, 'stepped'>, end: End) => lastBled(doneAt(job, end));
 
 /** Whether the lever's test for air after a bleed is called done at an end, with nothing measured since the bleed. */
 export function leverUntestedAt(job: Measuring, end: End): boolean {
-  const bled = lastBledAt(job, end);
-  const called = standingSteps(job).some(
-    ({ step, outcome, seq, end: where }) =>
-      step === 'sponge-test' && outcome === 'done' && where === end && seq > bled,
+  const measured = job.measured.filter(
+    (each) => each.end === end && each.part === 'lever' && judgeSitting(job, each) !== null,
   );
-  const measured = job.measured.some(
-    (sitting) =>
-      sitting.end === end &&
-      sitting.part === 'lever' &&
-      sitting.seq > bled &&
-      judgeSitting(job, sitting) !== null,
+  return leverUntested(
+    doneAt(job, end),
+    measured.map(({ seq }) => seq),
   );
-  return bled > 0 && called && !measured;
 }

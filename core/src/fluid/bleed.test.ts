@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { bleedStands, type BleedEvent, type BleedMethod, type Bubbles } from './bleedRun';
+import {
+  bleedStands,
+  type BleedEvent,
+  type BleedMethod,
+  type Bubbles,
+  lastBled,
+  leverUntested,
+} from './bleedRun';
 import { boilingPointC, BOILING_C } from './boiling';
 import { fillsFor, hoseMl, volumesOf } from './volumes';
 
@@ -114,5 +121,32 @@ describe('boiling point by water, an estimate [D] between published ends [S: FMV
     );
     expect(boilingPointC('DOT 4', 3.71)).toBeNull();
     expect(() => boilingPointC('DOT 4', -0.1)).toThrow('negative');
+  });
+});
+
+describe('the lever’s test after a bleed', () => {
+  const bled = [
+    { seq: 4, step: 'bleed-kit-on' },
+    { seq: 5, step: 'push-up' },
+    { seq: 9, step: 'sponge-test' },
+  ] as const;
+
+  it('is not made by a step that is called done alone, nor by a number from before', () => {
+    expect(lastBled(bled)).toBe(5);
+    expect(leverUntested(bled, [])).toBe(true);
+    expect(leverUntested(bled, [3, 4])).toBe(true);
+    expect(leverUntested(bled, [3, 7])).toBe(false);
+  });
+
+  it('is made anew after the next bleed, and not wanted where it was left out or nothing was bled', () => {
+    const again = [
+      ...bled,
+      { seq: 12, step: 'caliper-burp' },
+      { seq: 15, step: 'sponge-test' },
+    ] as const;
+    expect(leverUntested(again, [7])).toBe(true);
+    expect(leverUntested(again, [7, 14])).toBe(false);
+    expect(leverUntested(bled.slice(0, 2), [])).toBe(false);
+    expect(leverUntested(bled.slice(2), [])).toBe(false);
   });
 });

@@ -1,3 +1,4 @@
+import type { DoneAt } from '../procedure/fastened';
 import type { StepId } from '../procedure/steps';
 
 export const BUBBLES = ['none', 'few', 'many'] as const;
@@ -77,4 +78,24 @@ export function bleedStands(first: BleedMethod, events: readonly BleedEvent[]): 
   const last = events.at(-1);
   if (last?.what === 'sponge-test' && failed > 0) return { code: 'escalate', to: method };
   return { code: 'go-on', method, cleanToGo: CLEAN_CYCLES - clean };
+}
+
+/** The place in the order of the last bleeding step of those done at one end, or 0. */
+export function lastBled(done: readonly DoneAt[]): number {
+  const bleeds: readonly StepId[] = BLEED_METHODS;
+  return done.findLast(({ step }) => bleeds.includes(step))?.seq ?? 0;
+}
+
+/**
+ * Whether the lever's test for air after a bleed is called done, with nothing measured since the bleed.
+ * @param done steps done at one end, in order
+ * @param measured places in the order at which its lever was measured
+ */
+export function leverUntested(done: readonly DoneAt[], measured: readonly number[]): boolean {
+  const bled = lastBled(done);
+  return (
+    bled > 0 &&
+    done.some(({ step, seq }) => step === 'sponge-test' && seq > bled) &&
+    !measured.some((seq) => seq > bled)
+  );
 }

@@ -57,11 +57,12 @@ export function taskOf(
     if (chosen.length === 0 && !steps.some((each) => each.end === end)) continue;
     const work = workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end]);
     const here = again.filter((each) => each.end === end);
-    const start = stateAfter(end, chosen, steps, here);
     const standing = standingAt(end, steps, here, work);
     const of = (outcome: StandingStep['outcome']) =>
       standing.flatMap((each) => (each.outcome === outcome ? [each.step] : []));
     const done = of('done');
+    const after = stateAfter(end, chosen, steps, here);
+    const start = { ...after, ridden: done.includes('careful-ride') };
     const leftOut = of('skipped');
     const asked = work.filter(
       (id) => !leftOut.includes(id) && (done.includes(id) || !tooLateFor(id, start)),

@@ -439,6 +439,25 @@ describe('what is asked for again', () => {
     expect(planOpen(without, 'front')).toBe(false);
   });
 
+  // Rule 8: bedding-in comes last, after a ride since the last change.
+  it('nothing is bedded in on a ride from before the last change', () => {
+    const ridden = upTo(visitOf(['change-pads']), 'bed-in');
+    expect(beddingTooEarly(ridden, 'front')).toBe(false);
+    expect(doFault(ridden, 'bed-in', 'front')).toBeNull();
+    const more: Visit = { ...ridden, chosen: visitOf(['change-pads', 'align']).chosen };
+    const again: Visit = {
+      ...more,
+      again: [{ end: 'front', procedure: 'align', after: more.steps.length }],
+    };
+    expect(beddingTooEarly(again, 'front')).toBe(true);
+    const proven = upTo(again, 'careful-ride');
+    expect(beddingTooEarly(proven, 'front')).toBe(true);
+    expect(doFault(proven, 'bed-in', 'front')).toEqual({ code: 'needs', of: 'ridden' });
+    const anew: Visit = { ...proven, steps: [...proven.steps, done('careful-ride')] };
+    expect(beddingTooEarly(anew, 'front')).toBe(false);
+    expect(doFault(anew, 'bed-in', 'front')).toBeNull();
+  });
+
   // Rule 6: an opened joint gets a new olive, a cut hose a new barb as well.
   it('olive and barb are not on before it is written down where each came from', () => {
     const atBarb = upTo(visitOf(['shorten-hose']), 'new-barb');

@@ -136,14 +136,9 @@ export function backFault(
 }
 
 /** Whether bedding-in would come too early: work is planned at this end, and nobody has ridden it with care since [P]. */
-export function beddingTooEarly({ chosen, steps }: Visit, end: End): boolean {
-  const planned = (chosen?.procedures[end] ?? []).length > 0;
-  return (
-    planned &&
-    !steps.some(
-      (each) => each.end === end && each.step === 'careful-ride' && each.outcome === 'done',
-    )
-  );
+export function beddingTooEarly(visit: Visit, end: End): boolean {
+  const planned = (visit.chosen?.procedures[end] ?? []).length > 0;
+  return planned && !taskAt(visit)[end]?.start.ridden;
 }
 
 /** Whether there is planned work at an end that is not all done, or a brake that is not ready after it. */
