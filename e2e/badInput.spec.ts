@@ -13,7 +13,7 @@ import {
 async function atTheRotor(page: Page, name: string): Promise<{ hands: Hands; job: string }> {
   const hands = await openBench(page);
   const job = await checkIn(hands, `${name} rider`, `${name} commuter`);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   return { hands, job };
 }
@@ -66,7 +66,7 @@ test('letters in a number’s field are refused at the field', async ({ page }) 
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Letter rider', 'Letter commuter');
   await page.goto(`${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tern/));
+  await hands.touch(hands.button(/Ostrel Tolve/));
   for (const [typed, says] of [
     ['abc', 'Digits only'],
     ['-1.5', 'cannot be negative'],
@@ -84,12 +84,12 @@ test('an empty check-in names what is missing and keeps what was written', async
   const hands = await openBench(page);
   await hands.touch(hands.button('Check in a bike'));
   await hands.touch(hands.button('A new customer'));
-  await page.getByLabel('Maker', { exact: true }).fill('Gannet Works');
+  await page.getByLabel('Maker', { exact: true }).fill('Gunnel Works');
   await hands.touch(hands.button('Check it in'));
   await expect(page.getByText('Write the customer’s name.')).toBeVisible();
   await expect(page.getByText('Give the bike a name to know it by.')).toBeVisible();
   await expect(page.getByText('Write what the rider says, in their own words.')).toBeVisible();
-  await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gannet Works');
+  await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gunnel Works');
 });
 
 test('two taps on a button do a thing once', async ({ page }) => {

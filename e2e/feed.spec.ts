@@ -57,7 +57,7 @@ async function identifiedJob(hands: Hands, name: string): Promise<string> {
   const job = await checkIn(hands, name, `${name} bike`);
   for (const end of ['front', 'rear']) {
     await page.goto(`${job}/${end}/identify`);
-    await hands.touch(hands.button(/Ostrel Tern/));
+    await hands.touch(hands.button(/Ostrel Tolve/));
     await hands.touch(hands.button('This is the brake'));
     await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   }

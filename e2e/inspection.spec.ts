@@ -31,7 +31,7 @@ test('an inspection of both ends, typed: rotor and pads, in at most 60 keys and 
 }, { project }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, `Typed ${project.name}`, `Typed bike ${project.name}`);
-  await identifyBoth(hands, job, /Ostrel Tern/);
+  await identifyBoth(hands, job, /Ostrel Tolve/);
 
   hands.actions = 0;
   await hands.touch(hands.button('Carry on: rotor, front'));
@@ -68,7 +68,7 @@ test('it rubs since the last puncture: what is wrong, and what is not', async ({
   const hands = await openBench(page);
   const job = await checkIn(hands, `Rub ${project.name}`, `Rubbing bike ${project.name}`);
   await page.goto(`${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tern/));
+  await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
 
   await page.goto(`${job}/front/runout`);
@@ -109,7 +109,7 @@ test('a coarse gauge near the limit proves nothing; a finer one settles it', asy
 }) => {
   const hands = await openBench(page);
   await checkIn(hands, `Near ${project.name}`, `Near bike ${project.name}`);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G3 vernier', 'No ridge');
   for (let point = 1; point <= 6; point++) await hands.key('155');
   await expect(verdict(page)).toContainText('Unproven');
@@ -127,7 +127,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
 }, { project }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, `Shelf ${project.name}`, `Shelf bike ${project.name}`);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await page.goto(`${job}/front/kit`);
   await hands.touch(hands.button('Fit or write down rotor'));
   await hands.touch(page.getByRole('radio', { name: 'Used', exact: true }));
@@ -156,14 +156,14 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await expect(verdict(page)).toContainText('Holds');
 
   await page.goto(`${job}/front/fit-pads`);
-  await page.getByLabel('What it is').fill('Tern oval');
+  await page.getByLabel('What it is').fill('Tolve oval');
   await hands.touch(page.getByRole('radio', { name: 'Unmarked, unknown' }));
   await hands.touch(hands.button('The pads are in'));
   await expect(page.getByText('Another compound than the rotor was bedded with')).toBeVisible();
   await expect(page.getByText('Choose what is done about it.')).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'Strip the track and bed in again' }));
   await hands.touch(hands.button('The pads are in'));
-  await expect(page.getByText('Tern oval, unknown, new', { exact: false })).toBeVisible();
+  await expect(page.getByText('Tolve oval, unknown, new', { exact: false })).toBeVisible();
 });
 
 test('a leak is a do-not-ride from the bench to the bike’s page, and no refusal waives it', async ({
@@ -172,7 +172,7 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
   const hands = await openBench(page);
   const bike = `Leaking bike ${project.name}`;
   const job = await checkIn(hands, `Leak ${project.name}`, bike);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await page.goto(`${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Leak at the banjo' }));
   await expect(page.getByRole('alert')).toContainText('Do not ride');
@@ -216,7 +216,7 @@ test('the sink test counts 60 seconds by the clock, also through a nap of the ph
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, `Sink ${project.name}`, `Sinking bike ${project.name}`);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await page.goto(`${job}/front/lever`);
   await hands.touch(hands.button(/G7 steel rule/));
   for (const digits of ['62', '20', '27']) await hands.key(digits);
@@ -240,7 +240,7 @@ test('two people at one end: both sittings are kept and each sees the other’s'
 }, { project }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, `Two ${project.name}`, `Two hands bike ${project.name}`);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G1 micrometer', 'No ridge');
   await hands.press('7', '0', '7', '1');
   await allSent(page);

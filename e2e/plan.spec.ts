@@ -6,7 +6,7 @@ import { sealAt, Walker } from './walker';
 async function identifyBoth(hands: Hands, job: string): Promise<void> {
   for (const end of ['front', 'rear']) {
     await hands.page.goto(`${job}/${end}/identify`);
-    await hands.touch(hands.button(/Ostrel Tern/));
+    await hands.touch(hands.button(/Ostrel Tolve/));
     await hands.touch(hands.button('This is the brake'));
     await expect(hands.page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   }

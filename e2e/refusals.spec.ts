@@ -4,7 +4,7 @@ import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } fro
 test('flat anvils over a ridge never hold, and a finer look settles it', async ({ page }) => {
   const hands = await openBench(page);
   await checkIn(hands, 'Ridge rider', 'Ridged commuter');
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G3 vernier', 'Ridge felt');
   for (let point = 1; point <= 6; point++) await hands.key('175');
   await expect(verdict(page)).toContainText('Unproven');
@@ -22,7 +22,7 @@ test('a worn rotor refuses the sign-off; the customer’s refusal lets it go, in
 }) => {
   const hands = await openBench(page);
   await checkIn(hands, 'Worn rider', 'Worn commuter');
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'Ridge felt');
   for (const digits of ['152', '150', '147', '149', '151', '148']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Replace');
@@ -52,7 +52,7 @@ test('a worn rotor refuses the sign-off; the customer’s refusal lets it go, in
 test('what is not proven waits for a lead, with a reason', async ({ page }) => {
   const hands = await openBench(page);
   await checkIn(hands, 'Doubtful rider', 'Doubtful commuter');
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await hands.touch(hands.button(/G4 caliper/));
   await hands.press('Enter');
   await hands.touch(hands.button('No ridge'));
@@ -79,7 +79,7 @@ test('what is not proven waits for a lead, with a reason', async ({ page }) => {
 test('containers that may not be used cannot be chosen, each with its reason', async ({ page }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Fluid rider', 'Fluid commuter');
-  await identify(hands, 'Brannock Skua');
+  await identify(hands, 'Brannock Sund');
   await page.goto(`${job}/front/fluid`);
   for (const [container, reason] of [
     ['Bottle A, Selkie 10', 'wrong family: it would ruin the seals'],
@@ -96,7 +96,7 @@ test('containers that may not be used cannot be chosen, each with its reason', a
   await expect(page.getByText('Refused: not that much left.', { exact: false })).toBeVisible();
 
   await page.goto(`${job}/rear/identify`);
-  await hands.touch(hands.button(/Ostrel Tern/));
+  await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   await page.goto(`${job}/rear/fluid`);

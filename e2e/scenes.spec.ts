@@ -29,9 +29,9 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
       // From here on it is another brake: its own sheet gives torques and fluid.
       await hands.touch(hands.button('Identify what was fitted'));
       await hands.touch(hands.button('Another sheet'));
-      await hands.touch(hands.button(/Ostrel Tern/));
+      await hands.touch(hands.button(/Ostrel Tolve/));
       await hands.touch(hands.button('This is the brake'));
-      await expect(page.getByText('Judged as Ostrel Tern, two pistons.')).toBeVisible();
+      await expect(page.getByText('Judged as Ostrel Tolve, two pistons.')).toBeVisible();
       return true;
     }
     if (does === 'Join the hose at the lever') {
@@ -99,7 +99,7 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Drop bar', 'Drop-bar gravel bike');
-  await identify(hands, job, 'rear', /Haaf Puffin/);
+  await identify(hands, job, 'rear', /Haaf Pellan/);
   await page.goto(`${job}/plan`);
   await hands.touch(hands.button('All procedures, rear'));
   for (const name of ['Renew a hose inside the frame', 'Drop bar: lever off, tape anew'])
@@ -158,7 +158,7 @@ test('a walk-in rub: slackened, a hair found, nothing else looked at, signed in 
   const began = Date.now();
   hands.actions = 0;
   const job = await checkIn(hands, 'Walk-in', 'Walk-in commuter');
-  await identify(hands, job, 'front', /Ostrel Tern/);
+  await identify(hands, job, 'front', /Ostrel Tolve/);
   await page.goto(`${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Grit or hair in the caliper' }));
   await page.goto(`${job}/front/bolts?fastener=caliper-post`);

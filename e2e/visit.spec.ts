@@ -72,7 +72,7 @@ const recordEverything: Recorder = async (walker, does, end) => {
       await here();
       return true;
     case 'Fit the new rotor, bolts finger-tight':
-      await walker.take('Tern 180, six-bolt');
+      await walker.take('Tolve 180, six-bolt');
       await hands.touch(hands.button('Write down the rotor'));
       await hands.touch(hands.button('The rotor is in'));
       await here();
@@ -115,7 +115,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   const job = await checkIn(hands, 'Whole visit', 'Whole visit bike');
   for (const end of ['front', 'rear']) {
     await page.goto(`${job}/${end}/identify`);
-    await hands.touch(hands.button(/Ostrel Tern/));
+    await hands.touch(hands.button(/Ostrel Tolve/));
     await hands.touch(hands.button('This is the brake'));
     await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   }
@@ -198,7 +198,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   ]);
   expect(held.wasted).toMatchObject([{ family: 'mineral', ml: 26 }]);
   expect(held.taken.map(({ description, batch }) => `${description} ${batch}`)).toEqual(
-    expect.arrayContaining(['Tern 180, six-bolt R18-03', 'Ostrel T organic OT-2231']),
+    expect.arrayContaining(['Tolve 180, six-bolt R18-03', 'Ostrel T organic OT-2231']),
   );
   expect(held.told.filter(({ kind }) => kind === 'bleed-cycle')).toHaveLength(3);
   expect(held.measured.filter(({ part }) => part === 'lever')).toHaveLength(1);
@@ -228,7 +228,7 @@ test('a wrench that goes too far, too little, or is another one: said at once, a
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Torque trouble', 'Torque trouble bike');
   await page.goto(`${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tern/));
+  await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   await page.goto(`${job}/front/bolts?fastener=caliper-post`);

@@ -9,7 +9,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   const bike = `Cargo ${project.name}`;
   const job = await checkIn(hands, `Walker ${project.name}`, bike);
 
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   for (const digits of ['170', '168', '166', '169', '171']) await hands.key(digits);
   await hands.press('1', '7');

@@ -101,7 +101,7 @@ async function phone(page: Page): Promise<void> {
   await verdict(page).waitFor();
   await picture(page, 'lever');
   const job = await openJob(page, /Club downhill 3/);
-  await identify(hands, 'Ostrel Tern');
+  await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'Ridge felt');
   for (const digits of ['66', '62', '47', '56']) await hands.press(...digits);
   await hands.press('1', '4');
@@ -148,7 +148,7 @@ async function wide(page: Page): Promise<void> {
   await picture(page, 'bike-wide');
   await page.goto('/stores');
   await picture(page, 'stores-wide');
-  await page.getByRole('button', { name: /Ostrel Tern/ }).click();
+  await page.getByRole('button', { name: /Ostrel Tolve/ }).click();
   await page.getByText('Revision').first().waitFor();
   await picture(page, 'sheet-wide');
   await page.goto('/ledger');

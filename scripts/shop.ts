@@ -1,4 +1,5 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { openPool, type Pool } from '@hold-fast/server/platform/database';
 import { Feed } from '@hold-fast/server/feed/feed';
@@ -25,13 +26,15 @@ export interface ShopOptions {
   webDirectory: string | null;
   port: number;
   feedPort: number;
+  /** An address of this machine to listen on besides the loopback; the gauge feed stays on the loopback. */
+  host?: string | null;
   log: Logger;
   say: (words: string) => void;
 }
 
 /** Starts the whole shop: database, migrations, demo data when there is none, and the server. */
 export async function openShop(options: ShopOptions): Promise<RunningShop> {
-  const { root, dataDirectory, webDirectory, port, log, say } = options;
+  const { root, dataDirectory, webDirectory, port, host = null, log, say } = options;
   const database = dataDirectory
     ? await startMariadb({ directory: path.join(dataDirectory, 'mariadb') })
     : await startThrowawayMariadb();
@@ -51,18 +54,20 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
     const feed = new Feed({ deviceOnFeed: (serial) => deviceOnFeed(pool, serial), now, log });
     const app = createServer({ pool, now, log }, webDirectory, feed);
     const server = createHttpServer(app);
-    await orSay(port, '--port', listen(server, port));
+    await orSay(port, '--port', listen(server, port, '127.0.0.1'));
+    const open = (server.address() as AddressInfo).port;
+    const outward = host ? createHttpServer(app) : null;
+    if (outward) await orSay(open, '--port', listen(outward, open, host!));
     await orSay(options.feedPort, '--feed-port', feed.open(options.feedPort));
     const standins = startStandins(root, feed.port!);
     return {
-      port: (server.address() as { port: number }).port,
+      port: open,
       feedPort: feed.port!,
       pool,
       stop: async () => {
         standins.stop();
         await feed.close();
-        server.closeAllConnections();
-        await new Promise((resolve) => server.close(resolve));
+        for (const each of [server, outward]) await close(each);
         await pool.end();
         await database.stop();
       },
@@ -73,11 +78,17 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
   }
 }
 
-function listen(server: Server, port: number): Promise<void> {
+function listen(server: Server, port: number, host: string): Promise<void> {
   return new Promise((resolve, reject) => {
     server.once('error', reject);
-    server.listen(port, '127.0.0.1', resolve);
+    server.listen(port, host, resolve);
   });
+}
+
+async function close(server: Server | null): Promise<void> {
+  if (!server) return;
+  server.closeAllConnections();
+  await new Promise((resolve) => server.close(resolve));
 }
 
 /** Says which option helps when a port is taken. */

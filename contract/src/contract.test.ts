@@ -50,7 +50,7 @@ const ENTRIES = [
     at,
     end: 'front',
     part: 'pads',
-    description: 'Tern oval, organic',
+    description: 'Tolve oval, organic',
     condition: 'used',
     compound: 'organic',
     organicOnly: false,

@@ -42,6 +42,12 @@ export interface Page<T> {
   after: string | null;
 }
 
+/** A page of the Bench, with what all of it comes to: bikes in hand, and the bench time they were given. */
+export interface BenchPage extends Page<BenchJob> {
+  bikes: number;
+  minutes: number;
+}
+
 /** Who did something, and when. */
 export interface By {
   at: string;

@@ -61,12 +61,12 @@ export const INSPECTIONS: readonly Visit[] = [
     odometerKm: 3180,
     promised: { afterDays: 0, hour: 12 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'tern' },
+      { do: 'identify', end: 'front', sheet: 'tolve' },
       {
         do: 'fit',
         end: 'front',
         part: 'pads',
-        description: 'Tern oval',
+        description: 'Tolve oval',
         condition: 'found',
         compound: 'organic',
       },
@@ -75,7 +75,7 @@ export const INSPECTIONS: readonly Visit[] = [
       { do: 'turn', end: 'front', points: wobble([1, 0.1, 4]), radius: 80 },
       { do: 'gaps', end: 'front', corners: [0.34, 0.34, 0.06, 0.08], span: 30, atMid: true },
       ...clean('front', 'caliper', 'leaks', 'hose', 'bolts'),
-      { do: 'identify', end: 'rear', sheet: 'tern' },
+      { do: 'identify', end: 'rear', sheet: 'tolve' },
       rotor('rear', 1.73),
       { do: 'turn', end: 'rear', points: wobble([2, 0.02, 0]), radius: 80 },
       { do: 'gaps', end: 'rear', corners: [0.3, 0.28, 0.25, 0.3], span: 30, atMid: true },
@@ -91,7 +91,7 @@ export const INSPECTIONS: readonly Visit[] = [
     symptoms: ['pulsing', 'spongy'],
     promised: { afterDays: 0, hour: 15 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'skua' },
+      { do: 'identify', end: 'front', sheet: 'sund' },
       { do: 'turn', end: 'front', points: wobble([2, 0.2, 1]), radius: 95 },
       rotor('front', 1.8),
       {
@@ -102,7 +102,7 @@ export const INSPECTIONS: readonly Visit[] = [
         words: 'Blue all round the track',
       },
       { do: 'lever', end: 'front', reach: 65, bite: 22, firm: 46, sunk: 46, pumped: 38 },
-      { do: 'identify', end: 'rear', sheet: 'skua' },
+      { do: 'identify', end: 'rear', sheet: 'sund' },
       { do: 'turn', end: 'rear', points: bentAt(3, 0.24), radius: 95 },
       rotor('rear', 1.78),
       pads('rear', [3.35, 3.3, 3.4, 3.35]),
@@ -170,7 +170,7 @@ export const INSPECTIONS: readonly Visit[] = [
     odometerKm: 15_900,
     promised: { afterDays: 2, hour: 10 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'tern' },
+      { do: 'identify', end: 'front', sheet: 'tolve' },
       {
         do: 'turn',
         end: 'front',
@@ -181,7 +181,7 @@ export const INSPECTIONS: readonly Visit[] = [
       pads('front', [2.9, 2.95, 2.9, 2.95]),
       { do: 'lever', end: 'front', reach: 60, bite: 40, firm: 47, sunk: 47 },
       { do: 'face', end: 'front', gap: 0.1, spacing: 74.2 },
-      { do: 'identify', end: 'rear', sheet: 'tern' },
+      { do: 'identify', end: 'rear', sheet: 'tolve' },
       {
         do: 'turn',
         end: 'rear',
@@ -203,7 +203,7 @@ export const INSPECTIONS: readonly Visit[] = [
       {
         do: 'identify',
         end: 'front',
-        sheet: 'tern',
+        sheet: 'tolve',
         stamped: { limitMm: 1.5, atLimitIsWorn: true },
       },
       { do: 'turn', end: 'front', points: bentAt(8, -0.62), radius: 80 },

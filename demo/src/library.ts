@@ -235,8 +235,8 @@ export const SHEETS = {
     pads: { ...usual.pads, compounds: ['organic'] },
     fluid: UNREAD_MINERAL,
   },
-  tern: {
-    title: 'Ostrel Tern, two pistons',
+  tolve: {
+    title: 'Ostrel Tolve, two pistons',
     source: 'Ostrel sheet T2, revision C',
     brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
     rotor: {
@@ -247,7 +247,7 @@ export const SHEETS = {
       limit: { limitMm: 1.5, atLimitIsWorn: true, ...MAKER },
     },
     pads: {
-      shape: 'Tern oval',
+      shape: 'Tolve oval',
       newTotalMm: 4,
       plateMm: 1.8,
       plateAssumed: false,
@@ -269,8 +269,8 @@ export const SHEETS = {
     lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
     hose: { boreMm: 2.1, barb: 'T barb', olive: 'T olive', kitMl: 4.5 },
   },
-  skua: {
-    title: 'Brannock Skua, four pistons',
+  sund: {
+    title: 'Brannock Sund, four pistons',
     source: 'Brannock sheet 41, revision 2',
     brake: { actuation: 'hydraulic', pistons: 4, mount: 'post' },
     rotor: {
@@ -281,7 +281,7 @@ export const SHEETS = {
       limit: { limitMm: 1.65, atLimitIsWorn: false, ...MAKER },
     },
     pads: {
-      shape: 'Skua long',
+      shape: 'Sund long',
       newTotalMm: 4.2,
       plateMm: 1.9,
       plateAssumed: false,
@@ -303,8 +303,8 @@ export const SHEETS = {
     lever: { ratio: 5.4, boreMm: 10.5, ownGiveMl: 0.12 },
     hose: { boreMm: 2.3, barb: 'S barb', olive: 'S olive', kitMl: 6 },
   },
-  puffin: {
-    title: 'Haaf Puffin, two-piece rotor',
+  pellan: {
+    title: 'Haaf Pellan, two-piece rotor',
     source: 'Haaf sheet P, revision 7',
     brake: { actuation: 'hydraulic', pistons: 2, mount: 'flat' },
     rotor: {
@@ -315,7 +315,7 @@ export const SHEETS = {
       limit: { limitMm: 1.4, atLimitIsWorn: true, ...MAKER },
     },
     pads: {
-      shape: 'Puffin square',
+      shape: 'Pellan square',
       newTotalMm: 3.9,
       plateMm: 1.7,
       plateAssumed: false,
@@ -340,7 +340,7 @@ export const SHEETS = {
       ...nuts,
     ],
     fluid: {
-      fluid: { family: 'mineral', blend: 'Petrel Blue' },
+      fluid: { family: 'mineral', blend: 'Harbour Blue' },
       alsoNamedBlends: ['Selkie 10'],
       ...MAKER,
     },

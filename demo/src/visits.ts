@@ -111,7 +111,7 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'post',
     name: 'Post trike 7',
-    maker: 'Gannet Works',
+    maker: 'Gunnel Works',
     serial: 'GW-7-0311',
     systemMassKg: 182,
     terrain: 'hilly',
@@ -151,7 +151,7 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'ferry',
     name: 'Hand-cycle',
-    maker: 'Gannet Works',
+    maker: 'Gunnel Works',
     serial: 'GW-H-02',
     systemMassKg: 98,
     kmPerWeek: 60,
@@ -198,7 +198,7 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'market',
     name: 'Fish market cargo',
-    maker: 'Gannet Works',
+    maker: 'Gunnel Works',
     serial: 'GW-C-19',
     systemMassKg: 210,
     terrain: 'hilly',
@@ -208,7 +208,7 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'post',
     name: 'Post trike 4',
-    maker: 'Gannet Works',
+    maker: 'Gunnel Works',
     serial: 'GW-7-0298',
     systemMassKg: 178,
     terrain: 'hilly',
@@ -265,7 +265,7 @@ function trikeService(
     minutes: 40,
     promised: { afterDays: 0, hour: 16 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'tern' },
+      { do: 'identify', end: 'front', sheet: 'tolve' },
       {
         do: 'rotor',
         end: 'front',
@@ -282,7 +282,7 @@ function trikeService(
         basis: 'total',
         four: [pads, pads, pads, pads],
       },
-      { do: 'identify', end: 'rear', sheet: 'tern' },
+      { do: 'identify', end: 'rear', sheet: 'tolve' },
       {
         do: 'rotor',
         end: 'rear',
@@ -320,7 +320,7 @@ export const VISITS: readonly Visit[] = [
     minutes: 30,
     promised: { afterDays: 1, hour: 17 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'tern' },
+      { do: 'identify', end: 'front', sheet: 'tolve' },
       {
         do: 'rotor',
         end: 'front',
@@ -356,7 +356,7 @@ export const VISITS: readonly Visit[] = [
     minutes: 45,
     promised: { afterDays: 1, hour: 12 },
     deeds: [
-      { do: 'identify', end: 'rear', sheet: 'puffin' },
+      { do: 'identify', end: 'rear', sheet: 'pellan' },
       {
         do: 'rotor',
         end: 'rear',
@@ -365,7 +365,7 @@ export const VISITS: readonly Visit[] = [
         ridge: true,
         points: around(1.38),
       },
-      { do: 'fit', end: 'rear', part: 'rotor', description: 'Puffin two-piece, 160, new' },
+      { do: 'fit', end: 'rear', part: 'rotor', description: 'Pellan two-piece, 160, new' },
       {
         do: 'rotor',
         end: 'rear',
@@ -401,7 +401,7 @@ export const VISITS: readonly Visit[] = [
       {
         do: 'identify',
         end: 'front',
-        sheet: 'tern',
+        sheet: 'tolve',
         stamped: { limitMm: 1.5, atLimitIsWorn: true },
       },
       {
@@ -421,7 +421,7 @@ export const VISITS: readonly Visit[] = [
         basis: 'total',
         four: [3.4, 3.45, 3.5, 3.5],
       },
-      { do: 'identify', end: 'rear', sheet: 'tern' },
+      { do: 'identify', end: 'rear', sheet: 'tolve' },
       {
         do: 'rotor',
         end: 'rear',
@@ -445,7 +445,7 @@ export const VISITS: readonly Visit[] = [
     minutes: 30,
     promised: { afterDays: 0, hour: 13 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'tern' },
+      { do: 'identify', end: 'front', sheet: 'tolve' },
       {
         do: 'rotor',
         end: 'front',
@@ -454,7 +454,7 @@ export const VISITS: readonly Visit[] = [
         ridge: false,
         points: around(1.68),
       },
-      { do: 'identify', end: 'rear', sheet: 'tern' },
+      { do: 'identify', end: 'rear', sheet: 'tolve' },
       {
         do: 'rotor',
         end: 'rear',
@@ -486,7 +486,7 @@ export const VISITS: readonly Visit[] = [
     minutes: 25,
     promised: { afterDays: 0, hour: 16 },
     deeds: [
-      { do: 'identify', end: 'front', sheet: 'skua' },
+      { do: 'identify', end: 'front', sheet: 'sund' },
       {
         do: 'rotor',
         end: 'front',
@@ -503,7 +503,7 @@ export const VISITS: readonly Visit[] = [
         basis: 'total',
         four: [3.9, 3.9, 3.8, 3.8],
       },
-      { do: 'identify', end: 'rear', sheet: 'skua' },
+      { do: 'identify', end: 'rear', sheet: 'sund' },
       {
         do: 'rotor',
         end: 'rear',

@@ -1,5 +1,5 @@
 import { later } from '../screens/later';
-import { Empty } from '../ui/Standing';
+import { NoSuchPage } from '../screens/NoSuchPage';
 
 // In development builds only: the branch, and with it the import, is gone from the export.
 const Gallery = __DEV__
@@ -7,9 +7,5 @@ const Gallery = __DEV__
   : null;
 
 export default function GalleryRoute() {
-  return Gallery ? (
-    <Gallery />
-  ) : (
-    <Empty title="Nothing here" says="This address leads nowhere. Pick a place." />
-  );
+  return Gallery ? <Gallery /> : <NoSuchPage />;
 }

@@ -66,6 +66,27 @@ it('keeps them through a reload, and sends them then', async () => {
   expect(sent).toEqual([waiting.entry.id]);
 });
 
+it.each([
+  ['cut off', '{"jobId":"01'],
+  ['no entry at all', '{"jobId":"0190a000-0000-7000-8000-000000000001"}'],
+  ['of another make', '"hello"'],
+])('sets aside one that is %s, says so, and sends the rest', async (_, kept) => {
+  const sound = waits('1');
+  localStorage.setItem('hold-fast.outbox.0', kept);
+  localStorage.setItem(`hold-fast.outbox.${sound.entry.id}`, JSON.stringify(sound));
+  const outbox = new Outbox(localStorage, () => undefined);
+  expect(outbox.waiting).toEqual([sound]);
+  expect(outbox.unreadable).toBe(1);
+  await outbox.send();
+  expect(sent).toEqual([sound.entry.id]);
+  // Kept as it is, and still said after a reload, until somebody has dealt with it.
+  const after = new Outbox(localStorage, () => undefined);
+  expect(after.unreadable).toBe(1);
+  expect(Object.values(localStorage)).toContain(kept);
+  after.dismissUnreadable();
+  expect(new Outbox(localStorage, () => undefined).unreadable).toBe(0);
+});
+
 it('tries again by itself after a lost connection, with the same id', async () => {
   answers = ['lost', 'lost', problem(503, 'unavailable')];
   const outbox = new Outbox(localStorage, () => undefined);

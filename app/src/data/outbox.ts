@@ -20,6 +20,8 @@ export interface Refused extends Waiting {
 }
 
 const PREFIX = 'hold-fast.outbox.';
+/** Where what cannot be read is kept as it is, out of the way of the rest. */
+const SET_ASIDE = 'hold-fast.set-aside.';
 const FIRST_PAUSE_MS = 1000;
 const LONGEST_PAUSE_MS = 15_000;
 
@@ -31,6 +33,7 @@ const LONGEST_PAUSE_MS = 15_000;
 export class Outbox {
   #waiting: readonly Waiting[] = [];
   #refused: readonly Refused[] = [];
+  #unreadable = 0;
   #sending = false;
   #pause = FIRST_PAUSE_MS;
   #timer: ReturnType<typeof setTimeout> | undefined;
@@ -40,10 +43,27 @@ export class Outbox {
     private readonly storage: Storage,
     private readonly onTaken: (job: Job) => void,
   ) {
-    const kept = Object.keys(storage)
-      .filter((key) => key.startsWith(PREFIX))
-      .sort();
-    this.#waiting = kept.map((key) => JSON.parse(storage.getItem(key)!) as Waiting);
+    this.#waiting = keysOf(storage, PREFIX).flatMap((key) => {
+      const kept = storage.getItem(key)!;
+      const waiting = readable(kept);
+      if (waiting) return [waiting];
+      storage.setItem(SET_ASIDE + key.slice(PREFIX.length), kept);
+      storage.removeItem(key);
+      return [];
+    });
+    this.#unreadable = keysOf(storage, SET_ASIDE).length;
+  }
+
+  /** How many entries could not be read and are set aside. */
+  get unreadable(): number {
+    return this.#unreadable;
+  }
+
+  /** Forgets what was set aside, once somebody dealt with it. */
+  dismissUnreadable(): void {
+    for (const key of keysOf(this.storage, SET_ASIDE)) this.storage.removeItem(key);
+    this.#unreadable = 0;
+    this.#tell();
   }
 
   get waiting(): readonly Waiting[] {
@@ -59,7 +79,7 @@ export class Outbox {
     return () => this.#listeners.delete(listener);
   };
 
-  /** Keeps an entry and sends it as soon as it can. Ids are made in the order of time, and so are the keys. */
+  /** Keeps an entry and sends it as soon as it can. */
   add(waiting: Waiting): void {
     this.storage.setItem(PREFIX + waiting.entry.id, JSON.stringify(waiting));
     this.#waiting = [...this.#waiting, waiting];
@@ -126,4 +146,24 @@ export class Outbox {
 /** Refusals that another try would not change. */
 function isFinal({ kind, problem }: ProblemError): boolean {
   return kind !== 'not-signed-in' && kind !== 'too-many-tries' && problem.status < 500;
+}
+
+/** Ids are made in the order of time, and so are the keys. */
+function keysOf(storage: Storage, prefix: string): string[] {
+  return Object.keys(storage)
+    .filter((key) => key.startsWith(prefix))
+    .sort();
+}
+
+/** An entry as it was kept; null where it is none, cut off or written by something else. */
+function readable(kept: string): Waiting | null {
+  try {
+    const { jobId, entry } = JSON.parse(kept) as Partial<Waiting>;
+    const whole = [jobId, entry?.id, entry?.kind, entry?.at].every(
+      (each) => typeof each === 'string',
+    );
+    return whole ? (JSON.parse(kept) as Waiting) : null;
+  } catch {
+    return null;
+  }
 }

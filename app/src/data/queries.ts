@@ -1,5 +1,12 @@
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
-import type { BenchJob, Job, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import type {
+  BenchJob,
+  BenchPage,
+  Job,
+  Page,
+  SealedRecord,
+  SealedRow,
+} from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/rules';
@@ -19,22 +26,33 @@ import { ask } from './api';
 import { keys, laterOf, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
-function usePages<T>(queryKey: readonly string[], path: string) {
+function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
+  queryKey: readonly string[],
+  path: string,
+  select: (pages: P[]) => R = (pages) => pages.flatMap(({ items }) => items) as R,
+) {
   const joint = path.includes('?') ? '&' : '?';
   return useInfiniteQuery({
     queryKey,
     initialPageParam: null as string | null,
     queryFn: ({ pageParam }) =>
-      ask<Page<T>>(
+      ask<P>(
         'GET',
         pageParam === null ? path : `${path}${joint}after=${encodeURIComponent(pageParam)}`,
       ),
     getNextPageParam: (last) => last.after,
-    select: ({ pages }) => pages.flatMap(({ items }) => items),
+    select: ({ pages }) => select(pages),
   });
 }
 
 export const useBench = () => usePages<BenchJob>(keys.bench, '/bench');
+/** What all of the Bench comes to, loaded or not. */
+export const useBenchSum = () =>
+  usePages<BenchJob, BenchPage, Pick<BenchPage, 'bikes' | 'minutes'> | null>(
+    keys.bench,
+    '/bench',
+    (pages) => pages.at(-1) ?? null,
+  );
 export const useRecords = () => usePages<SealedRow>(keys.records, '/records');
 export const useBikes = (search: string) =>
   usePages<FoundBike>(
@@ -44,6 +62,10 @@ export const useBikes = (search: string) =>
 
 export function useWaiting() {
   return useSyncExternalStore(outbox.subscribe, () => outbox.waiting);
+}
+
+export function useUnreadable() {
+  return useSyncExternalStore(outbox.subscribe, () => outbox.unreadable);
 }
 
 export function useRefused(jobId: string) {

@@ -27,6 +27,8 @@ interface Props {
   keyed: string;
   open: string;
   wrong?: boolean;
+  /** Small, with the number beside it: nothing in the middle, larger names. */
+  bare?: boolean;
   width: number;
 }
 
@@ -64,6 +66,7 @@ export function RotorDial(props: Props) {
     keyed,
     open,
     wrong,
+    bare,
     width,
   } = props;
   const hatch = useId();
@@ -125,7 +128,7 @@ export function RotorDial(props: Props) {
                 dy={7}
                 textAnchor="middle"
                 fontFamily={thicknessMm === null ? font.head : font.reading}
-                fontSize={20}
+                fontSize={bare ? 28 : 20}
                 fontWeight="600"
                 fill={color[labelInk(here, past, point === thinnest)]}
               >
@@ -133,7 +136,7 @@ export function RotorDial(props: Props) {
               </Text>
               {point === thinnest && thicknessMm !== null && (
                 <Path
-                  d={underline(middle)}
+                  d={underline(middle, bare ? 32 : 24)}
                   stroke={color[labelInk(false, past, true)]}
                   strokeWidth={3}
                 />
@@ -149,39 +152,43 @@ export function RotorDial(props: Props) {
           stroke={color.ink}
           strokeWidth={2.5}
         />
-        <Text
-          x={MIDDLE}
-          y={MIDDLE - 30}
-          textAnchor="middle"
-          fontFamily={font.head}
-          fontSize={15}
-          fontWeight="600"
-          letterSpacing={1}
-          fill={color.soft}
-        >
-          {over.toUpperCase()}
-        </Text>
-        <Text
-          x={MIDDLE}
-          y={MIDDLE + 16}
-          textAnchor="middle"
-          fontFamily={font.reading}
-          fontSize={50}
-          fontWeight="600"
-        >
-          <TSpan fill={wrong ? color.rust : color.ink}>{keyed}</TSpan>
-          <TSpan fill={color.hairline}>{open}</TSpan>
-        </Text>
-        <Text
-          x={MIDDLE}
-          y={MIDDLE + 42}
-          textAnchor="middle"
-          fontFamily={font.text}
-          fontSize={type.large}
-          fill={color.soft}
-        >
-          mm
-        </Text>
+        {bare ? null : (
+          <>
+            <Text
+              x={MIDDLE}
+              y={MIDDLE - 30}
+              textAnchor="middle"
+              fontFamily={font.head}
+              fontSize={15}
+              fontWeight="600"
+              letterSpacing={1}
+              fill={color.soft}
+            >
+              {over.toUpperCase()}
+            </Text>
+            <Text
+              x={MIDDLE}
+              y={MIDDLE + 16}
+              textAnchor="middle"
+              fontFamily={font.reading}
+              fontSize={50}
+              fontWeight="600"
+            >
+              <TSpan fill={wrong ? color.rust : color.ink}>{keyed}</TSpan>
+              <TSpan fill={color.hairline}>{open}</TSpan>
+            </Text>
+            <Text
+              x={MIDDLE}
+              y={MIDDLE + 42}
+              textAnchor="middle"
+              fontFamily={font.text}
+              fontSize={type.large}
+              fill={color.soft}
+            >
+              mm
+            </Text>
+          </>
+        )}
       </Svg>
     </View>
   );
@@ -223,9 +230,9 @@ function sector(middle: number, half: number, inner: number, outer: number): str
   return `M${a.x} ${a.y}A${outer} ${outer} 0 0 1 ${b.x} ${b.y}L${c.x} ${c.y}A${inner} ${inner} 0 0 0 ${d.x} ${d.y}Z`;
 }
 
-function underline(degrees: number): string {
+function underline(degrees: number, half: number): string {
   const { x, y } = at(degrees, LABEL);
-  return `M${x - 24} ${y + 12}h48`;
+  return `M${x - half} ${y + 12}h${2 * half}`;
 }
 
 const styles = StyleSheet.create({ dial: { alignSelf: 'center', maxWidth: size.sheet } });

@@ -12,6 +12,8 @@ interface Props {
   keyed: string;
   open: string;
   wrong?: boolean;
+  /** Small, with the number beside it: nothing in the middle, larger names. */
+  bare?: boolean;
   width: number;
 }
 
@@ -28,7 +30,7 @@ const MOST_UNITS = 34;
 
 /** The rotor edge on, drawn as a ring that wavers where the rotor does, valve at the top. */
 export function RunoutRing(props: Props) {
-  const { readings, current, onPoint, over, keyed, open, wrong, width } = props;
+  const { readings, current, onPoint, over, keyed, open, wrong, bare, width } = props;
   const n = readings.length;
   const read = readings.filter((mm): mm is number => mm !== null);
   const middle = read.length ? (Math.max(...read) + Math.min(...read)) / 2 : 0;
@@ -93,7 +95,7 @@ export function RunoutRing(props: Props) {
                 dy={6}
                 textAnchor="middle"
                 fontFamily={mm === null ? font.head : font.reading}
-                fontSize={17}
+                fontSize={bare ? 24 : 17}
                 fontWeight="600"
                 fill={color[here ? 'brassText' : mm === null ? 'soft' : 'ink']}
               >
@@ -103,39 +105,43 @@ export function RunoutRing(props: Props) {
           );
         })}
         <Circle cx={MIDDLE} cy={MIDDLE} r={INSIDE} fill={color.paper} />
-        <Text
-          x={MIDDLE}
-          y={MIDDLE - 26}
-          textAnchor="middle"
-          fontFamily={font.head}
-          fontSize={15}
-          fontWeight="600"
-          letterSpacing={1}
-          fill={color.soft}
-        >
-          {over.toUpperCase()}
-        </Text>
-        <Text
-          x={MIDDLE}
-          y={MIDDLE + 14}
-          textAnchor="middle"
-          fontFamily={font.reading}
-          fontSize={40}
-          fontWeight="600"
-        >
-          <TSpan fill={wrong ? color.rust : color.ink}>{keyed}</TSpan>
-          <TSpan fill={color.hairline}>{open}</TSpan>
-        </Text>
-        <Text
-          x={MIDDLE}
-          y={MIDDLE + 38}
-          textAnchor="middle"
-          fontFamily={font.text}
-          fontSize={14}
-          fill={color.soft}
-        >
-          {`mm · drawn ×${times}`}
-        </Text>
+        {bare ? null : (
+          <>
+            <Text
+              x={MIDDLE}
+              y={MIDDLE - 26}
+              textAnchor="middle"
+              fontFamily={font.head}
+              fontSize={15}
+              fontWeight="600"
+              letterSpacing={1}
+              fill={color.soft}
+            >
+              {over.toUpperCase()}
+            </Text>
+            <Text
+              x={MIDDLE}
+              y={MIDDLE + 14}
+              textAnchor="middle"
+              fontFamily={font.reading}
+              fontSize={40}
+              fontWeight="600"
+            >
+              <TSpan fill={wrong ? color.rust : color.ink}>{keyed}</TSpan>
+              <TSpan fill={color.hairline}>{open}</TSpan>
+            </Text>
+            <Text
+              x={MIDDLE}
+              y={MIDDLE + 38}
+              textAnchor="middle"
+              fontFamily={font.text}
+              fontSize={14}
+              fill={color.soft}
+            >
+              {`mm · drawn ×${times}`}
+            </Text>
+          </>
+        )}
       </Svg>
     </View>
   );

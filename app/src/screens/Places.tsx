@@ -2,8 +2,11 @@ import { Link, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useSignOut } from '../data/session';
-import { useWaiting } from '../data/queries';
+import { outbox } from '../data/client';
+import { useUnreadable, useWaiting } from '../data/queries';
+import { Button } from '../ui/Button';
 import { Icon } from '../ui/Icon';
+import { Note } from '../ui/Note';
 import { chooseTheme, useTheme, type Theme } from '../ui/theme';
 import { color, font, size, space, type } from '../ui/tokens';
 import { useWide } from '../ui/useWide';
@@ -30,6 +33,7 @@ export function Places({ person, children }: { person: string; children: ReactNo
     <View style={[styles.frame, wide && styles.beside]}>
       {wide && <Rail here={here} person={person} />}
       <View style={styles.content}>
+        <Unreadable />
         <Unsent />
         {children}
       </View>
@@ -118,6 +122,28 @@ export function PersonAside({ person }: { person: string }) {
         </Words>
       </Pressable>
     </View>
+  );
+}
+
+/** Says, until somebody has dealt with it, that something kept on this device cannot be read. */
+function Unreadable() {
+  const count = useUnreadable();
+  if (count === 0) return null;
+  return (
+    <Note
+      kind="refusal"
+      title={
+        count === 1
+          ? 'One entry kept on this device cannot be read'
+          : `${count} entries kept on this device cannot be read`
+      }
+    >
+      <Words>
+        It is set aside and was not sent; everything else goes on. Look through what was measured
+        last on this device, and take again what is missing.
+      </Words>
+      <Button kind="quiet" says="It is dealt with" onPress={() => outbox.dismissUnreadable()} />
+    </Note>
   );
 }
 

@@ -71,7 +71,7 @@ export function exampleJob(): Job {
           sheetId: '0190a000-0000-7000-8000-0000000000ef',
           revision: 1,
           body: SpecSheetBody.parse({
-            title: 'Ostrel Tern, two pistons',
+            title: 'Ostrel Tolve, two pistons',
             source: 'Ostrel sheet T2, revision C',
             brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
             rotor: {

@@ -1,15 +1,16 @@
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { color, size, space } from './tokens';
+import type { WayBack } from './wayBack';
 import { Words } from './Words';
 
 const WIDTH = 72;
 const HEIGHT = 38;
 const NOSE = 10;
 
-/** The tag that hangs on the bike: a job's number, as people call it. */
-export function JobTag({ tag }: { tag: number }) {
-  return (
+/** The tag that hangs on the bike: a job's number, as people call it. With a way back it leads there, and says where. */
+export function JobTag({ tag, back }: { tag: number; back?: WayBack | null }) {
+  const hanging = (
     <View style={styles.tag}>
       <Svg width={WIDTH} height={HEIGHT} style={StyleSheet.absoluteFill} aria-hidden>
         <Path
@@ -32,8 +33,23 @@ export function JobTag({ tag }: { tag: number }) {
       </Words>
     </View>
   );
+  if (!back) return hanging;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Back: ${back.says}, tag ${tag}`}
+      onPress={back.go}
+      style={({ pressed }) => [styles.way, pressed && styles.pressed]}
+    >
+      {hanging}
+      <Words style={styles.says} ink="brassText">{`‹ ${back.says}`}</Words>
+    </Pressable>
+  );
 }
 
 const styles = StyleSheet.create({
+  way: { minWidth: size.touch, minHeight: size.smallTouch, alignItems: 'flex-start' },
+  pressed: { opacity: 0.7 },
   tag: { width: WIDTH, height: HEIGHT, paddingLeft: NOSE + space.m, justifyContent: 'center' },
+  says: { paddingLeft: NOSE, lineHeight: 18, fontWeight: '600' },
 });

@@ -17,6 +17,8 @@ interface Props {
   /** Keys that act on the place being measured; at most two. */
   side?: readonly SideKey[];
   next: SideKey;
+  /** How high the whole of it is; left out, it fills what it stands in. */
+  height?: number;
 }
 
 /** The keypad answers to the keyboard itself, so no key of it keeps the focus. */
@@ -24,9 +26,9 @@ export const KEYPAD_ID = 'keypad';
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'] as const;
 
 /** Digits for gloved knuckles, what acts on this place beside them, and one tall key that goes on. */
-export function Keypad({ onDigit, onErase, extra, side = [], next }: Props) {
+export function Keypad({ onDigit, onErase, extra, side = [], next, height }: Props) {
   return (
-    <View style={styles.pad} nativeID={KEYPAD_ID}>
+    <View style={[styles.pad, height ? { height } : styles.fills]} nativeID={KEYPAD_ID}>
       <View style={styles.digits}>
         {DIGITS.map((digit) => (
           <Key key={digit} says={digit} onPress={() => onDigit(digit)} digit />
@@ -90,8 +92,9 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     borderTopWidth: size.line,
     borderColor: color.hairline,
-    height: size.key * 4,
+    flexShrink: 0,
   },
+  fills: { flex: 1, maxHeight: size.key * 4 * 1.4, alignSelf: 'stretch' },
   digits: { flex: 3, flexDirection: 'row', flexWrap: 'wrap' },
   key: {
     width: '33.333%',

@@ -1,7 +1,8 @@
-import type { ReactNode } from 'react';
+import { useContext, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { JobTag } from './JobTag';
 import { color, size, space, type } from './tokens';
+import { WayBackContext } from './wayBack';
 import { Words } from './Words';
 
 interface Props {
@@ -18,22 +19,30 @@ interface Props {
   under?: ReactNode;
   /** A screen that fits itself to the height instead of scrolling. */
   fixed?: boolean;
+  /** A screen with little height: the title keeps to one line. */
+  low?: boolean;
   children?: ReactNode;
 }
 
 /** The frame of a screen: what it is, the thing itself, and the action at the bottom. */
-export function Page({ over, title, tag, aside, foot, under, fixed, children }: Props) {
+export function Page({ over, title, tag, aside, foot, under, fixed, low, children }: Props) {
+  const back = useContext(WayBackContext);
   return (
     <View style={styles.page} role="main">
-      <View style={styles.top}>
-        {tag !== undefined && <JobTag tag={tag} />}
+      <View style={[styles.top, low && styles.low]}>
+        {tag !== undefined && <JobTag tag={tag} back={back} />}
         <View style={styles.names}>
           {over ? (
             <Words kind="label" numberOfLines={1}>
               {over}
             </Words>
           ) : null}
-          <Words kind="head" level={1} numberOfLines={2} style={aside ? styles.tight : undefined}>
+          <Words
+            kind="head"
+            level={1}
+            numberOfLines={low ? 1 : 2}
+            style={low ? styles.lowTitle : aside ? styles.tight : undefined}
+          >
             {title}
           </Words>
         </View>
@@ -88,7 +97,9 @@ const styles = StyleSheet.create({
     borderBottomWidth: size.line,
     borderColor: color.hairline,
   },
+  low: { paddingVertical: space.xs },
   names: { flex: 1, minWidth: 0 },
+  lowTitle: { fontSize: type.title, lineHeight: type.title * 1.15 },
   tight: { fontSize: type.tight, lineHeight: type.tight * 1.15 },
   aside: { alignItems: 'flex-end' },
   scroll: { flex: 1 },

@@ -23,6 +23,7 @@ const TEXT: [ColorName, ColorName][] = [
   ['onRail', 'rail'],
   ['onRail', 'railCurrent'],
   ['onSlate', 'slate'],
+  ['onRust', 'rust'],
 ];
 const READINGS: [ColorName, ColorName][] = [
   ['ink', 'paper'],

@@ -22,6 +22,7 @@ const DAY = {
   ochre: '#A66A00',
   fog: '#41627F',
   rust: '#B3361E',
+  onRust: '#FFFFFF',
   kelpText: '#12503A',
   ochreText: '#6B4400',
   fogText: '#2F4A63',
@@ -53,6 +54,7 @@ const BENCH: Record<ColorName, string> = {
   ochre: '#E0A93B',
   fog: '#92B4D1',
   rust: '#F0846B',
+  onRust: '#10161C',
   kelpText: '#7ED0AC',
   ochreText: '#E6B655',
   fogText: '#A5C2DA',
@@ -109,6 +111,12 @@ export const size = {
   sheet: 760,
   bar: 64,
   key: 62,
+  /** A key on a phone whose browser leaves less than a whole screen, and on a small phone. */
+  lowKey: 54,
+  smallKey: 48,
+  /** Heights from which a phone has room for a drawing with its number in it, and for a drawing at all. */
+  tall: 760,
+  small: 600,
   /** From this width on, the parts stand beside each other. */
   wide: 1000,
 } as const;

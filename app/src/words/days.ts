@@ -2,6 +2,7 @@ import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
 import { isToday } from 'date-fns/isToday';
 import { isTomorrow } from 'date-fns/isTomorrow';
 import { isYesterday } from 'date-fns/isYesterday';
+import { parseISO } from 'date-fns/parseISO';
 
 const LANGUAGE = 'en-GB';
 const HOUR = new Intl.DateTimeFormat(LANGUAGE, { hour: '2-digit', minute: '2-digit' });
@@ -24,10 +25,18 @@ export function near(instant: string, now = new Date()): string {
   return exactDay(instant);
 }
 
-/** A day in full. */
+/** The day of a moment in full: "29 Jun 2028". */
 export function exactDay(instant: string): string {
-  return DAY.format(new Date(instant));
+  return unbroken(DAY.format(new Date(instant)));
 }
+
+/** A day of the calendar, `yyyy-mm-dd`, in full: the same wherever it is read. */
+export function calendarDay(day: string): string {
+  return unbroken(DAY.format(parseISO(day)));
+}
+
+/** A date is never broken over two lines. */
+const unbroken = (date: string) => date.replaceAll(' ', '\u00a0');
 
 /** The heading of a day: "Tuesday 24 November". */
 export function dayHeading(now: Date): string {

@@ -31,6 +31,8 @@ import type { PadPlace, PadSchool } from '@hold-fast/core/wear/pads';
 import type { PadSign } from '@hold-fast/core/wear/padPattern';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 
+import { calendarDay } from './days';
+
 // Everything the app says, in English. A second language is a second file of this shape.
 
 const mm = (value: number, decimals = 2) => value.toFixed(decimals).replace('-', '−');
@@ -48,6 +50,13 @@ const word: Record<Word, string> = {
   watch: 'watch',
   unproven: 'unproven',
   replace: 'replace',
+};
+/** Several of a standing, counted. */
+const counted: Record<Word, string> = {
+  holds: 'hold',
+  watch: 'to watch',
+  unproven: 'not proven',
+  replace: 'to put right',
 };
 const origin: Record<Origin, string> = { stamped: 'stamped', sheet: 'sheet', shop: 'shop' };
 const tag: Record<Tag, string> = {
@@ -157,6 +166,56 @@ const work: Record<Work, string> = {
   'centre-caliper': 'centre the caliper',
   'square-caliper': 'square the caliper, shims or spherical washers',
 };
+/** What a thing wants, in a word beside its name, by the work that puts it right. */
+const remedy: Record<Work, string> = {
+  'replace-rotor': 'replace',
+  'refit-rotor': 'clean its seat',
+  'true-rotor': 'true it',
+  'replace-pads': 'replace',
+  decontaminate: 'clean',
+  'clean-and-bed-in': 'bed in anew',
+  'fit-spring-or-clip': 'refit',
+  'straighten-fins': 'straighten',
+  'reset-pads': 'reset the pads',
+  'service-pistons': 'service the pistons',
+  'clean-caliper': 'clean',
+  'replace-caliper': 'replace',
+  reseal: 'reseal',
+  'remake-joint': 'remake the joint',
+  'full-bleed': 'bleed',
+  'lever-top-up': 'bleed at the lever',
+  'replace-hose': 'replace',
+  'shorten-hose': 'shorten',
+  'reroute-hose': 'reroute',
+  'replace-cable': 'replace',
+  'replace-lever': 'replace',
+  'tighten-bolts': 'tighten',
+  'dress-mount': 'dress',
+  'ask-maker': 'ask the maker',
+  'centre-caliper': 'centre',
+  'square-caliper': 'square',
+};
+/** Things that wear: near their limit they are watched, whatever work stands beside it. */
+const WEARS: readonly Subject[] = ['rotor', 'pads'];
+
+/**
+ * The word of a standing, fitted to its thing: a rotor is replaced, a lever is bled, gaps are centred, and what has no work of its
+ * own is put right. Mark and order are the standing's, whatever the word.
+ */
+function standing({
+  word: stands,
+  subject: about,
+  work: does = [],
+}: {
+  word: Word;
+  subject?: Subject;
+  work?: readonly Work[];
+}): string {
+  const [first] = does;
+  if (stands === 'replace') return first ? remedy[first] : 'put right';
+  const cured = stands === 'watch' && about !== undefined && !WEARS.includes(about);
+  return cured && first ? remedy[first] : word[stands];
+}
 const corner: Record<Corner, string> = {
   'left-leading': 'left, leading end',
   'left-trailing': 'left, trailing end',
@@ -271,7 +330,7 @@ function reason(why: Reason): string {
     case 'gauge-out-of-calibration':
       return why.dueOn === null
         ? 'the gauge has no calibration'
-        : `the gauge’s calibration ended ${why.dueOn}`;
+        : `the gauge’s calibration ended ${calendarDay(why.dueOn)}`;
     case 'no-zero-check':
       return 'no zero check';
     case 'new-thickness-unknown':
@@ -348,7 +407,7 @@ function inputError(
     case 'negative':
       return 'A thickness cannot be negative.';
     case 'too-many-digits':
-      return `This gauge shows ${numbers.decimals ?? 2} decimals. Too many digits.`;
+      return `A digit too many: this gauge shows ${numbers.decimals ?? 2} decimals. Erase what belongs to the next reading.`;
     case 'too-few-digits':
       return 'The digits behind an implied 1 are not all there. Key both, or the whole number.';
     case 'implausible':
@@ -573,6 +632,8 @@ export const en = {
   end,
   part,
   word,
+  standing,
+  counted,
   origin,
   tag,
   finding,

@@ -27,7 +27,7 @@ describe('a mount face', () => {
     expect(face(0.3, 34).word).toBe('watch');
     expect(face(0.25, 74.2)).toMatchObject({
       word: 'unproven',
-      settle: ['finer-gauge', 'replacement'],
+      settle: ['finer-gauge'],
     });
     expect(face(0.1, 74.2).word).toBe('holds');
   });

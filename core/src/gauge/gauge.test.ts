@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { decimalsOf, GAUGE_DEFAULTS, GAUGE_KINDS, inCalibration } from './gauge';
 import { combineRepeats } from './repeats';
 import { plausibleZeroError, standingZero } from './zeroCheck';
-import { growingReading, isComplete, typedReading, type Keying } from './typedReading';
+import { canGrow, growingReading, isCertain, typedReading, type Keying } from './typedReading';
 
 describe('gauge defaults', () => {
   it('gives every kind a step [P] and a wide doubt from memory [M]', () => {
@@ -143,20 +143,35 @@ describe('typed readings', () => {
     expect(typedReading(text, { decimals: 2, fill: 'last-digits', signed: true })).toBe(value),
   );
 
-  it('a thickness keyed to the gauge’s last decimal is complete, and nothing else is', () => {
-    const rotor = { decimals: 2, impliesOne: true };
-    expect(['4', '47', '14', '147', '1.47', ''].map((text) => isComplete(text, rotor))).toEqual([
-      false,
-      true,
-      false,
-      true,
-      false,
-      false,
-    ]);
-    expect(isComplete('37', { decimals: 2 })).toBe(false);
-    expect(isComplete('370', { decimals: 2 })).toBe(true);
-    expect(isComplete('370', { decimals: 2, fill: 'last-digits' })).toBe(false);
-    expect(isComplete('370', { decimals: 2, fill: 'plain' })).toBe(false);
+  const rotor = { decimals: 2, impliesOne: true };
+  const pads = { decimals: 2 };
+
+  it('takes itself when it can be nothing else: "47" of a rotor, and never "31", "313" or "147"', () => {
+    expect(['47', '39'].map((text) => isCertain(text, rotor))).toEqual([true, true]);
+    expect(['4', '14', '147', '1.47', '', '477'].filter((text) => isCertain(text, rotor))).toEqual(
+      [],
+    );
+    // Of 31 35 keyed without next, 3.13 would be a reading that nobody took.
+    expect(['3', '31', '313', '3135', '3.13'].filter((text) => isCertain(text, pads))).toEqual([]);
+  });
+
+  it('cannot grow past the gauge’s last decimal, pointed or not', () => {
+    expect(['3', '31', '3.1', '-', ''].every((text) => canGrow(text, pads))).toBe(true);
+    expect(['313', '3.13', '3,13', '-003'].some((text) => canGrow(text, pads))).toBe(false);
+    expect(['47', '147'].some((text) => canGrow(text, rotor))).toBe(false);
+    expect(canGrow('370', { decimals: 2, fill: 'last-digits' })).toBe(true);
+    expect(canGrow('370', { decimals: 1, fill: 'plain' })).toBe(true);
+  });
+
+  it('no keyed text that is taken by itself has a reading among its beginnings', () => {
+    const digits = fc.stringMatching(/^\d{1,4}$/);
+    fc.assert(
+      fc.property(digits, fc.constantFrom(rotor, pads), (text, keying) => {
+        fc.pre(isCertain(text, keying));
+        for (let length = 1; length < text.length; length++)
+          expect(() => typedReading(text.slice(0, length), keying)).toThrow();
+      }),
+    );
   });
 });
 

@@ -51,11 +51,36 @@ export function typedReading(text: string, keying: Keying): number {
   return value === 0 ? 0 : value;
 }
 
-/** Whether bare digits are all there: a thickness keyed to the gauge's last decimal needs no Enter. */
-export function isComplete(text: string, keying: Keying): boolean {
-  if ((keying.fill ?? 'thickness') !== 'thickness' || !/^\d+$/.test(text)) return false;
-  const [units, rest] = placed(text, keying);
-  return units.length + rest.length >= 1 + keying.decimals;
+/**
+ * Whether one more digit may be keyed: not where the gauge's last decimal stands already. A digit too many likely belongs
+ * to the next reading: it is said, and neither swallowed nor taken.
+ */
+export function canGrow(text: string, keying: Keying): boolean {
+  const { decimals, fill = 'thickness' } = keying;
+  const [, fraction] = text.split(/[.,]/);
+  if (fraction !== undefined) return fraction.length < decimals;
+  const digits = text.replace(/\D/g, '');
+  if (fill !== 'thickness' || digits === '') return true;
+  const [units, rest] = placed(digits, keying);
+  return units.length + rest.length < 1 + decimals;
+}
+
+/**
+ * Whether a keyed number needs no Enter: it cannot grow, and no part of it is a reading by itself. "47" of a rotor can be
+ * nothing but 1.47; "313" of a pad may be 3.13, or 3.1 and the first digit of the next.
+ */
+export function isCertain(text: string, keying: Keying): boolean {
+  if (!isReading(text, keying) || canGrow(text, keying)) return false;
+  return [...text].every((_, length) => !isReading(text.slice(0, length), keying));
+}
+
+function isReading(text: string, keying: Keying): boolean {
+  try {
+    typedReading(text, keying);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 /**

@@ -177,7 +177,7 @@ describe('an end’s inspection', () => {
     const turn = sitting('runout', 'dial-indicator', round(0, 0.12, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0));
     expect(front({ measured: [gaps] }).items[0]).toMatchObject({
       word: 'unproven',
-      settle: ['runout', 'replacement'],
+      settle: ['runout'],
     });
     expect(
       front({ measured: [turn, atMid] }).items.find(({ subject }) => subject === 'clearance'),

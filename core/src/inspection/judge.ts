@@ -84,10 +84,10 @@ function isOfSheet(sheet: SheetFacts, fitted: FittedPart | null | undefined): bo
 export const RULE: Readonly<Record<Measurand, string>> = {
   rotor: 'rotor/2',
   pads: 'pads/2',
-  runout: 'runout/1',
-  clearance: 'clearance/1',
-  lever: 'lever/1',
-  'mount-face': 'mount-face/1',
+  runout: 'runout/2',
+  clearance: 'clearance/2',
+  lever: 'lever/2',
+  'mount-face': 'mount-face/2',
 };
 
 /**

@@ -39,11 +39,11 @@ export function recommendedBy(judgement: Judgement | null): Work[] {
   }
 }
 
-/** A rotor that sits tilted is cleaned and refitted before anything is bent. */
+/** A rotor that sits tilted is cleaned and refitted before anything is bent or replaced: dirt under it comes first [P]. */
 function forRunout({ band, meaning }: RunoutVerdict): Work[] {
-  if (band === 'replace') return ['replace-rotor'];
-  if (band !== 'true' && band !== 'watch') return [];
+  if (band === null || band === 'good') return [];
   if (meaning?.code === 'tilted') return ['refit-rotor'];
+  if (band === 'replace') return ['replace-rotor'];
   return band === 'true' ? ['true-rotor'] : [];
 }
 

@@ -104,7 +104,7 @@ describe('a lever', () => {
   it('passes nothing without the lever’s facts, a calibrated rule, or a bite that can be', () => {
     expect(lever(firm, {}, { ...known, boreMm: null })).toMatchObject({
       word: 'unproven',
-      settle: ['lever-facts', 'replacement'],
+      settle: ['lever-facts'],
     });
     expect(lever(firm, { gauge: { ...rule, calibrationDueOn: null } }).word).toBe('unproven');
     expect(lever({ ...firm, firm: 21, sunk: 21 }).reasons).toEqual([{ code: 'bite-misread' }]);

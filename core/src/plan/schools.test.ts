@@ -64,14 +64,14 @@ describe('what a line of the quote comes to', () => {
     description: `${part} for ${fits}`,
     priceCents,
   });
-  const brake = { pads: { shape: 'Tern oval' }, hose: { olive: 'T olive', barb: 'T barb' } };
+  const brake = { pads: { shape: 'Tolve oval' }, hose: { olive: 'T olive', barb: 'T barb' } };
 
   it('is labour by the hour and each part by the shelf: the one the sheet names before one that fits all', () => {
     const shelf = [
       kind('pads', '', 900),
-      kind('pads', 'Tern oval', 1900),
+      kind('pads', 'Tolve oval', 1900),
       kind('clip', '', 40),
-      kind('pads', 'Skua long', 2600),
+      kind('pads', 'Sund long', 2600),
     ];
     const line = { procedure: 'change-pads', minutes: 12 } as const;
     expect(priceOf(line, 6000, shelf, brake)).toEqual({
@@ -99,12 +99,12 @@ describe('what a line of the quote comes to', () => {
   });
 
   it('fits by the shape or the name on the sheet, and by nothing else', () => {
-    expect(fitsBySheet({ fits: 'Tern oval', description: 'Organic' }, brake)).toBe(true);
+    expect(fitsBySheet({ fits: 'Tolve oval', description: 'Organic' }, brake)).toBe(true);
     expect(fitsBySheet({ fits: '5 mm hose', description: 'T barb' }, brake)).toBe(true);
     expect(fitsBySheet({ fits: '', description: '' }, { pads: { shape: '' }, hose: null })).toBe(
       false,
     );
-    expect(fitsBySheet({ fits: 'Tern oval', description: '' }, null)).toBe(false);
+    expect(fitsBySheet({ fits: 'Tolve oval', description: '' }, null)).toBe(false);
   });
 
   it('belongs to the step that does it, until the customer has answered', () => {

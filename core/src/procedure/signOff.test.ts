@@ -68,6 +68,36 @@ describe('sign-off', () => {
     expect(codes({ leverSideConfirmed: false })).toEqual(['lever-side-unconfirmed']);
   });
 
+  it('names a fastener once, with all that it lacks', () =>
+    expect(
+      signOffBars({
+        ...clear,
+        tightenings: [
+          { end: 'front', fastener: 'rotor-bolts', flaws: ['setting-outside-window'] },
+          { end: 'front', fastener: 'rotor-bolts', flaws: ['passes-open'] },
+          { end: 'rear', fastener: 'rotor-bolts', flaws: ['passes-open'] },
+        ],
+      }),
+    ).toEqual([
+      {
+        code: 'torque-unproven',
+        end: 'front',
+        fastener: 'rotor-bolts',
+        flaws: ['setting-outside-window', 'passes-open'],
+      },
+      { code: 'torque-unproven', end: 'rear', fastener: 'rotor-bolts', flaws: ['passes-open'] },
+    ]));
+
+  it('bars what is not to be ridden once, also where its numbers are unproven', () =>
+    expect(
+      codes({
+        inspected: rotor('unproven', 'accepted-unproven').inspected.map((item) => ({
+          ...item,
+          doNotRide: true,
+        })),
+      }),
+    ).toEqual(['do-not-ride']));
+
   it('refuses work that was begun and not finished', () =>
     expect(codes({ openEnds: [{ end: 'rear', of: 'port' }] })).toEqual(['work-open']));
 

@@ -72,21 +72,36 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   for (const end of ENDS)
     if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
   for (const { end, subject, word, decision, doNotRide } of facts.inspected) {
-    // What is not ridden at all is not left to the customer's refusal.
+    // What is not ridden at all is left neither to the customer's refusal nor to a lead's acceptance, and is barred once.
     if (word === 'replace' && !doNotRide && decision !== 'customer-refused')
       bars.push({ code: 'replace-open', end, subject });
-    if (word === 'unproven' && decision !== 'accepted-unproven')
+    if (word === 'unproven' && !doNotRide && decision !== 'accepted-unproven')
       bars.push({ code: 'unproven-open', end, subject });
     if (word === 'watch' && !facts.customerToldOfWatch)
       bars.push({ code: 'watch-untold', end, subject });
   }
   for (const end of facts.leversUntested) bars.push({ code: 'lever-untested', end });
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
-  for (const { end, fastener, flaws } of facts.tightenings)
-    if (flaws.length > 0) bars.push({ code: 'torque-unproven', end, fastener, flaws });
+  for (const torque of unprovenTorques(facts.tightenings))
+    bars.push({ code: 'torque-unproven', ...torque });
   for (const open of facts.openChecks) bars.push({ code: 'check-open', ...open });
   if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });
   if (facts.motor && facts.cutOff !== 'passed')
     bars.push({ code: facts.cutOff === 'failed' ? 'cut-off-failed' : 'cut-off-untested' });
   return bars;
+}
+
+/** Each fastener once, with all that its tightenings lack: fitted anew after it was set, it would else stand twice. */
+function unprovenTorques(tightenings: SignOffFacts['tightenings']): SignOffFacts['tightenings'] {
+  const open = tightenings.filter(({ flaws }) => flaws.length > 0);
+  const same = (a: (typeof open)[number], b: (typeof open)[number]) =>
+    a.end === b.end && a.fastener === b.fastener;
+  return open
+    .filter((torque, i) => open.findIndex((other) => same(torque, other)) === i)
+    .map((torque) => ({
+      ...torque,
+      flaws: [
+        ...new Set(open.filter((other) => same(torque, other)).flatMap(({ flaws }) => flaws)),
+      ],
+    }));
 }

@@ -211,7 +211,7 @@ describe('the verdict on a wobble (bands from memory)', () => {
     expect(measured([0, 0.02, null, null, null, null])).toMatchObject({
       word: 'unproven',
       meaning: null,
-      settle: ['more-points', 'replacement'],
+      settle: ['more-points'],
     });
     expect(measured([0, 0.6, null, null, null, null]).word).toBe('replace');
     expect(measured([null, null, null, null, null, null]).word).toBe('unproven');

@@ -233,7 +233,7 @@ export function judgeThickness(aCase: ThicknessCase): Verdict {
   const decide = (word: Word, reasons: Reason[]): Verdict => ({
     word,
     reasons,
-    settle: word === 'unproven' ? settledBy(reasons) : [],
+    settle: word === 'unproven' ? [...settledBy(reasons), 'replacement'] : [],
     shareLeft,
     forecast: heading,
   });
@@ -347,10 +347,9 @@ function pointsOf({ earlier, now }: Outlook, { thicknessUm, doubtUm }: PlaceThic
   return [...earlier, { x: now, mm: millimetres(thicknessUm), doubtMm: millimetres(doubtUm) }];
 }
 
-/** What would settle an "unproven" with these reasons; replacing always would. */
+/** What would settle an "unproven" with these reasons. */
 export function settledBy(reasons: readonly Reason[]): Settle[] {
-  const ways = reasons.flatMap(({ code }) => SETTLED_BY[code] ?? []);
-  return [...new Set<Settle>([...ways, 'replacement'])];
+  return [...new Set(reasons.flatMap(({ code }) => SETTLED_BY[code] ?? []))];
 }
 
 function least<T>(items: readonly T[], of: (item: T) => number): T | null {

@@ -126,7 +126,7 @@ export async function jobsOfBike(on: Asked, bikeId: string): Promise<BikePage['j
   >(
     on,
     `SELECT j.id, j.tag, j.status, j.complaint, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal
-       FROM job j LEFT JOIN sealed_record s ON s.job_id = j.id
+       FROM job j LEFT JOIN sealed_record s ON s.job_id = j.id AND s.nth = 0
       WHERE j.bike_id = ? ORDER BY j.tag DESC LIMIT 200`,
     [bikeId],
   );

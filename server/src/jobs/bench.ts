@@ -1,8 +1,8 @@
-import type { BenchJob, JobStatus } from '@hold-fast/contract/jobs';
+import type { BenchJob, BenchPage, JobStatus } from '@hold-fast/contract/jobs';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Word } from '@hold-fast/core/wear/verdict';
-import { select, type Asked } from '../platform/database';
+import { select, selectOne, type Asked } from '../platform/database';
 
 const FLAGS = ['identified', 'rotor', 'pads', 'bolts_open', 'plan_open', 'do_not_ride'] as const;
 type Flag = (typeof FLAGS)[number];
@@ -52,11 +52,18 @@ export type BenchRow = {
 export async function benchPage(
   on: Asked,
   after: { promisedAt: Date; id: string } | null,
-): Promise<{ items: BenchJob[]; after: string | null }> {
+): Promise<BenchPage> {
   const { sql, values } = benchQuery(after);
   const rows = await select<BenchRow>(on, sql, values);
   const last = rows.length === BENCH_PAGE ? rows.at(-1) : undefined;
+  const all = await selectOne<{ bikes: number; minutes: string | null }>(
+    on,
+    "SELECT COUNT(*) AS bikes, SUM(minutes) AS minutes FROM job WHERE status = 'open'",
+    [],
+  );
   return {
+    bikes: all!.bikes,
+    minutes: Number(all!.minutes ?? 0),
     items: rows.map(benchJobOf),
     after: last ? `${last.promisedAt.toISOString()} ${last.id}` : null,
   };

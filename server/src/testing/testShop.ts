@@ -255,7 +255,7 @@ export function checkIn(change: Record<string, unknown> = {}) {
       id: uuid(),
       customerId,
       name: 'Post trike 7',
-      maker: 'Gannet Works',
+      maker: 'Gunnel Works',
       serial: 'GW-7',
       motor: false,
       systemMassKg: 182,

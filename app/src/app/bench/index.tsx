@@ -1,10 +1,13 @@
 import { useBench } from '../../data/queries';
 import { JobSheet } from '../../screens/bench/jobSheetLater';
 import { Empty } from '../../ui/Standing';
+import { useWide } from '../../ui/useWide';
 
-/** Beside the list, before a bike was picked: the one promised first. */
+/** Beside the list, before a bike was picked: the one promised first. On a phone the list stands alone. */
 export default function FirstJob() {
+  const wide = useWide();
   const first = useBench().data?.[0]?.id;
+  if (!wide) return null;
   return first ? (
     <JobSheet jobId={first} />
   ) : (

@@ -1,7 +1,7 @@
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { useBench } from '../../data/queries';
+import { useBench, useBenchSum } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Empty, Failed, Loading } from '../../ui/Standing';
@@ -24,7 +24,7 @@ interface Props {
 export function Bench({ current, person }: Props) {
   const bench = useBench();
   const jobs = bench.data ?? [];
-  const minutes = jobs.reduce((sum, job) => sum + (job.minutes ?? 0), 0);
+  const sum = useBenchSum().data ?? null;
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
@@ -34,10 +34,10 @@ export function Bench({ current, person }: Props) {
             {words.places.bench}
           </Words>
         </View>
-        {jobs.length > 0 && (
+        {sum !== null && sum.bikes > 0 && (
           <View style={styles.sum}>
-            <Words ink="soft">{jobs.length === 1 ? '1 bike' : `${jobs.length} bikes`}</Words>
-            <Words kind="strong">{benchTime(minutes)}</Words>
+            <Words ink="soft">{sum.bikes === 1 ? '1 bike' : `${sum.bikes} bikes`}</Words>
+            <Words kind="strong">{benchTime(sum.minutes)}</Words>
           </View>
         )}
       </View>
@@ -105,7 +105,7 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
                   <VerdictMark
                     word={word}
                     of={size.smallMark}
-                    says={`${words.end[end]}: ${word ? words.word[word] : 'not inspected'}`}
+                    says={`${words.end[end]}: ${word ? words.standing({ word }) : 'not inspected'}`}
                   />
                 </View>
               );

@@ -1,8 +1,7 @@
 import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
-import { router } from 'expo-router';
 import type { ReactElement } from 'react';
-import { Empty } from '../../ui/Standing';
+import { NoSuchPage } from '../NoSuchPage';
 import { FitPart } from './FitPart';
 import { Identify } from './Identify';
 import { KitSheet } from './KitSheet';
@@ -59,10 +58,10 @@ export function EndScreen({ task, ...asked }: Asked & { task: string }) {
   const draw = Object.hasOwn(SCREENS, task) ? SCREENS[task] : undefined;
   if (draw) return draw(asked);
   return (
-    <Empty
-      title="There is no such page"
+    <NoSuchPage
       says="Nothing of this name is done at one end of a bike."
-      action={{ says: 'To the job', onPress: () => router.navigate(`/bench/${asked.jobId}`) }}
+      back="To the job"
+      to={`/bench/${asked.jobId}`}
     />
   );
 }

@@ -1,9 +1,11 @@
 import type { Job } from '@hold-fast/contract/jobs';
+import { visitOf } from '@hold-fast/contract/visit';
 import {
   inspectEnd,
   type InspectionItem,
   type Subject,
 } from '@hold-fast/core/inspection/inspectEnd';
+import { planOpen } from '@hold-fast/core/plan/visit';
 import { WORKS, type Work } from '@hold-fast/core/inspection/work';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
@@ -12,16 +14,16 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Empty } from '../../ui/Standing';
-import { space } from '../../ui/tokens';
+import { font, space } from '../../ui/tokens';
 import { useWide } from '../../ui/useWide';
 import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
+import { DoNotRide } from './DoNotRide';
 import { itemSays, judgementNumber, sumsOf } from './findings';
 import { inInchesFor } from './inInchesFor';
 import { WithJob } from './JobFrame';
@@ -32,7 +34,7 @@ type Version = 'bench' | 'rider';
 export function Found({ jobId }: { jobId: string }) {
   const [version, setVersion] = useState<Version>('bench');
   return (
-    <WithJob jobId={jobId}>
+    <WithJob jobId={jobId} banner={false}>
       {(job) => {
         const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
         const items = ranked(ends.flatMap((each) => each.items));
@@ -48,16 +50,11 @@ export function Found({ jobId }: { jobId: string }) {
                   says="Job"
                   onPress={() => router.navigate(`/bench/${job.id}`)}
                 />
-                {job.sealed ? null : (
-                  <Button
-                    grow
-                    says="Sign off"
-                    onPress={() => router.navigate(`/bench/${job.id}/sign-off`)}
-                  />
-                )}
+                {job.sealed ? null : <WayOn job={job} items={items} />}
               </Buttons>
             }
           >
+            {version === 'bench' ? <DoNotRide job={job} /> : null}
             <Section>
               <Choice<Version>
                 label="For whom"
@@ -87,6 +84,24 @@ export function Found({ jobId }: { jobId: string }) {
         );
       }}
     </WithJob>
+  );
+}
+
+/** What is wrong is planned first, or gone on with; the rest is signed. */
+function WayOn({ job, items }: { job: Job; items: readonly InspectionItem[] }) {
+  const open = items.some(({ word, doNotRide }) => word === 'replace' || doNotRide);
+  const planned = ENDS.some((end) => planOpen(visitOf(job), end));
+  const [says, to] = planned
+    ? ['On with the plan', 'step']
+    : open || items.some(({ work }) => work.length > 0)
+      ? ['Plan the work', 'plan']
+      : ['Sign off', 'sign-off'];
+  return (
+    <Button
+      grow
+      says={says}
+      onPress={() => router.navigate(`/bench/${job.id}/${to}` as '/bench')}
+    />
   );
 }
 
@@ -153,7 +168,7 @@ function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
     <Row
       mark={<VerdictMark word={item.word} />}
       title={capital(`${words.end[item.end]} ${words.subject[item.subject]}`)}
-      word={{ says: words.word[item.word], ink: WORD_INK[item.word] }}
+      word={{ says: words.standing(item), ink: WORD_INK[item.word] }}
       says={itemSays(item, sitting?.gauge ?? null) + settle}
       aside={number ? <Words kind="reading">{number}</Words> : undefined}
       figure={
@@ -220,9 +235,14 @@ function ForRider({ items, ends }: Shown) {
     <>
       {grave ? (
         <Section>
-          <Note kind="refusal" title="Please do not ride this bike">
-            What was found could make a brake fail. It may be ridden again once the work is done.
-          </Note>
+          <View style={styles.please} role="alert">
+            <Words kind="huge" ink="rustText" style={styles.head}>
+              Please do not ride this bike
+            </Words>
+            <Words>
+              What was found could make a brake fail. It may be ridden again once the work is done.
+            </Words>
+          </View>
         </Section>
       ) : null}
       {items.map((item) => (
@@ -256,6 +276,8 @@ function ranked(items: readonly InspectionItem[]): InspectionItem[] {
 const styles = StyleSheet.create({
   beside: { flexDirection: 'row', alignItems: 'flex-start' },
   half: { flex: 1, minWidth: 0 },
+  please: { gap: space.s },
+  head: { fontFamily: font.head },
   group: { padding: space.l, paddingBottom: space.xs },
   sums: { gap: space.xs, paddingTop: space.xs },
 });

@@ -5,19 +5,48 @@ import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import type { End } from '@hold-fast/core/ends';
 import { hasEvidence } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { outbox } from '../../data/client';
 import { useJob, useRefused } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { useWide } from '../../ui/useWide';
+import { WayBackContext, type WayBack } from '../../ui/wayBack';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
+import { DoNotRideBanner } from './DoNotRide';
 
-/** Shows a job once it is there, and says what of it the server would not take. */
-export function WithJob({ jobId, children }: { jobId: string; children: (job: Job) => ReactNode }) {
+/** Where a page of a job stands: the job itself, or something that hangs on it. */
+type Standing = 'job' | 'below';
+
+/** The tag leads from a step to its job, and from the job to the Bench, which stands beside it at the counter. */
+function useWayBack(jobId: string, stands: Standing): WayBack | null {
+  const wide = useWide();
+  return useMemo(() => {
+    if (stands === 'below') return { says: 'Job', go: () => router.navigate(`/bench/${jobId}`) };
+    return wide ? null : { says: 'Bench', go: () => router.navigate('/bench') };
+  }, [jobId, stands, wide]);
+}
+
+/**
+ * Shows a job once it is there: over every page of it what the server would not take, and that the bike is not to be
+ * ridden, unless the page says that larger itself (`banner` false).
+ */
+export function WithJob({
+  jobId,
+  stands = 'below',
+  banner = true,
+  children,
+}: {
+  jobId: string;
+  stands?: Standing;
+  banner?: boolean;
+  children: (job: Job) => ReactNode;
+}) {
   const { job, error } = useJob(jobId);
   const refused = useRefused(jobId);
+  const back = useWayBack(jobId, stands);
   if (error && !job) return <Failed error={error} />;
   if (!job) return <Loading />;
   return (
@@ -37,7 +66,8 @@ export function WithJob({ jobId, children }: { jobId: string; children: (job: Jo
           <Button kind="quiet" says="Understood" onPress={() => outbox.dismissRefused(jobId)} />
         </Note>
       )}
-      {children(job)}
+      {banner ? <DoNotRideBanner job={job} /> : null}
+      <WayBackContext value={back}>{children(job)}</WayBackContext>
     </>
   );
 }

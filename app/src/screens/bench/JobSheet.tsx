@@ -12,6 +12,7 @@ import {
   type Subject,
 } from '@hold-fast/core/inspection/inspectEnd';
 import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
+import { WORDS } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { WearRule } from '../../instruments/WearRule';
@@ -33,7 +34,11 @@ const RULE_WIDTH = 316;
 
 /** A job: what was asked, what was found at each end, what was done, and what comes next. */
 export function JobSheet({ jobId }: { jobId: string }) {
-  return <WithJob jobId={jobId}>{(job) => <Sheet job={job} />}</WithJob>;
+  return (
+    <WithJob jobId={jobId} stands="job">
+      {(job) => <Sheet job={job} />}
+    </WithJob>
+  );
 }
 
 function Sheet({ job }: { job: Job }) {
@@ -115,12 +120,36 @@ function Sheet({ job }: { job: Job }) {
         {...(job.sealed ? {} : { onPress: go(job.planned.length > 0 ? 'step' : 'plan') })}
         testID="plan"
       />
+      <FoundRow job={job} onPress={go('found')} />
       <View style={wide && styles.beside}>
         {ENDS.map((end) => (
           <EndOfJob key={end} job={job} end={end} go={go} half={wide} />
         ))}
       </View>
     </Page>
+  );
+}
+
+/** How many of the things that were looked at stand how, the gravest first; leads to all of them. */
+function FoundRow({ job, onPress }: { job: Job; onPress: () => void }) {
+  const items = ENDS.flatMap((end) => inspectEnd(job, end).items);
+  const counted = [...WORDS]
+    .reverse()
+    .map((word) => ({ word, count: items.filter((item) => item.word === word).length }))
+    .filter(({ count }) => count > 0);
+  return (
+    <Row
+      mark={<VerdictMark word={counted[0]?.word ?? null} />}
+      title="What was found"
+      word={items.length === 0 ? { says: 'nothing inspected', ink: 'soft' } : undefined}
+      says={
+        items.length === 0
+          ? undefined
+          : capital(counted.map(({ word, count }) => `${count} ${words.counted[word]}`).join(', '))
+      }
+      onPress={onPress}
+      testID="found"
+    />
   );
 }
 
@@ -222,7 +251,9 @@ function EndOfJob({
                 .join('; ')
             : fluidAsked
               ? `Sheet asks ${fluidAsked.fluid.family === 'mineral' ? fluidAsked.fluid.blend : fluidAsked.fluid.grade}`
-              : 'The sheet asks for none'
+              : identified
+                ? 'The sheet asks for none'
+                : 'Its spec sheet says which'
         }
         {...(fluidAsked ? press('fluid') : {})}
       />
@@ -280,7 +311,7 @@ function ItemRow({
       }
       word={
         item
-          ? { says: words.word[item.word], ink: WORD_INK[item.word] }
+          ? { says: words.standing(item), ink: WORD_INK[item.word] }
           : { says: 'not inspected', ink: 'soft' }
       }
       says={item ? itemSays(item, sitting?.gauge ?? null) + why + decided : undefined}
@@ -310,7 +341,7 @@ function LookedOverRow({
       title="Looked over"
       word={
         worst
-          ? { says: words.word[worst.word], ink: WORD_INK[worst.word] }
+          ? { says: words.standing(worst), ink: WORD_INK[worst.word] }
           : { says: 'not inspected', ink: 'soft' }
       }
       says={
@@ -327,7 +358,7 @@ function isMeasured(subject: Subject): boolean {
   return (MEASURANDS as readonly string[]).includes(subject);
 }
 
-/** "Rotor: Tern 180, new. Pads: organic, found on the bike." */
+/** "Rotor: Tolve 180, new. Pads: organic, found on the bike." */
 function kitSays(job: Job, end: End): string {
   const { rotor, pads, bedded } = kitAt(job, end);
   const told = [

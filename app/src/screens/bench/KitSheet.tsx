@@ -59,7 +59,7 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
   );
 }
 
-/** "Tern 180, new, 3 May 2026 to 25 November 2026. Stamped 1.50." */
+/** "Tolve 180, new, 3 May 2026 to 25 November 2026. Stamped 1.50." */
 export function lifeSays(fitted: Fitted, until: string | null): string {
   const facts = [
     fitted.compound && `${fitted.compound} compound`,

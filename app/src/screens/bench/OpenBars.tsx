@@ -2,7 +2,7 @@ import type { Job } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { type Subject } from '@hold-fast/core/inspection/inspectEnd';
 import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
-import { type End } from '@hold-fast/core/ends';
+import { PARTS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -91,12 +91,21 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
     case 'still-tagged':
     case 'do-not-ride':
     case 'replace-open':
-      return [{ says: 'Plan the work', to: 'plan' }, seeAgain(bar)];
+      return [{ says: 'Plan the work', to: 'plan' }, ...fitNew(bar), seeAgain(bar)];
     case 'unproven-open':
-      return [seeAgain(bar)];
+      return [seeAgain(bar), ...fitNew(bar)];
     default:
       return [];
   }
+}
+
+/** What wears is put right by a new one, and that is written down by itself. */
+function fitNew({ end, subject }: { end: End; subject: Subject }) {
+  return PARTS.flatMap((part) =>
+    part === subject
+      ? [{ says: `Record the new ${words.part[part]}`, to: `${end}/fit-${part}` }]
+      : [],
+  );
 }
 
 /** A later look counts: measured again, or looked over. */

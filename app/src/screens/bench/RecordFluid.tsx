@@ -20,6 +20,7 @@ import { Empty, Failed, Loading } from '../../ui/Standing';
 import { size, space } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
+import { calendarDay } from '../../words/days';
 import { words } from '../../words/words';
 import { BackToJob, WithBrake } from './JobFrame';
 import { numberOf } from '../../ui/numberOf';
@@ -111,7 +112,7 @@ function ChooseContainer({
               says={
                 state.ok
                   ? containerSays(container)
-                  : `Refused: ${words.containerRefusal[state.code]}${state.code === 'expired' ? ` ${state.useBy}` : ''}${container.writtenOffReason ? `. ${container.writtenOffReason}` : ''}`
+                  : `Refused: ${words.containerRefusal[state.code]}${state.code === 'expired' && state.useBy ? ` ${calendarDay(state.useBy)}` : ''}${container.writtenOffReason ? `. ${container.writtenOffReason}` : ''}`
               }
               aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
               disabled={!state.ok}
@@ -132,7 +133,7 @@ function ChooseContainer({
 
 function containerSays(container: ContainerInStore): string {
   const lastDay = lastUsableDay(container);
-  return `lot ${container.lot} · ${container.openedOn ? `opened ${container.openedOn}` : 'sealed'}${lastDay ? ` · use by ${lastDay}` : ''}`;
+  return `lot ${container.lot} · ${container.openedOn ? `opened ${calendarDay(container.openedOn)}` : 'sealed'}${lastDay ? ` · use by ${calendarDay(lastDay)}` : ''}`;
 }
 
 /** What was booked off for this end: the clean rest of mineral goes back, what was drained into the waste can. */

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
 import { words } from '../../words/words';
 
 type Plain = (typeof PLAIN_VALUES)[number];
@@ -59,7 +60,7 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
       {torque.map((row) => (
         <Fact
           key={row.fastener}
-          name={row.fastener === 'rotor-lockring' ? 'Rotor lockring' : `Rotor bolts, ${row.drive}`}
+          name={`${capital(words.fastener[row.fastener])}, ${row.drive}`}
           value={
             row.window.namedNm === null
               ? `${words.format.nm(row.window.loNm)} to ${words.format.nm(row.window.hiNm)} N·m`

@@ -52,7 +52,8 @@ function Open({ job, person }: { job: Job; person: Person }) {
     setTried(true);
     if (/^\d{4,8}$/.test(pin)) signOff.mutate({ pin, customerToldOfWatch: told });
   };
-  const shown = [...job.bars, ...refusedBars.filter(({ code }) => code === 'watch-untold')];
+  const untold = told ? [] : refusedBars.filter(({ code }) => code === 'watch-untold');
+  const shown = [...job.bars, ...untold];
   return (
     <Page
       tag={job.tag}

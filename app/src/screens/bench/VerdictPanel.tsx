@@ -14,6 +14,8 @@ const EDGE: Record<Word, ColorName> = {
 
 interface Props {
   word: Word;
+  /** The word fitted to the thing, where it is not the standing’s own. */
+  called?: string;
   reasons: readonly Reason[];
   settle: readonly Settle[];
   /** One line with the number itself. */
@@ -24,8 +26,8 @@ interface Props {
 }
 
 /** A verdict: its mark and word, the number with its limit, why, and what would settle it. */
-export function VerdictPanel({ word, reasons, settle, says, inches, full }: Props) {
-  const name = words.word[word];
+export function VerdictPanel({ word, called, reasons, settle, says, inches, full }: Props) {
+  const name = called ?? words.word[word];
   // What the line says already is not said again as its reason.
   const because = reasons
     .map((reason) => words.reason(reason))

@@ -4,6 +4,7 @@ import type { FaceVerdict } from '@hold-fast/core/face/mountFace';
 import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
 import type { InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
+import { recommendedBy } from '@hold-fast/core/inspection/recommended';
 import { inchesFromMm } from '@hold-fast/core/units/length';
 import type { LeverVerdict } from '@hold-fast/core/lever/lever';
 import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
@@ -13,6 +14,13 @@ import type { Reason } from '@hold-fast/core/wear/verdict';
 import { words } from '../../words/words';
 
 // What each verdict says in one line, and the sums behind it.
+
+/** The word of a judgement, fitted to what was judged. */
+export function calledOf(judgement: Judgement | null): string {
+  if (!judgement?.ok) return words.word.unproven;
+  const { part, word } = judgement;
+  return words.standing({ word, subject: part, work: recommendedBy(judgement) });
+}
 
 /** "Thinnest 1.47 at point 3, 4 o’clock. Limit 1.50, stamped." */
 export function rotorSays(rotor: RotorVerdict, decimals = 2): string {

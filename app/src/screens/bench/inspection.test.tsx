@@ -209,7 +209,7 @@ describe('fitting a part', () => {
         seq: 1,
         end: 'front',
         part: 'rotor',
-        description: 'Tern 180',
+        description: 'Tolve 180',
         condition: 'new',
         compound: null,
         organicOnly: true,
@@ -228,7 +228,7 @@ describe('fitting a part', () => {
   it('refuses metallic pads on a rotor marked for organic ones', () => {
     globalThis.fetch = jest.fn();
     showScreen(<FitPart jobId={JOB} end="front" part="pads" />, { job: withRotor() });
-    fireEvent.changeText(screen.getByLabelText('What it is'), 'Tern oval');
+    fireEvent.changeText(screen.getByLabelText('What it is'), 'Tolve oval');
     fireEvent.press(screen.getByText(/^Metallic/));
     expect(screen.getByText('Not on this rotor')).toBeTruthy();
     fireEvent.press(screen.getByText('The pads are in'));
@@ -253,7 +253,7 @@ describe('fitting a part', () => {
 
   it('the kit sheet shows what is fitted, and where only the sheet speaks', () => {
     showScreen(<KitSheet jobId={JOB} end="front" />, { job: withRotor() });
-    expect(screen.getByText(/Tern 180/)).toBeTruthy();
+    expect(screen.getByText(/Tolve 180/)).toBeTruthy();
     expect(screen.getByText(/Organic pads only/)).toBeTruthy();
     expect(screen.getByText('Nothing written down yet. The sheet speaks for it.')).toBeTruthy();
   });

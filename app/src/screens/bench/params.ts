@@ -1,4 +1,4 @@
-import type { End } from '@hold-fast/core/ends';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { useLocalSearchParams } from 'expo-router';
 
 /** The job an address names. */
@@ -6,8 +6,8 @@ export function useJobParam(): { jobId: string } {
   return useLocalSearchParams<{ jobId: string }>();
 }
 
-/** The job and the end of the bike an address names; anything but "rear" is the front. */
-export function useEndParams(): { jobId: string; end: End } {
+/** The job and the end of the bike an address names; null where it is neither end. */
+export function useEndParams(): { jobId: string; end: End | null } {
   const { jobId, end } = useLocalSearchParams<{ jobId: string; end: string }>();
-  return { jobId, end: end === 'rear' ? 'rear' : 'front' };
+  return { jobId, end: ENDS.find((each) => each === end) ?? null };
 }

@@ -126,7 +126,13 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
         />
       ) : null}
       <Words kind="small">{changeSays(points, byDistance)}</Words>
-      {wear.outlook ? <Words>{outlookSays(wear.outlook)}</Words> : null}
+      {limit !== null && latest.leastMm <= limit ? (
+        <Words kind="strong" ink="rustText">
+          {`${latest.leastMm < limit ? 'Past' : 'At'} its limit: ${latest.leastMm.toFixed(2)} of ${limit.toFixed(2)}, measured ${exactDay(latest.measuredOn)}.`}
+        </Words>
+      ) : wear.outlook ? (
+        <Words>{outlookSays(wear.outlook)}</Words>
+      ) : null}
       {lastLife > 0 ? (
         <Words kind="small">{`Since the last new part; ${lastLife} before it.`}</Words>
       ) : null}

@@ -1,5 +1,5 @@
 import { PLAIN_VALUES, SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets';
-import { GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
+import { FAMILIES, GLYCOL_GRADES, type Family, type Fluid } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import type { Origin, Tag } from '@hold-fast/core/source';
 import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
@@ -301,20 +301,16 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                 label="Fluid family"
                 options={[
                   { value: 'none', says: 'Not asked' },
-                  { value: 'glycol', says: 'Glycol' },
-                  { value: 'mineral', says: 'Mineral' },
+                  ...FAMILIES.map((value) => ({ value, says: capital(words.family[value]) })),
                 ]}
-                chosen={[fluid ? (fluid.fluid.family === 'glycol' ? 'glycol' : 'mineral') : 'none']}
+                chosen={[fluid?.fluid.family ?? 'none']}
                 onChoose={(family) =>
                   form.setValue(
                     'fluid',
                     family === 'none'
                       ? null
                       : {
-                          fluid:
-                            family === 'glycol'
-                              ? { family: 'glycol', grade: 'DOT 4' }
-                              : { family: 'mineral', blend: '' },
+                          fluid: FIRST_OF[family],
                           alsoNamedBlends: [],
                           origin: 'sheet',
                           tag: null,
@@ -330,6 +326,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                   options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
                 />
               ) : null}
+              {fluid?.fluid.family === 'silicone' ? <Words>{fluid.fluid.grade}</Words> : null}
               {fluid?.fluid.family === 'mineral' ? (
                 <FormLine
                   control={control}
@@ -474,6 +471,12 @@ function OriginOf({
   );
 }
 
+/** The fluid a family begins with in the form. */
+const FIRST_OF: Record<Family, Fluid> = {
+  glycol: { family: 'glycol', grade: 'DOT 4' },
+  silicone: { family: 'silicone', grade: 'DOT 5' },
+  mineral: { family: 'mineral', blend: '' },
+};
 const ORIGINS = [
   { value: 'sheet', says: 'Maker’s sheet' },
   { value: 'shop P', says: 'Common practice' },

@@ -25,6 +25,7 @@ import { size, space } from '../../ui/tokens';
 import { useWide } from '../../ui/useWide';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
+import { calendarDay } from '../../words/days';
 import { words } from '../../words/words';
 import { gaugeSays } from '../bench/measuring/ChooseGauge';
 
@@ -144,7 +145,7 @@ export function Stores() {
                 key={wrench.id}
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={wrench.name}
-                says={`±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''} · ${wrench.uses.toLocaleString('en')} of ${CALIBRATION_CYCLES.toLocaleString('en')} clicks · ${wrench.retired ? 'retired' : sound ? `calibrated to ${wrench.calibrationDueOn}` : 'overdue: nothing it sets is proven'}`}
+                says={`±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''} · ${wrench.uses.toLocaleString('en')} of ${CALIBRATION_CYCLES.toLocaleString('en')} clicks · ${wrench.retired ? 'retired' : sound ? `calibrated to ${calendarDay(wrench.calibrationDueOn!)}` : 'overdue: nothing it sets is proven'}`}
                 aside={<Words kind="smallReading">{`${words.format.nm(wrench.maxNm)} N·m`}</Words>}
                 onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
               />
@@ -208,14 +209,15 @@ function faultOf(container: ContainerInStore, day: string): string | null {
   if (container.writtenOff) return `written off: ${container.writtenOffReason}`;
   if (container.condition !== 'clear') return words.containerRefusal.spoiled;
   const lastDay = lastUsableDay(container);
-  if (lastDay !== null && day > lastDay) return `${words.containerRefusal.expired} ${lastDay}`;
+  if (lastDay !== null && day > lastDay)
+    return `${words.containerRefusal.expired} ${calendarDay(lastDay)}`;
   return container.remainingMl <= 0 ? words.containerRefusal.empty : null;
 }
 
 function lastsSays(container: ContainerInStore): string {
   const lastDay = lastUsableDay(container);
-  if (lastDay) return `use by ${lastDay}`;
-  return container.openedOn ? `opened ${container.openedOn}` : 'sealed';
+  if (lastDay) return `use by ${calendarDay(lastDay)}`;
+  return container.openedOn ? `opened ${calendarDay(container.openedOn)}` : 'sealed';
 }
 
 const styles = StyleSheet.create({

@@ -146,7 +146,7 @@ describe('taking sheets in', () => {
     answer = {
       status: 200,
       body: [
-        { row: 1, title: 'Tern', does: 'add', faults: [] },
+        { row: 1, title: 'Tolve', does: 'add', faults: [] },
         {
           row: 2,
           title: '',

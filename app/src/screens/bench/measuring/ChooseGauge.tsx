@@ -13,6 +13,7 @@ import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
 import { Empty, Failed, Loading } from '../../../ui/Standing';
 import { Words } from '../../../ui/Words';
+import { calendarDay } from '../../../words/days';
 import { words } from '../../../words/words';
 import { BackToJob } from '../JobFrame';
 import { beginSitting, lastGauge } from './begin';
@@ -102,7 +103,7 @@ export function gaugeSays(gauge: Gauge, day: string): string {
   const kind = `${words.gaugeKind[gauge.kind]}, ${gauge.anvils === 'point' ? 'point anvils' : 'flat jaws'}`;
   const doubt = gauge.uncertaintyAssumed ? 'doubt assumed' : 'doubt by certificate';
   const calibration = inCalibration(gauge.calibrationDueOn, day)
-    ? `calibrated to ${gauge.calibrationDueOn}`
+    ? `calibrated to ${calendarDay(gauge.calibrationDueOn!)}`
     : 'out of calibration: may condemn, not pass';
   const feed = gauge.feedSerial ? ` · on the feed as ${gauge.feedSerial}` : '';
   return `${kind} · ${doubt} · ${calibration}${feed}`;

@@ -9,10 +9,27 @@ import { Words } from '../../../ui/Words';
 
 const TICK_MS = 200;
 
+/** A page loaded anew is back within this; longer away, and nobody knows what became of the pull. */
+const RELOAD_MS = 5000;
+
+interface Held {
+  startedAt: number;
+  /** When the step was last seen open. */
+  seenAt: number;
+}
+
+/** What is kept of a pull whose page was loaded anew; null when its step was left in between. */
+function keptHold(key: string, now: number): number | null {
+  const kept = sessionStorage.getItem(key);
+  if (kept === null) return null;
+  const { startedAt, seenAt } = JSON.parse(kept) as Held;
+  return now - seenAt <= RELOAD_MS ? startedAt : null;
+}
+
 /**
- * Counts a pull that is held, and rings when it is over. It goes by the clock and not by ticks, so that a phone that fell
- * asleep or a page that was loaded anew comes back to the right number; the pull counts only when somebody says that it
- * was held throughout.
+ * Counts a pull that is held, and rings when it is over: only while its step is open, and begun anew when it was left. It goes
+ * by the clock and not by ticks, so that a phone that fell asleep at the step, or a page that was loaded anew, comes
+ * back to the right number; the pull counts only when somebody says that it was held throughout.
  * @param name tells this pull from others
  */
 export function HoldTimer({
@@ -25,34 +42,36 @@ export function HoldTimer({
   onHeld: () => void;
 }) {
   const key = `hold-fast.held.${name}`;
-  const [startedAt, setStartedAt] = useState<number | null>(() => {
-    const kept = sessionStorage.getItem(key);
-    return kept === null ? null : Number(kept);
-  });
+  const [startedAt, setStartedAt] = useState<number | null>(() => keptHold(key, Date.now()));
   const [now, setNow] = useState(() => Date.now());
   useAwake(startedAt !== null);
   useEffect(() => {
     if (startedAt === null) return;
-    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, [startedAt]);
+    const keep = () => {
+      const seenAt = Date.now();
+      sessionStorage.setItem(key, JSON.stringify({ startedAt, seenAt } satisfies Held));
+      setNow(seenAt);
+    };
+    keep();
+    const timer = setInterval(keep, TICK_MS);
+    // Leaving the step ends the pull; a page loaded anew does not come by here.
+    return () => {
+      clearInterval(timer);
+      sessionStorage.removeItem(key);
+    };
+  }, [startedAt, key]);
   const left =
     startedAt === null ? seconds : Math.max(0, Math.ceil(seconds - (now - startedAt) / 1000));
   const start = () => {
     const at = Date.now();
     setNow(at);
     setStartedAt(at);
-    sessionStorage.setItem(key, String(at));
-  };
-  const held = () => {
-    sessionStorage.removeItem(key);
-    onHeld();
   };
   const over = startedAt !== null && left === 0;
   useEffect(() => {
     if (over) ring();
   }, [over]);
-  useKeys({ Enter: startedAt === null ? start : over ? held : () => {} });
+  useKeys({ Enter: startedAt === null ? start : over ? onHeld : () => {} });
   return (
     <View style={styles.timer}>
       <Words kind="giant" role="timer" style={styles.centred}>
@@ -68,7 +87,7 @@ export function HoldTimer({
       {startedAt === null ? (
         <Button says="Start holding" onPress={start} />
       ) : over ? (
-        <Button says="It was held throughout" onPress={held} />
+        <Button says="It was held throughout" onPress={onHeld} />
       ) : (
         <Button kind="plain" says="Let go: start again" onPress={start} />
       )}

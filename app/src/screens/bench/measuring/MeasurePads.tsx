@@ -9,20 +9,20 @@ import { StyleSheet, View } from 'react-native';
 import { PadBlock } from '../../../instruments/PadBlock';
 import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
-import { useColumn, useWide } from '../../../ui/useWide';
+import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
-import { padsSay } from '../findings';
+import { calledOf, padsSay } from '../findings';
 import { inInchesFor } from '../inInchesFor';
 import { Schools } from '../Schools';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
-import { Facts, GaugeAside, type Fact } from './Facts';
+import type { Fact } from './Facts';
 import { FeedNote } from './FeedNote';
 import { NextEnd } from './goOn';
+import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
 
@@ -89,8 +89,6 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
   const judgement = judgementOf(job, measured);
   const pads = judgement?.ok && judgement.part === 'pads' ? judgement.pads : null;
 
-  const wide = useWide();
-  const column = useColumn();
   const zero = valuesAt(measured.readings, 'zero').at(-1);
   const facts: Fact[] = [
     {
@@ -104,117 +102,101 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
     },
   ];
   const newTotalMm = spec.newTotalMm ?? ASSUMED_NEW_MM;
+  const wide = useWide();
 
+  const decisive = pads?.schools.find(({ school }) => school === pads.decidedBy);
   return (
-    <Page
-      fixed
-      tag={job.tag}
-      over={`${measured.end} brake`}
+    <MeasuringPage
+      job={job}
+      measured={measured}
       title={TITLE}
-      aside={
-        <GaugeAside measured={measured} live={taking.feed.live} onPress={() => ask('gauge')} />
-      }
-    >
-      <View style={[styles.work, wide && styles.beside]}>
-        <View style={[styles.drawing, wide && styles.half]}>
-          <PadBlock
-            values={Object.fromEntries(
-              PAD_PLACES.flatMap((p) => {
-                const value = valuesAt(measured.readings, p).at(-1);
-                return value === undefined ? [] : [[p, value]];
-              }),
-            )}
-            fullMm={measured.basis === 'total' ? newTotalMm : newTotalMm - (spec.plateMm ?? 0)}
-            current={place}
-            thinnest={pads?.thinnest?.place ?? null}
-            onPlace={choose}
-            keyed={keyed.growing.keyed}
-            open={keyed.growing.open}
-            wrong={keyed.fault !== null}
-            width={column}
-          />
-          {wide && pads ? (
-            <View style={styles.verdict}>
-              <Schools pads={pads} />
-            </View>
-          ) : null}
-        </View>
-        <View style={[styles.judged, wide && styles.half]}>
-          <View style={styles.verdict}>
-            {keyed.fault ? (
-              <Words kind="strong" ink="rustText" role="alert">
-                {keyed.fault}
-              </Words>
-            ) : pads ? (
-              <VerdictPanel
-                inches={inInchesFor(job, judgement)}
-                word={pads.word}
-                reasons={pads.schools.find(({ school }) => school === pads.decidedBy)!.reasons}
-                settle={pads.schools.find(({ school }) => school === pads.decidedBy)!.settle}
-                says={padsSay(pads)}
-                full={wide || place === null}
-              />
-            ) : judgement && !judgement.ok ? (
-              <Words ink="rustText" role="alert">
-                {words.inputError(judgement.code, judgement.numbers)}
-              </Words>
-            ) : (
-              <Words ink="soft">
-                {measured.basis === 'total'
-                  ? 'Pad and plate together, at each end of each pad. 34 is 3.40.'
-                  : 'Friction material alone, at each end of each pad. 16 is 1.60.'}
-              </Words>
-            )}
-            <FeedNote notice={taking.feed.notice} />
-            {pads && !wide && (place === null || pads.pattern.signs.length > 0) ? (
-              <Schools pads={pads} />
-            ) : null}
-          </View>
-          <View style={styles.room} />
-          <Facts facts={facts} />
-          {place === null ? (
-            <View style={styles.finished}>
-              {pads?.word === 'replace' ? (
-                <Button
-                  kind="plain"
-                  says="Record new pads"
-                  onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-pads`)}
-                />
-              ) : null}
-              <Buttons>
-                <Button
-                  kind="plain"
-                  says="Job"
-                  onPress={() => router.navigate(`/bench/${job.id}`)}
-                />
-                <NextEnd job={job} measured={measured} />
-              </Buttons>
-            </View>
-          ) : (
-            <Keypad
-              onDigit={taking.type}
-              onErase={taking.erase}
-              extra={{
-                says: 'back',
-                onPress: () => choose(null),
-                disabled: taking.selected === null,
-              }}
-              next={{ says: 'next', onPress: taking.enter }}
-            />
+      live={taking.feed.live}
+      onGauge={() => ask('gauge')}
+      drawing={(width) => (
+        <PadBlock
+          values={Object.fromEntries(
+            PAD_PLACES.flatMap((p) => {
+              const value = valuesAt(measured.readings, p).at(-1);
+              return value === undefined ? [] : [[p, value]];
+            }),
           )}
+          fullMm={measured.basis === 'total' ? newTotalMm : newTotalMm - (spec.plateMm ?? 0)}
+          current={place}
+          thinnest={pads?.thinnest?.place ?? null}
+          onPlace={choose}
+          keyed={keyed.growing.keyed}
+          open={keyed.growing.open}
+          wrong={keyed.fault !== null}
+          width={width}
+        />
+      )}
+      number={
+        place && { over: words.padPlace[place], ...keyed.growing, wrong: keyed.fault !== null }
+      }
+      said={
+        <>
+          {keyed.fault ? (
+            <Words kind="strong" ink="rustText" role="alert">
+              {keyed.fault}
+            </Words>
+          ) : pads && decisive ? (
+            <VerdictPanel
+              inches={inInchesFor(job, judgement)}
+              word={pads.word}
+              called={calledOf(judgement)}
+              reasons={decisive.reasons}
+              settle={decisive.settle}
+              says={padsSay(pads)}
+              full={wide || place === null}
+            />
+          ) : judgement && !judgement.ok ? (
+            <Words ink="rustText" role="alert">
+              {words.inputError(judgement.code, judgement.numbers)}
+            </Words>
+          ) : (
+            <Words ink="soft">
+              {measured.basis === 'total'
+                ? 'Pad and plate together, at each end of each pad. 34 is 3.40; next takes it.'
+                : 'Friction material alone, at each end of each pad. 16 is 1.60; next takes it.'}
+            </Words>
+          )}
+          <FeedNote notice={taking.feed.notice} />
+          {pads && (wide || place === null || pads.pattern.signs.length > 0) ? (
+            <Schools pads={pads} />
+          ) : null}
+        </>
+      }
+      facts={facts}
+      keypad={(keypadHeight) => (
+        <Keypad
+          {...(keypadHeight ? { height: keypadHeight } : {})}
+          onDigit={taking.type}
+          onErase={taking.erase}
+          extra={{
+            says: 'back',
+            onPress: () => choose(null),
+            disabled: taking.selected === null,
+          }}
+          next={{ says: 'next', onPress: taking.enter }}
+        />
+      )}
+      finished={
+        <View style={styles.finished}>
+          {pads?.word === 'replace' ? (
+            <Button
+              kind="plain"
+              says="Record new pads"
+              onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-pads`)}
+            />
+          ) : null}
+          <Buttons>
+            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <NextEnd job={job} measured={measured} />
+          </Buttons>
         </View>
-      </View>
-    </Page>
+      }
+    />
   );
 }
 
-const styles = StyleSheet.create({
-  work: { flex: 1, minHeight: 0 },
-  beside: { flexDirection: 'row' },
-  half: { flex: 1, justifyContent: 'center' },
-  drawing: { paddingTop: space.xs, gap: space.m },
-  judged: { flex: 1, minHeight: 0 },
-  verdict: { paddingHorizontal: space.l, paddingVertical: space.xs, gap: space.s },
-  room: { flex: 1 },
-  finished: { padding: space.l, gap: space.s },
-});
+const styles = StyleSheet.create({ finished: { padding: space.l, gap: space.s } });

@@ -6,25 +6,24 @@ import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/judge';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { RotorDial } from '../../../instruments/RotorDial';
 import { WearRule } from '../../../instruments/WearRule';
 import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
-import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
-import { rotorSays } from '../findings';
+import { calledOf, rotorSays } from '../findings';
 import { inInchesFor } from '../inInchesFor';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
-import { Facts, GaugeAside, type Fact } from './Facts';
+import type { Fact } from './Facts';
 import { RidgeCheck } from './RidgeCheck';
 import { FeedNote } from './FeedNote';
 import { goOnWith } from './goOn';
+import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
 
@@ -94,10 +93,6 @@ function Points({ job, measured, ask }: PointsProps) {
   const judgement = judgementOf(job, measured);
   const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
 
-  const wide = useWide();
-  const { height } = useWindowDimensions();
-  const column = useColumn();
-  const dialWidth = wide ? column : Math.max(210, Math.min(column, height - 536));
   const earlierHere = place === null ? [] : valuesAt(measured.readings, place);
   const lip = valuesAt(measured.readings, 'lip').at(-1);
   const ridge = measured.looks.filter(({ subject }) => subject === 'ridge').at(-1);
@@ -121,153 +116,129 @@ function Points({ job, measured, ask }: PointsProps) {
     },
   ];
 
-  const dial = (
-    <RotorDial
-      points={places.map((p) => {
-        const drawn = rotor?.points.find(({ point }) => point === Number(p));
-        return {
-          point: Number(p),
-          thicknessMm: drawn?.thicknessMm ?? null,
-          word: drawn?.word ?? null,
-        };
-      })}
-      limitMm={limit.limitMm}
-      newMm={rotor?.newMm ?? newMm}
-      decimals={decimals}
-      current={place === null || place === 'lip' ? null : Number(place)}
-      thinnest={rotor?.thinnest?.point ?? null}
-      onPoint={(point) => choose(String(point))}
-      over={overOf(place, earlierHere.length, again)}
-      keyed={
-        place === null
-          ? (rotor?.thinnest?.thicknessMm.toFixed(decimals) ?? '')
-          : keyed.growing.keyed
-      }
-      open={place === null ? '' : keyed.growing.open}
-      wrong={keyed.fault !== null}
-      width={dialWidth}
-    />
-  );
-  const rule = (
-    <WearRule
-      newMm={rotor?.newMm ?? newMm}
-      limitMm={limit.limitMm}
-      origin={limit.origin}
-      leastMm={rotor?.thinnest?.thicknessMm ?? null}
-      doubtMm={rotor?.thinnest?.doubtMm ?? 0}
-      word={rotor?.word ?? null}
-      upperBound={rotor?.upperBounds ?? false}
-      width={column}
-    />
-  );
-  const verdict = keyed.fault ? (
-    <View style={styles.fault} role="alert">
-      <Words kind="strong" ink="rustText">
-        {keyed.fault}
-      </Words>
-    </View>
-  ) : rotor ? (
-    <VerdictPanel
-      inches={inInchesFor(job, judgement)}
-      word={rotor.word}
-      reasons={rotor.reasons}
-      settle={rotor.settle}
-      says={rotorSays(rotor, decimals)}
-      full={why || firstOpen === null}
-    />
-  ) : judgement && !judgement.ok ? (
-    <View style={styles.fault} role="alert">
-      <Words ink="rustText">{words.inputError(judgement.code, judgement.numbers)}</Words>
-    </View>
-  ) : (
-    <Words ink="soft" style={styles.waiting}>
-      Valve at the top, clockwise. 147 or just 47 is 1.47; the next point comes up by itself.
-    </Words>
-  );
-
-  const finished = (
-    <View style={styles.finished}>
-      {rotor?.word === 'replace' ? (
-        <Button
-          kind="plain"
-          says="Record a new rotor"
-          onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
-        />
-      ) : null}
-      <Buttons>
-        <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
-        <Button grow says="Measure the pads" onPress={() => goOnWith(job, measured, 'pads')} />
-      </Buttons>
-    </View>
-  );
-  const keypad = (
-    <Keypad
-      onDigit={taking.type}
-      onErase={taking.erase}
-      extra={
-        place !== null && firstOpen === place
-          ? {
-              says: 'skip',
-              onPress: taking.skip,
-            }
-          : { says: 'back', onPress: () => choose(null) }
-      }
-      side={[
-        {
-          says: 'again',
-          on: again,
-          disabled: !lastTaken,
-          onPress: () => (again ? choose(null) : choose(lastTaken!.place, true)),
-        },
-        { says: 'why', on: why, disabled: !rotor, onPress: () => setWhy(!why) },
-      ]}
-      next={{ says: 'next', onPress: taking.enter }}
-    />
-  );
-
+  const number = place === null ? null : { over: overOf(place, earlierHere.length, again) };
   return (
-    <Page
-      fixed
-      tag={job.tag}
-      over={`${measured.end} brake`}
+    <MeasuringPage
+      job={job}
+      measured={measured}
       title={TITLE}
-      aside={
-        <GaugeAside measured={measured} live={taking.feed.live} onPress={() => ask('gauge')} />
+      live={taking.feed.live}
+      onGauge={() => ask('gauge')}
+      drawing={(width, bare) => (
+        <RotorDial
+          points={places.map((p) => {
+            const drawn = rotor?.points.find(({ point }) => point === Number(p));
+            return {
+              point: Number(p),
+              thicknessMm: drawn?.thicknessMm ?? null,
+              word: drawn?.word ?? null,
+            };
+          })}
+          limitMm={limit.limitMm}
+          newMm={rotor?.newMm ?? newMm}
+          decimals={decimals}
+          current={place === null || place === 'lip' ? null : Number(place)}
+          thinnest={rotor?.thinnest?.point ?? null}
+          onPoint={(point) => choose(String(point))}
+          over={number?.over ?? 'thinnest'}
+          keyed={
+            place === null
+              ? (rotor?.thinnest?.thicknessMm.toFixed(decimals) ?? '')
+              : keyed.growing.keyed
+          }
+          open={place === null ? '' : keyed.growing.open}
+          wrong={keyed.fault !== null}
+          bare={bare}
+          width={width}
+        />
+      )}
+      rule={(width) => (
+        <WearRule
+          newMm={rotor?.newMm ?? newMm}
+          limitMm={limit.limitMm}
+          origin={limit.origin}
+          leastMm={rotor?.thinnest?.thicknessMm ?? null}
+          doubtMm={rotor?.thinnest?.doubtMm ?? 0}
+          word={rotor?.word ?? null}
+          upperBound={rotor?.upperBounds ?? false}
+          width={width}
+        />
+      )}
+      number={number && { ...number, ...keyed.growing, wrong: keyed.fault !== null }}
+      said={
+        <>
+          {keyed.fault ? (
+            <Words kind="strong" ink="rustText" role="alert">
+              {keyed.fault}
+            </Words>
+          ) : rotor ? (
+            <VerdictPanel
+              inches={inInchesFor(job, judgement)}
+              word={rotor.word}
+              called={calledOf(judgement)}
+              reasons={rotor.reasons}
+              settle={rotor.settle}
+              says={rotorSays(rotor, decimals)}
+              full={why || firstOpen === null}
+            />
+          ) : judgement && !judgement.ok ? (
+            <Words ink="rustText" role="alert">
+              {words.inputError(judgement.code, judgement.numbers)}
+            </Words>
+          ) : (
+            <Words ink="soft">
+              Valve at the top, clockwise. 47 is 1.47 and takes itself; 147 and next is 1.47 too.
+            </Words>
+          )}
+          <FeedNote notice={taking.feed.notice} />
+        </>
       }
-    >
-      <View style={[styles.work, wide && styles.beside]}>
-        <View style={[styles.instruments, wide && styles.half]}>{dial}</View>
-        <View style={[styles.judged, wide && styles.half]}>
-          {rule}
-          <View style={styles.verdict}>
-            {verdict}
-            <FeedNote notice={taking.feed.notice} />
-          </View>
-          <View style={styles.room} />
-          <Facts facts={facts} />
-          {place === null ? finished : keypad}
+      facts={facts}
+      keypad={(keypadHeight) => (
+        <Keypad
+          {...(keypadHeight ? { height: keypadHeight } : {})}
+          onDigit={taking.type}
+          onErase={taking.erase}
+          extra={
+            place !== null && firstOpen === place
+              ? { says: 'skip', onPress: taking.skip }
+              : { says: 'back', onPress: () => choose(null) }
+          }
+          side={[
+            {
+              says: 'again',
+              on: again,
+              disabled: !lastTaken,
+              onPress: () => (again ? choose(null) : choose(lastTaken!.place, true)),
+            },
+            { says: 'why', on: why, disabled: !rotor, onPress: () => setWhy(!why) },
+          ]}
+          next={{ says: 'next', onPress: taking.enter }}
+        />
+      )}
+      finished={
+        <View style={styles.finished}>
+          {rotor?.word === 'replace' ? (
+            <Button
+              kind="plain"
+              says="Record a new rotor"
+              onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
+            />
+          ) : null}
+          <Buttons>
+            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <Button grow says="Measure the pads" onPress={() => goOnWith(job, measured, 'pads')} />
+          </Buttons>
         </View>
-      </View>
-    </Page>
+      }
+    />
   );
 }
 
-function overOf(place: string | null, earlier: number, again: boolean): string {
-  if (place === null) return 'thinnest';
+function overOf(place: string, earlier: number, again: boolean): string {
   if (place === 'lip') return 'lip';
   if (again) return `point ${place}, again`;
   return earlier > 0 ? `correct ${place}` : `point ${place}`;
 }
 
-const styles = StyleSheet.create({
-  work: { flex: 1, minHeight: 0 },
-  beside: { flexDirection: 'row', alignItems: 'stretch' },
-  half: { flex: 1, justifyContent: 'center' },
-  instruments: { paddingTop: space.xs },
-  judged: { flex: 1, minHeight: 0 },
-  verdict: { paddingHorizontal: space.l, paddingVertical: space.xs },
-  fault: { padding: space.s },
-  waiting: { padding: space.s },
-  room: { flex: 1 },
-  finished: { padding: space.l, gap: space.s },
-});
+const styles = StyleSheet.create({ finished: { padding: space.l, gap: space.s } });

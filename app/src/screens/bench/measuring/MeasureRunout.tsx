@@ -5,22 +5,20 @@ import type { End } from '@hold-fast/core/ends';
 import { clockPosition } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { RunoutRing } from '../../../instruments/RunoutRing';
 import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
-import { useColumn, useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
-import { runoutSays } from '../findings';
+import { calledOf, runoutSays } from '../findings';
 import { inInchesFor } from '../inInchesFor';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
-import { Facts, GaugeAside } from './Facts';
 import { FeedNote } from './FeedNote';
+import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 
 const TITLE = 'Runout';
@@ -63,124 +61,109 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
   const { place, keyed, choose } = taking;
   const judgement = judgementOf(job, measured);
   const runout = judgement?.ok && judgement.part === 'runout' ? judgement.runout : null;
-  const wide = useWide();
-  const column = useColumn();
-  const { height } = useWindowDimensions();
-  const ringWidth = wide ? column : Math.max(210, Math.min(column, height - 500));
   const radius = valuesAt(measured.readings, 'radius').at(-1);
 
   return (
-    <Page
-      fixed
-      tag={job.tag}
-      over={`${measured.end} brake`}
+    <MeasuringPage
+      job={job}
+      measured={measured}
       title={TITLE}
-      aside={<GaugeAside measured={measured} live={taking.feed.live} onPress={onGauge} />}
-    >
-      <View style={[styles.work, wide && styles.beside]}>
-        <View style={[styles.instrument, wide && styles.half]}>
-          <RunoutRing
-            readings={places.map((p) => valuesAt(measured.readings, p).at(-1) ?? null)}
-            current={place === null || place === 'radius' ? null : Number(place)}
-            onPoint={(point) => choose(String(point))}
-            over={overOf(place, places.length)}
-            keyed={place === null ? (runout?.tirMm?.toFixed(decimals) ?? '') : keyed.growing.keyed}
-            open={place === null ? '' : keyed.growing.open}
-            wrong={keyed.fault !== null}
-            width={ringWidth}
-          />
-        </View>
-        <View style={[styles.judged, wide && styles.half]}>
-          <View style={styles.verdict}>
-            {keyed.fault ? (
-              <Words kind="strong" ink="rustText" role="alert">
-                {keyed.fault}
-              </Words>
-            ) : runout && (place === null || runout.word === 'replace') ? (
-              <VerdictPanel
-                inches={inInchesFor(job, judgement)}
-                word={runout.word}
-                reasons={runout.reasons}
-                settle={runout.settle}
-                says={runoutSays(runout)}
-                full={place === null}
-              />
-            ) : (
-              <Words ink="soft">
-                Indicator on the track, valve at it first, then turn the wheel forward. 12 is 0.12;
-                plus is toward the indicator.
-              </Words>
-            )}
-            {place === null && runout?.meaning ? (
-              <Words>{words.meaning(runout.meaning)}</Words>
-            ) : null}
-            {runout?.morePointsWanted ? (
-              <Words ink="fogText">
-                One reading stands out. Twelve readings tell a lone bend from a wave.
-              </Words>
-            ) : null}
-            <FeedNote notice={taking.feed.notice} />
-          </View>
-          <View style={styles.room} />
-          <Facts
-            facts={[
-              {
-                says: radius === undefined ? 'Radius: not taken' : `Radius ${radius.toFixed(0)}`,
-                open: radius === undefined,
-                onPress: () => choose('radius'),
-              },
-            ]}
-          />
-          {place === null ? (
-            <View style={styles.finished}>
-              <Buttons>
-                <Button
-                  kind="plain"
-                  says="Job"
-                  onPress={() => router.navigate(`/bench/${job.id}`)}
-                />
-                <Button
-                  grow
-                  says="Feel the gaps"
-                  onPress={() =>
-                    router.navigate(`/bench/${job.id}/${measured.end}/clearance` as '/bench')
-                  }
-                />
-              </Buttons>
-            </View>
-          ) : (
-            <Keypad
-              onDigit={taking.type}
-              onErase={taking.erase}
-              extra={
-                place === 'radius'
-                  ? { says: 'back', onPress: () => choose(null) }
-                  : { says: '−', onPress: () => keyed.text === '' && keyed.type('-') }
-              }
-              side={[{ says: 'skip', onPress: taking.skip }]}
-              next={{ says: 'next', onPress: taking.enter }}
+      live={taking.feed.live}
+      onGauge={onGauge}
+      drawing={(width, bare) => (
+        <RunoutRing
+          readings={places.map((p) => valuesAt(measured.readings, p).at(-1) ?? null)}
+          current={place === null || place === 'radius' ? null : Number(place)}
+          onPoint={(point) => choose(String(point))}
+          over={place === null ? 'low to high' : overOf(place, places.length)}
+          keyed={place === null ? (runout?.tirMm?.toFixed(decimals) ?? '') : keyed.growing.keyed}
+          open={place === null ? '' : keyed.growing.open}
+          wrong={keyed.fault !== null}
+          bare={bare}
+          width={width}
+        />
+      )}
+      number={
+        place === null
+          ? null
+          : { over: overOf(place, places.length), ...keyed.growing, wrong: keyed.fault !== null }
+      }
+      said={
+        <>
+          {keyed.fault ? (
+            <Words kind="strong" ink="rustText" role="alert">
+              {keyed.fault}
+            </Words>
+          ) : runout && (place === null || runout.word === 'replace') ? (
+            <VerdictPanel
+              inches={inInchesFor(job, judgement)}
+              word={runout.word}
+              called={calledOf(judgement)}
+              reasons={runout.reasons}
+              settle={runout.settle}
+              says={runoutSays(runout)}
+              full={place === null}
             />
+          ) : (
+            <Words ink="soft">
+              Indicator on the track, valve at it first, then turn the wheel forward. 12 is 0.12;
+              plus is toward the indicator.
+            </Words>
           )}
+          {place === null && runout?.meaning ? (
+            <Words>{words.meaning(runout.meaning)}</Words>
+          ) : null}
+          {runout?.morePointsWanted ? (
+            <Words ink="fogText">
+              One reading stands out. Twelve readings tell a lone bend from a wave.
+            </Words>
+          ) : null}
+          <FeedNote notice={taking.feed.notice} />
+        </>
+      }
+      facts={[
+        {
+          says: radius === undefined ? 'Radius: not taken' : `Radius ${radius.toFixed(0)}`,
+          open: radius === undefined,
+          onPress: () => choose('radius'),
+        },
+      ]}
+      keypad={(keypadHeight) => (
+        <Keypad
+          {...(keypadHeight ? { height: keypadHeight } : {})}
+          onDigit={taking.type}
+          onErase={taking.erase}
+          extra={
+            place === 'radius'
+              ? { says: 'back', onPress: () => choose(null) }
+              : { says: '−', onPress: () => keyed.text === '' && keyed.type('-') }
+          }
+          side={[{ says: 'skip', onPress: taking.skip }]}
+          next={{ says: 'next', onPress: taking.enter }}
+        />
+      )}
+      finished={
+        <View style={styles.finished}>
+          <Buttons>
+            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <Button
+              grow
+              says="Feel the gaps"
+              onPress={() =>
+                router.navigate(`/bench/${job.id}/${measured.end}/clearance` as '/bench')
+              }
+            />
+          </Buttons>
         </View>
-      </View>
-    </Page>
+      }
+    />
   );
 }
 
-function overOf(place: string | null, count: number): string {
-  if (place === null) return 'low to high';
+function overOf(place: string, count: number): string {
   if (place === 'radius') return 'radius';
   const clock = Math.round(clockPosition(Number(place), count) * 10) / 10;
   return `${clock} o’clock`;
 }
 
-const styles = StyleSheet.create({
-  work: { flex: 1, minHeight: 0 },
-  beside: { flexDirection: 'row', alignItems: 'stretch' },
-  half: { flex: 1, justifyContent: 'center' },
-  instrument: { paddingTop: space.xs },
-  judged: { flex: 1, minHeight: 0 },
-  verdict: { paddingHorizontal: space.l, paddingVertical: space.xs, gap: space.s },
-  room: { flex: 1 },
-  finished: { padding: space.l, gap: space.s },
-});
+const styles = StyleSheet.create({ finished: { padding: space.l } });

@@ -7,20 +7,22 @@ import type { End } from '@hold-fast/core/ends';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { Page } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
-import { useColumn, useWide } from '../../../ui/useWide';
+import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
 import { words } from '../../../words/words';
+import { calledOf } from '../findings';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { inInchesFor } from '../inInchesFor';
 import { VerdictPanel } from '../VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
-import { Facts, GaugeAside, type Fact } from './Facts';
+import type { Fact } from './Facts';
 import { FeedNote } from './FeedNote';
+import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 
 /** A place to be measured: how it is asked for and how it is keyed. */
@@ -109,94 +111,92 @@ function Places({
   const judgement = judgementOf(job, measured);
   const verdict = judgement?.ok ? judged(judgement) : null;
   const wide = useWide();
-  const column = useColumn();
   const waiting = place === null ? null : (before?.(place, measured) ?? null);
 
   return (
-    <Page
-      fixed
-      tag={job.tag}
-      over={`${measured.end} brake`}
+    <MeasuringPage
+      job={job}
+      measured={measured}
       title={title}
-      aside={<GaugeAside measured={measured} live={taking.feed.live} onPress={onGauge} />}
-    >
-      <View style={[styles.work, wide && styles.beside]}>
-        <ScrollView
-          style={place === null && !wide ? styles.still : styles.scroll}
-          contentContainerStyle={styles.shown}
-          tabIndex={0}
-        >
-          {figure(measured, judgement, place, choose, column)}
-          {(place === null && !wide ? places.filter(({ aid }) => aid) : places).map((each) => (
-            <PlaceRow
-              key={each.place}
-              named={each}
-              value={valuesAt(measured.readings, each.place).at(-1) ?? null}
-              current={each.place === place}
-              keyed={keyed.growing}
-              onPress={() => choose(each.place)}
+      live={taking.feed.live}
+      onGauge={onGauge}
+      numberApart
+      drawing={(width) => figure(measured, judgement, place, choose, width)}
+      rows={places.map((each) => (
+        <PlaceRow
+          key={each.place}
+          named={each}
+          value={valuesAt(measured.readings, each.place).at(-1) ?? null}
+          current={each.place === place}
+          onPress={() => choose(each.place)}
+        />
+      ))}
+      number={
+        place === null
+          ? null
+          : {
+              over: words.place(place),
+              asks: of(place).asks,
+              ...keyed.growing,
+              wrong: keyed.fault !== null,
+            }
+      }
+      said={
+        <>
+          {keyed.fault ? (
+            <Words kind="strong" ink="rustText" role="alert">
+              {keyed.fault}
+            </Words>
+          ) : verdict ? (
+            <VerdictPanel
+              {...verdict}
+              called={calledOf(judgement)}
+              inches={inInchesFor(job, judgement)}
+              full={wide || place === null}
             />
-          ))}
-        </ScrollView>
-        <View style={[place === null && !wide ? styles.told : styles.judged, wide && styles.half]}>
-          <View style={styles.verdict}>
-            {keyed.fault ? (
-              <Words kind="strong" ink="rustText" role="alert">
-                {keyed.fault}
-              </Words>
-            ) : verdict ? (
-              <VerdictPanel
-                {...verdict}
-                inches={inInchesFor(job, judgement)}
-                full={wide || place === null}
-              />
-            ) : judgement && !judgement.ok ? (
-              <Words ink="rustText" role="alert">
-                {words.inputError(judgement.code, judgement.numbers)}
-              </Words>
-            ) : null}
-            {place === null || wide
-              ? verdict?.more?.map((line) => <Words key={line}>{line}</Words>)
-              : null}
-            <FeedNote notice={taking.feed.notice} />
-          </View>
-          {place === null && !wide ? <View style={styles.room} /> : null}
-          {facts ? <Facts facts={facts(job, measured)} /> : null}
-          {place === null ? (
-            <View style={styles.finished}>
-              <Buttons>
-                <Button
-                  kind="plain"
-                  says="Job"
-                  onPress={() => router.navigate(`/bench/${job.id}`)}
-                />
-                <Button
-                  grow
-                  says={next?.says ?? 'What was found'}
-                  onPress={() =>
-                    router.navigate(
-                      (next
-                        ? `/bench/${job.id}/${measured.end}/${next.to}`
-                        : `/bench/${job.id}/found`) as '/bench',
-                    )
-                  }
-                />
-              </Buttons>
-            </View>
-          ) : (
-            (waiting ?? (
-              <Keypad
-                onDigit={taking.type}
-                onErase={taking.erase}
-                extra={{ says: '.', onPress: () => taking.type('.') }}
-                side={[{ says: 'skip', onPress: taking.skip, disabled: taking.selected !== null }]}
-                next={{ says: 'next', onPress: taking.enter }}
-              />
-            ))
-          )}
+          ) : judgement && !judgement.ok ? (
+            <Words ink="rustText" role="alert">
+              {words.inputError(judgement.code, judgement.numbers)}
+            </Words>
+          ) : null}
+          <FeedNote notice={taking.feed.notice} />
+        </>
+      }
+      more={verdict?.more?.map((line) => (
+        <Words key={line}>{line}</Words>
+      ))}
+      facts={facts?.(job, measured) ?? []}
+      keypad={(keypadHeight) =>
+        waiting ?? (
+          <Keypad
+            {...(keypadHeight ? { height: keypadHeight } : {})}
+            onDigit={taking.type}
+            onErase={taking.erase}
+            extra={{ says: '.', onPress: () => taking.type('.') }}
+            side={[{ says: 'skip', onPress: taking.skip, disabled: taking.selected !== null }]}
+            next={{ says: 'next', onPress: taking.enter }}
+          />
+        )
+      }
+      finished={
+        <View style={styles.finished}>
+          <Buttons>
+            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <Button
+              grow
+              says={next?.says ?? 'What was found'}
+              onPress={() =>
+                router.navigate(
+                  (next
+                    ? `/bench/${job.id}/${measured.end}/${next.to}`
+                    : `/bench/${job.id}/found`) as '/bench',
+                )
+              }
+            />
+          </Buttons>
         </View>
-      </View>
-    </Page>
+      }
+    />
   );
 }
 
@@ -204,13 +204,11 @@ function PlaceRow({
   named,
   value,
   current,
-  keyed,
   onPress,
 }: {
   named: NamedPlace;
   value: number | null;
   current: boolean;
-  keyed: { keyed: string; open: string };
   onPress: () => void;
 }) {
   return (
@@ -220,42 +218,18 @@ function PlaceRow({
       aria-current={current ? 'step' : undefined}
       style={[styles.row, current && styles.current]}
     >
-      <View style={styles.text}>
-        <Words kind="strong">{capital(words.place(named.place))}</Words>
-        {current ? <Words ink="soft">{named.asks}</Words> : null}
-      </View>
+      <Words kind="strong" style={styles.text}>
+        {capital(words.place(named.place))}
+      </Words>
       <Words kind="reading" ink={current ? 'brassText' : 'ink'}>
-        {current ? (
-          <>
-            {keyed.keyed}
-            <Words kind="reading" ink="soft">
-              {keyed.open}
-            </Words>
-          </>
-        ) : value === null ? (
-          '–'
-        ) : (
-          value.toFixed(named.keying.decimals)
-        )}
+        {value === null ? '–' : value.toFixed(named.keying.decimals)}
       </Words>
     </Pressable>
   );
 }
 
-const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1);
-
 const styles = StyleSheet.create({
-  work: { flex: 1, minHeight: 0 },
-  beside: { flexDirection: 'row', alignItems: 'stretch' },
-  half: { flex: 1, justifyContent: 'center' },
-  scroll: { flex: 1 },
-  shown: { paddingTop: space.xs },
-  still: { flexGrow: 0, flexShrink: 1 },
-  told: { flex: 1, minHeight: 0 },
-  room: { flex: 1 },
-  judged: { flexShrink: 0 },
-  verdict: { paddingHorizontal: space.l, paddingVertical: space.xs, gap: space.s },
-  finished: { padding: space.l, gap: space.s },
+  finished: { padding: space.l },
   row: {
     flexDirection: 'row',
     alignItems: 'center',

@@ -1,13 +1,15 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
-import { StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { useFeed } from '../../../data/feed';
 import { Keypad } from '../../../ui/Keypad';
 import { Page } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
 import { useKeys } from '../../../ui/useKeys';
+import { useRoom } from '../../../ui/useRoom';
 import { Words } from '../../../ui/Words';
 import { FeedNote } from './FeedNote';
+import { KEYPAD_HEIGHT } from './MeasuringPage';
 import { takeReading } from './takeReading';
 import { useKeyed } from './useKeyed';
 
@@ -51,40 +53,56 @@ export function ZeroCheck({
     take(shown, 'feed');
   });
   useKeys({ Enter: enter, Backspace: keyed.erase }, keyed.type);
+  const { onLayout, arrangement } = useRoom();
+  const lying = arrangement === 'lying';
+  const height = KEYPAD_HEIGHT[arrangement];
   return (
-    <Page fixed tag={job.tag} over={`${measured.end} brake · ${title}`} title="Zero check">
-      <View style={styles.middle}>
-        <Words style={styles.centred}>
-          {`Close ${measured.gaugeName} on nothing. What does it show? Next with nothing keyed means 0.${feed.live ? ' Or press its own button.' : ''}`}
-        </Words>
-        <Words kind="giant" style={styles.centred}>
-          {keyed.growing.keyed}
-          <Words kind="giant" ink="soft">
-            {keyed.growing.open}
-          </Words>
-        </Words>
-        <Words ink="soft" style={styles.centred}>
-          mm
-        </Words>
-        {keyed.fault ? (
-          <Words ink="rustText" role="alert" style={styles.centred}>
-            {keyed.fault}
-          </Words>
-        ) : null}
-        <FeedNote notice={feed.notice} />
-      </View>
-      <Keypad
-        onDigit={keyed.type}
-        onErase={keyed.erase}
-        extra={{ says: '−', onPress: () => keyed.text === '' && keyed.type('-') }}
-        side={[{ says: 'not done', onPress: onDone }]}
-        next={{ says: 'next', onPress: enter }}
-      />
-    </Page>
+    <View style={styles.page} onLayout={onLayout}>
+      <Page
+        fixed
+        low={arrangement !== 'tall' && arrangement !== 'wide'}
+        tag={job.tag}
+        over={`${measured.end} brake · ${title}`}
+        title="Zero check"
+      >
+        <View style={[styles.page, lying && styles.beside]}>
+          <ScrollView style={styles.page} contentContainerStyle={styles.middle} tabIndex={0}>
+            <Words style={styles.centred}>
+              {`Close ${measured.gaugeName} on nothing. What does it show? Next with nothing keyed means 0.${feed.live ? ' Or press its own button.' : ''}`}
+            </Words>
+            <Words kind="giant" style={styles.centred}>
+              {keyed.growing.keyed}
+              <Words kind="giant" ink="soft">
+                {keyed.growing.open}
+              </Words>
+              <Words ink="soft"> mm</Words>
+            </Words>
+            {keyed.fault ? (
+              <Words ink="rustText" role="alert" style={styles.centred}>
+                {keyed.fault}
+              </Words>
+            ) : null}
+            <FeedNote notice={feed.notice} />
+          </ScrollView>
+          <View style={lying && styles.page}>
+            <Keypad
+              {...(height ? { height } : {})}
+              onDigit={keyed.type}
+              onErase={keyed.erase}
+              extra={{ says: '−', onPress: () => keyed.text === '' && keyed.type('-') }}
+              side={[{ says: 'not done', onPress: onDone }]}
+              next={{ says: 'next', onPress: enter }}
+            />
+          </View>
+        </View>
+      </Page>
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
-  middle: { flex: 1, justifyContent: 'center', gap: space.m, padding: space.xl },
+  page: { flex: 1, minHeight: 0, minWidth: 0 },
+  beside: { flexDirection: 'row' },
+  middle: { flexGrow: 1, justifyContent: 'center', gap: space.s, padding: space.l },
   centred: { textAlign: 'center' },
 });

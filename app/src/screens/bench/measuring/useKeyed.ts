@@ -1,5 +1,10 @@
 import { InputError } from '@hold-fast/core/inputError';
-import { growingReading, typedReading, type Keying } from '@hold-fast/core/gauge/typedReading';
+import {
+  canGrow,
+  growingReading,
+  typedReading,
+  type Keying,
+} from '@hold-fast/core/gauge/typedReading';
 import { useState } from 'react';
 import { words } from '../../../words/words';
 
@@ -26,9 +31,17 @@ export function useKeyed(name: string, keying: Keying) {
     setFault,
     set,
     growing: growingReading(text, keying),
-    /** What the text will be with one more character. */
-    with: (character: string) => (text.length < LONGEST ? text + character : text),
-    type: (character: string) => text.length < LONGEST && set(text + character),
+    /**
+     * Keys one more character and answers with the text. A digit too many is shown and said: it likely belongs to the next
+     * reading.
+     */
+    type: (character: string): string => {
+      const now = text.length < LONGEST ? text + character : text;
+      set(now);
+      if (!canGrow(text, keying))
+        setFault(words.inputError('too-many-digits', { decimals: keying.decimals }));
+      return now;
+    },
     erase: () => set(text.slice(0, -1)),
     clear: () => set(''),
     /** A text as a number, or null with the fault said. */

@@ -1,5 +1,5 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
-import { isComplete, type Keying } from '@hold-fast/core/gauge/typedReading';
+import { isCertain, type Keying } from '@hold-fast/core/gauge/typedReading';
 import { standingReadings, valuesAt } from '@hold-fast/core/inspection/session';
 import { useRef, useState } from 'react';
 import { useFeed } from '../../../data/feed';
@@ -17,7 +17,7 @@ interface Sitting {
 
 /**
  * Taking readings place by place: by keypad, keyboard, a gauge that types, or the feed. A reading lands at the place in
- * hand and the next comes up by itself; digits that are complete need no Enter; erasing with nothing keyed reopens the
+ * hand and the next comes up by itself; digits that can be nothing else need no Enter; erasing with nothing keyed reopens the
  * last reading.
  */
 export function useTaking({ job, measured, places, keyingOf }: Sitting) {
@@ -54,10 +54,9 @@ export function useTaking({ job, measured, places, keyingOf }: Sitting) {
     return true;
   };
   const type = (character: string) => {
-    const text = keyed.with(character);
-    keyed.set(text);
+    const text = keyed.type(character);
     tookItself.current = false;
-    if (isComplete(text, keying) && take(text, 'keys')) tookItself.current = true;
+    if (isCertain(text, keying) && take(text, 'keys')) tookItself.current = true;
   };
   const enter = () => {
     if (keyed.text === '' && tookItself.current) return;

@@ -138,7 +138,7 @@ describe('the plan', () => {
   });
 
   it('leaves out of the sum what the shelf has no fitting price for, and says so', () => {
-    client.setQueryData(keys.stock, [line({ fits: 'Puffin square' })]);
+    client.setQueryData(keys.stock, [line({ fits: 'Pellan square' })]);
     plan(job(['change-pads']));
     expect(screen.getByText(/front · 12 min · 12.00 and parts/)).toBeTruthy();
     expect(

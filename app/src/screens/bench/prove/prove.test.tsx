@@ -281,10 +281,10 @@ describe('parts', () => {
   it('says which part is not the one the brake’s sheet names', () => {
     const job = exampleJob();
     const front = job.identified.front!;
-    const body = { ...front.sheet.body, pads: { ...front.sheet.body.pads, shape: 'Tern oval' } };
+    const body = { ...front.sheet.body, pads: { ...front.sheet.body.pads, shape: 'Tolve oval' } };
     client.setQueryData(keys.stock, [
-      line({ id: '2', description: 'Another pair', fits: 'Skua long' }),
-      line({ fits: 'Tern oval' }),
+      line({ id: '2', description: 'Another pair', fits: 'Sund long' }),
+      line({ fits: 'Tolve oval' }),
     ]);
     showScreen(<TakeParts jobId={id} end="front" part="pads" />, {
       job: {
@@ -292,7 +292,7 @@ describe('parts', () => {
         identified: { ...job.identified, front: { ...front, sheet: { ...front.sheet, body } } },
       },
     });
-    expect(screen.getByText(/Tern oval · fits this brake by its sheet/)).toBeTruthy();
-    expect(screen.getByText(/Skua long · not the one this brake’s sheet names/)).toBeTruthy();
+    expect(screen.getByText(/Tolve oval · fits this brake by its sheet/)).toBeTruthy();
+    expect(screen.getByText(/Sund long · not the one this brake’s sheet names/)).toBeTruthy();
   });
 });

@@ -1,6 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
+import { NoSuchPage } from '../../../../screens/NoSuchPage';
 
 const EndScreen = later(() =>
   import('../../../../screens/bench/jobScreens').then((screens) => screens.EndScreen),
@@ -20,6 +21,14 @@ export default function EndRoute() {
     part: string;
   }>();
   const { jobId, end } = useEndParams();
+  if (end === null)
+    return (
+      <NoSuchPage
+        says="A bike has a front and a rear brake; this address names neither."
+        back="To the job"
+        to={`/bench/${jobId}`}
+      />
+    );
   const key = `${jobId} ${end} ${task} ${fastener}`;
   return (
     <EndScreen

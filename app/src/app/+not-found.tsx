@@ -1,0 +1,5 @@
+import { NoSuchPage } from '../screens/NoSuchPage';
+
+export default function NotFoundRoute() {
+  return <NoSuchPage />;
+}

@@ -1,0 +1,61 @@
+import { StyleSheet, View } from 'react-native';
+import { color, space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+
+export interface Keyed {
+  /** What is being measured: "point 5", "bite point". */
+  over: string;
+  /** How it is measured, where that has to be said. */
+  asks?: string | undefined;
+  keyed: string;
+  /** Places still open behind what is keyed. */
+  open: string;
+  wrong: boolean;
+}
+
+/** The number being keyed, larger than anything else; `beside` a drawing, or in a line by itself. */
+export function KeyedNumber({
+  over,
+  asks,
+  keyed,
+  open,
+  wrong,
+  beside,
+}: Keyed & { beside?: boolean }) {
+  return (
+    <View style={[styles.number, beside ? styles.stacked : styles.line]} testID="keyed">
+      <View style={beside ? undefined : styles.names}>
+        <Words kind="label" numberOfLines={2}>
+          {over}
+        </Words>
+        {asks ? (
+          <Words kind="small" numberOfLines={3}>
+            {asks}
+          </Words>
+        ) : null}
+      </View>
+      <Words kind="huge" ink={wrong ? 'rust' : 'ink'} numberOfLines={1}>
+        {keyed}
+        <Words kind="huge" style={styles.open}>
+          {open}
+        </Words>
+        <Words ink="soft"> mm</Words>
+      </Words>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  number: { minWidth: 0 },
+  stacked: { flex: 1, justifyContent: 'center', paddingRight: space.m },
+  line: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    gap: space.m,
+    paddingHorizontal: space.l,
+    paddingVertical: space.xs,
+  },
+  names: { flex: 1, minWidth: 0 },
+  open: { color: color.hairline },
+});
