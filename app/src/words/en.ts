@@ -168,10 +168,10 @@ const work: Record<Work, string> = {
 };
 /** What a thing wants, in a word beside its name, by the work that puts it right. */
 const remedy: Record<Work, string> = {
-  'replace-rotor': 'replace',
+  'replace-rotor': 'replace the rotor',
   'refit-rotor': 'clean its seat',
-  'true-rotor': 'true it',
-  'replace-pads': 'replace',
+  'true-rotor': 'true the rotor',
+  'replace-pads': 'replace the pads',
   decontaminate: 'clean',
   'clean-and-bed-in': 'bed in anew',
   'fit-spring-or-clip': 'refit',
@@ -195,8 +195,8 @@ const remedy: Record<Work, string> = {
   'centre-caliper': 'centre',
   'square-caliper': 'square',
 };
-/** Things that wear: near their limit they are watched, whatever work stands beside it. */
-const WEARS: readonly Subject[] = ['rotor', 'pads'];
+/** Things that wear, with the work that renews them: near their limit they are watched, whatever work stands beside it. */
+const WEARS: Partial<Record<Subject, Work>> = { rotor: 'replace-rotor', pads: 'replace-pads' };
 
 /**
  * The word of a standing, fitted to its thing: a rotor is replaced, a lever is bled, gaps are centred, and what has no work of its
@@ -212,9 +212,12 @@ function standing({
   work?: readonly Work[];
 }): string {
   const [first] = does;
-  if (stands === 'replace') return first ? remedy[first] : 'put right';
-  const cured = stands === 'watch' && about !== undefined && !WEARS.includes(about);
-  return cured && first ? remedy[first] : word[stands];
+  const renewed = about && WEARS[about];
+  if (stands === 'replace') {
+    if (first === undefined) return 'put right';
+    return first === renewed ? word.replace : remedy[first];
+  }
+  return stands === 'watch' && !renewed && first ? remedy[first] : word[stands];
 }
 const corner: Record<Corner, string> = {
   'left-leading': 'left, leading end',

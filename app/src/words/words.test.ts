@@ -1,6 +1,9 @@
 import { rotorVerdict } from '@hold-fast/core/wear/rotor';
+import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { Work } from '@hold-fast/core/inspection/work';
+import type { Word } from '@hold-fast/core/wear/verdict';
 import { rotorSays } from '../screens/bench/findings';
-import { benchTime, near } from './days';
+import { benchTime, calendarDay, exactDay, near } from './days';
 import { words } from './words';
 
 it('says a verdict as a mechanic would', () => {
@@ -45,6 +48,31 @@ it('tells bench time and near days in words', () => {
   expect([0, 25, 60, 190].map(benchTime)).toEqual(['0 min', '25 min', '1 h', '3 h 10 min']);
   expect(near(new Date().toISOString())).toMatch(/^\d\d:\d\d$/);
   expect(near(new Date(Date.now() + 30 * 86_400_000).toISOString())).toMatch(/\d{4}$/);
+});
+
+it('writes dates in words that never break over two lines', () => {
+  expect(calendarDay('2028-06-29')).toBe('29\u00a0Jun\u00a02028');
+  expect(exactDay('2026-05-03T12:00:00.000Z')).toBe('3\u00a0May\u00a02026');
+  expect(words.reason({ code: 'gauge-out-of-calibration', dueOn: '2026-03-01' })).toBe(
+    'the gauge’s calibration ended 1\u00a0Mar\u00a02026',
+  );
+});
+
+it('fits the word of a standing to its thing', () => {
+  const said = (...[word, subject, work]: [Word, Subject?, Work?]) =>
+    words.standing({ word, ...(subject ? { subject } : {}), work: work ? [work] : [] });
+  expect(said('replace', 'rotor', 'replace-rotor')).toBe('replace');
+  expect(said('replace', 'lever', 'full-bleed')).toBe('bleed');
+  expect(said('watch', 'runout', 'true-rotor')).toBe('true the rotor');
+  expect(said('watch', 'runout', 'refit-rotor')).toBe('clean its seat');
+  expect(said('replace', 'runout', 'replace-rotor')).toBe('replace the rotor');
+  expect(said('watch', 'clearance', 'centre-caliper')).toBe('centre');
+  expect(said('replace', 'bolts', 'tighten-bolts')).toBe('tighten');
+  expect(said('replace', 'lever')).toBe('put right');
+  // Pads near their limit are watched, though a piston beside them sticks.
+  expect(said('watch', 'pads', 'service-pistons')).toBe('watch');
+  expect(said('holds', 'pads', 'service-pistons')).toBe('holds');
+  expect(said('unproven', 'lever')).toBe('unproven');
 });
 
 it('says nothing with an exclamation mark', () => {

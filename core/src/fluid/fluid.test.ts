@@ -42,7 +42,9 @@ describe('compatibility (common practice [P])', () => {
   });
 
   it('takes another blend only when the sheet names it', () =>
-    expect(compatibility(asks(mineral('Selkie 10'), ['Harbour Blue']), mineral('Harbour Blue')).ok).toBe(true));
+    expect(
+      compatibility(asks(mineral('Selkie 10'), ['Harbour Blue']), mineral('Harbour Blue')).ok,
+    ).toBe(true));
 });
 
 describe('containers', () => {

@@ -65,10 +65,10 @@ describe('a full inspection of one end', () => {
       'lever holds',
     ]);
     expect(job.measured.map(({ verdict }) => verdict?.rule)).toEqual([
-      'runout/1',
-      'clearance/1',
-      'lever/1',
-      'mount-face/1',
+      'runout/2',
+      'clearance/2',
+      'lever/2',
+      'mount-face/2',
     ]);
     expect(job.measured[1]?.verdict?.judgement).toMatchObject({
       clearance: { marginMm: -0.02, shiftMm: 0.1 },

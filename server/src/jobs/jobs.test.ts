@@ -1,5 +1,5 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
-import type { BenchJob, Job, Page } from '@hold-fast/contract/jobs';
+import type { BenchJob, BenchPage, Job, Page } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import {
   checkIn,
@@ -117,11 +117,15 @@ describe('the Bench', () => {
 
   it('pages by key, each job once', async () => {
     for (let i = 0; i < 52; i++) await client.send('POST', '/jobs', checkIn());
-    const first = (await client.send<Page<BenchJob>>('GET', '/bench')).body;
+    const first = (await client.send<BenchPage>('GET', '/bench')).body;
     const second = (
       await client.send<Page<BenchJob>>('GET', `/bench?after=${encodeURIComponent(first.after!)}`)
     ).body;
     expect(first.items).toHaveLength(50);
+    expect(first.bikes).toBe(first.items.length + second.items.length);
+    expect(first.minutes).toBe(
+      [...first.items, ...second.items].reduce((sum, { minutes }) => sum + (minutes ?? 0), 0),
+    );
     const ids = [...first.items, ...second.items].map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
     expect((await client.send('GET', '/bench?after=nonsense')).status).toBe(422);

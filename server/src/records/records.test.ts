@@ -1,3 +1,4 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
 import type { Job, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import { checkChain } from '@hold-fast/core/seal/chain';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
@@ -213,6 +214,15 @@ describe('a sealed job', () => {
     ];
     expect(late.map(({ status }) => status)).toEqual([409, 409, 409, 409]);
     expect(JSON.stringify(await chain(shop.pool))).toBe(before);
+  });
+
+  it('is listed once at its bike, however often it was amended', async () => {
+    const jobId = await readyJob();
+    const { bike } = (await sign(jobId)).body;
+    for (const words of ['The lot was K22-119.', 'The odometer was 1,204.'])
+      await client.send('POST', `/jobs/${jobId}/amendments`, { id: uuid(), words, pin: PIN });
+    const { jobs } = (await client.send<BikePage>('GET', `/bikes/${bike.id}`)).body;
+    expect(jobs.filter(({ id }) => id === jobId)).toHaveLength(1);
   });
 
   it('hangs in a chain that checks out, also when many sign at once', async () => {

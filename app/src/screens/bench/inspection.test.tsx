@@ -1,4 +1,7 @@
-import { fireEvent, screen, within } from '@testing-library/react-native';
+import { act, fireEvent, screen, within } from '@testing-library/react-native';
+import { router } from 'expo-router';
+import { StyleSheet, type TextStyle } from 'react-native';
+import type { ReactTestInstance } from 'react-test-renderer';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, GAUGE, looksOver, reads } from '../../testing/exampleJob';
 import { clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
@@ -106,7 +109,8 @@ describe('the lever', () => {
   it('condemns a lever that sinks, do not ride', () => {
     const job = jobAfter(lever({ reach: 60, bite: 20, firm: 27, sunk: 32 }));
     showScreen(<MeasureLever jobId={JOB} end="front" />, { job });
-    expect(screen.getByText('Replace')).toBeTruthy();
+    expect(screen.getByText('Reseal')).toBeTruthy();
+    expect(screen.getByTestId('do-not-ride')).toHaveTextContent('Do not ride  Front lever');
     expect(screen.getByText(/sinks 5.0 mm under a held pull/)).toBeTruthy();
     expect(
       screen.getByLabelText(
@@ -131,7 +135,7 @@ it('the mount face: angle, and that it wants dressing', () => {
   expect(
     screen.getByLabelText('The face stands 0.51 degrees out of square, a gap of 0.30 mm.'),
   ).toBeTruthy();
-  expect(screen.getByText('Watch')).toBeTruthy();
+  expect(screen.getByText('Dress')).toBeTruthy();
 });
 
 describe('looking over', () => {
@@ -154,6 +158,49 @@ describe('looking over', () => {
   });
 });
 
+describe('a held lever', () => {
+  const held = () => jobAfter(lever({ reach: 60, bite: 20, firm: 27 }));
+  const hold = () => {
+    const shown = showScreen(<MeasureLever jobId={JOB} end="front" />, { job: held() });
+    return { ...shown, passes: (ms: number) => act(() => void jest.advanceTimersByTime(ms)) };
+  };
+  beforeEach(() => {
+    jest.useFakeTimers();
+    sessionStorage.clear();
+  });
+  afterEach(() => jest.useRealTimers());
+
+  it('counts while its step is open, also through a page loaded anew', () => {
+    const first = hold();
+    fireEvent.press(screen.getByText('Start holding'));
+    first.passes(20_000);
+    expect(screen.getByRole('timer')).toHaveTextContent('40');
+    // A page that is loaded anew never unmounts: what is kept is what was kept last.
+    const kept = { ...sessionStorage };
+    first.unmount();
+    Object.assign(sessionStorage, kept);
+    const again = hold();
+    again.passes(1000);
+    expect(screen.getByRole('timer')).toHaveTextContent('39');
+  });
+
+  it.each([
+    ['left for another step', 0, false],
+    ['away for longer than a page takes to load', 30_000, true],
+  ])('%s, it is begun anew', (_, awayMs, reloaded) => {
+    const first = hold();
+    fireEvent.press(screen.getByText('Start holding'));
+    first.passes(50_000);
+    const kept = { ...sessionStorage };
+    first.unmount();
+    if (reloaded) Object.assign(sessionStorage, kept);
+    jest.advanceTimersByTime(awayMs);
+    hold();
+    expect(screen.getByRole('timer')).toHaveTextContent('60');
+    expect(screen.getByText('Start holding')).toBeTruthy();
+  });
+});
+
 describe('what was found', () => {
   const begin = begins('rotor');
   const job = jobAfter([
@@ -170,6 +217,45 @@ describe('what was found', () => {
     expect(rows).toEqual(['found-front-leaks', 'found-front-runout', 'found-front-rotor']);
     expect(screen.getByText(/Remake the joint with a new olive: front/i)).toBeTruthy();
     expect(screen.getByText(/^Rear: rotor, pads, runout/)).toBeTruthy();
+  });
+
+  it('says do not ride larger than anything, once, and leads to the plan and not to the signature', () => {
+    showScreen(<Found jobId={JOB} />, { job });
+    const sized = (element: ReactTestInstance) =>
+      StyleSheet.flatten(element.props.style as TextStyle).fontSize!;
+    const largest = within(screen.getByTestId('do-not-ride')).getByText('Do not ride');
+    expect(sized(largest)).toBeGreaterThan(2 * sized(screen.getByText('What was found')));
+    expect(screen.getByText('Front leaks, leak at the hose nut.')).toBeTruthy();
+    expect(screen.queryByText('Sign off')).toBeNull();
+    fireEvent.press(screen.getByText('Plan the work'));
+    expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${JOB}/plan`);
+  });
+
+  it('leads to the signature where everything holds', () => {
+    const sound = begins('rotor');
+    showScreen(<Found jobId={JOB} />, {
+      job: jobAfter([
+        sound,
+        reads(sound.id, 'zero', 0),
+        ...[1.74, 1.75, 1.74].map((mm, i) => reads(sound.id, String(i + 1), mm)),
+      ]),
+    });
+    expect(screen.getByText('Sign off')).toBeTruthy();
+    expect(screen.queryByTestId('do-not-ride')).toBeNull();
+  });
+
+  it('gives each thing the word of its work: gaps are centred, a leaking joint is remade', () => {
+    showScreen(<Found jobId={JOB} />, {
+      job: jobAfter([
+        ...LONE_PEAK,
+        ...gaps(0.4, 0.4, 0.1, 0.1),
+        looksOver('leaks', 'leak-at-hose-nut'),
+      ]),
+    });
+    const said = (end: string) => screen.getByTestId(`found-front-${end}`);
+    expect(said('clearance')).toHaveTextContent(/Front gaps centre/);
+    expect(said('leaks')).toHaveTextContent(/Front leaks remake the joint/);
+    expect(screen.queryByText(/simply replacing it/)).toBeNull();
   });
 
   it('shows the sum one tap away', () => {

@@ -1,12 +1,17 @@
 import type { Job, Tightened } from '@hold-fast/contract/jobs';
 import type { Wrench } from '@hold-fast/contract/stores';
-import { act, fireEvent, screen, within } from '@testing-library/react-native';
+import { act, fireEvent, render, screen, within } from '@testing-library/react-native';
+import type { FastenerId } from '@hold-fast/core/torque/fasteners';
+import { router } from 'expo-router';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, reads } from '../../testing/exampleJob';
 import { clearApp, jobAfter, showScreen } from '../../testing/showScreen';
 import { JobSheet } from './JobSheet';
+import { MeasurePads } from './measuring/MeasurePads';
 import { MeasureRotor } from './measuring/MeasureRotor';
+import { StepFace } from './plan/StepFace';
+import { SheetFacts } from './SheetFacts';
 import { Torque } from './Torque';
 import { SignOff } from './SignOff';
 
@@ -31,7 +36,111 @@ function measuredJob(points: number[], change: Partial<Job> = {}): Job {
   return { ...job, ...change };
 }
 
+describe('keying', () => {
+  const pads = () => {
+    const begin = begins('pads', { basis: 'total' });
+    return jobAfter([begin, reads(begin.id, 'zero', 0)]);
+  };
+  const press = (digits: string) =>
+    [...digits].forEach((key) => fireEvent.press(screen.getByLabelText(key)));
+
+  it('takes nothing of 31 35 36 36 keyed without next, says so, and loses no digit', () => {
+    show(pads(), <MeasurePads jobId={exampleJob().id} end="front" />);
+    press('31353636');
+    expect(outbox.add).not.toHaveBeenCalled();
+    expect(screen.getByRole('alert')).toHaveTextContent(/A digit too many/);
+    fireEvent.press(screen.getByText('next'));
+    expect(outbox.add).not.toHaveBeenCalled();
+    for (let i = 0; i < 6; i++) fireEvent.press(screen.getByLabelText('erase'));
+    fireEvent.press(screen.getByText('next'));
+    expect(outbox.add).toHaveBeenCalledWith(
+      expect.objectContaining({ entry: expect.objectContaining({ valueMm: 3.1, typed: '31' }) }),
+    );
+  });
+
+  it('"47" of a rotor takes itself, since it can be nothing else; "147" waits for next', () => {
+    show(measuredJob([1.7]), <MeasureRotor jobId={exampleJob().id} end="front" />);
+    press('147');
+    expect(outbox.add).not.toHaveBeenCalled();
+    press('7');
+    expect(screen.getByRole('alert')).toHaveTextContent(/A digit too many/);
+    for (let i = 0; i < 4; i++) fireEvent.press(screen.getByLabelText('erase'));
+    press('47');
+    expect(outbox.add).toHaveBeenCalledWith(
+      expect.objectContaining({ entry: expect.objectContaining({ valueMm: 1.47, typed: '47' }) }),
+    );
+  });
+});
+
+describe('identifying', () => {
+  it('names each torque row of the sheet by its fastener', () => {
+    const { sheet } = exampleJob().identified.front!;
+    const row = (fastener: FastenerId, drive: string) => ({
+      fastener,
+      drive,
+      boltCount: 2,
+      window: { loNm: 6, hiNm: 8, namedNm: null, origin: 'sheet' as const, tag: null },
+      thread: 'dry' as const,
+    });
+    const torque = [
+      row('rotor-bolts', 'T25'),
+      row('caliper-post', '5 mm hex'),
+      row('hose-nut-lever', '8 mm crowfoot'),
+      row('lever-clamp', '4 mm hex'),
+    ];
+    render(<SheetFacts sheet={{ ...sheet, body: { ...sheet.body, torque } }} />);
+    for (const name of [
+      'Rotor bolts, T25',
+      'Caliper bolts, 5 mm hex',
+      'Hose nut at the lever, 8 mm crowfoot',
+      'Lever clamp, 4 mm hex',
+    ])
+      expect(screen.getByText(name)).toBeTruthy();
+  });
+});
+
 describe('the job sheet', () => {
+  it('leads to what was found, with how much of it stands how, and by its tag to the Bench', () => {
+    show(measuredJob([1.52, 1.5, 1.47]), <JobSheet jobId={exampleJob().id} />);
+    const found = screen.getByTestId('found');
+    expect(found).toHaveTextContent(/1 to put right/);
+    fireEvent.press(found);
+    expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${exampleJob().id}/found`);
+    fireEvent.press(screen.getByLabelText('Back: Bench, tag 412'));
+    expect(router.navigate).toHaveBeenLastCalledWith('/bench');
+  });
+
+  it('asks for no fluid before a sheet was chosen that asks for none', () => {
+    show(exampleJob(), <JobSheet jobId={exampleJob().id} />);
+    // The front brake is identified, by a sheet without fluid; the rear is not.
+    expect(screen.getAllByText('The sheet asks for none')).toHaveLength(1);
+    expect(screen.getByText('Its spec sheet says which')).toBeTruthy();
+  });
+
+  it('bears the do-not-ride of the bike over every page, a step’s too', () => {
+    const tagged: Job = {
+      ...exampleJob(),
+      tags: [
+        {
+          end: 'rear',
+          subject: 'caliper',
+          found: ['caliper-cracked'],
+          tag: 398,
+          jobId: 'j',
+          foundAfter: null,
+        },
+      ],
+    };
+    show(tagged, <JobSheet jobId={exampleJob().id} />);
+    expect(screen.getByTestId('do-not-ride')).toHaveTextContent(
+      'Do not ride  Rear caliper, caliper cracked',
+    );
+    show(tagged, <StepFace jobId={exampleJob().id} />);
+    expect(screen.getByTestId('do-not-ride')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText('Back: Job, tag 412'));
+    expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${exampleJob().id}`);
+  });
+
   it('shows what was found at each end with its word and number, and what comes next', () => {
     show(measuredJob([1.52, 1.5, 1.47]), <JobSheet jobId={exampleJob().id} />);
     const rotor = within(screen.getByTestId('front-rotor'));
@@ -284,6 +393,8 @@ describe('signing off', () => {
     expect(screen.getByText('Caliper bolts tight.')).toBeTruthy();
     expect(screen.getByText('1 to check by name, rear')).toBeTruthy();
     expect(screen.getByText('Measure again: rotor')).toBeTruthy();
+    fireEvent.press(screen.getByText('Record the new rotor'));
+    expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${exampleJob().id}/front/fit-rotor`);
     expect(screen.getByText('The customer refuses')).toBeTruthy();
   });
 

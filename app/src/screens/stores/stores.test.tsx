@@ -239,6 +239,29 @@ describe('a spec sheet', () => {
     expect(screen.getAllByText('sheet').length).toBeGreaterThan(1);
   });
 
+  it('shows a silicone fluid as silicone, and takes each family by its name', () => {
+    const silicone = {
+      ...history[0]!,
+      body: {
+        ...history[0]!.body,
+        fluid: {
+          fluid: { family: 'silicone' as const, grade: 'DOT 5' as const },
+          alsoNamedBlends: [],
+          origin: 'sheet' as const,
+          tag: null,
+        },
+      },
+    };
+    client.setQueryData(keys.sheet(sheet.sheetId), [silicone]);
+    showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);
+    const chosen = () => screen.getByRole('radio', { checked: true, name: /Glycol|Silicone|Mineral/ });
+    expect(chosen()).toHaveTextContent('Silicone');
+    expect(screen.getByText('DOT 5')).toBeTruthy();
+    fireEvent.press(screen.getByText('Mineral'));
+    expect(chosen()).toHaveTextContent('Mineral');
+    expect(screen.getByLabelText('Blend, by its name')).toBeTruthy();
+  });
+
   it('is saved as a new revision of the one it was made from', async () => {
     client.setQueryData(keys.sheet(sheet.sheetId), history);
     showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);

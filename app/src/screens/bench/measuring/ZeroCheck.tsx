@@ -70,7 +70,7 @@ export function ZeroCheck({
             <Words style={styles.centred}>
               {`Close ${measured.gaugeName} on nothing. What does it show? Next with nothing keyed means 0.${feed.live ? ' Or press its own button.' : ''}`}
             </Words>
-            <Words kind="giant" style={styles.centred}>
+            <Words kind="giant" style={styles.centred} testID="keyed">
               {keyed.growing.keyed}
               <Words kind="giant" ink="soft">
                 {keyed.growing.open}

@@ -1,0 +1,99 @@
+import { expect, test, type Page } from '@playwright/test';
+import { allSent, beginRotor, checkIn, openBench, type Hands } from './bench';
+
+// What a phone's browser leaves of its screen, a small phone, and both on their side.
+const SIZES = [
+  [390, 844],
+  [390, 664],
+  [360, 640],
+  [360, 560],
+  [844, 390],
+  [640, 360],
+] as const;
+const LEAST_KEY_PX = 44;
+
+/** The whole keypad, and the number it fills, are on screen, every key big enough for a knuckle. */
+async function wholeKeypad(page: Page, where: string): Promise<void> {
+  for (const [width, height] of SIZES) {
+    await page.setViewportSize({ width, height });
+    const at = `${where} at ${width}×${height}`;
+    const keys = page.locator('#keypad').getByRole('button');
+    await expect(keys.first(), at).toBeVisible();
+    await expect
+      .poll(async () => (await page.locator('#keypad').boundingBox())!.height, { message: at })
+      .toBeGreaterThan(4 * LEAST_KEY_PX);
+    const boxes = await Promise.all((await keys.all()).map((key) => key.boundingBox()));
+    expect(boxes.length, at).toBeGreaterThanOrEqual(12);
+    for (const box of boxes) {
+      expect(box!.x, at).toBeGreaterThanOrEqual(0);
+      expect(box!.y, at).toBeGreaterThanOrEqual(0);
+      expect(box!.x + box!.width, at).toBeLessThanOrEqual(width + 0.5);
+      expect(box!.y + box!.height, at).toBeLessThanOrEqual(height + 0.5);
+      expect(box!.height, at).toBeGreaterThanOrEqual(LEAST_KEY_PX);
+    }
+    const number = page.locator('[data-testid=keyed], svg text:has(tspan)');
+    await expect(number.first(), at).toBeInViewport({ ratio: 1 });
+    const way = page.getByRole('button', { name: /^Back: Job/ });
+    await expect(way, at).toBeInViewport({ ratio: 1 });
+  }
+  await page.setViewportSize({ width: 390, height: 844 });
+}
+
+async function begin(hands: Hands, job: string, part: string, gauge: string): Promise<void> {
+  await hands.page.goto(`${job}/front/${part}`);
+  await hands.touch(hands.button(new RegExp(gauge)));
+  await expect(hands.page.locator('#keypad')).toBeVisible();
+}
+
+test('the whole keypad is on screen at every height, on every measuring screen', async ({ page }, {
+  project,
+}) => {
+  test.skip(project.name === 'wide', 'a phone’s heights');
+  test.setTimeout(180_000);
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Height rider', 'Height commuter');
+  await page.goto(`${job}/front/identify`);
+  await hands.touch(hands.button(/Ostrel Tolve/));
+  await hands.touch(hands.button('This is the brake'));
+  await hands.touch(hands.button(/G2 thickness gauge/));
+  await wholeKeypad(page, 'zero check');
+  await hands.press('Enter');
+  await hands.touch(hands.button('No ridge'));
+  await wholeKeypad(page, 'rotor');
+  await hands.press(...'6647');
+  await wholeKeypad(page, 'rotor with a verdict');
+  await begin(hands, job, 'pads', 'G2 thickness gauge');
+  await hands.press(...'34', 'Enter', ...'3135');
+  await wholeKeypad(page, 'pads with a fault');
+  await begin(hands, job, 'runout', 'G5 dial');
+  await wholeKeypad(page, 'runout');
+  await begin(hands, job, 'clearance', 'G6 feelers');
+  await wholeKeypad(page, 'gaps');
+  await begin(hands, job, 'lever', 'G7 steel rule');
+  await wholeKeypad(page, 'lever');
+  await begin(hands, job, 'mount-face', 'G6 feelers');
+  await wholeKeypad(page, 'mount face');
+  await allSent(page);
+});
+
+test('a do-not-ride over the page takes nothing from the keypad', async ({ page }, { project }) => {
+  test.skip(project.name === 'wide', 'a phone’s heights');
+  test.setTimeout(120_000);
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Crack rider', 'Cracked commuter');
+  await page.goto(`${job}/front/identify`);
+  await hands.touch(hands.button(/Ostrel Tolve/));
+  await hands.touch(hands.button('This is the brake'));
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.press(...'66');
+  await page.goto(`${job}/front/look`);
+  await hands.touch(page.getByRole('checkbox', { name: 'Crack', exact: true }));
+  for (const path of ['', '/found', '/plan', '/step', '/sign-off', '/front/bolts', '/front/pads']) {
+    await page.goto(job + path);
+    await expect(page.getByTestId('do-not-ride')).toContainText('Do not ride');
+    await expect(page.getByTestId('do-not-ride')).toContainText('ront rotor, crack');
+  }
+  await page.goto(`${job}/front/rotor`);
+  await expect(page.getByTestId('do-not-ride')).toBeVisible();
+  await wholeKeypad(page, 'rotor under a do-not-ride');
+});
