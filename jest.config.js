@@ -31,6 +31,7 @@ module.exports = {
     },
     { ...node, displayName: 'demo', rootDir: 'demo' },
     { ...node, displayName: 'standins', rootDir: 'standins' },
+    { ...node, displayName: 'scripts', rootDir: 'scripts' },
     '<rootDir>/app/jest.config.js',
   ],
 };

@@ -45,12 +45,12 @@ test('a reading that cannot be right is refused in clear words, and stays to be 
   await expect(alert).toContainText('A thickness cannot be negative.');
   await page.keyboard.press('Escape');
   await hands.press('1', '.', '7', '0', '5', 'Enter');
-  await expect(alert).toContainText('This gauge shows 2 decimals. Too many digits.');
+  await expect(alert).toContainText('A digit too many: this gauge shows 2 decimals.');
   await page.keyboard.press('Escape');
   await hands.press('5', 'Enter');
   await expect(alert).toContainText('The digits behind an implied 1 are not all there.');
   await page.keyboard.press('Escape');
-  await hands.press('1', '9', '0');
+  await hands.press('1', '9', '0', 'Enter');
   await expect(alert).toContainText(
     '1.90 is thicker than new (1.80). Wrong sheet, or a ridge under the jaws?',
   );

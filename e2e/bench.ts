@@ -89,8 +89,7 @@ export async function beginRotor(
 }
 
 /** The verdict panel: what it says now. */
-export const verdict = (page: Page): Locator =>
-  page.getByRole('status').filter({ hasText: /Holds|Watch|Unproven|Replace/ });
+export const verdict = (page: Page): Locator => page.getByTestId('verdict');
 
 /** Everything keyed has reached the server. */
 export async function allSent(page: Page): Promise<void> {

@@ -178,7 +178,7 @@ test('a wavy rotor on the dial, and the feed’s own screen in Stores', async ({
     await press(page, 'DI-0042');
   }
   await expect(page.getByLabel(/The turn is complete\.$/)).toBeVisible();
-  await expect(verdict(page)).toContainText('Watch');
+  await expect(verdict(page)).toContainText('Clean its seat');
   await expect(
     page.getByText('The whole rotor sits tilted, highest at 1.', { exact: false }),
   ).toBeVisible();

@@ -41,7 +41,7 @@ export class Walker {
         await this.prove(does, end);
       }
       await expect(this.page.getByText(at, { exact: true })).toBeVisible();
-      await this.page.keyboard.press('Enter');
+      await this.hands.press('Enter');
       await expect(this.page.getByText(at, { exact: true })).toBeHidden();
     }
     throw new Error(`${last} never came up`);
@@ -143,7 +143,8 @@ export async function handOver(
   const told = page.getByRole('checkbox', { name: /The customer was told/ });
   if ((await told.count()) > 0) await hands.touch(told);
   await expect(page.getByText('Nothing stands in the way')).toBeVisible();
-  await page.getByLabel(`PIN of ${name}`).fill(pin);
+  await hands.touch(page.getByLabel(`PIN of ${name}`));
+  await hands.press(...pin);
   await hands.touch(hands.button('Sign and seal'));
   await expect(page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
 }

@@ -79,6 +79,7 @@ async function main(): Promise<void> {
       ),
     async () => whole('types of the app', () => npx('tsc', '-p', 'app/tsconfig.json')),
     async () => whole('lint and import direction', () => run('npm', ['run', '--silent', 'lint'])),
+    async () => whole('no circle of modules', () => npx('tsx', 'scripts/circles.ts')),
     async () => whole('format', () => run('npm', ['run', '--silent', 'format'])),
     async () => whole('web export', exportOnce),
   ];
@@ -115,6 +116,12 @@ async function main(): Promise<void> {
     () => npx('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
   );
   const all = [...first.flat(), last];
+  const seconds = all.reduce((total, outcome) => total + outcome.seconds, 0);
+  console.log('· Each part’s share of the time it took:');
+  for (const outcome of [...all].sort((a, b) => b.seconds - a.seconds))
+    console.log(
+      `  ${String(Math.round((100 * outcome.seconds) / Math.max(1, seconds))).padStart(3)} %  ${String(outcome.seconds).padStart(4)} s  ${outcome.name}`,
+    );
   const sum = (of: keyof Count) => all.reduce((total, outcome) => total + outcome[of], 0);
   for (const { name } of all.filter(({ failed }) => failed > 0)) console.log(`Failed: ${name}`);
   process.exitCode = sum('failed') === 0 ? 0 : 1;

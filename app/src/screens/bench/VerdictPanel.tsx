@@ -33,7 +33,11 @@ export function VerdictPanel({ word, called, reasons, settle, says, inches, full
     .map((reason) => words.reason(reason))
     .filter((reason) => !says.toLowerCase().includes(reason.toLowerCase()));
   return (
-    <View style={[styles.panel, { borderLeftColor: color[EDGE[word]] }]} role="status">
+    <View
+      style={[styles.panel, { borderLeftColor: color[EDGE[word]] }]}
+      role="status"
+      testID="verdict"
+    >
       <VerdictMark word={word} of={full ? size.mark * 1.4 : size.mark} />
       <View style={styles.text}>
         <Words kind="title" ink={WORD_INK[word]}>

@@ -16,7 +16,7 @@ import {
 } from '../../data/queries';
 import { today } from '../../data/today';
 import { useHandWasteOver } from '../../data/writes';
-import { exactDay } from '../../words/days';
+import { calendarDay, exactDay } from '../../words/days';
 import { Button } from '../../ui/Button';
 import { Page } from '../../ui/Page';
 import { Row } from '../../ui/Row';
@@ -25,7 +25,6 @@ import { size, space } from '../../ui/tokens';
 import { useWide } from '../../ui/useWide';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
-import { calendarDay } from '../../words/days';
 import { words } from '../../words/words';
 import { gaugeSays } from '../bench/measuring/ChooseGauge';
 

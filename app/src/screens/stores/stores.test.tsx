@@ -254,7 +254,8 @@ describe('a spec sheet', () => {
     };
     client.setQueryData(keys.sheet(sheet.sheetId), [silicone]);
     showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);
-    const chosen = () => screen.getByRole('radio', { checked: true, name: /Glycol|Silicone|Mineral/ });
+    const chosen = () =>
+      screen.getByRole('radio', { checked: true, name: /Glycol|Silicone|Mineral/ });
     expect(chosen()).toHaveTextContent('Silicone');
     expect(screen.getByText('DOT 5')).toBeTruthy();
     fireEvent.press(screen.getByText('Mineral'));

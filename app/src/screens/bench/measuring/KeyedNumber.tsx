@@ -36,7 +36,7 @@ export function KeyedNumber({
       </View>
       <Words kind="huge" ink={wrong ? 'rust' : 'ink'} numberOfLines={1}>
         {keyed}
-        <Words kind="huge" style={styles.open}>
+        <Words kind="huge" style={styles.open} aria-hidden>
           {open}
         </Words>
         <Words ink="soft"> mm</Words>
@@ -57,5 +57,6 @@ const styles = StyleSheet.create({
     paddingVertical: space.xs,
   },
   names: { flex: 1, minWidth: 0 },
-  open: { color: color.hairline },
+  // Not a digit yet: faint, and not read out.
+  open: { color: color.soft, opacity: 0.45 },
 });
