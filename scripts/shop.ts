@@ -1,11 +1,11 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { isIPv6, type AddressInfo } from 'node:net';
 import path from 'node:path';
 import { openPool, type Pool } from '@hold-fast/server/platform/database';
 import { Feed } from '@hold-fast/server/feed/feed';
 import { createServer } from '@hold-fast/server/platform/http';
 import { prepareDatabase } from '@hold-fast/server/platform/migrate';
-import { deviceOnFeed } from '@hold-fast/server/stores/store';
+import { deviceOnFeed, devicesOnFeed } from '@hold-fast/server/stores/store';
 import type { Logger } from 'pino';
 import { startMariadb, startThrowawayMariadb } from './mariadb';
 import { isEmpty, seedDemo } from './seedDemo';
@@ -51,8 +51,18 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
       await seedDemo(pool, new Date());
     }
     const now = () => new Date();
-    const feed = new Feed({ deviceOnFeed: (serial) => deviceOnFeed(pool, serial), now, log });
-    const app = createServer({ pool, now, log }, webDirectory, feed);
+    const feed = new Feed({
+      deviceOnFeed: (serial) => deviceOnFeed(pool, serial),
+      devicesOnFeed: () => devicesOnFeed(pool),
+      now,
+      log,
+    });
+    const app = createServer(
+      { pool, now, log },
+      webDirectory,
+      feed,
+      host ? [isIPv6(host) ? `[${host}]` : host] : [],
+    );
     const server = createHttpServer(app);
     await orSay(port, '--port', listen(server, port, '127.0.0.1'));
     const open = (server.address() as AddressInfo).port;

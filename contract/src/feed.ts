@@ -67,7 +67,9 @@ export type FeedEvent =
   /** The gauge this step waits for is on the line, or off it; told once when the step opens and is on. */
   | { event: 'gauge'; serial: string; connected: boolean }
   /** Another step waits for the gauge now. */
-  | { event: 'taken-over'; by: string };
+  | { event: 'taken-over'; by: string }
+  /** Another page of this browser hears the feed now: one stream a browser. */
+  | { event: 'elsewhere' };
 
 /** Scenes the stand-ins play. */
 export const SCENES = [

@@ -15,3 +15,11 @@ export const Pin = z.string().regex(/^\d{4,8}$/);
 
 /** Roles that may accept what was not proven. */
 export const LEADS: readonly Role[] = ['owner', 'lead'];
+
+/** Wrong tries at somebody's PIN from the session of another. */
+export interface PinTries {
+  by: string;
+  tries: number;
+  /** The latest of them. */
+  at: string;
+}

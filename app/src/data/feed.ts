@@ -7,7 +7,9 @@ export type FeedNotice =
   | { code: 'line-dropped'; serial: string }
   /** It dropped while nobody looked, and is back. */
   | { code: 'line-back'; serial: string }
-  | { code: 'taken-over'; by: string };
+  | { code: 'taken-over'; by: string }
+  /** Another page of this browser hears the feed; this one again once it is looked at. */
+  | { code: 'elsewhere' };
 
 export interface Feed {
   notice: FeedNotice | null;
@@ -17,7 +19,8 @@ export interface Feed {
 
 /**
  * Waits for readings of one gauge while a step is open. A reading that was not for this step is told and never used; a
- * lost connection to the server is made again by the browser itself.
+ * lost connection to the server is made again by the browser itself. One page of a browser hears it at a time: the one
+ * opened or looked at last.
  * @param deviceId the gauge or wrench this step works with
  * @param take what to do with a reading, as the gauge showed it
  */
@@ -31,8 +34,19 @@ export function useFeed(deviceId: string, take: (shown: string) => void): Feed {
   useEffect(() => {
     // Where there is no event stream (a test, an old browser) the keypad still does all.
     if (typeof EventSource === 'undefined') return;
-    const source = new EventSource(`/api/feed?gauge=${deviceId}`);
-    source.onmessage = ({ data }: MessageEvent<string>) => {
+    let source: EventSource | null = null;
+    const open = () => {
+      if (source || document.visibilityState === 'hidden') return;
+      source = new EventSource(`/api/feed?gauge=${deviceId}`);
+      source.onmessage = heard;
+      source.onerror = () => setLive(false);
+    };
+    const close = () => {
+      source?.close();
+      source = null;
+      setLive(false);
+    };
+    const heard = ({ data }: MessageEvent<string>) => {
       const event = JSON.parse(data) as FeedEvent;
       switch (event.event) {
         case 'reading':
@@ -56,12 +70,19 @@ export function useFeed(deviceId: string, take: (shown: string) => void): Feed {
           setLive(false);
           setNotice({ code: 'taken-over', by: event.by });
           break;
+        case 'elsewhere':
+          close();
+          setNotice({ code: 'elsewhere' });
+          break;
       }
     };
-    source.onerror = () => setLive(false);
+    open();
+    document.addEventListener('visibilitychange', open);
+    window.addEventListener('focus', open);
     return () => {
-      source.close();
-      setLive(false);
+      document.removeEventListener('visibilitychange', open);
+      window.removeEventListener('focus', open);
+      close();
     };
   }, [deviceId]);
   return { notice, live };

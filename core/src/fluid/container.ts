@@ -4,7 +4,7 @@ import { isValid } from 'date-fns/isValid';
 import { parseISO } from 'date-fns/parseISO';
 import { InputError } from '../inputError';
 import { compatibility, type AskedFluid, type Compatibility } from './compatibility';
-import type { Family, Fluid } from './families';
+import { nameOf, type Family, type Fluid } from './families';
 
 /** How the fluid looks. Cloudy, dark, or with bits in it: discarded, whatever its date [P]. */
 export const CONDITIONS = ['clear', 'cloudy', 'dark', 'bits'] as const;
@@ -39,7 +39,9 @@ export const MONTHS_AFTER_OPENING: Readonly<Record<Family, number>> = {
  * whichever is earlier; null when neither is known.
  * @throws InputError `not-a-date`.
  */
-export function lastUsableDay(container: FluidContainer): string | null {
+export function lastUsableDay(
+  container: Pick<FluidContainer, 'fluid' | 'openedOn' | 'printedUseBy' | 'monthsAfterOpening'>,
+): string | null {
   const { fluid, openedOn, printedUseBy, monthsAfterOpening } = container;
   const days = printedUseBy === null ? [] : [isoDay(printedUseBy, 'printedUseBy')];
   if (openedOn !== null) {
@@ -95,4 +97,30 @@ function isoDay(day: string, field: string): string {
   if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || !isValid(parseISO(day)))
     throw new InputError('not-a-date', field);
   return day;
+}
+
+/** What of a container decides where its fluid may go, and for how long. */
+export interface ContainerFacts extends Omit<FluidContainer, 'remainingMl'> {
+  lot: string;
+  /** It was found to hold another fluid than its label says. */
+  wrongFluid: boolean;
+}
+
+/**
+ * Whether a change makes a container better than it stood: taken back from the write-off or the quarantine, clear again,
+ * good for longer or with no last day; or another fluid, lot or size altogether. That takes a lead [D].
+ * @throws InputError as lastUsableDay
+ */
+export function easesContainer(was: ContainerFacts, became: ContainerFacts): boolean {
+  const [before, after] = [lastUsableDay(was), lastUsableDay(became)];
+  return (
+    (was.writtenOff && !became.writtenOff) ||
+    (was.wrongFluid && !became.wrongFluid) ||
+    (was.condition !== 'clear' && became.condition === 'clear') ||
+    (before !== null && (after === null || after > before)) ||
+    was.fluid.family !== became.fluid.family ||
+    nameOf(was.fluid) !== nameOf(became.fluid) ||
+    was.lot !== became.lot ||
+    was.sizeMl !== became.sizeMl
+  );
 }

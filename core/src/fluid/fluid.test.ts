@@ -1,3 +1,4 @@
+import { easesContainer, type ContainerFacts } from './container';
 import { compatibility } from './compatibility';
 import { mayFill, lastUsableDay, type ContainerRefusal, type FluidContainer } from './container';
 import { BOILING_POINTS_C, nameOf, type Fluid } from './families';
@@ -97,4 +98,48 @@ describe('containers', () => {
 
   it('can be asked before an amount is known', () =>
     expect(fill({ remainingMl: 1 }, null)).toBe('ok'));
+});
+
+describe('what makes a container better', () => {
+  const opened: ContainerFacts = {
+    fluid: { family: 'glycol', grade: 'DOT 4' },
+    lot: 'R7',
+    sizeMl: 250,
+    openedOn: '2026-10-01',
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'cloudy',
+    writtenOff: true,
+    wrongFluid: true,
+  };
+
+  it.each<[string, Partial<ContainerFacts>]>([
+    ['taken back from the write-off', { writtenOff: false }],
+    ['held the right fluid after all', { wrongFluid: false }],
+    ['clear again', { condition: 'clear' }],
+    ['opened later', { openedOn: '2026-11-01' }],
+    ['sealed after all, with no last day', { openedOn: null }],
+    ['good for longer', { monthsAfterOpening: 12 }],
+    ['another grade', { fluid: { family: 'glycol', grade: 'DOT 5.1' } }],
+    ['another family', { fluid: { family: 'mineral', blend: 'Selkie 10' } }],
+    ['another lot', { lot: 'R8' }],
+    ['another size', { sizeMl: 500 }],
+  ])('%s', (_, change) => expect(easesContainer(opened, { ...opened, ...change })).toBe(true));
+
+  const sound: ContainerFacts = {
+    ...opened,
+    condition: 'clear',
+    writtenOff: false,
+    wrongFluid: false,
+  };
+  it.each<[string, Partial<ContainerFacts>]>([
+    ['written off', { writtenOff: true }],
+    ['found to hold another fluid', { wrongFluid: true }],
+    ['found cloudy', { condition: 'cloudy' }],
+    ['opened earlier', { openedOn: '2026-09-01' }],
+    ['a printed day that is sooner', { printedUseBy: '2026-11-01' }],
+    ['nothing', {}],
+  ])('and not: %s', (_, change) =>
+    expect(easesContainer(sound, { ...sound, ...change })).toBe(false),
+  );
 });

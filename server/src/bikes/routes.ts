@@ -3,10 +3,10 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
+import { seesPhoneNumbers } from '../people/rules';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { fittingsOfBike } from '../jobs/store';
-import { seesPhoneNumbers } from './rules';
 import {
   bikeById,
   BIKES_A_PAGE,

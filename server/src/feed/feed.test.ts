@@ -207,3 +207,67 @@ it('only a stand-in can be driven, and only by somebody signed in', async () => 
   expect((await shop.client().send('POST', '/feed/gauges/TG-1', { press: true })).status).toBe(401);
   real.leave();
 });
+
+describe('what is no gauge', () => {
+  const says = async (text: string) => {
+    const socket = connect(shop.feedPort, '127.0.0.1');
+    await once(socket, 'connect');
+    let answers = '';
+    socket.on('data', (chunk: Buffer) => (answers += chunk.toString()));
+    socket.write(text);
+    await once(socket, 'close');
+    return answers;
+  };
+  const hello = (serial: string) => `HF1 HELLO serial=${serial} kind=thickness-gauge session=z\n`;
+
+  it('takes nothing after a refused first line, a browser’s request among them', async () => {
+    const open = await step(shop.ids.point);
+    const reading = 'HF1 READ seq=1 shown=1.99 unit=mm\n';
+    const body = `${hello('TG-1')}${reading}`;
+    const request = `POST / HTTP/1.1\r\nHost: 127.0.0.1:${shop.feedPort}\r\nContent-Length: ${body.length}\r\n\r\n${body}`;
+    for (const text of [request, `what\n${body}`, `${reading}${body}`]) {
+      const answers = await says(text);
+      expect(answers.match(/HF1 NO/g)).toHaveLength(1);
+      expect(answers).not.toMatch(/HF1 OK/);
+    }
+    expect(open.events.filter(({ event }) => event === 'reading')).toEqual([]);
+    open.close();
+  });
+
+  it('is kept no more often than there are instruments in the register', async () => {
+    const registered = 3;
+    const strange = await Promise.all(Array.from({ length: 12 }, (_, i) => gauge(`STRANGE-${i}`)));
+    await until(
+      () => strange.some(({ answers }) => answers().includes('too-many')),
+      () => strange.map(({ answers }) => answers()).join(),
+    );
+    expect((await state()).gauges.length).toBeLessThanOrEqual(registered);
+    strange.forEach(({ leave }) => leave());
+  });
+});
+
+describe('the stream of a browser', () => {
+  it('is one: a page that opens it takes it from the page before, and is heard by no other', async () => {
+    const first = await step(shop.ids.point);
+    const second = await step(shop.ids.point);
+    await first.heard('elsewhere');
+    const mate = await shop.signedIn('Lead');
+    const other = await step(shop.ids.dial, mate);
+    expect(second.events.filter(({ event }) => event === 'elsewhere')).toEqual([]);
+    expect(other.events.filter(({ event }) => event === 'elsewhere')).toEqual([]);
+    second.close();
+    other.close();
+  });
+
+  it('ends with its session', async () => {
+    const leaving = await shop.signedIn('Owner');
+    const abort = new AbortController();
+    const response = await fetch(`${shop.address}/api/feed`, {
+      headers: { cookie: leaving.cookie },
+      signal: abort.signal,
+    });
+    await leaving.send('DELETE', '/session');
+    // The stream comes to its end by itself; a stream that stayed open would never be read to it.
+    expect(await response.text()).toMatch(/here/);
+  });
+});

@@ -44,6 +44,8 @@ export class Feed {
   constructor(
     private readonly shop: {
       deviceOnFeed: (serial: string) => Promise<{ id: string; unit: 'mm' | 'Nm' } | null>;
+      /** How many instruments the register has on the feed: so many are kept, and no more. */
+      devicesOnFeed: () => Promise<number>;
       now: () => Date;
       log: Pick<Logger, 'warn' | 'error'>;
     },
@@ -124,14 +126,19 @@ export class Feed {
         if (gauge) this.#left(gauge, socket);
       });
     });
+    let refused = false;
     const refuse = (why: string) => {
-      socket.end(writeLine({ says: 'NO', seq: null, why }));
+      refused = true;
+      socket.end(writeLine({ says: 'NO', seq: null, why }), () => socket.destroy());
     };
     const take = async (line: string): Promise<void> => {
+      // Whoever began with something else is no gauge, whatever comes after: a browser’s request holds lines of its own.
+      if (refused) return;
       const said = readGaugeLine(line);
       if (said === null) return refuse('bad-line');
       if (said.says === 'BYE') return void socket.end();
       if (said.says === 'HELLO') {
+        if (!gauge && !(await this.#hasRoomFor(said.serial))) return refuse('too-many');
         gauge = this.#arrived(said, socket);
         return;
       }
@@ -145,6 +152,7 @@ export class Feed {
       );
     };
     socket.on('data', (chunk: string) => {
+      if (refused) return;
       const { lines, rest, tooLong } = takeLines(buffered + chunk);
       buffered = rest;
       if (tooLong) return refuse('too-long');
@@ -156,6 +164,18 @@ export class Feed {
             refuse('fault');
           });
     });
+  }
+
+  /** Whether one more instrument may be kept; one that left makes room for one that comes. */
+  async #hasRoomFor(serial: string): Promise<boolean> {
+    const most = await this.shop.devicesOnFeed();
+    if (this.#gauges.has(serial) || this.#gauges.size < most) return true;
+    for (const [left, { connected }] of this.#gauges)
+      if (!connected) {
+        this.#gauges.delete(left);
+        return true;
+      }
+    return false;
   }
 
   #arrived(

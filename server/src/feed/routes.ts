@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
-import { personOn } from '../platform/session';
+import { personOn, sessionKey, type Sessions } from '../platform/session';
 import type { Feed } from './feed';
 
 const Listening = z.strictObject({ gauge: z.uuid().optional() });
@@ -15,8 +15,10 @@ const Order = z.union([
 /** A silent connection is told that it lives, so that a lost one is noticed at either end. */
 const HEARTBEAT_MS = 15_000;
 
-export function feedRoutes(feed: Feed): Router {
+export function feedRoutes(feed: Feed, sessions: Sessions): Router {
   const routes = Router();
+  /** The open stream of each session, and so of each browser: a page that opens one ends the page's before it. */
+  const streams = new Map<string, () => void>();
 
   routes.get('/feed', (request, response) => {
     const { gauge } = parse(Listening, request.query);
@@ -29,9 +31,19 @@ export function feedRoutes(feed: Feed): Router {
       hear: (event: FeedEvent) => response.write(`data: ${JSON.stringify(event)}\n\n`),
     });
     const beat = setInterval(() => response.write(': here\n\n'), HEARTBEAT_MS);
+    const key = sessionKey(request);
+    streams.get(key)?.();
+    const elsewhere = () => {
+      response.write(`data: ${JSON.stringify({ event: 'elsewhere' } satisfies FeedEvent)}\n\n`);
+      response.end();
+    };
+    streams.set(key, elsewhere);
+    const forget = sessions.onEnd(request, () => response.end());
     response.on('close', () => {
       clearInterval(beat);
+      forget();
       stop();
+      if (streams.get(key) === elsewhere) streams.delete(key);
     });
   });
 

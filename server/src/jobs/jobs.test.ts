@@ -1,6 +1,6 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import type { BenchJob, BenchPage, Job, Page } from '@hold-fast/contract/jobs';
-import { v7 as uuid } from 'uuid';
+import { valuesAt } from '@hold-fast/core/inspection/session';
 import {
   checkIn,
   entry,
@@ -193,8 +193,28 @@ describe('readings', () => {
     expect(job.measured[0]!.verdict?.judgement).toMatchObject({
       rotor: { thinnest: { thicknessMm: 1.56 } },
     });
-    const second = await client.append(jobId, { ...correction, id: uuid() });
-    expect(second.status).toBeGreaterThanOrEqual(400);
+  });
+
+  it('corrected by two people at once: both corrections are kept and stand, neither lost', async () => {
+    const jobId = await openJob(shop, client);
+    const measurementId = await measureRotor(shop, client, jobId, [1.66, 1.62, 1.64]);
+    const [first] = (await jobOf(jobId)).measured[0]!.readings.filter(({ place }) => place === '1');
+    const other = await shop.signedIn('Lead');
+    const corrects = (valueMm: number) =>
+      entry('reading', {
+        measurementId,
+        place: '1',
+        valueMm,
+        typed: String(valueMm),
+        replaces: first!.id,
+      });
+    const answers = await Promise.all([
+      client.append(jobId, corrects(1.56)),
+      other.append(jobId, corrects(1.58)),
+    ]);
+    expect(answers.map(({ status }) => status)).toEqual([201, 201]);
+    const [measured] = (await jobOf(jobId)).measured;
+    expect(valuesAt(measured!.readings, '1').sort()).toEqual([1.56, 1.58]);
   });
 
   it('count once, however often and from however many places at once they arrive', async () => {

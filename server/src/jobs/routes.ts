@@ -3,6 +3,7 @@ import { SentEntry } from '@hold-fast/contract/entries';
 import { Photo } from '@hold-fast/contract/photos';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
+import { entryAllowed } from '../people/rules';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
@@ -58,7 +59,10 @@ export function jobsRoutes(shop: Shop): Router {
 
   routes.post('/jobs/:jobId/entries', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await appendEntry(shop, personOn(response), jobId, parse(SentEntry, request.body));
+    const sent = parse(SentEntry, request.body);
+    const person = personOn(response);
+    entryAllowed(person, sent.entry.kind);
+    await appendEntry(shop, person, jobId, sent);
     await answerJob(response, jobId, 201);
   });
 

@@ -1,3 +1,4 @@
+import { get } from 'node:http';
 import type { Person } from '@hold-fast/contract/people';
 import { openTestShop, PASSPHRASE, type TestShop } from '../testing/testShop';
 
@@ -44,13 +45,31 @@ describe('signing in', () => {
     expect(wrong.headers.get('content-type')).toMatch('application/problem+json');
   });
 
-  it('stops guessing after ten wrong tries on one name, and nobody else', async () => {
+  it('slows guessing down after ten wrong tries at one person, however the name is typed, and nobody else', async () => {
     const client = shop.client();
-    for (let i = 0; i < 10; i++) await client.signIn('Counter', 'wrong');
-    const eleventh = await client.signIn('Counter');
+    const began = shop.clock.now;
+    const spelt = ['Counter', 'counter', ' COUNTER ', 'Coünter', 'COUNTER'];
+    for (let i = 0; i < 10; i++)
+      expect((await client.signIn(spelt[i % spelt.length]!, 'wrong')).status).toBe(401);
+    const eleventh = await client.signIn('cOUNTER');
     expect(eleventh.status).toBe(429);
     expect(eleventh.body.type).toBe('urn:hold-fast:problem:too-many-tries');
+    expect(eleventh.body.facts).toEqual({ seconds: 2 });
     expect((await client.signIn('Owner')).status).toBe(201);
+    // Slowed down, and not locked out: two seconds later the right one is taken, and counts for nothing.
+    shop.clock.now = new Date(began.getTime() + 2000);
+    for (let i = 0; i < 20; i++) expect((await client.signIn('Counter')).status).toBe(201);
+    shop.clock.now = began;
+  });
+
+  it('ends the session this device had before', async () => {
+    const client = await shop.signedIn();
+    const before = client.cookie;
+    await client.signIn('Lead');
+    const old = shop.client();
+    old.cookie = before;
+    expect((await old.send('GET', '/bench')).status).toBe(401);
+    expect((await client.send('GET', '/bench')).status).toBe(200);
   });
 
   it('names the field that is missing or unknown', async () => {
@@ -68,11 +87,34 @@ describe('what comes from elsewhere', () => {
     for (const headers of [
       { 'sec-fetch-site': 'cross-site' },
       { origin: 'http://elsewhere.example' },
+      { origin: 'null' },
+      { origin: 'nonsense' },
+      { origin: 'http://elsewhere.example', 'sec-fetch-site': 'none' },
     ] as Record<string, string>[]) {
       const answer = await client.send('DELETE', '/session', undefined, headers);
       expect(answer.status).toBe(403);
     }
     expect((await client.send('GET', '/bench')).status).toBe(200);
+  });
+
+  it('is not answered under a strange name that was made to lead here', async () => {
+    const { port } = new URL(shop.address);
+    const ask = (host: string) =>
+      new Promise<number>((resolve, reject) => {
+        const asked = get({ port, path: '/api/session', headers: { host } }, (answer) => {
+          answer.resume();
+          resolve(answer.statusCode!);
+        });
+        asked.once('error', reject);
+      });
+    expect(await Promise.all(['localhost', '127.0.0.1:80', '[::1]:1'].map(ask))).toEqual([
+      200, 200, 200,
+    ]);
+    expect(
+      await Promise.all(
+        ['evil.example', 'localhost.evil.example', '10.0.0.1', '127.0.0.1.'].map(ask),
+      ),
+    ).toEqual([403, 403, 403, 403]);
   });
 
   it('is refused when it is no JSON or too large', async () => {

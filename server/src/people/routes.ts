@@ -3,29 +3,27 @@ import { Router } from 'express';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
-import type { Sessions } from '../platform/session';
-import { limitTries } from './rules';
-import { peopleOfRoles, personByName } from './store';
+import { personOn, type Sessions } from '../platform/session';
+import type { Shop } from '../platform/shop';
+import { peopleOfRoles, personByName, pinTriesAt, pinTriesSeen } from './store';
+import type { Tries } from './tries';
 
-const MOST_WRONG_SIGN_INS = 10;
-
-export function peopleRoutes(sessions: Sessions): Router {
+/** Signing in and out: before anybody is known. */
+export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
   const { pool } = sessions.shop;
   const routes = Router();
-  const limited = limitTries(
-    MOST_WRONG_SIGN_INS,
-    401,
-    (request) =>
-      `${request.socket.remoteAddress} ${String((request.body as { name?: unknown })?.name).toLowerCase()}`,
-  );
 
-  routes.post('/session', limited, async (request, response) => {
+  routes.post('/session', async (request, response) => {
     const { name, passphrase } = parse(SignIn, request.body);
     const found = await personByName(pool, name);
-    if (!(await secretMatches(found?.passphraseHash ?? null, passphrase)) || !found)
-      throw new Refusal('wrong-sign-in');
+    // Whatever spaces, accents or case were typed, tries count at whom they found; at nobody, by where they came from.
+    const whose = found ? `sign-in ${found.id}` : `sign-in from ${request.socket.remoteAddress}`;
+    const right = await tries.attempt(whose, () =>
+      secretMatches(found?.passphraseHash ?? null, passphrase),
+    );
+    if (!right || !found) throw new Refusal('wrong-sign-in');
     const person = { id: found.id, name: found.name, role: found.role };
-    await sessions.open(person, response);
+    await sessions.open(person, request, response);
     response.status(201).json(person);
   });
 
@@ -38,8 +36,24 @@ export function peopleRoutes(sessions: Sessions): Router {
     response.status(204).end();
   });
 
-  routes.get('/leads', sessions.required, async (_request, response) => {
+  return routes;
+}
+
+export function peopleRoutes({ pool, now }: Shop): Router {
+  const routes = Router();
+
+  routes.get('/leads', async (_request, response) => {
     response.json(await peopleOfRoles(pool, LEADS));
+  });
+
+  // Wrong tries at one's own PIN from the session of somebody else, until they were seen.
+  routes.get('/pin-tries', async (_request, response) => {
+    response.json(await pinTriesAt(pool, personOn(response).id));
+  });
+
+  routes.delete('/pin-tries', async (_request, response) => {
+    await pinTriesSeen(pool, personOn(response).id, now());
+    response.status(204).end();
   });
 
   return routes;

@@ -1,39 +1,138 @@
-import { LEADS, type Person } from '@hold-fast/contract/people';
-import type { Request, Response } from 'express';
-import { rateLimit } from 'express-rate-limit';
+import type { EntryKind } from '@hold-fast/contract/entries';
+import { LEADS, ROLES, type Person, type Role } from '@hold-fast/contract/people';
+import type { NextFunction, Request, Response } from 'express';
 import { Refusal, refuseField } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
+import { personOn } from '../platform/session';
 import type { StoredPerson } from './store';
+import type { Tries } from './tries';
 
-const QUARTER_OF_AN_HOUR_MS = 15 * 60 * 1000;
+// Who may do what. The counter checks in, quotes and hands over, and neither measures, signs nor accepts [D].
 
-/** Refuses further tries after so many refused ones in a quarter of an hour, counted apart for every `key`. */
-export function limitTries(
-  most: number,
-  refusedStatus: number,
-  key: (request: Request, response: Response) => string,
-) {
-  return rateLimit({
-    windowMs: QUARTER_OF_AN_HOUR_MS,
-    limit: most,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    skipSuccessfulRequests: true,
-    requestWasSuccessful: (_request, response) => response.statusCode !== refusedStatus,
-    keyGenerator: key,
-    handler: () => {
-      throw new Refusal('too-many-tries');
-    },
-  });
+const ALL: readonly Role[] = ROLES;
+const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
+
+/** Customers' phone numbers are for those who ring them [D]. */
+const RINGS: readonly Role[] = ['owner', 'lead', 'counter'];
+
+/** Every route behind the sign-in, and whose it is. A route that is not here is nobody's. */
+export const ROUTES = {
+  'GET /bench': ALL,
+  'POST /jobs': ALL,
+  'GET /jobs/:jobId': ALL,
+  'PUT /jobs/:jobId': ALL,
+  /** Each kind of entry by itself: {@link ENTRIES}. */
+  'POST /jobs/:jobId/entries': ALL,
+  'POST /jobs/:jobId/photos': ALL,
+  'GET /photos/:photoId': ALL,
+  'POST /jobs/:jobId/decisions': BENCH,
+  'POST /jobs/:jobId/sign-off': BENCH,
+  'POST /jobs/:jobId/amendments': BENCH,
+  'GET /bikes': ALL,
+  'GET /bikes/:bikeId': ALL,
+  'GET /sheets': ALL,
+  'GET /sheets/export': ALL,
+  'GET /sheets/:sheetId': ALL,
+  'POST /sheets/import': LEADS,
+  'PUT /sheets/:sheetId': LEADS,
+  'GET /gauges': ALL,
+  'POST /gauges': LEADS,
+  'PUT /gauges/:gaugeId': LEADS,
+  'GET /wrenches': ALL,
+  'POST /wrenches': LEADS,
+  'PUT /wrenches/:id': LEADS,
+  'GET /containers': ALL,
+  'POST /containers': LEADS,
+  /** What makes one better takes a lead besides: `easesContainer` in core. */
+  'PUT /containers/:id': BENCH,
+  'GET /containers/:id/fills': ALL,
+  'GET /stock': ALL,
+  'POST /stock': LEADS,
+  'POST /stock/moves': BENCH,
+  'GET /waste': ALL,
+  'POST /waste': BENCH,
+  'GET /rules': ALL,
+  'PUT /rules': LEADS,
+  'GET /records': ALL,
+  'GET /records/:recordId': ALL,
+  'GET /chain': ALL,
+  'GET /leads': ALL,
+  'GET /pin-tries': ALL,
+  'DELETE /pin-tries': ALL,
+  'GET /feed': BENCH,
+  'GET /feed/state': ALL,
+  'POST /feed/gauges/:serial': BENCH,
+} as const satisfies Readonly<Record<string, readonly Role[]>>;
+
+/** Whose each kind of entry is: what the customer says and brings is the counter's too, what hands do is the bench's. */
+export const ENTRIES: Readonly<Record<EntryKind, readonly Role[]>> = {
+  identification: BENCH,
+  measurement: BENCH,
+  reading: BENCH,
+  look: BENCH,
+  'look-over': BENCH,
+  fitting: BENCH,
+  tightening: BENCH,
+  'pass-mark': BENCH,
+  'clamp-gaps': BENCH,
+  fill: BENCH,
+  'fluid-back': BENCH,
+  waste: BENCH,
+  'part-taken': BENCH,
+  test: BENCH,
+  'plan-choice': ALL,
+  'plan-step': BENCH,
+  'bleed-cycle': BENCH,
+  ticked: BENCH,
+  deviation: BENCH,
+  'bedding-pull': BENCH,
+  witness: BENCH,
+  'customer-answer': ALL,
+  'part-brought': ALL,
+  'taken-back': BENCH,
+};
+
+const PATTERNS = Object.entries(ROUTES).map(([route, roles]) => {
+  const [method, path] = route.split(' ') as [string, string];
+  return { method, path: new RegExp(`^${path.replace(/:\w+/g, '[^/]+')}/?$`), roles };
+});
+
+/** Lets through whom {@link ROUTES} names. @throws Refusal `not-allowed`, `not-found` of an address it does not name. */
+export function allowedOnly(request: Request, response: Response, next: NextFunction): void {
+  const method = request.method === 'HEAD' ? 'GET' : request.method;
+  const asked = PATTERNS.filter(
+    (route) => route.method === method && route.path.test(request.path),
+  );
+  if (asked.length === 0) throw new Refusal('not-found');
+  const { role } = personOn(response);
+  if (!asked.some(({ roles }) => (roles as readonly Role[]).includes(role)))
+    throw new Refusal('not-allowed');
+  next();
 }
 
-/** @throws Refusal `wrong-pin` unless the PIN is this person's. */
-export async function checkPin(person: StoredPerson | null, pin: string): Promise<void> {
-  if (!(await secretMatches(person?.pinHash ?? null, pin)))
-    throw refuseField('wrong-pin', 'pin', 'wrong-pin', 'That is not the PIN of this person.');
+/** @throws Refusal `not-allowed` unless entries of this kind are this person's. */
+export function entryAllowed({ role }: Person, kind: EntryKind): void {
+  if (!ENTRIES[kind].includes(role)) throw new Refusal('not-allowed');
+}
+
+export function seesPhoneNumbers({ role }: Person): boolean {
+  return RINGS.includes(role);
 }
 
 /** Whether this person may accept what was not proven. */
 export function isLead(person: Pick<Person, 'role'>): boolean {
   return LEADS.includes(person.role);
+}
+
+/** @throws Refusal `wrong-pin` unless the PIN is this person's, `too-many-tries` where it has to wait. */
+export async function checkPin(
+  tries: Tries,
+  person: StoredPerson | null,
+  pin: string,
+): Promise<void> {
+  const right = await tries.attempt(`pin ${person?.id ?? 'nobody'}`, () =>
+    secretMatches(person?.pinHash ?? null, pin),
+  );
+  if (!right)
+    throw refuseField('wrong-pin', 'pin', 'wrong-pin', 'That is not the PIN of this person.');
 }

@@ -1,5 +1,5 @@
-import type { Person, Role } from '@hold-fast/contract/people';
-import { insert, select, selectOne, type Asked } from '../platform/database';
+import type { Person, PinTries, Role } from '@hold-fast/contract/people';
+import { insert, run, select, selectOne, type Asked } from '../platform/database';
 
 export interface StoredPerson extends Person {
   passphraseHash: string;
@@ -33,4 +33,31 @@ export async function addPerson(on: Asked, person: StoredPerson, at: Date): Prom
     pin_hash: person.pinHash,
     created_at: at,
   });
+}
+
+/** A wrong PIN, tried from the session of somebody else. */
+export async function addPinTry(
+  on: Asked,
+  { at, whose, by }: { at: Date; whose: string; by: string },
+): Promise<void> {
+  await insert(on, 'pin_try', { at, person_id: whose, by_person: by });
+}
+
+/** Wrong tries at this person's PIN from others' sessions that were not seen yet, by who tried, the latest first. */
+export async function pinTriesAt(on: Asked, personId: string): Promise<PinTries[]> {
+  const rows = await select<Omit<PinTries, 'at'> & { at: Date }>(
+    on,
+    `SELECT p.name AS \`by\`, COUNT(*) AS tries, MAX(t.at) AS at
+       FROM pin_try t JOIN person p ON p.id = t.by_person
+      WHERE t.person_id = ? AND t.seen_at IS NULL GROUP BY p.id, p.name ORDER BY at DESC`,
+    [personId],
+  );
+  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
+}
+
+export async function pinTriesSeen(on: Asked, personId: string, at: Date): Promise<void> {
+  await run(on, 'UPDATE pin_try SET seen_at = ? WHERE person_id = ? AND seen_at IS NULL', [
+    at,
+    personId,
+  ]);
 }

@@ -8,13 +8,15 @@ import { bikesRoutes } from '../bikes/routes';
 import type { Feed } from '../feed/feed';
 import { feedRoutes } from '../feed/routes';
 import { jobsRoutes } from '../jobs/routes';
-import { peopleRoutes } from '../people/routes';
+import { peopleRoutes, sessionRoutes } from '../people/routes';
+import { allowedOnly } from '../people/rules';
+import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { rulesRoutes } from '../rules/routes';
 import { sheetsRoutes } from '../sheets/routes';
 import { storesRoutes } from '../stores/routes';
 import { Refusal } from './refusal';
-import { hasSession, sameSiteOnly, Sessions } from './session';
+import { hasSession, ownHostOnly, sameSiteOnly, Sessions } from './session';
 import type { Shop } from './shop';
 
 const LARGEST_BODY = '200kb';
@@ -33,11 +35,13 @@ const LOST_DATABASE = new Set([
  * The whole server as an Express app.
  * @param webDirectory the exported app to serve; null serves the API alone
  * @param feed the gauge feed; null leaves its routes out
+ * @param hosts what the machine is reached by besides the loopback
  */
 export function createServer(
   shop: Shop,
   webDirectory: string | null,
   feed: Feed | null = null,
+  hosts: readonly string[] = [],
 ): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -49,6 +53,7 @@ export function createServer(
     }),
   );
   app.use(securityHeaders());
+  app.use(ownHostOnly(hosts));
   app.use('/api', api(shop, feed));
   if (webDirectory) serveApp(app, webDirectory);
   app.use(answerErrors(shop));
@@ -57,6 +62,7 @@ export function createServer(
 
 function api(shop: Shop, feed: Feed | null): express.Router {
   const sessions = new Sessions(shop);
+  const tries = new Tries(shop.now);
   const router = express.Router();
   router.use((_request, response, next) => {
     response.set('cache-control', 'no-store');
@@ -65,17 +71,18 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   router.use(sameSiteOnly);
   router.use('/jobs/:jobId/photos', express.json({ limit: LARGEST_PHOTO_BODY, strict: true }));
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
-  router.use(peopleRoutes(sessions));
-  router.use(sessions.required);
+  router.use(sessionRoutes(sessions, tries));
+  router.use(sessions.required, allowedOnly);
   router.use(
+    peopleRoutes(shop),
     jobsRoutes(shop),
     bikesRoutes(shop),
     sheetsRoutes(shop),
     storesRoutes(shop),
     rulesRoutes(shop),
-    recordsRoutes(shop),
+    recordsRoutes(shop, tries),
   );
-  if (feed) router.use(feedRoutes(feed));
+  if (feed) router.use(feedRoutes(feed, sessions));
   router.use(() => {
     throw new Refusal('not-found');
   });

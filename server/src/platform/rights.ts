@@ -10,6 +10,7 @@ const EDIT: Right[] = ['SELECT', 'INSERT', 'UPDATE'];
 export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   person: APPEND,
   session: ['SELECT', 'INSERT', 'DELETE'],
+  pin_try: EDIT,
   accepted_write: APPEND,
   customer: EDIT,
   bike: EDIT,

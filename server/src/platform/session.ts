@@ -14,10 +14,13 @@ const LASTS_MS = 14 * 60 * 60 * 1000;
  */
 export class Sessions {
   readonly #known = new Map<string, { person: Person; expiresAt: number }>();
+  readonly #waiting = new Map<string, Set<() => void>>();
 
   constructor(readonly shop: Shop) {}
 
-  async open(person: Person, response: Response): Promise<void> {
+  /** Opens a session; the one this device had before ends. */
+  async open(person: Person, request: Request, response: Response): Promise<void> {
+    await this.#end(request);
     const token = randomBytes(32).toString('base64url');
     const now = this.shop.now();
     const expiresAt = new Date(now.getTime() + LASTS_MS);
@@ -36,12 +39,27 @@ export class Sessions {
     });
   }
 
-  async close(request: Request, response: Response): Promise<void> {
+  /** Calls `listener` once, when the session this request came by ends. Answers with how to stop waiting for it. */
+  onEnd(request: Request, listener: () => void): () => void {
+    const token = tokenOf(request) ?? '';
+    const waiting = this.#waiting.get(token) ?? new Set();
+    this.#waiting.set(token, waiting.add(listener));
+    return () => {
+      waiting.delete(listener);
+      if (waiting.size === 0) this.#waiting.delete(token);
+    };
+  }
+
+  async #end(request: Request): Promise<void> {
     const token = tokenOf(request);
-    if (token) {
-      this.#known.delete(token);
-      await run(this.shop.pool, 'DELETE FROM session WHERE token_hash = ?', [hashOf(token)]);
-    }
+    if (!token) return;
+    this.#known.delete(token);
+    await run(this.shop.pool, 'DELETE FROM session WHERE token_hash = ?', [hashOf(token)]);
+    for (const listener of this.#waiting.get(token) ?? []) listener();
+  }
+
+  async close(request: Request, response: Response): Promise<void> {
+    await this.#end(request);
     response.clearCookie(COOKIE, { httpOnly: true, sameSite: 'lax', path: '/' });
   }
 
@@ -88,9 +106,35 @@ export function sameSiteOnly(request: Request, _response: Response, next: NextFu
 
 function isSameSite(request: Request): boolean {
   const site = request.get('sec-fetch-site');
-  if (site !== undefined) return site === 'same-origin' || site === 'none';
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') return false;
   const origin = request.get('origin');
-  return origin === undefined || new URL(origin).host === request.get('host');
+  return origin === undefined || hostOf(origin) === request.get('host');
+}
+
+/** The host of an origin; null of what is none, such as "null" of a sandboxed page. */
+function hostOf(origin: string): string | null {
+  return URL.canParse(origin) ? new URL(origin).host : null;
+}
+
+const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
+
+/**
+ * Refuses a request that names another host: a strange name that was made to lead here is how a page elsewhere would reach
+ * in past the browser.
+ * @param own names and addresses this machine is reached by besides the loopback
+ */
+export function ownHostOnly(own: readonly string[]) {
+  const names = new Set([...LOOPBACK, ...own]);
+  return (request: Request, _response: Response, next: NextFunction): void => {
+    const host = request.get('host') ?? '';
+    if (!names.has(host.replace(/:\d+$/, '').toLowerCase())) throw new Refusal('cross-site');
+    next();
+  };
+}
+
+/** What tells the session of a request from others, and gives nobody its token. */
+export function sessionKey(request: Request): string {
+  return hashOf(tokenOf(request) ?? '').toString('hex');
 }
 
 /** Whether a request brings a session's cookie, which may have ended since. */

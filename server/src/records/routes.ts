@@ -3,7 +3,7 @@ import { checkChain } from '@hold-fast/core/seal/chain';
 import { Router } from 'express';
 import { z } from 'zod';
 import { loadJob } from '../jobs/job';
-import { limitTries } from '../people/rules';
+import type { Tries } from '../people/tries';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
@@ -11,7 +11,6 @@ import type { Shop } from '../platform/shop';
 import { amend, decide, signOff } from './signOff';
 import { chain, recordById, recordsPage } from './store';
 
-const MOST_WRONG_PINS = 5;
 const JobId = z.object({ jobId: z.uuid() });
 const RecordId = z.object({ recordId: z.uuid() });
 const ListQuery = z.strictObject({
@@ -21,29 +20,25 @@ const ListQuery = z.strictObject({
     .optional(),
 });
 
-export function recordsRoutes(shop: Shop): Router {
+export function recordsRoutes(shop: Shop, tries: Tries): Router {
   const { pool } = shop;
   const routes = Router();
-  const named = limitTries(MOST_WRONG_PINS, 403, (request) =>
-    String((request.body as { personName?: unknown })?.personName).toLowerCase(),
-  );
-  const own = limitTries(MOST_WRONG_PINS, 403, (_request, response) => personOn(response).id);
 
-  routes.post('/jobs/:jobId/decisions', named, async (request, response) => {
+  routes.post('/jobs/:jobId/decisions', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await decide(shop, jobId, parse(Decision, request.body));
+    await decide(shop, tries, personOn(response), jobId, parse(Decision, request.body));
     response.status(201).json(await loadJob(pool, jobId));
   });
 
-  routes.post('/jobs/:jobId/sign-off', own, async (request, response) => {
+  routes.post('/jobs/:jobId/sign-off', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await signOff(shop, personOn(response), jobId, parse(SignOff, request.body));
+    await signOff(shop, tries, personOn(response), jobId, parse(SignOff, request.body));
     response.status(201).json(await loadJob(pool, jobId));
   });
 
-  routes.post('/jobs/:jobId/amendments', own, async (request, response) => {
+  routes.post('/jobs/:jobId/amendments', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await amend(shop, personOn(response), jobId, parse(Amendment, request.body));
+    await amend(shop, tries, personOn(response), jobId, parse(Amendment, request.body));
     response.status(201).json(await loadJob(pool, jobId));
   });
 

@@ -9,7 +9,8 @@ import { barsOf, inspectedItems, loadJob, restsOn } from '../jobs/job';
 import { judgeAgain } from '../jobs/judgements';
 import { countWrite, holdJob, takenBackOf } from '../jobs/store';
 import { checkPin, isLead } from '../people/rules';
-import { personById, personByName } from '../people/store';
+import { addPinTry, personById, personByName } from '../people/store';
+import type { Tries } from '../people/tries';
 import { inTransaction, insert, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal } from '../platform/refusal';
@@ -19,11 +20,26 @@ import { addRecord, holdHead } from './store';
 /**
  * Records that a lead accepts an "unproven", or that the customer refuses to have a "replace" replaced. It
  * counts for the verdict that stands now and for no later one.
+ * @param asking who is signed in; the PIN may be that of another
  * @throws Refusal `wrong-pin`, `not-allowed` (accepting takes a lead), `nothing-to-decide`, `job-sealed`.
  */
-export async function decide(shop: Shop, jobId: string, decision: Decision): Promise<void> {
+export async function decide(
+  shop: Shop,
+  tries: Tries,
+  asking: Person,
+  jobId: string,
+  decision: Decision,
+): Promise<void> {
   const person = await personByName(shop.pool, decision.personName);
-  await checkPin(person, decision.pin);
+  try {
+    await checkPin(tries, person, decision.pin);
+  } catch (error) {
+    // Whose PIN was tried from the session of somebody else is told so.
+    const wrong = error instanceof Refusal && error.kind === 'wrong-pin';
+    if (wrong && person && person.id !== asking.id)
+      await addPinTry(shop.pool, { at: shop.now(), whose: person.id, by: asking.id });
+    throw error;
+  }
   if (decision.decision === 'accepted-unproven' && !isLead(person!))
     throw new Refusal('not-allowed');
 
@@ -66,11 +82,12 @@ export async function decide(shop: Shop, jobId: string, decision: Decision): Pro
  */
 export async function signOff(
   shop: Shop,
+  tries: Tries,
   person: Person,
   jobId: string,
   signed: SignOff,
 ): Promise<void> {
-  await checkPin(await personById(shop.pool, person.id), signed.pin);
+  await checkPin(tries, await personById(shop.pool, person.id), signed.pin);
 
   await inTransaction(shop.pool, async (transaction) => {
     const held = await openJob(transaction, jobId);
@@ -122,11 +139,12 @@ async function openJob(transaction: Transaction, jobId: string): Promise<Job> {
  */
 export async function amend(
   shop: Shop,
+  tries: Tries,
   person: Person,
   jobId: string,
   amendment: Amendment,
 ): Promise<void> {
-  await checkPin(await personById(shop.pool, person.id), amendment.pin);
+  await checkPin(tries, await personById(shop.pool, person.id), amendment.pin);
   await inTransaction(shop.pool, async (transaction) => {
     const job = await openJob(transaction, jobId);
     if (!job.sealed) throw new Refusal('not-found');

@@ -9,7 +9,7 @@ import {
   Wrench,
   WrenchEdit,
 } from '@hold-fast/contract/stores';
-import type { Person } from '@hold-fast/contract/people';
+import { easesContainer } from '@hold-fast/core/fluid/container';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { isLead } from '../people/rules';
@@ -53,14 +53,14 @@ export function storesRoutes(shop: Shop): Router {
   const { pool } = shop;
   const routes = Router();
 
-  /** Adds a thing to the stores, once however often it is sent; that takes a lead. */
+  /** Adds a thing to the stores, once however often it is sent. */
   const once = async (
     response: Response,
     id: string,
     body: unknown,
     add: (transaction: Transaction) => Promise<void>,
   ) => {
-    const person = leadOn(response);
+    const person = personOn(response);
     await inTransaction(pool, async (transaction) => {
       const write = { id, body, personId: person.id, at: shop.now() };
       if ((await takeOnce(transaction, write)) !== null) await add(transaction);
@@ -80,7 +80,7 @@ export function storesRoutes(shop: Shop): Router {
   routes.put('/gauges/:gaugeId', async (request, response) => {
     const { gaugeId } = parse(GaugeId, request.params);
     const { version, gauge } = parse(GaugeEdit, request.body);
-    const person = leadOn(response);
+    const person = personOn(response);
     await inTransaction(pool, async (transaction) => {
       const was = await holdGauge(transaction, gaugeId);
       if (!was || gauge.id !== gaugeId) throw new Refusal('not-found');
@@ -103,7 +103,7 @@ export function storesRoutes(shop: Shop): Router {
   routes.put('/wrenches/:id', async (request, response) => {
     const { id } = parse(ThingId, request.params);
     const { version, wrench } = parse(WrenchEdit, request.body);
-    const person = leadOn(response);
+    const person = personOn(response);
     await inTransaction(pool, async (transaction) => {
       const was = await holdWrench(transaction, id);
       if (!was || wrench.id !== id) throw new Refusal('not-found');
@@ -128,10 +128,8 @@ export function storesRoutes(shop: Shop): Router {
       const was = await holdContainer(transaction, id);
       if (!was || container.id !== id) throw new Refusal('not-found');
       refuseStale(was, version);
-      // Anybody may write a container off; taking that back takes a lead.
-      const eased =
-        (was.writtenOff && !container.writtenOff) || (was.wrongFluid && !container.wrongFluid);
-      if (eased && !isLead(person)) throw new Refusal('not-allowed');
+      // Anybody at the bench may write a container off or find it spoiled; what makes it better takes a lead.
+      if (easesContainer(was, container) && !isLead(person)) throw new Refusal('not-allowed');
       const at = shop.now();
       const change = { was, became: container, at, personId: person.id };
       await named(() => changeContainer(transaction, change));
@@ -194,12 +192,6 @@ export function storesRoutes(shop: Shop): Router {
     response.json(await containers(pool));
   });
   return routes;
-}
-
-function leadOn(response: Response): Person {
-  const person = personOn(response);
-  if (!isLead(person)) throw new Refusal('not-allowed');
-  return person;
 }
 
 function refuseStale(current: { version: number }, version: number): void {

@@ -136,6 +136,16 @@ export async function deviceOnFeed(
   return row;
 }
 
+/** How many instruments are registered on the feed. */
+export async function devicesOnFeed(on: Asked): Promise<number> {
+  const row = await selectOne<{ devices: number }>(
+    on,
+    `SELECT (SELECT COUNT(*) FROM gauge WHERE feed_serial IS NOT NULL)
+          + (SELECT COUNT(*) FROM wrench WHERE feed_serial IS NOT NULL) AS devices`,
+  );
+  return row!.devices;
+}
+
 const gaugeColumns = (gauge: Gauge) => ({
   name: gauge.name,
   kind: gauge.kind,

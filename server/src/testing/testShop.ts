@@ -16,7 +16,14 @@ import { createServer } from '../platform/http';
 import { prepareDatabase } from '../platform/migrate';
 import { hashSecret } from '../platform/secrets';
 import { addSheet } from '../sheets/store';
-import { addContainer, addGauge, addStockLine, addWrench, deviceOnFeed } from '../stores/store';
+import {
+  addContainer,
+  addGauge,
+  addStockLine,
+  addWrench,
+  deviceOnFeed,
+  devicesOnFeed,
+} from '../stores/store';
 
 export const PASSPHRASE = 'a passphrase for tests';
 export const PIN = '2468';
@@ -115,7 +122,12 @@ export async function openTestShop() {
   const log = pino({ level: 'error' }, { write: (line: string) => faults.push(JSON.parse(line)) });
   const clock = { now: NOW };
   const now = () => clock.now;
-  const feed = new Feed({ deviceOnFeed: (serial) => deviceOnFeed(pool, serial), now, log });
+  const feed = new Feed({
+    deviceOnFeed: (serial) => deviceOnFeed(pool, serial),
+    devicesOnFeed: () => devicesOnFeed(pool),
+    now,
+    log,
+  });
   await feed.open(0);
   const server = createServer({ pool, now, log }, null, feed).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));

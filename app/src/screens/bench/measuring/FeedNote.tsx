@@ -20,6 +20,8 @@ function noticeSays(notice: FeedNotice): string {
       return `The line to ${notice.serial} dropped. What was read is kept; it goes on by itself, or key it.`;
     case 'line-back':
       return `The line to ${notice.serial} dropped and is back. What was read is kept, and counts once.`;
+    case 'elsewhere':
+      return 'Another page of this browser has the gauges now; they come back when you touch this one.';
     case 'taken-over':
       return `${notice.by} has opened a step with this gauge: its readings go there now.`;
   }

@@ -18,7 +18,7 @@ export const KEYPAD_HEIGHT: Record<Arrangement, number | null> = {
   lying: null,
 };
 /** What head, facts, rule, verdict and keypad need beside a tall phone's drawing, px. */
-const BESIDE_DRAWING = 536;
+const BESIDE_DRAWING = 548;
 const LEAST_DRAWING = 210;
 /** A drawing whose number stands beside it, px. */
 const SMALL_DRAWING = 190;
