@@ -377,5 +377,7 @@ export type ToldKind = (typeof TOLD_KINDS)[number];
 export const SentEntry = z.strictObject({
   entry: Entry,
   appWord: z.enum(['holds', 'watch', 'unproven', 'replace']).nullable(),
+  /** Whose entry it is: nobody else's sign-in makes it theirs. Left out by whoever sends only their own. */
+  by: Id.optional(),
 });
 export type SentEntry = z.infer<typeof SentEntry>;

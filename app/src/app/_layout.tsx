@@ -29,8 +29,8 @@ function Gate() {
   const pathname = usePathname();
   const person = session.data?.person;
   useEffect(() => {
-    if (person) void outbox.send();
-  }, [person]);
+    outbox.signedInAs(person?.id ?? null);
+  }, [person?.id]);
   if (__DEV__ && pathname === '/gallery') return <Slot />;
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;

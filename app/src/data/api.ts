@@ -41,7 +41,10 @@ export async function ask<T>(
     throw new NoConnection();
   });
   if (response.status === 204) return undefined as T;
-  const answer: unknown = await response.json().catch(() => null);
+  // What is no JSON is not the shop's server: a network that asks for a sign-in of its own answers anything with a page.
+  const answer: unknown = await response.json().catch(() => {
+    throw new NoConnection();
+  });
   if (response.ok) return answer as T;
   if (!isProblem(answer)) throw new NoConnection();
   const error = new ProblemError(answer);

@@ -1,6 +1,7 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import { QueryClient } from '@tanstack/react-query';
 import { NoConnection, onSignedOut } from './api';
+import { deviceStorage } from './deviceStorage';
 import { Outbox } from './outbox';
 
 const FRESH_MS = 10_000;
@@ -36,6 +37,7 @@ export const keys = {
   records: ['records'],
   record: (id: string) => ['record', id],
   chain: ['chain'],
+  pinTries: ['pin-tries'],
 } as const;
 
 /**
@@ -54,7 +56,7 @@ export function takeJob(job: Job): void {
   void client.invalidateQueries({ queryKey: keys.bike(job.bike.id) });
 }
 
-export const outbox = new Outbox(globalThis.localStorage, takeJob);
+export const outbox = new Outbox(deviceStorage(), takeJob);
 
 // Who is signed in stays on screen while a session is renewed, so that nothing half-done is lost.
 onSignedOut(() => {

@@ -1,14 +1,16 @@
 import type { Job } from '@hold-fast/contract/jobs';
-import { exampleJob, reads } from '../testing/exampleJob';
+import { exampleJob, ME, reads, waitingOf } from '../testing/exampleJob';
 import { Outbox, type Waiting } from './outbox';
 
 const MEASUREMENT = '0190a000-0000-7000-8000-000000000009';
-const jobId = exampleJob().id;
-const waits = (place: string, valueMm = 1.7): Waiting => ({
-  jobId,
-  entry: reads(MEASUREMENT, place, valueMm),
-  appWord: null,
-});
+const waits = (place: string, valueMm = 1.7, more: Partial<Waiting> = {}): Waiting =>
+  waitingOf(reads(MEASUREMENT, place, valueMm), more);
+/** An outbox with somebody signed in. */
+const opened = (onTaken: (job: Job) => void = () => undefined) => {
+  const outbox = new Outbox(localStorage, onTaken);
+  outbox.signedInAs(ME);
+  return outbox;
+};
 
 type Answer = { status: number; body: unknown } | 'lost';
 let answers: Answer[];
@@ -42,7 +44,7 @@ const settle = async (ms = 0) => {
 
 it('sends entries one after the other, in the order they were made', async () => {
   const taken: Job[] = [];
-  const outbox = new Outbox(localStorage, (job) => taken.push(job));
+  const outbox = opened((job) => taken.push(job));
   const made = ['1', '2', '3'].map((place) => waits(place));
   made.forEach((waiting) => outbox.add(waiting));
   expect(outbox.waiting).toHaveLength(3);
@@ -55,13 +57,14 @@ it('sends entries one after the other, in the order they were made', async () =>
 
 it('keeps them through a reload, and sends them then', async () => {
   answers = ['lost'];
-  const before = new Outbox(localStorage, () => undefined);
+  const before = opened();
   const waiting = waits('1');
   before.add(waiting);
   await settle();
   const after = new Outbox(localStorage, () => undefined);
   expect(after.waiting).toEqual([waiting]);
-  await after.send();
+  after.signedInAs(ME);
+  await settle();
   expect(after.waiting).toEqual([]);
   expect(sent).toEqual([waiting.entry.id]);
 });
@@ -74,7 +77,7 @@ it.each([
   const sound = waits('1');
   localStorage.setItem('hold-fast.outbox.0', kept);
   localStorage.setItem(`hold-fast.outbox.${sound.entry.id}`, JSON.stringify(sound));
-  const outbox = new Outbox(localStorage, () => undefined);
+  const outbox = opened();
   expect(outbox.waiting).toEqual([sound]);
   expect(outbox.unreadable).toBe(1);
   await outbox.send();
@@ -84,12 +87,12 @@ it.each([
   expect(after.unreadable).toBe(1);
   expect(Object.values(localStorage)).toContain(kept);
   after.dismissUnreadable();
-  expect(new Outbox(localStorage, () => undefined).unreadable).toBe(0);
+  expect(opened().unreadable).toBe(0);
 });
 
 it('tries again by itself after a lost connection, with the same id', async () => {
   answers = ['lost', 'lost', problem(503, 'unavailable')];
-  const outbox = new Outbox(localStorage, () => undefined);
+  const outbox = opened();
   outbox.add(waits('1'));
   await settle();
   expect(outbox.waiting).toHaveLength(1);
@@ -100,7 +103,7 @@ it('tries again by itself after a lost connection, with the same id', async () =
 
 it('waits for a sign-in when the session ended, and loses nothing', async () => {
   answers = [problem(401, 'not-signed-in')];
-  const outbox = new Outbox(localStorage, () => undefined);
+  const outbox = opened();
   outbox.add(waits('1'));
   await settle(60_000);
   expect(outbox.waiting).toHaveLength(1);
@@ -108,14 +111,138 @@ it('waits for a sign-in when the session ended, and loses nothing', async () => 
   expect(outbox.waiting).toEqual([]);
 });
 
-it('sets a refused entry aside with its reason, and goes on with the rest', async () => {
+it('keeps a refused entry, named with its reason, through a reload, and goes on with the rest', async () => {
   answers = [problem(422, 'reading-refused')];
-  const outbox = new Outbox(localStorage, () => undefined);
-  outbox.add(waits('1', 1.9));
+  const outbox = opened();
+  const refused = waits('1', 1.9);
+  outbox.add(refused);
   outbox.add(waits('2'));
   await settle(10);
   expect(outbox.waiting).toEqual([]);
-  expect(outbox.refused.map(({ problem: { title } }) => title)).toEqual(['reading-refused']);
-  outbox.dismissRefused(jobId);
-  expect(outbox.refused).toEqual([]);
+  const after = opened();
+  for (const { needsYou } of [outbox, after])
+    expect(
+      needsYou.map(({ entry, about, problem: { title } }) => [entry.id, about.place, title]),
+    ).toEqual([[refused.entry.id, '1', 'reading-refused']]);
+  after.dealtWith(refused.entry.id);
+  expect(opened().needsYou).toEqual([]);
+});
+
+it('sends it again as the same one, when somebody says so', async () => {
+  answers = [problem(422, 'reading-refused')];
+  const outbox = opened();
+  const refused = waits('1', 1.9);
+  outbox.add(refused);
+  await settle(10);
+  outbox.sendAgain(refused.entry.id);
+  await settle(10);
+  expect(sent).toEqual([refused.entry.id, refused.entry.id]);
+  expect([outbox.needsYou, outbox.waiting]).toEqual([[], []]);
+  expect(localStorage).toHaveLength(0);
+});
+
+it('what the server stumbles over holds up no other job, and needs somebody after three tries', async () => {
+  const stumbles = waits('1', 1.9);
+  const behind = waits('2');
+  const elsewhere = waits('3', 1.7, { jobId: '0190a000-0000-7000-8000-0000000000ab' });
+  const faults = new Set([stumbles.entry.id]);
+  globalThis.fetch = jest.fn((_address: RequestInfo | URL, init?: RequestInit) => {
+    const { entry } = JSON.parse(init!.body as string) as { entry: { id: string } };
+    sent.push(entry.id);
+    const fault = faults.has(entry.id);
+    return Promise.resolve({
+      ok: !fault,
+      status: fault ? 500 : 201,
+      json: () =>
+        Promise.resolve(
+          fault
+            ? { type: 'urn:hold-fast:problem:fault', title: 'fault', status: 500 }
+            : exampleJob(),
+        ),
+    } as Response);
+  });
+  const outbox = opened();
+  for (const waiting of [stumbles, behind, elsewhere]) outbox.add(waiting);
+  await settle();
+  expect(sent).toEqual([stumbles.entry.id, elsewhere.entry.id]);
+  await settle(60_000);
+  expect(sent.filter((id) => id === stumbles.entry.id)).toHaveLength(3);
+  expect(sent.at(-1)).toBe(behind.entry.id);
+  expect(outbox.needsYou.map(({ entry }) => entry.id)).toEqual([stumbles.entry.id]);
+  expect(outbox.waiting).toEqual([]);
+});
+
+describe('whose it is', () => {
+  const MATE = '0190a000-0000-7000-8000-0000000000f2';
+
+  it('goes with the entry, and another’s sign-in never sends it', async () => {
+    answers = ['lost'];
+    const outbox = opened();
+    const mine = waits('1');
+    outbox.add(mine);
+    await settle();
+    outbox.signedInAs(null);
+    outbox.signedInAs(MATE);
+    const theirs = waits('2');
+    outbox.add(theirs);
+    await settle(60_000);
+    expect(sent).toEqual([theirs.entry.id]);
+    expect(outbox.waiting.map(({ entry, by }) => [entry.id, by])).toEqual([[mine.entry.id, ME]]);
+    // Also through a reload, until its owner is back.
+    const after = new Outbox(localStorage, () => undefined);
+    after.signedInAs(MATE);
+    await settle(60_000);
+    expect(sent).toHaveLength(1);
+    after.signedInAs(ME);
+    await settle();
+    expect(sent).toEqual([theirs.entry.id, mine.entry.id]);
+  });
+
+  it('is told to the server, whose word is the last: what is another’s there waits, and is not refused', async () => {
+    answers = [problem(403, 'other-person')];
+    const outbox = opened();
+    outbox.add(waits('1'));
+    await settle(60_000);
+    const [, init] = jest.mocked(globalThis.fetch).mock.calls[0]!;
+    expect(JSON.parse(init!.body as string)).toMatchObject({ by: ME });
+    expect(outbox.waiting).toHaveLength(1);
+    expect(outbox.needsYou).toEqual([]);
+  });
+
+  it('sends nothing while nobody is signed in', async () => {
+    const outbox = new Outbox(localStorage, () => undefined);
+    localStorage.setItem(`hold-fast.outbox.${waits('1').entry.id}`, JSON.stringify(waits('1')));
+    await new Outbox(localStorage, () => undefined).send();
+    await outbox.send();
+    expect(sent).toEqual([]);
+  });
+});
+
+it('takes no entry that the device would not keep, and says so', async () => {
+  const full = {
+    ...Object.fromEntries(['getItem', 'removeItem'].map((each) => [each, () => null])),
+    setItem: () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    },
+  } as unknown as Storage;
+  const outbox = new Outbox(full, () => undefined);
+  outbox.signedInAs(ME);
+  expect(outbox.add(waits('1'))).toBe(false);
+  await settle();
+  expect([outbox.waiting, outbox.refusesToKeep, sent]).toEqual([[], true, []]);
+});
+
+it('takes a page of another server for no connection, and keeps what it sent', async () => {
+  const outbox = opened();
+  globalThis.fetch = jest.fn(() =>
+    Promise.resolve({
+      ok: true,
+      status: 200,
+      json: () => Promise.reject(new SyntaxError('<!doctype html>')),
+    } as Response),
+  );
+  outbox.add(waits('1'));
+  await settle();
+  expect(outbox.waiting).toHaveLength(1);
+  expect(outbox.needsYou).toEqual([]);
 });

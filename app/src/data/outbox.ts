@@ -3,6 +3,7 @@ import type { Job } from '@hold-fast/contract/jobs';
 import type { Gauge } from '@hold-fast/contract/stores';
 import type { Problem } from '@hold-fast/contract/problem';
 import type { Word } from '@hold-fast/core/wear/verdict';
+import type { About } from './about';
 import { ask, NoConnection, ProblemError } from './api';
 
 /** An entry on its way to the server. */
@@ -10,30 +11,42 @@ export interface Waiting {
   jobId: string;
   entry: Entry;
   appWord: Word | null;
+  /** Who made it: it is sent as theirs, or waits. */
+  by: string;
+  /** What it is, in case somebody has to deal with it. */
+  about: About;
   /** The gauge of a measurement, to show its readings before the server has them. */
   gauge?: Gauge;
+  /** How often the server could not take it. */
+  tries?: number;
 }
 
-/** An entry the server would not take. */
-export interface Refused extends Waiting {
+/** An entry that the server did not take, kept until somebody has dealt with it. */
+export interface NeedsYou extends Waiting {
   problem: Problem;
 }
 
 const PREFIX = 'hold-fast.outbox.';
+const NEEDS_YOU = 'hold-fast.needs-you.';
 /** Where what cannot be read is kept as it is, out of the way of the rest. */
 const SET_ASIDE = 'hold-fast.set-aside.';
 const FIRST_PAUSE_MS = 1000;
 const LONGEST_PAUSE_MS = 15_000;
+/** So often an entry that the server stumbles over is sent again before somebody has to look at it. */
+const MOST_TRIES = 3;
 
 /**
  * Entries that the server does not have yet, in the order they were made. Each is kept in the browser's storage until it is
  * acknowledged, so that a reload, a lost connection or an ended session loses none; its id keeps a second arrival
- * from counting twice.
+ * from counting twice. It is sent as the one who made it, and by nobody else. What the server will not take stays, named,
+ * until somebody has dealt with it, and holds up nothing that waits behind it.
  */
 export class Outbox {
   #waiting: readonly Waiting[] = [];
-  #refused: readonly Refused[] = [];
+  #needsYou: readonly NeedsYou[] = [];
   #unreadable = 0;
+  #refusesToKeep = false;
+  #person: string | null = null;
   #sending = false;
   #pause = FIRST_PAUSE_MS;
   #timer: ReturnType<typeof setTimeout> | undefined;
@@ -43,20 +56,71 @@ export class Outbox {
     private readonly storage: Storage,
     private readonly onTaken: (job: Job) => void,
   ) {
-    this.#waiting = keysOf(storage, PREFIX).flatMap((key) => {
-      const kept = storage.getItem(key)!;
-      const waiting = readable(kept);
-      if (waiting) return [waiting];
-      storage.setItem(SET_ASIDE + key.slice(PREFIX.length), kept);
-      storage.removeItem(key);
-      return [];
-    });
+    this.#waiting = this.#kept<Waiting>(PREFIX);
+    this.#needsYou = this.#kept<NeedsYou>(NEEDS_YOU);
     this.#unreadable = keysOf(storage, SET_ASIDE).length;
+  }
+
+  get waiting(): readonly Waiting[] {
+    return this.#waiting;
+  }
+
+  get needsYou(): readonly NeedsYou[] {
+    return this.#needsYou;
   }
 
   /** How many entries could not be read and are set aside. */
   get unreadable(): number {
     return this.#unreadable;
+  }
+
+  /** The device would not keep the last entry that was made: it is full, or keeping things is forbidden. */
+  get refusesToKeep(): boolean {
+    return this.#refusesToKeep;
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  /** Whose entries are made and sent from now on; null while nobody is signed in. */
+  signedInAs(person: string | null): void {
+    if (person === this.#person) return;
+    this.#person = person;
+    void this.send();
+  }
+
+  /**
+   * Keeps an entry and sends it as soon as it can.
+   * @returns whether the device keeps it: if not, it is not taken, and must not be shown as if it were
+   */
+  add(made: Omit<Waiting, 'by'>): boolean {
+    const waiting: Waiting = { ...made, by: this.#person ?? '' };
+    this.#refusesToKeep = !this.#keep(PREFIX, waiting);
+    if (!this.#refusesToKeep) this.#waiting = [...this.#waiting, waiting];
+    this.#tell();
+    if (this.#refusesToKeep) return false;
+    void this.send();
+    return true;
+  }
+
+  /** Forgets an entry that was not taken, once somebody has dealt with it. */
+  dealtWith(id: string): void {
+    this.#needsYou = this.#needsYou.filter(({ entry }) => entry.id !== id);
+    this.storage.removeItem(NEEDS_YOU + id);
+    this.#tell();
+  }
+
+  /** Sends an entry that was not taken once more, the same one. */
+  sendAgain(id: string): void {
+    const again = this.#needsYou.find(({ entry }) => entry.id === id);
+    if (!again) return;
+    const { problem: _problem, tries: _tries, ...waiting } = again;
+    if (!this.#keep(PREFIX, waiting)) return;
+    this.#waiting = [...this.#waiting, waiting];
+    this.dealtWith(id);
+    void this.send();
   }
 
   /** Forgets what was set aside, once somebody dealt with it. */
@@ -66,75 +130,91 @@ export class Outbox {
     this.#tell();
   }
 
-  get waiting(): readonly Waiting[] {
-    return this.#waiting;
-  }
-
-  get refused(): readonly Refused[] {
-    return this.#refused;
-  }
-
-  subscribe = (listener: () => void): (() => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
-
-  /** Keeps an entry and sends it as soon as it can. */
-  add(waiting: Waiting): void {
-    this.storage.setItem(PREFIX + waiting.entry.id, JSON.stringify(waiting));
-    this.#waiting = [...this.#waiting, waiting];
-    this.#tell();
-    void this.send();
-  }
-
-  /** Forgets the refused entries of a job, once they were read. */
-  dismissRefused(jobId: string): void {
-    this.#refused = this.#refused.filter((refused) => refused.jobId !== jobId);
-    this.#tell();
-  }
-
-  /** Sends what waits, one after the other; stops at a lost connection or an ended session and tries again later. */
+  /**
+   * Sends what waits and is this person's, one after the other; stops at a lost connection or an ended session and tries again
+   * later. A job whose entry the server stumbles over waits, and the others go on.
+   */
   async send(): Promise<void> {
     if (this.#sending) return;
     this.#sending = true;
     clearTimeout(this.#timer);
+    const held = new Set<string>();
+    const next = () =>
+      this.#waiting.find(({ by, jobId }) => by === this.#person && !held.has(jobId));
     try {
-      for (let first = this.#waiting[0]; first; first = this.#waiting[0]) {
-        const { jobId, entry, appWord } = first;
-        const job = await ask<Job>('POST', `/jobs/${jobId}/entries`, { entry, appWord });
-        this.#pause = FIRST_PAUSE_MS;
-        this.onTaken(job);
-        this.#drop(first);
-      }
+      for (let first = next(); first; first = next())
+        try {
+          await this.#sendOne(first);
+          this.#pause = FIRST_PAUSE_MS;
+        } catch (error) {
+          if (!(error instanceof ProblemError) || stopsAll(error)) throw error;
+          if (this.#notTaken(first, error)) held.add(first.jobId);
+        }
+      if (held.size > 0) this.#later();
     } catch (error) {
-      this.#stopFor(error);
+      // Somebody has to sign in first; that sends again.
+      const signedOut = error instanceof ProblemError && needsSignIn(error);
+      if (!(error instanceof NoConnection) && !(error instanceof ProblemError)) throw error;
+      if (!signedOut) this.#later();
     } finally {
       this.#sending = false;
     }
   }
 
-  #stopFor(error: unknown): void {
-    const first = this.#waiting[0];
-    if (error instanceof ProblemError && first && isFinal(error)) {
-      this.#refused = [...this.#refused, { ...first, problem: error.problem }];
-      this.#drop(first);
-      this.#again(0);
-      return;
+  async #sendOne(waiting: Waiting): Promise<void> {
+    const { jobId, entry, appWord, by } = waiting;
+    this.onTaken(await ask<Job>('POST', `/jobs/${jobId}/entries`, { entry, appWord, by }));
+    this.#drop(waiting);
+  }
+
+  /** Sets an entry aside that the server would not take. Answers whether it is tried again, its job waiting till then. */
+  #notTaken(waiting: Waiting, { problem }: ProblemError): boolean {
+    const tries = (waiting.tries ?? 0) + 1;
+    if (problem.status >= 500 && tries < MOST_TRIES) {
+      const tried = { ...waiting, tries };
+      this.#keep(PREFIX, tried);
+      this.#waiting = this.#waiting.map((each) => (each === waiting ? tried : each));
+      return true;
     }
-    // Somebody has to sign in first; that sends again.
-    if (error instanceof ProblemError && error.kind === 'not-signed-in') return;
-    if (!(error instanceof NoConnection) && !(error instanceof ProblemError)) throw error;
-    this.#again(this.#pause);
+    const needsYou: NeedsYou = { ...waiting, problem };
+    this.#needsYou = [...this.#needsYou, needsYou];
+    // Where there is no room for it, it stays kept as waiting, and comes here again after a reload.
+    if (this.#keep(NEEDS_YOU, needsYou)) this.#drop(waiting);
+    else this.#waiting = this.#waiting.filter(({ entry }) => entry.id !== waiting.entry.id);
+    this.#tell();
+    return false;
+  }
+
+  #later(): void {
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.send(), this.#pause);
     this.#pause = Math.min(LONGEST_PAUSE_MS, this.#pause * 2);
   }
 
-  #again(pauseMs: number): void {
-    this.#timer = setTimeout(() => void this.send(), pauseMs);
+  #keep(prefix: string, waiting: Waiting): boolean {
+    try {
+      this.storage.setItem(prefix + waiting.entry.id, JSON.stringify(waiting));
+      return true;
+    } catch {
+      return false;
+    }
+  }
+
+  /** What was kept under a prefix, in the order it was made; what cannot be read is set aside as it is. */
+  #kept<T extends Waiting>(prefix: string): T[] {
+    return keysOf(this.storage, prefix).flatMap((key) => {
+      const kept = this.storage.getItem(key)!;
+      const waiting = readable<T>(kept);
+      if (waiting) return [waiting];
+      this.storage.setItem(SET_ASIDE + key.slice(prefix.length), kept);
+      this.storage.removeItem(key);
+      return [];
+    });
   }
 
   #drop(done: Waiting): void {
     this.storage.removeItem(PREFIX + done.entry.id);
-    this.#waiting = this.#waiting.filter((waiting) => waiting !== done);
+    this.#waiting = this.#waiting.filter(({ entry }) => entry.id !== done.entry.id);
     this.#tell();
   }
 
@@ -143,9 +223,12 @@ export class Outbox {
   }
 }
 
-/** Refusals that another try would not change. */
-function isFinal({ kind, problem }: ProblemError): boolean {
-  return kind !== 'not-signed-in' && kind !== 'too-many-tries' && problem.status < 500;
+/** Whoever is signed in is not whose entry it is, or nobody is. */
+const needsSignIn = ({ kind }: ProblemError) => kind === 'not-signed-in' || kind === 'other-person';
+
+/** Answers that say nothing of the entry itself: all of them wait. */
+function stopsAll(error: ProblemError): boolean {
+  return needsSignIn(error) || error.kind === 'too-many-tries' || error.kind === 'unavailable';
 }
 
 /** Ids are made in the order of time, and so are the keys. */
@@ -156,13 +239,13 @@ function keysOf(storage: Storage, prefix: string): string[] {
 }
 
 /** An entry as it was kept; null where it is none, cut off or written by something else. */
-function readable(kept: string): Waiting | null {
+function readable<T extends Waiting>(kept: string): T | null {
   try {
-    const { jobId, entry } = JSON.parse(kept) as Partial<Waiting>;
-    const whole = [jobId, entry?.id, entry?.kind, entry?.at].every(
+    const { jobId, entry, by, about } = JSON.parse(kept) as Partial<Waiting>;
+    const whole = [jobId, by, about?.bike, entry?.id, entry?.kind, entry?.at].every(
       (each) => typeof each === 'string',
     );
-    return whole ? (JSON.parse(kept) as Waiting) : null;
+    return whole ? (JSON.parse(kept) as T) : null;
   } catch {
     return null;
   }

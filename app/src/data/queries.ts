@@ -7,7 +7,7 @@ import type {
   SealedRecord,
   SealedRow,
 } from '@hold-fast/contract/jobs';
-import type { Person } from '@hold-fast/contract/people';
+import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/rules';
 import type { SheetHistoryRow, SheetRevision } from '@hold-fast/contract/sheets';
@@ -68,10 +68,18 @@ export function useUnreadable() {
   return useSyncExternalStore(outbox.subscribe, () => outbox.unreadable);
 }
 
-export function useRefused(jobId: string) {
-  const all = useSyncExternalStore(outbox.subscribe, () => outbox.refused);
-  return useMemo(() => all.filter((refused) => refused.jobId === jobId), [all, jobId]);
+/** Entries the server did not take, until somebody has dealt with them. */
+export function useNeedsYou() {
+  return useSyncExternalStore(outbox.subscribe, () => outbox.needsYou);
 }
+
+export function useRefusesToKeep() {
+  return useSyncExternalStore(outbox.subscribe, () => outbox.refusesToKeep);
+}
+
+/** Wrong tries at one's own PIN from others' sessions. */
+export const usePinTries = () =>
+  useQuery({ queryKey: keys.pinTries, queryFn: () => ask<PinTries[]>('GET', '/pin-tries') });
 
 /** A job as it stands with what still waits to be sent. */
 export function useJob(jobId: string) {

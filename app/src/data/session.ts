@@ -2,6 +2,7 @@ import type { Person, SignIn } from '@hold-fast/contract/people';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { ask } from './api';
 import { client, keys, outbox } from './client';
+import { deviceStorage } from './deviceStorage';
 
 interface Session {
   person: Person | null;
@@ -9,10 +10,23 @@ interface Session {
   ended?: boolean;
 }
 
+/** That somebody signed out while the server could not be told: until it was, nobody is signed in here. */
+const SIGNED_OUT = 'hold-fast.signed-out';
+const storage = deviceStorage();
+
+async function tellSignedOut(): Promise<void> {
+  await ask<void>('DELETE', '/session');
+  storage.removeItem(SIGNED_OUT);
+}
+
 export function useSession() {
   return useQuery({
     queryKey: keys.session,
-    queryFn: () => ask<Session>('GET', '/session'),
+    queryFn: async (): Promise<Session> => {
+      if (storage.getItem(SIGNED_OUT) === null) return ask<Session>('GET', '/session');
+      await tellSignedOut();
+      return { person: null };
+    },
     staleTime: Infinity,
   });
 }
@@ -21,21 +35,26 @@ export function useSignIn() {
   return useMutation({
     mutationFn: (signIn: SignIn) => ask<Person>('POST', '/session', signIn),
     onSuccess: (person) => {
+      storage.removeItem(SIGNED_OUT);
       client.setQueryData<Session>(keys.session, { person });
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== keys.session[0],
       });
-      void outbox.send();
+      outbox.signedInAs(person.id);
     },
   });
 }
 
-export function useSignOut() {
-  return useMutation({
-    mutationFn: () => ask<void>('DELETE', '/session'),
-    onSuccess: () => {
-      client.clear();
-      client.setQueryData<Session>(keys.session, { person: null });
-    },
-  });
+/** Signs out: the screen is empty at once, whether or not the server can be told; what is not sent waits for its owner. */
+export function signOut(): void {
+  try {
+    storage.setItem(SIGNED_OUT, '');
+  } catch {
+    // A device that keeps nothing has nothing to come back to either.
+  }
+  outbox.signedInAs(null);
+  const told = tellSignedOut();
+  client.clear();
+  client.setQueryData<Session>(keys.session, { person: null });
+  told.catch(() => undefined);
 }

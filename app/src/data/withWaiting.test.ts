@@ -1,15 +1,11 @@
 import { judge } from '@hold-fast/core/inspection/judge';
-import { begins, exampleJob, GAUGE, reads } from '../testing/exampleJob';
+import { begins, exampleJob, GAUGE, reads, waitingOf } from '../testing/exampleJob';
+import type { Waiting } from './outbox';
 import { withWaiting } from './withWaiting';
 
 const job = exampleJob();
 const begin = begins('rotor');
-const sent = (entry: Parameters<typeof withWaiting>[1][number]['entry']) => ({
-  jobId: job.id,
-  entry,
-  appWord: null,
-  gauge: GAUGE,
-});
+const sent = (entry: Waiting['entry']) => waitingOf(entry, { gauge: GAUGE });
 const readings = [
   reads(begin.id, 'zero', 0),
   ...[1.52, 1.5, 1.47].map((mm, i) => reads(begin.id, String(i + 1), mm)),

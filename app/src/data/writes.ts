@@ -27,7 +27,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { v7 as uuid } from 'uuid';
 import { ask, ProblemError } from './api';
+import { aboutEntry } from './about';
 import { client, keys, outbox, takeJob } from './client';
+import { withWaiting } from './withWaiting';
 
 type Fresh<K extends EntryKind> = Omit<EntryOf<K>, 'id' | 'at'>;
 
@@ -36,14 +38,19 @@ export function entryOf<K extends EntryKind>(fresh: Fresh<K>): EntryOf<K> {
   return { id: uuid(), at: new Date().toISOString(), ...fresh } as EntryOf<K>;
 }
 
-/** Puts an entry in the outbox: it counts at once and is sent when it can be. */
+/**
+ * Puts an entry in the outbox: it counts at once and is sent when it can be.
+ * @returns false when this device would not keep it: then it is not taken, and every page says so
+ */
 export function append(
   jobId: string,
   entry: Entry,
   more: { appWord?: Word | null; gauge?: Gauge } = {},
-): void {
+): boolean {
   const { appWord = null, gauge } = more;
-  outbox.add({ jobId, entry, appWord, ...(gauge ? { gauge } : {}) });
+  const known = client.getQueryData<Job>(keys.job(jobId));
+  const about = aboutEntry(known && withWaiting(known, outbox.waiting), entry);
+  return outbox.add({ jobId, entry, appWord, about, ...(gauge ? { gauge } : {}) });
 }
 
 /**
@@ -247,6 +254,13 @@ export function useSaveRules() {
     },
   });
 }
+
+/** Says that the tries at one's own PIN were seen. */
+export const usePinTriesSeen = () =>
+  useMutation({
+    mutationFn: () => ask<void>('DELETE', '/pin-tries'),
+    onSuccess: () => client.setQueryData(keys.pinTries, []),
+  });
 
 /** The faults a refusal found, by field, with the words for people. */
 export function faultsOf(error: Error | null): Record<string, string> {

@@ -1,9 +1,9 @@
 import { Link, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { useSignOut } from '../data/session';
+import { signOut, useSession } from '../data/session';
 import { outbox } from '../data/client';
-import { useUnreadable, useWaiting } from '../data/queries';
+import { useRefusesToKeep, useUnreadable, useWaiting } from '../data/queries';
 import { Button } from '../ui/Button';
 import { Icon } from '../ui/Icon';
 import { Note } from '../ui/Note';
@@ -34,6 +34,7 @@ export function Places({ person, children }: { person: string; children: ReactNo
       {wide && <Rail here={here} person={person} />}
       <View style={styles.content}>
         <Unreadable />
+        <NotKept />
         <Unsent />
         {children}
       </View>
@@ -59,7 +60,7 @@ export function Places({ person, children }: { person: string; children: ReactNo
 }
 
 function Rail({ here, person }: { here: string | undefined; person: string }) {
-  const signOut = useSignOut();
+  const leave = useLeave();
   const theme = useTheme();
   return (
     <View style={styles.rail} role="navigation">
@@ -84,7 +85,7 @@ function Rail({ here, person }: { here: string | undefined; person: string }) {
           {person}
         </Words>
         <RailAction says={THEME_SAYS[theme]} onPress={() => chooseTheme(NEXT_THEME[theme])} />
-        <RailAction says="Sign out" onPress={() => signOut.mutate()} />
+        <RailAction says={leave.says} onPress={leave.press} />
       </View>
     </View>
   );
@@ -102,7 +103,7 @@ function RailAction({ says, onPress }: { says: string; onPress: () => void }) {
 
 /** On a phone: who is signed in, the light, and signing out, at the end of the Bench’s list. */
 export function PersonAside({ person }: { person: string }) {
-  const signOut = useSignOut();
+  const leave = useLeave();
   const theme = useTheme();
   return (
     <View style={styles.person}>
@@ -116,9 +117,9 @@ export function PersonAside({ person }: { person: string }) {
           {THEME_SAYS[theme]}
         </Words>
       </Pressable>
-      <Pressable role="button" style={styles.personAction} onPress={() => signOut.mutate()}>
+      <Pressable role="button" style={styles.personAction} onPress={leave.press}>
         <Words kind="small" ink="brassText">
-          Sign out
+          {leave.says}
         </Words>
       </Pressable>
     </View>
@@ -149,9 +150,35 @@ function Unreadable() {
 
 const PATIENCE_MS = 4000;
 
-/** How much waits to be sent; it says so only once it has been waiting a while. */
+/** Signing out. With entries that are not sent yet it says so first, and asks for a second press. */
+function useLeave(): { says: string; press: () => void } {
+  const mine = useMine();
+  const [warned, setWarned] = useState(false);
+  const warn = warned && mine > 0;
+  return {
+    says: warn ? `${entries(mine)} not sent: kept here for you. Sign out all the same` : 'Sign out',
+    press: () => (mine > 0 && !warned ? setWarned(true) : signOut()),
+  };
+}
+
+const entries = (count: number) => (count === 1 ? '1 entry is' : `${count} entries are`);
+
+/** How many entries of whoever is signed in wait to be sent. */
+function useMine(): number {
+  const person = useSession().data?.person?.id;
+  return useWaiting().filter(({ by }) => by === person).length;
+}
+
+/** Says that the last entry was not taken, because this device would not keep it. */
+function NotKept() {
+  if (!useRefusesToKeep()) return null;
+  return <Note kind="refusal">{words.notKept}</Note>;
+}
+
+/** How much waits to be sent; it says so only once it has been waiting a while. What is another’s waits for them. */
 function Unsent() {
   const waiting = useWaiting();
+  const mine = useMine();
   const first = waiting[0]?.entry.id;
   const [late, setLate] = useState<string>();
   useEffect(() => {
@@ -160,11 +187,19 @@ function Unsent() {
     return () => clearTimeout(timer);
   }, [first]);
   if (!first || late !== first) return null;
+  const others = waiting.length - mine;
   return (
     <View style={styles.unsent} role="status">
-      <Words kind="small" ink="onSlate">
-        {`${waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept here and will be sent when the server answers.`}
-      </Words>
+      {mine > 0 ? (
+        <Words kind="small" ink="onSlate">
+          {`${entries(mine)} kept here and will be sent when the server answers.`}
+        </Words>
+      ) : null}
+      {others > 0 ? (
+        <Words kind="small" ink="onSlate">
+          {`${entries(others)} somebody else’s, kept here until they sign in on this device.`}
+        </Words>
+      ) : null}
     </View>
   );
 }

@@ -1,8 +1,10 @@
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
-import type { EntryOf } from '@hold-fast/contract/entries';
+import type { Entry, EntryOf } from '@hold-fast/contract/entries';
 import type { Job } from '@hold-fast/contract/jobs';
 import type { Gauge, StockInStore } from '@hold-fast/contract/stores';
+import { aboutEntry } from '../data/about';
+import type { Waiting } from '../data/outbox';
 
 export const GAUGE: Gauge = {
   id: '0190a000-0000-7000-8000-000000000001',
@@ -158,3 +160,12 @@ export const reads = (
   via: 'keys',
   replaces: null,
 });
+
+/** Whose entries wait, where it does not matter whose. */
+export const ME = '0190a000-0000-7000-8000-0000000000f1';
+
+/** An entry of the example job as it waits to be sent. */
+export function waitingOf(entry: Entry, more: Partial<Waiting> = {}): Waiting {
+  const job = exampleJob();
+  return { jobId: job.id, entry, appWord: null, by: ME, about: aboutEntry(job, entry), ...more };
+}

@@ -6,7 +6,7 @@ import { configure, render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../data/client';
 import { withWaiting } from '../data/withWaiting';
-import { exampleJob, GAUGE } from './exampleJob';
+import { exampleJob, GAUGE, waitingOf } from './exampleJob';
 
 // The first screen of a file waits for its modules, on a busy machine for seconds.
 configure({ asyncUtilTimeout: 10_000 });
@@ -21,7 +21,7 @@ export function clearApp(): void {
     queries: { staleTime: Infinity, gcTime: Infinity, retry: false },
     mutations: { gcTime: Infinity },
   });
-  jest.spyOn(outbox, 'add').mockImplementation(() => undefined);
+  jest.spyOn(outbox, 'add').mockImplementation(() => true);
 }
 
 /** Shows a screen with what the app already has at hand. */
@@ -43,7 +43,7 @@ export function jobAfter(entries: readonly Said[], change: Partial<Job> = {}): J
   const job = exampleJob();
   const after = withWaiting(
     { ...job, ...change },
-    entries.map((entry) => ({ jobId: job.id, entry, appWord: null, gauge: GAUGE })),
+    entries.map((entry) => waitingOf(entry, { gauge: GAUGE })),
   );
   return after;
 }

@@ -1,3 +1,5 @@
+import type { EntryKind } from '@hold-fast/contract/entries';
+import type { About } from '../data/about';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { Role } from '@hold-fast/contract/people';
 import type { ContainerRefusal } from '@hold-fast/core/fluid/container';
@@ -629,6 +631,40 @@ const rider = {
   },
 };
 
+/** "Front rotor, point 3: 1.47 mm" of an entry, for whoever has to deal with it. */
+function about({ kind, end: at, part: of, place: where, value }: About): string {
+  const thing = [at ? end[at] : null, of ? subject[of] : null].filter(Boolean).join(' ');
+  const what = entryKind[kind];
+  const name = thing ? `${thing}${where ? `, ${place(where)}` : `: ${what}`}` : what;
+  return `${name[0]!.toUpperCase()}${name.slice(1)}${value === null ? '' : `: ${mm(value)} mm`}`;
+}
+const entryKind: Record<EntryKind, string> = {
+  identification: 'the brake identified',
+  measurement: 'a measurement begun',
+  reading: 'a reading',
+  look: 'what was looked at beside a measurement',
+  'look-over': 'what was looked over',
+  fitting: 'a part fitted',
+  tightening: 'a tightening begun',
+  'pass-mark': 'a bolt tightened',
+  'clamp-gaps': 'the gaps of a clamp',
+  fill: 'fluid booked off',
+  'fluid-back': 'fluid poured back',
+  waste: 'fluid drained',
+  'part-taken': 'a part off the shelf',
+  test: 'a test at hand-over',
+  'plan-choice': 'the plan',
+  'plan-step': 'a step of the plan',
+  'bleed-cycle': 'a cycle of the bleed',
+  ticked: 'a check by name',
+  deviation: 'a deviation',
+  'bedding-pull': 'a pull of bedding in',
+  witness: 'the witness ring',
+  'customer-answer': 'the customer’s answer',
+  'part-brought': 'a part the customer brought',
+  'taken-back': 'something taken back',
+};
+
 export const en = {
   app: 'Hold Fast',
   format: { mm, nm, money, percent, list },
@@ -658,6 +694,9 @@ export const en = {
   reason,
   settle,
   inputError,
+  about,
+  notKept:
+    'Not taken: this device has no room to keep it, or may not. Free some room, or allow this page to keep things, then take it again.',
   flaw,
   bar,
   fastener,

@@ -1,4 +1,10 @@
-import { padMeasurement, rotorMeasurement, valuesAt, type MeasuringSession } from './session';
+import {
+  correctedTwice,
+  padMeasurement,
+  rotorMeasurement,
+  type MeasuringSession,
+  valuesAt,
+} from './session';
 
 const session: MeasuringSession = {
   gauge: {
@@ -59,3 +65,18 @@ it('gives a pad measurement by place', () =>
     basis: 'friction',
     readings: { 'inner-leading': [1.9], 'outer-leading': [] },
   }));
+
+it('tells where one reading was corrected by two people, until either is put right', () => {
+  const reads = (id: string, valueMm: number, replaces: string | null) => ({
+    id,
+    place: '1',
+    valueMm,
+    replaces,
+  });
+  const first = reads('a', 1.66, null);
+  const two = [first, reads('b', 1.56, 'a'), reads('c', 1.58, 'a')];
+  expect(correctedTwice(two)).toEqual(['1']);
+  expect(valuesAt(two, '1')).toEqual([1.56, 1.58]);
+  expect(correctedTwice([first, reads('b', 1.56, 'a')])).toEqual([]);
+  expect(correctedTwice([...two, reads('d', 1.57, 'c')])).toEqual([]);
+});

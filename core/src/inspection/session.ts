@@ -45,6 +45,15 @@ export function standingReadings(readings: readonly TakenReading[]): TakenReadin
   return readings.filter((reading) => !replaced.has(reading.id));
 }
 
+/** Places at which one reading was corrected more than once: by two people who did not see each other. All of it stands. */
+export function correctedTwice(readings: readonly TakenReading[]): string[] {
+  const standing = standingReadings(readings).filter(({ replaces }) => replaces !== null);
+  const twice = standing.filter((reading) =>
+    standing.some(({ id, replaces }) => id !== reading.id && replaces === reading.replaces),
+  );
+  return [...new Set(twice.map(({ place }) => place))];
+}
+
 /** Values standing at one place, mm. */
 export function valuesAt(readings: readonly TakenReading[], place: string): number[] {
   return standingReadings(readings)

@@ -61,6 +61,7 @@ export function jobsRoutes(shop: Shop): Router {
     const { jobId } = parse(JobId, request.params);
     const sent = parse(SentEntry, request.body);
     const person = personOn(response);
+    if (sent.by !== undefined && sent.by !== person.id) throw new Refusal('other-person');
     entryAllowed(person, sent.entry.kind);
     await appendEntry(shop, person, jobId, sent);
     await answerJob(response, jobId, 201);

@@ -12,6 +12,8 @@ import { Words } from '../../ui/Words';
 import { benchTime, dayHeading, near } from '../../words/days';
 import { words } from '../../words/words';
 import { PersonAside } from '../Places';
+import { PinTried } from '../people/PinTried';
+import { NeedsYou } from './NeedsYou';
 
 interface Props {
   /** The job that stands open beside the list. */
@@ -41,6 +43,8 @@ export function Bench({ current, person }: Props) {
           </View>
         )}
       </View>
+      <NeedsYou />
+      <PinTried />
       {bench.isPending ? (
         <Loading />
       ) : bench.error ? (

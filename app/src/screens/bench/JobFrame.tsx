@@ -6,16 +6,15 @@ import type { End } from '@hold-fast/core/ends';
 import { hasEvidence } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useMemo, type ReactNode } from 'react';
-import { outbox } from '../../data/client';
-import { useJob, useRefused } from '../../data/queries';
+import { useJob } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
 import { useWide } from '../../ui/useWide';
 import { WayBackContext, type WayBack } from '../../ui/wayBack';
 import { Failed, Loading } from '../../ui/Standing';
-import { Words } from '../../ui/Words';
 import { DoNotRideBanner } from './DoNotRide';
+import { NeedsYou } from './NeedsYou';
 
 /** Where a page of a job stands: the job itself, or something that hangs on it. */
 type Standing = 'job' | 'below';
@@ -45,27 +44,12 @@ export function WithJob({
   children: (job: Job) => ReactNode;
 }) {
   const { job, error } = useJob(jobId);
-  const refused = useRefused(jobId);
   const back = useWayBack(jobId, stands);
   if (error && !job) return <Failed error={error} />;
   if (!job) return <Loading />;
   return (
     <>
-      {refused.length > 0 && (
-        <Note
-          kind="refusal"
-          title={
-            refused.length === 1
-              ? 'One entry was not saved'
-              : `${refused.length} entries were not saved`
-          }
-        >
-          {refused.map(({ entry, problem }) => (
-            <Words key={entry.id}>{problem.detail ?? problem.title}</Words>
-          ))}
-          <Button kind="quiet" says="Understood" onPress={() => outbox.dismissRefused(jobId)} />
-        </Note>
-      )}
+      <NeedsYou jobId={jobId} />
       {banner ? <DoNotRideBanner job={job} /> : null}
       <WayBackContext value={back}>{children(job)}</WayBackContext>
     </>

@@ -57,6 +57,6 @@ const styles = StyleSheet.create({
     paddingVertical: space.xs,
   },
   names: { flex: 1, minWidth: 0 },
-  // Not a digit yet: faint, and not read out.
-  open: { color: color.soft, opacity: 0.45 },
+  // Not a digit yet: fainter, as far as large type may be read, and not read out.
+  open: { color: color.soft, opacity: 0.7 },
 });

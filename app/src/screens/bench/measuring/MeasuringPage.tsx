@@ -1,10 +1,12 @@
 import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { correctedTwice, valuesAt } from '@hold-fast/core/inspection/session';
 import { type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Page } from '../../../ui/Page';
 import { size, space } from '../../../ui/tokens';
 import { useRoom, type Arrangement } from '../../../ui/useRoom';
 import { useColumn } from '../../../ui/useWide';
+import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { Facts, GaugeAside, type Fact } from './Facts';
 import { KeyedNumber, type Keyed } from './KeyedNumber';
@@ -70,9 +72,26 @@ export function MeasuringPage(props: Props) {
         title={title}
         aside={<GaugeAside measured={measured} live={live} onPress={onGauge} />}
       >
-        <Arranged {...props} {...room} />
+        <Arranged {...props} {...room} said={<Said {...props} />} />
       </Page>
     </View>
+  );
+}
+
+/** Verdict, fault and feed, and that two people corrected one reading: both are kept, and the second is told. */
+function Said({ said, measured }: Props) {
+  const twice = correctedTwice(measured.readings);
+  return (
+    <>
+      {said}
+      {twice.map((place) => (
+        <Words key={place} ink="fogText" role="status">
+          {`Two people corrected ${words.place(place)}: ${valuesAt(measured.readings, place)
+            .map((mm) => words.format.mm(mm))
+            .join(' and ')} are both kept. Look again who is right.`}
+        </Words>
+      ))}
+    </>
   );
 }
 

@@ -43,6 +43,6 @@ export function takeReading(taking: Taking): string | null {
   const judged = judgementOf(job, { ...measured, readings: [...measured.readings, entry] });
   if (judged && !judged.ok && judged.field === place)
     return words.inputError(judged.code, judged.numbers);
-  append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
-  return null;
+  const kept = append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
+  return kept ? null : words.notKept;
 }
