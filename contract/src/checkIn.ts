@@ -24,5 +24,5 @@ export const CheckIn = z.strictObject({
 export type CheckIn = z.infer<typeof CheckIn>;
 
 /** What can be changed on a job after check-in; `version` is the one the change was made from. */
-export const JobEdit = z.strictObject({ version: z.int().min(1), ...visit });
+export const JobEdit = z.strictObject({ id: Id, version: z.int().min(1), ...visit });
 export type JobEdit = z.infer<typeof JobEdit>;

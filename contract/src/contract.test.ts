@@ -1,3 +1,4 @@
+import { Day, Instant, text, words } from './fields';
 import { v7 as uuid, v4 } from 'uuid';
 import { Customer } from './bikes';
 import { CheckIn } from './checkIn';
@@ -364,4 +365,30 @@ describe('problems', () => {
       expect(kindOf({ type: PROBLEM_PREFIX + kind, title: '', status: 400 })).toBe(kind);
     expect(kindOf({ type: 'about:blank', title: '', status: 400 })).toBeNull();
   });
+});
+
+describe('what cannot be written, or is no time of a workshop', () => {
+  it.each([
+    ['half a letter', '\ud83d'],
+    ['the other half', 'a\ude00'],
+    ['a nought', 'a\u0000b'],
+    ['an escape', '\u001b[2J'],
+  ])('%s is refused', (_, written) => {
+    expect(words(20).safeParse(written).success).toBe(false);
+    expect(text(20).safeParse(written).success).toBe(false);
+  });
+
+  it('a whole one, a tab and a new line are taken', () =>
+    expect(words(40).parse('Bürste 😀\tund\nso')).toBe('Bürste 😀\tund\nso'));
+
+  it.each(['0000-01-01', '1999-12-31', '2101-01-01', '9999-12-31'])(
+    '%s is no day of a workshop',
+    (day) => {
+      expect(Day.safeParse(day).success).toBe(false);
+      expect(Instant.safeParse(`${day}T00:00:00Z`).success).toBe(false);
+    },
+  );
+  it.each(['2000-01-01', '2100-12-31'])('%s is', (day) =>
+    expect(Day.safeParse(day).success).toBe(true),
+  );
 });

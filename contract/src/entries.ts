@@ -16,7 +16,7 @@ import { NEW_PARTS, STEP_IDS } from '@hold-fast/core/procedure/steps';
 import { PASSES } from '@hold-fast/core/torque/sequence';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
-import { End, Id, Instant, Ml, Mm, Nm, Part, words, wordsOrNone } from './fields';
+import { End, Id, Instant, Ml, Mm, Nm, Part, text, words, wordsOrNone } from './fields';
 import { Fastener } from './sheets';
 
 // A job is a row of entries, each appended once and never changed. The offline queue holds them until the
@@ -59,7 +59,7 @@ export const Reading = z.strictObject({
   place: z.enum(PLACES),
   valueMm: Mm,
   /** What was keyed, or what the gauge sent, to the letter. */
-  typed: z.string().max(12),
+  typed: text(12),
   via: z.enum(['keys', 'feed']).default('keys'),
   replaces: Id.nullable(),
 });

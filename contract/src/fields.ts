@@ -4,16 +4,34 @@ import { z } from 'zod';
 export const Id = z.uuidv7();
 export type Id = z.infer<typeof Id>;
 
+/** Years a workshop's dates lie in [D]: another one is a slip, or a clock that was never set. */
+const YEARS = { from: 2000, to: 2100 } as const;
+const inYears = (date: string) => {
+  const year = Number(date.slice(0, 4));
+  return year >= YEARS.from && year <= YEARS.to;
+};
+const OF_A_WORKSHOP = `A year from ${YEARS.from} to ${YEARS.to}.`;
+
 /** An instant as ISO 8601 in UTC. */
-export const Instant = z.iso.datetime();
+export const Instant = z.iso.datetime({ abort: true }).refine(inYears, OF_A_WORKSHOP);
 /** A calendar day, `yyyy-mm-dd`. */
-export const Day = z.iso.date();
+export const Day = z.iso.date({ abort: true }).refine(inYears, OF_A_WORKSHOP);
+
+/** Half of a letter that takes two (a lone surrogate), and control characters but for tab and new line: neither can be written. */
+const UNWRITABLE = /[\p{Cs}\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/u;
+const isWritable = (written: string) => !UNWRITABLE.test(written);
+const WRITABLE = 'It holds a character that cannot be written.';
+
+/** Text as it was keyed or sent, no longer than `max` characters. */
+export const text = (max: number) => z.string().max(max).refine(isWritable, WRITABLE);
 
 /** Words somebody wrote: trimmed, not empty, no longer than `max` characters. */
-export const words = (max: number) => z.string().trim().min(1).max(max);
+export const words = (max: number) =>
+  z.string().trim().min(1).max(max).refine(isWritable, WRITABLE);
 
 /** Words that may be left out. */
-export const wordsOrNone = (max: number) => z.string().trim().max(max).default('');
+export const wordsOrNone = (max: number) =>
+  z.string().trim().max(max).refine(isWritable, WRITABLE).default('');
 
 /** A length in mm, down to a micrometre. */
 export const Mm = z.number().min(-100).max(10_000).multipleOf(0.001);

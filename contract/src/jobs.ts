@@ -5,6 +5,7 @@ import type { Fitting } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
 import type { Bar, Outcome } from '@hold-fast/core/procedure/signOff';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
+import type { ChainBreak } from '@hold-fast/core/seal/chain';
 import type { ClampGaps, ProofFlaw } from '@hold-fast/core/torque/proof';
 import type { TorqueWindow } from '@hold-fast/core/torque/window';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
@@ -242,6 +243,11 @@ export interface Job {
   amended: Amended[];
   sealed: ({ seal: string; prev: string | null; number: number } & By) | null;
 }
+
+/** How the chain of seals stands: whole as far as it was walked, of so many links; or where it is broken, and how. */
+export type ChainState =
+  | { whole: true; checked: number; links: number; head: string | null }
+  | { whole: false; number: number; because: ChainBreak };
 
 /** A sealed record as the Ledger lists it. */
 export interface SealedRow {

@@ -5,6 +5,8 @@ import { End, Id } from './fields';
 
 /** Largest picture, bytes: the app makes it small before it sends it. */
 export const LARGEST_PHOTO = 400_000;
+/** Pictures of one job together, bytes [D]: some thirty of the usual size. */
+export const LARGEST_PHOTOS_OF_JOB = 6_000_000;
 
 /** A picture of what was found in one area, as JPEG in base64. */
 export const Photo = z.strictObject({

@@ -2,6 +2,7 @@ import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import type {
   BenchJob,
   BenchPage,
+  ChainState,
   Job,
   Page,
   SealedRecord,
@@ -19,7 +20,6 @@ import type {
   WasteCan,
   WrenchInStore,
 } from '@hold-fast/contract/stores';
-import type { ChainCheck } from '@hold-fast/core/seal/chain';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import { ask } from './api';
@@ -138,8 +138,12 @@ export const useRecord = (id: string) =>
     queryKey: keys.record(id),
     queryFn: () => ask<SealedRecord>('GET', `/records/${id}`),
   });
+const CHAIN_POLL_MS = 400;
 export const useChain = () =>
   useQuery({
     queryKey: keys.chain,
-    queryFn: () => ask<ChainCheck & { number?: number }>('GET', '/chain'),
+    queryFn: () => ask<ChainState>('GET', '/chain'),
+    // It is walked beside the shop's work: asked again until it is through.
+    refetchInterval: ({ state: { data } }) =>
+      data?.whole && data.checked < data.links ? CHAIN_POLL_MS : false,
   });

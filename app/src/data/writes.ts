@@ -116,12 +116,10 @@ export const useAddPhoto = (jobId: string) =>
 export const useCheckIn = () =>
   useJobWrite<Omit<CheckIn, 'id'>>((taken, { id }) => ask<Job>('POST', '/jobs', { ...taken, id }));
 
-export function useEditJob(jobId: string) {
-  return useMutation({
-    mutationFn: (edit: JobEdit) => ask<Job>('PUT', `/jobs/${jobId}`, edit),
-    onSuccess: takeJob,
-  });
-}
+export const useEditJob = (jobId: string) =>
+  useJobWrite<Omit<JobEdit, 'id'>>((edit, { id }) =>
+    ask<Job>('PUT', `/jobs/${jobId}`, { ...edit, id }),
+  );
 
 export const useDecide = (jobId: string) =>
   useJobWrite<Omit<Decision, 'id'>>((decision, { id }) =>

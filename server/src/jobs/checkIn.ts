@@ -106,7 +106,10 @@ export async function editJob(
       promisedAt: job.promisedAt.toISOString(),
       minutes: job.minutes,
     };
-    const { version, ...became } = edit;
+    const { id, version, ...became } = edit;
+    // The same edit once more, after its answer was lost: it is done already, and nobody else's.
+    const write = { id, body: { jobId, ...edit }, personId: person.id, at: shop.now() };
+    if ((await takeOnce(transaction, write)) === null) return;
     if (version !== job.version)
       throw new Refusal('version-conflict', {
         facts: { current: { version: job.version, ...was }, yours: became },

@@ -1,5 +1,6 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import type { BenchJob, BenchPage, Job, Page } from '@hold-fast/contract/jobs';
+import { v7 as uuid } from 'uuid';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import {
   checkIn,
@@ -71,6 +72,7 @@ describe('checking in', () => {
 
 describe('changing a job', () => {
   const edit = (job: Job, change: object) => ({
+    id: uuid(),
     version: job.version,
     complaint: job.complaint,
     symptoms: job.symptoms,
@@ -96,6 +98,15 @@ describe('changing a job', () => {
       await client.send<Job>('PUT', `/jobs/${job.id}`, edit(job, { version: 2, complaint: 'Mine' }))
     ).body;
     expect(kept).toMatchObject({ version: 3, complaint: 'Mine' });
+  });
+
+  it('is recognised when it is sent again after its answer was lost, and is nobody else’s change', async () => {
+    const job = (await client.send<Job>('POST', '/jobs', checkIn())).body;
+    const sent = edit(job, { complaint: 'Said twice' });
+    for (let times = 0; times < 3; times++) {
+      const answer = await client.send<Job>('PUT', `/jobs/${job.id}`, sent);
+      expect([answer.status, answer.body.version]).toEqual([200, 2]);
+    }
   });
 });
 

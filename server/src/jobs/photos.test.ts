@@ -1,5 +1,8 @@
 import type { Job } from '@hold-fast/contract/jobs';
-import { createHash } from 'node:crypto';
+import { LARGEST_PHOTOS_OF_JOB } from '@hold-fast/contract/photos';
+import type { Problem } from '@hold-fast/contract/problem';
+import { createHash, randomBytes } from 'node:crypto';
+import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
 import { openJob, openTestShop, type Client, type TestShop } from '../testing/testShop';
 
@@ -14,7 +17,15 @@ beforeAll(async () => {
 afterAll(() => shop.close());
 afterEach(() => expect(shop.faults).toEqual([]));
 
-const JPEG = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(2000, 7)]);
+let JPEG: Buffer;
+beforeAll(async () => {
+  JPEG = await pictureOf(64);
+});
+/** A picture of noise, so many points a side: noise is what JPEG cannot make small. */
+const pictureOf = (side: number) =>
+  sharp(randomBytes(side * side * 3), { raw: { width: side, height: side, channels: 3 } })
+    .jpeg({ quality: 95 })
+    .toBuffer();
 const picture = (change: object = {}) => ({
   id: uuid(),
   end: 'front',
@@ -54,4 +65,33 @@ it('refuses another picture under the same id, and one for a job that is not the
   await add(body);
   expect((await add({ ...body, area: 'pads' })).status).toBe(409);
   expect((await add(picture(), uuid())).status).toBe(404);
+});
+
+it.each([
+  ['cut off in the middle', () => JPEG.subarray(0, JPEG.length / 2)],
+  ['only begins like one', () => Buffer.concat([JPEG.subarray(0, 4), Buffer.alloc(2000, 7)])],
+])('refuses what is no whole picture: %s', async (_, bytes) => {
+  const answer = await client.send(
+    'POST',
+    `/jobs/${jobId}/photos`,
+    picture({ jpegBase64: bytes().toString('base64') }),
+  );
+  expect([answer.status, answer.body.fields?.[0]?.path]).toEqual([422, 'jpegBase64']);
+});
+
+it('keeps so many pictures of one job, says when it is full, and keeps those there', async () => {
+  const full = await openJob(shop, client);
+  const jpeg = await pictureOf(380);
+  const fits = Math.floor(LARGEST_PHOTOS_OF_JOB / jpeg.length);
+  const one = (path = full) =>
+    client.send<Problem>(
+      'POST',
+      `/jobs/${path}/photos`,
+      picture({ jpegBase64: jpeg.toString('base64') }),
+    );
+  for (let i = 0; i < fits; i++) expect((await one()).status).toBe(201);
+  const over = await one();
+  expect([over.status, over.body.type]).toEqual([413, 'urn:hold-fast:problem:too-large']);
+  expect((await client.send<Job>('GET', `/jobs/${full}`)).body.photos).toHaveLength(fits);
+  expect((await one(await openJob(shop, client))).status).toBe(201);
 });

@@ -1,13 +1,30 @@
 import type { Person } from '@hold-fast/contract/people';
-import type { Photo, TakenPhoto } from '@hold-fast/contract/photos';
+import { LARGEST_PHOTOS_OF_JOB, type Photo, type TakenPhoto } from '@hold-fast/contract/photos';
 import { createHash } from 'node:crypto';
+import sharp from 'sharp';
 import { inTransaction, insert, select, selectOne, type Asked } from '../platform/database';
 import { takeOnce } from '../platform/once';
-import { Refusal } from '../platform/refusal';
+import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { countWrite, holdJob } from './store';
 
-/** Keeps a picture with a job, once however often it arrives. @throws Refusal `not-found`, `job-sealed`, `id-reused`. */
+/** Most points of a picture, so that a small file never unfolds into a huge one. */
+const MOST_POINTS = 24_000_000;
+
+/** @throws Refusal `invalid-input` unless the whole of it can be read as a picture. */
+async function readWhole(jpeg: Buffer): Promise<void> {
+  try {
+    await sharp(jpeg, { failOn: 'error', limitInputPixels: MOST_POINTS }).stats();
+  } catch {
+    throw refuseField('invalid-input', 'jpegBase64', 'not-a-picture', 'This is no whole picture.');
+  }
+}
+
+/**
+ * Keeps a picture with a job, once however often it arrives.
+ * @throws Refusal `not-found`, `job-sealed`, `id-reused`, `invalid-input` of what is no picture, `too-large` where the job's
+ * pictures would come to too much.
+ */
 export async function addPhoto(
   shop: Shop,
   person: Person,
@@ -15,6 +32,7 @@ export async function addPhoto(
   { id, end, area, jpegBase64 }: Photo,
 ): Promise<void> {
   const jpeg = Buffer.from(jpegBase64, 'base64');
+  await readWhole(jpeg);
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
   await inTransaction(shop.pool, async (transaction) => {
     const job = await holdJob(transaction, jobId);
@@ -24,6 +42,16 @@ export async function addPhoto(
     const seq = await takeOnce(transaction, write);
     if (seq === null) return;
     if (job.status === 'sealed') throw new Refusal('job-sealed');
+    const kept = await selectOne<{ bytes: number }>(
+      transaction,
+      'SELECT COALESCE(SUM(LENGTH(jpeg)), 0) AS bytes FROM photo WHERE job_id = ?',
+      [jobId],
+    );
+    if (kept!.bytes + jpeg.length > LARGEST_PHOTOS_OF_JOB)
+      throw new Refusal('too-large', {
+        detail:
+          'The pictures of this job come to too much. Nothing was saved; the ones there stay.',
+      });
     await insert(transaction, 'photo', {
       id,
       seq,

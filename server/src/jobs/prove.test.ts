@@ -11,7 +11,7 @@ import { checksAt, unrecordedAt, visitOf } from '@hold-fast/contract/visit';
 import { planAt } from '@hold-fast/core/plan/visit';
 import { checkChain } from '@hold-fast/core/seal/chain';
 import { v7 as uuid } from 'uuid';
-import { chain } from '../records/store';
+import { chainAfter } from '../records/store';
 import { entry, openJob, openTestShop, PIN, type Client, type TestShop } from '../testing/testShop';
 
 let shop: TestShop;
@@ -525,7 +525,7 @@ describe('a sealed record', () => {
     const { body } = await client.send<Job>('GET', `/jobs/${jobId}`);
     expect(body.sealed).toEqual(signed.body.sealed);
     expect(body.amended).toMatchObject([{ words: amendment.words, by: 'Mechanic' }]);
-    const links = await chain(shop.pool);
+    const links = await chainAfter(shop.pool, 0, 10_000);
     expect(checkChain(links)).toMatchObject({ whole: true, length: links.length });
     const last = JSON.parse(links.at(-1)!.canonical) as { record: object };
     expect(last.record).toMatchObject({

@@ -1,5 +1,4 @@
 import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
-import { checkChain } from '@hold-fast/core/seal/chain';
 import { Router } from 'express';
 import { z } from 'zod';
 import { loadJob } from '../jobs/job';
@@ -8,8 +7,9 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { ChainWatch } from './chainWatch';
 import { amend, decide, signOff } from './signOff';
-import { chain, recordById, recordsPage } from './store';
+import { recordById, recordsPage } from './store';
 
 const JobId = z.object({ jobId: z.uuid() });
 const RecordId = z.object({ recordId: z.uuid() });
@@ -53,10 +53,9 @@ export function recordsRoutes(shop: Shop, tries: Tries): Router {
     response.json(record);
   });
 
+  const watch = new ChainWatch(shop);
   routes.get('/chain', async (_request, response) => {
-    const links = await chain(pool);
-    const check = checkChain(links);
-    response.json(check.whole ? check : { ...check, number: links[check.brokenAt]!.number });
+    response.json(await watch.state());
   });
 
   return routes;

@@ -51,9 +51,25 @@ export async function recordById(on: Asked, id: string): Promise<SealedRecord | 
   return row && { ...row, sealedAt: row.sealedAt.toISOString() };
 }
 
-/** The whole chain, first link first. */
-export function chain(on: Asked): Promise<(SealedLink & { number: number })[]> {
-  return select(on, 'SELECT number, canonical, seal FROM sealed_record ORDER BY number');
+/** So many links of the chain after one, in order. */
+export function chainAfter(
+  on: Asked,
+  number: number,
+  most: number,
+): Promise<(SealedLink & { number: number })[]> {
+  return select(
+    on,
+    `SELECT number, canonical, seal FROM sealed_record WHERE number > ? ORDER BY number LIMIT ${most}`,
+    [number],
+  );
+}
+
+/** The number of the last link. */
+export async function chainLength(on: Asked): Promise<number> {
+  return (await selectOne<{ number: number }>(
+    on,
+    'SELECT last_record AS number FROM counter WHERE one = 1',
+  ))!.number;
 }
 
 /** The chain's last seal and number, held until the transaction ends: seals are given one at a time. */

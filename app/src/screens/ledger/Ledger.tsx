@@ -57,7 +57,11 @@ function Chain() {
   const chain = useChain();
   if (!chain.data) return null;
   return chain.data.whole ? (
-    <Words ink="soft">{`The chain of ${chain.data.length} seals is whole.`}</Words>
+    <Words ink="soft">
+      {chain.data.checked < chain.data.links
+        ? `Checking the chain of seals: ${chain.data.checked} of ${chain.data.links}, whole so far.`
+        : `The chain of ${chain.data.links} seals is whole.`}
+    </Words>
   ) : (
     <Note kind="refusal" title={`The chain is broken at record ${chain.data.number}`}>
       {chain.data.because === 'link-missing'
