@@ -164,7 +164,7 @@ export const INSPECTIONS: readonly Visit[] = [
     ...today,
     bike: 'trike4',
     hour: 8,
-    by: 'Pia Lindqvane',
+    by: 'Joss Tarrel',
     complaint: 'Front noisy, lever long',
     symptoms: ['scrape', 'lever-to-bar'],
     odometerKm: 15_900,

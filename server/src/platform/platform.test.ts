@@ -1,6 +1,7 @@
 import { select } from './database';
 import { RUNTIME_RIGHTS } from './rights';
-import { openTestShop, type TestShop } from '../testing/testShop';
+import type { RowDataPacket } from 'mysql2/promise';
+import { measureRotor, openJob, openTestShop, type TestShop } from '../testing/testShop';
 
 let shop: TestShop;
 beforeAll(async () => {
@@ -35,6 +36,46 @@ describe('the account the server runs under', () => {
   ])('can neither change nor take away a row of %s', async (table) => {
     await expect(shop.pool.query(`UPDATE ${table} SET id = id`)).rejects.toThrow(/denied/);
     await expect(shop.pool.query(`DELETE FROM ${table}`)).rejects.toThrow(/denied/);
+  });
+});
+
+describe('what is sealed', () => {
+  it('stays so in the database itself: the job is not changed back, and nothing is added to it', async () => {
+    const client = await shop.signedIn();
+    const jobId = await openJob(shop, client);
+    const sitting = await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
+    await shop.pool.query("UPDATE job SET status = 'sealed' WHERE id = ?", [jobId]);
+    await expect(
+      shop.pool.query("UPDATE job SET status = 'open' WHERE id = ?", [jobId]),
+    ).rejects.toThrow(/sealed/);
+    await expect(
+      shop.pool.query("UPDATE job SET complaint = 'other' WHERE id = ?", [jobId]),
+    ).rejects.toThrow(/sealed/);
+    const [[person]] = await shop.pool.query<RowDataPacket[]>('SELECT id FROM person LIMIT 1');
+    const by = String(person!.id);
+    await expect(
+      shop.pool.query(
+        "INSERT INTO test (id, seq, job_id, test, outcome, at, by_person) VALUES (UUID(), 999999, ?, 'lever-side', 'passed', NOW(), ?)",
+        [jobId, by],
+      ),
+    ).rejects.toThrow(/sealed/);
+    await expect(
+      shop.pool.query(
+        "INSERT INTO reading (id, seq, measurement_id, place, value_mm, typed, at, by_person) VALUES (UUID(), 999998, ?, '1', 1.8, '180', NOW(), ?)",
+        [sitting, by],
+      ),
+    ).rejects.toThrow(/sealed/);
+  });
+
+  it('and columns that never change cannot be changed', async () => {
+    for (const change of [
+      'bike SET serial = 1',
+      'customer SET name = 1',
+      'job SET tag = 1',
+      'gauge SET id = 1',
+      'bike_tag SET job_id = 1',
+    ])
+      await expect(shop.pool.query(`UPDATE ${change}`)).rejects.toThrow(/denied/);
   });
 });
 

@@ -1,0 +1,166 @@
+import { randomBytes } from 'node:crypto';
+import { cpSync, mkdtempSync, readdirSync, appendFileSync } from 'node:fs';
+import { tmpdir, userInfo } from 'node:os';
+import path from 'node:path';
+import mysql, { type Connection } from 'mysql2/promise';
+import { migrate } from './migrate';
+
+const MIGRATIONS = path.resolve(__dirname, '../../migrations');
+/** A cut of the power, as a test makes it. */
+class Cut extends Error {}
+
+let root: Connection;
+beforeAll(async () => {
+  root = await mysql.createConnection({
+    socketPath: process.env.TEST_SOCKET!,
+    user: userInfo().username,
+    multipleStatements: true,
+  });
+});
+afterAll(() => root.end());
+
+async function empty(): Promise<string> {
+  const name = `migrate_${randomBytes(4).toString('hex')}`;
+  await root.query(`CREATE DATABASE ${name}; USE ${name}`);
+  return name;
+}
+
+/** Every table and trigger as it stands, and what is in the tables. */
+async function stands(): Promise<Record<string, unknown>> {
+  const [tables] = await root.query<mysql.RowDataPacket[]>('SHOW TABLES');
+  const all: Record<string, unknown> = {};
+  for (const table of tables.map((row) => String(Object.values(row)[0])).sort()) {
+    const [made] = await root.query<mysql.RowDataPacket[]>(`SHOW CREATE TABLE ${table}`);
+    all[table] = String(made[0]!['Create Table']).replace(/ AUTO_INCREMENT=\d+/, '');
+    if (table === 'migration') continue;
+    const [rows] = await root.query<mysql.RowDataPacket[]>(`SELECT * FROM ${table} ORDER BY 1`);
+    all[`rows of ${table}`] = rows;
+  }
+  const [triggers] = await root.query<mysql.RowDataPacket[]>('SHOW TRIGGERS');
+  all.triggers = triggers.map(({ Trigger }) => String(Trigger)).sort();
+  const [ran] = await root.query<mysql.RowDataPacket[]>(
+    'SELECT name, checksum, done FROM migration ORDER BY name',
+  );
+  all.ran = ran;
+  return all;
+}
+
+/** What a shop had before its tables changed under it, so that the changes of rows have rows to change. */
+async function fill(): Promise<void> {
+  const id = (n: number) => `0190a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+  await root.query(`
+    INSERT INTO person VALUES ('${id(1)}', 'Mechanic', 'mechanic', 'x', 'x', '2026-11-25 09:00:00');
+    INSERT INTO customer (id, name, created_at) VALUES ('${id(2)}', 'Harbour post', '2026-11-25 09:00:00');
+    INSERT INTO bike (id, customer_id, name, maker, serial, motor, wet, created_at) VALUES ('${id(3)}', '${id(2)}', 'Trike', '', '', 0, 0, '2026-11-25 09:00:00');
+    INSERT INTO spec_sheet VALUES ('${id(4)}', '2026-11-25 09:00:00');
+    INSERT INTO spec_sheet_revision VALUES ('${id(5)}', '${id(4)}', 1, 'Sheet', '{"brake":{},"pads":{},"rotor":{}}', '2026-11-25 09:00:00');
+    INSERT INTO gauge VALUES ('${id(6)}', 'G1', 'thickness-gauge', 0.01, 0.03, 1, 'point', NULL);
+    INSERT INTO wrench (id, name, max_nm, mark_nm, tolerance, tolerance_assumed) VALUES ('${id(7)}', 'W1', 10, 0.1, 0.04, 1);
+    INSERT INTO job (id, tag, bike_id, complaint, status, promised_at, checked_in_at, checked_in_by)
+      VALUES ('${id(8)}', 401, '${id(3)}', 'Weak', 'open', '2026-11-25 09:00:00', '2026-11-25 09:00:00', '${id(1)}');
+    INSERT INTO measurement (id, seq, job_id, brake_end, part, gauge_id, resolution_mm, uncertainty_mm, anvils, point_count, at, by_person)
+      VALUES ('${id(9)}', 1, '${id(8)}', 'front', 'rotor', '${id(6)}', 0.01, 0.03, 'point', 6, '2026-11-25 09:00:00', '${id(1)}');
+    INSERT INTO tightening (id, seq, job_id, brake_end, fastener, bolt_count, lo_nm, hi_nm, origin, wrench_id, max_nm, mark_nm, tolerance, uses_before, set_nm, treatment, at, by_person)
+      VALUES ('${id(10)}', 2, '${id(8)}', 'front', 'rotor-bolts', 6, 5, 6, 'sheet', '${id(7)}', 10, 0.1, 0.04, 1, 6, 'grease', '2026-11-25 09:00:00', '${id(1)}');
+  `);
+}
+
+/** Runs the migrations, cut off at every single statement, and taken up again each time. */
+async function throughEveryCut(when: 'carriedOut' | 'writtenDown'): Promise<number> {
+  const cutAt = new Set<string>();
+  for (let starts = 1; ; starts++) {
+    try {
+      await migrate(root, MIGRATIONS, {
+        [when]: (name: string, statement: number) => {
+          const here = `${name} ${statement}`;
+          if (cutAt.has(here)) return;
+          cutAt.add(here);
+          throw new Cut(here);
+        },
+      });
+      return starts;
+    } catch (error) {
+      if (!(error instanceof Cut)) throw error;
+    }
+  }
+}
+
+describe.each([
+  ['new', false],
+  ['filled', true],
+] as const)('a %s shop', (_, filled) => {
+  const upTo = (most: string) => {
+    const some = mkdtempSync(path.join(tmpdir(), 'migrations-'));
+    for (const file of readdirSync(MIGRATIONS))
+      if (file < most) cpSync(path.join(MIGRATIONS, file), path.join(some, file));
+    return some;
+  };
+  const begin = async () => {
+    await empty();
+    if (!filled) return;
+    await migrate(root, upTo('0003'));
+    await fill();
+  };
+
+  it.each(['carriedOut', 'writtenDown'] as const)(
+    'cut off at every statement, %s, comes to what one that was never cut off is',
+    async (when) => {
+      await begin();
+      await migrate(root, MIGRATIONS);
+      const whole = await stands();
+      await begin();
+      const starts = await throughEveryCut(when);
+      expect(starts).toBeGreaterThan(filled ? 40 : 70);
+      expect(await stands()).toEqual(whole);
+    },
+  );
+});
+
+it('one that was cut off before it was written down how far it came is taken up as well', async () => {
+  await empty();
+  await migrate(root, MIGRATIONS);
+  const whole = await stands();
+  await empty();
+  await expect(
+    migrate(root, MIGRATIONS, {
+      carriedOut: (name, statement) => {
+        if (name === '0002_jobs.sql' && statement === 6) throw new Cut();
+      },
+    }),
+  ).rejects.toThrow(Cut);
+  // As the version before left it: no row for a migration that was cut off, and no checksums.
+  await root.query(
+    "DELETE FROM migration WHERE name = '0002_jobs.sql'; UPDATE migration SET checksum = NULL",
+  );
+  await migrate(root, MIGRATIONS);
+  expect(await stands()).toEqual(whole);
+});
+
+it('a migration that is not the one that ran is refused in one line, and nothing is changed', async () => {
+  await empty();
+  await migrate(root, MIGRATIONS);
+  const other = mkdtempSync(path.join(tmpdir(), 'migrations-'));
+  cpSync(MIGRATIONS, other, { recursive: true });
+  appendFileSync(path.join(other, '0002_jobs.sql'), '\nDROP TABLE reading;\n');
+  const before = await stands();
+  await expect(migrate(root, other)).rejects.toThrow(/0002_jobs.sql is not the one/);
+  expect(await stands()).toEqual(before);
+});
+
+it('a copy is asked for before a shop that was worked in is changed, and never of a new one', async () => {
+  const asked: string[][] = [];
+  const beforeUpdate = (pending: readonly string[]) => {
+    asked.push([...pending]);
+    return Promise.resolve();
+  };
+  await empty();
+  const some = mkdtempSync(path.join(tmpdir(), 'migrations-'));
+  const all = readdirSync(MIGRATIONS).sort();
+  for (const file of all.slice(0, -1)) cpSync(path.join(MIGRATIONS, file), path.join(some, file));
+  await migrate(root, some, { beforeUpdate });
+  expect(asked).toEqual([]);
+  await migrate(root, MIGRATIONS, { beforeUpdate });
+  expect(asked).toEqual([[all.at(-1)]]);
+  await migrate(root, MIGRATIONS, { beforeUpdate });
+  expect(asked).toHaveLength(1);
+});
