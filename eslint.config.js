@@ -48,7 +48,7 @@ module.exports = [
     ignores: [
       '**/node_modules',
       '.cache',
-      '.data',
+      '.data*',
       'app/dist',
       'app/.expo',
       'server/dist',

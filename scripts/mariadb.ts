@@ -12,47 +12,133 @@ const MARKER = 'set-up-complete';
 
 export interface RunningMariadb {
   socketPath: string;
-  /** Ends the server and waits until it has; does nothing to a server this call did not start. */
+  /** Ends the server and waits until it has. */
   stop(): Promise<void>;
 }
+
+/** What is said when the database goes away by itself, and when it is back. */
+export type Watching = (words: string) => void;
 
 export interface MariadbOptions {
   /** Folder that holds the data, the socket and the log. */
   directory: string;
   /** Speed over safety: for data that nobody keeps. */
   throwaway?: boolean;
+  /** Watches over the server: gone by itself, it is started again, and said. */
+  watching?: Watching;
 }
 
+/** How long to wait before a server that went away is started again: doubled up to half a minute while it will not. */
+const FIRST_PAUSE_MS = 500;
+const LONGEST_PAUSE_MS = 30_000;
+const LOOK_EVERY_MS = 500;
+
 /**
- * Starts a private MariaDB over a data folder, making the folder first when it is new, and waits until it greets.
+ * Starts a private MariaDB over a data folder, making the folder first when it is new, and waits until it greets. One that
+ * still runs over it, left by a shop that was killed, is taken over; the caller holds the folder, so that it is nobody else's.
  * It listens on a socket file alone, so that copies in several folders never meet.
  */
 export async function startMariadb(options: MariadbOptions): Promise<RunningMariadb> {
-  const { directory } = options;
+  const { directory, watching } = options;
   mkdirSync(path.join(directory, 'files'), { recursive: true, mode: 0o700 });
+  // Its own folder for temporary tables: a server that starts clears the one it is given, whoever else works there.
+  mkdirSync(path.join(directory, 'tmp'), { recursive: true, mode: 0o700 });
   const socketPath = socketPathFor(directory);
   const pidFile = path.join(directory, 'mariadbd.pid');
   const configFile = path.join(directory, 'my.cnf');
   writeFileSync(configFile, configuration(options, socketPath, pidFile), { mode: 0o600 });
   makeDataFolder(directory, configFile);
 
-  if (isRunning(pidFile) && (await greets(socketPath)))
-    return { socketPath, stop: () => Promise.resolve() };
-  await waitForOldServer(pidFile);
-  rmSync(socketPath, { force: true });
+  const start = async (): Promise<Served> => {
+    const left = runningPid(pidFile);
+    if (left !== null && (await greets(socketPath))) return guarded(left);
+    await waitForOldServer(pidFile);
+    rmSync(socketPath, { force: true });
+    // Its own process group, so that Ctrl-C reaches the script first; the script stops it last.
+    const server = spawn('mariadbd', [`--defaults-file=${configFile}`], {
+      stdio: 'ignore',
+      detached: true,
+    });
+    server.unref();
+    // Guarded from its first moment: a shop killed while it starts leaves nothing running.
+    const served = server.pid === undefined ? null : guarded(server.pid);
+    try {
+      await waitUntilReady(server, socketPath, directory);
+    } catch (error) {
+      await served?.end();
+      throw error;
+    }
+    return served!;
+  };
 
-  // Its own process group, so that Ctrl-C reaches the script first; the script stops it last.
-  const server = spawn('mariadbd', [`--defaults-file=${configFile}`], {
-    stdio: 'ignore',
-    detached: true,
-  });
-  await waitUntilReady(server, socketPath, directory);
-  const guard = stopWhenAbandoned(server);
+  let served = await start();
+  const watch = watching
+    ? watchOver(
+        () => served,
+        start,
+        (again) => (served = again),
+        watching,
+      )
+    : null;
   return {
     socketPath,
     stop: async () => {
+      await watch?.stop();
+      await served.end();
+    },
+  };
+}
+
+/** A server that runs, and the guard that ends it when this process is killed. */
+interface Served {
+  runs(): boolean;
+  end(): Promise<void>;
+}
+
+function guarded(pid: number): Served {
+  const guard = stopWhenAbandoned(pid);
+  return {
+    runs: () => isMariadb(pid),
+    end: async () => {
       guard.kill();
-      await end(server);
+      if (isMariadb(pid)) process.kill(pid, 'SIGTERM');
+      while (isMariadb(pid)) await pause(50);
+    },
+  };
+}
+
+/** Looks after a server, and starts it again when it went away by itself, waiting longer each time it will not start. */
+function watchOver(
+  now: () => Served,
+  start: () => Promise<Served>,
+  became: (served: Served) => void,
+  say: Watching,
+): { stop: () => Promise<void> } {
+  let stopped = false;
+  const watching = (async () => {
+    let wait = FIRST_PAUSE_MS;
+    while (!stopped) {
+      await pause(LOOK_EVERY_MS, undefined, { ref: false });
+      if (stopped || now().runs()) continue;
+      say('The database has gone away. Nothing that was answered is lost; starting it again');
+      while (!stopped && !now().runs()) {
+        await pause(wait, undefined, { ref: false });
+        wait = Math.min(LONGEST_PAUSE_MS, wait * 2);
+        if (stopped) return;
+        try {
+          became(await start());
+          say('The database is back');
+          wait = FIRST_PAUSE_MS;
+        } catch (error) {
+          say(`${(error as Error).message} Trying again in ${Math.round(wait / 1000)} s`);
+        }
+      }
+    }
+  })();
+  return {
+    stop: () => {
+      stopped = true;
+      return Promise.race([watching, pause(LOOK_EVERY_MS * 2)]);
     },
   };
 }
@@ -89,6 +175,7 @@ function configuration(
     `pid-file=${pidFile}`,
     `log-error=${path.join(directory, 'error.log')}`,
     `secure-file-priv=${path.join(directory, 'files')}`,
+    `tmpdir=${path.join(directory, 'tmp')}`,
     'skip-networking',
     'skip-name-resolve',
     'skip-log-bin',
@@ -132,7 +219,8 @@ function makeDataFolder(directory: string, configFile: string): void {
   writeFileSync(marker, '');
 }
 
-function socketPathFor(directory: string): string {
+/** Where the server over a folder is reached. */
+export function socketPathFor(directory: string): string {
   const beside = path.join(directory, 's.sock');
   if (Buffer.byteLength(beside) < LONGEST_SOCKET_PATH) return beside;
   const note = path.join(directory, 'socket-folder');
@@ -143,12 +231,19 @@ function socketPathFor(directory: string): string {
   return path.join(elsewhere, 's.sock');
 }
 
-function isRunning(pidFile: string): boolean {
-  if (!existsSync(pidFile)) return false;
+/** The server over a folder by its pid file; null where it is old, and the number nobody's or another program's. */
+function runningPid(pidFile: string): number | null {
+  if (!existsSync(pidFile)) return null;
   const pid = Number(readFileSync(pidFile, 'utf8'));
+  return Number.isInteger(pid) && pid > 0 && isMariadb(pid) ? pid : null;
+}
+
+function isMariadb(pid: number): boolean {
   try {
     process.kill(pid, 0);
-    return readFileSync(`/proc/${pid}/comm`, 'utf8').startsWith('mariadbd');
+    // One that has ended and was not fetched yet counts as gone.
+    const [, state] = /\) (\w)/.exec(readFileSync(`/proc/${pid}/stat`, 'utf8')) ?? [];
+    return state !== 'Z' && readFileSync(`/proc/${pid}/comm`, 'utf8').startsWith('mariadbd');
   } catch {
     return false;
   }
@@ -156,7 +251,7 @@ function isRunning(pidFile: string): boolean {
 
 /** A second server over one folder hangs; one that is shutting down is given time to finish. */
 async function waitForOldServer(pidFile: string): Promise<void> {
-  for (let tries = 0; isRunning(pidFile); tries++) {
+  for (let tries = 0; runningPid(pidFile) !== null; tries++) {
     if (tries === 150)
       throw new Error('Another database server holds this data folder. End it, then start again.');
     await pause(100);
@@ -204,9 +299,9 @@ function greets(socketPath: string): Promise<boolean> {
 }
 
 /** A small process that outlives this one when it is killed hard, notices, and ends the database. */
-function stopWhenAbandoned(server: ChildProcess): ChildProcess {
+function stopWhenAbandoned(pid: number): ChildProcess {
   const watch = `
-    process.on('disconnect', () => { try { process.kill(${server.pid}, 'SIGTERM') } catch {} process.exit() });
+    process.on('disconnect', () => { try { process.kill(${pid}, 'SIGTERM') } catch {} process.exit() });
     process.on('SIGINT', () => {});
   `;
   const guard = spawn(process.execPath, ['-e', watch], {
@@ -215,14 +310,5 @@ function stopWhenAbandoned(server: ChildProcess): ChildProcess {
   });
   guard.unref();
   guard.channel?.unref();
-  server.unref();
   return guard;
-}
-
-async function end(server: ChildProcess): Promise<void> {
-  if (server.exitCode !== null) return;
-  const ended = new Promise<void>((resolve) => server.once('exit', () => resolve()));
-  server.ref();
-  server.kill('SIGTERM');
-  await ended;
 }

@@ -1,5 +1,7 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
 import { isIPv6, type AddressInfo } from 'node:net';
+import { existsSync, rmSync, writeFileSync } from 'node:fs';
+import { userInfo } from 'node:os';
 import path from 'node:path';
 import { openPool, type Pool } from '@hold-fast/server/platform/database';
 import { Feed } from '@hold-fast/server/feed/feed';
@@ -7,6 +9,8 @@ import { createServer } from '@hold-fast/server/platform/http';
 import { prepareDatabase } from '@hold-fast/server/platform/migrate';
 import { deviceOnFeed, devicesOnFeed } from '@hold-fast/server/stores/store';
 import type { Logger } from 'pino';
+import mysql from 'mysql2/promise';
+import { backUp, DATABASE, nameOfCopy } from './backup';
 import { startMariadb, startThrowawayMariadb } from './mariadb';
 import { isEmpty, seedDemo } from './seedDemo';
 import { startStandins } from './standins';
@@ -36,19 +40,30 @@ export interface ShopOptions {
 export async function openShop(options: ShopOptions): Promise<RunningShop> {
   const { root, dataDirectory, webDirectory, port, host = null, log, say } = options;
   const database = dataDirectory
-    ? await startMariadb({ directory: path.join(dataDirectory, 'mariadb') })
+    ? await startMariadb({ directory: path.join(dataDirectory, 'mariadb'), watching: say })
     : await startThrowawayMariadb();
   try {
+    const seeding = dataDirectory ? path.join(dataDirectory, 'seeding') : null;
+    // Half a demo is none: what was cut off while it was filled is begun again.
+    if (seeding && existsSync(seeding)) await dropDatabase(database.socketPath);
     const account = await prepareDatabase({
       socketPath: database.socketPath,
-      database: 'hold_fast',
+      database: DATABASE,
+      beforeUpdate: async ([first]) => {
+        if (!dataDirectory) return;
+        const copy = path.join(dataDirectory, 'copies', nameOfCopy(new Date(), `before-${first}`));
+        say(`Keeping a copy of the data before it is brought up to date: ${copy}`);
+        await backUp(database.socketPath, copy);
+      },
       migrationsDirectory: path.join(root, 'server/migrations'),
       secretFile: path.join(path.dirname(database.socketPath), 'runtime-secret'),
     });
     const pool = openPool(account);
     if (await isEmpty(pool)) {
       say('Filling the empty shop with demo data (a few seconds)');
+      if (seeding) writeFileSync(seeding, '');
       await seedDemo(pool, new Date());
+      if (seeding) rmSync(seeding);
     }
     const now = () => new Date();
     const feed = new Feed({
@@ -99,6 +114,12 @@ async function close(server: Server | null): Promise<void> {
   if (!server) return;
   server.closeAllConnections();
   await new Promise((resolve) => server.close(resolve));
+}
+
+async function dropDatabase(socketPath: string): Promise<void> {
+  const root = await mysql.createConnection({ socketPath, user: userInfo().username });
+  await root.query(`DROP DATABASE IF EXISTS ${DATABASE}`);
+  await root.end();
 }
 
 /** Says which option helps when a port is taken. */
