@@ -51,7 +51,11 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
       database: DATABASE,
       beforeUpdate: async ([first]) => {
         if (!dataDirectory) return;
-        const copy = path.join(dataDirectory, 'copies', nameOfCopy(new Date(), `before-${first}`));
+        const copy = path.join(
+          dataDirectory,
+          'copies',
+          nameOfCopy(new Date(), `before-${first?.replace('.sql', '')}`),
+        );
         say(`Keeping a copy of the data before it is brought up to date: ${copy}`);
         await backUp(database.socketPath, copy);
       },

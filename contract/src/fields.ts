@@ -33,12 +33,20 @@ export const words = (max: number) =>
 export const wordsOrNone = (max: number) =>
   z.string().trim().max(max).refine(isWritable, WRITABLE).default('');
 
+/** Nought, or no smaller than a step: what is smaller than anything kept is a slip, and no measure. */
+const noFiner = (step: number) => (value: number) => value === 0 || Math.abs(value) >= step;
+
 /** A length in mm, down to a micrometre. */
-export const Mm = z.number().min(-100).max(10_000).multipleOf(0.001);
+export const Mm = z
+  .number()
+  .min(-100)
+  .max(10_000)
+  .multipleOf(0.001)
+  .refine(noFiner(0.001), 'At least 0.001 mm, or nothing.');
 /** A torque in N·m. */
-export const Nm = z.number().positive().max(500).multipleOf(0.001);
+export const Nm = z.number().min(0.001).max(500).multipleOf(0.001);
 /** A volume in mL. */
-export const Ml = z.number().positive().max(5000).multipleOf(0.01);
+export const Ml = z.number().min(0.01).max(5000).multipleOf(0.01);
 
 export const Tag = z.enum(['S', 'P', 'M', 'D']);
 export const End = z.enum(['front', 'rear']);

@@ -11,12 +11,15 @@ import { Fluid } from './sheets';
 /** What a gauge calls itself on the feed. */
 export const FeedSerial = z.string().regex(/^[A-Z0-9][A-Z0-9-]{1,23}$/);
 
+/** A step or a doubt of a gauge: what is coarser measures no brake [D]. */
+const Step = Mm.min(0.001).max(10);
+
 export const Gauge = z.strictObject({
   id: Id,
   name: words(40),
   kind: z.enum(GAUGE_KINDS),
-  resolutionMm: Mm.positive(),
-  uncertaintyMm: Mm.positive(),
+  resolutionMm: Step,
+  uncertaintyMm: Step,
   /** The doubt is our default for the kind, and no certificate's value. */
   uncertaintyAssumed: z.boolean(),
   anvils: z.enum(['point', 'flat']),
@@ -44,11 +47,12 @@ export const Wrench = z.strictObject({
   kind: z.enum(WRENCH_KINDS),
   maxNm: Nm,
   markNm: Nm,
-  tolerance: z.number().positive().max(0.2),
+  /** No wrench is finer than half a per cent [D]. */
+  tolerance: z.number().min(0.005).max(0.2),
   toleranceAssumed: z.boolean(),
   calibrationDueOn: Day.nullable(),
   /** Clicks or readings since calibration. */
-  uses: z.int().min(0),
+  uses: z.int().min(0).max(10_000_000),
   /** What it calls itself on the feed; null for one that is not on it. */
   feedSerial: FeedSerial.nullable(),
   retired: z.boolean(),

@@ -15,9 +15,31 @@ import { recordsRoutes } from '../records/routes';
 import { rulesRoutes } from '../rules/routes';
 import { sheetsRoutes } from '../sheets/routes';
 import { storesRoutes } from '../stores/routes';
+import { errnoOf } from './database';
 import { Refusal } from './refusal';
 import { hasSession, ownHostOnly, sameSiteOnly, Sessions } from './session';
 import type { Shop } from './shop';
+
+/** A row of that id, or name, is there already. */
+const DUPLICATE = 1062;
+/** Said by the database itself of what is sealed. */
+const SEALED = 1644;
+/** Too large, too long, no such row to point at, against a rule of its table. */
+const NO_SUCH_VALUE = new Set([1264, 1292, 1366, 1406, 1452, 4025]);
+/** The disk is full, or a table is. */
+const NO_ROOM = new Set([3, 1021, 1030, 1114]);
+
+function refusedByDatabase(errno: number | null): Refusal | null {
+  if (errno === DUPLICATE) return new Refusal('id-reused');
+  if (errno === SEALED) return new Refusal('job-sealed');
+  if (errno !== null && NO_SUCH_VALUE.has(errno)) return new Refusal('invalid-input');
+  if (errno !== null && NO_ROOM.has(errno))
+    return new Refusal('unavailable', {
+      detail:
+        'The disk of the shop’s machine is full. Nothing was saved and nothing is lost; free some room there, and it goes on.',
+    });
+  return null;
+}
 
 const LARGEST_BODY = '200kb';
 /** A picture in base64, with room for what goes with it. */
@@ -169,6 +191,12 @@ function refusalOf(error: unknown, shop: Shop): Refusal {
   if (type === 'entity.parse.failed')
     return new Refusal('invalid-input', { detail: 'What was sent is not JSON.' });
   if (code !== undefined && LOST_DATABASE.has(code)) return new Refusal('unavailable');
+  const refused = refusedByDatabase(errnoOf(error));
+  if (refused) {
+    // Kept out at the last door: a schema or a rule before it let it by.
+    shop.log.warn({ err: error }, 'refused by the database');
+    return refused;
+  }
   if (status !== undefined && status >= 400 && status < 500)
     return new Refusal('invalid-input', { detail: 'The request could not be read.' });
   shop.log.error({ err: error }, 'fault');
