@@ -82,6 +82,14 @@ async function main(): Promise<void> {
     async () => whole('no circle of modules', () => npx('tsx', 'scripts/circles.ts')),
     async () => whole('format', () => run('npm', ['run', '--silent', 'format'])),
     async () => whole('web export', exportOnce),
+    async () =>
+      whole('requests made from the contracts', () =>
+        npx('tsx', 'scripts/fuzz.ts', '--requests', '1500', '--seed', '7'),
+      ),
+    async () =>
+      whole('killed while people write', () =>
+        npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
+      ),
   ];
   const tests = [
     async () =>

@@ -5,6 +5,7 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { pino } from 'pino';
+import { createStream } from 'rotating-file-stream';
 import { holdFolder } from './holdFolder';
 import { openShop, type RunningShop, type ShopOptions } from './shop';
 import { exportWeb } from './web';
@@ -20,6 +21,8 @@ const HELP = `Hold Fast: measuring, judgement and records for disc-brake work
   ./start --help     this`;
 
 const root = path.resolve(__dirname, '..');
+/** The log begins anew when it is this large; the last ones are kept beside it. */
+const ROTATED = { size: '10M', maxFiles: 5, compress: 'gzip' } as const;
 
 function portOf(option: string, text: string): number {
   const port = Number(text);
@@ -67,7 +70,7 @@ async function main(): Promise<void> {
   say('Starting the database and the server');
   const log = pino(
     { level: 'info' },
-    pino.destination({ dest: path.join(dataDirectory, 'server.log') }),
+    createStream('server.log', { ...ROTATED, path: dataDirectory }),
   );
   const shop = await openShopOrLeave(held, {
     root,

@@ -54,7 +54,8 @@ export function signOut(): void {
   }
   outbox.signedInAs(null);
   const told = tellSignedOut();
-  client.clear();
   client.setQueryData<Session>(keys.session, { person: null });
+  client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] });
+  client.getMutationCache().clear();
   told.catch(() => undefined);
 }

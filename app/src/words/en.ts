@@ -1,11 +1,10 @@
-import type { EntryKind } from '@hold-fast/contract/entries';
+import type { EntryKind, Rebedding } from '@hold-fast/contract/entries';
 import type { About } from '../data/about';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { Role } from '@hold-fast/contract/people';
 import type { ContainerRefusal } from '@hold-fast/core/fluid/container';
 import type { Family } from '@hold-fast/core/fluid/families';
 import type { GaugeKind } from '@hold-fast/core/gauge/gauge';
-import type { Rebedding } from '@hold-fast/contract/entries';
 import type { Scene, Unused } from '@hold-fast/contract/feed';
 import type { BrakeState } from '@hold-fast/core/plan/state';
 import type { ClearanceCure, Corner } from '@hold-fast/core/clearance/corners';

@@ -1,6 +1,12 @@
-import { easesContainer, type ContainerFacts } from './container';
+import {
+  type ContainerFacts,
+  type ContainerRefusal,
+  type FluidContainer,
+  easesContainer,
+  lastUsableDay,
+  mayFill,
+} from './container';
 import { compatibility } from './compatibility';
-import { mayFill, lastUsableDay, type ContainerRefusal, type FluidContainer } from './container';
 import { BOILING_POINTS_C, nameOf, type Fluid } from './families';
 
 const dot = (grade: 'DOT 3' | 'DOT 4' | 'DOT 5.1'): Fluid => ({ family: 'glycol', grade });

@@ -1,0 +1,105 @@
+import { expect, test } from '@playwright/test';
+import { allSent, beginRotor, checkIn, identify, openBench, signIn } from './bench';
+
+test.skip(({ viewport }) => viewport!.width >= 1000, 'a shared phone');
+
+test('what one left unsent waits for them: signed out at once, and never sent as the next one’s', async ({
+  page,
+  context,
+}) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Shared rider', 'Shared commuter');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await allSent(page);
+  await context.setOffline(true);
+  await hands.press(...'66');
+  await hands.touch(page.getByRole('button', { name: /^Back: Job/ }));
+  await hands.touch(page.getByRole('button', { name: /^Back: Bench/ }));
+  await hands.touch(hands.button('Sign out'));
+  await hands.touch(
+    hands.button(/^1 entry is not sent: kept here for you\. Sign out all the same/),
+  );
+  // At once, though the server could not be told.
+  await expect(page.getByLabel('Passphrase')).toBeVisible();
+  await expect(page.getByText('Shared commuter')).toHaveCount(0);
+
+  await context.setOffline(false);
+  await signIn(page, 'Joss Tarrel');
+  await expect(page.getByText('1 entry is somebody else’s', { exact: false })).toBeVisible();
+  const api = `/api${job.replace('/bench', '/jobs')}`;
+  const readings = async () => {
+    const answer = (await (await page.request.get(api)).json()) as {
+      measured: { readings: { place: string; valueMm: number }[] }[];
+    };
+    return answer.measured[0]!.readings.filter(({ place }) => place !== 'zero');
+  };
+  expect(await readings()).toEqual([]);
+  await hands.touch(hands.button('Sign out'));
+  await signIn(page, 'Maren Okafor');
+  await allSent(page);
+  expect(await readings()).toMatchObject([{ place: '1', valueMm: 1.66 }]);
+});
+
+test('what the server would not take needs somebody, named, also after a reload; the rest goes on', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  await checkIn(hands, 'Refused rider', 'Refused commuter');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.press(...'66');
+  await allSent(page);
+  await page.route('**/entries', (route) =>
+    route.fulfill({
+      status: 409,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({
+        type: 'urn:hold-fast:problem:job-sealed',
+        title: 'This job is signed off and sealed. Nothing in it changes any more.',
+        status: 409,
+      }),
+    }),
+  );
+  await hands.press(...'62');
+  await expect(page.getByTestId('needs-you')).toContainText('Front rotor, point 2: 1.62 mm');
+  await expect(page.getByTestId('needs-you')).toContainText('Not taken: This job is signed off');
+  await page.unroute('**/entries');
+  await page.goto('/bench');
+  await expect(page.getByTestId('needs-you')).toContainText(
+    /\d+ · Refused commuter: Front rotor, point 2: 1\.62 mm/,
+  );
+  await hands.touch(hands.button('Send again'));
+  await expect(page.getByTestId('needs-you')).toHaveCount(0);
+  await allSent(page);
+});
+
+test('a lead is told when their PIN was tried where somebody else is signed in', async ({
+  page,
+  browser,
+}) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Guess rider', 'Guessed commuter');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.press(...'66');
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(hands.button('A lead accepts it'));
+  await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
+  await page.getByLabel('Reason').fill('It will do');
+  await page.getByLabel('PIN of Teodor Vane').fill('0000');
+  await hands.touch(hands.button('Accept it as unproven'));
+  await expect(page.getByText('That is not the PIN of this person.')).toBeVisible();
+
+  const desk = await browser.newContext({
+    baseURL: process.env.BASE_URL!,
+    viewport: page.viewportSize(),
+  });
+  const lead = await openBench(await desk.newPage(), 'Teodor Vane');
+  await expect(lead.page.getByText('Your PIN was tried')).toBeVisible();
+  await expect(lead.page.getByText(/Wrongly, once, where Maren Okafor is signed in/)).toBeVisible();
+  await lead.touch(lead.button('Seen'));
+  await expect(lead.page.getByText('Your PIN was tried')).toHaveCount(0);
+  await desk.close();
+});
