@@ -33,7 +33,8 @@ test.beforeAll(async ({ browser }) => {
   const page = await (await browser.newContext()).newPage();
   await openBench(page, 'Teodor Vane');
   await page.evaluate(async ({ serial, name }) => {
-    const of = async (answer: Response) => (await answer.json()) as Record<string, unknown>[];
+    const of = async (answer: Response) =>
+      ((await answer.json()) as { items: Record<string, unknown>[] }).items;
     const ask = (method: string, path: string, body: unknown) =>
       fetch(`/api${path}`, {
         method,

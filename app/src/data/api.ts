@@ -1,3 +1,4 @@
+import type { Page } from '@hold-fast/contract/jobs';
 import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
 
 /** A refusal of the server, with its reason. */
@@ -50,6 +51,24 @@ export async function ask<T>(
   const error = new ProblemError(answer);
   if (error.kind === 'not-signed-in') for (const listener of lost) listener();
   throw error;
+}
+
+/** A page of a list, from after the row that the page before ended with. */
+export function askPage<P>(path: string, after: string | null): Promise<P> {
+  const joint = path.includes('?') ? '&' : '?';
+  return ask('GET', after === null ? path : `${path}${joint}after=${encodeURIComponent(after)}`);
+}
+
+/** All of a list, page after page. */
+export async function askAll<T>(path: string): Promise<T[]> {
+  const items: T[] = [];
+  let after: string | null = null;
+  do {
+    const page: Page<T> = await askPage(path, after);
+    items.push(...page.items);
+    after = page.after;
+  } while (after !== null);
+  return items;
 }
 
 function isProblem(answer: unknown): answer is Problem {

@@ -22,7 +22,7 @@ import type {
 } from '@hold-fast/contract/stores';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
-import { ask } from './api';
+import { ask, askAll, askPage } from './api';
 import { keys, laterOf, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
@@ -31,15 +31,10 @@ function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
   path: string,
   select: (pages: P[]) => R = (pages) => pages.flatMap(({ items }) => items) as R,
 ) {
-  const joint = path.includes('?') ? '&' : '?';
   return useInfiniteQuery({
     queryKey,
     initialPageParam: null as string | null,
-    queryFn: ({ pageParam }) =>
-      ask<P>(
-        'GET',
-        pageParam === null ? path : `${path}${joint}after=${encodeURIComponent(pageParam)}`,
-      ),
+    queryFn: ({ pageParam }) => askPage<P>(path, pageParam),
     getNextPageParam: (last) => last.after,
     select: ({ pages }) => select(pages),
   });
@@ -95,23 +90,23 @@ export function useJob(jobId: string) {
 export const useBike = (id: string) =>
   useQuery({ queryKey: keys.bike(id), queryFn: () => ask<BikePage>('GET', `/bikes/${id}`) });
 export const useSheets = () =>
-  useQuery({ queryKey: keys.sheets, queryFn: () => ask<SheetRevision[]>('GET', '/sheets') });
+  useQuery({ queryKey: keys.sheets, queryFn: () => askAll<SheetRevision>('/sheets') });
 export const useGauges = () =>
-  useQuery({ queryKey: keys.gauges, queryFn: () => ask<GaugeInStore[]>('GET', '/gauges') });
+  useQuery({ queryKey: keys.gauges, queryFn: () => askAll<GaugeInStore>('/gauges') });
 export const useWrenches = () =>
-  useQuery({ queryKey: keys.wrenches, queryFn: () => ask<WrenchInStore[]>('GET', '/wrenches') });
+  useQuery({ queryKey: keys.wrenches, queryFn: () => askAll<WrenchInStore>('/wrenches') });
 export const useContainers = () =>
   useQuery({
     queryKey: keys.containers,
-    queryFn: () => ask<ContainerInStore[]>('GET', '/containers'),
+    queryFn: () => askAll<ContainerInStore>('/containers'),
   });
 export const useFills = (containerId: string) =>
   useQuery({
     queryKey: keys.fills(containerId),
-    queryFn: () => ask<FilledFrom[]>('GET', `/containers/${containerId}/fills`),
+    queryFn: () => askAll<FilledFrom>(`/containers/${containerId}/fills`),
   });
 export const useStock = () =>
-  useQuery({ queryKey: keys.stock, queryFn: () => ask<StockInStore[]>('GET', '/stock') });
+  useQuery({ queryKey: keys.stock, queryFn: () => askAll<StockInStore>('/stock') });
 export const useWaste = () =>
   useQuery({ queryKey: keys.waste, queryFn: () => ask<WasteCan[]>('GET', '/waste') });
 /** Every revision of a sheet, newest first. */

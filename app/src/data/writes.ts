@@ -177,11 +177,10 @@ export const useSaveContainer = () =>
 export function useStockWrite<Body extends object>(to: '/stock' | '/stock/moves') {
   const attempt = useAttempt();
   return useMutation({
-    mutationFn: (body: Body) =>
-      ask<StockInStore[]>('POST', to, { ...body, id: attempt.of(body).id }),
-    onSuccess: (stock) => {
+    mutationFn: (body: Body) => ask<StockInStore>('POST', to, { ...body, id: attempt.of(body).id }),
+    onSuccess: () => {
       attempt.answered();
-      client.setQueryData(keys.stock, stock);
+      return client.invalidateQueries({ queryKey: keys.stock });
     },
   });
 }

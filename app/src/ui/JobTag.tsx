@@ -2,6 +2,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { color, size, space } from './tokens';
 import type { WayBack } from './wayBack';
+import { words } from '../words/words';
 import { Words } from './Words';
 
 const WIDTH = 72;
@@ -29,7 +30,7 @@ export function JobTag({ tag, back }: { tag: number; back?: WayBack | null }) {
         />
       </Svg>
       <Words kind="smallReading" aria-label={`Tag ${tag}`}>
-        {String(tag).padStart(4, '0')}
+        {words.tagNumber(tag)}
       </Words>
     </View>
   );

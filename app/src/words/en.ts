@@ -493,6 +493,9 @@ const check: Record<Check, string> = {
   'no-drag': 'Wheel turns without drag',
 };
 
+/** A job’s number, as its tag shows it. */
+const tagNumber = (number: number) => String(number).padStart(4, '0');
+
 const plural = (about: Subject) => ['pads', 'clearance', 'leaks', 'bolts'].includes(about);
 
 /** What of a brake is not as it must be. */
@@ -674,6 +677,7 @@ export const en = {
   counted,
   origin,
   tag,
+  tagNumber,
   finding,
   rider,
   area,

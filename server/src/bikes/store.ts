@@ -127,7 +127,7 @@ export async function jobsOfBike(on: Asked, bikeId: string): Promise<BikePage['j
     on,
     `SELECT j.id, j.tag, j.status, j.complaint, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal
        FROM job j LEFT JOIN sealed_record s ON s.job_id = j.id AND s.nth = 0
-      WHERE j.bike_id = ? ORDER BY j.tag DESC LIMIT 200`,
+      WHERE j.bike_id = ? ORDER BY j.tag DESC`,
     [bikeId],
   );
   return rows.map((row) => ({
@@ -162,7 +162,7 @@ export async function thicknessOfBike(on: Asked, bikeId: string): Promise<WearLi
        JOIN verdict v ON v.measurement_id = m.id
       WHERE j.bike_id = ? AND m.part IN ('rotor', 'pads') AND v.least_mm IS NOT NULL
         AND v.seq = (SELECT MAX(n.seq) FROM verdict n WHERE n.measurement_id = m.id)
-      ORDER BY m.brake_end, m.part DESC, m.seq LIMIT 2000`,
+      ORDER BY m.brake_end, m.part DESC, m.seq`,
     [bikeId],
   );
   const groups = new Map<string, WearLine>();

@@ -368,7 +368,7 @@ describe('rotor bolts', () => {
   const pass = (tighteningId: string, name: 'snug' | 'half' | 'full' | 'verify') =>
     entry('pass-mark', { tighteningId, pass: name, bolt: null });
   const usesOf = async (id: string) =>
-    (await client.send<{ id: string; uses: number }[]>('GET', '/wrenches')).body.find(
+    (await client.send<Page<{ id: string; uses: number }>>('GET', '/wrenches')).body.items.find(
       (w) => w.id === id,
     )!.uses;
 
@@ -413,11 +413,11 @@ describe('fluid', () => {
     entry('fill', { end: 'front', containerId, ml, colour: '' });
   const remaining = async (id: string) =>
     (
-      await client.send<{ id: string; remainingMl: number; openedOn: string | null }[]>(
+      await client.send<Page<{ id: string; remainingMl: number; openedOn: string | null }>>(
         'GET',
         '/containers',
       )
-    ).body.find((c) => c.id === id)!;
+    ).body.items.find((c) => c.id === id)!;
 
   it.each([
     ['wrong-family', 'glycol'],

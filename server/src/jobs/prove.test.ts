@@ -1,5 +1,5 @@
 import type { EntryAsSent } from '@hold-fast/contract/entries';
-import { toldOf, type BenchJob, type Job } from '@hold-fast/contract/jobs';
+import { toldOf, type BenchJob, type Job, type Page } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
 import type {
   ContainerInStore,
@@ -189,7 +189,7 @@ describe('parts and fluid', () => {
     wrongFluid: false,
   });
   const deliver = (pieces: number, batch: string) =>
-    client.send<StockInStore[]>('POST', '/stock/moves', {
+    client.send<StockInStore>('POST', '/stock/moves', {
       id: uuid(),
       stockId: shop.ids.olive,
       pieces,
@@ -220,7 +220,7 @@ describe('parts and fluid', () => {
     const fill = entry('fill', { end: 'front', containerId: shop.ids.bottle, ml: 20 });
     await send(jobId, fill);
     const remaining = async () =>
-      (await client.send<ContainerInStore[]>('GET', '/containers')).body.find(
+      (await client.send<Page<ContainerInStore>>('GET', '/containers')).body.items.find(
         ({ id }) => id === shop.ids.bottle,
       )!.remainingMl;
     const before = await remaining();
@@ -276,8 +276,8 @@ describe('parts and fluid', () => {
     for (const jobId of [one, one, two])
       await send(jobId, entry('fill', { end: 'front', containerId: fresh.id, ml: 5 }));
     await fluidLooked(one);
-    const went = await client.send<FilledFrom[]>('GET', `/containers/${fresh.id}/fills`);
-    expect(went.body.map(({ jobId, ml }) => [jobId, ml])).toEqual([
+    const went = await client.send<Page<FilledFrom>>('GET', `/containers/${fresh.id}/fills`);
+    expect(went.body.items.map(({ jobId, ml }) => [jobId, ml])).toEqual([
       [two, 5],
       [one, 5],
       [one, 5],

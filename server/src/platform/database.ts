@@ -35,7 +35,7 @@ export function openPool(account: Account): Pool {
   });
 }
 
-type Value = string | number | boolean | Date | Buffer | null;
+export type Value = string | number | boolean | Date | Buffer | null;
 
 /** Rows of a parameterised SELECT. */
 export async function select<Row>(

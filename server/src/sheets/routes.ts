@@ -1,23 +1,35 @@
-import { SheetEdit, SHEETS_FORMAT, SheetsImport } from '@hold-fast/contract/sheets';
+import {
+  SheetEdit,
+  SHEETS_FORMAT,
+  SheetsImport,
+  type SpecSheetBody,
+} from '@hold-fast/contract/sheets';
 import { Router } from 'express';
 import { z } from 'zod';
+import { afterOf } from '../platform/page';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { editSheet, importSheets } from './rules';
-import { currentSheets, sheetHistory } from './store';
+import { sheetHistory, sheetsPage } from './store';
 
 const SheetId = z.object({ sheetId: z.uuid() });
 
 export function sheetsRoutes(shop: Shop): Router {
   const { pool } = shop;
   const routes = Router();
-  routes.get('/sheets', async (_request, response) => {
-    response.json(await currentSheets(pool));
+  routes.get('/sheets', async (request, response) => {
+    response.json(await sheetsPage(pool, afterOf(request.query)));
   });
   routes.get('/sheets/export', async (_request, response) => {
-    const sheets = (await currentSheets(pool)).map(({ body }) => body);
+    const sheets: SpecSheetBody[] = [];
+    let after: string | null = null;
+    do {
+      const page = await sheetsPage(pool, after);
+      sheets.push(...page.items.map(({ body }) => body));
+      after = page.after;
+    } while (after !== null);
     response
       .set('content-disposition', 'attachment; filename="spec-sheets.json"')
       .json({ format: SHEETS_FORMAT, sheets });

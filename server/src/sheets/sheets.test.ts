@@ -1,7 +1,9 @@
+import type { Page } from '@hold-fast/contract/jobs';
 import {
   SHEETS_FORMAT,
   type ImportRow,
   type SheetHistoryRow,
+  type SheetRevision,
   type SheetsFile,
 } from '@hold-fast/contract/sheets';
 import { v7 as uuid } from 'uuid';
@@ -129,12 +131,9 @@ describe('sheets from a file', () => {
     const changed = [sheet('Revised', { source: 'Revision B' })];
     expect((await bring(changed, 'all', id)).body[0]).toMatchObject({ does: 'revise' });
     await bring(changed, 'all', id);
-    const found = (
-      await lead.send<{ sheetId: string; revision: number; body: { title: string } }[]>(
-        'GET',
-        '/sheets',
-      )
-    ).body.find(({ body }) => body.title === 'Revised');
+    const found = (await lead.send<Page<SheetRevision>>('GET', '/sheets')).body.items.find(
+      ({ body }) => body.title === 'Revised',
+    );
     expect(found?.revision).toBe(2);
   });
 

@@ -1,16 +1,22 @@
 import type { SheetHistoryRow, SheetRevision, SpecSheetBody } from '@hold-fast/contract/sheets';
+import type { Page } from '@hold-fast/contract/jobs';
 import { insert, select, selectOne, type Asked } from '../platform/database';
+import { pageOf } from '../platform/page';
 
 const COLUMNS = 'r.id, r.sheet_id AS sheetId, r.revision, r.body';
 
-/** The newest revision of every sheet. */
-export function currentSheets(on: Asked): Promise<SheetRevision[]> {
-  return select<SheetRevision>(
-    on,
-    `SELECT ${COLUMNS} FROM spec_sheet_revision r
-      WHERE r.revision = (SELECT MAX(n.revision) FROM spec_sheet_revision n WHERE n.sheet_id = r.sheet_id)
-      ORDER BY r.title, r.id LIMIT 500`,
-  );
+const NEWEST =
+  'r.revision = (SELECT MAX(n.revision) FROM spec_sheet_revision n WHERE n.sheet_id = r.sheet_id)';
+
+/** The newest revision of the sheets, by title. */
+export function sheetsPage(on: Asked, after: string | null): Promise<Page<SheetRevision>> {
+  const list = {
+    rows: `SELECT ${COLUMNS} FROM spec_sheet_revision r`,
+    where: { sql: NEWEST, values: [] },
+    key: 'r.title, r.id',
+    keyOf: 'SELECT a.title, a.id FROM spec_sheet_revision a WHERE a.id = ?',
+  };
+  return pageOf(on, list, after);
 }
 
 export function sheetRevision(on: Asked, id: string): Promise<SheetRevision | null> {
@@ -40,7 +46,7 @@ export async function sheetHistory(on: Asked, sheetId: string): Promise<SheetHis
     on,
     `SELECT ${COLUMNS}, r.note, r.created_at AS at, p.name AS \`by\`
        FROM spec_sheet_revision r LEFT JOIN person p ON p.id = r.by_person
-      WHERE r.sheet_id = ? ORDER BY r.revision DESC LIMIT 200`,
+      WHERE r.sheet_id = ? ORDER BY r.revision DESC`,
     [sheetId],
   );
   return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
@@ -51,8 +57,7 @@ export function sheetByTitle(on: Asked, title: string): Promise<SheetRevision | 
   return selectOne(
     on,
     `SELECT ${COLUMNS} FROM spec_sheet_revision r
-      WHERE r.title = ? AND r.revision =
-            (SELECT MAX(n.revision) FROM spec_sheet_revision n WHERE n.sheet_id = r.sheet_id)
+      WHERE r.title = ? AND ${NEWEST}
       ORDER BY r.id LIMIT 1`,
     [title],
   );

@@ -1,3 +1,4 @@
+import type { Page } from '@hold-fast/contract/jobs';
 import type { GaugeInStore } from '@hold-fast/contract/stores';
 import { v7 as uuid } from 'uuid';
 import {
@@ -38,7 +39,7 @@ it('a lead registers a gauge, once however often it is sent; a mechanic does not
   expect((await mechanic.send('POST', '/gauges', fresh)).status).toBe(403);
   expect((await lead.send('POST', '/gauges', fresh)).status).toBe(201);
   expect((await lead.send('POST', '/gauges', fresh)).status).toBe(201);
-  const all = (await lead.send<GaugeInStore[]>('GET', '/gauges')).body;
+  const all = (await lead.send<Page<GaugeInStore>>('GET', '/gauges')).body.items;
   expect(all.filter(({ id }) => id === fresh.id)).toMatchObject([{ version: 1, uses: 0 }]);
 });
 

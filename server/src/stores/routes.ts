@@ -15,6 +15,7 @@ import { z } from 'zod';
 import { isLead } from '../people/rules';
 import { errnoOf, ERRNO, inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
+import { afterOf } from '../platform/page';
 import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
 import { personOn } from '../platform/session';
@@ -28,11 +29,11 @@ import {
   changeGauge,
   changeWrench,
   containerById,
-  containers,
+  containersPage,
   endQuarantine,
   filledFrom,
   gaugeById,
-  gauges,
+  gaugesPage,
   handWasteOver,
   holdContainer,
   holdGauge,
@@ -40,10 +41,11 @@ import {
   holdWrench,
   moveStock,
   quarantine,
-  stockLines,
+  stockById,
+  stockPage,
   wasteCans,
   wrenchById,
-  wrenches,
+  wrenchesPage,
 } from './store';
 
 const GaugeId = z.object({ gaugeId: z.uuid() });
@@ -67,8 +69,8 @@ export function storesRoutes(shop: Shop): Router {
     });
   };
 
-  routes.get('/gauges', async (_request, response) => {
-    response.json(await gauges(pool));
+  routes.get('/gauges', async (request, response) => {
+    response.json(await gaugesPage(pool, afterOf(request.query)));
   });
   routes.post('/gauges', async (request, response) => {
     const gauge = parse(Gauge, request.body);
@@ -90,8 +92,8 @@ export function storesRoutes(shop: Shop): Router {
     });
     response.json(await gaugeById(pool, gaugeId));
   });
-  routes.get('/wrenches', async (_request, response) => {
-    response.json(await wrenches(pool));
+  routes.get('/wrenches', async (request, response) => {
+    response.json(await wrenchesPage(pool, afterOf(request.query)));
   });
   routes.post('/wrenches', async (request, response) => {
     const wrench = parse(Wrench, request.body);
@@ -112,6 +114,9 @@ export function storesRoutes(shop: Shop): Router {
       await named(() => changeWrench(transaction, change));
     });
     response.json(await wrenchById(pool, id));
+  });
+  routes.get('/containers', async (request, response) => {
+    response.json(await containersPage(pool, afterOf(request.query)));
   });
   routes.post('/containers', async (request, response) => {
     const container = parse(Container, request.body);
@@ -141,17 +146,17 @@ export function storesRoutes(shop: Shop): Router {
   routes.get('/containers/:id/fills', async (request, response) => {
     const { id } = parse(ThingId, request.params);
     if (!(await containerById(pool, id))) throw new Refusal('not-found');
-    response.json(await filledFrom(pool, id));
+    response.json(await filledFrom(pool, id, afterOf(request.query)));
   });
-  routes.get('/stock', async (_request, response) => {
-    response.json(await stockLines(pool));
+  routes.get('/stock', async (request, response) => {
+    response.json(await stockPage(pool, afterOf(request.query)));
   });
   routes.post('/stock', async (request, response) => {
     const line = parse(StockLine, request.body);
     await once(response, line.id, line, (transaction) =>
       named(() => addStockLine(transaction, line)),
     );
-    response.status(201).json(await stockLines(pool));
+    response.status(201).json(await stockById(pool, line.id));
   });
   routes.post('/stock/moves', async (request, response) => {
     const move = parse(StockMove, request.body);
@@ -171,7 +176,7 @@ export function storesRoutes(shop: Shop): Router {
         );
       await moveStock(transaction, move, { seq, at: shop.now(), personId: person.id });
     });
-    response.status(201).json(await stockLines(pool));
+    response.status(201).json(await stockById(pool, move.stockId));
   });
   routes.get('/waste', async (_request, response) => {
     response.json(await wasteCans(pool));
@@ -187,9 +192,6 @@ export function storesRoutes(shop: Shop): Router {
         await handWasteOver(transaction, { ...handed, seq, at, personId: person.id });
     });
     response.status(201).json(await wasteCans(pool));
-  });
-  routes.get('/containers', async (_request, response) => {
-    response.json(await containers(pool));
   });
   return routes;
 }

@@ -12,8 +12,10 @@ import type {
   WrenchInStore,
 } from '@hold-fast/contract/stores';
 import type { Fluid } from '@hold-fast/contract/sheets';
+import type { Page } from '@hold-fast/contract/jobs';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { insert, run, select, selectOne, type Asked } from '../platform/database';
+import { madeInto, pageOf } from '../platform/page';
 
 const GAUGE = `SELECT id, name, kind, resolution_mm AS resolutionMm, uncertainty_mm AS uncertaintyMm,
   uncertainty_assumed AS uncertaintyAssumed, anvils, calibration_due_on AS calibrationDueOn,
@@ -69,8 +71,9 @@ function containerOf({ family, fluidName, ...row }: ContainerRow): ContainerInSt
   };
 }
 
-export async function gauges(on: Asked): Promise<GaugeInStore[]> {
-  return (await select<GaugeRow>(on, `${GAUGE} ORDER BY name LIMIT 200`)).map(gaugeOf);
+export async function gaugesPage(on: Asked, after: string | null): Promise<Page<GaugeInStore>> {
+  const list = { rows: GAUGE, key: 'name', keyOf: 'SELECT a.name FROM gauge a WHERE a.id = ?' };
+  return madeInto(await pageOf<GaugeRow>(on, list, after), gaugeOf);
 }
 
 export async function gaugeById(on: Asked, id: string): Promise<GaugeInStore | null> {
@@ -78,8 +81,9 @@ export async function gaugeById(on: Asked, id: string): Promise<GaugeInStore | n
   return row && gaugeOf(row);
 }
 
-export async function wrenches(on: Asked): Promise<WrenchInStore[]> {
-  return (await select<WrenchRow>(on, `${WRENCH} ORDER BY name LIMIT 200`)).map(wrenchOf);
+export async function wrenchesPage(on: Asked, after: string | null): Promise<Page<WrenchInStore>> {
+  const list = { rows: WRENCH, key: 'name', keyOf: 'SELECT a.name FROM wrench a WHERE a.id = ?' };
+  return madeInto(await pageOf<WrenchRow>(on, list, after), wrenchOf);
 }
 
 export async function wrenchById(on: Asked, id: string): Promise<WrenchInStore | null> {
@@ -103,10 +107,13 @@ export async function countClicks(on: Asked, wrenchId: string, clicks: number): 
   await run(on, 'UPDATE wrench SET uses = uses + ? WHERE id = ?', [clicks, wrenchId]);
 }
 
-export async function containers(on: Asked): Promise<ContainerInStore[]> {
-  return (await select<ContainerRow>(on, `${CONTAINER} ORDER BY c.label LIMIT 500`)).map(
-    containerOf,
-  );
+export async function containersPage(
+  on: Asked,
+  after: string | null,
+): Promise<Page<ContainerInStore>> {
+  const keyOf = 'SELECT a.label FROM container a WHERE a.id = ?';
+  const list = { rows: CONTAINER, key: 'c.label', keyOf };
+  return madeInto(await pageOf<ContainerRow>(on, list, after), containerOf);
 }
 
 /** The container, held until the transaction ends, so that two mechanics cannot take the same last mL. */
@@ -269,14 +276,19 @@ const STOCK = `SELECT l.id, l.part, l.description, l.fits, l.reorder_at AS reord
      AS lastBatch
   FROM stock_line l`;
 
-export function stockLines(on: Asked): Promise<StockInStore[]> {
-  return select(on, `${STOCK} ORDER BY l.part, l.description LIMIT 500`);
+export function stockPage(on: Asked, after: string | null): Promise<Page<StockInStore>> {
+  const keyOf = 'SELECT a.part, a.description FROM stock_line a WHERE a.id = ?';
+  return pageOf(on, { rows: STOCK, key: 'l.part, l.description', keyOf }, after);
+}
+
+export function stockById(on: Asked, id: string): Promise<StockInStore | null> {
+  return selectOne(on, `${STOCK} WHERE l.id = ?`, [id]);
 }
 
 /** The kind of part, held until the transaction ends, so that two mechanics cannot take the same last one. */
 export async function holdStock(on: Asked, id: string): Promise<StockInStore | null> {
   await select(on, 'SELECT id FROM stock_line WHERE id = ? FOR UPDATE', [id]);
-  return selectOne(on, `${STOCK} WHERE l.id = ?`, [id]);
+  return stockById(on, id);
 }
 
 export async function addStockLine(on: Asked, line: StockLine): Promise<void> {
@@ -337,17 +349,25 @@ export async function containerById(on: Asked, id: string): Promise<ContainerInS
   return row && containerOf(row);
 }
 
+const FILLED = `SELECT f.id, f.at, f.brake_end AS end, f.ml, j.id AS jobId, j.tag, b.id AS bikeId, b.name AS bikeName,
+  c.name AS customerName
+  FROM fill f JOIN job j ON j.id = f.job_id JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id`;
+
 /** Where fluid of a container went, the last first. */
-export async function filledFrom(on: Asked, containerId: string): Promise<FilledFrom[]> {
-  const rows = await select<Omit<FilledFrom, 'at'> & { at: Date }>(
-    on,
-    `SELECT f.id, f.at, f.brake_end AS end, f.ml, j.id AS jobId, j.tag, b.id AS bikeId, b.name AS bikeName,
-            c.name AS customerName
-       FROM fill f JOIN job j ON j.id = f.job_id JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
-      WHERE f.container_id = ? ORDER BY f.seq DESC LIMIT 500`,
-    [containerId],
-  );
-  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
+export async function filledFrom(
+  on: Asked,
+  containerId: string,
+  after: string | null,
+): Promise<Page<FilledFrom>> {
+  const list = {
+    rows: FILLED,
+    where: { sql: 'f.container_id = ?', values: [containerId] },
+    key: 'f.seq',
+    keyOf: 'SELECT a.seq FROM fill a WHERE a.id = ?',
+    descending: true,
+  };
+  const page = await pageOf<Omit<FilledFrom, 'at'> & { at: Date }>(on, list, after);
+  return madeInto(page, (row) => ({ ...row, at: row.at.toISOString() }));
 }
 
 /** Hangs a do-not-ride on every bike that fluid of a container went into, each end once, at its last filling. */

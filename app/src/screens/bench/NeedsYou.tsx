@@ -24,7 +24,7 @@ export function NeedsYou({ jobId }: { jobId?: string }) {
         <View key={id} style={styles.each} testID="needs-you">
           <Words kind="strong">
             {jobId === undefined
-              ? `${[about.tag, about.bike].filter(Boolean).join(' · ')}: ${words.about(about)}`
+              ? `${[about.tag && words.tagNumber(about.tag), about.bike].filter(Boolean).join(' · ')}: ${words.about(about)}`
               : words.about(about)}
           </Words>
           <Words>{`Not taken: ${problem.fields?.[0]?.message ?? problem.detail ?? problem.title}`}</Words>
