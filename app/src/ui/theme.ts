@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { onDevice } from './remembered';
 import { themeCss } from './tokens';
 
 export type Theme = 'auto' | 'day' | 'bench';
@@ -6,7 +7,7 @@ const KEY = 'hold-fast.theme';
 const listeners = new Set<() => void>();
 
 function chosen(): Theme {
-  const kept = globalThis.localStorage?.getItem(KEY);
+  const kept = onDevice.getItem(KEY);
   return kept === 'day' || kept === 'bench' ? kept : 'auto';
 }
 
@@ -25,7 +26,7 @@ export function installTheme(): void {
 }
 
 export function chooseTheme(theme: Theme): void {
-  localStorage.setItem(KEY, theme);
+  onDevice.setItem(KEY, theme);
   show(theme);
   for (const listener of listeners) listener();
 }

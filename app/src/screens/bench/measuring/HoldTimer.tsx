@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/Button';
 import { space } from '../../../ui/tokens';
+import { inTab } from '../../../ui/remembered';
 import { ring } from '../../../ui/ring';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
@@ -20,7 +21,7 @@ interface Held {
 
 /** What is kept of a pull whose page was loaded anew; null when its step was left in between. */
 function keptHold(key: string, now: number): number | null {
-  const kept = sessionStorage.getItem(key);
+  const kept = inTab.getItem(key);
   if (kept === null) return null;
   const { startedAt, seenAt } = JSON.parse(kept) as Held;
   return now - seenAt <= RELOAD_MS ? startedAt : null;
@@ -49,7 +50,7 @@ export function HoldTimer({
     if (startedAt === null) return;
     const keep = () => {
       const seenAt = Date.now();
-      sessionStorage.setItem(key, JSON.stringify({ startedAt, seenAt } satisfies Held));
+      inTab.setItem(key, JSON.stringify({ startedAt, seenAt } satisfies Held));
       setNow(seenAt);
     };
     keep();
@@ -57,7 +58,7 @@ export function HoldTimer({
     // Leaving the step ends the pull; a page loaded anew does not come by here.
     return () => {
       clearInterval(timer);
-      sessionStorage.removeItem(key);
+      inTab.removeItem(key);
     };
   }, [startedAt, key]);
   const left =

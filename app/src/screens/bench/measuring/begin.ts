@@ -6,12 +6,13 @@ import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/writes';
+import { onDevice } from '../../../ui/remembered';
 
 const LAST_GAUGE = 'hold-fast.gauge.';
 
 /** The gauge used last for such a thing on this device. */
 export function lastGauge(part: Measurand): string | null {
-  return localStorage.getItem(LAST_GAUGE + part);
+  return onDevice.getItem(LAST_GAUGE + part);
 }
 
 /**
@@ -25,7 +26,7 @@ export function beginSitting(
   gauge: Gauge,
   basis: EntryOf<'measurement'>['basis'],
 ): void {
-  localStorage.setItem(LAST_GAUGE + part, gauge.id);
+  onDevice.setItem(LAST_GAUGE + part, gauge.id);
   const { rotorPoints, runoutPoints } = job.rules;
   const sitting = entryOf<'measurement'>({
     kind: 'measurement',

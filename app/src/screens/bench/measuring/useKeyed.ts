@@ -6,6 +6,7 @@ import {
   type Keying,
 } from '@hold-fast/core/gauge/typedReading';
 import { useState } from 'react';
+import { inTab } from '../../../ui/remembered';
 import { words } from '../../../words/words';
 
 const LONGEST = 8;
@@ -16,14 +17,14 @@ const LONGEST = 8;
  */
 export function useKeyed(name: string, keying: Keying) {
   const key = `hold-fast.keyed.${name}`;
-  const [text, setText] = useState(() => sessionStorage.getItem(key) ?? '');
+  const [text, setText] = useState(() => inTab.getItem(key) ?? '');
   const [fault, setFault] = useState<string | null>(null);
 
   const set = (now: string) => {
     setText(now);
     setFault(null);
-    if (now) sessionStorage.setItem(key, now);
-    else sessionStorage.removeItem(key);
+    if (now) inTab.setItem(key, now);
+    else inTab.removeItem(key);
   };
   return {
     text,
