@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, openBench, signIn } from './bench';
+import { allSent, beginRotor, checkIn, identify, openBench, pinOf, signIn } from './bench';
 
 test.skip(({ viewport }) => viewport!.width >= 1000, 'a shared phone');
 
@@ -86,9 +86,9 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
   await allSent(page);
   await page.goto(`${job}/sign-off`);
   await hands.touch(hands.button('A lead accepts it'));
-  await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
+  await hands.touch(page.getByRole('radio', { name: 'Ingrith Sula' }));
   await page.getByLabel('Reason').fill('It will do');
-  await page.getByLabel('PIN of Teodor Vane').fill('0000');
+  await page.getByLabel('PIN of Ingrith Sula').fill('0000');
   await hands.touch(hands.button('Accept it as unproven'));
   await expect(page.getByText('That is not the PIN of this person.')).toBeVisible();
 
@@ -96,10 +96,36 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
     baseURL: process.env.BASE_URL!,
     viewport: page.viewportSize(),
   });
-  const lead = await openBench(await desk.newPage(), 'Teodor Vane');
+  const lead = await openBench(await desk.newPage(), 'Ingrith Sula');
   await expect(lead.page.getByText('Your PIN was tried')).toBeVisible();
   await expect(lead.page.getByText(/Wrongly, once, where Maren Okafor is signed in/)).toBeVisible();
   await lead.touch(lead.button('Seen'));
   await expect(lead.page.getByText('Your PIN was tried')).toHaveCount(0);
   await desk.close();
+});
+
+test('a signature cannot overtake a reading that is still on its way', async ({ page }) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Hurried rider', 'Hurried commuter');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await allSent(page);
+  await page.route('**/entries', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    await route.continue();
+  });
+  for (const digits of ['52', '50', '47', '49', '51', '48']) await hands.press(...digits);
+  await hands.touch(page.getByRole('button', { name: /^Back: Job/ }));
+  await hands.touch(hands.button('Sign off', true));
+  await hands.touch(
+    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
+  );
+  await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
+  await expect(
+    page.getByText('The front rotor: the work must be done', { exact: false }),
+  ).toBeVisible();
+  const api = `/api${job.replace('/bench', '/jobs')}`;
+  expect(await (await page.request.get(api)).json()).toMatchObject({ sealed: null });
 });

@@ -1,5 +1,6 @@
 import type { Job } from '@hold-fast/contract/jobs';
 import { exampleJob, ME, reads, waitingOf } from '../testing/exampleJob';
+import { v7 as uuid } from 'uuid';
 import { Outbox, type Waiting } from './outbox';
 
 const MEASUREMENT = '0190a000-0000-7000-8000-000000000009';
@@ -53,6 +54,44 @@ it('sends entries one after the other, in the order they were made', async () =>
   expect(outbox.waiting).toEqual([]);
   expect(taken).toHaveLength(3);
   expect(localStorage).toHaveLength(0);
+});
+
+it('what goes by all of a job waits until the server has it, and is not done before', async () => {
+  answers = ['lost'];
+  const outbox = opened();
+  const made = [waits('1'), waits('2')];
+  made.forEach((waiting) => outbox.add(waiting));
+  await settle();
+  const first = outbox.sendFirst(made[0]!.jobId);
+  await settle();
+  await first;
+  expect(sent).toEqual(made.map(({ entry }) => entry.id));
+});
+
+it('nor is it done while the server is away, or somebody else’s entries of the job wait here', async () => {
+  answers = ['lost', 'lost'];
+  const outbox = opened();
+  const made = waits('1');
+  outbox.add(made);
+  await settle();
+  await expect(outbox.sendFirst(made.jobId)).rejects.toMatchObject({ somebodyElses: false });
+  await expect(outbox.sendFirst(uuid())).resolves.toBeUndefined();
+  outbox.signedInAs('somebody else');
+  await settle();
+  await expect(outbox.sendFirst(made.jobId)).rejects.toMatchObject({ somebodyElses: true });
+  expect(sent).toEqual([]);
+});
+
+it('a session that ended holds entries until the same person has signed in again', async () => {
+  answers = [problem(401, 'not-signed-in')];
+  const outbox = opened();
+  const made = waits('1');
+  outbox.add(made);
+  await settle(60_000);
+  expect(outbox.waiting).toHaveLength(1);
+  outbox.signedInAs(ME);
+  await settle();
+  expect(outbox.waiting).toEqual([]);
 });
 
 it('keeps them through a reload, and sends them then', async () => {

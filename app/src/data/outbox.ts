@@ -26,6 +26,17 @@ export interface NeedsYou extends Waiting {
   problem: Problem;
 }
 
+/** Something that goes by all of a job cannot be done while this device holds some of it back. */
+export class UnsentFirst extends Error {
+  constructor(readonly somebodyElses: boolean) {
+    super(
+      somebodyElses
+        ? 'This device still holds entries of this job that somebody else made. They go first: whoever made them signs in here.'
+        : 'This device still holds entries of this job. They go first: try again when the server answers.',
+    );
+  }
+}
+
 const PREFIX = 'hold-fast.outbox.';
 const NEEDS_YOU = 'hold-fast.needs-you.';
 /** Where what cannot be read is kept as it is, out of the way of the rest. */
@@ -48,6 +59,7 @@ export class Outbox {
   #refusesToKeep = false;
   #person: string | null = null;
   #sending = false;
+  #round = Promise.resolve();
   #pause = FIRST_PAUSE_MS;
   #timer: ReturnType<typeof setTimeout> | undefined;
   readonly #listeners = new Set<() => void>();
@@ -84,9 +96,8 @@ export class Outbox {
     return () => this.#listeners.delete(listener);
   };
 
-  /** Whose entries are made and sent from now on; null while nobody is signed in. */
+  /** Whose entries are made and sent from now on, also after a session that ended; null while nobody is signed in. */
   signedInAs(person: string | null): void {
-    if (person === this.#person) return;
     this.#person = person;
     void this.send();
   }
@@ -134,9 +145,28 @@ export class Outbox {
    * Sends what waits and is this person's, one after the other; stops at a lost connection or an ended session and tries again
    * later. A job whose entry the server stumbles over waits, and the others go on.
    */
-  async send(): Promise<void> {
-    if (this.#sending) return;
-    this.#sending = true;
+  send(): Promise<void> {
+    if (!this.#sending) {
+      this.#sending = true;
+      this.#round = this.#sendAll();
+    }
+    return this.#round;
+  }
+
+  /**
+   * Sees to it that the server has all that this device holds of a job: what is decided, fitted or signed goes by all of
+   * it, and must not overtake a reading.
+   * @throws UnsentFirst when some of it still waits
+   */
+  async sendFirst(jobId: string): Promise<void> {
+    const waits = () => this.#waiting.filter((each) => each.jobId === jobId);
+    if (waits().length === 0) return;
+    await this.send();
+    const left = waits();
+    if (left.length > 0) throw new UnsentFirst(left.some(({ by }) => by !== this.#person));
+  }
+
+  async #sendAll(): Promise<void> {
     clearTimeout(this.#timer);
     const held = new Set<string>();
     const next = () =>

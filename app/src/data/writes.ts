@@ -73,12 +73,18 @@ function useAttempt() {
   };
 }
 
+/** Writes to a job, after all that this device still holds of it; null for a job that is not there yet. */
 function useJobWrite<Body extends object>(
+  jobId: string | null,
   send: (body: Body, attempt: { id: string; at: string }) => Promise<Job>,
 ) {
   const attempt = useAttempt();
   return useMutation({
-    mutationFn: (body: Body) => send(body, attempt.of(body)),
+    mutationFn: async (body: Body) => {
+      const tried = attempt.of(body);
+      if (jobId !== null) await outbox.sendFirst(jobId);
+      return send(body, tried);
+    },
     onSuccess: (job) => {
       attempt.answered();
       takeJob(job);
@@ -94,7 +100,7 @@ export function useSendEntry<
   K extends
     'identification' | 'fitting' | 'tightening' | 'fill' | 'fluid-back' | 'waste' | 'part-taken',
 >(jobId: string) {
-  return useJobWrite<Fresh<K>>((fresh, attempt) =>
+  return useJobWrite<Fresh<K>>(jobId, (fresh, attempt) =>
     ask<Job>('POST', `/jobs/${jobId}/entries`, {
       entry: { ...attempt, ...fresh },
       appWord: null,
@@ -109,26 +115,28 @@ export function useSendEntry<
 
 /** Sends a picture of what was found; it must arrive before the screen goes on. */
 export const useAddPhoto = (jobId: string) =>
-  useJobWrite<Omit<Photo, 'id'>>((photo, { id }) =>
+  useJobWrite<Omit<Photo, 'id'>>(jobId, (photo, { id }) =>
     ask<Job>('POST', `/jobs/${jobId}/photos`, { ...photo, id }),
   );
 
 export const useCheckIn = () =>
-  useJobWrite<Omit<CheckIn, 'id'>>((taken, { id }) => ask<Job>('POST', '/jobs', { ...taken, id }));
+  useJobWrite<Omit<CheckIn, 'id'>>(null, (taken, { id }) =>
+    ask<Job>('POST', '/jobs', { ...taken, id }),
+  );
 
 export const useEditJob = (jobId: string) =>
-  useJobWrite<Omit<JobEdit, 'id'>>((edit, { id }) =>
+  useJobWrite<Omit<JobEdit, 'id'>>(jobId, (edit, { id }) =>
     ask<Job>('PUT', `/jobs/${jobId}`, { ...edit, id }),
   );
 
 export const useDecide = (jobId: string) =>
-  useJobWrite<Omit<Decision, 'id'>>((decision, { id }) =>
+  useJobWrite<Omit<Decision, 'id'>>(jobId, (decision, { id }) =>
     ask<Job>('POST', `/jobs/${jobId}/decisions`, { ...decision, id }),
   );
 
 /** Adds a correction to a sealed job. */
 export function useAmend(jobId: string) {
-  return useJobWrite<Omit<Amendment, 'id'>>(async (amendment, { id }) => {
+  return useJobWrite<Omit<Amendment, 'id'>>(jobId, async (amendment, { id }) => {
     const job = await ask<Job>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id });
     for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
     return job;
@@ -136,7 +144,10 @@ export function useAmend(jobId: string) {
 }
 
 export function useSignOff(jobId: string) {
-  return useJobWrite<Omit<SignOff, 'id'>>(async (signed, { id }) => {
+  return useJobWrite<Omit<SignOff, 'id'>>(jobId, async (signed, { id }) => {
+    // Sealed, the job could not take it any more.
+    if (outbox.needsYou.some((each) => each.jobId === jobId))
+      throw new Error('An entry of this job was not taken. Deal with it first.');
     const job = await ask<Job>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
     for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
     return job;

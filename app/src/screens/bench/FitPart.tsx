@@ -46,7 +46,8 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   const [condition, setCondition] = useState<Fitted['condition']>('new');
   // What was taken off the shelf for this end is most likely what goes in.
   const taken = job.taken.filter((each) => each.end === end && each.part === part).at(-1);
-  const [description, setDescription] = useState(taken?.description ?? '');
+  const [written, setDescription] = useState<string | null>(null);
+  const description = written ?? taken?.description ?? '';
   const [compound, setCompound] = useState<Compound | null>(null);
   const [organicOnly, setOrganicOnly] = useState(identified.sheet.body.rotor.organicOnly);
   const [construction, setConstruction] = useState<Fitted['construction']>(null);
