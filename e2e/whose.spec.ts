@@ -107,21 +107,29 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
 test('a signature cannot overtake a reading that is still on its way', async ({ page }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Hurried rider', 'Hurried commuter');
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(
+    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
+  );
+  await allSent(page);
+  await page.goto(job);
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   await allSent(page);
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => (letGo = resolve));
   await page.route('**/entries', async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 400));
+    await held;
     await route.continue();
   });
   for (const digits of ['52', '50', '47', '49', '51', '48']) await hands.press(...digits);
   await hands.touch(page.getByRole('button', { name: /^Back: Job/ }));
   await hands.touch(hands.button('Sign off', true));
-  await hands.touch(
-    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
-  );
   await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
   await hands.touch(hands.button('Sign and seal'));
+  // What the server says to a signature it has, before it has the readings.
+  await page.waitForTimeout(1500);
+  letGo();
   await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
   await expect(
     page.getByText('The front rotor: the work must be done', { exact: false }),
