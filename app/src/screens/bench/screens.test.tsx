@@ -5,7 +5,7 @@ import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import { router } from 'expo-router';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
-import { begins, exampleJob, reads } from '../../testing/exampleJob';
+import { begins, exampleJob, reads, waitingOf } from '../../testing/exampleJob';
 import { clearApp, jobAfter, showScreen } from '../../testing/showScreen';
 import { JobSheet } from './JobSheet';
 import { MeasurePads } from './measuring/MeasurePads';
@@ -403,6 +403,20 @@ describe('signing off', () => {
     show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
     fireEvent.press(screen.getByText('Sign and seal'));
     expect(screen.getByText('Your PIN: 4 to 8 digits.')).toBeTruthy();
+    expect(fetch).not.toHaveBeenCalled();
+  });
+
+  it('does not seal a job over an entry that was not taken: sealed, it could not take it any more', async () => {
+    globalThis.fetch = jest.fn();
+    const problem = { type: 'urn:hold-fast:problem:internal', title: 'Later', status: 500 };
+    const refused = [{ ...waitingOf(reads(begins('rotor').id, '1', 1.4)), problem }];
+    jest.spyOn(outbox, 'needsYou', 'get').mockReturnValue(refused);
+    show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    fireEvent.changeText(screen.getByLabelText('PIN of Maren Okafor'), '1593');
+    fireEvent.press(screen.getByText('Sign and seal'));
+    expect(
+      await screen.findByText('An entry of this job was not taken. Deal with it first.'),
+    ).toBeTruthy();
     expect(fetch).not.toHaveBeenCalled();
   });
 
