@@ -82,6 +82,22 @@ it('nor is it done while the server is away, or somebody else’s entries of the
   expect(sent).toEqual([]);
 });
 
+it('what another tab of the device still holds of the job goes first too, and counts once', async () => {
+  const [here, there] = [opened(), opened()];
+  answers = ['lost'];
+  const made = waits('1');
+  there.add(made);
+  await settle();
+  const first = here.sendFirst(made.jobId);
+  await settle();
+  await first;
+  expect(sent).toEqual([made.entry.id]);
+  expect(localStorage).toHaveLength(0);
+  await settle(60_000);
+  expect(new Set(sent)).toEqual(new Set([made.entry.id]));
+  expect([here.waiting, there.waiting]).toEqual([[], []]);
+});
+
 it('a session that ended holds entries until the same person has signed in again', async () => {
   answers = [problem(401, 'not-signed-in')];
   const outbox = opened();

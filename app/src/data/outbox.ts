@@ -159,11 +159,21 @@ export class Outbox {
    * @throws UnsentFirst when some of it still waits
    */
   async sendFirst(jobId: string): Promise<void> {
+    this.#takeOver();
     const waits = () => this.#waiting.filter((each) => each.jobId === jobId);
     if (waits().length === 0) return;
     await this.send();
     const left = waits();
     if (left.length > 0) throw new UnsentFirst(left.some(({ by }) => by !== this.#person));
+  }
+
+  /** Takes over what another tab of this device keeps: sent by both, it counts once, by its id. */
+  #takeOver(): void {
+    const known = new Set([...this.#waiting, ...this.#needsYou].map(({ entry }) => entry.id));
+    const others = this.#kept<Waiting>(PREFIX).filter(({ entry }) => !known.has(entry.id));
+    if (others.length === 0) return;
+    this.#waiting = [...this.#waiting, ...others];
+    this.#tell();
   }
 
   async #sendAll(): Promise<void> {
