@@ -1,4 +1,12 @@
-import { flawOfCalibration, settledBy, type Reason, type Settle, type Word } from '../wear/verdict';
+import {
+  flawOfCalibration,
+  flawsOfRepeats,
+  settledBy,
+  type Differing,
+  type Reason,
+  type Settle,
+  type Word,
+} from '../wear/verdict';
 import type { Gauge } from '../gauge/gauge';
 import { InputError } from '../inputError';
 import { micrometres, millimetres } from '../units/length';
@@ -29,6 +37,10 @@ export interface ClearanceMeasurement {
   atMidReading: boolean;
   /** The rotor's total indicator reading, mm; null when it was not measured. */
   tirMm: number | null;
+  /** The indicator's doubt of it, mm, and whether it was proven: a margin on an unproven runout is unproven. */
+  tirDoubtMm?: number;
+  tirProven?: boolean;
+  differing?: readonly Differing[];
 }
 
 export interface ClearanceVerdict {
@@ -83,7 +95,12 @@ export function clearanceVerdict(measurement: ClearanceMeasurement): ClearanceVe
       code: 'missing-number',
       place: corner,
     })),
-    ...(tirMm === null ? [{ code: 'runout-unknown' } as const] : []),
+    ...(tirMm === null
+      ? [{ code: 'runout-unknown' } as const]
+      : measurement.tirProven === false
+        ? [{ code: 'runout-unproven' } as const]
+        : []),
+    ...flawsOfRepeats(measurement.differing),
     ...flawOfCalibration(gauge, measurement.measuredOn),
   ];
   const wobbleUm = tirMm === null ? null : micrometres(tirMm) / (measurement.atMidReading ? 2 : 1);
@@ -104,10 +121,11 @@ export function clearanceVerdict(measurement: ClearanceMeasurement): ClearanceVe
   // A rotor that touches in the gap at hand rubs, whatever else is not known.
   if (least?.gapUm === 0) return decide('watch', [{ code: 'rubs', marginMm: 0, cure: null }]);
   if (flaws.length > 0 || !numbers) return decide('unproven', flaws);
-  if (micrometres(numbers.marginMm) <= micrometres(gauge.uncertaintyMm))
-    return decide('unproven', [
-      { code: 'margin-in-doubt', marginMm: numbers.marginMm, doubtMm: gauge.uncertaintyMm },
-    ]);
+  // The wobble's doubt counts as far as the wobble does; both are independent [S: JCGM 100:2008 (GUM), 5.1].
+  const wobbleDoubtMm = (measurement.tirDoubtMm ?? 0) / (measurement.atMidReading ? 2 : 1);
+  const doubtMm = Math.hypot(gauge.uncertaintyMm, wobbleDoubtMm);
+  if (micrometres(numbers.marginMm) <= Math.ceil(doubtMm * 1000))
+    return decide('unproven', [{ code: 'margin-in-doubt', marginMm: numbers.marginMm, doubtMm }]);
   return decide('holds', [{ code: 'runs-clear', marginMm: numbers.marginMm }]);
 }
 

@@ -1,4 +1,12 @@
-import { flawOfCalibration, settledBy, type Reason, type Settle, type Word } from '../wear/verdict';
+import {
+  flawOfCalibration,
+  flawsOfRepeats,
+  settledBy,
+  type Differing,
+  type Reason,
+  type Settle,
+  type Word,
+} from '../wear/verdict';
 import type { Gauge } from '../gauge/gauge';
 import { InputError, positive } from '../inputError';
 
@@ -10,6 +18,7 @@ export interface FaceMeasurement {
   measuredOn: string;
   /** Feeler gap under one lug with the other bolt snug, mm; null while it is not measured. */
   gapMm: number | null;
+  differing?: readonly Differing[];
   /** Between the two bolts, mm. */
   spacingMm: number | null;
   /** From the bolts' line to the pad's edge, mm; null leaves the pad's movement unsaid. */
@@ -64,7 +73,10 @@ export function faceVerdict(measurement: FaceMeasurement): FaceVerdict {
   });
   const why: Reason = { code: 'mount-angle', angleDegrees, mostDegrees: DRESS_ABOVE_DEGREES };
   if (angleDegrees > DRESS_ABOVE_DEGREES) return decide('watch', [why]);
-  const flaws = flawOfCalibration(gauge, measurement.measuredOn);
+  const flaws = [
+    ...flawOfCalibration(gauge, measurement.measuredOn),
+    ...flawsOfRepeats(measurement.differing),
+  ];
   if (flaws.length > 0) return decide('unproven', flaws);
   const atMost = mountAngle(gapMm + gauge.uncertaintyMm, spacingMm);
   return atMost > DRESS_ABOVE_DEGREES

@@ -1,4 +1,4 @@
-import type { DoneAt } from '../procedure/fastened';
+import type { DoneAt } from '../procedure/finalCheck';
 import type { StepId } from '../procedure/steps';
 
 export const BUBBLES = ['none', 'few', 'many'] as const;

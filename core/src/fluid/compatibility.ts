@@ -3,7 +3,7 @@ import { GLYCOL_GRADES, type Fluid } from './families';
 /** What a brake asks for: the sheet's fluid, and other mineral blends the sheet names. */
 export interface AskedFluid {
   fluid: Fluid;
-  alsoNamedBlends: readonly string[];
+  alsoNamedBlends: string[];
 }
 
 export type Compatibility =

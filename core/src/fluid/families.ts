@@ -28,3 +28,11 @@ export const BOILING_POINTS_C: Readonly<
 export function nameOf(fluid: Fluid): string {
   return fluid.family === 'mineral' ? fluid.blend : fluid.grade;
 }
+
+/** The fluid of a family by its everyday name. */
+export function fluidNamed(family: Family, name: string): Fluid {
+  if (family === 'mineral') return { family, blend: name };
+  return family === 'silicone'
+    ? { family, grade: 'DOT 5' }
+    : { family, grade: GLYCOL_GRADES.find((grade) => grade === name) ?? GLYCOL_GRADES[0] };
+}

@@ -15,14 +15,19 @@ const mineral = (blend: string): Fluid => ({ family: 'mineral', blend });
 const asks = (fluid: Fluid, alsoNamedBlends: string[] = []) => ({ fluid, alsoNamedBlends });
 
 describe('families', () => {
-  it('knows the minimum boiling points [S] 49 CFR 571.116, S5.1.1 and S5.1.2', () => {
-    expect(BOILING_POINTS_C).toEqual({
-      'DOT 3': { dry: 205, wet: 140 },
-      'DOT 4': { dry: 230, wet: 155 },
-      'DOT 5': { dry: 260, wet: 180 },
-      'DOT 5.1': { dry: 260, wet: 180 },
-    });
-  });
+  // 49 CFR 571.116, S5.1.1 (dry) and S5.1.2 (wet) [S].
+  it.each([
+    ['DOT 3', 'dry', 205],
+    ['DOT 3', 'wet', 140],
+    ['DOT 4', 'dry', 230],
+    ['DOT 4', 'wet', 155],
+    ['DOT 5', 'dry', 260],
+    ['DOT 5', 'wet', 180],
+    ['DOT 5.1', 'dry', 260],
+    ['DOT 5.1', 'wet', 180],
+  ] as const)('published: the least boiling point of %s, %s, is %d °C', (grade, state, boilsC) =>
+    expect(BOILING_POINTS_C[grade][state]).toBe(boilsC),
+  );
 
   it('goes by the DOT number, or the blend’s own name', () => {
     expect(nameOf(dot('DOT 5.1'))).toBe('DOT 5.1');

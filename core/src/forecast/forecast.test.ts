@@ -19,7 +19,7 @@ const aPoint = fc.record({
 
 describe('weighted straight line', () => {
   // Reference: simple-statistics, unweighted regression.
-  it('with equal doubts is the ordinary regression', () =>
+  it('published: with equal doubts is the ordinary regression of a general library', () =>
     fc.assert(
       fc.property(fc.array(aPoint, { minLength: 3, maxLength: 10 }), (points) => {
         fc.pre(new Set(points.map(({ x }) => Math.round(x))).size > 1);
@@ -31,7 +31,7 @@ describe('weighted straight line', () => {
     ));
 
   // Reference: ml-matrix, (XᵀWX)⁻¹ XᵀWy and its covariance.
-  it('solves the weighted normal equations, with their covariance', () => {
+  it('published: solves the weighted normal equations as a general library does, with their covariance', () => {
     const points: LinePoint[] = [
       { x: 0, y: 1.8, sd: 0.015 },
       { x: 900, y: 1.77, sd: 0.03 },
@@ -81,7 +81,7 @@ describe('weighted straight line', () => {
 
 describe('quantiles', () => {
   // Reference: jstat (good to 1e-5) and simple-statistics; the table prints three decimals.
-  it('agree with general libraries', () => {
+  it('published: agree with general libraries', () => {
     for (let df = 1; df <= 30; df++) expect(t90(df)).toBeCloseTo(jStat.studentt.inv(0.9, df), 2.9);
     expect(Z90).toBeCloseTo(jStat.normal.inv(0.9, 0, 1), 4);
   });

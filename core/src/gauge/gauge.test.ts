@@ -1,5 +1,6 @@
+import { gaugeFault } from './register';
 import fc from 'fast-check';
-import { decimalsOf, GAUGE_DEFAULTS, GAUGE_KINDS, inCalibration } from './gauge';
+import { decimalsOf, GAUGE_DEFAULTS, GAUGE_KINDS, inCalibration, type GaugeKind } from './gauge';
 import { combineRepeats } from './repeats';
 import { plausibleZeroError, standingZero } from './zeroCheck';
 import { canGrow, growingReading, isCertain, typedReading, type Keying } from './typedReading';
@@ -198,4 +199,28 @@ describe('a zero check that still stands', () => {
 
   it('a gauge that shows no decimals has no point', () =>
     expect(growingReading('7', { decimals: 0 })).toEqual({ keyed: '7', open: '' }));
+});
+
+describe('a gauge as a register keeps it', () => {
+  const gauge = { kind: 'thickness-gauge', anvils: 'point', resolutionMm: 0.01 } as const;
+  // Source: JCGM 100:2008 (GUM), F.2.2.1: a step of δ leaves a standard uncertainty of 0.29 δ.
+  it('published: is in no less doubt than its own step leaves open', () => {
+    expect(gaugeFault({ ...gauge, uncertaintyMm: 0.00577 })).toBe('doubt-under-step');
+    expect(gaugeFault({ ...gauge, uncertaintyMm: 0.0058 })).toBeNull();
+    expect(gaugeFault({ ...gauge, resolutionMm: 1, uncertaintyMm: 0.001 })).toBe(
+      'doubt-under-step',
+    );
+    expect(2 * 0.29 * 0.01).toBeCloseTo(0.01 / Math.sqrt(3), 4);
+  });
+
+  it('has no points where it has long jaws', () => {
+    const vernier = { ...gauge, kind: 'vernier-caliper', uncertaintyMm: 0.06 } as const;
+    expect(gaugeFault(vernier)).toBe('points-on-vernier');
+    expect(gaugeFault({ ...vernier, anvils: 'flat' })).toBeNull();
+  });
+
+  it('by its kind’s defaults can be one', () => {
+    for (const [kind, defaults] of Object.entries(GAUGE_DEFAULTS))
+      expect([kind, gaugeFault({ ...defaults, kind: kind as GaugeKind })]).toEqual([kind, null]);
+  });
 });

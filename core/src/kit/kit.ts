@@ -17,6 +17,8 @@ export interface FittedPart {
   /** Its own thickness when new, mm; null: as the sheet says, if it is of the sheet's construction. */
   newMm: number | null;
   stampedLimit: { limitMm: number; atLimitIsWorn: boolean | null } | null;
+  /** The stamp read once more, mm, where it was asked for twice. */
+  stampAgainMm?: number | null;
   /** Why a used part came off last time; null when nobody wrote it down or it was sound. */
   cameOffFor: RotorDamage | 'worn' | 'changed' | null;
 }

@@ -37,7 +37,13 @@ describe('a lever', () => {
   });
 
   it('sinking under a held pull is a do-not-ride, from more than 1 mm', () => {
-    expect(lever({ ...firm, sunk: 28 })).toMatchObject({ word: 'holds', doNotRide: false });
+    // A rule's doubt of half a millimetre, twice: what may have sunk is not proven not to have.
+    expect(lever({ ...firm, sunk: 28 })).toMatchObject({ word: 'unproven', doNotRide: false });
+    expect(lever({ ...firm, sunk: 27 })).toMatchObject({ word: 'holds' });
+    expect(lever({ ...firm, sunk: 26 })).toMatchObject({
+      word: 'unproven',
+      reasons: [{ code: 'lever-came-back', byMm: 1 }],
+    });
     expect(lever({ ...firm, sunk: 28.5 })).toMatchObject({
       word: 'replace',
       doNotRide: true,

@@ -1,5 +1,13 @@
 import { spongeTest, USUAL_OWN_GIVE_ML, type TrappedAir } from '../air/spongeTest';
-import { flawOfCalibration, settledBy, type Reason, type Settle, type Word } from '../wear/verdict';
+import {
+  flawOfCalibration,
+  flawsOfRepeats,
+  settledBy,
+  type Differing,
+  type Reason,
+  type Settle,
+  type Word,
+} from '../wear/verdict';
 import type { Gauge } from '../gauge/gauge';
 import { InputError } from '../inputError';
 import { micrometres, millimetres } from '../units/length';
@@ -28,6 +36,9 @@ export interface LeverSpec {
   boreMm: number | null;
   /** A sound brake's own give at the standard pull, mL; null until it is known. */
   ownGiveMl: number | null;
+  /** The give, or ratio and bore, are from memory: they may condemn and never pass. */
+  giveFromMemory?: boolean;
+  factsFromMemory?: boolean;
 }
 
 export interface LeverMeasurement {
@@ -37,6 +48,7 @@ export interface LeverMeasurement {
   /** As read, mm. `firm` at the standard pull, `sunk` after holding it, `pumped` at the same pull after pumping. */
   readings: Readonly<Partial<Record<LeverPlace, number>>>;
   hydraulic: boolean;
+  differing?: readonly Differing[];
 }
 
 export type LeverSign =
@@ -90,7 +102,7 @@ export function leverVerdict(measurement: LeverMeasurement, spec: LeverSpec): Le
   if (bite !== undefined && firm !== undefined && firm < bite)
     throw new InputError('firm-before-bite', 'firm', { biteMm: bite, firmMm: firm });
 
-  const giveAssumed = spec.ownGiveMl === null;
+  const giveAssumed = spec.ownGiveMl === null || (spec.giveFromMemory ?? false);
   const known = hydraulic && spec.ratio !== null && spec.boreMm !== null;
   const air =
     known && bite !== undefined && firm !== undefined
@@ -133,7 +145,14 @@ export function leverVerdict(measurement: LeverMeasurement, spec: LeverSpec): Le
       signs.map((sign): Reason => ({ code: 'lever', sign })),
     );
 
-  const flaws = [...missing(measurement), ...sponge(measurement, air, giveAssumed)];
+  const flaws = [
+    ...missing(measurement),
+    ...doubtful(measurement, travelMm, reachMm),
+    ...sponge(measurement, air, giveAssumed),
+    ...(air?.readOut === 'sound' ? airInDoubt(measurement, travelMm, spec) : []),
+    ...(known && spec.factsFromMemory ? [{ code: 'lever-facts-from-memory' } as const] : []),
+    ...flawsOfRepeats(measurement.differing),
+  ];
   flaws.push(...flawOfCalibration(measurement.gauge, measurement.measuredOn));
   if (flaws.length > 0) return decide('unproven', flaws);
   if (signs.length > 0)
@@ -144,13 +163,53 @@ export function leverVerdict(measurement: LeverMeasurement, spec: LeverSpec): Le
   return decide('holds', [{ code: 'lever-firm', biteMm: bite!, firmMm: firm! }]);
 }
 
-function missing({ readings, hydraulic, basis }: LeverMeasurement): Reason[] {
-  const needed: LeverPlace[] = [
-    ...(basis === 'from-bar' ? (['reach'] as const) : []),
-    'bite',
-    'firm',
-    ...(hydraulic ? (['sunk'] as const) : []),
-  ];
+/** The doubt of the difference of two distances, mm. Source [S]: JCGM 100:2008 (GUM), 5.1. */
+const doubtOfDifference = ({ gauge }: LeverMeasurement) => Math.SQRT2 * gauge.uncertaintyMm;
+
+/** What may have sunk or reached the bar, or came back out, as far as the rule can tell. */
+function doubtful(
+  measurement: LeverMeasurement,
+  { firm, sunk }: LeverVerdict['travelMm'],
+  reachMm: number | null,
+): Reason[] {
+  const doubtMm = doubtOfDifference(measurement);
+  const reasons: Reason[] = [];
+  if (firm === undefined) return reasons;
+  if (sunk !== undefined) {
+    const byMm = difference(sunk, firm);
+    if (byMm < -doubtMm) reasons.push({ code: 'lever-came-back', byMm: -byMm });
+    if (byMm + doubtMm > SINKS_ABOVE_MM)
+      reasons.push({
+        code: 'lever-in-doubt',
+        place: 'sunk',
+        byMm,
+        doubtMm,
+        mostMm: SINKS_ABOVE_MM,
+      });
+  }
+  if (reachMm !== null && firm + doubtMm >= reachMm)
+    reasons.push({ code: 'lever-in-doubt', place: 'firm', byMm: firm, doubtMm, mostMm: reachMm });
+  return reasons;
+}
+
+/** Whether the air behind a lever that reads sound would still, were bite and firm as far apart as the rule allows. */
+function airInDoubt(
+  measurement: LeverMeasurement,
+  { bite, firm }: LeverVerdict['travelMm'],
+  spec: LeverSpec,
+): Reason[] {
+  const { airMl, readOut } = spongeTest({
+    biteMm: bite!,
+    firmMm: firm! + doubtOfDifference(measurement),
+    leverRatio: spec.ratio!,
+    boreMm: spec.boreMm!,
+    ownGiveMl: spec.ownGiveMl ?? USUAL_OWN_GIVE_ML,
+  });
+  return readOut !== null && readOut !== 'sound' ? [{ code: 'air-in-doubt', airMl: airMl! }] : [];
+}
+
+function missing({ readings, hydraulic }: LeverMeasurement): Reason[] {
+  const needed: LeverPlace[] = ['reach', 'bite', 'firm', ...(hydraulic ? (['sunk'] as const) : [])];
   return needed
     .filter((place) => readings[place] === undefined)
     .map((place) => ({ code: 'missing-number', place }));

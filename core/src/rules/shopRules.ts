@@ -21,10 +21,12 @@ export interface ShopRules {
   pistonLubricant: PistonLubricant;
   /** What an hour at the bench costs the customer, in hundredths of the shop's money. */
   labourPerHourCents: number;
+  /** Where the shop is, by the IANA time zone database: calibration and use-by go by its days. */
+  timeZone: string;
 }
 
 /** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
- * and the system's own fluid [P], 60 an hour [D]. */
+ * and the system's own fluid [P], 60 an hour, days by UTC [D]. */
 export const USUAL_RULES: ShopRules = {
   schools: PAD_SCHOOLS,
   rotorPoints: ROTOR_POINTS.usual,
@@ -35,4 +37,5 @@ export const USUAL_RULES: ShopRules = {
   beddingIn: BEDDING_SCHOOLS[0],
   pistonLubricant: 'own-fluid',
   labourPerHourCents: 6000,
+  timeZone: 'UTC',
 };

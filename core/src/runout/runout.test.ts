@@ -29,7 +29,7 @@ describe('harmonic fit', () => {
     ));
 
   // Reference: fft.js, a general fast Fourier transform.
-  it('agrees with a fast Fourier transform', () =>
+  it('published: agrees with a fast Fourier transform', () =>
     fc.assert(
       fc.property(fc.array(reading, { minLength: 16, maxLength: 16 }), (readings) => {
         const fft = new FFT(16);
@@ -46,7 +46,7 @@ describe('harmonic fit', () => {
     ));
 
   // Reference: ml-matrix, least squares by its own solver.
-  it('is the least-squares fit', () =>
+  it('published: is the least-squares fit of a general library', () =>
     fc.assert(
       fc.property(fc.array(reading, { minLength: 7, maxLength: 12 }), (readings) => {
         const n = readings.length;
@@ -192,7 +192,7 @@ const measured = (readingsMm: (number | null)[], change: Partial<RunoutMeasureme
     radiusMm: 80,
     ...change,
   });
-const tir = (mm: number) => measured([0, mm, 0, 0, 0, 0]);
+const tir = (mm: number) => measured([0, mm, 0, 0, 0, 0, 0, 0]);
 
 describe('the verdict on a wobble (bands from memory)', () => {
   it.each([
@@ -206,6 +206,12 @@ describe('the verdict on a wobble (bands from memory)', () => {
   ])('TIR %f is %s: %s', (mm, band, word) =>
     expect(tir(mm)).toMatchObject({ band, word, tirMm: mm }),
   );
+
+  it('fewer than eight points prove no whole turn (our choice)', () =>
+    expect(measured([0, 0.02, 0, 0, 0, 0, 0])).toMatchObject({
+      word: 'unproven',
+      reasons: [{ code: 'too-few-points', have: 7, need: 8 }],
+    }));
 
   it('a turn that is not complete may condemn and not pass', () => {
     expect(measured([0, 0.02, null, null, null, null])).toMatchObject({

@@ -1,4 +1,12 @@
-import { flawOfCalibration, settledBy, type Reason, type Settle, type Word } from '../wear/verdict';
+import {
+  flawOfCalibration,
+  flawsOfRepeats,
+  settledBy,
+  type Differing,
+  type Reason,
+  type Settle,
+  type Word,
+} from '../wear/verdict';
 import type { Gauge } from '../gauge/gauge';
 import { InputError } from '../inputError';
 import { micrometres, millimetres } from '../units/length';
@@ -19,6 +27,9 @@ export const USUAL_RUNOUT_BANDS: RunoutBands = { goodMm: 0.1, watchMm: 0.3, true
 /** No rotor that turns in its caliper swings further than this either way, mm [D]. */
 export const PLAUSIBLE_RUNOUT_MM = 3;
 
+/** Points of a whole turn below which nothing is proven, whatever the shop takes [D]. */
+export const RUNOUT_PROVEN_POINTS = 8;
+
 export type RunoutBand = 'good' | 'watch' | 'true' | 'replace';
 
 export interface RunoutMeasurement {
@@ -27,6 +38,8 @@ export interface RunoutMeasurement {
   pointCount: number;
   /** Reading at each point in turn, mm, positive toward the indicator; null while it is not read. */
   readingsMm: readonly (number | null)[];
+  /** Points whose repeats differ by more than the indicator explains. */
+  differing?: readonly Differing[];
   /** From the axle to the indicator, mm; null when nobody took it. */
   radiusMm: number | null;
 }
@@ -65,7 +78,7 @@ export function runoutVerdict(
 ): RunoutVerdict {
   const { gauge, pointCount, radiusMm } = measurement;
   const readUm = measurement.readingsMm.flatMap((mm) => (mm === null ? [] : [micrometres(mm)]));
-  const complete = readUm.length === pointCount && pointCount >= RUNOUT_POINTS.fewest;
+  const complete = readUm.length === pointCount && pointCount >= RUNOUT_PROVEN_POINTS;
   const doubtMm = gauge.uncertaintyMm;
   const tirUm = readUm.length < 2 ? null : Math.max(...readUm) - Math.min(...readUm);
   const band = tirUm === null ? null : bandOf(tirUm, micrometres(doubtMm), bands);
@@ -74,7 +87,14 @@ export function runoutVerdict(
   const flaws: Reason[] = [
     ...(complete
       ? []
-      : [{ code: 'too-few-points', have: readUm.length, need: pointCount } satisfies Reason]),
+      : [
+          {
+            code: 'too-few-points',
+            have: readUm.length,
+            need: Math.max(pointCount, RUNOUT_PROVEN_POINTS),
+          } satisfies Reason,
+        ]),
+    ...flawsOfRepeats(measurement.differing),
     ...flawOfCalibration(gauge, measurement.measuredOn),
   ];
   const tirMm = tirUm === null ? null : millimetres(tirUm);

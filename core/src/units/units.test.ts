@@ -12,6 +12,14 @@ describe('length', () => {
     expect(() => micrometres(Number.NaN)).toThrow('length: not-a-number');
   });
 
+  // [S] NIST SP 811 (2008), Appendix B.8: both exact.
+  it.each([
+    ['inch', 1, 25.4],
+    ['mil', 0.001, 0.0254],
+  ])('published: one %s, %d in, is %d mm', (_unit, inches, mm) =>
+    expect(mmFromInches(inches)).toBeCloseTo(mm, 12),
+  );
+
   it('round-trips inches and micrometres', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1_000_000 }), (um) => {
@@ -28,14 +36,17 @@ describe('torque', () => {
     ['lbf·in', 0.1129848, 7],
     ['lbf·ft', 1.355818, 6],
     ['kgf·cm', 0.0980665, 7],
-  ])('%s is %d N·m', (unit, nm, digits) => {
+  ])('published: %s is %d N·m', (unit, nm, digits) => {
     expect(NM_PER_UNIT[unit]).toBeCloseTo(nm, digits);
   });
 
-  it('writes 1 N·m in the other units', () => {
-    expect(torqueIn('lbf·in', 1)).toBeCloseTo(8.850746, 5);
-    expect(torqueIn('lbf·ft', 1)).toBeCloseTo(0.737562, 6);
-    expect(torqueIn('kgf·cm', 1)).toBeCloseTo(10.19716, 5);
+  // The same table, the other way.
+  it.each<[TorqueUnit, number, number]>([
+    ['lbf·in', 8.850746, 5],
+    ['lbf·ft', 0.737562, 6],
+    ['kgf·cm', 10.19716, 5],
+  ])('published: 1 N·m in %s is %d', (unit, printed, digits) => {
+    expect(torqueIn(unit, 1)).toBeCloseTo(printed, digits);
   });
 
   it('round-trips every unit', () => {

@@ -100,8 +100,6 @@ describe('pad verdict: the rules', () => {
   });
 
   it('refuses what cannot be', () => {
-    expect(() => padVerdict(even(1.7), spec, ALL)).toThrow('thinner-than-plate');
-    expect(() => padVerdict(even(4.1), spec, ALL)).toThrow('thicker-than-new');
     expect(() => padVerdict(even(3.7), spec, [])).toThrow('schools: empty');
     expect(() => plausiblePadReading(9)).toThrow('implausible');
     expect(() => plausiblePadReading(-1)).toThrow('negative');
@@ -147,10 +145,25 @@ describe('pads at the ends of what can be', () => {
   it('takes a reading of nothing and of 8 mm, the most a pad can be (our choice)', () =>
     expect([plausiblePadReading(0), plausiblePadReading(8)]).toEqual([0, 8]));
 
-  it('a total that its doubt brings up to the plate may be the plate alone', () => {
-    expect(padVerdict(even(1.77), spec, ['total']).word).toBe('replace');
-    expect(() => padVerdict(even(1.769), spec, ['total'])).toThrow('thinner-than-plate');
+  it('worn to the plate, or into it, is the most worn and says Replace', () => {
+    for (const mm of [1.8, 1.77, 1.3])
+      expect(padVerdict(even(mm), spec, ALL)).toMatchObject({ word: 'replace', contradicts: [] });
+    // So far under it that no wear explains it: the plate is another one, or the number a slip.
+    expect(padVerdict(even(1.29), spec, ['total'])).toMatchObject({
+      word: 'replace',
+      contradicts: expect.arrayContaining([
+        expect.objectContaining({ code: 'thinner-than-plate', place: 'inner-leading' }),
+      ]) as unknown,
+    });
   });
+
+  it('thicker than new proves nothing', () =>
+    expect(padVerdict(even(4.1), spec, ['total'])).toMatchObject({
+      word: 'unproven',
+      contradicts: expect.arrayContaining([
+        expect.objectContaining({ code: 'thicker-than-new' }),
+      ]) as unknown,
+    }));
 
   it('an earlier pair that was down to its plate tells no friction', () => {
     const outlook = {

@@ -79,6 +79,8 @@ export interface PadVerdict {
   /** The least of the numbers as measured, with its doubt; null before the first. */
   thinnest: { place: PadPlace; measuredMm: number; doubtMm: number } | null;
   pattern: PadPattern;
+  /** Numbers that cannot be, by what the sheet says. */
+  contradicts: Reason[];
 }
 
 /** Returns a pad reading that can be one; throws InputError `implausible` or `negative` for a slip. */
@@ -99,7 +101,7 @@ export function plausiblePadReading(readingMm: number): number {
  * leaves the schools that need it unproven.
  * @param schools the schools in force, at least one
  * @param outlook earlier least thicknesses of these pads, plate and all
- * @throws InputError as judgeThickness, and `thinner-than-plate` when a total is under its plate.
+ * @throws InputError as judgeThickness
  */
 export function padVerdict(
   measurement: PadMeasurement,
@@ -116,9 +118,9 @@ export function padVerdict(
     measurement,
   );
   const plateUm = spec.plateMm === null ? null : micrometres(spec.plateMm, 'plate');
-  refuseUnderPlate(measured, measurement.basis, plateUm);
 
   const flaws: Reason[] = [
+    ...underPlate(measured, measurement.basis, plateUm),
     ...flawsOfEvidence(measurement),
     ...PAD_PLACES.filter((place) => !measured.some((m) => m.place === place)).map(
       (place): Reason => ({ code: 'missing-number', place }),
@@ -134,6 +136,10 @@ export function padVerdict(
     schools: verdicts,
     thinnest: thinnestOf(measured),
     pattern: padPattern(measured),
+    contradicts: [
+      ...underPlate(measured, measurement.basis, plateUm),
+      ...verdicts.flatMap(({ contradicts }) => contradicts),
+    ],
   };
 }
 
@@ -174,6 +180,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     settle,
     shareLeft: null,
     forecast: null,
+    contradicts: [],
     limitMm: limit?.limitMm ?? null,
     leastMm: null,
     wornShare: null,
@@ -183,7 +190,11 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
   if (limit === null)
     return undecided([{ code: 'new-thickness-unknown' }], ['new-thickness', 'replacement']);
 
-  const places = measured.map((m) => ({ ...m, thicknessUm: m.thicknessUm + shift }));
+  const places = measured.map((m) => ({
+    ...m,
+    thicknessUm: Math.max(0, m.thicknessUm + shift),
+    leastUm: Math.max(0, m.leastUm + shift),
+  }));
   const newUm = judges === 'total' ? newTotalUm : newFrictionUm;
   const restsOnPlate = needsPlate || school !== 'total';
   const verdict = judgeThickness({
@@ -247,16 +258,26 @@ function limitOf(
   };
 }
 
-function refuseUnderPlate(
+/** How far under its plate a pad may be read and still be one that is worn into it, mm [D]. */
+export const INTO_PLATE_MM = 0.5;
+
+/** Totals so far under the plate that no wear explains them: the plate is another one, or a number was misread. */
+function underPlate(
   measured: readonly PlaceThickness[],
   basis: PadBasis,
   plateUm: number | null,
-): void {
-  if (basis !== 'total' || plateUm === null) return;
-  for (const { place, thicknessUm, doubtUm } of measured)
-    if (thicknessUm + doubtUm < plateUm)
-      throw new InputError('thinner-than-plate', place, {
-        thicknessMm: millimetres(thicknessUm),
-        plateMm: millimetres(plateUm),
-      });
+): Reason[] {
+  if (basis !== 'total' || plateUm === null) return [];
+  return measured.flatMap(({ place, thicknessUm }): Reason[] =>
+    thicknessUm < plateUm - micrometres(INTO_PLATE_MM)
+      ? [
+          {
+            code: 'thinner-than-plate',
+            place,
+            thicknessMm: millimetres(thicknessUm),
+            plateMm: millimetres(plateUm),
+          },
+        ]
+      : [],
+  );
 }

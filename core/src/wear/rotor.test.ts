@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Gauge } from '../gauge/gauge';
-import { limitInForce, USUAL_ROTOR_LIMIT } from './limitInForce';
+import { askedTwice, limitInForce, USUAL_ROTOR_LIMIT } from './limitInForce';
 import {
   clockPosition,
   plausibleRotorReading,
@@ -32,9 +32,14 @@ const stamped = (limitMm: number, atLimitIsWorn: boolean | null = true): Thickne
   tag: null,
 });
 
+const SPREAD: Partial<Record<number, readonly number[]>> = { 3: [1, 3, 5], 4: [1, 3, 4, 5] };
 function measured(readings: number[], changes: Partial<RotorMeasurement> = {}): RotorMeasurement {
   return {
-    points: readings.map((reading, i) => ({ point: i + 1, readingsMm: [reading] })),
+    points: readings.map((reading, i) => ({
+      // Three or four are spread round the track.
+      point: SPREAD[readings.length]?.[i] ?? i + 1,
+      readingsMm: [reading],
+    })),
     pointCount: Math.max(6, readings.length),
     gauge: pointGauge,
     zeroErrorMm: 0,
@@ -121,7 +126,10 @@ describe('rotor verdict: each row of the table', () => {
 
   it('needs three points', () => {
     const two = rotorVerdict(measured([1.7, 1.7]), stamped(1.5), 1.8);
-    expect(two.reasons).toEqual([{ code: 'too-few-points', have: 2, need: 3 }]);
+    expect(two.reasons).toEqual([
+      { code: 'too-few-points', have: 2, need: 3 },
+      { code: 'points-bunched', degrees: 300, mostDegrees: 150 },
+    ]);
     expect(rotorVerdict(measured([1.7, 1.7, 1.7]), stamped(1.5), 1.8).word).toBe('holds');
     expect(rotorVerdict(measured([]), stamped(1.5), 1.8).word).toBe('unproven');
   });
@@ -203,13 +211,73 @@ describe('rotor verdict: each row of the table', () => {
 describe('rotor verdict: refused as input', () => {
   it.each([
     ['new at the limit', [1.6], 1.5, 1.5, 'new-not-above-limit'],
-    ['thicker than new and its doubt', [1.84, 1.7, 1.7], 1.5, 1.8, 'thicker-than-new'],
-    ['no thickness', [0], 1.5, 1.8, 'not-positive'],
     ['not a number', [Number.NaN], 1.5, 1.8, 'not-a-number'],
     ['no limit', [1.6], 0, 1.8, 'not-positive'],
   ])('%s', (_, readings, limit, newMm, code) =>
     expect(() => rotorVerdict(measured(readings), stamped(limit), newMm)).toThrow(code),
   );
+
+  it('thicker than new and its doubt proves nothing, and what of it is worn still condemns', () => {
+    const thick = rotorVerdict(measured([1.84, 1.7, 1.7]), stamped(1.5), 1.8);
+    expect(thick).toMatchObject({
+      word: 'unproven',
+      contradicts: [{ code: 'thicker-than-new', place: '1', thicknessMm: 1.84, newMm: 1.8 }],
+    });
+    const both = rotorVerdict(measured([1.95, 1.4, 1.4]), stamped(1.5), 1.8);
+    expect([both.word, both.contradicts.length]).toEqual(['replace', 1]);
+  });
+
+  it('worn to nothing is the most worn', () =>
+    expect(rotorVerdict(measured([0]), stamped(1.5), 1.8).word).toBe('replace'));
+
+  it('of repeats one that condemns condemns, however many others do not', () => {
+    const many = Array<number>(24).fill(1.62);
+    const drowned = measured([1.7, 1.7, 1.7], {
+      points: [
+        { point: 1, readingsMm: [1.4, ...many] },
+        { point: 3, readingsMm: [1.7] },
+        { point: 5, readingsMm: [1.7] },
+      ],
+    });
+    expect(rotorVerdict(drowned, stamped(1.5), 1.8)).toMatchObject({
+      word: 'replace',
+      reasons: [{ code: 'worn', place: '1', thicknessMm: 1.4 }],
+    });
+  });
+
+  it('repeats that differ by more than twice the doubt leave the place unproven', () => {
+    const apart = (high: number) => ({
+      points: [
+        { point: 1, readingsMm: [1.64, high] },
+        { point: 3, readingsMm: [1.7] },
+        { point: 5, readingsMm: [1.7] },
+      ],
+    });
+    const wordAt = (high: number) =>
+      rotorVerdict(measured([1.7, 1.7, 1.7], apart(high)), stamped(1.5), 1.8).word;
+    expect([wordAt(1.7), wordAt(1.701)]).toEqual(['holds', 'unproven']);
+  });
+
+  it('three points in one quarter prove nothing of the rest', () => {
+    const quarter = measured([1.7, 1.7, 1.7], {
+      points: [1, 2, 3].map((point) => ({ point, readingsMm: [1.7] })),
+      pointCount: 12,
+    });
+    expect(rotorVerdict(quarter, stamped(1.5), 1.8)).toMatchObject({
+      word: 'unproven',
+      reasons: [{ code: 'points-bunched', degrees: 300 }],
+    });
+  });
+
+  it('a zero that drifted widens every doubt, and one looked at late proves nothing', () => {
+    const word = (change: object) =>
+      rotorVerdict(measured([1.56, 1.7, 1.7], change), stamped(1.5), 1.8).word;
+    expect([word({}), word({ zeroDriftMm: 0.03 }), word({ zeroLate: true })]).toEqual([
+      'watch',
+      'unproven',
+      'unproven',
+    ]);
+  });
 
   it('takes up to new + U', () =>
     expect(rotorVerdict(measured([1.83, 1.7, 1.7]), stamped(1.5), 1.8).word).toBe('holds'));
@@ -291,10 +359,23 @@ describe('what decides', () => {
       origin: 'sheet',
       tag: null,
     };
-    expect(limitInForce([USUAL_ROTOR_LIMIT, sheet, stamped(1.6)])).toEqual(stamped(1.6));
-    expect(limitInForce([USUAL_ROTOR_LIMIT, sheet, null])).toEqual(sheet);
-    expect(limitInForce([null, null, USUAL_ROTOR_LIMIT])).toEqual(USUAL_ROTOR_LIMIT);
-    expect(limitInForce([null])).toBeNull();
+    const read = (limitMm: number, twice = false) => ({ limit: stamped(limitMm), twice });
+    const inForce = (...stamps: ReturnType<typeof read>[]) =>
+      limitInForce(stamps, sheet, USUAL_ROTOR_LIMIT).limitMm;
+    expect(limitInForce([read(1.6)], sheet, USUAL_ROTOR_LIMIT)).toEqual(stamped(1.6));
+    expect(limitInForce([], sheet, USUAL_ROTOR_LIMIT)).toEqual(sheet);
+    expect(limitInForce([], null, USUAL_ROTOR_LIMIT)).toEqual(USUAL_ROTOR_LIMIT);
+    // Our design (E3): a stamp that is laxer than the sheet, or far from it, is read twice before it counts.
+    expect(inForce(read(1.5))).toBe(1.55);
+    expect(inForce(read(1.5, true))).toBe(1.5);
+    expect(inForce(read(1.5), read(1.5))).toBe(1.5);
+    expect(inForce(read(1.8))).toBe(1.8);
+    // The newest counts once it is certain; until then the strictest of all that is known.
+    expect(inForce(read(1.6), read(1.5))).toBe(1.6);
+    expect(inForce(read(1.6), read(1.5, true))).toBe(1.5);
+    expect(askedTwice(stamped(1.55, false), sheet)).toBe(true);
+    expect(askedTwice(stamped(1.75), sheet)).toBe(false);
+    expect(askedTwice(stamped(1.751), sheet)).toBe(true);
   });
 
   it('doubts flat jaws until a fingernail has found no ridge', () => {

@@ -20,6 +20,9 @@ export const PULSING_VARIATION_MM = 0.05;
 /** No bicycle rotor is thinner or thicker than this, mm [D]; outside it the reading is a slip. */
 export const PLAUSIBLE_ROTOR_MM = { least: 0.5, most: 3 } as const;
 
+/** How far apart two neighbouring points may lie and still say what is between them, degrees [D]. */
+export const FARTHEST_NEIGHBOURS_DEGREES = 150;
+
 /** Reasons to replace a rotor whatever its thickness [P]. */
 export const ROTOR_DAMAGE = [
   'crack',
@@ -40,8 +43,6 @@ export interface RotorMeasurement extends Evidence {
   /** Thickness of the unworn lip, mm: a stand-in for the thickness when new. */
   lipMm: number | null;
   damage: readonly RotorDamage[];
-  /** It came off for loose rivets last time, and nobody has checked them since. */
-  rivetsUnchecked?: boolean;
 }
 
 export interface RotorVerdict extends Verdict {
@@ -121,7 +122,10 @@ export function rotorVerdict(
     replaceAnyway: measurement.damage.map((finding): Reason => ({ code: 'damaged', finding })),
     flaws: [
       ...flawsOfEvidence(measurement),
-      ...(measurement.rivetsUnchecked ? [{ code: 'rivets-unchecked' } as const] : []),
+      ...bunched(
+        points.map(({ point }) => point),
+        pointCount,
+      ),
     ],
   });
 
@@ -151,4 +155,15 @@ export function rotorVerdict(
     newMm,
     newFrom: sheetNewMm !== null ? 'sheet' : lipMm !== null ? 'lip' : null,
   };
+}
+
+/** Points that leave too much of the turn unseen between two of them; what fewer than two say is for others to judge. */
+function bunched(points: readonly number[], pointCount: number): Reason[] {
+  if (points.length < 2) return [];
+  const degrees = points.map((point) => (360 * (point - 1)) / pointCount).sort((a, b) => a - b);
+  const apart = degrees.map((at, i) => (degrees[i + 1] ?? degrees[0]! + 360) - at);
+  const most = Math.max(...apart);
+  return most > FARTHEST_NEIGHBOURS_DEGREES
+    ? [{ code: 'points-bunched', degrees: most, mostDegrees: FARTHEST_NEIGHBOURS_DEGREES }]
+    : [];
 }

@@ -47,6 +47,15 @@ export type Reason =
     }
   | { code: 'gauge-out-of-calibration'; dueOn: string | null }
   | { code: 'no-zero-check' }
+  /** The zero was looked at only after the first reading. */
+  | { code: 'zero-late' }
+  /** Repeats at one place that differ by more than twice their doubt. */
+  | { code: 'readings-differ'; place: string; spreadMm: number; doubtMm: number }
+  /** Two neighbouring points lie too far apart for what is between them to be known. */
+  | { code: 'points-bunched'; degrees: number; mostDegrees: number }
+  /** Thicker than the sheet says it was new: another sheet's brake, or a slip. */
+  | { code: 'thicker-than-new'; place: string; thicknessMm: number; newMm: number }
+  | { code: 'thinner-than-plate'; place: string; thicknessMm: number; plateMm: number }
   | { code: 'new-thickness-unknown' }
   | { code: 'limit-from-memory' }
   | { code: 'plate-assumed' }
@@ -61,8 +70,9 @@ export type Reason =
       limitMm: number;
     }
   | ({ code: 'runout'; band: RunoutBand; tirMm: number; doubtMm: number } & RunoutBands)
-  | { code: 'rivets-unchecked' }
   | { code: 'runout-unknown' }
+  /** It was measured, and not proven. */
+  | { code: 'runout-unproven' }
   | { code: 'rubs'; marginMm: number; cure: ClearanceCure | null }
   | { code: 'margin-in-doubt'; marginMm: number; doubtMm: number }
   | { code: 'runs-clear'; marginMm: number }
@@ -70,6 +80,17 @@ export type Reason =
   | { code: 'angle-in-doubt'; angleDegrees: number; mostDegrees: number }
   | { code: 'lever'; sign: LeverSign }
   | { code: 'lever-facts-unknown' }
+  | { code: 'lever-facts-from-memory' }
+  | {
+      code: 'lever-in-doubt';
+      place: 'firm' | 'sunk';
+      byMm: number;
+      doubtMm: number;
+      mostMm: number;
+    }
+  | { code: 'air-in-doubt'; airMl: number }
+  /** A held lever that came back out: one of the two was misread. */
+  | { code: 'lever-came-back'; byMm: number }
   | { code: 'bite-misread' }
   | { code: 'give-assumed' }
   | { code: 'lever-firm'; biteMm: number; firmMm: number };
@@ -87,7 +108,9 @@ export type Settle =
   | 'runout'
   | 'lever-facts'
   | 'learned-give'
-  | 'rivet-check'
+  | 'repeat-place'
+  | 'points-spread-out'
+  | 'right-sheet'
   | 'replacement';
 
 const SETTLED_BY: Partial<Record<Reason['code'], Settle>> = {
@@ -106,7 +129,16 @@ const SETTLED_BY: Partial<Record<Reason['code'], Settle>> = {
   'lever-facts-unknown': 'lever-facts',
   'bite-misread': 'more-points',
   'give-assumed': 'learned-give',
-  'rivets-unchecked': 'rivet-check',
+  'zero-late': 'zero-check',
+  'readings-differ': 'repeat-place',
+  'points-bunched': 'points-spread-out',
+  'thicker-than-new': 'right-sheet',
+  'thinner-than-plate': 'right-sheet',
+  'runout-unproven': 'runout',
+  'lever-facts-from-memory': 'lever-facts',
+  'lever-in-doubt': 'finer-gauge',
+  'air-in-doubt': 'finer-gauge',
+  'lever-came-back': 'repeat-place',
 };
 
 /** A limit on thickness, with its wording and who laid it down. */
@@ -133,6 +165,10 @@ export interface Evidence {
   gauge: Gauge;
   /** What the gauge showed when it should have shown nothing, mm; null when nobody looked. */
   zeroErrorMm: number | null;
+  /** By how much a second look at the zero differed from the first, mm: it widens every doubt. */
+  zeroDriftMm?: number;
+  /** The zero was looked at only after the first reading. */
+  zeroLate?: boolean;
   /** The day of measuring, `yyyy-mm-dd`. */
   measuredOn: string;
 }
@@ -142,25 +178,39 @@ export interface PlaceThickness {
   place: string;
   thicknessUm: number;
   doubtUm: number;
+  /** The least single reading: repeats are averaged to prove, and never to save [D]. */
+  leastUm: number;
+  /** Between the largest and the least of the repeats, and how much of it the gauge explains: twice its doubt. */
+  spreadUm: number;
+  mostSpreadUm: number;
 }
 
 /**
  * Thickness and doubt at each place: mean of the repeats, zero error subtracted. Every reading counts in whole
  * micrometres, so that inches give the same; a mean between two is rounded to the unfavourable side, so that it never
- * gains the last micrometre.
- * @throws InputError `not-positive` for a reading at or below nothing, `not-a-number`.
+ * gains the last micrometre. What is worn to nothing is nothing: the most worn is a reading and no error [D].
+ * @throws InputError `not-a-number`.
  */
 export function placeThicknesses(
   places: readonly PlaceReadings[],
-  { gauge, zeroErrorMm }: Pick<Evidence, 'gauge' | 'zeroErrorMm'>,
+  { gauge, zeroErrorMm, zeroDriftMm = 0 }: Pick<Evidence, 'gauge' | 'zeroErrorMm' | 'zeroDriftMm'>,
 ): PlaceThickness[] {
+  const zeroUm = micrometres(zeroErrorMm ?? 0, 'zero');
   return places.map(({ place, readingsMm }) => {
-    const wholeUm = readingsMm.map((reading) => millimetres(micrometres(reading, place)));
-    const { meanMm, uncertaintyMm } = combineRepeats(wholeUm, gauge.uncertaintyMm);
-    const thicknessUm =
-      Math.floor(meanMm * 1000 + FLOAT_NOISE_UM) - micrometres(zeroErrorMm ?? 0, 'zero');
-    if (thicknessUm <= 0) throw new InputError('not-positive', place, { value: meanMm });
-    return { place, thicknessUm, doubtUm: Math.ceil(uncertaintyMm * 1000 - FLOAT_NOISE_UM) };
+    const readUm = readingsMm.map((reading) => micrometres(reading, place));
+    const { meanMm, uncertaintyMm } = combineRepeats(
+      readUm.map(millimetres),
+      gauge.uncertaintyMm + Math.abs(zeroDriftMm),
+    );
+    const least = Math.min(...readUm);
+    return {
+      place,
+      thicknessUm: Math.max(0, Math.floor(meanMm * 1000 + FLOAT_NOISE_UM) - zeroUm),
+      doubtUm: Math.ceil(uncertaintyMm * 1000 - FLOAT_NOISE_UM),
+      leastUm: Math.max(0, least - zeroUm),
+      spreadUm: Math.max(...readUm) - least,
+      mostSpreadUm: 2 * micrometres(gauge.uncertaintyMm + Math.abs(zeroDriftMm)),
+    };
   });
 }
 
@@ -168,8 +218,19 @@ export function placeThicknesses(
 export function flawsOfEvidence(evidence: Evidence): Reason[] {
   const flaws = flawOfCalibration(evidence.gauge, evidence.measuredOn);
   if (evidence.zeroErrorMm === null) flaws.push({ code: 'no-zero-check' });
+  else if (evidence.zeroLate) flaws.push({ code: 'zero-late' });
   return flaws;
 }
+
+/** A place whose repeats differ by more than the gauge explains, mm. */
+export interface Differing {
+  place: string;
+  spreadMm: number;
+  doubtMm: number;
+}
+
+export const flawsOfRepeats = (differing: readonly Differing[] = []): Reason[] =>
+  differing.map((each) => ({ code: 'readings-differ', ...each }));
 
 /** A gauge past its calibration may condemn and never pass [D]. */
 export function flawOfCalibration({ calibrationDueOn }: Gauge, measuredOn: string): Reason[] {
@@ -202,6 +263,8 @@ export interface Verdict {
   shareLeft: number | null;
   /** Where the wear is heading; null with nothing earlier to compare. */
   forecast: Forecast | null;
+  /** Numbers that cannot be, by what the sheet says. */
+  contradicts: Reason[];
 }
 
 /**
@@ -213,14 +276,15 @@ export interface Verdict {
  *
  * Source [S] of the guard band: ISO 14253-1, decision rules for proving conformity; the full U is
  * stricter than its 2017 default.
- * @throws InputError `new-not-above-limit`, or `thicker-than-new` (t > new + U: wrong sheet, or a ridge?).
+ * Numbers that contradict the sheet (t > new + U: wrong sheet, or a ridge?) add "unproven"; what of them condemns still does.
+ * @throws InputError `new-not-above-limit`
  */
 export function judgeThickness(aCase: ThicknessCase): Verdict {
   const { places, limit, newMm } = aCase;
   const limitUm = micrometres(limit.limitMm, 'limit');
   const newUm = newMm === null ? null : micrometres(newMm, 'new');
   const atLimitIsWorn = limit.atLimitIsWorn ?? true;
-  refuseImpossible(places, limitUm, newUm);
+  refuseImpossible(limitUm, newUm);
 
   const thinnest = least(places, ({ thicknessUm }) => thicknessUm);
   const shareLeft =
@@ -236,18 +300,23 @@ export function judgeThickness(aCase: ThicknessCase): Verdict {
     settle: word === 'unproven' ? [...settledBy(reasons), 'replacement'] : [],
     shareLeft,
     forecast: heading,
+    contradicts: contradictions(aCase),
   });
 
   const replace: Reason[] = [...(aCase.replaceAnyway ?? [])];
-  if (thinnest && !clears(thinnest.thicknessUm, limitUm, atLimitIsWorn))
+  const most = least(places, ({ leastUm }) => leastUm);
+  if (most && !clears(most.leastUm, limitUm, atLimitIsWorn))
     replace.push({
       code: 'worn',
-      place: thinnest.place,
-      thicknessMm: millimetres(thinnest.thicknessUm),
+      place: most.place,
+      thicknessMm: millimetres(most.leastUm),
       limitMm: limit.limitMm,
       atLimitIsWorn,
     });
-  if (replace.length > 0) return decide('replace', replace);
+  // What contradicts the sheet is said too: the worst of both counts.
+  const under = (aCase.flaws ?? []).filter(({ code }) => code === 'thinner-than-plate');
+  if (replace.length > 0)
+    return decide('replace', [...replace, ...contradictions(aCase), ...under]);
 
   const unproven = whyUnproven(aCase, limitUm, atLimitIsWorn);
   if (unproven.length > 0) return decide('unproven', unproven);
@@ -280,14 +349,14 @@ export function judgeThickness(aCase: ThicknessCase): Verdict {
  * {@link judgeThickness} and never by this.
  */
 export function wordOfPlace(
-  { thicknessUm, doubtUm }: PlaceThickness,
+  { thicknessUm, leastUm, doubtUm }: PlaceThickness,
   limit: ThicknessLimit,
   newMm: number | null,
   upperBound: boolean,
 ): Word {
   const limitUm = micrometres(limit.limitMm, 'limit');
   const atLimitIsWorn = limit.atLimitIsWorn ?? true;
-  if (!clears(thicknessUm, limitUm, atLimitIsWorn)) return 'replace';
+  if (!clears(leastUm, limitUm, atLimitIsWorn)) return 'replace';
   if (upperBound || !clears(thicknessUm - doubtUm, limitUm, atLimitIsWorn)) return 'unproven';
   const near = newMm !== null && shareOf(thicknessUm, limitUm, micrometres(newMm)) <= WATCH_SHARE;
   return near ? 'watch' : 'holds';
@@ -295,7 +364,7 @@ export function wordOfPlace(
 
 function whyUnproven(aCase: ThicknessCase, limitUm: number, atLimitIsWorn: boolean): Reason[] {
   const { places, limit } = aCase;
-  const reasons: Reason[] = [];
+  const reasons: Reason[] = [...contradictions(aCase), ...differing(places)];
   if (aCase.upperBounds) reasons.push({ code: 'upper-bounds' });
   else if (places.length < FEWEST_POINTS)
     reasons.push({ code: 'too-few-points', have: places.length, need: FEWEST_POINTS });
@@ -315,24 +384,40 @@ function whyUnproven(aCase: ThicknessCase, limitUm: number, atLimitIsWorn: boole
   return reasons;
 }
 
-function refuseImpossible(
-  places: readonly PlaceThickness[],
-  limitUm: number,
-  newUm: number | null,
-): void {
+function refuseImpossible(limitUm: number, newUm: number | null): void {
   if (limitUm <= 0) throw new InputError('not-positive', 'limit', { value: limitUm });
-  if (newUm === null) return;
-  if (newUm <= limitUm)
+  if (newUm !== null && newUm <= limitUm)
     throw new InputError('new-not-above-limit', 'new', {
       newMm: millimetres(newUm),
       limitMm: millimetres(limitUm),
     });
-  for (const { place, thicknessUm, doubtUm } of places)
-    if (thicknessUm > newUm + doubtUm)
-      throw new InputError('thicker-than-new', place, {
-        thicknessMm: millimetres(thicknessUm),
-        newMm: millimetres(newUm),
-      });
+}
+
+/** Places that are thicker than the part was new, by more than their doubt. */
+function contradictions({ places, newMm }: ThicknessCase): Reason[] {
+  if (newMm === null) return [];
+  const newUm = micrometres(newMm);
+  return places.flatMap(({ place, thicknessUm, doubtUm }): Reason[] =>
+    thicknessUm > newUm + doubtUm
+      ? [{ code: 'thicker-than-new', place, thicknessMm: millimetres(thicknessUm), newMm }]
+      : [],
+  );
+}
+
+/** Places whose repeats differ by more than twice the gauge's doubt leave it open which of them is right. */
+function differing(places: readonly PlaceThickness[]): Reason[] {
+  return places.flatMap(({ place, spreadUm, mostSpreadUm }): Reason[] =>
+    spreadUm > mostSpreadUm
+      ? [
+          {
+            code: 'readings-differ',
+            place,
+            spreadMm: millimetres(spreadUm),
+            doubtMm: millimetres(mostSpreadUm / 2),
+          },
+        ]
+      : [],
+  );
 }
 
 function clears(thicknessUm: number, limitUm: number, atLimitIsWorn: boolean): boolean {
