@@ -23,6 +23,8 @@ interface FindingRule {
   /** Takes the bike off the road at once. */
   doNotRide?: true;
   work: Work;
+  /** An "unproven" that no lead accepts: what is loose is tightened, and what is in the brake is known. */
+  notAccepted?: true;
   tag: Tag;
 }
 
@@ -85,14 +87,26 @@ export const FINDINGS = {
   'ferrule-missing': { area: 'cable', word: 'replace', work: 'replace-cable', tag: 'P' },
 
   'fluid-wrong': { area: 'fluid', word: 'replace', doNotRide: true, work: 'reseal', tag: 'P' },
-  'fluid-unknown': { area: 'fluid', word: 'unproven', work: 'reseal', tag: 'P' },
+  'fluid-unknown': { area: 'fluid', word: 'unproven', work: 'reseal', notAccepted: true, tag: 'P' },
   'fluid-spent': { area: 'fluid', word: 'watch', work: 'full-bleed', tag: 'P' },
 
   'slow-return': { area: 'lever', word: 'watch', work: 'service-pistons', tag: 'P' },
   'lever-bent': { area: 'lever', word: 'replace', work: 'replace-lever', tag: 'D' },
-  'lever-loose': { area: 'lever', word: 'unproven', work: 'tighten-bolts', tag: 'P' },
+  'lever-loose': {
+    area: 'lever',
+    word: 'unproven',
+    work: 'tighten-bolts',
+    notAccepted: true,
+    tag: 'P',
+  },
 
-  'bolt-loose': { area: 'bolts', word: 'unproven', work: 'tighten-bolts', tag: 'P' },
+  'bolt-loose': {
+    area: 'bolts',
+    word: 'unproven',
+    work: 'tighten-bolts',
+    notAccepted: true,
+    tag: 'P',
+  },
   'bolt-missing': {
     area: 'bolts',
     word: 'replace',

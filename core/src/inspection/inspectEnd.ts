@@ -1,12 +1,27 @@
+import { onceAnEnd } from '../job/onceAnEnd';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
-import type { End, Part } from '../ends';
+import {
+  changedSince,
+  changesAt,
+  curedBetween,
+  type Lapse,
+  type ChangedJob,
+} from '../evidence/changes';
+import { standingFindings, type SaidWrong, type StandingFinding } from '../evidence/findings';
+import { AREA_LAPSES } from '../evidence/lapse';
+import { heldSittings, lapsedBy, type Held } from '../evidence/readings';
+import { compatibility, type AskedFluid } from '../fluid/compatibility';
+import { fluidNamed, type Family } from '../fluid/families';
+import { micrometres } from '../units/length';
+import type { ReadStamp } from '../wear/limitInForce';
+import { PARTS, type End, type Part } from '../ends';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
 import { areasOf, AREAS, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, type SheetFacts, type Standard } from './judge';
-import { MEASURANDS, VOIDED_BY, type Measurand } from './measurand';
+import { MEASURANDS, type Measurand } from './measurand';
 import { recommendedBy } from './recommended';
 import { hasEvidence, type MeasuringSession } from './session';
 import { WORKS, type Work } from './work';
@@ -20,7 +35,7 @@ export interface Sitting extends MeasuringSession {
   part: Measurand;
 }
 
-/** One area looked over: what was found, or nothing. The last look at an area counts. */
+/** One area looked over: what was found, or nothing. */
 export interface LookOver {
   id: string;
   seq: number;
@@ -28,18 +43,30 @@ export interface LookOver {
   area: Area;
   found: readonly Finding[];
   words: string;
+  /** Findings of earlier looks that were seen wrong; the words say why. */
+  takesBack: readonly Finding[];
 }
 
 /** What a job holds that its inspection rests on. */
-export interface InspectedJob {
-  id: string;
+export interface InspectedJob extends ChangedJob {
   identified: Readonly<
-    Record<End, { sheet: { body: SheetFacts }; stampedLimit: Standard['stampedLimit'] } | null>
+    Record<
+      End,
+      {
+        seq: number;
+        sheet: { body: SheetFacts & { fluid: AskedFluid | null } };
+      } | null
+    >
   >;
+  /** Every reading of a stamp when a brake was identified. */
+  stamped: readonly { seq: number; end: End; stamp: ReadStamp }[];
   measured: readonly Sitting[];
   lookedOver: readonly LookOver[];
   /** Every fitting at this bike's ends, also of earlier visits, in order. */
   fittings: readonly (Fitting & { end: End })[];
+  filled: readonly { seq: number; end: End; family: Family; fluid: string }[];
+  decided: readonly (SaidWrong & { decision: string })[];
+  tested: readonly { seq: number; test: string; end: End | null; outcome: 'passed' | 'failed' }[];
   /** What the parts fitted now measured at earlier visits. */
   outlooks: Readonly<Record<End, Partial<Record<Part, Outlook>>>>;
   rules: ShopRules;
@@ -57,8 +84,17 @@ export interface InspectionItem {
   sittingId: string | null;
   lookOverId: string | null;
   judgement: Judgement | null;
+  /** What was found and nothing has answered. */
   found: readonly Finding[];
+  /** Of those, what a later look did not find: it was no answer. */
+  lesserLooks: readonly Finding[];
   words: string;
+  /** Sittings before that condemned, and what the later ones lack to answer them. */
+  held: readonly Held[];
+  /** What changed since it was proven: it proves nothing any more. */
+  lapsed: Lapse | null;
+  /** A used part that nobody has measured since it went on. */
+  unmeasured: boolean;
   settle: Settle[];
   work: Work[];
 }
@@ -70,96 +106,247 @@ export interface Inspection {
   notInspected: Subject[];
 }
 
-/** A later sitting at the same thing, once it has something to judge, or a new part fitted since, takes a sitting's place. */
+/** A later sitting at the same thing, once it has something to judge, or another part fitted since, takes a sitting's place. */
 export function isSuperseded(
   sitting: Pick<Sitting, 'seq' | 'end' | 'part'>,
-  { measured, fittings, id }: Pick<InspectedJob, 'measured' | 'fittings' | 'id'>,
+  job: Pick<InspectedJob, 'measured' | 'fittings' | 'id'>,
 ): boolean {
+  const { end, part, seq } = sitting;
   return (
-    measured.some(
-      (other) =>
-        other.end === sitting.end &&
-        other.part === sitting.part &&
-        other.seq > sitting.seq &&
-        hasEvidence(other),
-    ) ||
-    fittings.some(
-      (fitting) =>
-        fitting.jobId === id &&
-        fitting.condition !== 'found' &&
-        fitting.end === sitting.end &&
-        fitting.seq > sitting.seq &&
-        VOIDED_BY[fitting.part].includes(sitting.part),
+    seq <= individualSince(job, end, part) ||
+    job.measured.some(
+      (other) => other.end === end && other.part === part && other.seq > seq && hasEvidence(other),
     )
   );
 }
 
 /** The sitting that stands for a thing at an end: the last in which anything was found, if anybody measured it. */
-export function standingSitting(job: InspectedJob, end: End, measurand: Measurand): Sitting | null {
+export function standingSitting(
+  job: Pick<InspectedJob, 'measured' | 'fittings' | 'id'>,
+  end: End,
+  measurand: Measurand,
+): Sitting | null {
+  return sittingsAt(job, end, measurand).at(-1) ?? null;
+}
+
+/** Everything measured of a thing as it is on now, in order. */
+function sittingsAt(
+  job: Pick<InspectedJob, 'measured' | 'fittings' | 'id'>,
+  end: End,
+  part: Measurand,
+): Sitting[] {
+  const since = individualSince(job, end, part);
+  return job.measured.filter(
+    (sitting) =>
+      sitting.end === end && sitting.part === part && sitting.seq > since && hasEvidence(sitting),
+  );
+}
+
+const isPart = (part: string): part is Part => (PARTS as readonly string[]).includes(part);
+
+/** Where the rotor or the pads that are on came on at this visit, in the order of everything written; nought before that. */
+function individualSince(
+  { fittings, id }: Pick<InspectedJob, 'fittings' | 'id'>,
+  end: End,
+  part: string,
+): number {
+  if (!isPart(part)) return 0;
+  const last = fittings
+    .filter(
+      (each) =>
+        each.jobId === id && each.end === end && each.part === part && each.condition !== 'found',
+    )
+    .at(-1);
+  return last?.seq ?? 0;
+}
+
+/** The last look over an area, unless a new part has come in its place. */
+export function standingLookOver(job: InspectedJob, end: End, area: Area): LookOver | null {
+  const since = individualSince(job, end, area);
   return (
-    job.measured
-      .filter(
-        (sitting) =>
-          sitting.end === end &&
-          sitting.part === measurand &&
-          hasEvidence(sitting) &&
-          !isSuperseded(sitting, job),
-      )
+    job.lookedOver
+      .filter((look) => look.end === end && look.area === area && look.seq > since)
       .at(-1) ?? null
   );
 }
 
-/** The look-over that stands for an area, unless a new part has come in its place. */
-export function standingLookOver(job: InspectedJob, end: End, area: Area): LookOver | null {
-  const last = job.lookedOver.filter((look) => look.end === end && look.area === area).at(-1);
-  if (!last) return null;
-  const renewed = job.fittings.some(
-    ({ part, end: at, seq, jobId, condition }) =>
-      part === area && at === end && seq > last.seq && jobId === job.id && condition !== 'found',
-  );
-  return renewed ? null : last;
-}
-
 /** What is fitted at one end of the job's bike. */
-export function kitAt(job: InspectedJob, end: End): Kit {
+export const kitAt = onceAnEnd((job: Pick<InspectedJob, 'fittings' | 'id'>, end: End): Kit => {
   return kitOf(
     job.fittings.filter((fitting) => fitting.end === end),
     job.id,
   );
-}
+});
 
 /** What one end is judged by; null while nobody has identified it. */
-export function standardOf(job: InspectedJob, end: End): Standard | null {
+export const standardOf = onceAnEnd((job: InspectedJob, end: End): Standard | null => {
   const identified = job.identified[end];
   if (!identified) return null;
   const { rotor } = kitAt(job, end);
-  const look = standingLookOver(job, end, 'rotor');
-  const seen = look?.found ?? [];
-  const runout = standingSitting(job, end, 'runout');
+  const found = findingsAt(job, end, 'rotor').map(({ finding }) => finding);
   const base: Standard = {
     sheet: identified.sheet.body,
-    stampedLimit: identified.stampedLimit,
+    stamps: stampsAt(job, end, rotor),
     fittedRotor: rotor,
-    damage: ROTOR_DAMAGE.filter((damage: RotorDamage) => seen.includes(damage)),
-    rivetsUnchecked: rotor?.cameOffFor === 'loose-rivets' && look === null,
+    damage: ROTOR_DAMAGE.filter((damage: RotorDamage) => found.includes(damage)),
     outlook: job.outlooks[end],
     rules: job.rules,
   };
-  const judged = runout && judge('runout', runout, base);
+  const runout = itemOfWobble(job, end, base);
+  return sameStandard({ ...base, runout });
+});
+
+const STANDARDS = new WeakMap<SheetFacts, Map<string, Standard>>();
+/** So many standards by one sheet are told apart at a time: a job has one an end, and a few while it is worked on. */
+const MOST_STANDARDS = 32;
+
+/** The one standard that says this, so that what was judged by it need not be judged again. */
+function sameStandard(standard: Standard): Standard {
+  const { sheet, ...rest } = standard;
+  const known = STANDARDS.get(sheet) ?? new Map<string, Standard>();
+  STANDARDS.set(sheet, known);
+  const key = JSON.stringify(rest);
+  const same = known.get(key) ?? standard;
+  if (known.size >= MOST_STANDARDS && !known.has(key)) known.clear();
+  known.set(key, same);
+  return same;
+}
+
+/** Every reading of the stamp of the rotor that is on, oldest first: by whichever entry, and whoever read it [D]. */
+function stampsAt(
+  job: InspectedJob,
+  end: End,
+  rotor: (Fitting & { seq: number }) | null,
+): ReadStamp[] {
+  const ofRotor = rotor?.stampedLimit
+    ? [
+        {
+          seq: rotor.seq,
+          stamp: readStamp(rotor.stampedLimit, rotor.stampAgainMm ?? null),
+        },
+      ]
+    : [];
+  const since = rotor && rotor.condition !== 'found' ? rotor.seq : 0;
+  const read = job.stamped.filter((each) => each.end === end && each.seq > since);
+  return [...ofRotor, ...read].sort((a, b) => a.seq - b.seq).map(({ stamp }) => stamp);
+}
+
+/** A stamp as it was read, once or twice. */
+export function readStamp(
+  stamp: { limitMm: number; atLimitIsWorn: boolean | null },
+  againMm: number | null,
+): ReadStamp {
   return {
-    ...base,
-    tirMm: judged?.ok && judged.part === 'runout' ? judged.runout.tirMm : null,
+    limit: { ...stamp, origin: 'stamped', tag: null },
+    twice: againMm !== null && micrometres(againMm) === micrometres(stamp.limitMm),
   };
+}
+
+function itemOfWobble(job: InspectedJob, end: End, base: Standard): Standard['runout'] {
+  const sitting = standingSitting(job, end, 'runout');
+  const judged = sitting && judge('runout', sitting, base);
+  if (!judged?.ok || judged.part !== 'runout') return null;
+  const { tirMm, doubtMm, word } = judged.runout;
+  const lapsed = lapsedNow(job, end, sitting!);
+  return { tirMm, doubtMm, proven: word !== 'unproven' && lapsed === null };
+}
+
+/** What was found at an end in one area and nothing has answered. */
+export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFinding[] {
+  const kit = kitAt(job, end);
+  const standing = standingFindings({
+    end,
+    area,
+    looks: job.lookedOver,
+    changes: changesAt(job, end),
+    individual: isPart(area) && isOnSince(kit[area], job) ? kit[area] : null,
+    saidWrong: job.decided.filter(
+      (said) => said.decision === 'seen-wrong' && said.end === end && said.subject === area,
+    ),
+  });
+  return area === 'fluid' ? [...standing, ...wrongFluid(job, end, standing)] : standing;
+}
+
+/** A part that came on at this visit, or brings a past along from an earlier one. */
+const isOnSince = (part: Fitting | null, job: Pick<InspectedJob, 'id'>) =>
+  part !== null && (part.jobId === job.id ? part.condition !== 'found' : true);
+
+/** Fluid in the brake that the sheet it is now judged by does not take: found by nobody, and wrong all the same [D]. */
+function wrongFluid(
+  job: InspectedJob,
+  end: End,
+  standing: readonly StandingFinding[],
+): StandingFinding[] {
+  const identified = job.identified[end];
+  const asked = identified?.sheet.body.fluid;
+  if (!identified || !asked) return [];
+  const found = job.filled.flatMap(({ seq, end: at, family, fluid }): StandingFinding[] => {
+    if (at !== end) return [];
+    const answer = compatibility(asked, fluidNamed(family, fluid));
+    if (answer.ok) return [];
+    const finding = answer.code === 'wrong-family' ? 'fluid-wrong' : 'fluid-unknown';
+    const since = Math.max(seq, identified.seq);
+    const cured = job.lookedOver.some(
+      (look) =>
+        look.end === end &&
+        look.area === 'fluid' &&
+        !look.found.includes(finding) &&
+        curedBetween(changesAt(job, end), [since, look.seq], [ruleOf(finding).work]) !== null,
+    );
+    return cured || standing.some((each) => each.finding === finding)
+      ? []
+      : [{ finding, seq: since, lookOverId: null, lesserLook: null }];
+  });
+  return found.slice(0, 1);
+}
+
+/** What changed since a sitting at an end; a stand test after it answers for wobble and gaps [D]. */
+function lapsedNow(job: InspectedJob, end: End, sitting: Sitting): Lapse | null {
+  const change = lapsedBy(sitting, changesAt(job, end));
+  if (!change) return null;
+  const turnsFree = sitting.part === 'runout' || sitting.part === 'clearance';
+  return turnsFree && standTestedSince(job, end, change.seq) ? null : change;
+}
+
+/** Whether an end was tried on the stand after a place in the order: it turned free, and nothing touched. */
+export function standTestedSince(
+  { stepped, tested }: Pick<InspectedJob, 'stepped' | 'tested'>,
+  end: End,
+  seq: number,
+): boolean {
+  const last = tested.filter((each) => each.test === 'stand' && each.end === end).at(-1);
+  return (
+    (last !== undefined && last.outcome === 'passed' && last.seq > seq) ||
+    stepped.some(
+      (each) =>
+        each.step === 'stand-test' &&
+        each.end === end &&
+        each.outcome === 'done' &&
+        each.seq > seq &&
+        !stepped.some((back) => back.outcome === 'taken-back' && back.after === each.id),
+    )
+  );
 }
 
 /** What core makes of a sitting; null while there is nothing to judge, or nothing to judge it by. */
 export function judgeSitting(job: InspectedJob, sitting: Sitting): Judgement | null {
   const standard = standardOf(job, sitting.end);
-  return standard && hasEvidence(sitting) ? judge(sitting.part, sitting, standard) : null;
+  return standard && hasEvidence(sitting) ? judgedBy(standard, sitting) : null;
+}
+
+const JUDGED = new WeakMap<Standard, WeakMap<Sitting, Judgement>>();
+
+/** The judgement on a sitting by a standard, worked out once: neither ever changes. */
+function judgedBy(standard: Standard, sitting: Sitting): Judgement {
+  const known = JUDGED.get(standard) ?? new WeakMap<Sitting, Judgement>();
+  JUDGED.set(standard, known);
+  const judgement = known.get(sitting) ?? judge(sitting.part, sitting, standard);
+  known.set(sitting, judgement);
+  return judgement;
 }
 
 /** Everything found at one end, ranked by what matters, and what nobody looked at. */
-export function inspectEnd(job: InspectedJob, end: End): Inspection {
+export const inspectEnd = onceAnEnd((job: InspectedJob, end: End): Inspection => {
   const actuation = job.identified[end]?.sheet.body.brake.actuation ?? null;
   const subjects = subjectsOf(actuation);
   const items = subjects.flatMap((subject) => itemOf(job, end, subject) ?? []);
@@ -169,7 +356,7 @@ export function inspectEnd(job: InspectedJob, end: End): Inspection {
     items: items.sort((a, b) => rank(b) - rank(a)),
     notInspected: subjects.filter((subject) => !items.some((item) => item.subject === subject)),
   };
-}
+});
 
 const BY_AREA: readonly Area[] = ['rotor', 'pads', 'lever'];
 
@@ -184,19 +371,45 @@ function subjectsOf(actuation: SheetFacts['brake']['actuation'] | null): Subject
 }
 
 function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem | null {
-  const isMeasured = (MEASURANDS as readonly string[]).includes(subject);
-  const isArea = (AREAS as readonly string[]).includes(subject);
-  const sitting = isMeasured ? standingSitting(job, end, subject as Measurand) : null;
-  const look = isArea ? standingLookOver(job, end, subject as Area) : null;
+  const part = (MEASURANDS as readonly string[]).includes(subject) ? (subject as Measurand) : null;
+  const area = (AREAS as readonly string[]).includes(subject) ? (subject as Area) : null;
+  const changes = changesAt(job, end);
+  const sitting = part && standingSitting(job, end, part);
   const judgement = sitting && judgeSitting(job, sitting);
+  const standard = part && standardOf(job, end);
+  const saidWrong = job.decided.filter(
+    (said) => said.decision === 'seen-wrong' && said.end === end && said.subject === subject,
+  );
+  const held =
+    part && standard
+      ? heldSittings({
+          part,
+          sittings: sittingsAt(job, end, part),
+          changes,
+          saidWrong,
+          judged: judgedBy,
+          standard: sameStandard({ ...standard, damage: [] }),
+        })
+      : [];
+  const look = area && standingLookOver(job, end, area);
+  const standing = area ? findingsAt(job, end, area) : [];
+  const found = standing.map(({ finding }) => finding);
+  const kit = kitAt(job, end);
+  const fitted = part && isPart(part) ? kit[part] : null;
+  const unmeasured =
+    fitted !== null && fitted.condition === 'used' && fitted.jobId === job.id && judgement === null;
+  const lapsedLook =
+    look && area && !part ? changedSince(changes, look.seq, AREA_LAPSES[area]) : null;
+  const lapsed = (judgement && sitting ? lapsedNow(job, end, sitting) : null) ?? lapsedLook;
   // Looking alone passes no part that has a thickness: with nothing found there is no word about it.
-  const seen = look && (look.found.length > 0 || !isMeasured) ? look : null;
-  if (!judgement && !seen) return null;
+  const seen = found.length > 0 || (look !== null && part === null);
+  if (!judgement && !seen && !unmeasured && held.length === 0) return null;
 
-  const found = look?.found ?? [];
   const words: Word[] = [
     ...(judgement ? [judgement.ok ? judgement.word : 'unproven'] : []),
     ...found.map((finding) => ruleOf(finding).word),
+    ...(held.length > 0 ? ['replace'] : []),
+    ...(lapsed || unmeasured ? ['unproven'] : []),
   ] as Word[];
   const word = worst(words) ?? 'holds';
   const work = [...found.map((finding) => ruleOf(finding).work), ...recommendedBy(judgement)];
@@ -206,12 +419,17 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     word,
     doNotRide:
       found.some((finding) => ruleOf(finding).doNotRide) ||
+      held.some(({ doNotRide }) => doNotRide) ||
       (judgement?.ok === true && judgement.part === 'lever' && judgement.lever.doNotRide),
     sittingId: sitting?.id ?? null,
     lookOverId: look?.id ?? null,
     judgement,
     found,
+    lesserLooks: standing.flatMap(({ finding, lesserLook }) => (lesserLook ? [finding] : [])),
     words: look?.words ?? '',
+    held,
+    lapsed,
+    unmeasured,
     settle: word === 'unproven' ? settleOf(judgement) : [],
     work: WORKS.filter((each) => work.includes(each)),
   };

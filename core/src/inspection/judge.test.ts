@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { judge, rotorLimit, RULE, type Standard } from './judge';
+import { readStamp } from './inspectEnd';
+import { contradictionAt, judge, rotorLimit, RULE, type Standard } from './judge';
 import { USUAL_RULES } from '../rules/shopRules';
 import { hasEvidence, type MeasuringSession, type TakenReading } from './session';
 import { WORDS } from '../wear/verdict';
@@ -15,7 +16,7 @@ const standard: Standard = {
     },
     pads: { newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
   },
-  stampedLimit: null,
+  stamps: [],
 };
 
 const reading = (place: string, valueMm: number, i = 0): TakenReading => ({
@@ -37,7 +38,10 @@ function sitting(change: Partial<MeasuringSession> = {}): MeasuringSession {
     basis: null,
     pointCount: 6,
     measuredOn: '2026-11-25',
-    readings: [reading('zero', 0), ...[1.7, 1.7, 1.7].map((mm, i) => reading(String(i + 1), mm))],
+    readings: [
+      reading('zero', 0),
+      ...[1.7, 1.7, 1.7].map((mm, i) => reading(String(2 * i + 1), mm)),
+    ],
     looks: [{ subject: 'ridge', seen: false }],
     ...change,
   };
@@ -46,11 +50,14 @@ function sitting(change: Partial<MeasuringSession> = {}): MeasuringSession {
 describe('judging a sitting', () => {
   it('judges a rotor by the limit in force, and names the rules it used', () => {
     expect(judge('rotor', sitting(), standard)).toMatchObject({ ok: true, word: 'holds' });
-    expect(RULE.rotor).toBe('rotor/2');
+    expect(RULE.rotor).toBe('rotor/3');
   });
 
   it('lets a limit stamped on the part decide over the sheet, and the sheet over the shop', () => {
-    const stamped = { ...standard, stampedLimit: { limitMm: 1.7, atLimitIsWorn: null } };
+    const stamped = {
+      ...standard,
+      stamps: [readStamp({ limitMm: 1.7, atLimitIsWorn: null }, null)],
+    };
     expect(judge('rotor', sitting(), stamped)).toMatchObject({ word: 'replace' });
     expect(rotorLimit(stamped)).toMatchObject({ limitMm: 1.7, origin: 'stamped' });
     expect(rotorLimit(standard).origin).toBe('sheet');
@@ -65,7 +72,7 @@ describe('judging a sitting', () => {
     const pads = sitting({
       basis: 'total',
       pointCount: null,
-      readings: ['inner-leading', 'inner-trailing', 'outer-leading', 'outer-trailing', 'zero'].map(
+      readings: ['zero', 'inner-leading', 'inner-trailing', 'outer-leading', 'outer-trailing'].map(
         (place) => reading(place, place === 'zero' ? 0 : 3.1),
       ),
     });
@@ -80,12 +87,13 @@ describe('judging a sitting', () => {
 
   it('says what contradicts what, and passes nothing', () => {
     const thick = sitting({ readings: [reading('zero', 0), reading('1', 1.9)] });
-    expect(judge('rotor', thick, standard)).toEqual({
-      ok: false,
+    const judgement = judge('rotor', thick, standard);
+    expect(judgement).toMatchObject({ word: 'unproven' });
+    expect(contradictionAt(judgement, '1')).toEqual({
       code: 'thicker-than-new',
-      field: '1',
       numbers: { thicknessMm: 1.9, newMm: 1.8 },
     });
+    expect(contradictionAt(judgement, '2')).toBeNull();
   });
 
   it('agrees with itself in inches: the same metal gives the same word', () =>
@@ -119,7 +127,7 @@ describe('judging a sitting', () => {
       judge(
         'rotor',
         sitting({
-          readings: [reading('zero', 0), ...[1, 2, 3].map((p) => reading(String(p), mm))],
+          readings: [reading('zero', 0), ...[1, 3, 5].map((p) => reading(String(p), mm))],
         }),
         standard,
       );

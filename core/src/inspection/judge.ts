@@ -7,11 +7,12 @@ import type { Part } from '../ends';
 import { USUAL_RULES, type ShopRules } from '../rules/shopRules';
 import { runoutVerdict, type RunoutVerdict } from '../runout/runout';
 import { padVerdict, type PadSpec, type PadVerdict } from '../wear/pads';
-import { limitInForce, USUAL_ROTOR_LIMIT } from '../wear/limitInForce';
+import { limitInForce, USUAL_ROTOR_LIMIT, type ReadStamp } from '../wear/limitInForce';
 import { rotorVerdict, type RotorDamage, type RotorVerdict } from '../wear/rotor';
-import type { ThicknessLimit, Word } from '../wear/verdict';
+import type { Reason, ThicknessLimit, Word } from '../wear/verdict';
 import type { Actuation } from './findings';
 import type { FittedPart } from '../kit/kit';
+import type { Laid, PlainValue } from '../sheet/sheet';
 import type { Measurand } from './measurand';
 import {
   clearanceMeasurement,
@@ -33,20 +34,21 @@ export interface SheetFacts {
   };
   pads: PadSpec;
   lever: LeverSpec;
+  /** Where plain values come from that are not of the sheet's own source. */
+  origins?: Partial<Record<PlainValue, Laid>>;
 }
 
 /** What one end is judged by: its sheet, what is known of the parts themselves, and the shop's rules. */
 export interface Standard {
   sheet: SheetFacts;
-  /** Read off the rotor that was on the bike when the brake was identified. */
-  stampedLimit: { limitMm: number; atLimitIsWorn: boolean | null } | null;
+  /** Every reading of the stamp of the rotor that is on, oldest first. */
+  stamps: readonly ReadStamp[];
   /** The rotor fitted since, if one was: it goes by its own stamp, construction and thickness when new. */
   fittedRotor?: FittedPart | null;
   damage?: readonly RotorDamage[];
-  rivetsUnchecked?: boolean;
   outlook?: Partial<Record<Part, Outlook>>;
   /** The rotor's wobble, for what is left of the gaps; null when it was not measured. */
-  tirMm?: number | null;
+  runout?: { tirMm: number | null; doubtMm: number; proven: boolean } | null;
   rules?: ShopRules;
 }
 
@@ -61,14 +63,12 @@ export type Judgement =
   | { ok: false; code: InputError['code']; field: string; numbers: InputError['numbers'] };
 
 /**
- * The limit in force for a rotor: stamped, then the sheet's, then the shop's. A rotor fitted since goes by its own
- * stamp, and by the sheet only when it is of the sheet's construction: a limit is chosen by construction [P].
+ * The limit in force for a rotor: its own stamp, then the sheet's, then the shop's. A rotor fitted since goes by the
+ * sheet only when it is of the sheet's construction: a limit is chosen by construction [P].
  */
-export function rotorLimit({ sheet, stampedLimit, fittedRotor }: Standard): ThicknessLimit {
-  const read = fittedRotor ? fittedRotor.stampedLimit : stampedLimit;
-  const stamped: ThicknessLimit | null = read && { ...read, origin: 'stamped', tag: null };
+export function rotorLimit({ sheet, stamps, fittedRotor }: Standard): ThicknessLimit {
   const ofSheet = isOfSheet(sheet, fittedRotor) ? sheet.rotor.limit : null;
-  return limitInForce([stamped, ofSheet, USUAL_ROTOR_LIMIT])!;
+  return limitInForce(stamps, ofSheet, USUAL_ROTOR_LIMIT);
 }
 
 /** Thickness when new: the rotor's own, else the sheet's when it is of the sheet's construction; mm. */
@@ -82,12 +82,12 @@ function isOfSheet(sheet: SheetFacts, fitted: FittedPart | null | undefined): bo
 
 /** Version of the rules a verdict was given by; it changes whenever a verdict could. */
 export const RULE: Readonly<Record<Measurand, string>> = {
-  rotor: 'rotor/2',
-  pads: 'pads/2',
-  runout: 'runout/2',
-  clearance: 'clearance/2',
-  lever: 'lever/2',
-  'mount-face': 'mount-face/2',
+  rotor: 'rotor/3',
+  pads: 'pads/3',
+  runout: 'runout/3',
+  clearance: 'clearance/3',
+  lever: 'lever/3',
+  'mount-face': 'mount-face/3',
 };
 
 /**
@@ -112,10 +112,7 @@ function verdictOn(measurand: Measurand, session: MeasuringSession, standard: St
   switch (measurand) {
     case 'rotor': {
       const rotor = rotorVerdict(
-        {
-          ...rotorMeasurement(session, damage),
-          rivetsUnchecked: standard.rivetsUnchecked ?? false,
-        },
+        rotorMeasurement(session, damage),
         rotorLimit(standard),
         rotorNewMm(standard),
         outlook.rotor ?? null,
@@ -124,7 +121,9 @@ function verdictOn(measurand: Measurand, session: MeasuringSession, standard: St
     }
     case 'pads': {
       const measurement = padMeasurement(session);
-      const pads = padVerdict(measurement, sheet.pads, rules.schools, outlook.pads ?? null);
+      const plateAssumed = sheet.pads.plateAssumed || fromMemory(sheet, 'pads.plateMm');
+      const spec = { ...sheet.pads, plateAssumed };
+      const pads = padVerdict(measurement, spec, rules.schools, outlook.pads ?? null);
       return { ok: true, part: 'pads', word: pads.word, pads };
     }
     case 'runout': {
@@ -132,12 +131,17 @@ function verdictOn(measurand: Measurand, session: MeasuringSession, standard: St
       return { ok: true, part: 'runout', word: runout.word, runout };
     }
     case 'clearance': {
-      const clearance = clearanceVerdict(clearanceMeasurement(session, standard.tirMm ?? null));
+      const clearance = clearanceVerdict(clearanceMeasurement(session, standard.runout ?? null));
       return { ok: true, part: 'clearance', word: clearance.word, clearance };
     }
     case 'lever': {
       const hydraulic = sheet.brake.actuation !== 'cable';
-      const lever = leverVerdict(leverMeasurement(session, hydraulic), sheet.lever);
+      const spec = {
+        ...sheet.lever,
+        giveFromMemory: fromMemory(sheet, 'lever.ownGiveMl'),
+        factsFromMemory: fromMemory(sheet, 'lever.ratio') || fromMemory(sheet, 'lever.boreMm'),
+      };
+      const lever = leverVerdict(leverMeasurement(session, hydraulic), spec);
       return { ok: true, part: 'lever', word: lever.word, lever };
     }
     case 'mount-face': {
@@ -145,4 +149,28 @@ function verdictOn(measurand: Measurand, session: MeasuringSession, standard: St
       return { ok: true, part: 'mount-face', word: face.word, face };
     }
   }
+}
+
+/** Whether a plain value of a sheet is from memory: it may condemn, or warn, and never pass. */
+function fromMemory({ origins = {} }: SheetFacts, value: PlainValue): boolean {
+  return origins[value]?.tag === 'M';
+}
+
+/** What of a judgement says that a reading cannot be what it is taken for, with its numbers; null where nothing does. */
+export function contradictionAt(
+  judgement: Judgement,
+  place: string,
+): { code: string; numbers: Readonly<Record<string, number>> } | null {
+  if (!judgement.ok)
+    return judgement.field === place ? { code: judgement.code, numbers: judgement.numbers } : null;
+  const reasons: readonly Reason[] =
+    judgement.part === 'rotor'
+      ? judgement.rotor.contradicts
+      : judgement.part === 'pads'
+        ? judgement.pads.contradicts
+        : [];
+  const found = reasons.find((reason) => 'place' in reason && reason.place === place);
+  if (!found) return null;
+  const numbers = Object.entries(found).filter(([, value]) => typeof value === 'number');
+  return { code: found.code, numbers: Object.fromEntries(numbers) as Record<string, number> };
 }

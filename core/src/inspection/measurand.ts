@@ -1,7 +1,6 @@
 import { CORNERS } from '../clearance/corners';
 import { LEVER_PLACES } from '../lever/lever';
 import { PAD_PLACES } from '../wear/pads';
-import type { Part } from '../ends';
 
 /** What is measured at one end of a bike, each in a sitting of its own. */
 export const MEASURANDS = ['rotor', 'pads', 'runout', 'clearance', 'lever', 'mount-face'] as const;
@@ -35,9 +34,3 @@ export function placesOf(measurand: Measurand, pointCount: number | null): strin
       return [...FACE_PLACES];
   }
 }
-
-/** What a new part makes void: it was measured with the old one in. */
-export const VOIDED_BY: Readonly<Record<Part, readonly Measurand[]>> = {
-  rotor: ['rotor', 'runout', 'clearance'],
-  pads: ['pads', 'clearance', 'lever'],
-};

@@ -6,6 +6,8 @@ import { LEVER_PLACES, type LeverBasis, type LeverMeasurement } from '../lever/l
 import type { RunoutMeasurement } from '../runout/runout';
 import { PAD_PLACES, type PadBasis, type PadMeasurement } from '../wear/pads';
 import type { Ridge, RotorDamage, RotorMeasurement } from '../wear/rotor';
+import type { Differing } from '../wear/verdict';
+import { micrometres } from '../units/length';
 
 /** A reading as it was taken. Nothing is overwritten: a correction is a reading that replaces another. */
 export interface TakenReading {
@@ -14,6 +16,11 @@ export interface TakenReading {
   place: string;
   valueMm: number;
   replaces: string | null;
+  /** Why the one it replaces was wrong. */
+  words?: string;
+  /** When and by whom, as a job knows it. */
+  at?: string;
+  by?: string;
 }
 
 /** What is asked of whoever measures, besides readings. */
@@ -105,6 +112,10 @@ export function runoutMeasurement(session: MeasuringSession): RunoutMeasurement 
     measuredOn: session.measuredOn,
     pointCount,
     readingsMm: Array.from({ length: pointCount }, (_, i) => meanAt(session, String(i + 1))),
+    differing: differingAt(
+      session,
+      Array.from({ length: pointCount }, (_, i) => String(i + 1)),
+    ),
     radiusMm: lastAt(session, 'radius'),
   };
 }
@@ -112,25 +123,36 @@ export function runoutMeasurement(session: MeasuringSession): RunoutMeasurement 
 /** The session as four gaps. */
 export function clearanceMeasurement(
   session: MeasuringSession,
-  tirMm: number | null,
+  runout: { tirMm: number | null; doubtMm: number; proven: boolean } | null,
 ): ClearanceMeasurement {
   return {
     gauge: session.gauge,
     measuredOn: session.measuredOn,
-    gapsMm: readAt(session, CORNERS),
+    // A gap felt closed once is closed: repeats are averaged to prove, never to save.
+    gapsMm: readAt(session, CORNERS, (values) => Math.min(...values)),
+    differing: differingAt(session, CORNERS),
     spanMm: lastAt(session, 'span'),
     atMidReading: lastLook(session.looks, 'at-mid-reading') ?? false,
-    tirMm,
+    tirMm: runout?.tirMm ?? null,
+    ...(runout ? { tirDoubtMm: runout.doubtMm, tirProven: runout.proven } : {}),
   };
 }
 
 /** The session as a lever's travel. */
 export function leverMeasurement(session: MeasuringSession, hydraulic: boolean): LeverMeasurement {
+  const basis = session.basis === 'travel' ? 'travel' : 'from-bar';
   return {
     gauge: session.gauge,
     measuredOn: session.measuredOn,
-    basis: session.basis === 'travel' ? 'travel' : 'from-bar',
-    readings: readAt(session, LEVER_PLACES),
+    basis,
+    readings: {
+      ...readAt(session, LEVER_PLACES),
+      // Of several holds the one that went furthest counts.
+      ...readAt(session, ['sunk'], (values) =>
+        basis === 'travel' ? Math.max(...values) : Math.min(...values),
+      ),
+    },
+    differing: differingAt(session, LEVER_PLACES),
     hydraulic,
   };
 }
@@ -140,18 +162,37 @@ export function faceMeasurement(session: MeasuringSession): FaceMeasurement {
   return {
     gauge: session.gauge,
     measuredOn: session.measuredOn,
-    gapMm: lastAt(session, 'gap'),
+    gapMm: readAt(session, ['gap'], (values) => Math.max(...values)).gap ?? null,
+    differing: differingAt(session, ['gap']),
     spacingMm: lastAt(session, 'spacing'),
     padOffsetMm: lastAt(session, 'pad-offset'),
   };
 }
 
+/** The zero as it was looked at first; a later look that differs widens the doubt, and one that came late proves nothing. */
 function evidenceOf(session: MeasuringSession) {
+  const standing = standingReadings(session.readings);
+  const zeros = valuesAt(session.readings, 'zero');
+  const [first] = zeros;
   return {
     gauge: session.gauge,
-    zeroErrorMm: lastAt(session, 'zero'),
+    zeroErrorMm: first ?? null,
+    zeroDriftMm: first === undefined ? 0 : Math.max(...zeros) - Math.min(...zeros),
+    zeroLate:
+      standing.findIndex(({ place }) => place === 'zero') >
+      standing.findIndex(({ place }) => isEvidence(place)),
     measuredOn: session.measuredOn,
   };
+}
+
+/** Places whose repeats differ by more than twice the gauge's doubt. */
+function differingAt(session: MeasuringSession, places: readonly string[]): Differing[] {
+  const doubtMm = session.gauge.uncertaintyMm;
+  return places.flatMap((place) => {
+    const values = valuesAt(session.readings, place);
+    const spreadMm = values.length < 2 ? 0 : Math.max(...values) - Math.min(...values);
+    return micrometres(spreadMm) > 2 * micrometres(doubtMm) ? [{ place, spreadMm, doubtMm }] : [];
+  });
 }
 
 function lastAt({ readings }: MeasuringSession, place: string): number | null {
@@ -160,17 +201,21 @@ function lastAt({ readings }: MeasuringSession, place: string): number | null {
 
 function meanAt({ readings }: MeasuringSession, place: string): number | null {
   const values = valuesAt(readings, place);
-  return values.length === 0 ? null : values.reduce((sum, mm) => sum + mm, 0) / values.length;
+  return values.length === 0 ? null : meanOf(values);
 }
+
+const meanOf = (values: readonly number[]) =>
+  values.reduce((sum, mm) => sum + mm, 0) / values.length;
 
 function readAt<P extends string>(
   session: MeasuringSession,
   places: readonly P[],
+  of: (values: readonly number[]) => number = meanOf,
 ): Partial<Record<P, number>> {
   return Object.fromEntries(
     places.flatMap((place) => {
-      const value = meanAt(session, place);
-      return value === null ? [] : [[place, value]];
+      const values = valuesAt(session.readings, place);
+      return values.length === 0 ? [] : [[place, of(values)]];
     }),
   ) as Partial<Record<P, number>>;
 }

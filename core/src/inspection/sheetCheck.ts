@@ -8,12 +8,18 @@ interface Checked {
   torque: readonly { window: { loNm: number; hiNm: number } }[];
 }
 
+/** What the limit of a rotor can be, mm [D]. */
+export const ROTOR_LIMITS_MM = { least: 1, most: 3 } as const;
+
 /**
  * Checks that a sheet can be judged by: new above the limit, a pad thicker than its plate, every torque window the right
  * way up.
  * @throws InputError with the path of the value at fault
  */
 export function judgeableSheet({ rotor, pads, torque }: Checked): void {
+  const { least, most } = ROTOR_LIMITS_MM;
+  if (rotor.limit !== null && !(rotor.limit.limitMm >= least && rotor.limit.limitMm <= most))
+    throw new InputError('implausible', 'rotor.limit.limitMm', { leastMm: least, mostMm: most });
   if (
     rotor.newMm !== null &&
     rotor.limit !== null &&

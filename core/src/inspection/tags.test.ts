@@ -1,15 +1,48 @@
-import { liftsTag, toHang } from './tags';
+import type { LookOver } from './inspectEnd';
+import { liftsAdvice, liftsTag, toHang, type LiftingVisit } from './tags';
 
-const item = (subject: 'rotor' | 'leaks', doNotRide: boolean, end: 'front' | 'rear' = 'front') => ({
-  end,
-  subject,
-  doNotRide,
-  seq: 40,
+const item = (
+  subject: 'rotor' | 'leaks' | 'lever',
+  doNotRide: boolean,
+  end: 'front' | 'rear' = 'front',
+) => ({ end, subject, doNotRide, word: doNotRide ? 'replace' : 'holds', judgement: null }) as const;
+const tag = {
+  end: 'front',
+  subject: 'rotor',
+  found: ['crack'],
+  jobId: 'earlier',
+  foundAfter: null,
+} as const;
+const leak = { ...tag, subject: 'leaks', found: ['leak-at-banjo'] } as const;
+const nothing: LiftingVisit = {
+  id: 'now',
+  items: [],
+  lookedOver: [],
+  measured: [],
+  decided: [],
+  stepped: [],
+  fittings: [],
+  filled: [],
+  bled: [],
+  repaired: [],
+  tightened: [],
+  edited: [],
+};
+const look = (seq: number, area: LookOver['area']): LookOver => ({
+  id: `look ${seq}`,
+  seq,
+  end: 'front',
+  area,
+  found: [],
+  words: '',
+  takesBack: [],
 });
-const tag = { end: 'front', subject: 'rotor', jobId: 'earlier', foundAfter: null } as const;
-const visit = { jobId: 'now', items: [], replaced: [] };
+const remade = { seq: 10, end: 'front', work: 'remake-joint' } as const;
+const rotorOn = { seq: 10, part: 'rotor', end: 'front', jobId: 'now', condition: 'new' } as const;
+const said = (byLead: boolean, seq = 60) =>
+  ({ seq, end: 'front', subject: 'rotor', byLead, decision: 'seen-wrong' }) as const;
 
-// Common practice: a do-not-ride is lifted by work or by a look, and by nothing else.
+// Our design (E1): a do-not-ride is lifted by what answers it, on this job or another, and by nothing less.
 describe('a do-not-ride on a bike', () => {
   it('is hung once, end by end', () => {
     const items = [item('rotor', true), item('leaks', false), item('rotor', true, 'rear')];
@@ -17,33 +50,74 @@ describe('a do-not-ride on a bike', () => {
     expect(toHang(items, [])).toEqual([items[0], items[2]]);
   });
 
-  it('stays when nobody looked, or somebody looked elsewhere', () => {
-    expect(liftsTag(tag, visit)).toBe(false);
-    expect(liftsTag(tag, { ...visit, items: [item('leaks', false)] })).toBe(false);
-    expect(liftsTag(tag, { ...visit, items: [item('rotor', false, 'rear')] })).toBe(false);
-    expect(liftsTag(tag, { ...visit, replaced: [{ end: 'front', part: 'pads' }] })).toBe(false);
+  it('stays when nobody looked, or a look merely finds nothing', () => {
+    expect(liftsTag(tag, nothing)).toBe(false);
+    expect(liftsTag(tag, { ...nothing, items: [item('rotor', false)] })).toBe(false);
+    expect(liftsTag(leak, { ...nothing, lookedOver: [look(11, 'leaks')] })).toBe(false);
   });
 
-  it('is lifted by a look that finds it fit, and not by one that does not', () => {
-    expect(liftsTag(tag, { ...visit, items: [item('rotor', false)] })).toBe(true);
-    expect(liftsTag(tag, { ...visit, items: [item('rotor', true)] })).toBe(false);
+  it('is lifted by work that can cure it and a look after that, in this order', () => {
+    const mended = { ...nothing, repaired: [remade] };
+    expect(liftsTag(leak, mended)).toBe(false);
+    expect(liftsTag(leak, { ...mended, lookedOver: [look(9, 'leaks')] })).toBe(false);
+    expect(liftsTag(leak, { ...mended, lookedOver: [look(11, 'leaks')] })).toBe(true);
+    const other = { ...remade, work: 'full-bleed' } as const;
+    const cured = { ...nothing, repaired: [other], lookedOver: [look(11, 'leaks')] };
+    expect(liftsTag(leak, cured)).toBe(false);
   });
 
-  it('is lifted by the part’s replacement, unless the new one is no better', () => {
-    const replaced = [{ end: 'front', part: 'rotor' }] as const;
-    expect(liftsTag(tag, { ...visit, replaced })).toBe(true);
-    expect(liftsTag(tag, { ...visit, replaced, items: [item('rotor', true)] })).toBe(false);
+  it('is lifted by another individual, unless that is no better', () => {
+    expect(liftsTag(tag, { ...nothing, fittings: [rotorOn] })).toBe(true);
+    expect(liftsTag(tag, { ...nothing, fittings: [{ ...rotorOn, end: 'rear' }] })).toBe(false);
+    const worse = { ...nothing, fittings: [rotorOn], items: [item('rotor', true)] };
+    expect(liftsTag(tag, worse)).toBe(false);
   });
 
-  it('is lifted when the visit that found it takes the finding back', () =>
-    expect(liftsTag({ ...tag, jobId: 'now' }, visit)).toBe(true));
-
-  it('found of a container afterwards, it stays until somebody looked later than that', () => {
-    const later = { ...tag, jobId: 'now', foundAfter: 50 };
-    expect(liftsTag(later, visit)).toBe(false);
-    expect(liftsTag(later, { ...visit, items: [item('rotor', false)] })).toBe(false);
-    expect(liftsTag(later, { ...visit, items: [{ ...item('rotor', false), seq: 51 }] })).toBe(true);
-    expect(liftsTag(later, { ...visit, items: [{ ...item('rotor', true), seq: 51 }] })).toBe(false);
-    expect(liftsTag(later, { ...visit, replaced: [{ end: 'front', part: 'rotor' }] })).toBe(false);
+  it('is taken back by a lead with words, and by nobody else', () => {
+    expect(liftsTag(tag, { ...nothing, decided: [said(false)] })).toBe(false);
+    expect(liftsTag(tag, { ...nothing, decided: [said(true)] })).toBe(true);
   });
+
+  it('of a lever goes by the whole test, good, after work on the system', () => {
+    const lever = { ...tag, subject: 'lever', found: [] } as const;
+    const good = {
+      ...nothing,
+      items: [item('lever', false)],
+      measured: [{ id: 'm', seq: 12, end: 'front', part: 'lever' }] as const,
+    };
+    expect(liftsTag(lever, good)).toBe(false);
+    expect(liftsTag(lever, { ...good, bled: [{ seq: 11, end: 'front' }] })).toBe(true);
+    expect(liftsTag(lever, { ...good, bled: [{ seq: 13, end: 'front' }] })).toBe(false);
+  });
+
+  it('of the visit in hand goes once nothing of it stands any more', () =>
+    expect(liftsTag({ ...tag, jobId: 'now' }, nothing)).toBe(true));
+
+  it('found of a container afterwards, it goes by what came after that alone', () => {
+    const fluid = {
+      ...tag,
+      subject: 'fluid',
+      found: ['fluid-wrong'],
+      jobId: 'now',
+      foundAfter: 50,
+    } as const;
+    const resealed = (seq: number) => ({ seq, end: 'front', work: 'reseal' }) as const;
+    expect(liftsTag(fluid, nothing)).toBe(false);
+    expect(liftsTag(fluid, { ...nothing, lookedOver: [look(52, 'fluid')] })).toBe(false);
+    const early = { ...nothing, repaired: [resealed(49)], lookedOver: [look(52, 'fluid')] };
+    expect(liftsTag(fluid, early)).toBe(false);
+    const late = { ...nothing, repaired: [resealed(51)], lookedOver: [look(52, 'fluid')] };
+    expect(liftsTag(fluid, late)).toBe(true);
+  });
+});
+
+// Our design (E1): a refused Replace is ridden against advice until it is mended.
+it('what a customer would not have replaced stays until it is mended, or measured good with words', () => {
+  const advice = { end: 'front', subject: 'rotor', found: [] } as const;
+  expect(liftsAdvice(advice, nothing)).toBe(false);
+  expect(liftsAdvice(advice, { ...nothing, items: [item('rotor', false)] })).toBe(false);
+  expect(liftsAdvice(advice, { ...nothing, decided: [said(false)] })).toBe(false);
+  const good = { ...nothing, items: [item('rotor', false)], decided: [said(false)] };
+  expect(liftsAdvice(advice, good)).toBe(true);
+  expect(liftsAdvice(advice, { ...nothing, fittings: [rotorOn] })).toBe(true);
 });

@@ -1,22 +1,23 @@
-import type { End, Part } from '../ends';
-import type { InspectionItem, Subject } from './inspectEnd';
+import { changesAt, curedBetween, type ChangedJob } from '../evidence/changes';
+import type { SaidWrong } from '../evidence/findings';
+import { RENEWED_BY, SYSTEM } from '../evidence/lapse';
+import type { End } from '../ends';
+import { ruleOf, type Area, type Finding } from './findings';
+import type { InspectionItem, LookOver, Subject } from './inspectEnd';
 
-/** A do-not-ride that hangs on a bike. */
+/** A do-not-ride, or what the customer would not have replaced, that hangs on a bike. */
 export interface HangingTag {
   end: End;
   subject: Subject;
+  found: readonly Finding[];
   /** The visit that found it, or at which the fluid went in. */
   jobId: string;
   /** Found afterwards, of a container, after so many of the shop's entries: only a later look lifts it. */
   foundAfter: number | null;
 }
 
-type Seen = Pick<InspectionItem, 'end' | 'subject' | 'doNotRide'>;
-/** With its place in the order of all entries, for what was looked over. */
-type SeenWhen = Seen & { seq: number };
-
 /** What of an inspection has to be hung on the bike: every do-not-ride that does not hang there yet. */
-export function toHang<Item extends Seen>(
+export function toHang<Item extends Pick<InspectionItem, 'end' | 'subject' | 'doNotRide'>>(
   items: readonly Item[],
   hanging: readonly Pick<HangingTag, 'end' | 'subject'>[],
 ): Item[] {
@@ -26,24 +27,76 @@ export function toHang<Item extends Seen>(
   );
 }
 
+/** What of a visit can lift a tag. */
+export interface LiftingVisit extends ChangedJob {
+  items: readonly Pick<InspectionItem, 'end' | 'subject' | 'doNotRide' | 'judgement' | 'word'>[];
+  lookedOver: readonly LookOver[];
+  measured: readonly { id: string; seq: number; end: End; part: string }[];
+  decided: readonly (SaidWrong & { decision: string })[];
+}
+
 /**
- * Whether a visit lifts a tag: the same thing was looked at and found fit to ride, its part was replaced, or the visit
- * that found it took its finding back. What was found of a container is lifted by a later look alone. Nothing else does [P].
+ * Whether a visit lifts a tag: its own, once nothing of it stands any more; another's, by another individual, by work that
+ * can cure it and a look or the whole test good after that, or by a lead's words. What merely looks good lifts nothing [D].
  */
-export function liftsTag(
-  tag: HangingTag,
-  visit: {
-    jobId: string;
-    items: readonly SeenWhen[];
-    replaced: readonly { end: End; part: Part }[];
-  },
+export function liftsTag(tag: HangingTag, visit: LiftingVisit): boolean {
+  const { end, subject } = tag;
+  const item = visit.items.find((each) => each.end === end && each.subject === subject);
+  if (item?.doNotRide) return false;
+  if (tag.jobId === visit.id && tag.foundAfter === null) return true;
+  const changes = changesAt(visit, end);
+  const since = tag.foundAfter ?? 0;
+  const renews = subject === 'rotor' || subject === 'pads' ? subject : RENEWED_BY[subject as Area];
+  if (renews && changes.some(({ seq, touches }) => seq > since && touches.includes(renews)))
+    return true;
+  if (saidWrong(tag, visit)) return true;
+  if (subject === 'lever') return leverMended(visit, end);
+  const works = tag.found.map((finding) => ruleOf(finding).work);
+  return visit.lookedOver.some(
+    (look) =>
+      look.end === end &&
+      look.area === subject &&
+      look.seq > since &&
+      curedBetween(changes, [since, look.seq], works) !== null,
+  );
+}
+
+/**
+ * Whether a visit mends what an earlier visit's customer would not have replaced: by another individual, by work that
+ * cures it and a look after that, or measured good with words why it was seen wrong [D].
+ */
+export function liftsAdvice(
+  advice: Pick<HangingTag, 'end' | 'subject' | 'found'>,
+  visit: LiftingVisit,
 ): boolean {
-  const item = visit.items.find(({ end, subject }) => end === tag.end && subject === tag.subject);
-  if (tag.foundAfter !== null)
-    return item !== undefined && item.seq > tag.foundAfter && !item.doNotRide;
-  if (item) return !item.doNotRide;
+  const { end, subject } = advice;
+  const item = visit.items.find((each) => each.end === end && each.subject === subject);
+  const said = visit.decided.some(
+    (each) => each.decision === 'seen-wrong' && each.end === end && each.subject === subject,
+  );
+  const good = item !== undefined && ['holds', 'watch'].includes(item.word);
   return (
-    tag.jobId === visit.jobId ||
-    visit.replaced.some(({ end, part }) => end === tag.end && part === tag.subject)
+    (said && good) ||
+    liftsTag({ ...advice, jobId: '', foundAfter: null }, { ...visit, decided: [] })
+  );
+}
+
+const saidWrong = ({ end, subject, foundAfter }: HangingTag, { decided }: LiftingVisit) =>
+  decided.some(
+    (said) =>
+      said.decision === 'seen-wrong' &&
+      said.byLead &&
+      said.end === end &&
+      said.subject === subject &&
+      said.seq > (foundAfter ?? 0),
+  );
+
+/** The whole lever test, good, after work on the system at this visit. */
+function leverMended(visit: LiftingVisit, end: End): boolean {
+  const item = visit.items.find((each) => each.end === end && each.subject === 'lever');
+  const last = visit.measured.filter((each) => each.end === end && each.part === 'lever').at(-1);
+  if (!item || !last || !['holds', 'watch'].includes(item.word)) return false;
+  return changesAt(visit, end).some(
+    ({ seq, touches }) => seq < last.seq && touches.some((touch) => SYSTEM.includes(touch)),
   );
 }

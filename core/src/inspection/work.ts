@@ -1,30 +1,58 @@
-/** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. */
-export const WORKS = [
-  'replace-rotor',
-  'refit-rotor',
-  'true-rotor',
-  'replace-pads',
-  'decontaminate',
-  'clean-and-bed-in',
-  'fit-spring-or-clip',
-  'straighten-fins',
-  'reset-pads',
-  'service-pistons',
-  'clean-caliper',
-  'replace-caliper',
-  'reseal',
-  'remake-joint',
-  'full-bleed',
-  'lever-top-up',
-  'replace-hose',
-  'shorten-hose',
-  'reroute-hose',
-  'replace-cable',
-  'replace-lever',
-  'tighten-bolts',
-  'dress-mount',
-  'ask-maker',
-  'centre-caliper',
-  'square-caliper',
-] as const;
-export type Work = (typeof WORKS)[number];
+import type { Touch } from '../evidence/touch';
+import type { Hold } from '../procedure/hold';
+
+interface WorkRule {
+  /** What it touches, where it is recorded by its name and not step by step. */
+  touches: readonly Touch[];
+  /** What it loosens or puts on, and what is proven to be tight afterwards. Of a joint nobody names, both. */
+  loosens: readonly Hold[];
+}
+
+/** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. Common practice [P]. */
+const RULES = {
+  'replace-rotor': { touches: ['rotor', 'rotor-seat'], loosens: ['rotor'] },
+  'refit-rotor': { touches: ['rotor-seat'], loosens: ['rotor'] },
+  'true-rotor': { touches: ['rotor-true'], loosens: [] },
+  'replace-pads': { touches: ['pads'], loosens: [] },
+  decontaminate: { touches: ['pad-face', 'rotor-face'], loosens: [] },
+  'clean-and-bed-in': { touches: ['rotor-face'], loosens: [] },
+  'fit-spring-or-clip': { touches: [], loosens: [] },
+  'straighten-fins': { touches: [], loosens: [] },
+  'reset-pads': { touches: ['pistons'], loosens: [] },
+  'service-pistons': { touches: ['pistons'], loosens: [] },
+  'clean-caliper': { touches: [], loosens: [] },
+  'replace-caliper': {
+    touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
+    loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable'],
+  },
+  reseal: {
+    touches: ['caliper', 'opened-at-lever', 'opened-at-caliper', 'fluid', 'pistons'],
+    loosens: ['caliper', 'hose-at-caliper'],
+  },
+  'remake-joint': { touches: ['joint', 'fluid'], loosens: ['hose-at-lever', 'hose-at-caliper'] },
+  'full-bleed': { touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'], loosens: [] },
+  'lever-top-up': { touches: ['opened-at-lever', 'fluid'], loosens: [] },
+  'replace-hose': {
+    touches: ['hose', 'joint', 'fluid'],
+    loosens: ['hose-at-lever', 'hose-at-caliper'],
+  },
+  'shorten-hose': { touches: ['hose', 'joint', 'fluid'], loosens: ['hose-at-lever'] },
+  'reroute-hose': { touches: ['hose'], loosens: [] },
+  'replace-cable': { touches: ['cable'], loosens: ['cable'] },
+  'replace-lever': {
+    touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
+    loosens: ['lever', 'hose-at-lever', 'cable'],
+  },
+  'tighten-bolts': { touches: [], loosens: [] },
+  'dress-mount': { touches: ['mount', 'caliper'], loosens: ['caliper'] },
+  'ask-maker': { touches: [], loosens: [] },
+  'centre-caliper': { touches: ['caliper'], loosens: ['caliper'] },
+  'square-caliper': { touches: ['caliper'], loosens: ['caliper'] },
+} as const satisfies Readonly<Record<string, WorkRule>>;
+
+export type Work = keyof typeof RULES;
+export const WORKS = Object.keys(RULES) as Work[];
+
+export function workRule(work: Work): WorkRule {
+  return RULES[work];
+}

@@ -1,11 +1,11 @@
-import { fastenedBy, unrecorded, type DoneAt } from './fastened';
-import { checksFor, type CheckedBrake } from './finalCheck';
+import { checksFor, type CheckedBrake, type DoneAt } from './finalCheck';
 import type { StepId } from './steps';
 
 const brake: CheckedBrake = {
   actuation: 'hydraulic',
   mount: 'post',
   hold: 'six-bolt',
+  banjo: false,
   motor: false,
 };
 const done = (...steps: StepId[]): DoneAt[] => steps.map((step, i) => ({ seq: i + 1, step }));
@@ -57,24 +57,5 @@ describe('the final check by name', () => {
         ({ check }) => check === 'no-drag',
       )!.stands,
     ).toBe('passed');
-  });
-});
-
-describe('fasteners that a plan brings to their torque', () => {
-  it('are named by the brake', () => {
-    expect(fastenedBy('torque-caliper', brake)).toBe('caliper-post');
-    expect(fastenedBy('torque-caliper', { ...brake, mount: 'flat' })).toBe('caliper-flat');
-    expect(fastenedBy('torque-rotor', { ...brake, hold: 'lockring' })).toBe('rotor-lockring');
-    expect(fastenedBy('pads-out', brake)).toBeNull();
-  });
-
-  it('want a tightening begun after they were last loose', () => {
-    const steps = done('caliper-loosen', 'align', 'torque-caliper');
-    const tightened = (seq: number) =>
-      unrecorded(brake, steps, [{ fastener: 'caliper-post', seq }]);
-    expect(unrecorded(brake, steps, [])).toEqual(['caliper-post']);
-    expect(tightened(1)).toEqual(['caliper-post']);
-    expect(tightened(2)).toEqual([]);
-    expect(unrecorded(brake, done('align'), [])).toEqual([]);
   });
 });

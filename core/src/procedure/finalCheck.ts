@@ -1,5 +1,4 @@
-import type { Actuation } from '../inspection/findings';
-import type { DoneAt, FastenedBrake } from './fastened';
+import type { FastenedBrake } from './hold';
 import type { StepId } from './steps';
 
 /** What is ticked by name before a bike leaves: bolts, caps and clips, and what the hand feels. */
@@ -33,8 +32,13 @@ interface CheckRule {
 }
 
 export interface CheckedBrake extends FastenedBrake {
-  actuation: Actuation;
   motor: boolean;
+}
+
+/** A step as it was done at one end, by its place in the order of everything written to the job. */
+export interface DoneAt {
+  seq: number;
+  step: StepId;
 }
 
 const FLUID: readonly StepId[] = ['bleed-kit-on', 'bleed-kit-off', 'new-brake-on'];
@@ -85,7 +89,7 @@ export interface Ticked {
 }
 
 /** Steps that only look, ride or wrap: they undo no tick, and ask for none. */
-const TOUCHES_NOTHING: readonly StepId[] = [
+export const TOUCHES_NOTHING: readonly StepId[] = [
   'stop-test-before',
   'sponge-test-before',
   'bolt-check',

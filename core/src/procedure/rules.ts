@@ -35,8 +35,8 @@ export function ruleBroken({ step, before, after, hands }: Done): BenchRule | nu
   if (does('pulls-lever')) {
     if (before.pads === 'out' && before.between === 'nothing' && !does('measured-pull')) return 1;
     if (before.hoseAtLever === 'open' || before.hoseAtCaliper === 'open') return 1;
-    // In gravity flow short pulls are allowed while the cup is full; the burp shuts the nipple in itself.
-    if (before.nipple === 'open' && before.port === 'shut' && !does('shut-in-itself')) return 3;
+    const air = before.nipple === 'open' && !does('shut-in-itself') && !does('pulls-under-fluid');
+    if (air) return 3;
   }
   if (does('opens-at-caliper') && !(before.pads === 'out' && hung)) return 2;
   if (does('opens-at-lever') && !(hung && (before.pads === 'out' || before.between === 'spacer')))

@@ -11,6 +11,10 @@ const clear: SignOffFacts = {
   tagged: [],
   openEnds: [],
   leversUntested: [],
+  bubblesLast: [],
+  standUntested: [],
+  sheetsRevised: [],
+  refusedBefore: [],
   customerToldOfWatch: false,
 };
 const codes = (change: Partial<SignOffFacts>) =>
@@ -27,6 +31,8 @@ const rotor = (
       decision,
       doNotRide: false,
       found: [],
+      acceptable: true,
+      refusable: true,
     },
   ],
 });
@@ -49,8 +55,26 @@ describe('sign-off', () => {
     expect(codes(rotor('unproven', 'accepted-unproven'))).toEqual([]);
   });
 
-  it('refuses a bleed whose lever was called tested and has no number', () =>
-    expect(codes({ leversUntested: ['rear'] })).toEqual(['lever-untested']));
+  it('takes neither acceptance nor refusal where there is none to give', () => {
+    const [unproven] = rotor('unproven', 'accepted-unproven').inspected;
+    expect(codes({ inspected: [{ ...unproven!, acceptable: false }] })).toEqual(['unproven-open']);
+    const [worn] = rotor('replace', 'customer-refused').inspected;
+    expect(codes({ inspected: [{ ...worn!, refusable: false }] })).toEqual(['replace-open']);
+  });
+
+  it.each([
+    ['leversUntested', 'lever-untested'],
+    ['bubblesLast', 'bubbles-last'],
+    ['standUntested', 'stand-untested'],
+    ['sheetsRevised', 'sheet-revised'],
+  ] as const)('%s bars by end', (fact, code) =>
+    expect(signOffBars({ ...clear, [fact]: ['rear'] })).toEqual([{ code, end: 'rear' }]),
+  );
+
+  it('opens with what an earlier visit’s customer would not have replaced', () =>
+    expect(codes({ refusedBefore: [{ end: 'front', subject: 'rotor' }] })).toEqual([
+      'refused-before',
+    ]));
 
   it('passes Watch with the customer told', () => {
     expect(codes(rotor('watch'))).toEqual(['watch-untold']);

@@ -25,6 +25,9 @@ export interface SignOffFacts {
     /** Nothing but work lifts it. */
     doNotRide: boolean;
     found: readonly Finding[];
+    /** Whether a lead may accept it as unproven, and the customer refuse to have it replaced. */
+    acceptable: boolean;
+    refusable: boolean;
     /** A lead accepts "unproven"; the customer refuses to have "replace" replaced. Both with their words. */
     decision: 'accepted-unproven' | 'customer-refused' | null;
   }[];
@@ -36,8 +39,16 @@ export interface SignOffFacts {
   tagged: readonly { end: End; subject: Subject; found: readonly Finding[] }[];
   /** Ends at which planned work was begun and the brake is not ready yet, with the first thing that is open. */
   openEnds: readonly { end: End; of: keyof BrakeState }[];
-  /** Ends that were bled, with the lever's test for air called done and no number of it since. */
+  /** Ends at which the system was opened, with no number of the lever since that proves it. */
   leversUntested: readonly End[];
+  /** Ends that were last seen with many bubbles. */
+  bubblesLast: readonly End[];
+  /** Ends that were worked on and not tried on the stand since. */
+  standUntested: readonly End[];
+  /** Ends whose sheet was revised in what it says, with nobody having taken the new one or said why not. */
+  sheetsRevised: readonly End[];
+  /** What the customer would not have replaced at an earlier visit, and nothing has mended since. */
+  refusedBefore: readonly { end: End; subject: Subject }[];
   /** The customer was told what is being watched. */
   customerToldOfWatch: boolean;
 }
@@ -48,6 +59,10 @@ export type Bar =
   | { code: 'cut-off-failed' }
   | { code: 'lever-failed'; end: End }
   | { code: 'lever-untested'; end: End }
+  | { code: 'bubbles-last'; end: End }
+  | { code: 'stand-untested'; end: End }
+  | { code: 'sheet-revised'; end: End }
+  | { code: 'refused-before'; end: End; subject: Subject }
   | { code: 'replace-open'; end: End; subject: Subject }
   | { code: 'unproven-open'; end: End; subject: Subject }
   | { code: 'watch-untold'; end: End; subject: Subject }
@@ -71,16 +86,29 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     bars.push({ code: 'still-tagged', end, subject, found });
   for (const end of ENDS)
     if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
-  for (const { end, subject, word, decision, doNotRide } of facts.inspected) {
+  for (const {
+    end,
+    subject,
+    word,
+    decision,
+    doNotRide,
+    acceptable,
+    refusable,
+  } of facts.inspected) {
     // What is not ridden at all is left neither to the customer's refusal nor to a lead's acceptance, and is barred once.
-    if (word === 'replace' && !doNotRide && decision !== 'customer-refused')
+    if (word === 'replace' && !doNotRide && !(refusable && decision === 'customer-refused'))
       bars.push({ code: 'replace-open', end, subject });
-    if (word === 'unproven' && !doNotRide && decision !== 'accepted-unproven')
+    if (word === 'unproven' && !doNotRide && !(acceptable && decision === 'accepted-unproven'))
       bars.push({ code: 'unproven-open', end, subject });
     if (word === 'watch' && !facts.customerToldOfWatch)
       bars.push({ code: 'watch-untold', end, subject });
   }
+  for (const { end, subject } of facts.refusedBefore)
+    bars.push({ code: 'refused-before', end, subject });
+  for (const end of facts.sheetsRevised) bars.push({ code: 'sheet-revised', end });
   for (const end of facts.leversUntested) bars.push({ code: 'lever-untested', end });
+  for (const end of facts.bubblesLast) bars.push({ code: 'bubbles-last', end });
+  for (const end of facts.standUntested) bars.push({ code: 'stand-untested', end });
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
   for (const torque of unprovenTorques(facts.tightenings))
     bars.push({ code: 'torque-unproven', ...torque });

@@ -1,3 +1,6 @@
+import type { Touch } from '../evidence/touch';
+import type { Work } from '../inspection/work';
+import type { Hold } from './hold';
 import type { BrakeState, Hands, Place, Wanted } from '../plan/state';
 
 /** Tools a step is done with; the next step with the same tool needs no change-over. Common practice [P]. */
@@ -95,7 +98,10 @@ export type Act =
   | 'beds-in'
   /** One ride of the bike does it for both ends. */
   | 'one-ride'
-  | 'shut-in-itself';
+  /** The nipple is shut in it before the lever goes back. */
+  | 'shut-in-itself'
+  /** Short pulls while the cup is full and the hose end is under fluid. */
+  | 'pulls-under-fluid';
 
 /**
  * The stages of work at one end: dirty work before fluid, fluid before clean parts, all of it before setting, proving and
@@ -105,6 +111,14 @@ export const STAGES = ['strip', 'dirty', 'fluid', 'clean', 'set', 'prove'] as co
 export type Stage = (typeof STAGES)[number];
 
 interface AnyStep {
+  /** What of the brake it changes, so that what was proven of it before proves nothing any more. */
+  touches: readonly Touch[];
+  /** Work it is: what was found before is cured by it, once somebody has looked again. */
+  cures: readonly Work[];
+  /** What it brings to its torque. */
+  fastens: Hold | null;
+  /** What of it is no longer at its torque afterwards. */
+  loosens: readonly Hold[];
   needs: Wanted;
   sets: Partial<BrakeState>;
   acts?: readonly Act[];
@@ -164,6 +178,10 @@ export const STEPS = {
   // Set-ups
   'wheel-out': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'clean'],
     needs: { wheel: 'on', between: 'nothing', pads: 'in' },
     sets: { wheel: 'off', standTested: false, held: false },
@@ -173,6 +191,10 @@ export const STEPS = {
   },
   'pads-out': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'clean'],
     needs: { pads: 'in', wheel: 'off', between: 'nothing' },
     sets: { pads: 'out' },
@@ -183,6 +205,10 @@ export const STEPS = {
   },
   'swab-pistons': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'clean'],
     needs: { pads: 'out', between: 'nothing', wheel: 'off', pistonsClean: false },
     sets: { pistonsClean: true },
@@ -194,6 +220,10 @@ export const STEPS = {
   },
   'pistons-home': {
     kind: 'set-up',
+    touches: ['pistons'],
+    cures: ['reset-pads'],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'clean'],
     needs: {
       pads: 'out',
@@ -208,6 +238,10 @@ export const STEPS = {
   },
   'block-in': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['fluid', 'fluid'],
     needs: { pads: 'out', between: 'nothing', pistons: 'home' },
     sets: { between: 'block' },
@@ -216,6 +250,10 @@ export const STEPS = {
   },
   'spacer-in': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['fluid', 'fluid'],
     needs: { pads: 'in', wheel: 'off', between: 'nothing' },
     sets: { between: 'spacer' },
@@ -224,6 +262,10 @@ export const STEPS = {
   },
   'bleed-kit-on': {
     kind: 'set-up',
+    touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['fluid', 'fluid'],
     needs: { ...READY_TO_BLEED, ...SHUT, leverClamp: 'loose' },
     sets: { port: 'open', nipple: 'open', system: 'opened', held: false, standTested: false },
@@ -237,6 +279,10 @@ export const STEPS = {
   },
   'top-up-cup-on': {
     kind: 'set-up',
+    touches: ['opened-at-lever', 'fluid'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['fluid', 'fluid'],
     needs: { wheel: 'off', between: ['spacer', 'block'], ...JOINED, ...SHUT },
     sets: { port: 'open', system: 'opened', held: false, standTested: false },
@@ -250,6 +296,10 @@ export const STEPS = {
   },
   'bleed-kit-off': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'prove'],
     needs: { port: 'open', nipple: 'open', between: 'block' },
     sets: { ...SHUT },
@@ -261,6 +311,10 @@ export const STEPS = {
   },
   'top-up-cup-off': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'prove'],
     needs: { port: 'open', nipple: 'shut', between: ['spacer', 'block'] },
     sets: { port: 'shut' },
@@ -272,6 +326,10 @@ export const STEPS = {
   },
   'block-out': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'prove'],
     needs: { between: 'block', ...SHUT },
     sets: { between: 'nothing' },
@@ -280,6 +338,10 @@ export const STEPS = {
   },
   'spacer-out': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['dirty', 'prove'],
     needs: { between: 'spacer', ...SHUT },
     sets: { between: 'nothing' },
@@ -288,6 +350,10 @@ export const STEPS = {
   },
   'lever-loosen': {
     kind: 'set-up',
+    touches: ['lever-place'],
+    cures: [],
+    fastens: null,
+    loosens: ['lever'],
     when: ['fluid', 'set'],
     needs: { leverClamp: 'tight' },
     sets: { leverClamp: 'loose', boltsChecked: false },
@@ -296,6 +362,10 @@ export const STEPS = {
   },
   'lever-tighten': {
     kind: 'set-up',
+    touches: [],
+    cures: ['tighten-bolts'],
+    fastens: 'lever',
+    loosens: [],
     when: ['set', 'prove'],
     needs: { leverClamp: 'loose', port: 'shut' },
     sets: { leverClamp: 'tight' },
@@ -307,6 +377,10 @@ export const STEPS = {
   },
   'caliper-off': {
     kind: 'set-up',
+    touches: ['caliper'],
+    cures: [],
+    fastens: null,
+    loosens: ['caliper'],
     when: ['dirty', 'fluid'],
     needs: { caliper: ['tight', 'loose'], wheel: 'off' },
     sets: {
@@ -322,6 +396,10 @@ export const STEPS = {
   },
   'caliper-on': {
     kind: 'set-up',
+    touches: ['caliper'],
+    cures: [],
+    fastens: null,
+    loosens: ['caliper'],
     when: ['fluid', 'prove'],
     needs: { caliper: 'off', wheel: 'off' },
     sets: { caliper: 'loose' },
@@ -331,6 +409,10 @@ export const STEPS = {
   },
   'pads-back': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['fluid', 'prove'],
     needs: {
       pads: 'out',
@@ -347,6 +429,10 @@ export const STEPS = {
   },
   'wheel-in': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['set', 'prove'],
     needs: {
       wheel: 'off',
@@ -363,6 +449,10 @@ export const STEPS = {
   },
   'pump-firm': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['set', 'prove'],
     needs: {
       pads: 'in',
@@ -380,6 +470,10 @@ export const STEPS = {
   },
   'caliper-loosen': {
     kind: 'set-up',
+    touches: ['caliper'],
+    cures: [],
+    fastens: null,
+    loosens: ['caliper'],
     when: ['set', 'prove'],
     needs: { caliper: 'tight' },
     sets: {
@@ -395,6 +489,10 @@ export const STEPS = {
   },
   align: {
     kind: 'set-up',
+    touches: ['caliper'],
+    cures: ['centre-caliper', 'square-caliper'],
+    fastens: null,
+    loosens: [],
     when: ['set', 'prove'],
     needs: {
       caliper: 'loose',
@@ -411,6 +509,10 @@ export const STEPS = {
   },
   'torque-caliper': {
     kind: 'set-up',
+    touches: [],
+    cures: ['tighten-bolts'],
+    fastens: 'caliper',
+    loosens: [],
     when: ['set', 'prove'],
     needs: { aligned: true, caliper: 'loose' },
     sets: { caliper: 'tight', torqued: true },
@@ -422,6 +524,10 @@ export const STEPS = {
   },
   'bolt-check': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['prove', 'prove'],
     needs: { ...READY_TO_PROVE },
     sets: { boltsChecked: true },
@@ -431,6 +537,10 @@ export const STEPS = {
   },
   'hard-pull': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['prove', 'prove'],
     needs: {
       wheel: 'on',
@@ -451,6 +561,10 @@ export const STEPS = {
   },
   'stand-test': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['prove', 'prove'],
     needs: { ...READY_TO_PROVE, boltsChecked: true, held: true, standTested: false },
     sets: { standTested: true },
@@ -461,6 +575,10 @@ export const STEPS = {
   },
   'bed-in': {
     kind: 'set-up',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     when: ['prove', 'prove'],
     needs: { standTested: true, ridden: true, bedded: false },
     sets: { bedded: true },
@@ -473,6 +591,10 @@ export const STEPS = {
   // Before anything
   'stop-test-before': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'strip',
     needs: { wheel: 'on', pads: 'in', pistons: 'advanced' },
     sets: {},
@@ -483,6 +605,10 @@ export const STEPS = {
   },
   'sponge-test-before': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'strip',
     needs: { ...LEVER_CAN_BE_JUDGED },
     sets: {},
@@ -492,6 +618,10 @@ export const STEPS = {
   },
   'peel-tape': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'strip',
     needs: { tape: 'on' },
     sets: { tape: 'peeled' },
@@ -502,6 +632,10 @@ export const STEPS = {
   // Dirty work
   inspect: {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { wheel: 'off', pads: 'out', between: 'nothing' },
     sets: {},
@@ -510,6 +644,10 @@ export const STEPS = {
   },
   'clean-caliper': {
     kind: 'work',
+    touches: [],
+    cures: ['clean-caliper'],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { wheel: 'off', pads: 'out', between: 'nothing' },
     sets: {},
@@ -521,6 +659,10 @@ export const STEPS = {
   },
   'clean-rotor': {
     kind: 'work',
+    touches: ['rotor-face'],
+    cures: ['clean-and-bed-in', 'decontaminate'],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { wheel: 'off', rotor: 'on' },
     sets: { bedded: false },
@@ -532,6 +674,10 @@ export const STEPS = {
   },
   'clean-pads': {
     kind: 'work',
+    touches: ['pad-face'],
+    cures: ['decontaminate', 'clean-and-bed-in'],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { pads: 'out' },
     sets: { bedded: false },
@@ -543,6 +689,10 @@ export const STEPS = {
   },
   'measure-after-cleaning': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { pads: 'out', wheel: 'off' },
     sets: {},
@@ -552,6 +702,10 @@ export const STEPS = {
   },
   'push-pistons-out': {
     kind: 'work',
+    touches: ['pistons'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: {
       wheel: 'off',
@@ -570,6 +724,10 @@ export const STEPS = {
   },
   'exercise-pistons': {
     kind: 'work',
+    touches: ['pistons'],
+    cures: ['service-pistons'],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: {
       wheel: 'off',
@@ -588,6 +746,19 @@ export const STEPS = {
   },
   'strip-brake': {
     kind: 'work',
+    touches: [
+      'caliper',
+      'lever-off',
+      'opened-at-lever',
+      'opened-at-caliper',
+      'fluid',
+      'hose',
+      'throttle',
+      'cable',
+    ],
+    cures: [],
+    fastens: null,
+    loosens: ['lever'],
     stage: 'dirty',
     needs: { wheel: 'off', pads: 'out', caliper: 'off' },
     sets: { leverClamp: 'off', hoseAtLever: 'open', hoseAtCaliper: 'open', cable: 'joined' },
@@ -597,6 +768,10 @@ export const STEPS = {
   },
   'dress-mount': {
     kind: 'work',
+    touches: ['mount'],
+    cures: ['dress-mount'],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { caliper: 'off', wheel: 'off' },
     sets: {},
@@ -608,6 +783,10 @@ export const STEPS = {
   },
   'adapter-on': {
     kind: 'work',
+    touches: ['mount', 'caliper'],
+    cures: [],
+    fastens: 'adapter',
+    loosens: [],
     stage: 'dirty',
     needs: { caliper: 'off', wheel: 'off' },
     sets: {},
@@ -618,6 +797,10 @@ export const STEPS = {
   },
   'cable-out': {
     kind: 'work',
+    touches: ['cable'],
+    cures: [],
+    fastens: null,
+    loosens: ['cable'],
     stage: 'dirty',
     needs: { cable: 'joined' },
     sets: { cable: 'open', standTested: false },
@@ -627,6 +810,10 @@ export const STEPS = {
   },
   'new-housing': {
     kind: 'work',
+    touches: ['cable'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { cable: 'open' },
     sets: {},
@@ -637,6 +824,10 @@ export const STEPS = {
   },
   'new-cable-in': {
     kind: 'work',
+    touches: ['cable'],
+    cures: ['replace-cable'],
+    fastens: 'cable',
+    loosens: [],
     stage: 'dirty',
     needs: { cable: 'open' },
     sets: { cable: 'joined' },
@@ -648,6 +839,10 @@ export const STEPS = {
   },
   'rotor-off': {
     kind: 'work',
+    touches: ['rotor-seat'],
+    cures: [],
+    fastens: null,
+    loosens: ['rotor'],
     stage: 'dirty',
     needs: { wheel: 'off', rotor: 'on' },
     sets: { rotor: 'off', rotorTorqued: false, boltsChecked: false },
@@ -658,6 +853,10 @@ export const STEPS = {
   },
   'clean-hub-face': {
     kind: 'work',
+    touches: ['rotor-seat'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'dirty',
     needs: { rotor: 'off' },
     sets: {},
@@ -670,6 +869,28 @@ export const STEPS = {
   // Fluid and joints
   'new-brake-on': {
     kind: 'work',
+    touches: [
+      'caliper',
+      'caliper-changed',
+      'lever-off',
+      'lever-changed',
+      'opened-at-lever',
+      'opened-at-caliper',
+      'fluid',
+      'hose',
+      'pistons',
+    ],
+    cures: [
+      'replace-caliper',
+      'replace-lever',
+      'replace-hose',
+      'reseal',
+      'remake-joint',
+      'reroute-hose',
+      'shorten-hose',
+    ],
+    fastens: null,
+    loosens: ['caliper', 'mount', 'lever', 'hose-at-lever'],
     stage: 'fluid',
     needs: {
       caliper: 'off',
@@ -697,6 +918,10 @@ export const STEPS = {
   },
   'open-at-lever': {
     kind: 'work',
+    touches: ['opened-at-lever', 'fluid'],
+    cures: [],
+    fastens: null,
+    loosens: ['hose-at-lever'],
     stage: 'fluid',
     needs: {
       hoseAtLever: 'joined',
@@ -720,6 +945,10 @@ export const STEPS = {
   },
   'open-at-caliper': {
     kind: 'work',
+    touches: ['opened-at-caliper', 'fluid'],
+    cures: [],
+    fastens: null,
+    loosens: ['hose-at-caliper'],
     stage: 'fluid',
     needs: { hoseAtCaliper: 'joined', wheel: 'off', pads: 'out', ...SHUT },
     sets: {
@@ -738,6 +967,10 @@ export const STEPS = {
   },
   'new-caliper-on': {
     kind: 'work',
+    touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
+    cures: ['replace-caliper', 'reseal'],
+    fastens: null,
+    loosens: ['caliper', 'mount', 'hose-at-caliper'],
     stage: 'fluid',
     needs: { hoseAtCaliper: 'open', caliper: 'off', pads: 'out' },
     sets: { caliper: 'loose', pistons: 'home', pistonsClean: true, between: 'block' },
@@ -747,6 +980,10 @@ export const STEPS = {
   },
   'route-new-hose': {
     kind: 'work',
+    touches: ['hose'],
+    cures: ['replace-hose', 'reroute-hose', 'shorten-hose'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { hoseAtLever: 'open', hoseAtCaliper: 'open' },
     sets: {},
@@ -757,6 +994,10 @@ export const STEPS = {
   },
   'bench-olive': {
     kind: 'work',
+    touches: ['joint'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { olive: 'spent', hoseAtLever: 'open', hoseAtCaliper: 'open' },
     sets: { olive: 'renewed' },
@@ -766,6 +1007,10 @@ export const STEPS = {
   },
   'join-off-frame': {
     kind: 'work',
+    touches: ['joint', 'fluid'],
+    cures: ['remake-joint'],
+    fastens: 'hose-at-caliper',
+    loosens: [],
     stage: 'fluid',
     needs: { hoseAtCaliper: 'open', olive: 'renewed', caliper: 'off' },
     sets: { hoseAtCaliper: 'joined' },
@@ -778,6 +1023,10 @@ export const STEPS = {
   },
   'route-inside': {
     kind: 'work',
+    touches: ['hose'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { hoseAtLever: 'open', hoseAtCaliper: 'joined' },
     sets: {},
@@ -787,6 +1036,10 @@ export const STEPS = {
   },
   'cut-hose': {
     kind: 'work',
+    touches: ['hose'],
+    cures: ['shorten-hose'],
+    fastens: null,
+    loosens: ['hose-at-lever'],
     stage: 'fluid',
     needs: { hoseAtLever: 'open' },
     sets: { barb: 'spent', olive: 'spent' },
@@ -797,6 +1050,10 @@ export const STEPS = {
   },
   'new-barb': {
     kind: 'work',
+    touches: ['joint'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { barb: 'spent' },
     sets: { barb: 'renewed' },
@@ -806,6 +1063,10 @@ export const STEPS = {
   },
   'new-olive': {
     kind: 'work',
+    touches: ['joint'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { olive: 'spent' },
     sets: { olive: 'renewed' },
@@ -815,6 +1076,10 @@ export const STEPS = {
   },
   'join-at-caliper': {
     kind: 'work',
+    touches: ['joint', 'fluid'],
+    cures: ['remake-joint'],
+    fastens: 'hose-at-caliper',
+    loosens: [],
     stage: 'fluid',
     needs: { hoseAtCaliper: 'open', olive: 'renewed', caliper: ['loose', 'tight', 'off'] },
     sets: { hoseAtCaliper: 'joined' },
@@ -826,6 +1091,10 @@ export const STEPS = {
   },
   'lever-off-bar': {
     kind: 'work',
+    touches: ['lever-off'],
+    cures: [],
+    fastens: null,
+    loosens: ['lever'],
     stage: 'fluid',
     needs: { leverClamp: ['tight', 'loose'], tape: 'peeled' },
     sets: { leverClamp: 'off', boltsChecked: false, standTested: false },
@@ -835,6 +1104,10 @@ export const STEPS = {
   },
   'join-at-lever': {
     kind: 'work',
+    touches: ['joint', 'fluid'],
+    cures: ['remake-joint'],
+    fastens: 'hose-at-lever',
+    loosens: [],
     stage: 'fluid',
     needs: { hoseAtLever: 'open', olive: 'renewed', barb: ['sound', 'renewed'] },
     sets: { hoseAtLever: 'joined' },
@@ -846,6 +1119,10 @@ export const STEPS = {
   },
   'lever-on-bar': {
     kind: 'work',
+    touches: ['lever-off'],
+    cures: [],
+    fastens: null,
+    loosens: ['lever'],
     stage: 'fluid',
     needs: { leverClamp: 'off', hoseAtLever: 'joined' },
     sets: { leverClamp: 'loose' },
@@ -854,6 +1131,10 @@ export const STEPS = {
   },
   'push-up': {
     kind: 'work',
+    touches: ['fluid'],
+    cures: ['full-bleed', 'lever-top-up'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { ...READY_TO_BLEED, ...OPEN, nipple: 'open' },
     sets: { system: 'bled' },
@@ -865,10 +1146,14 @@ export const STEPS = {
   },
   'gravity-down': {
     kind: 'work',
+    touches: ['fluid'],
+    cures: ['full-bleed', 'lever-top-up'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { ...READY_TO_BLEED, ...OPEN, nipple: 'open' },
     sets: { system: 'bled' },
-    acts: ['pulls-lever'],
+    acts: ['pulls-lever', 'pulls-under-fluid'],
     leaves: 'fluid',
     place: 'nose-up',
     tool: 'bleed-kit',
@@ -877,6 +1162,10 @@ export const STEPS = {
   },
   'two-syringes': {
     kind: 'work',
+    touches: ['fluid'],
+    cures: ['full-bleed', 'lever-top-up'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { ...READY_TO_BLEED, ...OPEN, nipple: 'open' },
     sets: { system: 'bled' },
@@ -888,6 +1177,10 @@ export const STEPS = {
   },
   'caliper-burp': {
     kind: 'work',
+    touches: ['fluid'],
+    cures: ['lever-top-up'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { ...READY_TO_BLEED, ...OPEN, nipple: 'open', system: ['opened', 'bled'] },
     sets: { system: 'bled' },
@@ -900,17 +1193,26 @@ export const STEPS = {
   },
   'lever-tilt': {
     kind: 'work',
+    touches: ['fluid', 'lever-place'],
+    cures: ['lever-top-up'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { ...READY_TO_BLEED, ...OPEN, system: ['opened', 'bled'], leverClamp: 'loose' },
     sets: { system: 'bled' },
-    acts: ['pulls-lever'],
+    acts: ['pulls-lever', 'shut-in-itself'],
     leaves: 'fluid',
     place: 'nose-up',
     tool: 'bleed-kit',
     minutes: 4,
+    cautions: ['nipple-shut-before-lever'],
   },
   'top-up': {
     kind: 'work',
+    touches: ['fluid'],
+    cures: ['lever-top-up'],
+    fastens: null,
+    loosens: [],
     stage: 'fluid',
     needs: { wheel: 'off', port: 'open', nipple: 'shut', between: ['spacer', 'block'], ...JOINED },
     sets: { system: 'bled' },
@@ -924,6 +1226,10 @@ export const STEPS = {
   // Clean parts
   'rotor-on': {
     kind: 'work',
+    touches: ['rotor-seat'],
+    cures: ['refit-rotor'],
+    fastens: null,
+    loosens: ['rotor'],
     stage: 'clean',
     needs: { rotor: 'off', wheel: 'off' },
     sets: { rotor: 'on' },
@@ -936,6 +1242,10 @@ export const STEPS = {
   },
   'new-rotor-on': {
     kind: 'work',
+    touches: ['rotor', 'rotor-seat'],
+    cures: ['replace-rotor'],
+    fastens: null,
+    loosens: ['rotor'],
     stage: 'clean',
     needs: { rotor: 'off', wheel: 'off' },
     sets: { rotor: 'on', bedded: false },
@@ -948,6 +1258,10 @@ export const STEPS = {
   },
   'torque-rotor': {
     kind: 'work',
+    touches: [],
+    cures: ['tighten-bolts'],
+    fastens: 'rotor',
+    loosens: [],
     stage: 'clean',
     needs: { rotor: 'on', wheel: 'off', rotorTorqued: false },
     sets: { rotorTorqued: true },
@@ -957,6 +1271,10 @@ export const STEPS = {
   },
   'wind-back-adjusters': {
     kind: 'work',
+    touches: ['pistons'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'clean',
     needs: { pads: 'out', pistons: 'home', between: 'nothing' },
     sets: {},
@@ -965,6 +1283,10 @@ export const STEPS = {
   },
   'new-pads-in': {
     kind: 'work',
+    touches: ['pads'],
+    cures: ['replace-pads', 'fit-spring-or-clip'],
+    fastens: null,
+    loosens: [],
     stage: 'clean',
     needs: {
       pads: 'out',
@@ -988,6 +1310,10 @@ export const STEPS = {
   // Setting
   'throttle-back': {
     kind: 'work',
+    touches: ['throttle'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { leverClamp: ['loose', 'tight'] },
     sets: {},
@@ -998,6 +1324,10 @@ export const STEPS = {
   },
   'set-levers': {
     kind: 'work',
+    touches: ['lever-place'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { leverClamp: 'loose', port: 'shut' },
     sets: {},
@@ -1006,6 +1336,10 @@ export const STEPS = {
   },
   'bearing-play': {
     kind: 'work',
+    touches: ['axle'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { wheel: 'on' },
     sets: { boltsChecked: false },
@@ -1016,6 +1350,10 @@ export const STEPS = {
   },
   'true-rotor': {
     kind: 'work',
+    touches: ['rotor-true'],
+    cures: ['true-rotor'],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { wheel: 'on', rotorTorqued: true },
     sets: {},
@@ -1026,6 +1364,10 @@ export const STEPS = {
   },
   'runout-check': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { wheel: 'on', rotorTorqued: true },
     sets: {},
@@ -1035,6 +1377,10 @@ export const STEPS = {
   },
   'radial-check': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { wheel: 'on', caliper: ['tight', 'loose'] },
     sets: {},
@@ -1043,6 +1389,10 @@ export const STEPS = {
   },
   'fixed-pad-gap': {
     kind: 'work',
+    touches: ['pistons'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { wheel: 'on', pads: 'in', cable: 'joined', aligned: true },
     sets: {},
@@ -1051,6 +1401,10 @@ export const STEPS = {
   },
   'cable-slack': {
     kind: 'work',
+    touches: ['cable'],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { wheel: 'on', pads: 'in', cable: 'joined' },
     sets: {},
@@ -1060,6 +1414,10 @@ export const STEPS = {
   },
   'sponge-test': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'set',
     needs: { ...LEVER_CAN_BE_JUDGED },
     sets: {},
@@ -1071,6 +1429,10 @@ export const STEPS = {
   // Proving
   'wrap-tape': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'prove',
     needs: { tape: 'peeled', held: true, standTested: true, leverClamp: 'tight' },
     sets: { tape: 'on' },
@@ -1080,6 +1442,10 @@ export const STEPS = {
   },
   'careful-ride': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'prove',
     needs: { standTested: true },
     sets: { ridden: true },
@@ -1090,6 +1456,10 @@ export const STEPS = {
   },
   'witness-ring': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'prove',
     needs: { bedded: true, standTested: true },
     sets: {},
@@ -1099,6 +1469,10 @@ export const STEPS = {
   },
   'stop-test-after': {
     kind: 'work',
+    touches: [],
+    cures: [],
+    fastens: null,
+    loosens: [],
     stage: 'prove',
     needs: { standTested: true, bedded: true },
     sets: {},

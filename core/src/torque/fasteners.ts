@@ -1,3 +1,4 @@
+import type { Touch } from '../evidence/touch';
 import type { Tag } from '../source';
 import type { ThreadTreatment } from './thread';
 import type { TorqueWindow } from './window';
@@ -14,6 +15,8 @@ interface FastenerRule {
   size: 'M5' | 'M6' | null;
   /** Riders get hurt when it lets go: without proof there is no sign-off. */
   safety: boolean;
+  /** What bringing it to its torque moves a little. */
+  touches: readonly Touch[];
   /** The gaps at both ends of the clamp end equal. */
   clamp?: true;
 }
@@ -27,6 +30,7 @@ export const FASTENERS = {
     thread: 'medium-threadlocker',
     size: 'M5',
     safety: true,
+    touches: [],
   },
   'rotor-lockring': {
     drive: 'lockring tool',
@@ -35,6 +39,7 @@ export const FASTENERS = {
     thread: 'grease',
     size: null,
     safety: true,
+    touches: [],
   },
   'caliper-post': {
     drive: '5 mm hex or T25',
@@ -43,6 +48,7 @@ export const FASTENERS = {
     thread: 'medium-threadlocker',
     size: 'M6',
     safety: true,
+    touches: ['caliper'],
   },
   'caliper-flat': {
     drive: '4 mm hex',
@@ -51,6 +57,7 @@ export const FASTENERS = {
     thread: 'anti-seize',
     size: 'M5',
     safety: true,
+    touches: ['caliper'],
   },
   'adapter-is': {
     drive: '5 mm hex',
@@ -59,6 +66,7 @@ export const FASTENERS = {
     thread: 'medium-threadlocker',
     size: 'M6',
     safety: true,
+    touches: ['caliper'],
   },
   'lever-clamp': {
     drive: '4 mm hex or T25',
@@ -67,6 +75,7 @@ export const FASTENERS = {
     thread: 'grease',
     size: 'M5',
     safety: true,
+    touches: [],
     clamp: true,
   },
   'hose-nut-lever': {
@@ -76,6 +85,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: true,
+    touches: [],
   },
   'hose-nut-caliper': {
     drive: '8 mm open or crowfoot',
@@ -84,6 +94,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: true,
+    touches: [],
   },
   'banjo-bolt': {
     drive: '4 or 5 mm hex',
@@ -92,6 +103,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: 'M6',
     safety: true,
+    touches: [],
   },
   'stem-clamp': {
     drive: '4 or 5 mm hex',
@@ -100,6 +112,7 @@ export const FASTENERS = {
     thread: 'grease',
     size: 'M5',
     safety: true,
+    touches: [],
     clamp: true,
   },
   'pinch-bolt': {
@@ -109,6 +122,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: true,
+    touches: [],
   },
   'bleed-port': {
     drive: '2, 2.5, 3 mm hex or T15',
@@ -117,6 +131,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: false,
+    touches: [],
   },
   'bleed-nipple': {
     drive: '7 mm spanner or 3 mm hex',
@@ -125,6 +140,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: false,
+    touches: [],
   },
   'pad-pin': {
     drive: '2.5 or 3 mm hex, or slot',
@@ -133,6 +149,7 @@ export const FASTENERS = {
     thread: 'anti-seize',
     size: null,
     safety: false,
+    touches: [],
   },
   /** Just holds; the head rounds easily [P]. */
   'hose-guide': {
@@ -142,6 +159,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: false,
+    touches: [],
   },
   'capped-port': {
     drive: '12 mm',
@@ -150,6 +168,7 @@ export const FASTENERS = {
     thread: 'dry',
     size: null,
     safety: false,
+    touches: [],
   },
 } as const satisfies Record<string, FastenerRule>;
 

@@ -1,9 +1,15 @@
 import { windowAtWrench, type Crowfoot } from './crowfoot';
 import { fastenerRule, type FastenerId } from './fasteners';
-import { nextTurn, type Pass, type PassMark } from './sequence';
+import { isMarked, nextTurn, passesOf, type Pass, type PassMark } from './sequence';
 import type { ThreadTreatment } from './thread';
 import type { TorqueWindow } from './window';
-import { clickSetting, readingStands, wrenchInCalibration, type Wrench } from './wrench';
+import {
+  clickSetting,
+  LEAST_SHARE_OF_SCALE,
+  readingStands,
+  wrenchInCalibration,
+  type Wrench,
+} from './wrench';
 
 /** The gaps at both ends of a clamp, mm. */
 export interface ClampGaps {
@@ -24,6 +30,8 @@ export interface Tightening {
   crowfoot: Crowfoot | null;
   setNm: number;
   treatment: ThreadTreatment;
+  /** What the sheet asks for on the thread. */
+  treatmentAsked: ThreadTreatment;
   marks: readonly PassMark[];
   /** As felt last; null where nobody looked. */
   gaps: ClampGaps | null;
@@ -38,7 +46,10 @@ export type ProofFlaw =
   | 'over-torqued'
   | 'gaps-open'
   | 'gaps-unequal'
-  | 'torque-from-memory';
+  | 'torque-from-memory'
+  | 'passes-out-of-order'
+  | 'other-treatment'
+  | 'below-scale';
 
 /** Passes that go to the full torque: with a reading wrench each turn of them is read. */
 export const FULL_PASSES: ReadonlySet<Pass> = new Set(['full', 'verify']);
@@ -84,5 +95,40 @@ export function flawsOfProof(tightening: Tightening): ProofFlaw[] {
       flaws.push('gaps-unequal');
   }
   if (window.tag === 'M') flaws.push('torque-from-memory');
+  if (outOfOrder(tightening)) flaws.push('passes-out-of-order');
+  if (!isTreatedAsAsked(tightening)) flaws.push('other-treatment');
+  const least = wrench.maxNm * LEAST_SHARE_OF_SCALE;
+  if (
+    wrench.kind === 'reading' &&
+    tightening.marks.some(
+      ({ pass, measuredNm }) =>
+        FULL_PASSES.has(pass) && measuredNm !== null && measuredNm < least - 1e-9,
+    )
+  )
+    flaws.push('below-scale');
   return flaws;
+}
+
+/** Whether a bolt was taken to a pass before every bolt was through the one before it. */
+function outOfOrder(tightening: Turned & { marks: readonly PassMark[] }): boolean {
+  const passes = passesOf(tightening.boltCount);
+  const counted = countingMarks(tightening);
+  return counted.some((mark, i) => {
+    const before = passes[passes.indexOf(mark.pass) - 1];
+    if (before === undefined) return false;
+    const earlier = counted.slice(0, i);
+    return Array.from({ length: tightening.boltCount }, (_, bolt) => bolt + 1).some(
+      (bolt) => !isMarked(earlier, before, bolt),
+    );
+  });
+}
+
+/** New bolts that come with threadlocker on them are what a sheet that asks for threadlocker means [P]. */
+function isTreatedAsAsked({ treatment, treatmentAsked }: Tightening): boolean {
+  return (
+    treatment === treatmentAsked ||
+    (treatment === 'new-coated' && treatmentAsked === 'medium-threadlocker') ||
+    // Carbon takes paste instead of grease [P].
+    (treatment === 'carbon-paste' && treatmentAsked === 'grease')
+  );
 }

@@ -71,10 +71,13 @@ describe('click setting: the handbook’s check values', () => {
       ),
     ));
 
-  it('assumes ±6 % up to 10 N·m and ±4 % above, from memory [M] of ISO 6789-1:2017', () => {
-    expect(assumedTolerance(10)).toBe(0.06);
-    expect(assumedTolerance(10.1)).toBe(0.04);
-  });
+  // ISO 6789-1:2017, from memory [M].
+  it.each([
+    [10, 0.06],
+    [10.1, 0.04],
+  ])('published: a wrench to %d N·m is assumed to be good to ±%d', (maxNm, tolerance) =>
+    expect(assumedTolerance(maxNm)).toBe(tolerance),
+  );
 
   it('refuses a window that is upside down or not positive', () => {
     expect(() => torqueWindow(8, 6, 'sheet')).toThrow('window-upside-down');
@@ -143,6 +146,7 @@ describe('proof of a tightening', () => {
     wrench,
     setNm: 6,
     treatment: 'medium-threadlocker',
+    treatmentAsked: 'medium-threadlocker',
     marks: PASSES.map((pass) => ({ pass, bolt: null, measuredNm: null })),
     doneOn: '2026-11-25',
   };
@@ -270,8 +274,16 @@ describe('clamp load', () => {
   it('is the handbook’s: 6 N·m on M5 dry 6,000 N, with anti-seize 8,000', () => {
     expect(clampLoadN(6, NUT_FACTOR.dry, 5)).toBeCloseTo(6000, 6);
     expect(clampLoadN(6, NUT_FACTOR['anti-seize'], 5)).toBeCloseTo(8000, 6);
-    // ISO 898-1, M5 of class 8.8 [S].
     expect(8000 / PROOF_LOAD_N.M5).toBeCloseTo(0.97, 2);
+  });
+
+  // ISO 898-1, table of proof loads, class 8.8, coarse thread [S]: the stress area times 580 MPa, to three figures.
+  it.each([
+    ['M5', 14.2, 8230],
+    ['M6', 20.1, 11600],
+  ] as const)('published: the proof load of %s, %d mm², is %d N', (size, areaMm2, proofN) => {
+    expect(PROOF_LOAD_N[size]).toBe(proofN);
+    expect(Math.abs(areaMm2 * 580 - proofN) / proofN).toBeLessThan(0.006);
   });
 
   it('is shown only where the thread is not as the sheet asks, and warns from 75 % of proof', () => {
