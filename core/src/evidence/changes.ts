@@ -1,0 +1,147 @@
+import type { End, Part } from '../ends';
+import { workRule, type Work } from '../inspection/work';
+import { onceAnEnd } from '../job/onceAnEnd';
+import type { FittedAs } from '../kit/kit';
+import { stepRule, type StepId } from '../procedure/steps';
+import { fastenerRule, type FastenerId } from '../torque/fasteners';
+import type { Touch } from './touch';
+
+/** What changed something of a brake, so that it can be named. */
+export type ChangedBy =
+  | { code: 'step'; step: StepId }
+  | { code: 'fitted'; part: Part }
+  | { code: 'filled' }
+  | { code: 'bled' }
+  | { code: 'repaired'; work: Work }
+  | { code: 'tightened'; fastener: FastenerId }
+  | { code: 'edited' };
+
+/** A change at one end, with its place in the order of everything written. */
+export interface Change {
+  seq: number;
+  touches: readonly Touch[];
+  /** Work it is: it can cure what was found before it. */
+  cures: readonly Work[];
+  by: ChangedBy;
+}
+
+/** What of a job says what was changed. */
+export interface ChangedJob {
+  id: string;
+  stepped: readonly {
+    id: string;
+    seq: number;
+    step: StepId | 'wash-hands';
+    end: End | null;
+    outcome: 'done' | 'skipped' | 'taken-back';
+    after: string | null;
+  }[];
+  fittings: readonly { seq: number; part: Part; end: End; jobId: string; condition: FittedAs }[];
+  filled: readonly { seq: number; end: End }[];
+  bled: readonly { seq: number; end: End }[];
+  repaired: readonly { seq: number; end: End; work: Work }[];
+  tightened: readonly { seq: number; end: End; fastener: FastenerId }[];
+  edited: readonly { seq: number; was: Sided; became: Sided }[];
+}
+
+interface Sided {
+  frontLever: 'left' | 'right' | null;
+}
+
+const FITTED: Readonly<Record<Part, Pick<Change, 'touches' | 'cures'>>> = {
+  rotor: { touches: ['rotor', 'rotor-seat'], cures: ['replace-rotor', 'refit-rotor'] },
+  pads: { touches: ['pads'], cures: ['replace-pads', 'fit-spring-or-clip'] },
+};
+
+/**
+ * Everything that changed at one end on this visit, in order. A step that was taken back was said to be done: what it touched
+ * is proven anew all the same [D].
+ */
+export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[] => {
+  const changes: Change[] = [
+    ...job.stepped.flatMap(({ seq, step, end: at, outcome }): Change[] => {
+      if (at !== end || outcome !== 'done' || step === 'wash-hands') return [];
+      const { touches, cures } = stepRule(step);
+      return [{ seq, touches, cures, by: { code: 'step', step } }];
+    }),
+    ...job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): Change[] =>
+      at === end && jobId === job.id && condition !== 'found'
+        ? [{ seq, ...FITTED[part], by: { code: 'fitted', part } }]
+        : [],
+    ),
+    ...job.filled.flatMap(({ seq, end: at }): Change[] =>
+      at === end
+        ? [{ seq, touches: ['opened-at-lever', 'fluid'], cures: [], by: { code: 'filled' } }]
+        : [],
+    ),
+    ...job.bled.flatMap(({ seq, end: at }): Change[] =>
+      at === end
+        ? [
+            {
+              seq,
+              touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
+              cures: ['full-bleed', 'lever-top-up'],
+              by: { code: 'bled' },
+            },
+          ]
+        : [],
+    ),
+    ...job.repaired.flatMap(({ seq, end: at, work }): Change[] =>
+      at === end
+        ? [{ seq, touches: workRule(work).touches, cures: [work], by: { code: 'repaired', work } }]
+        : [],
+    ),
+    ...job.tightened.flatMap(({ seq, end: at, fastener }): Change[] =>
+      at === end
+        ? [
+            {
+              seq,
+              touches: fastenerRule(fastener).touches,
+              cures: ['tighten-bolts'],
+              by: { code: 'tightened', fastener },
+            },
+          ]
+        : [],
+    ),
+    ...job.edited.flatMap(({ seq, was, became }): Change[] =>
+      was.frontLever !== became.frontLever
+        ? [{ seq, touches: ['lever-side'], cures: [], by: { code: 'edited' } }]
+        : [],
+    ),
+  ];
+  return changes.sort((a, b) => a.seq - b.seq);
+});
+
+/** That something was touched after it was proven. */
+export interface Lapse {
+  seq: number;
+  touch: Touch;
+  by: ChangedBy;
+}
+
+/** The last change after a place in the order that touched any of these, or null. */
+export function changedSince(
+  changes: readonly Change[],
+  seq: number,
+  touches: readonly Touch[],
+): Lapse | null {
+  const last = changes
+    .filter((change) => change.seq > seq && change.touches.some((touch) => touches.includes(touch)))
+    .at(-1);
+  if (!last) return null;
+  const touch = last.touches.find((each) => touches.includes(each))!;
+  return { seq: last.seq, touch, by: last.by };
+}
+
+/** The first work of a kind between two places in the order, or null. */
+export function curedBetween(
+  changes: readonly Change[],
+  [from, to]: readonly [number, number],
+  work: readonly Work[],
+): Change | null {
+  return (
+    changes.find(
+      ({ seq, cures }) => seq > from && seq < to && cures.some((each) => work.includes(each)),
+    ) ?? null
+  );
+}

@@ -1,0 +1,62 @@
+import type { End } from '../ends';
+import type { Job, Tightened } from '../job/job';
+import { brakeAt } from '../job/visit';
+import { fastenersOf, type Hold } from '../procedure/hold';
+import { stepRule } from '../procedure/steps';
+import { workRule } from '../inspection/work';
+import { fastenerRule, type FastenerId } from '../torque/fasteners';
+import type { ProofFlaw } from '../torque/proof';
+
+export interface OpenFastener {
+  end: End;
+  fastener: FastenerId;
+  flaws: readonly ProofFlaw[];
+}
+
+type FastenedJob = Pick<Job, 'id' | 'identified' | 'bike' | 'stepped' | 'fittings' | 'repaired'> & {
+  tightened: readonly Pick<Tightened, 'end' | 'seq' | 'fastener' | 'flaws'>[];
+};
+
+/**
+ * The safety fasteners of an end that are not proven: each that was loosened or holds something that was put on needs a
+ * proof of its own after that; of each that was tightened the last time counts [D].
+ */
+export function openFasteners(job: FastenedJob, end: End): OpenFastener[] {
+  const tightened = job.tightened.filter(
+    (each) => each.end === end && fastenerRule(each.fastener).safety,
+  );
+  const loose = loosenedAt(job, end);
+  const fasteners = new Set([...loose.keys(), ...tightened.map(({ fastener }) => fastener)]);
+  return [...fasteners].flatMap((fastener): OpenFastener[] => {
+    const last = tightened.filter((each) => each.fastener === fastener).at(-1);
+    if (!last || last.seq < (loose.get(fastener) ?? 0))
+      return [{ end, fastener, flaws: ['passes-open'] }];
+    return last.flaws.length > 0 ? [{ end, fastener, flaws: last.flaws }] : [];
+  });
+}
+
+/**
+ * Where each fastener of an end was last loosened, or what it holds put on, in the order of everything written; 0 for one that
+ * was only said to be brought to its torque.
+ */
+function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
+  const brake = brakeAt(job, end);
+  const loose = new Map<FastenerId, number>();
+  const loosen = (holds: readonly Hold[], seq: number) => {
+    for (const fastener of holds.flatMap((hold) => fastenersOf(hold, brake)))
+      loose.set(fastener, Math.max(seq, loose.get(fastener) ?? 0));
+  };
+  // A step that was taken back was said to be done: what it loosened is proven all the same.
+  for (const { seq, step, end: at, outcome } of job.stepped) {
+    if (at !== end || outcome !== 'done' || step === 'wash-hands') continue;
+    const { fastens, loosens } = stepRule(step);
+    loosen(loosens, seq);
+    if (fastens) loosen([fastens], 0);
+  }
+  for (const { seq, part, end: at, jobId, condition } of job.fittings)
+    if (at === end && part === 'rotor' && jobId === job.id && condition !== 'found')
+      loosen(['rotor'], seq);
+  for (const { seq, end: at, work } of job.repaired)
+    if (at === end) loosen(workRule(work).loosens, seq);
+  return loose;
+}

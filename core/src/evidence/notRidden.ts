@@ -1,0 +1,10 @@
+import { ENDS } from '../ends';
+import { inspectEnd, type InspectedJob } from '../inspection/inspectEnd';
+
+/** Whether a do-not-ride stands on a bike, from this visit or an earlier one: it is neither tried nor ridden [P]. */
+export function isNotRidden(job: InspectedJob & { tags: readonly unknown[] }): boolean {
+  return (
+    job.tags.length > 0 ||
+    ENDS.some((end) => inspectEnd(job, end).items.some(({ doNotRide }) => doNotRide))
+  );
+}

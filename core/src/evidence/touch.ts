@@ -1,0 +1,32 @@
+/** What of a brake work can change. What was proven of it before then proves nothing any more. */
+export const TOUCHES = [
+  /** Another rotor, or other pads. */
+  'rotor',
+  'pads',
+  /** Their faces abraded. */
+  'rotor-face',
+  'pad-face',
+  /** The rotor off its seat, or what holds it loose. */
+  'rotor-seat',
+  'rotor-true',
+  'axle',
+  /** The caliper loose, moved or taken off. */
+  'caliper',
+  'caliper-changed',
+  'mount',
+  'pistons',
+  'opened-at-lever',
+  'opened-at-caliper',
+  'fluid',
+  'joint',
+  'hose',
+  /** The lever moved on its bar, off it, or another one. */
+  'lever-place',
+  'lever-off',
+  'lever-changed',
+  'throttle',
+  'cable',
+  /** Which lever works which brake, as it is written down. */
+  'lever-side',
+] as const;
+export type Touch = (typeof TOUCHES)[number];
