@@ -1,0 +1,144 @@
+import { ENDS, type End } from '../ends';
+import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
+import { isAcceptable, isRefusable } from '../evidence/decidable';
+import { openFasteners } from '../evidence/fastenings';
+import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES, SYSTEM } from '../evidence/lapse';
+import type { Touch } from '../evidence/touch';
+import {
+  inspectEnd,
+  standTestedSince,
+  standingSitting,
+  type InspectedJob,
+  type InspectionItem,
+} from '../inspection/inspectEnd';
+import { openEnds } from '../plan/visit';
+import { signOffBars, type Bar, type Outcome } from '../procedure/signOff';
+import { canonicalJson, type Json } from '../seal/canonical';
+import type { Facts, Job } from './job';
+import { checksAt, visitOf, workedAt } from './visit';
+
+type Judged = Omit<Job, 'bars'>;
+
+/** Every item of the inspection at both ends. */
+export function inspectedItems(job: InspectedJob): InspectionItem[] {
+  return ENDS.flatMap((end) => inspectEnd(job, end).items);
+}
+
+/** What bars the sign-off of a job, by everything recorded on it. */
+export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
+  const items = inspectedItems(job);
+  return signOffBars({
+    leverSideConfirmed: job.frontLever !== null && provenTest(job, 'lever-side') === 'passed',
+    motor: job.bike.motor,
+    cutOff: provenTest(job, 'cut-off'),
+    leverFeel: Object.fromEntries(
+      ENDS.flatMap((end) => {
+        const felt = lastTest(job, 'lever-feel', end);
+        return felt ? [[end, felt.outcome]] : [];
+      }),
+    ),
+    inspected: items.map((item) => {
+      const { end, subject, word, doNotRide, found } = item;
+      return {
+        end,
+        subject,
+        word,
+        doNotRide,
+        found,
+        acceptable: isAcceptable(item),
+        refusable: isRefusable(item),
+        decision: standingDecision(job, end, subject),
+      };
+    }),
+    tightenings: ENDS.flatMap((end) => openFasteners(job, end)),
+    openChecks: ENDS.flatMap((end) =>
+      checksAt(job, end).flatMap(({ check, stands }) =>
+        stands === 'passed' ? [] : [{ end, check, failed: stands === 'failed' }],
+      ),
+    ),
+    tagged: job.tags.filter(({ jobId, foundAfter }) => jobId !== job.id || foundAfter !== null),
+    openEnds: openEnds(visitOf(job)),
+    leversUntested: ENDS.filter((end) => leverUntestedAt(job, end)),
+    bubblesLast: ENDS.filter((end) => {
+      const last = job.bled.filter((each) => each.end === end).at(-1);
+      return last?.bubbles === 'many';
+    }),
+    standUntested: ENDS.filter((end) => {
+      const last = workedAt(job, end).at(-1);
+      return last !== undefined && !standTestedSince(job, end, last.seq);
+    }),
+    sheetsRevised: ENDS.filter((end) => isSheetRevised(job, end)),
+    refusedBefore: job.againstAdvice.filter(
+      ({ end, subject }) => standingDecision(job, end, subject) === null,
+    ),
+    customerToldOfWatch,
+  });
+}
+
+/** What somebody decided about a thing as it stands: a lead's acceptance, or the customer's refusal. */
+function standingDecision(job: Judged, end: End, subject: InspectionItem['subject']) {
+  const made = job.decided
+    .filter(
+      (each) =>
+        each.stands &&
+        each.end === end &&
+        each.subject === subject &&
+        (each.decision === 'accepted-unproven' || each.decision === 'customer-refused'),
+    )
+    .at(-1)?.decision;
+  return made === 'accepted-unproven' || made === 'customer-refused' ? made : null;
+}
+
+type Tested = Facts['tested'][number];
+
+function lastTest(
+  { tested }: Pick<Facts, 'tested'>,
+  test: Tested['test'],
+  end: End | null = null,
+): Tested | null {
+  return tested.filter((each) => each.test === test && each.end === end).at(-1) ?? null;
+}
+
+const PROOF_LAPSES: Readonly<Record<'lever-side' | 'cut-off', readonly Touch[]>> = {
+  'lever-side': LEVER_SIDE_LAPSES,
+  'cut-off': CUT_OFF_LAPSES,
+};
+
+/** What the last test of the whole bike came to; null while nobody made it, or where something was changed since. */
+function provenTest(
+  job: ChangedJob & Pick<Facts, 'tested'>,
+  test: 'lever-side' | 'cut-off',
+): Outcome | null {
+  const last = lastTest(job, test);
+  if (!last || last.outcome === 'failed') return last?.outcome ?? null;
+  const lapsed = ENDS.some((end) =>
+    changedSince(changesAt(job, end), last.seq, PROOF_LAPSES[test]),
+  );
+  return lapsed ? null : last.outcome;
+}
+
+/** Whether a system was opened on this visit, plan or no plan, and no number of its lever was taken since. */
+function leverUntestedAt(job: Judged, end: End): boolean {
+  const opened = changedSince(changesAt(job, end), 0, SYSTEM);
+  if (!opened || job.identified[end]?.sheet.body.brake.actuation === 'cable') return false;
+  const sitting = standingSitting(job, end, 'lever');
+  return sitting === null || sitting.seq < opened.seq;
+}
+
+/** Whether the sheet an end goes by was revised in what it says, with no lead having said why the old one is kept. */
+function isSheetRevised(job: Judged, end: End): boolean {
+  const identified = job.identified[end];
+  if (!identified?.newerRevision) return false;
+  const { title: _was, ...was } = identified.sheet.body;
+  const { title: _is, ...is } = identified.newerRevision.body;
+  const same = canonicalJson(was as unknown as Json) === canonicalJson(is as unknown as Json);
+  const kept = job.decided.some(
+    ({ decision, end: at, seq, byLead, keeps }) =>
+      decision === 'kept-sheet' &&
+      at === end &&
+      byLead &&
+      seq > identified.seq &&
+      keeps === identified.newerRevision!.id,
+  );
+  return !same && !kept;
+}

@@ -1,0 +1,21 @@
+import { visitOf } from '@hold-fast/core/job/visit';
+import type { End } from '../ends';
+import { beddingTooEarly } from '../plan/visit';
+import { isNotRidden } from '../evidence/notRidden';
+import { fault, type EntryBase } from './entry';
+import { tells } from './told';
+
+/** One pull of bedding in, km/h. */
+export interface BeddingPullEntry extends EntryBase {
+  kind: 'bedding-pull';
+  end: End;
+  fromKmh: number;
+  toKmh: number;
+}
+
+export const beddingPull = tells<BeddingPullEntry>('bedding-pull', (job, { end }) => {
+  if (isNotRidden(job)) return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
+  return beddingTooEarly(visitOf(job), end)
+    ? fault('step-refused', null, 'rule', { code: 'rule', rule: 8 })
+    : null;
+});

@@ -1,0 +1,25 @@
+import type { End } from '../ends';
+import type { BleedMethod, Bubbles } from '../fluid/bleedRun';
+import type { EntryBase, Kind } from './entry';
+import { tells } from './told';
+
+/** One cycle of a bleed, as it was seen; mL. */
+export interface BleedCycleEntry extends EntryBase {
+  kind: 'bleed-cycle';
+  end: End;
+  method: BleedMethod;
+  bubbles: Bubbles;
+  colour: string;
+  ml: number;
+}
+
+const told = tells<BleedCycleEntry>('bleed-cycle');
+
+export const bleedCycle: Kind<BleedCycleEntry> = {
+  ...told,
+  add: (facts, entry, known, place) => {
+    const { end, bubbles } = entry;
+    const after = told.add(facts, entry, known, place);
+    return { ...after, bled: [...after.bled, { seq: place.seq, end, bubbles }] };
+  },
+};

@@ -1,0 +1,17 @@
+import type { End } from '../ends';
+import type { Answer } from '../plan/quote';
+import type { ProcedureId } from '../procedure/procedures';
+import type { EntryBase } from './entry';
+import { tells } from './told';
+
+/** What the customer said to lines of the quote. */
+export interface CustomerAnswerEntry extends EntryBase {
+  kind: 'customer-answer';
+  answer: Answer;
+  lines: { end: End; procedure: ProcedureId }[];
+  who: string;
+  how: 'in-person' | 'by-phone' | 'in-writing';
+  words: string;
+}
+
+export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer');

@@ -1,0 +1,18 @@
+import type { EntryBase, Kind } from './entry';
+import type { Intake } from './job';
+
+/** A change to what was taken down at check-in; both are kept. */
+export interface EditEntry extends EntryBase {
+  kind: 'edit';
+  was: Intake;
+  became: Intake;
+}
+
+export const edit: Kind<EditEntry> = {
+  kind: 'edit',
+  add: (facts, { at, was, became }, _known, { seq, by }) => ({
+    ...facts,
+    ...became,
+    edited: [...facts.edited, { at, by, seq, was, became }],
+  }),
+};

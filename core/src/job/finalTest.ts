@@ -1,0 +1,25 @@
+import type { End } from '../ends';
+import type { Outcome } from '../procedure/signOff';
+import { fault, type EntryBase, type Kind } from './entry';
+
+export const TESTS = ['lever-side', 'lever-feel', 'cut-off', 'stand'] as const;
+
+/** A test of the final check. `end` names the brake whose lever was felt, or that was tried on the stand; null for the whole bike. */
+export interface TestEntry extends EntryBase {
+  kind: 'test';
+  test: (typeof TESTS)[number];
+  end: End | null;
+  outcome: Outcome;
+}
+
+export const test: Kind<TestEntry> = {
+  kind: 'test',
+  fault: (_job, entry) =>
+    (entry.test === 'lever-feel' || entry.test === 'stand') === (entry.end !== null)
+      ? null
+      : fault('invalid-input', 'end', 'wrong-end'),
+  add: (facts, { kind: _kind, ...tested }, _known, { seq, by }) => ({
+    ...facts,
+    tested: [...facts.tested, { ...tested, seq, by }],
+  }),
+};

@@ -1,0 +1,164 @@
+import { ENDS, PARTS, type End, type Part } from '../ends';
+import type { Outlook } from '../forecast/forecast';
+import { outlookOf } from '../forecast/outlook';
+import { isSuperseded, judgeSitting, standardOf } from '../inspection/inspectEnd';
+import { rotorLimit, RULE } from '../inspection/judge';
+import { canonicalJson, type Json } from '../seal/canonical';
+import { flawsOfProof, type ProofFlaw } from '../torque/proof';
+import { windowNow } from './tightening';
+import { barsOf, inspectedItems } from './bars';
+import { dayIn } from './day';
+import type { Decided, Facts, Identified, Job, JobBase, Measured } from './job';
+import { add, type Logged } from './kinds';
+
+/** A job with what it was folded from, so that one more entry needs no fold of all that came before. */
+export interface Folded {
+  facts: Facts;
+  /** The facts as each decision found them, by the decision's id. */
+  before: ReadonlyMap<string, Facts>;
+  job: Job;
+}
+
+/**
+ * A job from what it began with and every entry since, in the order they were taken; entries that still wait are folded in
+ * the same way. Everything it says is derived anew, so that two who hold the same entries say the same.
+ */
+export function fold(base: JobBase, entries: readonly Logged[]): Job {
+  return foldAll(base, entries).job;
+}
+
+/** {@link fold}, with what the next entry is folded on. */
+export function foldAll(base: JobBase, entries: readonly Logged[]): Folded {
+  return judged(entries.reduce(step, { facts: begun(base), before: new Map() }));
+}
+
+/** A job with one more entry. */
+export function foldOn({ facts, before }: Folded, logged: Logged, revision: number): Folded {
+  return judged(step({ facts: { ...facts, revision }, before }, logged));
+}
+
+function begun(base: JobBase): Facts {
+  return {
+    ...base,
+    identified: { front: null, rear: null },
+    measured: [],
+    stamped: [],
+    lookedOver: [],
+    photos: [],
+    fittings: base.earlierFittings,
+    tightened: [],
+    filled: [],
+    wasted: [],
+    taken: [],
+    told: [],
+    takenBack: [],
+    bled: [],
+    repaired: [],
+    tested: [],
+    decided: [],
+    planned: [],
+    stepped: [],
+    edited: [],
+  };
+}
+
+function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Folded, 'job'> {
+  const found =
+    logged.entry.kind === 'decision' ? new Map([...before, [logged.entry.id, facts]]) : before;
+  return { facts: add(facts, logged), before: found };
+}
+
+function judged({ facts, before }: Omit<Folded, 'job'>): Folded {
+  const held = judgedOf(facts);
+  const items = facts.decided.length > 0 ? inspectedItems(held) : [];
+  const decided = facts.decided.map((made): Decided => {
+    const then = inspectedItems(judgedOf(before.get(made.id)!));
+    const itemOf = (among: typeof items) =>
+      among.find(({ end, subject }) => end === made.end && subject === made.subject);
+    const [was, is] = [itemOf(then), itemOf(items)];
+    const same =
+      was !== undefined &&
+      is !== undefined &&
+      canonicalJson(was as unknown as Json) === canonicalJson(is as unknown as Json);
+    return { ...made, stands: same && made.rulesVersion === facts.rulesVersion };
+  });
+  const job = { ...held, decided };
+  return { facts, before, job: { ...job, bars: barsOf(job, true) } };
+}
+
+type BeforeDecisions = Omit<Job, 'decided' | 'bars'> & Pick<Facts, 'decided'>;
+
+function judgedOf(facts: Facts): BeforeDecisions {
+  const outlooks = outlooksOf(facts);
+  const judging = { ...facts, outlooks };
+  const measured = facts.measured.map((sitting): Measured => {
+    const superseded = isSuperseded(sitting, facts);
+    const judgement = judgeSitting(judging, sitting);
+    return {
+      ...sitting,
+      superseded,
+      verdict: judgement && {
+        sheetRevisionId: facts.identified[sitting.end]!.sheet.id,
+        rule: RULE[sitting.part],
+        judgement,
+      },
+    };
+  });
+  return {
+    ...judging,
+    identified: { front: identifiedAt(judging, 'front'), rear: identifiedAt(judging, 'rear') },
+    measured,
+    tightened: facts.tightened.map((each) => ({
+      ...each,
+      flaws: flawsNow(facts, each),
+    })),
+  };
+}
+
+/** What a tightening lacks, held against what the brake is now judged by. */
+function flawsNow(facts: Facts, each: Facts['tightened'][number]): ProofFlaw[] {
+  const window = windowNow(facts, each);
+  const doneOn = dayIn(facts.rules.timeZone, each.at);
+  const flaws = flawsOfProof({ ...each, window: window ?? each.window, doneOn });
+  return window === null ? [...new Set([...flaws, 'setting-outside-window' as const])] : flaws;
+}
+
+function identifiedAt(job: Facts & Pick<Job, 'outlooks'>, end: End): Identified | null {
+  const { newestSheets } = job;
+  const found = job.identified[end];
+  if (!found) return null;
+  const { sheet } = found;
+  const newest = newestSheets[sheet.sheetId];
+  return {
+    ...found,
+    newerRevision: newest && newest.revision > sheet.revision ? newest : null,
+    limit: rotorLimit(standardOf(job, end)!),
+  };
+}
+
+/** What the parts that were on the bike when this visit began measured before it; one fitted at this visit has no past. */
+function outlooksOf(facts: Facts): Record<End, Partial<Record<Part, Outlook>>> {
+  const { bike, checkedIn, odometerKm, rules, fittings, earlierThickness } = facts;
+  const of = (end: End): Partial<Record<Part, Outlook>> =>
+    Object.fromEntries(
+      PARTS.flatMap((part) => {
+        const life = fittings.filter(
+          (each) => each.end === end && each.part === part && each.condition !== 'found',
+        ).length;
+        const visits = earlierThickness.flatMap((each) =>
+          each.end === end && each.part === part && each.life === life ? [each.visit] : [],
+        );
+        const outlook = outlookOf(visits, {
+          day: dayIn(rules.timeZone, checkedIn.at),
+          odometerKm,
+          kmPerWeek: bike.kmPerWeek,
+          serviceDays: rules.serviceDays[part],
+        });
+        return outlook ? [[part, outlook]] : [];
+      }),
+    );
+  return Object.fromEntries(ENDS.map((end) => [end, of(end)])) as Record<
+    End,
+    Partial<Record<Part, Outlook>>
+  >;
+}

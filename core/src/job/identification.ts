@@ -1,0 +1,28 @@
+import type { End } from '../ends';
+import { readStamp } from '../inspection/inspectEnd';
+import type { SheetRevision } from '../sheet/sheet';
+import type { EntryBase, Kind } from './entry';
+
+/** A limit read off the part itself, mm. */
+export type StampedLimit = { limitMm: number; atLimitIsWorn: boolean | null } | null;
+
+/** Which brake this is: the sheet it is judged by, and a limit read off the part. */
+export interface IdentificationEntry extends EntryBase {
+  kind: 'identification';
+  end: End;
+  sheetRevisionId: string;
+  stampedLimit: StampedLimit;
+  /** The stamp read once more, mm, where it was asked for twice; null where it was read once. */
+  stampAgainMm?: number | null;
+}
+
+export const identification: Kind<IdentificationEntry, { sheet: SheetRevision }> = {
+  kind: 'identification',
+  add: (facts, { id, at, end, stampedLimit, stampAgainMm = null }, { sheet }, { seq, by }) => ({
+    ...facts,
+    identified: { ...facts.identified, [end]: { id, seq, at, by, sheet, stampedLimit } },
+    stamped: stampedLimit
+      ? [...facts.stamped, { seq, end, stamp: readStamp(stampedLimit, stampAgainMm) }]
+      : facts.stamped,
+  }),
+};

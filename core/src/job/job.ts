@@ -1,0 +1,296 @@
+import type { Outlook } from '../forecast/forecast';
+import type { VisitThickness } from '../forecast/outlook';
+import type { End, Part } from '../ends';
+import type { Finding } from '../inspection/findings';
+import type { LookOver, Sitting, Subject } from '../inspection/inspectEnd';
+import type { Judgement } from '../inspection/judge';
+import type { Fitting } from '../kit/kit';
+import type { Bar } from '../procedure/signOff';
+import type { ShopRules } from '../rules/shopRules';
+import type { SheetRevision } from '../sheet/sheet';
+import type { NewPart } from '../stock/stock';
+import type { ProofFlaw } from '../torque/proof';
+import type { Symptom } from '../trouble/symptoms';
+import type { Bubbles } from '../fluid/bleedRun';
+import type { ReadStamp } from '../wear/limitInForce';
+import type { ThicknessLimit } from '../wear/verdict';
+import type { Family } from '../fluid/families';
+import type { DecisionEntry } from './decision';
+import type { FittingEntry } from './fitting';
+import type { IdentificationEntry } from './identification';
+import type { PassMarkEntry } from './passMark';
+import type { PhotoEntry } from './photo';
+import type { RepairEntry } from './repair';
+import type { PlanChoiceEntry } from './planChoice';
+import type { PlanStepEntry } from './planStep';
+import type { TestEntry } from './finalTest';
+import type { KnownTightening, TighteningEntry } from './tightening';
+import type { Told } from './told';
+
+/** Who did something, and when. */
+export interface By {
+  at: string;
+  by: string;
+}
+
+export const TERRAINS = ['flat', 'rolling', 'hilly', 'steep'] as const;
+
+/** A bike; how it is used decides how fast its brakes wear. */
+export interface Bike {
+  id: string;
+  customerId: string;
+  name: string;
+  maker: string;
+  serial: string;
+  motor: boolean;
+  /** Rider, bike and load, kg. */
+  systemMassKg: number | null;
+  terrain: (typeof TERRAINS)[number] | null;
+  wet: boolean;
+  kmPerWeek: number | null;
+}
+
+/** A do-not-ride that an earlier visit left on the bike. */
+export interface BikeTag {
+  end: End;
+  subject: Subject;
+  found: Finding[];
+  /** The visit it was found at, or at which the fluid went in. */
+  tag: number;
+  jobId: string;
+  /** Found of a container later, after so many of the shop's entries; null for what a visit found. */
+  foundAfter: number | null;
+}
+
+/** A Replace that the customer refused at an earlier visit: the bike is ridden against advice. */
+export interface Advice {
+  end: End;
+  subject: Subject;
+  words: string;
+  /** The visit, and when it was signed. */
+  tag: number;
+  jobId: string;
+  at: string;
+}
+
+/** A correction to a sealed record. */
+export interface Amended extends By {
+  id: string;
+  number: number;
+  words: string;
+  seal: string;
+}
+
+/** What is taken down at check-in, and can be edited. */
+export interface Intake {
+  complaint: string;
+  symptoms: Symptom[];
+  /** Which lever works the front brake, as the rider confirmed; null while nobody asked. */
+  frontLever: 'left' | 'right' | null;
+  odometerKm: number | null;
+  promisedAt: string;
+  /** Bench time set aside, minutes. */
+  minutes: number | null;
+}
+
+export interface Fitted extends Fitting, By {
+  end: End;
+  rebedding: FittingEntry['rebedding'];
+}
+
+/** What a part's sittings at an earlier visit found least, with the part's life it belongs to. */
+export interface EarlierThickness {
+  end: End;
+  part: Part;
+  /** One more for every part fitted there. */
+  life: number;
+  visit: VisitThickness;
+}
+
+/** What a job begins with: the bike taken in, what earlier visits and the shop's registers say of it. */
+export interface JobBase extends Intake {
+  id: string;
+  tag: number;
+  status: 'open' | 'sealed';
+  /** Of what was taken down at check-in: an edit is made from one. */
+  version: number;
+  /** Counts everything written to the job: the higher one is the later answer. */
+  revision: number;
+  checkedIn: By;
+  bike: Bike;
+  customer: { id: string; name: string };
+  rules: ShopRules;
+  rulesVersion: number;
+  /** Everything fitted to this bike at earlier visits, oldest first. */
+  earlierFittings: Fitted[];
+  /** What was measured at earlier visits, oldest first; upper bounds are not here. */
+  earlierThickness: EarlierThickness[];
+  /** The newest revision of every sheet the job goes by, by the sheet's id. */
+  newestSheets: Record<string, SheetRevision>;
+  /** What an earlier visit left on the bike and nothing has lifted. */
+  tags: BikeTag[];
+  /** What an earlier visit's customer would not have replaced, and nothing has mended since. */
+  againstAdvice: Advice[];
+  amended: Amended[];
+  sealed: ({ seal: string; prev: string | null; number: number } & By) | null;
+}
+
+interface IdentifiedFacts extends By {
+  id: string;
+  seq: number;
+  sheet: SheetRevision;
+  stampedLimit: IdentificationEntry['stampedLimit'];
+}
+
+interface MeasuredFacts extends Sitting, By {
+  gaugeId: string;
+  gaugeName: string;
+}
+
+interface TightenedFacts extends By, KnownTightening {
+  id: string;
+  /** Its place in the order in which the shop took all entries. */
+  seq: number;
+  end: End;
+  fastener: TighteningEntry['fastener'];
+  setNm: number;
+  treatment: TighteningEntry['treatment'];
+  /** Where the window was read, when it was read at the bench. */
+  askedSource: string;
+  /** A lead's words why what was read counts and not the sheet's row; empty where the two agree. */
+  overSheet?: string;
+  crowfoot: TighteningEntry['crowfoot'];
+  gaps: { oneMm: number; otherMm: number } | null;
+  marks: (Omit<PassMarkEntry, 'kind' | 'at' | 'tighteningId'> & By)[];
+}
+
+export interface Filled extends By {
+  id: string;
+  seq: number;
+  end: End;
+  containerId: string;
+  label: string;
+  fluid: string;
+  lot: string;
+  ml: number;
+  colour: string;
+  family: Family;
+  /** Clean fluid of it that was poured back. */
+  backMl: number;
+}
+
+/** A part taken from the shelf. */
+export interface Taken extends By {
+  id: string;
+  end: End;
+  stockId: string;
+  part: NewPart;
+  description: string;
+  pieces: number;
+  batch: string;
+}
+
+export interface Wasted extends By {
+  id: string;
+  end: End;
+  family: Family;
+  ml: number;
+}
+
+export interface Tested extends By {
+  id: string;
+  seq: number;
+  test: TestEntry['test'];
+  end: End | null;
+  outcome: TestEntry['outcome'];
+}
+
+/** What was chosen to be done, and what the customer said to it. */
+export type Planned = Omit<PlanChoiceEntry, 'kind' | 'at'> & By & { seq: number };
+/** A step of the plan as it was recorded. */
+export type Stepped = Omit<PlanStepEntry, 'kind' | 'at'> & By & { seq: number };
+export type TakenPhoto = Omit<PhotoEntry, 'kind' | 'at'> & By;
+
+export interface DecidedFacts extends By {
+  id: string;
+  seq: number;
+  end: End;
+  subject: Subject;
+  decision: DecisionEntry['decision'];
+  words: string;
+  rulesVersion: number;
+  /** A lead's word. */
+  byLead: boolean;
+  /** The newer revision of the sheet that is not taken. */
+  keeps: string | null;
+}
+
+/** Everything recorded on a job, in the order it was taken, before anything is judged. */
+export interface Facts extends JobBase {
+  identified: Record<End, IdentifiedFacts | null>;
+  measured: MeasuredFacts[];
+  /** Every reading of a stamp when a brake was identified, oldest first. */
+  stamped: { seq: number; end: End; stamp: ReadStamp }[];
+  lookedOver: (LookOver & By)[];
+  photos: TakenPhoto[];
+  /** Everything fitted to this bike up to now, also at earlier visits. */
+  fittings: Fitted[];
+  tightened: TightenedFacts[];
+  filled: Filled[];
+  wasted: Wasted[];
+  taken: Taken[];
+  /** What was told and not taken back. */
+  told: Told[];
+  takenBack: (By & { of: string })[];
+  /** Every cycle of a bleed, those taken back too: they were seen. */
+  bled: { seq: number; end: End; bubbles: Bubbles }[];
+  /** Work that no step of the plan says. */
+  repaired: (Omit<RepairEntry, 'kind' | 'at'> & By & { seq: number })[];
+  tested: Tested[];
+  decided: DecidedFacts[];
+  /** Every choice of work, the last one standing. */
+  planned: Planned[];
+  stepped: Stepped[];
+  /** Changes to what was taken down at check-in. */
+  edited: (By & { seq: number; was: Intake; became: Intake })[];
+}
+
+export interface Identified extends IdentifiedFacts {
+  /** The sheet's newest revision, when it was edited since: the job keeps the one it was judged by. */
+  newerRevision: SheetRevision | null;
+  /** The limit in force, with who laid it down. */
+  limit: ThicknessLimit | null;
+}
+
+/** A verdict, with what it was judged by. */
+export interface Judged {
+  sheetRevisionId: string;
+  rule: string;
+  judgement: Judgement;
+}
+
+export interface Measured extends MeasuredFacts {
+  /** A later sitting, or a new part, has taken this one's place. */
+  superseded: boolean;
+  verdict: Judged | null;
+}
+
+export interface Tightened extends TightenedFacts {
+  flaws: ProofFlaw[];
+}
+
+export interface Decided extends DecidedFacts {
+  /** What it was about still stands. */
+  stands: boolean;
+}
+
+/** A job with all that was recorded on it, and what follows from it. */
+export interface Job extends Omit<Facts, 'identified' | 'measured' | 'tightened' | 'decided'> {
+  identified: Record<End, Identified | null>;
+  measured: Measured[];
+  tightened: Tightened[];
+  decided: Decided[];
+  outlooks: Record<End, Partial<Record<Part, Outlook>>>;
+  /** What bars the sign-off now, watch-telling aside. */
+  bars: Bar[];
+}

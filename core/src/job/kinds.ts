@@ -1,0 +1,95 @@
+import { beddingPull } from './beddingPull';
+import { bleedCycle } from './bleedCycle';
+import { clampGaps } from './clampGaps';
+import { customerAnswer } from './customerAnswer';
+import { decision } from './decision';
+import { deviation } from './deviation';
+import { edit } from './edit';
+import type { EntryFault, EntryOfKind, KnownOfKind, Place } from './entry';
+import { fill } from './fill';
+import { fitting } from './fitting';
+import { fluidBack } from './fluidBack';
+import { identification } from './identification';
+import type { Facts, Job } from './job';
+import { look } from './look';
+import { lookOver } from './lookOver';
+import { measurement } from './measurement';
+import { partBrought } from './partBrought';
+import { partTaken } from './partTaken';
+import { passMark } from './passMark';
+import { photo } from './photo';
+import { planChoice } from './planChoice';
+import { planStep } from './planStep';
+import { repair } from './repair';
+import { reading } from './reading';
+import { takenBack } from './takenBack';
+import { test } from './finalTest';
+import { ticked } from './ticked';
+import { tightening } from './tightening';
+import { waste } from './waste';
+import { witness } from './witness';
+
+/** Every kind of entry that a phone may send. */
+export const SENT = {
+  identification,
+  measurement,
+  reading,
+  look,
+  'look-over': lookOver,
+  fitting,
+  tightening,
+  'pass-mark': passMark,
+  'clamp-gaps': clampGaps,
+  'part-taken': partTaken,
+  fill,
+  'fluid-back': fluidBack,
+  waste,
+  test,
+  'bleed-cycle': bleedCycle,
+  ticked,
+  deviation,
+  'bedding-pull': beddingPull,
+  witness,
+  'customer-answer': customerAnswer,
+  'part-brought': partBrought,
+  'taken-back': takenBack,
+  'plan-choice': planChoice,
+  'plan-step': planStep,
+  repair,
+} as const;
+
+/** Every kind of entry: those that are sent, and those the server makes of what is done under a PIN or with a picture. */
+export const KINDS = { ...SENT, decision, edit, photo } as const;
+
+export type SentKind = keyof typeof SENT;
+export type EntryKind = keyof typeof KINDS;
+export type EntryOf<K extends EntryKind> = EntryOfKind<(typeof KINDS)[K]>;
+export type KnownOf<K extends EntryKind> = KnownOfKind<(typeof KINDS)[K]>;
+/** An entry that a phone may send. */
+export type SentEntry = EntryOf<SentKind>;
+export type Entry = EntryOf<EntryKind>;
+
+/** An entry with what the shop's registers said when it was made, and its place in the order. */
+export type Logged = {
+  [K in EntryKind]: { entry: EntryOf<K>; known: KnownOf<K> } & Place;
+}[EntryKind];
+
+interface AnyKind {
+  fault?: (job: Job, entry: Entry, known: unknown) => EntryFault | null;
+  add: (facts: Facts, entry: Entry, known: unknown, place: Place) => Facts;
+}
+const kindOf = (entry: Entry) => KINDS[entry.kind] as unknown as AnyKind;
+
+/** Why a job cannot take an entry as it stands, or null. */
+export function faultOf<K extends EntryKind>(
+  job: Job,
+  entry: EntryOf<K>,
+  known: KnownOf<K>,
+): EntryFault | null {
+  return kindOf(entry as Entry).fault?.(job, entry as Entry, known) ?? null;
+}
+
+/** A job's facts with one more entry. */
+export function add(facts: Facts, { entry, known, seq, by }: Logged): Facts {
+  return kindOf(entry).add(facts, entry, known, { seq, by });
+}

@@ -1,0 +1,159 @@
+import { compareAsc } from 'date-fns/compareAsc';
+import { parseISO } from 'date-fns/parseISO';
+import type { End } from '../ends';
+import { lastBled, type BleedEvent } from '../fluid/bleedRun';
+import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
+import { provesBled } from '../lever/lever';
+import { quoteLines, type Answered } from '../plan/quote';
+import type { Visit } from '../plan/visit';
+
+import {
+  checksFor,
+  TOUCHES_NOTHING,
+  type CheckedBrake,
+  type DoneAt,
+} from '../procedure/finalCheck';
+import type { FastenerId } from '../torque/fasteners';
+import type { Job } from './job';
+import { toldOf } from './told';
+
+/** A job's plan and how far it has come, as core looks at it: the last choice stands. */
+export function visitOf(job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told'>): Visit {
+  const last = job.planned.at(-1);
+  const standing = standingSteps(job);
+  return {
+    chosen: last ? { procedures: last.procedures, bleed: last.bleed } : null,
+    steps: standing.map(({ step, end, outcome }) => ({ step, end, outcome })),
+    again: job.planned.flatMap(({ again, seq }) => {
+      const after = standing.filter((step) => step.seq < seq).length;
+      return again.map((each) => ({ ...each, after }));
+    }),
+    parts: [...job.taken, ...toldOf(job, 'part-brought')].map(({ end, part, pieces }) => ({
+      end,
+      part,
+      pieces,
+    })),
+  };
+}
+
+type Standing = Job['stepped'][number] & { outcome: 'done' | 'skipped' };
+
+/** The steps that stand, in order: one that was taken back is gone, with what took it back. */
+export function standingSteps({ stepped }: Pick<Job, 'stepped'>): Standing[] {
+  const standing: Standing[] = [];
+  for (const { outcome, ...step } of stepped)
+    if (outcome === 'taken-back') standing.pop();
+    else standing.push({ ...step, outcome });
+  return standing;
+}
+
+/** What of a brake says which fasteners and closures it has; a brake nobody identified counts as the usual one. */
+export function brakeAt(
+  { identified, bike }: Pick<Job, 'identified' | 'bike'>,
+  end: End,
+): CheckedBrake {
+  const sheet = identified[end]?.sheet.body;
+  return {
+    actuation: sheet?.brake.actuation ?? 'hydraulic',
+    mount: sheet?.brake.mount ?? 'post',
+    hold: sheet?.rotor.hold ?? 'six-bolt',
+    banjo: isBanjo(sheet?.torque ?? []),
+    motor: bike.motor,
+  };
+}
+
+/** A sheet that gives a torque for the banjo and none for a nut. */
+const isBanjo = (rows: readonly { fastener: FastenerId }[]) =>
+  rows.some(({ fastener }) => fastener === 'banjo-bolt') &&
+  !rows.some(({ fastener }) => fastener === 'hose-nut-caliper');
+
+/** The steps of the plan done at one end, in order. */
+function doneAt(job: Pick<Job, 'stepped'>, end: End): DoneAt[] {
+  return standingSteps(job).flatMap((each) =>
+    each.end === end && each.outcome === 'done' && each.step !== 'wash-hands'
+      ? [{ seq: each.seq, step: each.step }]
+      : [],
+  );
+}
+
+type WorkedJob = Pick<Job, 'id' | 'stepped' | 'fittings' | 'filled' | 'bled' | 'repaired'>;
+
+/**
+ * Everything that was worked at one end on this visit, in order: steps of the plan, those taken back too since they were
+ * said to be done, and what was booked without one, as the step it comes to.
+ */
+export function workedAt(job: WorkedJob, end: End): DoneAt[] {
+  const here = <T extends { end: End | null }>(each: T) => each.end === end;
+  const steps = job.stepped.flatMap((each): DoneAt[] =>
+    here(each) && each.outcome === 'done' && each.step !== 'wash-hands'
+      ? [{ seq: each.seq, step: each.step }]
+      : [],
+  );
+  const fitted = job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): DoneAt[] =>
+    at === end && jobId === job.id && condition !== 'found'
+      ? [{ seq, step: part === 'rotor' ? 'new-rotor-on' : 'new-pads-in' }]
+      : [],
+  );
+  const opened = [...job.filled, ...job.bled]
+    .filter(here)
+    .map(({ seq }): DoneAt => ({ seq, step: 'bleed-kit-on' }));
+  const repaired = job.repaired
+    .filter(here)
+    .map(({ seq }): DoneAt => ({ seq, step: 'clean-caliper' }));
+  return [
+    ...steps.filter(({ step }) => !TOUCHES_NOTHING.includes(step)),
+    ...fitted,
+    ...opened,
+    ...repaired,
+  ].sort((a, b) => a.seq - b.seq);
+}
+
+/** What has to be ticked by name at one end, and how each stands. */
+export function checksAt(job: WorkedJob & Pick<Job, 'identified' | 'bike' | 'told'>, end: End) {
+  const ticked = toldOf(job, 'ticked', end).map(({ seq, check, outcome }) => ({
+    seq,
+    check,
+    passed: outcome === 'passed',
+  }));
+  return checksFor(brakeAt(job, end), workedAt(job, end), ticked);
+}
+
+/** What the customer said to the lines of the quote: an agreement to a plan is one to all that was in it. */
+export function answersOf(job: Pick<Job, 'planned' | 'told'>): Answered[] {
+  const whole = job.planned
+    .filter(({ agreed }) => agreed === 'agreed')
+    .map(({ at, procedures }) => ({
+      at,
+      answer: 'agreed' as const,
+      lines: quoteLines(procedures),
+    }));
+  const single = toldOf(job, 'customer-answer').map(({ at, answer, lines }) => ({
+    at,
+    answer,
+    lines,
+  }));
+  return [...whole, ...single].sort((a, b) => compareAsc(parseISO(a.at), parseISO(b.at)));
+}
+
+/** What of a job says how a lever was measured. */
+type Measuring = Pick<Job, 'identified' | 'measured' | 'told' | 'stepped'> & InspectedJob;
+
+/** The cycles of a bleed and the lever tests between them, in the order they were written down. */
+export function bleedEvents(job: Measuring, end: End): BleedEvent[] {
+  const cycles = toldOf(job, 'bleed-cycle', end).map(({ seq, method, bubbles }) => ({
+    seq,
+    event: { what: 'cycle', cycle: { method, bubbles } } as BleedEvent,
+  }));
+  const tests = job.measured.flatMap((measured) => {
+    if (measured.end !== end || measured.part !== 'lever') return [];
+    const judgement = judgeSitting(job, measured);
+    const passed = judgement?.ok && judgement.part === 'lever' ? provesBled(judgement.lever) : null;
+    return passed === null
+      ? []
+      : [{ seq: measured.seq, event: { what: 'sponge-test', passed } as BleedEvent }];
+  });
+  return [...cycles, ...tests].sort((a, b) => a.seq - b.seq).map(({ event }) => event);
+}
+
+/** The place in a job's order of the last bleeding step that stands at an end, or 0. */
+export const lastBledAt = (job: Pick<Job, 'stepped'>, end: End) => lastBled(doneAt(job, end));

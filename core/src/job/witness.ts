@@ -1,0 +1,13 @@
+import type { WitnessRing } from '../bedding/pulls';
+import type { End } from '../ends';
+import type { EntryBase } from './entry';
+import { tells } from './told';
+
+/** How the witness ring looks. */
+export interface WitnessEntry extends EntryBase {
+  kind: 'witness';
+  end: End;
+  ring: WitnessRing;
+}
+
+export const witness = tells<WitnessEntry>('witness');
