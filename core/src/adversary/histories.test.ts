@@ -1,0 +1,682 @@
+import { USUAL_RULES } from '../rules/shopRules';
+import { openFasteners } from '../evidence/fastenings';
+import type { SpecSheet } from '../sheet/sheet';
+import { GAUGES, identified, revision, SHEET, Visit, WRENCH } from './visit';
+
+// Our design, after the trade's habits (E1 to E9): histories that a hurried or unlucky workshop produces, and that must not
+// end signed, or not with "holds". Each goes the whole way through the job's own rules.
+
+const sheet = (change: Partial<SpecSheet>): SpecSheet => ({
+  ...SHEET,
+  title: 'Another',
+  ...change,
+});
+
+describe('a visit nothing is wrong with', () => {
+  it('may be signed: worn little, proven, and everything that was looked at is good', () => {
+    const visit = identified().rotor([1.7, 1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
+    visit.look('caliper');
+    expect(visit.bars).toEqual([]);
+    expect(
+      ['rotor', 'pads', 'lever', 'runout', 'clearance', 'caliper'].map((each) =>
+        visit.word(each as 'rotor'),
+      ),
+    ).toEqual(Array(6).fill('holds'));
+  });
+
+  it('may be signed with work done, when all of it is proven after it', () => {
+    const visit = identified();
+    visit.fit();
+    visit.tighten('rotor-bolts').tickAll().test('stand');
+    expect(visit.bars).toEqual([]);
+  });
+});
+
+describe('E1: condemned stays condemned', () => {
+  it('a sinking lever is not mended by a sitting with the bite alone', () => {
+    const visit = identified().lever(27, 30);
+    expect(visit.barred).toEqual(['do-not-ride']);
+    visit.measure('lever', [['bite', 20]], { gauge: GAUGES.rule });
+    expect(visit.item('lever')).toMatchObject({ word: 'replace', doNotRide: true });
+  });
+
+  it('nor by the whole test without work, unless a lead writes why', () => {
+    const visit = identified().lever(27, 30).lever();
+    expect(visit.item('lever')).toMatchObject({
+      doNotRide: true,
+      held: [{ lacks: [{ code: 'work' }] }],
+    });
+    visit.decide('seen-wrong', 'lever', { byLead: false });
+    expect(visit.item('lever')!.doNotRide).toBe(true);
+    visit.decide('seen-wrong', 'lever');
+    expect(visit.word('lever')).toBe('holds');
+  });
+
+  it('by the same test, whole and good, after work on the system', () => {
+    const visit = identified().lever(27, 30).repair('reseal').lever();
+    expect(visit.item('lever')).toMatchObject({ word: 'holds', doNotRide: false });
+    const moved = identified().lever(27, 30).repair('centre-caliper').lever();
+    expect(moved.item('lever')!.doNotRide).toBe(true);
+  });
+
+  it('a crack is not looked away, by anybody', () => {
+    const visit = identified();
+    visit.look('rotor', ['crack']);
+    visit.look('rotor');
+    expect(visit.item('rotor')).toMatchObject({ doNotRide: true, lesserLooks: ['crack'] });
+    expect(visit.look('rotor', [], { takesBack: ['crack'], words: 'A scratch' })).toMatchObject({
+      code: 'lead-only',
+    });
+    visit.decide('seen-wrong', 'rotor', { byLead: false });
+    expect(visit.barred).toContain('do-not-ride');
+    visit.decide('seen-wrong', 'rotor');
+    expect(visit.barred).not.toContain('do-not-ride');
+  });
+
+  it('a crack goes with the rotor, and comes back with the next one that has it', () => {
+    const visit = identified();
+    visit.look('rotor', ['crack']);
+    visit.fit({ condition: 'used', cameOffFor: 'crack' });
+    expect(visit.item('rotor')).toMatchObject({ doNotRide: true });
+    visit.fit();
+    expect(visit.item('rotor')).toBeNull();
+  });
+
+  it('a finding that is no do-not-ride is taken back with words, and not without', () => {
+    const visit = identified();
+    visit.look('pads', ['pads-soaked']);
+    visit.look('pads');
+    expect(visit.word('pads')).toBe('replace');
+    expect(visit.look('pads', [], { takesBack: ['pads-soaked'] })).toMatchObject({
+      code: 'say-why',
+    });
+    visit.look('pads', [], { takesBack: ['pads-soaked'], words: 'Water, it dried off' });
+    expect(visit.item('pads')).toBeNull();
+  });
+
+  it('a cracked caliper is not ended by one tap, and is by another caliper', () => {
+    const visit = identified();
+    visit.look('caliper', ['caliper-cracked']);
+    visit.look('caliper');
+    expect(visit.item('caliper')!.doNotRide).toBe(true);
+    visit.repair('replace-caliper');
+    expect(visit.item('caliper')).toMatchObject({ doNotRide: false, word: 'unproven' });
+    visit.look('caliper');
+    expect(visit.word('caliper')).toBe('holds');
+  });
+
+  it('work cures what it is for, once somebody has looked after it', () => {
+    const visit = identified();
+    visit.look('leaks', ['leak-at-banjo']);
+    visit.repair('tighten-bolts').look('leaks');
+    expect(visit.item('leaks')!.doNotRide).toBe(true);
+    visit.repair('remake-joint');
+    expect(visit.item('leaks')!.doNotRide).toBe(true);
+    visit.look('leaks');
+    expect(visit.word('leaks')).toBe('holds');
+  });
+
+  describe('a worn rotor measured again', () => {
+    const worn = () => identified().rotor([1.7, 1.45, 1.7]);
+    it.each([
+      ['by one reading', (visit: Visit) => visit.rotor([1.7]), ['incomplete', 'places', 'words']],
+      [
+        'without the worn place',
+        (visit: Visit) =>
+          visit.measure('rotor', [
+            ['zero', 0],
+            ['1', 1.7],
+            ['2', 1.7],
+            ['4', 1.7],
+            ['5', 1.7],
+          ]),
+        ['places', 'words'],
+      ],
+      [
+        'with a worse gauge',
+        (visit: Visit) => visit.rotor([1.7, 1.58, 1.7], GAUGES.worse),
+        ['doubt-larger', 'words'],
+      ],
+      [
+        'with an overdue gauge',
+        (visit: Visit) => visit.rotor([1.7, 1.58, 1.7], GAUGES.overdue),
+        ['incomplete', 'words'],
+      ],
+      ['without words', (visit: Visit) => visit.rotor([1.7, 1.58, 1.7]), ['words']],
+    ])('%s stays worn, and says what it lacked', (_, again, lacks) => {
+      const visit = again(worn());
+      const { word, held } = visit.item('rotor')!;
+      expect(word).toBe('replace');
+      expect(held[0]!.lacks!.map(({ code }) => code).sort()).toEqual(lacks);
+      expect(visit.barred).toEqual(['replace-open']);
+    });
+
+    it('is answered by a whole one with words, and by a lead’s where the two differ by more than both doubts', () => {
+      const near = identified().rotor([1.7, 1.5, 1.7]).rotor([1.7, 1.56, 1.7]);
+      near.decide('seen-wrong', 'rotor', { byLead: false });
+      expect(near.word('rotor')).toBe('watch');
+      const far = worn().rotor([1.7, 1.7, 1.7]);
+      far.decide('seen-wrong', 'rotor', { byLead: false });
+      expect(far.item('rotor')).toMatchObject({
+        word: 'replace',
+        held: [{ places: [{ place: '3', readMm: 1.45 }], lacks: [{ code: 'lead' }] }],
+      });
+      far.decide('seen-wrong', 'rotor');
+      expect(far.word('rotor')).toBe('holds');
+    });
+
+    it('words before the counter-measurement answer nothing', () => {
+      const visit = worn();
+      visit.decide('seen-wrong', 'rotor').rotor([1.7, 1.7, 1.7]);
+      expect(visit.word('rotor')).toBe('replace');
+    });
+
+    it('is answered by another rotor, itself measured where it is used', () => {
+      const visit = worn();
+      visit.fit({ condition: 'used' });
+      expect(visit.item('rotor')).toMatchObject({ word: 'unproven', unmeasured: true });
+      visit.rotor([1.7, 1.7, 1.7]);
+      expect(visit.word('rotor')).toBe('holds');
+    });
+  });
+
+  it('wrong fluid is not looked away: rebuilt, and looked at after that', () => {
+    const visit = identified();
+    visit.look('fluid', ['fluid-wrong']);
+    visit.look('fluid');
+    expect(visit.item('fluid')!.doNotRide).toBe(true);
+    visit.repair('reseal').look('fluid');
+    expect(visit.word('fluid')).toBe('holds');
+  });
+
+  it('a do-not-ride and a failed lever are not refused away, and what is loose is not accepted', () => {
+    const air = identified().lever(50);
+    expect(air.word('lever')).toBe('replace');
+    air.decide('customer-refused', 'lever');
+    expect(air.barred).toContain('replace-open');
+    const loose = identified();
+    loose.look('bolts', ['bolt-loose']);
+    loose.decide('accepted-unproven', 'bolts');
+    expect(loose.barred).toEqual(['unproven-open']);
+    loose.tighten('rotor-bolts').look('bolts');
+    expect(loose.barred).toEqual([]);
+  });
+
+  it('a refused Replace may be signed; the next visit opens with it, and signs clean with nothing but an answer', () => {
+    const visit = identified().rotor([1.7, 1.45, 1.7]);
+    visit.decide('customer-refused', 'rotor');
+    expect(visit.bars).toEqual([]);
+    const advice = {
+      end: 'front',
+      subject: 'rotor',
+      words: 'In spring',
+      tag: 400,
+      jobId: 'was',
+      at: '',
+    } as const;
+    const next = identified({ againstAdvice: [advice] });
+    expect(next.barred).toEqual(['refused-before']);
+    next.rotor([1.7, 1.7, 1.7]);
+    expect(next.barred).toEqual(['refused-before']);
+  });
+});
+
+describe('E2: contradiction never softens', () => {
+  it('pads worn into the plate, and friction nought, are recorded and say Replace', () => {
+    expect(identified().pads(1.6).word('pads')).toBe('replace');
+    expect(identified().pads(0, { basis: 'friction' }).word('pads')).toBe('replace');
+  });
+
+  it('five points at 1.40 and one at 1.95 before the brake is identified: worn, and the odd one is said', () => {
+    const visit = Visit.with({}).rotor([1.4, 1.4, 1.4, 1.4, 1.4, 1.95]);
+    visit.identify();
+    const { word, judgement } = visit.item('rotor')!;
+    expect(word).toBe('replace');
+    expect(judgement).toMatchObject({
+      rotor: { contradicts: [{ code: 'thicker-than-new', place: '6' }] },
+    });
+  });
+
+  it('thicker than new is refused while the sheet is known', () => {
+    const visit = identified().rotor([1.7]);
+    expect(visit.read(visit.job.measured[0]!.id, '4', 1.95)).toMatchObject({
+      refusal: 'reading-refused',
+      code: 'thicker-than-new',
+    });
+  });
+});
+
+describe('E3: the limit', () => {
+  it('a stamp read at this visit counts for a rotor fitted at an earlier one', () => {
+    const fitting = {
+      id: 'f',
+      seq: 0,
+      jobId: 'spring',
+      end: 'front',
+      part: 'rotor',
+      description: 'Rotor',
+      condition: 'new',
+      compound: null,
+      organicOnly: false,
+      construction: null,
+      newMm: null,
+      stampedLimit: null,
+      cameOffFor: null,
+      rebedding: null,
+      at: '',
+      by: '',
+    } as const;
+    const visit = Visit.with({ earlierFittings: [fitting] });
+    visit.identify(SHEET, { stampedLimit: { limitMm: 1.65, atLimitIsWorn: true } });
+    expect(visit.rotor([1.62, 1.62, 1.62]).word('rotor')).toBe('replace');
+  });
+
+  it('a stamp mistyped far below the sheet does not pass what the sheet condemns', () => {
+    const visit = Visit.with({});
+    visit.identify(SHEET, { stampedLimit: { limitMm: 1.05, atLimitIsWorn: true } });
+    expect(visit.rotor([1.48, 1.48, 1.48]).word('rotor')).toBe('replace');
+  });
+
+  it('a sheet that is revised in what it says bars the open job until it is taken, or a lead says why not', () => {
+    const newer = revision(sheet({ title: SHEET.title, pads: { ...SHEET.pads, plateMm: 2 } }), 2);
+    const visit = identified({ newestSheets: { [newer.sheetId]: newer } });
+    expect(visit.barred).toEqual(['sheet-revised']);
+    visit.decide('kept-sheet', 'rotor', { byLead: false, keeps: newer.id });
+    expect(visit.barred).toEqual(['sheet-revised']);
+    visit.decide('kept-sheet', 'rotor', { keeps: newer.id });
+    expect(visit.barred).toEqual([]);
+    const renamed = revision({ ...SHEET, title: 'Only another name' }, 2);
+    expect(identified({ newestSheets: { [revision().sheetId]: renamed } }).barred).toEqual([]);
+  });
+
+  it('another sheet judges the fluid that is in already, and every bolt that is set', () => {
+    const glycol = sheet({
+      fluid: {
+        fluid: { family: 'glycol', grade: 'DOT 4' },
+        alsoNamedBlends: [],
+        origin: 'sheet',
+        tag: null,
+      },
+    });
+    const visit = Visit.with({}).identify(glycol).test('lever-side');
+    visit.fill('glycol');
+    visit.lever();
+    expect(visit.barred).not.toContain('do-not-ride');
+    visit.identify(SHEET);
+    expect(visit.item('fluid')).toMatchObject({ doNotRide: true, found: ['fluid-wrong'] });
+
+    const set = identified();
+    set.fit();
+    set.tighten('rotor-bolts');
+    expect(set.barred).not.toContain('torque-unproven');
+    const [row] = SHEET.torque;
+    const window = { ...row!.window, loNm: 8, hiNm: 10 };
+    set.identify(sheet({ torque: [{ ...row!, window }] }));
+    expect(set.barred).toContain('torque-unproven');
+  });
+});
+
+describe('E4: proofs lapse', () => {
+  it.each([
+    ['rotor', 'clean-and-bed-in', (visit: Visit) => visit.rotor([1.7, 1.7, 1.7])],
+    ['pads', 'decontaminate', (visit: Visit) => visit.pads(3.9)],
+    ['runout', 'refit-rotor', (visit: Visit) => visit.runout(0.05)],
+    ['runout', 'true-rotor', (visit: Visit) => visit.runout(0.05)],
+    ['clearance', 'centre-caliper', (visit: Visit) => visit.runout(0.05).gaps()],
+    ['clearance', 'reset-pads', (visit: Visit) => visit.runout(0.05).gaps()],
+    ['clearance', 'refit-rotor', (visit: Visit) => visit.runout(0.05).gaps()],
+    ['lever', 'full-bleed', (visit: Visit) => visit.lever()],
+    ['lever', 'replace-hose', (visit: Visit) => visit.lever()],
+    ['lever', 'reset-pads', (visit: Visit) => visit.lever()],
+    ['lever', 'replace-lever', (visit: Visit) => visit.lever()],
+  ] as const)('%s with %s: unproven, and it says what changed', (subject, work, proven) => {
+    const visit = proven(identified());
+    expect(visit.word(subject)).toBe('holds');
+    visit.repair(work);
+    expect(visit.item(subject)).toMatchObject({
+      word: 'unproven',
+      lapsed: { by: { code: 'repaired', work } },
+    });
+    expect(visit.barred).toContain('unproven-open');
+    proven(visit);
+    expect(visit.word(subject)).toBe('holds');
+  });
+
+  it('a stand test after it answers for wobble and gaps, and for nothing else', () => {
+    const visit = identified().rotor([1.7, 1.7, 1.7]).runout(0.05).gaps().lever();
+    visit.fit();
+    visit.test('stand');
+    expect([visit.word('runout'), visit.word('clearance'), visit.word('lever')]).toEqual([
+      'holds',
+      'holds',
+      'unproven',
+    ]);
+    visit.test('stand', 'failed');
+    expect(visit.word('runout')).toBe('unproven');
+  });
+
+  it('"measure again" is done by a number and never by a tick', () => {
+    const visit = identified().rotor([1.7, 1.7, 1.7]);
+    visit.repair('clean-and-bed-in');
+    visit.tickAll().test('stand');
+    expect(visit.word('rotor')).toBe('unproven');
+  });
+
+  it('a look lapses with what changed in it', () => {
+    const visit = identified();
+    visit.look('hose');
+    visit.repair('replace-hose');
+    expect(visit.word('hose')).toBe('unproven');
+    visit.look('hose');
+    expect(visit.word('hose')).toBe('holds');
+  });
+
+  it('a cut-off proven before the lever was opened is proven no more', () => {
+    const bike = { ...identified().base.bike, motor: true };
+    const visit = identified({ bike }).test('cut-off');
+    expect(visit.barred).toEqual([]);
+    visit.repair('lever-top-up');
+    expect(visit.barred).toContain('cut-off-untested');
+  });
+
+  it('a lever side that was edited after the rider said yes is asked again, and a no is not answered by an edit', () => {
+    const visit = identified().edit('right');
+    expect(visit.barred).toEqual(['lever-side-unconfirmed']);
+    visit.test('lever-side');
+    expect(visit.barred).toEqual([]);
+    const no = identified().test('lever-side', 'failed').edit('right');
+    expect(no.barred).toEqual(['lever-side-unconfirmed']);
+  });
+});
+
+describe('E5 and E6: a proof is complete, and doubt goes all the way', () => {
+  it('gaps on a sweep of two points, or on an overdue dial, prove nothing', () => {
+    const two = identified().measure(
+      'runout',
+      [
+        ['1', 0],
+        ['2', 0.02],
+      ],
+      { gauge: GAUGES.dial },
+    );
+    expect(two.gaps().word('clearance')).toBe('unproven');
+    const dial = { ...GAUGES.dial, calibrationDueOn: '2026-11-01' };
+    expect(identified().runout(0.02, { gauge: dial }).gaps().word('clearance')).toBe('unproven');
+  });
+
+  it('a lever needs its reach, and half a millimetre of doubt each', () => {
+    const noReach = identified().measure(
+      'lever',
+      [
+        ['bite', 20],
+        ['firm', 27],
+        ['sunk', 27],
+      ],
+      { gauge: GAUGES.rule },
+    );
+    expect(noReach.word('lever')).toBe('unproven');
+    expect(identified().lever(27, 27.5).word('lever')).toBe('unproven');
+    expect(identified().lever(27, 25).word('lever')).toBe('unproven');
+  });
+
+  it('a plate, or a brake’s own give, from memory passes nothing', () => {
+    const tagged = (value: 'pads.plateMm' | 'lever.ownGiveMl') =>
+      Visit.with({})
+        .identify(sheet({ origins: { [value]: { origin: 'shop', tag: 'M' } } }))
+        .pads(3.9)
+        .lever();
+    expect(tagged('pads.plateMm').word('pads')).toBe('unproven');
+    expect(tagged('lever.ownGiveMl').word('lever')).toBe('unproven');
+  });
+
+  it('a correction that betters the word wants words; one that does not, none', () => {
+    const visit = identified().rotor([1.7, 1.45, 1.7]);
+    const { id, readings } = visit.job.measured[0]!;
+    const replaces = readings.find(({ place }) => place === '3')!.id;
+    expect(visit.read(id, '3', 1.65, { replaces })).toMatchObject({ code: 'say-why' });
+    expect(visit.read(id, '3', 1.44, { replaces })).toBeNull();
+    const words = 'The jaw stood on a burr';
+    expect(visit.read(id, '3', 1.65, { replaces: visit.last, words })).toBeNull();
+    expect(visit.word('rotor')).toBe('holds');
+  });
+
+  it('a zero looked at after the readings, or that drifted, is no sound zero', () => {
+    const late = identified().measure('rotor', [
+      ['1', 1.7],
+      ['3', 1.7],
+      ['5', 1.7],
+      ['zero', 0],
+    ]);
+    expect(late.word('rotor')).toBe('unproven');
+    const drifted = identified().measure('rotor', [
+      ['zero', 0],
+      ['1', 1.57],
+      ['3', 1.57],
+      ['5', 1.57],
+      ['zero', 0.05],
+    ]);
+    expect(drifted.word('rotor')).toBe('unproven');
+  });
+});
+
+describe('E7 and E8: used parts bring their past, and what is fitted is fastened', () => {
+  it('a used rotor that came off for wear, or that nobody measured, is not proven', () => {
+    const visit = identified();
+    visit.fit({ condition: 'used' });
+    visit.tighten('rotor-bolts').tickAll().test('stand');
+    expect(visit.barred).toEqual(['unproven-open']);
+  });
+
+  it('a rotor is held by its own bolts, and not by the caliper’s', () => {
+    const visit = identified();
+    visit.fit();
+    visit.tighten('caliper-post').tickAll().test('stand');
+    expect(visit.bars).toEqual([
+      { code: 'torque-unproven', end: 'front', fastener: 'rotor-bolts', flaws: ['passes-open'] },
+    ]);
+    const before = identified().tighten('rotor-bolts');
+    before.fit();
+    before.tickAll().test('stand');
+    expect(before.barred).toEqual(['torque-unproven']);
+  });
+
+  it('a print is met with the sheet’s row, and a window that was remembered is none', () => {
+    const visit = identified();
+    const asked = { loNm: 8, hiNm: 9, origin: 'stamped', source: 'Caliper' } as const;
+    expect(visit.begin('rotor-bolts', { asked })).toMatchObject({ code: 'no-common-window' });
+    const near = { ...asked, loNm: 5, hiNm: 9 };
+    expect(visit.begin('rotor-bolts', { asked: near, setNm: 5.5 })).toBeNull();
+    expect(visit.job.tightened[0]!.window).toMatchObject({ loNm: 5, hiNm: 6.2 });
+  });
+
+  it('where a print and the sheet have nothing in common a lead decides, with words, till another sheet says more', () => {
+    const read = { loNm: 8, hiNm: 9, origin: 'stamped', source: 'On the spider' } as const;
+    const visit = identified();
+    visit.fit();
+    const told = { ...read, overSheet: 'The maker wrote back' };
+    expect(visit.begin('rotor-bolts', { asked: told })).toMatchObject({ code: 'lead-decides' });
+    expect(visit.begin('rotor-bolts', { asked: read, byLead: true })).toMatchObject({
+      code: 'no-common-window',
+    });
+    visit.tighten('rotor-bolts', { asked: told, setNm: 8.5, byLead: true });
+    expect(visit.job.tightened[0]!.flaws).toEqual([]);
+    const [row] = SHEET.torque;
+    const window = { ...row!.window, loNm: 4, hiNm: 5, namedNm: null };
+    visit.identify(sheet({ torque: [{ ...row!, window }] }));
+    expect(visit.job.tightened[0]!.flaws).toContain('setting-outside-window');
+  });
+
+  it.each([
+    ['replace-caliper', ['caliper-post', 'hose-nut-caliper']],
+    ['replace-lever', ['hose-nut-lever', 'lever-clamp']],
+    ['replace-hose', ['hose-nut-caliper', 'hose-nut-lever']],
+    ['remake-joint', ['hose-nut-caliper', 'hose-nut-lever']],
+    ['refit-rotor', ['rotor-bolts']],
+    ['centre-caliper', ['caliper-post']],
+    ['reset-pads', []],
+  ] as const)(
+    'work written down without a plan, %s, asks for the bolts it had open',
+    (work, asks) => {
+      const visit = identified();
+      visit.tighten('caliper-post').repair(work);
+      const open = visit.bars.flatMap((bar) =>
+        bar.code === 'torque-unproven' ? [bar.fastener] : [],
+      );
+      expect(open.sort()).toEqual(asks);
+    },
+  );
+
+  it('the adapter of a mount that needs one is proven with the caliper it carries', () => {
+    const visit = identified().identify(sheet({ brake: { ...SHEET.brake, mount: 'is' } }));
+    visit.repair('replace-caliper');
+    expect(visit.bars).toContainEqual(expect.objectContaining({ fastener: 'adapter-is' }));
+  });
+
+  it('a bolt that a step only says to be at its torque is not', () => {
+    const { job } = identified();
+    const said = {
+      id: 's',
+      at: '',
+      by: 'Maren',
+      seq: 9,
+      end: 'front',
+      reason: '',
+      after: null,
+    } as const;
+    const stepped = [{ ...said, step: 'torque-caliper', outcome: 'done' }] as const;
+    expect(openFasteners({ ...job, stepped: [...stepped] }, 'front')).toEqual([
+      { end: 'front', fastener: 'caliper-post', flaws: ['passes-open'] },
+    ]);
+  });
+
+  it('passes backwards, and something else on the thread than is asked for, are flaws', () => {
+    const visit = identified();
+    visit.begin('rotor-bolts');
+    const tighteningId = visit.last;
+    for (const pass of ['verify', 'full', 'half', 'snug'] as const)
+      visit.send('pass-mark', { tighteningId, pass, bolt: null, measuredNm: null, via: 'keys' });
+    expect(visit.job.tightened[0]!.flaws).toEqual(['passes-out-of-order']);
+    const greased = identified().tighten('rotor-bolts', { treatment: 'grease' });
+    expect(greased.job.tightened[0]!.flaws).toEqual(['other-treatment']);
+  });
+
+  it('a reading wrench far below its scale proves no bolt', () => {
+    const wrench = {
+      ...WRENCH,
+      kind: 'reading' as const,
+      maxNm: 100,
+      markNm: 0.1,
+      tolerance: 0.02,
+    };
+    expect(identified().begin('rotor-bolts', { wrench })).toMatchObject({ code: 'outside-scale' });
+  });
+});
+
+describe('E9: a bleed is proven by its number', () => {
+  it.each([
+    ['fluid filled', (visit: Visit) => visit.fill()],
+    ['cycles logged', (visit: Visit) => visit.cycle('none')],
+  ])(
+    '%s with no plan: the lever wants its number, the checks their ticks, the wheel its stand test',
+    (_, work) => {
+      const visit = identified();
+      work(visit);
+      expect(visit.barred).toEqual(['lever-untested', 'stand-untested', 'check-open']);
+      visit.lever().tickAll().test('stand');
+      expect(visit.bars).toEqual([]);
+    },
+  );
+
+  it('a last cycle with many bubbles stays open whatever the number', () => {
+    const visit = identified().cycle('none').cycle('many');
+    visit.lever().tickAll().test('stand');
+    expect(visit.barred).toEqual(['bubbles-last']);
+  });
+
+  it('a cycle taken back was seen all the same', () => {
+    const visit = identified().cycle('many');
+    visit.send('taken-back', { of: visit.last });
+    visit.lever().tickAll().test('stand');
+    expect(visit.barred).toEqual(['bubbles-last']);
+  });
+
+  it('the number of the lever as it came in says nothing of it as it was bled', () => {
+    const visit = identified().lever();
+    visit.cycle('none');
+    expect(visit.barred).toContain('lever-untested');
+    expect(visit.word('lever')).toBe('unproven');
+  });
+});
+
+describe('E10: when it was', () => {
+  it('a sitting that goes on after its gauge’s calibration ended proves nothing', () => {
+    const ends = { ...GAUGES.point, calibrationDueOn: '2026-11-25' };
+    const visit = identified().rotor([1.7, 1.7], ends);
+    visit.at = '2026-11-26T09:00:00.000Z';
+    const measurementId = visit.job.measured[0]!.id;
+    visit.read(measurementId, '4', 1.7);
+    expect(visit.word('rotor')).toBe('unproven');
+    expect(identified().rotor([1.7, 1.7, 1.7], ends).word('rotor')).toBe('holds');
+  });
+
+  it('the day is the shop’s, also where it is another one than at Greenwich', () => {
+    const ends = { ...GAUGES.point, calibrationDueOn: '2026-11-25' };
+    const rules = { ...USUAL_RULES, timeZone: 'Pacific/Auckland' };
+    const visit = identified({ rules });
+    visit.at = '2026-11-25T12:00:00.000Z';
+    expect(visit.rotor([1.7, 1.7, 1.7], ends).word('rotor')).toBe('unproven');
+  });
+});
+
+describe('rule 8: nothing is tried or ridden under a do-not-ride', () => {
+  it('neither on the stand by the plan, nor bedded in', () => {
+    const visit = identified();
+    visit.look('leaks', ['leak-at-lever']);
+    expect(visit.send('bedding-pull', { end: 'front', fromKmh: 25, toKmh: 5 })).toMatchObject({
+      code: 'do-not-ride',
+    });
+  });
+});
+
+it('a modified mount measured at nothing is modified all the same', () => {
+  const visit = identified();
+  visit.look('mount', ['mount-modified']);
+  visit.measure(
+    'mount-face',
+    [
+      ['gap', 0],
+      ['spacing', 74],
+    ],
+    { gauge: GAUGES.feelers },
+  );
+  visit.look('mount');
+  expect(visit.word('mount')).toBe('unproven');
+  expect(visit.barred).toEqual(['unproven-open']);
+});
+
+it('work that was tapped done and taken back leaves what it touched to be proven', () => {
+  const visit = identified().lever();
+  visit.send('plan-choice', {
+    procedures: { front: ['bleed-push-up'], rear: [] },
+    bleed: { front: 'push-up', rear: 'push-up' },
+    again: [],
+    agreed: 'agreed',
+    words: '',
+  });
+  const did = visit.send('plan-step', {
+    step: 'wheel-out',
+    end: 'front',
+    outcome: 'done',
+    reason: '',
+    after: null,
+  });
+  expect(did).toBeNull();
+  visit.send('plan-step', {
+    step: 'wheel-out',
+    end: 'front',
+    outcome: 'taken-back',
+    reason: '',
+    after: visit.last,
+  });
+  expect(visit.barred).toContain('stand-untested');
+});

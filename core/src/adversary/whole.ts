@@ -1,0 +1,74 @@
+import { GAUGES, identified, type Visit } from './visit';
+
+/** A visit with an entry of every kind: whatever a job may hold stands in it. */
+export function whole(): Visit {
+  const advice = {
+    end: 'rear',
+    subject: 'pads',
+    words: 'Later',
+    tag: 400,
+    jobId: 'was',
+    at: '',
+  } as const;
+  const visit = identified({ againstAdvice: [advice] });
+  visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
+  visit.look('leaks', ['leak-at-banjo']);
+  visit.repair('remake-joint').look('leaks');
+  visit.fit({ condition: 'used', cameOffFor: 'changed' });
+  visit.tighten('rotor-bolts').tighten('caliper-post');
+  visit.begin('lever-clamp', { treatment: 'grease' });
+  visit.send('clamp-gaps', { tighteningId: visit.last, oneMm: 1.2, otherMm: 1.2 });
+  visit.fill();
+  visit.send('fluid-back', { fillId: visit.last, ml: 4 });
+  visit.cycle('none');
+  visit.measure('lever', [['bite', 20]], { gauge: GAUGES.rule });
+  visit.test('stand').edit('right');
+  visit.decide('accepted-unproven', 'rotor');
+  visit.pads(2.9).pads(3.9).repair('reset-pads');
+  visit.send(
+    'part-taken',
+    { end: 'front', stockId: 'olives', pieces: 1, batch: '' },
+    { part: 'olive', description: 'Olive, 5 mm hose', lastBatch: 'B7', count: 9 },
+  );
+  const told = { end: 'front' } as const;
+  visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed' });
+  visit.send('witness', { ...told, ring: 'even' });
+  visit.send('part-brought', { ...told, part: 'olive', pieces: 1, from: 'The hose’s bag' });
+  visit.send('customer-answer', {
+    answer: 'agreed',
+    lines: [{ end: 'front', procedure: 'align' }],
+    who: 'The rider',
+    how: 'by-phone',
+    words: '',
+  });
+  visit.send('deviation', {
+    ...told,
+    deviation: 'mount-by-make',
+    words: 'Filed before it came',
+    measured: '',
+    choice: 'ask-maker',
+    decidedBy: 'customer',
+    who: 'The rider',
+    riskTold: true,
+  });
+  visit.send('waste', { end: 'front', family: 'mineral', ml: 5 });
+  visit.send('photo', { end: 'front', area: 'leaks', sha256: 'ab'.repeat(32) });
+  visit.send('taken-back', { of: visit.job.told[0]!.id });
+  visit.send('plan-choice', {
+    procedures: { front: ['align'], rear: [] },
+    bleed: { front: 'push-up', rear: 'push-up' },
+    again: [],
+    agreed: 'agreed',
+    words: '',
+  });
+  visit.send('plan-step', {
+    step: 'caliper-loosen',
+    end: 'front',
+    outcome: 'done',
+    reason: '',
+    after: null,
+  });
+  const riding = { end: 'rear', fromKmh: 25, toKmh: 5 } as const;
+  visit.send('bedding-pull', riding);
+  return visit;
+}
