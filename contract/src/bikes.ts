@@ -1,7 +1,12 @@
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
+import {
+  TERRAINS,
+  type Advice,
+  type Bike as BikeOfCore,
+  type Fitted,
+} from '@hold-fast/core/job/job';
 import { z } from 'zod';
 import { Id, words, wordsOrNone } from './fields';
-import type { Fitted } from './jobs';
 
 export const Customer = z.strictObject({
   id: Id,
@@ -14,8 +19,6 @@ export const Customer = z.strictObject({
     .nullable(),
 });
 export type Customer = z.infer<typeof Customer>;
-
-export const TERRAINS = ['flat', 'rolling', 'hilly', 'steep'] as const;
 
 /** How a bike is used decides how fast its brakes wear. */
 export const Bike = z.strictObject({
@@ -30,8 +33,8 @@ export const Bike = z.strictObject({
   terrain: z.enum(TERRAINS).nullable(),
   wet: z.boolean(),
   kmPerWeek: z.int().min(0).max(3000).nullable(),
-});
-export type Bike = z.infer<typeof Bike>;
+}) satisfies z.ZodType<BikeOfCore>;
+export type Bike = BikeOfCore;
 
 /** Row of a search: enough to tell two bikes apart. */
 export interface FoundBike {
@@ -82,4 +85,6 @@ export interface BikePage {
   fittings: Fitted[];
   /** A do-not-ride found and not lifted by a later visit. */
   doNotRide: { tag: number; jobId: string } | null;
+  /** What its customer would not have replaced, and is still in. */
+  againstAdvice: Advice[];
 }

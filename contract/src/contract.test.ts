@@ -1,8 +1,8 @@
-import { Day, Instant, text, words } from './fields';
 import { v7 as uuid, v4 } from 'uuid';
 import { Customer } from './bikes';
 import { CheckIn } from './checkIn';
 import { Entry, SentEntry } from './entries';
+import { Day, Id, Instant, text, words } from './fields';
 import { kindOf, PROBLEM_KINDS, PROBLEM_PREFIX } from './problem';
 import { SpecSheetBody } from './sheets';
 import { Decision, SignOff } from './signOff';
@@ -21,6 +21,7 @@ const ENTRIES = [
     end: 'front',
     sheetRevisionId: other,
     stampedLimit: { limitMm: 1.5, atLimitIsWorn: null },
+    stampAgainMm: 1.5,
   },
   {
     kind: 'measurement',
@@ -42,8 +43,18 @@ const ENTRIES = [
     typed: '147',
     via: 'feed',
     replaces: null,
+    words: '',
   },
-  { kind: 'look-over', id, at, end: 'rear', area: 'leaks', found: ['leak-at-banjo'], words: '' },
+  {
+    kind: 'look-over',
+    id,
+    at,
+    end: 'rear',
+    area: 'leaks',
+    found: ['leak-at-banjo'],
+    words: '',
+    takesBack: [],
+  },
   { kind: 'look', id, at, measurementId: other, subject: 'ridge', seen: true },
   {
     kind: 'fitting',
@@ -58,6 +69,7 @@ const ENTRIES = [
     construction: null,
     newMm: null,
     stampedLimit: null,
+    stampAgainMm: null,
     cameOffFor: null,
     rebedding: 'strip-and-bed-in',
   },
@@ -70,7 +82,7 @@ const ENTRIES = [
     wrenchId: other,
     setNm: 6,
     treatment: 'dry',
-    asked: { loNm: 5, hiNm: 7, origin: 'stamped', source: 'On the spider' },
+    asked: { loNm: 5, hiNm: 7, origin: 'stamped', source: 'On the spider', overSheet: '' },
     crowfoot: { leverMm: 200, extensionMm: 30, angleDegrees: 45 },
   },
   {
@@ -149,6 +161,10 @@ const ENTRIES = [
 
 /** What may be left out of an entry, because its absence says the usual thing. */
 const HAVE_A_USUAL_VALUE = new Set([
+  'identification stampAgainMm',
+  'fitting stampAgainMm',
+  'reading words',
+  'look-over takesBack',
   ...ENTRIES.map(({ kind }) => `${kind} kind`),
   'fill colour',
   'reading via',
@@ -181,6 +197,19 @@ const faults = (
   (schema.safeParse(input).error?.issues ?? []).map(({ path, code }) =>
     `${path.join('.')} ${code}`.trim(),
   );
+
+// RFC 9562, appendices A and B [S]: a value of each version; ids here are of the seventh.
+it.each([
+  ['1', 'c232ab00-9414-11ec-b3c8-9f6bdeced846', false],
+  ['3', '5df41881-3aed-3515-88a7-2f4a814cf09e', false],
+  ['4', '919108f7-52d1-4320-9bac-f847db4148a8', false],
+  ['5', '2ed6657d-e927-568b-95e1-2665a8aea6a2', false],
+  ['6', '1ec9414c-232a-6b00-b3c8-9f6bdeced846', false],
+  ['7', '017f22e2-79b0-7cc3-98c4-dc0c0c07398f', true],
+  ['8', '2489e9ad-2ee2-8e00-8ec9-32d5f69181c0', false],
+])('published: a UUID of version %s, %s, is an id: %s', (_version, id, is) =>
+  expect(Id.safeParse(id).success).toBe(is),
+);
 
 describe.each(ENTRIES)('an entry of kind $kind', (entry) => {
   it('is taken as it is', () => expect(Entry.parse(entry)).toEqual(entry));
@@ -337,6 +366,7 @@ describe('stores and sheets', () => {
     expect(faults(Gauge, { ...gauge, feedSerial: 'a b', retired: false })).toEqual([
       'uncertaintyMm too_small',
       'feedSerial invalid_format',
+      'uncertaintyMm custom',
     ]);
     expect(faults(Wrench, { ...wrench, kind: 'click', feedSerial: null, retired: false })).toEqual([
       'tolerance too_big',

@@ -1,5 +1,4 @@
-import { AREAS, type Area } from '@hold-fast/core/inspection/findings';
-import type { End as EndOf } from '@hold-fast/core/ends';
+import { AREAS } from '@hold-fast/core/inspection/findings';
 import { z } from 'zod';
 import { End, Id } from './fields';
 
@@ -20,13 +19,3 @@ export const Photo = z.strictObject({
     .startsWith('/9j/'),
 });
 export type Photo = z.infer<typeof Photo>;
-
-/** A picture as a job lists it; the picture itself is at /api/photos/ and its id. */
-export interface TakenPhoto {
-  id: string;
-  end: EndOf;
-  area: Area;
-  sha256: string;
-  at: string;
-  by: string;
-}

@@ -1,4 +1,5 @@
 import { BEDDING_SCHOOLS } from '@hold-fast/core/bedding/pulls';
+import { isTimeZone } from '@hold-fast/core/job/day';
 import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import type { ShopRules as Rules } from '@hold-fast/core/rules/shopRules';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
@@ -30,6 +31,7 @@ export const ShopRules = z.strictObject({
   beddingIn: z.enum(BEDDING_SCHOOLS),
   pistonLubricant: z.enum(PISTON_LUBRICANTS),
   labourPerHourCents: z.int().min(0).max(100_000),
+  timeZone: z.string().max(64).refine(isTimeZone, 'No time zone of that name.'),
 }) satisfies z.ZodType<Rules>;
 
 export interface RulesInForce {

@@ -1,4 +1,6 @@
+import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { z } from 'zod';
+import { JobRecord } from './record';
 import { SheetsFile } from './sheets';
 
 /** The JSON Schema of a file of spec sheets, as it may come in. */
@@ -7,5 +9,14 @@ export function sheetsSchema(): object {
     $id: 'urn:hold-fast:spec-sheets:1',
     title: 'Hold Fast spec sheets',
     ...z.toJSONSchema(SheetsFile, { io: 'input', target: 'draft-2020-12' }),
+  };
+}
+
+/** The JSON Schema of a sealed job. */
+export function recordSchema(): object {
+  return {
+    $id: `urn:${RECORD_FORMAT.replaceAll('/', ':')}`,
+    title: 'Hold Fast sealed record of a job',
+    ...z.toJSONSchema(JobRecord, { io: 'input', target: 'draft-2020-12' }),
   };
 }

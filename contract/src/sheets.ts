@@ -1,6 +1,7 @@
 import { FAMILIES, GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
+import { PLAIN_VALUES, type SheetRevision, type SpecSheet } from '@hold-fast/core/sheet/sheet';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
@@ -33,19 +34,6 @@ export const TorqueRow = z.strictObject({
   thread: z.enum(THREAD_TREATMENTS),
 });
 export type TorqueRow = z.infer<typeof TorqueRow>;
-
-/** Values that stand as a bare number on a sheet; each comes from the sheet's source unless `origins` says otherwise. */
-export const PLAIN_VALUES = [
-  'rotor.newMm',
-  'rotor.sizeMm',
-  'pads.newTotalMm',
-  'pads.plateMm',
-  'lever.ratio',
-  'lever.boreMm',
-  'lever.ownGiveMl',
-  'hose.boreMm',
-  'hose.kitMl',
-] as const;
 
 /** What a spec sheet says. Every value carries who laid it down. */
 export const SpecSheetBody = z.strictObject({
@@ -104,16 +92,8 @@ export const SpecSheetBody = z.strictObject({
     .nullable(),
   /** Plain values that do not come from the sheet's own source. */
   origins: z.partialRecord(z.enum(PLAIN_VALUES), z.strictObject(origin)).default({}),
-});
-export type SpecSheetBody = z.infer<typeof SpecSheetBody>;
-
-/** A revision of a sheet as the app sees it. */
-export interface SheetRevision {
-  id: string;
-  sheetId: string;
-  revision: number;
-  body: SpecSheetBody;
-}
+}) satisfies z.ZodType<SpecSheet>;
+export type SpecSheetBody = SpecSheet;
 
 /** One revision in a sheet's history. */
 export interface SheetHistoryRow extends SheetRevision {

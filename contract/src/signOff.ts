@@ -1,3 +1,4 @@
+import { DECISIONS } from '@hold-fast/core/job/decision';
 import { z } from 'zod';
 import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { AREAS } from '@hold-fast/core/inspection/findings';
@@ -14,15 +15,23 @@ export const Decision = z.strictObject({
   id: Id,
   end: End,
   subject: z.enum(SUBJECTS),
-  decision: z.enum(['accepted-unproven', 'customer-refused']),
+  decision: z.enum(DECISIONS),
   words: words(300),
   personName: words(80),
   pin: Pin,
 });
 export type Decision = z.infer<typeof Decision>;
 
-/** A correction to a sealed record: it changes nothing in it and points at it. */
-export const Amendment = z.strictObject({ id: Id, words: words(1000), pin: Pin });
+/**
+ * A correction to a sealed record: it changes nothing in it and points at it. What it takes back of what was sealed as good is
+ * not ridden until it is answered.
+ */
+export const Amendment = z.strictObject({
+  id: Id,
+  words: words(1000),
+  takesBack: z.array(z.strictObject({ end: End, subject: z.enum(SUBJECTS) })).max(40),
+  pin: Pin,
+});
 export type Amendment = z.infer<typeof Amendment>;
 
 export const SignOff = z.strictObject({ id: Id, pin: Pin, customerToldOfWatch: z.boolean() });

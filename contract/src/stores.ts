@@ -1,5 +1,6 @@
 import { CONDITIONS } from '@hold-fast/core/fluid/container';
 import { GAUGE_KINDS } from '@hold-fast/core/gauge/gauge';
+import { gaugeFault } from '@hold-fast/core/gauge/register';
 import { FAMILIES } from '@hold-fast/core/fluid/families';
 import type { End } from '@hold-fast/core/ends';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
@@ -14,20 +15,29 @@ export const FeedSerial = z.string().regex(/^[A-Z0-9][A-Z0-9-]{1,23}$/);
 /** A step or a doubt of a gauge: what is coarser measures no brake [D]. */
 const Step = Mm.min(0.001).max(10);
 
-export const Gauge = z.strictObject({
-  id: Id,
-  name: words(40),
-  kind: z.enum(GAUGE_KINDS),
-  resolutionMm: Step,
-  uncertaintyMm: Step,
-  /** The doubt is our default for the kind, and no certificate's value. */
-  uncertaintyAssumed: z.boolean(),
-  anvils: z.enum(['point', 'flat']),
-  calibrationDueOn: Day.nullable(),
-  /** What the gauge calls itself on the feed; null for one that is read by eye. */
-  feedSerial: FeedSerial.nullable(),
-  retired: z.boolean(),
-});
+export const Gauge = z
+  .strictObject({
+    id: Id,
+    name: words(40),
+    kind: z.enum(GAUGE_KINDS),
+    resolutionMm: Step,
+    uncertaintyMm: Step,
+    /** The doubt is our default for the kind, and no certificate's value. */
+    uncertaintyAssumed: z.boolean(),
+    anvils: z.enum(['point', 'flat']),
+    calibrationDueOn: Day.nullable(),
+    /** What the gauge calls itself on the feed; null for one that is read by eye. */
+    feedSerial: FeedSerial.nullable(),
+    retired: z.boolean(),
+  })
+  .refine((gauge) => gaugeFault(gauge) !== 'doubt-under-step', {
+    path: ['uncertaintyMm'],
+    message: 'Its step alone leaves more open: at least the step divided by 1.73.',
+  })
+  .refine((gauge) => gaugeFault(gauge) !== 'points-on-vernier', {
+    path: ['anvils'],
+    message: 'A vernier has long jaws, and no points.',
+  });
 export type Gauge = z.infer<typeof Gauge>;
 
 /** A gauge as the register keeps it. */

@@ -1,0 +1,13 @@
+import { TESTS, type TestEntry } from '@hold-fast/core/job/finalTest';
+import { z } from 'zod';
+import { End } from '../fields';
+import { entry } from './entry';
+
+/** {@link TestEntry} */
+export const Test = z.strictObject({
+  kind: z.literal('test'),
+  ...entry,
+  test: z.enum(TESTS),
+  end: End.nullable(),
+  outcome: z.enum(['passed', 'failed']),
+}) satisfies z.ZodType<TestEntry>;

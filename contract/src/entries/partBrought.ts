@@ -1,0 +1,15 @@
+import type { PartBroughtEntry } from '@hold-fast/core/job/partBrought';
+import { NEW_PARTS } from '@hold-fast/core/procedure/steps';
+import { z } from 'zod';
+import { End, words } from '../fields';
+import { entry } from './entry';
+
+/** {@link PartBroughtEntry} */
+export const PartBrought = z.strictObject({
+  kind: z.literal('part-brought'),
+  ...entry,
+  end: End,
+  part: z.enum(NEW_PARTS),
+  pieces: z.int().min(1).max(24),
+  from: words(120),
+}) satisfies z.ZodType<PartBroughtEntry>;

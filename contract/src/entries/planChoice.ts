@@ -1,0 +1,24 @@
+import type { PlanChoiceEntry } from '@hold-fast/core/job/planChoice';
+import { BLEEDS, PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
+import { z } from 'zod';
+import { End, wordsOrNone } from '../fields';
+import { entry } from './entry';
+
+/** {@link PlanChoiceEntry} */
+export const PlanChoice = z.strictObject({
+  kind: z.literal('plan-choice'),
+  ...entry,
+  procedures: z.strictObject({
+    front: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
+    rear: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
+  }),
+  bleed: z.strictObject({ front: z.enum(BLEEDS), rear: z.enum(BLEEDS) }),
+  /** Procedures to be done once more, after they were done on this visit. */
+  again: z
+    .array(z.strictObject({ end: End, procedure: z.enum(PROCEDURE_IDS) }))
+    .max(60)
+    .default([]),
+  /** Whether the customer agreed to it, refused it, or is to be asked. */
+  agreed: z.enum(['agreed', 'not-asked']),
+  words: wordsOrNone(300),
+}) satisfies z.ZodType<PlanChoiceEntry>;

@@ -1,0 +1,408 @@
+import { TOUCHES } from '@hold-fast/core/evidence/touch';
+import { AREAS } from '@hold-fast/core/inspection/findings';
+import { WORKS } from '@hold-fast/core/inspection/work';
+import { TERRAINS } from '@hold-fast/core/job/job';
+import { RECORD_FORMAT } from '@hold-fast/core/job/record';
+import { WORDS } from '@hold-fast/core/wear/verdict';
+import { z } from 'zod';
+import { BeddingPull } from './entries/beddingPull';
+import { BleedCycle } from './entries/bleedCycle';
+import { CustomerAnswer } from './entries/customerAnswer';
+import { Deviation } from './entries/deviation';
+import { PartBrought } from './entries/partBrought';
+import { Ticked } from './entries/ticked';
+import { Witness } from './entries/witness';
+import { End, Part, Tag } from './fields';
+import { Fluid } from './sheets';
+
+// The sealed record of a job, as `core/job/record.ts` builds it: every field is named on both sides, and another one is refused.
+
+const Id = z.string();
+/** ISO 8601, UTC. */
+const At = z.string();
+const Mm = z.number();
+const Nm = z.number();
+const Seq = z.int().min(0);
+const by = { at: At, by: z.string() };
+const placed = { id: Id, seq: Seq, end: End };
+const StampedLimit = z
+  .strictObject({ limitMm: Mm, atLimitIsWorn: z.boolean().nullable() })
+  .nullable();
+const origin = { origin: z.enum(['stamped', 'sheet', 'shop']), tag: Tag.nullable() };
+const Window = z.strictObject({ loNm: Nm, hiNm: Nm, namedNm: Nm.nullable(), ...origin });
+const calibrated = { calibrationDueOn: z.string().nullable() };
+
+const intake = {
+  complaint: z.string(),
+  symptoms: z.array(z.string()),
+  frontLever: z.enum(['left', 'right']).nullable(),
+  odometerKm: z.number().nullable(),
+  promisedAt: At,
+};
+const Intake = z.strictObject({ ...intake, minutes: z.number().nullable() });
+
+const Rules = z.strictObject({
+  version: z.int(),
+  schools: z.array(z.string()),
+  rotorPoints: z.int(),
+  runoutPoints: z.int(),
+  runoutBands: z.strictObject({ goodMm: Mm, watchMm: Mm, trueMm: Mm }),
+  serviceDays: z.strictObject({ rotor: z.int(), pads: z.int() }),
+  lengthUnit: z.enum(['mm', 'in']),
+  beddingIn: z.string(),
+  pistonLubricant: z.string(),
+  timeZone: z.string(),
+});
+
+/** A spec sheet as it stood, whole. */
+const Sheet = z.strictObject({
+  title: z.string(),
+  source: z.string(),
+  brake: z.strictObject({
+    actuation: z.string(),
+    pistons: z.int(),
+    mount: z.enum(['post', 'flat', 'is']),
+    sides: z.string().nullable(),
+    port: z.string(),
+    pistonLubricant: z.string().nullable(),
+  }),
+  rotor: z.strictObject({
+    hold: z.string(),
+    construction: z.string(),
+    newMm: Mm.nullable(),
+    limit: z
+      .strictObject({ limitMm: Mm, atLimitIsWorn: z.boolean().nullable(), ...origin })
+      .nullable(),
+    sizeMm: Mm.nullable(),
+    organicOnly: z.boolean(),
+  }),
+  pads: z.strictObject({
+    shape: z.string(),
+    newTotalMm: Mm.nullable(),
+    plateMm: Mm.nullable(),
+    plateAssumed: z.boolean(),
+    compounds: z.array(z.string()),
+    finned: z.boolean(),
+  }),
+  lever: z.strictObject({
+    ratio: z.number().nullable(),
+    boreMm: Mm.nullable(),
+    ownGiveMl: z.number().nullable(),
+  }),
+  hose: z
+    .strictObject({
+      boreMm: Mm.nullable(),
+      barb: z.string(),
+      olive: z.string(),
+      kitMl: z.number().nullable(),
+    })
+    .nullable(),
+  torque: z.array(
+    z.strictObject({
+      fastener: z.string(),
+      drive: z.string(),
+      boltCount: z.int(),
+      window: Window,
+      thread: z.string(),
+    }),
+  ),
+  fluid: z
+    .strictObject({ fluid: Fluid, alsoNamedBlends: z.array(z.string()), ...origin })
+    .nullable(),
+  origins: z.record(z.string(), z.strictObject(origin)),
+});
+
+const Identified = z
+  .strictObject({
+    id: Id,
+    seq: Seq,
+    sheet: z.strictObject({ id: Id, sheetId: Id, revision: z.int(), body: Sheet }),
+    stampedLimit: StampedLimit,
+    limit: z.strictObject({ limitMm: Mm, atLimitIsWorn: z.boolean().nullable(), ...origin }),
+    ...by,
+  })
+  .nullable();
+
+const Measured = z.strictObject({
+  ...placed,
+  part: z.string(),
+  gaugeId: Id,
+  gaugeName: z.string(),
+  gauge: z.strictObject({
+    kind: z.string(),
+    resolutionMm: Mm,
+    uncertaintyMm: Mm,
+    anvils: z.enum(['point', 'flat']),
+    ...calibrated,
+  }),
+  basis: z.string().nullable(),
+  pointCount: z.int().nullable(),
+  measuredOn: z.string(),
+  readings: z.array(
+    z.strictObject({
+      id: Id,
+      place: z.string(),
+      valueMm: Mm,
+      replaces: Id.nullable(),
+      words: z.string(),
+      ...by,
+    }),
+  ),
+  looks: z.array(z.strictObject({ subject: z.string(), seen: z.boolean() })),
+  superseded: z.boolean(),
+  /** The working of a verdict is as its rule, in that version, gives it. */
+  verdict: z
+    .strictObject({
+      sheetRevisionId: Id,
+      rule: z.string(),
+      judgement: z.looseObject({ ok: z.boolean() }),
+    })
+    .nullable(),
+  ...by,
+});
+
+const LookedOver = z.strictObject({
+  ...placed,
+  area: z.enum(AREAS),
+  found: z.array(z.string()),
+  words: z.string(),
+  takesBack: z.array(z.string()),
+  ...by,
+});
+
+const Fitted = z.strictObject({
+  ...placed,
+  jobId: Id,
+  part: Part,
+  description: z.string(),
+  condition: z.enum(['found', 'new', 'used']),
+  compound: z.string().nullable(),
+  organicOnly: z.boolean(),
+  construction: z.string().nullable(),
+  newMm: Mm.nullable(),
+  stampedLimit: StampedLimit,
+  stampAgainMm: Mm.nullable(),
+  cameOffFor: z.string().nullable(),
+  rebedding: z.string().nullable(),
+  ...by,
+});
+
+const Tightened = z.strictObject({
+  ...placed,
+  fastener: z.string(),
+  boltCount: z.int(),
+  window: Window,
+  askedSource: z.string(),
+  /** The sheet's row that a lead set aside for what was read at the bench, with the words why. */
+  setAside: z.strictObject({ loNm: Nm, hiNm: Nm, words: z.string() }).nullable(),
+  wrench: z.strictObject({
+    id: Id,
+    name: z.string(),
+    kind: z.string(),
+    maxNm: Nm,
+    markNm: Nm,
+    tolerance: z.number(),
+    toleranceAssumed: z.boolean(),
+    uses: z.int(),
+    ...calibrated,
+  }),
+  setNm: Nm,
+  treatment: z.string(),
+  treatmentAsked: z.string(),
+  crowfoot: z.strictObject({ leverMm: Mm, extensionMm: Mm, angleDegrees: z.number() }).nullable(),
+  gaps: z.strictObject({ oneMm: Mm, otherMm: Mm }).nullable(),
+  marks: z.array(
+    z.strictObject({
+      id: Id,
+      pass: z.string(),
+      bolt: z.int().nullable(),
+      measuredNm: Nm.nullable(),
+      via: z.enum(['keys', 'feed']),
+      ...by,
+    }),
+  ),
+  flaws: z.array(z.string()),
+  ...by,
+});
+
+const Filled = z.strictObject({
+  ...placed,
+  containerId: Id,
+  label: z.string(),
+  fluid: z.string(),
+  family: z.string(),
+  lot: z.string(),
+  ml: z.number(),
+  backMl: z.number(),
+  colour: z.string(),
+  ...by,
+});
+
+/** What is told, as its entry says it, with its place in the order and whose it is. */
+const told = { seq: Seq, by: z.string() };
+const Told = z.discriminatedUnion('kind', [
+  BleedCycle.extend(told),
+  Ticked.extend(told),
+  Deviation.safeExtend(told),
+  BeddingPull.safeExtend(told),
+  Witness.extend(told),
+  CustomerAnswer.safeExtend(told),
+  PartBrought.extend(told),
+]);
+
+const Planned = z.strictObject({
+  id: Id,
+  seq: Seq,
+  procedures: z.strictObject({ front: z.array(z.string()), rear: z.array(z.string()) }),
+  bleed: z.strictObject({ front: z.string(), rear: z.string() }),
+  again: z.array(z.strictObject({ end: End, procedure: z.string() })),
+  agreed: z.enum(['agreed', 'not-asked']),
+  words: z.string(),
+  ...by,
+});
+
+/** What changed a thing, by its code and what it names. */
+const ChangedBy = z.discriminatedUnion('code', [
+  z.strictObject({ code: z.literal('step'), step: z.string() }),
+  z.strictObject({ code: z.literal('fitted'), part: Part }),
+  z.strictObject({ code: z.literal('filled') }),
+  z.strictObject({ code: z.literal('bled') }),
+  z.strictObject({ code: z.literal('repaired'), work: z.enum(WORKS) }),
+  z.strictObject({ code: z.literal('tightened'), fastener: z.string() }),
+  z.strictObject({ code: z.literal('edited') }),
+]);
+
+const Inspected = z.strictObject({
+  end: End,
+  subject: z.string(),
+  word: z.enum(WORDS),
+  doNotRide: z.boolean(),
+  sittingId: Id.nullable(),
+  lookOverId: Id.nullable(),
+  found: z.array(z.string()),
+  lesserLooks: z.array(z.string()),
+  words: z.string(),
+  held: z.array(
+    z.strictObject({
+      sittingId: Id,
+      seq: Seq,
+      places: z.array(z.strictObject({ place: z.string(), readMm: Mm })),
+      doNotRide: z.boolean(),
+      lacks: z
+        .array(
+          z.discriminatedUnion('code', [
+            z.strictObject({ code: z.literal('places'), places: z.array(z.string()) }),
+            z.strictObject({
+              code: z.enum(['incomplete', 'doubt-larger', 'words', 'lead', 'work']),
+            }),
+          ]),
+        )
+        .nullable(),
+    }),
+  ),
+  lapsed: z.strictObject({ seq: Seq, touch: z.enum(TOUCHES), by: ChangedBy }).nullable(),
+  unmeasured: z.boolean(),
+  settle: z.array(z.string()),
+  work: z.array(z.enum(WORKS)),
+});
+
+const ofSubject = { end: End, subject: z.string() };
+
+/** A job as it is sealed. Documented in docs/formats/job-record.md. */
+export const JobRecord = z.strictObject({
+  format: z.literal(RECORD_FORMAT),
+  id: Id,
+  tag: z.int(),
+  ...intake,
+  checkedIn: z.strictObject(by),
+  bike: z.strictObject({
+    id: Id,
+    customerId: Id,
+    name: z.string(),
+    maker: z.string(),
+    serial: z.string(),
+    motor: z.boolean(),
+    systemMassKg: z.number().nullable(),
+    terrain: z.enum(TERRAINS).nullable(),
+    wet: z.boolean(),
+    kmPerWeek: z.number().nullable(),
+  }),
+  customer: z.strictObject({ id: Id, name: z.string() }),
+  rules: Rules,
+  identified: z.strictObject({ front: Identified, rear: Identified }),
+  measured: z.array(Measured),
+  lookedOver: z.array(LookedOver),
+  photos: z.array(
+    z.strictObject({ id: Id, end: End, area: z.string(), sha256: z.string(), ...by }),
+  ),
+  fittings: z.array(Fitted),
+  tightened: z.array(Tightened),
+  filled: z.array(Filled),
+  wasted: z.array(z.strictObject({ id: Id, end: End, family: z.string(), ml: z.number(), ...by })),
+  taken: z.array(
+    z.strictObject({
+      id: Id,
+      end: End,
+      stockId: Id,
+      part: z.string(),
+      description: z.string(),
+      pieces: z.int(),
+      batch: z.string(),
+      ...by,
+    }),
+  ),
+  told: z.array(Told),
+  takenBack: z.array(z.strictObject({ of: Id, ...by })),
+  repaired: z.array(z.strictObject({ ...placed, work: z.enum(WORKS), words: z.string(), ...by })),
+  tested: z.array(
+    z.strictObject({
+      id: Id,
+      seq: Seq,
+      test: z.string(),
+      end: End.nullable(),
+      outcome: z.enum(['passed', 'failed']),
+      ...by,
+    }),
+  ),
+  decided: z.array(
+    z.strictObject({
+      ...placed,
+      subject: z.string(),
+      decision: z.string(),
+      words: z.string(),
+      byLead: z.boolean(),
+      keeps: Id.nullable(),
+      stands: z.boolean(),
+      ...by,
+    }),
+  ),
+  planned: z.array(Planned),
+  stepped: z.array(
+    z.strictObject({
+      id: Id,
+      seq: Seq,
+      step: z.string(),
+      end: End.nullable(),
+      outcome: z.enum(['done', 'skipped', 'taken-back']),
+      reason: z.string(),
+      after: Id.nullable(),
+      ...by,
+    }),
+  ),
+  edited: z.array(z.strictObject({ seq: Seq, was: Intake, became: Intake, ...by })),
+  tags: z.array(
+    z.strictObject({
+      ...ofSubject,
+      found: z.array(z.string()),
+      tag: z.int(),
+      jobId: Id,
+      foundAfter: z.int().nullable(),
+    }),
+  ),
+  againstAdvice: z.array(
+    z.strictObject({ ...ofSubject, words: z.string(), tag: z.int(), jobId: Id, at: At }),
+  ),
+  inspection: z.array(Inspected),
+  notInspected: z.array(z.strictObject(ofSubject)),
+  signedOff: z.strictObject({ number: z.int(), ...by, customerToldOfWatch: z.boolean() }),
+});
