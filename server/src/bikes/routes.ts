@@ -6,7 +6,7 @@ import { Refusal } from '../platform/refusal';
 import { seesPhoneNumbers } from '../people/rules';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { fittingsOfBike } from '../jobs/store';
+import { adviceOfBike, fittingsOfBike } from '../jobs/store';
 import {
   bikeById,
   BIKES_A_PAGE,
@@ -57,8 +57,11 @@ export function bikesRoutes(shop: Shop): Router {
       customer: seesPhoneNumbers(personOn(response)) ? customer : { ...customer, phone: null },
       jobs: await jobsOfBike(pool, bikeId),
       wear: await wearOfBike(shop, bike),
-      fittings: await fittingsOfBike(pool, bikeId),
+      fittings: await fittingsOfBike(pool, bikeId, null),
       doNotRide: await openDoNotRide(pool, bikeId),
+      againstAdvice: (await adviceOfBike(pool, bikeId)).map(
+        ({ id: _, found: _found, ...advice }) => advice,
+      ),
     };
     response.json(page);
   });

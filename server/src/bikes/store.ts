@@ -185,7 +185,7 @@ export function openDoNotRide(
   return selectOne(
     on,
     `SELECT j.tag, j.id AS jobId FROM bike_tag t JOIN job j ON j.id = t.job_id
-      WHERE t.bike_id = ? AND t.lifted_at IS NULL ORDER BY j.tag DESC LIMIT 1`,
+      WHERE t.bike_id = ? AND t.lifted_at IS NULL AND t.sort = 'do-not-ride' ORDER BY j.tag DESC LIMIT 1`,
     [bikeId],
   );
 }

@@ -1,14 +1,15 @@
 import type { Bike, BikePage } from '@hold-fast/contract/bikes';
 import { forecast } from '@hold-fast/core/forecast/forecast';
 import { dayNumber, outlookOf } from '@hold-fast/core/forecast/outlook';
-import { dayOf, type Shop } from '../platform/shop';
+import type { Shop } from '../platform/shop';
+import { dayIn } from '@hold-fast/core/job/day';
 import { rulesInForce } from '../rules/store';
 import { thicknessOfBike, type WearLine } from './store';
 
 /** How each part of a bike has worn, and where the one fitted now is heading. */
 export async function wearOfBike({ pool, now }: Shop, bike: Bike): Promise<BikePage['wear']> {
   const { rules } = await rulesInForce(pool);
-  const today = dayOf(now());
+  const today = dayIn(rules.timeZone, now().toISOString());
   return (await thicknessOfBike(pool, bike.id)).map((line) => ({
     ...line,
     outlook: headingOf(line, bike, today, rules.serviceDays[line.part]),

@@ -25,7 +25,8 @@ export function benchQuery(after: { promisedAt: Date; id: string } | null): {
   return {
     sql: `SELECT j.id, j.tag, j.status, b.name AS bikeName, c.name AS customerName, j.complaint,
                  j.promised_at AS promisedAt, j.minutes,
-                 EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL) AS tagged,
+                 EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL AND t.sort = 'do-not-ride') AS tagged,
+                 EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL AND t.sort = 'against-advice') AS advised,
                  ${ENDS.map(columnsOf).join(', ')}
             FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
                  ${ENDS.map(joinOf).join(' ')}
@@ -46,6 +47,8 @@ export type BenchRow = {
   minutes: number | null;
   /** A do-not-ride hangs on the bike, from this visit or an earlier one. */
   tagged: number;
+  /** It is ridden against advice. */
+  advised: number;
 } & Record<`${End}_word`, Word | null> &
   Record<`${End}_${Flag}`, number>;
 
@@ -89,6 +92,7 @@ function benchJobOf(row: BenchRow): BenchJob {
     next: nextStep({ front: progress('front'), rear: progress('rear') }),
     front: row.front_word,
     rear: row.rear_word,
+    againstAdvice: row.advised === 1,
     doNotRide: row.tagged === 1 || ENDS.some((end) => row[`${end}_do_not_ride`] === 1),
   };
 }

@@ -1,18 +1,18 @@
 import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
+import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { addBike, addCustomer, bikeById, customerById } from '../bikes/store';
 import { inTransaction, insert, run, selectOne, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { judgeAgain } from './judgements';
-import { countWrite, holdJob, symptomsOf } from './store';
+import { changeJob, readJob } from './jobBook';
 
 /**
  * Takes a bike in: a job with the next tag, and its customer and bike when they are new.
  * @throws Refusal `invalid-input` when a customer or bike named by id is unknown or the bike is somebody else's.
  */
-export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promise<void> {
+export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promise<JobChange> {
   await inTransaction(shop.pool, async (transaction) => {
     const at = shop.now();
     const seq = await takeOnce(transaction, { id: taken.id, body: taken, personId: person.id, at });
@@ -34,6 +34,8 @@ export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promi
     });
     await setSymptoms(transaction, taken.id, taken.symptoms);
   });
+  const { log } = await readJob(shop.pool, taken.id);
+  return { base: log.base, added: log.entries, count: log.entries.length };
 }
 
 async function customerOf(
@@ -92,24 +94,13 @@ export async function editJob(
   shop: Shop,
   person: Person,
   jobId: string,
-  edit: JobEdit,
-): Promise<void> {
-  await inTransaction(shop.pool, async (transaction) => {
-    const job = await holdJob(transaction, jobId);
-    if (!job) throw new Refusal('not-found');
-    if (job.status === 'sealed') throw new Refusal('job-sealed');
-    const was = {
-      complaint: job.complaint,
-      symptoms: await symptomsOf(transaction, jobId),
-      frontLever: job.frontLever,
-      odometerKm: job.odometerKm,
-      promisedAt: job.promisedAt.toISOString(),
-      minutes: job.minutes,
-    };
-    const { id, version, ...became } = edit;
-    // The same edit once more, after its answer was lost: it is done already, and nobody else's.
-    const write = { id, body: { jobId, ...edit }, personId: person.id, at: shop.now() };
-    if ((await takeOnce(transaction, write)) === null) return;
+  { id, version, ...became }: JobEdit,
+): Promise<JobChange> {
+  // The same edit once more, after its answer was lost, is done already, and nobody else's.
+  const write = { id, body: { id, version, ...became }, personId: person.id };
+  return changeJob(shop, jobId, write, async ({ transaction, seq, job }) => {
+    const { complaint, symptoms, frontLever, odometerKm, promisedAt, minutes } = job;
+    const was = { complaint, symptoms, frontLever, odometerKm, promisedAt, minutes };
     if (version !== job.version)
       throw new Refusal('version-conflict', {
         facts: { current: { version: job.version, ...was }, yours: became },
@@ -127,17 +118,8 @@ export async function editJob(
         jobId,
       ],
     );
-    await countWrite(transaction, jobId);
     await setSymptoms(transaction, jobId, became.symptoms);
-    // How far the bike has gone is part of every forecast.
-    await judgeAgain(shop, transaction, jobId);
-    await insert(transaction, 'job_change', {
-      job_id: jobId,
-      version: version + 1,
-      was: JSON.stringify(was),
-      became: JSON.stringify(became),
-      changed_at: shop.now(),
-      changed_by: person.id,
-    });
+    const at = shop.now().toISOString();
+    return { entry: { kind: 'edit', id, at, was, became }, known: null, seq, by: person.name };
   });
 }

@@ -1,5 +1,6 @@
+import type { Job } from '@hold-fast/core/job/job';
 import type { BikePage } from '@hold-fast/contract/bikes';
-import type { BenchJob, Job, Page } from '@hold-fast/contract/jobs';
+import type { BenchJob, Page } from '@hold-fast/contract/jobs';
 import type { RulesInForce } from '@hold-fast/contract/rules';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
@@ -28,7 +29,7 @@ afterEach(() => expect(shop.faults).toEqual([]));
 
 const items = (job: Job) =>
   inspectEnd(job, 'front').items.map(({ subject, word }) => `${subject} ${word}`);
-const jobOf = async (jobId: string) => (await client.send<Job>('GET', `/jobs/${jobId}`)).body;
+const jobOf = async (jobId: string) => (await client.sendJob('GET', `/jobs/${jobId}`)).body;
 const turn = (...mm: number[]) => Object.fromEntries(mm.map((each, i) => [String(i + 1), each]));
 
 describe('a full inspection of one end', () => {
@@ -40,8 +41,8 @@ describe('a full inspection of one end', () => {
       jobId,
       'runout',
       dial,
-      { radius: 80, ...turn(0, 0.12, 0, 0, 0, 0) },
-      { pointCount: 6 },
+      { radius: 80, ...turn(0, 0.12, 0, 0, 0, 0, 0, 0) },
+      { pointCount: 8 },
     );
     await measure(client, jobId, 'clearance', feelers, {
       'left-leading': 0.3,
@@ -65,10 +66,10 @@ describe('a full inspection of one end', () => {
       'lever holds',
     ]);
     expect(job.measured.map(({ verdict }) => verdict?.rule)).toEqual([
-      'runout/2',
-      'clearance/2',
-      'lever/2',
-      'mount-face/2',
+      'runout/3',
+      'clearance/3',
+      'lever/3',
+      'mount-face/3',
     ]);
     expect(job.measured[1]?.verdict?.judgement).toMatchObject({
       clearance: { marginMm: -0.02, shiftMm: 0.1 },
@@ -86,9 +87,16 @@ describe('a full inspection of one end', () => {
     expect(items(await measure(client, jobId, 'clearance', shop.ids.feelers, gaps))).toEqual([
       'clearance unproven',
     ]);
-    const job = await measure(client, jobId, 'runout', shop.ids.dial, turn(0, 0.05, 0, 0, 0, 0), {
-      pointCount: 6,
-    });
+    const job = await measure(
+      client,
+      jobId,
+      'runout',
+      shop.ids.dial,
+      turn(0, 0.05, 0, 0, 0, 0, 0, 0),
+      {
+        pointCount: 8,
+      },
+    );
     expect(items(job)).toEqual(['runout holds', 'clearance holds']);
   });
 
@@ -182,6 +190,12 @@ describe('what is seen', () => {
       }),
     );
     await seen(again.id, 'leaks', []);
+    expect(await page()).toMatchObject({ jobId: taken.id });
+    await client.append(
+      again.id,
+      entry('repair', { end: 'front', work: 'remake-joint', words: 'Both seals new' }),
+    );
+    await seen(again.id, 'leaks', []);
     expect(await page()).toBeNull();
   });
 
@@ -198,7 +212,7 @@ describe('what is seen', () => {
   it('a decision counts for what was seen then, and no longer once more is found', async () => {
     const jobId = await openJob(shop, client);
     await seen(jobId, 'rotor', ['deep-scoring']);
-    const refused = await client.send<Job>('POST', `/jobs/${jobId}/decisions`, {
+    const refused = await client.sendJob('POST', `/jobs/${jobId}/decisions`, {
       id: uuid(),
       end: 'front',
       subject: 'rotor',
@@ -235,14 +249,24 @@ describe('kit', () => {
     await measureRotor(shop, client, jobId, [1.55, 1.55, 1.55]);
     const judged = async () => (await jobOf(jobId)).measured[0]?.verdict?.judgement;
     expect(await judged()).toMatchObject({
-      word: 'unproven',
+      word: 'replace',
       rotor: {
         limit: { limitMm: 1.4, origin: 'stamped' },
         newMm: 1.6,
-        reasons: [{ code: 'rivets-unchecked' }],
+        reasons: [{ code: 'damaged', finding: 'loose-rivets' }],
       },
     });
-    await client.append(jobId, entry('look-over', { end: 'front', area: 'rotor', found: [] }));
+    const rivets = { end: 'front', area: 'rotor', found: [] } as const;
+    await client.append(jobId, entry('look-over', { ...rivets, found: [] }));
+    expect(await judged()).toMatchObject({ word: 'replace' });
+    const takesBack = ['loose-rivets' as const];
+    const mute = await client.append(
+      jobId,
+      entry('look-over', { ...rivets, found: [], takesBack }),
+    );
+    expect([mute.status, mute.body.fields?.[0]?.code]).toEqual([422, 'say-why']);
+    const words = 'All five tight, tried with a probe';
+    await client.append(jobId, entry('look-over', { ...rivets, found: [], takesBack, words }));
     expect(await judged()).toMatchObject({ word: 'holds' });
   });
 

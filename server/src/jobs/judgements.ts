@@ -1,57 +1,54 @@
-import { inspectEnd, judgeSitting, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
-import { liftsTag, toHang } from '@hold-fast/core/inspection/tags';
-import { RULE, type Judgement } from '@hold-fast/core/inspection/judge';
 import { ENDS, type End } from '@hold-fast/core/ends';
-import { visitOf } from '@hold-fast/contract/visit';
+import { inspectEnd, standingSitting, type Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { Judgement } from '@hold-fast/core/inspection/judge';
+import { liftsAdvice, liftsTag, toHang } from '@hold-fast/core/inspection/tags';
+import { inspectedItems } from '@hold-fast/core/job/bars';
+import type { Job, Judged } from '@hold-fast/core/job/job';
+import { visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
+import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
-import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
-import type { Job, Measured } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import { insert, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
-import { inspectedItems, loadJob } from './job';
-import { tagsOfBike } from './store';
+import { adviceOfBike, tagsOfBike } from './store';
 
 /**
- * Judges every sitting of a job that still stands, from what is stored, keeps each verdict that differs from the last
- * one given, and notes for the Bench how each end stands. A sitting at a brake nobody has identified is not judged.
+ * Notes how a job stands after a write: every verdict that differs from the last one kept, each end for the Bench, and
+ * what hangs on the bike.
+ * @returns the verdicts as they are now kept, and whether anything was hung on the bike or taken off
  */
-export async function judgeAgain(
+export async function noteJudgements(
   shop: Shop,
   transaction: Transaction,
-  jobId: string,
-): Promise<void> {
-  const job = (await loadJob(transaction, jobId))!;
-  for (const measured of job.measured) {
-    const judgement = measured.superseded ? null : judgeSitting(job, measured);
-    if (judgement) await keep(shop, transaction, job, measured, judgement);
+  { verdicts }: { verdicts: ReadonlyMap<string, Judged> },
+  job: Job,
+): Promise<{ verdicts: ReadonlyMap<string, Judged>; tagsChanged: boolean }> {
+  const kept = new Map(verdicts);
+  for (const { id, superseded, verdict } of job.measured) {
+    if (superseded || !verdict || same(kept.get(id), verdict)) continue;
+    await keepVerdict(shop, transaction, id, verdict);
+    kept.set(id, verdict);
   }
-  for (const end of ENDS) await noteEnd(transaction, job, end);
-  await noteTags(shop, transaction, job);
+  await noteEnds(transaction, job);
+  return { verdicts: kept, tagsChanged: await noteTags(shop, transaction, job) };
 }
 
-async function keep(
+const written = (judged: Judged) => canonicalJson(judged as unknown as Json);
+const same = (one: Judged | undefined, other: Judged) =>
+  one !== undefined && written(one) === written(other);
+
+function keepVerdict(
   shop: Shop,
   transaction: Transaction,
-  job: Job,
-  measured: Measured,
-  judgement: Judgement,
+  measurementId: string,
+  { rule, sheetRevisionId, judgement }: Judged,
 ): Promise<void> {
-  const rule = RULE[measured.part];
-  const sheetRevisionId = job.identified[measured.end]!.sheet.id;
-  const last = measured.verdict;
-  const same =
-    last?.rule === rule &&
-    last.sheetRevisionId === sheetRevisionId &&
-    canonicalJson(last.judgement as unknown as Json) ===
-      canonicalJson(judgement as unknown as Json);
-  if (same) return;
-  await insert(transaction, 'verdict', {
+  return insert(transaction, 'verdict', {
     id: uuid(),
-    measurement_id: measured.id,
+    measurement_id: measurementId,
     word: judgement.ok ? judgement.word : null,
     judgement: JSON.stringify(judgement),
     sheet_revision_id: sheetRevisionId,
@@ -86,10 +83,10 @@ function measures(judgement: Judgement) {
 }
 
 /** Hangs what is not to be ridden on the bike, and takes off what this visit lifts. */
-async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise<void> {
+async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise<boolean> {
   const items = inspectedItems(job);
-  const hanging = await tagsOfBike(transaction, job.bike.id);
-  for (const { end, subject, found } of toHang(items, hanging))
+  const hang = toHang(items, job.tags);
+  for (const { end, subject, found } of hang)
     await insert(transaction, 'bike_tag', {
       id: uuid(),
       bike_id: job.bike.id,
@@ -99,26 +96,83 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
       found: JSON.stringify(found),
       raised_at: shop.now(),
     });
-  const replaced = job.fittings.filter(
-    ({ jobId, condition }) => jobId === job.id && condition !== 'found',
-  );
-  const seen = items.map((item) => ({
-    ...item,
-    seq: job.lookedOver.find(({ id }) => id === item.lookOverId)?.seq ?? 0,
-  }));
-  for (const tag of hanging)
-    if (liftsTag(tag, { jobId: job.id, items: seen, replaced }))
-      await run(transaction, 'UPDATE bike_tag SET lifted_at = ?, lifted_by_job = ? WHERE id = ?', [
-        shop.now(),
-        job.id,
-        tag.id,
-      ]);
+  const visit = { ...job, items };
+  const lifted = [
+    ...(job.tags.some((tag) => liftsTag(tag, visit))
+      ? (await tagsOfBike(transaction, job.bike.id)).filter((tag) => liftsTag(tag, visit))
+      : []),
+    ...(job.againstAdvice.length > 0
+      ? (await adviceOfBike(transaction, job.bike.id)).filter(
+          (advice) => advice.jobId !== job.id && liftsAdvice(advice, visit),
+        )
+      : []),
+  ];
+  for (const { id } of lifted)
+    await run(transaction, 'UPDATE bike_tag SET lifted_at = ?, lifted_by_job = ? WHERE id = ?', [
+      shop.now(),
+      job.id,
+      id,
+    ]);
+  return lifted.length > 0 || hang.length > 0;
 }
 
-async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<void> {
+/** Hangs on the bike what its customer would not have replaced: the next visit opens with it. */
+export async function noteRefusals(shop: Shop, transaction: Transaction, job: Job): Promise<void> {
+  const refused = job.decided.filter(
+    ({ decision, stands }) => decision === 'customer-refused' && stands,
+  );
+  for (const { end, subject, words } of refused) {
+    const item = inspectedItems(job).find((each) => each.end === end && each.subject === subject);
+    await insert(transaction, 'bike_tag', {
+      id: uuid(),
+      bike_id: job.bike.id,
+      job_id: job.id,
+      brake_end: end,
+      subject,
+      found: JSON.stringify(item?.found ?? []),
+      raised_at: shop.now(),
+      sort: 'against-advice',
+      words,
+    });
+  }
+}
+
+/** Hangs on the bike what an amendment took back of a sealed record: only what comes after it lifts it. */
+export async function hangTakenBack(
+  transaction: Transaction,
+  job: Job,
+  takesBack: readonly { end: End; subject: Subject }[],
+  { at, seq }: { at: Date; seq: number },
+): Promise<void> {
+  for (const { end, subject } of takesBack)
+    await insert(transaction, 'bike_tag', {
+      id: uuid(),
+      bike_id: job.bike.id,
+      job_id: job.id,
+      brake_end: end,
+      subject,
+      found: '[]',
+      raised_at: at,
+      raised_seq: seq,
+    });
+}
+
+async function noteEnds(transaction: Transaction, job: Job): Promise<void> {
+  const rows = ENDS.map((end) => ({ job_id: job.id, brake_end: end, ...endOf(job, end) }));
+  const columns = Object.keys(rows[0]!);
+  const places = `(${columns.map(() => '?').join(', ')})`;
+  await run(
+    transaction,
+    `INSERT INTO job_end (${columns.join(', ')}) VALUES ${rows.map(() => places).join(', ')}
+       ON DUPLICATE KEY UPDATE ${columns.map((column) => `${column} = VALUES(${column})`).join(', ')}`,
+    rows.flatMap((row) => Object.values(row)),
+  );
+}
+
+function endOf(job: Job, end: End) {
   const { items } = inspectEnd(job, end);
   const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
-  const row = {
+  return {
     word: worst(items.map(({ word }) => word)),
     do_not_ride: items.some(({ doNotRide }) => doNotRide),
     identified: job.identified[end] !== null,
@@ -127,11 +181,4 @@ async function noteEnd(transaction: Transaction, job: Job, end: End): Promise<vo
     plan_open: planOpen(visitOf(job), end),
     bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
   };
-  const columns = Object.keys(row);
-  await run(
-    transaction,
-    `INSERT INTO job_end (job_id, brake_end, ${columns.join(', ')}) VALUES (?, ?${', ?'.repeat(columns.length)})
-       ON DUPLICATE KEY UPDATE ${columns.map((column) => `${column} = VALUES(${column})`).join(', ')}`,
-    [job.id, end, ...Object.values(row)],
-  );
 }

@@ -1,4 +1,3 @@
-import type { Job } from '@hold-fast/contract/jobs';
 import { LARGEST_PHOTOS_OF_JOB } from '@hold-fast/contract/photos';
 import type { Problem } from '@hold-fast/contract/problem';
 import { createHash, randomBytes } from 'node:crypto';
@@ -33,7 +32,7 @@ const picture = (change: object = {}) => ({
   jpegBase64: JPEG.toString('base64'),
   ...change,
 });
-const add = (body: object, to = jobId) => client.send<Job>('POST', `/jobs/${to}/photos`, body);
+const add = (body: object, to = jobId) => client.sendJob('POST', `/jobs/${to}/photos`, body);
 
 it('keeps a picture once, however often it is sent, and lists it by its digest', async () => {
   const body = picture();
@@ -92,6 +91,6 @@ it('keeps so many pictures of one job, says when it is full, and keeps those the
   for (let i = 0; i < fits; i++) expect((await one()).status).toBe(201);
   const over = await one();
   expect([over.status, over.body.type]).toEqual([413, 'urn:hold-fast:problem:too-large']);
-  expect((await client.send<Job>('GET', `/jobs/${full}`)).body.photos).toHaveLength(fits);
+  expect((await client.sendJob('GET', `/jobs/${full}`)).body.photos).toHaveLength(fits);
   expect((await one(await openJob(shop, client))).status).toBe(201);
 });

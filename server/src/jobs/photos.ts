@@ -1,12 +1,12 @@
+import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
-import { LARGEST_PHOTOS_OF_JOB, type Photo, type TakenPhoto } from '@hold-fast/contract/photos';
+import { LARGEST_PHOTOS_OF_JOB, type Photo } from '@hold-fast/contract/photos';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
-import { inTransaction, insert, select, selectOne, type Asked } from '../platform/database';
-import { takeOnce } from '../platform/once';
+import { insert, selectOne, type Asked } from '../platform/database';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { countWrite, holdJob } from './store';
+import { changeJob } from './jobBook';
 
 /** Most points of a picture, so that a small file never unfolds into a huge one. */
 const MOST_POINTS = 24_000_000;
@@ -30,18 +30,12 @@ export async function addPhoto(
   person: Person,
   jobId: string,
   { id, end, area, jpegBase64 }: Photo,
-): Promise<void> {
+): Promise<JobChange> {
   const jpeg = Buffer.from(jpegBase64, 'base64');
   await readWhole(jpeg);
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
-  await inTransaction(shop.pool, async (transaction) => {
-    const job = await holdJob(transaction, jobId);
-    if (!job) throw new Refusal('not-found');
-    const at = shop.now();
-    const write = { id, body: { jobId, end, area, sha256 }, personId: person.id, at };
-    const seq = await takeOnce(transaction, write);
-    if (seq === null) return;
-    if (job.status === 'sealed') throw new Refusal('job-sealed');
+  const write = { id, body: { end, area, sha256 }, personId: person.id };
+  return changeJob(shop, jobId, write, async ({ transaction, seq }) => {
     const kept = await selectOne<{ bytes: number }>(
       transaction,
       'SELECT COALESCE(SUM(LENGTH(jpeg)), 0) AS bytes FROM photo WHERE job_id = ?',
@@ -52,6 +46,7 @@ export async function addPhoto(
         detail:
           'The pictures of this job come to too much. Nothing was saved; the ones there stay.',
       });
+    const at = shop.now();
     await insert(transaction, 'photo', {
       id,
       seq,
@@ -63,19 +58,9 @@ export async function addPhoto(
       at,
       by_person: person.id,
     });
-    await countWrite(transaction, jobId);
+    const entry = { kind: 'photo' as const, id, at: at.toISOString(), end, area, sha256 };
+    return { entry, known: null, seq, by: person.name };
   });
-}
-
-/** The pictures of a job, without the pictures themselves, in the order taken. */
-export async function photosOf(on: Asked, jobId: string): Promise<TakenPhoto[]> {
-  const rows = await select<Omit<TakenPhoto, 'at'> & { at: Date }>(
-    on,
-    `SELECT f.id, f.brake_end AS end, f.area, f.sha256, f.at, p.name AS \`by\`
-       FROM photo f JOIN person p ON p.id = f.by_person WHERE f.job_id = ? ORDER BY f.seq`,
-    [jobId],
-  );
-  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
 }
 
 export async function jpegOf(on: Asked, id: string): Promise<Buffer | null> {

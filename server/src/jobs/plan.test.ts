@@ -1,7 +1,7 @@
-import type { EntryAsSent, EntryOf } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
-import type { Problem } from '@hold-fast/contract/problem';
-import { standingSteps, visitOf } from '@hold-fast/contract/visit';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
+import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import type { EntryAsSent } from '@hold-fast/contract/entries';
 import { planAt } from '@hold-fast/core/plan/visit';
 import { v7 as uuid } from 'uuid';
 import { entry, openJob, openTestShop, type Client, type TestShop } from '../testing/testShop';
@@ -36,8 +36,8 @@ const stepOf = (job: Job, step: string, end: 'front' | 'rear' | null, change: ob
     after: job.stepped.at(-1)?.id ?? null,
     ...change,
   });
-const send = <T = Job>(jobId: string, sent: EntryAsSent, by = client) =>
-  by.send<T>('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
+const send = (jobId: string, sent: EntryAsSent, by = client) =>
+  by.sendJob('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
 
 async function plannedJob(front: string[], rear: string[] = []): Promise<Job> {
   const jobId = await openJob(shop, client);
@@ -75,12 +75,12 @@ describe('a plan', () => {
   it('refuses work that is none, and work that this brake cannot have, by its field', async () => {
     const jobId = await openJob(shop, client);
     const none = { ...choose([]), procedures: { front: ['polish'], rear: [] } };
-    const unknown = await send<Problem>(jobId, none as never);
+    const unknown = await send(jobId, none as never);
     expect([unknown.status, unknown.body.fields?.[0]?.path]).toEqual([
       422,
       'entry.procedures.front.0',
     ]);
-    const cable = await send<Problem>(jobId, choose(['renew-cable']));
+    const cable = await send(jobId, choose(['renew-cable']));
     expect([cable.status, cable.body.fields?.[0]]).toMatchObject([
       422,
       { path: 'entry.procedures.front', code: 'unsuited' },
@@ -102,7 +102,7 @@ describe('the rules of the bench, tried through the API', () => {
     end: 'front' | 'rear' | null,
     change: object = {},
   ) => {
-    const { status, body } = await send<Problem>(job.id, stepOf(job, step, end, change));
+    const { status, body } = await send(job.id, stepOf(job, step, end, change));
     return { status, kind: body.type.split(':').at(-1), facts: body.facts };
   };
 
@@ -178,7 +178,7 @@ describe('the rules of the bench, tried through the API', () => {
     expect(await refused(job, 'stand-test', 'rear', skip)).toMatchObject({
       facts: { code: 'set-up' },
     });
-    const { status, body } = await send<Problem>(
+    const { status, body } = await send(
       job.id,
       stepOf(job, 'sponge-test', 'rear', { outcome: 'skipped' }),
     );
@@ -192,7 +192,7 @@ describe('a step done by a slip of the hand', () => {
   it('is taken back when it is the last that stands; the record keeps both', async () => {
     const job = await goOn(await plannedJob(['change-pads']), 2);
     const back = { outcome: 'taken-back' };
-    expect((await send<Problem>(job.id, stepOf(job, 'wheel-out', 'front', back))).status).toBe(422);
+    expect((await send(job.id, stepOf(job, 'wheel-out', 'front', back))).status).toBe(422);
     const { body } = await send(job.id, stepOf(job, 'pads-out', 'front', back));
     expect(standingSteps(body).map(({ step }) => step)).toEqual(['wheel-out']);
     expect(body.stepped).toHaveLength(3);
@@ -206,7 +206,7 @@ describe('what is asked for again', () => {
   it('a procedure is chosen once more when it is done, and not before', async () => {
     const job = await plannedJob(['align']);
     const again = () => choose(['align'], [], [{ end: 'front', procedure: 'align' }]);
-    const early = await send<Problem>(job.id, again());
+    const early = await send(job.id, again());
     expect([early.status, early.body.fields?.[0]?.path]).toEqual([422, 'entry.again']);
     const all = await goOn(job);
     expect(planAt(visitOf(all))!.steps).toEqual([]);
@@ -221,7 +221,7 @@ describe('what is asked for again', () => {
   it('6: olive and barb are not on before it is written down where they came from', async () => {
     let job = await plannedJob([], ['shorten-hose']);
     while (planAt(visitOf(job))!.steps[0]!.step !== 'new-barb') job = await goOn(job, 1);
-    const refused = await send<Problem>(job.id, stepOf(job, 'new-barb', 'rear'));
+    const refused = await send(job.id, stepOf(job, 'new-barb', 'rear'));
     expect([refused.status, refused.body.facts]).toEqual([
       422,
       { code: 'part-unrecorded', part: 'barb' },
@@ -240,7 +240,7 @@ describe('what is asked for again', () => {
       pieces: 1,
       batch: '',
     });
-    expect((await send<Problem>(job.id, stepOf(job, 'new-olive', 'rear'))).status).toBe(422);
+    expect((await send(job.id, stepOf(job, 'new-olive', 'rear'))).status).toBe(422);
     await client.send('POST', '/stock/moves', {
       id: uuid(),
       stockId: shop.ids.olive,
@@ -258,11 +258,11 @@ describe('two phones at one plan', () => {
     const job = await plannedJob(['change-pads']);
     const other = await shop.signedIn();
     const [first, second] = await Promise.all([
-      send<Problem>(job.id, stepOf(job, 'wheel-out', 'front')),
-      send<Problem>(job.id, stepOf(job, 'wheel-out', 'front'), other),
+      send(job.id, stepOf(job, 'wheel-out', 'front')),
+      send(job.id, stepOf(job, 'wheel-out', 'front'), other),
     ]);
     expect([first.status, second.status].sort()).toEqual([201, 409]);
-    const { body } = await client.send<Job>('GET', `/jobs/${job.id}`);
+    const { body } = await client.sendJob('GET', `/jobs/${job.id}`);
     expect(body.stepped).toHaveLength(1);
   });
 

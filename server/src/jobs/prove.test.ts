@@ -1,5 +1,9 @@
+import { openFasteners } from '@hold-fast/core/evidence/fastenings';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
+import { checksAt, visitOf } from '@hold-fast/core/job/visit';
 import type { EntryAsSent } from '@hold-fast/contract/entries';
-import { toldOf, type BenchJob, type Job, type Page } from '@hold-fast/contract/jobs';
+import { type BenchJob, type Page } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
 import type {
   ContainerInStore,
@@ -7,7 +11,6 @@ import type {
   StockInStore,
   WasteCan,
 } from '@hold-fast/contract/stores';
-import { checksAt, unrecordedAt, visitOf } from '@hold-fast/contract/visit';
 import { planAt } from '@hold-fast/core/plan/visit';
 import { checkChain } from '@hold-fast/core/seal/chain';
 import { v7 as uuid } from 'uuid';
@@ -25,11 +28,8 @@ beforeAll(async () => {
 afterAll(() => shop.close());
 afterEach(() => expect(shop.faults).toEqual([]));
 
-const send = <T = Job & Pick<Problem, 'fields' | 'facts' | 'type'>>(
-  jobId: string,
-  sent: EntryAsSent,
-  by = client,
-) => by.send<T>('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
+const send = (jobId: string, sent: EntryAsSent, by = client) =>
+  by.sendJob('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
 const field = async (answer: Promise<{ status: number; body: Pick<Problem, 'fields'> }>) => {
   const { status, body } = await answer;
   return [status, body.fields?.[0]?.path, body.fields?.[0]?.code];
@@ -79,6 +79,33 @@ describe('torque on every fastener', () => {
       send(jobId, entry('clamp-gaps', { tighteningId: job.tightened[1]!.id, oneMm, otherMm }));
     expect((await gaps(1.5, 1)).body.tightened[1]!.flaws).toEqual(['gaps-unequal']);
     expect((await gaps(1.2, 1.2)).body.tightened[1]!.flaws).toEqual([]);
+  });
+
+  it('a print that has nothing in common with the sheet is a lead’s to decide, with words', async () => {
+    const jobId = await openJob(shop, client);
+    const asked = { loNm: 8, hiNm: 9, origin: 'stamped', source: 'On the spider' };
+    const begin = (by: Client, more: object) =>
+      by.append(jobId, {
+        ...entry('tightening', {
+          end: 'front',
+          fastener: 'rotor-bolts',
+          wrenchId: shop.ids.wrench,
+          setNm: 8.5,
+          treatment: 'medium-threadlocker',
+          asked: null,
+          crowfoot: null,
+        }),
+        asked: { ...asked, overSheet: '', ...more } as never,
+      });
+    const code = async (answer: ReturnType<typeof begin>) => (await answer).body.fields?.[0]?.code;
+    const overSheet = 'The maker wrote back';
+    expect(await code(begin(client, {}))).toBe('no-common-window');
+    expect(await code(begin(client, { overSheet }))).toBe('lead-decides');
+    expect(await code(begin(lead, {}))).toBe('no-common-window');
+    const taken = await begin(lead, { overSheet });
+    expect(taken.body.tightened).toMatchObject([
+      { overSheet, window: { loNm: 8 }, flaws: ['passes-open'] },
+    ]);
   });
 
   it('counts a crowfoot into the setting, and refuses one that points back past the grip', async () => {
@@ -209,7 +236,7 @@ describe('parts and fluid', () => {
     const other = await shop.signedIn('Lead');
     const both = await Promise.all([take(jobId), take(jobId, other)]);
     expect(both.map(({ status }) => status).sort()).toEqual([201, 422]);
-    const { body } = await client.send<Job>('GET', `/jobs/${jobId}`);
+    const { body } = await client.sendJob('GET', `/jobs/${jobId}`);
     expect(body.taken).toMatchObject([{ part: 'olive', batch: 'B-7', pieces: 1, end: 'front' }]);
     expect(await field(take(jobId))).toEqual([422, 'entry.pieces', 'not-enough']);
     expect((await deliver(-1, '')).status).toBe(422);
@@ -286,7 +313,7 @@ describe('parts and fluid', () => {
     expect((await put({ wrongFluid: true }, 1)).status).toBe(422);
     const wrong = { writtenOff: true, writtenOffReason: 'Smells of glycol', wrongFluid: true };
     expect((await put(wrong, 1)).status).toBe(200);
-    const jobOf = async (jobId: string) => (await client.send<Job>('GET', `/jobs/${jobId}`)).body;
+    const jobOf = async (jobId: string) => (await client.sendJob('GET', `/jobs/${jobId}`)).body;
     for (const jobId of [one, two])
       expect((await jobOf(jobId)).bars).toContainEqual({
         code: 'still-tagged',
@@ -300,9 +327,11 @@ describe('parts and fluid', () => {
         ({ id }) => id === jobId,
       )?.doNotRide;
     expect([await listed(two), await listed(untouched)]).toEqual([true, false]);
-    // What was seen before it was known says nothing; a look after that does.
+    // A look alone is no answer: what met the wrong fluid is rebuilt, and then looked at.
     const other = entry('test', { test: 'lever-side', end: null, outcome: 'passed' });
     expect((await send(one, other)).body.tags).toHaveLength(1);
+    expect((await fluidLooked(one)).tags).toHaveLength(1);
+    await send(one, entry('repair', { end: 'front', work: 'reseal', words: 'All seals new' }));
     expect((await fluidLooked(one)).tags).toEqual([]);
     expect((await put({ ...wrong, wrongFluid: false }, 2)).status).toBe(403);
     expect((await put({ ...wrong, wrongFluid: false }, 2, lead)).status).toBe(200);
@@ -424,7 +453,7 @@ async function walked(job: Job): Promise<Job> {
 describe('rule 10: what a plan brought to its torque or opened is proven by name before it goes out', () => {
   it('bars the sign-off until every bolt has a tightening and every name a tick', async () => {
     let job = await walked(await planned(['align']));
-    expect(unrecordedAt(job, 'front').map(({ fastener }) => fastener)).toEqual(['caliper-post']);
+    expect(openFasteners(job, 'front').map(({ fastener }) => fastener)).toEqual(['caliper-post']);
     expect(job.bars).toContainEqual({
       code: 'torque-unproven',
       end: 'front',
@@ -494,14 +523,19 @@ describe('a do-not-ride', () => {
         stampedLimit: null,
       }),
     );
-    const later = (await client.send<Job>('GET', `/jobs/${second}`)).body;
+    const later = (await client.sendJob('GET', `/jobs/${second}`)).body;
     expect(later.bars).toContainEqual({
       code: 'still-tagged',
       end: 'front',
       subject: 'caliper',
       found: ['caliper-cracked'],
     });
-    const lifted = (await look(second, [])).body;
+    expect((await look(second, [])).body.tags).toHaveLength(1);
+    const work = 'replace-caliper';
+    const { body: lifted } = await send(
+      second,
+      entry('repair', { end: 'front', work, words: 'Another caliper, new olive' }),
+    );
     expect(lifted.tags).toEqual([]);
     expect(await page()).toBeNull();
   });
@@ -513,23 +547,27 @@ describe('a sealed record', () => {
     await send(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
     const amendment = { id: uuid(), words: 'The customer’s odometer read 8,760.', pin: PIN };
     const amend = (change: object = {}) =>
-      client.send<Job>('POST', `/jobs/${jobId}/amendments`, { ...amendment, ...change });
+      client.sendJob('POST', `/jobs/${jobId}/amendments`, {
+        takesBack: [],
+        ...amendment,
+        ...change,
+      });
     expect((await amend()).status).toBe(404);
-    const signed = await client.send<Job>('POST', `/jobs/${jobId}/sign-off`, {
+    const signed = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
       id: uuid(),
       pin: PIN,
       customerToldOfWatch: false,
     });
     expect((await amend({ pin: '0000' })).status).toBe(403);
     for (let times = 0; times < 2; times++) expect((await amend()).status).toBe(201);
-    const { body } = await client.send<Job>('GET', `/jobs/${jobId}`);
+    const { body } = await client.sendJob('GET', `/jobs/${jobId}`);
     expect(body.sealed).toEqual(signed.body.sealed);
     expect(body.amended).toMatchObject([{ words: amendment.words, by: 'Mechanic' }]);
     const links = await chainAfter(shop.pool, 0, 10_000);
     expect(checkChain(links)).toMatchObject({ whole: true, length: links.length });
     const last = JSON.parse(links.at(-1)!.canonical) as { record: object };
     expect(last.record).toMatchObject({
-      format: 'hold-fast/amendment/1',
+      format: 'hold-fast/amendment/2',
       amends: signed.body.sealed!.seal,
     });
   });

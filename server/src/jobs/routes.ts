@@ -1,7 +1,7 @@
 import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import { SentEntry } from '@hold-fast/contract/entries';
 import { Photo } from '@hold-fast/contract/photos';
-import { Router, type Response } from 'express';
+import { Router } from 'express';
 import { z } from 'zod';
 import { entryAllowed } from '../people/rules';
 import { parse } from '../platform/parse';
@@ -10,7 +10,7 @@ import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { checkIn, editJob } from './checkIn';
 import { appendEntry } from './entries';
-import { loadJob } from './job';
+import { readJob } from './jobBook';
 import { benchPage } from './bench';
 import { addPhoto, jpegOf } from './photos';
 
@@ -27,12 +27,6 @@ export function jobsRoutes(shop: Shop): Router {
   const { pool } = shop;
   const routes = Router();
 
-  const answerJob = async (response: Response, jobId: string, status = 200) => {
-    const job = await loadJob(pool, jobId);
-    if (!job) throw new Refusal('not-found');
-    response.status(status).json(job);
-  };
-
   routes.get('/bench', async (request, response) => {
     const { after } = parse(BenchQuery, request.query);
     const [promisedAt, id] = after?.split(' ') ?? [];
@@ -43,18 +37,16 @@ export function jobsRoutes(shop: Shop): Router {
 
   routes.post('/jobs', async (request, response) => {
     const taken = parse(CheckIn, request.body);
-    await checkIn(shop, personOn(response), taken);
-    await answerJob(response, taken.id, 201);
+    response.status(201).json(await checkIn(shop, personOn(response), taken));
   });
 
   routes.get('/jobs/:jobId', async (request, response) => {
-    await answerJob(response, parse(JobId, request.params).jobId);
+    response.json((await readJob(pool, parse(JobId, request.params).jobId)).log);
   });
 
   routes.put('/jobs/:jobId', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await editJob(shop, personOn(response), jobId, parse(JobEdit, request.body));
-    await answerJob(response, jobId);
+    response.json(await editJob(shop, personOn(response), jobId, parse(JobEdit, request.body)));
   });
 
   routes.post('/jobs/:jobId/entries', async (request, response) => {
@@ -63,15 +55,14 @@ export function jobsRoutes(shop: Shop): Router {
     const person = personOn(response);
     if (sent.by !== undefined && sent.by !== person.id) throw new Refusal('other-person');
     entryAllowed(person, sent.entry.kind);
-    await appendEntry(shop, person, jobId, sent);
-    await answerJob(response, jobId, 201);
+    response.status(201).json(await appendEntry(shop, person, jobId, sent));
   });
 
   // A picture is larger than anything else that is sent.
   routes.post('/jobs/:jobId/photos', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await addPhoto(shop, personOn(response), jobId, parse(Photo, request.body));
-    await answerJob(response, jobId, 201);
+    const photo = parse(Photo, request.body);
+    response.status(201).json(await addPhoto(shop, personOn(response), jobId, photo));
   });
 
   routes.get('/photos/:photoId', async (request, response) => {

@@ -1,6 +1,6 @@
+import type { SentKind } from '@hold-fast/core/job/kinds';
 import type { BikePage } from '@hold-fast/contract/bikes';
-import { Entry, type EntryKind } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import { Entry } from '@hold-fast/contract/entries';
 import { ROLES, type PinTries, type Role } from '@hold-fast/contract/people';
 import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
@@ -79,7 +79,7 @@ describe('every route', () => {
 });
 
 describe('every kind of entry', () => {
-  const kinds = Object.keys(ENTRIES) as EntryKind[];
+  const kinds = Object.keys(ENTRIES) as SentKind[];
 
   it('stands in the table', () =>
     expect(kinds.sort()).toEqual(Entry.options.map(({ shape }) => shape.kind.value).sort()));
@@ -124,7 +124,7 @@ it('the counter checks in and rings; it neither signs nor accepts', async () => 
 
 describe('a lead’s PIN', () => {
   const decide = (client: Client, jobId: string, pin: string, personName: string) =>
-    client.send<Job>('POST', `/jobs/${jobId}/decisions`, {
+    client.sendJob('POST', `/jobs/${jobId}/decisions`, {
       id: uuid(),
       end: 'front',
       subject: 'rotor',

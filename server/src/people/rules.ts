@@ -1,4 +1,4 @@
-import type { EntryKind } from '@hold-fast/contract/entries';
+import type { SentKind } from '@hold-fast/core/job/kinds';
 import { LEADS, ROLES, type Person, type Role } from '@hold-fast/contract/people';
 import type { NextFunction, Request, Response } from 'express';
 import { Refusal, refuseField } from '../platform/refusal';
@@ -65,7 +65,7 @@ export const ROUTES = {
 } as const satisfies Readonly<Record<string, readonly Role[]>>;
 
 /** Whose each kind of entry is: what the customer says and brings is the counter's too, what hands do is the bench's. */
-export const ENTRIES: Readonly<Record<EntryKind, readonly Role[]>> = {
+export const ENTRIES: Readonly<Record<SentKind, readonly Role[]>> = {
   identification: BENCH,
   measurement: BENCH,
   reading: BENCH,
@@ -90,6 +90,7 @@ export const ENTRIES: Readonly<Record<EntryKind, readonly Role[]>> = {
   'customer-answer': ALL,
   'part-brought': ALL,
   'taken-back': BENCH,
+  repair: BENCH,
 };
 
 const PATTERNS = Object.entries(ROUTES).map(([route, roles]) => {
@@ -111,7 +112,7 @@ export function allowedOnly(request: Request, response: Response, next: NextFunc
 }
 
 /** @throws Refusal `not-allowed` unless entries of this kind are this person's. */
-export function entryAllowed({ role }: Person, kind: EntryKind): void {
+export function entryAllowed({ role }: Person, kind: SentKind): void {
   if (!ENTRIES[kind].includes(role)) throw new Refusal('not-allowed');
 }
 

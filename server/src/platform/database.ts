@@ -24,7 +24,7 @@ export const ERRNO = { duplicate: 1062, lockWait: 1205, deadlock: 1213 } as cons
 const MOST_TRIES = 12;
 
 export function openPool(account: Account): Pool {
-  return mysql.createPool({
+  const pool = mysql.createPool({
     ...account,
     connectionLimit: 10,
     timezone: 'Z',
@@ -33,6 +33,11 @@ export function openPool(account: Account): Pool {
     supportBigNumbers: true,
     charset: 'UTF8MB4_UNICODE_520_CI',
   });
+  // Every statement sees what is committed by then: after waiting for a lock, what it guards is read afresh.
+  pool.pool.on('connection', (connection) =>
+    connection.query('SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED'),
+  );
+  return pool;
 }
 
 export type Value = string | number | boolean | Date | Buffer | null;
@@ -93,8 +98,6 @@ export async function inTransaction<T>(
   for (let tries = 1; ; tries++) {
     const connection = await pool.getConnection();
     try {
-      // Every statement sees what is committed by then: after waiting for a lock, what it guards is read afresh.
-      await connection.query('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
       await connection.beginTransaction();
       const result = await work(connection);
       await connection.commit();

@@ -3,6 +3,7 @@ import { cpSync, mkdtempSync, readdirSync, appendFileSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
 import path from 'node:path';
 import mysql, { type Connection } from 'mysql2/promise';
+import { Entry } from '@hold-fast/contract/entries';
 import { migrate } from './migrate';
 
 const MIGRATIONS = path.resolve(__dirname, '../../migrations');
@@ -163,4 +164,68 @@ it('a copy is asked for before a shop that was worked in is changed, and never o
   expect(asked).toEqual([[all.at(-1)]]);
   await migrate(root, MIGRATIONS, { beforeUpdate });
   expect(asked).toHaveLength(1);
+});
+
+it('a shop of the last version goes on: everything on its jobs is an entry, as it was sent', async () => {
+  await empty();
+  const before = mkdtempSync(path.join(tmpdir(), 'migrations-'));
+  for (const file of readdirSync(MIGRATIONS))
+    if (file < '0003') cpSync(path.join(MIGRATIONS, file), path.join(before, file));
+  await migrate(root, before);
+  await fill();
+  for (const file of readdirSync(MIGRATIONS))
+    if (file < '0008') cpSync(path.join(MIGRATIONS, file), path.join(before, file));
+  await migrate(root, before);
+  const id = (n: number) => `0190a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+  const more = (seq: number) => `'${id(20 + seq)}', ${seq}`;
+  const job = `'${id(8)}', 'front'`;
+  const made = `'2026-11-25 09:00:00.5', '${id(1)}'`;
+  await root.query(`
+    INSERT INTO identification (id, seq, job_id, brake_end, sheet_revision_id, stamped_limit_mm, at, by_person) VALUES (${more(3)}, ${job}, '${id(5)}', 1.5, ${made});
+    INSERT INTO reading (id, seq, measurement_id, place, value_mm, typed, at, by_person) VALUES (${more(4)}, '${id(9)}', '1', 1.7, '170', ${made});
+    INSERT INTO look (id, seq, measurement_id, subject, seen, at, by_person) VALUES (${more(5)}, '${id(9)}', 'ridge', FALSE, ${made});
+    INSERT INTO look_over (id, seq, job_id, brake_end, area, found, words, at, by_person) VALUES (${more(6)}, ${job}, 'rotor', '["crack"]', 'by the "arm"', ${made});
+    INSERT INTO fitting (id, seq, job_id, brake_end, part, description, fitted_as, organic_only, stamped_limit_mm, stamped_at_is_worn, at, by_person)
+      VALUES (${more(7)}, ${job}, 'rotor', 'Rotor', 'new', TRUE, 1.5, TRUE, ${made});
+    INSERT INTO pass_mark (id, seq, tightening_id, pass, bolt, at, by_person) VALUES (${more(8)}, '${id(10)}', 'snug', 1, ${made});
+    INSERT INTO clamp_gaps (id, seq, tightening_id, one_mm, other_mm, at, by_person) VALUES (${more(9)}, '${id(10)}', 1.2, 1.3, ${made});
+    INSERT INTO container (id, label, family, fluid_name, lot, size_ml, looks) VALUES ('${id(11)}', 'Tin', 'glycol', 'DOT 4', 'L1', 100, 'clear');
+    INSERT INTO fill (id, seq, job_id, brake_end, container_id, ml, colour, at, by_person) VALUES (${more(10)}, ${job}, '${id(11)}', 10, '', ${made});
+    INSERT INTO fluid_back (id, seq, fill_id, ml, at, by_person) VALUES (${more(11)}, '${id(30)}', 2.5, ${made});
+    INSERT INTO waste (id, seq, job_id, brake_end, family, ml, at, by_person) VALUES (${more(12)}, ${job}, 'glycol', 5, ${made});
+    INSERT INTO stock_line (id, part, description, fits, reorder_at, price_cents) VALUES ('${id(12)}', 'olive', 'Olive', '', 1, 100);
+    INSERT INTO part_taken (id, seq, job_id, brake_end, stock_id, pieces, batch, at, by_person) VALUES (${more(13)}, ${job}, '${id(12)}', 1, 'B', ${made});
+    INSERT INTO test (id, seq, job_id, test, outcome, at, by_person) VALUES (${more(14)}, '${id(8)}', 'lever-side', 'passed', ${made});
+    INSERT INTO told (id, seq, job_id, kind, body, at, by_person) VALUES (${more(15)}, '${id(8)}', 'witness', '{"end":"front","ring":"even"}', ${made});
+    INSERT INTO told (id, seq, job_id, kind, body, takes_back, at, by_person) VALUES (${more(16)}, '${id(8)}', 'taken-back', '{}', '${id(35)}', ${made});
+    INSERT INTO plan_choice (id, seq, job_id, procedures, bleed, agreed, words, at, by_person)
+      VALUES (${more(17)}, '${id(8)}', '{"front":["align"],"rear":[]}', '{"front":"push-up","rear":"push-up"}', 'agreed', '', ${made});
+    INSERT INTO plan_step (id, seq, job_id, step, brake_end, outcome, reason, at, by_person) VALUES (${more(18)}, ${job.replace(',', ", 'wheel-out',")}, 'done', '', ${made});
+    INSERT INTO decision (id, seq, job_id, brake_end, subject, rests_on, decision, words, at, by_person) VALUES (${more(19)}, ${job}, 'rotor', '', 'accepted-unproven', 'It will do', ${made});
+    INSERT INTO accepted_write (id, seq, body_hash, person_id, accepted_at) VALUES (${more(20)}, REPEAT('x', 32), '${id(1)}', '2026-11-25 10:00:00');
+    INSERT INTO job_change (job_id, version, was, became, changed_at, changed_by) VALUES ('${id(8)}', 2, '{"frontLever":null}', '{"frontLever":"left"}', '2026-11-25 10:00:00.1', '${id(1)}');
+  `);
+  await migrate(root, MIGRATIONS);
+  const [rows] = await root.query<mysql.RowDataPacket[]>(
+    'SELECT id, seq, kind, body, known, at FROM entry ORDER BY seq',
+  );
+  expect(rows.map(({ seq }) => Number(seq))).toEqual(Array.from({ length: 20 }, (_, i) => i + 1));
+  for (const { id: entryId, kind, body, at } of rows) {
+    if (kind === 'decision' || kind === 'edit') continue;
+    const sent = { id: entryId, kind, at: (at as Date).toISOString(), ...body };
+    expect(Entry.safeParse(sent)).toEqual({ success: true, data: sent });
+  }
+  const known = new Map(rows.map((row) => [row.kind as string, row.known as unknown]));
+  expect(known.get('measurement')).toMatchObject({
+    gauge: { name: 'G1', anvils: 'point', uncertaintyMm: 0.03, calibrationDueOn: null },
+  });
+  expect(known.get('tightening')).toMatchObject({
+    wrench: { name: 'W1', uses: 1, toleranceAssumed: true },
+    window: { loNm: 5, hiNm: 6, origin: 'sheet', tag: null },
+    boltCount: 6,
+  });
+  expect(known.get('fill')).toMatchObject({
+    container: { label: 'Tin', fluid: { family: 'glycol', grade: 'DOT 4' } },
+  });
+  expect(rows.at(-1)).toMatchObject({ kind: 'edit', body: { became: { frontLever: 'left' } } });
 });

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
-import { errnoOf, ERRNO, insert, selectOne, type Transaction } from './database';
+import type { ResultSetHeader } from 'mysql2';
+import { errnoOf, ERRNO, selectOne, type Transaction } from './database';
 import { Refusal } from './refusal';
 
 /**
@@ -17,18 +18,11 @@ export async function takeOnce(
     .update(canonicalJson(write.body as Json))
     .digest();
   try {
-    await insert(transaction, 'accepted_write', {
-      id: write.id,
-      body_hash: bodyHash,
-      person_id: write.personId,
-      accepted_at: write.at,
-    });
-    const taken = await selectOne<{ seq: number }>(
-      transaction,
-      'SELECT seq FROM accepted_write WHERE id = ?',
-      [write.id],
+    const [taken] = await transaction.execute<ResultSetHeader>(
+      'INSERT INTO accepted_write (id, body_hash, person_id, accepted_at) VALUES (?, ?, ?, ?)',
+      [write.id, bodyHash, write.personId, write.at],
     );
-    return taken!.seq;
+    return taken.insertId;
   } catch (error) {
     if (errnoOf(error) !== ERRNO.duplicate) throw error;
     const earlier = await selectOne<{ body_hash: Buffer }>(

@@ -7,8 +7,3 @@ export interface Shop {
   now: () => Date;
   log: Logger;
 }
-
-/** The calendar day of an instant, `yyyy-mm-dd`, in UTC. */
-export function dayOf(instant: Date): string {
-  return instant.toISOString().slice(0, 10);
-}

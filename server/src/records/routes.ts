@@ -1,7 +1,6 @@
 import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { Router } from 'express';
 import { z } from 'zod';
-import { loadJob } from '../jobs/job';
 import type { Tries } from '../people/tries';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
@@ -26,20 +25,23 @@ export function recordsRoutes(shop: Shop, tries: Tries): Router {
 
   routes.post('/jobs/:jobId/decisions', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await decide(shop, tries, personOn(response), jobId, parse(Decision, request.body));
-    response.status(201).json(await loadJob(pool, jobId));
+    response
+      .status(201)
+      .json(await decide(shop, tries, personOn(response), jobId, parse(Decision, request.body)));
   });
 
   routes.post('/jobs/:jobId/sign-off', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await signOff(shop, tries, personOn(response), jobId, parse(SignOff, request.body));
-    response.status(201).json(await loadJob(pool, jobId));
+    response
+      .status(201)
+      .json(await signOff(shop, tries, personOn(response), jobId, parse(SignOff, request.body)));
   });
 
   routes.post('/jobs/:jobId/amendments', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
-    await amend(shop, tries, personOn(response), jobId, parse(Amendment, request.body));
-    response.status(201).json(await loadJob(pool, jobId));
+    response
+      .status(201)
+      .json(await amend(shop, tries, personOn(response), jobId, parse(Amendment, request.body)));
   });
 
   routes.get('/records', async (request, response) => {

@@ -1,18 +1,17 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
+import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
-import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
-import { ENDS } from '@hold-fast/core/ends';
+import { JobRecord } from '@hold-fast/contract/record';
+import { recordOf } from '@hold-fast/core/job/record';
 import { sealLink } from '@hold-fast/core/seal/chain';
-import type { Json } from '@hold-fast/core/seal/canonical';
-import { barsOf, inspectedItems, loadJob, restsOn } from '../jobs/job';
-import { judgeAgain } from '../jobs/judgements';
-import { countWrite, holdJob, takenBackOf } from '../jobs/store';
+import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
+import { changeJob } from '../jobs/jobBook';
+import { hangTakenBack, noteRefusals } from '../jobs/judgements';
+import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
 import { checkPin, isLead } from '../people/rules';
 import { addPinTry, personById, personByName } from '../people/store';
 import type { Tries } from '../people/tries';
-import { inTransaction, insert, type Transaction } from '../platform/database';
-import { takeOnce } from '../platform/once';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { addRecord, holdHead } from './store';
@@ -29,7 +28,7 @@ export async function decide(
   asking: Person,
   jobId: string,
   decision: Decision,
-): Promise<void> {
+): Promise<JobChange> {
   const person = await personByName(shop.pool, decision.personName);
   try {
     await checkPin(tries, person, decision.pin);
@@ -40,40 +39,63 @@ export async function decide(
       await addPinTry(shop.pool, { at: shop.now(), whose: person.id, by: asking.id });
     throw error;
   }
-  if (decision.decision === 'accepted-unproven' && !isLead(person!))
-    throw new Refusal('not-allowed');
+  const byLead = isLead(person!);
+  const leadsOnly = decision.decision === 'accepted-unproven' || decision.decision === 'kept-sheet';
+  if (leadsOnly && !byLead) throw new Refusal('not-allowed');
 
-  await inTransaction(shop.pool, async (transaction) => {
-    const job = await openJob(transaction, jobId);
-    const { pin: _, ...body } = decision;
-    const seq = await takeOnce(transaction, {
-      id: decision.id,
-      body: { jobId, ...body },
-      personId: person!.id,
-      at: shop.now(),
-    });
-    if (seq === null) return;
-    if (job.status === 'sealed') throw new Refusal('job-sealed');
-    const word = decision.decision === 'accepted-unproven' ? 'unproven' : 'replace';
-    const item = inspectedItems(job).find(
-      ({ end, subject }) => end === decision.end && subject === decision.subject,
-    );
-    if (item?.word !== word)
-      throw new Refusal('nothing-to-decide', { facts: { word: item?.word ?? null } });
-    await countWrite(transaction, jobId);
-    await insert(transaction, 'decision', {
-      id: decision.id,
+  const { pin: _, ...body } = decision;
+  const write = { id: decision.id, body, personId: person!.id };
+  return changeJob(shop, jobId, write, async ({ seq, job }) => {
+    const { id, end, subject, words } = decision;
+    refuseNothingToDecide(job, decision, byLead);
+    return {
+      entry: {
+        kind: 'decision',
+        id,
+        at: shop.now().toISOString(),
+        end,
+        subject,
+        decision: decision.decision,
+        words,
+        rulesVersion: job.rulesVersion,
+        byLead,
+        keeps: decision.decision === 'kept-sheet' ? job.identified[end]!.newerRevision!.id : null,
+      },
+      known: null,
       seq,
-      job_id: jobId,
-      brake_end: decision.end,
-      subject: decision.subject,
-      rests_on: restsOn(item, job),
-      decision: decision.decision,
-      words: decision.words,
-      at: shop.now(),
-      by_person: person!.id,
-    });
+      by: person!.name,
+    };
   });
+}
+
+/** @throws Refusal `nothing-to-decide` of what stands otherwise, `not-allowed` where it takes a lead */
+function refuseNothingToDecide(
+  job: Job,
+  { decision, end, subject }: Pick<Decision, 'decision' | 'end' | 'subject'>,
+  byLead: boolean,
+): void {
+  const item = inspectedItems(job).find((each) => each.end === end && each.subject === subject);
+  const here = (each: { end: string; subject: string }) =>
+    each.end === end && each.subject === subject;
+  const nothing = () => new Refusal('nothing-to-decide', { facts: { word: item?.word ?? null } });
+  switch (decision) {
+    case 'accepted-unproven':
+      if (item?.word !== 'unproven' || !isAcceptable(item)) throw nothing();
+      return;
+    case 'customer-refused':
+      if (!(item?.word === 'replace' && isRefusable(item)) && !job.againstAdvice.some(here))
+        throw nothing();
+      return;
+    case 'seen-wrong': {
+      const tagged = job.tags.some(here);
+      const answerable = item !== undefined && (item.held.length > 0 || item.found.length > 0);
+      if (!answerable && !tagged && !job.againstAdvice.some(here)) throw nothing();
+      if ((tagged || item?.doNotRide) && !byLead) throw new Refusal('not-allowed');
+      return;
+    }
+    case 'kept-sheet':
+      if (!job.identified[end]?.newerRevision) throw nothing();
+  }
 }
 
 /**
@@ -86,35 +108,26 @@ export async function signOff(
   person: Person,
   jobId: string,
   signed: SignOff,
-): Promise<void> {
+): Promise<JobChange> {
   await checkPin(tries, await personById(shop.pool, person.id), signed.pin);
 
-  await inTransaction(shop.pool, async (transaction) => {
-    const held = await openJob(transaction, jobId);
-    const { pin: _, ...body } = signed;
-    const at = shop.now();
-    const seq = await takeOnce(transaction, {
-      id: signed.id,
-      body: { jobId, ...body },
-      personId: person.id,
-      at,
-    });
-    if (seq === null) return;
-    if (held.status === 'sealed') throw new Refusal('job-sealed');
-    await judgeAgain(shop, transaction, jobId);
-    const job = (await loadJob(transaction, jobId))!;
+  const { pin: _, ...body } = signed;
+  const write = { id: signed.id, body, personId: person.id };
+  return changeJob(shop, jobId, write, async ({ transaction, job }) => {
     const bars = barsOf(job, signed.customerToldOfWatch);
     if (bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
-
-    await countWrite(transaction, jobId);
+    const at = shop.now();
     const { head, number } = await holdHead(transaction);
-    const takenBack = await takenBackOf(transaction, jobId);
-    const record = recordOf(job, takenBack, {
+    const record = recordOf(job, {
       number: number + 1,
-      at,
+      at: at.toISOString(),
       by: person.name,
       customerToldOfWatch: signed.customerToldOfWatch,
     });
+    const { error } = JobRecord.safeParse(record);
+    if (error)
+      shop.log.error({ jobId, faults: error.issues }, 'a record is not as its format says');
+    await noteRefusals(shop, transaction, job);
     await addRecord(transaction, {
       id: signed.id,
       number: number + 1,
@@ -125,17 +138,14 @@ export async function signOff(
       personId: person.id,
       nth: 0,
     });
+    return null;
   });
 }
 
-async function openJob(transaction: Transaction, jobId: string): Promise<Job> {
-  if (!(await holdJob(transaction, jobId))) throw new Refusal('not-found');
-  return (await loadJob(transaction, jobId))!;
-}
-
 /**
- * Corrects a sealed record without touching it: the correction hangs in the same chain and points at it.
- * @throws Refusal `wrong-pin`, `not-found` when there is nothing sealed to correct.
+ * Corrects a sealed record without touching it: the correction hangs in the same chain and points at it. What it takes back
+ * hangs on the bike as a do-not-ride.
+ * @throws Refusal `wrong-pin`, `not-found` when there is nothing sealed to correct, `nothing-to-decide` of what was not looked at.
  */
 export async function amend(
   shop: Shop,
@@ -143,24 +153,27 @@ export async function amend(
   person: Person,
   jobId: string,
   amendment: Amendment,
-): Promise<void> {
+): Promise<JobChange> {
   await checkPin(tries, await personById(shop.pool, person.id), amendment.pin);
-  await inTransaction(shop.pool, async (transaction) => {
-    const job = await openJob(transaction, jobId);
+  const { pin: _, ...body } = amendment;
+  const write = { id: amendment.id, body, personId: person.id, whenSealed: true };
+  return changeJob(shop, jobId, write, async ({ transaction, job, seq }) => {
     if (!job.sealed) throw new Refusal('not-found');
-    const { pin: _, ...body } = amendment;
+    const items = inspectedItems(job);
+    const { takesBack } = amendment;
+    for (const { end, subject } of takesBack)
+      if (!items.some((item) => item.end === end && item.subject === subject))
+        throw new Refusal('nothing-to-decide');
     const at = shop.now();
-    const write = { id: amendment.id, body: { jobId, ...body }, personId: person.id, at };
-    if ((await takeOnce(transaction, write)) === null) return;
-    await countWrite(transaction, jobId);
     const { head, number } = await holdHead(transaction);
     const record = {
-      format: 'hold-fast/amendment/1',
+      format: 'hold-fast/amendment/2',
       amends: job.sealed.seal,
       amendsNumber: job.sealed.number,
       jobId,
       number: number + 1,
       words: amendment.words,
+      takesBack: takesBack.map(({ end, subject }) => ({ end, subject })),
       at: at.toISOString(),
       by: person.name,
     };
@@ -174,41 +187,7 @@ export async function amend(
       personId: person.id,
       nth: job.amended.length + 1,
     });
+    await hangTakenBack(transaction, job, takesBack, { at, seq });
+    return null;
   });
-}
-
-const FORMAT = 'hold-fast/job-record/5';
-/** What is sealed: the job as it stands, and what nobody looked at, said outright. */
-function recordOf(
-  job: Job,
-  takenBack: Awaited<ReturnType<typeof takenBackOf>>,
-  signed: { number: number; at: Date; by: string; customerToldOfWatch: boolean },
-): Json {
-  const {
-    bars: _bars,
-    sealed: _sealed,
-    status: _status,
-    version: _version,
-    revision: _revision,
-    minutes: _minutes,
-    amended: _amended,
-    ...held
-  } = job;
-  const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
-  const notInspected = ends.flatMap(({ end, notInspected: subjects }) =>
-    subjects.map((subject) => ({ end, subject })),
-  );
-  return {
-    format: FORMAT,
-    ...(held as unknown as Record<string, Json>),
-    inspection: ends.flatMap(({ items }) => items) as unknown as Json,
-    notInspected,
-    takenBack: takenBack as unknown as Json,
-    signedOff: {
-      number: signed.number,
-      at: signed.at.toISOString(),
-      by: signed.by,
-      customerToldOfWatch: signed.customerToldOfWatch,
-    },
-  };
 }

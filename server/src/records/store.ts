@@ -1,4 +1,5 @@
-import type { Job, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
+import type { SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
 import { insert, run, select, selectOne, type Asked } from '../platform/database';
 

@@ -2,6 +2,12 @@ import type { RulesInForce } from '@hold-fast/contract/rules';
 import { USUAL_RULES, type ShopRules } from '@hold-fast/core/rules/shopRules';
 import { selectOne, type Asked } from '../platform/database';
 
+/** Rules as they were laid down; what nobody was asked for then is as usual. */
+export const rulesOf = (laid: Partial<ShopRules> | null): ShopRules => ({
+  ...USUAL_RULES,
+  ...laid,
+});
+
 /** The rules in force: the last laid down, or the usual ones while nobody has. */
 export async function rulesInForce(on: Asked): Promise<RulesInForce> {
   const row = await selectOne<{ version: number; rules: ShopRules; at: Date; by: string }>(
@@ -10,6 +16,6 @@ export async function rulesInForce(on: Asked): Promise<RulesInForce> {
       ORDER BY r.version DESC LIMIT 1`,
   );
   return row
-    ? { ...row, at: row.at.toISOString() }
+    ? { ...row, rules: rulesOf(row.rules), at: row.at.toISOString() }
     : { version: 0, rules: USUAL_RULES, at: null, by: null };
 }

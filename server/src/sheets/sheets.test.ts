@@ -1,9 +1,9 @@
+import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { Page } from '@hold-fast/contract/jobs';
 import {
   SHEETS_FORMAT,
   type ImportRow,
   type SheetHistoryRow,
-  type SheetRevision,
   type SheetsFile,
 } from '@hold-fast/contract/sheets';
 import { v7 as uuid } from 'uuid';

@@ -1,4 +1,5 @@
-import type { SheetHistoryRow, SheetRevision, SpecSheetBody } from '@hold-fast/contract/sheets';
+import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
+import type { SheetHistoryRow, SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
 import { insert, select, selectOne, type Asked } from '../platform/database';
 import { pageOf } from '../platform/page';
@@ -23,21 +24,36 @@ export function sheetRevision(on: Asked, id: string): Promise<SheetRevision | nu
   return selectOne(on, `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id = ?`, [id]);
 }
 
+/** Revisions of sheets, by their ids. */
+export async function sheetRevisions(
+  on: Asked,
+  ids: readonly string[],
+): Promise<Map<string, SheetRevision>> {
+  if (ids.length === 0) return new Map();
+  const places = ids.map(() => '?').join(', ');
+  const rows = await select<SheetRevision>(
+    on,
+    `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id IN (${places})`,
+    ids,
+  );
+  return new Map(rows.map((row) => [row.id, row]));
+}
+
 /** The newest revision of each sheet that one of these revisions belongs to, by the sheet's id. */
 export async function newestRevisions(
   on: Asked,
   revisionIds: readonly string[],
-): Promise<Map<string, { id: string; revision: number }>> {
-  if (revisionIds.length === 0) return new Map();
-  const rows = await select<{ id: string; sheetId: string; revision: number }>(
+): Promise<Record<string, SheetRevision>> {
+  if (revisionIds.length === 0) return {};
+  const rows = await select<SheetRevision>(
     on,
-    `SELECT r.id, r.sheet_id AS sheetId, r.revision FROM spec_sheet_revision r
+    `SELECT ${COLUMNS} FROM spec_sheet_revision r
       WHERE r.sheet_id IN (SELECT s.sheet_id FROM spec_sheet_revision s
                             WHERE s.id IN (${revisionIds.map(() => '?').join(', ')}))
       ORDER BY r.revision`,
     revisionIds,
   );
-  return new Map(rows.map(({ sheetId, ...row }) => [sheetId, row]));
+  return Object.fromEntries(rows.map((row) => [row.sheetId, row]));
 }
 
 /** Every revision of a sheet, newest first. */

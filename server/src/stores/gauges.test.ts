@@ -64,11 +64,8 @@ it('a new certificate does not rewrite an old reading, and the change is kept', 
   expect((await lead.send('PUT', `/gauges/${overdue.id}`, renewed)).body.type).toMatch(
     'version-conflict',
   );
-  const job = await lead.send<{ measured: { verdict: { judgement: { word: string } } }[] }>(
-    'GET',
-    `/jobs/${jobId}`,
-  );
-  expect(job.body.measured[0]?.verdict.judgement.word).toBe('unproven');
+  const { body: job } = await lead.sendJob('GET', `/jobs/${jobId}`);
+  expect(job.measured[0]?.verdict?.judgement).toMatchObject({ word: 'unproven' });
   const [changes] = await shop.pool.query('SELECT version FROM gauge_change WHERE gauge_id = ?', [
     overdue.id,
   ]);

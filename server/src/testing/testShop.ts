@@ -1,8 +1,11 @@
+import type { SentKind, EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
-import { Entry, type EntryAsSent, type EntryKind, type EntryOf } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import { Entry, type EntryAsSent } from '@hold-fast/contract/entries';
+import type { JobLog } from '@hold-fast/contract/jobs';
+import { fold } from '@hold-fast/core/job/fold';
 import type { Problem } from '@hold-fast/contract/problem';
 import type { Role } from '@hold-fast/contract/people';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
@@ -98,14 +101,24 @@ export class Client {
     return answer;
   }
 
+  /** Sends something about a job, and answers with the job as it then is. */
+  async sendJob(method: string, to: string, sent?: unknown): Promise<JobAnswer> {
+    const answer = await this.send<JobLog>(method, to, sent);
+    if (answer.status >= 300) return answer as unknown as JobAnswer;
+    const { base, entries } =
+      method === 'GET'
+        ? answer.body
+        : (await this.send<JobLog>('GET', `/jobs/${answer.body.base.id}`)).body;
+    return { ...answer, body: fold(base, entries) as JobAnswer['body'] };
+  }
+
   /** Appends an entry and answers with the job as it then is. */
-  append(
-    jobId: string,
-    entry: Entry,
-  ): Promise<Answer<Job & Pick<Problem, 'type' | 'fields' | 'facts'>>> {
-    return this.send('POST', `/jobs/${jobId}/entries`, { entry, appWord: null });
+  append(jobId: string, entry: Entry): Promise<JobAnswer> {
+    return this.sendJob('POST', `/jobs/${jobId}/entries`, { entry, appWord: null });
   }
 }
+
+type JobAnswer = Answer<Job & Omit<Problem, 'title' | 'status' | 'detail'>>;
 
 /** A shop of its own database, with one person of each role, two gauges, two wrenches, two containers and a sheet. */
 export async function openTestShop() {
@@ -213,6 +226,7 @@ async function stock(pool: Pool) {
   });
   const stored = {
     point: gauge('Point', { feedSerial: 'TG-1' }),
+    overduePoint: gauge('Overdue point', { calibrationDueOn: '2026-11-24' }),
     dial: gauge('Dial', { kind: 'dial-indicator', uncertaintyMm: 0.02, feedSerial: 'DI-1' }),
     feelers: gauge('Feelers', { kind: 'feeler-gauges', uncertaintyMm: 0.02 }),
     rule: gauge('Rule', { kind: 'rule', resolutionMm: 0.5, uncertaintyMm: 0.5 }),
@@ -226,7 +240,14 @@ async function stock(pool: Pool) {
     expired: container('Old', { openedOn: '2024-01-01' }),
     writtenOff: container('Off', { writtenOff: true, writtenOffReason: 'bits' }),
   };
-  for (const each of [stored.point, stored.vernier, stored.dial, stored.feelers, stored.rule])
+  for (const each of [
+    stored.point,
+    stored.overduePoint,
+    stored.vernier,
+    stored.dial,
+    stored.feelers,
+    stored.rule,
+  ])
     await addGauge(pool, each);
   for (const each of [stored.wrench, stored.overdue, stored.large, stored.digital])
     await addWrench(pool, each);
@@ -249,7 +270,7 @@ async function stock(pool: Pool) {
 }
 
 /** An entry with an id and a time. */
-export function entry<K extends EntryKind>(
+export function entry<K extends SentKind>(
   kind: K,
   fields: Omit<Extract<EntryAsSent, { kind: K }>, 'kind' | 'id' | 'at'>,
 ): EntryOf<K> {
@@ -312,7 +333,11 @@ export async function measure(
   const { basis = null, pointCount = null } = how;
   const sitting = entry('measurement', { end: 'front', part, gaugeId, basis, pointCount });
   await client.append(jobId, sitting);
-  for (const [place, valueMm] of Object.entries(readings))
+  // Keys that are numbers come first; the zero is looked at before them.
+  const inOrder = Object.entries(readings).sort(
+    ([a], [b]) => Number(b === 'zero') - Number(a === 'zero'),
+  );
+  for (const [place, valueMm] of inOrder)
     await client.append(
       jobId,
       entry('reading', {
@@ -323,7 +348,7 @@ export async function measure(
         replaces: null,
       }),
     );
-  return (await client.send<Job>('GET', `/jobs/${jobId}`)).body;
+  return (await client.sendJob('GET', `/jobs/${jobId}`)).body;
 }
 
 /** Measures the front rotor: a zero check, no ridge, and these points. Answers with the sitting's id. */
@@ -358,6 +383,8 @@ export async function measureRotor(
     jobId,
     entry('look', { measurementId: sitting.id, subject: 'ridge', seen: how.ridge ?? false }),
   );
-  for (const [i, point] of points.entries()) await read(String(i + 1), point);
+  // Three are spread round the track.
+  for (const [i, point] of points.entries())
+    await read(String(points.length === 3 ? 2 * i + 1 : i + 1), point);
   return sitting.id;
 }

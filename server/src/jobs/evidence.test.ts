@@ -1,0 +1,313 @@
+import type { Entry } from '@hold-fast/contract/entries';
+import type { BenchJob } from '@hold-fast/contract/jobs';
+import { v7 as uuid } from 'uuid';
+import {
+  checkIn,
+  entry,
+  measure,
+  measureRotor,
+  openJob,
+  NOW,
+  openTestShop,
+  PIN,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+// Our design (E1 to E9), tried as a request could try it: whatever is sent, nothing betters what stands but an answer.
+
+let shop: TestShop;
+let client: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const barsOf = async (jobId: string) =>
+  (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.map(({ code }) => code);
+const sign = (jobId: string) =>
+  client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
+    id: uuid(),
+    pin: PIN,
+    customerToldOfWatch: true,
+  });
+const look = (
+  jobId: string,
+  area: 'rotor' | 'pads' | 'leaks',
+  found: string[],
+  more: object = {},
+) =>
+  client.append(jobId, {
+    ...entry('look-over', { end: 'front', area, found: [] }),
+    found: found as never,
+    ...more,
+  });
+const decide = (jobId: string, decision: string, subject: string, change: object = {}) =>
+  client.sendJob('POST', `/jobs/${jobId}/decisions`, {
+    id: uuid(),
+    end: 'front',
+    subject,
+    decision,
+    words: 'Because',
+    personName: 'Mechanic',
+    pin: PIN,
+    ...change,
+  });
+async function ready(): Promise<string> {
+  const jobId = await openJob(shop, client);
+  await client.append(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
+  return jobId;
+}
+/** The next visit of a job's bike. */
+async function nextVisit(jobId: string): Promise<string> {
+  const { bike, customer } = (await client.sendJob('GET', `/jobs/${jobId}`)).body;
+  const taken = checkIn({ customer: customer.id, bike: bike.id });
+  await client.send('POST', '/jobs', taken);
+  await client.append(
+    taken.id,
+    entry('identification', { end: 'front', sheetRevisionId: shop.ids.sheet, stampedLimit: null }),
+  );
+  await client.append(
+    taken.id,
+    entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),
+  );
+  return taken.id;
+}
+
+describe('a crack', () => {
+  it('is neither looked nor talked away, on this job or another of the same bike', async () => {
+    const jobId = await ready();
+    await look(jobId, 'rotor', ['crack']);
+    await look(jobId, 'rotor', []);
+    expect(await barsOf(jobId)).toEqual(['do-not-ride']);
+    const taken = await look(jobId, 'rotor', [], { takesBack: ['crack'], words: 'A scratch' });
+    expect([taken.status, taken.body.fields?.[0]?.code]).toEqual([422, 'lead-only']);
+    expect((await decide(jobId, 'seen-wrong', 'rotor')).status).toBe(403);
+    expect((await decide(jobId, 'customer-refused', 'rotor')).status).toBe(409);
+
+    const second = await nextVisit(jobId);
+    await look(second, 'rotor', []);
+    await measureRotor(shop, client, second, [1.7, 1.7, 1.7]);
+    expect(await barsOf(second)).toEqual(['still-tagged']);
+    expect((await sign(second)).status).toBe(409);
+    expect((await decide(second, 'seen-wrong', 'rotor')).status).toBe(403);
+    const lead = { personName: 'Lead' };
+    expect((await decide(second, 'seen-wrong', 'rotor', lead)).status).toBe(201);
+    expect(await barsOf(second)).toEqual([]);
+  });
+});
+
+describe('a worn rotor', () => {
+  it('measured again without the worn place stays worn; a whole one with words answers it', async () => {
+    const jobId = await ready();
+    await measureRotor(shop, client, jobId, [1.7, 1.5, 1.7]);
+    await measureRotor(shop, client, jobId, [1.7, 1.7]);
+    expect(await barsOf(jobId)).toEqual(['replace-open']);
+    await measureRotor(shop, client, jobId, [1.7, 1.56, 1.7]);
+    expect(await barsOf(jobId)).toEqual(['replace-open']);
+    expect((await decide(jobId, 'seen-wrong', 'rotor')).status).toBe(201);
+    expect(await barsOf(jobId)).toEqual([]);
+  });
+
+  it('a correction that betters the word is refused without words', async () => {
+    const jobId = await ready();
+    const measurementId = await measureRotor(shop, client, jobId, [1.7, 1.45, 1.7]);
+    const { body } = await client.sendJob('GET', `/jobs/${jobId}`);
+    const replaces = body.measured[0]!.readings.find(({ place }) => place === '3')!.id;
+    const correct = (words: string) =>
+      client.append(
+        jobId,
+        entry('reading', {
+          measurementId,
+          place: '3',
+          valueMm: 1.65,
+          typed: '165',
+          replaces,
+          words,
+        }),
+      );
+    const mute = await correct('');
+    expect([mute.status, mute.body.fields?.[0]?.code]).toEqual([422, 'say-why']);
+    expect(await barsOf(jobId)).toEqual(['replace-open']);
+    expect((await correct('The jaw stood on a burr')).status).toBe(201);
+    expect(await barsOf(jobId)).toEqual([]);
+  });
+
+  it('that the customer will not have replaced is ridden against advice, and the next visit opens with it', async () => {
+    const jobId = await ready();
+    await measureRotor(shop, client, jobId, [1.45, 1.45, 1.45]);
+    await decide(jobId, 'customer-refused', 'rotor', { words: 'In spring' });
+    expect((await sign(jobId)).status).toBe(201);
+
+    const next = await nextVisit(jobId);
+    const { body } = await client.sendJob('GET', `/jobs/${next}`);
+    expect(body.againstAdvice).toMatchObject([{ subject: 'rotor', words: 'In spring', jobId }]);
+    const onBench = async () =>
+      (await client.send<{ items: BenchJob[] }>('GET', '/bench')).body.items.find(
+        ({ id }) => id === next,
+      )?.againstAdvice;
+    expect(await onBench()).toBe(true);
+    expect((await sign(next)).status).toBe(409);
+    await measureRotor(shop, client, next, [1.7, 1.7, 1.7]);
+    expect(await barsOf(next)).toEqual(['refused-before']);
+    await client.append(
+      next,
+      entry('fitting', { end: 'front', part: 'rotor', description: 'New', condition: 'new' }),
+    );
+    expect(await barsOf(next)).not.toContain('refused-before');
+    expect(await onBench()).toBe(false);
+  });
+});
+
+it('a sinking lever is mended by work and the same test whole, and by nothing shorter', async () => {
+  const jobId = await ready();
+  const lever = (readings: Record<string, number>) =>
+    measure(client, jobId, 'lever', shop.ids.rule, readings, { basis: 'travel' });
+  await lever({ reach: 60, bite: 20, firm: 27, sunk: 30 });
+  await lever({ bite: 20 });
+  expect(await barsOf(jobId)).toEqual(['do-not-ride']);
+  const whole = { reach: 60, bite: 20, firm: 27, sunk: 27 };
+  await lever(whole);
+  expect(await barsOf(jobId)).toEqual(['do-not-ride']);
+  await client.append(jobId, entry('repair', { end: 'front', work: 'reseal', words: 'New seals' }));
+  await lever(whole);
+  expect(await barsOf(jobId)).not.toContain('do-not-ride');
+});
+
+it('a rotor fitted is held by its own bolts, ticked by name, and tried on the stand', async () => {
+  const jobId = await ready();
+  await client.append(
+    jobId,
+    entry('fitting', { end: 'front', part: 'rotor', description: 'New', condition: 'new' }),
+  );
+  const tighten = async (fastener: 'rotor-bolts' | 'caliper-post', setNm: number) => {
+    const begun = entry('tightening', {
+      end: 'front',
+      fastener,
+      wrenchId: shop.ids.wrench,
+      setNm,
+      treatment: 'medium-threadlocker',
+    });
+    await client.append(jobId, begun);
+    for (const pass of ['snug', 'half', 'full', 'verify'] as const)
+      await client.append(jobId, entry('pass-mark', { tighteningId: begun.id, pass, bolt: null }));
+  };
+  await tighten('caliper-post', 7);
+  expect(await barsOf(jobId)).toContain('torque-unproven');
+  await tighten('rotor-bolts', 6);
+  expect(new Set(await barsOf(jobId))).toEqual(new Set(['check-open', 'stand-untested']));
+});
+
+it('fluid that went in with no plan wants the lever’s number', async () => {
+  const jobId = await ready();
+  const filled = { end: 'front', containerId: shop.ids.bottle, ml: 5, colour: '' } as const;
+  await client.append(jobId, entry('fill', filled));
+  expect(await barsOf(jobId)).toContain('lever-untested');
+});
+
+it('a sheet revised while a job is open bars it until the job takes the new one, or a lead says why not', async () => {
+  const lead = await shop.signedIn('Lead');
+  const jobId = await ready();
+  const { body: job } = await client.sendJob('GET', `/jobs/${jobId}`);
+  const { sheet } = job.identified.front!;
+  const body = { ...sheet.body, pads: { ...sheet.body.pads, plateMm: 1.9 } };
+  const edit = { id: uuid(), sheetId: sheet.sheetId, baseId: sheet.id, body, note: 'Plate' };
+  expect((await lead.send('PUT', `/sheets/${sheet.sheetId}`, edit)).status).toBe(200);
+  expect(await barsOf(jobId)).toEqual(['sheet-revised']);
+  expect((await decide(jobId, 'kept-sheet', 'rotor')).status).toBe(403);
+  expect((await decide(jobId, 'kept-sheet', 'rotor', { personName: 'Lead' })).status).toBe(201);
+  expect(await barsOf(jobId)).toEqual([]);
+});
+
+describe('an amendment whose words contradict the seal', () => {
+  it('takes back what was sealed: the bike is not ridden, and the next visit opens with it', async () => {
+    const jobId = await ready();
+    await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
+    expect((await sign(jobId)).status).toBe(201);
+    const amend = (takesBack: object[]) =>
+      client.sendJob('POST', `/jobs/${jobId}/amendments`, {
+        id: uuid(),
+        words: 'The gauge was found off by 0.2 the day after',
+        takesBack,
+        pin: PIN,
+      });
+    expect((await amend([{ end: 'rear', subject: 'rotor' }])).status).toBe(409);
+    expect((await amend([])).body.tags).toEqual([]);
+    const taken = await amend([{ end: 'front', subject: 'rotor' }]);
+    expect(taken.body.tags).toMatchObject([{ end: 'front', subject: 'rotor', jobId }]);
+    // Nor does another word beside the seal lift it.
+    expect((await amend([])).body.tags).toHaveLength(1);
+
+    const second = await nextVisit(jobId);
+    expect(await barsOf(second)).toEqual(['still-tagged']);
+    await look(second, 'rotor', []);
+    await measureRotor(shop, client, second, [1.7, 1.7, 1.7]);
+    expect(await barsOf(second)).toEqual(['still-tagged']);
+    expect((await decide(second, 'seen-wrong', 'rotor')).status).toBe(403);
+    expect((await decide(second, 'seen-wrong', 'rotor', { personName: 'Lead' })).status).toBe(201);
+    expect(await barsOf(second)).not.toContain('still-tagged');
+  });
+});
+
+describe('when an entry was made', () => {
+  const LATER = new Date('2026-11-25T11:00:00.000Z');
+  afterEach(() => {
+    shop.clock.now = NOW;
+  });
+  const read = (measurementId: string, at: string) => ({
+    ...entry('reading', {
+      measurementId,
+      place: '1',
+      valueMm: 1.7,
+      typed: '170',
+      via: 'keys',
+      replaces: null,
+      words: '',
+    }),
+    at,
+  });
+  const send = (jobId: string, made: Entry, more: object) =>
+    client.sendJob('POST', `/jobs/${jobId}/entries`, { entry: made, appWord: null, ...more });
+
+  it('is put right by both clocks, whatever a phone thinks the day is, and by what it made before', async () => {
+    const jobId = await ready();
+    const how = { basis: null, pointCount: 6 };
+    const { id } = (await measure(client, jobId, 'rotor', shop.ids.point, {}, how)).measured[0]!;
+    shop.clock.now = LATER;
+    // A phone that thinks it is last year, a quarter of an hour after the reading.
+    const [first, second] = [
+      read(id, '2025-03-01T09:45:00.000Z'),
+      read(id, '2025-03-01T09:30:00.000Z'),
+    ];
+    const job = await send(jobId, first, { sentAt: '2025-03-01T10:00:00.000Z' });
+    const taken = job.body.measured[0]!.readings.at(-1)!;
+    expect(taken.at).toBe('2026-11-25T10:45:00.000Z');
+    const after = await send(jobId, second, {
+      sentAt: '2025-03-01T10:00:00.000Z',
+      after: first.id,
+    });
+    expect(after.body.measured[0]!.readings.at(-1)!.at).toBe(taken.at);
+    // The same entry once more is the same entry, also where the clocks say something else by then.
+    const again = await send(jobId, first, { sentAt: '2025-03-01T11:00:00.000Z' });
+    expect([again.status, again.body.measured[0]!.readings.length]).toEqual([201, 2]);
+    const future = await send(jobId, read(id, '2027-01-01T00:00:00.000Z'), {});
+    expect(future.body.measured[0]!.readings.at(-1)!.at).toBe(LATER.toISOString());
+  });
+
+  it('cannot be dated back behind the check-in to a day on which the gauge was in calibration', async () => {
+    const jobId = await ready();
+    const made = entry('measurement', {
+      end: 'front',
+      part: 'rotor',
+      gaugeId: shop.ids.overduePoint,
+      basis: null,
+      pointCount: 6,
+    });
+    await client.append(jobId, { ...made, at: '2026-01-05T09:00:00.000Z' });
+    const { body } = await client.append(jobId, read(made.id, '2026-01-05T09:00:00.000Z'));
+    expect(body.measured[0]!.measuredOn).toBe('2026-11-25');
+    expect(body.measured[0]!.verdict!.judgement).toMatchObject({ word: 'unproven' });
+  });
+});

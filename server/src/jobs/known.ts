@@ -1,0 +1,84 @@
+import type { EntryOf, KnownOf, SentKind } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
+import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
+import { containerAsKnown } from '@hold-fast/core/job/fill';
+import { lineAsKnown } from '@hold-fast/core/job/partTaken';
+import { askedFor, wrenchAsKnown } from '@hold-fast/core/job/tightening';
+import type { Person } from '@hold-fast/contract/people';
+import { isLead } from '../people/rules';
+import type { Asked } from '../platform/database';
+import { sheetRevision } from '../sheets/store';
+import { gaugeById, holdContainer, holdStock, wrenchById } from '../stores/store';
+import { refusalOf } from './refusals';
+
+const nothing = () => Promise.resolve(null);
+const unknown = (field: string) => refusalOf({ refusal: 'invalid-input', field, code: 'unknown' });
+
+type Registers = {
+  [K in SentKind]: (on: Asked, entry: EntryOf<K>, job: Job, person: Person) => Promise<KnownOf<K>>;
+};
+
+/** What the shop's registers say of what an entry names. What several may take from is held until the transaction ends. */
+const REGISTERS: Registers = {
+  identification: async (on, { sheetRevisionId }) => {
+    const sheet = await sheetRevision(on, sheetRevisionId);
+    if (!sheet) throw unknown('sheetRevisionId');
+    return { sheet };
+  },
+  measurement: async (on, { gaugeId }) => {
+    const gauge = await gaugeById(on, gaugeId);
+    if (!gauge) throw unknown('gaugeId');
+    return { gauge: gaugeAsKnown(gauge) };
+  },
+  tightening: async (on, entry, job, person) => {
+    const asked = askedFor(job, entry, isLead(person));
+    if ('refusal' in asked) throw refusalOf(asked);
+    const wrench = await wrenchById(on, entry.wrenchId);
+    if (!wrench) throw unknown('wrenchId');
+    return { ...asked, wrench: wrenchAsKnown(wrench), retired: wrench.retired };
+  },
+  'part-taken': async (on, { stockId }) => {
+    const line = await holdStock(on, stockId);
+    if (!line) throw unknown('stockId');
+    return lineAsKnown(line);
+  },
+  fill: async (on, { containerId }) => {
+    const container = await holdContainer(on, containerId);
+    if (!container) throw unknown('containerId');
+    return { container: containerAsKnown(container) };
+  },
+  'fluid-back': async (on, { fillId }, job) => {
+    const fill = job.filled.find(({ id }) => id === fillId);
+    if (fill) await holdContainer(on, fill.containerId);
+    return null;
+  },
+  reading: nothing,
+  look: nothing,
+  'look-over': nothing,
+  fitting: nothing,
+  'pass-mark': nothing,
+  'clamp-gaps': nothing,
+  waste: nothing,
+  test: nothing,
+  'bleed-cycle': nothing,
+  ticked: nothing,
+  deviation: nothing,
+  'bedding-pull': nothing,
+  witness: nothing,
+  'customer-answer': nothing,
+  'part-brought': nothing,
+  'taken-back': nothing,
+  'plan-choice': nothing,
+  'plan-step': nothing,
+  repair: nothing,
+};
+
+/** @throws Refusal of what names nothing the shop has */
+export function knownOf<K extends SentKind>(
+  on: Asked,
+  entry: EntryOf<K>,
+  job: Job,
+  person: Person,
+): Promise<KnownOf<K>> {
+  return REGISTERS[entry.kind as K](on, entry, job, person);
+}
