@@ -1,5 +1,6 @@
-import type { Entry, EntryKind } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import type { SentKind } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
+import type { Entry } from '@hold-fast/contract/entries';
 import type { End } from '@hold-fast/core/ends';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
 
@@ -7,7 +8,7 @@ import type { Measurand } from '@hold-fast/core/inspection/measurand';
 export interface About {
   tag: number | null;
   bike: string;
-  kind: EntryKind;
+  kind: SentKind;
   end: End | null;
   part: Measurand | null;
   place: string | null;

@@ -1,10 +1,11 @@
 import type { Page } from '@hold-fast/contract/jobs';
+import { problemSays } from '../words/faultWords';
 import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
 
 /** A refusal of the server, with its reason. */
 export class ProblemError extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.detail ?? problem.title);
+    super(problemSays(problem));
   }
 
   get kind(): ProblemKind | null {

@@ -1,6 +1,10 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
+import { fold } from '@hold-fast/core/job/fold';
+import type { Job } from '@hold-fast/core/job/job';
+import type { EntryKind } from '@hold-fast/core/job/kinds';
 import { QueryClient } from '@tanstack/react-query';
-import { NoConnection, onSignedOut } from './api';
+import type { Person } from '@hold-fast/contract/people';
+import { ask, NoConnection, onSignedOut } from './api';
 import { deviceStorage } from './deviceStorage';
 import { Outbox } from './outbox';
 
@@ -40,23 +44,69 @@ export const keys = {
   pinTries: ['pin-tries'],
 } as const;
 
+/** A job as the cache holds it: what the server said, and what follows. */
+export interface HeldJob {
+  log: JobLog;
+  job: Job;
+}
+
+/** A job as the server has it. */
+export const askJob = (jobId: string) => ask<JobLog>('GET', `/jobs/${jobId}`);
+
+/** The name of whoever is signed in here, as far as the screen knows. */
+export const nameOfPerson = () =>
+  client.getQueryData<{ person: Person | null }>(keys.session)?.person?.name ?? '';
+
+export const heldJob = (log: JobLog): HeldJob => ({ log, job: fold(log.base, log.entries) });
+
 /**
  * The later of a job that arrives and the one at hand: answers overtake each other on their way, and an older one must
  * not take back a reading that stands on the screen.
  */
-export function laterOf(arrived: Job): Job {
-  const atHand = client.getQueryData<Job>(keys.job(arrived.id));
-  return atHand && atHand.revision > arrived.revision ? atHand : arrived;
+export function laterOf(arrived: JobLog): HeldJob {
+  const atHand = client.getQueryData<HeldJob>(keys.job(arrived.base.id));
+  return atHand && atHand.log.base.revision > arrived.base.revision ? atHand : heldJob(arrived);
 }
 
-/** Takes in a job as the server now has it; what lists it is asked for again. */
-export function takeJob(job: Job): void {
-  client.setQueryData(keys.job(job.id), laterOf(job));
+/** The registers that an entry changes besides its job. */
+function registersChangedBy(kind: EntryKind): (readonly string[])[] {
+  switch (kind) {
+    case 'fill':
+    case 'fluid-back':
+      return [keys.containers];
+    case 'waste':
+      return [keys.waste];
+    case 'part-taken':
+      return [keys.stock];
+    case 'tightening':
+    case 'pass-mark':
+      return [keys.wrenches];
+    default:
+      return [];
+  }
+}
+
+/** Takes in what a write changed of a job; where something between is missing, and whatever lists the job, is asked for again. */
+export function takeChange(jobId: string, { base, added, count }: JobChange): Job | null {
   void client.invalidateQueries({ queryKey: keys.bench });
-  void client.invalidateQueries({ queryKey: keys.bike(job.bike.id) });
+  void client.invalidateQueries({ queryKey: keys.bike(base.bike.id) });
+  for (const { entry } of added)
+    for (const queryKey of registersChangedBy(entry.kind))
+      void client.invalidateQueries({ queryKey });
+  const atHand = client.getQueryData<HeldJob>(keys.job(jobId));
+  const before = atHand?.log.entries ?? [];
+  const there = new Set(before.map(({ entry }) => entry.id));
+  const entries = [...before, ...added.filter(({ entry }) => !there.has(entry.id))];
+  if (entries.length !== count) {
+    void client.invalidateQueries({ queryKey: keys.job(jobId) });
+    return null;
+  }
+  const held = laterOf({ base, entries });
+  client.setQueryData(keys.job(jobId), held);
+  return held.job;
 }
 
-export const outbox = new Outbox(deviceStorage(), takeJob);
+export const outbox = new Outbox(deviceStorage(), takeChange);
 
 // Who is signed in stays on screen while a session is renewed, so that nothing half-done is lost.
 onSignedOut(() => {

@@ -1,5 +1,5 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import { exampleJob, ME, reads, waitingOf } from '../testing/exampleJob';
+import type { JobChange } from '@hold-fast/contract/jobs';
+import { exampleLog, ME, reads, waitingOf } from '../testing/exampleJob';
 import { v7 as uuid } from 'uuid';
 import { Outbox, type Waiting } from './outbox';
 
@@ -7,11 +7,13 @@ const MEASUREMENT = '0190a000-0000-7000-8000-000000000009';
 const waits = (place: string, valueMm = 1.7, more: Partial<Waiting> = {}): Waiting =>
   waitingOf(reads(MEASUREMENT, place, valueMm), more);
 /** An outbox with somebody signed in. */
-const opened = (onTaken: (job: Job) => void = () => undefined) => {
+const opened = (onTaken: (jobId: string, change: JobChange) => void = () => undefined) => {
   const outbox = new Outbox(localStorage, onTaken);
   outbox.signedInAs(ME);
   return outbox;
 };
+
+const CHANGE: JobChange = { base: exampleLog().base, added: [], count: 1 };
 
 type Answer = { status: number; body: unknown } | 'lost';
 let answers: Answer[];
@@ -23,7 +25,7 @@ beforeEach(() => {
   answers = [];
   sent = [];
   globalThis.fetch = jest.fn((_address: RequestInfo | URL, init?: RequestInit) => {
-    const answer = answers.shift() ?? { status: 201, body: exampleJob() };
+    const answer = answers.shift() ?? { status: 201, body: CHANGE };
     if (answer === 'lost') return Promise.reject(new TypeError('network'));
     sent.push((JSON.parse(init!.body as string) as { entry: { id: string } }).entry.id);
     return Promise.resolve({
@@ -44,8 +46,8 @@ const settle = async (ms = 0) => {
 };
 
 it('sends entries one after the other, in the order they were made', async () => {
-  const taken: Job[] = [];
-  const outbox = opened((job) => taken.push(job));
+  const taken: JobChange[] = [];
+  const outbox = opened((_jobId, change) => taken.push(change));
   const made = ['1', '2', '3'].map((place) => waits(place));
   made.forEach((waiting) => outbox.add(waiting));
   expect(outbox.waiting).toHaveLength(3);
@@ -54,6 +56,28 @@ it('sends entries one after the other, in the order they were made', async () =>
   expect(outbox.waiting).toEqual([]);
   expect(taken).toHaveLength(3);
   expect(localStorage).toHaveLength(0);
+});
+
+it('says what the clock says here when it sends, and what was made ahead of it, also after a reload', async () => {
+  answers = ['lost'];
+  const before = opened();
+  const [first, second, third] = [waits('1'), waits('2'), waits('3')];
+  before.add(first);
+  before.add(second);
+  await settle();
+  jest.setSystemTime(new Date('2001-02-03T04:05:06.000Z'));
+  const after = opened();
+  after.add(third);
+  await settle(20_000);
+  const bodies = jest
+    .mocked(globalThis.fetch)
+    .mock.calls.map(([, init]) => JSON.parse(init!.body as string) as Record<string, unknown>);
+  const last = bodies
+    .filter((body) => (body.entry as { id: string }).id === third.entry.id)
+    .at(-1)!;
+  expect(last.after).toBe(second.entry.id);
+  expect(String(last.sentAt)).toMatch(/^2001-02-03T04:05/);
+  expect(bodies[0]).not.toHaveProperty('after');
 });
 
 it('what goes by all of a job waits until the server has it, and is not done before', async () => {
@@ -210,9 +234,7 @@ it('what the server stumbles over holds up no other job, and needs somebody afte
       status: fault ? 500 : 201,
       json: () =>
         Promise.resolve(
-          fault
-            ? { type: 'urn:hold-fast:problem:fault', title: 'fault', status: 500 }
-            : exampleJob(),
+          fault ? { type: 'urn:hold-fast:problem:fault', title: 'fault', status: 500 } : CHANGE,
         ),
     } as Response);
   });

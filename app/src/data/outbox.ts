@@ -1,6 +1,6 @@
 import type { Entry } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
-import type { Gauge } from '@hold-fast/contract/stores';
+import type { JobChange } from '@hold-fast/contract/jobs';
+import type { KnownOf, SentKind } from '@hold-fast/core/job/kinds';
 import type { Problem } from '@hold-fast/contract/problem';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { About } from './about';
@@ -15,8 +15,10 @@ export interface Waiting {
   by: string;
   /** What it is, in case somebody has to deal with it. */
   about: About;
-  /** The gauge of a measurement, to show its readings before the server has them. */
-  gauge?: Gauge;
+  /** What the registers said when it was made, as far as it rests on them: what it comes to is known before the server has it. */
+  known: KnownOf<SentKind>;
+  /** What this device made ahead of it on the same job. */
+  after?: string;
   /** How often the server could not take it. */
   tries?: number;
 }
@@ -62,13 +64,16 @@ export class Outbox {
   #round = Promise.resolve();
   #pause = FIRST_PAUSE_MS;
   #timer: ReturnType<typeof setTimeout> | undefined;
+  /** The last entry made here, job by job. */
+  readonly #lastOf = new Map<string, string>();
   readonly #listeners = new Set<() => void>();
 
   constructor(
     private readonly storage: Storage,
-    private readonly onTaken: (job: Job) => void,
+    private readonly onTaken: (jobId: string, change: JobChange) => void,
   ) {
     this.#waiting = this.#kept<Waiting>(PREFIX);
+    for (const { jobId, entry } of this.#waiting) this.#lastOf.set(jobId, entry.id);
     this.#needsYou = this.#kept<NeedsYou>(NEEDS_YOU);
     this.#unreadable = keysOf(storage, SET_ASIDE).length;
   }
@@ -107,9 +112,14 @@ export class Outbox {
    * @returns whether the device keeps it: if not, it is not taken, and must not be shown as if it were
    */
   add(made: Omit<Waiting, 'by'>): boolean {
-    const waiting: Waiting = { ...made, by: this.#person ?? '' };
+    const { jobId, entry } = made;
+    const after = this.#lastOf.get(jobId);
+    const waiting: Waiting = { ...made, by: this.#person ?? '', ...(after ? { after } : {}) };
     this.#refusesToKeep = !this.#keep(PREFIX, waiting);
-    if (!this.#refusesToKeep) this.#waiting = [...this.#waiting, waiting];
+    if (!this.#refusesToKeep) {
+      this.#waiting = [...this.#waiting, waiting];
+      this.#lastOf.set(jobId, entry.id);
+    }
     this.#tell();
     if (this.#refusesToKeep) return false;
     void this.send();
@@ -202,8 +212,10 @@ export class Outbox {
   }
 
   async #sendOne(waiting: Waiting): Promise<void> {
-    const { jobId, entry, appWord, by } = waiting;
-    this.onTaken(await ask<Job>('POST', `/jobs/${jobId}/entries`, { entry, appWord, by }));
+    const { jobId, entry, appWord, by, after } = waiting;
+    const sentAt = new Date().toISOString();
+    const sent = { entry, appWord, by, sentAt, ...(after ? { after } : {}) };
+    this.onTaken(jobId, await ask<JobChange>('POST', `/jobs/${jobId}/entries`, sent));
     this.#drop(waiting);
   }
 
@@ -281,11 +293,11 @@ function keysOf(storage: Storage, prefix: string): string[] {
 /** An entry as it was kept; null where it is none, cut off or written by something else. */
 function readable<T extends Waiting>(kept: string): T | null {
   try {
-    const { jobId, entry, by, about } = JSON.parse(kept) as Partial<Waiting>;
+    const { jobId, entry, by, about, known = null } = JSON.parse(kept) as Partial<Waiting>;
     const whole = [jobId, by, about?.bike, entry?.id, entry?.kind, entry?.at].every(
       (each) => typeof each === 'string',
     );
-    return whole ? (JSON.parse(kept) as T) : null;
+    return whole ? { ...(JSON.parse(kept) as T), known } : null;
   } catch {
     return null;
   }

@@ -1,9 +1,9 @@
+import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import type {
   BenchJob,
   BenchPage,
   ChainState,
-  Job,
   Page,
   SealedRecord,
   SealedRow,
@@ -11,7 +11,7 @@ import type {
 import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/rules';
-import type { SheetHistoryRow, SheetRevision } from '@hold-fast/contract/sheets';
+import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {
   ContainerInStore,
   FilledFrom,
@@ -23,7 +23,7 @@ import type {
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useSyncExternalStore } from 'react';
 import { ask, askAll, askPage } from './api';
-import { keys, laterOf, outbox } from './client';
+import { askJob, keys, laterOf, nameOfPerson, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
 function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
@@ -79,12 +79,19 @@ export const usePinTries = () =>
 /** A job as it stands with what still waits to be sent. */
 export function useJob(jobId: string) {
   const waiting = useWaiting();
-  const query = useQuery({
+  const { data, error } = useQuery({
     queryKey: keys.job(jobId),
-    queryFn: async () => laterOf(await ask<Job>('GET', `/jobs/${jobId}`)),
+    queryFn: async () => laterOf(await askJob(jobId)),
+    structuralSharing: false,
   });
-  const job = useMemo(() => query.data && withWaiting(query.data, waiting), [query.data, waiting]);
-  return { job, error: query.error };
+  const job = useMemo(
+    () =>
+      data && waiting.some((each) => each.jobId === jobId)
+        ? withWaiting(data.log, waiting, nameOfPerson())
+        : data?.job,
+    [data, waiting, jobId],
+  );
+  return { job, error };
 }
 
 export const useBike = (id: string) =>

@@ -1,4 +1,4 @@
-import type { Person, SignIn } from '@hold-fast/contract/people';
+import { LEADS, type Person, type SignIn } from '@hold-fast/contract/people';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { ask } from './api';
 import { client, keys, outbox } from './client';
@@ -30,6 +30,9 @@ export function useSession() {
     staleTime: Infinity,
   });
 }
+
+/** Whether a lead or the owner is signed in. */
+export const useIsLead = () => LEADS.includes(useSession().data?.person?.role ?? 'counter');
 
 export function useSignIn() {
   return useMutation({

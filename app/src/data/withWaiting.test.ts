@@ -1,39 +1,56 @@
+import type { Logged } from '@hold-fast/core/job/kinds';
+import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
 import { judge } from '@hold-fast/core/inspection/judge';
-import { begins, exampleJob, GAUGE, reads, waitingOf } from '../testing/exampleJob';
+import { begins, exampleJob, exampleLog, GAUGE, reads, waitingOf } from '../testing/exampleJob';
 import type { Waiting } from './outbox';
 import { withWaiting } from './withWaiting';
 
 const job = exampleJob();
+const log = exampleLog();
+const BY = 'Maren Okafor';
 const begin = begins('rotor');
-const sent = (entry: Waiting['entry']) => waitingOf(entry, { gauge: GAUGE });
+const sent = (entry: Waiting['entry']) =>
+  waitingOf(entry, {
+    known: entry.kind === 'measurement' ? { gauge: gaugeAsKnown(GAUGE) } : null,
+  });
 const readings = [
   reads(begin.id, 'zero', 0),
   ...[1.52, 1.5, 1.47].map((mm, i) => reads(begin.id, String(i + 1), mm)),
 ];
 
 it('shows and judges what the server does not have yet', () => {
-  const now = withWaiting(job, [begin, ...readings].map(sent));
+  const now = withWaiting(log, [begin, ...readings].map(sent), BY);
   const [measured] = now.measured;
   expect(measured!.readings.map(({ valueMm }) => valueMm)).toEqual([0, 1.52, 1.5, 1.47]);
   expect(
-    judge('rotor', measured!, { sheet: job.identified.front!.sheet.body, stampedLimit: null }),
+    judge('rotor', measured!, { sheet: job.identified.front!.sheet.body, stamps: [] }),
   ).toMatchObject({
     word: 'replace',
   });
 });
 
-it('does not show twice what the server already has', () => {
-  const had = withWaiting(job, [begin, ...readings].map(sent));
-  expect(withWaiting(had, [begin, ...readings].map(sent)).measured[0]!.readings).toHaveLength(4);
+it('is the same job once the server has it, to the letter', () => {
+  const entries = [begin, ...readings];
+  const logged = entries.map((entry, i) => {
+    const { known } = sent(entry);
+    return { entry, known, seq: 2 + i, by: BY } as Logged;
+  });
+  const whole = withWaiting({ ...log, entries: [...log.entries, ...logged] }, [], BY);
+  for (let taken = 0; taken <= entries.length; taken++) {
+    const half = { ...log, entries: [...log.entries, ...logged.slice(0, taken)] };
+    // What the server has and the answer has not said yet still waits: it counts once.
+    for (const waiting of [entries, entries.slice(taken)])
+      expect(JSON.stringify(withWaiting(half, waiting.map(sent), BY))).toBe(JSON.stringify(whole));
+  }
 });
 
 it('leaves other jobs alone', () =>
-  expect(withWaiting(job, [{ ...sent(begin), jobId: 'another' }]).measured).toEqual([]));
+  expect(withWaiting(log, [{ ...sent(begin), jobId: 'another' }], BY).measured).toEqual([]));
 
 it('lets a new sitting take the place of the one before once something was read in it, and not before', () => {
   const again = begins('rotor');
   const standing = (entries: Parameters<typeof sent>[0][]) =>
-    withWaiting(job, entries.map(sent))
+    withWaiting(log, entries.map(sent), BY)
       .measured.filter(({ superseded }) => !superseded)
       .map(({ id }) => id);
   const begun = [begin, ...readings, again];

@@ -1,6 +1,9 @@
+import type { JobChange } from '@hold-fast/contract/jobs';
+import type { EntryFault } from '@hold-fast/core/job/entry';
+import type { Job } from '@hold-fast/core/job/job';
+import { faultOf, type EntryOf, type KnownOf, type SentKind } from '@hold-fast/core/job/kinds';
 import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
-import type { Entry, EntryKind, EntryOf } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Entry } from '@hold-fast/contract/entries';
 import type { Photo } from '@hold-fast/contract/photos';
 import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import type { FeedState, Scene } from '@hold-fast/contract/feed';
@@ -24,17 +27,27 @@ import type {
 } from '@hold-fast/contract/stores';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { useMutation } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { ask, ProblemError } from './api';
+import { faultSays } from '../words/faultWords';
 import { aboutEntry } from './about';
-import { client, keys, outbox, takeJob } from './client';
+import {
+  askJob,
+  client,
+  heldJob,
+  keys,
+  nameOfPerson,
+  outbox,
+  takeChange,
+  type HeldJob,
+} from './client';
 import { withWaiting } from './withWaiting';
 
-type Fresh<K extends EntryKind> = Omit<EntryOf<K>, 'id' | 'at'>;
+type Fresh<K extends SentKind> = Omit<EntryOf<K>, 'id' | 'at'>;
 
 /** Gives an entry its id and its time. */
-export function entryOf<K extends EntryKind>(fresh: Fresh<K>): EntryOf<K> {
+export function entryOf<K extends SentKind>(fresh: Fresh<K>): EntryOf<K> {
   return { id: uuid(), at: new Date().toISOString(), ...fresh } as EntryOf<K>;
 }
 
@@ -45,12 +58,12 @@ export function entryOf<K extends EntryKind>(fresh: Fresh<K>): EntryOf<K> {
 export function append(
   jobId: string,
   entry: Entry,
-  more: { appWord?: Word | null; gauge?: Gauge } = {},
+  more: { appWord?: Word | null; known?: KnownOf<SentKind> } = {},
 ): boolean {
-  const { appWord = null, gauge } = more;
-  const known = client.getQueryData<Job>(keys.job(jobId));
-  const about = aboutEntry(known && withWaiting(known, outbox.waiting), entry);
-  return outbox.add({ jobId, entry, appWord, about, ...(gauge ? { gauge } : {}) });
+  const { appWord = null, known = null } = more;
+  const held = client.getQueryData<HeldJob>(keys.job(jobId));
+  const job = held && withWaiting(held.log, outbox.waiting, nameOfPerson());
+  return outbox.add({ jobId, entry, appWord, about: aboutEntry(job, entry), known });
 }
 
 /**
@@ -76,70 +89,75 @@ function useAttempt() {
 /** Writes to a job, after all that this device still holds of it; null for a job that is not there yet. */
 function useJobWrite<Body extends object>(
   jobId: string | null,
-  send: (body: Body, attempt: { id: string; at: string }) => Promise<Job>,
+  send: (body: Body, attempt: { id: string; at: string }) => Promise<JobChange>,
 ) {
   const attempt = useAttempt();
   return useMutation({
     mutationFn: async (body: Body) => {
       const tried = attempt.of(body);
       if (jobId !== null) await outbox.sendFirst(jobId);
-      return send(body, tried);
+      const change = await send(body, tried);
+      const { id } = change.base;
+      return takeChange(id, change) ?? heldJob(await askJob(id)).job;
     },
-    onSuccess: (job) => {
-      attempt.answered();
-      takeJob(job);
-    },
+    onSuccess: () => attempt.answered(),
     onError: (error) => {
       if (error instanceof ProblemError && error.problem.status < 500) attempt.answered();
     },
   });
 }
 
-/** Sends an entry whose answer the screen waits for. */
-export function useSendEntry<
-  K extends
-    'identification' | 'fitting' | 'tightening' | 'fill' | 'fluid-back' | 'waste' | 'part-taken',
->(jobId: string) {
-  return useJobWrite<Fresh<K>>(jobId, (fresh, attempt) =>
-    ask<Job>('POST', `/jobs/${jobId}/entries`, {
-      entry: { ...attempt, ...fresh },
-      appWord: null,
-    }).finally(() => {
-      void client.invalidateQueries({ queryKey: keys.containers });
-      void client.invalidateQueries({ queryKey: keys.wrenches });
-      void client.invalidateQueries({ queryKey: keys.stock });
-      void client.invalidateQueries({ queryKey: keys.waste });
-    }),
-  );
+/** A second press within so long is the same press, ms [D]. */
+const SAME_PRESS_MS = 600;
+
+/**
+ * Takes an entry where it is made: what the job cannot take is refused at once, for the reason the server would give; anything
+ * else is kept, counts, and is sent when it can be.
+ */
+export function useTake<K extends SentKind>(job: Job) {
+  const [fault, setFault] = useState<EntryFault | null>(null);
+  const last = useRef<{ saves: string; at: number } | null>(null);
+  const take = (fresh: Fresh<K>, known: KnownOf<K>): boolean => {
+    const saves = JSON.stringify(fresh);
+    const now = Date.now();
+    if (last.current?.saves === saves && now - last.current.at < SAME_PRESS_MS) return true;
+    const entry = entryOf<K>(fresh);
+    const found = faultOf(job, entry, known);
+    setFault(found);
+    if (found || !append(job.id, entry as Entry, { known })) return false;
+    last.current = { saves, at: now };
+    return true;
+  };
+  return { take, refused: fault && (faultSays(fault) ?? fault.code) };
 }
 
 /** Sends a picture of what was found; it must arrive before the screen goes on. */
 export const useAddPhoto = (jobId: string) =>
   useJobWrite<Omit<Photo, 'id'>>(jobId, (photo, { id }) =>
-    ask<Job>('POST', `/jobs/${jobId}/photos`, { ...photo, id }),
+    ask<JobChange>('POST', `/jobs/${jobId}/photos`, { ...photo, id }),
   );
 
 export const useCheckIn = () =>
   useJobWrite<Omit<CheckIn, 'id'>>(null, (taken, { id }) =>
-    ask<Job>('POST', '/jobs', { ...taken, id }),
+    ask<JobChange>('POST', '/jobs', { ...taken, id }),
   );
 
 export const useEditJob = (jobId: string) =>
   useJobWrite<Omit<JobEdit, 'id'>>(jobId, (edit, { id }) =>
-    ask<Job>('PUT', `/jobs/${jobId}`, { ...edit, id }),
+    ask<JobChange>('PUT', `/jobs/${jobId}`, { ...edit, id }),
   );
 
 export const useDecide = (jobId: string) =>
   useJobWrite<Omit<Decision, 'id'>>(jobId, (decision, { id }) =>
-    ask<Job>('POST', `/jobs/${jobId}/decisions`, { ...decision, id }),
+    ask<JobChange>('POST', `/jobs/${jobId}/decisions`, { ...decision, id }),
   );
 
 /** Adds a correction to a sealed job. */
 export function useAmend(jobId: string) {
   return useJobWrite<Omit<Amendment, 'id'>>(jobId, async (amendment, { id }) => {
-    const job = await ask<Job>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id });
+    const change = await ask<JobChange>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id });
     for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
-    return job;
+    return change;
   });
 }
 
@@ -148,9 +166,9 @@ export function useSignOff(jobId: string) {
     // Sealed, the job could not take it any more.
     if (outbox.needsYou.some((each) => each.jobId === jobId))
       throw new Error('An entry of this job was not taken. Deal with it first.');
-    const job = await ask<Job>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
+    const change = await ask<JobChange>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
     for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
-    return job;
+    return change;
   });
 }
 

@@ -1,8 +1,11 @@
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
-import type { Entry, EntryOf } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Entry } from '@hold-fast/contract/entries';
 import type { Gauge, StockInStore } from '@hold-fast/contract/stores';
+import type { JobLog } from '@hold-fast/contract/jobs';
+import { fold } from '@hold-fast/core/job/fold';
 import { aboutEntry } from '../data/about';
 import type { Waiting } from '../data/outbox';
 
@@ -32,85 +35,89 @@ export const stockLine = (change: Partial<StockInStore> = {}): StockInStore => (
   ...change,
 });
 
-/** A job with an identified front brake and nothing measured. */
-export function exampleJob(): Job {
-  return {
-    id: '0190a000-0000-7000-8000-0000000000aa',
-    tag: 412,
-    status: 'open',
-    version: 1,
+/** A job with an identified front brake and nothing measured, as the server has it. */
+export function exampleLog(): JobLog {
+  const by = 'Maren Okafor';
+  const sheet = {
+    id: '0190a000-0000-7000-8000-0000000000ee',
+    sheetId: '0190a000-0000-7000-8000-0000000000ef',
     revision: 1,
-    complaint: 'Front rotor',
-    symptoms: [],
-    frontLever: 'left',
-    odometerKm: null,
-    promisedAt: '2026-11-25T11:30:00.000Z',
-    minutes: 30,
-    checkedIn: { at: '2026-11-25T08:00:00.000Z', by: 'Maren Okafor' },
-    bike: {
-      id: '0190a000-0000-7000-8000-0000000000bb',
-      customerId: '0190a000-0000-7000-8000-0000000000cc',
-      name: 'Post trike 7',
-      maker: '',
-      serial: '',
-      motor: false,
-      systemMassKg: null,
-      terrain: null,
-      wet: false,
-      kmPerWeek: null,
-    },
-    customer: { id: '0190a000-0000-7000-8000-0000000000cc', name: 'Harbour post' },
-    identified: {
-      front: {
-        id: '0190a000-0000-7000-8000-0000000000dd',
-        at: '2026-11-25T08:05:00.000Z',
-        by: 'Maren Okafor',
-        stampedLimit: null,
-        newerRevision: null,
+    body: SpecSheetBody.parse({
+      title: 'Ostrel Tolve, two pistons',
+      source: 'Ostrel sheet T2, revision C',
+      brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
+      rotor: {
+        hold: 'six-bolt',
+        construction: 'one-piece',
+        newMm: 1.8,
         limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
-        sheet: {
-          id: '0190a000-0000-7000-8000-0000000000ee',
-          sheetId: '0190a000-0000-7000-8000-0000000000ef',
-          revision: 1,
-          body: SpecSheetBody.parse({
-            title: 'Ostrel Tolve, two pistons',
-            source: 'Ostrel sheet T2, revision C',
-            brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
-            rotor: {
-              hold: 'six-bolt',
-              construction: 'one-piece',
-              newMm: 1.8,
-              limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
-            },
-            pads: { shape: '', newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
-            lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
-            torque: [],
-            fluid: null,
-          }),
-        },
       },
-      rear: null,
-    },
-    measured: [],
-    lookedOver: [],
-    photos: [],
-    fittings: [],
-    outlooks: { front: {}, rear: {} },
-    rules: USUAL_RULES,
-    tightened: [],
-    filled: [],
-    tested: [],
-    decided: [],
-    planned: [],
-    stepped: [],
-    wasted: [],
-    taken: [],
-    told: [],
-    tags: [],
-    amended: [],
-    bars: [],
-    sealed: null,
+      pads: { shape: '', newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+      lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
+      torque: [],
+      fluid: null,
+    }),
   };
+  const customerId = '0190a000-0000-7000-8000-0000000000cc';
+  return {
+    base: {
+      id: '0190a000-0000-7000-8000-0000000000aa',
+      tag: 412,
+      status: 'open',
+      version: 1,
+      revision: 1,
+      complaint: 'Front rotor',
+      symptoms: [],
+      frontLever: 'left',
+      odometerKm: null,
+      promisedAt: '2026-11-25T11:30:00.000Z',
+      minutes: 30,
+      checkedIn: { at: '2026-11-25T08:00:00.000Z', by },
+      bike: {
+        id: '0190a000-0000-7000-8000-0000000000bb',
+        customerId,
+        name: 'Post trike 7',
+        maker: '',
+        serial: '',
+        motor: false,
+        systemMassKg: null,
+        terrain: null,
+        wet: false,
+        kmPerWeek: null,
+      },
+      customer: { id: customerId, name: 'Harbour post' },
+      rules: USUAL_RULES,
+      rulesVersion: 0,
+      earlierFittings: [],
+      earlierThickness: [],
+      newestSheets: {},
+      tags: [],
+      againstAdvice: [],
+      amended: [],
+      sealed: null,
+    },
+    entries: [
+      {
+        entry: {
+          kind: 'identification',
+          id: '0190a000-0000-7000-8000-0000000000dd',
+          at: '2026-11-25T08:05:00.000Z',
+          end: 'front',
+          sheetRevisionId: sheet.id,
+          stampedLimit: null,
+        },
+        known: { sheet },
+        seq: 1,
+        by,
+      },
+    ],
+  };
+}
+
+/** A job with an identified front brake and nothing measured. Nothing bars its sign-off yet. */
+export function exampleJob(): Job {
+  const { base, entries } = exampleLog();
+  return { ...fold(base, entries), bars: [] };
 }
 
 let last = 0;
@@ -143,6 +150,7 @@ export const looksOver = (
   area,
   found,
   words: '',
+  takesBack: [],
 });
 
 export const reads = (
@@ -159,6 +167,7 @@ export const reads = (
   typed: String(valueMm),
   via: 'keys',
   replaces: null,
+  words: '',
 });
 
 /** Whose entries wait, where it does not matter whose. */
@@ -167,5 +176,6 @@ export const ME = '0190a000-0000-7000-8000-0000000000f1';
 /** An entry of the example job as it waits to be sent. */
 export function waitingOf(entry: Entry, more: Partial<Waiting> = {}): Waiting {
   const job = exampleJob();
-  return { jobId: job.id, entry, appWord: null, by: ME, about: aboutEntry(job, entry), ...more };
+  const about = aboutEntry(job, entry);
+  return { jobId: job.id, entry, appWord: null, by: ME, about, known: null, ...more };
 }

@@ -1,12 +1,13 @@
-import type { EntryOf } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { configure, render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../data/client';
 import { withWaiting } from '../data/withWaiting';
-import { exampleJob, GAUGE, waitingOf } from './exampleJob';
+import { exampleLog, GAUGE, waitingOf } from './exampleJob';
 
 // The first screen of a file waits for its modules, on a busy machine for seconds.
 configure({ asyncUtilTimeout: 10_000 });
@@ -26,7 +27,7 @@ export function clearApp(): void {
 
 /** Shows a screen with what the app already has at hand. */
 export function showScreen(element: ReactElement, { job, gauges = [GAUGE] }: At = {}) {
-  if (job) client.setQueryData(keys.job(job.id), job);
+  if (job) client.setQueryData(keys.job(job.id), { log: { base: job, entries: [] }, job });
   client.setQueryData(keys.gauges, gauges);
   return render(<QueryClientProvider client={client}>{element}</QueryClientProvider>);
 }
@@ -40,14 +41,12 @@ type Said = EntryOf<'measurement' | 'reading' | 'look' | 'look-over'>;
 
 /** The example job after these entries, as the app shows it before the server has them. */
 export function jobAfter(entries: readonly Said[], change: Partial<Job> = {}): Job {
-  const job = exampleJob();
-  const after = withWaiting(
-    { ...job, ...change },
-    entries.map((entry) => waitingOf(entry, { gauge: GAUGE })),
-  );
-  return after;
+  const waiting = entries.map((entry) => waitingOf(entry, { known: knownOf(entry) }));
+  return { ...withWaiting(exampleLog(), waiting, 'Maren Okafor'), bars: [], ...change };
 }
 
+const knownOf = ({ kind }: Said) =>
+  kind === 'measurement' ? { gauge: gaugeAsKnown(GAUGE) } : null;
 /** The entry the screen last sent. */
 export function lastSent(): unknown {
   return jest.mocked(outbox.add).mock.calls.at(-1)?.[0].entry;

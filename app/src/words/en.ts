@@ -1,4 +1,8 @@
-import type { EntryKind, Rebedding } from '@hold-fast/contract/entries';
+import type { DecisionEntry } from '@hold-fast/core/job/decision';
+import type { Touch } from '@hold-fast/core/evidence/touch';
+import type { Held, Lack } from '@hold-fast/core/evidence/readings';
+import type { SentKind } from '@hold-fast/core/job/kinds';
+import type { Rebedding } from '@hold-fast/core/job/fitting';
 import type { About } from '../data/about';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { Role } from '@hold-fast/contract/people';
@@ -31,7 +35,6 @@ import type { ClickSetting } from '@hold-fast/core/torque/wrench';
 import type { PadPlace, PadSchool } from '@hold-fast/core/wear/pads';
 import type { PadSign } from '@hold-fast/core/wear/padPattern';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
-
 import { calendarDay } from './days';
 
 // Everything the app says, in English. A second language is a second file of this shape.
@@ -353,8 +356,28 @@ function reason(why: Reason): string {
       return `good goes to ${mm(why.goodMm)} with the doubt ${mm(why.doubtMm)} added, watch to ${mm(why.watchMm)}, true to ${mm(why.trueMm)}`;
     case 'runout-unknown':
       return 'the rotor’s runout was not measured';
-    case 'rivets-unchecked':
-      return 'it came off for loose rivets: check them first';
+    case 'runout-unproven':
+      return 'the rotor’s runout is not proven';
+    case 'zero-late':
+      return 'the zero was looked at only after the first reading';
+    case 'readings-differ':
+      return `the readings at ${place(why.place)} differ by ${mm(why.spreadMm)}, more than twice the doubt ${mm(why.doubtMm)}`;
+    case 'points-bunched':
+      return `two points lie ${Math.round(why.degrees)}° apart, and at most ${why.mostDegrees}° says what is between them`;
+    case 'thicker-than-new':
+      return `${mm(why.thicknessMm)} at ${place(why.place)} is thicker than new (${mm(why.newMm)})`;
+    case 'thinner-than-plate':
+      return `${mm(why.thicknessMm)} at ${place(why.place)} is thinner than the plate alone (${mm(why.plateMm)})`;
+    case 'lever-facts-from-memory':
+      return 'lever ratio or bore is from memory';
+    case 'lever-in-doubt':
+      return why.place === 'sunk'
+        ? `it sank ${mm(why.byMm, 1)} mm, with the doubt ${mm(why.doubtMm, 1)} maybe more than ${mm(why.mostMm, 1)}`
+        : `${mm(why.byMm, 1)} mm of travel, with the doubt ${mm(why.doubtMm, 1)}, may reach the bar at ${mm(why.mostMm, 1)}`;
+    case 'air-in-doubt':
+      return `with the rule’s doubt there may be ${mm(why.airMl)} mL of air`;
+    case 'lever-came-back':
+      return `it came back out by ${mm(why.byMm, 1)} mm while it was held: one of the two was misread`;
     case 'rubs':
       return `it rubs: ${mm(why.marginMm)} mm of margin${why.cure ? `; ${cure[why.cure]}` : ''}`;
     case 'margin-in-doubt':
@@ -392,7 +415,9 @@ const settle: Record<Settle, string> = {
   runout: 'measuring the runout',
   'lever-facts': 'lever ratio and bore from the sheet',
   'learned-give': 'the give of a sound brake of this kind, on its sheet',
-  'rivet-check': 'looking the rivets over',
+  'repeat-place': 'reading that place again',
+  'points-spread-out': 'points all round the track',
+  'right-sheet': 'the sheet of this very brake, or another look at the number',
   replacement: 'simply replacing it',
 };
 
@@ -451,6 +476,9 @@ const flaw: Record<ProofFlaw, string> = {
   'gaps-open': 'the clamp’s gaps were not measured',
   'gaps-unequal': 'the clamp’s gaps are unequal',
   'torque-from-memory': 'the torque is from memory: find the maker’s value',
+  'passes-out-of-order': 'a pass was done before the one it follows',
+  'other-treatment': 'something else is on the thread than is asked for',
+  'below-scale': 'a reading in the lowest fifth of the wrench’s scale',
 };
 
 const fastener: Record<FastenerId, string> = {
@@ -530,11 +558,19 @@ const brakeState: Record<keyof BrakeState, string> = {
 function bar(what: Bar): string {
   switch (what.code) {
     case 'do-not-ride':
-      return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Only work lifts it.`;
+      return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Work and another look lift it, or a lead’s word.`;
     case 'lever-failed':
       return `The ${end[what.end]} lever failed its test.`;
     case 'lever-untested':
-      return `The ${end[what.end]} brake was bled and its lever has no number since: test it for air, or leave the test out with its reason.`;
+      return `The ${end[what.end]} brake was opened and its lever has no number since: test it for air.`;
+    case 'bubbles-last':
+      return `The last cycle at the ${end[what.end]} showed many bubbles: bleed on until they stop.`;
+    case 'stand-untested':
+      return `The ${end[what.end]} brake was worked on: try it on the stand. It turns free, and nothing touches.`;
+    case 'sheet-revised':
+      return `The spec sheet of the ${end[what.end]} brake was revised since: take the new one, or a lead says why not.`;
+    case 'refused-before':
+      return `An earlier visit’s customer would not have the ${end[what.end]} ${subject[what.subject]} replaced: do the work, or write down that it is refused again.`;
     case 'replace-open':
       return `The ${end[what.end]} ${subject[what.subject]}: the work must be done, or the customer’s refusal recorded.`;
     case 'unproven-open':
@@ -640,7 +676,7 @@ function about({ kind, end: at, part: of, place: where, value }: About): string 
   const name = thing ? `${thing}${where ? `, ${place(where)}` : `: ${what}`}` : what;
   return `${name[0]!.toUpperCase()}${name.slice(1)}${value === null ? '' : `: ${mm(value)} mm`}`;
 }
-const entryKind: Record<EntryKind, string> = {
+const entryKind: Record<SentKind, string> = {
   identification: 'the brake identified',
   measurement: 'a measurement begun',
   reading: 'a reading',
@@ -665,9 +701,72 @@ const entryKind: Record<EntryKind, string> = {
   'customer-answer': 'the customer’s answer',
   'part-brought': 'a part the customer brought',
   'taken-back': 'something taken back',
+  repair: 'work done',
+};
+
+/** What was touched since something was proven. */
+const touched: Record<Touch, string> = {
+  rotor: 'another rotor is on',
+  pads: 'other pads are in',
+  'rotor-face': 'the rotor was abraded',
+  'pad-face': 'the pads were abraded',
+  'rotor-seat': 'the rotor was off or loose',
+  'rotor-true': 'the rotor was trued',
+  axle: 'axle or bearing was touched',
+  caliper: 'the caliper was loose or moved',
+  'caliper-changed': 'another caliper is on',
+  mount: 'the mount was dressed',
+  pistons: 'the pistons were moved',
+  'opened-at-lever': 'the system was opened',
+  'opened-at-caliper': 'the system was opened',
+  fluid: 'fluid was moved',
+  joint: 'a joint was made anew',
+  hose: 'the hose was changed',
+  'lever-place': 'the lever was moved on its bar',
+  'lever-off': 'the lever was off its bar',
+  'lever-changed': 'another lever is on',
+  throttle: 'the throttle was touched',
+  cable: 'the cable was touched',
+  'lever-side': 'the lever side was changed',
+};
+
+const lack = (what: Lack): string => {
+  switch (what.code) {
+    case 'places':
+      return `not read again at ${list(what.places.map(place))}`;
+    case 'incomplete':
+      return 'the later one proves nothing by itself';
+    case 'doubt-larger':
+      return 'the later gauge is the worse one';
+    case 'words':
+      return 'nobody wrote why the first was wrong';
+    case 'lead':
+      return 'the two differ by more than both doubts: a lead’s word is wanted';
+    case 'work':
+      return 'nothing was done that could cure it: a lead’s word is wanted';
+  }
+};
+
+/** That an earlier sitting condemned it, and what the later ones lack. */
+const held = ({ places, lacks }: Held): string => {
+  const read = places.map(({ place: at, readMm }) => `${mm(readMm)} at ${place(at)}`);
+  const before = read.length > 0 ? `Read before: ${list(read)}.` : 'It failed before.';
+  return `${before} That stands: ${list((lacks ?? []).map(lack))}.`;
+};
+
+const decided: Record<DecisionEntry['decision'], string> = {
+  'accepted-unproven': 'Accepted',
+  'customer-refused': 'Customer refuses',
+  'seen-wrong': 'Seen wrong',
+  'kept-sheet': 'The old sheet is kept',
 };
 
 export const en = {
+  decided,
+  sayWhy:
+    'This betters the word. Write why the reading before it was wrong, or take it once more beside it.',
+  touched,
+  held,
   app: 'Hold Fast',
   format: { mm, nm, money, percent, list },
   end,

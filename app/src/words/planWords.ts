@@ -217,7 +217,7 @@ const step: Record<StepId | 'wash-hands', StepWords> = {
     why: 'Hold pressure, crack the nipple open and shut, pump, again.',
   },
   'lever-tilt': {
-    does: 'Tilt the lever and tap',
+    does: 'Shut the nipple, tilt the lever and tap',
     why: 'Level, 45° forward, 25° back, until no bubble comes.',
   },
   'top-up': { does: 'Top up at the lever', why: 'Tap, short pulls, stop when no bubble comes.' },

@@ -93,6 +93,10 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
             <Words kind="strong" ink="rustText">
               Do not ride
             </Words>
+          ) : job.againstAdvice ? (
+            <Words kind="strong" ink="fogText">
+              Ridden against advice
+            </Words>
           ) : null}
           <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
         </View>

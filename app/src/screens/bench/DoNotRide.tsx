@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';

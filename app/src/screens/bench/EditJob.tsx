@@ -1,5 +1,5 @@
+import type { Job } from '@hold-fast/core/job/job';
 import type { JobEdit } from '@hold-fast/contract/checkIn';
-import type { Job } from '@hold-fast/contract/jobs';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';

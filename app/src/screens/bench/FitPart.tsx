@@ -1,5 +1,5 @@
-import type { EntryOf } from '@hold-fast/contract/entries';
-import type { Identified, Job } from '@hold-fast/contract/jobs';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Identified, Job } from '@hold-fast/core/job/job';
 import { InputError } from '@hold-fast/core/inputError';
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
@@ -7,9 +7,10 @@ import { compoundAdvice, COMPOUNDS, type Compound } from '@hold-fast/core/kit/co
 import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
 import { plausibleRotorReading, ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
+import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { faultsOf, useSendEntry } from '../../data/writes';
+import { useTake } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -53,10 +54,11 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   const [construction, setConstruction] = useState<Fitted['construction']>(null);
   const [newMm, setNewMm] = useState('');
   const [limitMm, setLimitMm] = useState('');
+  const [limitAgainMm, setLimitAgainMm] = useState('');
   const [cameOffFor, setCameOffFor] = useState<Fitted['cameOffFor']>(null);
   const [rebedding, setRebedding] = useState<Fitted['rebedding']>(null);
   const [tried, setTried] = useState(false);
-  const send = useSendEntry<'fitting'>(job.id);
+  const { take, refused } = useTake<'fitting'>(job);
   const rotor = part === 'rotor';
   const kit = kitAt(job, end);
   const advice =
@@ -71,6 +73,11 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       : null;
   const thickness = readMm(newMm);
   const limit = readMm(limitMm);
+  const again = readMm(limitAgainMm);
+  const twice =
+    rotor &&
+    limit.mm !== null &&
+    askedTwice({ limitMm: limit.mm, atLimitIsWorn: null }, identified.sheet.body.rotor.limit);
   const ready =
     description.trim() !== '' &&
     !thickness.error &&
@@ -82,7 +89,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   const confirm = () => {
     setTried(true);
     if (!ready) return;
-    send.mutate(
+    const taken = take(
       {
         kind: 'fitting',
         end,
@@ -94,22 +101,21 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         construction: rotor ? construction : null,
         newMm: thickness.mm,
         stampedLimit: limit.mm === null ? null : { limitMm: limit.mm, atLimitIsWorn: null },
+        stampAgainMm: twice ? again.mm : null,
         cameOffFor: condition === 'used' ? cameOffFor : null,
         rebedding: advice?.code === 'change' ? rebedding : null,
       },
-      {
-        onSuccess: () =>
-          router.navigate(
-            job.planned.length > 0
-              ? (`/bench/${job.id}/step` as '/bench')
-              : rotor && condition !== 'found'
-                ? `/bench/${job.id}/${end}/bolts`
-                : `/bench/${job.id}`,
-          ),
-      },
+      null,
     );
+    if (taken)
+      router.navigate(
+        job.planned.length > 0
+          ? (`/bench/${job.id}/step` as '/bench')
+          : rotor && condition !== 'found'
+            ? `/bench/${job.id}/${end}/bolts`
+            : `/bench/${job.id}`,
+      );
   };
-  const faults = faultsOf(send.error);
   return (
     <Page
       tag={job.tag}
@@ -124,15 +130,12 @@ function Fit({ job, identified, end, part, title }: FitProps) {
                 : `The ${words.part[part]} ${rotor ? 'is' : 'are'} in`
             }
             onPress={confirm}
-            busy={send.isPending}
           />
           <BackToJob jobId={job.id} />
         </>
       }
     >
-      {send.error ? (
-        <Note kind="refusal">{Object.values(faults)[0] ?? send.error.message}</Note>
-      ) : null}
+      {refused ? <Note kind="refusal">{refused}</Note> : null}
       <Section label="Which one">
         <Choice
           label="New, used or found"
@@ -174,6 +177,16 @@ function Fit({ job, identified, end, part, title }: FitProps) {
               error={limit.error}
               hint="The old rotor’s stamp does not count for this one. Without a stamp the sheet’s limit counts only for a rotor of the sheet’s construction."
             />
+            {twice ? (
+              <Field
+                label="The stamp once more, mm"
+                value={limitAgainMm}
+                onChangeText={setLimitAgainMm}
+                inputMode="decimal"
+                error={again.error}
+                hint="It is laxer than the sheet, or far from it. Look again and key it once more: until then the stricter counts."
+              />
+            ) : null}
             <Field
               label="Thickness when new, mm"
               value={newMm}

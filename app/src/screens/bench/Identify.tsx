@@ -1,14 +1,16 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import type { SheetRevision } from '@hold-fast/contract/sheets';
+import type { Job } from '@hold-fast/core/job/job';
+import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import { InputError } from '@hold-fast/core/inputError';
 import type { End } from '@hold-fast/core/ends';
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
+import { readStamp as stampOf } from '@hold-fast/core/inspection/inspectEnd';
 import { rotorLimit } from '@hold-fast/core/inspection/judge';
+import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useSheets } from '../../data/queries';
-import { useSendEntry } from '../../data/writes';
+import { useTake } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -98,25 +100,27 @@ function Confirm({
   const [atLimitIsWorn, setAtLimitIsWorn] = useState<boolean | null>(
     before?.stampedLimit?.atLimitIsWorn ?? null,
   );
-  const send = useSendEntry<'identification'>(job.id);
+  const { take, refused } = useTake<'identification'>(job);
   const stamped = readStamp(stamp);
   const stampedLimit =
     stamped.limitMm === null ? null : { limitMm: stamped.limitMm, atLimitIsWorn };
-  const limit = rotorLimit({ sheet: sheet.body, stampedLimit });
+  const [again, setAgain] = useState('');
+  const twice = stampedLimit !== null && askedTwice(stampedLimit, sheet.body.rotor.limit);
+  const stampAgainMm = twice ? readStamp(again).limitMm : null;
+  const stamps = stampedLimit ? [stampOf(stampedLimit, stampAgainMm)] : [];
+  const limit = rotorLimit({ sheet: sheet.body, stamps });
 
-  const confirm = () =>
-    send.mutate(
-      { kind: 'identification', end, sheetRevisionId: sheet.id, stampedLimit },
-      {
-        // In the middle of a plan it is a new brake that was fitted: on with the step.
-        onSuccess: () =>
-          router.navigate(
-            (job.stepped.length > 0
-              ? `/bench/${job.id}/step`
-              : `/bench/${job.id}/${end}/rotor`) as '/bench',
-          ),
-      },
+  const confirm = () => {
+    const sheetRevisionId = sheet.id;
+    const fresh = { end, sheetRevisionId, stampedLimit, stampAgainMm };
+    if (!take({ kind: 'identification', ...fresh }, { sheet })) return;
+    // In the middle of a plan it is a new brake that was fitted: on with the step.
+    router.navigate(
+      (job.stepped.length > 0
+        ? `/bench/${job.id}/step`
+        : `/bench/${job.id}/${end}/rotor`) as '/bench',
     );
+  };
   return (
     <Page
       tag={job.tag}
@@ -124,17 +128,12 @@ function Confirm({
       title={sheet.body.title}
       foot={
         <>
-          <Button
-            says="This is the brake"
-            onPress={confirm}
-            busy={send.isPending}
-            disabled={stamped.fault !== null}
-          />
+          <Button says="This is the brake" onPress={confirm} disabled={stamped.fault !== null} />
           <Button kind="plain" says="Another sheet" onPress={onOther} />
         </>
       }
     >
-      {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
+      {refused ? <Note kind="refusal">{refused}</Note> : null}
       <Section>
         <Field
           label="Limit stamped on the rotor, mm"
@@ -155,6 +154,16 @@ function Confirm({
             ]}
             chosen={[atLimitIsWorn]}
             onChoose={setAtLimitIsWorn}
+          />
+        ) : null}
+        {twice ? (
+          <Field
+            label="The stamp once more, mm"
+            value={again}
+            onChangeText={setAgain}
+            inputMode="decimal"
+            error={readStamp(again).fault ?? undefined}
+            hint="It is laxer than the sheet, or far from it. Look again and key it once more: until then the stricter counts."
           />
         ) : null}
       </Section>

@@ -1,4 +1,4 @@
-import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
+import type { Identified, Job, Measured } from '@hold-fast/core/job/job';
 import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';

@@ -1,5 +1,7 @@
-import { toldOf, type Job, type Measured } from '@hold-fast/contract/jobs';
-import { standingSteps, visitOf } from '@hold-fast/contract/visit';
+import { AgainstAdvice } from '../AgainstAdvice';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job, Measured } from '@hold-fast/core/job/job';
+import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
@@ -85,11 +87,12 @@ function Sheet({ job }: { job: Job }) {
           {`Signed off by ${job.sealed.by}, ${exactDay(job.sealed.at)}. Seal ${job.sealed.seal.slice(0, 16)}…`}
         </Note>
       ) : null}
+      {job.sealed ? null : <AgainstAdvice advice={job.againstAdvice} />}
       {job.sealed || job.tags.length === 0 ? null : (
         <Note kind="refusal" title="Tagged: do not ride">
           {job.tags.map((tag) => (
             <Words key={`${tag.end} ${tag.subject}`}>
-              {`${capital(words.end[tag.end])} ${words.subject[tag.subject]}${tag.found.length > 0 ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}` : ''}${tag.foundAfter !== null ? `, filled at job ${tag.tag} from a container that held the wrong fluid` : tag.jobId === job.id ? '' : `, found at job ${tag.tag}`}. Only work, or a later look that finds it fit, lifts it.`}
+              {`${capital(words.end[tag.end])} ${words.subject[tag.subject]}${tag.found.length > 0 ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}` : ''}${tag.foundAfter !== null ? `, filled at job ${tag.tag} from a container that held the wrong fluid` : tag.jobId === job.id ? '' : `, found at job ${tag.tag}`}. Work and another look lift it, or a lead’s word.`}
             </Words>
           ))}
         </Note>
@@ -282,7 +285,7 @@ function ItemRow({
     .filter((made) => made.stands && made.end === end && made.subject === subject)
     .at(-1);
   const decided = decision
-    ? ` ${decision.decision === 'accepted-unproven' ? 'Accepted' : 'Customer refuses'}, ${decision.by}: “${decision.words}”`
+    ? ` ${words.decided[decision.decision]}, ${decision.by}: “${decision.words}”`
     : '';
   const { judgement } = item ?? {};
   const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;

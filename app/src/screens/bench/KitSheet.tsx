@@ -1,4 +1,4 @@
-import type { Fitted, Job } from '@hold-fast/contract/jobs';
+import type { Fitted, Job } from '@hold-fast/core/job/job';
 import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';

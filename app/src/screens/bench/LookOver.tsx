@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import {
   areasOf,
   findingsAt,
@@ -6,7 +6,11 @@ import {
   type Area,
   type Finding,
 } from '@hold-fast/core/inspection/findings';
-import { standingLookOver } from '@hold-fast/core/inspection/inspectEnd';
+import {
+  findingsAt as standingFindingsAt,
+  standingLookOver,
+} from '@hold-fast/core/inspection/inspectEnd';
+import { changesAt, curedBetween } from '@hold-fast/core/evidence/changes';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -23,6 +27,7 @@ import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { WithBrake } from './JobFrame';
 import { Pictures } from './Pictures';
+import { WorkDone } from './WorkDone';
 
 const NOTHING = 'nothing';
 
@@ -63,19 +68,37 @@ export function LookOver({ jobId, end }: { jobId: string; end: End }) {
 
 function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
   const last = standingLookOver(job, end, area);
+  const standing = standingFindingsAt(job, end, area).map(({ finding }) => finding);
   const [note, setNote] = useState<string | null>(null);
-  const say = (found: readonly Finding[], text = last?.words ?? '') =>
+  /** Findings that are to be taken back as seen wrong, once somebody wrote why. */
+  const [wrong, setWrong] = useState<readonly Finding[]>([]);
+  const say = (
+    found: readonly Finding[],
+    text = last?.words ?? '',
+    takesBack: readonly Finding[] = [],
+  ) =>
     append(
       job.id,
-      entryOf<'look-over'>({ kind: 'look-over', end, area, found: [...found], words: text.trim() }),
+      entryOf<'look-over'>({
+        kind: 'look-over',
+        end,
+        area,
+        found: [...found],
+        words: text.trim(),
+        takesBack: [...takesBack],
+      }),
     );
   const toggle = (finding: Finding | typeof NOTHING) => {
-    const found = last?.found ?? [];
-    if (finding === NOTHING) say([]);
-    else
-      say(found.includes(finding) ? found.filter((each) => each !== finding) : [...found, finding]);
+    const gone = finding === NOTHING ? standing : standing.filter((each) => each === finding);
+    const left = standing.filter((each) => !gone.includes(each));
+    if (finding !== NOTHING && gone.length === 0) return say([...standing, finding]);
+    say(left);
+    // What the look did not answer is asked about.
+    const after = gone.filter((each) => !isCured(job, end, each));
+    setWrong(after.filter((each) => !ruleOf(each).doNotRide));
   };
-  const grave = (last?.found ?? []).filter((finding) => ruleOf(finding).doNotRide);
+  const grave = standing.filter((finding) => ruleOf(finding).doNotRide);
+  const works = [...new Set(standing.map((finding) => ruleOf(finding).work))];
   return (
     <Section label={capital(words.area[area])}>
       <Choice
@@ -88,16 +111,30 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
             says: capital(words.finding[finding]),
           })),
         ]}
-        chosen={last ? (last.found.length > 0 ? last.found : [NOTHING]) : []}
+        chosen={standing.length > 0 ? standing : last ? [NOTHING] : []}
         onChoose={toggle}
       />
       {grave.length > 0 ? (
         <Note kind="refusal" title="Do not ride">
-          {`${capital(words.format.list(grave.map((each) => words.finding[each])))}: only work lifts it.`}
+          {`${capital(words.format.list(grave.map((each) => words.finding[each])))}: work and another look lift it, or a lead’s word.`}
         </Note>
       ) : null}
+      {wrong.length > 0 ? (
+        <SeenWrong
+          findings={wrong}
+          onKeep={(why) => {
+            say(
+              standing.filter((each) => !wrong.includes(each)),
+              why,
+              wrong,
+            );
+            setWrong([]);
+          }}
+        />
+      ) : null}
       <Pictures job={job} end={end} area={area} offered={last !== null} />
-      {last && last.found.length > 0 ? (
+      {standing.length > 0 ? <WorkDone jobId={job.id} end={end} works={works} /> : null}
+      {last && standing.length > 0 ? (
         note === null ? (
           <Button
             kind="quiet"
@@ -118,7 +155,7 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
               kind="plain"
               says="Keep it"
               onPress={() => {
-                say(last.found, note);
+                say(standing, note);
                 setNote(null);
               }}
             />
@@ -126,6 +163,43 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
         )
       ) : null}
     </Section>
+  );
+}
+
+/** Whether work that can cure a finding was done since it was found: a look after that is an answer. */
+function isCured(job: Job, end: End, finding: Finding): boolean {
+  const { area, work } = ruleOf(finding);
+  const found = standingFindingsAt(job, end, area).find((each) => each.finding === finding);
+  const changes = changesAt(job, end);
+  return found !== undefined && curedBetween(changes, [found.seq, Infinity], [work]) !== null;
+}
+
+/** A finding that is not found any more and was not mended stays, unless somebody writes why it was seen wrong. */
+function SeenWrong({
+  findings,
+  onKeep,
+}: {
+  findings: readonly Finding[];
+  onKeep: (why: string) => void;
+}) {
+  const [why, setWhy] = useState('');
+  const [tried, setTried] = useState(false);
+  return (
+    <Note kind="caution" title="It stays as it was found">
+      <Words>{`${capital(words.format.list(findings.map((each) => words.finding[each])))}: a look that does not find it is no answer. Was it seen wrong?`}</Words>
+      <Field
+        label="Why it was seen wrong"
+        value={why}
+        onChangeText={setWhy}
+        maxLength={300}
+        error={tried && why.trim() === '' ? 'Write it down: it goes into the record.' : undefined}
+      />
+      <Button
+        kind="plain"
+        says="Take it back"
+        onPress={() => (why.trim() === '' ? setTried(true) : onKeep(why))}
+      />
+    </Note>
   );
 }
 

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { problemSays } from '../../words/faultWords';
 import { words } from '../../words/words';
 
 /**
@@ -27,7 +28,7 @@ export function NeedsYou({ jobId }: { jobId?: string }) {
               ? `${[about.tag && words.tagNumber(about.tag), about.bike].filter(Boolean).join(' · ')}: ${words.about(about)}`
               : words.about(about)}
           </Words>
-          <Words>{`Not taken: ${problem.fields?.[0]?.message ?? problem.detail ?? problem.title}`}</Words>
+          <Words>{`Not taken: ${problemSays(problem)}`}</Words>
           <View style={styles.ways}>
             {jobId === undefined ? (
               <Button

@@ -1,6 +1,11 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
-import { type Subject } from '@hold-fast/core/inspection/inspectEnd';
+import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
+import {
+  inspectEnd,
+  type InspectionItem,
+  type Subject,
+} from '@hold-fast/core/inspection/inspectEnd';
 import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { PARTS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
@@ -16,6 +21,7 @@ import { Note } from '../../ui/Note';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
+import { WorkDone } from './WorkDone';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
@@ -41,13 +47,24 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
   );
 }
 
+type Decision = DecideProps['decision'];
+
 /** One thing that bars the sign-off, with every way to put it right. */
 export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
-  const [deciding, setDeciding] = useState(false);
-  const decidable = bar.code === 'unproven-open' || bar.code === 'replace-open';
+  const [deciding, setDeciding] = useState<Decision | null>(null);
+  const item = 'subject' in bar ? itemAt(job, bar.end, bar.subject) : null;
+  const grave = bar.code === 'do-not-ride' || bar.code === 'still-tagged';
   return (
     <Note kind={bar.code === 'do-not-ride' ? 'refusal' : 'caution'}>
       <Words>{words.bar(bar)}</Words>
+      {(item?.held ?? []).map((held) => (
+        <Words key={held.sittingId} ink="soft">
+          {words.held(held)}
+        </Words>
+      ))}
+      {item?.lapsed ? (
+        <Words ink="soft">{`Changed since it was proven: ${words.touched[item.lapsed.touch]}.`}</Words>
+      ) : null}
       <View style={styles.ways}>
         {waysTo(bar).map(({ says, to }) => (
           <Button
@@ -57,26 +74,67 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
             onPress={() => router.navigate(`/bench/${job.id}/${to}` as '/bench')}
           />
         ))}
-        {decidable && !deciding ? (
-          <Button
-            kind="quiet"
-            says={bar.code === 'unproven-open' ? 'A lead accepts it' : 'The customer refuses'}
-            onPress={() => setDeciding(true)}
-          />
-        ) : null}
+        {deciding === null
+          ? decisionsOn(bar, item).map((decision) => (
+              <Button
+                key={decision}
+                kind="quiet"
+                says={DECISION_SAYS[decision]}
+                onPress={() => setDeciding(decision)}
+              />
+            ))
+          : null}
       </View>
-      {decidable && deciding ? (
+      {'subject' in bar && (grave || bar.code === 'replace-open') ? (
+        <WorkDone jobId={job.id} end={bar.end} works={item?.work ?? []} />
+      ) : null}
+      {deciding !== null && 'end' in bar ? (
         <Decide
           job={job}
           end={bar.end}
-          subject={bar.subject}
-          decision={bar.code === 'unproven-open' ? 'accepted-unproven' : 'customer-refused'}
+          subject={'subject' in bar ? bar.subject : 'rotor'}
+          decision={deciding}
+          lead={grave || deciding === 'accepted-unproven' || deciding === 'kept-sheet'}
           person={person}
-          onDone={() => setDeciding(false)}
+          onDone={() => setDeciding(null)}
         />
       ) : null}
     </Note>
   );
+}
+
+const DECISION_SAYS: Readonly<Record<Decision, string>> = {
+  'accepted-unproven': 'A lead accepts it',
+  'customer-refused': 'The customer refuses',
+  'seen-wrong': 'It was seen wrong',
+  'kept-sheet': 'A lead keeps the old sheet',
+};
+
+const itemAt = (job: Job, end: End, subject: Subject) =>
+  inspectEnd(job, end).items.find((each) => each.subject === subject) ?? null;
+
+/** What may be decided about a thing that bars the sign-off. */
+function decisionsOn(bar: Bar, item: InspectionItem | null): Decision[] {
+  const answerable = item !== null && (item.held.length > 0 || item.found.length > 0);
+  switch (bar.code) {
+    case 'unproven-open':
+      return item && isAcceptable(item) ? ['accepted-unproven'] : [];
+    case 'replace-open':
+      return [
+        ...(item && isRefusable(item) ? (['customer-refused'] as const) : []),
+        ...(answerable ? (['seen-wrong'] as const) : []),
+      ];
+    case 'refused-before':
+      return ['customer-refused', ...(answerable || item ? (['seen-wrong'] as const) : [])];
+    case 'do-not-ride':
+      return answerable ? ['seen-wrong'] : [];
+    case 'still-tagged':
+      return ['seen-wrong'];
+    case 'sheet-revised':
+      return ['kept-sheet'];
+    default:
+      return [];
+  }
 }
 
 /** Where what bars the sign-off can be put right. */
@@ -88,8 +146,13 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: 'On with the plan', to: 'step' }];
     case 'lever-untested':
       return [{ says: 'Test the lever for air', to: `${bar.end}/lever` }];
+    case 'bubbles-last':
+      return [{ says: 'Log the bleed', to: `${bar.end}/bleed` }];
+    case 'sheet-revised':
+      return [{ says: 'Take the new sheet', to: `${bar.end}/identify` }];
     case 'still-tagged':
     case 'do-not-ride':
+    case 'refused-before':
     case 'replace-open':
       return [{ says: 'Plan the work', to: 'plan' }, ...fitNew(bar), seeAgain(bar)];
     case 'unproven-open':
@@ -119,15 +182,23 @@ interface DecideProps {
   job: Job;
   end: End;
   subject: Subject;
-  decision: 'accepted-unproven' | 'customer-refused';
+  decision: 'accepted-unproven' | 'customer-refused' | 'seen-wrong' | 'kept-sheet';
+  /** It takes a lead. */
+  lead: boolean;
   person: Person;
   onDone: () => void;
 }
 
-function Decide({ job, end, subject, decision, person, onDone }: DecideProps) {
+const ASKS: Readonly<Record<DecideProps['decision'], { reason: string; says: string }>> = {
+  'accepted-unproven': { reason: 'Reason', says: 'Accept it as unproven' },
+  'customer-refused': { reason: 'The customer’s words', says: 'Record the refusal' },
+  'seen-wrong': { reason: 'Why it was wrong', says: 'Record that it was seen wrong' },
+  'kept-sheet': { reason: 'Why the old sheet is kept', says: 'Keep the old sheet' },
+};
+
+function Decide({ job, end, subject, decision, lead, person, onDone }: DecideProps) {
   const leads = useLeads();
-  const accepting = decision === 'accepted-unproven';
-  const [who, setWho] = useState<string | null>(accepting ? null : person.name);
+  const [who, setWho] = useState<string | null>(lead ? null : person.name);
   const [reason, setReason] = useState('');
   const [pin, setPin] = useState('');
   const [tried, setTried] = useState(false);
@@ -143,21 +214,23 @@ function Decide({ job, end, subject, decision, person, onDone }: DecideProps) {
   };
   return (
     <View style={styles.decide}>
-      {accepting ? (
+      {lead || decision === 'seen-wrong' ? (
         <Choice
-          label="Which lead"
-          options={(leads.data ?? []).map(({ name }) => ({ value: name, says: name }))}
+          label={lead ? 'Which lead' : 'Who says so'}
+          options={[...(lead ? [] : [person.name]), ...(leads.data ?? []).map(({ name }) => name)]
+            .filter((name, i, all) => all.indexOf(name) === i)
+            .map((name) => ({ value: name, says: name }))}
           chosen={who ? [who] : []}
           onChoose={setWho}
         />
       ) : null}
       {tried && !who ? (
         <Words kind="small" ink="rustText" role="alert">
-          Choose who accepts it.
+          {lead ? 'Choose which lead.' : 'Choose who says so.'}
         </Words>
       ) : null}
       <Field
-        label={accepting ? 'Reason' : 'The customer’s words'}
+        label={ASKS[decision].reason}
         value={reason}
         onChangeText={setReason}
         maxLength={300}
@@ -178,12 +251,7 @@ function Decide({ job, end, subject, decision, person, onDone }: DecideProps) {
           {decide.error.message}
         </Words>
       ) : null}
-      <Button
-        kind="plain"
-        says={accepting ? 'Accept it as unproven' : 'Record the refusal'}
-        onPress={confirm}
-        busy={decide.isPending}
-      />
+      <Button kind="plain" says={ASKS[decision].says} onPress={confirm} busy={decide.isPending} />
     </View>
   );
 }

@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Area } from '@hold-fast/core/inspection/findings';
 import type { End } from '@hold-fast/core/ends';
 import { useRef, useState } from 'react';

@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { mayFill, lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
@@ -6,10 +6,10 @@ import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { ProblemError } from '../../data/api';
+import { containerAsKnown } from '@hold-fast/core/job/fill';
 import { useContainers } from '../../data/queries';
 import { today } from '../../data/today';
-import { faultsOf, useSendEntry } from '../../data/writes';
+import { useTake } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
@@ -142,8 +142,8 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
   const wasted = job.wasted.filter((each) => each.end === end);
   const [back, setBack] = useState('');
   const [drained, setDrained] = useState('');
-  const sendBack = useSendEntry<'fluid-back'>(job.id);
-  const sendWaste = useSendEntry<'waste'>(job.id);
+  const pouring = useTake<'fluid-back'>(job);
+  const draining = useTake<'waste'>(job);
   const last = fills.at(-1);
   if (!last)
     return (
@@ -151,13 +151,11 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
         <Words ink="soft">Nothing yet. Pick the container it comes out of.</Words>
       </Section>
     );
-  const error = sendBack.error ?? sendWaste.error;
+  const refused = pouring.refused ?? draining.refused;
   const [backMl, drainedMl] = [numberOf(back), numberOf(drained)];
   return (
     <Section label="Booked off for this brake">
-      {error ? (
-        <Note kind="refusal">{Object.values(faultsOf(error))[0] ?? error.message}</Note>
-      ) : null}
+      {refused ? <Note kind="refusal">{refused}</Note> : null}
       {fills.map((fill) => (
         <Words key={fill.id} kind="strong">
           {`${fill.ml} mL ${fill.fluid}, ${fill.label}, lot ${fill.lot}${fill.backMl > 0 ? `, ${fill.backMl} mL back` : ''}`}
@@ -181,13 +179,10 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
             says="Back"
             label="Book it back"
             disabled={!backMl}
-            busy={sendBack.isPending}
-            onPress={() =>
-              sendBack.mutate(
-                { kind: 'fluid-back', fillId: last.id, ml: backMl! },
-                { onSuccess: () => setBack('') },
-              )
-            }
+            onPress={() => {
+              if (pouring.take({ kind: 'fluid-back', fillId: last.id, ml: backMl! }, null))
+                setBack('');
+            }}
           />
         </View>
       ) : (
@@ -207,13 +202,10 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
           says="Waste"
           label="Into the waste can"
           disabled={!drainedMl}
-          busy={sendWaste.isPending}
-          onPress={() =>
-            sendWaste.mutate(
-              { kind: 'waste', end, family: asked.fluid.family, ml: drainedMl! },
-              { onSuccess: () => setDrained('') },
-            )
-          }
+          onPress={() => {
+            const { family } = asked.fluid;
+            if (draining.take({ kind: 'waste', end, family, ml: drainedMl! }, null)) setDrained('');
+          }}
         />
       </View>
     </Section>
@@ -233,7 +225,7 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
   const [ml, setMl] = useState(needed);
   const [colour, setColour] = useState('');
   const [tried, setTried] = useState(false);
-  const send = useSendEntry<'fill'>(job.id);
+  const { take, refused } = useTake<'fill'>(job);
   const day = today();
   const amount = numberOf(ml);
   const state = amount !== null && amount > 0 ? mayFill(container, asked, amount, day) : null;
@@ -251,13 +243,12 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
   const confirm = () => {
     setTried(true);
     if (amount === null || fault) return;
-    send.mutate(
+    const taken = take(
       { kind: 'fill', end, containerId: container.id, ml: amount, colour: colour.trim() },
-      { onSuccess: onOther },
+      { container: containerAsKnown(container) },
     );
+    if (taken) onOther();
   };
-  const refused = send.error instanceof ProblemError ? send.error.problem : null;
-  const code = refused?.facts?.code as keyof typeof words.containerRefusal | undefined;
   return (
     <Page
       tag={job.tag}
@@ -268,17 +259,12 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
           <Button
             says={amount && !fault ? `Book ${amount} mL off` : 'Book it off'}
             onPress={confirm}
-            busy={send.isPending}
           />
           <Button kind="plain" says="Another container" onPress={onOther} />
         </>
       }
     >
-      {send.error ? (
-        <Note kind="refusal">
-          {code ? `Refused: ${words.containerRefusal[code]}.` : send.error.message}
-        </Note>
-      ) : null}
+      {refused ? <Note kind="refusal">{refused}</Note> : null}
       <Section>
         <Words ink="soft">{`${containerSays(container)} · ${container.remainingMl} mL remain`}</Words>
         <Field

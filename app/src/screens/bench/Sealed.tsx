@@ -1,14 +1,20 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { End } from '@hold-fast/core/ends';
+import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
+import { inspectedItems } from '@hold-fast/core/job/bars';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useAmend } from '../../data/writes';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
+import { words } from '../../words/words';
 import { BackToJob } from './JobFrame';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
@@ -39,21 +45,45 @@ export function Sealed({ job, person }: { job: Job; person: Person }) {
   );
 }
 
+/** Says that a correction takes nothing back. */
+const NOTHING = 'nothing';
+
 /** Corrections to a sealed record: they hang in the same chain and change nothing in it. */
 function Amendments({ job, person }: { job: Job; person: Person }) {
   const [said, setSaid] = useState('');
+  const [takesBack, setTakesBack] = useState<readonly string[] | null>(null);
+  const sealedGood = inspectedItems(job).filter(({ word }) => word === 'holds' || word === 'watch');
   const [pin, setPin] = useState('');
   const [tried, setTried] = useState(false);
   const amend = useAmend(job.id);
-  const sound = said.trim() !== '' && /^\d{4,8}$/.test(pin);
+  const answered = takesBack !== null || sealedGood.length === 0;
+  const sound = said.trim() !== '' && answered && /^\d{4,8}$/.test(pin);
+  const nameOf = ({ end, subject }: { end: End; subject: Subject }) => `${end} ${subject}`;
+  const choose = (name: string) => {
+    const before = takesBack ?? [];
+    setTakesBack(
+      name === NOTHING
+        ? []
+        : before.includes(name)
+          ? before.filter((each) => each !== name)
+          : [...before, name],
+    );
+  };
   const write = () => {
     setTried(true);
     if (sound)
       amend.mutate(
-        { words: said.trim(), pin },
+        {
+          words: said.trim(),
+          pin,
+          takesBack: sealedGood
+            .filter((item) => takesBack?.includes(nameOf(item)))
+            .map(({ end, subject }) => ({ end, subject })),
+        },
         {
           onSuccess: () => {
             setSaid('');
+            setTakesBack(null);
             setPin('');
             setTried(false);
           },
@@ -76,6 +106,35 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
         multiline
         error={tried && !said.trim() ? 'Write what is to be corrected.' : undefined}
       />
+      {sealedGood.length > 0 ? (
+        <>
+          <Words kind="label">What it takes back of what was sealed as good</Words>
+          <Choice
+            label="What it takes back"
+            many
+            options={[
+              { value: NOTHING, says: 'Nothing: all of it stands' },
+              ...sealedGood.map((item) => ({
+                value: nameOf(item),
+                says: `${capital(words.end[item.end])} ${words.subject[item.subject]}`,
+              })),
+            ]}
+            chosen={takesBack?.length === 0 ? [NOTHING] : (takesBack ?? [])}
+            onChoose={choose}
+          />
+          {takesBack && takesBack.length > 0 ? (
+            <Note kind="refusal" title="The bike is not to be ridden">
+              It hangs on the bike as a do-not-ride till the next visit has answered it. Ring the
+              customer.
+            </Note>
+          ) : null}
+          {tried && !answered ? (
+            <Words kind="small" ink="rustText" role="alert">
+              Say what it takes back, or that all of it stands.
+            </Words>
+          ) : null}
+        </>
+      ) : null}
       <Field
         label={`PIN of ${person.name}`}
         value={pin}

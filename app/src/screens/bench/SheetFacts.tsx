@@ -1,4 +1,4 @@
-import type { PLAIN_VALUES, SheetRevision } from '@hold-fast/contract/sheets';
+import type { PLAIN_VALUES, SheetRevision } from '@hold-fast/core/sheet/sheet';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { Origin, Tag } from '@hold-fast/core/source';
 import { StyleSheet, View } from 'react-native';

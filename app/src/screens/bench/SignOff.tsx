@@ -1,5 +1,7 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
+import { workedAt } from '@hold-fast/core/job/visit';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
@@ -108,6 +110,15 @@ function Open({ job, person }: { job: Job; person: Person }) {
               end="rear"
               says={'Rear lever firm, holds 60\u00a0s'}
             />
+            {ENDS.filter((end) => workedAt(job, end).length > 0).map((end) => (
+              <TestChoice
+                key={end}
+                job={job}
+                test="stand"
+                end={end}
+                says={`${capital(words.end[end])} on the stand: turns free, nothing touches`}
+              />
+            ))}
             {job.bike.motor ? (
               <TestChoice job={job} test="cut-off" end={null} says="Each lever cuts the motor" />
             ) : null}
@@ -176,7 +187,7 @@ function TestChoice({
   says,
 }: {
   job: Job;
-  test: 'lever-side' | 'lever-feel' | 'cut-off';
+  test: EntryOf<'test'>['test'];
   end: End | null;
   says: string;
 }) {

@@ -1,9 +1,13 @@
-import type { EntryOf } from '@hold-fast/contract/entries';
-import type { Identified, Job, Tightened } from '@hold-fast/contract/jobs';
+import type { Identified, Job, Tightened } from '@hold-fast/core/job/job';
+import {
+  askedFor,
+  wrenchAsKnown,
+  type ReadWindow as ReadTorque,
+} from '@hold-fast/core/job/tightening';
+import { brakeAt } from '@hold-fast/core/job/visit';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
-import { brakeAt } from '@hold-fast/contract/visit';
 import type { End } from '@hold-fast/core/ends';
-import { rotorHold } from '@hold-fast/core/procedure/fastened';
+import { fastenersOf } from '@hold-fast/core/procedure/hold';
 import { clampLoadOf } from '@hold-fast/core/torque/clampLoad';
 import { windowAtWrench, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import {
@@ -15,15 +19,17 @@ import {
 } from '@hold-fast/core/torque/fasteners';
 import { countingMarks, FULL_PASSES, markStands } from '@hold-fast/core/torque/proof';
 import { nextTurn, PASS_SHARE, passesOf, type Pass } from '@hold-fast/core/torque/sequence';
+import type { TorqueWindow } from '@hold-fast/core/torque/window';
 import { THREAD_TREATMENTS, type ThreadTreatment } from '@hold-fast/core/torque/thread';
 import { clickSetting, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useFeed } from '../../data/feed';
+import { useIsLead } from '../../data/session';
 import { useWrenches } from '../../data/queries';
 import { today } from '../../data/today';
-import { append, entryOf, useSendEntry } from '../../data/writes';
+import { append, entryOf, useTake } from '../../data/writes';
 import { BoltCircle } from '../../instruments/BoltCircle';
 import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -60,7 +66,7 @@ export function Torque({ jobId, end, fastener }: TorqueProps) {
   return (
     <WithBrake jobId={jobId} end={end} title="Torque">
       {(job, identified) => {
-        const named = fastener ?? rotorHold(brakeAt(job, end));
+        const named = fastener ?? fastenersOf('rotor', brakeAt(job, end))[0]!;
         const tightened = job.tightened
           .filter((each) => each.end === end && each.fastener === named)
           .at(-1);
@@ -109,33 +115,28 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
   const usual = fastenerRule(fastener);
   const [treatment, setTreatment] = useState<ThreadTreatment>(row?.thread ?? usual.thread);
   const [reading, setReading] = useState(row === null);
-  const [read, setRead] = useState<EntryOf<'tightening'>['asked']>(null);
+  const [read, setRead] = useState<ReadTorque | null>(null);
   const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
   const [others, setOthers] = useState(false);
-  const send = useSendEntry<'tightening'>(job.id);
+  const { take, refused } = useTake<'tightening'>(job);
+  const isLead = useIsLead();
   const day = today();
   if (wrenches.error)
     return <Failed error={wrenches.error} onRetry={() => void wrenches.refetch()} />;
   if (!wrenches.data) return <Loading />;
 
-  const window = read ? { ...read, namedNm: null, tag: null } : (row?.window ?? null);
+  const asked = askedFor(job, { end, fastener, asked: read }, isLead);
+  const fault = 'refusal' in asked ? asked.code : null;
+  const window = 'refusal' in asked ? null : asked.window;
   const middle = window && (window.namedNm ?? (window.loNm + window.hiNm) / 2);
   const asks = row?.thread ?? usual.thread;
   const load = middle === null ? null : clampLoadOf(fastener, middle, treatment, asks);
-  const begin = (wrench: WrenchInStore, setNm: number) =>
-    send.mutate(
-      {
-        kind: 'tightening',
-        end,
-        fastener,
-        wrenchId: wrench.id,
-        setNm,
-        treatment,
-        asked: read,
-        crowfoot,
-      },
-      { onSuccess: onBegun },
-    );
+  const begin = (wrench: WrenchInStore, setNm: number) => {
+    if ('refusal' in asked) return;
+    const fresh = { end, fastener, wrenchId: wrench.id, setNm, treatment, asked: read, crowfoot };
+    const known = { ...asked, wrench: wrenchAsKnown(wrench), retired: wrench.retired };
+    if (take({ kind: 'tightening', ...fresh }, known)) onBegun();
+  };
   return (
     <Page
       tag={job.tag}
@@ -160,21 +161,34 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
           />
         </Section>
       ) : null}
-      {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
+      {refused ? <Note kind="refusal">{refused}</Note> : null}
       <View style={wide && styles.beside}>
         <View style={wide && styles.half}>
           <Section label="Torque">
             {window ? (
-              <Words kind="strong">{askedSays({ window: { ...window } }, read?.source)}</Words>
-            ) : (
+              <Words kind="strong">{askedSays({ window }, read?.source)}</Words>
+            ) : fault === 'not-on-sheet' ? (
               <Words>
                 Nobody gives a torque for it. Read it off the part or the maker’s sheet.
               </Words>
+            ) : (
+              <NoCommonWindow
+                sheet={row!.window}
+                read={read!}
+                isLead={isLead}
+                onDecide={(overSheet) => setRead({ ...read!, overSheet })}
+              />
+            )}
+            {'refusal' in asked || !asked.setAside ? null : (
+              <Words kind="small">{`The sheet’s ${spreadOf(asked.setAside)} is set aside: “${read!.overSheet}”.`}</Words>
             )}
             {window?.tag === 'M' ? (
               <Note kind="caution">
                 From memory: it may be recorded and proves nothing. Find the maker’s value.
               </Note>
+            ) : null}
+            {read && row ? (
+              <Button kind="quiet" says="Go by the sheet’s row" onPress={() => setRead(null)} />
             ) : null}
             {reading ? (
               <ReadWindow
@@ -241,7 +255,7 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
                           <Words kind="reading">{words.format.nm(answer.setNm)}</Words>
                         ) : undefined
                       }
-                      disabled={answer.code !== 'set' || send.isPending}
+                      disabled={answer.code !== 'set'}
                       onPress={() => answer.code === 'set' && begin(wrench, answer.setNm)}
                     />
                   );
@@ -252,10 +266,52 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
   );
 }
 
+interface NoCommonWindowProps {
+  sheet: TorqueWindow;
+  read: ReadTorque;
+  isLead: boolean;
+  onDecide: (overSheet: string) => void;
+}
+
+/** The part and the sheet ask for torques that have nothing in common: nobody guesses, a lead decides. */
+function NoCommonWindow({ sheet, read, isLead, onDecide }: NoCommonWindowProps) {
+  const [why, setWhy] = useState('');
+  return (
+    <>
+      <Note kind="refusal" title="They have no torque in common">
+        {`The sheet asks for ${spreadOf(sheet)}, “${read.source}” for ${spreadOf(read)}. Ask the maker. ${
+          isLead
+            ? 'A lead may say why it counts all the same.'
+            : 'A lead, signed in here, may say which counts.'
+        }`}
+      </Note>
+      {isLead ? (
+        <>
+          <Field
+            label="Why it counts and the sheet does not"
+            value={why}
+            maxLength={200}
+            onChangeText={setWhy}
+          />
+          <Button
+            kind="plain"
+            says="Go by it"
+            disabled={why.trim() === ''}
+            onPress={() => onDecide(why.trim())}
+          />
+        </>
+      ) : null}
+    </>
+  );
+}
+
+const spreadOf = ({ loNm, hiNm }: { loNm: number; hiNm: number }) =>
+  `${words.format.nm(loNm)} to ${words.format.nm(hiNm)} N·m`;
+
 const kilonewton = (loadN: number) => (loadN / 1000).toFixed(1);
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */
-function ReadWindow({ onRead }: { onRead: (asked: EntryOf<'tightening'>['asked']) => void }) {
+function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
   const [lo, setLo] = useState('');
   const [hi, setHi] = useState('');
   const [source, setSource] = useState('');

@@ -267,8 +267,19 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
   const looked =
     seen.length > 0
       ? `${capital(words.format.list(seen))}.`
-      : measured === null
+      : measured === null && !item.unmeasured && item.held.length === 0
         ? 'Looked over, nothing found.'
         : null;
-  return [looked, measured, item.words ? `“${item.words}”` : null].filter(Boolean).join(' ');
+  const lesser =
+    item.lesserLooks.length > 0
+      ? `A later look did not find ${words.format.list(item.lesserLooks.map((each) => words.finding[each]))}: that is no answer. Work and another look are, or words why it was seen wrong.`
+      : null;
+  const lapsed = item.lapsed
+    ? `Changed since it was proven: ${words.touched[item.lapsed.touch]}.`
+    : null;
+  const unmeasured = item.unmeasured ? 'A used part: not measured since it went on.' : null;
+  const said = item.words ? `“${item.words}”` : null;
+  return [looked, measured, ...item.held.map(words.held), lesser, lapsed, unmeasured, said]
+    .filter(Boolean)
+    .join(' ');
 }

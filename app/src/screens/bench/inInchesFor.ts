@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { inInches } from './findings';
 

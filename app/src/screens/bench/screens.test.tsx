@@ -1,11 +1,11 @@
-import type { Job, Tightened } from '@hold-fast/contract/jobs';
+import type { Job, Tightened } from '@hold-fast/core/job/job';
 import type { Wrench } from '@hold-fast/contract/stores';
 import { act, fireEvent, render, screen, within } from '@testing-library/react-native';
 import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import { router } from 'expo-router';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
-import { begins, exampleJob, reads, waitingOf } from '../../testing/exampleJob';
+import { begins, exampleJob, looksOver, reads, waitingOf } from '../../testing/exampleJob';
 import { clearApp, jobAfter, showScreen } from '../../testing/showScreen';
 import { JobSheet } from './JobSheet';
 import { MeasurePads } from './measuring/MeasurePads';
@@ -31,7 +31,8 @@ function measuredJob(points: number[], change: Partial<Job> = {}): Job {
   const job = jobAfter([
     begin,
     reads(begin.id, 'zero', 0),
-    ...points.map((mm, i) => reads(begin.id, String(i + 1), mm)),
+    // Three are spread round the track.
+    ...points.map((mm, i) => reads(begin.id, String(points.length === 3 ? 2 * i + 1 : i + 1), mm)),
   ]);
   return { ...job, ...change };
 }
@@ -146,7 +147,7 @@ describe('the job sheet', () => {
     const rotor = within(screen.getByTestId('front-rotor'));
     expect(rotor.getByText(/replace/)).toBeTruthy();
     expect(rotor.getByText('1.47')).toBeTruthy();
-    expect(rotor.getByText(/Thinnest 1.47 at point 3, 4 o’clock. Limit 1.50, sheet./)).toBeTruthy();
+    expect(rotor.getByText(/Thinnest 1.47 at point 5, 8 o’clock. Limit 1.50, sheet./)).toBeTruthy();
     expect(within(screen.getByTestId('rear-rotor')).getByText(/not inspected/)).toBeTruthy();
     expect(screen.getByText('Carry on: pads, front')).toBeTruthy();
   });
@@ -363,7 +364,11 @@ describe('signing off', () => {
       { ...job, bike: { ...job.bike, motor: true } },
       <SignOff jobId={job.id} person={MECHANIC} />,
     );
-    expect(screen.getByText('Do not ride: front rotor, crack. Only work lifts it.')).toBeTruthy();
+    expect(
+      screen.getByText(
+        'Do not ride: front rotor, crack. Work and another look lift it, or a lead’s word.',
+      ),
+    ).toBeTruthy();
     expect(screen.getByText('The customer refuses')).toBeTruthy();
     expect(screen.queryByText('A lead accepts it')).toBeNull();
     expect(
@@ -387,7 +392,10 @@ describe('signing off', () => {
       { code: 'check-open', end: 'front', check: 'no-drag', failed: true },
       { code: 'check-open', end: 'rear', check: 'no-drag', failed: false },
     ];
-    show({ ...exampleJob(), bars }, <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    show(
+      { ...jobAfter([looksOver('rotor', 'deep-scoring')]), bars },
+      <SignOff jobId={exampleJob().id} person={MECHANIC} />,
+    );
     expect(screen.getByText('2 to check by name, front')).toBeTruthy();
     expect(screen.getByText('Not in order: Wheel turns without drag.')).toBeTruthy();
     expect(screen.getByText('Caliper bolts tight.')).toBeTruthy();
@@ -463,6 +471,7 @@ describe('signing off', () => {
     });
     const [path, init] = fetched.mock.calls[0]!;
     expect(path).toBe(`/api/jobs/${job.id}/amendments`);
-    expect(JSON.parse(init.body as string)).toMatchObject({ words: 'The odometer.', pin: '1593' });
+    const sent = { words: 'The odometer.', takesBack: [], pin: '1593' };
+    expect(JSON.parse(init.body as string)).toMatchObject(sent);
   });
 });

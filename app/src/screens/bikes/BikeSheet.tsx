@@ -1,10 +1,11 @@
-import type { Fitted } from '@hold-fast/contract/jobs';
+import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useBike } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
+import { AgainstAdvice } from '../AgainstAdvice';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
@@ -23,7 +24,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   if (query.error && !query.data)
     return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Loading />;
-  const { bike, customer, jobs, wear, fittings, doNotRide } = query.data;
+  const { bike, customer, jobs, wear, fittings, doNotRide, againstAdvice } = query.data;
   const facts = [
     bike.maker,
     bike.serial,
@@ -47,6 +48,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </Note>
         </Section>
       ) : null}
+      <AgainstAdvice advice={againstAdvice} />
       {facts.length > 0 || customer.phone ? (
         <Section>
           {facts.length > 0 ? <Words ink="soft">{facts.join(' · ')}</Words> : null}

@@ -45,7 +45,7 @@ export function RecordSheet({ recordId }: { recordId: string }) {
       </Section>
       <Section label="Text">
         <Words style={styles.text} selectable testID="canonical">
-          {JSON.stringify(JSON.parse(record.canonical), null, 1)}
+          {record.canonical}
         </Words>
       </Section>
     </Page>

@@ -10,7 +10,7 @@ import { Controller, useForm, type Resolver } from 'react-hook-form';
 import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
 import { Choice } from '../../ui/Choice';
-import { FormChoice, FormNumber } from '../../ui/FormLine';
+import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
@@ -151,6 +151,14 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           A part passes only when its reading clears the limit by the gauge’s whole doubt. This can
           be seen on every wear rule, and cannot be switched off.
         </Note>
+      </Section>
+      <Section label="Where the shop is">
+        <FormLine
+          control={control}
+          name="timeZone"
+          label="Time zone"
+          hint="Such as Europe/Lisbon. Calibration and use-by go by its days."
+        />
       </Section>
       <Section label="Lengths are shown in">
         <FormChoice

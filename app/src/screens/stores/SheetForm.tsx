@@ -1,4 +1,5 @@
-import { PLAIN_VALUES, SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets';
+import { PLAIN_VALUES } from '@hold-fast/core/sheet/sheet';
+import { SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets';
 import { FAMILIES, GLYCOL_GRADES, type Family, type Fluid } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import type { Origin, Tag } from '@hold-fast/core/source';

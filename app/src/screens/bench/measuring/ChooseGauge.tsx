@@ -1,6 +1,6 @@
-import type { EntryOf } from '@hold-fast/contract/entries';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
-import type { Job } from '@hold-fast/contract/jobs';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { suits } from '@hold-fast/core/gauge/suits';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';

@@ -1,4 +1,4 @@
-import type { Measured } from '@hold-fast/contract/jobs';
+import type { Measured } from '@hold-fast/core/job/job';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
 import { color, font, size, space, type } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';

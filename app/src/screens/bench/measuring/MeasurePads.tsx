@@ -1,4 +1,5 @@
-import type { Identified, Job, Measured } from '@hold-fast/contract/jobs';
+import { Fault } from './Fault';
+import type { Identified, Job, Measured } from '@hold-fast/core/job/job';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/ends';
 import { PAD_PLACES, type PadPlace } from '@hold-fast/core/wear/pads';
@@ -136,9 +137,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
       said={
         <>
           {keyed.fault ? (
-            <Words kind="strong" ink="rustText" role="alert">
-              {keyed.fault}
-            </Words>
+            <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : pads && decisive ? (
             <VerdictPanel
               inches={inInchesFor(job, judgement)}

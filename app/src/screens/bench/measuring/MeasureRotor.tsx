@@ -1,4 +1,5 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { Fault } from './Fault';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/ends';
 import { standardOf } from '@hold-fast/core/inspection/inspectEnd';
@@ -168,9 +169,7 @@ function Points({ job, measured, ask }: PointsProps) {
       said={
         <>
           {keyed.fault ? (
-            <Words kind="strong" ink="rustText" role="alert">
-              {keyed.fault}
-            </Words>
+            <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : rotor ? (
             <VerdictPanel
               inches={inInchesFor(job, judgement)}

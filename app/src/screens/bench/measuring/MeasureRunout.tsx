@@ -1,4 +1,5 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { Fault } from './Fault';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
@@ -91,9 +92,7 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
       said={
         <>
           {keyed.fault ? (
-            <Words kind="strong" ink="rustText" role="alert">
-              {keyed.fault}
-            </Words>
+            <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : runout && (place === null || runout.word === 'replace') ? (
             <VerdictPanel
               inches={inInchesFor(job, judgement)}

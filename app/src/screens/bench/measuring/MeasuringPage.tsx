@@ -1,4 +1,5 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured } from '@hold-fast/core/job/job';
+import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { correctedTwice, valuesAt } from '@hold-fast/core/inspection/session';
 import { type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -78,11 +79,21 @@ export function MeasuringPage(props: Props) {
   );
 }
 
-/** Verdict, fault and feed, and that two people corrected one reading: both are kept, and the second is told. */
-function Said({ said, measured }: Props) {
+/**
+ * Verdict, fault and feed; what condemned the thing before and is not answered; and that two people corrected one reading: both
+ * are kept, and the second is told.
+ */
+function Said({ job, said, measured }: Props) {
   const twice = correctedTwice(measured.readings);
+  const { items } = inspectEnd(job, measured.end);
+  const held = items.find(({ subject }) => subject === measured.part)?.held ?? [];
   return (
     <>
+      {held.map((each) => (
+        <Words key={each.sittingId} kind="strong" ink="rustText" role="status">
+          {words.held(each)}
+        </Words>
+      ))}
       {said}
       {twice.map((place) => (
         <Words key={place} ink="fogText" role="status">

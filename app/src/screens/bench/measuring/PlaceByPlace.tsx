@@ -1,4 +1,5 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import { Fault } from './Fault';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Keying } from '@hold-fast/core/gauge/typedReading';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
@@ -144,9 +145,7 @@ function Places({
       said={
         <>
           {keyed.fault ? (
-            <Words kind="strong" ink="rustText" role="alert">
-              {keyed.fault}
-            </Words>
+            <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : verdict ? (
             <VerdictPanel
               {...verdict}

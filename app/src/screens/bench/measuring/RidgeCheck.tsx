@@ -1,4 +1,4 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import { append, entryOf } from '../../../data/writes';
 import { RidgeFigure } from '../../../instruments/RidgeFigure';
 import { Button, Buttons } from '../../../ui/Button';

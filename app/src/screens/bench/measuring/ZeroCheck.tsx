@@ -1,4 +1,4 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { useFeed } from '../../../data/feed';
@@ -31,7 +31,7 @@ export function ZeroCheck({
   const take = (typed: string, via: 'keys' | 'feed') => {
     const valueMm = typed === '' ? 0 : keyed.read(typed);
     if (valueMm === null) return;
-    const fault = takeReading({
+    const wrong = takeReading({
       job,
       measured,
       place: 'zero',
@@ -40,8 +40,8 @@ export function ZeroCheck({
       via,
       again: false,
     });
-    if (fault !== null) {
-      keyed.setFault(fault);
+    if (wrong !== null) {
+      keyed.setFault(wrong.says);
       return;
     }
     keyed.clear();

@@ -1,5 +1,6 @@
-import type { EntryOf } from '@hold-fast/contract/entries';
-import type { Job } from '@hold-fast/contract/jobs';
+import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { standingZero } from '@hold-fast/core/gauge/zeroCheck';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
@@ -36,7 +37,7 @@ export function beginSitting(
     basis,
     pointCount: part === 'rotor' ? rotorPoints : part === 'runout' ? runoutPoints : null,
   });
-  append(job.id, sitting, { gauge });
+  append(job.id, sitting, { known: { gauge: gaugeAsKnown(gauge) } });
   if (part !== 'rotor' && part !== 'pads') return;
   const sittings = job.measured.map(({ gaugeId, at, readings }) => ({
     gaugeId,
@@ -55,6 +56,7 @@ export function beginSitting(
         typed: 'still stands',
         via: 'keys',
         replaces: null,
+        words: '',
       }),
     );
 }

@@ -1,4 +1,4 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';

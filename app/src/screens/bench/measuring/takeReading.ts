@@ -1,11 +1,11 @@
-import type { EntryOf } from '@hold-fast/contract/entries';
-import type { Job, Measured } from '@hold-fast/contract/jobs';
-import { plausibleReading } from '@hold-fast/core/inspection/plausible';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import type { Job, Measured } from '@hold-fast/core/job/job';
+import { InputError } from '@hold-fast/core/inputError';
+import { faultOf } from '@hold-fast/core/job/kinds';
 import { standingReadings } from '@hold-fast/core/inspection/session';
 import { append, entryOf } from '../../../data/writes';
 import { words } from '../../../words/words';
 import { judgementOf } from '../JobFrame';
-import { faultWords } from './useKeyed';
 
 interface Taking {
   job: Job;
@@ -17,14 +17,23 @@ interface Taking {
   via: 'keys' | 'feed';
   /** A repeat stands beside the earlier reading at this place; otherwise it corrects it. */
   again: boolean;
+  /** Why the one it corrects was wrong. */
+  why?: string;
+}
+
+/** What is wrong with a reading, in words, and whether it wants words why the one it corrects was wrong. */
+export interface Wrong {
+  says: string;
+  wantsWhy: boolean;
 }
 
 /**
  * Takes a reading, judged at once.
- * @returns what is wrong with it, in words; null when it was taken
+ * @returns what is wrong with it; null when it was taken
  */
-export function takeReading(taking: Taking): string | null {
-  const { job, measured, place, valueMm, typed, via, again } = taking;
+export function takeReading(taking: Taking): Wrong | null {
+  const { job, measured, place, valueMm, typed, via, again, why = '' } = taking;
+  const wrong = (says: string, wantsWhy = false): Wrong => ({ says, wantsWhy });
   const earlier = standingReadings(measured.readings).filter((reading) => reading.place === place);
   const entry = entryOf<'reading'>({
     kind: 'reading',
@@ -34,15 +43,19 @@ export function takeReading(taking: Taking): string | null {
     typed,
     via,
     replaces: again ? null : (earlier.at(-1)?.id ?? null),
+    words: why.trim(),
   });
-  try {
-    plausibleReading(measured.part, place, valueMm);
-  } catch (error) {
-    return faultWords(error);
+  const fault = faultOf<'reading'>(job, entry, null);
+  if (fault?.code === 'say-why') return wrong(words.sayWhy, true);
+  if (fault) {
+    const { code, numbers } = new InputError(
+      fault.code as InputError['code'],
+      place,
+      fault.facts as InputError['numbers'],
+    );
+    return wrong(words.inputError(code, numbers));
   }
   const judged = judgementOf(job, { ...measured, readings: [...measured.readings, entry] });
-  if (judged && !judged.ok && judged.field === place)
-    return words.inputError(judged.code, judged.numbers);
   const kept = append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
-  return kept ? null : words.notKept;
+  return kept ? null : wrong(words.notKept);
 }

@@ -1,4 +1,4 @@
-import type { Job, Measured } from '@hold-fast/contract/jobs';
+import type { Job, Measured } from '@hold-fast/core/job/job';
 import { isCertain, type Keying } from '@hold-fast/core/gauge/typedReading';
 import { standingReadings, valuesAt } from '@hold-fast/core/inspection/session';
 import { useRef, useState } from 'react';
@@ -24,6 +24,10 @@ export function useTaking({ job, measured, places, keyingOf }: Sitting) {
   const [selected, setSelected] = useState<string | null>(null);
   const [again, setAgain] = useState(false);
   const [skipped, setSkipped] = useState<readonly string[]>([]);
+  /** A correction that betters the word, until somebody wrote why the reading before it was wrong. */
+  const [correcting, setCorrecting] = useState<{ typed: string; via: 'keys' | 'feed' } | null>(
+    null,
+  );
   /** The digits were taken by themselves: the Enter that habit adds means nothing. */
   const tookItself = useRef(false);
   const firstOpen =
@@ -39,15 +43,17 @@ export function useTaking({ job, measured, places, keyingOf }: Sitting) {
     keyed.clear();
     setSelected(next);
     setAgain(repeat);
+    setCorrecting(null);
     tookItself.current = false;
   };
-  const take = (typed: string, via: 'keys' | 'feed'): boolean => {
+  const take = (typed: string, via: 'keys' | 'feed', why = ''): boolean => {
     if (place === null) return false;
     const valueMm = keyed.read(typed);
     if (valueMm === null) return false;
-    const fault = takeReading({ job, measured, place, valueMm, typed, via, again });
-    if (fault !== null) {
-      keyed.setFault(fault);
+    const wrong = takeReading({ job, measured, place, valueMm, typed, via, again, why });
+    if (wrong !== null) {
+      keyed.setFault(wrong.says);
+      setCorrecting(wrong.wantsWhy ? { typed, via } : null);
       return false;
     }
     choose(null);
@@ -98,6 +104,8 @@ export function useTaking({ job, measured, places, keyingOf }: Sitting) {
     again,
     lastTaken,
     keyed,
+    /** Corrects with these words; null where none are wanted. */
+    sayWhy: correcting ? (why: string) => take(correcting.typed, correcting.via, why) : null,
     feed,
     choose,
     type,

@@ -1,5 +1,5 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import { standingSteps } from '@hold-fast/contract/visit';
+import type { Job } from '@hold-fast/core/job/job';
+import { standingSteps } from '@hold-fast/core/job/visit';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import { Halves } from '../../../ui/Halves';

@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import {
   BLEEDS,

@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { fluidWanted } from '@hold-fast/core/plan/fluidWanted';
 import { shortOf } from '@hold-fast/core/stock/stock';

@@ -1,5 +1,5 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import { visitOf } from '@hold-fast/contract/visit';
+import type { Job } from '@hold-fast/core/job/job';
+import { visitOf } from '@hold-fast/core/job/visit';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { bleedFor, proceduresFor } from '@hold-fast/core/plan/recommended';
 import { doneWith, type Visit } from '@hold-fast/core/plan/visit';

@@ -1,5 +1,6 @@
-import { toldOf, type Job } from '@hold-fast/contract/jobs';
-import { answersOf } from '@hold-fast/contract/visit';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
+import { answersOf } from '@hold-fast/core/job/visit';
 import { ANSWERS, answerTo, priceOf, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';

@@ -1,5 +1,5 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import { answersOf, brakeAt, visitOf } from '@hold-fast/contract/visit';
+import type { Job } from '@hold-fast/core/job/job';
+import { answersOf, brakeAt, visitOf } from '@hold-fast/core/job/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { staysFor } from '@hold-fast/core/plan/stays';
 import { needsTool, ONE_RIDE } from '@hold-fast/core/plan/price';

@@ -1,5 +1,6 @@
-import { toldOf, type Job } from '@hold-fast/contract/jobs';
-import { brakeAt, checksAt, lastBledAt } from '@hold-fast/contract/visit';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
+import { brakeAt, checksAt, lastBledAt } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import { BLEED_METHODS } from '@hold-fast/core/fluid/bleedRun';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';

@@ -1,5 +1,5 @@
-import type { Job, Planned, Stepped } from '@hold-fast/contract/jobs';
-import { visitOf } from '@hold-fast/contract/visit';
+import type { Job, Planned, Stepped } from '@hold-fast/core/job/job';
+import { visitOf } from '@hold-fast/core/job/visit';
 import { naivePlan as mockNaive, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt as mockPlanAt, type Visit } from '@hold-fast/core/plan/visit';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
@@ -245,6 +245,7 @@ describe('the step face', () => {
       filled: [
         {
           id: 'f',
+          seq: 1,
           end: 'front',
           containerId: 'c',
           label: 'Bottle A',

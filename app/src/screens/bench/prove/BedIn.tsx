@@ -1,4 +1,6 @@
-import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
+import { visitOf } from '@hold-fast/core/job/visit';
 import {
   coolFor,
   likelyRotorC,
@@ -10,7 +12,6 @@ import {
   WITNESS_RINGS,
 } from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
-import { visitOf } from '@hold-fast/contract/visit';
 import { beddingTooEarly } from '@hold-fast/core/plan/visit';
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';

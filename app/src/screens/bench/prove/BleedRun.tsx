@@ -1,5 +1,6 @@
-import { toldOf, type Identified, type Job } from '@hold-fast/contract/jobs';
-import { bleedEvents } from '@hold-fast/contract/visit';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Identified, Job } from '@hold-fast/core/job/job';
+import { bleedEvents } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import {
   BLEED_METHODS,

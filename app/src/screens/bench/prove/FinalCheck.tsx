@@ -1,5 +1,5 @@
-import type { Job } from '@hold-fast/contract/jobs';
-import { checksAt } from '@hold-fast/contract/visit';
+import type { Job } from '@hold-fast/core/job/job';
+import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';

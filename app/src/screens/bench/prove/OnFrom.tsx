@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { Button, Buttons } from '../../../ui/Button';
 

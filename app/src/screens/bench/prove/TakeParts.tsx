@@ -1,5 +1,7 @@
-import { toldOf, type Job } from '@hold-fast/contract/jobs';
-import { visitOf } from '@hold-fast/contract/visit';
+import { lineAsKnown } from '@hold-fast/core/job/partTaken';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
+import { visitOf } from '@hold-fast/core/job/visit';
 import type { StockInStore } from '@hold-fast/contract/stores';
 import type { End } from '@hold-fast/core/ends';
 import { taskAt } from '@hold-fast/core/plan/visit';
@@ -7,7 +9,7 @@ import { stepRule } from '@hold-fast/core/procedure/steps';
 import { fitsBySheet, NEW_PARTS, type NewPart } from '@hold-fast/core/stock/stock';
 import { useState } from 'react';
 import { useStock } from '../../../data/queries';
-import { append, entryOf, useSendEntry } from '../../../data/writes';
+import { append, entryOf, useTake } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -49,7 +51,7 @@ function wantedAt(job: Job, end: End): NewPart[] {
 
 function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPart[] }) {
   const stock = useStock();
-  const send = useSendEntry<'part-taken'>(job.id);
+  const { take, refused } = useTake<'part-taken'>(job);
   if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
   if (!stock.data) return <Loading />;
   const wanted = asked.length > 0 ? asked : wantedAt(job, end);
@@ -61,14 +63,11 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
   const named = new Set(stock.data.filter(fits).map(({ part }) => part));
   const taken = job.taken.filter((each) => each.end === end);
   const brought = toldOf(job, 'part-brought', end);
-  const take = (line: StockInStore) =>
-    send.mutate({
-      kind: 'part-taken',
-      end,
-      stockId: line.id,
-      pieces: 1,
-      batch: line.lastBatch,
-    });
+  const takeOne = (line: StockInStore) =>
+    take(
+      { kind: 'part-taken', end, stockId: line.id, pieces: 1, batch: line.lastBatch },
+      lineAsKnown(line),
+    );
   return (
     <Page
       tag={job.tag}
@@ -78,7 +77,7 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
     >
       <Halves>
         <>
-          {send.error ? <Note kind="refusal">{send.error.message}</Note> : null}
+          {refused ? <Note kind="refusal">{refused}</Note> : null}
           <Section label="Taken">
             {taken.length + brought.length === 0 ? (
               <Words ink="soft">Nothing yet. What is picked comes off the shelf’s count.</Words>
@@ -107,8 +106,8 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
               title={line.description}
               says={`${capital(planWords.part[line.part])} · ${line.fits || 'fits all'}${fits(line) ? ' · fits this brake by its sheet' : named.has(line.part) ? ' · not the one this brake’s sheet names' : ''}${line.lastBatch ? ` · batch ${line.lastBatch}` : ''}${line.count <= line.reorderAt ? ' · order more' : ''}`}
               aside={<Words kind="smallReading">{`${line.count}`}</Words>}
-              disabled={line.count <= 0 || send.isPending}
-              onPress={() => take(line)}
+              disabled={line.count <= 0}
+              onPress={() => takeOne(line)}
             />
           ))}
           {lines.length === 0 ? (

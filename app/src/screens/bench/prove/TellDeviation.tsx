@@ -1,4 +1,5 @@
-import { toldOf, type Job } from '@hold-fast/contract/jobs';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
 import {
   choicesFor,
   DECIDERS,

@@ -1,4 +1,5 @@
-import type { Job, Told } from '@hold-fast/contract/jobs';
+import type { Job } from '@hold-fast/core/job/job';
+import type { Told } from '@hold-fast/core/job/told';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
 import type { Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import { fireEvent, screen } from '@testing-library/react-native';

@@ -1,0 +1,23 @@
+import type { Advice } from '@hold-fast/core/job/job';
+import { Note } from '../ui/Note';
+import { Section } from '../ui/Page';
+import { Words } from '../ui/Words';
+import { capital } from '../words/capital';
+import { calendarDay } from '../words/days';
+import { words } from '../words/words';
+
+/** What the customer would not have replaced at an earlier visit, in their words: the bike is ridden against advice. */
+export function AgainstAdvice({ advice }: { advice: readonly Advice[] }) {
+  if (advice.length === 0) return null;
+  return (
+    <Section>
+      <Note kind="caution" title="Ridden against advice">
+        {advice.map(({ end, subject, words: said, tag, at }) => (
+          <Words key={`${end} ${subject} ${tag}`}>
+            {`${capital(`${words.end[end]} ${words.subject[subject]}`)}: not replaced at visit ${words.tagNumber(tag)}, ${calendarDay(at.slice(0, 10))}. “${said}”`}
+          </Words>
+        ))}
+      </Note>
+    </Section>
+  );
+}

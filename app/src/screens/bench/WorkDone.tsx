@@ -1,0 +1,58 @@
+import type { End } from '@hold-fast/core/ends';
+import { WORKS, type Work } from '@hold-fast/core/inspection/work';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { append, entryOf } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { space } from '../../ui/tokens';
+import { capital } from '../../words/capital';
+import { words } from '../../words/words';
+
+interface Props {
+  jobId: string;
+  end: End;
+  /** What would cure it; all work there is where nothing is named. */
+  works: readonly Work[];
+}
+
+/** Work that no step of the plan says, written down with what was done: what was found before is cured by it and a later look. */
+export function WorkDone({ jobId, end, works }: Props) {
+  const [open, setOpen] = useState(false);
+  const offered = works.length > 0 ? works : WORKS;
+  const [work, setWork] = useState<Work | null>(offered.length === 1 ? offered[0]! : null);
+  const [done, setDone] = useState('');
+  const [tried, setTried] = useState(false);
+  if (!open)
+    return <Button kind="quiet" says="Write down the work" onPress={() => setOpen(true)} />;
+  const keep = () => {
+    setTried(true);
+    if (work === null || done.trim() === '') return;
+    append(jobId, entryOf<'repair'>({ kind: 'repair', end, work, words: done.trim() }));
+    setOpen(false);
+  };
+  return (
+    <View style={styles.work}>
+      {offered.length > 1 ? (
+        <Choice<Work>
+          label="Which work"
+          options={offered.map((value) => ({ value, says: capital(words.work[value]) }))}
+          chosen={work ? [work] : []}
+          onChoose={setWork}
+        />
+      ) : null}
+      <Field
+        label="What was done"
+        value={done}
+        onChangeText={setDone}
+        maxLength={300}
+        error={tried && done.trim() === '' ? 'Write what was done.' : undefined}
+        hint="Then look at it again: the look after the work is what counts."
+      />
+      <Button kind="plain" says="Keep it" onPress={keep} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ work: { gap: space.s } });
