@@ -15,17 +15,23 @@ import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import autocannon from 'autocannon';
 import { chromium } from '@playwright/test';
+import type { ChainState } from '@hold-fast/contract/jobs';
 import type { Outlook } from '@hold-fast/core/forecast/forecast';
 import { planBike } from '@hold-fast/core/plan/planner';
 import { naivePlan, taskOf } from '@hold-fast/core/plan/task';
+import { sealLink } from '@hold-fast/core/seal/chain';
 import { rotorVerdict, type RotorMeasurement } from '@hold-fast/core/wear/rotor';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { benchQuery } from '@hold-fast/server/jobs/bench';
+import { personByName } from '@hold-fast/server/people/store';
+import { holdHead, recordsPage } from '@hold-fast/server/records/store';
 import express from 'express';
 import { pino } from 'pino';
 import sirv from 'sirv';
+import { v7 as uuid } from 'uuid';
 import { CHROMIUM, PHONE } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
+import { takingReadings } from './benchReadings';
 import { compressFiles, exportWeb } from './web';
 
 // Ratios, each side by side in one run: what a number is worth shows only against another taken with it.
@@ -51,6 +57,8 @@ async function main(): Promise<void> {
     verdictsASecond();
     planning();
     await listThroughput(shop, cookie);
+    await waitBesideChain(shop, cookie);
+    await takingReadings(shop, cookie);
     exportBareApp();
     await initialJavaScript(shop, cookie);
     await largestPaint(shop, cookie);
@@ -162,6 +170,68 @@ async function listThroughput(shop: RunningShop, cookie: string): Promise<void> 
   console.log(
     `Bench list against a bare handler with the same SQL: ${median(ratios).toFixed(2)} × (aim: at least 0.70)`,
   );
+}
+
+/** How long others wait while ten thousand links of the chain are checked, against how long they wait without. */
+async function waitBesideChain(shop: RunningShop, cookie: string): Promise<void> {
+  const get = async <T>(to: string) =>
+    (await (
+      await fetch(`http://127.0.0.1:${shop.port}/api${to}`, { headers: { cookie } })
+    ).json()) as T;
+  const state = () => get<ChainState>('/chain');
+  const checked = (chain: ChainState) => chain.whole && chain.checked === chain.links;
+  while (!checked(await state()));
+  await addLinks(shop, 10_000);
+  const longestWait = async (on: (waits: number) => Promise<boolean>) => {
+    const waits: number[] = [];
+    do {
+      const began = performance.now();
+      await get('/session');
+      waits.push(performance.now() - began);
+    } while (await on(waits.length));
+    return Math.max(...waits);
+  };
+  let asked = 0;
+  const beside = await longestWait(async (waits) => {
+    asked = waits;
+    return !checked(await state());
+  });
+  const alone = await longestWait((waits) => Promise.resolve(waits < asked));
+  console.log(
+    `While 10,000 links are checked others wait ${beside.toFixed(0)} ms at most in ${asked} requests (aim: under 100), ${(beside / alone).toFixed(2)} × the longest without`,
+  );
+}
+
+/** Hangs so many small corrections of a sealed job into the chain. */
+async function addLinks(shop: RunningShop, count: number): Promise<void> {
+  const { items } = await recordsPage(shop.pool, null);
+  const { id: personId } = (await personByName(shop.pool, PEOPLE[0]!.name))!;
+  let { head, number } = await holdHead(shop.pool);
+  for (let batch = 0; batch < count; batch += 500) {
+    const rows = Array.from({ length: 500 }, (_, i) => {
+      const link = sealLink({ prev: head, record: { n: batch + i, words: 'x'.repeat(2000) } });
+      const prev = head;
+      head = link.seal;
+      number += 1;
+      const nth = 1000 + batch + i;
+      return [
+        uuid(),
+        number,
+        items[0]!.jobId,
+        link.canonical,
+        link.seal,
+        prev,
+        new Date(),
+        personId,
+        nth,
+      ];
+    });
+    await shop.pool.query(
+      'INSERT INTO sealed_record (id, number, job_id, canonical, seal, prev, sealed_at, sealed_by, nth) VALUES ?',
+      [rows],
+    );
+  }
+  await shop.pool.query('UPDATE counter SET head = ?, last_record = ?', [head, number]);
 }
 
 /** A one-page Expo Router app built by the same versions: the floor under every page. */

@@ -351,7 +351,7 @@ async function idsIn(pool: Awaited<ReturnType<typeof openShop>>['pool']): Promis
     'stock_line',
     'sealed_record',
     'fill',
-    'told',
+    'entry',
   ];
   const [rows] = await pool.query<never[]>(
     tables.map((table) => `(SELECT id FROM ${table} ORDER BY id DESC LIMIT 30)`).join(' UNION '),

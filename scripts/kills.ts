@@ -5,6 +5,7 @@ import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { PEOPLE } from '@hold-fast/demo/people';
+import type { JobLog } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 
 // A shop that is killed again and again while people write to it: nothing that was answered is lost, nothing stands twice.
@@ -229,9 +230,12 @@ async function look(shop: Shop, taken: readonly Written[]) {
   let lost = 0;
   let doubled = 0;
   for (const jobId of new Set(taken.map((each) => each.jobId))) {
-    const { lookedOver } = await get<{ lookedOver: { id: string }[] }>(`/jobs/${jobId}`);
+    const { entries } = await get<JobLog>(`/jobs/${jobId}`);
     const times = new Map<string, number>();
-    for (const { id } of lookedOver) times.set(id, (times.get(id) ?? 0) + 1);
+    for (const {
+      entry: { id },
+    } of entries)
+      times.set(id, (times.get(id) ?? 0) + 1);
     doubled += [...times.values()].filter((each) => each > 1).length;
     lost += taken.filter((each) => each.jobId === jobId && !times.has(each.id)).length;
   }
@@ -239,7 +243,11 @@ async function look(shop: Shop, taken: readonly Written[]) {
   return { lost, doubled, broken: !chain.whole };
 }
 
-main().catch((error: unknown) => {
-  console.error(error);
-  process.exit(1);
-});
+main().then(
+  // A pipe that a killed shop's children still hold keeps nobody waiting.
+  () => process.exit(),
+  (error: unknown) => {
+    console.error(error);
+    process.exit(1);
+  },
+);

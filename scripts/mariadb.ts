@@ -1,6 +1,14 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  statfsSync,
+  writeFileSync,
+} from 'node:fs';
 import { createConnection } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
 import path from 'node:path';
@@ -50,9 +58,8 @@ export async function startMariadb(options: MariadbOptions): Promise<RunningMari
   makeDataFolder(directory, configFile);
 
   const start = async (): Promise<Served> => {
-    const left = runningPid(pidFile);
-    if (left !== null && (await greets(socketPath))) return guarded(left);
-    await waitForOldServer(pidFile);
+    const left = await oldServer(pidFile, socketPath);
+    if (left !== null) return guarded(left);
     rmSync(socketPath, { force: true });
     // Its own process group, so that Ctrl-C reaches the script first; the script stops it last.
     const server = spawn('mariadbd', [`--defaults-file=${configFile}`], {
@@ -89,6 +96,9 @@ export async function startMariadb(options: MariadbOptions): Promise<RunningMari
   };
 }
 
+/** A server that takes longer to stop hangs. */
+const LONGEST_STOP_MS = 30_000;
+
 /** A server that runs, and the guard that ends it when this process is killed. */
 interface Served {
   runs(): boolean;
@@ -102,7 +112,10 @@ function guarded(pid: number): Served {
     end: async () => {
       guard.kill();
       if (isMariadb(pid)) process.kill(pid, 'SIGTERM');
-      while (isMariadb(pid)) await pause(50);
+      for (let tries = 0; isMariadb(pid); tries++) {
+        if (tries === LONGEST_STOP_MS / 50) endHung(pid);
+        await pause(50);
+      }
     },
   };
 }
@@ -249,13 +262,24 @@ function isMariadb(pid: number): boolean {
   }
 }
 
-/** A second server over one folder hangs; one that is shutting down is given time to finish. */
-async function waitForOldServer(pidFile: string): Promise<void> {
-  for (let tries = 0; runningPid(pidFile) !== null; tries++) {
-    if (tries === 150)
+/**
+ * The server that a killed shop left over a folder, as soon as it answers: killed early, it still starts, and may have missed
+ * that it was told to stop. One that is shutting down is given time to finish; null once there is none.
+ */
+async function oldServer(pidFile: string, socketPath: string): Promise<number | null> {
+  for (let tries = 0; ; tries++) {
+    const left = runningPid(pidFile);
+    if (left === null || (await greets(socketPath))) return left;
+    if (tries === 100) endHung(left);
+    if (tries === 200)
       throw new Error('Another database server holds this data folder. End it, then start again.');
     await pause(100);
   }
+}
+
+/** One told to stop just before it was ready neither starts nor stops any more. What it was told is safe on the disk. */
+function endHung(pid: number): void {
+  if (isMariadb(pid)) process.kill(pid, 'SIGKILL');
 }
 
 async function waitUntilReady(
@@ -271,15 +295,21 @@ async function waitUntilReady(
         `MariaDB could not be run: ${(failure as Error).message}. Install it with: apt-get install mariadb-server`,
       );
     if (server.exitCode !== null)
-      throw new Error(
-        `MariaDB stopped while starting. Its reasons: ${path.join(directory, 'error.log')}`,
-      );
+      throw new Error(`MariaDB stopped while starting. ${reasonOf(directory)}`);
     if (await greets(socketPath)) return;
     await pause(50);
   }
-  throw new Error(
-    `MariaDB did not start in 30 s. Its reasons: ${path.join(directory, 'error.log')}`,
-  );
+  throw new Error(`MariaDB did not start in 30 s. ${reasonOf(directory)}`);
+}
+
+/** What it needs to begin with: its temporary tables and a little of its log, bytes. */
+const ROOM_TO_START = 32 * 2 ** 20;
+
+function reasonOf(directory: string): string {
+  const { bavail, bsize } = statfsSync(directory);
+  return bavail * bsize < ROOM_TO_START
+    ? `The disk of ${directory} is full: make room, then start again.`
+    : `Its reasons: ${path.join(directory, 'error.log')}`;
 }
 
 /** Ready means that the server's greeting packet arrives, not merely that it accepts a connection. */

@@ -1,9 +1,15 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { sheetsSchema } from '@hold-fast/contract/schemas';
+import { recordSchema, sheetsSchema } from '@hold-fast/contract/schemas';
 
-/** Where the published schema of spec sheets lies. */
-export const SHEETS_SCHEMA = path.resolve(__dirname, '../docs/formats/spec-sheets.schema.json');
+/** The published schemas, by their files. */
+const PUBLISHED = {
+  'spec-sheets.schema.json': sheetsSchema,
+  'job-record.schema.json': recordSchema,
+};
 
-if (require.main === module)
-  writeFileSync(SHEETS_SCHEMA, `${JSON.stringify(sheetsSchema(), null, 2)}\n`);
+for (const [file, schema] of Object.entries(PUBLISHED))
+  writeFileSync(
+    path.resolve(__dirname, '../docs/formats', file),
+    `${JSON.stringify(schema(), null, 2)}\n`,
+  );

@@ -1,6 +1,7 @@
+import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { AddressInfo } from 'node:net';
 import type { CheckIn } from '@hold-fast/contract/checkIn';
-import { Entry, type EntryOf } from '@hold-fast/contract/entries';
+import { Entry } from '@hold-fast/contract/entries';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { StockMove } from '@hold-fast/contract/stores';
 import { SHEETS } from '@hold-fast/demo/library';
@@ -8,6 +9,8 @@ import { PEOPLE } from '@hold-fast/demo/people';
 import { stores } from '@hold-fast/demo/stores';
 import { INSPECTIONS } from '@hold-fast/demo/inspections';
 import { BIKES, CUSTOMERS, VISITS, type Deed, type Visit } from '@hold-fast/demo/visits';
+import type { Job } from '@hold-fast/core/job/job';
+import { readJob } from '@hold-fast/server/jobs/jobBook';
 import { addPerson } from '@hold-fast/server/people/store';
 import type { Pool } from '@hold-fast/server/platform/database';
 import { createServer } from '@hold-fast/server/platform/http';
@@ -69,11 +72,39 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
           await send(`/jobs/${job.id}/entries`, { entry, appWord: null });
       const { pin } = PEOPLE.find(({ name }) => name === visit.by)!;
       if (visit.signed)
+        for (const entry of provingEntries((await readJob(pool, job.id)).folded.job, stock, tick))
+          await send(`/jobs/${job.id}/entries`, { entry, appWord: null });
+      if (visit.signed)
         await send(`/jobs/${job.id}/sign-off`, { id: uuid(), pin, customerToldOfWatch: true });
     }
   } finally {
     await new Promise((resolve) => server.close(resolve));
   }
+}
+
+/** What whoever did the work proves before they sign: the lever by its number, everything by name, the wheel on the stand. */
+function provingEntries(job: Job, stock: Stock, tick: () => string): Entry[] {
+  const entry = () => ({ id: uuid(), at: tick() });
+  const levers = job.bars.flatMap((bar) =>
+    bar.code === 'lever-untested'
+      ? entriesOf(
+          { do: 'lever', end: bar.end, reach: 60, bite: 20, firm: 27, sunk: 27 },
+          stock,
+          tick,
+        )
+      : [],
+  );
+  const ticks = job.bars.flatMap((bar): Entry[] =>
+    bar.code === 'check-open'
+      ? [{ kind: 'ticked', ...entry(), end: bar.end, check: bar.check, outcome: 'passed' }]
+      : [],
+  );
+  const stands = job.bars.flatMap((bar): Entry[] =>
+    bar.code === 'stand-untested'
+      ? [{ kind: 'test', ...entry(), test: 'stand', end: bar.end, outcome: 'passed' }]
+      : [],
+  );
+  return [...levers, ...ticks, ...stands];
 }
 
 async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
@@ -205,17 +236,20 @@ function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
     return [
       { kind: 'measurement', ...entry(), id: measurementId, end, part, gaugeId, basis, pointCount },
       ...(look ? [{ kind: 'look' as const, ...entry(), measurementId, ...look }] : []),
-      // Object keys that are numbers come first: the aids among them change nothing by coming later.
-      ...Object.entries(readings).map(([place, valueMm]): Entry => ({
-        kind: 'reading',
-        ...entry(),
-        measurementId,
-        place,
-        valueMm,
-        typed: String(valueMm),
-        via: 'keys',
-        replaces: null,
-      })),
+      // Object keys that are numbers come first; the zero is looked at before them.
+      ...Object.entries(readings)
+        .sort(([a], [b]) => Number(b === 'zero') - Number(a === 'zero'))
+        .map(([place, valueMm]): Entry => ({
+          kind: 'reading',
+          ...entry(),
+          measurementId,
+          place,
+          valueMm,
+          typed: String(valueMm),
+          via: 'keys',
+          replaces: null,
+          words: '',
+        })),
     ];
   };
   switch (deed.do) {

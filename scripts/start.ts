@@ -5,8 +5,8 @@ import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { pino } from 'pino';
-import { createStream } from 'rotating-file-stream';
 import { holdFolder } from './holdFolder';
+import { logFile } from './logFile';
 import { openShop, type RunningShop, type ShopOptions } from './shop';
 import { exportWeb } from './web';
 
@@ -21,8 +21,6 @@ const HELP = `Hold Fast: measuring, judgement and records for disc-brake work
   ./start --help     this`;
 
 const root = path.resolve(__dirname, '..');
-/** The log begins anew when it is this large; the last ones are kept beside it. */
-const ROTATED = { size: '10M', maxFiles: 5, compress: 'gzip' } as const;
 
 function portOf(option: string, text: string): number {
   const port = Number(text);
@@ -68,10 +66,7 @@ async function main(): Promise<void> {
   mkdirSync(dataDirectory, { recursive: true, mode: 0o700 });
   const held = values.fresh ? beginAnew(dataDirectory, say) : holdFolder(dataDirectory);
   say('Starting the database and the server');
-  const log = pino(
-    { level: 'info' },
-    createStream('server.log', { ...ROTATED, path: dataDirectory }),
-  );
+  const log = pino({ level: 'info' }, logFile(dataDirectory, say));
   const shop = await openShopOrLeave(held, {
     root,
     dataDirectory,

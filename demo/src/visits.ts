@@ -1,6 +1,6 @@
+import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Bike, Customer } from '@hold-fast/contract/bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
-import type { EntryOf } from '@hold-fast/contract/entries';
 import type { SheetName } from './library';
 
 type End = 'front' | 'rear';
