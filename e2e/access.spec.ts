@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test as base, type Page } from '@playwright/test';
-import { openBench } from './bench';
+import { openBench, openJobs } from './bench';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
 const VIEWS = {
@@ -70,10 +70,8 @@ const test = base.extend<object, { signedIn: Page }>({
 /** The address of a bike's job. */
 async function jobOf(page: Page, bike: string): Promise<string> {
   if (bike === '') return '';
-  const { items } = (await (await page.request.get('/api/bench')).json()) as {
-    items: { id: string; bikeName: string }[];
-  };
-  return `/bench/${items.find(({ bikeName }) => bikeName === bike)!.id}`;
+  const jobs = await openJobs(page);
+  return `/bench/${jobs.find(({ bikeName }) => bikeName === bike)!.id}`;
 }
 
 for (const colorScheme of ['light', 'dark'] as const)

@@ -3,11 +3,13 @@ import {
   allSent,
   beginRotor,
   checkIn,
+  type Hands,
   identify,
+  jobAt,
   openBench,
+  openJobs,
   signIn,
   verdict,
-  type Hands,
 } from './bench';
 
 async function atTheRotor(page: Page, name: string): Promise<{ hands: Hands; job: string }> {
@@ -101,10 +103,7 @@ test('two taps on a button do a thing once', async ({ page }) => {
   await page.getByLabel('In the rider’s own words').fill(complaint);
   await hands.button('Check it in').dblclick();
   await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
-  const { items } = (await (await page.request.get('/api/bench')).json()) as {
-    items: { complaint: string }[];
-  };
-  expect(items.filter((job) => job.complaint === complaint)).toHaveLength(1);
+  expect((await openJobs(page)).filter((job) => job.complaint === complaint)).toHaveLength(1);
 });
 
 test('back, reload and a half-keyed number in the middle lose nothing and double nothing', async ({
@@ -122,11 +121,7 @@ test('back, reload and a half-keyed number in the middle lose nothing and double
   await page.goBack();
   await page.goto(`${job}/front/rotor`);
   await expect(page.getByLabel(/Next: point 4/)).toBeVisible();
-  const measured = (await (
-    await page.request.get(`/api${job.replace('/bench', '/jobs')}`)
-  ).json()) as {
-    measured: { readings: unknown[] }[];
-  };
+  const measured = await jobAt(page, job.replace('/bench/', ''));
   expect(measured.measured).toHaveLength(1);
   expect(measured.measured[0]!.readings).toHaveLength(4);
 });
@@ -161,11 +156,7 @@ test('a lost connection keeps the readings, judges them, and sends them when it 
   await expect(page.getByText('entries are kept here', { exact: false })).toBeVisible();
   await context.setOffline(false);
   await allSent(page);
-  const answer = (await (
-    await page.request.get(`/api${job.replace('/bench', '/jobs')}`)
-  ).json()) as {
-    measured: { readings: unknown[]; verdict: { judgement: { word: string } } }[];
-  };
+  const answer = await jobAt(page, job.replace('/bench/', ''));
   expect(answer.measured[0]!.readings).toHaveLength(7);
-  expect(answer.measured[0]!.verdict.judgement.word).toBe('replace');
+  expect(answer.measured[0]!.verdict!.judgement).toMatchObject({ word: 'replace' });
 });

@@ -1,3 +1,6 @@
+import type { BenchPage, JobLog } from '@hold-fast/contract/jobs';
+import { fold } from '@hold-fast/core/job/fold';
+import type { Job } from '@hold-fast/core/job/job';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, type Locator, type Page } from '@playwright/test';
 
@@ -50,6 +53,20 @@ export async function openBench(page: Page, name?: PersonName): Promise<Hands> {
   return new Hands(page);
 }
 
+/** Every open job, of all pages of the Bench. */
+export async function openJobs({ request }: Page): Promise<BenchPage['items']> {
+  const jobs: BenchPage['items'] = [];
+  let after: string | null = '';
+  while (after !== null) {
+    const page: BenchPage = (await (
+      await request.get('/api/bench', after ? { params: { after } } : {})
+    ).json()) as BenchPage;
+    jobs.push(...page.items);
+    after = page.after;
+  }
+  return jobs;
+}
+
 /** Checks in a new customer's new bike and answers with the job's address. */
 export async function checkIn(hands: Hands, customer: string, bike: string): Promise<string> {
   const { page } = hands;
@@ -100,4 +117,10 @@ export async function allSent(page: Page): Promise<void> {
       ),
     )
     .toBe(0);
+}
+
+/** A job as the server has it. */
+export async function jobAt(page: Page, jobId: string): Promise<Job> {
+  const { base, entries } = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as JobLog;
+  return fold(base, entries);
 }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } from './bench';
+import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, verdict } from './bench';
 
 test('flat anvils over a ridge never hold, and a finer look settles it', async ({ page }) => {
   const hands = await openBench(page);
@@ -65,7 +65,7 @@ test('what is not proven waits for a lead, with a reason', async ({ page }) => {
   );
   await hands.touch(hands.button('A lead accepts it'));
   await hands.touch(hands.button('Accept it as unproven'));
-  await expect(page.getByText('Choose who accepts it.')).toBeVisible();
+  await expect(page.getByText('Choose which lead.')).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
   await page.getByLabel('Reason').fill('Compared with G1 this morning');
   await page.getByLabel('PIN of Teodor Vane').fill('9999');
@@ -116,9 +116,7 @@ test('a sealed record is not changed by a write straight to the API', async ({ p
       seal: string;
     };
   const before = await read();
-  const job = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as {
-    measured: { id: string }[];
-  };
+  const job = await jobAt(page, jobId);
   const answer = await page.request.post(`/api/jobs/${jobId}/entries`, {
     data: {
       entry: {

@@ -1,10 +1,12 @@
 import { expect, test } from '@playwright/test';
 import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } from './bench';
+import { readLever } from './walker';
 
 test('one bike measured, judged, tightened, filled, signed, remembered', async ({ page }, {
   project,
 }) => {
   const began = Date.now();
+  await page.clock.install();
   const hands = await openBench(page);
   const bike = `Cargo ${project.name}`;
   const job = await checkIn(hands, `Walker ${project.name}`, bike);
@@ -57,7 +59,26 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await expect(page.getByText('7.5 mL Selkie 10, Bottle A, lot K22-118')).toBeVisible();
   await hands.touch(hands.button('Back to the job'));
 
+  // Fluid went in: the lever wants its number, everything its tick, and the wheel its turn on the stand.
   await hands.touch(hands.button('Sign off', true));
+  await hands.touch(hands.button('Test the lever for air'));
+  await hands.touch(hands.button(/G3 vernier/));
+  await readLever(hands);
+  await expect(verdict(page)).toContainText('Holds');
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(hands.button('Check by name, front'));
+  await expect(page.getByRole('heading', { name: 'Check by name' })).toBeVisible();
+  const names = page.getByRole('radiogroup');
+  await expect(names.first()).toBeVisible();
+  for (let i = 0; i < (await names.count()); i++)
+    await hands.touch(names.nth(i).getByRole('radio', { name: 'Yes' }));
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(
+    page
+      .getByRole('radiogroup', { name: /Front on the stand/ })
+      .getByRole('radio', { name: 'Yes' }),
+  );
   await expect(page.getByText(/rear rotor, pads, .*\. The record says so/)).toBeVisible();
   await hands.touch(
     page

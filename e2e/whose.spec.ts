@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, openBench, pinOf, signIn } from './bench';
+import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, signIn } from './bench';
 
 test.skip(({ viewport }) => viewport!.width >= 1000, 'a shared phone');
 
@@ -27,11 +27,8 @@ test('what one left unsent waits for them: signed out at once, and never sent as
   await context.setOffline(false);
   await signIn(page, 'Joss Tarrel');
   await expect(page.getByText('1 entry is somebody else’s', { exact: false })).toBeVisible();
-  const api = `/api${job.replace('/bench', '/jobs')}`;
   const readings = async () => {
-    const answer = (await (await page.request.get(api)).json()) as {
-      measured: { readings: { place: string; valueMm: number }[] }[];
-    };
+    const answer = await jobAt(page, job.replace('/bench/', ''));
     return answer.measured[0]!.readings.filter(({ place }) => place !== 'zero');
   };
   expect(await readings()).toEqual([]);
@@ -134,6 +131,5 @@ test('a signature cannot overtake a reading that is still on its way', async ({ 
   await expect(
     page.getByText('The front rotor: the work must be done', { exact: false }),
   ).toBeVisible();
-  const api = `/api${job.replace('/bench', '/jobs')}`;
-  expect(await (await page.request.get(api)).json()).toMatchObject({ sealed: null });
+  expect(await jobAt(page, job.replace('/bench/', ''))).toMatchObject({ sealed: null });
 });

@@ -1,0 +1,106 @@
+import { expect, test } from '@playwright/test';
+import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } from './bench';
+
+// Histories that a hurried workshop produces, walked at the bench: each ends with what would answer it, and not with a signature.
+
+test('a crack is not tapped away, and a lead’s words are what lifts it without work', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, `Crack ${project.name}`, `Cracked ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await page.goto(`${job}/front/look`);
+  const rotor = page.getByRole('group', { name: 'Rotor' });
+  await hands.touch(rotor.getByRole('checkbox', { name: 'Crack' }));
+  await hands.touch(rotor.getByRole('checkbox', { name: 'Nothing found' }));
+  await expect(rotor.getByRole('checkbox', { name: 'Crack' })).toBeChecked();
+  await expect(page.getByTestId('do-not-ride')).toContainText('Front rotor, crack');
+  await allSent(page);
+  await page.goto(`${job}/found`);
+  await expect(page.getByTestId('found-front-rotor')).toContainText(
+    'A later look did not find crack: that is no answer.',
+  );
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(hands.button('It was seen wrong'));
+  await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
+  await page.getByLabel('Why it was wrong').fill('A scratch in the paint, tried with dye');
+  await page.getByLabel('PIN of Teodor Vane').fill(pinOf('Teodor Vane'));
+  await hands.touch(hands.button('Record that it was seen wrong'));
+  await expect(page.getByText('Do not ride: front rotor', { exact: false })).toHaveCount(0);
+});
+
+test('a worn rotor measured again: what the second lacked is said, and words are asked for', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, `Again ${project.name}`, `Measured twice ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['170', '149', '170', '170', '170', '170']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Replace');
+  await allSent(page);
+  await hands.touch(hands.button(/G2 thic/));
+  await beginRotor(hands, 'G1 micrometer', 'No ridge');
+  for (const digits of ['155', '155', '155', '155', '155', '155']) await hands.key(digits);
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await expect(page.getByText('Read before: 1.49 at point 2.', { exact: false })).toContainText(
+    'nobody wrote why the first was wrong',
+  );
+  await hands.touch(hands.button('It was seen wrong'));
+  await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
+  await page.getByLabel('Why it was wrong').fill('A burr under the jaw');
+  await page.getByLabel('PIN of Teodor Vane').fill(pinOf('Teodor Vane'));
+  await hands.touch(hands.button('Record that it was seen wrong'));
+  await expect(page.getByText('Read before: 1.49', { exact: false })).toHaveCount(0);
+  await expect(
+    page.getByText('The front rotor: the work must be done', { exact: false }),
+  ).toHaveCount(0);
+});
+
+test('a correction that betters the word asks why the reading before it was wrong', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  await checkIn(hands, `Corrects ${project.name}`, `Corrected ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['170', '145']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Replace');
+  await hands.press('Backspace');
+  await hands.press('Backspace', 'Backspace', 'Backspace');
+  await hands.key('165');
+  await expect(page.getByText('This betters the word', { exact: false })).toBeVisible();
+  await page.getByLabel('Why the one before was wrong').fill('The jaw stood on a burr');
+  await hands.touch(hands.button('Correct it'));
+  await expect(verdict(page)).not.toContainText('Replace');
+  await allSent(page);
+});
+
+test('a refused Replace is ridden against advice: the next visit opens with it', async ({ page }, {
+  project,
+}) => {
+  const hands = await openBench(page);
+  const bike = `Advised ${project.name}`;
+  const job = await checkIn(hands, `Advice ${project.name}`, bike);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['145', '145', '145', '145', '145', '145']) await hands.key(digits);
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(hands.button('The customer refuses'));
+  await page.getByLabel('The customer’s words').fill('In spring');
+  await page.getByLabel('PIN of Maren Okafor').first().fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Record the refusal'));
+  await hands.touch(
+    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
+  );
+  await allSent(page);
+  await expect(page.getByText('Nothing stands in the way')).toBeVisible();
+  await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
+  await hands.touch(hands.button('The bike’s page'));
+  await expect(page.getByText('Ridden against advice')).toBeVisible();
+  await expect(page.getByText('“In spring”', { exact: false })).toBeVisible();
+});
