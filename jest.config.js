@@ -16,12 +16,14 @@ const node = {
   },
 };
 
+const propertySeed = '<rootDir>/../scripts/propertySeed.js';
+
 module.exports = {
   // Four people signing at once on a busy machine take longer than the five seconds Jest would wait.
   testTimeout: 30_000,
   projects: [
-    { ...node, displayName: 'core', rootDir: 'core' },
-    { ...node, displayName: 'contract', rootDir: 'contract' },
+    { ...node, displayName: 'core', rootDir: 'core', setupFiles: [propertySeed] },
+    { ...node, displayName: 'contract', rootDir: 'contract', setupFiles: [propertySeed] },
     {
       ...node,
       displayName: 'server',
