@@ -16,7 +16,7 @@ const node = {
   },
 };
 
-const propertySeed = '<rootDir>/../scripts/propertySeed.js';
+const propertySeed = require.resolve('./scripts/propertySeed.js');
 
 module.exports = {
   // Four people signing at once on a busy machine take longer than the five seconds Jest would wait.

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } from './bench';
+import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, verdict } from './bench';
 
 // Histories that a hurried workshop produces, walked at the bench: each ends with what would answer it, and not with a signature.
 
@@ -103,4 +103,111 @@ test('a refused Replace is ridden against advice: the next visit opens with it',
   await hands.touch(hands.button('The bike’s page'));
   await expect(page.getByText('Ridden against advice')).toBeVisible();
   await expect(page.getByText('“In spring”', { exact: false })).toBeVisible();
+});
+
+test('a rotor sealed as good is taken back: the next visit of the bike is barred till it is answered', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  const bike = `Taken back ${project.name}`;
+  const customer = `Takes back ${project.name}`;
+  const job = await checkIn(hands, customer, bike);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['170', '170', '170', '170', '170', '170']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Holds');
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(
+    page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
+  );
+  await allSent(page);
+  await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
+  await page.getByLabel('What has to be corrected').fill('It was the other bike’s rotor');
+  await hands.touch(page.getByRole('checkbox', { name: 'Front rotor' }));
+  await expect(page.getByText('The bike is not to be ridden')).toBeVisible();
+  await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Add the amendment'));
+  await expect(page.getByText('It was the other bike’s rotor', { exact: false })).toBeVisible();
+
+  await page.goto('/bench/check-in');
+  await page.getByLabel('Find', { exact: true }).fill(bike);
+  await hands.touch(hands.button(new RegExp(`^${bike}`)));
+  await page.getByLabel('In the rider’s own words').fill('Was rung up');
+  await hands.touch(page.getByRole('radio', { name: 'Left' }));
+  await hands.touch(hands.button('Check it in'));
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  await expect(page.getByTestId('do-not-ride')).toContainText('Front rotor');
+  await page.goto(`${new URL(page.url()).pathname}/sign-off`);
+  await expect(
+    page.getByText('An earlier visit left a do-not-ride on this bike: front rotor', {
+      exact: false,
+    }),
+  ).toBeVisible();
+});
+
+test('a bench without network measures, fits and tightens; the shop gets all of it', async ({
+  page,
+  context,
+}, { project }) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, `Far out ${project.name}`, `Off shore ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await allSent(page);
+  await context.setOffline(true);
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['145', '145', '145', '145', '145', '145']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Replace');
+  await hands.touch(hands.button('Job', true));
+  await hands.touch(hands.button('Sign off', true));
+  await hands.touch(hands.button('Record the new rotor'));
+  await page.getByLabel('What it is').fill('180 mm from the shelf');
+  await hands.touch(hands.button('The rotor is in'));
+  await hands.touch(hands.button(/W2 bench/));
+  await hands.touch(hands.button('All finger-tight'));
+  await hands.touch(hands.button('All clicked'));
+  for (let bolt = 1; bolt <= 6; bolt++) {
+    await expect(page.getByText(`Bolt ${bolt}`, { exact: false }).first()).toBeVisible();
+    await hands.touch(hands.button('It clicked'));
+  }
+  await hands.touch(hands.button('All clicked'));
+  await expect(page.getByText('Proven at 6.0 N·m')).toBeVisible();
+
+  await context.setOffline(false);
+  await allSent(page);
+  const { fittings, tightened, measured } = await jobAt(page, job.split('/').at(-1)!);
+  expect([fittings.length, tightened.map(({ flaws }) => flaws)]).toEqual([1, [[]]]);
+  expect(measured[0]!.readings.filter(({ place }) => place !== 'zero')).toHaveLength(6);
+  await page.goto(`${job}/sign-off`);
+  await expect(page.getByText('Try the front brake on the stand', { exact: false })).toBeVisible();
+  await expect(page.getByText('torque not proven', { exact: false })).toHaveCount(0);
+});
+
+test('a no on the stand is not tapped to yes: it says what was done about it', async ({ page }, {
+  project,
+}) => {
+  const hands = await openBench(page);
+  const job = await checkIn(hands, `Rubs ${project.name}`, `Rubbing ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await page.goto(`${job}/sign-off`);
+  const feel = page.getByRole('radiogroup', { name: /Front lever firm/ });
+  await hands.touch(feel.getByRole('radio', { name: 'No' }));
+  await hands.touch(feel.getByRole('radio', { name: 'Yes' }));
+  await expect(page.getByText('The front lever failed its test', { exact: false })).toBeVisible();
+  await expect(feel.getByRole('radio', { name: 'No' })).toBeChecked();
+  const side = page.getByRole('radiogroup', { name: /left lever/ });
+  await hands.touch(side.getByRole('radio', { name: 'No' }));
+  await hands.touch(side.getByRole('radio', { name: 'Yes' }));
+  await expect(side.getByRole('radio', { name: 'No' })).toBeChecked();
+  await page.getByLabel('What was done about it').fill('Asked again, with the levers in hand');
+  await hands.touch(hands.button('Now it is in order'));
+  await expect(side.getByRole('radio', { name: 'Yes' })).toBeChecked();
+  await hands.touch(hands.button('It was seen wrong'));
+  await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
+  await page.getByLabel('Why it was wrong').fill('The pads were still spread');
+  await page.getByLabel('PIN of Teodor Vane').fill(pinOf('Teodor Vane'));
+  await hands.touch(hands.button('Record that it was seen wrong'));
+  await expect(page.getByText('Nothing stands in the way')).toBeVisible();
 });

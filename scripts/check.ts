@@ -87,6 +87,10 @@ async function main(): Promise<void> {
         npx('tsx', 'scripts/fuzz.ts', '--requests', '1500', '--seed', '7'),
       ),
     async () =>
+      whole('a thousand workshops against a simulated brake', () =>
+        npx('tsx', 'scripts/adversary.ts', '--histories', '1000', '--seed', '20261126'),
+      ),
+    async () =>
       whole('killed while people write', () =>
         npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),

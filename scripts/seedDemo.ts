@@ -96,12 +96,21 @@ function provingEntries(job: Job, stock: Stock, tick: () => string): Entry[] {
   );
   const ticks = job.bars.flatMap((bar): Entry[] =>
     bar.code === 'check-open'
-      ? [{ kind: 'ticked', ...entry(), end: bar.end, check: bar.check, outcome: 'passed' }]
+      ? [
+          {
+            kind: 'ticked',
+            ...entry(),
+            end: bar.end,
+            check: bar.check,
+            outcome: 'passed',
+            words: '',
+          },
+        ]
       : [],
   );
   const stands = job.bars.flatMap((bar): Entry[] =>
     bar.code === 'stand-untested'
-      ? [{ kind: 'test', ...entry(), test: 'stand', end: bar.end, outcome: 'passed' }]
+      ? [{ kind: 'test', ...entry(), test: 'stand', end: bar.end, outcome: 'passed', words: '' }]
       : [],
   );
   return [...levers, ...ticks, ...stands];
@@ -386,6 +395,8 @@ function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
         },
       ];
     case 'test':
-      return [{ kind: 'test', ...entry(), test: deed.test, end: deed.end, outcome: 'passed' }];
+      return [
+        { kind: 'test', ...entry(), test: deed.test, end: deed.end, outcome: 'passed', words: '' },
+      ];
   }
 }

@@ -109,7 +109,7 @@ const ENTRIES = [
     colour: 'amber',
     ml: 8.5,
   },
-  { kind: 'ticked', id, at, end: 'rear', check: 'pad-spring', outcome: 'passed' },
+  { kind: 'ticked', id, at, end: 'rear', check: 'pad-spring', outcome: 'passed', words: '' },
   {
     kind: 'deviation',
     id,
@@ -156,7 +156,7 @@ const ENTRIES = [
     after: other,
   },
   { kind: 'fill', id, at, end: 'rear', containerId: other, ml: 7.5, colour: '' },
-  { kind: 'test', id, at, test: 'lever-feel', end: 'front', outcome: 'passed' },
+  { kind: 'test', id, at, test: 'lever-feel', end: 'front', outcome: 'passed', words: '' },
 ] as const;
 
 /** What may be left out of an entry, because its absence says the usual thing. */
@@ -164,6 +164,8 @@ const HAVE_A_USUAL_VALUE = new Set([
   'identification stampAgainMm',
   'fitting stampAgainMm',
   'reading words',
+  'ticked words',
+  'test words',
   'look-over takesBack',
   ...ENTRIES.map(({ kind }) => `${kind} kind`),
   'fill colour',

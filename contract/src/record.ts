@@ -361,6 +361,7 @@ export const JobRecord = z.strictObject({
       test: z.string(),
       end: End.nullable(),
       outcome: z.enum(['passed', 'failed']),
+      words: z.string(),
       ...by,
     }),
   ),

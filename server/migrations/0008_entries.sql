@@ -109,11 +109,11 @@ SELECT w.id, w.seq, w.job_id, 'waste', JSON_OBJECT('end', w.brake_end, 'family',
   FROM waste w;
 
 INSERT INTO entry (id, seq, job_id, kind, body, known, at, by_person)
-SELECT t.id, t.seq, t.job_id, 'test', JSON_OBJECT('test', t.test, 'end', t.brake_end, 'outcome', t.outcome), 'null', t.at, t.by_person
+SELECT t.id, t.seq, t.job_id, 'test', JSON_OBJECT('test', t.test, 'end', t.brake_end, 'outcome', t.outcome, 'words', ''), 'null', t.at, t.by_person
   FROM test t;
 
 INSERT INTO entry (id, seq, job_id, kind, body, known, at, by_person)
-SELECT t.id, t.seq, t.job_id, t.kind, IF(t.takes_back IS NULL, t.body, JSON_OBJECT('of', t.takes_back)), 'null', t.at, t.by_person
+SELECT t.id, t.seq, t.job_id, t.kind, CASE WHEN t.takes_back IS NOT NULL THEN JSON_OBJECT('of', t.takes_back) WHEN t.kind = 'ticked' THEN JSON_INSERT(t.body, '$.words', '') ELSE t.body END, 'null', t.at, t.by_person
   FROM told t;
 
 INSERT INTO entry (id, seq, job_id, kind, body, known, at, by_person)

@@ -560,13 +560,13 @@ function bar(what: Bar): string {
     case 'do-not-ride':
       return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Work and another look lift it, or a lead’s word.`;
     case 'lever-failed':
-      return `The ${end[what.end]} lever failed its test.`;
+      return `The ${end[what.end]} lever failed its test. Work on it and another test answer that, or a lead’s word.`;
     case 'lever-untested':
       return `The ${end[what.end]} brake was opened and its lever has no number since: test it for air.`;
     case 'bubbles-last':
       return `The last cycle at the ${end[what.end]} showed many bubbles: bleed on until they stop.`;
     case 'stand-untested':
-      return `The ${end[what.end]} brake was worked on: try it on the stand. It turns free, and nothing touches.`;
+      return `Try the ${end[what.end]} brake on the stand: it turns free, and nothing touches.`;
     case 'sheet-revised':
       return `The spec sheet of the ${end[what.end]} brake was revised since: take the new one, or a lead says why not.`;
     case 'refused-before':

@@ -1,6 +1,6 @@
 import { TESTS, type TestEntry } from '@hold-fast/core/job/finalTest';
 import { z } from 'zod';
-import { End } from '../fields';
+import { End, wordsOrNone } from '../fields';
 import { entry } from './entry';
 
 /** {@link TestEntry} */
@@ -10,4 +10,5 @@ export const Test = z.strictObject({
   test: z.enum(TESTS),
   end: End.nullable(),
   outcome: z.enum(['passed', 'failed']),
+  words: wordsOrNone(200),
 }) satisfies z.ZodType<TestEntry>;

@@ -1,7 +1,7 @@
 import type { TickedEntry } from '@hold-fast/core/job/ticked';
 import { CHECKS } from '@hold-fast/core/procedure/finalCheck';
 import { z } from 'zod';
-import { End } from '../fields';
+import { End, wordsOrNone } from '../fields';
 import { entry } from './entry';
 
 /** {@link TickedEntry} */
@@ -11,4 +11,5 @@ export const Ticked = z.strictObject({
   end: End,
   check: z.enum(CHECKS),
   outcome: z.enum(['passed', 'failed']),
+  words: wordsOrNone(200),
 }) satisfies z.ZodType<TickedEntry>;

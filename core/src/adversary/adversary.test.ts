@@ -1,15 +1,17 @@
 import * as findings from '../evidence/findings';
 import * as readings from '../evidence/readings';
+import * as trials from '../evidence/trials';
 import { besiege, play, shrink } from './adversary';
 
 const SEED = 20261126;
-/** So many in the check; as many as wanted by `npm run adversary`. */
+/** A thousand more in the check, and as many as wanted by `npm run adversary`. */
+const FEW = 40;
 const HISTORIES = 150;
 
 afterEach(() => jest.restoreAllMocks());
 
 it('no history betters what stands without an answer, or ends signed over what is truly wrong', () =>
-  expect(besiege(HISTORIES, SEED)).toEqual({ played: HISTORIES, broken: null }));
+  expect(besiege(FEW, SEED)).toEqual({ played: FEW, broken: null }));
 
 // A siege that no wall could fall to proves nothing: with a rule loosened it has to get in.
 describe('with a rule loosened it finds the way in', () => {
@@ -20,6 +22,16 @@ describe('with a rule loosened it finds the way in', () => {
       );
     jest.spyOn(findings, 'standingFindings').mockImplementation(last);
     expect(besiege(HISTORIES, SEED).broken?.what).toBe('better-without-an-answer');
+  });
+
+  it('where the last yes or no counts', () => {
+    jest
+      .spyOn(trials, 'standingTest')
+      .mockImplementation(
+        ({ tested }, test, end = null) =>
+          tested.filter((each) => each.test === test && each.end === end).at(-1) ?? null,
+      );
+    expect(besiege(HISTORIES, SEED).broken?.what).toBe('bar-gone-without-an-answer');
   });
 
   it('where what was measured last counts', () => {

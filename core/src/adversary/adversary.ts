@@ -40,6 +40,7 @@ const DEEDS = [
   'tighten-other',
   'tick',
   'stand',
+  'feel',
   'side',
   'edit-side',
   'refuse',
@@ -88,7 +89,7 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   'lever-side-unconfirmed': ['test'],
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
-  'lever-failed': ['test'],
+  'lever-failed': ['test', 'decision'],
   'lever-untested': ['reading', 'identification'],
   'bubbles-last': ['bleed-cycle'],
   'stand-untested': ['test', 'plan-step'],
@@ -163,13 +164,16 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
     for (const bar of barsBefore) {
       const lifts = LIFTS[bar.code];
       if (lifts === 'by-the-thing' || barsNow.has(nameOfBar(bar))) continue;
-      if (!kinds.some((kind) => lifts.includes(kind)))
+      const tapped = bar.code === 'lever-failed' && !isFeltAnew(visit);
+      if (tapped || !kinds.some((kind) => lifts.includes(kind)))
         return { what: 'bar-gone-without-an-answer', subject: null, by: deed.does };
     }
     seen.crack =
       truth.crack && (seen.crack || (visit.item('rotor')?.found ?? []).includes('crack'));
     seen.leak = truth.leak && (seen.leak || (visit.item('leaks')?.doNotRide ?? false));
-    seen.sinks = truth.sinksMm > 1 && (seen.sinks || (visit.item('lever')?.doNotRide ?? false));
+    const felt = visit.bars.some(({ code }) => code === 'lever-failed');
+    seen.sinks =
+      truth.sinksMm > 1 && (seen.sinks || felt || (visit.item('lever')?.doNotRide ?? false));
   }
   return signedWrongly(visit, truth, seen);
 }
@@ -182,6 +186,16 @@ function isRemade({ job }: Visit): boolean {
   return job.repaired.some(
     ({ work, seq }) => work === 'remake-joint' && seq > (found.at(-1)?.seq ?? 0),
   );
+}
+
+/** A lever that felt wrong is tapped right by nobody: something was done, or said by a lead, since it was felt last. */
+function isFeltAnew({ entries }: Visit): boolean {
+  const felt = entries.findLastIndex(
+    ({ entry }) =>
+      entry.kind === 'test' && entry.test === 'lever-feel' && entry.outcome === 'failed',
+  );
+  const answers: readonly EntryKind[] = ['repair', 'bleed-cycle', 'fill', 'fitting', 'decision'];
+  return entries.slice(felt + 1).some(({ entry }) => answers.includes(entry.kind));
 }
 
 function signedWrongly(
@@ -313,6 +327,9 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       return;
     case 'stand':
       visit.test('stand');
+      return;
+    case 'feel':
+      visit.test('lever-feel', truth.sinksMm > 1 && random() < 0.7 ? 'failed' : 'passed');
       return;
     case 'side':
       visit.test('lever-side');

@@ -221,6 +221,43 @@ describe('E1: condemned stays condemned', () => {
   });
 });
 
+describe('a no of the hand-over', () => {
+  it('a lever that felt wrong is answered by work and another test, or by a lead’s words, and by no tap', () => {
+    const visit = identified().test('lever-feel', 'failed').test('lever-feel');
+    expect(visit.barred).toEqual(['lever-failed']);
+    visit.test('lever-feel', 'passed', 'Pulled harder');
+    expect(visit.barred).toEqual(['lever-failed']);
+    const worked = identified().test('lever-feel', 'failed').repair('full-bleed');
+    expect(worked.test('lever-feel').barred).not.toContain('lever-failed');
+    const said = identified().test('lever-feel', 'failed').test('lever-feel');
+    said.decide('seen-wrong', 'lever', { byLead: false });
+    expect(said.barred).toEqual(['lever-failed']);
+    expect(said.decide('seen-wrong', 'lever').bars).toEqual([]);
+  });
+
+  it.each([
+    ['cut-off', 'cut-off-failed', 'lever-top-up'],
+    ['lever-side', 'lever-side-unconfirmed', 'replace-hose'],
+    ['stand', 'stand-untested', 'centre-caliper'],
+  ] as const)('%s: by a yes with words on what was done, or after work', (test, bar, work) => {
+    const motor = { bike: { ...identified().base.bike, motor: true } };
+    const failed = () => identified(motor).test('cut-off').test(test, 'failed').test(test);
+    expect(failed().barred).toEqual([bar]);
+    expect(failed().test(test, 'passed', 'Plug pushed home').bars).toEqual([]);
+    expect(failed().repair(work).test(test).barred).not.toContain(bar);
+  });
+
+  it('a check that failed is not taken back', () => {
+    const visit = identified().repair('centre-caliper');
+    visit.send('ticked', { end: 'front', check: 'no-drag', outcome: 'failed', words: '' });
+    expect(visit.send('taken-back', { of: visit.last })).toMatchObject({ code: 'failed-check' });
+    visit.tickAll();
+    expect(visit.bars).toContainEqual(
+      expect.objectContaining({ code: 'check-open', check: 'no-drag', failed: true }),
+    );
+  });
+});
+
 describe('E2: contradiction never softens', () => {
   it('pads worn into the plate, and friction nought, are recorded and say Replace', () => {
     expect(identified().pads(1.6).word('pads')).toBe('replace');

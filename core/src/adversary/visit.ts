@@ -365,12 +365,9 @@ export class Visit {
     return this;
   }
 
-  test(
-    test: EntryOf<'test'>['test'],
-    outcome: 'passed' | 'failed' = 'passed',
-    end: End | null = test === 'stand' || test === 'lever-feel' ? 'front' : null,
-  ): this {
-    this.send('test', { test, end, outcome });
+  test(test: EntryOf<'test'>['test'], outcome: 'passed' | 'failed' = 'passed', words = ''): this {
+    const end = test === 'stand' || test === 'lever-feel' ? 'front' : null;
+    this.send('test', { test, end, outcome, words });
     return this;
   }
 
@@ -442,7 +439,7 @@ export class Visit {
   tickAll(): this {
     for (const bar of this.bars)
       if (bar.code === 'check-open')
-        this.send('ticked', { end: bar.end, check: bar.check, outcome: 'passed' });
+        this.send('ticked', { end: bar.end, check: bar.check, outcome: 'passed', words: '' });
     return this;
   }
 }

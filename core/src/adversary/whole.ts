@@ -31,7 +31,7 @@ export function whole(): Visit {
     { part: 'olive', description: 'Olive, 5 mm hose', lastBatch: 'B7', count: 9 },
   );
   const told = { end: 'front' } as const;
-  visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed' });
+  visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });
   visit.send('witness', { ...told, ring: 'even' });
   visit.send('part-brought', { ...told, part: 'olive', pieces: 1, from: 'The hose’s bag' });
   visit.send('customer-answer', {

@@ -50,5 +50,3 @@ export const CUT_OFF_LAPSES: readonly Touch[] = [
   'throttle',
 ];
 export const LEVER_SIDE_LAPSES: readonly Touch[] = ['lever-side'];
-/** What the hand felt at the lever. */
-export const LEVER_FEEL_LAPSES: readonly Touch[] = [...SYSTEM, 'pads', 'pistons', 'cable'];

@@ -11,6 +11,7 @@ import {
 import { standingFindings, type SaidWrong, type StandingFinding } from '../evidence/findings';
 import { AREA_LAPSES } from '../evidence/lapse';
 import { heldSittings, lapsedBy, type Held } from '../evidence/readings';
+import { standTestedSince, type Trial } from '../evidence/trials';
 import { compatibility, type AskedFluid } from '../fluid/compatibility';
 import { fluidNamed, type Family } from '../fluid/families';
 import { micrometres } from '../units/length';
@@ -66,7 +67,7 @@ export interface InspectedJob extends ChangedJob {
   fittings: readonly (Fitting & { end: End })[];
   filled: readonly { seq: number; end: End; family: Family; fluid: string }[];
   decided: readonly (SaidWrong & { decision: string })[];
-  tested: readonly { seq: number; test: string; end: End | null; outcome: 'passed' | 'failed' }[];
+  tested: readonly (Trial & { test: string; end: End | null })[];
   /** What the parts fitted now measured at earlier visits. */
   outlooks: Readonly<Record<End, Partial<Record<Part, Outlook>>>>;
   rules: ShopRules;
@@ -306,26 +307,6 @@ function lapsedNow(job: InspectedJob, end: End, sitting: Sitting): Lapse | null 
   if (!change) return null;
   const turnsFree = sitting.part === 'runout' || sitting.part === 'clearance';
   return turnsFree && standTestedSince(job, end, change.seq) ? null : change;
-}
-
-/** Whether an end was tried on the stand after a place in the order: it turned free, and nothing touched. */
-export function standTestedSince(
-  { stepped, tested }: Pick<InspectedJob, 'stepped' | 'tested'>,
-  end: End,
-  seq: number,
-): boolean {
-  const last = tested.filter((each) => each.test === 'stand' && each.end === end).at(-1);
-  return (
-    (last !== undefined && last.outcome === 'passed' && last.seq > seq) ||
-    stepped.some(
-      (each) =>
-        each.step === 'stand-test' &&
-        each.end === end &&
-        each.outcome === 'done' &&
-        each.seq > seq &&
-        !stepped.some((back) => back.outcome === 'taken-back' && back.after === each.id),
-    )
-  );
 }
 
 /** What core makes of a sitting; null while there is nothing to judge, or nothing to judge it by. */

@@ -4,9 +4,9 @@ import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
 import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES, SYSTEM } from '../evidence/lapse';
 import type { Touch } from '../evidence/touch';
+import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
   inspectEnd,
-  standTestedSince,
   standingSitting,
   type InspectedJob,
   type InspectionItem,
@@ -33,7 +33,7 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
     cutOff: provenTest(job, 'cut-off'),
     leverFeel: Object.fromEntries(
       ENDS.flatMap((end) => {
-        const felt = lastTest(job, 'lever-feel', end);
+        const felt = standingTest(job, 'lever-feel', end);
         return felt ? [[end, felt.outcome]] : [];
       }),
     ),
@@ -65,7 +65,8 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
     }),
     standUntested: ENDS.filter((end) => {
       const last = workedAt(job, end).at(-1);
-      return last !== undefined && !standTestedSince(job, end, last.seq);
+      const untested = last !== undefined && !standTestedSince(job, end, last.seq);
+      return untested || standTest(job, end)?.outcome === 'failed';
     }),
     sheetsRevised: ENDS.filter((end) => isSheetRevised(job, end)),
     refusedBefore: job.againstAdvice.filter(
@@ -89,27 +90,17 @@ function standingDecision(job: Judged, end: End, subject: InspectionItem['subjec
   return made === 'accepted-unproven' || made === 'customer-refused' ? made : null;
 }
 
-type Tested = Facts['tested'][number];
-
-function lastTest(
-  { tested }: Pick<Facts, 'tested'>,
-  test: Tested['test'],
-  end: End | null = null,
-): Tested | null {
-  return tested.filter((each) => each.test === test && each.end === end).at(-1) ?? null;
-}
-
 const PROOF_LAPSES: Readonly<Record<'lever-side' | 'cut-off', readonly Touch[]>> = {
   'lever-side': LEVER_SIDE_LAPSES,
   'cut-off': CUT_OFF_LAPSES,
 };
 
-/** What the last test of the whole bike came to; null while nobody made it, or where something was changed since. */
+/** What a test of the whole bike came to; null while nobody made it, or where something was changed since. */
 function provenTest(
-  job: ChangedJob & Pick<Facts, 'tested'>,
+  job: ChangedJob & Pick<Facts, 'tested' | 'decided'>,
   test: 'lever-side' | 'cut-off',
 ): Outcome | null {
-  const last = lastTest(job, test);
+  const last = standingTest(job, test);
   if (!last || last.outcome === 'failed') return last?.outcome ?? null;
   const lapsed = ENDS.some((end) =>
     changedSince(changesAt(job, end), last.seq, PROOF_LAPSES[test]),

@@ -10,6 +10,8 @@ export interface TestEntry extends EntryBase {
   test: (typeof TESTS)[number];
   end: End | null;
   outcome: Outcome;
+  /** Of a yes after a no: what was done about it, or why the no was wrong. */
+  words: string;
 }
 
 export const test: Kind<TestEntry> = {

@@ -203,6 +203,7 @@ export interface Tested extends By {
   test: TestEntry['test'];
   end: End | null;
   outcome: TestEntry['outcome'];
+  words: TestEntry['words'];
 }
 
 /** What was chosen to be done, and what the customer said to it. */

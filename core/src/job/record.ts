@@ -209,12 +209,13 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       at,
       by,
     })),
-    tested: job.tested.map(({ id, seq, test, end, outcome, at, by }) => ({
+    tested: job.tested.map(({ id, seq, test, end, outcome, words, at, by }) => ({
       id,
       seq,
       test,
       end,
       outcome,
+      words,
       at,
       by,
     })),

@@ -8,8 +8,14 @@ export interface TakenBackEntry extends EntryBase {
 
 export const takenBack: Kind<TakenBackEntry> = {
   kind: 'taken-back',
-  fault: (job, { of }) =>
-    job.told.some(({ id }) => id === of) ? null : fault('invalid-input', 'of', 'unknown'),
+  fault: (job, { of }) => {
+    const told = job.told.find(({ id }) => id === of);
+    if (!told) return fault('invalid-input', 'of', 'unknown');
+    // What was seen not in order is put in order, and not unsaid.
+    return told.kind === 'ticked' && told.outcome === 'failed'
+      ? fault('invalid-input', 'of', 'failed-check')
+      : null;
+  },
   add: (facts, { of, at }, _known, { by }) => ({
     ...facts,
     told: facts.told.filter(({ id }) => id !== of),

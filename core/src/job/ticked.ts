@@ -11,6 +11,8 @@ export interface TickedEntry extends EntryBase {
   end: End;
   check: Check;
   outcome: Outcome;
+  /** Of a yes after a no: what was done about it. */
+  words: string;
 }
 
 export const ticked = tells<TickedEntry>('ticked', (job, { end, check }) =>

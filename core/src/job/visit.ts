@@ -110,11 +110,7 @@ export function workedAt(job: WorkedJob, end: End): DoneAt[] {
 
 /** What has to be ticked by name at one end, and how each stands. */
 export function checksAt(job: WorkedJob & Pick<Job, 'identified' | 'bike' | 'told'>, end: End) {
-  const ticked = toldOf(job, 'ticked', end).map(({ seq, check, outcome }) => ({
-    seq,
-    check,
-    passed: outcome === 'passed',
-  }));
+  const ticked = toldOf(job, 'ticked', end);
   return checksFor(brakeAt(job, end), workedAt(job, end), ticked);
 }
 

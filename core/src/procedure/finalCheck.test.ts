@@ -1,4 +1,4 @@
-import { checksFor, type CheckedBrake, type DoneAt } from './finalCheck';
+import { checksFor, type CheckedBrake, type DoneAt, type Ticked } from './finalCheck';
 import type { StepId } from './steps';
 
 const brake: CheckedBrake = {
@@ -11,6 +11,15 @@ const brake: CheckedBrake = {
 const done = (...steps: StepId[]): DoneAt[] => steps.map((step, i) => ({ seq: i + 1, step }));
 const open = (steps: DoneAt[], of: Partial<CheckedBrake> = {}) =>
   checksFor({ ...brake, ...of }, steps, []).map(({ check }) => check);
+
+const tick = (seq: number, outcome: Ticked['outcome'] = 'passed', words = ''): Ticked => ({
+  seq,
+  check: 'pad-spring',
+  outcome,
+  words,
+});
+const stands = (steps: DoneAt[], ...ticked: Ticked[]) =>
+  checksFor(brake, steps, ticked).find(({ check }) => check === 'pad-spring')!.stands;
 
 // Common practice: every safety bolt by name, and the caps and clips of what was opened.
 describe('the final check by name', () => {
@@ -41,19 +50,24 @@ describe('the final check by name', () => {
 
   it('a tick counts only when it is later than what touched the thing', () => {
     const steps = done('pads-out', 'new-pads-in');
-    const stands = (seq: number, passed = true) =>
-      checksFor(brake, steps, [{ seq, check: 'pad-spring', passed }]).find(
-        ({ check }) => check === 'pad-spring',
-      )!.stands;
-    expect(stands(2)).toBe('open');
-    expect(stands(3)).toBe('passed');
-    expect(stands(3, false)).toBe('failed');
+    expect(stands(steps, tick(2))).toBe('open');
+    expect(stands(steps, tick(3))).toBe('passed');
+    expect(stands(steps, tick(3, 'failed'))).toBe('failed');
+  });
+
+  it('one that failed is answered by words on what was done, or by work and another tick', () => {
+    const steps = done('pads-out', 'new-pads-in');
+    expect(stands(steps, tick(3, 'failed'), tick(4))).toBe('failed');
+    expect(stands(steps, tick(3, 'failed'), tick(4, 'passed', 'Spring turned'))).toBe('passed');
+    const again = [...steps, { seq: 5, step: 'new-pads-in' as const }];
+    expect(stands(again, tick(3, 'failed'))).toBe('open');
+    expect(stands(again, tick(3, 'failed'), tick(6))).toBe('passed');
   });
 
   it('proving the brake afterwards takes no tick back', () => {
     const steps = [...done('pads-out', 'new-pads-in'), { seq: 9, step: 'stand-test' as const }];
     expect(
-      checksFor(brake, steps, [{ seq: 5, check: 'no-drag', passed: true }]).find(
+      checksFor(brake, steps, [{ ...tick(5), check: 'no-drag' }]).find(
         ({ check }) => check === 'no-drag',
       )!.stands,
     ).toBe('passed');

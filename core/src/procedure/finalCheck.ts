@@ -1,3 +1,4 @@
+import { standingTrial } from '../evidence/trials';
 import type { FastenedBrake } from './hold';
 import type { StepId } from './steps';
 
@@ -85,7 +86,8 @@ const RULES: Readonly<Record<Check, CheckRule>> = {
 export interface Ticked {
   seq: number;
   check: Check;
-  passed: boolean;
+  outcome: 'passed' | 'failed';
+  words: string;
 }
 
 /** Steps that only look, ride or wrap: they undo no tick, and ask for none. */
@@ -105,7 +107,7 @@ export const TOUCHES_NOTHING: readonly StepId[] = [
 
 /**
  * What has to be ticked by name at one end for the work that was done there, each with how it stands; a tick counts when
- * it is later than the last step that touched the thing.
+ * it is later than the last step that touched the thing, and after one that failed when it says what was done about it.
  */
 export function checksFor(
   brake: CheckedBrake,
@@ -120,8 +122,8 @@ export function checksFor(
     const by = touched === 'any' ? work : work.filter(({ step }) => touched.includes(step));
     const last = by.at(-1);
     if (!last) return [];
-    const tick = ticked.filter((each) => each.check === check && each.seq > last.seq).at(-1);
-    const stands = !tick ? ('open' as const) : tick.passed ? ('passed' as const) : 'failed';
-    return [{ check, stands }];
+    const since = ticked.filter((each) => each.check === check && each.seq > last.seq);
+    const tick = standingTrial(since, (_failed, passed) => !!passed.words);
+    return [{ check, stands: tick?.outcome ?? 'open' }];
   });
 }

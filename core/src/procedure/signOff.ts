@@ -43,7 +43,7 @@ export interface SignOffFacts {
   leversUntested: readonly End[];
   /** Ends that were last seen with many bubbles. */
   bubblesLast: readonly End[];
-  /** Ends that were worked on and not tried on the stand since. */
+  /** Ends that were worked on and not tried on the stand since, or failed there. */
   standUntested: readonly End[];
   /** Ends whose sheet was revised in what it says, with nobody having taken the new one or said why not. */
   sheetsRevised: readonly End[];

@@ -99,6 +99,46 @@ describe('a crack', () => {
   });
 });
 
+describe('a no of the hand-over', () => {
+  const test = async (
+    jobId: string,
+    name: 'lever-feel' | 'lever-side',
+    outcome: string,
+    words = '',
+  ) =>
+    client.append(jobId, {
+      ...entry('test', {
+        test: name,
+        end: name === 'lever-feel' ? 'front' : null,
+        outcome: 'passed',
+      }),
+      outcome: outcome as 'passed',
+      words,
+    });
+
+  it('of a lever is answered by no tap and nobody’s word but a lead’s', async () => {
+    const jobId = await ready();
+    await test(jobId, 'lever-feel', 'failed');
+    await test(jobId, 'lever-feel', 'passed', 'Pulled harder');
+    expect(await barsOf(jobId)).toEqual(['lever-failed']);
+    expect((await sign(jobId)).status).toBe(409);
+    expect((await decide(jobId, 'customer-refused', 'lever')).status).toBe(409);
+    expect((await decide(jobId, 'seen-wrong', 'lever')).status).toBe(403);
+    expect((await decide(jobId, 'seen-wrong', 'lever', { personName: 'Lead' })).status).toBe(201);
+    expect(await barsOf(jobId)).toEqual([]);
+  });
+
+  it('of the rider is answered by a yes that says what was done', async () => {
+    const jobId = await ready();
+    await test(jobId, 'lever-side', 'failed');
+    await test(jobId, 'lever-side', 'passed');
+    expect(await barsOf(jobId)).toEqual(['lever-side-unconfirmed']);
+    await test(jobId, 'lever-side', 'passed', 'Asked again with the levers in hand');
+    expect(await barsOf(jobId)).toEqual([]);
+    expect((await sign(jobId)).status).toBe(201);
+  });
+});
+
 describe('a worn rotor', () => {
   it('measured again without the worn place stays worn; a whole one with words answers it', async () => {
     const jobId = await ready();

@@ -467,18 +467,26 @@ describe('rule 10: what a plan brought to its torque or opened is proven by name
       'no-drag',
     ]);
     job = await tighten(job.id);
-    const tick = (check: string, outcome = 'passed') =>
+    const tick = (check: string, outcome = 'passed', words = '') =>
       send(
         job.id,
-        entry('ticked', { end: 'front', check: check as never, outcome: outcome as never }),
+        entry('ticked', { end: 'front', check: check as never, outcome: outcome as never, words }),
       );
     for (const check of ['caliper-bolts', 'rotor-bolts', 'lever-clamp']) await tick(check);
     const failed = (await tick('no-drag', 'failed')).body;
-    expect(failed.bars.filter(({ code }) => code === 'check-open')).toEqual([
-      { code: 'check-open', end: 'front', check: 'no-drag', failed: true },
+    const open = [{ code: 'check-open', end: 'front', check: 'no-drag', failed: true }];
+    expect(failed.bars.filter(({ code }) => code === 'check-open')).toEqual(open);
+    // A yes by itself is no answer to a no, nor is it unsaid.
+    const tapped = (await tick('no-drag')).body;
+    expect(tapped.bars.filter(({ code }) => code === 'check-open')).toEqual(open);
+    const of = failed.told.at(-1)!.id;
+    expect(await field(send(job.id, entry('taken-back', { of })))).toEqual([
+      422,
+      'entry.of',
+      'failed-check',
     ]);
     expect(await field(tick('cable-end-cap'))).toEqual([422, 'entry.check', 'not-asked']);
-    await tick('no-drag');
+    await tick('no-drag', 'passed', 'Caliper centred once more');
     const { body } = await send(
       job.id,
       entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),

@@ -2,6 +2,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { workedAt } from '@hold-fast/core/job/visit';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
+import { asksWords, standingTest, standTest } from '@hold-fast/core/evidence/trials';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
@@ -23,6 +24,7 @@ import { words } from '../../words/words';
 import { WithJob } from './JobFrame';
 import { OpenBar, OpenChecks } from './OpenBars';
 import { Sealed } from './Sealed';
+import { YesNo } from './YesNo';
 
 /** The last look, and the signature that seals the job. */
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
@@ -191,38 +193,20 @@ function TestChoice({
   end: End | null;
   says: string;
 }) {
-  const last = job.tested
-    .filter((tested) => tested.test === test && tested.end === end)
-    .at(-1)?.outcome;
+  const standing = test === 'stand' ? end && standTest(job, end) : standingTest(job, test, end);
   return (
-    <View style={styles.test}>
-      <Words style={styles.testSays}>{says}</Words>
-      <Choice
-        label={says}
-        options={[
-          { value: 'passed', says: 'Yes' },
-          { value: 'failed', says: 'No' },
-        ]}
-        chosen={last ? [last] : []}
-        onChoose={(outcome) =>
-          append(
-            job.id,
-            entryOf<'test'>({ kind: 'test', test, end, outcome: outcome as 'passed' | 'failed' }),
-          )
-        }
-      />
-    </View>
+    <YesNo
+      says={says}
+      chosen={standing ? standing.outcome : null}
+      asksWords={test !== 'lever-feel' && asksWords(job, test, end)}
+      onSay={(outcome, done) =>
+        append(job.id, entryOf<'test'>({ kind: 'test', test, end, outcome, words: done }))
+      }
+    />
   );
 }
 
 const styles = StyleSheet.create({
-  test: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.m,
-    justifyContent: 'space-between',
-  },
-  testSays: { flex: 1 },
   sign: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
   pin: { flex: 1 },
   seal: { paddingTop: space.l + space.xs },

@@ -3,14 +3,13 @@ import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
-import { Choice } from '../../../ui/Choice';
 import { Note } from '../../../ui/Note';
 import { Page } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
 import { VerdictMark } from '../../../ui/VerdictMark';
-import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
+import { YesNo } from '../YesNo';
 import { OnFrom } from './OnFrom';
 
 const MARK = { open: null, passed: 'holds', failed: 'replace' } as const;
@@ -36,26 +35,19 @@ function Names({ job, end }: { job: Job; end: End }) {
       {checks.map(({ check, stands }) => (
         <View key={check} style={styles.check}>
           <VerdictMark word={MARK[stands]} />
-          <Words style={styles.says}>{words.check[check]}</Words>
-          <Choice
-            label={words.check[check]}
-            options={[
-              { value: 'passed', says: 'Yes' },
-              { value: 'failed', says: 'No' },
-            ]}
-            chosen={stands === 'open' ? [] : [stands]}
-            onChoose={(outcome) =>
-              append(
-                job.id,
-                entryOf<'ticked'>({
-                  kind: 'ticked',
-                  end,
-                  check,
-                  outcome: outcome as 'passed' | 'failed',
-                }),
-              )
-            }
-          />
+          <View style={styles.says}>
+            <YesNo
+              says={words.check[check]}
+              chosen={stands === 'open' ? null : stands}
+              asksWords={stands === 'failed'}
+              onSay={(outcome, done) =>
+                append(
+                  job.id,
+                  entryOf<'ticked'>({ kind: 'ticked', end, check, outcome, words: done }),
+                )
+              }
+            />
+          </View>
         </View>
       ))}
     </Page>

@@ -1,0 +1,61 @@
+import { AREAS, type Area } from '../inspection/findings';
+import { MEASURANDS, type Measurand } from '../inspection/measurand';
+import type { Change } from './changes';
+import { AREA_LAPSES, CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from './lapse';
+import { lapsedBy } from './readings';
+import { TOUCHES, type Touch } from './touch';
+
+type Falls = Measurand | `look-over ${Area}` | 'cut-off' | 'lever-side';
+
+/** Asked the other way round, as at the bench: this was touched, so what has to be proven anew? Our design (E4). */
+const FALLS: Readonly<Record<Touch, readonly Falls[]>> = {
+  rotor: ['rotor', 'runout', 'clearance', 'lever', 'look-over rotor'],
+  pads: ['pads', 'clearance', 'lever', 'look-over pads'],
+  'rotor-face': ['rotor'],
+  'pad-face': ['pads'],
+  'rotor-seat': ['runout', 'clearance'],
+  'rotor-true': ['runout', 'clearance'],
+  axle: ['runout', 'clearance'],
+  caliper: ['clearance'],
+  'caliper-changed': ['clearance', 'lever', 'look-over caliper', 'look-over leaks'],
+  mount: ['clearance', 'look-over mount'],
+  pistons: ['clearance', 'lever'],
+  'opened-at-lever': ['lever', 'cut-off'],
+  'opened-at-caliper': ['lever'],
+  fluid: ['lever', 'look-over fluid'],
+  joint: ['lever', 'look-over leaks'],
+  hose: ['lever', 'look-over hose', 'look-over leaks'],
+  'lever-place': ['lever'],
+  'lever-off': ['lever', 'cut-off', 'look-over lever'],
+  'lever-changed': ['lever', 'cut-off', 'look-over leaks', 'look-over lever'],
+  throttle: ['cut-off'],
+  cable: ['lever', 'look-over cable'],
+  'lever-side': ['lever-side'],
+};
+
+const touched = (touch: Touch): Change => ({
+  seq: 2,
+  touches: [touch],
+  cures: [],
+  by: { code: 'filled' },
+});
+
+it.each(TOUCHES)(
+  '%s touched: what was proven before is proven no more, and nothing else',
+  (touch) => {
+    const falls: Falls[] = [
+      ...MEASURANDS.filter((part) => lapsedBy({ part, seq: 1 }, [touched(touch)]) !== null),
+      ...AREAS.filter((area) => AREA_LAPSES[area].includes(touch)).map(
+        (area): Falls => `look-over ${area}`,
+      ),
+      ...(CUT_OFF_LAPSES.includes(touch) ? (['cut-off'] as const) : []),
+      ...(LEVER_SIDE_LAPSES.includes(touch) ? (['lever-side'] as const) : []),
+    ];
+    expect(falls.sort()).toEqual([...FALLS[touch]].sort());
+  },
+);
+
+it('what was proven after the work stands', () => {
+  for (const touch of TOUCHES)
+    for (const part of MEASURANDS) expect(lapsedBy({ part, seq: 3 }, [touched(touch)])).toBeNull();
+});
