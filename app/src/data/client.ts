@@ -9,11 +9,14 @@ import { deviceStorage } from './deviceStorage';
 import { Outbox } from './outbox';
 
 const FRESH_MS = 10_000;
+/** What was asked for is kept for a working day: where the network fails, the bench goes on by it. */
+const KEPT_MS = 12 * 60 * 60_000;
 
 export const client = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: FRESH_MS,
+      gcTime: KEPT_MS,
       retry: (failures, error) => error instanceof NoConnection && failures < 3,
       networkMode: 'always',
     },

@@ -20,10 +20,10 @@ import type {
   WasteCan,
   WrenchInStore,
 } from '@hold-fast/contract/stores';
-import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useMemo, useSyncExternalStore } from 'react';
+import { queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { ask, askAll, askPage } from './api';
-import { askJob, keys, laterOf, nameOfPerson, outbox } from './client';
+import { askJob, client, keys, laterOf, nameOfPerson, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
 function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
@@ -96,24 +96,38 @@ export function useJob(jobId: string) {
 
 export const useBike = (id: string) =>
   useQuery({ queryKey: keys.bike(id), queryFn: () => ask<BikePage>('GET', `/bikes/${id}`) });
-export const useSheets = () =>
-  useQuery({ queryKey: keys.sheets, queryFn: () => askAll<SheetRevision>('/sheets') });
-export const useGauges = () =>
-  useQuery({ queryKey: keys.gauges, queryFn: () => askAll<GaugeInStore>('/gauges') });
-export const useWrenches = () =>
-  useQuery({ queryKey: keys.wrenches, queryFn: () => askAll<WrenchInStore>('/wrenches') });
-export const useContainers = () =>
-  useQuery({
-    queryKey: keys.containers,
-    queryFn: () => askAll<ContainerInStore>('/containers'),
-  });
+
+const register = <T>(queryKey: readonly string[], path: string) =>
+  queryOptions({ queryKey, queryFn: () => askAll<T>(path) });
+const SHEETS = register<SheetRevision>(keys.sheets, '/sheets');
+const GAUGES = register<GaugeInStore>(keys.gauges, '/gauges');
+const WRENCHES = register<WrenchInStore>(keys.wrenches, '/wrenches');
+const CONTAINERS = register<ContainerInStore>(keys.containers, '/containers');
+const STOCK = register<StockInStore>(keys.stock, '/stock');
+export const useSheets = () => useQuery(SHEETS);
+export const useGauges = () => useQuery(GAUGES);
+export const useWrenches = () => useQuery(WRENCHES);
+export const useContainers = () => useQuery(CONTAINERS);
+export const useStock = () => useQuery(STOCK);
+
+const AT_HAND_MS = 5 * 60_000;
+/** Asks for what the work on a job may need, so that it is at hand where the network fails later. */
+export function useRegistersAtHand(): void {
+  useEffect(() => {
+    const staleTime = AT_HAND_MS;
+    void client.prefetchQuery({ ...SHEETS, staleTime });
+    void client.prefetchQuery({ ...GAUGES, staleTime });
+    void client.prefetchQuery({ ...WRENCHES, staleTime });
+    void client.prefetchQuery({ ...CONTAINERS, staleTime });
+    void client.prefetchQuery({ ...STOCK, staleTime });
+  }, []);
+}
+
 export const useFills = (containerId: string) =>
   useQuery({
     queryKey: keys.fills(containerId),
     queryFn: () => askAll<FilledFrom>(`/containers/${containerId}/fills`),
   });
-export const useStock = () =>
-  useQuery({ queryKey: keys.stock, queryFn: () => askAll<StockInStore>('/stock') });
 export const useWaste = () =>
   useQuery({ queryKey: keys.waste, queryFn: () => ask<WasteCan[]>('GET', '/waste') });
 /** Every revision of a sheet, newest first. */

@@ -51,3 +51,6 @@ const knownOf = ({ kind }: Said) =>
 export function lastSent(): unknown {
   return jest.mocked(outbox.add).mock.calls.at(-1)?.[0].entry;
 }
+
+/** A write to the server, whatever its path. */
+export const A_WRITE = [expect.any(String), expect.objectContaining({ method: 'POST' })] as const;

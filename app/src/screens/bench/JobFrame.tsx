@@ -6,7 +6,7 @@ import type { End } from '@hold-fast/core/ends';
 import { hasEvidence } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useMemo, type ReactNode } from 'react';
-import { useJob } from '../../data/queries';
+import { useJob, useRegistersAtHand } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
@@ -44,6 +44,7 @@ export function WithJob({
   children: (job: Job) => ReactNode;
 }) {
   const { job, error } = useJob(jobId);
+  useRegistersAtHand();
   const back = useWayBack(jobId, stands);
   if (error && !job) return <Failed error={error} />;
   if (!job) return <Loading />;

@@ -4,7 +4,7 @@ import { StyleSheet, type TextStyle } from 'react-native';
 import type { ReactTestInstance } from 'react-test-renderer';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, GAUGE, looksOver, reads } from '../../testing/exampleJob';
-import { clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
+import { A_WRITE, clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
 import { FitPart } from './FitPart';
 import { Found } from './Found';
 import { JobSheet } from './JobSheet';
@@ -318,7 +318,7 @@ describe('fitting a part', () => {
     fireEvent.press(screen.getByText(/^Metallic/));
     expect(screen.getByText('Not on this rotor')).toBeTruthy();
     fireEvent.press(screen.getByText('The pads are in'));
-    expect(fetch).not.toHaveBeenCalled();
+    expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
   });
 
   it('refuses a thickness that no rotor has', () => {
