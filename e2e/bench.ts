@@ -46,9 +46,11 @@ export async function signIn(page: Page, name: PersonName = 'Maren Okafor'): Pro
   await page.getByRole('button', { name: 'Sign in' }).click();
 }
 
-export async function openBench(page: Page, name?: PersonName): Promise<Hands> {
+/** Opens the Bench signed in; how signing in looks is walked where it is the subject. */
+export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): Promise<Hands> {
+  const { passphrase } = PEOPLE.find((person) => person.name === name)!;
+  await page.request.post('/api/session', { data: { name, passphrase } });
   await page.goto('/bench');
-  await signIn(page, name);
   await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
   return new Hands(page);
 }

@@ -1,3 +1,4 @@
+import FlatQueue from 'flatqueue';
 import fc from 'fast-check';
 import {
   PROCEDURE_IDS,
@@ -253,16 +254,15 @@ function bruteForce(choice: Chosen): number {
     bench: Bench;
     minutes: number;
   }
-  const open: Whole[] = [
-    {
-      at: Object.fromEntries(Object.keys(graphs).map((end) => [end, 0])),
-      bench: FRESH_BENCH,
-      minutes: 0,
-    },
-  ];
+  const open = new FlatQueue<Whole>();
+  const add = (whole: Whole) => open.push(whole, whole.minutes);
+  add({
+    at: Object.fromEntries(Object.keys(graphs).map((end) => [end, 0])),
+    bench: FRESH_BENCH,
+    minutes: 0,
+  });
   const least = new Map<string, number>();
   for (;;) {
-    open.sort((a, b) => b.minutes - a.minutes);
     const here = open.pop()!;
     const key = JSON.stringify([here.at, here.bench]);
     if ((least.get(key) ?? Infinity) <= here.minutes) continue;
@@ -271,7 +271,7 @@ function bruteForce(choice: Chosen): number {
     if (ends.every((end) => graphs[end]!.finished[here.at[end]!]))
       return Math.round(here.minutes * 10) / 10;
     if (here.bench.hands !== 'clean')
-      open.push({
+      add({
         ...here,
         bench: { ...here.bench, hands: 'clean', ride: null },
         minutes: here.minutes + CHANGE_OVERS.wash,
@@ -288,7 +288,7 @@ function bruteForce(choice: Chosen): number {
           if (!graph.rideable[there]) continue;
           if (stepRule(step).acts?.includes('rides') && !graph.standTested[there]) continue;
         }
-        open.push({
+        add({
           at: { ...here.at, [end]: to },
           bench: leftBy(here.bench, step, end),
           minutes: here.minutes + minutes + turnTo(here.bench, { place, tool, end }).minutes,
