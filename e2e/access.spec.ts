@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test as base, type Page } from '@playwright/test';
-import { openBench, openJobs } from './bench';
+import { beginRotor, checkIn, identify, openBench, openJobs } from './bench';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
 const VIEWS = {
@@ -107,11 +107,37 @@ for (const [bike, paths] of Object.entries(VIEWS))
       expect(await faultsOf(page, ['color-contrast'])).toEqual([]);
     });
 
-test('every place can be reached and used by the keyboard', async ({ page }) => {
+test('every place can be reached and used by the keyboard, and says where one is', async ({
+  page,
+}) => {
   await openBench(page);
-  for (const place of ['Bikes', 'Reckoner', 'Stores', 'Ledger', 'Bench']) {
+  for (const place of ['Bikes', 'Reckoner', 'Stores', 'Ledger']) {
     await page.getByRole('link', { name: place, exact: true }).focus();
     await page.keyboard.press('Enter');
     await expect(page).toHaveURL(new RegExp(`/${place.toLowerCase()}$`));
+    await expect(page).toHaveTitle(/ · Hold Fast$/);
+    await expect(page.getByRole('heading', { level: 1 }).last()).toBeFocused();
   }
+});
+
+test('a keyboard skips the places, and a question mark shows the keys of the screen', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  if (project.name === 'wide') {
+    await page.getByRole('button', { name: 'Skip to the page' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1 }).last()).toBeFocused();
+  }
+  await checkIn(hands, `Keyed ${project.name}`, `Keys ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await page.keyboard.press('?');
+  await expect(page.getByText('Keys of this screen')).toBeVisible();
+  await expect(page.getByText('the place before')).toBeVisible();
+  await page.keyboard.press('9');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Keys of this screen')).toHaveCount(0);
+  await hands.key('170');
+  await expect(page.getByLabel(/Next: point 2/)).toBeVisible();
 });

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
 import { useSession } from '../data/session';
 import { Caught } from '../screens/Caught';
+import { KeysHelp } from '../screens/KeysHelp';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
@@ -37,6 +38,7 @@ function Gate() {
   if (!person) return <SignIn />;
   return (
     <>
+      <KeysHelp />
       <Places person={person.name}>
         <Caught at={pathname}>
           <Slot />

@@ -64,6 +64,7 @@ function Rail({ here, person }: { here: string | undefined; person: string }) {
   const theme = useTheme();
   return (
     <View style={styles.rail} role="navigation">
+      <Skip />
       <Words kind="title" ink="onRail" style={styles.railName}>
         HOLD{'\n'}FAST
       </Words>
@@ -88,6 +89,24 @@ function Rail({ here, person }: { here: string | undefined; person: string }) {
         <RailAction says={leave.says} onPress={leave.press} />
       </View>
     </View>
+  );
+}
+
+/** For the keyboard, past the places to the page: seen only when it has the focus. */
+function Skip() {
+  const [focused, setFocused] = useState(false);
+  return (
+    <Pressable
+      role="button"
+      style={[styles.skip, focused && styles.skipSeen]}
+      onFocus={() => setFocused(true)}
+      onBlur={() => setFocused(false)}
+      onPress={() => document.querySelector<HTMLElement>('[role=main] h1, main h1')?.focus()}
+    >
+      <Words kind="small" ink="onRail" style={styles.centred}>
+        {words.skip}
+      </Words>
+    </Pressable>
   );
 }
 
@@ -238,6 +257,15 @@ const styles = StyleSheet.create({
   railText: { fontFamily: font.head, fontWeight: '600', fontSize: type.large },
   railFoot: { marginTop: 'auto', gap: space.xs, paddingHorizontal: space.xs },
   railAction: { minHeight: size.smallTouch, justifyContent: 'center' },
+  skip: {
+    position: 'absolute',
+    top: 0,
+    left: 0,
+    right: 0,
+    opacity: 0,
+    backgroundColor: color.rail,
+  },
+  skipSeen: { opacity: 1, zIndex: 1, minHeight: size.smallTouch, justifyContent: 'center' },
   centred: { textAlign: 'center' },
   person: { flexDirection: 'row', alignItems: 'center', gap: space.l, paddingHorizontal: space.l },
   personAction: { minHeight: size.smallTouch, justifyContent: 'center' },

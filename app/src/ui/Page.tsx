@@ -1,6 +1,7 @@
 import { useContext, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { JobTag } from './JobTag';
+import { ScreenName } from './ScreenName';
 import { color, size, space, type } from './tokens';
 import { WayBackContext } from './wayBack';
 import { Words } from './Words';
@@ -37,14 +38,13 @@ export function Page({ over, title, tag, aside, foot, under, fixed, low, childre
               {over}
             </Words>
           ) : null}
-          <Words
-            kind="head"
-            level={1}
+          <ScreenName
+            over={over}
             numberOfLines={low ? 1 : 2}
             style={low ? styles.lowTitle : aside ? styles.tight : undefined}
           >
             {title}
-          </Words>
+          </ScreenName>
         </View>
         {aside ? <View style={styles.aside}>{aside}</View> : null}
       </View>

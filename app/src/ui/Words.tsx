@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 import { StyleSheet, Text, type TextProps, type TextStyle } from 'react-native';
 import { color, font, type, type ColorName } from './tokens';
 
@@ -60,6 +60,7 @@ interface Props extends TextProps {
   kind?: WordsKind;
   ink?: ColorName;
   level?: 1 | 2 | 3;
+  ref?: Ref<Text>;
   children: ReactNode;
 }
 
@@ -69,6 +70,8 @@ export function Words({ kind = 'body', ink, level, style, ...rest }: Props) {
     <Text
       {...rest}
       {...(level ? { role: 'heading', 'aria-level': level } : {})}
+      // The name of a screen can be given the focus, and is not come by with Tab.
+      {...(level === 1 ? { tabIndex: -1 } : {})}
       style={[styles[kind], ink && { color: color[ink] }, style]}
     />
   );

@@ -84,6 +84,8 @@ export function themeCss(): string {
     `[data-theme=bench]{color-scheme:dark;${properties(BENCH)}}`,
     'body{background:var(--paper)}',
     ':focus-visible{outline:3px solid var(--brass);outline-offset:2px}',
+    // The name of a screen takes the focus when it comes up, and is no control.
+    'h1:focus-visible{outline:none}',
     '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',
     '@media print{#keypad{display:none!important}}',
   ].join('\n');
@@ -109,6 +111,7 @@ export const size = {
   rail: 104,
   list: 404,
   sheet: 760,
+  dialog: 420,
   bar: 64,
   key: 62,
   /** A key on a phone whose browser leaves less than a whole screen, and on a small phone. */

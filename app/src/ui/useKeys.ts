@@ -3,13 +3,32 @@ import { KEYPAD_ID } from './Keypad';
 
 const PRESSABLE = 'a, button, [role=button], [role=link], [role=radio], [role=checkbox]';
 
-type Handlers = Partial<Record<string, () => void>>;
+/** What a key does, and how that is called where the keys are shown. */
+export interface Key {
+  says: string;
+  act: () => void;
+}
+type Keys = Partial<Record<string, Key>>;
+
+/** The keys that are listened to now, so that they can be shown. */
+const LISTENING = new Set<{ current: { keys: Keys; typed?: (character: string) => void } }>();
+
+/** What each key does on the screen that is shown, and whether digits are typed there. */
+export function keysNow(): { keys: { key: string; says: string }[]; digits: boolean } {
+  const all = [...LISTENING].map(({ current }) => current);
+  return {
+    keys: all.flatMap(({ keys }) =>
+      Object.entries(keys).flatMap(([key, each]) => (each ? [{ key, says: each.says }] : [])),
+    ),
+    digits: all.some(({ typed }) => typed !== undefined),
+  };
+}
 
 /**
  * Listens to the hardware keyboard, and so to gauges and pedals that act as one. Keys meant for a field or a
  * focused button are left to it; the keypad's own keys are not. `typed` hears 0 to 9, the point, the comma and minus.
  */
-export function useKeys(keys: Handlers, typed?: (character: string) => void): void {
+export function useKeys(keys: Keys, typed?: (character: string) => void): void {
   const latest = useRef({ keys, typed });
   useEffect(() => {
     latest.current = { keys, typed };
@@ -18,7 +37,8 @@ export function useKeys(keys: Handlers, typed?: (character: string) => void): vo
     const heard = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTakenBy(event)) return;
       const { keys: now, typed: hear } = latest.current;
-      const act = hear && /^[0-9.,-]$/.test(event.key) ? () => hear(event.key) : now[event.key];
+      const act =
+        hear && /^[0-9.,-]$/.test(event.key) ? () => hear(event.key) : now[event.key]?.act;
       if (!act) return;
       event.preventDefault();
       event.stopPropagation();
@@ -26,12 +46,17 @@ export function useKeys(keys: Handlers, typed?: (character: string) => void): vo
     };
     // Ahead of the buttons, so that one key never acts twice.
     window.addEventListener('keydown', heard, true);
-    return () => window.removeEventListener('keydown', heard, true);
+    LISTENING.add(latest);
+    return () => {
+      window.removeEventListener('keydown', heard, true);
+      LISTENING.delete(latest);
+    };
   }, []);
 }
 
 function isTakenBy({ target, key }: KeyboardEvent): boolean {
   if (!(target instanceof HTMLElement)) return false;
+  if (target.closest('[aria-modal=true]')) return true;
   if (target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement) return true;
   const presses = key === 'Enter' || key === ' ';
   return presses && target.matches(PRESSABLE) && !target.closest(`#${KEYPAD_ID}`);

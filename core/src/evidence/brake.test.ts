@@ -27,3 +27,8 @@ it('a reading is off by no more than its gauge’s doubt, and stands on its gaug
     expect(Math.abs(read * 100 - Math.round(read * 100))).toBeLessThan(1e-9);
   }
 });
+
+it('three brakes in ten have something wrong of a kind, and no more', () => {
+  expect(drawBrake(() => 0.3)).toMatchObject({ crack: false, leak: false, sinksMm: 0 });
+  expect(drawBrake(() => 0.29)).toMatchObject({ crack: true, leak: true });
+});

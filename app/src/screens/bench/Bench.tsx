@@ -8,6 +8,7 @@ import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, font, size, space, type } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { LongList } from '../../ui/LongList';
+import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { benchTime, dayHeading, near } from '../../words/days';
 import { words } from '../../words/words';
@@ -32,9 +33,7 @@ export function Bench({ current, person }: Props) {
       <View style={styles.top}>
         <View>
           <Words kind="label">{dayHeading(new Date())}</Words>
-          <Words kind="head" level={1}>
-            {words.places.bench}
-          </Words>
+          <ScreenName>{words.places.bench}</ScreenName>
         </View>
         {sum !== null && sum.bikes > 0 && (
           <View style={styles.sum}>

@@ -434,7 +434,12 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
   };
   const toStep = () => router.navigate(`/bench/${job.id}/step` as '/bench');
   const toJob = () => router.navigate(`/bench/${job.id}`);
-  useKeys({ Enter: reads ? takeTyped : confirm, ' ': confirm, ArrowRight: confirm });
+  const isTight = { says: words.keys.tight, act: confirm };
+  useKeys({
+    Enter: reads ? { says: words.keys.take, act: takeTyped } : isTight,
+    ' ': isTight,
+    ArrowRight: isTight,
+  });
   const name = capital(words.fastener[fastener]);
   const over = tightened.flaws.includes('over-torqued');
   return (

@@ -8,7 +8,7 @@ import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, size, space } from '../../ui/tokens';
 import { LongList } from '../../ui/LongList';
-import { Words } from '../../ui/Words';
+import { ScreenName } from '../../ui/ScreenName';
 import { words } from '../../words/words';
 
 /** Every bike the shop knows, found by a few letters of its customer, name, tag, maker or serial. */
@@ -18,9 +18,7 @@ export function BikeList({ current }: { current?: string | undefined }) {
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
-        <Words kind="head" level={1}>
-          {words.places.bikes}
-        </Words>
+        <ScreenName>{words.places.bikes}</ScreenName>
         <Field
           label="Find"
           value={search}

@@ -7,6 +7,7 @@ import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, size, space } from '../../ui/tokens';
 import { LongList } from '../../ui/LongList';
+import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
@@ -17,9 +18,7 @@ export function Ledger({ current }: { current?: string | undefined }) {
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
-        <Words kind="head" level={1}>
-          {words.places.ledger}
-        </Words>
+        <ScreenName>{words.places.ledger}</ScreenName>
         <Chain />
       </View>
       {records.isPending ? (

@@ -7,6 +7,7 @@ import { ring } from '../../../ui/ring';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
 
 const TICK_MS = 200;
 
@@ -72,7 +73,12 @@ export function HoldTimer({
   useEffect(() => {
     if (over) ring();
   }, [over]);
-  useKeys({ Enter: startedAt === null ? start : over ? onHeld : () => {} });
+  useKeys({
+    Enter: {
+      says: words.keys.hold,
+      act: startedAt === null ? start : over ? onHeld : () => {},
+    },
+  });
   return (
     <View style={styles.timer}>
       <Words kind="giant" role="timer" style={styles.centred}>

@@ -6,6 +6,7 @@ import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
 
 /** Does a fingernail find an unworn lip at the outer edge of the track? */
 export function RidgeCheck({
@@ -26,7 +27,10 @@ export function RidgeCheck({
     );
     onDone();
   };
-  useKeys({ y: () => answer(true), n: () => answer(false) });
+  useKeys({
+    y: { says: words.keys.ridgeFelt, act: () => answer(true) },
+    n: { says: words.keys.noRidge, act: () => answer(false) },
+  });
   return (
     <Page
       tag={job.tag}

@@ -12,6 +12,7 @@ import { FeedNote } from './FeedNote';
 import { KEYPAD_HEIGHT } from './MeasuringPage';
 import { takeReading } from './takeReading';
 import { useKeyed } from './useKeyed';
+import { words } from '../../../words/words';
 
 /** What does the gauge show with nothing between its anvils? Subtracted from every reading. */
 export function ZeroCheck({
@@ -52,7 +53,13 @@ export function ZeroCheck({
     keyed.set(shown);
     take(shown, 'feed');
   });
-  useKeys({ Enter: enter, Backspace: keyed.erase }, keyed.type);
+  useKeys(
+    {
+      Enter: { says: words.keys.take, act: enter },
+      Backspace: { says: words.keys.erase, act: keyed.erase },
+    },
+    keyed.type,
+  );
   const { onLayout, arrangement } = useRoom();
   const lying = arrangement === 'lying';
   const height = KEYPAD_HEIGHT[arrangement];

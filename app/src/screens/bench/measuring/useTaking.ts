@@ -6,6 +6,7 @@ import { useFeed } from '../../../data/feed';
 import { useKeys } from '../../../ui/useKeys';
 import { takeReading } from './takeReading';
 import { useKeyed } from './useKeyed';
+import { words } from '../../../words/words';
 
 interface Sitting {
   job: Job;
@@ -88,11 +89,11 @@ export function useTaking({ job, measured, places, keyingOf }: Sitting) {
   });
   useKeys(
     {
-      Enter: enter,
-      Backspace: erase,
-      ArrowRight: () => turn(1),
-      ArrowLeft: () => turn(-1),
-      Escape: () => choose(null),
+      Enter: { says: words.keys.take, act: enter },
+      Backspace: { says: words.keys.erase, act: erase },
+      ArrowRight: { says: words.keys.nextPlace, act: () => turn(1) },
+      ArrowLeft: { says: words.keys.placeBefore, act: () => turn(-1) },
+      Escape: { says: words.keys.openPlace, act: () => choose(null) },
     },
     place === null ? undefined : type,
   );

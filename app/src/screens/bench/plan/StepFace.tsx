@@ -176,7 +176,13 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
     job.planned.at(-1)?.procedures ?? null,
     answersOf(job),
   );
-  useKeys({ Enter: done, ' ': done, ArrowRight: done, ArrowLeft: takeBack });
+  const isDone = { says: words.keys.stepDone, act: done };
+  useKeys({
+    Enter: isDone,
+    ' ': isDone,
+    ArrowRight: isDone,
+    ArrowLeft: { says: words.keys.stepBack, act: takeBack },
+  });
 
   const total = count + left;
   const soon = plan.steps.slice(together.length);

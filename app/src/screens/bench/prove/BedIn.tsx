@@ -82,7 +82,8 @@ function Pulling({ job, end }: { job: Job; end: End }) {
     if (sound && !early)
       append(job.id, entryOf<'bedding-pull'>({ kind: 'bedding-pull', end, fromKmh, toKmh }));
   };
-  useKeys({ Enter: pull, ' ': pull, ArrowRight: pull });
+  const isPulled = { says: words.keys.pulled, act: pull };
+  useKeys({ Enter: isPulled, ' ': isPulled, ArrowRight: isPulled });
   const last = pulls.at(-1);
   return (
     <Page

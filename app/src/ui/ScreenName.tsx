@@ -1,0 +1,32 @@
+import { useEffect, useRef } from 'react';
+import type { Text, TextProps } from 'react-native';
+import { Words } from './Words';
+
+interface Props extends Pick<TextProps, 'numberOfLines' | 'style'> {
+  /** What stands above the name. */
+  over?: string | undefined;
+  children: string;
+}
+
+/**
+ * The name of a screen, which is the title of the page too. It takes the focus when it comes up, so that who does not see
+ * it hears where they are; a field that took it already keeps it.
+ */
+export function ScreenName({ over, children, ...rest }: Props) {
+  const heading = useRef<Text>(null);
+  useEffect(() => {
+    if (typeof document === 'undefined') return;
+    const at = document.activeElement;
+    if (at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement) return;
+    (heading.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
+  }, []);
+  useEffect(() => {
+    if (typeof document === 'undefined') return;
+    document.title = [children, over, 'Hold Fast'].filter(Boolean).join(' · ');
+  }, [children, over]);
+  return (
+    <Words {...rest} kind="head" level={1} ref={heading}>
+      {children}
+    </Words>
+  );
+}
