@@ -1,4 +1,4 @@
-import { BLEEDS, PROCEDURE_IDS, suitsBrake } from '@hold-fast/core/procedure/procedures';
+import { PROCEDURE_IDS, suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { doFault, planAt, type Visit } from '@hold-fast/core/plan/visit';
 import { INSPECTIONS } from './inspections';
 import { SHEETS } from './library';
@@ -22,7 +22,7 @@ describe('every procedure runs from a booked job', () => {
     let visit: Visit = {
       chosen: {
         procedures: { front: [], rear: [], [booked.end]: [procedure] },
-        bleed: { front: BLEEDS[1], rear: BLEEDS[0] },
+        bleed: { front: 'gravity-down', rear: 'push-up' },
       },
       steps: [],
       again: [],

@@ -1,6 +1,7 @@
 import type { WitnessRing } from '@hold-fast/core/bedding/pulls';
 import type { Decider, Deviation, DeviationChoice } from '@hold-fast/core/deviation/deviations';
-import type { BleedMethod, BleedStands, Bubbles } from '@hold-fast/core/fluid/bleedRun';
+import type { BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
+import type { BleedStands, Bubbles } from '@hold-fast/core/fluid/bleedRun';
 import type { Answer } from '@hold-fast/core/plan/quote';
 import type { Alignment, AlignmentReason } from '@hold-fast/core/plan/schools';
 import type { StepFault } from '@hold-fast/core/plan/visit';

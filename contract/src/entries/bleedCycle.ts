@@ -1,4 +1,5 @@
-import { BLEED_METHODS, BUBBLES } from '@hold-fast/core/fluid/bleedRun';
+import { BLEED_METHODS } from '@hold-fast/core/fluid/bleedMethods';
+import { BUBBLES } from '@hold-fast/core/fluid/bleedRun';
 import type { BleedCycleEntry } from '@hold-fast/core/job/bleedCycle';
 import { z } from 'zod';
 import { End, wordsOrNone } from '../fields';

@@ -1,5 +1,6 @@
 import type { PlanChoiceEntry } from '@hold-fast/core/job/planChoice';
-import { BLEEDS, PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
+import { FIRST_BLEEDS } from '@hold-fast/core/fluid/bleedMethods';
+import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { z } from 'zod';
 import { End, wordsOrNone } from '../fields';
 import { entry } from './entry';
@@ -12,7 +13,7 @@ export const PlanChoice = z.strictObject({
     front: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
     rear: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
   }),
-  bleed: z.strictObject({ front: z.enum(BLEEDS), rear: z.enum(BLEEDS) }),
+  bleed: z.strictObject({ front: z.enum(FIRST_BLEEDS), rear: z.enum(FIRST_BLEEDS) }),
   /** Procedures to be done once more, after they were done on this visit. */
   again: z
     .array(z.strictObject({ end: End, procedure: z.enum(PROCEDURE_IDS) }))

@@ -1,12 +1,6 @@
 import fc from 'fast-check';
-import {
-  bleedStands,
-  type BleedEvent,
-  type BleedMethod,
-  type Bubbles,
-  lastBled,
-  leverUntested,
-} from './bleedRun';
+import type { BleedMethod } from './bleedMethods';
+import { bleedStands, type BleedEvent, type Bubbles, lastBled, leverUntested } from './bleedRun';
 import { boilingPointC, BOILING_C } from './boiling';
 import { fillsFor, hoseMl, volumesOf } from './volumes';
 

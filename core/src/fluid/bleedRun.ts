@@ -1,19 +1,8 @@
 import type { DoneAt } from '../procedure/finalCheck';
-import type { StepId } from '../procedure/steps';
+import { bleedRule, isBleedMethod, type BleedMethod } from './bleedMethods';
 
 export const BUBBLES = ['none', 'few', 'many'] as const;
 export type Bubbles = (typeof BUBBLES)[number];
-
-/** Ways to bleed as the log names them, in the order they follow each other. */
-export const BLEED_METHODS = [
-  'push-up',
-  'gravity-down',
-  'two-syringes',
-  'top-up',
-  'caliper-burp',
-  'lever-tilt',
-] as const satisfies readonly StepId[];
-export type BleedMethod = (typeof BLEED_METHODS)[number];
 
 /** One push, draw or gravity run, as it was seen. */
 export interface BleedCycle {
@@ -34,15 +23,6 @@ export type BleedStands =
   /** The lever did not prove good: the next method. */
   | { code: 'escalate'; to: BleedMethod }
   | { code: 'look-for-leak' };
-
-const NEXT: Readonly<Record<BleedMethod, BleedMethod>> = {
-  'top-up': 'push-up',
-  'push-up': 'caliper-burp',
-  'gravity-down': 'caliper-burp',
-  'two-syringes': 'caliper-burp',
-  'caliper-burp': 'lever-tilt',
-  'lever-tilt': 'push-up',
-};
 
 /** One thing that happened in a bleed, in order. */
 export type BleedEvent =
@@ -69,7 +49,7 @@ export function bleedStands(first: BleedMethod, events: readonly BleedEvent[]): 
       failed += 1;
       proven = false;
       clean = 0;
-      method = NEXT[method];
+      method = bleedRule(method).next;
     }
   }
   if (proven) return { code: 'done' };
@@ -82,8 +62,7 @@ export function bleedStands(first: BleedMethod, events: readonly BleedEvent[]): 
 
 /** The place in the order of the last bleeding step of those done at one end, or 0. */
 export function lastBled(done: readonly DoneAt[]): number {
-  const bleeds: readonly StepId[] = BLEED_METHODS;
-  return done.findLast(({ step }) => bleeds.includes(step))?.seq ?? 0;
+  return done.findLast(({ step }) => isBleedMethod(step))?.seq ?? 0;
 }
 
 /**

@@ -2,7 +2,7 @@ import type { End } from '../ends';
 import { positive } from '../inputError';
 
 /** Flush: so many times what the system holds [D]. */
-export const FLUSHES = 3;
+export const VOLUMES_A_FLUSH = 3;
 /** Share of a syringe kept back, so that no air follows [D]. */
 export const KEPT_BACK = 0.1;
 /** The usual syringe, mL, and how full it is drawn: 1/2 to 2/3 of it [P]. */
@@ -42,7 +42,7 @@ export function volumesOf(
   return {
     hoseMl: inHose,
     systemMl,
-    flushMl: FLUSHES * systemMl,
+    flushMl: VOLUMES_A_FLUSH * systemMl,
     assumed: hose?.boreMm == null || hose.kitMl === null,
   };
 }

@@ -1,5 +1,6 @@
 import type { End } from '../ends';
-import type { BleedMethod, Bubbles } from '../fluid/bleedRun';
+import type { BleedMethod } from '../fluid/bleedMethods';
+import type { Bubbles } from '../fluid/bleedRun';
 import type { EntryBase, Kind } from './entry';
 import { tells } from './told';
 

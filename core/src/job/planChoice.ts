@@ -1,14 +1,15 @@
 import { visitOf } from '@hold-fast/core/job/visit';
 import { ENDS, type End } from '../ends';
 import { doneWith, planAt } from '../plan/visit';
-import { BLEEDS, suitsBrake, type ProcedureId } from '../procedure/procedures';
+import type { FirstBleed } from '../fluid/bleedMethods';
+import { suitsBrake, type ProcedureId } from '../procedure/procedures';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** What is to be done at each end, and how a joint that is opened is bled there. The last one stands; a change asks again. */
 export interface PlanChoiceEntry extends EntryBase {
   kind: 'plan-choice';
   procedures: Record<End, ProcedureId[]>;
-  bleed: Record<End, (typeof BLEEDS)[number]>;
+  bleed: Record<End, FirstBleed>;
   /** Procedures to be done once more, after they were done on this visit. */
   again: { end: End; procedure: ProcedureId }[];
   /** Whether the customer agreed to it, refused it, or is to be asked. */

@@ -2,7 +2,7 @@ import { ENDS, type End } from '../ends';
 import type { AskedFluid } from '../fluid/compatibility';
 import { mayFill, type FluidContainer } from '../fluid/container';
 import { USUAL_HOSE_MM, volumesOf } from '../fluid/volumes';
-import { BLEEDS } from '../procedure/procedures';
+import { FIRST_BLEEDS } from '../fluid/bleedMethods';
 import type { PlannedStep } from './planner';
 
 /** Fluid that a plan takes at one end. */
@@ -39,4 +39,4 @@ export function fluidWanted<Container extends FluidContainer>(
   });
 }
 
-const BLED_BY: ReadonlySet<string> = new Set(BLEEDS);
+const BLED_BY: ReadonlySet<string> = new Set(FIRST_BLEEDS);

@@ -1,4 +1,5 @@
 import { ENDS, type End } from '../ends';
+import { bleedRule, ofBleedProcedures } from '../fluid/bleedMethods';
 import type { DoneStep } from './planner';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule } from '../procedure/steps';
@@ -19,12 +20,7 @@ export const TYPICAL_MINUTES: Readonly<Record<ProcedureId, number>> = {
   'lever-off-bar': 20,
   'shorten-hose': 30,
   'remake-joint': 30,
-  'bleed-push-up': 25,
-  'bleed-gravity': 20,
-  'bleed-burp': 30,
-  'bleed-tilt': 35,
-  'bleed-two-syringes': 25,
-  'top-up': 12,
+  ...ofBleedProcedures((method) => bleedRule(method).minutes),
   'go-up-a-size': 25,
   'change-rotor': 15,
   'refit-rotor': 15,

@@ -1,5 +1,6 @@
 import type { Work } from '../inspection/work';
-import { suitsBrake, type BLEEDS, type ProcedureId } from '../procedure/procedures';
+import { BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
+import { suitsBrake, type ProcedureId } from '../procedure/procedures';
 import type { Actuation } from '../inspection/findings';
 
 const PROCEDURE_OF: Partial<Record<Work, ProcedureId>> = {
@@ -26,14 +27,10 @@ const PROCEDURE_OF: Partial<Record<Work, ProcedureId>> = {
 const DONE_BY: Partial<Record<ProcedureId, readonly ProcedureId[]>> = {
   'true-rotor': ['change-rotor'],
   'refit-rotor': ['change-rotor'],
-  'top-up': ['bleed-push-up', 'bleed-gravity', 'bleed-two-syringes'],
-};
-
-const FULL_BLEED: Record<(typeof BLEEDS)[number], ProcedureId> = {
-  'push-up': 'bleed-push-up',
-  'gravity-down': 'bleed-gravity',
-  'two-syringes': 'bleed-two-syringes',
-  'top-up': 'top-up',
+  'top-up': BLEED_METHODS.flatMap((each) => {
+    const { flushes, procedure } = bleedRule(each);
+    return flushes ? [procedure] : [];
+  }),
 };
 
 /**
@@ -43,10 +40,10 @@ const FULL_BLEED: Record<(typeof BLEEDS)[number], ProcedureId> = {
 export function proceduresFor(
   works: readonly Work[],
   actuation: Actuation,
-  bleed: (typeof BLEEDS)[number],
+  bleed: FirstBleed,
 ): ProcedureId[] {
   const found = works.flatMap((work): ProcedureId[] => {
-    const id = work === 'full-bleed' ? FULL_BLEED[bleed] : PROCEDURE_OF[work];
+    const id = work === 'full-bleed' ? bleedRule(bleed).procedure : PROCEDURE_OF[work];
     return id && suitsBrake(id, actuation) ? [id] : [];
   });
   const all = new Set(found);
@@ -60,7 +57,7 @@ export function proceduresFor(
 export function bleedFor(
   end: 'front' | 'rear',
   port: string,
-): { way: (typeof BLEEDS)[number]; why: 'bladder' | 'rear' | 'front' } {
+): { way: FirstBleed; why: 'bladder' | 'rear' | 'front' } {
   if (/bladder|syringe/i.test(port)) return { way: 'two-syringes', why: 'bladder' };
   return end === 'rear' ? { way: 'push-up', why: 'rear' } : { way: 'gravity-down', why: 'front' };
 }

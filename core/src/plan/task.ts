@@ -1,14 +1,12 @@
+import { PROCEDURE_IDS, procedureRule, workFor, type ProcedureId } from '../procedure/procedures';
+import { ENDS, type End } from '../ends';
 import {
   AFTER_A_FLUSH,
-  BLEEDS,
-  FLUSHES,
-  PROCEDURE_IDS,
-  procedureRule,
-  workFor,
-  type ProcedureId,
-} from '../procedure/procedures';
-import { ENDS, type End } from '../ends';
-import { BLEED_METHODS } from '../fluid/bleedRun';
+  BLEED_METHODS,
+  FIRST_BLEEDS,
+  FLUSHING,
+  type FirstBleed,
+} from '../fluid/bleedMethods';
 import { stepRule, type StepId } from '../procedure/steps';
 import type { BrakeTask } from './brakeGraph';
 import {
@@ -25,7 +23,7 @@ import { CLOSED, unmet, WHOLE, type BrakeState } from './state';
 /** What was chosen for a bike, and how each end is bled where a joint is opened and nobody chose how. */
 export interface Chosen {
   procedures: Partial<Record<End, readonly ProcedureId[]>>;
-  bleed: Readonly<Record<End, (typeof BLEEDS)[number]>>;
+  bleed: Readonly<Record<End, FirstBleed>>;
 }
 
 /** A step as it stands in a visit: done, or left out with a reason. */
@@ -67,7 +65,7 @@ export function taskOf(
     const asked = work.filter(
       (id) => !leftOut.includes(id) && (done.includes(id) || !tooLateFor(id, start)),
     );
-    const flushed = FLUSHES.some((id) => asked.includes(id));
+    const flushed = FLUSHING.some((id) => asked.includes(id));
     task[end] = {
       start,
       work: flushed ? asked : asked.filter((id) => !AFTER_A_FLUSH.includes(id)),
@@ -148,10 +146,7 @@ const OPENS_A_JOINT = among('open-at-lever', 'open-at-caliper', 'new-brake-on');
 
 /** What a step proves, or what it is worth: it is asked for again when one of these comes after it. Common practice [P]. */
 export const PROVES: Partial<Record<StepId, (step: StepId) => boolean>> = {
-  'push-up': OPENS_A_JOINT,
-  'gravity-down': OPENS_A_JOINT,
-  'two-syringes': OPENS_A_JOINT,
-  'top-up': OPENS_A_JOINT,
+  ...Object.fromEntries(FIRST_BLEEDS.map((way) => [way, OPENS_A_JOINT])),
   'measure-after-cleaning': among('clean-pads', 'clean-rotor'),
   'sponge-test': among(...BLEED_METHODS),
   'runout-check': among('torque-rotor', 'true-rotor'),
@@ -179,7 +174,8 @@ export function naivePlan({ procedures, bleed }: Chosen): Plan | null {
     return plan !== null;
   };
   const howBled = (end: End) =>
-    BLEEDS.find((id) => workFor(procedures[end] ?? [], bleed[end]).includes(id)) ?? bleed[end];
+    FIRST_BLEEDS.find((id) => workFor(procedures[end] ?? [], bleed[end]).includes(id)) ??
+    bleed[end];
   for (const end of ENDS) {
     const one = taskOf({ procedures, bleed })[end];
     const first = one?.work.filter((step) => BEFORE_ANYTHING.includes(step)) ?? [];

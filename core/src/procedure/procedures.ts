@@ -1,5 +1,13 @@
 import type { BrakeState } from '../plan/state';
 import type { Actuation } from '../inspection/findings';
+import {
+  AFTER_A_FLUSH,
+  bleedRule,
+  FIRST_BLEEDS,
+  FLUSHING,
+  ofBleedProcedures,
+  type FirstBleed,
+} from '../fluid/bleedMethods';
 import { STEPS, type StepId } from './steps';
 
 interface ProcedureRule {
@@ -79,12 +87,10 @@ export const PROCEDURES = {
   'lever-off-bar': { steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'] },
   'shorten-hose': { steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
   'remake-joint': { steps: ['open-at-lever', 'new-olive', 'join-at-lever'], only: HYDRAULIC },
-  'bleed-push-up': { steps: [...TESTED, 'push-up'], only: HYDRAULIC },
-  'bleed-gravity': { steps: [...TESTED, 'gravity-down'], only: HYDRAULIC },
-  'bleed-burp': { steps: [...TESTED, 'caliper-burp'], only: HYDRAULIC },
-  'bleed-tilt': { steps: [...TESTED, 'caliper-burp', 'lever-tilt'], only: HYDRAULIC },
-  'bleed-two-syringes': { steps: [...TESTED, 'two-syringes'], only: HYDRAULIC },
-  'top-up': { steps: [...TESTED, 'top-up'], only: HYDRAULIC },
+  ...ofBleedProcedures((method) => ({
+    steps: [...TESTED, ...bleedRule(method).after, method],
+    only: HYDRAULIC,
+  })),
   'go-up-a-size': {
     steps: [...NEW_ROTOR, 'adapter-on', 'radial-check', 'witness-ring'],
     finds: { aligned: false },
@@ -114,17 +120,6 @@ export function procedureRule(id: ProcedureId): ProcedureRule {
   return RULES[id];
 }
 
-/** Ways to bleed, by the step that does it. */
-export const BLEEDS = [
-  'push-up',
-  'gravity-down',
-  'two-syringes',
-  'top-up',
-] as const satisfies readonly StepId[];
-
-/** Those that send fluid through the whole brake. */
-export const FLUSHES: readonly StepId[] = BLEEDS.filter((way) => way !== 'top-up');
-
 /** Whether a procedure can be done on a brake of this kind. */
 export function suitsBrake(id: ProcedureId, actuation: Actuation): boolean {
   const only = procedureRule(id).only;
@@ -137,26 +132,23 @@ const REPLACED: readonly (readonly [StepId, StepId])[] = [
   ['clean-rotor', 'new-rotor-on'],
 ];
 
-/** What only helps once fluid went through the whole brake: it comes after one of the ways that do that. */
-export const AFTER_A_FLUSH: readonly StepId[] = ['caliper-burp', 'lever-tilt'];
-
 /**
  * The work one end needs for what was chosen there: every step once, a bleed where a joint is opened and none was
  * chosen, a careful ride at the end of everything, and a look at the witness ring where something is bedded in.
  * @param bleed how this brake is bled when nobody chose
  */
-export function workFor(chosen: readonly ProcedureId[], bleed: (typeof BLEEDS)[number]): StepId[] {
+export function workFor(chosen: readonly ProcedureId[], bleed: FirstBleed): StepId[] {
   if (chosen.length === 0) return [];
   const work = new Set<StepId>(chosen.flatMap((id) => procedureRule(id).steps));
   for (const [old, renewed] of REPLACED) if (work.has(renewed)) work.delete(old);
   const opens = [...work].some((id) => (STEPS[id].sets as Partial<BrakeState>).system === 'opened');
-  if (opens && !BLEEDS.some((id) => work.has(id))) {
+  if (opens && !FIRST_BLEEDS.some((id) => work.has(id))) {
     work.add(bleed);
     work.add('sponge-test');
   }
-  if (AFTER_A_FLUSH.some((id) => work.has(id)) && !FLUSHES.some((id) => work.has(id))) {
-    work.delete('top-up');
-    work.add(bleed === 'top-up' ? 'push-up' : bleed);
+  if (AFTER_A_FLUSH.some((id) => work.has(id)) && !FLUSHING.some((id) => work.has(id))) {
+    for (const id of FIRST_BLEEDS) work.delete(id);
+    work.add(bleedRule(bleed).flushes ? bleed : bleedRule(bleed).next);
   }
   if ([...work].some((id) => (STEPS[id].sets as Partial<BrakeState>).bedded === false))
     work.add('witness-ring');

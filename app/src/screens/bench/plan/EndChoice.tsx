@@ -1,11 +1,7 @@
+import { FIRST_BLEEDS, type FirstBleed } from '@hold-fast/core/fluid/bleedMethods';
 import type { Job } from '@hold-fast/core/job/job';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
-import {
-  BLEEDS,
-  PROCEDURE_IDS,
-  suitsBrake,
-  type ProcedureId,
-} from '@hold-fast/core/procedure/procedures';
+import { PROCEDURE_IDS, suitsBrake, type ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -32,9 +28,9 @@ interface EndChoiceProps {
   chosen: readonly ProcedureId[];
   recommended: readonly ProcedureId[];
   onChoose: (chosen: ProcedureId[]) => void;
-  bleed: (typeof BLEEDS)[number];
+  bleed: FirstBleed;
   why: keyof typeof WHY;
-  onBleed: (way: (typeof BLEEDS)[number]) => void;
+  onBleed: (way: FirstBleed) => void;
   /** What is done and may be done once more. */
   over: readonly ProcedureId[];
   again: readonly ProcedureId[];
@@ -123,7 +119,7 @@ export function EndChoice({
           </Words>
           <Choice
             label={`Way to bleed, ${words.end[end]}`}
-            options={BLEEDS.map((way) => ({ value: way, says: planWords.step[way].does }))}
+            options={FIRST_BLEEDS.map((way) => ({ value: way, says: planWords.step[way].does }))}
             chosen={[bleed]}
             onChoose={onBleed}
           />

@@ -2,7 +2,7 @@ import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import { brakeAt, checksAt, lastBledAt } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
-import { BLEED_METHODS } from '@hold-fast/core/fluid/bleedRun';
+import { isBleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
@@ -55,7 +55,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
         : null,
     });
   }
-  if ((BLEED_METHODS as readonly StepId[]).includes(step)) {
+  if (isBleedMethod(step)) {
     const cycles = toldOf(job, 'bleed-cycle', end);
     found.push({
       says: 'Log the bleed',

@@ -1,14 +1,9 @@
+import { BLEED_METHODS, type BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Identified, Job } from '@hold-fast/core/job/job';
 import { bleedEvents } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
-import {
-  BLEED_METHODS,
-  bleedStands,
-  BUBBLES,
-  type BleedMethod,
-  type Bubbles,
-} from '@hold-fast/core/fluid/bleedRun';
+import { bleedStands, BUBBLES, type Bubbles } from '@hold-fast/core/fluid/bleedRun';
 import { fillsFor, USUAL_HOSE_MM, USUAL_SYRINGE, volumesOf } from '@hold-fast/core/fluid/volumes';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { router } from 'expo-router';
