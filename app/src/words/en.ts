@@ -105,6 +105,7 @@ const finding: Record<Finding, string> = {
   'fluid-wrong': 'wrong fluid',
   'fluid-unknown': 'unknown fluid',
   'fluid-spent': 'fluid dark or cloudy',
+  'lever-gives': 'lever gives under a held pull',
   'slow-return': 'lever returns slowly',
   'lever-bent': 'lever bent',
   'lever-loose': 'lever clamp loose',
@@ -559,8 +560,6 @@ function bar(what: Bar): string {
   switch (what.code) {
     case 'do-not-ride':
       return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Work and another look lift it, or a lead’s word.`;
-    case 'lever-failed':
-      return `The ${end[what.end]} lever failed its test. Work on it and another test answer that, or a lead’s word.`;
     case 'lever-untested':
       return `The ${end[what.end]} brake was opened and its lever has no number since: test it for air.`;
     case 'bubbles-last':

@@ -68,7 +68,7 @@ const PADS_MM = 3;
 const ANSWERS: Readonly<Partial<Record<Subject, readonly EntryKind[]>>> = {
   rotor: ['fitting', 'decision', 'identification'],
   pads: ['fitting', 'decision', 'identification'],
-  lever: ['reading', 'decision', 'identification'],
+  lever: ['reading', 'decision', 'identification', 'test'],
   runout: ['reading', 'decision', 'identification', 'fitting'],
   clearance: ['reading', 'decision', 'identification', 'fitting'],
   leaks: ['look-over', 'decision'],
@@ -89,7 +89,6 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   'lever-side-unconfirmed': ['test'],
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
-  'lever-failed': ['test', 'decision'],
   'lever-untested': ['reading', 'identification'],
   'bubbles-last': ['bleed-cycle'],
   'stand-untested': ['test', 'plan-step'],
@@ -156,7 +155,9 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
       const was = before.get(subject) ?? null;
       if (rank(visit.item(subject)) >= rank(was)) continue;
       const answers = (condemned(was) ? ANSWERS : PROOFS)[subject] ?? [];
-      const mended = condemned(was) && kinds.includes('look-over') ? isRemade(visit) : true;
+      const looked = condemned(was) && kinds.includes('look-over');
+      const felt = condemned(was) && kinds.includes('test');
+      const mended = (!looked || isRemade(visit)) && (!felt || isFeltAnew(visit));
       if (!(mended && kinds.some((kind) => answers.includes(kind))))
         return { what: 'better-without-an-answer', subject, by: deed.does };
     }
@@ -164,16 +165,13 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
     for (const bar of barsBefore) {
       const lifts = LIFTS[bar.code];
       if (lifts === 'by-the-thing' || barsNow.has(nameOfBar(bar))) continue;
-      const tapped = bar.code === 'lever-failed' && !isFeltAnew(visit);
-      if (tapped || !kinds.some((kind) => lifts.includes(kind)))
+      if (!kinds.some((kind) => lifts.includes(kind)))
         return { what: 'bar-gone-without-an-answer', subject: null, by: deed.does };
     }
     seen.crack =
       truth.crack && (seen.crack || (visit.item('rotor')?.found ?? []).includes('crack'));
     seen.leak = truth.leak && (seen.leak || (visit.item('leaks')?.doNotRide ?? false));
-    const felt = visit.bars.some(({ code }) => code === 'lever-failed');
-    seen.sinks =
-      truth.sinksMm > 1 && (seen.sinks || felt || (visit.item('lever')?.doNotRide ?? false));
+    seen.sinks = truth.sinksMm > 1 && (seen.sinks || (visit.item('lever')?.doNotRide ?? false));
   }
   return signedWrongly(visit, truth, seen);
 }

@@ -224,14 +224,20 @@ describe('E1: condemned stays condemned', () => {
 describe('a no of the hand-over', () => {
   it('a lever that felt wrong is answered by work and another test, or by a lead’s words, and by no tap', () => {
     const visit = identified().test('lever-feel', 'failed').test('lever-feel');
-    expect(visit.barred).toEqual(['lever-failed']);
+    expect(visit.barred).toEqual(['do-not-ride']);
+    expect(visit.item('lever')).toMatchObject({ word: 'replace', found: ['lever-gives'] });
     visit.test('lever-feel', 'passed', 'Pulled harder');
-    expect(visit.barred).toEqual(['lever-failed']);
+    expect(visit.barred).toEqual(['do-not-ride']);
     const worked = identified().test('lever-feel', 'failed').repair('full-bleed');
-    expect(worked.test('lever-feel').barred).not.toContain('lever-failed');
+    expect(worked.barred).toContain('do-not-ride');
+    expect(worked.test('lever-feel').barred).not.toContain('do-not-ride');
+    const measured = identified().test('lever-feel', 'failed').lever();
+    expect(measured.barred).toEqual(['do-not-ride']);
+    expect(measured.repair('full-bleed').barred).toContain('do-not-ride');
+    expect(measured.lever().barred).not.toContain('do-not-ride');
     const said = identified().test('lever-feel', 'failed').test('lever-feel');
     said.decide('seen-wrong', 'lever', { byLead: false });
-    expect(said.barred).toEqual(['lever-failed']);
+    expect(said.barred).toEqual(['do-not-ride']);
     expect(said.decide('seen-wrong', 'lever').bars).toEqual([]);
   });
 

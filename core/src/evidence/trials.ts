@@ -1,6 +1,7 @@
 import { ENDS, type End } from '../ends';
 import type { Outcome } from '../procedure/signOff';
 import { changedSince, changesAt, type ChangedJob } from './changes';
+import type { SaidWrong } from './findings';
 import { CUT_OFF_LAPSES, LAPSES, LEVER_SIDE_LAPSES, SYSTEM } from './lapse';
 import type { Touch } from './touch';
 
@@ -82,37 +83,32 @@ export function standTestedSince(job: TriedJob, end: End, seq: number): boolean 
 }
 
 /**
- * What the tests of a lever's side, a lever's feel or the cut-off come to; null while nobody made them. A no is answered by
- * work that can mend it and a yes after that; else by a yes with words, of a lever that felt wrong by a lead's [D].
+ * What the tests of a lever's side, a lever's feel or the cut-off come to; null while nobody made them, or where a lead said that
+ * a lever was felt wrong. A no is answered by work that can mend it and a yes after that; else by a yes with words, which of
+ * a lever's feel answer nothing [D].
  */
 export function standingTest<T extends Trial & { test: string; end: End | null }>(
   job: ChangedJob & {
     tested: readonly T[];
-    decided: readonly {
-      seq: number;
-      end: End;
-      subject: string;
-      decision: string;
-      byLead: boolean;
-    }[];
+    decided: readonly (SaidWrong & { decision: string })[];
   },
   test: Exclude<HandTest, 'stand'>,
   end: End | null = null,
 ): T | null {
-  const isSaidWrong = ({ seq }: Trial) =>
-    job.decided.some(
-      (said) =>
-        said.decision === 'seen-wrong' &&
-        said.byLead &&
-        said.subject === 'lever' &&
-        said.end === end &&
-        said.seq > seq,
-    );
+  const saidWrong = job.decided.filter(
+    (said) =>
+      said.decision === 'seen-wrong' && said.byLead && said.subject === 'lever' && said.end === end,
+  );
   return standingTrial(
-    job.tested.filter((each) => each.test === test && each.end === end),
+    job.tested.filter(
+      (each) =>
+        each.test === test &&
+        each.end === end &&
+        !(each.outcome === 'failed' && saidWrong.some(({ seq }) => seq > each.seq)),
+    ),
     (failed, passed) =>
       isMendedBetween(job, end ? [end] : ENDS, test, [failed.seq, passed.seq]) ||
-      (test === 'lever-feel' ? isSaidWrong(failed) : !!passed.words),
+      (test !== 'lever-feel' && !!passed.words),
   );
 }
 

@@ -23,6 +23,8 @@ interface FindingRule {
   /** Takes the bike off the road at once. */
   doNotRide?: true;
   work: Work;
+  /** The work on a brake that is pulled by a cable, where it is another. */
+  workOnCable?: Work;
   /** An "unproven" that no lead accepts: what is loose is tightened, and what is in the brake is known. */
   notAccepted?: true;
   tag: Tag;
@@ -90,6 +92,15 @@ export const FINDINGS = {
   'fluid-unknown': { area: 'fluid', word: 'unproven', work: 'reseal', notAccepted: true, tag: 'P' },
   'fluid-spent': { area: 'fluid', word: 'watch', work: 'full-bleed', tag: 'P' },
 
+  /** Not firm, or does not hold for a minute: felt by hand, by looking it over or at the hand-over. */
+  'lever-gives': {
+    area: 'lever',
+    word: 'replace',
+    doNotRide: true,
+    work: 'full-bleed',
+    workOnCable: 'replace-cable',
+    tag: 'P',
+  },
   'slow-return': { area: 'lever', word: 'watch', work: 'service-pistons', tag: 'P' },
   'lever-bent': { area: 'lever', word: 'replace', work: 'replace-lever', tag: 'D' },
   'lever-loose': {

@@ -11,7 +11,7 @@ import {
 import { standingFindings, type SaidWrong, type StandingFinding } from '../evidence/findings';
 import { AREA_LAPSES } from '../evidence/lapse';
 import { heldSittings, lapsedBy, type Held } from '../evidence/readings';
-import { standTestedSince, type Trial } from '../evidence/trials';
+import { isMendedBetween, standingTest, standTestedSince, type Trial } from '../evidence/trials';
 import { compatibility, type AskedFluid } from '../fluid/compatibility';
 import { fluidNamed, type Family } from '../fluid/families';
 import { micrometres } from '../units/length';
@@ -265,7 +265,8 @@ export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFin
       (said) => said.decision === 'seen-wrong' && said.end === end && said.subject === area,
     ),
   });
-  return area === 'fluid' ? [...standing, ...wrongFluid(job, end, standing)] : standing;
+  if (area === 'fluid') return [...standing, ...wrongFluid(job, end, standing)];
+  return area === 'lever' ? [...standing, ...feltWrong(job, end, standing)] : standing;
 }
 
 /** A part that came on at this visit, or brings a past along from an earlier one. */
@@ -299,6 +300,30 @@ function wrongFluid(
       : [{ finding, seq: since, lookOverId: null, lesserLook: null }];
   });
   return found.slice(0, 1);
+}
+
+/**
+ * A lever that failed its test by hand gives. The same test good after work that can mend it answers it, and so does the
+ * number of the whole one after such work [D].
+ */
+function feltWrong(
+  job: InspectedJob,
+  end: End,
+  standing: readonly StandingFinding[],
+): StandingFinding[] {
+  const felt = standingTest(job, 'lever-feel', end);
+  if (felt?.outcome !== 'failed' || standing.some(({ finding }) => finding === 'lever-gives'))
+    return [];
+  const sitting = standingSitting(job, end, 'lever');
+  const judgement = sitting && judgeSitting(job, sitting);
+  const proven =
+    sitting !== null &&
+    judgement?.ok === true &&
+    (judgement.word === 'holds' || judgement.word === 'watch') &&
+    isMendedBetween(job, [end], 'lever-feel', [felt.seq, sitting.seq]);
+  return proven
+    ? []
+    : [{ finding: 'lever-gives', seq: felt.seq, lookOverId: null, lesserLook: null }];
 }
 
 /** What changed since a sitting at an end; a stand test after it answers for wobble and gaps [D]. */
@@ -393,7 +418,11 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     ...(lapsed || unmeasured ? ['unproven'] : []),
   ] as Word[];
   const word = worst(words) ?? 'holds';
-  const work = [...found.map((finding) => ruleOf(finding).work), ...recommendedBy(judgement)];
+  const onCable = job.identified[end]?.sheet.body.brake.actuation === 'cable';
+  const work = [
+    ...found.map((finding) => (onCable && ruleOf(finding).workOnCable) || ruleOf(finding).work),
+    ...recommendedBy(judgement),
+  ];
   return {
     end,
     subject,

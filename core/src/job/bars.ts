@@ -31,12 +31,6 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
     leverSideConfirmed: job.frontLever !== null && provenTest(job, 'lever-side') === 'passed',
     motor: job.bike.motor,
     cutOff: provenTest(job, 'cut-off'),
-    leverFeel: Object.fromEntries(
-      ENDS.flatMap((end) => {
-        const felt = standingTest(job, 'lever-feel', end);
-        return felt ? [[end, felt.outcome]] : [];
-      }),
-    ),
     inspected: items.map((item) => {
       const { end, subject, word, doNotRide, found } = item;
       return {

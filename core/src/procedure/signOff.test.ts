@@ -4,7 +4,6 @@ const clear: SignOffFacts = {
   leverSideConfirmed: true,
   motor: false,
   cutOff: null,
-  leverFeel: {},
   inspected: [],
   tightenings: [],
   openChecks: [],
@@ -81,14 +80,13 @@ describe('sign-off', () => {
     expect(codes({ ...rotor('watch'), customerToldOfWatch: true })).toEqual([]);
   });
 
-  it('refuses an unproven torque, a failed lever, an unconfirmed lever side', () => {
+  it('refuses an unproven torque, an unconfirmed lever side', () => {
     expect(
       codes({ tightenings: [{ end: 'front', fastener: 'rotor-bolts', flaws: ['passes-open'] }] }),
     ).toEqual(['torque-unproven']);
     expect(codes({ tightenings: [{ end: 'front', fastener: 'rotor-bolts', flaws: [] }] })).toEqual(
       [],
     );
-    expect(codes({ leverFeel: { front: 'passed', rear: 'failed' } })).toEqual(['lever-failed']);
     expect(codes({ leverSideConfirmed: false })).toEqual(['lever-side-unconfirmed']);
   });
 

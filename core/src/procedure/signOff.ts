@@ -5,7 +5,7 @@ import type { BrakeState } from '../plan/state';
 import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
 import type { Check } from './finalCheck';
-import { ENDS, type End } from '../ends';
+import type { End } from '../ends';
 
 /** What a test at the end came to. A test nobody made is absent: "not inspected" is neither a verdict nor a bar [D]. */
 export type Outcome = 'passed' | 'failed';
@@ -16,7 +16,6 @@ export interface SignOffFacts {
   /** The bike has a motor, so each lever must have been seen to cut it. */
   motor: boolean;
   cutOff: Outcome | null;
-  leverFeel: Partial<Record<End, Outcome>>;
   /** What was inspected. What nobody looked at is not here. */
   inspected: readonly {
     end: End;
@@ -57,7 +56,6 @@ export type Bar =
   | { code: 'lever-side-unconfirmed' }
   | { code: 'cut-off-untested' }
   | { code: 'cut-off-failed' }
-  | { code: 'lever-failed'; end: End }
   | { code: 'lever-untested'; end: End }
   | { code: 'bubbles-last'; end: End }
   | { code: 'stand-untested'; end: End }
@@ -84,8 +82,6 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     .map(({ end, subject, found }) => ({ code: 'do-not-ride', end, subject, found }));
   for (const { end, subject, found } of facts.tagged)
     bars.push({ code: 'still-tagged', end, subject, found });
-  for (const end of ENDS)
-    if (facts.leverFeel[end] === 'failed') bars.push({ code: 'lever-failed', end });
   for (const {
     end,
     subject,

@@ -120,12 +120,16 @@ describe('a no of the hand-over', () => {
     const jobId = await ready();
     await test(jobId, 'lever-feel', 'failed');
     await test(jobId, 'lever-feel', 'passed', 'Pulled harder');
-    expect(await barsOf(jobId)).toEqual(['lever-failed']);
+    expect(await barsOf(jobId)).toEqual(['do-not-ride']);
     expect((await sign(jobId)).status).toBe(409);
     expect((await decide(jobId, 'customer-refused', 'lever')).status).toBe(409);
     expect((await decide(jobId, 'seen-wrong', 'lever')).status).toBe(403);
+    // Nor by another job of the bike, on which nobody felt it.
+    const second = await nextVisit(jobId);
+    expect(await barsOf(second)).toEqual(['still-tagged']);
     expect((await decide(jobId, 'seen-wrong', 'lever', { personName: 'Lead' })).status).toBe(201);
     expect(await barsOf(jobId)).toEqual([]);
+    expect(await barsOf(second)).toEqual([]);
   });
 
   it('of the rider is answered by a yes that says what was done', async () => {

@@ -171,7 +171,7 @@ describe('signing off', () => {
     );
     expect(codes(await sign(jobId))).toEqual([
       'do-not-ride',
-      'lever-failed',
+      'do-not-ride',
       'lever-side-unconfirmed',
       'cut-off-untested',
     ]);

@@ -9,7 +9,6 @@ import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { changeJob } from '../jobs/jobBook';
 import { hangTakenBack, noteRefusals } from '../jobs/judgements';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
-import { standingTest } from '@hold-fast/core/evidence/trials';
 import { checkPin, isLead } from '../people/rules';
 import { addPinTry, personById, personByName } from '../people/store';
 import type { Tries } from '../people/tries';
@@ -90,10 +89,8 @@ function refuseNothingToDecide(
     case 'seen-wrong': {
       const tagged = job.tags.some(here);
       const answerable = item !== undefined && (item.held.length > 0 || item.found.length > 0);
-      const felt =
-        subject === 'lever' && standingTest(job, 'lever-feel', end)?.outcome === 'failed';
-      if (!answerable && !felt && !tagged && !job.againstAdvice.some(here)) throw nothing();
-      if ((felt || tagged || item?.doNotRide) && !byLead) throw new Refusal('not-allowed');
+      if (!answerable && !tagged && !job.againstAdvice.some(here)) throw nothing();
+      if ((tagged || item?.doNotRide) && !byLead) throw new Refusal('not-allowed');
       return;
     }
     case 'kept-sheet':

@@ -53,8 +53,7 @@ type Decision = DecideProps['decision'];
 export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
   const [deciding, setDeciding] = useState<Decision | null>(null);
   const item = 'subject' in bar ? itemAt(job, bar.end, bar.subject) : null;
-  const grave =
-    bar.code === 'do-not-ride' || bar.code === 'still-tagged' || bar.code === 'lever-failed';
+  const grave = bar.code === 'do-not-ride' || bar.code === 'still-tagged';
   return (
     <Note kind={bar.code === 'do-not-ride' ? 'refusal' : 'caution'}>
       <Words>{words.bar(bar)}</Words>
@@ -93,7 +92,7 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
         <Decide
           job={job}
           end={bar.end}
-          subject={'subject' in bar ? bar.subject : bar.code === 'lever-failed' ? 'lever' : 'rotor'}
+          subject={'subject' in bar ? bar.subject : 'rotor'}
           decision={deciding}
           lead={grave || deciding === 'accepted-unproven' || deciding === 'kept-sheet'}
           person={person}
@@ -130,7 +129,6 @@ function decisionsOn(bar: Bar, item: InspectionItem | null): Decision[] {
     case 'do-not-ride':
       return answerable ? ['seen-wrong'] : [];
     case 'still-tagged':
-    case 'lever-failed':
       return ['seen-wrong'];
     case 'sheet-revised':
       return ['kept-sheet'];
@@ -146,7 +144,6 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: 'Tighten it', to: `${bar.end}/bolts?fastener=${bar.fastener}` }];
     case 'work-open':
       return [{ says: 'On with the plan', to: 'step' }];
-    case 'lever-failed':
     case 'lever-untested':
       return [{ says: 'Test the lever for air', to: `${bar.end}/lever` }];
     case 'bubbles-last':
