@@ -105,7 +105,7 @@ const finding: Record<Finding, string> = {
   'fluid-wrong': 'wrong fluid',
   'fluid-unknown': 'unknown fluid',
   'fluid-spent': 'fluid dark or cloudy',
-  'lever-gives': 'lever gives under a held pull',
+  'lever-gives': 'gives under a held pull',
   'slow-return': 'lever returns slowly',
   'lever-bent': 'lever bent',
   'lever-loose': 'lever clamp loose',
