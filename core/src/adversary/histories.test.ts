@@ -105,10 +105,26 @@ describe('E1: condemned stays condemned', () => {
     expect(visit.word('caliper')).toBe('holds');
   });
 
+  it('what is loose is tight by its own torque, and what a maker was asked is not put right by asking', () => {
+    const visit = identified();
+    visit.look('lever', ['lever-loose']);
+    for (const work of ['tighten-lever', 'tighten-bolts', 'ask-maker'] as const)
+      expect(visit.send('repair', { end: 'front', work, words: 'Tight now' })).toMatchObject({
+        code: 'not-by-words',
+      });
+    visit.tighten('caliper-post').look('lever');
+    expect(visit.item('lever')!.found).toEqual(['lever-loose']);
+    visit.look('bolts', ['bolt-loose']);
+    visit.look('bolts');
+    expect(visit.word('bolts')).toBe('unproven');
+    visit.tighten('rotor-bolts').look('bolts');
+    expect(visit.word('bolts')).toBe('holds');
+  });
+
   it('work cures what it is for, once somebody has looked after it', () => {
     const visit = identified();
     visit.look('leaks', ['leak-at-banjo']);
-    visit.repair('tighten-bolts').look('leaks');
+    visit.repair('clean-caliper').look('leaks');
     expect(visit.item('leaks')!.doNotRide).toBe(true);
     visit.repair('remake-joint');
     expect(visit.item('leaks')!.doNotRide).toBe(true);
@@ -357,6 +373,16 @@ describe('E3: the limit', () => {
     set.identify(sheet({ torque: [{ ...row!, window }] }));
     expect(set.barred).toContain('torque-unproven');
   });
+});
+
+it('E3: a brake that was filled wants its lever’s number, also under a sheet that says it is pulled by a cable', () => {
+  const cable = sheet({ fluid: null, brake: { ...SHEET.brake, actuation: 'cable' } });
+  const visit = identified();
+  visit.fill();
+  visit.identify(cable).tickAll().test('stand');
+  expect(visit.barred).toEqual(['lever-untested']);
+  const dry = identified().identify(cable).repair('replace-cable');
+  expect(dry.barred).not.toContain('lever-untested');
 });
 
 describe('E4: proofs lapse', () => {

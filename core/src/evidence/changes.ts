@@ -97,7 +97,7 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
             {
               seq,
               touches: fastenerRule(fastener).touches,
-              cures: ['tighten-bolts'],
+              cures: [fastener === 'lever-clamp' ? 'tighten-lever' : 'tighten-bolts'],
               by: { code: 'tightened', fastener },
             },
           ]

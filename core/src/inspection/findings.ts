@@ -106,7 +106,7 @@ export const FINDINGS = {
   'lever-loose': {
     area: 'lever',
     word: 'unproven',
-    work: 'tighten-bolts',
+    work: 'tighten-lever',
     notAccepted: true,
     tag: 'P',
   },

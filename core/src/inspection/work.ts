@@ -6,6 +6,11 @@ interface WorkRule {
   touches: readonly Touch[];
   /** What it loosens or puts on, and what is proven to be tight afterwards. Of a joint nobody names, both. */
   loosens: readonly Hold[];
+  /**
+   * It has a proof or an answer of its own, so that nobody's word that it was done is enough: a bolt is tight by its torque, and
+   * what a maker was asked is not yet put right [D].
+   */
+  notByWords?: true;
 }
 
 /** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. Common practice [P]. */
@@ -43,9 +48,10 @@ const RULES = {
     touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
     loosens: ['lever', 'hose-at-lever', 'cable'],
   },
-  'tighten-bolts': { touches: [], loosens: [] },
+  'tighten-bolts': { touches: [], loosens: [], notByWords: true },
+  'tighten-lever': { touches: [], loosens: [], notByWords: true },
   'dress-mount': { touches: ['mount', 'caliper'], loosens: ['caliper'] },
-  'ask-maker': { touches: [], loosens: [] },
+  'ask-maker': { touches: [], loosens: [], notByWords: true },
   'centre-caliper': { touches: ['caliper'], loosens: ['caliper'] },
   'square-caliper': { touches: ['caliper'], loosens: ['caliper'] },
 } as const satisfies Readonly<Record<string, WorkRule>>;
@@ -56,3 +62,6 @@ export const WORKS = Object.keys(RULES) as Work[];
 export function workRule(work: Work): WorkRule {
   return RULES[work];
 }
+
+/** Work that is told in words where no step of the plan and no torque says it. */
+export const TOLD_WORKS = WORKS.filter((work) => !workRule(work).notByWords);

@@ -102,10 +102,15 @@ function provenTest(
   return lapsed ? null : last.outcome;
 }
 
-/** Whether a system was opened on this visit, plan or no plan, and no number of its lever was taken since. */
+/**
+ * Whether a system was opened on this visit, plan or no plan, and no number of its lever was taken since. Where fluid was put
+ * in or bled there is a system, whatever sheet the brake goes by now.
+ */
 function leverUntestedAt(job: Judged, end: End): boolean {
   const opened = changedSince(changesAt(job, end), 0, SYSTEM);
-  if (!opened || job.identified[end]?.sheet.body.brake.actuation === 'cable') return false;
+  const wet = [...job.filled, ...job.bled].some((each) => each.end === end);
+  const cable = job.identified[end]?.sheet.body.brake.actuation === 'cable';
+  if (!opened || (cable && !wet)) return false;
   const sitting = standingSitting(job, end, 'lever');
   return sitting === null || sitting.seq < opened.seq;
 }

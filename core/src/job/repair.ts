@@ -1,6 +1,6 @@
 import type { End } from '../ends';
-import type { Work } from '../inspection/work';
-import type { EntryBase, Kind } from './entry';
+import { workRule, type Work } from '../inspection/work';
+import { fault, type EntryBase, type Kind } from './entry';
 
 /** Work done at one end that no step of the plan says, with what was done. */
 export interface RepairEntry extends EntryBase {
@@ -12,6 +12,8 @@ export interface RepairEntry extends EntryBase {
 
 export const repair: Kind<RepairEntry> = {
   kind: 'repair',
+  fault: (_job, { work }) =>
+    workRule(work).notByWords ? fault('invalid-input', 'work', 'not-by-words') : null,
   add: (facts, { kind: _kind, ...repaired }, _known, { seq, by }) => ({
     ...facts,
     repaired: [...facts.repaired, { ...repaired, seq, by }],

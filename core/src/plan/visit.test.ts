@@ -295,6 +295,7 @@ describe('what an inspection recommends', () => {
       'replace-cable',
       'replace-lever',
       'tighten-bolts',
+      'tighten-lever',
       'ask-maker',
     ]);
     expect(proceduresFor(['replace-cable'], 'cable', 'push-up')).toEqual(['renew-cable']);

@@ -363,7 +363,7 @@ export const STEPS = {
   'lever-tighten': {
     kind: 'set-up',
     touches: [],
-    cures: ['tighten-bolts'],
+    cures: ['tighten-lever'],
     fastens: 'lever',
     loosens: [],
     when: ['set', 'prove'],

@@ -143,6 +143,18 @@ describe('a no of the hand-over', () => {
   });
 });
 
+it('a loose bolt is not told to be tight', async () => {
+  const jobId = await ready();
+  const told = await client.append(
+    jobId,
+    entry('repair', { end: 'front', work: 'tighten-bolts', words: 'Tight now' }),
+  );
+  expect([told.status, told.body.fields?.[0]]).toMatchObject([
+    422,
+    { path: 'entry.work', code: 'not-by-words' },
+  ]);
+});
+
 describe('a worn rotor', () => {
   it('measured again without the worn place stays worn; a whole one with words answers it', async () => {
     const jobId = await ready();

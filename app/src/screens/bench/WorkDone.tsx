@@ -1,5 +1,5 @@
 import type { End } from '@hold-fast/core/ends';
-import { WORKS, type Work } from '@hold-fast/core/inspection/work';
+import { TOLD_WORKS, type Work } from '@hold-fast/core/inspection/work';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../data/writes';
@@ -13,17 +13,19 @@ import { words } from '../../words/words';
 interface Props {
   jobId: string;
   end: End;
-  /** What would cure it; all work there is where nothing is named. */
+  /** What would cure it; all that can be told where nothing is named. */
   works: readonly Work[];
 }
 
 /** Work that no step of the plan says, written down with what was done: what was found before is cured by it and a later look. */
 export function WorkDone({ jobId, end, works }: Props) {
   const [open, setOpen] = useState(false);
-  const offered = works.length > 0 ? works : WORKS;
+  const told = works.filter((each) => TOLD_WORKS.includes(each));
+  const offered = works.length > 0 ? told : TOLD_WORKS;
   const [work, setWork] = useState<Work | null>(offered.length === 1 ? offered[0]! : null);
   const [done, setDone] = useState('');
   const [tried, setTried] = useState(false);
+  if (offered.length === 0) return null;
   if (!open)
     return <Button kind="quiet" says="Write down the work" onPress={() => setOpen(true)} />;
   const keep = () => {
