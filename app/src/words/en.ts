@@ -78,6 +78,7 @@ const finding: Record<Finding, string> = {
   'rotor-deposits': 'deposits on the track',
   'pads-soaked': 'soaked with oil',
   'pads-oil-mist': 'light oil mist',
+  'pads-with-metal': 'metal in them, on a rotor for organic pads only',
   'pads-glazed': 'glazed',
   'friction-cracked': 'friction cracked',
   'friction-lifting': 'friction lifting off its plate',

@@ -529,6 +529,22 @@ describe('E5 and E6: a proof is complete, and doubt goes all the way', () => {
 });
 
 describe('E7 and E8: used parts bring their past, and what is fitted is fastened', () => {
+  it('a rotor for organic pads only does not go over pads with metal in them, whichever came first', () => {
+    const visit = identified();
+    visit.fit({ part: 'pads', compound: 'metallic', rebedding: 'strip-and-bed-in' });
+    expect(visit.barred).not.toContain('replace-open');
+    visit.fit({ organicOnly: true });
+    expect(visit.item('pads')).toMatchObject({ word: 'replace', found: ['pads-with-metal'] });
+    visit.look('pads');
+    expect(visit.barred).toContain('replace-open');
+    visit.fit({ part: 'pads', compound: 'organic', rebedding: 'strip-and-bed-in' });
+    expect(visit.barred).not.toContain('replace-open');
+    const sheetSays = identified();
+    sheetSays.fit({ part: 'pads', compound: 'metallic', rebedding: 'strip-and-bed-in' });
+    sheetSays.identify(sheet({ rotor: { ...SHEET.rotor, organicOnly: true } }));
+    expect(sheetSays.barred).toContain('replace-open');
+  });
+
   it('a used rotor that came off for wear, or that nobody measured, is not proven', () => {
     const visit = identified();
     visit.fit({ condition: 'used' });

@@ -39,6 +39,8 @@ export const FINDINGS = {
   'bent-beyond-truing': { area: 'rotor', word: 'replace', work: 'replace-rotor', tag: 'P' },
   'rotor-deposits': { area: 'rotor', word: 'watch', work: 'clean-and-bed-in', tag: 'P' },
 
+  /** On a rotor that is marked for organic pads only. */
+  'pads-with-metal': { area: 'pads', word: 'replace', work: 'replace-pads', tag: 'M' },
   'pads-soaked': { area: 'pads', word: 'replace', work: 'replace-pads', tag: 'P' },
   'pads-oil-mist': { area: 'pads', word: 'watch', work: 'decontaminate', tag: 'P' },
   'pads-glazed': { area: 'pads', word: 'watch', work: 'clean-and-bed-in', tag: 'P' },

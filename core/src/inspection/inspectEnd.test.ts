@@ -87,7 +87,13 @@ const fitting = (change: Partial<Fitting>) => ({
 });
 const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   id: 'job',
-  identified: { front: { seq: 0, sheet: { body: { ...sheet, fluid: null } } }, rear: null },
+  identified: {
+    front: {
+      seq: 0,
+      sheet: { body: { ...sheet, rotor: { ...sheet.rotor, organicOnly: false }, fluid: null } },
+    },
+    rear: null,
+  },
   stamped: [],
   stepped: [],
   filled: [],

@@ -1,4 +1,5 @@
 import { onceAnEnd } from '../job/onceAnEnd';
+import { compoundAdvice } from '../kit/compound';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
@@ -55,7 +56,9 @@ export interface InspectedJob extends ChangedJob {
       End,
       {
         seq: number;
-        sheet: { body: SheetFacts & { fluid: AskedFluid | null } };
+        sheet: {
+          body: SheetFacts & { rotor: { organicOnly: boolean }; fluid: AskedFluid | null };
+        };
       } | null
     >
   >;
@@ -266,6 +269,7 @@ export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFin
     ),
   });
   if (area === 'fluid') return [...standing, ...wrongFluid(job, end, standing)];
+  if (area === 'pads') return [...standing, ...wrongCompound(job, end, standing)];
   return area === 'lever' ? [...standing, ...feltWrong(job, end, standing)] : standing;
 }
 
@@ -300,6 +304,22 @@ function wrongFluid(
       : [{ finding, seq: since, lookOverId: null, lesserLook: null }];
   });
   return found.slice(0, 1);
+}
+
+/** Pads with metal on a rotor for organic ones, whichever of the two came first: other pads or another rotor answer it [M]. */
+function wrongCompound(
+  job: InspectedJob,
+  end: End,
+  standing: readonly StandingFinding[],
+): StandingFinding[] {
+  const { rotor, pads, bedded } = kitAt(job, end);
+  const organicOnly =
+    rotor?.organicOnly ?? job.identified[end]?.sheet.body.rotor.organicOnly ?? false;
+  if (!pads?.compound || compoundAdvice({ organicOnly, bedded }, pads.compound).code !== 'refused')
+    return [];
+  return standing.some(({ finding }) => finding === 'pads-with-metal')
+    ? []
+    : [{ finding: 'pads-with-metal', seq: pads.seq, lookOverId: null, lesserLook: null }];
 }
 
 /**
