@@ -281,6 +281,18 @@ describe('a no of the hand-over', () => {
 });
 
 describe('E2: contradiction never softens', () => {
+  it('a ridge that was felt once is there for flat jaws, in this sitting and the next, till a point gauge is inside it', () => {
+    const flat = { ...GAUGES.point, name: 'G7', anvils: 'flat' } satisfies typeof GAUGES.point;
+    const visit = identified().rotor([1.7, 1.7, 1.7], flat);
+    expect(visit.word('rotor')).toBe('holds');
+    const first = visit.job.measured[0]!.id;
+    visit.send('look', { measurementId: first, subject: 'ridge', seen: true });
+    visit.send('look', { measurementId: first, subject: 'ridge', seen: false });
+    expect(visit.word('rotor')).toBe('unproven');
+    expect(visit.rotor([1.7, 1.7, 1.7], flat).word('rotor')).toBe('unproven');
+    expect(visit.rotor([1.7, 1.7, 1.7]).word('rotor')).toBe('holds');
+  });
+
   it('pads worn into the plate, and friction nought, are recorded and say Replace', () => {
     expect(identified().pads(1.6).word('pads')).toBe('replace');
     expect(identified().pads(0, { basis: 'friction' }).word('pads')).toBe('replace');

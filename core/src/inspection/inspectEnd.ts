@@ -25,7 +25,7 @@ import { areasOf, AREAS, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, type SheetFacts, type Standard } from './judge';
 import { MEASURANDS, type Measurand } from './measurand';
 import { recommendedBy } from './recommended';
-import { hasEvidence, type MeasuringSession } from './session';
+import { hasEvidence, type MeasuringSession, isRidgeFelt } from './session';
 import { WORKS, type Work } from './work';
 
 /** A sitting as recorded on a job. */
@@ -193,12 +193,21 @@ export const standardOf = onceAnEnd((job: InspectedJob, end: End): Standard | nu
     stamps: stampsAt(job, end, rotor),
     fittedRotor: rotor,
     damage: ROTOR_DAMAGE.filter((damage: RotorDamage) => found.includes(damage)),
+    ridgeFelt: isRidgeFeltAt(job, end),
     outlook: job.outlooks[end],
     rules: job.rules,
   };
   const runout = itemOfWobble(job, end, base);
   return sameStandard({ ...base, runout });
 });
+
+/** Whether a ridge was felt on the rotor that is on. */
+function isRidgeFeltAt(job: InspectedJob, end: End): boolean {
+  const since = individualSince(job, end, 'rotor');
+  return job.measured.some(
+    (sitting) => sitting.end === end && sitting.seq > since && isRidgeFelt(sitting.looks),
+  );
+}
 
 const STANDARDS = new WeakMap<SheetFacts, Map<string, Standard>>();
 /** So many standards by one sheet are told apart at a time: a job has one an end, and a few while it is worked on. */

@@ -46,6 +46,8 @@ export interface Standard {
   /** The rotor fitted since, if one was: it goes by its own stamp, construction and thickness when new. */
   fittedRotor?: FittedPart | null;
   damage?: readonly RotorDamage[];
+  /** A ridge was felt on the rotor that is on, in whichever sitting. */
+  ridgeFelt?: boolean;
   outlook?: Partial<Record<Part, Outlook>>;
   /** The rotor's wobble, for what is left of the gaps; null when it was not measured. */
   runout?: { tirMm: number | null; doubtMm: number; proven: boolean } | null;
@@ -108,11 +110,11 @@ export function judge(
 }
 
 function verdictOn(measurand: Measurand, session: MeasuringSession, standard: Standard): Judgement {
-  const { sheet, damage = [], outlook = {}, rules = USUAL_RULES } = standard;
+  const { sheet, damage = [], ridgeFelt = false, outlook = {}, rules = USUAL_RULES } = standard;
   switch (measurand) {
     case 'rotor': {
       const rotor = rotorVerdict(
-        rotorMeasurement(session, damage),
+        rotorMeasurement(session, damage, ridgeFelt),
         rotorLimit(standard),
         rotorNewMm(standard),
         outlook.rotor ?? null,

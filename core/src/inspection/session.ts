@@ -73,10 +73,11 @@ export function hasEvidence({ readings }: Pick<MeasuringSession, 'readings'>): b
   return readings.some(({ place }) => isEvidence(place));
 }
 
-/** The session as a rotor measurement, with the damage seen on the rotor. */
+/** The session as a rotor measurement, with what was found on the rotor by eye and hand, also before or after it. */
 export function rotorMeasurement(
   session: MeasuringSession,
   damage: readonly RotorDamage[] = [],
+  ridgeFelt = false,
 ): RotorMeasurement {
   const pointCount = session.pointCount ?? 0;
   const points = Array.from({ length: pointCount }, (_, i) => ({
@@ -87,7 +88,7 @@ export function rotorMeasurement(
     ...evidenceOf(session),
     points,
     pointCount,
-    ridge: ridgeOf(session.looks),
+    ridge: ridgeFelt ? 'felt' : ridgeOf(session.looks),
     lipMm: lastAt(session, 'lip'),
     damage,
   };
@@ -220,10 +221,13 @@ function readAt<P extends string>(
   ) as Partial<Record<P, number>>;
 }
 
+/** A ridge that was felt once is there: that a later finger does not find it takes nothing back [D]. */
+export const isRidgeFelt = (looks: readonly Look[]): boolean =>
+  looks.some(({ subject, seen }) => subject === 'ridge' && seen);
+
 function ridgeOf(looks: readonly Look[]): Ridge {
-  const felt = lastLook(looks, 'ridge');
-  if (felt === undefined) return 'not-looked';
-  return felt ? 'felt' : 'none';
+  if (isRidgeFelt(looks)) return 'felt';
+  return lastLook(looks, 'ridge') === undefined ? 'not-looked' : 'none';
 }
 
 function lastLook(looks: readonly Look[], subject: Look['subject']): boolean | undefined {

@@ -4,7 +4,7 @@ import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/ends';
 import { standardOf } from '@hold-fast/core/inspection/inspectEnd';
 import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/judge';
-import { valuesAt } from '@hold-fast/core/inspection/session';
+import { isRidgeFelt, valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -96,7 +96,7 @@ function Points({ job, measured, ask }: PointsProps) {
 
   const earlierHere = place === null ? [] : valuesAt(measured.readings, place);
   const lip = valuesAt(measured.readings, 'lip').at(-1);
-  const ridge = measured.looks.filter(({ subject }) => subject === 'ridge').at(-1);
+  const ridge = measured.looks.some(({ subject }) => subject === 'ridge');
   const zero = valuesAt(measured.readings, 'zero').at(-1);
 
   const facts: Fact[] = [
@@ -106,7 +106,7 @@ function Points({ job, measured, ask }: PointsProps) {
       onPress: () => ask('zero'),
     },
     {
-      says: ridge ? (ridge.seen ? 'Ridge felt' : 'No ridge') : 'Ridge: not looked',
+      says: isRidgeFelt(measured.looks) ? 'Ridge felt' : ridge ? 'No ridge' : 'Ridge: not looked',
       open: !ridge,
       onPress: () => ask('ridge'),
     },
