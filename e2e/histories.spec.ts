@@ -195,9 +195,7 @@ test('a no on the stand is not tapped to yes: it says what was done about it', a
   const feel = page.getByRole('radiogroup', { name: /Front lever firm/ });
   await hands.touch(feel.getByRole('radio', { name: 'No' }));
   await hands.touch(feel.getByRole('radio', { name: 'Yes' }));
-  await expect(
-    page.getByText('gives under a held pull', { exact: false }).first(),
-  ).toBeVisible();
+  await expect(page.getByText('gives under a held pull', { exact: false }).first()).toBeVisible();
   await expect(feel.getByRole('radio', { name: 'No' })).toBeChecked();
   const side = page.getByRole('radiogroup', { name: /left lever/ });
   await hands.touch(side.getByRole('radio', { name: 'No' }));
