@@ -125,9 +125,13 @@ test('a keyboard skips the places, and a question mark shows the keys of the scr
 }, { project }) => {
   const hands = await openBench(page);
   if (project.name === 'wide') {
-    await page.getByRole('button', { name: 'Skip to the page' }).focus();
-    await page.keyboard.press('Enter');
-    await expect(page.getByRole('heading', { level: 1 }).last()).toBeFocused();
+    const name = page.getByRole('main').getByRole('heading', { level: 1 });
+    await expect(name).toBeVisible();
+    // What comes up after the first look may take the focus once more.
+    await expect(async () => {
+      await page.getByRole('button', { name: 'Skip to the page' }).press('Enter');
+      await expect(name).toBeFocused({ timeout: 500 });
+    }).toPass();
   }
   await checkIn(hands, `Keyed ${project.name}`, `Keys ${project.name}`);
   await identify(hands, 'Ostrel Tolve');

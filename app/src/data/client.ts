@@ -117,4 +117,4 @@ onSignedOut(() => {
   if (session?.person) client.setQueryData(keys.session, { ...session, ended: true });
 });
 
-globalThis.addEventListener?.('online', () => void outbox.send());
+globalThis.addEventListener?.('online', () => outbox.backOnline());

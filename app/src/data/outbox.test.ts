@@ -169,6 +169,18 @@ it.each([
   expect(opened().unreadable).toBe(0);
 });
 
+it('sends soon once the network is back, also where the try that was under way still fails', async () => {
+  answers = ['lost', 'lost', 'lost', 'lost', 'lost'];
+  const outbox = opened();
+  outbox.add(waits('1'));
+  await settle(7_500);
+  expect(outbox.waiting).toHaveLength(1);
+  // It has come to wait eight seconds; the try that follows at once is lost too, and the next comes after one.
+  outbox.backOnline();
+  await settle(1_000);
+  expect(outbox.waiting).toEqual([]);
+});
+
 it('tries again by itself after a lost connection, with the same id', async () => {
   answers = ['lost', 'lost', problem(503, 'unavailable')];
   const outbox = opened();

@@ -163,6 +163,12 @@ export class Outbox {
     return this.#round;
   }
 
+  /** The network is back: sends at once, and soon again where a try that was under way still fails. */
+  backOnline(): void {
+    this.#pause = FIRST_PAUSE_MS;
+    void this.send();
+  }
+
   /**
    * Sees to it that the server has all that this device holds of a job: what is decided, fitted or signed goes by all of
    * it, and must not overtake a reading.

@@ -8,9 +8,12 @@ interface Props extends Pick<TextProps, 'numberOfLines' | 'style'> {
   children: string;
 }
 
+/** The address at which a name took the focus last. */
+let arrivedAt: string | null = null;
+
 /**
- * The name of a screen, which is the title of the page too. It takes the focus when it comes up, so that who does not see
- * it hears where they are; a field that took it already keeps it.
+ * The name of a screen, which is the title of the page too. It takes the focus when it comes up at another address, or
+ * where nothing has it, so that who does not see it hears where they are; a field that took it already keeps it.
  */
 export function ScreenName({ over, children, ...rest }: Props) {
   const heading = useRef<Text>(null);
@@ -18,6 +21,9 @@ export function ScreenName({ over, children, ...rest }: Props) {
     if (typeof document === 'undefined') return;
     const at = document.activeElement;
     if (at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement) return;
+    const here = window.location.pathname;
+    if (arrivedAt === here && at !== null && at !== document.body) return;
+    arrivedAt = here;
     (heading.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
   }, []);
   useEffect(() => {
