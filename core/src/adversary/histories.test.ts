@@ -247,6 +247,8 @@ describe('a no of the hand-over', () => {
     const worked = identified().test('lever-feel', 'failed').repair('full-bleed');
     expect(worked.barred).toContain('do-not-ride');
     expect(worked.test('lever-feel').barred).not.toContain('do-not-ride');
+    const padded = identified().test('lever-feel', 'failed').repair('replace-pads');
+    expect(padded.test('lever-feel').barred).toContain('do-not-ride');
     const measured = identified().test('lever-feel', 'failed').lever();
     expect(measured.barred).toEqual(['do-not-ride']);
     expect(measured.repair('full-bleed').barred).toContain('do-not-ride');

@@ -202,14 +202,15 @@ it('a shop of the last version goes on: everything on its jobs is an entry, as i
       VALUES (${more(17)}, '${id(8)}', '{"front":["align"],"rear":[]}', '{"front":"push-up","rear":"push-up"}', 'agreed', '', ${made});
     INSERT INTO plan_step (id, seq, job_id, step, brake_end, outcome, reason, at, by_person) VALUES (${more(18)}, ${job.replace(',', ", 'wheel-out',")}, 'done', '', ${made});
     INSERT INTO decision (id, seq, job_id, brake_end, subject, rests_on, decision, words, at, by_person) VALUES (${more(19)}, ${job}, 'rotor', '', 'accepted-unproven', 'It will do', ${made});
-    INSERT INTO accepted_write (id, seq, body_hash, person_id, accepted_at) VALUES (${more(20)}, REPEAT('x', 32), '${id(1)}', '2026-11-25 10:00:00');
+    INSERT INTO told (id, seq, job_id, kind, body, at, by_person) VALUES (${more(20)}, '${id(8)}', 'ticked', '{"end":"front","check":"no-drag","outcome":"failed"}', ${made});
+    INSERT INTO accepted_write (id, seq, body_hash, person_id, accepted_at) VALUES (${more(21)}, REPEAT('x', 32), '${id(1)}', '2026-11-25 10:00:00');
     INSERT INTO job_change (job_id, version, was, became, changed_at, changed_by) VALUES ('${id(8)}', 2, '{"frontLever":null}', '{"frontLever":"left"}', '2026-11-25 10:00:00.1', '${id(1)}');
   `);
   await migrate(root, MIGRATIONS);
   const [rows] = await root.query<mysql.RowDataPacket[]>(
     'SELECT id, seq, kind, body, known, at FROM entry ORDER BY seq',
   );
-  expect(rows.map(({ seq }) => Number(seq))).toEqual(Array.from({ length: 20 }, (_, i) => i + 1));
+  expect(rows.map(({ seq }) => Number(seq))).toEqual(Array.from({ length: 21 }, (_, i) => i + 1));
   for (const { id: entryId, kind, body, at } of rows) {
     if (kind === 'decision' || kind === 'edit') continue;
     const sent = { id: entryId, kind, at: (at as Date).toISOString(), ...body };
