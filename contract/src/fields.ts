@@ -5,12 +5,12 @@ export const Id = z.uuidv7();
 export type Id = z.infer<typeof Id>;
 
 /** Years a workshop's dates lie in [D]: another one is a slip, or a clock that was never set. */
-const YEARS = { from: 2000, to: 2100 } as const;
+export const YEARS = { from: 2000, to: 2100 } as const;
 const inYears = (date: string) => {
   const year = Number(date.slice(0, 4));
   return year >= YEARS.from && year <= YEARS.to;
 };
-const OF_A_WORKSHOP = `A year from ${YEARS.from} to ${YEARS.to}.`;
+const OF_A_WORKSHOP = 'year-out-of-range';
 
 /** An instant as ISO 8601 in UTC. */
 export const Instant = z.iso.datetime({ abort: true }).refine(inYears, OF_A_WORKSHOP);
@@ -20,7 +20,7 @@ export const Day = z.iso.date({ abort: true }).refine(inYears, OF_A_WORKSHOP);
 /** Half of a letter that takes two (a lone surrogate), and control characters but for tab and new line: neither can be written. */
 const UNWRITABLE = /[\p{Cs}\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]/u;
 const isWritable = (written: string) => !UNWRITABLE.test(written);
-const WRITABLE = 'It holds a character that cannot be written.';
+const WRITABLE = 'unwritable';
 
 /** Text as it was keyed or sent, no longer than `max` characters. */
 export const text = (max: number) => z.string().max(max).refine(isWritable, WRITABLE);
@@ -42,7 +42,7 @@ export const Mm = z
   .min(-100)
   .max(10_000)
   .multipleOf(0.001)
-  .refine(noFiner(0.001), 'At least 0.001 mm, or nothing.');
+  .refine(noFiner(0.001), 'too-fine');
 /** A torque in N·m. */
 export const Nm = z.number().min(0.001).max(500).multipleOf(0.001);
 /** A volume in mL. */

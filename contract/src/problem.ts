@@ -29,20 +29,23 @@ export type ProblemKind = (typeof PROBLEM_KINDS)[number];
 
 export const PROBLEM_PREFIX = 'urn:hold-fast:problem:';
 
-/** What is wrong with one field: where it is, a stable code, and a sentence for people. */
+/** What is wrong with one field: where it is, and a stable code. Its words are the reader’s to choose. */
 export interface FieldFault {
   path: string;
   code: string;
-  message: string;
+  /** What puts it in words: the least and the most it may be. */
+  facts?: Readonly<Record<string, unknown>>;
 }
 
-/** Problem details. Source [S]: RFC 9457, with `fields` and `facts` as extension members. */
+/**
+ * Problem details. Source [S]: RFC 9457, with `fields` and `facts` as extension members. The title is the kind in plain words,
+ * for whoever reads the wire; what people are told is chosen by kind, field and code in their own language.
+ */
 export interface Problem {
   /** {@link PROBLEM_PREFIX} and a {@link ProblemKind}. */
   type: string;
   title: string;
   status: number;
-  detail?: string;
   fields?: FieldFault[];
   /** What the caller needs to put the refusal in words or to choose: bars, the current version, a code. */
   facts?: Record<string, unknown>;

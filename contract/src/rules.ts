@@ -17,21 +17,18 @@ export const ShopRules = z.strictObject({
     .array(z.enum(PAD_SCHOOLS))
     .min(1)
     .max(PAD_SCHOOLS.length)
-    .refine((schools) => new Set(schools).size === schools.length, 'Each school once.'),
+    .refine((schools) => new Set(schools).size === schools.length, 'twice'),
   rotorPoints: z.int().min(ROTOR_POINTS.fewest).max(ROTOR_POINTS.most),
   runoutPoints: z.int().min(RUNOUT_POINTS.fewest).max(RUNOUT_POINTS.most),
   runoutBands: z
     .strictObject({ goodMm: band, watchMm: band, trueMm: band })
-    .refine(
-      ({ goodMm, watchMm, trueMm }) => goodMm < watchMm && watchMm < trueMm,
-      'Each band must end above the one before.',
-    ),
+    .refine(({ goodMm, watchMm, trueMm }) => goodMm < watchMm && watchMm < trueMm, 'bands-overlap'),
   serviceDays: z.strictObject({ rotor: days, pads: days }),
   lengthUnit: z.enum(['mm', 'in']),
   beddingIn: z.enum(BEDDING_SCHOOLS),
   pistonLubricant: z.enum(PISTON_LUBRICANTS),
   labourPerHourCents: z.int().min(0).max(100_000),
-  timeZone: z.string().max(64).refine(isTimeZone, 'No time zone of that name.'),
+  timeZone: z.string().max(64).refine(isTimeZone, 'no-time-zone'),
 }) satisfies z.ZodType<Rules>;
 
 export interface RulesInForce {

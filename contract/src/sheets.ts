@@ -6,6 +6,7 @@ import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
 import { Id, Mm, Nm, Tag, words, wordsOrNone } from './fields';
+import type { FieldFault } from './problem';
 
 /** Who laid a value down, and where the number comes from when no maker's sheet gives it. */
 const origin = { origin: z.enum(['stamped', 'sheet', 'shop']), tag: Tag.nullable() };
@@ -125,7 +126,7 @@ export interface ImportRow {
   row: number;
   title: string;
   does: 'add' | 'revise' | 'nothing' | 'refused';
-  faults: { path: string; message: string }[];
+  faults: FieldFault[];
 }
 
 export const SheetsImport = z.strictObject({

@@ -32,11 +32,11 @@ export const Gauge = z
   })
   .refine((gauge) => gaugeFault(gauge) !== 'doubt-under-step', {
     path: ['uncertaintyMm'],
-    message: 'Its step alone leaves more open: at least the step divided by 1.73.',
+    message: 'doubt-under-step',
   })
   .refine((gauge) => gaugeFault(gauge) !== 'points-on-vernier', {
     path: ['anvils'],
-    message: 'A vernier has long jaws, and no points.',
+    message: 'points-on-vernier',
   });
 export type Gauge = z.infer<typeof Gauge>;
 
@@ -96,7 +96,7 @@ export const Container = z
   })
   .refine(({ wrongFluid, writtenOff }) => writtenOff || !wrongFluid, {
     path: ['writtenOff'],
-    message: 'A container with the wrong fluid in it is written off.',
+    message: 'wrong-fluid-kept',
   });
 export type Container = z.infer<typeof Container>;
 
@@ -160,7 +160,7 @@ export const StockMove = z.strictObject({
     .int()
     .min(-1000)
     .max(1000)
-    .refine((pieces) => pieces !== 0, 'More or fewer than none.'),
+    .refine((pieces) => pieces !== 0, 'no-pieces'),
   batch: wordsOrNone(40),
   why: words(120),
 });

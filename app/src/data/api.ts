@@ -1,5 +1,5 @@
 import type { Page } from '@hold-fast/contract/jobs';
-import { problemSays } from '../words/faultWords';
+import { faultWords, problemSays } from '../words/faultWords';
 import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
 
 /** A refusal of the server, with its reason. */
@@ -16,7 +16,7 @@ export class ProblemError extends Error {
 /** The server could not be reached: what was sent may or may not have arrived, and may be sent again. */
 export class NoConnection extends Error {
   constructor() {
-    super('No connection to the shop’s server. Nothing is lost: try again.');
+    super(faultWords.noConnection);
   }
 }
 

@@ -30,7 +30,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { ask, ProblemError } from './api';
-import { faultSays } from '../words/faultWords';
+import { faultSays, fieldSays } from '../words/faultWords';
 import { aboutEntry } from './about';
 import {
   askJob,
@@ -292,6 +292,6 @@ export const usePinTriesSeen = () =>
 export function faultsOf(error: Error | null): Record<string, string> {
   if (!(error instanceof ProblemError)) return {};
   return Object.fromEntries(
-    (error.problem.fields ?? []).map(({ path, message }) => [path, message]),
+    (error.problem.fields ?? []).map((fault) => [fault.path, fieldSays(fault)]),
   );
 }

@@ -8,6 +8,7 @@ import {
 import { View } from 'react-native';
 import Svg, { Circle, G, Path, Rect, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
+import { instrumentWords } from '../words/instruments';
 
 interface Props {
   boltCount: number;
@@ -39,7 +40,16 @@ export function BoltCircle({ boltCount, pass, marks, next, whole, width }: Props
   const pair = boltCount === 2;
   const view = pair ? PAIR : { top: 0, height: BOX };
   const done = order.filter((bolt) => isMarked(marks, pass, bolt)).length;
-  const says = `${boltCount === 1 ? 'One fastener' : `${boltCount} bolts, ${boltCount === 2 ? 'alternately' : 'in star order'}`}. ${done} of ${boltCount} done in this pass.`;
+  const says = instrumentWords.boltCircle.ofDoneInThisPass(
+    boltCount === 1
+      ? instrumentWords.boltCircle.oneFastener
+      : instrumentWords.boltCircle.bolts(
+          boltCount,
+          boltCount === 2 ? 'alternately' : instrumentWords.boltCircle.inStarOrder,
+        ),
+    done,
+    boltCount,
+  );
 
   return (
     <View style={{ width, alignSelf: 'center' }} role="img" accessibilityLabel={says}>

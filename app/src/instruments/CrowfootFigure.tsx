@@ -2,6 +2,8 @@ import { crowfootGain, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
+import { instrumentWords } from '../words/instruments';
+import { words } from '../words/words';
 
 const WIDTH = 320;
 /** Room above the highest point, and below the handle. */
@@ -18,7 +20,12 @@ export function CrowfootFigure({ crowfoot, width }: { crowfoot: Crowfoot; width:
   const nut = { x: drive.x + length * Math.cos(angle), y: drive.y - length * Math.sin(angle) };
   const top = Math.min(drive.y, nut.y) - MARGIN;
   const height = drive.y + MARGIN - top;
-  const says = `A crowfoot of ${extensionMm} mm at ${angleDegrees} degrees on a lever of ${leverMm} mm: the fastener gets ${crowfootGain(crowfoot).toFixed(3)} times what the wrench shows.`;
+  const says = instrumentWords.crowfootFigure.aCrowfootOfMmAt(
+    extensionMm,
+    angleDegrees,
+    leverMm,
+    words.format.fixed(crowfootGain(crowfoot), 3),
+  );
   return (
     <View style={{ width, alignSelf: 'center' }} role="img" accessibilityLabel={says}>
       <Svg

@@ -1,6 +1,8 @@
 import { View } from 'react-native';
 import Svg, { Path, Rect, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
+import { instrumentWords } from '../words/instruments';
+import { words } from '../words/words';
 
 interface Props {
   angleDegrees: number | null;
@@ -23,8 +25,13 @@ export function FaceFigure({ angleDegrees, gapMm, width }: Props) {
       role="img"
       accessibilityLabel={
         angleDegrees === null
-          ? 'One bolt snug, the feeler under the other lug. Not measured yet.'
-          : `The face stands ${angleDegrees.toFixed(2)} degrees out of square${gapMm === null ? '' : `, a gap of ${gapMm.toFixed(2)} mm`}.`
+          ? instrumentWords.faceFigure.oneBoltSnugTheFeeler
+          : instrumentWords.faceFigure.theFaceStandsDegreesOut(
+              words.format.fixed(angleDegrees, 2),
+              gapMm === null
+                ? ''
+                : instrumentWords.faceFigure.aGapOfMm(words.format.fixed(gapMm, 2)),
+            )
       }
     >
       <Svg width={width} height={(width * HEIGHT) / WIDTH} viewBox={`0 0 ${WIDTH} ${HEIGHT}`}>
@@ -52,7 +59,7 @@ export function FaceFigure({ angleDegrees, gapMm, width }: Props) {
           fontWeight="600"
           fill={color.ink}
         >
-          {gapMm === null ? '' : gapMm.toFixed(2)}
+          {gapMm === null ? '' : words.format.fixed(gapMm, 2)}
         </Text>
         <Text
           x={65}
@@ -63,7 +70,7 @@ export function FaceFigure({ angleDegrees, gapMm, width }: Props) {
           fontWeight="600"
           fill={color.soft}
         >
-          SNUG
+          {instrumentWords.faceFigure.snug}
         </Text>
         <Text
           x={180}
@@ -73,7 +80,7 @@ export function FaceFigure({ angleDegrees, gapMm, width }: Props) {
           fontSize={14}
           fill={color.soft}
         >
-          {`drawn ×${TIMES}`}
+          {instrumentWords.faceFigure.drawn(TIMES)}
         </Text>
       </Svg>
     </View>

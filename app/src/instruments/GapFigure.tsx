@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import Svg, { G, Path, Rect, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
 import { words } from '../words/words';
+import { instrumentWords } from '../words/instruments';
 
 interface Props {
   gapsMm: Partial<Record<Corner, number>>;
@@ -74,7 +75,7 @@ export function GapFigure({ gapsMm, smallest, current, onCorner, width }: Props)
                 fill={color[here ? 'brassText' : corner === smallest ? 'ink' : 'soft']}
                 textDecoration={corner === smallest ? 'underline' : 'none'}
               >
-                {value === undefined ? '·' : value.toFixed(2)}
+                {value === undefined ? '·' : words.format.fixed(value, 2)}
               </Text>
             </G>
           );
@@ -105,7 +106,12 @@ function describe(
 ): string {
   const told = CORNERS.map((corner) => {
     const value = gapsMm[corner];
-    return `${words.corner[corner]}: ${value === undefined ? 'not felt' : `${value.toFixed(2)} mm`}${corner === smallest ? ', narrowest' : ''}.`;
+    return `${words.corner[corner]}: ${value === undefined ? instrumentWords.gapFigure.notFelt : instrumentWords.gapFigure.mm(words.format.fixed(value, 2))}${corner === smallest ? instrumentWords.gapFigure.narrowest : ''}.`;
   });
-  return [...told, current ? `Next: ${words.corner[current]}.` : 'All four are felt.'].join(' ');
+  return [
+    ...told,
+    current
+      ? instrumentWords.gapFigure.next(words.corner[current])
+      : instrumentWords.gapFigure.allFourAreFelt,
+  ].join(' ');
 }

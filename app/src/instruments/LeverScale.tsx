@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import Svg, { G, Line, Path, Rect, Text } from 'react-native-svg';
 import { color, font, type ColorName } from '../ui/tokens';
 import { words } from '../words/words';
+import { instrumentWords } from '../words/instruments';
 
 type Travelled = Exclude<LeverPlace, 'reach'>;
 
@@ -38,8 +39,15 @@ export function LeverScale({ reachMm, travelMm, width }: Props) {
       style={{ width, alignSelf: 'center' }}
       role="img"
       accessibilityLabel={[
-        reachMm === null ? 'Reach not measured.' : `Reach ${reachMm.toFixed(1)} mm.`,
-        ...read.map((place) => `${words.leverPlace[place]} at ${travelMm[place]!.toFixed(1)} mm.`),
+        reachMm === null
+          ? instrumentWords.leverScale.reachNotMeasured
+          : instrumentWords.leverScale.reachMm(words.format.fixed(reachMm, 1)),
+        ...read.map((place) =>
+          instrumentWords.leverScale.atMm(
+            words.leverPlace[place],
+            words.format.fixed(travelMm[place]!, 1),
+          ),
+        ),
       ].join(' ')}
     >
       <Svg width={width} height={(width * HEIGHT) / WIDTH} viewBox={`0 0 ${WIDTH} ${HEIGHT}`}>
@@ -53,7 +61,7 @@ export function LeverScale({ reachMm, travelMm, width }: Props) {
           fontWeight="600"
           fill={color.soft}
         >
-          BAR
+          {instrumentWords.leverScale.bar}
         </Text>
         {TRAVELLED.map((place, i) => {
           const y = TOP + i * ROW + 14;
@@ -91,7 +99,7 @@ export function LeverScale({ reachMm, travelMm, width }: Props) {
                     fontWeight="600"
                     fill={color.ink}
                   >
-                    {mm.toFixed(1)}
+                    {words.format.fixed(mm, 1)}
                   </Text>
                 </>
               )}

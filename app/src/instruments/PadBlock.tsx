@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import Svg, { G, Path, Rect, Text, TSpan } from 'react-native-svg';
 import { color, font, type ColorName } from '../ui/tokens';
 import { words } from '../words/words';
+import { instrumentWords } from '../words/instruments';
 
 interface Props {
   /** What was measured at each place, mm. */
@@ -85,7 +86,7 @@ export function PadBlock({
                 letterSpacing={1}
                 fill={color.soft}
               >
-                {name === 'inner' ? 'INNER · WHEEL SIDE' : 'OUTER'}
+                {name === 'inner' ? instrumentWords.padBlock.innerWheelSide : 'OUTER'}
               </Text>
             </G>
           );
@@ -130,7 +131,7 @@ export function PadBlock({
                   fontWeight="600"
                   fill={color[(place === thinnest ? 'ink' : 'soft') satisfies ColorName]}
                 >
-                  {value === undefined ? '–' : value.toFixed(2)}
+                  {value === undefined ? '–' : words.format.fixed(value, 2)}
                 </Text>
               )}
               <Text
@@ -157,7 +158,7 @@ export function PadBlock({
 function describe(values: Props['values'], current: PadPlace | null): string {
   const told = PAD_PLACES.map(
     (place) =>
-      `${words.padPlace[place]}: ${values[place] === undefined ? 'not measured' : `${values[place].toFixed(2)} mm`}`,
+      `${words.padPlace[place]}: ${values[place] === undefined ? instrumentWords.padBlock.notMeasured : instrumentWords.padBlock.mm(words.format.fixed(values[place], 2))}`,
   );
-  return `${told.join('; ')}. ${current ? `Next: ${words.padPlace[current]}.` : 'All four are measured.'}`;
+  return `${told.join('; ')}. ${current ? instrumentWords.padBlock.next(words.padPlace[current]) : instrumentWords.padBlock.allFourAreMeasured}`;
 }

@@ -1,12 +1,13 @@
 import { View } from 'react-native';
 import Svg, { Path, Rect, Text } from 'react-native-svg';
 import { color, font } from '../ui/tokens';
+import { instrumentWords } from '../words/instruments';
 
 /** A worn rotor cut through, drawn thick: the lip at its edge, and where the gauge touches. */
 export function RidgeFigure({ flat }: { flat: boolean }) {
   const says = flat
-    ? 'Flat jaws rest on the unworn lip and leave a gap over the worn track.'
-    : 'Point anvils sit inside the unworn lip, on the worn track itself.';
+    ? instrumentWords.ridgeFigure.flatJawsRestOnThe
+    : instrumentWords.ridgeFigure.pointAnvilsSitInsideThe;
   return (
     <View
       role="img"
@@ -46,7 +47,7 @@ export function RidgeFigure({ flat }: { flat: boolean }) {
           fontWeight="600"
           fill={color.ink}
         >
-          worn track
+          {instrumentWords.ridgeFigure.wornTrack}
         </Text>
         <Text
           x={332}
@@ -67,7 +68,9 @@ export function RidgeFigure({ flat }: { flat: boolean }) {
           fontSize={15}
           fill={color.soft}
         >
-          {flat ? 'flat jaws bridge the lip' : 'points reach the track'}
+          {flat
+            ? instrumentWords.ridgeFigure.flatJawsBridgeTheLip
+            : instrumentWords.ridgeFigure.pointsReachTheTrack}
         </Text>
       </Svg>
     </View>

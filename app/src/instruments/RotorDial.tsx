@@ -4,6 +4,8 @@ import { useId } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Defs, G, Path, Pattern, Rect, Text, TSpan } from 'react-native-svg';
 import { color, font, size, type, type ColorName } from '../ui/tokens';
+import { instrumentWords } from '../words/instruments';
+import { words } from '../words/words';
 
 export interface DialPoint {
   point: number;
@@ -132,7 +134,7 @@ export function RotorDial(props: Props) {
                 fontWeight="600"
                 fill={color[labelInk(here, past, point === thinnest)]}
               >
-                {thicknessMm === null ? point : thicknessMm.toFixed(decimals)}
+                {thicknessMm === null ? point : words.format.fixed(thicknessMm, decimals)}
               </Text>
               {point === thinnest && thicknessMm !== null && (
                 <Path
@@ -185,7 +187,7 @@ export function RotorDial(props: Props) {
               fontSize={type.large}
               fill={color.soft}
             >
-              mm
+              {instrumentWords.rotorDial.mm}
             </Text>
           </>
         )}
@@ -204,14 +206,28 @@ function labelInk(here: boolean, past: boolean, thinnest: boolean): ColorName {
 function describe({ points, limitMm, newMm, decimals, current, thinnest }: Props): string {
   const measured = points.map(({ point, thicknessMm, word }) => {
     const clock = Math.round(clockPosition(point, points.length) * 10) / 10;
-    const value = thicknessMm === null ? 'not measured' : `${thicknessMm.toFixed(decimals)} mm`;
-    return `Point ${point}, ${clock} o’clock: ${value}${word === 'replace' ? ', past the limit' : ''}${point === thinnest ? ', thinnest' : ''}.`;
+    const value =
+      thicknessMm === null
+        ? instrumentWords.rotorDial.notMeasured
+        : instrumentWords.rotorDial.mm2(words.format.fixed(thicknessMm, decimals));
+    return instrumentWords.rotorDial.pointOclock(
+      point,
+      clock,
+      value,
+      word === 'replace' ? instrumentWords.rotorDial.pastTheLimit : '',
+      point === thinnest ? instrumentWords.rotorDial.thinnest : '',
+    );
   });
-  const frame = `Limit ${limitMm.toFixed(2)} mm${newMm === null ? '' : `, new ${newMm.toFixed(2)} mm`}.`;
+  const frame = instrumentWords.rotorDial.limitMm(
+    words.format.fixed(limitMm, 2),
+    newMm === null ? '' : instrumentWords.rotorDial.newMm(words.format.fixed(newMm, 2)),
+  );
   return [
     frame,
     ...measured,
-    current === null ? 'All points are measured.' : `Next: point ${current}.`,
+    current === null
+      ? instrumentWords.rotorDial.allPointsAreMeasured
+      : instrumentWords.rotorDial.nextPoint(current),
   ].join(' ');
 }
 

@@ -2,6 +2,8 @@ import { clockPosition } from '@hold-fast/core/wear/rotor';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text, TSpan } from 'react-native-svg';
 import { color, font, size } from '../ui/tokens';
+import { instrumentWords } from '../words/instruments';
+import { words } from '../words/words';
 
 interface Props {
   /** Reading at each point in turn, mm, positive toward the indicator; null while it is not read. */
@@ -138,7 +140,7 @@ export function RunoutRing(props: Props) {
               fontSize={14}
               fill={color.soft}
             >
-              {`mm · drawn ×${times}`}
+              {instrumentWords.runoutRing.mmDrawn(times)}
             </Text>
           </>
         )}
@@ -147,15 +149,26 @@ export function RunoutRing(props: Props) {
   );
 }
 
-const signed = (mm: number) => `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${Math.abs(mm).toFixed(2)}`;
+const signed = (mm: number) =>
+  `${mm > 0 ? '+' : mm < 0 ? '−' : ''}${words.format.fixed(Math.abs(mm), 2)}`;
 
 function describe({ readings, current }: Props): string {
   const told = readings.map((mm, k) => {
     const clock = Math.round(clockPosition(k + 1, readings.length) * 10) / 10;
-    return `${clock} o’clock: ${mm === null ? 'not read' : `${signed(mm)} mm`}.`;
+    return instrumentWords.runoutRing.oclock(
+      clock,
+      mm === null ? instrumentWords.runoutRing.notRead : instrumentWords.runoutRing.mm(signed(mm)),
+    );
   });
-  const next = current === null ? 'The turn is complete.' : `Next: reading ${current}.`;
-  return [`Wobble over one turn, ${readings.length} readings.`, ...told, next].join(' ');
+  const next =
+    current === null
+      ? instrumentWords.runoutRing.theTurnIsComplete
+      : instrumentWords.runoutRing.nextReading(current);
+  return [
+    instrumentWords.runoutRing.wobbleOverOneTurnReadings(readings.length),
+    ...told,
+    next,
+  ].join(' ');
 }
 
 function at(degrees: number, radius: number): { x: number; y: number } {

@@ -5,6 +5,7 @@ import { View } from 'react-native';
 import Svg, { Defs, G, Path, Pattern, Rect, Text } from 'react-native-svg';
 import { color, font, type ColorName } from '../ui/tokens';
 import { words } from '../words/words';
+import { instrumentWords } from '../words/instruments';
 
 interface Props {
   newMm: number | null;
@@ -55,11 +56,19 @@ export function WearRule({
   const to = limitMm - wear * BEYOND.limit;
   const x = (mm: number) => EDGE + ((from - clamp(mm, to, from)) / (from - to)) * (BOX - 2 * EDGE);
   const ink = color[word ? INK[word] : 'ink'];
-  const limitWords = `limit ${limitMm.toFixed(2)}, ${words.origin[origin]}`;
+  const limitWords = instrumentWords.wearRule.limit(
+    words.format.fixed(limitMm, 2),
+    words.origin[origin],
+  );
   const says =
     leastMm === null
-      ? `${limitWords}. Nothing measured yet.`
-      : `${leastMm.toFixed(2)} mm${upperBound ? ' at most' : ''}, doubt ${doubtMm.toFixed(2)}; ${limitWords}.`;
+      ? instrumentWords.wearRule.nothingMeasuredYet(limitWords)
+      : instrumentWords.wearRule.mmDoubt(
+          words.format.fixed(leastMm, 2),
+          upperBound ? instrumentWords.wearRule.atMost : '',
+          words.format.fixed(doubtMm, 2),
+          limitWords,
+        );
 
   return (
     <View role="img" accessibilityLabel={says} style={{ width, alignSelf: 'center' }}>
@@ -108,7 +117,7 @@ export function WearRule({
               fontSize={13}
               fill={color.soft}
             >
-              {mm.toFixed(1)}
+              {words.format.fixed(mm, 1)}
             </Text>
           ))}
         {newMm !== null && (
@@ -127,7 +136,7 @@ export function WearRule({
               fontSize={14}
               fill={color.soft}
             >
-              new
+              {instrumentWords.wearRule.new}
             </Text>
           </G>
         )}

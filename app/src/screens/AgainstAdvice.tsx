@@ -11,10 +11,15 @@ export function AgainstAdvice({ advice }: { advice: readonly Advice[] }) {
   if (advice.length === 0) return null;
   return (
     <Section>
-      <Note kind="caution" title="Ridden against advice">
+      <Note kind="caution" title={words.againstAdvice.riddenAgainstAdvice}>
         {advice.map(({ end, subject, words: said, tag, at }) => (
           <Words key={`${end} ${subject} ${tag}`}>
-            {`${capital(`${words.end[end]} ${words.subject[subject]}`)}: not replaced at visit ${words.tagNumber(tag)}, ${calendarDay(at.slice(0, 10))}. “${said}”`}
+            {words.againstAdvice.notReplacedAtVisit(
+              capital(`${words.end[end]} ${words.subject[subject]}`),
+              words.tagNumber(tag),
+              calendarDay(at.slice(0, 10)),
+              said,
+            )}
           </Words>
         ))}
       </Note>

@@ -1,6 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { Empty } from '../ui/Standing';
 import { Words } from '../ui/Words';
+import { words } from '../words/words';
 
 interface Props {
   /** Where the reader is; going elsewhere leaves the failure behind. */
@@ -25,9 +26,9 @@ export class Caught extends Component<Props, { error: Error | null; at: string }
     if (!error) return this.props.children;
     return (
       <Empty
-        title="This page failed"
-        says="What was recorded is kept. Try again; if it fails again, go back to the Bench and tell whoever looks after the shop’s server."
-        action={{ says: 'Try again', onPress: () => this.setState({ error: null }) }}
+        title={words.caught.thisPageFailed}
+        says={words.caught.whatWasRecordedIsKept}
+        action={{ says: words.caught.tryAgain, onPress: () => this.setState({ error: null }) }}
       >
         <Words kind="small" role="alert">
           {error.message}

@@ -2,14 +2,15 @@ import { router } from 'expo-router';
 import { Button } from '../ui/Button';
 import { Page, Section } from '../ui/Page';
 import { Words } from '../ui/Words';
+import { words } from '../words/words';
 
 /**
  * An address that leads nowhere: what was asked for, and the way back.
  * @param to where the way back leads; the Bench when nothing nearer is known
  */
 export function NoSuchPage({
-  says = 'This address leads nowhere: it was mistyped, or what it named is gone. Nothing that was recorded is touched.',
-  back = 'To the Bench',
+  says = words.noSuchPage.thisAddressLeadsNowhereIt,
+  back = words.noSuchPage.toTheBench,
   to = '/bench',
 }: {
   says?: string;
@@ -18,7 +19,7 @@ export function NoSuchPage({
 }) {
   return (
     <Page
-      title="There is no such page"
+      title={words.noSuchPage.thereIsNoSuchPage}
       foot={<Button says={back} onPress={() => router.navigate(to as '/bench')} />}
     >
       <Section>

@@ -16,9 +16,9 @@ import { words } from '../words/words';
 const PLACES = ['bench', 'bikes', 'reckoner', 'stores', 'ledger'] as const;
 const NEXT_THEME: Record<Theme, Theme> = { auto: 'bench', bench: 'day', day: 'auto' };
 const THEME_SAYS: Record<Theme, string> = {
-  auto: 'Light: auto',
-  bench: 'Light: dark',
-  day: 'Light: day',
+  auto: words.frame.lightAuto,
+  bench: words.frame.lightDark,
+  day: words.frame.lightDay,
 };
 
 /** The five places round whatever is shown: a rail on a wide screen, a bar at the bottom of a phone. */
@@ -66,7 +66,7 @@ function Rail({ here, person }: { here: string | undefined; person: string }) {
     <View style={styles.rail} role="navigation">
       <Skip />
       <Words kind="title" ink="onRail" style={styles.railName}>
-        HOLD{'\n'}FAST
+        {words.frame.holdFast}
       </Words>
       {PLACES.map((place) => (
         <Link key={place} href={`/${place}`} asChild>
@@ -153,16 +153,15 @@ function Unreadable() {
     <Note
       kind="refusal"
       title={
-        count === 1
-          ? 'One entry kept on this device cannot be read'
-          : `${count} entries kept on this device cannot be read`
+        count === 1 ? words.frame.oneEntryKeptOnThis : words.frame.entriesKeptOnThisDevice(count)
       }
     >
-      <Words>
-        It is set aside and was not sent; everything else goes on. Look through what was measured
-        last on this device, and take again what is missing.
-      </Words>
-      <Button kind="quiet" says="It is dealt with" onPress={() => outbox.dismissUnreadable()} />
+      <Words>{words.frame.itIsSetAsideAnd}</Words>
+      <Button
+        kind="quiet"
+        says={words.frame.itIsDealtWith}
+        onPress={() => outbox.dismissUnreadable()}
+      />
     </Note>
   );
 }
@@ -175,12 +174,13 @@ function useLeave(): { says: string; press: () => void } {
   const [warned, setWarned] = useState(false);
   const warn = warned && mine > 0;
   return {
-    says: warn ? `${entries(mine)} not sent: kept here for you. Sign out all the same` : 'Sign out',
+    says: warn ? words.frame.notSentKeptHereFor(entries(mine)) : words.frame.signOut,
     press: () => (mine > 0 && !warned ? setWarned(true) : signOut()),
   };
 }
 
-const entries = (count: number) => (count === 1 ? '1 entry is' : `${count} entries are`);
+const entries = (count: number) =>
+  count === 1 ? words.frame.oneEntryIs : words.frame.entriesAre(count);
 
 /** How many entries of whoever is signed in wait to be sent. */
 function useMine(): number {
@@ -211,12 +211,12 @@ function Unsent() {
     <View style={styles.unsent} role="status">
       {mine > 0 ? (
         <Words kind="small" ink="onSlate">
-          {`${entries(mine)} kept here and will be sent when the server answers.`}
+          {words.frame.keptHereAndWillBe(entries(mine))}
         </Words>
       ) : null}
       {others > 0 ? (
         <Words kind="small" ink="onSlate">
-          {`${entries(others)} somebody else’s, kept here until they sign in on this device.`}
+          {words.frame.somebodyElsesKeptHereUntil(entries(others))}
         </Words>
       ) : null}
     </View>

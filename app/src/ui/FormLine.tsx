@@ -3,6 +3,8 @@ import { Controller, type Control, type FieldPath, type FieldValues } from 'reac
 import type { TextInputProps } from 'react-native';
 import { Choice } from './Choice';
 import { Field } from './Field';
+import { messageSays } from '../words/faultWords';
+import { words } from '../words/words';
 
 interface Of<T extends FieldValues> {
   control: Control<T>;
@@ -30,7 +32,7 @@ export function FormLine<T extends FieldValues>({
           label={label}
           value={(field.value as string | null) ?? ''}
           onChangeText={(text) => field.onChange(orNone && text.trim() === '' ? null : text)}
-          error={fieldState.error?.message}
+          error={messageSays(fieldState.error?.message)}
         />
       )}
     />
@@ -59,7 +61,7 @@ export function FormNumber<T extends FieldValues>({
           {...(hint ? { hint } : {})}
           value={field.value as number | null}
           onChange={field.onChange}
-          error={fieldState.error ? 'A number, or empty when it is not known.' : undefined}
+          error={fieldState.error ? words.formLine.aNumberOrEmptyWhen : undefined}
         />
       )}
     />

@@ -29,7 +29,7 @@ export function JobTag({ tag, back }: { tag: number; back?: WayBack | null }) {
           strokeWidth={1.5}
         />
       </Svg>
-      <Words kind="smallReading" aria-label={`Tag ${tag}`}>
+      <Words kind="smallReading" aria-label={words.jobTag.tag(tag)}>
         {words.tagNumber(tag)}
       </Words>
     </View>
@@ -38,7 +38,7 @@ export function JobTag({ tag, back }: { tag: number; back?: WayBack | null }) {
   return (
     <Pressable
       role="button"
-      aria-label={`Back: ${back.says}, tag ${tag}`}
+      aria-label={words.jobTag.backTag(back.says, tag)}
       onPress={back.go}
       style={({ pressed }) => [styles.way, pressed && styles.pressed]}
     >

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Text, TextProps } from 'react-native';
 import { Words } from './Words';
+import { words } from '../words/words';
 
 interface Props extends Pick<TextProps, 'numberOfLines' | 'style'> {
   /** What stands above the name. */
@@ -28,7 +29,7 @@ export function ScreenName({ over, children, ...rest }: Props) {
   }, []);
   useEffect(() => {
     if (typeof document === 'undefined') return;
-    document.title = [children, over, 'Hold Fast'].filter(Boolean).join(' · ');
+    document.title = [children, over, words.screenName.holdFast].filter(Boolean).join(' · ');
   }, [children, over]);
   return (
     <Words {...rest} kind="head" level={1} ref={heading}>

@@ -3,11 +3,12 @@ import { ActivityIndicator, StyleSheet, View } from 'react-native';
 import { Button } from './Button';
 import { color, space } from './tokens';
 import { Words } from './Words';
+import { words } from '../words/words';
 
 /** Something is on its way. */
 export function Loading() {
   return (
-    <View style={styles.middle} role="status" aria-label="Loading">
+    <View style={styles.middle} role="status" aria-label={words.shown.loading}>
       <ActivityIndicator color={color.brass} />
     </View>
   );
@@ -36,9 +37,9 @@ export function Empty({ title, says, action, children }: EmptyProps) {
 export function Failed({ error, onRetry }: { error: Error; onRetry?: () => void }) {
   return (
     <View style={styles.empty} role="alert">
-      <Words kind="title">This could not be shown</Words>
+      <Words kind="title">{words.shown.thisCouldNotBeShown}</Words>
       <Words ink="soft">{error.message}</Words>
-      {onRetry ? <Button kind="plain" says="Try again" onPress={onRetry} /> : null}
+      {onRetry ? <Button kind="plain" says={words.shown.tryAgain} onPress={onRetry} /> : null}
     </View>
   );
 }

@@ -1,4 +1,7 @@
-type Kept = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
+type Kept = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> & {
+  /** Whether it is still there when the page is loaded anew. */
+  lasts: (key: string) => boolean;
+};
 
 /**
  * What spares somebody a tap, and hurts nobody when it is gone: kept by the browser, and where it forbids that or has no
@@ -24,6 +27,7 @@ function rememberedIn(where: 'localStorage' | 'sessionStorage'): Kept {
       if (kept) memory.delete(key);
       else memory.set(key, value);
     },
+    lasts: (key) => !memory.has(key) && asked((storage) => storage.getItem(key), null) !== null,
     removeItem: (key) => {
       memory.delete(key);
       asked((storage) => storage.removeItem(key), undefined);

@@ -1,14 +1,13 @@
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
 import { isToday } from 'date-fns/isToday';
-import { isTomorrow } from 'date-fns/isTomorrow';
-import { isYesterday } from 'date-fns/isYesterday';
 import { parseISO } from 'date-fns/parseISO';
+import { LOCALE } from './manner';
 
-const LANGUAGE = 'en-GB';
-const HOUR = new Intl.DateTimeFormat(LANGUAGE, { hour: '2-digit', minute: '2-digit' });
-const WEEKDAY = new Intl.DateTimeFormat(LANGUAGE, { weekday: 'short' });
-const DAY = new Intl.DateTimeFormat(LANGUAGE, { day: 'numeric', month: 'short', year: 'numeric' });
-const HEADING = new Intl.DateTimeFormat(LANGUAGE, {
+const HOUR = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit' });
+const WEEKDAY = new Intl.DateTimeFormat(LOCALE, { weekday: 'short' });
+const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric' });
+const DAYS_AWAY = new Intl.RelativeTimeFormat(LOCALE, { numeric: 'auto' });
+const HEADING = new Intl.DateTimeFormat(LOCALE, {
   weekday: 'long',
   day: 'numeric',
   month: 'long',
@@ -18,9 +17,8 @@ const HEADING = new Intl.DateTimeFormat(LANGUAGE, {
 export function near(instant: string, now = new Date()): string {
   const moment = new Date(instant);
   if (isToday(moment)) return HOUR.format(moment);
-  if (isTomorrow(moment)) return `tomorrow ${HOUR.format(moment)}`;
-  if (isYesterday(moment)) return `yesterday ${HOUR.format(moment)}`;
   const days = differenceInCalendarDays(moment, now);
+  if (Math.abs(days) === 1) return `${DAYS_AWAY.format(days, 'day')} ${HOUR.format(moment)}`;
   if (Math.abs(days) < 7) return `${WEEKDAY.format(moment)} ${HOUR.format(moment)}`;
   return exactDay(instant);
 }

@@ -1,4 +1,40 @@
-import { en, type Catalogue } from './en';
+import type { End } from '@hold-fast/core/ends';
+import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { SentKind } from '@hold-fast/core/job/kinds';
+import type { About } from '../data/about';
+import { capital } from './capital';
+import { frame } from './en/frame';
+import { things } from './en/things';
+import { verdicts } from './en/verdicts';
+import { format } from './format';
+import { inUse } from './language';
+import { placeIn } from './placeIn';
+import { standingIn } from './standingIn';
 
-/** The catalogue in use. */
-export const words: Catalogue = en;
+const named = inUse('things', things);
+const said = inUse('verdicts', verdicts);
+const place = placeIn(named, said);
+
+/** "Front rotor, point 3: 1.47 mm" of an entry, for whoever has to deal with it. */
+function about({ kind, end, part, place: where, value }: About): string {
+  const thing = thingAt(end, part);
+  const what = named.entryKind[kind satisfies SentKind];
+  const name = thing ? `${thing}${where ? `, ${place(where)}` : `: ${what}`}` : what;
+  return `${capital(name)}${value === null ? '' : `: ${format.mm(value)} mm`}`;
+}
+
+const thingAt = (end: End | null, part: Subject | null) =>
+  end && part ? said.thingAt(end, part) : end ? named.end[end] : part ? named.subject[part] : '';
+
+/** The words that every page loads, in the language in use: names of things, what is said of a brake, the frame of the pages. */
+export const words = {
+  ...named,
+  ...said,
+  ...inUse('frame', frame),
+  format,
+  place,
+  standing: standingIn(named, said),
+  about,
+  /** A job’s number, as its tag shows it. */
+  tagNumber: (number: number) => String(number).padStart(4, '0'),
+};

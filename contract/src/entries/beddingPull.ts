@@ -14,5 +14,5 @@ export const BeddingPull = z
   })
   .refine(({ fromKmh, toKmh }) => toKmh < fromKmh, {
     path: ['toKmh'],
-    message: 'It must slow down.',
+    message: 'not-slower',
   }) satisfies z.ZodType<BeddingPullEntry>;

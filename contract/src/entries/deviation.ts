@@ -21,5 +21,5 @@ export const Deviation = z
   })
   .refine(({ deviation, choice }) => choicesFor(deviation).includes(choice), {
     path: ['choice'],
-    message: 'This is not offered here.',
+    message: 'not-offered',
   }) satisfies z.ZodType<DeviationEntry>;

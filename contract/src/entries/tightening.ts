@@ -23,7 +23,7 @@ export const Tightening = z.strictObject({
       source: words(120),
       overSheet: wordsOrNone(200),
     })
-    .refine(({ loNm, hiNm }) => loNm <= hiNm, 'From low to high.')
+    .refine(({ loNm, hiNm }) => loNm <= hiNm, 'window-upside-down')
     .nullable()
     .default(null),
   crowfoot: z

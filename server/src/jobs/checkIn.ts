@@ -48,7 +48,7 @@ async function customerOf(
     return customer.id;
   }
   if (!(await customerById(transaction, customer)))
-    throw refuseField('invalid-input', 'customer', 'unknown', 'There is no such customer.');
+    throw refuseField('invalid-input', 'customer', 'unknown');
   return customer;
 }
 
@@ -60,8 +60,7 @@ async function bikeOf(
 ): Promise<string> {
   const owner =
     typeof bike === 'string' ? (await bikeById(transaction, bike))?.customerId : bike.customerId;
-  if (owner !== customerId)
-    throw refuseField('invalid-input', 'bike', 'unknown', 'This customer has no such bike.');
+  if (owner !== customerId) throw refuseField('invalid-input', 'bike', 'unknown');
   if (typeof bike === 'string') return bike;
   await addBike(transaction, bike, at);
   return bike.id;

@@ -16,7 +16,7 @@ async function readWhole(jpeg: Buffer): Promise<void> {
   try {
     await sharp(jpeg, { failOn: 'error', limitInputPixels: MOST_POINTS }).stats();
   } catch {
-    throw refuseField('invalid-input', 'jpegBase64', 'not-a-picture', 'This is no whole picture.');
+    throw refuseField('invalid-input', 'jpegBase64', 'not-a-picture');
   }
 }
 
@@ -42,10 +42,7 @@ export async function addPhoto(
       [jobId],
     );
     if (kept!.bytes + jpeg.length > LARGEST_PHOTOS_OF_JOB)
-      throw new Refusal('too-large', {
-        detail:
-          'The pictures of this job come to too much. Nothing was saved; the ones there stay.',
-      });
+      throw new Refusal('too-large', { facts: { code: 'pictures-of-job' } });
     const at = shop.now();
     await insert(transaction, 'photo', {
       id,

@@ -5,7 +5,7 @@ import { Refusal } from '../platform/refusal';
 export function refusalOf({ refusal, field, code, facts = {} }: EntryFault): Refusal {
   if (field === null) return new Refusal(refusal, { facts: { code, ...facts } });
   return new Refusal(refusal, {
-    fields: [{ path: `entry.${field}`, code, message: code }],
+    fields: [{ path: `entry.${field}`, code }],
     facts: { code, ...facts },
   });
 }

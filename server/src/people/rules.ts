@@ -134,6 +134,5 @@ export async function checkPin(
   const right = await tries.attempt(`pin ${person?.id ?? 'nobody'}`, () =>
     secretMatches(person?.pinHash ?? null, pin),
   );
-  if (!right)
-    throw refuseField('wrong-pin', 'pin', 'wrong-pin', 'That is not the PIN of this person.');
+  if (!right) throw refuseField('wrong-pin', 'pin', 'wrong-pin');
 }

@@ -72,8 +72,5 @@ export class Tries {
 
 function waitFor(ms: number): Refusal {
   const seconds = Math.ceil(ms / 1000);
-  return new Refusal('too-many-tries', {
-    detail: `Too many wrong tries. Wait ${seconds} s, then try again.`,
-    facts: { seconds },
-  });
+  return new Refusal('too-many-tries', { facts: { seconds } });
 }

@@ -34,10 +34,7 @@ function refusedByDatabase(errno: number | null): Refusal | null {
   if (errno === SEALED) return new Refusal('job-sealed');
   if (errno !== null && NO_SUCH_VALUE.has(errno)) return new Refusal('invalid-input');
   if (errno !== null && NO_ROOM.has(errno))
-    return new Refusal('unavailable', {
-      detail:
-        'The disk of the shop’s machine is full. Nothing was saved and nothing is lost; free some room there, and it goes on.',
-    });
+    return new Refusal('unavailable', { facts: { code: 'disk-full' } });
   return null;
 }
 
@@ -189,7 +186,7 @@ function refusalOf(error: unknown, shop: Shop): Refusal {
   const { code, type, status } = error as { code?: string; type?: string; status?: number };
   if (type === 'entity.too.large') return new Refusal('too-large');
   if (type === 'entity.parse.failed')
-    return new Refusal('invalid-input', { detail: 'What was sent is not JSON.' });
+    return new Refusal('invalid-input', { facts: { code: 'not-json' } });
   if (code !== undefined && LOST_DATABASE.has(code)) return new Refusal('unavailable');
   const refused = refusedByDatabase(errnoOf(error));
   if (refused) {
@@ -198,7 +195,7 @@ function refusalOf(error: unknown, shop: Shop): Refusal {
     return refused;
   }
   if (status !== undefined && status >= 400 && status < 500)
-    return new Refusal('invalid-input', { detail: 'The request could not be read.' });
+    return new Refusal('invalid-input', { facts: { code: 'unreadable' } });
   shop.log.error({ err: error }, 'fault');
   return new Refusal('fault');
 }

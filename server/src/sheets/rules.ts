@@ -8,9 +8,11 @@ import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
 import { InputError } from '@hold-fast/core/inputError';
 import { judgeableSheet } from '@hold-fast/core/inspection/sheetCheck';
 import type { Person } from '@hold-fast/contract/people';
+import type { FieldFault } from '@hold-fast/contract/problem';
 import { v7 as uuid } from 'uuid';
 import { inTransaction, select, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
+import { faultsOf } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { addSheet, sheetByTitle, sheetHistory } from './store';
@@ -32,7 +34,7 @@ export async function editSheet(shop: Shop, person: Person, edit: SheetEdit): Pr
       throw new Refusal('version-conflict', { facts: { current: newest ?? null } });
     const namesake = await sheetByTitle(transaction, edit.body.title);
     if (namesake && namesake.sheetId !== edit.sheetId)
-      throw refuseField('invalid-input', 'body.title', 'taken', 'Another sheet has this title.');
+      throw refuseField('invalid-input', 'body.title', 'taken');
     await addSheet(transaction, {
       ...edit,
       revision: (newest?.revision ?? 0) + 1,
@@ -81,13 +83,9 @@ export async function importSheets(
     if (mode === 'preview') return rows;
     if (mode === 'all' && rows.some(({ does }) => does === 'refused'))
       throw new Refusal('invalid-input', {
-        detail: 'Some rows are refused, so nothing was taken in.',
+        facts: { code: 'rows-refused' },
         fields: rows.flatMap(({ row, faults }) =>
-          faults.map(({ path, message }) => ({
-            path: `file.sheets.${row - 1}.${path}`,
-            code: 'refused',
-            message,
-          })),
+          faults.map(({ path, code }) => ({ path: `file.sheets.${row - 1}.${path}`, code })),
         ),
       });
     const taken = { id, body: { mode, file }, personId: person.id, at };
@@ -113,39 +111,28 @@ function rowOf(
     body: null,
   });
   const parsed = SpecSheetBody.safeParse(sheet);
-  if (!parsed.success)
-    return refused(
-      parsed.error.issues.map(({ path, message }) => ({ path: path.join('.'), message })),
-    );
+  if (!parsed.success) return refused(parsed.error.issues.flatMap(faultsOf));
   const contradiction = contradictionIn(parsed.data);
   if (contradiction) return refused([contradiction]);
-  if (titles.has(parsed.data.title))
-    return refused([{ path: 'title', message: 'Another row of this file has this title.' }]);
+  if (titles.has(parsed.data.title)) return refused([{ path: 'title', code: 'taken' }]);
   titles.add(parsed.data.title);
   return { row: { row, title, does: 'nothing', faults: [] }, body: parsed.data };
 }
 
 function refuseContradiction(body: SpecSheetBody): void {
   const found = contradictionIn(body);
-  if (found)
-    throw refuseField('invalid-input', `body.${found.path}`, 'contradiction', found.message);
+  if (found) throw refuseField('invalid-input', `body.${found.path}`, found.code);
 }
 
-function contradictionIn(body: SpecSheetBody): { path: string; message: string } | null {
+function contradictionIn(body: SpecSheetBody): FieldFault | null {
   try {
     judgeableSheet(body);
     return null;
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { path: error.field, message: CONTRADICTION[error.code] ?? error.message };
+    return { path: error.field, code: error.code };
   }
 }
-
-const CONTRADICTION: Partial<Record<InputError['code'], string>> = {
-  'new-not-above-limit': 'New must be thicker than the limit.',
-  'thinner-than-plate': 'The pad when new must be thicker than its plate.',
-  'window-upside-down': 'The lower torque must not be above the higher one.',
-};
 
 function sameBody(a: SpecSheetBody, b: SpecSheetBody): boolean {
   return canonicalJson(a as unknown as Json) === canonicalJson(b as unknown as Json);

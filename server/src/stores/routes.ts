@@ -166,14 +166,12 @@ export function storesRoutes(shop: Shop): Router {
       const seq = await takeOnce(transaction, write);
       if (seq === null) return;
       const line = await holdStock(transaction, move.stockId);
-      if (!line) throw refuseField('invalid-input', 'stockId', 'unknown', 'There is no such part.');
+      if (!line) throw refuseField('invalid-input', 'stockId', 'unknown');
       if (line.count + move.pieces < 0)
-        throw refuseField(
-          'stock-refused',
-          'pieces',
-          'not-enough',
-          `The shelf holds ${line.count} of ${line.description}.`,
-        );
+        throw refuseField('stock-refused', 'pieces', 'not-enough', {
+          count: line.count,
+          description: line.description,
+        });
       await moveStock(transaction, move, { seq, at: shop.now(), personId: person.id });
     });
     response.status(201).json(await stockById(pool, move.stockId));
@@ -207,11 +205,6 @@ async function named(write: () => Promise<void>): Promise<void> {
   } catch (error) {
     if (errnoOf(error) !== ERRNO.duplicate) throw error;
     const onFeed = String((error as Error).message).includes('_on_feed');
-    throw refuseField(
-      'invalid-input',
-      onFeed ? 'feedSerial' : 'name',
-      'taken',
-      onFeed ? 'Another one has this name on the feed.' : 'Another one has this name.',
-    );
+    throw refuseField('invalid-input', onFeed ? 'feedSerial' : 'name', 'taken');
   }
 }

@@ -2,6 +2,7 @@ import { useBench } from '../../data/queries';
 import { JobSheet } from '../../screens/bench/jobSheetLater';
 import { Empty } from '../../ui/Standing';
 import { useWide } from '../../ui/useWide';
+import { words } from '../../words/words';
 
 /** Beside the list, before a bike was picked: the one promised first. On a phone the list stands alone. */
 export default function FirstJob() {
@@ -11,9 +12,6 @@ export default function FirstJob() {
   return first ? (
     <JobSheet jobId={first} />
   ) : (
-    <Empty
-      title="Pick a bike"
-      says="Its job opens here: what was asked, what was found, and what comes next."
-    />
+    <Empty title={words.pickJob.pickABike} says={words.pickJob.itsJobOpensHereWhat} />
   );
 }

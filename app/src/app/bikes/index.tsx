@@ -1,8 +1,7 @@
 import { Empty } from '../../ui/Standing';
+import { words } from '../../words/words';
 
 /** Beside the list, before a bike was picked. */
 export default function NothingPicked() {
-  return (
-    <Empty title="Pick a bike" says="Its jobs, its seals and the wear of its parts open here." />
-  );
+  return <Empty title={words.pickBike.pickABike} says={words.pickBike.itsJobsItsSealsAnd} />;
 }

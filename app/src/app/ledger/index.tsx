@@ -1,8 +1,7 @@
 import { Empty } from '../../ui/Standing';
+import { words } from '../../words/words';
 
 /** Beside the list, before a record was picked. */
 export default function NothingPicked() {
-  return (
-    <Empty title="Pick a record" says="Its text, its seal and the seal before it open here." />
-  );
+  return <Empty title={words.pickRecord.pickARecord} says={words.pickRecord.itsTextItsSealAnd} />;
 }

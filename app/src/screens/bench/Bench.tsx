@@ -37,7 +37,9 @@ export function Bench({ current, person }: Props) {
         </View>
         {sum !== null && sum.bikes > 0 && (
           <View style={styles.sum}>
-            <Words ink="soft">{sum.bikes === 1 ? '1 bike' : `${sum.bikes} bikes`}</Words>
+            <Words ink="soft">
+              {sum.bikes === 1 ? words.bench.oneBike : words.bench.bikes(sum.bikes)}
+            </Words>
             <Words kind="strong">{benchTime(sum.minutes)}</Words>
           </View>
         )}
@@ -53,19 +55,17 @@ export function Bench({ current, person }: Props) {
           items={jobs}
           keyOf={(job) => job.id}
           onMore={bench.hasNextPage ? () => void bench.fetchNextPage() : undefined}
-          empty={
-            <Empty
-              title="No bike is in"
-              says="Bikes that are checked in stand here, the one promised first on top."
-            />
-          }
+          empty={<Empty title={words.bench.noBikeIsIn} says={words.bench.bikesThatAreCheckedIn} />}
           foot={person ? <PersonAside person={person} /> : null}
         >
           {(item) => <BenchRow job={item} current={item.id === current} />}
         </LongList>
       )}
       <View style={styles.foot}>
-        <Button says="Check in a bike" onPress={() => router.navigate('/bench/check-in')} />
+        <Button
+          says={words.bench.checkInABike}
+          onPress={() => router.navigate('/bench/check-in')}
+        />
       </View>
     </View>
   );
@@ -90,14 +90,16 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
           <Words ink="soft" numberOfLines={2}>{`${job.customerName} · ${job.complaint}`}</Words>
           {job.doNotRide ? (
             <Words kind="strong" ink="rustText">
-              Do not ride
+              {words.bench.doNotRide}
             </Words>
           ) : job.againstAdvice ? (
             <Words kind="strong" ink="fogText">
-              Ridden against advice
+              {words.bench.riddenAgainstAdvice}
             </Words>
           ) : null}
-          <Words kind="strong" ink={current ? 'brassText' : 'ink'}>{`next: ${next}`}</Words>
+          <Words kind="strong" ink={current ? 'brassText' : 'ink'}>
+            {words.bench.next(next)}
+          </Words>
         </View>
         <View style={styles.aside}>
           <Words kind="strong">{promiseSays(job.promisedAt)}</Words>
@@ -112,7 +114,7 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
                   <VerdictMark
                     word={word}
                     of={size.smallMark}
-                    says={`${words.end[end]}: ${word ? words.standing({ word }) : 'not inspected'}`}
+                    says={`${words.end[end]}: ${word ? words.standing({ word }) : words.bench.notInspected}`}
                   />
                 </View>
               );
@@ -126,7 +128,7 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
 
 function promiseSays(promisedAt: string): string {
   const when = near(promisedAt);
-  return /^\d/.test(when) ? `by ${when}` : when;
+  return /^\d/.test(when) ? words.bench.by(when) : when;
 }
 
 const styles = StyleSheet.create({

@@ -13,6 +13,7 @@ import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
 import { odometerKm, promiseTimes, VisitFields, type VisitForm } from './VisitFields';
+import { checkInWords } from '../../words/checkIn';
 
 interface NewBike {
   customerId: string | null;
@@ -55,22 +56,29 @@ function FindBike({
   };
   return (
     <Page
-      over="Check in"
-      title="Whose bike?"
+      over={checkInWords.checkIn.checkIn}
+      title={checkInWords.checkIn.whoseBike}
       foot={
         <>
-          <Button says="A new customer" onPress={() => onChosen({ made: blank })} />
-          <Button kind="plain" says="Back to the Bench" onPress={() => router.navigate('/bench')} />
+          <Button
+            says={checkInWords.checkIn.aNewCustomer}
+            onPress={() => onChosen({ made: blank })}
+          />
+          <Button
+            kind="plain"
+            says={checkInWords.checkIn.backToTheBench}
+            onPress={() => router.navigate('/bench')}
+          />
         </>
       }
     >
       <Section>
         <Field
-          label="Find"
+          label={checkInWords.checkIn.find}
           value={search}
           onChangeText={onSearch}
           autoFocus
-          placeholder="customer, bike, tag, maker or serial"
+          placeholder={checkInWords.checkIn.findBy}
         />
       </Section>
       {(bikes.data ?? []).map((bike) => (
@@ -81,7 +89,7 @@ function FindBike({
             bike.customerName,
             bike.maker,
             bike.serial,
-            bike.lastTag ? `last tag ${bike.lastTag}` : null,
+            bike.lastTag ? checkInWords.checkIn.lastTag(bike.lastTag) : null,
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -91,7 +99,7 @@ function FindBike({
       {bikes.error ? <Note kind="refusal">{bikes.error.message}</Note> : null}
       {bikes.data?.length === 0 ? (
         <Section>
-          <Words ink="soft">Nobody of that name yet. Check them in as a new customer.</Words>
+          <Words ink="soft">{checkInWords.checkIn.nobodyOfThatNameYet}</Words>
         </Section>
       ) : null}
     </Page>
@@ -158,18 +166,18 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
   const put = (change: Partial<NewBike>) => setMade((now) => now && { ...now, ...change });
   return (
     <Page
-      over="Check in"
+      over={checkInWords.checkIn.checkIn}
       title={
         made
           ? made.customerId
-            ? `New bike of ${known!.customerName}`
-            : 'New customer'
+            ? checkInWords.checkIn.newBikeOf(known!.customerName)
+            : checkInWords.checkIn.newCustomer
           : known!.bikeName
       }
       foot={
         <>
-          <Button says="Check it in" onPress={submit} busy={checkIn.isPending} />
-          <Button kind="plain" says="Another bike" onPress={onOther} />
+          <Button says={checkInWords.checkIn.checkItIn} onPress={submit} busy={checkIn.isPending} />
+          <Button kind="plain" says={checkInWords.checkIn.anotherBike} onPress={onOther} />
         </>
       }
     >
@@ -181,17 +189,19 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
         </Note>
       ) : null}
       {made ? (
-        <Section label={made.customerId ? 'Bike' : 'Customer and bike'}>
+        <Section
+          label={made.customerId ? checkInWords.checkIn.bike : checkInWords.checkIn.customerAndBike}
+        >
           {made.customerId ? null : (
             <>
               <Field
-                label="Customer"
+                label={checkInWords.checkIn.customer}
                 value={made.customerName}
                 onChangeText={(customerName) => put({ customerName })}
                 error={tried ? wrong.customerName : undefined}
               />
               <Field
-                label="Phone"
+                label={checkInWords.checkIn.phone}
                 value={made.phone}
                 onChangeText={(phone) => put({ phone })}
                 inputMode="tel"
@@ -200,28 +210,28 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
             </>
           )}
           <Field
-            label="Bike, as people call it"
+            label={checkInWords.checkIn.bikeAsPeopleCallIt}
             value={made.bikeName}
             onChangeText={(bikeName) => put({ bikeName })}
             error={tried ? wrong.bikeName : undefined}
           />
           <Field
-            label="Maker"
+            label={checkInWords.checkIn.maker}
             value={made.maker}
             onChangeText={(maker) => put({ maker })}
             error={wrong.maker}
           />
           <Field
-            label="Serial"
+            label={checkInWords.checkIn.serial}
             value={made.serial}
             onChangeText={(serial) => put({ serial })}
             error={wrong.serial}
           />
           <Choice
-            label="Motor"
+            label={checkInWords.checkIn.motor}
             options={[
-              { value: false, says: 'No motor' },
-              { value: true, says: 'Has a motor' },
+              { value: false, says: checkInWords.checkIn.noMotor },
+              { value: true, says: checkInWords.checkIn.hasAMotor },
             ]}
             chosen={[made.motor]}
             onChoose={(motor) => put({ motor })}
@@ -234,7 +244,7 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
           </Words>
           <Button
             kind="quiet"
-            says={`Another bike of ${known!.customerName}`}
+            says={checkInWords.checkIn.anotherBikeOf(known!.customerName)}
             onPress={() =>
               setMade({
                 customerId: known!.customerId,
@@ -261,14 +271,17 @@ function madeFaults(
 ): Partial<Record<keyof NewBike, string>> {
   const faults: Partial<Record<keyof NewBike, string>> = {};
   if (!customer || !bike) return faults;
-  if (customer.name.trim() === '') faults.customerName = 'Write the customer’s name.';
+  if (customer.name.trim() === '') faults.customerName = checkInWords.checkIn.writeTheCustomersName;
   else if (!Customer.shape.name.safeParse(customer.name).success)
-    faults.customerName = 'At most 120 letters.';
+    faults.customerName = checkInWords.checkIn.atMost120Letters;
   if (!Customer.shape.phone.safeParse(customer.phone).success)
-    faults.phone = 'Digits, spaces and a leading + only.';
-  if (bike.name.trim() === '') faults.bikeName = 'Give the bike a name to know it by.';
-  else if (!Bike.shape.name.safeParse(bike.name).success) faults.bikeName = 'At most 80 letters.';
-  if (!Bike.shape.maker.safeParse(bike.maker).success) faults.maker = 'At most 80 letters.';
-  if (!Bike.shape.serial.safeParse(bike.serial).success) faults.serial = 'At most 60 letters.';
+    faults.phone = checkInWords.checkIn.digitsSpacesAndALeading;
+  if (bike.name.trim() === '') faults.bikeName = checkInWords.checkIn.giveTheBikeAName;
+  else if (!Bike.shape.name.safeParse(bike.name).success)
+    faults.bikeName = checkInWords.checkIn.atMost80Letters;
+  if (!Bike.shape.maker.safeParse(bike.maker).success)
+    faults.maker = checkInWords.checkIn.atMost80Letters;
+  if (!Bike.shape.serial.safeParse(bike.serial).success)
+    faults.serial = checkInWords.checkIn.atMost60Letters;
   return faults;
 }

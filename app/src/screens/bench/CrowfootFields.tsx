@@ -11,6 +11,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { numberOf } from '../../ui/numberOf';
+import { instrumentWords } from '../../words/instruments';
 
 /** Whether a crowfoot is on the wrench, its lengths and angle, and a drawing of what they mean. */
 export function CrowfootFields({
@@ -46,12 +47,12 @@ export function CrowfootFields({
     onChange(crowFault(made) === null ? made : null);
   };
   return (
-    <Section label="Reach">
+    <Section label={instrumentWords.crowfootFields.reach}>
       <Choice
-        label="Reach"
+        label={instrumentWords.crowfootFields.reach}
         options={[
-          { value: false, says: 'Straight on the fastener' },
-          { value: true, says: 'With a crowfoot' },
+          { value: false, says: instrumentWords.crowfootFields.straightOnTheFastener },
+          { value: true, says: instrumentWords.crowfootFields.withACrowfoot },
         ]}
         chosen={[open]}
         onChoose={(on) => {
@@ -60,14 +61,14 @@ export function CrowfootFields({
         }}
       />
       {offered && !open ? (
-        <Words kind="small">A nut that the wrench cannot reach straight takes a crowfoot.</Words>
+        <Words kind="small">{instrumentWords.crowfootFields.aNutThatTheWrench}</Words>
       ) : null}
       {open ? (
         <>
           <View style={styles.pair}>
             <View style={styles.half}>
               <Field
-                label="L, grip, mm"
+                label={instrumentWords.crowfootFields.lGripMm}
                 value={lever}
                 inputMode="decimal"
                 onChangeText={(now) => change({ lever: now })}
@@ -75,7 +76,7 @@ export function CrowfootFields({
             </View>
             <View style={styles.half}>
               <Field
-                label="E, nut, mm"
+                label={instrumentWords.crowfootFields.eNutMm}
                 value={extension}
                 inputMode="decimal"
                 onChangeText={(now) => change({ extension: now })}
@@ -83,7 +84,7 @@ export function CrowfootFields({
             </View>
             <View style={styles.half}>
               <Field
-                label="Angle, °"
+                label={instrumentWords.crowfootFields.angle}
                 value={angle}
                 inputMode="decimal"
                 onChangeText={(now) => change({ angle: now })}
@@ -95,7 +96,11 @@ export function CrowfootFields({
           ) : crowfoot ? (
             <>
               <CrowfootFigure crowfoot={crowfoot} width={column} />
-              <Words>{`The nut gets ${crowfootGain(crowfoot).toFixed(3)} times what the wrench shows; the settings below are corrected.`}</Words>
+              <Words>
+                {instrumentWords.crowfootFields.theNutGetsTimesWhat(
+                  words.format.fixed(crowfootGain(crowfoot), 3),
+                )}
+              </Words>
             </>
           ) : null}
         </>
@@ -108,8 +113,9 @@ export function CrowfootFields({
 function crowFault(crowfoot: Crowfoot): string | null {
   const { leverMm, extensionMm, angleDegrees } = crowfoot;
   if (leverMm < 50 || leverMm > 1000 || extensionMm < 1 || extensionMm > 300)
-    return 'L is 50 to 1000 mm, E 1 to 300 mm.';
-  if (angleDegrees < 0 || angleDegrees > 180) return 'The angle is 0 (straight out) to 180.';
+    return instrumentWords.crowfootFields.lIs50To1000;
+  if (angleDegrees < 0 || angleDegrees > 180)
+    return instrumentWords.crowfootFields.theAngleIs0Straight;
   try {
     crowfootGain(crowfoot);
     return null;

@@ -27,7 +27,7 @@ export function DoNotRideBanner({ job }: { job: Job }) {
   return (
     <View style={styles.banner} role="alert" testID="do-not-ride">
       <Words style={styles.says} numberOfLines={1}>
-        Do not ride
+        {words.doNotRide.doNotRide}
         <Words style={styles.why}>{`  ${capital(grave.join('; '))}`}</Words>
       </Words>
     </View>
@@ -40,7 +40,7 @@ export function DoNotRide({ job }: { job: Job }) {
   if (grave.length === 0) return null;
   return (
     <View style={styles.large} role="alert" testID="do-not-ride">
-      <Words style={styles.largest}>Do not ride</Words>
+      <Words style={styles.largest}>{words.doNotRide.doNotRide}</Words>
       {grave.map((each) => (
         <Words key={each} style={styles.each}>
           {`${capital(each)}.`}

@@ -14,6 +14,7 @@ import { near } from '../../words/days';
 import { words } from '../../words/words';
 import { BackToJob, WithJob } from './JobFrame';
 import { odometerKm, promiseTimes, VisitFields, type VisitForm } from './VisitFields';
+import { checkInWords } from '../../words/checkIn';
 
 type Written = Omit<JobEdit, 'version'>;
 
@@ -53,16 +54,24 @@ function Edit({ job }: { job: Job }) {
     <Page
       tag={job.tag}
       over={job.bike.name}
-      title="Change the job"
+      title={checkInWords.editJob.changeTheJob}
       foot={
         theirs ? (
           <>
-            <Button says="Keep mine" onPress={() => send(theirs.version)} busy={edit.isPending} />
-            <Button kind="plain" says="Take theirs" onPress={takeTheirs} />
+            <Button
+              says={checkInWords.editJob.keepMine}
+              onPress={() => send(theirs.version)}
+              busy={edit.isPending}
+            />
+            <Button kind="plain" says={checkInWords.editJob.takeTheirs} onPress={takeTheirs} />
           </>
         ) : (
           <>
-            <Button says="Save" onPress={() => send(version)} busy={edit.isPending} />
+            <Button
+              says={checkInWords.editJob.save}
+              onPress={() => send(version)}
+              busy={edit.isPending}
+            />
             <BackToJob jobId={job.id} />
           </>
         )
@@ -70,7 +79,7 @@ function Edit({ job }: { job: Job }) {
     >
       {edit.error ? (
         <Note kind="refusal" title={edit.error.message}>
-          {theirs ? <Words>{`Theirs: ${told(theirs)}`}</Words> : null}
+          {theirs ? <Words>{checkInWords.editJob.theirs(told(theirs))}</Words> : null}
         </Note>
       ) : null}
       <VisitFields control={form.control} promised={promised} />
@@ -94,9 +103,11 @@ function told(written: Written): string {
   return [
     `“${written.complaint}”`,
     written.symptoms.map((symptom) => words.symptom[symptom]).join(', '),
-    written.frontLever ? `${written.frontLever} lever front` : 'lever not asked',
-    `promised ${near(written.promisedAt)}`,
-    written.odometerKm === null ? '' : `${written.odometerKm} km`,
+    written.frontLever
+      ? checkInWords.editJob.leverFront(written.frontLever)
+      : checkInWords.editJob.leverNotAsked,
+    checkInWords.editJob.promised(near(written.promisedAt)),
+    written.odometerKm === null ? '' : checkInWords.editJob.km(written.odometerKm),
   ]
     .filter(Boolean)
     .join(' · ');

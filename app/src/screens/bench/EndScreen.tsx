@@ -19,6 +19,7 @@ import { TakeParts } from './prove/TakeParts';
 import { TellDeviation } from './prove/TellDeviation';
 import { RecordFluid } from './RecordFluid';
 import { Torque } from './Torque';
+import { jobWords } from '../../words/job';
 
 interface Asked {
   jobId: string;
@@ -59,8 +60,8 @@ export function EndScreen({ task, ...asked }: Asked & { task: string }) {
   if (draw) return draw(asked);
   return (
     <NoSuchPage
-      says="Nothing of this name is done at one end of a bike."
-      back="To the job"
+      says={jobWords.endScreen.nothingOfThisNameIs}
+      back={jobWords.endScreen.toTheJob}
       to={`/bench/${asked.jobId}`}
     />
   );

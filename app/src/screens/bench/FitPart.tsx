@@ -20,12 +20,13 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
+import { jobWords } from '../../words/job';
 
 type Fitted = EntryOf<'fitting'>;
 
 /** A part fitted, or written down as found: a new or used one closes the old one’s life and begins its own. */
 export function FitPart({ jobId, end, part }: { jobId: string; end: End; part: Part }) {
-  const title = `Fit ${words.part[part]}`;
+  const title = jobWords.fitPart.fit(words.part[part]);
   return (
     <WithBrake jobId={jobId} end={end} title={title}>
       {(job, identified) => (
@@ -119,15 +120,15 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   return (
     <Page
       tag={job.tag}
-      over={`${end} brake`}
+      over={jobWords.fitPart.brake(end)}
       title={title}
       foot={
         <>
           <Button
             says={
               condition === 'found'
-                ? 'Write it down'
-                : `The ${words.part[part]} ${rotor ? 'is' : 'are'} in`
+                ? jobWords.fitPart.writeItDown
+                : jobWords.fitPart.theIn(words.part[part], rotor ? 'is' : 'are')
             }
             onPress={confirm}
           />
@@ -136,9 +137,9 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       }
     >
       {refused ? <Note kind="refusal">{refused}</Note> : null}
-      <Section label="Which one">
+      <Section label={jobWords.fitPart.whichOne}>
         <Choice
-          label="New, used or found"
+          label={jobWords.fitPart.newUsedOrFound}
           options={CONDITIONS_FITTED.map((value) => ({
             value,
             says: capital(words.fittedAs[value]),
@@ -147,108 +148,111 @@ function Fit({ job, identified, end, part, title }: FitProps) {
           onChoose={setCondition}
         />
         <Field
-          label="What it is"
+          label={jobWords.fitPart.whatItIs}
           value={description}
           onChangeText={setDescription}
           onSubmitEditing={confirm}
-          placeholder={rotor ? 'maker, size' : 'maker, shape'}
-          error={tried && !description.trim() ? 'Write what it is.' : undefined}
+          placeholder={rotor ? jobWords.fitPart.makerSize : jobWords.fitPart.makerShape}
+          error={tried && !description.trim() ? jobWords.fitPart.writeWhatItIs : undefined}
         />
       </Section>
       {rotor ? (
         <>
-          <Section label="The rotor by itself">
+          <Section label={jobWords.fitPart.theRotorByItself}>
             <Choice<'one-piece' | 'two-piece' | null>
-              label="Construction"
+              label={jobWords.fitPart.construction}
               options={[
-                { value: null, says: 'As the sheet says' },
-                { value: 'one-piece', says: 'One piece' },
-                { value: 'two-piece', says: 'Two pieces, riveted' },
+                { value: null, says: jobWords.fitPart.asTheSheetSays },
+                { value: 'one-piece', says: jobWords.fitPart.onePiece },
+                { value: 'two-piece', says: jobWords.fitPart.twoPiecesRiveted },
               ]}
               chosen={[construction]}
               onChoose={setConstruction}
             />
             <Field
-              label="Limit stamped on it, mm"
+              label={jobWords.fitPart.limitStampedOnItMm}
               value={limitMm}
               onChangeText={setLimitMm}
               inputMode="decimal"
               placeholder="none"
               error={limit.error}
-              hint="The old rotor’s stamp does not count for this one. Without a stamp the sheet’s limit counts only for a rotor of the sheet’s construction."
+              hint={jobWords.fitPart.theOldRotorsStampDoes}
             />
             {twice ? (
               <Field
-                label="The stamp once more, mm"
+                label={jobWords.fitPart.theStampOnceMoreMm}
                 value={limitAgainMm}
                 onChangeText={setLimitAgainMm}
                 inputMode="decimal"
                 error={again.error}
-                hint="It is laxer than the sheet, or far from it. Look again and key it once more: until then the stricter counts."
+                hint={jobWords.fitPart.itIsLaxerThanThe}
               />
             ) : null}
             <Field
-              label="Thickness when new, mm"
+              label={jobWords.fitPart.thicknessWhenNewMm}
               value={newMm}
               onChangeText={setNewMm}
               inputMode="decimal"
-              placeholder="as the sheet says"
+              placeholder={jobWords.fitPart.asSheetHint}
               error={thickness.error}
             />
             <Choice
-              label="Marked for organic pads only"
+              label={jobWords.fitPart.markedForOrganicPadsOnly}
               many
-              options={[{ value: true, says: 'Marked for organic pads only' }]}
+              options={[{ value: true, says: jobWords.fitPart.markedForOrganicPadsOnly }]}
               chosen={organicOnly ? [true] : []}
               onChoose={() => setOrganicOnly(!organicOnly)}
             />
           </Section>
           {condition === 'used' ? (
-            <Section label="Why it came off last time">
+            <Section label={jobWords.fitPart.whyItCameOffLast}>
               <Choice<Fitted['cameOffFor']>
-                label="Why it came off last time"
+                label={jobWords.fitPart.whyItCameOffLast}
                 options={[
-                  { value: null, says: 'Sound, or nobody wrote it down' },
-                  { value: 'changed', says: 'Changed for another size' },
-                  { value: 'worn', says: 'Thought worn' },
+                  { value: null, says: jobWords.fitPart.soundOrNobodyWroteIt },
+                  { value: 'changed', says: jobWords.fitPart.changedForAnotherSize },
+                  { value: 'worn', says: jobWords.fitPart.thoughtWorn },
                   ...ROTOR_DAMAGE.map((value) => ({ value, says: capital(words.finding[value]) })),
                 ]}
                 chosen={[cameOffFor]}
                 onChoose={setCameOffFor}
               />
               {cameOffFor === 'loose-rivets' ? (
-                <Note kind="caution" title="Rivets first">
-                  It is not proven until the rotor was looked over again: grip it and rock it.
+                <Note kind="caution" title={jobWords.fitPart.rivetsFirst}>
+                  {jobWords.fitPart.itIsNotProvenUntil}
                 </Note>
               ) : null}
             </Section>
           ) : null}
         </>
       ) : (
-        <Section label="Compound, from the letter on the back">
+        <Section label={jobWords.fitPart.compoundFromTheLetterOn}>
           <Choice
-            label="Compound"
+            label={jobWords.fitPart.compound}
             options={COMPOUNDS.map((value) => ({ value, says: words.compound[value] }))}
             chosen={compound ? [compound] : []}
             onChoose={setCompound}
           />
           {tried && compound === null ? (
             <Words kind="small" ink="rustText" role="alert">
-              Read the letter; without one it is unknown.
+              {jobWords.fitPart.readTheLetterWithoutOne}
             </Words>
           ) : null}
           {advice?.code === 'refused' ? (
-            <Note kind="refusal" title="Not on this rotor">
-              It is marked for organic pads only.
+            <Note kind="refusal" title={jobWords.fitPart.notOnThisRotor}>
+              {jobWords.fitPart.itIsMarkedForOrganic}
             </Note>
           ) : null}
           {advice?.code === 'change' ? (
-            <Note kind="caution" title="Another compound than the rotor was bedded with">
+            <Note kind="caution" title={jobWords.fitPart.anotherCompoundThanTheRotor}>
               <Words>
-                {`Rotor: ${advice.from === 'none' ? 'new' : advice.from}. Pads: ${advice.to}. Some want a new rotor, others strip the track and bed in again.`}
+                {jobWords.fitPart.rotorPadsSomeWantA(
+                  advice.from === 'none' ? 'new' : advice.from,
+                  advice.to,
+                )}
               </Words>
               <Choice<NonNullable<Fitted['rebedding']>>
-                label="What is done about it"
+                label={jobWords.fitPart.whatIsDoneAboutIt}
                 options={(['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const).map(
                   (value) => ({ value, says: words.rebedding[value] }),
                 )}
@@ -257,7 +261,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
               />
               {tried && rebedding === null ? (
                 <Words kind="small" ink="rustText" role="alert">
-                  Choose what is done about it.
+                  {jobWords.fitPart.chooseWhatIsDoneAbout}
                 </Words>
               ) : null}
             </Note>
@@ -266,23 +270,17 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       )}
       <Section>
         {condition === 'found' ? (
-          <Words ink="soft">
-            Found on the bike: written down, its readings go on as they were.
-          </Words>
+          <Words ink="soft">{jobWords.fitPart.foundOnTheBikeWritten}</Words>
         ) : (
-          <Words ink="soft">
-            The old one’s readings and verdict stay in the record. This one is not inspected until
-            it is measured.
-          </Words>
+          <Words ink="soft">{jobWords.fitPart.theOldOnesReadingsAnd}</Words>
         )}
         {rotor ? (
-          <Note kind="caution" title="Arrow forward, printing outward">
-            Fingers only on the spider: oil from skin on the track makes it squeal. New pads at the
-            same time are recommended, not compulsory.
+          <Note kind="caution" title={jobWords.fitPart.arrowForwardPrintingOutward}>
+            {jobWords.fitPart.fingersOnlyOnTheSpider}
           </Note>
         ) : (
-          <Note kind="caution" title="Pistons home first">
-            Clean round the pistons before they go home. A pair is replaced together.
+          <Note kind="caution" title={jobWords.fitPart.pistonsHomeFirst}>
+            {jobWords.fitPart.cleanRoundThePistonsBefore}
           </Note>
         )}
       </Section>

@@ -27,6 +27,7 @@ import { DoNotRide } from './DoNotRide';
 import { itemSays, judgementNumber, sumsOf } from './findings';
 import { inInchesFor } from './inInchesFor';
 import { WithJob } from './JobFrame';
+import { jobWords } from '../../words/job';
 
 type Version = 'bench' | 'rider';
 
@@ -42,12 +43,12 @@ export function Found({ jobId }: { jobId: string }) {
           <Page
             tag={job.tag}
             over={`${job.customer.name} · ${job.bike.name}`}
-            title="What was found"
+            title={jobWords.found.whatWasFound}
             foot={
               <Buttons>
                 <Button
                   kind="plain"
-                  says="Job"
+                  says={jobWords.found.job}
                   onPress={() => router.navigate(`/bench/${job.id}`)}
                 />
                 {job.sealed ? null : <WayOn job={job} items={items} />}
@@ -57,10 +58,10 @@ export function Found({ jobId }: { jobId: string }) {
             {version === 'bench' ? <DoNotRide job={job} /> : null}
             <Section>
               <Choice<Version>
-                label="For whom"
+                label={jobWords.found.forWhom}
                 options={[
-                  { value: 'bench', says: 'At the bench' },
-                  { value: 'rider', says: 'For the rider' },
+                  { value: 'bench', says: jobWords.found.atTheBench },
+                  { value: 'rider', says: jobWords.found.forTheRider },
                 ]}
                 chosen={[version]}
                 onChoose={setVersion}
@@ -68,10 +69,10 @@ export function Found({ jobId }: { jobId: string }) {
             </Section>
             {items.length === 0 ? (
               <Empty
-                title="Nothing inspected yet"
-                says="Every measurement and every look adds its verdict here, the gravest first."
+                title={jobWords.found.nothingInspectedYet}
+                says={jobWords.found.everyMeasurementAndEveryLook}
                 action={{
-                  says: 'Begin at the front',
+                  says: jobWords.found.beginAtTheFront,
                   onPress: () => router.navigate(`/bench/${job.id}/front/rotor`),
                 }}
               />
@@ -92,10 +93,10 @@ function WayOn({ job, items }: { job: Job; items: readonly InspectionItem[] }) {
   const open = items.some(({ word, doNotRide }) => word === 'replace' || doNotRide);
   const planned = ENDS.some((end) => planOpen(visitOf(job), end));
   const [says, to] = planned
-    ? ['On with the plan', 'step']
+    ? [jobWords.found.onWithThePlan, 'step']
     : open || items.some(({ work }) => work.length > 0)
-      ? ['Plan the work', 'plan']
-      : ['Sign off', 'sign-off'];
+      ? [jobWords.found.planTheWork, 'plan']
+      : [jobWords.found.signOff, 'sign-off'];
   return (
     <Button
       grow
@@ -115,7 +116,7 @@ function ForBench({ job, items, ends }: Shown) {
   const wide = useWide();
   const grave = items.filter(({ doNotRide }) => doNotRide);
   const groups: [string, InspectionItem[]][] = [
-    ['Do not ride', grave],
+    [jobWords.found.doNotRide, grave],
     ...[...WORDS]
       .reverse()
       .map((word): [string, InspectionItem[]] => [
@@ -148,10 +149,10 @@ function ForBench({ job, items, ends }: Shown) {
 }
 
 const GROUP: Record<Word, string> = {
-  replace: 'Work now',
-  unproven: 'Not proven',
-  watch: 'Watch',
-  holds: 'Holds',
+  replace: jobWords.found.workNow,
+  unproven: jobWords.found.notProven,
+  watch: jobWords.found.watch,
+  holds: jobWords.found.holds,
 };
 
 function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
@@ -162,7 +163,7 @@ function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
   const number = item.judgement && sitting ? judgementNumber(item.judgement, sitting.gauge) : null;
   const settle =
     item.settle.length > 0
-      ? ` To settle it: ${item.settle.map((way) => words.settle[way]).join('; ')}.`
+      ? jobWords.found.toSettleIt(item.settle.map((way) => words.settle[way]).join('; '))
       : '';
   return (
     <Row
@@ -180,7 +181,14 @@ function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
               </Words>
             ))}
             {sitting ? (
-              <Words kind="small">{`${sitting.gaugeName}, ±${sitting.gauge.uncertaintyMm.toFixed(2)} mm, ${sitting.readings.length} readings${sitting.by ? `, ${sitting.by}` : ''}`}</Words>
+              <Words kind="small">
+                {jobWords.found.mmReadings(
+                  sitting.gaugeName,
+                  words.format.fixed(sitting.gauge.uncertaintyMm, 2),
+                  sitting.readings.length,
+                  sitting.by ? `, ${sitting.by}` : '',
+                )}
+              </Words>
             ) : null}
           </View>
         ) : undefined
@@ -200,7 +208,7 @@ function WorkList({ items }: { items: readonly InspectionItem[] }) {
   });
   if (works.length === 0) return null;
   return (
-    <Section label="Recommended work">
+    <Section label={jobWords.found.recommendedWork}>
       {works.map(([work, at]) => (
         <Words
           key={work}
@@ -212,15 +220,15 @@ function WorkList({ items }: { items: readonly InspectionItem[] }) {
 
 function NotInspected({ ends }: Pick<Shown, 'ends'>) {
   return (
-    <Section label="Not inspected">
+    <Section label={jobWords.found.notInspected}>
       {ends.map(({ end, notInspected }) => (
         <Words key={end} ink="soft">
           {notInspected.length === 0
-            ? `${capital(words.end[end])}: everything was looked at.`
+            ? jobWords.found.everythingWasLookedAt(capital(words.end[end]))
             : `${capital(words.end[end])}: ${words.format.list(notInspected.map((subject) => words.subject[subject]))}.`}
         </Words>
       ))}
-      <Words kind="small">Neither good nor bad; the record says so.</Words>
+      <Words kind="small">{jobWords.found.neitherGoodNorBadThe}</Words>
     </Section>
   );
 }
@@ -237,11 +245,9 @@ function ForRider({ items, ends }: Shown) {
         <Section>
           <View style={styles.please} role="alert">
             <Words kind="huge" ink="rustText" style={styles.head}>
-              Please do not ride this bike
+              {jobWords.found.pleaseDoNotRideThis}
             </Words>
-            <Words>
-              What was found could make a brake fail. It may be ridden again once the work is done.
-            </Words>
+            <Words>{jobWords.found.whatWasFoundCouldMake}</Words>
           </View>
         </Section>
       ) : null}
@@ -256,12 +262,10 @@ function ForRider({ items, ends }: Shown) {
       <Section>
         <Words ink="soft">
           {missed.length > 0
-            ? `Not looked at this time: ${words.format.list(missed)}.`
-            : 'Everything on both brakes was looked at.'}
+            ? jobWords.found.notLookedAtThisTime(words.format.list(missed))
+            : jobWords.found.everythingOnBothBrakesWas}
         </Words>
-        <Words kind="small">
-          The maker’s sheet and local rules come first. Ask us about anything here.
-        </Words>
+        <Words kind="small">{jobWords.found.theMakersSheetAndLocal}</Words>
       </Section>
     </>
   );

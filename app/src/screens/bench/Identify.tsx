@@ -22,6 +22,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { BackToJob, WithJob } from './JobFrame';
 import { SheetFacts } from './SheetFacts';
+import { jobWords } from '../../words/job';
 
 /** Which brake is this? Its spec sheet, and the limit stamped on the rotor if there is one. */
 export function Identify({ jobId, end }: { jobId: string; end: End }) {
@@ -38,10 +39,12 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
   if (!sheets.data) return <Loading />;
   if (job.sealed)
     return (
-      <Page tag={job.tag} title="Identify the brake" foot={<BackToJob jobId={job.id} />}>
-        <Note kind="caution">
-          This job is signed off and sealed. Nothing in it changes any more.
-        </Note>
+      <Page
+        tag={job.tag}
+        title={jobWords.identify.identifyTheBrake}
+        foot={<BackToJob jobId={job.id} />}
+      >
+        <Note kind="caution">{jobWords.identify.thisJobIsSignedOff}</Note>
       </Page>
     );
   if (picked) return <Confirm job={job} end={end} sheet={picked} onOther={() => setPicked(null)} />;
@@ -52,16 +55,16 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={`${end} brake`}
-      title="Which brake?"
+      over={jobWords.identify.brake(end)}
+      title={jobWords.identify.whichBrake}
       foot={<BackToJob jobId={job.id} />}
     >
       <Section>
         <Field
-          label="Find a spec sheet"
+          label={jobWords.identify.findASpecSheet}
           value={search}
           onChangeText={setSearch}
-          placeholder="maker, model or kind"
+          placeholder={jobWords.identify.makerModelOrKind}
         />
       </Section>
       {found.map((sheet) => (
@@ -74,8 +77,8 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
       ))}
       {found.length === 0 ? (
         <Empty
-          title="No sheet of that name"
-          says="Pick a generic one and enter the limit stamped on the rotor."
+          title={jobWords.identify.noSheetOfThatName}
+          says={jobWords.identify.pickAGenericOneAnd}
         />
       ) : null}
     </Page>
@@ -124,33 +127,37 @@ function Confirm({
   return (
     <Page
       tag={job.tag}
-      over={`${end} brake`}
+      over={jobWords.identify.brake(end)}
       title={sheet.body.title}
       foot={
         <>
-          <Button says="This is the brake" onPress={confirm} disabled={stamped.fault !== null} />
-          <Button kind="plain" says="Another sheet" onPress={onOther} />
+          <Button
+            says={jobWords.identify.thisIsTheBrake}
+            onPress={confirm}
+            disabled={stamped.fault !== null}
+          />
+          <Button kind="plain" says={jobWords.identify.anotherSheet} onPress={onOther} />
         </>
       }
     >
       {refused ? <Note kind="refusal">{refused}</Note> : null}
       <Section>
         <Field
-          label="Limit stamped on the rotor, mm"
+          label={jobWords.identify.limitStampedOnTheRotor}
           value={stamp}
           onChangeText={setStamp}
           inputMode="decimal"
           placeholder="none"
           error={stamped.fault ?? undefined}
-          hint="Look on the spider: “MIN. TH”. Leave it empty when none is stamped."
+          hint={jobWords.identify.lookOnTheSpiderMin}
         />
         {stampedLimit ? (
           <Choice
-            label="How it is worded"
+            label={jobWords.identify.howItIsWorded}
             options={[
-              { value: true, says: 'replace at it or less' },
-              { value: false, says: 'replace below it' },
-              { value: null, says: 'does not say' },
+              { value: true, says: jobWords.identify.replaceAtItOrLess },
+              { value: false, says: jobWords.identify.replaceBelowIt },
+              { value: null, says: jobWords.identify.doesNotSay },
             ]}
             chosen={[atLimitIsWorn]}
             onChoose={setAtLimitIsWorn}
@@ -158,17 +165,23 @@ function Confirm({
         ) : null}
         {twice ? (
           <Field
-            label="The stamp once more, mm"
+            label={jobWords.identify.theStampOnceMoreMm}
             value={again}
             onChangeText={setAgain}
             inputMode="decimal"
             error={readStamp(again).fault ?? undefined}
-            hint="It is laxer than the sheet, or far from it. Look again and key it once more: until then the stricter counts."
+            hint={jobWords.identify.itIsLaxerThanThe}
           />
         ) : null}
       </Section>
-      <Section label="In force">
-        <Words kind="strong">{`Rotor limit ${limit.limitMm.toFixed(2)} mm, ${words.origin[limit.origin]}${limit.tag ? ` (${words.tag[limit.tag]})` : ''}`}</Words>
+      <Section label={jobWords.identify.inForce}>
+        <Words kind="strong">
+          {jobWords.identify.rotorLimitMm(
+            words.format.fixed(limit.limitMm, 2),
+            words.origin[limit.origin],
+            limit.tag ? ` (${words.tag[limit.tag]})` : '',
+          )}
+        </Words>
       </Section>
       <SheetFacts sheet={sheet} />
     </Page>

@@ -15,6 +15,7 @@ import { WayBackContext, type WayBack } from '../../ui/wayBack';
 import { Failed, Loading } from '../../ui/Standing';
 import { DoNotRideBanner } from './DoNotRide';
 import { NeedsYou } from './NeedsYou';
+import { jobWords } from '../../words/job';
 
 /** Where a page of a job stands: the job itself, or something that hangs on it. */
 type Standing = 'job' | 'below';
@@ -23,8 +24,9 @@ type Standing = 'job' | 'below';
 function useWayBack(jobId: string, stands: Standing): WayBack | null {
   const wide = useWide();
   return useMemo(() => {
-    if (stands === 'below') return { says: 'Job', go: () => router.navigate(`/bench/${jobId}`) };
-    return wide ? null : { says: 'Bench', go: () => router.navigate('/bench') };
+    if (stands === 'below')
+      return { says: jobWords.jobFrame.job, go: () => router.navigate(`/bench/${jobId}`) };
+    return wide ? null : { says: jobWords.jobFrame.bench, go: () => router.navigate('/bench') };
   }, [jobId, stands, wide]);
 }
 
@@ -77,31 +79,27 @@ export function WithBrake({
           return (
             <Page
               tag={job.tag}
-              over={`${end} brake`}
+              over={jobWords.jobFrame.brake(end)}
               title={title}
               foot={<BackToJob jobId={jobId} />}
             >
-              <Note kind="caution">
-                This job is signed off and sealed. Nothing in it changes any more.
-              </Note>
+              <Note kind="caution">{jobWords.jobFrame.thisJobIsSignedOff}</Note>
             </Page>
           );
         if (!identified)
           return (
             <Page
               tag={job.tag}
-              over={`${end} brake`}
+              over={jobWords.jobFrame.brake(end)}
               title={title}
               foot={
                 <Button
-                  says={`Identify the ${end} brake`}
+                  says={jobWords.jobFrame.identifyTheBrake(end)}
                   onPress={() => router.navigate(`/bench/${jobId}/${end}/identify`)}
                 />
               }
             >
-              <Note>
-                The limit, torques and fluid come from the brake’s spec sheet. Pick it first.
-              </Note>
+              <Note>{jobWords.jobFrame.theLimitTorquesAndFluid}</Note>
             </Page>
           );
         return children(job, identified);
@@ -114,7 +112,7 @@ export function BackToJob({ jobId }: { jobId: string }) {
   return (
     <Button
       kind="plain"
-      says="Back to the job"
+      says={jobWords.jobFrame.backToTheJob}
       onPress={() => router.navigate(`/bench/${jobId}`)}
     />
   );

@@ -31,6 +31,7 @@ import { words } from '../../words/words';
 import { standingAt, WithJob } from './JobFrame';
 import { capital } from '../../words/capital';
 import { itemSays, judgementNumber, reasonsOf } from './findings';
+import { jobWords } from '../../words/job';
 
 const RULE_WIDTH = 316;
 
@@ -47,7 +48,9 @@ function Sheet({ job }: { job: Job }) {
   const wide = useWide();
   const go = (to: string) => () => router.navigate(`/bench/${job.id}/${to}` as '/bench');
   const next = nextOf(job);
-  const nextWords = next.end ? `${words.step[next.step]}, ${words.end[next.end]}` : 'Sign off';
+  const nextWords = next.end
+    ? `${words.step[next.step]}, ${words.end[next.end]}`
+    : jobWords.jobSheet.signOff;
   const carryOn = go(
     next.step === 'plan'
       ? 'step'
@@ -64,18 +67,20 @@ function Sheet({ job }: { job: Job }) {
       aside={
         <Button
           kind="quiet"
-          says="Bike"
+          says={jobWords.jobSheet.bike}
           onPress={() => router.navigate(`/bikes/${job.bike.id}`)}
-          label="The bike’s page"
+          label={jobWords.jobSheet.theBikesPage}
         />
       }
       foot={
         job.sealed ? undefined : (
           <Buttons>
-            {next.end ? <Button kind="plain" says="Sign off" onPress={go('sign-off')} /> : null}
+            {next.end ? (
+              <Button kind="plain" says={jobWords.jobSheet.signOff} onPress={go('sign-off')} />
+            ) : null}
             <Button
               grow
-              says={next.end ? `Carry on: ${nextWords}` : 'Sign off'}
+              says={next.end ? jobWords.jobSheet.carryOn(nextWords) : jobWords.jobSheet.signOff}
               onPress={carryOn}
             />
           </Buttons>
@@ -83,23 +88,42 @@ function Sheet({ job }: { job: Job }) {
       }
     >
       {job.sealed ? (
-        <Note title={`Sealed as record ${job.sealed.number}`}>
-          {`Signed off by ${job.sealed.by}, ${exactDay(job.sealed.at)}. Seal ${job.sealed.seal.slice(0, 16)}…`}
+        <Note title={jobWords.jobSheet.sealedAsRecord(job.sealed.number)}>
+          {jobWords.jobSheet.signedOffBySeal(
+            job.sealed.by,
+            exactDay(job.sealed.at),
+            job.sealed.seal.slice(0, 16),
+          )}
         </Note>
       ) : null}
       {job.sealed ? null : <AgainstAdvice advice={job.againstAdvice} />}
       {job.sealed || job.tags.length === 0 ? null : (
-        <Note kind="refusal" title="Tagged: do not ride">
+        <Note kind="refusal" title={jobWords.jobSheet.taggedDoNotRide}>
           {job.tags.map((tag) => (
             <Words key={`${tag.end} ${tag.subject}`}>
-              {`${capital(words.end[tag.end])} ${words.subject[tag.subject]}${tag.found.length > 0 ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}` : ''}${tag.foundAfter !== null ? `, filled at job ${tag.tag} from a container that held the wrong fluid` : tag.jobId === job.id ? '' : `, found at job ${tag.tag}`}. Work and another look lift it, or a lead’s word.`}
+              {jobWords.jobSheet.workAndAnotherLookLift(
+                capital(words.end[tag.end]),
+                words.subject[tag.subject],
+                tag.found.length > 0
+                  ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}`
+                  : '',
+                tag.foundAfter !== null
+                  ? jobWords.jobSheet.filledAtJobFromA(tag.tag)
+                  : tag.jobId === job.id
+                    ? ''
+                    : jobWords.jobSheet.foundAtJob(tag.tag),
+              )}
             </Words>
           ))}
         </Note>
       )}
       <Section
-        label="Asked for"
-        aside={job.sealed ? undefined : <Button kind="quiet" says="Change" onPress={go('edit')} />}
+        label={jobWords.jobSheet.askedFor}
+        aside={
+          job.sealed ? undefined : (
+            <Button kind="quiet" says={jobWords.jobSheet.change} onPress={go('edit')} />
+          )
+        }
       >
         <Words kind="strong">{job.complaint}</Words>
         {job.symptoms.length > 0 ? (
@@ -111,14 +135,18 @@ function Sheet({ job }: { job: Job }) {
       </Section>
       <Row
         mark={<VerdictMark word={null} />}
-        title="Plan"
-        word={job.planned.length > 0 ? undefined : { says: 'nothing planned', ink: 'soft' }}
+        title={jobWords.jobSheet.plan}
+        word={
+          job.planned.length > 0
+            ? undefined
+            : { says: jobWords.jobSheet.nothingPlanned, ink: 'soft' }
+        }
         says={
           job.planned.length === 0
-            ? 'What is to be done at each end, as one list of steps.'
+            ? jobWords.jobSheet.whatIsToBeDone
             : standingSteps(job).length === 0
-              ? 'Laid down; nothing done yet.'
-              : `${standingSteps(job).length} steps done or left out.`
+              ? jobWords.jobSheet.laidDownNothingDoneYet
+              : jobWords.jobSheet.stepsDoneOrLeftOut(standingSteps(job).length)
         }
         {...(job.sealed ? {} : { onPress: go(job.planned.length > 0 ? 'step' : 'plan') })}
         testID="plan"
@@ -143,8 +171,10 @@ function FoundRow({ job, onPress }: { job: Job; onPress: () => void }) {
   return (
     <Row
       mark={<VerdictMark word={counted[0]?.word ?? null} />}
-      title="What was found"
-      word={items.length === 0 ? { says: 'nothing inspected', ink: 'soft' } : undefined}
+      title={jobWords.jobSheet.whatWasFound}
+      word={
+        items.length === 0 ? { says: jobWords.jobSheet.nothingInspected, ink: 'soft' } : undefined
+      }
       says={
         items.length === 0
           ? undefined
@@ -183,24 +213,32 @@ function EndOfJob({
         {`${words.end[end]}`}
       </Words>
       <Row
-        title={identified ? identified.sheet.body.title : 'Brake'}
-        word={identified ? undefined : { says: 'not identified', ink: 'soft' }}
+        title={identified ? identified.sheet.body.title : jobWords.jobSheet.brake}
+        word={identified ? undefined : { says: jobWords.jobSheet.notIdentified, ink: 'soft' }}
         says={
           identified && limit
-            ? `${identified.sheet.body.source} · rotor limit ${limit.limitMm.toFixed(2)}, ${words.origin[limit.origin]}`
-            : 'Pick its spec sheet: it gives the limit, torques and fluid.'
+            ? jobWords.jobSheet.rotorLimit(
+                identified.sheet.body.source,
+                words.format.fixed(limit.limitMm, 2),
+                words.origin[limit.origin],
+              )
+            : jobWords.jobSheet.pickItsSpecSheetIt
         }
         {...press('identify')}
       />
       {identified?.newerRevision ? (
         <Note
           kind="caution"
-          title={`The sheet has a newer revision, ${identified.newerRevision.revision}`}
+          title={jobWords.jobSheet.theSheetHasANewer(identified.newerRevision.revision)}
         >
-          {`This job keeps revision ${identified.sheet.revision}, which it was begun with. Identify the brake again to judge by the newer one.`}
+          {jobWords.jobSheet.thisJobKeepsRevisionWhich(identified.sheet.revision)}
         </Note>
       ) : null}
-      <Row title="Fitted" says={kitSays(job, end)} {...(identified ? press('kit') : {})} />
+      <Row
+        title={jobWords.jobSheet.fitted}
+        says={kitSays(job, end)}
+        {...(identified ? press('kit') : {})}
+      />
       {MEASURANDS.map((subject) => (
         <ItemRow
           key={subject}
@@ -229,7 +267,7 @@ function EndOfJob({
             }
           />
         }
-        title="Torque"
+        title={jobWords.jobSheet.torque}
         word={boltsWord(bolts)}
         says={bolts.map(boltsSay).join(' ') || undefined}
         {...press('bolts')}
@@ -238,25 +276,33 @@ function EndOfJob({
         <Row
           key={told.id}
           mark={<VerdictMark word="unproven" />}
-          title="Deviation"
-          says={`${told.words}${told.measured ? `, ${told.measured}` : ''}. Decided by ${told.who}.`}
+          title={jobWords.jobSheet.deviation}
+          says={jobWords.jobSheet.decidedBy(
+            told.words,
+            told.measured ? `, ${told.measured}` : '',
+            told.who,
+          )}
           {...press('deviation')}
         />
       ))}
       <Row
         mark={<VerdictMark word={fills.length > 0 ? 'holds' : null} />}
-        title="Fluid"
-        word={fills.length > 0 ? undefined : { says: 'none used', ink: 'soft' }}
+        title={jobWords.jobSheet.fluid}
+        word={fills.length > 0 ? undefined : { says: jobWords.jobSheet.noneUsed, ink: 'soft' }}
         says={
           fills.length > 0
             ? fills
-                .map((fill) => `${fill.ml} mL ${fill.fluid}, ${fill.label}, lot ${fill.lot}`)
+                .map((fill) => jobWords.jobSheet.mlLot(fill.ml, fill.fluid, fill.label, fill.lot))
                 .join('; ')
             : fluidAsked
-              ? `Sheet asks ${fluidAsked.fluid.family === 'mineral' ? fluidAsked.fluid.blend : fluidAsked.fluid.grade}`
+              ? jobWords.jobSheet.sheetAsks(
+                  fluidAsked.fluid.family === 'mineral'
+                    ? fluidAsked.fluid.blend
+                    : fluidAsked.fluid.grade,
+                )
               : identified
-                ? 'The sheet asks for none'
-                : 'Its spec sheet says which'
+                ? jobWords.jobSheet.theSheetAsksForNone
+                : jobWords.jobSheet.itsSpecSheetSaysWhich
         }
         {...(fluidAsked ? press('fluid') : {})}
       />
@@ -291,7 +337,7 @@ function ItemRow({
   const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
   const why =
     judgement && item?.word === 'unproven'
-      ? ` Unproven: ${reasonsOf(judgement).map(words.reason).join('; ')}.`
+      ? jobWords.jobSheet.unproven(reasonsOf(judgement).map(words.reason).join('; '))
       : '';
   const number = judgement && sitting ? judgementNumber(judgement, sitting.gauge) : null;
   return (
@@ -315,7 +361,7 @@ function ItemRow({
       word={
         item
           ? { says: words.standing(item), ink: WORD_INK[item.word] }
-          : { says: 'not inspected', ink: 'soft' }
+          : { says: jobWords.jobSheet.notInspected, ink: 'soft' }
       }
       says={item ? itemSays(item, sitting?.gauge ?? null) + why + decided : undefined}
       aside={number ? <Words kind="reading">{number}</Words> : undefined}
@@ -337,15 +383,16 @@ function LookedOverRow({
 }) {
   const [worst] = items;
   const found = items.filter(({ word }) => word !== 'holds');
-  const rest = missed > 0 ? `${missed} areas not looked at.` : 'Every area looked at.';
+  const rest =
+    missed > 0 ? jobWords.jobSheet.areasNotLookedAt(missed) : jobWords.jobSheet.everyAreaLookedAt;
   return (
     <Row
       mark={<VerdictMark word={worst?.word ?? null} />}
-      title="Looked over"
+      title={jobWords.jobSheet.lookedOver}
       word={
         worst
           ? { says: words.standing(worst), ink: WORD_INK[worst.word] }
-          : { says: 'not inspected', ink: 'soft' }
+          : { says: jobWords.jobSheet.notInspected, ink: 'soft' }
       }
       says={
         items.length === 0
@@ -365,14 +412,21 @@ function isMeasured(subject: Subject): boolean {
 function kitSays(job: Job, end: End): string {
   const { rotor, pads, bedded } = kitAt(job, end);
   const told = [
-    rotor ? `Rotor: ${rotor.description}, ${words.fittedAs[rotor.condition]}.` : null,
+    rotor ? jobWords.jobSheet.rotor(rotor.description, words.fittedAs[rotor.condition]) : null,
     pads
-      ? `Pads: ${[pads.description, pads.compound].filter(Boolean).join(', ')}, ${words.fittedAs[pads.condition]}.`
+      ? jobWords.jobSheet.pads(
+          [pads.description, pads.compound].filter(Boolean).join(', '),
+          words.fittedAs[pads.condition],
+        )
       : null,
   ].filter(Boolean);
-  if (told.length === 0) return 'Nothing written down of rotor and pads by themselves.';
-  const layer = bedded === 'none' ? 'not bedded in yet' : `bedded with ${bedded} pads`;
-  return `${told.join(' ')} Rotor ${bedded === 'unknown' ? 'bedded with nobody knows what' : layer}.`;
+  if (told.length === 0) return jobWords.jobSheet.nothingWrittenDownOfRotor;
+  const layer =
+    bedded === 'none' ? jobWords.jobSheet.notBeddedInYet : jobWords.jobSheet.beddedWithPads(bedded);
+  return jobWords.jobSheet.rotorAndPads(
+    told.join(' '),
+    bedded === 'unknown' ? jobWords.jobSheet.beddedWithNobodyKnowsWhat : layer,
+  );
 }
 
 type Bolts = Job['tightened'][number];
@@ -391,7 +445,7 @@ function boltsInHand(job: Job, end: End): string {
 }
 
 function boltsWord(bolts: readonly Bolts[]) {
-  if (bolts.length === 0) return { says: 'not done', ink: 'soft' } as const;
+  if (bolts.length === 0) return { says: jobWords.jobSheet.notDone, ink: 'soft' } as const;
   if (bolts.some(({ flaws }) => flaws.includes('passes-open')))
     return { says: 'begun', ink: 'ochreText' } as const;
   return bolts.every(({ flaws }) => flaws.length === 0)
@@ -402,11 +456,18 @@ function boltsWord(bolts: readonly Bolts[]) {
 function boltsSay(bolts: Bolts): string {
   const passes = passesOf(bolts.boltCount);
   const turn = nextTurn(bolts.boltCount, countingMarks(bolts));
-  const wrench = `${capital(words.fastener[bolts.fastener])}: ${words.format.nm(bolts.setNm)} N·m, ${bolts.wrench.name}, asked ${words.format.nm(bolts.window.loNm)} to ${words.format.nm(bolts.window.hiNm)}, ${words.thread[bolts.treatment].toLowerCase()}`;
+  const wrench = jobWords.jobSheet.nMAskedTo(
+    capital(words.fastener[bolts.fastener]),
+    words.format.nm(bolts.setNm),
+    bolts.wrench.name,
+    words.format.nm(bolts.window.loNm),
+    words.format.nm(bolts.window.hiNm),
+    words.inSentence(words.thread[bolts.treatment]),
+  );
   if (!turn.done)
-    return `${wrench}. Pass ${passes.indexOf(turn.pass) + 1} of ${passes.length} is open.`;
+    return jobWords.jobSheet.passOfIsOpen(wrench, passes.indexOf(turn.pass) + 1, passes.length);
   const flaws = bolts.flaws.map((flaw) => words.flaw[flaw]).join('; ');
-  return flaws ? `${wrench}. Unproven: ${flaws}.` : `${wrench}.`;
+  return flaws ? jobWords.jobSheet.torqueUnproven(wrench, flaws) : `${wrench}.`;
 }
 
 function nextOf(job: Job) {
@@ -432,14 +493,16 @@ function hasReadings(measured: Measured | null): boolean {
 function factsOf(job: Job): string {
   const { bike } = job;
   return [
-    job.frontLever ? `${job.frontLever} lever works the front` : 'lever side not confirmed',
-    bike.motor ? 'has a motor' : null,
-    bike.systemMassKg ? `${bike.systemMassKg} kg laden` : null,
+    job.frontLever
+      ? jobWords.jobSheet.leverWorksTheFront(job.frontLever)
+      : jobWords.jobSheet.leverSideNotConfirmed,
+    bike.motor ? jobWords.jobSheet.hasAMotor : null,
+    bike.systemMassKg ? jobWords.jobSheet.kgLaden(bike.systemMassKg) : null,
     bike.terrain,
-    bike.wet ? 'ridden in the wet' : null,
-    bike.kmPerWeek ? `${bike.kmPerWeek} km a week` : null,
-    job.odometerKm === null ? null : `${job.odometerKm.toLocaleString('en')} km ridden`,
-    job.sealed ? null : `promised ${near(job.promisedAt)}`,
+    bike.wet ? jobWords.jobSheet.riddenInTheWet : null,
+    bike.kmPerWeek ? jobWords.jobSheet.kmAWeek(bike.kmPerWeek) : null,
+    job.odometerKm === null ? null : jobWords.jobSheet.kmRidden(words.format.count(job.odometerKm)),
+    job.sealed ? null : jobWords.jobSheet.promised(near(job.promisedAt)),
   ]
     .filter(Boolean)
     .join(' · ');

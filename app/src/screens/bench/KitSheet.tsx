@@ -8,16 +8,17 @@ import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
+import { jobWords } from '../../words/job';
 
 /** What is fitted at one end, and what was before: each part’s life with its dates. */
 export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
   return (
-    <WithBrake jobId={jobId} end={end} title="Fitted here">
+    <WithBrake jobId={jobId} end={end} title={jobWords.kitSheet.fittedHere}>
       {(job) => (
         <Page
           tag={job.tag}
-          over={`${end} brake`}
-          title="Fitted here"
+          over={jobWords.kitSheet.brake(end)}
+          title={jobWords.kitSheet.fittedHere}
           foot={<BackToJob jobId={job.id} />}
         >
           {PARTS.map((part) => (
@@ -37,14 +38,14 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
       aside={
         <Button
           kind="quiet"
-          says="Fit or write down"
-          label={`Fit or write down ${words.part[part]}`}
+          says={jobWords.kitSheet.fitOrWriteDown}
+          label={jobWords.kitSheet.fitOrWriteDownPart(words.part[part])}
           onPress={() => router.navigate(`/bench/${job.id}/${end}/fit-${part}` as '/bench')}
         />
       }
     >
       {lives.length === 0 ? (
-        <Words ink="soft">Nothing written down yet. The sheet speaks for it.</Words>
+        <Words ink="soft">{jobWords.kitSheet.nothingWrittenDownYetThe}</Words>
       ) : (
         lives
           .map((fitted, i) => ({ fitted, until: lives[i + 1]?.at ?? null }))
@@ -62,17 +63,18 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
 /** "Tolve 180, new, 3 May 2026 to 25 November 2026. Stamped 1.50." */
 export function lifeSays(fitted: Fitted, until: string | null): string {
   const facts = [
-    fitted.compound && `${fitted.compound} compound`,
-    fitted.organicOnly ? 'organic pads only' : null,
+    fitted.compound && jobWords.kitSheet.compound(fitted.compound),
+    fitted.organicOnly ? jobWords.kitSheet.organicPadsOnly : null,
     fitted.construction,
-    fitted.newMm === null ? null : `new ${fitted.newMm.toFixed(2)} mm`,
-    fitted.stampedLimit && `stamped ${fitted.stampedLimit.limitMm.toFixed(2)} mm`,
-    fitted.cameOffFor && `came off last time: ${cameOff(fitted.cameOffFor)}`,
+    fitted.newMm === null ? null : jobWords.kitSheet.newMm(words.format.fixed(fitted.newMm, 2)),
+    fitted.stampedLimit &&
+      jobWords.kitSheet.stampedMm(words.format.fixed(fitted.stampedLimit.limitMm, 2)),
+    fitted.cameOffFor && jobWords.kitSheet.cameOffLastTime(cameOff(fitted.cameOffFor)),
     fitted.rebedding && words.rebedding[fitted.rebedding].toLowerCase(),
   ].filter(Boolean);
   const span = until
-    ? `${exactDay(fitted.at)} to ${exactDay(until)}`
-    : `since ${exactDay(fitted.at)}`;
+    ? jobWords.kitSheet.to(exactDay(fitted.at), exactDay(until))
+    : jobWords.kitSheet.since(exactDay(fitted.at));
   return `${fitted.description}, ${words.fittedAs[fitted.condition]}, ${span}.${facts.length ? ` ${capital(facts.join(', '))}.` : ''}`;
 }
 

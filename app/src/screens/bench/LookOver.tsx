@@ -28,24 +28,29 @@ import { capital } from '../../words/capital';
 import { WithBrake } from './JobFrame';
 import { Pictures } from './Pictures';
 import { WorkDone } from './WorkDone';
+import { jobWords } from '../../words/job';
 
 const NOTHING = 'nothing';
 
 /** What eye and hand find at one end, area by area; "nothing found" is worth saying too. */
 export function LookOver({ jobId, end }: { jobId: string; end: End }) {
   return (
-    <WithBrake jobId={jobId} end={end} title="Look it over">
+    <WithBrake jobId={jobId} end={end} title={jobWords.lookOver.lookItOver}>
       {(job, identified) => (
         <Page
           tag={job.tag}
-          over={`${end} brake`}
-          title="Look it over"
+          over={jobWords.lookOver.brake(end)}
+          title={jobWords.lookOver.lookItOver}
           foot={
             <Buttons>
-              <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+              <Button
+                kind="plain"
+                says={jobWords.lookOver.job}
+                onPress={() => router.navigate(`/bench/${job.id}`)}
+              />
               <Button
                 grow
-                says="What was found"
+                says={jobWords.lookOver.whatWasFound}
                 onPress={() => router.navigate(`/bench/${job.id}/found` as '/bench')}
               />
             </Buttons>
@@ -55,10 +60,7 @@ export function LookOver({ jobId, end }: { jobId: string; end: End }) {
             <AreaLook key={area} job={job} end={end} area={area} />
           ))}
           <Section>
-            <Words ink="soft">
-              An area you did not look at stays “not inspected”. A leak hides under the lever hood
-              and runs down outside the hose: follow it up.
-            </Words>
+            <Words ink="soft">{jobWords.lookOver.anAreaYouDidNot}</Words>
           </Section>
         </Page>
       )}
@@ -105,7 +107,7 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
         label={capital(words.area[area])}
         many
         options={[
-          { value: NOTHING, says: 'Nothing found' },
+          { value: NOTHING, says: jobWords.lookOver.nothingFound },
           ...findingsAt(area).map((finding) => ({
             value: finding,
             says: capital(words.finding[finding]),
@@ -115,8 +117,10 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
         onChoose={toggle}
       />
       {grave.length > 0 ? (
-        <Note kind="refusal" title="Do not ride">
-          {`${capital(words.format.list(grave.map((each) => words.finding[each])))}: work and another look lift it, or a lead’s word.`}
+        <Note kind="refusal" title={jobWords.lookOver.doNotRide}>
+          {jobWords.lookOver.workAndAnotherLookLift(
+            capital(words.format.list(grave.map((each) => words.finding[each]))),
+          )}
         </Note>
       ) : null}
       {wrong.length > 0 ? (
@@ -138,14 +142,16 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
         note === null ? (
           <Button
             kind="quiet"
-            says={last.words ? `“${last.words}” Change` : 'Write where and how'}
-            label={`Write where and how, ${words.area[area]}`}
+            says={
+              last.words ? jobWords.lookOver.change(last.words) : jobWords.lookOver.writeWhereAndHow
+            }
+            label={jobWords.lookOver.writeWhereAndHowAt(words.area[area])}
             onPress={() => setNote(last.words)}
           />
         ) : (
           <View style={styles.note}>
             <Field
-              label="Where and how"
+              label={jobWords.lookOver.whereAndHow}
               value={note}
               maxLength={300}
               onChangeText={setNote}
@@ -153,7 +159,7 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
             />
             <Button
               kind="plain"
-              says="Keep it"
+              says={jobWords.lookOver.keepIt}
               onPress={() => {
                 say(standing, note);
                 setNote(null);
@@ -185,18 +191,22 @@ function SeenWrong({
   const [why, setWhy] = useState('');
   const [tried, setTried] = useState(false);
   return (
-    <Note kind="caution" title="It stays as it was found">
-      <Words>{`${capital(words.format.list(findings.map((each) => words.finding[each])))}: a look that does not find it is no answer. Was it seen wrong?`}</Words>
+    <Note kind="caution" title={jobWords.lookOver.itStaysAsItWas}>
+      <Words>
+        {jobWords.lookOver.aLookThatDoesNot(
+          capital(words.format.list(findings.map((each) => words.finding[each]))),
+        )}
+      </Words>
       <Field
-        label="Why it was seen wrong"
+        label={jobWords.lookOver.whyItWasSeenWrong}
         value={why}
         onChangeText={setWhy}
         maxLength={300}
-        error={tried && why.trim() === '' ? 'Write it down: it goes into the record.' : undefined}
+        error={tried && why.trim() === '' ? jobWords.lookOver.writeItDownItGoes : undefined}
       />
       <Button
         kind="plain"
-        says="Take it back"
+        says={jobWords.lookOver.takeItBack}
         onPress={() => (why.trim() === '' ? setTried(true) : onKeep(why))}
       />
     </Note>

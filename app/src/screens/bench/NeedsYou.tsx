@@ -19,7 +19,9 @@ export function NeedsYou({ jobId }: { jobId?: string }) {
   return (
     <Note
       kind="refusal"
-      title={all.length === 1 ? 'Needs you' : `Needs you: ${all.length} entries`}
+      title={
+        all.length === 1 ? words.needsYou.needsYou : words.needsYou.needsYouEntries(all.length)
+      }
     >
       {all.map(({ entry: { id }, jobId: of, about, problem }) => (
         <View key={id} style={styles.each} testID="needs-you">
@@ -28,17 +30,25 @@ export function NeedsYou({ jobId }: { jobId?: string }) {
               ? `${[about.tag && words.tagNumber(about.tag), about.bike].filter(Boolean).join(' · ')}: ${words.about(about)}`
               : words.about(about)}
           </Words>
-          <Words>{`Not taken: ${problemSays(problem)}`}</Words>
+          <Words>{words.needsYou.notTaken(problemSays(problem))}</Words>
           <View style={styles.ways}>
             {jobId === undefined ? (
               <Button
                 kind="quiet"
-                says="To the job"
+                says={words.needsYou.toTheJob}
                 onPress={() => router.navigate(`/bench/${of}`)}
               />
             ) : null}
-            <Button kind="quiet" says="Send again" onPress={() => outbox.sendAgain(id)} />
-            <Button kind="quiet" says="It is dealt with" onPress={() => outbox.dealtWith(id)} />
+            <Button
+              kind="quiet"
+              says={words.needsYou.sendAgain}
+              onPress={() => outbox.sendAgain(id)}
+            />
+            <Button
+              kind="quiet"
+              says={words.needsYou.itIsDealtWith}
+              onPress={() => outbox.dealtWith(id)}
+            />
           </View>
         </View>
       ))}

@@ -22,6 +22,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { WorkDone } from './WorkDone';
+import { jobWords } from '../../words/job';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
@@ -34,13 +35,13 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
   return (
     <Note
       kind={failed.length > 0 ? 'refusal' : 'caution'}
-      title={`${open.length} to check by name, ${words.end[end]}`}
+      title={jobWords.openBars.toCheckByName(open.length, words.end[end])}
     >
-      {failed.length > 0 ? <Words>{`Not in order: ${failed.join('; ')}.`}</Words> : null}
+      {failed.length > 0 ? <Words>{jobWords.openBars.notInOrder(failed.join('; '))}</Words> : null}
       {unticked.length > 0 ? <Words>{`${unticked.join('; ')}.`}</Words> : null}
       <Button
         kind="quiet"
-        says={`Check by name, ${words.end[end]}`}
+        says={jobWords.openBars.checkByName(words.end[end])}
         onPress={() => router.navigate(`/bench/${job.id}/${end}/check` as '/bench')}
       />
     </Note>
@@ -63,7 +64,9 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
         </Words>
       ))}
       {item?.lapsed ? (
-        <Words ink="soft">{`Changed since it was proven: ${words.touched[item.lapsed.touch]}.`}</Words>
+        <Words ink="soft">
+          {jobWords.openBars.changedSinceItWasProven(words.touched[item.lapsed.touch])}
+        </Words>
       ) : null}
       <View style={styles.ways}>
         {waysTo(bar).map(({ says, to }) => (
@@ -104,10 +107,10 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
 }
 
 const DECISION_SAYS: Readonly<Record<Decision, string>> = {
-  'accepted-unproven': 'A lead accepts it',
-  'customer-refused': 'The customer refuses',
-  'seen-wrong': 'It was seen wrong',
-  'kept-sheet': 'A lead keeps the old sheet',
+  'accepted-unproven': jobWords.openBars.aLeadAcceptsIt,
+  'customer-refused': jobWords.openBars.theCustomerRefuses,
+  'seen-wrong': jobWords.openBars.itWasSeenWrong,
+  'kept-sheet': jobWords.openBars.aLeadKeepsTheOld,
 };
 
 const itemAt = (job: Job, end: End, subject: Subject) =>
@@ -141,20 +144,22 @@ function decisionsOn(bar: Bar, item: InspectionItem | null): Decision[] {
 function waysTo(bar: Bar): { says: string; to: string }[] {
   switch (bar.code) {
     case 'torque-unproven':
-      return [{ says: 'Tighten it', to: `${bar.end}/bolts?fastener=${bar.fastener}` }];
+      return [
+        { says: jobWords.openBars.tightenIt, to: `${bar.end}/bolts?fastener=${bar.fastener}` },
+      ];
     case 'work-open':
-      return [{ says: 'On with the plan', to: 'step' }];
+      return [{ says: jobWords.openBars.onWithThePlan, to: 'step' }];
     case 'lever-untested':
-      return [{ says: 'Test the lever for air', to: `${bar.end}/lever` }];
+      return [{ says: jobWords.openBars.testTheLeverForAir, to: `${bar.end}/lever` }];
     case 'bubbles-last':
-      return [{ says: 'Log the bleed', to: `${bar.end}/bleed` }];
+      return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'sheet-revised':
-      return [{ says: 'Take the new sheet', to: `${bar.end}/identify` }];
+      return [{ says: jobWords.openBars.takeTheNewSheet, to: `${bar.end}/identify` }];
     case 'still-tagged':
     case 'do-not-ride':
     case 'refused-before':
     case 'replace-open':
-      return [{ says: 'Plan the work', to: 'plan' }, ...fitNew(bar), seeAgain(bar)];
+      return [{ says: jobWords.openBars.planTheWork, to: 'plan' }, ...fitNew(bar), seeAgain(bar)];
     case 'unproven-open':
       return [seeAgain(bar), ...fitNew(bar)];
     default:
@@ -166,7 +171,7 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
 function fitNew({ end, subject }: { end: End; subject: Subject }) {
   return PARTS.flatMap((part) =>
     part === subject
-      ? [{ says: `Record the new ${words.part[part]}`, to: `${end}/fit-${part}` }]
+      ? [{ says: jobWords.openBars.recordTheNew(words.part[part]), to: `${end}/fit-${part}` }]
       : [],
   );
 }
@@ -174,8 +179,8 @@ function fitNew({ end, subject }: { end: End; subject: Subject }) {
 /** A later look counts: measured again, or looked over. */
 function seeAgain({ end, subject }: { end: End; subject: Subject }) {
   return (MEASURANDS as readonly string[]).includes(subject)
-    ? { says: `Measure again: ${words.subject[subject]}`, to: `${end}/${subject}` }
-    : { says: 'Look it over', to: `${end}/look` };
+    ? { says: jobWords.openBars.measureAgain(words.subject[subject]), to: `${end}/${subject}` }
+    : { says: jobWords.openBars.lookItOver, to: `${end}/look` };
 }
 
 interface DecideProps {
@@ -190,10 +195,22 @@ interface DecideProps {
 }
 
 const ASKS: Readonly<Record<DecideProps['decision'], { reason: string; says: string }>> = {
-  'accepted-unproven': { reason: 'Reason', says: 'Accept it as unproven' },
-  'customer-refused': { reason: 'The customer’s words', says: 'Record the refusal' },
-  'seen-wrong': { reason: 'Why it was wrong', says: 'Record that it was seen wrong' },
-  'kept-sheet': { reason: 'Why the old sheet is kept', says: 'Keep the old sheet' },
+  'accepted-unproven': {
+    reason: jobWords.openBars.reason,
+    says: jobWords.openBars.acceptItAsUnproven,
+  },
+  'customer-refused': {
+    reason: jobWords.openBars.theCustomersWords,
+    says: jobWords.openBars.recordTheRefusal,
+  },
+  'seen-wrong': {
+    reason: jobWords.openBars.whyItWasWrong,
+    says: jobWords.openBars.recordThatItWasSeen,
+  },
+  'kept-sheet': {
+    reason: jobWords.openBars.whyTheOldSheetIs,
+    says: jobWords.openBars.keepTheOldSheet,
+  },
 };
 
 function Decide({ job, end, subject, decision, lead, person, onDone }: DecideProps) {
@@ -216,7 +233,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
     <View style={styles.decide}>
       {lead || decision === 'seen-wrong' ? (
         <Choice
-          label={lead ? 'Which lead' : 'Who says so'}
+          label={lead ? jobWords.openBars.whichLead : jobWords.openBars.whoSaysSo}
           options={[...(lead ? [] : [person.name]), ...(leads.data ?? []).map(({ name }) => name)]
             .filter((name, i, all) => all.indexOf(name) === i)
             .map((name) => ({ value: name, says: name }))}
@@ -226,7 +243,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
       ) : null}
       {tried && !who ? (
         <Words kind="small" ink="rustText" role="alert">
-          {lead ? 'Choose which lead.' : 'Choose who says so.'}
+          {lead ? jobWords.openBars.chooseWhichLead : jobWords.openBars.chooseWhoSaysSo}
         </Words>
       ) : null}
       <Field
@@ -234,17 +251,17 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
         value={reason}
         onChangeText={setReason}
         maxLength={300}
-        error={tried && !reason.trim() ? 'Write it down: it goes into the record.' : undefined}
+        error={tried && !reason.trim() ? jobWords.openBars.writeItDownItGoes : undefined}
       />
       <Field
-        label={who ? `PIN of ${who}` : 'PIN'}
+        label={who ? jobWords.openBars.pinOf(who) : 'PIN'}
         value={pin}
         onChangeText={setPin}
         secureTextEntry
         inputMode="numeric"
         maxLength={8}
         autoComplete="off"
-        error={tried && !/^\d{4,8}$/.test(pin) ? 'A PIN has 4 to 8 digits.' : undefined}
+        error={tried && !/^\d{4,8}$/.test(pin) ? jobWords.openBars.aPinHas4To : undefined}
       />
       {decide.error ? (
         <Words kind="small" ink="rustText" role="alert">

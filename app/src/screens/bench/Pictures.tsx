@@ -10,6 +10,7 @@ import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { smallJpeg } from './smallJpeg';
+import { jobWords } from '../../words/job';
 
 /** The pictures of one area, and taking another; never asked for, always possible. */
 export function Pictures({
@@ -45,7 +46,12 @@ export function Pictures({
           key={photo.id}
           source={{ uri: `/api/photos/${photo.id}` }}
           style={styles.picture}
-          accessibilityLabel={`Picture ${i + 1} of ${words.area[area]}, ${photo.by}, ${exactDay(photo.at)}`}
+          accessibilityLabel={jobWords.pictures.pictureOf(
+            i + 1,
+            words.area[area],
+            photo.by,
+            exactDay(photo.at),
+          )}
         />
       ))}
       <input
@@ -54,7 +60,7 @@ export function Pictures({
         accept="image/*"
         capture="environment"
         hidden
-        aria-label={`Picture of ${words.area[area]}`}
+        aria-label={jobWords.pictures.pictureOfArea(words.area[area])}
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
@@ -63,8 +69,8 @@ export function Pictures({
       />
       <Button
         kind="quiet"
-        says="Add a picture"
-        label={`Add a picture of ${words.area[area]}`}
+        says={jobWords.pictures.addAPicture}
+        label={jobWords.pictures.addAPictureOf(words.area[area])}
         busy={add.isPending}
         onPress={() => chooser.current?.click()}
       />

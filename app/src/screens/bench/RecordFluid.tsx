@@ -25,6 +25,7 @@ import { words } from '../../words/words';
 import { BackToJob, WithBrake } from './JobFrame';
 import { numberOf } from '../../ui/numberOf';
 import { OnFrom } from './prove/OnFrom';
+import { jobWords } from '../../words/job';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
 export function RecordFluid({
@@ -38,21 +39,18 @@ export function RecordFluid({
   ml: string;
 }) {
   return (
-    <WithBrake jobId={jobId} end={end} title="Record fluid">
+    <WithBrake jobId={jobId} end={end} title={jobWords.recordFluid.recordFluid}>
       {(job, identified) => {
         const fluid = identified.sheet.body.fluid;
         if (!fluid)
           return (
             <Page
               tag={job.tag}
-              over={`${end} brake`}
-              title="Record fluid"
+              over={jobWords.recordFluid.brake(end)}
+              title={jobWords.recordFluid.recordFluid}
               foot={<BackToJob jobId={jobId} />}
             >
-              <Note kind="caution">
-                This spec sheet asks for no fluid, so none can be matched. Pick the maker’s own
-                sheet first.
-              </Note>
+              <Note kind="caution">{jobWords.recordFluid.thisSpecSheetAsksFor}</Note>
             </Page>
           );
         return <ChooseContainer job={job} end={end} asked={fluid} needed={ml} />;
@@ -97,8 +95,8 @@ function ChooseContainer({
   return (
     <Page
       tag={job.tag}
-      over={`${end} brake · ${nameOf(asked.fluid)} asked`}
-      title="Which container?"
+      over={jobWords.recordFluid.brakeAsked(end, nameOf(asked.fluid))}
+      title={jobWords.recordFluid.whichContainer}
       foot={<OnFrom job={job} />}
     >
       <Halves>
@@ -112,17 +110,23 @@ function ChooseContainer({
               says={
                 state.ok
                   ? containerSays(container)
-                  : `Refused: ${words.containerRefusal[state.code]}${state.code === 'expired' && state.useBy ? ` ${calendarDay(state.useBy)}` : ''}${container.writtenOffReason ? `. ${container.writtenOffReason}` : ''}`
+                  : jobWords.recordFluid.refused(
+                      words.containerRefusal[state.code],
+                      state.code === 'expired' && state.useBy ? ` ${calendarDay(state.useBy)}` : '',
+                      container.writtenOffReason ? `. ${container.writtenOffReason}` : '',
+                    )
               }
-              aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
+              aside={
+                <Words kind="smallReading">{jobWords.recordFluid.ml(container.remainingMl)}</Words>
+              }
               disabled={!state.ok}
               onPress={() => setChosenId(container.id)}
             />
           ))}
           {judged.length === 0 ? (
             <Empty
-              title="No container in Stores"
-              says="Fluid is booked off the container it came from."
+              title={jobWords.recordFluid.noContainerInStores}
+              says={jobWords.recordFluid.fluidIsBookedOffThe}
             />
           ) : null}
         </>
@@ -133,7 +137,11 @@ function ChooseContainer({
 
 function containerSays(container: ContainerInStore): string {
   const lastDay = lastUsableDay(container);
-  return `lot ${container.lot} · ${container.openedOn ? `opened ${calendarDay(container.openedOn)}` : 'sealed'}${lastDay ? ` · use by ${calendarDay(lastDay)}` : ''}`;
+  return jobWords.recordFluid.lot(
+    container.lot,
+    container.openedOn ? jobWords.recordFluid.opened(calendarDay(container.openedOn)) : 'sealed',
+    lastDay ? jobWords.recordFluid.useBy(calendarDay(lastDay)) : '',
+  );
 }
 
 /** What was booked off for this end: the clean rest of mineral goes back, what was drained into the waste can. */
@@ -147,28 +155,36 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
   const last = fills.at(-1);
   if (!last)
     return (
-      <Section label="Booked off for this brake">
-        <Words ink="soft">Nothing yet. Pick the container it comes out of.</Words>
+      <Section label={jobWords.recordFluid.bookedOffForThisBrake}>
+        <Words ink="soft">{jobWords.recordFluid.nothingYetPickTheContainer}</Words>
       </Section>
     );
   const refused = pouring.refused ?? draining.refused;
   const [backMl, drainedMl] = [numberOf(back), numberOf(drained)];
   return (
-    <Section label="Booked off for this brake">
+    <Section label={jobWords.recordFluid.bookedOffForThisBrake}>
       {refused ? <Note kind="refusal">{refused}</Note> : null}
       {fills.map((fill) => (
         <Words key={fill.id} kind="strong">
-          {`${fill.ml} mL ${fill.fluid}, ${fill.label}, lot ${fill.lot}${fill.backMl > 0 ? `, ${fill.backMl} mL back` : ''}`}
+          {jobWords.recordFluid.mlLot(
+            fill.ml,
+            fill.fluid,
+            fill.label,
+            fill.lot,
+            fill.backMl > 0 ? jobWords.recordFluid.mlBack(fill.backMl) : '',
+          )}
         </Words>
       ))}
       {wasted.length > 0 ? (
-        <Words>{`${wasted.reduce((sum, { ml }) => sum + ml, 0)} mL drained into the waste can.`}</Words>
+        <Words>
+          {jobWords.recordFluid.mlDrainedIntoTheWaste(wasted.reduce((sum, { ml }) => sum + ml, 0))}
+        </Words>
       ) : null}
       {last.family === 'mineral' ? (
         <View style={styles.line}>
           <View style={styles.field}>
             <Field
-              label="Clean rest poured back, mL"
+              label={jobWords.recordFluid.cleanRestPouredBackMl}
               value={back}
               inputMode="decimal"
               onChangeText={setBack}
@@ -176,8 +192,8 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
           </View>
           <Button
             kind="plain"
-            says="Back"
-            label="Book it back"
+            says={jobWords.recordFluid.back}
+            label={jobWords.recordFluid.bookItBack}
             disabled={!backMl}
             onPress={() => {
               if (pouring.take({ kind: 'fluid-back', fillId: last.id, ml: backMl! }, null))
@@ -186,12 +202,12 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
           />
         </View>
       ) : (
-        <Words kind="small">Glycol and silicone are never poured back.</Words>
+        <Words kind="small">{jobWords.recordFluid.glycolAndSiliconeAreNever}</Words>
       )}
       <View style={styles.line}>
         <View style={styles.field}>
           <Field
-            label="Drained, mL"
+            label={jobWords.recordFluid.drainedMl}
             value={drained}
             inputMode="decimal"
             onChangeText={setDrained}
@@ -199,8 +215,8 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
         </View>
         <Button
           kind="plain"
-          says="Waste"
-          label="Into the waste can"
+          says={jobWords.recordFluid.waste}
+          label={jobWords.recordFluid.intoTheWasteCan}
           disabled={!drainedMl}
           onPress={() => {
             const { family } = asked.fluid;
@@ -232,12 +248,15 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
   const fault =
     amount === null
       ? tried || ml.trim() !== ''
-        ? 'How many mL? A number such as 18 or 7.5.'
+        ? jobWords.recordFluid.howManyMlANumber
         : undefined
       : amount === 0
-        ? 'More than nothing has to leave it.'
+        ? jobWords.recordFluid.moreThanNothingHasTo
         : state && !state.ok
-          ? `Refused: ${words.containerRefusal[state.code]}. ${state.remainingMl} mL remain.`
+          ? jobWords.recordFluid.refusedMlRemain(
+              words.containerRefusal[state.code],
+              state.remainingMl,
+            )
           : undefined;
 
   const confirm = () => {
@@ -252,40 +271,45 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
   return (
     <Page
       tag={job.tag}
-      over={`${end} brake · ${nameOf(container.fluid)}`}
+      over={jobWords.recordFluid.brakeFluid(end, nameOf(container.fluid))}
       title={container.label}
       foot={
         <>
           <Button
-            says={amount && !fault ? `Book ${amount} mL off` : 'Book it off'}
+            says={
+              amount && !fault
+                ? jobWords.recordFluid.bookMlOff(amount)
+                : jobWords.recordFluid.bookItOff
+            }
             onPress={confirm}
           />
-          <Button kind="plain" says="Another container" onPress={onOther} />
+          <Button kind="plain" says={jobWords.recordFluid.anotherContainer} onPress={onOther} />
         </>
       }
     >
       {refused ? <Note kind="refusal">{refused}</Note> : null}
       <Section>
-        <Words ink="soft">{`${containerSays(container)} · ${container.remainingMl} mL remain`}</Words>
+        <Words ink="soft">
+          {jobWords.recordFluid.mlRemain(containerSays(container), container.remainingMl)}
+        </Words>
         <Field
-          label="Used, mL"
+          label={jobWords.recordFluid.usedMl}
           value={ml}
           onChangeText={setMl}
           inputMode="decimal"
           error={fault}
           onSubmitEditing={confirm}
-          hint="What left the container, also what was flushed through."
+          hint={jobWords.recordFluid.whatLeftTheContainerAlso}
         />
         <Field
-          label="Colour that came out"
+          label={jobWords.recordFluid.colourThatCameOut}
           value={colour}
           onChangeText={setColour}
           maxLength={40}
-          hint="A dye unlike the sheet’s means spent, mixed or wrong fluid. A right colour proves nothing."
+          hint={jobWords.recordFluid.aDyeUnlikeTheSheets}
         />
-        <Note kind="caution" title="Gloves and glasses">
-          Drained fluid is never poured back: it goes to the waste can of its family. Glycol strips
-          paint: water at once. Wash your hands before you touch pads.
+        <Note kind="caution" title={jobWords.recordFluid.glovesAndGlasses}>
+          {jobWords.recordFluid.drainedFluidIsNeverPoured}
         </Note>
       </Section>
     </Page>

@@ -16,6 +16,7 @@ import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { BackToJob } from './JobFrame';
+import { jobWords } from '../../words/job';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
 export function Sealed({ job, person }: { job: Job; person: Person }) {
@@ -24,21 +25,26 @@ export function Sealed({ job, person }: { job: Job; person: Person }) {
     <Page
       tag={job.tag}
       over={job.customer.name}
-      title="Signed off and sealed"
+      title={jobWords.sealed.signedOffAndSealed}
       foot={<BackToJob jobId={job.id} />}
     >
       <Section>
-        <Note
-          title={`Record ${number}`}
-        >{`Signed by ${by}, ${exactDay(at)}. Nothing in it changes any more.`}</Note>
-        <Words kind="label">Seal, SHA-256</Words>
+        <Note title={jobWords.sealed.record(number)}>
+          {jobWords.sealed.signedByNothingInIt(by, exactDay(at))}
+        </Note>
+        <Words kind="label">{jobWords.sealed.sealSha256}</Words>
         <Words kind="smallReading" selectable testID="seal">
           {seal}
         </Words>
         <Words ink="soft">
-          {prev ? `Chained to ${prev.slice(0, 16)}…` : 'The first in this shop’s ledger.'}
+          {prev
+            ? jobWords.sealed.chainedTo(prev.slice(0, 16))
+            : jobWords.sealed.theFirstInThisShops}
         </Words>
-        <Button says="The bike’s page" onPress={() => router.navigate(`/bikes/${job.bike.id}`)} />
+        <Button
+          says={jobWords.sealed.theBikesPage}
+          onPress={() => router.navigate(`/bikes/${job.bike.id}`)}
+        />
       </Section>
       <Amendments job={job} person={person} />
     </Page>
@@ -91,29 +97,29 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
       );
   };
   return (
-    <Section label="Amendments">
+    <Section label={jobWords.sealed.amendments}>
       {job.amended.map(({ id, number, words: text, by, at, seal }) => (
-        <Note key={id} title={`Record ${number}, ${by}, ${exactDay(at)}`}>
-          {`${text} Seal ${seal.slice(0, 16)}…`}
+        <Note key={id} title={jobWords.sealed.recordBy(number, by, exactDay(at))}>
+          {jobWords.sealed.seal(text, seal.slice(0, 16))}
         </Note>
       ))}
-      <Words ink="soft">The record stays as it is; a correction is added and points at it.</Words>
+      <Words ink="soft">{jobWords.sealed.theRecordStaysAsIt}</Words>
       <Field
-        label="What has to be corrected"
+        label={jobWords.sealed.whatHasToBeCorrected}
         value={said}
         onChangeText={setSaid}
         maxLength={1000}
         multiline
-        error={tried && !said.trim() ? 'Write what is to be corrected.' : undefined}
+        error={tried && !said.trim() ? jobWords.sealed.writeWhatIsToBe : undefined}
       />
       {sealedGood.length > 0 ? (
         <>
-          <Words kind="label">What it takes back of what was sealed as good</Words>
+          <Words kind="label">{jobWords.sealed.whatItTakesBackOf}</Words>
           <Choice
-            label="What it takes back"
+            label={jobWords.sealed.whatItTakesBack}
             many
             options={[
-              { value: NOTHING, says: 'Nothing: all of it stands' },
+              { value: NOTHING, says: jobWords.sealed.nothingAllOfItStands },
               ...sealedGood.map((item) => ({
                 value: nameOf(item),
                 says: `${capital(words.end[item.end])} ${words.subject[item.subject]}`,
@@ -123,20 +129,19 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
             onChoose={choose}
           />
           {takesBack && takesBack.length > 0 ? (
-            <Note kind="refusal" title="The bike is not to be ridden">
-              It hangs on the bike as a do-not-ride till the next visit has answered it. Ring the
-              customer.
+            <Note kind="refusal" title={jobWords.sealed.theBikeIsNotTo}>
+              {jobWords.sealed.itHangsOnTheBike}
             </Note>
           ) : null}
           {tried && !answered ? (
             <Words kind="small" ink="rustText" role="alert">
-              Say what it takes back, or that all of it stands.
+              {jobWords.sealed.sayWhatItTakesBack}
             </Words>
           ) : null}
         </>
       ) : null}
       <Field
-        label={`PIN of ${person.name}`}
+        label={jobWords.sealed.pinOf(person.name)}
         value={pin}
         onChangeText={setPin}
         secureTextEntry
@@ -147,11 +152,16 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
           amend.error
             ? amend.error.message
             : tried && !/^\d{4,8}$/.test(pin)
-              ? 'Your PIN: 4 to 8 digits.'
+              ? jobWords.sealed.yourPin4To8
               : undefined
         }
       />
-      <Button kind="plain" says="Add the amendment" onPress={write} busy={amend.isPending} />
+      <Button
+        kind="plain"
+        says={jobWords.sealed.addTheAmendment}
+        onPress={write}
+        busy={amend.isPending}
+      />
     </Section>
   );
 }

@@ -7,6 +7,7 @@ import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { words } from '../../words/words';
+import { storesWords } from '../../words/stores';
 
 type Plain = (typeof PLAIN_VALUES)[number];
 
@@ -17,44 +18,76 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
     value === null && !whole ? null : (
       <Fact
         name={name}
-        value={value === null ? 'not known' : `${value.toFixed(decimals)} ${unit}`.trim()}
+        value={
+          value === null
+            ? storesWords.sheetFacts.notKnown
+            : `${words.format.fixed(value, decimals)} ${unit}`.trim()
+        }
         from={value === null ? null : (origins[path] ?? { origin: 'sheet', tag: null })}
       />
     );
   const said = (name: string, value: string | false) =>
     value && whole ? <Fact name={name} value={value} from={null} /> : null;
   return (
-    <Section label={`Spec sheet, revision ${sheet.revision}`}>
+    <Section label={storesWords.sheetFacts.specSheetRevision(sheet.revision)}>
       <Words ink="soft">{source}</Words>
       {said(
-        'Brake',
-        `${words.actuation[brake.actuation]}, ${words.mount[brake.mount]}, ${brake.pistons === 1 ? '1 piston' : `${brake.pistons} pistons`}${brake.sides ? `, ${brake.sides}` : ''}`,
+        storesWords.sheetFacts.brake,
+        `${words.actuation[brake.actuation]}, ${words.mount[brake.mount]}, ${brake.pistons === 1 ? storesWords.sheetFacts.onePiston : storesWords.sheetFacts.pistons(brake.pistons)}${brake.sides ? `, ${brake.sides}` : ''}`,
       )}
-      {said('Bleed port', brake.port)}
-      {plain('Rotor, new', 'rotor.newMm', rotor.newMm)}
+      {said(storesWords.sheetFacts.bleedPort, brake.port)}
+      {plain(storesWords.sheetFacts.rotorNew, 'rotor.newMm', rotor.newMm)}
       <Fact
         name="Rotor limit"
-        value={rotor.limit ? `${rotor.limit.limitMm.toFixed(2)} mm` : 'not known'}
+        value={
+          rotor.limit
+            ? storesWords.sheetFacts.mm(words.format.fixed(rotor.limit.limitMm, 2))
+            : storesWords.sheetFacts.notKnown
+        }
         from={rotor.limit}
       />
-      {plain('Rotor size', 'rotor.sizeMm', rotor.sizeMm, 'mm', 0)}
-      {rotor.organicOnly ? <Fact name="Rotor takes" value="organic pads only" from={null} /> : null}
-      {plain('Pad and plate, new', 'pads.newTotalMm', pads.newTotalMm)}
+      {plain(storesWords.sheetFacts.rotorSize, 'rotor.sizeMm', rotor.sizeMm, 'mm', 0)}
+      {rotor.organicOnly ? (
+        <Fact name="Rotor takes" value={storesWords.sheetFacts.organicPadsOnly} from={null} />
+      ) : null}
+      {plain(storesWords.sheetFacts.padAndPlateNew, 'pads.newTotalMm', pads.newTotalMm)}
       {plain(
-        pads.plateAssumed ? 'Backing plate, assumed' : 'Backing plate',
+        pads.plateAssumed
+          ? storesWords.sheetFacts.backingPlateAssumed
+          : storesWords.sheetFacts.backingPlate,
         'pads.plateMm',
         pads.plateMm,
       )}
-      {said('Pad shape', [pads.shape, pads.finned && 'finned'].filter(Boolean).join(', '))}
-      {said('Pads come as', pads.compounds.map((compound) => words.compound[compound]).join(', '))}
+      {said(
+        storesWords.sheetFacts.padShape,
+        [pads.shape, pads.finned && 'finned'].filter(Boolean).join(', '),
+      )}
+      {said(
+        storesWords.sheetFacts.padsComeAs,
+        pads.compounds.map((compound) => words.compound[compound]).join(', '),
+      )}
       {whole && brake.actuation !== 'cable' ? (
         <>
-          {plain('Lever ratio', 'lever.ratio', lever.ratio, '', 1)}
-          {plain('Master bore', 'lever.boreMm', lever.boreMm, 'mm', 1)}
-          {plain('A sound brake’s own give', 'lever.ownGiveMl', lever.ownGiveMl, 'mL')}
-          {plain('Hose bore', 'hose.boreMm', hose?.boreMm ?? null, 'mm', 1)}
-          {plain('Caliper and lever hold', 'hose.kitMl', hose?.kitMl ?? null, 'mL', 1)}
-          {said('Barb and olive', [hose?.barb, hose?.olive].filter(Boolean).join(', '))}
+          {plain(storesWords.sheetFacts.leverRatio, 'lever.ratio', lever.ratio, '', 1)}
+          {plain(storesWords.sheetFacts.masterBore, 'lever.boreMm', lever.boreMm, 'mm', 1)}
+          {plain(
+            storesWords.sheetFacts.aSoundBrakesOwnGive,
+            'lever.ownGiveMl',
+            lever.ownGiveMl,
+            'mL',
+          )}
+          {plain(storesWords.sheetFacts.hoseBore, 'hose.boreMm', hose?.boreMm ?? null, 'mm', 1)}
+          {plain(
+            storesWords.sheetFacts.caliperAndLeverHold,
+            'hose.kitMl',
+            hose?.kitMl ?? null,
+            'mL',
+            1,
+          )}
+          {said(
+            storesWords.sheetFacts.barbAndOlive,
+            [hose?.barb, hose?.olive].filter(Boolean).join(', '),
+          )}
         </>
       ) : null}
       {torque.map((row) => (
@@ -63,15 +96,22 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
           name={`${capital(words.fastener[row.fastener])}, ${row.drive}`}
           value={
             row.window.namedNm === null
-              ? `${words.format.nm(row.window.loNm)} to ${words.format.nm(row.window.hiNm)} N·m`
-              : `${words.format.nm(row.window.namedNm)} N·m`
+              ? storesWords.sheetFacts.toNM(
+                  words.format.nm(row.window.loNm),
+                  words.format.nm(row.window.hiNm),
+                )
+              : words.format.torque(row.window.namedNm)
           }
           from={row.window}
-          also={row.window.namedNm === null ? undefined : 'one value; ±10 % is our choice'}
+          also={row.window.namedNm === null ? undefined : storesWords.sheetFacts.oneValue10IsOur}
         />
       ))}
-      <Fact name="Fluid" value={fluid ? nameOf(fluid.fluid) : 'none asked'} from={fluid} />
-      {said('Fluid also named', fluid?.alsoNamedBlends.join(', ') ?? '')}
+      <Fact
+        name="Fluid"
+        value={fluid ? nameOf(fluid.fluid) : storesWords.sheetFacts.noneAsked}
+        from={fluid}
+      />
+      {said(storesWords.sheetFacts.fluidAlsoNamed, fluid?.alsoNamedBlends.join(', ') ?? '')}
     </Section>
   );
 }

@@ -25,6 +25,7 @@ import { WithJob } from './JobFrame';
 import { OpenBar, OpenChecks } from './OpenBars';
 import { Sealed } from './Sealed';
 import { YesNo } from './YesNo';
+import { jobWords } from '../../words/job';
 
 /** The last look, and the signature that seals the job. */
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
@@ -62,13 +63,19 @@ function Open({ job, person }: { job: Job; person: Person }) {
     <Page
       tag={job.tag}
       over={`${job.customer.name} · ${job.bike.name}`}
-      title="Sign off"
-      aside={<Button kind="quiet" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />}
+      title={jobWords.signOff.signOff}
+      aside={
+        <Button
+          kind="quiet"
+          says={jobWords.signOff.job}
+          onPress={() => router.navigate(`/bench/${job.id}`)}
+        />
+      }
       foot={
         <View style={styles.sign}>
           <View style={styles.pin}>
             <Field
-              label={`PIN of ${person.name}`}
+              label={jobWords.signOff.pinOf(person.name)}
               value={pin}
               onChangeText={setPin}
               secureTextEntry
@@ -78,39 +85,39 @@ function Open({ job, person }: { job: Job; person: Person }) {
               onSubmitEditing={sign}
               error={
                 problem?.kind === 'wrong-pin'
-                  ? 'That is not your PIN.'
+                  ? jobWords.signOff.thatIsNotYourPin
                   : tried && !/^\d{4,8}$/.test(pin)
-                    ? 'Your PIN: 4 to 8 digits.'
+                    ? jobWords.signOff.yourPin4To8
                     : undefined
               }
             />
           </View>
           <View style={styles.seal}>
-            <Button says="Sign and seal" onPress={sign} busy={signOff.isPending} />
+            <Button says={jobWords.signOff.signAndSeal} onPress={sign} busy={signOff.isPending} />
           </View>
         </View>
       }
     >
       {signOff.error && problem?.kind !== 'wrong-pin' ? (
         <Note kind="refusal" title={signOff.error.message}>
-          {refusedBars.length > 0 ? 'What is open stands below.' : undefined}
+          {refusedBars.length > 0 ? jobWords.signOff.whatIsOpenStandsBelow : undefined}
         </Note>
       ) : null}
       <Halves>
         <>
-          <Section label="Hand-over tests">
+          <Section label={jobWords.signOff.handOverTests}>
             <TestChoice job={job} test="lever-side" end={null} says={leverSays(job)} />
             <TestChoice
               job={job}
               test="lever-feel"
               end="front"
-              says={'Front lever firm, holds 60\u00a0s'}
+              says={jobWords.signOff.frontLeverFirmHolds60}
             />
             <TestChoice
               job={job}
               test="lever-feel"
               end="rear"
-              says={'Rear lever firm, holds 60\u00a0s'}
+              says={jobWords.signOff.rearLeverFirmHolds60}
             />
             {ENDS.filter((end) => workedAt(job, end).length > 0).map((end) => (
               <TestChoice
@@ -118,22 +125,31 @@ function Open({ job, person }: { job: Job; person: Person }) {
                 job={job}
                 test="stand"
                 end={end}
-                says={`${capital(words.end[end])} on the stand: turns free, nothing touches`}
+                says={jobWords.signOff.onTheStandTurnsFree(capital(words.end[end]))}
               />
             ))}
             {job.bike.motor ? (
-              <TestChoice job={job} test="cut-off" end={null} says="Each lever cuts the motor" />
+              <TestChoice
+                job={job}
+                test="cut-off"
+                end={null}
+                says={jobWords.signOff.eachLeverCutsTheMotor}
+              />
             ) : null}
           </Section>
           {watched.length > 0 ? (
-            <Section label="Near the limit">
+            <Section label={jobWords.signOff.nearTheLimit}>
               <Choice
-                label="Near the limit"
+                label={jobWords.signOff.nearTheLimit}
                 many
                 options={[
                   {
                     value: true,
-                    says: `The customer was told: ${watched.map(({ end, subject }) => `${words.end[end]} ${words.subject[subject]}`).join(', ')}`,
+                    says: jobWords.signOff.theCustomerWasTold(
+                      watched
+                        .map(({ end, subject }) => `${words.end[end]} ${words.subject[subject]}`)
+                        .join(', '),
+                    ),
                   },
                 ]}
                 chosen={told ? [true] : []}
@@ -144,7 +160,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
         </>
         <>
           {shown.length > 0 ? (
-            <Section label="Still open">
+            <Section label={jobWords.signOff.stillOpen}>
               {shown.map((bar) =>
                 bar.code === 'check-open' ? null : (
                   <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
@@ -156,19 +172,20 @@ function Open({ job, person }: { job: Job; person: Person }) {
             </Section>
           ) : (
             <Section>
-              <Note title="Nothing stands in the way">Your PIN seals the record.</Note>
+              <Note title={jobWords.signOff.nothingStandsInTheWay}>
+                {jobWords.signOff.yourPinSealsTheRecord}
+              </Note>
             </Section>
           )}
           {notInspected.length > 0 ? (
-            <Section label="Not inspected">
-              <Words ink="soft">{`${capital(notInspected.join('; '))}. The record says so; it is neither good nor bad.`}</Words>
+            <Section label={jobWords.signOff.notInspected}>
+              <Words ink="soft">
+                {jobWords.signOff.theRecordSaysSoIt(capital(notInspected.join('; ')))}
+              </Words>
             </Section>
           ) : null}
           <Section>
-            <Words kind="small">
-              Stand test before any ride; then soft and hard pulls in a safe place. Bed in new pads
-              or rotors. Local law on brakes and motors comes first.
-            </Words>
+            <Words kind="small">{jobWords.signOff.standTestBeforeAnyRide}</Words>
           </Section>
         </>
       </Halves>
@@ -178,8 +195,8 @@ function Open({ job, person }: { job: Job; person: Person }) {
 
 function leverSays(job: Job): string {
   return job.frontLever
-    ? `Rider confirms: ${job.frontLever} lever works the front`
-    : 'Which lever works the front is not written down: change the job first';
+    ? jobWords.signOff.riderConfirmsLeverWorksThe(job.frontLever)
+    : jobWords.signOff.whichLeverWorksTheFront;
 }
 
 function TestChoice({

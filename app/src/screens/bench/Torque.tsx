@@ -49,6 +49,7 @@ import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 import { FeedNote } from './measuring/FeedNote';
 import { numberOf } from '../../ui/numberOf';
+import { jobWords } from '../../words/job';
 
 /** Passes that are confirmed bolt by bolt; the others are confirmed as a whole. */
 const BOLT_BY_BOLT: ReadonlySet<Pass> = new Set(['full']);
@@ -64,7 +65,7 @@ interface TorqueProps {
 export function Torque({ jobId, end, fastener }: TorqueProps) {
   const [afresh, setAfresh] = useState(false);
   return (
-    <WithBrake jobId={jobId} end={end} title="Torque">
+    <WithBrake jobId={jobId} end={end} title={jobWords.torque.torque}>
       {(job, identified) => {
         const named = fastener ?? fastenersOf('rotor', brakeAt(job, end))[0]!;
         const tightened = job.tightened
@@ -93,11 +94,11 @@ const to = (job: Job, end: End, fastener: FastenerId) =>
 function askedSays({ window }: Pick<TorqueAsked, 'window'>, source = ''): string {
   const { loNm, hiNm, namedNm, origin, tag } = window;
   const spread =
-    namedNm === null ? '' : `: it names ${words.format.nm(namedNm)}, the spread is our choice`;
+    namedNm === null ? '' : jobWords.torque.itNamesTheSpreadIs(words.format.nm(namedNm));
   const whose = source
     ? `“${source}”`
     : `${words.origin[origin]}${tag && namedNm === null ? `, ${words.tag[tag]}` : ''}`;
-  return `Asked ${words.format.nm(loNm)} to ${words.format.nm(hiNm)} N·m, ${whose}${spread}`;
+  return jobWords.torque.askedToNM(words.format.nm(loNm), words.format.nm(hiNm), whose, spread);
 }
 
 interface PrepareProps {
@@ -140,15 +141,17 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake · ${words.fastener[fastener]}`}
-      title="Which wrench?"
-      aside={<Button kind="quiet" says="Other bolt" onPress={() => setOthers(!others)} />}
+      over={jobWords.torque.brake(words.end[end], words.fastener[fastener])}
+      title={jobWords.torque.whichWrench}
+      aside={
+        <Button kind="quiet" says={jobWords.torque.otherBolt} onPress={() => setOthers(!others)} />
+      }
       foot={<BackToJob jobId={job.id} />}
     >
       {others ? (
-        <Section label="Which fastener">
+        <Section label={jobWords.torque.whichFastener}>
           <Choice
-            label="Which fastener"
+            label={jobWords.torque.whichFastener}
             options={FASTENER_IDS.filter((id) => fastenerRule(id).usual !== null).map((value) => ({
               value,
               says: capital(words.fastener[value]),
@@ -164,13 +167,11 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
       {refused ? <Note kind="refusal">{refused}</Note> : null}
       <View style={wide && styles.beside}>
         <View style={wide && styles.half}>
-          <Section label="Torque">
+          <Section label={jobWords.torque.torque}>
             {window ? (
               <Words kind="strong">{askedSays({ window }, read?.source)}</Words>
             ) : fault === 'not-on-sheet' ? (
-              <Words>
-                Nobody gives a torque for it. Read it off the part or the maker’s sheet.
-              </Words>
+              <Words>{jobWords.torque.nobodyGivesATorqueFor}</Words>
             ) : (
               <NoCommonWindow
                 sheet={row!.window}
@@ -180,15 +181,22 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
               />
             )}
             {'refusal' in asked || !asked.setAside ? null : (
-              <Words kind="small">{`The sheet’s ${spreadOf(asked.setAside)} is set aside: “${read!.overSheet}”.`}</Words>
+              <Words kind="small">
+                {jobWords.torque.theSheetsIsSetAside(
+                  spreadOf(asked.setAside),
+                  read!.overSheet ?? '',
+                )}
+              </Words>
             )}
             {window?.tag === 'M' ? (
-              <Note kind="caution">
-                From memory: it may be recorded and proves nothing. Find the maker’s value.
-              </Note>
+              <Note kind="caution">{jobWords.torque.fromMemoryItMayBe}</Note>
             ) : null}
             {read && row ? (
-              <Button kind="quiet" says="Go by the sheet’s row" onPress={() => setRead(null)} />
+              <Button
+                kind="quiet"
+                says={jobWords.torque.goByTheSheetsRow}
+                onPress={() => setRead(null)}
+              />
             ) : null}
             {reading ? (
               <ReadWindow
@@ -200,28 +208,37 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
             ) : (
               <Button
                 kind="quiet"
-                says="Read it off the part or the maker’s sheet"
+                says={jobWords.torque.readItOffThePart}
                 onPress={() => setReading(true)}
               />
             )}
           </Section>
-          <Section label="On the thread">
+          <Section label={jobWords.torque.onTheThread}>
             <Choice
-              label="On the thread"
+              label={jobWords.torque.onTheThread}
               options={THREAD_TREATMENTS.map((value) => ({ value, says: words.thread[value] }))}
               chosen={[treatment]}
               onChoose={setTreatment}
             />
             {treatment === asks ? (
-              <Words kind="small">{`${row?.window.origin === 'sheet' ? 'The sheet asks for it' : 'Usual here'}: ${words.thread[asks].toLowerCase()}.`}</Words>
+              <Words kind="small">{`${row?.window.origin === 'sheet' ? jobWords.torque.theSheetAsksForIt : jobWords.torque.usualHere}: ${words.thread[asks].toLowerCase()}.`}</Words>
             ) : (
               <Note kind="caution">
-                {`${words.thread[asks]} is asked for. Another treatment changes the clamp load at the same torque${load ? `: about ${kilonewton(load.loadN)} instead of ${kilonewton(load.askedN)} kN, ${words.format.percent(load.shareOfProof)} of the proof load of an 8.8 bolt (K from memory)` : ''}. It is recorded.`}
+                {jobWords.torque.isAskedForAnotherTreatment(
+                  words.thread[asks],
+                  load
+                    ? jobWords.torque.aboutInsteadOfKnOf(
+                        kilonewton(load.loadN),
+                        kilonewton(load.askedN),
+                        words.format.percent(load.shareOfProof),
+                      )
+                    : '',
+                )}
               </Note>
             )}
             {load?.warn ? (
-              <Note kind="refusal" title="Near what the bolt can bear">
-                Wipe the thread clean, or use what is asked for.
+              <Note kind="refusal" title={jobWords.torque.nearWhatTheBoltCan}>
+                {jobWords.torque.wipeTheThreadCleanOr}
               </Note>
             ) : null}
           </Section>
@@ -242,13 +259,16 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
                   const tolerance = `±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''}`;
                   const says =
                     answer.code === 'set' && wrench.kind === 'reading'
-                      ? `shows each bolt; ${words.format.nm(answer.loNm)} to ${words.format.nm(answer.hiNm)} proves it`
+                      ? jobWords.torque.showsEachBoltToProves(
+                          words.format.nm(answer.loNm),
+                          words.format.nm(answer.hiNm),
+                        )
                       : words.setting(answer);
                   return (
                     <Row
                       key={wrench.id}
                       title={wrench.name}
-                      says={`${tolerance} · ${says}${sound ? '' : ' · out of calibration: the tightening stays unproven'}`}
+                      says={`${tolerance} · ${says}${sound ? '' : jobWords.torque.outOfCalibrationTheTightening}`}
                       mark={answer.code === 'set' ? undefined : <VerdictMark word={null} />}
                       aside={
                         answer.code === 'set' ? (
@@ -278,24 +298,25 @@ function NoCommonWindow({ sheet, read, isLead, onDecide }: NoCommonWindowProps) 
   const [why, setWhy] = useState('');
   return (
     <>
-      <Note kind="refusal" title="They have no torque in common">
-        {`The sheet asks for ${spreadOf(sheet)}, “${read.source}” for ${spreadOf(read)}. Ask the maker. ${
-          isLead
-            ? 'A lead may say why it counts all the same.'
-            : 'A lead, signed in here, may say which counts.'
-        }`}
+      <Note kind="refusal" title={jobWords.torque.theyHaveNoTorqueIn}>
+        {jobWords.torque.theSheetAsksForFor(
+          spreadOf(sheet),
+          read.source,
+          spreadOf(read),
+          isLead ? jobWords.torque.aLeadMaySayWhy : jobWords.torque.aLeadSignedInHere,
+        )}
       </Note>
       {isLead ? (
         <>
           <Field
-            label="Why it counts and the sheet does not"
+            label={jobWords.torque.whyItCountsAndThe}
             value={why}
             maxLength={200}
             onChangeText={setWhy}
           />
           <Button
             kind="plain"
-            says="Go by it"
+            says={jobWords.torque.goByIt}
             disabled={why.trim() === ''}
             onPress={() => onDecide(why.trim())}
           />
@@ -306,9 +327,9 @@ function NoCommonWindow({ sheet, read, isLead, onDecide }: NoCommonWindowProps) 
 }
 
 const spreadOf = ({ loNm, hiNm }: { loNm: number; hiNm: number }) =>
-  `${words.format.nm(loNm)} to ${words.format.nm(hiNm)} N·m`;
+  jobWords.torque.toNM(words.format.nm(loNm), words.format.nm(hiNm));
 
-const kilonewton = (loadN: number) => (loadN / 1000).toFixed(1);
+const kilonewton = (loadN: number) => words.format.fixed(loadN / 1000, 1);
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */
 function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
@@ -330,16 +351,16 @@ function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
       <View style={styles.pair}>
         <View style={styles.half}>
           <Field
-            label="From, N·m"
+            label={jobWords.torque.fromNM}
             value={lo}
             inputMode="decimal"
             onChangeText={setLo}
-            error={tried && !loNm ? 'N·m, above zero.' : undefined}
+            error={tried && !loNm ? jobWords.torque.nMAboveZero : undefined}
           />
         </View>
         <View style={styles.half}>
           <Field
-            label="To, N·m"
+            label={jobWords.torque.toLabel}
             value={hi}
             inputMode="decimal"
             onChangeText={setHi}
@@ -347,31 +368,29 @@ function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
               upside
                 ? words.inputError('window-upside-down')
                 : tried && !hiNm
-                  ? 'N·m, above zero.'
+                  ? jobWords.torque.nMAboveZero
                   : undefined
             }
           />
         </View>
       </View>
       <Choice
-        label="Where it stands"
+        label={jobWords.torque.whereItStands}
         options={[
-          { value: 'sheet', says: 'Maker’s sheet' },
-          { value: 'stamped', says: 'On the part' },
+          { value: 'sheet', says: jobWords.torque.makersSheet },
+          { value: 'stamped', says: jobWords.torque.onThePart },
         ]}
         chosen={[origin]}
         onChoose={setOrigin}
       />
       <Field
-        label="Which sheet, or where on the part"
+        label={jobWords.torque.whichSheetOrWhereOn}
         value={source}
         maxLength={120}
         onChangeText={setSource}
-        error={
-          tried && !source.trim() ? 'Write where it stands: it goes into the record.' : undefined
-        }
+        error={tried && !source.trim() ? jobWords.torque.writeWhereItStandsIt : undefined}
       />
-      <Button kind="plain" says="Go by this" onPress={take} />
+      <Button kind="plain" says={jobWords.torque.goByThis} onPress={take} />
     </>
   );
 }
@@ -423,8 +442,8 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
       stands === 'in'
         ? null
         : stands === 'under'
-          ? `Bolt ${turn.position + 1} at ${words.format.nm(measuredNm)} is under its window: turn it further.`
-          : `Bolt ${turn.position + 1} at ${words.format.nm(measuredNm)} went past its window. Take it out, look at it, and tighten anew.`,
+          ? jobWords.torque.boltAtIsUnderIts(turn.position + 1, words.format.nm(measuredNm))
+          : jobWords.torque.boltAtWentPastIts(turn.position + 1, words.format.nm(measuredNm)),
     );
   };
   const feed = useFeed(wrench.id, (shown) => takeReading(Number(shown), 'feed'));
@@ -445,39 +464,43 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake · pass ${passes.indexOf(pass) + 1} of ${passes.length}`}
-      title={turn.done ? `${name}, done` : `${name}, ${words.pass[pass]} pass`}
+      over={jobWords.torque.brakePassOf(words.end[end], passes.indexOf(pass) + 1, passes.length)}
+      title={turn.done ? jobWords.torque.done(name) : jobWords.torque.pass(name, words.pass[pass])}
       under={<Progress passes={passes} done={turn.done ? passes.length : passes.indexOf(pass)} />}
       foot={
         // Two sets of buttons: a press too many on the last bolt must not begin anew.
         <Buttons key={turn.done ? 'done' : 'turning'}>
           {turn.done ? (
             <>
-              <Button kind="plain" says="Do it again" onPress={onAfresh} />
+              <Button kind="plain" says={jobWords.torque.doItAgain} onPress={onAfresh} />
               {job.planned.length > 0 ? (
-                <Button grow says="On with the plan" onPress={toStep} />
+                <Button grow says={jobWords.torque.onWithThePlan} onPress={toStep} />
               ) : (
-                <Button grow says="Back to the job" onPress={toJob} />
+                <Button grow says={jobWords.torque.backToTheJob} onPress={toJob} />
               )}
             </>
           ) : over ? (
             <>
-              <Button kind="plain" says="Job" onPress={toJob} />
-              <Button grow says="Tighten anew" onPress={onAfresh} />
+              <Button kind="plain" says={jobWords.torque.job} onPress={toJob} />
+              <Button grow says={jobWords.torque.tightenAnew} onPress={onAfresh} />
             </>
           ) : reads ? (
             <>
-              <Button kind="plain" says="Job" onPress={toJob} />
+              <Button kind="plain" says={jobWords.torque.job} onPress={toJob} />
               <Button
                 grow
-                says={typed ? `Take ${words.format.nm(typed)} N·m` : 'Key what it shows'}
+                says={
+                  typed
+                    ? jobWords.torque.takeNM(words.format.nm(typed))
+                    : jobWords.torque.keyWhatItShows
+                }
                 disabled={!typed}
                 onPress={takeTyped}
               />
             </>
           ) : (
             <>
-              <Button kind="plain" says="Job" onPress={toJob} />
+              <Button kind="plain" says={jobWords.torque.job} onPress={toJob} />
               <Button grow says={actionOf(pass, whole, boltCount)} onPress={confirm} />
             </>
           )}
@@ -490,14 +513,14 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
         ) : (
           <Words kind="label">
             {share === null
-              ? 'By hand, no wrench yet'
+              ? jobWords.torque.byHandNoWrenchYet
               : reads
-                ? `Bolt ${turn.position + 1}: turn it to`
+                ? jobWords.torque.boltTurnItTo(turn.position + 1)
                 : pass === 'verify'
-                  ? 'Check every bolt at'
+                  ? jobWords.torque.checkEveryBoltAt
                   : wrench.kind === 'reading'
-                    ? 'Turn to about'
-                    : 'Set the wrench to'}
+                    ? jobWords.torque.turnToAbout
+                    : jobWords.torque.setTheWrenchTo}
           </Words>
         )}
         {!turn.done && (
@@ -517,7 +540,7 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
           </View>
         )}
         <Words ink="soft" style={styles.centred}>
-          {`${askedSays(tightened, tightened.askedSource)} · ${wrench.name}, ±${words.format.percent(wrench.tolerance)}${crowfoot ? `, crowfoot ${crowfoot.extensionMm} mm at ${crowfoot.angleDegrees}°` : ''}`}
+          {`${askedSays(tightened, tightened.askedSource)} · ${wrench.name}, ±${words.format.percent(wrench.tolerance)}${crowfoot ? jobWords.torque.crowfootMmAt(crowfoot.extensionMm, crowfoot.angleDegrees) : ''}`}
         </Words>
         {told ? <Note kind="refusal" title={told} /> : null}
         <BoltCircle
@@ -531,12 +554,12 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
         {reads && !over ? (
           <View style={styles.keyed}>
             <Field
-              label="What the wrench shows, N·m"
+              label={jobWords.torque.whatTheWrenchShowsN}
               value={keyed}
               inputMode="decimal"
               onChangeText={setKeyed}
               onSubmitEditing={takeTyped}
-              {...(feed.live ? { hint: 'It is on the feed: a reading lands here by itself.' } : {})}
+              {...(feed.live ? { hint: jobWords.torque.itIsOnTheFeed } : {})}
             />
             <FeedNote notice={feed.notice} />
           </View>
@@ -546,7 +569,7 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
             <Words kind="strong">
               {instructionOf(pass, turn.position, turn.across, boltCount, fastener)}
             </Words>
-            {` ${words.thread[tightened.treatment]}. ${boltCount === 1 ? '' : 'Bring them home together, never one alone.'}`}
+            {` ${words.thread[tightened.treatment]}. ${boltCount === 1 ? '' : jobWords.torque.bringThemHomeTogetherNever}`}
           </Words>
         )}
         {turn.done && fastenerRule(fastener).clamp ? (
@@ -572,19 +595,36 @@ function Gaps({ job, tightened }: { job: Job; tightened: Tightened }) {
   };
   return (
     <View style={styles.keyed}>
-      <Words kind="label">The clamp’s gaps</Words>
-      {gaps ? <Words>{`${gaps.oneMm.toFixed(1)} and ${gaps.otherMm.toFixed(1)} mm.`}</Words> : null}
+      <Words kind="label">{jobWords.torque.theClampsGaps}</Words>
+      {gaps ? (
+        <Words>
+          {jobWords.torque.andMm(
+            words.format.fixed(gaps.oneMm, 1),
+            words.format.fixed(gaps.otherMm, 1),
+          )}
+        </Words>
+      ) : null}
       <View style={styles.pair}>
         <View style={styles.half}>
-          <Field label="Upper gap, mm" value={one} inputMode="decimal" onChangeText={setOne} />
+          <Field
+            label={jobWords.torque.upperGapMm}
+            value={one}
+            inputMode="decimal"
+            onChangeText={setOne}
+          />
         </View>
         <View style={styles.half}>
-          <Field label="Lower gap, mm" value={other} inputMode="decimal" onChangeText={setOther} />
+          <Field
+            label={jobWords.torque.lowerGapMm}
+            value={other}
+            inputMode="decimal"
+            onChangeText={setOther}
+          />
         </View>
       </View>
       <Button
         kind="plain"
-        says="Record the gaps"
+        says={jobWords.torque.recordTheGaps}
         disabled={oneMm === null || otherMm === null}
         onPress={take}
       />
@@ -593,9 +633,9 @@ function Gaps({ job, tightened }: { job: Job; tightened: Tightened }) {
 }
 
 function actionOf(pass: Pass, whole: boolean, boltCount: number): string {
-  if (!whole) return 'It clicked';
-  if (boltCount === 1) return pass === 'snug' ? 'Snug' : 'It clicked';
-  return pass === 'snug' ? 'All finger-tight' : 'All clicked';
+  if (!whole) return jobWords.torque.itClicked;
+  if (boltCount === 1) return pass === 'snug' ? jobWords.torque.snug : jobWords.torque.itClicked;
+  return pass === 'snug' ? jobWords.torque.allFingerTight : jobWords.torque.allClicked;
 }
 
 function instructionOf(
@@ -608,18 +648,20 @@ function instructionOf(
   if (boltCount === 1)
     return pass === 'snug'
       ? fastener === 'rotor-lockring'
-        ? 'Start the lockring by hand: it cross-threads.'
-        : 'Start it square, by hand.'
-      : 'Turn it until it clicks.';
-  if (pass === 'snug') return 'All bolts finger-tight, in the order shown.';
+        ? jobWords.torque.startTheLockringByHand
+        : jobWords.torque.startItSquareByHand
+      : jobWords.torque.turnItUntilItClicks;
+  if (pass === 'snug') return jobWords.torque.allBoltsFingerTightIn;
   if (pass === 'half')
     return boltCount === 2
-      ? 'Quarter turns, one and the other, to half.'
-      : 'Every bolt to half, in the order shown.';
-  if (pass === 'verify')
-    return 'Once more round in the same order: each must click without moving.';
-  if (boltCount === 2) return `Bolt ${position + 1}, quarter turns, one and the other.`;
-  return `Bolt ${position + 1}${across ? ', straight across from the last.' : '.'}`;
+      ? jobWords.torque.quarterTurnsOneAndThe
+      : jobWords.torque.everyBoltToHalfIn;
+  if (pass === 'verify') return jobWords.torque.onceMoreRoundInThe;
+  if (boltCount === 2) return jobWords.torque.boltQuarterTurnsOneAnd(position + 1);
+  return jobWords.torque.bolt(
+    position + 1,
+    across ? jobWords.torque.straightAcrossFromTheLast : '.',
+  );
 }
 
 function Outcome({ tightened }: { tightened: Tightened }) {
@@ -628,12 +670,14 @@ function Outcome({ tightened }: { tightened: Tightened }) {
     <Note
       title={
         wrench.kind === 'reading'
-          ? 'Proven, bolt by bolt'
-          : `Proven at ${words.format.nm(setNm)} N·m`
+          ? jobWords.torque.provenBoltByBolt
+          : jobWords.torque.provenAtNM(words.format.nm(setNm))
       }
-    >{`Every pass confirmed with ${wrench.name}.`}</Note>
+    >
+      {jobWords.torque.everyPassConfirmedWith(wrench.name)}
+    </Note>
   ) : (
-    <Note kind="caution" title="Done, and unproven">
+    <Note kind="caution" title={jobWords.torque.doneAndUnproven}>
       {capital(flaws.map((flaw) => words.flaw[flaw]).join('; '))}
     </Note>
   );

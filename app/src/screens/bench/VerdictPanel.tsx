@@ -4,6 +4,7 @@ import { color, size, space, type ColorName } from '../../ui/tokens';
 import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
+import { jobWords } from '../../words/job';
 
 const EDGE: Record<Word, ColorName> = {
   holds: 'kelp',
@@ -46,10 +47,16 @@ export function VerdictPanel({ word, called, reasons, settle, says, inches, full
         <Words>{says}</Words>
         {inches ? <Words kind="smallReading">{inches}</Words> : null}
         {full
-          ? because.map((reason) => <Words key={reason} ink="soft">{`Because ${reason}.`}</Words>)
+          ? because.map((reason) => (
+              <Words key={reason} ink="soft">
+                {jobWords.verdictPanel.because(reason)}
+              </Words>
+            ))
           : null}
         {settle.length > 0 && full ? (
-          <Words ink="soft">{`To settle it: ${settle.map((way) => words.settle[way]).join('; ')}.`}</Words>
+          <Words ink="soft">
+            {jobWords.verdictPanel.toSettleIt(settle.map((way) => words.settle[way]).join('; '))}
+          </Words>
         ) : null}
       </View>
     </View>

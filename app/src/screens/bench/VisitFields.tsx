@@ -8,6 +8,8 @@ import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { near } from '../../words/days';
 import { words } from '../../words/words';
+import { checkInWords } from '../../words/checkIn';
+import { messageSays } from '../../words/faultWords';
 
 /** What is written down about a visit, as the form holds it. */
 export interface VisitForm {
@@ -43,21 +45,21 @@ export function VisitFields({
 }) {
   return (
     <>
-      <Section label="Complaint">
+      <Section label={checkInWords.visitFields.complaint}>
         <Controller
           control={control}
           name="complaint"
           rules={{
             validate: (text) =>
-              text.trim() !== '' || 'Write what the rider says, in their own words.',
+              text.trim() !== '' || checkInWords.visitFields.writeWhatTheRiderSays,
           }}
           render={({ field, fieldState }) => (
             <Field
-              label="In the rider’s own words"
+              label={checkInWords.visitFields.inTheRidersOwnWords}
               value={field.value}
               onChangeText={field.onChange}
               maxLength={500}
-              error={fieldState.error?.message}
+              error={messageSays(fieldState.error?.message)}
             />
           )}
         />
@@ -66,7 +68,7 @@ export function VisitFields({
           name="symptoms"
           render={({ field }) => (
             <Choice
-              label="Symptoms"
+              label={checkInWords.visitFields.symptoms}
               many
               options={SYMPTOMS.map((value) => ({ value, says: words.symptom[value] }))}
               chosen={field.value}
@@ -81,34 +83,32 @@ export function VisitFields({
           )}
         />
       </Section>
-      <Section label="Which lever works the front brake?">
+      <Section label={checkInWords.visitFields.whichLeverWorksTheFront}>
         <Controller
           control={control}
           name="frontLever"
           render={({ field }) => (
             <Choice
-              label="Which lever works the front brake?"
+              label={checkInWords.visitFields.whichLeverWorksTheFront}
               options={[
-                { value: 'left' as const, says: 'Left' },
-                { value: 'right' as const, says: 'Right' },
-                { value: null, says: 'Not asked yet' },
+                { value: 'left' as const, says: checkInWords.visitFields.left },
+                { value: 'right' as const, says: checkInWords.visitFields.right },
+                { value: null, says: checkInWords.visitFields.notAskedYet },
               ]}
               chosen={[field.value]}
               onChoose={field.onChange}
             />
           )}
         />
-        <Words kind="small">
-          Countries and riders differ, and a swapped pair throws riders. Ask, never guess.
-        </Words>
+        <Words kind="small">{checkInWords.visitFields.countriesAndRidersDifferAnd}</Words>
       </Section>
-      <Section label="Promise">
+      <Section label={checkInWords.visitFields.promise}>
         <Controller
           control={control}
           name="promisedAt"
           render={({ field }) => (
             <Choice
-              label="Promised for"
+              label={checkInWords.visitFields.promisedFor}
               options={promised.map((value) => ({ value, says: near(value) }))}
               chosen={[field.value]}
               onChoose={field.onChange}
@@ -120,8 +120,13 @@ export function VisitFields({
           name="minutes"
           render={({ field }) => (
             <Choice
-              label="Bench time"
-              options={[...BENCH_TIMES.map((value) => ({ value, says: `${value} min` }))]}
+              label={checkInWords.visitFields.benchTime}
+              options={[
+                ...BENCH_TIMES.map((value) => ({
+                  value,
+                  says: checkInWords.visitFields.min(value),
+                })),
+              ]}
               chosen={[field.value as 15]}
               onChoose={(minutes) => field.onChange(minutes)}
             />
@@ -134,16 +139,16 @@ export function VisitFields({
             validate: (text) =>
               /^\s*\d{0,3}([\s.,]?\d{3})*\s*$/.test(text) && (odometerKm(text) ?? 0) <= 1_000_000
                 ? true
-                : 'Whole kilometres, digits only.',
+                : checkInWords.visitFields.wholeKilometresDigitsOnly,
           }}
           render={({ field, fieldState }) => (
             <Field
-              label="Kilometres ridden"
+              label={checkInWords.visitFields.kilometresRidden}
               value={field.value}
               onChangeText={field.onChange}
               inputMode="numeric"
-              error={fieldState.error?.message}
-              hint="If the bike or the rider knows: wear is told by distance."
+              error={messageSays(fieldState.error?.message)}
+              hint={checkInWords.visitFields.ifTheBikeOrThe}
             />
           )}
         />

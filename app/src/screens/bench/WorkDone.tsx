@@ -9,6 +9,7 @@ import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { capital } from '../../words/capital';
 import { words } from '../../words/words';
+import { jobWords } from '../../words/job';
 
 interface Props {
   jobId: string;
@@ -27,7 +28,13 @@ export function WorkDone({ jobId, end, works }: Props) {
   const [tried, setTried] = useState(false);
   if (offered.length === 0) return null;
   if (!open)
-    return <Button kind="quiet" says="Write down the work" onPress={() => setOpen(true)} />;
+    return (
+      <Button
+        kind="quiet"
+        says={jobWords.workDone.writeDownTheWork}
+        onPress={() => setOpen(true)}
+      />
+    );
   const keep = () => {
     setTried(true);
     if (work === null || done.trim() === '') return;
@@ -38,21 +45,21 @@ export function WorkDone({ jobId, end, works }: Props) {
     <View style={styles.work}>
       {offered.length > 1 ? (
         <Choice<Work>
-          label="Which work"
+          label={jobWords.workDone.whichWork}
           options={offered.map((value) => ({ value, says: capital(words.work[value]) }))}
           chosen={work ? [work] : []}
           onChoose={setWork}
         />
       ) : null}
       <Field
-        label="What was done"
+        label={jobWords.workDone.whatWasDone}
         value={done}
         onChangeText={setDone}
         maxLength={300}
-        error={tried && done.trim() === '' ? 'Write what was done.' : undefined}
-        hint="Then look at it again: the look after the work is what counts."
+        error={tried && done.trim() === '' ? jobWords.workDone.writeWhatWasDone : undefined}
+        hint={jobWords.workDone.thenLookAtItAgain}
       />
-      <Button kind="plain" says="Keep it" onPress={keep} />
+      <Button kind="plain" says={jobWords.workDone.keepIt} onPress={keep} />
     </View>
   );
 }

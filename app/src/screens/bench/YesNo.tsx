@@ -6,6 +6,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { jobWords } from '../../words/job';
 
 interface YesNoProps {
   says: string;
@@ -32,8 +33,8 @@ export function YesNo({ says, chosen, asksWords, onSay }: YesNoProps) {
         <Choice
           label={says}
           options={[
-            { value: 'passed', says: 'Yes' },
-            { value: 'failed', says: 'No' },
+            { value: 'passed', says: jobWords.yesNo.yes },
+            { value: 'failed', says: jobWords.yesNo.no },
           ]}
           chosen={chosen ? [chosen] : []}
           onChoose={(outcome) => {
@@ -46,13 +47,13 @@ export function YesNo({ says, chosen, asksWords, onSay }: YesNoProps) {
       {asking ? (
         <View style={styles.done}>
           <Field
-            label="What was done about it"
+            label={jobWords.yesNo.whatWasDoneAboutIt}
             value={done}
             onChangeText={setDone}
             maxLength={200}
             onSubmitEditing={say}
           />
-          <Button kind="plain" says="Now it is in order" onPress={say} />
+          <Button kind="plain" says={jobWords.yesNo.nowItIsInOrder} onPress={say} />
         </View>
       ) : null}
     </>

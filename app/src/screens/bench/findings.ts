@@ -12,6 +12,7 @@ import { PAD_RULES, type PadVerdict, type SchoolVerdict } from '@hold-fast/core/
 import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Reason } from '@hold-fast/core/wear/verdict';
 import { words } from '../../words/words';
+import { jobWords } from '../../words/job';
 
 // What each verdict says in one line, and the sums behind it.
 
@@ -24,24 +25,37 @@ export function calledOf(judgement: Judgement | null): string {
 
 /** "Thinnest 1.47 at point 3, 4 o’clock. Limit 1.50, stamped." */
 export function rotorSays(rotor: RotorVerdict, decimals = 2): string {
-  const limit = `Limit ${rotor.limit.limitMm.toFixed(2)}, ${words.origin[rotor.limit.origin]}.`;
+  const limit = jobWords.findings.limit(
+    words.format.fixed(rotor.limit.limitMm, 2),
+    words.origin[rotor.limit.origin],
+  );
   if (!rotor.thinnest) return limit;
   const { thicknessMm, point, oClock } = rotor.thinnest;
   const clock = Math.round(oClock * 10) / 10;
-  const most = rotor.upperBounds ? ' at most' : '';
+  const most = rotor.upperBounds ? jobWords.findings.atMost : '';
   const pulsing = rotor.pulsingExpected
-    ? ` Varies ${rotor.variationMm!.toFixed(2)}: expect pulsing.`
+    ? jobWords.findings.variesExpectPulsing(words.format.fixed(rotor.variationMm!, 2))
     : '';
-  return `Thinnest ${thicknessMm.toFixed(decimals)}${most} at point ${point}, ${clock} o’clock. ${limit}${pulsing}`;
+  return jobWords.findings.thinnestAtPointOclock(
+    words.format.fixed(thicknessMm, decimals),
+    most,
+    point,
+    clock,
+    limit,
+    pulsing,
+  );
 }
 
 /** "Least 3.40 total at inner leading. The friction rule decides." */
 export function padsSay(pads: PadVerdict): string {
   const decisive = pads.schools.find(({ school }) => school === pads.decidedBy)!;
   const least = pads.thinnest
-    ? `Least ${pads.thinnest.measuredMm.toFixed(2)} at ${words.padPlace[pads.thinnest.place]}. `
+    ? jobWords.findings.leastAt(
+        words.format.fixed(pads.thinnest.measuredMm, 2),
+        words.padPlace[pads.thinnest.place],
+      )
     : '';
-  return `${least}${words.school[decisive.school]} decides: ${schoolSays(decisive)}.`;
+  return jobWords.findings.decides(least, words.school[decisive.school], schoolSays(decisive));
 }
 
 /** What one school sees, against its rule. */
@@ -49,43 +63,64 @@ export function schoolSays(verdict: SchoolVerdict): string {
   const { school, leastMm, limitMm, wornShare } = verdict;
   if (school === 'share')
     return wornShare === null
-      ? 'share not known'
-      : `${words.format.percent(wornShare)}, rule ${words.format.percent(PAD_RULES.share.wornShare)}`;
-  if (leastMm === null) return 'cannot be said';
-  return `${leastMm.toFixed(2)}, rule ${limitMm?.toFixed(1) ?? '–'}`;
+      ? jobWords.findings.shareNotKnown
+      : jobWords.findings.rule(
+          words.format.percent(wornShare),
+          words.format.percent(PAD_RULES.share.wornShare),
+        );
+  if (leastMm === null) return jobWords.findings.cannotBeSaid;
+  return jobWords.findings.readAndRule(
+    words.format.fixed(leastMm, 2),
+    limitMm === null ? '–' : words.format.fixed(limitMm, 1),
+  );
 }
 
 /** "0.24 from low to high: watch it, and true it if it rubs." */
 export function runoutSays({ tirMm, band, doubtMm }: RunoutVerdict): string {
-  if (tirMm === null || band === null) return 'One reading tells no wobble.';
-  return `${tirMm.toFixed(2)} from low to high, ±${doubtMm.toFixed(2)}: ${words.band[band]}.`;
+  if (tirMm === null || band === null) return jobWords.findings.oneReadingTellsNoWobble;
+  return jobWords.findings.fromLowToHigh(
+    words.format.fixed(tirMm, 2),
+    words.format.fixed(doubtMm, 2),
+    words.band[band],
+  );
 }
 
 /** "Narrowest 0.10 at right, leading end. Margin 0.04." */
 export function clearanceSays({ smallest, marginMm }: ClearanceVerdict): string {
   const least = smallest
-    ? `Narrowest ${smallest.gapMm.toFixed(2)} at ${words.corner[smallest.corner]}.`
-    : 'No gap felt yet.';
+    ? jobWords.findings.narrowestAt(
+        words.format.fixed(smallest.gapMm, 2),
+        words.corner[smallest.corner],
+      )
+    : jobWords.findings.noGapFeltYet;
   return marginMm === null
     ? least
-    : `${least} Margin ${words.format.mm(marginMm)} with the wobble taken off.`;
+    : jobWords.findings.marginWithTheWobbleTaken(least, words.format.mm(marginMm));
 }
 
 /** Where to move the caliper, and what that leaves. */
 export function clearanceMore(clearance: ClearanceVerdict): string[] {
   const { shiftMm, marginAfterShiftMm, skewDegrees, marginAfterSquaringMm, cure } = clearance;
   if (shiftMm === null || marginAfterShiftMm === null || cure === null) return [];
-  const way = shiftMm > 0 ? 'to the right' : 'to the left';
+  const way = shiftMm > 0 ? jobWords.findings.toTheRight : jobWords.findings.toTheLeft;
   return [
     ...(shiftMm === 0
-      ? ['The caliper sits in the middle.']
+      ? [jobWords.findings.theCaliperSitsInThe]
       : [
-          `Move the caliper ${Math.abs(shiftMm).toFixed(2)} ${way} (rider’s): margin then ${words.format.mm(marginAfterShiftMm)}.`,
+          jobWords.findings.moveTheCaliperRidersMargin(
+            words.format.fixed(Math.abs(shiftMm), 2),
+            way,
+            words.format.mm(marginAfterShiftMm),
+          ),
         ]),
     ...(skewDegrees === null || Math.abs(skewDegrees) < 0.01
       ? []
       : [
-          `Skewed ${Math.abs(skewDegrees).toFixed(2)}°: leading end to the ${skewDegrees > 0 ? 'right' : 'left'}; squared as well ${words.format.mm(marginAfterSquaringMm!)}.`,
+          jobWords.findings.skewedLeadingEndToThe(
+            words.format.fixed(Math.abs(skewDegrees), 2),
+            skewDegrees > 0 ? 'right' : 'left',
+            words.format.mm(marginAfterSquaringMm!),
+          ),
         ]),
     `${words.cure[cure][0]!.toUpperCase()}${words.cure[cure].slice(1)}.`,
   ];
@@ -94,43 +129,49 @@ export function clearanceMore(clearance: ClearanceVerdict): string[] {
 /** "Bites at 20.0, firm at 27.0 of 60.0 mm. It is soft after the bite: …" */
 export function leverSays({ travelMm, reachMm, signs }: LeverVerdict): string {
   const { bite, firm } = travelMm;
-  const of = reachMm === null ? 'mm' : `of ${reachMm.toFixed(1)} mm`;
+  const of = reachMm === null ? 'mm' : jobWords.findings.ofMm(words.format.fixed(reachMm, 1));
   const travel = [
-    bite === undefined ? null : `bites at ${bite.toFixed(1)}`,
-    firm === undefined ? null : `firm at ${firm.toFixed(1)}`,
+    bite === undefined ? null : jobWords.findings.bitesAt(words.format.fixed(bite, 1)),
+    firm === undefined ? null : jobWords.findings.firmAt(words.format.fixed(firm, 1)),
   ].filter(Boolean);
-  const line = capital(travel.length ? `${travel.join(', ')} ${of}` : 'not pulled yet');
+  const line = capital(
+    travel.length ? `${travel.join(', ')} ${of}` : jobWords.findings.notPulledYet,
+  );
   const [first] = signs;
-  return `${line}.${first ? ` It ${words.leverSign(first)}.` : ''}`;
+  return `${line}.${first ? jobWords.findings.it(words.leverSign(first)) : ''}`;
 }
 
 /** The sponge test’s sum. */
 export function leverMore({ air, giveAssumed }: LeverVerdict): string[] {
   if (!air || air.airMl === null) return [];
   return [
-    `${air.pushedMl.toFixed(3)} mL pushed after the bite, ${air.extraMl.toFixed(3)} more than the brake’s own give${giveAssumed ? ' (assumed)' : ''}; at ${air.pressureMpa.toFixed(1)} MPa that is at least ${air.airMl.toFixed(2)} mL of air.`,
+    jobWords.findings.mlPushedAfterTheBite(
+      words.format.fixed(air.pushedMl, 3),
+      words.format.fixed(air.extraMl, 3),
+      giveAssumed ? ' (assumed)' : '',
+      words.format.fixed(air.pressureMpa, 1),
+      words.format.fixed(air.airMl, 2),
+    ),
     air.readOut === 'sound'
-      ? 'Under 0.05 mL: sound.'
+      ? jobWords.findings.under005MlSound
       : air.readOut === 'top-up'
-        ? '0.05 to 0.2 mL: a lever-only top-up.'
-        : 'Above 0.2 mL: a full bleed.',
+        ? jobWords.findings.pointZeroFiveToPointTwo
+        : jobWords.findings.above02MlA,
   ];
 }
 
 export function faceSays({ angleDegrees }: FaceVerdict): string {
   return angleDegrees === null
-    ? 'Gap and spacing give the angle.'
-    : `${angleDegrees.toFixed(2)}° out of square.`;
+    ? jobWords.findings.gapAndSpacingGiveThe
+    : jobWords.findings.outOfSquare(words.format.fixed(angleDegrees, 2));
 }
 
 export function faceMore({ padEdgeMm, word }: FaceVerdict): string[] {
   return [
-    ...(padEdgeMm === null ? [] : [`It moves the pad’s edge by ${padEdgeMm.toFixed(2)} mm.`]),
-    ...(word === 'watch'
-      ? [
-          'Rule out the adapter with another of its size. Burr and paint come off with a fine flat file or 80-grit on a square block; parent metal only with the facing tool; carbon only on the maker’s written word.',
-        ]
-      : []),
+    ...(padEdgeMm === null
+      ? []
+      : [jobWords.findings.itMovesThePadsEdge(words.format.fixed(padEdgeMm, 2))]),
+    ...(word === 'watch' ? [jobWords.findings.ruleOutTheAdapterWith] : []),
   ];
 }
 
@@ -177,7 +218,7 @@ export function judgementNumber(
     case 'mount-face':
       return judgement.face.angleDegrees === null
         ? null
-        : `${judgement.face.angleDegrees.toFixed(2)}°`;
+        : `${words.format.fixed(judgement.face.angleDegrees, 2)}°`;
   }
 }
 
@@ -204,7 +245,9 @@ export function reasonsOf(judgement: Judgement): readonly Reason[] {
 /** The sums and senses behind a judgement, one a line. */
 export function sumsOf(judgement: Judgement): string[] {
   if (!judgement.ok) return [];
-  const because = reasonsOf(judgement).map((reason) => `Because ${words.reason(reason)}.`);
+  const because = reasonsOf(judgement).map((reason) =>
+    jobWords.findings.because(words.reason(reason)),
+  );
   switch (judgement.part) {
     case 'rotor':
       return because;
@@ -230,7 +273,7 @@ export function sumsOf(judgement: Judgement): string[] {
   }
 }
 
-const inches = (mm: number) => `${inchesFromMm(mm).toFixed(4)} in`;
+const inches = (mm: number) => jobWords.findings.inches(words.format.fixed(inchesFromMm(mm), 4));
 
 /** The lengths of a judgement in inches, for a shop that shows them beside millimetres; null when there are none. */
 export function inInches(judgement: Judgement): string | null {
@@ -239,21 +282,21 @@ export function inInches(judgement: Judgement): string | null {
     case 'rotor': {
       const { thinnest, limit } = judgement.rotor;
       return thinnest
-        ? `Thinnest ${inches(thinnest.thicknessMm)}, limit ${inches(limit.limitMm)}.`
+        ? jobWords.findings.thinnestLimit(inches(thinnest.thicknessMm), inches(limit.limitMm))
         : null;
     }
     case 'pads':
       return judgement.pads.thinnest
-        ? `Least ${inches(judgement.pads.thinnest.measuredMm)}.`
+        ? jobWords.findings.least(inches(judgement.pads.thinnest.measuredMm))
         : null;
     case 'runout':
       return judgement.runout.tirMm === null
         ? null
-        : `${inches(judgement.runout.tirMm)} from low to high.`;
+        : jobWords.findings.tirInches(inches(judgement.runout.tirMm));
     case 'clearance':
       return judgement.clearance.marginMm === null
         ? null
-        : `Margin ${inches(judgement.clearance.marginMm).replace('-', '−')}.`;
+        : jobWords.findings.margin(inches(judgement.clearance.marginMm).replace('-', '−'));
     case 'lever':
     case 'mount-face':
       return null;
@@ -268,16 +311,18 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
     seen.length > 0
       ? `${capital(words.format.list(seen))}.`
       : measured === null && !item.unmeasured && item.held.length === 0
-        ? 'Looked over, nothing found.'
+        ? jobWords.findings.lookedOverNothingFound
         : null;
   const lesser =
     item.lesserLooks.length > 0
-      ? `A later look did not find ${words.format.list(item.lesserLooks.map((each) => words.finding[each]))}: that is no answer. Work and another look are, or words why it was seen wrong.`
+      ? jobWords.findings.aLaterLookDidNot(
+          words.format.list(item.lesserLooks.map((each) => words.finding[each])),
+        )
       : null;
   const lapsed = item.lapsed
-    ? `Changed since it was proven: ${words.touched[item.lapsed.touch]}.`
+    ? jobWords.findings.changedSinceItWasProven(words.touched[item.lapsed.touch])
     : null;
-  const unmeasured = item.unmeasured ? 'A used part: not measured since it went on.' : null;
+  const unmeasured = item.unmeasured ? jobWords.findings.aUsedPartNotMeasured : null;
   const said = item.words ? `“${item.words}”` : null;
   return [looked, measured, ...item.held.map(words.held), lesser, lapsed, unmeasured, said]
     .filter(Boolean)

@@ -10,6 +10,7 @@ import { color, size, space } from '../../ui/tokens';
 import { LongList } from '../../ui/LongList';
 import { ScreenName } from '../../ui/ScreenName';
 import { words } from '../../words/words';
+import { bikesWords } from '../../words/bikes';
 
 /** Every bike the shop knows, found by a few letters of its customer, name, tag, maker or serial. */
 export function BikeList({ current }: { current?: string | undefined }) {
@@ -20,10 +21,10 @@ export function BikeList({ current }: { current?: string | undefined }) {
       <View style={styles.top}>
         <ScreenName>{words.places.bikes}</ScreenName>
         <Field
-          label="Find"
+          label={bikesWords.bikeList.find}
           value={search}
           onChangeText={setSearch}
-          placeholder="customer, bike, tag, maker or serial"
+          placeholder={bikesWords.bikeList.findBy}
         />
       </View>
       {bikes.isPending ? (
@@ -37,14 +38,14 @@ export function BikeList({ current }: { current?: string | undefined }) {
           onMore={bikes.hasNextPage ? () => void bikes.fetchNextPage() : undefined}
           empty={
             <Empty
-              title={search ? 'No such bike' : 'No bike yet'}
+              title={search ? bikesWords.bikeList.noSuchBike : bikesWords.bikeList.noBikeYet}
               says={
                 search
-                  ? 'Fewer letters find more. A new bike is written down at check-in.'
-                  : 'Bikes stand here once they were checked in.'
+                  ? bikesWords.bikeList.fewerLettersFindMoreA
+                  : bikesWords.bikeList.bikesStandHereOnceThey
               }
               action={{
-                says: 'Check in a bike',
+                says: bikesWords.bikeList.checkInABike,
                 onPress: () => router.navigate('/bench/check-in'),
               }}
             />

@@ -17,6 +17,7 @@ import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { lifeSays } from '../bench/KitSheet';
 import { ThicknessChart } from './ThicknessChart';
+import { bikesWords } from '../../words/bikes';
 
 /** A bike: whose it is, its jobs with their seals, and how its parts wore. */
 export function BikeSheet({ bikeId }: { bikeId: string }) {
@@ -28,21 +29,21 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   const facts = [
     bike.maker,
     bike.serial,
-    bike.motor ? 'has a motor' : null,
-    bike.systemMassKg ? `${bike.systemMassKg} kg laden` : null,
+    bike.motor ? bikesWords.bikeSheet.hasAMotor : null,
+    bike.systemMassKg ? bikesWords.bikeSheet.kgLaden(bike.systemMassKg) : null,
     bike.terrain,
-    bike.wet ? 'ridden in the wet' : null,
-    bike.kmPerWeek ? `${bike.kmPerWeek} km a week` : null,
+    bike.wet ? bikesWords.bikeSheet.riddenInTheWet : null,
+    bike.kmPerWeek ? bikesWords.bikeSheet.kmAWeek(bike.kmPerWeek) : null,
   ].filter(Boolean);
   return (
     <Page over={customer.name} title={bike.name}>
       {doNotRide ? (
         <Section>
-          <Note kind="refusal" title="Do not ride">
-            <Words>{`Found at visit ${doNotRide.tag}, and no work since has lifted it.`}</Words>
+          <Note kind="refusal" title={bikesWords.bikeSheet.doNotRide}>
+            <Words>{bikesWords.bikeSheet.foundAtVisitAndNo(doNotRide.tag)}</Words>
             <Button
               kind="quiet"
-              says="What was found"
+              says={bikesWords.bikeSheet.whatWasFound}
               onPress={() => router.navigate(`/bench/${doNotRide.jobId}/found` as '/bench')}
             />
           </Note>
@@ -52,14 +53,12 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
       {facts.length > 0 || customer.phone ? (
         <Section>
           {facts.length > 0 ? <Words ink="soft">{facts.join(' · ')}</Words> : null}
-          {customer.phone ? <Words>{`Phone ${customer.phone}`}</Words> : null}
+          {customer.phone ? <Words>{bikesWords.bikeSheet.phone(customer.phone)}</Words> : null}
         </Section>
       ) : null}
-      <Section label="Thickness over time">
+      <Section label={bikesWords.bikeSheet.thicknessOverTime}>
         {wear.length === 0 ? (
-          <Words ink="soft">
-            Nothing measured yet. Every visit adds a point to each part’s line.
-          </Words>
+          <Words ink="soft">{bikesWords.bikeSheet.nothingMeasuredYetEveryVisit}</Words>
         ) : (
           <View style={styles.charts}>
             {[...wear]
@@ -71,7 +70,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         )}
       </Section>
       {fittings.length > 0 ? (
-        <Section label="Fitted, newest first">
+        <Section label={bikesWords.bikeSheet.fittedNewestFirst}>
           {[...fittings].reverse().map((fitted) => (
             <Words key={fitted.id}>
               {`${capital(words.end[fitted.end])} ${words.part[fitted.part]}: ${lifeSays(fitted, nextOf(fitted, fittings)?.at ?? null)}`}
@@ -80,7 +79,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         </Section>
       ) : null}
       <Words kind="label" level={2} style={styles.jobs}>
-        Jobs
+        {bikesWords.bikeSheet.jobs}
       </Words>
       {jobs.map((job) => (
         <Row
@@ -89,8 +88,8 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           title={job.complaint}
           says={
             job.sealedAt && job.seal
-              ? `Sealed ${exactDay(job.sealedAt)}, ${job.seal.slice(0, 12)}…`
-              : `On the Bench, promised ${near(job.promisedAt)}`
+              ? bikesWords.bikeSheet.sealed(exactDay(job.sealedAt), job.seal.slice(0, 12))
+              : bikesWords.bikeSheet.onTheBenchPromised(near(job.promisedAt))
           }
           aside={<JobTag tag={job.tag} />}
           onPress={() => router.navigate(`/bench/${job.id}`)}

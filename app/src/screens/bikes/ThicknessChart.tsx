@@ -6,6 +6,7 @@ import { color, font, size, space, type } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
+import { bikesWords } from '../../words/bikes';
 
 type Wear = BikePage['wear'][number];
 
@@ -55,7 +56,12 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
   const ahead = heading && limit !== null ? forecastLine(heading, latest, limit, byDistance) : [];
   const title = `${capital(words.end[wear.end])} ${words.part[wear.part]}`;
   const told = points
-    .map((point) => `${point.leastMm.toFixed(2)} mm ${placeOf(point, byDistance)}`)
+    .map((point) =>
+      bikesWords.thicknessChart.mm(
+        words.format.fixed(point.leastMm, 2),
+        placeOf(point, byDistance),
+      ),
+    )
     .join('; ');
 
   return (
@@ -63,14 +69,18 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
       style={styles.chart}
       onLayout={(event) => setWidth(Math.round(event.nativeEvent.layout.width))}
       role="group"
-      accessibilityLabel={`${title}: ${told}. ${limit === null ? '' : `Limit ${limit.toFixed(2)} mm.`}`}
+      accessibilityLabel={`${title}: ${told}. ${limit === null ? '' : bikesWords.thicknessChart.limitMm(words.format.fixed(limit, 2))}`}
     >
       <View style={styles.top}>
-        <Words kind="title">{`${title}, by ${byDistance ? 'distance' : 'date'}`}</Words>
+        <Words kind="title">
+          {bikesWords.thicknessChart.by(title, byDistance ? 'distance' : 'date')}
+        </Words>
         <Words kind="reading">{latest.leastMm.toFixed(2)}</Words>
       </View>
       {points.length < 2 ? (
-        <Words ink="soft">{`Measured once, ${exactDay(latest.measuredOn)}. A line takes two visits.`}</Words>
+        <Words ink="soft">
+          {bikesWords.thicknessChart.measuredOnceALineTakes(exactDay(latest.measuredOn))}
+        </Words>
       ) : width > 0 ? (
         <LineChart
           data={[...data, ...ahead]}
@@ -79,8 +89,13 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
           height={HEIGHT}
           theme={THEME}
           series={[
-            { ...DOUBT, yKey: 'most', key: 'most', label: 'with its doubt' },
-            { ...DOUBT, yKey: 'least', key: 'least', label: 'less its doubt' },
+            { ...DOUBT, yKey: 'most', key: 'most', label: bikesWords.thicknessChart.withItsDoubt },
+            {
+              ...DOUBT,
+              yKey: 'least',
+              key: 'least',
+              label: bikesWords.thicknessChart.lessItsDoubt,
+            },
             {
               yKey: 'mm',
               key: 'mm',
@@ -92,17 +107,27 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
             ...(ahead.length > 0
               ? ([
                   { ...AHEAD, yKey: 'ahead', key: 'ahead', label: 'forecast' },
-                  { ...AHEAD_END, yKey: 'early', key: 'early', label: 'early end' },
-                  { ...AHEAD_END, yKey: 'late', key: 'late', label: 'late end' },
+                  {
+                    ...AHEAD_END,
+                    yKey: 'early',
+                    key: 'early',
+                    label: bikesWords.thicknessChart.earlyEnd,
+                  },
+                  {
+                    ...AHEAD_END,
+                    yKey: 'late',
+                    key: 'late',
+                    label: bikesWords.thicknessChart.lateEnd,
+                  },
                 ] as const)
               : []),
           ]}
           legend={false}
           yDomain={domainOf(points)}
-          formatYLabel={(mm: number) => mm.toFixed(2)}
+          formatYLabel={(mm: number) => words.format.fixed(mm, 2)}
           formatXLabel={(x: unknown) =>
             byDistance
-              ? `${Math.round(Number(x)).toLocaleString('en')} km`
+              ? bikesWords.thicknessChart.km(words.format.count(Math.round(Number(x))))
               : exactDay(new Date(Number(x)).toISOString())
           }
           referenceLines={
@@ -111,7 +136,7 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
               : [
                   {
                     y: limit,
-                    label: `limit ${limit.toFixed(2)}`,
+                    label: bikesWords.thicknessChart.limit(words.format.fixed(limit, 2)),
                     color: color.rust,
                     labelColor: color.rustText,
                     labelPosition: 'start',
@@ -128,13 +153,18 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
       <Words kind="small">{changeSays(points, byDistance)}</Words>
       {limit !== null && latest.leastMm <= limit ? (
         <Words kind="strong" ink="rustText">
-          {`${latest.leastMm < limit ? 'Past' : 'At'} its limit: ${latest.leastMm.toFixed(2)} of ${limit.toFixed(2)}, measured ${exactDay(latest.measuredOn)}.`}
+          {bikesWords.thicknessChart.itsLimitOfMeasured(
+            latest.leastMm < limit ? bikesWords.thicknessChart.past : bikesWords.thicknessChart.at,
+            words.format.fixed(latest.leastMm, 2),
+            words.format.fixed(limit, 2),
+            exactDay(latest.measuredOn),
+          )}
         </Words>
       ) : wear.outlook ? (
         <Words>{outlookSays(wear.outlook)}</Words>
       ) : null}
       {lastLife > 0 ? (
-        <Words kind="small">{`Since the last new part; ${lastLife} before it.`}</Words>
+        <Words kind="small">{bikesWords.thicknessChart.sinceTheLastNewPart(lastLife)}</Words>
       ) : null}
     </View>
   );
@@ -182,12 +212,18 @@ function forecastLine(
 function outlookSays({ unit, now, nextService, forecast }: NonNullable<Wear['outlook']>): string {
   const at = (x: number) =>
     unit === 'km'
-      ? `at ${Math.round(x).toLocaleString('en')} km`
+      ? bikesWords.thicknessChart.atKm(words.format.count(Math.round(x)))
       : exactDay(new Date(x * DAY_MS).toISOString());
   const says = words.forecastSays(forecast, at);
   if (!forecast.ok) return says;
-  if (forecast.early <= now) return `${says} May be due now.`;
-  return `${says} ${forecast.early < nextService ? 'That may be before' : 'That is after'} the next service, ${at(nextService)}.`;
+  if (forecast.early <= now) return bikesWords.thicknessChart.mayBeDueNow(says);
+  return bikesWords.thicknessChart.theNextService(
+    says,
+    forecast.early < nextService
+      ? bikesWords.thicknessChart.thatMayBeBefore
+      : bikesWords.thicknessChart.thatIsAfter,
+    at(nextService),
+  );
 }
 
 /** Room above the thickest and below the limit. */
@@ -210,14 +246,19 @@ function changeSays(points: readonly ThicknessPoint[], byDistance: boolean): str
   if (points.length < 2 || !first) return '';
   const gone = first.leastMm - last.leastMm;
   const km = byDistance ? last.odometerKm! - first.odometerKm! : 0;
-  const per = km > 0 ? `, ${((gone / km) * 1000).toFixed(3)} mm per 1,000 km` : '';
-  return `${gone.toFixed(2)} mm gone since ${exactDay(first.measuredOn)}${per}.`;
+  const per =
+    km > 0 ? bikesWords.thicknessChart.mmPer1000Km(words.format.fixed((gone / km) * 1000, 3)) : '';
+  return bikesWords.thicknessChart.mmGoneSince(
+    words.format.fixed(gone, 2),
+    exactDay(first.measuredOn),
+    per,
+  );
 }
 
 function placeOf(point: ThicknessPoint, byDistance: boolean): string {
   return byDistance
-    ? `at ${point.odometerKm!.toLocaleString('en')} km`
-    : `on ${exactDay(point.measuredOn)}`;
+    ? bikesWords.thicknessChart.atOdometerKm(words.format.count(point.odometerKm!))
+    : bikesWords.thicknessChart.on(exactDay(point.measuredOn));
 }
 
 function capital(text: string): string {

@@ -11,6 +11,7 @@ import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
+import { ledgerWords } from '../../words/ledger';
 
 /** The sealed records, newest first, and whether their chain is whole. */
 export function Ledger({ current }: { current?: string | undefined }) {
@@ -32,8 +33,8 @@ export function Ledger({ current }: { current?: string | undefined }) {
           onMore={records.hasNextPage ? () => void records.fetchNextPage() : undefined}
           empty={
             <Empty
-              title="Nothing is sealed yet"
-              says="A job stands here once it was signed off, and nothing in it changes after."
+              title={ledgerWords.ledger.nothingIsSealedYet}
+              says={ledgerWords.ledger.aJobStandsHereOnce}
             />
           }
         >
@@ -58,14 +59,14 @@ function Chain() {
   return chain.data.whole ? (
     <Words ink="soft">
       {chain.data.checked < chain.data.links
-        ? `Checking the chain of seals: ${chain.data.checked} of ${chain.data.links}, whole so far.`
-        : `The chain of ${chain.data.links} seals is whole.`}
+        ? ledgerWords.ledger.checkingTheChainOfSeals(chain.data.checked, chain.data.links)
+        : ledgerWords.ledger.theChainOfSealsIs(chain.data.links)}
     </Words>
   ) : (
-    <Note kind="refusal" title={`The chain is broken at record ${chain.data.number}`}>
+    <Note kind="refusal" title={ledgerWords.ledger.theChainIsBrokenAt(chain.data.number)}>
       {chain.data.because === 'link-missing'
-        ? 'It does not point at the seal before it: a record is missing.'
-        : 'Its text no longer gives its seal: it was changed.'}
+        ? ledgerWords.ledger.itDoesNotPointAt
+        : ledgerWords.ledger.itsTextNoLongerGives}
     </Note>
   );
 }

@@ -9,6 +9,7 @@ import { Failed, Loading } from '../../ui/Standing';
 import { font, type } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
+import { ledgerWords } from '../../words/ledger';
 
 /** A sealed record as it was sealed, its seal worked out afresh here from its text. */
 export function RecordSheet({ recordId }: { recordId: string }) {
@@ -21,29 +22,37 @@ export function RecordSheet({ recordId }: { recordId: string }) {
   return (
     <Page
       tag={record.tag}
-      over={`${record.customerName} · record ${record.number}`}
+      over={ledgerWords.recordSheet.record(record.customerName, record.number)}
       title={record.bikeName}
       aside={
-        <Button kind="quiet" says="Job" onPress={() => router.navigate(`/bench/${record.jobId}`)} />
+        <Button
+          kind="quiet"
+          says={ledgerWords.recordSheet.job}
+          onPress={() => router.navigate(`/bench/${record.jobId}`)}
+        />
       }
     >
       <Section>
         <Note
           kind={agrees ? 'plain' : 'refusal'}
-          title={agrees ? 'The text gives its seal' : 'The text does not give its seal'}
+          title={
+            agrees
+              ? ledgerWords.recordSheet.theTextGivesItsSeal
+              : ledgerWords.recordSheet.theTextDoesNotGive
+          }
         >
-          {`Signed by ${record.sealedBy}, ${exactDay(record.sealedAt)}.`}
+          {ledgerWords.recordSheet.signedBy(record.sealedBy, exactDay(record.sealedAt))}
         </Note>
-        <Words kind="label">Seal, SHA-256 of the text below (RFC 8785)</Words>
+        <Words kind="label">{ledgerWords.recordSheet.sealSha256OfThe}</Words>
         <Words kind="smallReading" selectable>
           {record.seal}
         </Words>
-        <Words kind="label">Seal before it</Words>
+        <Words kind="label">{ledgerWords.recordSheet.sealBeforeIt}</Words>
         <Words kind="smallReading" selectable>
-          {record.prev ?? 'none: the first record'}
+          {record.prev ?? ledgerWords.recordSheet.noneTheFirstRecord}
         </Words>
       </Section>
-      <Section label="Text">
+      <Section label={ledgerWords.recordSheet.text}>
         <Words style={styles.text} selectable testID="canonical">
           {record.canonical}
         </Words>

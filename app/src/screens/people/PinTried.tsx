@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Words } from '../../ui/Words';
 import { near } from '../../words/days';
+import { words } from '../../words/words';
 
 /** Tells whose PIN was tried wrongly by somebody else who did it, how often and when, until it was seen. */
 export function PinTried() {
@@ -11,13 +12,17 @@ export function PinTried() {
   const seen = usePinTriesSeen();
   if (tried.length === 0) return null;
   return (
-    <Note kind="caution" title="Your PIN was tried">
+    <Note kind="caution" title={words.pinTried.yourPinWasTried}>
       {tried.map(({ by, tries, at }) => (
         <Words key={by}>
-          {`Wrongly, ${tries === 1 ? 'once' : `${tries} times`}, where ${by} is signed in; last ${near(at)}.`}
+          {words.pinTried.wronglyWhereIsSignedIn(
+            tries === 1 ? 'once' : words.pinTried.times(tries),
+            by,
+            near(at),
+          )}
         </Words>
       ))}
-      <Button kind="quiet" says="Seen" onPress={() => seen.mutate()} />
+      <Button kind="quiet" says={words.pinTried.seen} onPress={() => seen.mutate()} />
     </Note>
   );
 }

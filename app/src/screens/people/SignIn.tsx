@@ -6,6 +6,7 @@ import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { color, font, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
 
 /**
  * Signing in by name and passphrase.
@@ -27,36 +28,33 @@ export function SignIn({ again }: { again?: string }) {
     <ScrollView style={styles.page} contentContainerStyle={styles.body} role="main">
       <View>
         <Words kind="label">
-          {again ? 'Your session ended' : 'Brake work, measured and recorded'}
+          {again ? words.signIn.yourSessionEnded : words.signIn.brakeWorkMeasuredAndRecorded}
         </Words>
         <Words kind="giant" level={1} style={styles.name}>
-          Hold Fast
+          {words.signIn.holdFast}
         </Words>
       </View>
-      {again ? <Note>Sign in again and carry on: nothing you keyed is lost.</Note> : null}
+      {again ? <Note>{words.signIn.signInAgainAndCarry}</Note> : null}
       <Field
-        label="Your name"
+        label={words.signIn.yourName}
         value={name}
         onChangeText={setName}
         autoComplete="username"
         autoCapitalize="words"
-        error={missing(name, 'Write your name.')}
+        error={missing(name, words.signIn.writeYourName)}
       />
       <Field
-        label="Passphrase"
+        label={words.signIn.passphrase}
         value={passphrase}
         onChangeText={setPassphrase}
         autoComplete="current-password"
         secureTextEntry
         onSubmitEditing={submit}
-        error={missing(passphrase, 'Write your passphrase.')}
+        error={missing(passphrase, words.signIn.writeYourPassphrase)}
       />
       {signIn.error ? <Note kind="refusal">{signIn.error.message}</Note> : null}
-      <Button says="Sign in" onPress={submit} busy={signIn.isPending} />
-      <Words kind="small">
-        Hold Fast never replaces the maker’s sheet, local rules or a qualified person. When it
-        cannot prove a part good, it says so.
-      </Words>
+      <Button says={words.signIn.signIn} onPress={submit} busy={signIn.isPending} />
+      <Words kind="small">{words.signIn.holdFastNeverReplacesThe}</Words>
     </ScrollView>
   );
 }

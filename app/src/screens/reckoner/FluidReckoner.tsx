@@ -15,6 +15,8 @@ import { Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { numberOf } from '../../ui/numberOf';
+import { reckonerWords } from '../../words/reckoner';
+import { words } from '../../words/words';
 
 /** How much fluid a hose takes, and what water in glycol does to its boiling point. */
 export function FluidReckoner() {
@@ -28,17 +30,27 @@ export function FluidReckoner() {
   const boils = percent === null || percent === undefined ? null : boilingPointC(grade, percent);
   return (
     <>
-      <Section label="Fluid for a flush">
+      <Section label={reckonerWords.fluidReckoner.fluidForAFlush}>
         <View style={styles.beside}>
           <View style={styles.half}>
-            <Field label="Bore, mm" value={bore} inputMode="decimal" onChangeText={setBore} />
-          </View>
-          <View style={styles.half}>
-            <Field label="Hose, mm" value={length} inputMode="decimal" onChangeText={setLength} />
+            <Field
+              label={reckonerWords.fluidReckoner.boreMm}
+              value={bore}
+              inputMode="decimal"
+              onChangeText={setBore}
+            />
           </View>
           <View style={styles.half}>
             <Field
-              label="Caliper and lever, mL"
+              label={reckonerWords.fluidReckoner.hoseMm}
+              value={length}
+              inputMode="decimal"
+              onChangeText={setLength}
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.fluidReckoner.caliperAndLeverMl}
               value={kit}
               inputMode="decimal"
               onChangeText={setKit}
@@ -47,24 +59,40 @@ export function FluidReckoner() {
         </View>
         <Words testID="flush">
           {volumes
-            ? `Hose ${volumes.hoseMl.toFixed(2)} mL, system ${volumes.systemMl.toFixed(1)} mL. A flush is three times that: ${Math.ceil(volumes.flushMl)} mL, ${fillsFor(volumes.flushMl)} fills of a ${USUAL_SYRINGE.capacityMl} mL syringe to two thirds.`
-            : 'Numbers above zero.'}
+            ? reckonerWords.fluidReckoner.hoseMlSystemMlA(
+                words.format.fixed(volumes.hoseMl, 2),
+                words.format.fixed(volumes.systemMl, 1),
+                Math.ceil(volumes.flushMl),
+                fillsFor(volumes.flushMl),
+                USUAL_SYRINGE.capacityMl,
+              )
+            : reckonerWords.fluidReckoner.numbersAboveZero}
         </Words>
       </Section>
-      <Section label="Boiling point by water">
+      <Section label={reckonerWords.fluidReckoner.boilingPointByWater}>
         <Choice
-          label="Fluid"
+          label={reckonerWords.fluidReckoner.fluid}
           options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
           chosen={[grade]}
           onChoose={setGrade}
         />
-        <Field label="Water, %" value={water} inputMode="decimal" onChangeText={setWater} />
+        <Field
+          label={reckonerWords.fluidReckoner.water}
+          value={water}
+          inputMode="decimal"
+          onChangeText={setWater}
+        />
         <Words testID="boils">
           {percent === null || percent === undefined
-            ? 'A percentage, by the tester.'
+            ? reckonerWords.fluidReckoner.aPercentageByTheTester
             : boils === null
-              ? `Above ${WET_PERCENT} %: no number. Change it now.`
-              : `About ${Math.round(boils)} °C, an estimate: ${BOILING_C[grade].dry} dry, ${BOILING_C[grade].wet} at ${WET_PERCENT} %, published minima.`}
+              ? reckonerWords.fluidReckoner.aboveNoNumberChangeIt(WET_PERCENT)
+              : reckonerWords.fluidReckoner.aboutCAnEstimateDry(
+                  Math.round(boils),
+                  BOILING_C[grade].dry,
+                  BOILING_C[grade].wet,
+                  WET_PERCENT,
+                )}
         </Words>
       </Section>
     </>

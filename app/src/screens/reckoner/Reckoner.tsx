@@ -19,6 +19,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { CrowfootFields } from '../bench/CrowfootFields';
 import { FluidReckoner } from './FluidReckoner';
+import { reckonerWords } from '../../words/reckoner';
 
 const USUAL_MARK_NM = 0.1;
 
@@ -46,14 +47,14 @@ export function Reckoner() {
       : null;
 
   return (
-    <Page over="Reckoner" title="Wrench and fluid">
+    <Page over={reckonerWords.reckoner.reckoner} title={reckonerWords.reckoner.wrenchAndFluid}>
       <Halves>
         <>
-          <Section label="The bolt asks for">
+          <Section label={reckonerWords.reckoner.theBoltAsksFor}>
             <View style={styles.beside}>
               <View style={styles.half}>
                 <Field
-                  label="From, N·m"
+                  label={reckonerWords.reckoner.fromNM}
                   value={lo}
                   onChangeText={setLo}
                   inputMode="decimal"
@@ -62,55 +63,57 @@ export function Reckoner() {
               </View>
               <View style={styles.half}>
                 <Field
-                  label="To, N·m"
+                  label={reckonerWords.reckoner.toNM}
                   value={hi}
                   onChangeText={setHi}
                   inputMode="decimal"
-                  hint="Empty: one named value, spread ±10 % by our choice."
+                  hint={reckonerWords.reckoner.emptyOneNamedValueSpread}
                 />
               </View>
             </View>
           </Section>
-          <Section label="The wrench">
+          <Section label={reckonerWords.reckoner.theWrench}>
             <View style={styles.beside}>
               <View style={styles.half}>
                 <Field
-                  label="Greatest, N·m"
+                  label={reckonerWords.reckoner.greatestNM}
                   value={max}
                   onChangeText={setMax}
                   inputMode="decimal"
-                  error={maxNm === null ? 'A number above zero.' : undefined}
+                  error={maxNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined}
                 />
               </View>
               <View style={styles.half}>
                 <Field
-                  label="Tolerance, ± %"
+                  label={reckonerWords.reckoner.tolerance}
                   value={tolerance}
                   onChangeText={setTolerance}
                   inputMode="decimal"
-                  placeholder={assumed === null ? '' : `${assumed * 100}, assumed`}
+                  placeholder={
+                    assumed === null ? '' : reckonerWords.reckoner.assumed(assumed * 100)
+                  }
                   error={
                     share === null && tolerance.trim() !== ''
-                      ? 'A percentage from 0.1 to 20.'
+                      ? reckonerWords.reckoner.aPercentageFrom01
                       : undefined
                   }
                 />
               </View>
               <View style={styles.half}>
                 <Field
-                  label="Marks every, N·m"
+                  label={reckonerWords.reckoner.marksEveryNM}
                   value={mark}
                   onChangeText={setMark}
                   inputMode="decimal"
-                  error={markNm === null ? 'A number above zero.' : undefined}
+                  error={markNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined}
                 />
               </View>
             </View>
           </Section>
           <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
-          <Section label="Set it to">
+          <Section label={reckonerWords.reckoner.setItTo}>
             {answer === null ? (
-              <Words ink="soft">Fill in the bolt and the wrench.</Words>
+              <Words ink="soft">{reckonerWords.reckoner.fillInTheBoltAnd}</Words>
             ) : answer.code === 'set' ? (
               <>
                 <View style={styles.answer}>
@@ -121,27 +124,31 @@ export function Reckoner() {
                     N·m
                   </Words>
                 </View>
-                <Words>{`Any mark from ${words.format.nm(answer.loNm)} to ${words.format.nm(answer.hiNm)} keeps the wrench’s whole tolerance inside the window.`}</Words>
+                <Words>
+                  {reckonerWords.reckoner.anyMarkFromToKeeps(
+                    words.format.nm(answer.loNm),
+                    words.format.nm(answer.hiNm),
+                  )}
+                </Words>
                 {(Object.keys(NM_PER_UNIT) as TorqueUnit[])
                   .filter((unit) => unit !== 'N·m')
                   .map((unit) => (
                     <View key={unit} style={styles.unit}>
-                      <Words kind="smallReading">{torqueIn(unit, answer.setNm).toFixed(2)}</Words>
+                      <Words kind="smallReading">
+                        {words.format.fixed(torqueIn(unit, answer.setNm), 2)}
+                      </Words>
                       <Words ink="soft">{unit}</Words>
                     </View>
                   ))}
               </>
             ) : (
-              <Note kind="caution" title="This wrench cannot prove this bolt">
-                {`Because ${words.setting(answer)}. Use a finer one.`}
+              <Note kind="caution" title={reckonerWords.reckoner.thisWrenchCannotProveThis}>
+                {reckonerWords.reckoner.becauseUseAFinerOne(words.setting(answer))}
               </Note>
             )}
           </Section>
           <Section>
-            <Words kind="small">
-              Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark,
-              from 20 % of the scale up. The maker’s sheet comes first.
-            </Words>
+            <Words kind="small">{reckonerWords.reckoner.setBetweenLo1Tolerance}</Words>
           </Section>
         </>
         <FluidReckoner />
@@ -162,7 +169,7 @@ function windowOf(
   const loNm = numberOf(lo);
   const hiNm = numberOf(hi);
   if (loNm === null || (hiNm === null && hi.trim() !== ''))
-    return { ok: false, fault: 'Numbers above zero.' };
+    return { ok: false, fault: reckonerWords.reckoner.numbersAboveZero };
   try {
     return {
       ok: true,

@@ -18,6 +18,7 @@ import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
+import { storeFormWords } from '../../words/storeForms';
 
 const FRESH = 'new';
 
@@ -29,7 +30,7 @@ export function ContainerForm({ containerId }: { containerId: string }) {
   if (!containers.data) return <Loading />;
   const container = containers.data.find(({ id }) => id === containerId) ?? null;
   if (!container && containerId !== FRESH)
-    return <Failed error={new Error('There is no such container.')} />;
+    return <Failed error={new Error(storeFormWords.containerForm.thereIsNoSuchContainer)} />;
   return (
     <Form key={container ? `${container.id} ${container.version}` : FRESH} container={container} />
   );
@@ -65,23 +66,28 @@ function Form({ container }: { container: ContainerInStore | null }) {
   const wrong = useWatch({ control, name: 'wrongFluid' });
   return (
     <StoreForm
-      over="Stores · fluid"
-      title={container ? container.label : 'A new container'}
+      over={storeFormWords.containerForm.storesFluid}
+      title={container ? container.label : storeFormWords.containerForm.aNewContainer}
       save={save}
       onSave={() => void send()}
     >
       <Section>
-        <FormLine control={control} name="label" label="Name on the shelf" maxLength={40} />
+        <FormLine
+          control={control}
+          name="label"
+          label={storeFormWords.containerForm.nameOnTheShelf}
+          maxLength={40}
+        />
         <Controller
           control={control}
           name="fluid"
           render={({ field }) => (
             <Choice
-              label="Fluid"
+              label={storeFormWords.containerForm.fluid}
               options={[
-                { value: 'mineral', says: 'Mineral' },
+                { value: 'mineral', says: storeFormWords.containerForm.mineral },
                 ...GLYCOL_GRADES.map((value) => ({ value, says: value })),
-                { value: 'DOT 5', says: 'DOT 5 (silicone)' },
+                { value: 'DOT 5', says: storeFormWords.containerForm.dot5Silicone },
               ]}
               chosen={[field.value.family === 'mineral' ? 'mineral' : field.value.grade]}
               onChoose={(chosen) =>
@@ -98,54 +104,76 @@ function Form({ container }: { container: ContainerInStore | null }) {
           <FormLine
             control={control}
             name="fluid.blend"
-            label="Blend, as its maker names it"
+            label={storeFormWords.containerForm.blendAsItsMakerNames}
             maxLength={60}
           />
         ) : null}
-        <FormLine control={control} name="lot" label="Lot" maxLength={40} />
-        <FormNumber control={control} name="sizeMl" label="Size, mL" />
+        <FormLine
+          control={control}
+          name="lot"
+          label={storeFormWords.containerForm.lot}
+          maxLength={40}
+        />
+        <FormNumber control={control} name="sizeMl" label={storeFormWords.containerForm.sizeMl} />
       </Section>
-      <Section label="How long it keeps">
+      <Section label={storeFormWords.containerForm.howLongItKeeps}>
         <FormLine
           control={control}
           name="openedOn"
           orNone
-          label="Opened on, year-month-day"
+          label={storeFormWords.containerForm.openedOnYearMonthDay}
           placeholder="sealed"
-          hint="Set by itself when the first fluid is booked off."
+          hint={storeFormWords.containerForm.setByItselfWhenThe}
         />
         <FormLine
           control={control}
           name="printedUseBy"
           orNone
-          label="Printed use-by, year-month-day"
+          label={storeFormWords.containerForm.printedUseByYearMonth}
           placeholder="none"
         />
         <FormNumber
           control={control}
           name="monthsAfterOpening"
-          label="Months after opening"
-          hint="Empty: 3 for glycol, 24 for the others, our choice."
+          label={storeFormWords.containerForm.monthsAfterOpening}
+          hint={storeFormWords.containerForm.empty3ForGlycol24}
         />
       </Section>
-      <Section label="How it looks">
+      <Section label={storeFormWords.containerForm.howItLooks}>
         <FormChoice
           control={control}
           name="condition"
-          label="How it looks"
+          label={storeFormWords.containerForm.howItLooks}
           options={CONDITIONS.map((value) => ({ value, says: LOOKS[value] }))}
         />
-        <FormTick control={control} name="writtenOff" label="Written off" />
-        <FormTick control={control} name="wrongFluid" label="It held another fluid than it says" />
+        <FormTick
+          control={control}
+          name="writtenOff"
+          label={storeFormWords.containerForm.writtenOff}
+        />
+        <FormTick
+          control={control}
+          name="wrongFluid"
+          label={storeFormWords.containerForm.itHeldAnotherFluidThan}
+        />
         {wrong && !container?.wrongFluid ? (
-          <Note kind="refusal" title="Every brake it went into is quarantined">
-            Saving hangs a do-not-ride on each bike below, until its fluid was looked at again. Tick
-            “Written off” as well, and ring the customers.
+          <Note kind="refusal" title={storeFormWords.containerForm.everyBrakeItWentInto}>
+            {storeFormWords.containerForm.savingHangsADoNot}
           </Note>
         ) : null}
-        <FormLine control={control} name="writtenOffReason" label="Why" maxLength={200} />
+        <FormLine
+          control={control}
+          name="writtenOffReason"
+          label={storeFormWords.containerForm.why}
+          maxLength={200}
+        />
         {container ? (
-          <Words ink="soft">{`${container.remainingMl} mL remain, ${words.family[container.fluid.family]}.`}</Words>
+          <Words ink="soft">
+            {storeFormWords.containerForm.mlRemain(
+              container.remainingMl,
+              words.family[container.fluid.family],
+            )}
+          </Words>
         ) : null}
       </Section>
       {container ? <WentInto container={container} /> : null}
@@ -157,15 +185,17 @@ function Form({ container }: { container: ContainerInStore | null }) {
 function WentInto({ container }: { container: ContainerInStore }) {
   const fills = useFills(container.id);
   return (
-    <Section label="Went into">
+    <Section label={storeFormWords.containerForm.wentInto}>
       {fills.error ? <Failed error={fills.error} onRetry={() => void fills.refetch()} /> : null}
-      {fills.data?.length === 0 ? <Words ink="soft">No brake yet.</Words> : null}
+      {fills.data?.length === 0 ? (
+        <Words ink="soft">{storeFormWords.containerForm.noBrakeYet}</Words>
+      ) : null}
       {fills.data?.map(({ id, at, end, ml, tag, bikeId, bikeName, customerName }) => (
         <Row
           key={id}
           title={`${bikeName}, ${words.end[end]}`}
-          says={`${customerName} · job ${tag} · ${exactDay(at)}`}
-          aside={<Words kind="smallReading">{`${ml} mL`}</Words>}
+          says={storeFormWords.containerForm.job(customerName, tag, exactDay(at))}
+          aside={<Words kind="smallReading">{storeFormWords.containerForm.ml(ml)}</Words>}
           onPress={() => router.navigate(`/bikes/${bikeId}`)}
         />
       ))}
@@ -173,7 +203,12 @@ function WentInto({ container }: { container: ContainerInStore }) {
   );
 }
 
-const LOOKS = { clear: 'Clear', cloudy: 'Cloudy', dark: 'Dark', bits: 'Bits in it' } as const;
+const LOOKS = {
+  clear: storeFormWords.containerForm.clear,
+  cloudy: storeFormWords.containerForm.cloudy,
+  dark: storeFormWords.containerForm.dark,
+  bits: storeFormWords.containerForm.bitsInIt,
+} as const;
 
 function plain({ version: _version, remainingMl: _ml, ...container }: ContainerInStore): Container {
   return container;

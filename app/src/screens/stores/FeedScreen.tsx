@@ -15,6 +15,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
+import { storesWords } from '../../words/stores';
 
 /** The gauges on the feed and what they sent; a stand-in can be given a scene to play and its button pressed. */
 export function FeedScreen() {
@@ -27,21 +28,25 @@ export function FeedScreen() {
     gauges.data?.find(({ feedSerial }) => feedSerial === serial)?.name ?? null;
   return (
     <Page
-      over="Stores"
-      title="Gauge feed"
+      over={storesWords.feedScreen.stores}
+      title={storesWords.feedScreen.gaugeFeed}
       foot={
-        <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
+        <Button
+          kind="plain"
+          says={storesWords.feedScreen.backToStores}
+          onPress={() => router.navigate('/stores')}
+        />
       }
     >
       <Section>
         <Words ink="soft">
-          {`Gauges connect to 127.0.0.1, port ${feed.data.port ?? 'none'}. A reading goes to the open step that waits for its gauge; any other is shown here and not used.`}
+          {storesWords.feedScreen.gaugesConnectTo1270(feed.data.port ?? 'none')}
         </Words>
       </Section>
       {feed.data.gauges.length === 0 ? (
         <Section>
-          <Note title="No gauge on the feed">
-            It appears by itself once it connects. The keypad does the same work meanwhile.
+          <Note title={storesWords.feedScreen.noGaugeOnTheFeed}>
+            {storesWords.feedScreen.itAppearsByItselfOnce}
           </Note>
         </Section>
       ) : null}
@@ -49,7 +54,7 @@ export function FeedScreen() {
         <OnFeed key={gauge.serial} gauge={gauge} name={nameOf(gauge.serial)} />
       ))}
       <Words kind="label" level={2} style={styles.label}>
-        Last readings
+        {storesWords.feedScreen.lastReadings}
       </Words>
       {feed.data.readings.map((reading) => (
         <Row
@@ -65,7 +70,9 @@ export function FeedScreen() {
 }
 
 function readingSays({ unused, wentTo, unit }: FeedReading): string {
-  return unused ? `${unit}, not used: ${words.unused[unused]}` : `${unit}, to ${wentTo}’s step`;
+  return unused
+    ? storesWords.feedScreen.notUsed(unit, words.unused[unused])
+    : storesWords.feedScreen.toSStep(unit, wentTo ?? '');
 }
 
 function OnFeed({ gauge, name }: { gauge: FeedGauge; name: string | null }) {
@@ -73,15 +80,17 @@ function OnFeed({ gauge, name }: { gauge: FeedGauge; name: string | null }) {
   const [scene, setScene] = useState<Scene | null>(null);
   const { serial } = gauge;
   return (
-    <Section label={`${serial}, ${name ?? 'not in the register'}`}>
+    <Section label={`${serial}, ${name ?? storesWords.feedScreen.notInTheRegister}`}>
       <Words>
-        {gauge.connected ? 'On the line.' : 'The line dropped; it comes back by itself.'}
+        {gauge.connected
+          ? storesWords.feedScreen.onTheLine
+          : storesWords.feedScreen.theLineDroppedItComes}
       </Words>
       {gauge.plays.length > 0 ? (
         <>
-          <Words ink="soft">A stand-in for a real gauge. What it is held to:</Words>
+          <Words ink="soft">{storesWords.feedScreen.aStandInForA}</Words>
           <Choice<Scene>
-            label={`What ${serial} plays`}
+            label={storesWords.feedScreen.whatPlays(serial)}
             options={SCENES.filter((each) => gauge.plays.includes(each)).map((value) => ({
               value,
               says: words.scene[value],
@@ -95,8 +104,8 @@ function OnFeed({ gauge, name }: { gauge: FeedGauge; name: string | null }) {
           <View style={styles.press}>
             <Button
               kind="plain"
-              says="Press its button"
-              label={`Press the button of ${serial}`}
+              says={storesWords.feedScreen.pressItsButton}
+              label={storesWords.feedScreen.pressTheButtonOf(serial)}
               disabled={!gauge.connected}
               onPress={() => drive.mutate({ serial, order: { press: true } })}
             />

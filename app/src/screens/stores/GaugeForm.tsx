@@ -15,6 +15,7 @@ import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
+import { storeFormWords } from '../../words/storeForms';
 
 const FRESH = 'new';
 
@@ -24,7 +25,8 @@ export function GaugeForm({ gaugeId }: { gaugeId: string }) {
   if (gauges.error) return <Failed error={gauges.error} onRetry={() => void gauges.refetch()} />;
   if (!gauges.data) return <Loading />;
   const gauge = gauges.data.find(({ id }) => id === gaugeId) ?? null;
-  if (!gauge && gaugeId !== FRESH) return <Failed error={new Error('There is no such gauge.')} />;
+  if (!gauge && gaugeId !== FRESH)
+    return <Failed error={new Error(storeFormWords.gaugeForm.thereIsNoSuchGauge)} />;
   return <Form key={gauge ? `${gauge.id} ${gauge.version}` : FRESH} gauge={gauge} />;
 }
 
@@ -53,19 +55,24 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
   const [resolutionMm, kind] = useWatch({ control, name: ['resolutionMm', 'kind'] });
   return (
     <StoreForm
-      over="Stores · gauges"
-      title={gauge ? gauge.name : 'Register a gauge'}
+      over={storeFormWords.gaugeForm.storesGauges}
+      title={gauge ? gauge.name : storeFormWords.gaugeForm.registerAGauge}
       save={save}
       onSave={() => void send()}
     >
       <Section>
-        <FormLine control={control} name="name" label="Name on the bench" maxLength={40} />
+        <FormLine
+          control={control}
+          name="name"
+          label={storeFormWords.gaugeForm.nameOnTheBench}
+          maxLength={40}
+        />
         <Controller
           control={control}
           name="kind"
           render={({ field }) => (
             <Choice
-              label="Kind"
+              label={storeFormWords.gaugeForm.kind}
               options={GAUGE_KINDS.map((value) => ({ value, says: words.gaugeKind[value] }))}
               chosen={[field.value]}
               onChoose={(kind) => {
@@ -76,51 +83,61 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
           )}
         />
       </Section>
-      <Section label="How far it can be doubted">
+      <Section label={storeFormWords.gaugeForm.howFarItCanBe}>
         <FormNumber
           key={`r ${resolutionMm}`}
           control={control}
           name="resolutionMm"
-          label="Smallest step it shows, mm"
+          label={storeFormWords.gaugeForm.smallestStepItShowsMm}
         />
         <FormNumber
           key={`u ${kind}`}
           control={control}
           name="uncertaintyMm"
-          label="Expanded uncertainty U (k = 2), mm"
-          hint="From its certificate. Without one the usual value of its kind is assumed, from memory."
+          label={storeFormWords.gaugeForm.expandedUncertaintyUK2}
+          hint={storeFormWords.gaugeForm.fromItsCertificateWithoutOne}
         />
-        <FormTick control={control} name="uncertaintyAssumed" label="Assumed, not by certificate" />
+        <FormTick
+          control={control}
+          name="uncertaintyAssumed"
+          label={storeFormWords.gaugeForm.assumedNotByCertificate}
+        />
         <FormChoice
           control={control}
           name="anvils"
-          label="Anvils"
+          label={storeFormWords.gaugeForm.anvils}
           options={[
-            { value: 'point', says: 'Point: sits inside the track' },
-            { value: 'flat', says: 'Flat jaws: bridge a ridge' },
+            { value: 'point', says: storeFormWords.gaugeForm.pointSitsInsideTheTrack },
+            { value: 'flat', says: storeFormWords.gaugeForm.flatJawsBridgeARidge },
           ]}
         />
       </Section>
-      <Section label="Calibration and feed">
+      <Section label={storeFormWords.gaugeForm.calibrationAndFeed}>
         <FormLine
           control={control}
           name="calibrationDueOn"
           orNone
-          label="Calibrated through, year-month-day"
+          label={storeFormWords.gaugeForm.calibratedThroughYearMonthDay}
           placeholder="2027-03-31"
-          hint="Past this day, or without one, it may condemn a part and not pass it."
+          hint={storeFormWords.gaugeForm.pastThisDayOrWithout}
         />
         <FormLine
           control={control}
           name="feedSerial"
           orNone
-          label="Name on the gauge feed"
+          label={storeFormWords.gaugeForm.nameOnTheGaugeFeed}
           placeholder="none"
           autoCapitalize="characters"
         />
-        <FormTick control={control} name="retired" label="Retired: begins no sitting" />
+        <FormTick
+          control={control}
+          name="retired"
+          label={storeFormWords.gaugeForm.retiredBeginsNoSitting}
+        />
         {gauge ? (
-          <Words ink="soft">{`${gauge.uses.toLocaleString('en')} readings taken with it. Old readings keep the gauge as it stood then.`}</Words>
+          <Words ink="soft">
+            {storeFormWords.gaugeForm.readingsTakenWithItOld(words.format.count(gauge.uses))}
+          </Words>
         ) : null}
       </Section>
     </StoreForm>

@@ -10,6 +10,8 @@ import { Row } from '../../ui/Row';
 import { size } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
+import { storeFormWords } from '../../words/storeForms';
+import { fieldSays } from '../../words/faultWords';
 
 interface File {
   format: typeof SHEETS_FORMAT;
@@ -17,9 +19,9 @@ interface File {
 }
 
 const DOES: Record<ImportRow['does'], string> = {
-  add: 'a new sheet',
-  revise: 'a new revision of a sheet that is here',
-  nothing: 'here already, left alone',
+  add: storeFormWords.importSheets.aNewSheet,
+  revise: storeFormWords.importSheets.aNewRevisionOfA,
+  nothing: storeFormWords.importSheets.hereAlreadyLeftAlone,
   refused: 'refused',
 };
 
@@ -51,37 +53,42 @@ export function ImportSheets() {
   const error = take.error ?? preview.error;
   return (
     <Page
-      over="Stores · spec sheets"
-      title="Take sheets in"
+      over={storeFormWords.importSheets.storesSpecSheets}
+      title={storeFormWords.importSheets.takeSheetsIn}
       foot={
         <>
           {file && writes > 0 && !take.data ? (
             <Button
-              says={refused > 0 ? `Take the ${writes} good rows only` : `Take ${writes} in`}
+              says={
+                refused > 0
+                  ? storeFormWords.importSheets.takeTheGoodRowsOnly(writes)
+                  : storeFormWords.importSheets.takeIn(writes)
+              }
               busy={take.isPending}
               onPress={() => take.mutate({ mode: refused > 0 ? 'good-rows' : 'all', file })}
             />
           ) : null}
-          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
+          <Button
+            kind="plain"
+            says={storeFormWords.importSheets.backToStores}
+            onPress={() => router.navigate('/stores')}
+          />
         </>
       }
     >
       <Section>
-        <Words ink="soft">
-          A JSON file of spec sheets, as this app gives them out. The same file taken in twice
-          doubles nothing.
-        </Words>
+        <Words ink="soft">{storeFormWords.importSheets.aJsonFileOfSpec}</Words>
         <input
           type="file"
           accept="application/json,.json"
-          aria-label="File of spec sheets"
+          aria-label={storeFormWords.importSheets.fileOfSpecSheets}
           onChange={(event) => {
             const chosen = event.target.files?.[0];
             if (chosen) void chosen.text().then(look);
           }}
         />
         <Field
-          label="Or paste it here"
+          label={storeFormWords.importSheets.orPasteItHere}
           value={text}
           onChangeText={look}
           multiline
@@ -92,8 +99,10 @@ export function ImportSheets() {
       {error ? <Note kind="refusal">{error.message}</Note> : null}
       {take.data ? (
         <Section>
-          <Note title={`${writes} taken in`}>
-            {refused > 0 ? `${refused} refused and left out.` : 'Every row is here now.'}
+          <Note title={storeFormWords.importSheets.takenIn(writes)}>
+            {refused > 0
+              ? storeFormWords.importSheets.refusedAndLeftOut(refused)
+              : storeFormWords.importSheets.everyRowIsHereNow}
           </Note>
         </Section>
       ) : null}
@@ -103,10 +112,13 @@ export function ImportSheets() {
           mark={
             <VerdictMark word={row.does === 'refused' ? 'replace' : 'holds'} of={size.smallMark} />
           }
-          title={`Row ${row.row}: ${row.title || 'no title'}`}
+          title={storeFormWords.importSheets.row(
+            row.row,
+            row.title || storeFormWords.importSheets.noTitle,
+          )}
           says={[
             DOES[row.does],
-            ...row.faults.map(({ path, message }) => `${path}: ${message}`),
+            ...row.faults.map((fault) => `${fault.path}: ${fieldSays(fault)}`),
           ].join(' · ')}
         />
       ))}
@@ -116,14 +128,15 @@ export function ImportSheets() {
 
 /** A file that was read, or what is wrong with it. */
 function readFile(json: string): File | string {
-  if (json.trim() === '') return 'Nothing there yet.';
+  if (json.trim() === '') return storeFormWords.importSheets.nothingThereYet;
   try {
     const read = JSON.parse(json) as Partial<File> | null;
-    if (read?.format !== SHEETS_FORMAT) return `This is no file of the format ${SHEETS_FORMAT}.`;
+    if (read?.format !== SHEETS_FORMAT)
+      return storeFormWords.importSheets.thisIsNoFileOf(SHEETS_FORMAT);
     if (!Array.isArray(read.sheets) || read.sheets.length === 0)
-      return 'There are no sheets in it.';
+      return storeFormWords.importSheets.thereAreNoSheetsIn;
     return { format: SHEETS_FORMAT, sheets: read.sheets };
   } catch {
-    return 'This is not JSON. Nothing was taken in.';
+    return storeFormWords.importSheets.thisIsNotJsonNothing;
   }
 }

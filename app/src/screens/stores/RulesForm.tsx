@@ -20,6 +20,7 @@ import { partWords } from '../../words/partWords';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { StoreForm } from './StoreForm';
+import { storeFormWords } from '../../words/storeForms';
 
 type Written = ReturnType<typeof ShopRules.parse>;
 
@@ -42,29 +43,31 @@ function Form({ inForce }: { inForce: RulesInForce }) {
   const send = form.handleSubmit((rules) => save.mutate({ version: inForce.version, rules }));
   return (
     <StoreForm
-      over="Stores"
-      title="Shop rules"
-      says="Lay down these rules"
+      over={storeFormWords.rulesForm.stores}
+      title={storeFormWords.rulesForm.shopRules}
+      says={storeFormWords.rulesForm.layDownTheseRules}
       save={save}
       onSave={() => void send()}
     >
       <Section>
         <Words ink="soft">
           {inForce.at
-            ? `In force since ${exactDay(inForce.at)}, laid down by ${inForce.by}.`
-            : 'The usual rules; nobody has laid down others yet.'}
+            ? storeFormWords.rulesForm.inForceSinceLaidDown(exactDay(inForce.at), inForce.by ?? '')
+            : storeFormWords.rulesForm.theUsualRulesNobodyHas}
         </Words>
         {save.isSuccess ? (
-          <Note title="In force">Every open job is judged by them now.</Note>
+          <Note title={storeFormWords.rulesForm.inForce}>
+            {storeFormWords.rulesForm.everyOpenJobIsJudged}
+          </Note>
         ) : null}
       </Section>
-      <Section label="Schools of judging pads">
+      <Section label={storeFormWords.rulesForm.schoolsOfJudgingPads}>
         <Controller
           control={control}
           name="schools"
           render={({ field }) => (
             <Choice
-              label="Schools in force"
+              label={storeFormWords.rulesForm.schoolsInForce}
               many
               options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
               chosen={field.value}
@@ -80,94 +83,111 @@ function Form({ inForce }: { inForce: RulesInForce }) {
         />
         {errors.schools ? (
           <Words kind="small" ink="rustText" role="alert">
-            At least one school must be in force.
+            {storeFormWords.rulesForm.atLeastOneSchoolMust}
           </Words>
         ) : (
-          <Words kind="small">The one that bites first decides; all of them are shown.</Words>
+          <Words kind="small">{storeFormWords.rulesForm.theOneThatBitesFirst}</Words>
         )}
       </Section>
-      <Section label="Points round the rotor">
-        <Words kind="small">Points for thickness</Words>
+      <Section label={storeFormWords.rulesForm.pointsRoundTheRotor}>
+        <Words kind="small">{storeFormWords.rulesForm.pointsForThickness}</Words>
         <FormChoice
           control={control}
           name="rotorPoints"
-          label="Points for thickness"
+          label={storeFormWords.rulesForm.pointsForThickness}
           options={range(ROTOR_POINTS.fewest, ROTOR_POINTS.most, 2)}
         />
-        <Words kind="small">Readings of the dial in one turn</Words>
+        <Words kind="small">{storeFormWords.rulesForm.readingsOfTheDialIn}</Words>
         <FormChoice
           control={control}
           name="runoutPoints"
-          label="Readings of the dial in one turn"
+          label={storeFormWords.rulesForm.readingsOfTheDialIn}
           options={range(RUNOUT_POINTS.fewest, RUNOUT_POINTS.most, 6)}
         />
       </Section>
-      <Section label="Runout bands, mm, ends inclusive">
-        <FormNumber control={control} name="runoutBands.goodMm" label="Good to" />
-        <FormNumber control={control} name="runoutBands.watchMm" label="Watch to" />
-        <FormNumber control={control} name="runoutBands.trueMm" label="True to; above, replace" />
+      <Section label={storeFormWords.rulesForm.runoutBandsMmEndsInclusive}>
+        <FormNumber
+          control={control}
+          name="runoutBands.goodMm"
+          label={storeFormWords.rulesForm.goodTo}
+        />
+        <FormNumber
+          control={control}
+          name="runoutBands.watchMm"
+          label={storeFormWords.rulesForm.watchTo}
+        />
+        <FormNumber
+          control={control}
+          name="runoutBands.trueMm"
+          label={storeFormWords.rulesForm.trueToAboveReplace}
+        />
         {(errors.runoutBands?.root ?? errors.runoutBands?.message) ? (
           <Words kind="small" ink="rustText" role="alert">
-            Each band must end above the one before.
+            {storeFormWords.rulesForm.eachBandMustEndAbove}
           </Words>
         ) : (
-          <Words kind="small">From memory; the maker’s sheet comes first.</Words>
+          <Words kind="small">{storeFormWords.rulesForm.fromMemoryTheMakersSheet}</Words>
         )}
       </Section>
-      <Section label="Looked at again, days">
-        <FormNumber control={control} name="serviceDays.rotor" label="Rotors" />
-        <FormNumber control={control} name="serviceDays.pads" label="Pads" />
+      <Section label={storeFormWords.rulesForm.lookedAtAgainDays}>
+        <FormNumber
+          control={control}
+          name="serviceDays.rotor"
+          label={storeFormWords.rulesForm.rotors}
+        />
+        <FormNumber
+          control={control}
+          name="serviceDays.pads"
+          label={storeFormWords.rulesForm.pads}
+        />
       </Section>
-      <Section label="Schools of work">
-        <Words kind="small">Bedding in</Words>
+      <Section label={storeFormWords.rulesForm.schoolsOfWork}>
+        <Words kind="small">{storeFormWords.rulesForm.beddingIn}</Words>
         <FormChoice
           control={control}
           name="beddingIn"
-          label="Bedding in"
+          label={storeFormWords.rulesForm.beddingIn}
           options={BEDDING_SCHOOLS.map((value) => ({ value, says: partWords.bedding[value] }))}
         />
-        <Words kind="small">On pistons, where the sheet is silent</Words>
+        <Words kind="small">{storeFormWords.rulesForm.onPistonsWhereTheSheet}</Words>
         <FormChoice
           control={control}
           name="pistonLubricant"
-          label="On pistons"
+          label={storeFormWords.rulesForm.onPistons}
           options={PISTON_LUBRICANTS.map((value) => ({
             value,
             says: capital(partWords.lubricant[value]),
           }))}
         />
       </Section>
-      <Section label="Quotes">
+      <Section label={storeFormWords.rulesForm.quotes}>
         <FormNumber
           control={control}
           name="labourPerHourCents"
           unit={100}
-          label="An hour at the bench"
-          hint="Parts are quoted at the shelf’s price."
+          label={storeFormWords.rulesForm.anHourAtTheBench}
+          hint={storeFormWords.rulesForm.partsAreQuotedAtThe}
         />
       </Section>
-      <Section label="Guard band">
-        <Note>
-          A part passes only when its reading clears the limit by the gauge’s whole doubt. This can
-          be seen on every wear rule, and cannot be switched off.
-        </Note>
+      <Section label={storeFormWords.rulesForm.guardBand}>
+        <Note>{storeFormWords.rulesForm.aPartPassesOnlyWhen}</Note>
       </Section>
-      <Section label="Where the shop is">
+      <Section label={storeFormWords.rulesForm.whereTheShopIs}>
         <FormLine
           control={control}
           name="timeZone"
-          label="Time zone"
-          hint="Such as Europe/Lisbon. Calibration and use-by go by its days."
+          label={storeFormWords.rulesForm.timeZone}
+          hint={storeFormWords.rulesForm.suchAsEuropeLisbonCalibration}
         />
       </Section>
-      <Section label="Lengths are shown in">
+      <Section label={storeFormWords.rulesForm.lengthsAreShownIn}>
         <FormChoice
           control={control}
           name="lengthUnit"
-          label="Unit"
+          label={storeFormWords.rulesForm.unit}
           options={[
-            { value: 'mm', says: 'Millimetres' },
-            { value: 'in', says: 'Inches beside millimetres' },
+            { value: 'mm', says: storeFormWords.rulesForm.millimetres },
+            { value: 'in', says: storeFormWords.rulesForm.inchesBesideMillimetres },
           ]}
         />
       </Section>

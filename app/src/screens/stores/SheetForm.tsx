@@ -36,13 +36,14 @@ import { Words } from '../../ui/Words';
 import { partWords } from '../../words/partWords';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
+import { storeFormWords } from '../../words/storeForms';
 
 type Body = SpecSheetBody;
 type Plain = (typeof PLAIN_VALUES)[number];
 
 const EMPTY: Body = SpecSheetBody.parse({
-  title: 'Untitled',
-  source: 'The shop’s own values',
+  title: storeFormWords.sheetForm.untitled,
+  source: storeFormWords.sheetForm.theShopsOwnValues,
   brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
   rotor: { hold: 'six-bolt', construction: 'one-piece', newMm: null, limit: null },
   pads: { newTotalMm: null, plateMm: null, plateAssumed: true },
@@ -65,7 +66,8 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
   const save = useSaveSheet();
   const body = base?.body ?? EMPTY;
   const form = useForm<Body>({
-    defaultValues: editing || !base ? body : { ...body, title: `${body.title}, copy` },
+    defaultValues:
+      editing || !base ? body : { ...body, title: storeFormWords.sheetForm.copy(body.title) },
     // What has a usual value may be left out of a sheet that comes in; the form always holds it.
     resolver: zodResolver(SpecSheetBody) as unknown as Resolver<Body>,
   });
@@ -86,14 +88,28 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
   const faults = Object.entries(faultsOf(save.error));
   return (
     <Page
-      over="Stores · spec sheets"
-      title={editing ? 'Edit the sheet' : base ? 'Duplicate and adapt' : 'New sheet'}
+      over={storeFormWords.sheetForm.storesSpecSheets}
+      title={
+        editing
+          ? storeFormWords.sheetForm.editTheSheet
+          : base
+            ? storeFormWords.sheetForm.duplicateAndAdapt
+            : storeFormWords.sheetForm.newSheet
+      }
       foot={
         <Buttons>
-          <Button kind="plain" says="Leave it" onPress={() => router.back()} />
+          <Button
+            kind="plain"
+            says={storeFormWords.sheetForm.leaveIt}
+            onPress={() => router.back()}
+          />
           <Button
             grow
-            says={editing ? 'Save as a new revision' : 'Save the sheet'}
+            says={
+              editing
+                ? storeFormWords.sheetForm.saveAsANewRevision
+                : storeFormWords.sheetForm.saveTheSheet
+            }
             onPress={() => void send()}
             busy={save.isPending}
           />
@@ -103,27 +119,32 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
       {save.error ? (
         <Note kind="refusal" title={save.error.message}>
           {problem?.kind === 'version-conflict'
-            ? 'Somebody revised it in the meantime. Nothing of yours was saved: open the new revision and edit that.'
+            ? storeFormWords.sheetForm.somebodyRevisedItInThe
             : faults.map(([path, message]) => `${path}: ${message}`).join(' ') || undefined}
         </Note>
       ) : null}
       {Object.keys(form.formState.errors).length > 0 ? (
-        <Note kind="refusal">Something below cannot be right; it is marked.</Note>
+        <Note kind="refusal">{storeFormWords.sheetForm.somethingBelowCannotBeRight}</Note>
       ) : null}
       <Columns>
-        <Section label="Which brake">
-          <FormLine control={control} name="title" label="Title" maxLength={80} />
+        <Section label={storeFormWords.sheetForm.whichBrake}>
+          <FormLine
+            control={control}
+            name="title"
+            label={storeFormWords.sheetForm.title}
+            maxLength={80}
+          />
           <FormLine
             control={control}
             name="source"
-            label="Maker’s sheet and its revision"
+            label={storeFormWords.sheetForm.makersSheetAndItsRevision}
             maxLength={120}
-            hint="Every value comes from it unless it says otherwise."
+            hint={storeFormWords.sheetForm.everyValueComesFromIt}
           />
           <FormChoice
             control={control}
             name="brake.actuation"
-            label="Actuation"
+            label={storeFormWords.sheetForm.actuation}
             options={(['hydraulic', 'cable', 'cable-pulled-hydraulic'] as const).map((value) => ({
               value,
               says: words.actuation[value],
@@ -132,7 +153,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
           <FormChoice
             control={control}
             name="brake.mount"
-            label="Mount"
+            label={storeFormWords.sheetForm.mount}
             options={(['post', 'flat', 'is'] as const).map((value) => ({
               value,
               says: words.mount[value],
@@ -141,68 +162,77 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
           <FormChoice
             control={control}
             name="brake.pistons"
-            label="Pistons"
+            label={storeFormWords.sheetForm.pistons}
             options={[1, 2, 4, 6].map((value) => ({ value, says: String(value) }))}
           />
           {cable ? (
             <FormChoice
               control={control}
               name="brake.sides"
-              label="Pushes from"
+              label={storeFormWords.sheetForm.pushesFrom}
               options={[
-                { value: 'one-sided', says: 'One side' },
-                { value: 'two-sided', says: 'Both sides' },
-                { value: null, says: 'Not known' },
+                { value: 'one-sided', says: storeFormWords.sheetForm.oneSide },
+                { value: 'two-sided', says: storeFormWords.sheetForm.bothSides },
+                { value: null, says: storeFormWords.sheetForm.notKnown },
               ]}
             />
           ) : (
             <>
-              <FormLine control={control} name="brake.port" label="Bleed ports" maxLength={60} />
+              <FormLine
+                control={control}
+                name="brake.port"
+                label={storeFormWords.sheetForm.bleedPorts}
+                maxLength={60}
+              />
               <FormChoice
                 control={control}
                 name="brake.pistonLubricant"
-                label="On the pistons"
+                label={storeFormWords.sheetForm.onThePistons}
                 options={[
                   ...PISTON_LUBRICANTS.map((value) => ({
                     value,
-                    says: `Pistons: ${partWords.lubricant[value]}`,
+                    says: storeFormWords.sheetForm.pistonsLubricant(partWords.lubricant[value]),
                   })),
-                  { value: null, says: 'Pistons: the sheet is silent' },
+                  { value: null, says: storeFormWords.sheetForm.pistonsTheSheetIsSilent },
                 ]}
               />
             </>
           )}
         </Section>
-        <Section label="Rotor">
+        <Section label={storeFormWords.sheetForm.rotor}>
           <FormChoice
             control={control}
             name="rotor.hold"
-            label="Held by"
+            label={storeFormWords.sheetForm.heldBy}
             options={[
-              { value: 'six-bolt', says: 'Six bolts' },
-              { value: 'lockring', says: 'Splined lockring' },
+              { value: 'six-bolt', says: storeFormWords.sheetForm.sixBolts },
+              { value: 'lockring', says: storeFormWords.sheetForm.splinedLockring },
             ]}
           />
           <FormChoice
             control={control}
             name="rotor.construction"
-            label="Construction"
+            label={storeFormWords.sheetForm.construction}
             options={[
-              { value: 'one-piece', says: 'One piece' },
-              { value: 'two-piece', says: 'Two pieces' },
+              { value: 'one-piece', says: storeFormWords.sheetForm.onePiece },
+              { value: 'two-piece', says: storeFormWords.sheetForm.twoPieces },
             ]}
           />
-          <Value control={control} name="rotor.newMm" label="Thickness when new, mm" />
-          <Value control={control} name="rotor.sizeMm" label="Size, mm" />
+          <Value
+            control={control}
+            name="rotor.newMm"
+            label={storeFormWords.sheetForm.thicknessWhenNewMm}
+          />
+          <Value control={control} name="rotor.sizeMm" label={storeFormWords.sheetForm.sizeMm} />
           <FormTick
             control={control}
             name="rotor.organicOnly"
-            label="Marked for organic pads only"
+            label={storeFormWords.sheetForm.markedForOrganicPadsOnly}
           />
           <Choice
-            label="Rotor limit known"
+            label={storeFormWords.sheetForm.rotorLimitKnown}
             many
-            options={[{ value: true, says: 'The sheet gives a limit' }]}
+            options={[{ value: true, says: storeFormWords.sheetForm.theSheetGivesALimit }]}
             chosen={limit ? [true] : []}
             onChoose={() =>
               form.setValue(
@@ -213,36 +243,57 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
           />
           {limit ? (
             <>
-              <FormNumber control={control} name="rotor.limit.limitMm" label="Rotor limit, mm" />
+              <FormNumber
+                control={control}
+                name="rotor.limit.limitMm"
+                label={storeFormWords.sheetForm.rotorLimitMm}
+              />
               <FormChoice
                 control={control}
                 name="rotor.limit.atLimitIsWorn"
-                label="How the maker words it"
+                label={storeFormWords.sheetForm.howTheMakerWordsIt}
                 options={[
-                  { value: true, says: 'Replace at it or less' },
-                  { value: false, says: 'Replace below it' },
-                  { value: null, says: 'Not said: at it is worn' },
+                  { value: true, says: storeFormWords.sheetForm.replaceAtItOrLess },
+                  { value: false, says: storeFormWords.sheetForm.replaceBelowIt },
+                  { value: null, says: storeFormWords.sheetForm.notSaidAtItIs },
                 ]}
               />
-              <OriginOf control={control} name="rotor.limit" label="Where the limit comes from" />
+              <OriginOf
+                control={control}
+                name="rotor.limit"
+                label={storeFormWords.sheetForm.whereTheLimitComesFrom}
+              />
             </>
           ) : null}
         </Section>
-        <Section label="Pads">
-          <FormLine control={control} name="pads.shape" label="Shape" maxLength={40} />
-          <Value control={control} name="pads.newTotalMm" label="Pad and plate when new, mm" />
-          <Value control={control} name="pads.plateMm" label="Backing plate, mm" />
+        <Section label={storeFormWords.sheetForm.pads}>
+          <FormLine
+            control={control}
+            name="pads.shape"
+            label={storeFormWords.sheetForm.shape}
+            maxLength={40}
+          />
+          <Value
+            control={control}
+            name="pads.newTotalMm"
+            label={storeFormWords.sheetForm.padAndPlateWhenNew}
+          />
+          <Value
+            control={control}
+            name="pads.plateMm"
+            label={storeFormWords.sheetForm.backingPlateMm}
+          />
           <FormTick
             control={control}
             name="pads.plateAssumed"
-            label="The plate is assumed, not measured"
+            label={storeFormWords.sheetForm.thePlateIsAssumedNot}
           />
           <Controller
             control={control}
             name="pads.compounds"
             render={({ field }) => (
               <Choice
-                label="Compounds it comes in"
+                label={storeFormWords.sheetForm.compoundsItComesIn}
                 many
                 options={COMPOUNDS.filter((value) => value !== 'unknown').map((value) => ({
                   value,
@@ -259,27 +310,37 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
               />
             )}
           />
-          <FormTick control={control} name="pads.finned" label="Finned, handed left and right" />
+          <FormTick
+            control={control}
+            name="pads.finned"
+            label={storeFormWords.sheetForm.finnedHandedLeftAndRight}
+          />
         </Section>
         {cable ? null : (
           <>
-            <Section label="Lever, for the sponge test">
-              <Value control={control} name="lever.ratio" label="Blade travel per piston travel" />
-              <Value control={control} name="lever.boreMm" label="Master cylinder bore, mm" />
+            <Section label={storeFormWords.sheetForm.leverForTheSpongeTest}>
+              <Value
+                control={control}
+                name="lever.ratio"
+                label={storeFormWords.sheetForm.bladeTravelPerPistonTravel}
+              />
+              <Value
+                control={control}
+                name="lever.boreMm"
+                label={storeFormWords.sheetForm.masterCylinderBoreMm}
+              />
               <Value
                 control={control}
                 name="lever.ownGiveMl"
-                label="A sound brake’s own give, mL"
+                label={storeFormWords.sheetForm.aSoundBrakesOwnGive}
               />
-              <Words kind="small">
-                Without its own give the test may condemn a lever and not pass it.
-              </Words>
+              <Words kind="small">{storeFormWords.sheetForm.withoutItsOwnGiveThe}</Words>
             </Section>
-            <Section label="Hose">
+            <Section label={storeFormWords.sheetForm.hose}>
               <Choice
-                label="Hose known"
+                label={storeFormWords.sheetForm.hoseKnown}
                 many
-                options={[{ value: true, says: 'The sheet says which hose' }]}
+                options={[{ value: true, says: storeFormWords.sheetForm.theSheetSaysWhichHose }]}
                 chosen={hose ? [true] : []}
                 onChoose={() =>
                   form.setValue(
@@ -290,18 +351,36 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
               />
               {hose ? (
                 <>
-                  <Value control={control} name="hose.boreMm" label="Bore, mm" />
-                  <FormLine control={control} name="hose.barb" label="Barb" maxLength={40} />
-                  <FormLine control={control} name="hose.olive" label="Olive" maxLength={40} />
-                  <Value control={control} name="hose.kitMl" label="Caliper and lever hold, mL" />
+                  <Value
+                    control={control}
+                    name="hose.boreMm"
+                    label={storeFormWords.sheetForm.boreMm}
+                  />
+                  <FormLine
+                    control={control}
+                    name="hose.barb"
+                    label={storeFormWords.sheetForm.barb}
+                    maxLength={40}
+                  />
+                  <FormLine
+                    control={control}
+                    name="hose.olive"
+                    label={storeFormWords.sheetForm.olive}
+                    maxLength={40}
+                  />
+                  <Value
+                    control={control}
+                    name="hose.kitMl"
+                    label={storeFormWords.sheetForm.caliperAndLeverHoldMl}
+                  />
                 </>
               ) : null}
             </Section>
-            <Section label="Fluid">
+            <Section label={storeFormWords.sheetForm.fluid}>
               <Choice
-                label="Fluid family"
+                label={storeFormWords.sheetForm.fluidFamily}
                 options={[
-                  { value: 'none', says: 'Not asked' },
+                  { value: 'none', says: storeFormWords.sheetForm.notAsked },
                   ...FAMILIES.map((value) => ({ value, says: capital(words.family[value]) })),
                 ]}
                 chosen={[fluid?.fluid.family ?? 'none']}
@@ -323,7 +402,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                 <FormChoice
                   control={control}
                   name="fluid.fluid.grade"
-                  label="Grade"
+                  label={storeFormWords.sheetForm.grade}
                   options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
                 />
               ) : null}
@@ -332,18 +411,22 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                 <FormLine
                   control={control}
                   name="fluid.fluid.blend"
-                  label="Blend, by its name"
+                  label={storeFormWords.sheetForm.blendByItsName}
                   maxLength={60}
-                  hint="Every maker’s mineral fluid is its own."
+                  hint={storeFormWords.sheetForm.everyMakersMineralFluidIs}
                 />
               ) : null}
               {fluid ? (
-                <OriginOf control={control} name="fluid" label="Where the fluid comes from" />
+                <OriginOf
+                  control={control}
+                  name="fluid"
+                  label={storeFormWords.sheetForm.whereTheFluidComesFrom}
+                />
               ) : null}
             </Section>
           </>
         )}
-        <Section label="Torque">
+        <Section label={storeFormWords.sheetForm.torque}>
           {torque.fields.map((row, i) => (
             <View key={row.id} style={styles.row}>
               <Words kind="strong">{capital(words.fastener[row.fastener])}</Words>
@@ -352,12 +435,16 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                   <FormLine
                     control={control}
                     name={`torque.${i}.drive`}
-                    label="Drive"
+                    label={storeFormWords.sheetForm.drive}
                     maxLength={40}
                   />
                 </View>
                 <View style={styles.number}>
-                  <FormNumber control={control} name={`torque.${i}.boltCount`} label="How many" />
+                  <FormNumber
+                    control={control}
+                    name={`torque.${i}.boltCount`}
+                    label={storeFormWords.sheetForm.howMany}
+                  />
                 </View>
               </View>
               <View style={styles.numbers}>
@@ -365,37 +452,45 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                   <FormNumber
                     control={control}
                     name={`torque.${i}.window.loNm`}
-                    label="From, N·m"
+                    label={storeFormWords.sheetForm.fromNM}
                   />
                 </View>
                 <View style={styles.number}>
-                  <FormNumber control={control} name={`torque.${i}.window.hiNm`} label="To, N·m" />
+                  <FormNumber
+                    control={control}
+                    name={`torque.${i}.window.hiNm`}
+                    label={storeFormWords.sheetForm.toNM}
+                  />
                 </View>
                 <View style={styles.number}>
                   <FormNumber
                     control={control}
                     name={`torque.${i}.window.namedNm`}
-                    label="Or one value, N·m"
+                    label={storeFormWords.sheetForm.orOneValueNM}
                   />
                 </View>
               </View>
               <FormChoice
                 control={control}
                 name={`torque.${i}.thread`}
-                label="On the thread"
+                label={storeFormWords.sheetForm.onTheThread}
                 options={THREAD_TREATMENTS.map((value) => ({ value, says: words.thread[value] }))}
               />
               <OriginOf
                 control={control}
                 name={`torque.${i}.window`}
-                label="Where the torque comes from"
+                label={storeFormWords.sheetForm.whereTheTorqueComesFrom}
               />
-              <Button kind="quiet" says="Take this row out" onPress={() => torque.remove(i)} />
+              <Button
+                kind="quiet"
+                says={storeFormWords.sheetForm.takeThisRowOut}
+                onPress={() => torque.remove(i)}
+              />
             </View>
           ))}
-          <Words kind="small">Add a torque, beginning with what the trade usually asks:</Words>
+          <Words kind="small">{storeFormWords.sheetForm.addATorqueBeginningWith}</Words>
           <Choice
-            label="Add a torque"
+            label={storeFormWords.sheetForm.addATorque}
             options={FASTENER_IDS.filter(
               (id) => askedOf(id, []) && !torque.fields.some(({ fastener }) => fastener === id),
             ).map((value) => ({ value, says: capital(words.fastener[value]) }))}
@@ -405,7 +500,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
         </Section>
         <Section>
           <Field
-            label="What changed, and why"
+            label={storeFormWords.sheetForm.whatChangedAndWhy}
             value={note}
             onChangeText={setNote}
             maxLength={200}
@@ -426,7 +521,7 @@ function Value({ control, name, label }: { control: Control<Body>; name: Plain; 
         name="origins"
         render={({ field }) => (
           <Choice
-            label={`Where it comes from: ${label}`}
+            label={storeFormWords.sheetForm.whereItComesFrom(label)}
             options={ORIGINS}
             chosen={[keyOf(field.value[name] ?? null)]}
             onChoose={(key) => {
@@ -479,10 +574,10 @@ const FIRST_OF: Record<Family, Fluid> = {
   mineral: { family: 'mineral', blend: '' },
 };
 const ORIGINS = [
-  { value: 'sheet', says: 'Maker’s sheet' },
-  { value: 'shop P', says: 'Common practice' },
-  { value: 'shop M', says: 'From memory' },
-  { value: 'shop D', says: 'Our choice' },
+  { value: 'sheet', says: storeFormWords.sheetForm.makersSheet },
+  { value: 'shop P', says: storeFormWords.sheetForm.commonPractice },
+  { value: 'shop M', says: storeFormWords.sheetForm.fromMemory },
+  { value: 'shop D', says: storeFormWords.sheetForm.ourChoice },
 ] as const;
 type OriginKey = (typeof ORIGINS)[number]['value'];
 

@@ -12,6 +12,7 @@ import { useWide } from '../../ui/useWide';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { SheetFacts } from '../bench/SheetFacts';
+import { storesWords } from '../../words/stores';
 
 /** A spec sheet as it stands, and every revision before it. */
 export function SheetPage({ sheetId }: { sheetId: string }) {
@@ -24,23 +25,27 @@ export function SheetPage({ sheetId }: { sheetId: string }) {
   const revision = history.data.find(({ id }) => id === shown) ?? newest;
   return (
     <Page
-      over="Stores · spec sheets"
+      over={storesWords.sheetPage.storesSpecSheets}
       title={newest.body.title}
       foot={
         <>
           <Buttons>
             <Button
               kind="plain"
-              says="Duplicate"
+              says={storesWords.sheetPage.duplicate}
               onPress={() => router.navigate(`/stores/sheets/new?from=${sheetId}` as '/stores')}
             />
             <Button
               grow
-              says="Edit"
+              says={storesWords.sheetPage.edit}
               onPress={() => router.navigate(`/stores/sheets/${sheetId}/edit` as '/stores')}
             />
           </Buttons>
-          <Button kind="plain" says="Back to Stores" onPress={() => router.navigate('/stores')} />
+          <Button
+            kind="plain"
+            says={storesWords.sheetPage.backToStores}
+            onPress={() => router.navigate('/stores')}
+          />
         </>
       }
     >
@@ -50,12 +55,12 @@ export function SheetPage({ sheetId }: { sheetId: string }) {
         </View>
         <View style={wide && styles.half}>
           <Words kind="label" level={2} style={styles.label}>
-            Revisions
+            {storesWords.sheetPage.revisions}
           </Words>
           {history.data.map((row) => (
             <Row
               key={row.id}
-              title={`Revision ${row.revision}`}
+              title={storesWords.sheetPage.revision(row.revision)}
               says={`${revisionSays(row)}${changesSince(row, history.data)}`}
               current={row.id === revision.id}
               onPress={() => setShown(row.id)}
@@ -78,8 +83,10 @@ function changesSince(row: SheetHistoryRow, all: readonly SheetHistoryRow[]): st
   const was = flat(before.body);
   const changed = [...flat(row.body)].filter(([path, value]) => was.get(path) !== value);
   return changed.length > 0
-    ? ` · changed: ${changed.map(([path, value]) => `${path} ${was.get(path) ?? 'none'} → ${value}`).join('; ')}`
-    : ' · nothing changed';
+    ? storesWords.sheetPage.changed(
+        changed.map(([path, value]) => `${path} ${was.get(path) ?? 'none'} → ${value}`).join('; '),
+      )
+    : storesWords.sheetPage.nothingChanged;
 }
 
 function flat(body: object, path = ''): Map<string, string> {

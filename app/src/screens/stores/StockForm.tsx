@@ -12,6 +12,7 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { partWords } from '../../words/partWords';
 import { StoreForm } from './StoreForm';
+import { storeFormWords } from '../../words/storeForms';
 
 const Line = StockLine.omit({ id: true });
 type Line = Omit<StockLine, 'id'>;
@@ -25,7 +26,7 @@ export function StockForm({ stockId }: { stockId: string }) {
   if (!stock.data) return <Loading />;
   if (stockId === 'new') return <NewLine />;
   const line = stock.data.find(({ id }) => id === stockId);
-  if (!line) return <Failed error={new Error('There is no such part.')} />;
+  if (!line) return <Failed error={new Error(storeFormWords.stockForm.thereIsNoSuchPart)} />;
   return <MoveForm key={`${line.id} ${line.count}`} line={line} />;
 }
 
@@ -40,8 +41,8 @@ function NewLine() {
   );
   return (
     <StoreForm
-      over="Stores · parts"
-      title="A new kind of part"
+      over={storeFormWords.stockForm.storesParts}
+      title={storeFormWords.stockForm.aNewKindOfPart}
       save={save}
       onSave={() => void send()}
     >
@@ -49,7 +50,7 @@ function NewLine() {
         <FormChoice
           control={control}
           name="part"
-          label="Part"
+          label={storeFormWords.stockForm.part}
           options={NEW_PARTS.map((value) => ({ value, says: capital(partWords.part[value]) }))}
         />
       </Section>
@@ -57,18 +58,27 @@ function NewLine() {
         <FormLine
           control={control}
           name="description"
-          label="What the packet says"
+          label={storeFormWords.stockForm.whatThePacketSays}
           maxLength={80}
         />
         <FormLine
           control={control}
           name="fits"
-          label="What it fits"
+          label={storeFormWords.stockForm.whatItFits}
           maxLength={60}
-          hint="Pad shape, rotor size, hose type; empty fits all."
+          hint={storeFormWords.stockForm.padShapeRotorSizeHose}
         />
-        <FormNumber control={control} name="reorderAt" label="Order again at" />
-        <FormNumber control={control} name="priceCents" unit={100} label="Price to the customer" />
+        <FormNumber
+          control={control}
+          name="reorderAt"
+          label={storeFormWords.stockForm.orderAgainAt}
+        />
+        <FormNumber
+          control={control}
+          name="priceCents"
+          unit={100}
+          label={storeFormWords.stockForm.priceToTheCustomer}
+        />
       </Section>
     </StoreForm>
   );
@@ -77,7 +87,12 @@ function NewLine() {
 function MoveForm({ line }: { line: StockInStore }) {
   const save = useStockWrite<Move>('/stock/moves');
   const { control, handleSubmit } = useForm<Move>({
-    defaultValues: { stockId: line.id, pieces: 1, batch: line.lastBatch, why: 'Delivered' },
+    defaultValues: {
+      stockId: line.id,
+      pieces: 1,
+      batch: line.lastBatch,
+      why: storeFormWords.stockForm.delivered,
+    },
     resolver: zodResolver(Move) as unknown as Resolver<Move>,
   });
   const send = handleSubmit((move) =>
@@ -85,21 +100,31 @@ function MoveForm({ line }: { line: StockInStore }) {
   );
   return (
     <StoreForm
-      over="Stores · parts"
+      over={storeFormWords.stockForm.storesParts}
       title={line.description}
       save={save}
       onSave={() => void send()}
     >
       <Section>
-        <Words>{`${line.count} on the shelf, ordered again at ${line.reorderAt}. Jobs take theirs off by themselves.`}</Words>
+        <Words>{storeFormWords.stockForm.onTheShelfOrderedAgain(line.count, line.reorderAt)}</Words>
         <FormNumber
           control={control}
           name="pieces"
-          label="Came in (less: went)"
-          hint="A minus takes away, for a count that was wrong."
+          label={storeFormWords.stockForm.cameInLessWent}
+          hint={storeFormWords.stockForm.aMinusTakesAwayFor}
         />
-        <FormLine control={control} name="batch" label="Batch" maxLength={40} />
-        <FormLine control={control} name="why" label="Why" maxLength={120} />
+        <FormLine
+          control={control}
+          name="batch"
+          label={storeFormWords.stockForm.batch}
+          maxLength={40}
+        />
+        <FormLine
+          control={control}
+          name="why"
+          label={storeFormWords.stockForm.why}
+          maxLength={120}
+        />
       </Section>
     </StoreForm>
   );

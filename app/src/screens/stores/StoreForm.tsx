@@ -6,6 +6,7 @@ import { Button, Buttons } from '../../ui/Button';
 import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';
+import { storeFormWords } from '../../words/storeForms';
 
 interface Props {
   over: string;
@@ -18,7 +19,14 @@ interface Props {
 }
 
 /** The frame of a form in Stores: what the server would not take stands at the top; at the counter its parts stand beside each other. */
-export function StoreForm({ over, title, save, onSave, says = 'Save', children }: Props) {
+export function StoreForm({
+  over,
+  title,
+  save,
+  onSave,
+  says = storeFormWords.storeForm.save,
+  children,
+}: Props) {
   const stale = save.error instanceof ProblemError && save.error.kind === 'version-conflict';
   return (
     <Page
@@ -28,8 +36,8 @@ export function StoreForm({ over, title, save, onSave, says = 'Save', children }
         <Buttons>
           <Button
             kind="plain"
-            says="Stores"
-            label="Back to Stores"
+            says={storeFormWords.storeForm.stores}
+            label={storeFormWords.storeForm.backToStores}
             onPress={() => router.navigate('/stores')}
           />
           <Button grow says={says} onPress={onSave} busy={save.isPending} />
@@ -38,7 +46,7 @@ export function StoreForm({ over, title, save, onSave, says = 'Save', children }
     >
       {save.error ? (
         <Note kind="refusal" title={Object.values(faultsOf(save.error))[0] ?? save.error.message}>
-          {stale ? 'Open it again to see the change, then make yours.' : undefined}
+          {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
         </Note>
       ) : null}
       <Columns>{children}</Columns>

@@ -27,6 +27,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { gaugeSays } from '../bench/measuring/ChooseGauge';
+import { storesWords } from '../../words/stores';
 
 /** Fluid, gauges, wrenches and spec sheets, each with whether it may be used day. */
 export function Stores() {
@@ -50,17 +51,20 @@ export function Stores() {
   return (
     <Page
       title={words.places.stores}
-      over="What the bench works with"
+      over={storesWords.stores.whatTheBenchWorksWith}
       aside={
         <Button
           kind="quiet"
-          says="Shop rules"
+          says={storesWords.stores.shopRules}
           onPress={() => router.navigate('/stores/rules' as '/stores')}
         />
       }
     >
       <View style={wide && styles.beside}>
-        <Shelf label="Fluid" actions={[{ says: 'New', to: '/stores/containers/new' }]}>
+        <Shelf
+          label={storesWords.stores.fluid}
+          actions={[{ says: storesWords.stores.new, to: '/stores/containers/new' }]}
+        >
           {containers.data.map((container) => {
             const fault = faultOf(container, day);
             return (
@@ -68,8 +72,14 @@ export function Stores() {
                 key={container.id}
                 mark={<VerdictMark word={fault ? 'replace' : 'holds'} of={size.smallMark} />}
                 title={`${container.label}, ${nameOf(container.fluid)}`}
-                says={`${words.family[container.fluid.family]} · lot ${container.lot} · ${fault ?? lastsSays(container)}`}
-                aside={<Words kind="smallReading">{`${container.remainingMl} mL`}</Words>}
+                says={storesWords.stores.lot(
+                  words.family[container.fluid.family],
+                  container.lot,
+                  fault ?? lastsSays(container),
+                )}
+                aside={
+                  <Words kind="smallReading">{storesWords.stores.ml(container.remainingMl)}</Words>
+                }
                 onPress={() => router.navigate(`/stores/containers/${container.id}` as '/stores')}
               />
             );
@@ -77,19 +87,19 @@ export function Stores() {
           {waste.data.map(({ family, ml, handedOverAt }) => (
             <Row
               key={family}
-              title={`Waste can, ${words.family[family]}`}
+              title={storesWords.stores.wasteCan(words.family[family])}
               says={
                 handedOverAt
-                  ? `last handed over ${exactDay(handedOverAt)}`
-                  : 'never handed over for recycling yet'
+                  ? storesWords.stores.lastHandedOver(exactDay(handedOverAt))
+                  : storesWords.stores.neverHandedOverForRecycling
               }
               aside={
                 <View style={styles.waste}>
-                  <Words kind="smallReading">{`${ml} mL`}</Words>
+                  <Words kind="smallReading">{storesWords.stores.wastedMl(ml)}</Words>
                   <Button
                     kind="quiet"
-                    says="Handed over"
-                    label={`Waste of ${words.family[family]} was handed over`}
+                    says={storesWords.stores.handedOver}
+                    label={storesWords.stores.wasteOfWasHandedOver(words.family[family])}
                     disabled={ml === 0 || handOver.isPending}
                     onPress={() => handOver.mutate({ family })}
                   />
@@ -99,10 +109,10 @@ export function Stores() {
           ))}
         </Shelf>
         <Shelf
-          label="Gauges"
+          label={storesWords.stores.gauges}
           actions={[
-            { says: 'Gauge feed', to: '/stores/feed' },
-            { says: 'Register', to: '/stores/gauges/new' },
+            { says: storesWords.stores.gaugeFeed, to: '/stores/feed' },
+            { says: storesWords.stores.register, to: '/stores/gauges/new' },
           ]}
         >
           {gauges.data.map((gauge) => {
@@ -113,13 +123,18 @@ export function Stores() {
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={gauge.name}
                 says={gauge.retired ? 'retired' : gaugeSays(gauge, day)}
-                aside={<Words kind="smallReading">{`±${gauge.uncertaintyMm.toFixed(2)}`}</Words>}
+                aside={
+                  <Words kind="smallReading">{`±${words.format.fixed(gauge.uncertaintyMm, 2)}`}</Words>
+                }
                 onPress={() => router.navigate(`/stores/gauges/${gauge.id}` as '/stores')}
               />
             );
           })}
         </Shelf>
-        <Shelf label="Parts" actions={[{ says: 'New', to: '/stores/stock/new' }]}>
+        <Shelf
+          label={storesWords.stores.parts}
+          actions={[{ says: storesWords.stores.new, to: '/stores/stock/new' }]}
+        >
           {stock.data.map((line) => (
             <Row
               key={line.id}
@@ -130,13 +145,16 @@ export function Stores() {
                 />
               }
               title={line.description}
-              says={`${line.fits || 'fits all'}${line.count <= line.reorderAt ? ' · order more' : ''}`}
+              says={`${line.fits || storesWords.stores.fitsAll}${line.count <= line.reorderAt ? storesWords.stores.orderMore : ''}`}
               aside={<Words kind="smallReading">{`${line.count}`}</Words>}
               onPress={() => router.navigate(`/stores/stock/${line.id}` as '/stores')}
             />
           ))}
         </Shelf>
-        <Shelf label="Torque wrenches" actions={[{ says: 'Register', to: '/stores/wrenches/new' }]}>
+        <Shelf
+          label={storesWords.stores.torqueWrenches}
+          actions={[{ says: storesWords.stores.register, to: '/stores/wrenches/new' }]}
+        >
           {wrenches.data.map((wrench) => {
             const sound = !wrench.retired && wrenchInCalibration(wrench, day);
             return (
@@ -144,26 +162,42 @@ export function Stores() {
                 key={wrench.id}
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={wrench.name}
-                says={`±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''} · ${wrench.uses.toLocaleString('en')} of ${CALIBRATION_CYCLES.toLocaleString('en')} clicks · ${wrench.retired ? 'retired' : sound ? `calibrated to ${calendarDay(wrench.calibrationDueOn!)}` : 'overdue: nothing it sets is proven'}`}
-                aside={<Words kind="smallReading">{`${words.format.nm(wrench.maxNm)} N·m`}</Words>}
+                says={storesWords.stores.ofClicks(
+                  words.format.percent(wrench.tolerance),
+                  wrench.toleranceAssumed ? ' assumed' : '',
+                  words.format.count(wrench.uses),
+                  words.format.count(CALIBRATION_CYCLES),
+                  wrench.retired
+                    ? 'retired'
+                    : sound
+                      ? storesWords.stores.calibratedTo(calendarDay(wrench.calibrationDueOn!))
+                      : storesWords.stores.overdueNothingItSetsIs,
+                )}
+                aside={<Words kind="smallReading">{words.format.torque(wrench.maxNm)}</Words>}
                 onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
               />
             );
           })}
         </Shelf>
         <Shelf
-          label="Spec sheets"
+          label={storesWords.stores.specSheets}
           actions={[
-            { says: 'Take in', to: '/stores/sheets/import' },
-            { says: 'New', to: '/stores/sheets/new' },
+            { says: storesWords.stores.takeIn, to: '/stores/sheets/import' },
+            { says: storesWords.stores.new, to: '/stores/sheets/new' },
           ]}
         >
           {sheets.data.map(({ id, sheetId, revision, body }) => (
             <Row
               key={id}
               title={body.title}
-              says={`${body.source} · rotor limit ${body.rotor.limit?.limitMm.toFixed(2) ?? 'not known'} · ${body.fluid ? nameOf(body.fluid.fluid) : 'no fluid'}`}
-              aside={<Words kind="small">{`rev ${revision}`}</Words>}
+              says={storesWords.stores.rotorLimit(
+                body.source,
+                body.rotor.limit
+                  ? words.format.fixed(body.rotor.limit.limitMm, 2)
+                  : storesWords.stores.notKnown,
+                body.fluid ? nameOf(body.fluid.fluid) : storesWords.stores.noFluid,
+              )}
+              aside={<Words kind="small">{storesWords.stores.rev(revision)}</Words>}
               onPress={() => router.navigate(`/stores/sheets/${sheetId}` as '/stores')}
             />
           ))}
@@ -205,7 +239,7 @@ function Shelf({
 }
 
 function faultOf(container: ContainerInStore, day: string): string | null {
-  if (container.writtenOff) return `written off: ${container.writtenOffReason}`;
+  if (container.writtenOff) return storesWords.stores.writtenOff(container.writtenOffReason);
   if (container.condition !== 'clear') return words.containerRefusal.spoiled;
   const lastDay = lastUsableDay(container);
   if (lastDay !== null && day > lastDay)
@@ -215,8 +249,8 @@ function faultOf(container: ContainerInStore, day: string): string | null {
 
 function lastsSays(container: ContainerInStore): string {
   const lastDay = lastUsableDay(container);
-  if (lastDay) return `use by ${calendarDay(lastDay)}`;
-  return container.openedOn ? `opened ${calendarDay(container.openedOn)}` : 'sealed';
+  if (lastDay) return storesWords.stores.useBy(calendarDay(lastDay));
+  return container.openedOn ? storesWords.stores.opened(calendarDay(container.openedOn)) : 'sealed';
 }
 
 const styles = StyleSheet.create({

@@ -13,6 +13,7 @@ import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
+import { storeFormWords } from '../../words/storeForms';
 
 const FRESH = 'new';
 
@@ -24,7 +25,7 @@ export function WrenchForm({ wrenchId }: { wrenchId: string }) {
   if (!wrenches.data) return <Loading />;
   const wrench = wrenches.data.find(({ id }) => id === wrenchId) ?? null;
   if (!wrench && wrenchId !== FRESH)
-    return <Failed error={new Error('There is no such wrench.')} />;
+    return <Failed error={new Error(storeFormWords.wrenchForm.thereIsNoSuchWrench)} />;
   return <Form key={wrench ? `${wrench.id} ${wrench.version}` : FRESH} wrench={wrench} />;
 }
 
@@ -56,67 +57,93 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
   const maxNm = useWatch({ control, name: 'maxNm' });
   return (
     <StoreForm
-      over="Stores · torque wrenches"
-      title={wrench ? wrench.name : 'Register a wrench'}
+      over={storeFormWords.wrenchForm.storesTorqueWrenches}
+      title={wrench ? wrench.name : storeFormWords.wrenchForm.registerAWrench}
       save={save}
       onSave={() => void send()}
     >
       <Section>
-        <FormLine control={control} name="name" label="Name on the bench" maxLength={40} />
+        <FormLine
+          control={control}
+          name="name"
+          label={storeFormWords.wrenchForm.nameOnTheBench}
+          maxLength={40}
+        />
         <FormChoice
           control={control}
           name="kind"
-          label="Kind"
+          label={storeFormWords.wrenchForm.kind}
           options={WRENCH_KINDS.map((value) => ({ value, says: KIND[value] }))}
         />
       </Section>
-      <Section label="Range">
-        <FormNumber control={control} name="maxNm" label="Greatest torque, N·m" />
-        <FormNumber control={control} name="markNm" label="Step between two marks, N·m" />
-        <Words kind="small">
-          Used from 20 to 100 % of its scale; settings are rounded inward to a mark.
-        </Words>
+      <Section label={storeFormWords.wrenchForm.range}>
+        <FormNumber
+          control={control}
+          name="maxNm"
+          label={storeFormWords.wrenchForm.greatestTorqueNM}
+        />
+        <FormNumber
+          control={control}
+          name="markNm"
+          label={storeFormWords.wrenchForm.stepBetweenTwoMarksN}
+        />
+        <Words kind="small">{storeFormWords.wrenchForm.usedFrom20To100}</Words>
       </Section>
-      <Section label="How far it may be off">
+      <Section label={storeFormWords.wrenchForm.howFarItMayBe}>
         <FormNumber
           control={control}
           name="tolerance"
           unit={0.01}
-          label="Tolerance, ± %"
-          hint={`Without a certificate ${words.format.percent(assumedTolerance(maxNm > 0 ? maxNm : 10))} is assumed, from memory.`}
+          label={storeFormWords.wrenchForm.tolerance}
+          hint={storeFormWords.wrenchForm.withoutACertificateIsAssumed(
+            words.format.percent(assumedTolerance(maxNm > 0 ? maxNm : 10)),
+          )}
         />
-        <FormTick control={control} name="toleranceAssumed" label="Assumed, not by certificate" />
+        <FormTick
+          control={control}
+          name="toleranceAssumed"
+          label={storeFormWords.wrenchForm.assumedNotByCertificate}
+        />
       </Section>
-      <Section label="Calibration and feed">
+      <Section label={storeFormWords.wrenchForm.calibrationAndFeed}>
         <FormLine
           control={control}
           name="calibrationDueOn"
           orNone
-          label="Calibrated through, year-month-day"
+          label={storeFormWords.wrenchForm.calibratedThroughYearMonthDay}
           placeholder="2027-03-31"
-          hint="Past this day, or without one, nothing it sets is proven."
+          hint={storeFormWords.wrenchForm.pastThisDayOrWithout}
         />
         <FormNumber
           control={control}
           name="uses"
-          label={`Clicks since calibration, of ${CALIBRATION_CYCLES.toLocaleString('en')}`}
-          hint="A new calibration begins at 0."
+          label={storeFormWords.wrenchForm.clicksSinceCalibrationOf(
+            words.format.count(CALIBRATION_CYCLES),
+          )}
+          hint={storeFormWords.wrenchForm.aNewCalibrationBeginsAt}
         />
         <FormLine
           control={control}
           name="feedSerial"
           orNone
-          label="Name on the gauge feed"
+          label={storeFormWords.wrenchForm.nameOnTheGaugeFeed}
           placeholder="none"
           autoCapitalize="characters"
         />
-        <FormTick control={control} name="retired" label="Retired: begins no tightening" />
+        <FormTick
+          control={control}
+          name="retired"
+          label={storeFormWords.wrenchForm.retiredBeginsNoTightening}
+        />
       </Section>
     </StoreForm>
   );
 }
 
-const KIND = { click: 'Clicks at its setting', reading: 'Shows what it reached' } as const;
+const KIND = {
+  click: storeFormWords.wrenchForm.clicksAtItsSetting,
+  reading: storeFormWords.wrenchForm.showsWhatItReached,
+} as const;
 
 function plain({ version: _version, ...wrench }: WrenchInStore): Wrench {
   return wrench;

@@ -17,18 +17,19 @@ import { calendarDay } from '../../../words/days';
 import { words } from '../../../words/words';
 import { BackToJob } from '../JobFrame';
 import { beginSitting, lastGauge } from './begin';
+import { measuringWords } from '../../../words/measuring';
 
 type Basis = NonNullable<EntryOf<'measurement'>['basis']>;
 
 /** Ways of taking the numbers, where there is more than one; the first is the usual. */
 const WAYS: Partial<Record<Measurand, readonly { value: Basis; says: string }[]>> = {
   pads: [
-    { value: 'total', says: 'With backing plate' },
-    { value: 'friction', says: 'Friction only' },
+    { value: 'total', says: measuringWords.chooseGauge.withBackingPlate },
+    { value: 'friction', says: measuringWords.chooseGauge.frictionOnly },
   ],
   lever: [
-    { value: 'travel', says: 'Travel from rest' },
-    { value: 'from-bar', says: 'What is left to the bar' },
+    { value: 'travel', says: measuringWords.chooseGauge.travelFromRest },
+    { value: 'from-bar', says: measuringWords.chooseGauge.whatIsLeftToThe },
   ],
 };
 
@@ -64,14 +65,14 @@ export function ChooseGauge({
   return (
     <Page
       tag={job.tag}
-      over={`${end} brake · ${title}`}
-      title="Which gauge?"
+      over={measuringWords.chooseGauge.brake(end, title)}
+      title={measuringWords.chooseGauge.whichGauge}
       foot={<BackToJob jobId={job.id} />}
     >
       {ways ? (
-        <Section label="What you measure">
+        <Section label={measuringWords.chooseGauge.whatYouMeasure}>
           <Choice
-            label="What you measure"
+            label={measuringWords.chooseGauge.whatYouMeasure}
             options={ways}
             chosen={basis ? [basis] : []}
             onChoose={setBasis}
@@ -83,15 +84,17 @@ export function ChooseGauge({
           key={gauge.id}
           title={gauge.name}
           says={gaugeSays(gauge, day)}
-          aside={<Words kind="smallReading">{`±${gauge.uncertaintyMm.toFixed(2)}`}</Words>}
+          aside={
+            <Words kind="smallReading">{`±${words.format.fixed(gauge.uncertaintyMm, 2)}`}</Words>
+          }
           current={gauge.id === last}
           onPress={() => begin(gauge)}
         />
       ))}
       {usable.length === 0 ? (
         <Empty
-          title="No gauge for this"
-          says="A lead can register one in Stores. A tape or a rule is not good enough for rotors and pads."
+          title={measuringWords.chooseGauge.noGaugeForThis}
+          says={measuringWords.chooseGauge.aLeadCanRegisterOne}
         />
       ) : null}
     </Page>
@@ -100,11 +103,13 @@ export function ChooseGauge({
 
 /** A gauge’s kind, doubt and calibration, in one line. */
 export function gaugeSays(gauge: Gauge, day: string): string {
-  const kind = `${words.gaugeKind[gauge.kind]}, ${gauge.anvils === 'point' ? 'point anvils' : 'flat jaws'}`;
-  const doubt = gauge.uncertaintyAssumed ? 'doubt assumed' : 'doubt by certificate';
+  const kind = `${words.gaugeKind[gauge.kind]}, ${gauge.anvils === 'point' ? measuringWords.chooseGauge.pointAnvils : measuringWords.chooseGauge.flatJaws}`;
+  const doubt = gauge.uncertaintyAssumed
+    ? measuringWords.chooseGauge.doubtAssumed
+    : measuringWords.chooseGauge.doubtByCertificate;
   const calibration = inCalibration(gauge.calibrationDueOn, day)
-    ? `calibrated to ${calendarDay(gauge.calibrationDueOn!)}`
-    : 'out of calibration: may condemn, not pass';
-  const feed = gauge.feedSerial ? ` · on the feed as ${gauge.feedSerial}` : '';
+    ? measuringWords.chooseGauge.calibratedTo(calendarDay(gauge.calibrationDueOn!))
+    : measuringWords.chooseGauge.outOfCalibrationMayCondemn;
+  const feed = gauge.feedSerial ? measuringWords.chooseGauge.onTheFeedAs(gauge.feedSerial) : '';
   return `${kind} · ${doubt} · ${calibration}${feed}`;
 }

@@ -2,6 +2,8 @@ import type { Measured } from '@hold-fast/core/job/job';
 import { Pressable, ScrollView, StyleSheet } from 'react-native';
 import { color, font, size, space, type } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { measuringWords } from '../../../words/measuring';
+import { words } from '../../../words/words';
 
 export interface Fact {
   says: string;
@@ -48,12 +50,15 @@ export function GaugeAside({
       role="button"
       onPress={onPress}
       style={styles.gauge}
-      aria-label={`Change the gauge, ${measured.gaugeName}${live ? ', on the feed' : ''}`}
+      aria-label={measuringWords.facts.changeTheGauge(
+        measured.gaugeName,
+        live ? measuringWords.facts.onTheFeed : '',
+      )}
     >
       <Words kind="small" numberOfLines={1}>
-        {live ? `feed · ${measured.gaugeName}` : measured.gaugeName}
+        {live ? measuringWords.facts.feed(measured.gaugeName) : measured.gaugeName}
       </Words>
-      <Words kind="smallReading">{`±${measured.gauge.uncertaintyMm.toFixed(2)}`}</Words>
+      <Words kind="smallReading">{`±${words.format.fixed(measured.gauge.uncertaintyMm, 2)}`}</Words>
     </Pressable>
   );
 }

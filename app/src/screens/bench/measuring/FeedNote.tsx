@@ -1,6 +1,7 @@
 import type { FeedNotice } from '../../../data/feed';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
+import { measuringWords } from '../../../words/measuring';
 
 /** What the feed has to say to an open step: a reading that was not used, a line that dropped. */
 export function FeedNote({ notice }: { notice: FeedNotice | null }) {
@@ -15,14 +16,18 @@ export function FeedNote({ notice }: { notice: FeedNotice | null }) {
 function noticeSays(notice: FeedNotice): string {
   switch (notice.code) {
     case 'unused':
-      return `${notice.serial} sent ${notice.shown}, not used: ${words.unused[notice.why]}.`;
+      return measuringWords.feedNote.sentNotUsed(
+        notice.serial,
+        notice.shown,
+        words.unused[notice.why],
+      );
     case 'line-dropped':
-      return `The line to ${notice.serial} dropped. What was read is kept; it goes on by itself, or key it.`;
+      return measuringWords.feedNote.theLineToDroppedWhat(notice.serial);
     case 'line-back':
-      return `The line to ${notice.serial} dropped and is back. What was read is kept, and counts once.`;
+      return measuringWords.feedNote.theLineToDroppedAnd(notice.serial);
     case 'elsewhere':
-      return 'Another page of this browser has the gauges now; they come back when you touch this one.';
+      return measuringWords.feedNote.anotherPageOfThisBrowser;
     case 'taken-over':
-      return `${notice.by} has opened a step with this gauge: its readings go there now.`;
+      return measuringWords.feedNote.hasOpenedAStepWith(notice.by);
   }
 }

@@ -5,17 +5,18 @@ import { append, entryOf } from '../../../data/writes';
 import { GapFigure } from '../../../instruments/GapFigure';
 import { clearanceMore, clearanceSays } from '../findings';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
+import { measuringWords } from '../../../words/measuring';
 
 const GAP = { decimals: 2, fill: 'last-digits' } as const;
 const PLACES: NamedPlace[] = [
   ...CORNERS.map((place) => ({
     place,
-    asks: 'Thickest feeler that slides, lever released. 12 is 0.12.',
+    asks: measuringWords.feelGaps.thickestFeelerThatSlidesLever,
     keying: GAP,
   })),
   {
     place: 'span',
-    asks: 'From the leading to the trailing feeler, for the skew in degrees.',
+    asks: measuringWords.feelGaps.fromTheLeadingToThe,
     keying: { decimals: 1, fill: 'plain' },
     aid: true,
   },
@@ -28,7 +29,7 @@ export function FeelGaps({ jobId, end }: { jobId: string; end: End }) {
       jobId={jobId}
       end={end}
       part="clearance"
-      title="Feel the gaps"
+      title={measuringWords.feelGaps.feelTheGaps}
       places={PLACES}
       judged={(judgement) =>
         judgement.part === 'clearance'
@@ -64,8 +65,8 @@ export function FeelGaps({ jobId, end }: { jobId: string; end: End }) {
         return [
           {
             says: atMid
-              ? 'Wheel at the rotor’s mid reading'
-              : 'Wheel anywhere: the whole wobble counts',
+              ? measuringWords.feelGaps.wheelAtTheRotorsMid
+              : measuringWords.feelGaps.wheelAnywhereTheWholeWobble,
             open: !atMid,
             onPress: () =>
               append(
@@ -80,7 +81,7 @@ export function FeelGaps({ jobId, end }: { jobId: string; end: End }) {
           },
         ];
       }}
-      next={{ says: 'Measure the lever', to: 'lever' }}
+      next={{ says: measuringWords.feelGaps.measureTheLever, to: 'lever' }}
     />
   );
 }

@@ -8,6 +8,7 @@ import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
+import { measuringWords } from '../../../words/measuring';
 
 const TICK_MS = 200;
 
@@ -86,17 +87,17 @@ export function HoldTimer({
       </Words>
       <Words ink="soft" style={styles.centred}>
         {startedAt === null
-          ? 'Pull firmly, then start. Hold without letting up.'
+          ? measuringWords.holdTimer.pullFirmlyThenStartHold
           : over
-            ? 'Read the lever now, still held.'
-            : 'Hold the pull.'}
+            ? measuringWords.holdTimer.readTheLeverNowStill
+            : measuringWords.holdTimer.holdThePull}
       </Words>
       {startedAt === null ? (
-        <Button says="Start holding" onPress={start} />
+        <Button says={measuringWords.holdTimer.startHolding} onPress={start} />
       ) : over ? (
-        <Button says="It was held throughout" onPress={onHeld} />
+        <Button says={measuringWords.holdTimer.itWasHeldThroughout} onPress={onHeld} />
       ) : (
-        <Button kind="plain" says="Let go: start again" onPress={start} />
+        <Button kind="plain" says={measuringWords.holdTimer.letGoStartAgain} onPress={start} />
       )}
     </View>
   );

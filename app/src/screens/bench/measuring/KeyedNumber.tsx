@@ -1,6 +1,7 @@
 import { StyleSheet, View } from 'react-native';
 import { color, space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { measuringWords } from '../../../words/measuring';
 
 export interface Keyed {
   /** What is being measured: "point 5", "bite point". */
@@ -39,7 +40,7 @@ export function KeyedNumber({
         <Words kind="huge" style={styles.open} aria-hidden>
           {open}
         </Words>
-        <Words ink="soft"> mm</Words>
+        <Words ink="soft">{measuringWords.keyedNumber.mm}</Words>
       </Words>
     </View>
   );

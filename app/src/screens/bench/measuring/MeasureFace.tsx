@@ -3,21 +3,22 @@ import type { End } from '@hold-fast/core/ends';
 import { FaceFigure } from '../../../instruments/FaceFigure';
 import { faceMore, faceSays } from '../findings';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
+import { measuringWords } from '../../../words/measuring';
 
 const PLACES: NamedPlace[] = [
   {
     place: 'gap',
-    asks: 'One bolt snug, a feeler under the other lug. 25 is 0.25; 0 when none goes in.',
+    asks: measuringWords.measureFace.oneBoltSnugAFeeler,
     keying: { decimals: 2, fill: 'last-digits' },
   },
   {
     place: 'spacing',
-    asks: 'Between the two bolts. Post mount 74.2, flat mount 34.',
+    asks: measuringWords.measureFace.betweenTheTwoBoltsPost,
     keying: { decimals: 1, fill: 'plain' },
   },
   {
     place: 'pad-offset',
-    asks: 'From the bolts’ line to the pad’s edge, to say how far it moves it.',
+    asks: measuringWords.measureFace.fromTheBoltsLineTo,
     keying: { decimals: 1, fill: 'plain' },
     aid: true,
   },
@@ -30,7 +31,7 @@ export function MeasureFace({ jobId, end }: { jobId: string; end: End }) {
       jobId={jobId}
       end={end}
       part="mount-face"
-      title="Check the mount face"
+      title={measuringWords.measureFace.checkTheMountFace}
       places={PLACES}
       judged={(judgement) =>
         judgement.part === 'mount-face'

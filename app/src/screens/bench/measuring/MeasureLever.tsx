@@ -6,14 +6,15 @@ import { LeverScale } from '../../../instruments/LeverScale';
 import { leverMore, leverSays } from '../findings';
 import { HoldTimer } from './HoldTimer';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
+import { measuringWords } from '../../../words/measuring';
 
 const MM = { decimals: 1, fill: 'plain' } as const;
 const PLACES: NamedPlace[] = [
-  { place: 'reach', asks: 'Blade tip to bar, square, lever released.', keying: MM },
-  { place: 'bite', asks: 'Where the pads touch.', keying: MM },
-  { place: 'firm', asks: 'Under a firm standard pull, about 100 N at the blade.', keying: MM },
-  { place: 'sunk', asks: 'Under the same pull, after it was held for 60 s.', keying: MM },
-  { place: 'pumped', asks: 'The same pull once more, after pumping.', keying: MM },
+  { place: 'reach', asks: measuringWords.measureLever.bladeTipToBarSquare, keying: MM },
+  { place: 'bite', asks: measuringWords.measureLever.whereThePadsTouch, keying: MM },
+  { place: 'firm', asks: measuringWords.measureLever.underAFirmStandardPull, keying: MM },
+  { place: 'sunk', asks: measuringWords.measureLever.underTheSamePullAfter, keying: MM },
+  { place: 'pumped', asks: measuringWords.measureLever.theSamePullOnceMore, keying: MM },
 ];
 
 /** A lever’s reach, bite and firm travel; whether it sinks when held and firms up when pumped; the air behind it. */
@@ -24,7 +25,7 @@ export function MeasureLever({ jobId, end }: { jobId: string; end: End }) {
       jobId={jobId}
       end={end}
       part="lever"
-      title="Measure the lever"
+      title={measuringWords.measureLever.measureTheLever}
       places={PLACES}
       judged={(judgement) =>
         judgement.part === 'lever'

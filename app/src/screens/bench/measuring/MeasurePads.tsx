@@ -26,8 +26,9 @@ import { NextEnd } from './goOn';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
+import { measuringWords } from '../../../words/measuring';
 
-const TITLE = 'Measure the pads';
+const TITLE = measuringWords.measurePads.measureThePads;
 /** Thickness a pad is drawn full at when the sheet does not say what is new, mm. */
 const ASSUMED_NEW_MM = 4;
 
@@ -93,11 +94,17 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
   const zero = valuesAt(measured.readings, 'zero').at(-1);
   const facts: Fact[] = [
     {
-      says: measured.basis === 'total' ? 'With backing plate' : 'Friction only',
+      says:
+        measured.basis === 'total'
+          ? measuringWords.measurePads.withBackingPlate
+          : measuringWords.measurePads.frictionOnly,
       onPress: () => ask('gauge'),
     },
     {
-      says: zero === undefined ? 'Zero: not checked' : `Zero ${zero.toFixed(decimals)}`,
+      says:
+        zero === undefined
+          ? measuringWords.measurePads.zeroNotChecked
+          : measuringWords.measurePads.zero(words.format.fixed(zero, decimals)),
       open: zero === undefined,
       onPress: () => ask('zero'),
     },
@@ -155,8 +162,8 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
           ) : (
             <Words ink="soft">
               {measured.basis === 'total'
-                ? 'Pad and plate together, at each end of each pad. 34 is 3.40; next takes it.'
-                : 'Friction material alone, at each end of each pad. 16 is 1.60; next takes it.'}
+                ? measuringWords.measurePads.padAndPlateTogetherAt
+                : measuringWords.measurePads.frictionMaterialAloneAtEach}
             </Words>
           )}
           <FeedNote notice={taking.feed.notice} />
@@ -184,12 +191,16 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
           {pads?.word === 'replace' ? (
             <Button
               kind="plain"
-              says="Record new pads"
+              says={measuringWords.measurePads.recordNewPads}
               onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-pads`)}
             />
           ) : null}
           <Buttons>
-            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <Button
+              kind="plain"
+              says={measuringWords.measurePads.job}
+              onPress={() => router.navigate(`/bench/${job.id}`)}
+            />
             <NextEnd job={job} measured={measured} />
           </Buttons>
         </View>

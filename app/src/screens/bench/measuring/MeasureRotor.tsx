@@ -27,8 +27,9 @@ import { goOnWith } from './goOn';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
+import { measuringWords } from '../../../words/measuring';
 
-const TITLE = 'Measure the rotor';
+const TITLE = measuringWords.measureRotor.measureTheRotor;
 
 /** Thickness round the rotor, point by point, judged as it goes. */
 export function MeasureRotor({ jobId, end }: { jobId: string; end: End }) {
@@ -101,17 +102,27 @@ function Points({ job, measured, ask }: PointsProps) {
 
   const facts: Fact[] = [
     {
-      says: zero === undefined ? 'Zero: not checked' : `Zero ${zero.toFixed(decimals)}`,
+      says:
+        zero === undefined
+          ? measuringWords.measureRotor.zeroNotChecked
+          : measuringWords.measureRotor.zero(words.format.fixed(zero, decimals)),
       open: zero === undefined,
       onPress: () => ask('zero'),
     },
     {
-      says: isRidgeFelt(measured.looks) ? 'Ridge felt' : ridge ? 'No ridge' : 'Ridge: not looked',
+      says: isRidgeFelt(measured.looks)
+        ? measuringWords.measureRotor.ridgeFelt
+        : ridge
+          ? measuringWords.measureRotor.noRidge
+          : measuringWords.measureRotor.ridgeNotLooked,
       open: !ridge,
       onPress: () => ask('ridge'),
     },
     {
-      says: lip === undefined ? 'Measure the lip' : `Lip ${lip.toFixed(decimals)}`,
+      says:
+        lip === undefined
+          ? measuringWords.measureRotor.measureTheLip
+          : measuringWords.measureRotor.lip(words.format.fixed(lip, decimals)),
       open: lip === undefined && newMm === null,
       onPress: () => choose('lip'),
     },
@@ -185,9 +196,7 @@ function Points({ job, measured, ask }: PointsProps) {
               {words.inputError(judgement.code, judgement.numbers)}
             </Words>
           ) : (
-            <Words ink="soft">
-              Valve at the top, clockwise. 47 is 1.47 and takes itself; 147 and next is 1.47 too.
-            </Words>
+            <Words ink="soft">{measuringWords.measureRotor.valveAtTheTopClockwise}</Words>
           )}
           <FeedNote notice={taking.feed.notice} />
         </>
@@ -220,13 +229,21 @@ function Points({ job, measured, ask }: PointsProps) {
           {rotor?.word === 'replace' ? (
             <Button
               kind="plain"
-              says="Record a new rotor"
+              says={measuringWords.measureRotor.recordANewRotor}
               onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
             />
           ) : null}
           <Buttons>
-            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
-            <Button grow says="Measure the pads" onPress={() => goOnWith(job, measured, 'pads')} />
+            <Button
+              kind="plain"
+              says={measuringWords.measureRotor.job}
+              onPress={() => router.navigate(`/bench/${job.id}`)}
+            />
+            <Button
+              grow
+              says={measuringWords.measureRotor.measureThePads}
+              onPress={() => goOnWith(job, measured, 'pads')}
+            />
           </Buttons>
         </View>
       }
@@ -236,8 +253,10 @@ function Points({ job, measured, ask }: PointsProps) {
 
 function overOf(place: string, earlier: number, again: boolean): string {
   if (place === 'lip') return 'lip';
-  if (again) return `point ${place}, again`;
-  return earlier > 0 ? `correct ${place}` : `point ${place}`;
+  if (again) return measuringWords.measureRotor.pointAgain(place);
+  return earlier > 0
+    ? measuringWords.measureRotor.correct(place)
+    : measuringWords.measureRotor.point(place);
 }
 
 const styles = StyleSheet.create({ finished: { padding: space.l, gap: space.s } });

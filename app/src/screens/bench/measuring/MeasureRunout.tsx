@@ -21,8 +21,9 @@ import { ChooseGauge } from './ChooseGauge';
 import { FeedNote } from './FeedNote';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
+import { measuringWords } from '../../../words/measuring';
 
-const TITLE = 'Runout';
+const TITLE = measuringWords.measureRunout.runout;
 
 /** One turn of the rotor past a dial indicator, and what its wobble means. */
 export function MeasureRunout({ jobId, end }: { jobId: string; end: End }) {
@@ -76,7 +77,9 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
           readings={places.map((p) => valuesAt(measured.readings, p).at(-1) ?? null)}
           current={place === null || place === 'radius' ? null : Number(place)}
           onPoint={(point) => choose(String(point))}
-          over={place === null ? 'low to high' : overOf(place, places.length)}
+          over={
+            place === null ? measuringWords.measureRunout.lowToHigh : overOf(place, places.length)
+          }
           keyed={place === null ? (runout?.tirMm?.toFixed(decimals) ?? '') : keyed.growing.keyed}
           open={place === null ? '' : keyed.growing.open}
           wrong={keyed.fault !== null}
@@ -104,25 +107,23 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
               full={place === null}
             />
           ) : (
-            <Words ink="soft">
-              Indicator on the track, valve at it first, then turn the wheel forward. 12 is 0.12;
-              plus is toward the indicator.
-            </Words>
+            <Words ink="soft">{measuringWords.measureRunout.indicatorOnTheTrackValve}</Words>
           )}
           {place === null && runout?.meaning ? (
             <Words>{words.meaning(runout.meaning)}</Words>
           ) : null}
           {runout?.morePointsWanted ? (
-            <Words ink="fogText">
-              One reading stands out. Twelve readings tell a lone bend from a wave.
-            </Words>
+            <Words ink="fogText">{measuringWords.measureRunout.oneReadingStandsOutTwelve}</Words>
           ) : null}
           <FeedNote notice={taking.feed.notice} />
         </>
       }
       facts={[
         {
-          says: radius === undefined ? 'Radius: not taken' : `Radius ${radius.toFixed(0)}`,
+          says:
+            radius === undefined
+              ? measuringWords.measureRunout.radiusNotTaken
+              : measuringWords.measureRunout.radius(words.format.fixed(radius, 0)),
           open: radius === undefined,
           onPress: () => choose('radius'),
         },
@@ -144,10 +145,14 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
       finished={
         <View style={styles.finished}>
           <Buttons>
-            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <Button
+              kind="plain"
+              says={measuringWords.measureRunout.job}
+              onPress={() => router.navigate(`/bench/${job.id}`)}
+            />
             <Button
               grow
-              says="Feel the gaps"
+              says={measuringWords.measureRunout.feelTheGaps}
               onPress={() =>
                 router.navigate(`/bench/${job.id}/${measured.end}/clearance` as '/bench')
               }
@@ -162,7 +167,7 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
 function overOf(place: string, count: number): string {
   if (place === 'radius') return 'radius';
   const clock = Math.round(clockPosition(Number(place), count) * 10) / 10;
-  return `${clock} o’clock`;
+  return measuringWords.measureRunout.oclock(clock);
 }
 
 const styles = StyleSheet.create({ finished: { padding: space.l } });

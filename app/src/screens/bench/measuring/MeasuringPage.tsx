@@ -11,6 +11,7 @@ import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { Facts, GaugeAside, type Fact } from './Facts';
 import { KeyedNumber, type Keyed } from './KeyedNumber';
+import { measuringWords } from '../../../words/measuring';
 
 /** Height of the whole keypad; null where it fills what is left. */
 export const KEYPAD_HEIGHT: Record<Arrangement, number | null> = {
@@ -69,7 +70,7 @@ export function MeasuringPage(props: Props) {
         fixed
         low={room.arrangement !== 'tall' && room.arrangement !== 'wide'}
         tag={job.tag}
-        over={`${words.end[measured.end]} brake`}
+        over={measuringWords.measuringPage.brake(words.end[measured.end])}
         title={title}
         aside={<GaugeAside measured={measured} live={live} onPress={onGauge} />}
       >
@@ -97,9 +98,12 @@ function Said({ job, said, measured }: Props) {
       {said}
       {twice.map((place) => (
         <Words key={place} ink="fogText" role="status">
-          {`Two people corrected ${words.place(place)}: ${valuesAt(measured.readings, place)
-            .map((mm) => words.format.mm(mm))
-            .join(' and ')} are both kept. Look again who is right.`}
+          {measuringWords.measuringPage.twoPeopleCorrectedAreBoth(
+            words.place(place),
+            valuesAt(measured.readings, place)
+              .map((mm) => words.format.mm(mm))
+              .join(' and '),
+          )}
         </Words>
       ))}
     </>

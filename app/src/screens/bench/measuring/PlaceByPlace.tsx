@@ -25,6 +25,7 @@ import type { Fact } from './Facts';
 import { FeedNote } from './FeedNote';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
+import { measuringWords } from '../../../words/measuring';
 
 /** A place to be measured: how it is asked for and how it is keyed. */
 export interface NamedPlace {
@@ -180,10 +181,14 @@ function Places({
       finished={
         <View style={styles.finished}>
           <Buttons>
-            <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+            <Button
+              kind="plain"
+              says={measuringWords.placeByPlace.job}
+              onPress={() => router.navigate(`/bench/${job.id}`)}
+            />
             <Button
               grow
-              says={next?.says ?? 'What was found'}
+              says={next?.says ?? measuringWords.placeByPlace.whatWasFound}
               onPress={() =>
                 router.navigate(
                   (next
@@ -221,7 +226,7 @@ function PlaceRow({
         {capital(words.place(named.place))}
       </Words>
       <Words kind="reading" ink={current ? 'brassText' : 'ink'}>
-        {value === null ? '–' : value.toFixed(named.keying.decimals)}
+        {value === null ? '–' : words.format.fixed(value, named.keying.decimals)}
       </Words>
     </Pressable>
   );

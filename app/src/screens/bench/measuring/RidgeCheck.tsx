@@ -7,6 +7,7 @@ import { Page, Section } from '../../../ui/Page';
 import { useKeys } from '../../../ui/useKeys';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
+import { measuringWords } from '../../../words/measuring';
 
 /** Does a fingernail find an unworn lip at the outer edge of the track? */
 export function RidgeCheck({
@@ -34,28 +35,28 @@ export function RidgeCheck({
   return (
     <Page
       tag={job.tag}
-      over={`${measured.end} brake · ${title}`}
-      title="Ridge felt?"
+      over={measuringWords.ridgeCheck.brake(measured.end, title)}
+      title={measuringWords.ridgeCheck.ridgeFelt}
       foot={
         <>
           <Buttons>
-            <Button grow says="No ridge" onPress={() => answer(false)} />
-            <Button grow says="Ridge felt" onPress={() => answer(true)} />
+            <Button grow says={measuringWords.ridgeCheck.noRidge} onPress={() => answer(false)} />
+            <Button
+              grow
+              says={measuringWords.ridgeCheck.ridgeIsFelt}
+              onPress={() => answer(true)}
+            />
           </Buttons>
-          <Button kind="plain" says="Not looked" onPress={onDone} />
+          <Button kind="plain" says={measuringWords.ridgeCheck.notLooked} onPress={onDone} />
         </>
       }
     >
       <Section>
-        <Words>
-          Run a fingernail outward over the track. A worn track leaves an unworn lip at its outer
-          edge, and the nail catches on it.
-        </Words>
+        <Words>{measuringWords.ridgeCheck.runAFingernailOutwardOver}</Words>
         <RidgeFigure flat={measured.gauge.anvils === 'flat'} />
         {measured.gauge.anvils === 'flat' ? (
-          <Note kind="caution" title="Flat jaws">
-            They bridge a ridge and read too thick. Unless there is none, these readings may condemn
-            the rotor and can never pass it.
+          <Note kind="caution" title={measuringWords.ridgeCheck.flatJaws}>
+            {measuringWords.ridgeCheck.theyBridgeARidgeAnd}
           </Note>
         ) : null}
       </Section>

@@ -13,6 +13,7 @@ import { KEYPAD_HEIGHT } from './MeasuringPage';
 import { takeReading } from './takeReading';
 import { useKeyed } from './useKeyed';
 import { words } from '../../../words/words';
+import { measuringWords } from '../../../words/measuring';
 
 /** What does the gauge show with nothing between its anvils? Subtracted from every reading. */
 export function ZeroCheck({
@@ -69,20 +70,23 @@ export function ZeroCheck({
         fixed
         low={arrangement !== 'tall' && arrangement !== 'wide'}
         tag={job.tag}
-        over={`${measured.end} brake · ${title}`}
-        title="Zero check"
+        over={measuringWords.zeroCheck.brake(measured.end, title)}
+        title={measuringWords.zeroCheck.zeroCheck}
       >
         <View style={[styles.page, lying && styles.beside]}>
           <ScrollView style={styles.page} contentContainerStyle={styles.middle} tabIndex={0}>
             <Words style={styles.centred}>
-              {`Close ${measured.gaugeName} on nothing. What does it show? Next with nothing keyed means 0.${feed.live ? ' Or press its own button.' : ''}`}
+              {measuringWords.zeroCheck.closeOnNothingWhatDoes(
+                measured.gaugeName,
+                feed.live ? measuringWords.zeroCheck.orPressItsOwnButton : '',
+              )}
             </Words>
             <Words kind="giant" style={styles.centred} testID="keyed">
               {keyed.growing.keyed}
               <Words kind="giant" ink="soft">
                 {keyed.growing.open}
               </Words>
-              <Words ink="soft"> mm</Words>
+              <Words ink="soft">{measuringWords.zeroCheck.mm}</Words>
             </Words>
             {keyed.fault ? (
               <Words ink="rustText" role="alert" style={styles.centred}>
@@ -97,7 +101,7 @@ export function ZeroCheck({
               onDigit={keyed.type}
               onErase={keyed.erase}
               extra={{ says: '−', onPress: () => keyed.text === '' && keyed.type('-') }}
-              side={[{ says: 'not done', onPress: onDone }]}
+              side={[{ says: measuringWords.zeroCheck.notDone, onPress: onDone }]}
               next={{ says: 'next', onPress: enter }}
             />
           </View>

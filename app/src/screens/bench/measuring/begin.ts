@@ -8,6 +8,7 @@ import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/writes';
 import { onDevice } from '../../../ui/remembered';
+import { measuringWords } from '../../../words/measuring';
 
 const LAST_GAUGE = 'hold-fast.gauge.';
 
@@ -53,7 +54,7 @@ export function beginSitting(
         measurementId: sitting.id,
         place: 'zero',
         valueMm: zeroMm,
-        typed: 'still stands',
+        typed: measuringWords.begin.stillStands,
         via: 'keys',
         replaces: null,
         words: '',

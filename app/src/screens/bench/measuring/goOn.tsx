@@ -9,6 +9,7 @@ import { Button } from '../../../ui/Button';
 import { words } from '../../../words/words';
 import { sittingAt } from '../JobFrame';
 import { beginSitting } from './begin';
+import { measuringWords } from '../../../words/measuring';
 
 /** Goes on to measure something else with the gauge in hand: its sitting is begun, nothing is asked again. */
 export function goOnWith(
@@ -31,14 +32,18 @@ export function NextEnd({ job, measured }: { job: Job; measured: Measured }) {
     return (
       <Button
         grow
-        says={`Measure the ${words.end[other]} rotor`}
+        says={measuringWords.goOn.measureTheRotor(words.end[other])}
         onPress={() => goOnWith(job, measured, 'rotor', other)}
       />
     );
   return (
     <Button
       grow
-      says={open ? `Identify the ${words.end[other]} brake` : 'What was found'}
+      says={
+        open
+          ? measuringWords.goOn.identifyTheBrake(words.end[other])
+          : measuringWords.goOn.whatWasFound
+      }
       onPress={() =>
         router.navigate(
           (open ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`) as '/bench',

@@ -9,6 +9,7 @@ import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { capital } from '../../../words/capital';
 import { words } from '../../../words/words';
+import { planningWords } from '../../../words/planning';
 
 /** What was done on this plan and recorded of it, what was left out with its reason, and what the sign-off still asks. */
 export function AllDone({ job }: { job: Job }) {
@@ -24,7 +25,8 @@ export function AllDone({ job }: { job: Job }) {
           return done.length + recorded.length > 0 ? (
             <Section key={end} label={words.end[end]}>
               <Words kind="strong">
-                {done.map((id) => planWords.procedure[id]).join('; ') || 'Made ready again'}
+                {done.map((id) => planWords.procedure[id]).join('; ') ||
+                  planningWords.allDone.madeReadyAgain}
               </Words>
               {recorded.map((line) => (
                 <Words key={line}>{line}</Words>
@@ -33,21 +35,27 @@ export function AllDone({ job }: { job: Job }) {
           ) : null;
         })}
       </>
-      <Section label="Before it is signed">
-        <Words>{`${standing.length - skipped.length} steps done.`}</Words>
+      <Section label={planningWords.allDone.beforeItIsSigned}>
+        <Words>{planningWords.allDone.stepsDone(standing.length - skipped.length)}</Words>
         {skipped.map(({ id, step, end, reason }) => (
-          <Words
-            key={id}
-          >{`Left out, ${endOf(end)}: ${planWords.step[step as StepId].does.toLowerCase()}: “${reason}”.`}</Words>
+          <Words key={id}>
+            {planningWords.allDone.leftOut(
+              endOf(end),
+              words.inSentence(planWords.step[step as StepId].does),
+              reason,
+            )}
+          </Words>
         ))}
         {job.bars.length > 0 ? (
-          <Note kind="caution" title="The sign-off still asks">
+          <Note kind="caution" title={planningWords.allDone.theSignOffStillAsks}>
             {job.bars.map((bar) => (
               <Words key={JSON.stringify(bar)}>{words.bar(bar)}</Words>
             ))}
           </Note>
         ) : (
-          <Note title="Nothing stands in the way">It can be signed.</Note>
+          <Note title={planningWords.allDone.nothingStandsInTheWay}>
+            {planningWords.allDone.itCanBeSigned}
+          </Note>
         )}
       </Section>
     </Halves>
@@ -60,17 +68,16 @@ function recordedAt(job: Job, end: End): string[] {
     all.filter((each) => each.end === end);
   const torques = here(job.tightened).map(
     ({ fastener, setNm, wrench, flaws }) =>
-      `${capital(words.fastener[fastener])}: ${words.format.nm(setNm)} N·m, ${wrench.name}${flaws.length > 0 ? ', not proven' : ''}.`,
+      `${capital(words.fastener[fastener])}: ${words.format.nm(setNm)} N·m, ${wrench.name}${flaws.length > 0 ? planningWords.allDone.notProven : ''}.`,
   );
-  const fluid = here(job.filled).map(
-    ({ ml, fluid: name, label, lot, backMl }) =>
-      `${Math.round((ml - backMl) * 10) / 10} mL ${name}, ${label}, lot ${lot}.`,
+  const fluid = here(job.filled).map(({ ml, fluid: name, label, lot, backMl }) =>
+    planningWords.allDone.mlLot(Math.round((ml - backMl) * 10) / 10, name, label, lot),
   );
   const parts = here(job.taken).map(
     ({ pieces, description, batch }) =>
-      `${pieces} × ${description}${batch ? `, batch ${batch}` : ''}.`,
+      `${pieces} × ${description}${batch ? planningWords.allDone.batch(batch) : ''}.`,
   );
   return [...torques, ...fluid, ...parts];
 }
 
-const endOf = (end: End | null) => (end ? words.end[end] : 'whole bike');
+const endOf = (end: End | null) => (end ? words.end[end] : planningWords.allDone.wholeBike);

@@ -11,12 +11,13 @@ import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
+import { planningWords } from '../../../words/planning';
 
 /** Why a way to bleed is proposed first. */
 const WHY = {
-  bladder: 'syringe ports on both',
-  rear: 'first choice for a rear brake',
-  front: 'first choice for a front brake',
+  bladder: planningWords.endChoice.syringePortsOnBoth,
+  rear: planningWords.endChoice.firstChoiceForARear,
+  front: planningWords.endChoice.firstChoiceForAFront,
 } as const;
 
 /** What is shown before anybody asks for all of it. */
@@ -58,7 +59,7 @@ export function EndChoice({
       <Section label={words.end[end]}>
         <Button
           kind="quiet"
-          says={`Identify the ${words.end[end]} brake first`}
+          says={planningWords.endChoice.identifyTheBrakeFirst(words.end[end])}
           onPress={() => router.navigate(`/bench/${job.id}/${end}/identify`)}
         />
       </Section>
@@ -73,19 +74,24 @@ export function EndChoice({
       aside={
         <Button
           kind="quiet"
-          says={all ? 'Fewer' : 'All procedures'}
-          label={`${all ? 'Fewer' : 'All'} procedures, ${words.end[end]}`}
+          says={all ? planningWords.endChoice.fewer : planningWords.endChoice.allProcedures}
+          label={planningWords.endChoice.proceduresAt(
+            all ? planningWords.endChoice.fewer : planningWords.endChoice.all,
+            words.end[end],
+          )}
           onPress={() => setAll(!all)}
         />
       }
     >
       {recommended.length > 0 ? (
         <Words kind="small">
-          {`The inspection recommends: ${words.format.list(recommended.map((id) => planWords.procedure[id].toLowerCase()))}.`}
+          {planningWords.endChoice.theInspectionRecommends(
+            words.format.list(recommended.map((id) => planWords.procedure[id].toLowerCase())),
+          )}
         </Words>
       ) : null}
       <Choice
-        label={`Work at the ${words.end[end]}`}
+        label={planningWords.endChoice.workAtThe(words.end[end])}
         many
         options={shown.map((id) => ({ value: id, says: planWords.procedure[id] }))}
         chosen={chosen}
@@ -99,13 +105,13 @@ export function EndChoice({
       />
       {over.length > 0 ? (
         <>
-          <Words kind="small">Done. Choose what has to be done once more:</Words>
+          <Words kind="small">{planningWords.endChoice.doneChooseWhatHasTo}</Words>
           <Choice
-            label={`Once more at the ${words.end[end]}`}
+            label={planningWords.endChoice.onceMoreAtThe(words.end[end])}
             many
             options={over.map((id) => ({
               value: id,
-              says: `${planWords.procedure[id]}, again`,
+              says: planningWords.endChoice.again(planWords.procedure[id]),
             }))}
             chosen={again}
             onChoose={onAgain}
@@ -115,10 +121,13 @@ export function EndChoice({
       {sheet.brake.actuation === 'hydraulic' && all ? (
         <>
           <Words kind="small">
-            {`Where a joint is opened, bled by: ${WHY[why]} is ${planWords.step[bleedFor(end, sheet.brake.port).way].does.toLowerCase()}.`}
+            {planningWords.endChoice.whereAJointIsOpened(
+              WHY[why],
+              words.inSentence(planWords.step[bleedFor(end, sheet.brake.port).way].does),
+            )}
           </Words>
           <Choice
-            label={`Way to bleed, ${words.end[end]}`}
+            label={planningWords.endChoice.wayToBleed(words.end[end])}
             options={FIRST_BLEEDS.map((way) => ({ value: way, says: planWords.step[way].does }))}
             chosen={[bleed]}
             onChoose={onBleed}

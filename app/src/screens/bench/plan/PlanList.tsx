@@ -16,6 +16,7 @@ import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
+import { planningWords } from '../../../words/planning';
 
 /** The one list of steps that all of it comes to, with what to lay out for it. */
 export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | null }) {
@@ -32,27 +33,31 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
   };
   if (plan.steps.length === 0)
     return (
-      <Section label="Bench time">
-        <Words ink="soft">All of it is done: nothing is left to lay out.</Words>
+      <Section label={planningWords.planList.benchTime}>
+        <Words ink="soft">{planningWords.planList.allOfItIsDone}</Words>
       </Section>
     );
   const saved = naive ? setUpsIn(naive) - setUpsIn(plan) : 0;
   return (
     <>
-      <Section label="Bench time">
+      <Section label={planningWords.planList.benchTime}>
         <View style={styles.total}>
           <Words kind="giant">{Math.round(plan.minutes)}</Words>
-          <Words ink="soft">min</Words>
+          <Words ink="soft">{planningWords.planList.min}</Words>
         </View>
         {naive && saved > 0 ? (
           <Words ink="soft">
-            {`${plan.steps.length} steps. Planned together they save ${saved} set-ups and ${Math.round(naive.minutes - plan.minutes)} min: wheels and pads stay out until everything that wants them out is done.`}
+            {planningWords.planList.stepsPlannedTogetherTheySave(
+              plan.steps.length,
+              saved,
+              Math.round(naive.minutes - plan.minutes),
+            )}
           </Words>
         ) : (
-          <Words ink="soft">{`${plan.steps.length} steps.`}</Words>
+          <Words ink="soft">{planningWords.planList.steps(plan.steps.length)}</Words>
         )}
       </Section>
-      <Section label="Lay out">
+      <Section label={planningWords.planList.layOut}>
         <Words>{`${capital(words.format.list(tools.map((tool) => planWords.tool[tool])))}.`}</Words>
         {parts.length > 0 ? (
           <Words kind="strong">
@@ -60,14 +65,21 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
           </Words>
         ) : null}
         {stock.data && short.length > 0 ? (
-          <Note kind="caution" title="Short on the shelf">
-            {`${capital(words.format.list(short.map(({ part, wanted, onShelf }) => `${planWords.part[part]}: ${wanted} wanted, ${onShelf} there`)))}.`}
+          <Note kind="caution" title={planningWords.planList.shortOnTheShelf}>
+            {`${capital(words.format.list(short.map(({ part, wanted, onShelf }) => planningWords.planList.wantedThere(planWords.part[part], wanted, onShelf))))}.`}
           </Note>
         ) : null}
         {fluidWanted(plan.steps, brakes, containers.data ?? [], today()).map(
           ({ end, asked, ml, from }) => (
             <Words key={end}>
-              {`${capital(words.end[end])}: about ${ml} mL ${nameOf(asked.fluid)}${from ? ` from ${from.label}, lot ${from.lot}` : '; no container on the shelf may give that much'}.`}
+              {planningWords.planList.aboutMl(
+                capital(words.end[end]),
+                ml,
+                nameOf(asked.fluid),
+                from
+                  ? planningWords.planList.fromLot(from.label, from.lot)
+                  : planningWords.planList.noContainerOnTheShelf,
+              )}
             </Words>
           ),
         )}
@@ -75,7 +87,7 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
           <Words ink="soft">{`${capital(words.format.list(consumables.map((item) => planWords.consumable[item])))}.`}</Words>
         ) : null}
       </Section>
-      <Section label="In this order">
+      <Section label={planningWords.planList.inThisOrder}>
         {plan.steps.map(({ step, end, place, moves }, i) => (
           <View key={`${i} ${step} ${end}`} style={styles.step}>
             <Words kind="smallReading" style={styles.number}>
@@ -91,7 +103,7 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
         ))}
       </Section>
       {cautions.length > 0 ? (
-        <Section label="Mind">
+        <Section label={planningWords.planList.mind}>
           {cautions.map((caution) => (
             <Words key={caution} ink="soft">
               {planWords.caution[caution]}
@@ -108,7 +120,7 @@ function Stays({ plan, at }: { plan: Plan; at: number }) {
   const work = staysFor(plan.steps, at);
   return work.length > 1 ? (
     <Words kind="small" ink="brassText">
-      {`${planWords.stays(plan.steps[at]!.step)} for ${work.length} works.`}
+      {planningWords.planList.forWorks(planWords.stays(plan.steps[at]!.step), work.length)}
     </Words>
   ) : null;
 }

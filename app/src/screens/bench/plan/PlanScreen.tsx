@@ -21,6 +21,7 @@ import { WithJob } from '../JobFrame';
 import { EndChoice } from './EndChoice';
 import { PlanList } from './PlanList';
 import { Quote } from './Quote';
+import { planningWords } from '../../../words/planning';
 
 type Procedures = Record<End, ProcedureId[]>;
 type Again = { end: End; procedure: ProcedureId }[];
@@ -86,20 +87,32 @@ function Planning({ job }: { job: Job }) {
     <Page
       tag={job.tag}
       over={`${job.customer.name} · ${job.bike.name}`}
-      title="Plan the work"
+      title={planningWords.planScreen.planTheWork}
       foot={
         <Buttons>
-          <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+          <Button
+            kind="plain"
+            says={planningWords.planScreen.job}
+            onPress={() => router.navigate(`/bench/${job.id}`)}
+          />
           {same ? (
             <Button
               grow
-              says={job.stepped.length > 0 ? 'Go on with it' : 'To the first step'}
+              says={
+                job.stepped.length > 0
+                  ? planningWords.planScreen.goOnWithIt
+                  : planningWords.planScreen.toTheFirstStep
+              }
               onPress={() => router.navigate(`/bench/${job.id}/step` as '/bench')}
             />
           ) : (
             <Button
               grow
-              says={standing ? 'Change the plan' : 'This is the plan'}
+              says={
+                standing
+                  ? planningWords.planScreen.changeThePlan
+                  : planningWords.planScreen.thisIsThePlan
+              }
               disabled={none || plan === null}
               onPress={lay}
             />
@@ -131,25 +144,30 @@ function Planning({ job }: { job: Job }) {
               }
             />
           ))}
-          <Section label="The customer">
+          <Section label={planningWords.planScreen.theCustomer}>
             {standing ? (
               <Words ink="soft">
-                {`Laid down by ${standing.by || 'you'}, ${exactDay(standing.at)}: ${AGREED[standing.agreed]}${standing.words ? `, “${standing.words}”` : ''}. A change is asked for again.`}
+                {planningWords.planScreen.laidDownByAChange(
+                  standing.by || 'you',
+                  exactDay(standing.at),
+                  AGREED[standing.agreed],
+                  standing.words ? `, “${standing.words}”` : '',
+                )}
               </Words>
             ) : null}
             {same ? null : (
               <>
                 <Choice
-                  label="What the customer said"
+                  label={planningWords.planScreen.whatTheCustomerSaid}
                   options={[
-                    { value: 'agreed', says: 'Agreed to all of it' },
-                    { value: 'not-asked', says: 'Not asked yet' },
+                    { value: 'agreed', says: planningWords.planScreen.agreedToAllOfIt },
+                    { value: 'not-asked', says: planningWords.planScreen.notAskedYet },
                   ]}
                   chosen={[agreed]}
                   onChoose={setAgreed}
                 />
                 <Field
-                  label="The customer’s words"
+                  label={planningWords.planScreen.theCustomersWords}
                   value={saying}
                   maxLength={300}
                   onChangeText={setSaying}
@@ -162,18 +180,18 @@ function Planning({ job }: { job: Job }) {
         <>
           {none ? (
             <Section>
-              <Words ink="soft">Choose what is to be done; the list comes by itself.</Words>
+              <Words ink="soft">{planningWords.planScreen.chooseWhatIsToBe}</Words>
             </Section>
           ) : answer.error ? (
             <Section>
-              <Note kind="refusal" title="The plan could not be made">
+              <Note kind="refusal" title={planningWords.planScreen.thePlanCouldNotBe}>
                 <Words>{answer.error.message}</Words>
               </Note>
             </Section>
           ) : impossible ? (
             <Section>
-              <Note kind="refusal" title="No way to do this in one visit">
-                <Words>What was chosen undoes itself. Leave one of them out.</Words>
+              <Note kind="refusal" title={planningWords.planScreen.noWayToDoThis}>
+                <Words>{planningWords.planScreen.whatWasChosenUndoesItself}</Words>
               </Note>
             </Section>
           ) : plan ? (
@@ -185,4 +203,7 @@ function Planning({ job }: { job: Job }) {
   );
 }
 
-const AGREED = { agreed: 'agreed to', 'not-asked': 'the customer was not asked' } as const;
+const AGREED = {
+  agreed: planningWords.planScreen.agreedTo,
+  'not-asked': planningWords.planScreen.theCustomerWasNotAsked,
+} as const;

@@ -15,6 +15,7 @@ import { Words } from '../../../ui/Words';
 import { exactDay } from '../../../words/days';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
+import { planningWords } from '../../../words/planning';
 
 /** The lines of the quote, each with what the customer said to it; a change of the plan brings lines nobody answered. */
 export function Quote({ job }: { job: Job }) {
@@ -65,15 +66,23 @@ export function Quote({ job }: { job: Job }) {
     setSaying('');
   };
   return (
-    <Section label="Quote, line by line">
+    <Section label={planningWords.quote.quoteLineByLine}>
       <Choice
-        label="Lines of the quote"
+        label={planningWords.quote.linesOfTheQuote}
         many
         options={priced.map((line) => {
           const answer = answerTo(line, answered);
           return {
             value: keyOf(line),
-            says: `${planWords.procedure[line.procedure]}, ${words.end[line.end]} · ${line.minutes} min · ${line.cents === null ? `${words.format.money(line.labourCents)} and parts` : words.format.money(line.cents)} · ${answer ? planWords.answer[answer].toLowerCase() : 'not asked'}`,
+            says: planningWords.quote.min(
+              planWords.procedure[line.procedure],
+              words.end[line.end],
+              line.minutes,
+              line.cents === null
+                ? planningWords.quote.andParts(words.format.money(line.labourCents))
+                : words.format.money(line.cents),
+              answer ? planWords.answer[answer].toLowerCase() : planningWords.quote.notAsked,
+            ),
           };
         })}
         chosen={chosen}
@@ -82,22 +91,40 @@ export function Quote({ job }: { job: Job }) {
         }
       />
       <Words ink="soft">
-        {`Together ${words.format.money(known)}, labour at ${words.format.money(job.rules.labourPerHourCents)} an hour and parts at the shelf’s price${unpriced.length > 0 ? `; without ${words.format.list(unpriced.map((part) => planWords.part[part]))}, which the shelf has no fitting price for` : ''}.`}
+        {planningWords.quote.togetherLabourAtAnHour(
+          words.format.money(known),
+          words.format.money(job.rules.labourPerHourCents),
+          unpriced.length > 0
+            ? planningWords.quote.withoutWhichTheShelfHas(
+                words.format.list(unpriced.map((part) => planWords.part[part])),
+              )
+            : '',
+        )}
       </Words>
       {picked.length > 0 ? (
         <>
-          <Field label="Who answers" value={who} maxLength={80} onChangeText={setWho} />
+          <Field
+            label={planningWords.quote.whoAnswers}
+            value={who}
+            maxLength={80}
+            onChangeText={setWho}
+          />
           <Choice
-            label="How"
+            label={planningWords.quote.how}
             options={[
-              { value: 'in-person', says: 'In person' },
-              { value: 'by-phone', says: 'By phone' },
-              { value: 'in-writing', says: 'In writing' },
+              { value: 'in-person', says: planningWords.quote.inPerson },
+              { value: 'by-phone', says: planningWords.quote.byPhone },
+              { value: 'in-writing', says: planningWords.quote.inWriting },
             ]}
             chosen={[how]}
             onChoose={setHow}
           />
-          <Field label="Their words" value={saying} maxLength={300} onChangeText={setSaying} />
+          <Field
+            label={planningWords.quote.theirWords}
+            value={saying}
+            maxLength={300}
+            onChangeText={setSaying}
+          />
           <Buttons>
             {ANSWERS.map((answer) => (
               <Button
@@ -110,14 +137,23 @@ export function Quote({ job }: { job: Job }) {
               />
             ))}
           </Buttons>
-          <Words kind="small">
-            What is refused or postponed stays in the record; take it out of the plan above.
-          </Words>
+          <Words kind="small">{planningWords.quote.whatIsRefusedOrPostponed}</Words>
         </>
       ) : null}
       {toldOf(job, 'customer-answer').map((each) => (
         <Words key={each.id} kind="small">
-          {`${planWords.answer[each.answer]} by ${each.who}, ${exactDay(each.at)}: ${words.format.list(each.lines.map(({ end, procedure }) => `${planWords.procedure[procedure].toLowerCase()} ${words.end[end]}`))}${each.words ? `, “${each.words}”` : ''}.`}
+          {planningWords.quote.by(
+            planWords.answer[each.answer],
+            each.who,
+            exactDay(each.at),
+            words.format.list(
+              each.lines.map(
+                ({ end, procedure }) =>
+                  `${planWords.procedure[procedure].toLowerCase()} ${words.end[end]}`,
+              ),
+            ),
+            each.words ? `, “${each.words}”` : '',
+          )}
         </Words>
       ))}
     </Section>

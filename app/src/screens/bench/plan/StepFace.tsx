@@ -33,6 +33,7 @@ import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
 import { capturesOf } from './capture';
 import { AllDone } from './AllDone';
+import { planningWords } from '../../../words/planning';
 
 const HOLD_SECONDS = 60;
 
@@ -48,12 +49,12 @@ function Standing({ job }: { job: Job }) {
   const plan = answer.isPlaceholderData ? null : (answer.data ?? null);
   if (visit.chosen === null)
     return (
-      <Page tag={job.tag} title="The next step">
+      <Page tag={job.tag} title={planningWords.stepFace.theNextStep}>
         <Empty
-          title="Nothing is planned yet"
-          says="Choose what is to be done at each end; the steps come from it."
+          title={planningWords.stepFace.nothingIsPlannedYet}
+          says={planningWords.stepFace.chooseWhatIsToBe}
           action={{
-            says: 'Plan the work',
+            says: planningWords.stepFace.planTheWork,
             onPress: () => router.navigate(`/bench/${job.id}/plan` as '/bench'),
           }}
         />
@@ -77,17 +78,17 @@ function Standing({ job }: { job: Job }) {
   return (
     <Page
       tag={job.tag}
-      title={plan ? 'All of it is done' : 'No way on from here'}
+      title={plan ? planningWords.stepFace.allOfItIsDone : planningWords.stepFace.noWayOnFromHere}
       foot={
         <Buttons>
           <Button
             kind="plain"
-            says="Plan"
+            says={planningWords.stepFace.plan}
             onPress={() => router.navigate(`/bench/${job.id}/plan` as '/bench')}
           />
           <Button
             grow
-            says="Sign off"
+            says={planningWords.stepFace.signOff}
             onPress={() => router.navigate(`/bench/${job.id}/sign-off`)}
           />
         </Buttons>
@@ -190,9 +191,17 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
     <Page
       fixed
       tag={job.tag}
-      over={`${together.length > 1 ? 'both brakes' : end ? `${words.end[end]} brake` : 'whole bike'} · step ${count + 1} of ${total}`}
+      over={planningWords.stepFace.stepOf(
+        together.length > 1
+          ? planningWords.stepFace.bothBrakes
+          : end
+            ? planningWords.stepFace.brake(words.end[end])
+            : planningWords.stepFace.wholeBike,
+        count + 1,
+        total,
+      )}
       title={job.bike.name}
-      aside={<Button kind="quiet" says="Plan" onPress={toPlan} />}
+      aside={<Button kind="quiet" says={planningWords.stepFace.plan} onPress={toPlan} />}
       under={
         <View
           style={styles.progress}
@@ -208,8 +217,12 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
         leavingOut ? null : (
           <>
             <Buttons>
-              <Button kind="plain" says="Leave out" onPress={() => setLeavingOut(true)} />
-              {holds ? null : <Button grow says="Done" onPress={done} />}
+              <Button
+                kind="plain"
+                says={planningWords.stepFace.leaveOut}
+                onPress={() => setLeavingOut(true)}
+              />
+              {holds ? null : <Button grow says={planningWords.stepFace.done} onPress={done} />}
             </Buttons>
           </>
         )
@@ -233,13 +246,20 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           <Words style={styles.why}>{says.why}</Words>
           {stays.length > 1 ? (
             <Words ink="brassText">
-              {`${planWords.stays(step)} for ${stays.length} works: ${stays.map((each) => planWords.step[each].does.toLowerCase()).join('; ')}.`}
+              {planningWords.stepFace.forWorks(
+                planWords.stays(step),
+                stays.length,
+                stays.map((each) => planWords.step[each].does.toLowerCase()).join('; '),
+              )}
             </Words>
           ) : null}
           {school ? <Words kind="strong">{school}</Words> : null}
           {unasked ? (
-            <Note kind="caution" title="The customer was not asked">
-              {`${planWords.procedure[unasked.procedure]}, ${words.end[unasked.end]}: ask first, then write the answer down in the plan.`}
+            <Note kind="caution" title={planningWords.stepFace.theCustomerWasNotAsked}>
+              {planningWords.stepFace.askFirstThenWriteThe(
+                planWords.procedure[unasked.procedure],
+                words.end[unasked.end],
+              )}
             </Note>
           ) : null}
           {rule ? <Words ink="soft">{withWhat(rule)}</Words> : null}
@@ -257,16 +277,22 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
             </Note>
           ))}
           {rule?.parts ? (
-            <Words kind="strong">{`New: ${words.format.list(rule.parts.map((part) => planWords.part[part]))}.`}</Words>
+            <Words kind="strong">
+              {planningWords.stepFace.new(
+                words.format.list(rule.parts.map((part) => planWords.part[part])),
+              )}
+            </Words>
           ) : null}
           {tried && notYet ? (
-            <Note kind="refusal" title="Not yet">
+            <Note kind="refusal" title={planningWords.stepFace.notYet}>
               {planWords.fault(notYet)}
             </Note>
           ) : null}
           {captures.map((capture) => (
             <View key={capture.to} style={styles.capture}>
-              <Words ink="soft">{capture.recorded ?? 'Nothing recorded for this step yet.'}</Words>
+              <Words ink="soft">
+                {capture.recorded ?? planningWords.stepFace.nothingRecordedForThisStep}
+              </Words>
               <Button
                 kind="plain"
                 says={capture.says}
@@ -277,7 +303,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           {end !== null && DEVIATES.includes(step) ? (
             <Button
               kind="quiet"
-              says="Not as the maker meant it"
+              says={planningWords.stepFace.notAsTheMakerMeant}
               onPress={() => router.navigate(`/bench/${job.id}/${end}/deviation` as '/bench')}
             />
           ) : null}
@@ -290,24 +316,32 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           ) : null}
           {leavingOut ? (
             fault ? (
-              <Note kind="refusal" title="It cannot be left out">
+              <Note kind="refusal" title={planningWords.stepFace.itCannotBeLeftOut}>
                 <Words>{planWords.fault(fault)}</Words>
-                <Button kind="quiet" says="Back to the step" onPress={() => setLeavingOut(false)} />
+                <Button
+                  kind="quiet"
+                  says={planningWords.stepFace.backToTheStep}
+                  onPress={() => setLeavingOut(false)}
+                />
               </Note>
             ) : (
               <View style={styles.capture}>
                 <Field
-                  label="Why it is left out"
+                  label={planningWords.stepFace.whyItIsLeftOut}
                   value={reason}
                   maxLength={200}
                   onChangeText={setReason}
                   autoFocus
                 />
                 <Buttons>
-                  <Button kind="plain" says="Back" onPress={() => setLeavingOut(false)} />
+                  <Button
+                    kind="plain"
+                    says={planningWords.stepFace.back}
+                    onPress={() => setLeavingOut(false)}
+                  />
                   <Button
                     grow
-                    says="Leave it out"
+                    says={planningWords.stepFace.leaveItOut}
                     disabled={reason.trim() === ''}
                     onPress={() => record('skipped')}
                   />
@@ -320,7 +354,9 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           {before ? (
             <Button
               kind="quiet"
-              says={`Take back: ${planWords.step[before.step].does.toLowerCase()}`}
+              says={planningWords.stepFace.takeBack(
+                words.inSentence(planWords.step[before.step].does),
+              )}
               onPress={takeBack}
             />
           ) : null}
@@ -341,7 +377,7 @@ const SOON = 4;
 function ComingUp({ steps, minutesLeft }: { steps: readonly PlannedStep[]; minutesLeft: number }) {
   return (
     <View style={styles.soon}>
-      <Words kind="label">{`Then · about ${Math.round(minutesLeft)} min left`}</Words>
+      <Words kind="label">{planningWords.stepFace.thenAboutMinLeft(Math.round(minutesLeft))}</Words>
       {steps.map(({ step, end }, i) => (
         <View key={`${i} ${step}`} style={styles.soonStep}>
           <Words style={styles.soonDoes} ink={i === 0 ? 'ink' : 'soft'}>
@@ -360,7 +396,7 @@ function withWhat({ tool, consumables = [] }: StepRule): string {
     ...(needsTool(tool) ? [planWords.tool[tool]] : []),
     ...consumables.map((item) => planWords.consumable[item]),
   ];
-  return things.length > 0 ? `With ${words.format.list(things)}.` : '';
+  return things.length > 0 ? planningWords.stepFace.with(words.format.list(things)) : '';
 }
 
 /** The step in hand, with the other end’s where one ride of the bike does for both. */
@@ -391,13 +427,20 @@ function torqueOf(job: Job, step: StepId, end: End) {
 function schoolOf(job: Job, step: StepId | 'wash-hands', end: End): string | null {
   if (step === 'align') {
     const { way, why } = alignmentFor(inspectEnd(job, end).items, job.rules.runoutBands.watchMm);
-    return `${planWords.alignment[way]} Chosen because ${planWords.alignmentWhy[why]}.`;
+    return planningWords.stepFace.chosenBecause(
+      planWords.alignment[way],
+      planWords.alignmentWhy[why],
+    );
   }
   if (step === 'exercise-pistons') {
     const sheet = job.identified[end]?.sheet.body.brake.pistonLubricant ?? null;
-    return `On the pistons: ${planWords.lubricant[sheet ?? job.rules.pistonLubricant]}, by ${sheet ? 'the sheet' : 'the shop’s rule'}.`;
+    return planningWords.stepFace.onThePistonsBy(
+      planWords.lubricant[sheet ?? job.rules.pistonLubricant],
+      sheet ? planningWords.stepFace.theSheet : planningWords.stepFace.theShopsRule,
+    );
   }
-  if (step === 'bed-in') return `${planWords.bedding[job.rules.beddingIn]}, by the shop’s rule.`;
+  if (step === 'bed-in')
+    return planningWords.stepFace.byTheShopsRule(planWords.bedding[job.rules.beddingIn]);
   return null;
 }
 

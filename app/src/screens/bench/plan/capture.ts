@@ -9,6 +9,7 @@ import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
 import { PULLS } from '@hold-fast/core/bedding/pulls';
 import { words } from '../../../words/words';
 import { standingAt } from '../JobFrame';
+import { planningWords } from '../../../words/planning';
 
 /** What a step is proven by: the screen it is recorded on, and what stands there already. */
 export interface Capture {
@@ -37,9 +38,9 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
     // The test of the brake as it came in says nothing of it as it was bled.
     const sitting = step === 'sponge-test' && last && last.seq < lastBledAt(job, end) ? null : last;
     found.push({
-      says: `Measure: ${words.subject[part]}`,
+      says: planningWords.capture.measure(words.subject[part]),
       to: part,
-      recorded: sitting ? `Measured with ${sitting.gaugeName}.` : null,
+      recorded: sitting ? planningWords.capture.measuredWith(sitting.gaugeName) : null,
     });
   }
   const fastener = fastenedBy(step, brakeAt(job, end));
@@ -48,37 +49,41 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
       .filter((each) => each.end === end && each.fastener === fastener)
       .at(-1);
     found.push({
-      says: `Torque: ${words.fastener[fastener]}`,
+      says: planningWords.capture.torque(words.fastener[fastener]),
       to: `bolts?fastener=${fastener}`,
       recorded: bolts
-        ? `${words.format.nm(bolts.setNm)} N·m with ${bolts.wrench.name}${bolts.flaws.length > 0 ? ', not proven' : ''}.`
+        ? planningWords.capture.nMWith(
+            words.format.nm(bolts.setNm),
+            bolts.wrench.name,
+            bolts.flaws.length > 0 ? planningWords.capture.notProven : '',
+          )
         : null,
     });
   }
   if (isBleedMethod(step)) {
     const cycles = toldOf(job, 'bleed-cycle', end);
     found.push({
-      says: 'Log the bleed',
+      says: planningWords.capture.logTheBleed,
       to: 'bleed',
-      recorded: cycles.length > 0 ? `${cycles.length} cycles logged.` : null,
+      recorded: cycles.length > 0 ? planningWords.capture.cyclesLogged(cycles.length) : null,
     });
   }
   if (FLUID_MOVES.includes(step)) {
     const fills = job.filled.filter((fill) => fill.end === end);
     found.push({
-      says: 'Book the fluid off',
+      says: planningWords.capture.bookTheFluidOff,
       to: 'fluid',
       recorded: fills.length
-        ? `${fills.map(({ ml, fluid, lot }) => `${ml} mL ${fluid}, lot ${lot}`).join('; ')}.`
+        ? `${fills.map(({ ml, fluid, lot }) => planningWords.capture.mlLot(ml, fluid, lot)).join('; ')}.`
         : null,
     });
   }
   if (step === 'new-brake-on' || step === 'new-caliper-on') {
     const sheet = job.identified[end]?.sheet.body;
     found.push({
-      says: 'Identify what was fitted',
+      says: planningWords.capture.identifyWhatWasFitted,
       to: 'identify',
-      recorded: sheet ? `Judged as ${sheet.title}.` : null,
+      recorded: sheet ? planningWords.capture.judgedAs(sheet.title) : null,
     });
   }
   if (stepRule(step).parts) {
@@ -86,11 +91,11 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
     const taken = job.taken.filter((each) => each.end === end && parts.includes(each.part));
     const brought = toldOf(job, 'part-brought', end).filter(({ part }) => parts.includes(part));
     found.push({
-      says: 'Take it off the shelf',
+      says: planningWords.capture.takeItOffTheShelf,
       to: `parts?part=${parts.join(',')}`,
       recorded:
         taken.length + brought.length > 0
-          ? `${[...taken.map(({ description, batch }) => `${description}${batch ? `, batch ${batch}` : ''}`), ...brought.map(({ from }) => from)].join('; ')}.`
+          ? `${[...taken.map(({ description, batch }) => `${description}${batch ? planningWords.capture.batch(batch) : ''}`), ...brought.map(({ from }) => from)].join('; ')}.`
           : null,
     });
   }
@@ -100,7 +105,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
       .filter((each) => each.end === end && each.part === fitted && each.jobId === job.id)
       .at(-1);
     found.push({
-      says: `Write down the ${fitted}`,
+      says: planningWords.capture.writeDownThe(fitted),
       to: `fit-${fitted}`,
       recorded: last && last.condition !== 'found' ? `${last.description}.` : null,
     });
@@ -109,20 +114,27 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
     const checks = checksAt(job, end);
     const passed = checks.filter(({ stands }) => stands === 'passed').length;
     found.push({
-      says: 'Check by name',
+      says: planningWords.capture.checkByName,
       to: 'check',
-      recorded: passed > 0 ? `${passed} of ${checks.length} ticked.` : null,
+      recorded: passed > 0 ? planningWords.capture.ofTicked(passed, checks.length) : null,
     });
   }
   if (step === 'bed-in' || step === 'witness-ring') {
     const pulls = toldOf(job, 'bedding-pull', end).length;
     const ring = toldOf(job, 'witness', end).at(-1)?.ring;
     found.push({
-      says: step === 'bed-in' ? 'Count the pulls' : 'Record the ring',
+      says:
+        step === 'bed-in'
+          ? planningWords.capture.countThePulls
+          : planningWords.capture.recordTheRing,
       to: 'bed-in',
       recorded:
         pulls > 0 || ring
-          ? `${pulls} of ${PULLS[job.rules.beddingIn]} pulls${ring ? `, ring ${ring}` : ''}.`
+          ? planningWords.capture.ofPulls(
+              pulls,
+              PULLS[job.rules.beddingIn],
+              ring ? planningWords.capture.ring(ring) : '',
+            )
           : null,
     });
   }

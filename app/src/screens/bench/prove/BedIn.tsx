@@ -31,6 +31,7 @@ import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { numberOf } from '../../../ui/numberOf';
 import { OnFrom } from './OnFrom';
+import { provingWords } from '../../../words/proving';
 
 const USUAL_ROTOR_MM = 160;
 
@@ -88,15 +89,18 @@ function Pulling({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake · ${planWords.bedding[job.rules.beddingIn].toLowerCase()}`}
-      title="Bed in"
+      over={provingWords.bedIn.brake(
+        words.end[end],
+        words.inSentence(planWords.bedding[job.rules.beddingIn]),
+      )}
+      title={provingWords.bedIn.bedIn}
       foot={<OnFrom job={job} />}
     >
       <Halves>
         <>
           <Pressable
             role="button"
-            aria-label={`Count a pull. ${pulls.length} of ${wanted} made.`}
+            aria-label={provingWords.bedIn.countAPullOfMade(pulls.length, wanted)}
             onPress={pull}
             disabled={!sound || early}
             style={({ pressed }) => [styles.target, pressed && styles.pressed]}
@@ -104,41 +108,43 @@ function Pulling({ job, end }: { job: Job; end: End }) {
             <Words kind="giant" style={styles.centred}>{`${pulls.length}`}</Words>
             <Words kind="title" style={styles.centred}>
               {pulls.length < wanted
-                ? `of ${wanted} pulls: touch for each`
-                : `of ${wanted}: look at the ring`}
+                ? provingWords.bedIn.ofPullsTouchForEach(wanted)
+                : provingWords.bedIn.ofLookAtTheRing(wanted)}
             </Words>
           </Pressable>
           {early ? (
-            <Note kind="caution" title="Not yet">
-              The stand test and a careful ride come first; bedding-in is the last of all.
+            <Note kind="caution" title={provingWords.bedIn.notYet}>
+              {provingWords.bedIn.theStandTestAndA}
             </Note>
           ) : null}
           <View style={styles.heat}>
             <View style={styles.half}>
-              <Words kind="label">Likely rotor</Words>
-              <Words kind="reading">{`${Math.round(rotorC)} °C`}</Words>
+              <Words kind="label">{provingWords.bedIn.likelyRotor}</Words>
+              <Words kind="reading">{words.format.temperature(rotorC)}</Words>
             </View>
             <View style={styles.half}>
-              <Words kind="label">A pull</Words>
-              <Words kind="reading">{sound ? `${(nextJ / 1000).toFixed(1)} kJ` : '–'}</Words>
+              <Words kind="label">{provingWords.bedIn.aPull}</Words>
+              <Words kind="reading">
+                {sound ? provingWords.bedIn.kj(words.format.fixed(nextJ / 1000, 1)) : '–'}
+              </Words>
             </View>
             <View style={styles.half}>
-              <Words kind="label">Let it cool</Words>
+              <Words kind="label">{provingWords.bedIn.letItCool}</Words>
               <Words kind="reading" ink={cool > 0 ? 'rustText' : 'ink'}>
-                {cool > 0 ? `${cool} s` : 'no need'}
+                {cool > 0 ? `${cool} s` : provingWords.bedIn.noNeed}
               </Words>
             </View>
           </View>
           {cool > 0 ? (
             <Section>
-              <Note kind="caution">Ride on without braking; never stop on a hot brake.</Note>
+              <Note kind="caution">{provingWords.bedIn.rideOnWithoutBrakingNever}</Note>
             </Section>
           ) : null}
         </>
         <>
-          <Section label="The ring it leaves">
+          <Section label={provingWords.bedIn.theRingItLeaves}>
             <Choice
-              label="Witness ring"
+              label={provingWords.bedIn.witnessRing}
               options={WITNESS_RINGS.map((value) => ({ value, says: planWords.ring[value] }))}
               chosen={witness ? [witness.ring] : []}
               onChoose={(ring) =>
@@ -146,23 +152,21 @@ function Pulling({ job, end }: { job: Job; end: End }) {
               }
             />
             {witness?.ring === 'off-the-edge' ? (
-              <Note kind="refusal" title="Back to the radial check">
-                The pads sweep over the edge: washers under the caliper, then bed in again.
+              <Note kind="refusal" title={provingWords.bedIn.backToTheRadialCheck}>
+                {provingWords.bedIn.thePadsSweepOverThe}
               </Note>
             ) : null}
             {witness?.ring === 'patchy' ? (
-              <Note kind="caution">
-                More pulls; if a full set brings no even ring, look for oil or an old layer.
-              </Note>
+              <Note kind="caution">{provingWords.bedIn.morePullsIfAFull}</Note>
             ) : null}
           </Section>
           <Section
-            label="How hard"
+            label={provingWords.bedIn.howHard}
             aside={
               last ? (
                 <Button
                   kind="quiet"
-                  says="Take the last back"
+                  says={provingWords.bedIn.takeTheLastBack}
                   onPress={() =>
                     append(job.id, entryOf<'taken-back'>({ kind: 'taken-back', of: last.id }))
                   }
@@ -172,19 +176,34 @@ function Pulling({ job, end }: { job: Job; end: End }) {
           >
             <View style={styles.pair}>
               <View style={styles.half}>
-                <Field label="From, km/h" value={from} inputMode="decimal" onChangeText={setFrom} />
+                <Field
+                  label={provingWords.bedIn.fromKmH}
+                  value={from}
+                  inputMode="decimal"
+                  onChangeText={setFrom}
+                />
               </View>
               <View style={styles.half}>
-                <Field label="To, km/h" value={to} inputMode="decimal" onChangeText={setTo} />
+                <Field
+                  label={provingWords.bedIn.toKmH}
+                  value={to}
+                  inputMode="decimal"
+                  onChangeText={setTo}
+                />
               </View>
             </View>
             {sound ? null : (
               <Words kind="small" ink="rustText" role="alert">
-                From 5 to 60 km/h down to a walk, not to a stop.
+                {provingWords.bedIn.from5To60Km}
               </Words>
             )}
             <Words kind="small">
-              {`An estimate: ${massKg} kg${job.bike.systemMassKg === null ? ' assumed' : ''} on a ${rotorMm ?? USUAL_ROTOR_MM} mm rotor${rotorMm === null ? ', assumed' : ''}, all heat into the track. Never drag lightly, never lock, front and rear by themselves, in a safe place.`}
+              {provingWords.bedIn.anEstimateKgOnA(
+                massKg,
+                job.bike.systemMassKg === null ? ' assumed' : '',
+                rotorMm ?? USUAL_ROTOR_MM,
+                rotorMm === null ? provingWords.bedIn.assumed : '',
+              )}
             </Words>
           </Section>
         </>

@@ -23,11 +23,12 @@ import { words } from '../../../words/words';
 import { WithBrake } from '../JobFrame';
 import { numberOf } from '../../../ui/numberOf';
 import { OnFrom } from './OnFrom';
+import { provingWords } from '../../../words/proving';
 
 /** A bleed as a run of cycles: what was seen in each, when it may stop, and what comes next when it does not help. */
 export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
   return (
-    <WithBrake jobId={jobId} end={end} title="Bleed">
+    <WithBrake jobId={jobId} end={end} title={provingWords.bleedRun.bleed}>
       {(job, identified) => <Run job={job} end={end} identified={identified} />}
     </WithBrake>
   );
@@ -69,7 +70,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake · cycle ${cycles.length + 1}`}
+      over={provingWords.bleedRun.brakeCycle(words.end[end], cycles.length + 1)}
       title={says.title}
       foot={<OnFrom job={job} />}
     >
@@ -78,31 +79,37 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
           <Section>
             <Words kind="strong">{says.says}</Words>
             {stands.code === 'look-for-leak' ? (
-              <Note kind="refusal" title="Do not ride until it is found">
-                Record what you find under “Looked over”.
+              <Note kind="refusal" title={provingWords.bleedRun.doNotRideUntilIt}>
+                {provingWords.bleedRun.recordWhatYouFindUnder}
               </Note>
             ) : null}
             <Button
               kind="quiet"
-              says={cycles.length === 0 ? 'Test the lever for air first' : 'Test the lever for air'}
+              says={
+                cycles.length === 0
+                  ? provingWords.bleedRun.testTheLeverForAir
+                  : provingWords.bleedRun.testTheLever
+              }
               onPress={() => router.navigate(`/bench/${job.id}/${end}/lever`)}
             />
             {stands.code === 'escalate' ? (
               <Button
                 kind="quiet"
-                says="Put it into the plan"
+                says={provingWords.bleedRun.putItIntoThePlan}
                 onPress={() => router.navigate(`/bench/${job.id}/plan` as '/bench')}
               />
             ) : null}
           </Section>
-          <Section label="This cycle: bubbles">
+          <Section label={provingWords.bleedRun.thisCycleBubbles}>
             <View style={styles.bubbles}>
               {BUBBLES.map((bubbles) => (
                 <View key={bubbles} style={styles.half}>
                   <Button
                     kind="plain"
                     says={planWords.bubbles[bubbles]}
-                    label={`Bubbles: ${planWords.bubbles[bubbles].toLowerCase()}`}
+                    label={provingWords.bleedRun.bubbles(
+                      words.inSentence(planWords.bubbles[bubbles]),
+                    )}
                     onPress={() => cycle(bubbles)}
                   />
                 </View>
@@ -110,21 +117,28 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
             </View>
             <View style={styles.bubbles}>
               <View style={styles.half}>
-                <Field label="Colour" value={colour} maxLength={40} onChangeText={setColour} />
+                <Field
+                  label={provingWords.bleedRun.colour}
+                  value={colour}
+                  maxLength={40}
+                  onChangeText={setColour}
+                />
               </View>
               <View style={styles.half}>
                 <Field
-                  label="Moved, mL"
+                  label={provingWords.bleedRun.movedMl}
                   value={ml}
                   inputMode="decimal"
                   onChangeText={setMl}
-                  error={ml && numberOf(ml) === null ? 'A number such as 9.' : undefined}
+                  error={
+                    ml && numberOf(ml) === null ? provingWords.bleedRun.aNumberSuchAs9 : undefined
+                  }
                 />
               </View>
             </View>
             {others ? (
               <Choice
-                label="Method"
+                label={provingWords.bleedRun.method}
                 options={BLEED_METHODS.map((value) => ({
                   value,
                   says: planWords.step[value].does,
@@ -138,7 +152,9 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
             ) : (
               <Button
                 kind="quiet"
-                says={`By: ${planWords.step[method ?? going].does.toLowerCase()}. Another method`}
+                says={provingWords.bleedRun.byAnotherMethod(
+                  words.inSentence(planWords.step[method ?? going].does),
+                )}
                 onPress={() => setOthers(true)}
               />
             )}
@@ -148,12 +164,12 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
           <FluidNeeded job={job} end={end} identified={identified} />
           {cycles.length > 0 ? (
             <Section
-              label="The run so far"
+              label={provingWords.bleedRun.theRunSoFar}
               aside={
                 last ? (
                   <Button
                     kind="quiet"
-                    says="Take the last back"
+                    says={provingWords.bleedRun.takeTheLastBack}
                     onPress={() =>
                       append(job.id, entryOf<'taken-back'>({ kind: 'taken-back', of: last.id }))
                     }
@@ -168,7 +184,9 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                     {`${planWords.step[each.method].does}${each.colour ? `, ${each.colour}` : ''}`}
                   </Words>
                   <Words kind="strong">{planWords.bubbles[each.bubbles].toLowerCase()}</Words>
-                  <Words kind="smallReading">{each.ml > 0 ? `${each.ml} mL` : ''}</Words>
+                  <Words kind="smallReading">
+                    {each.ml > 0 ? provingWords.bleedRun.ml(each.ml) : ''}
+                  </Words>
                 </View>
               ))}
             </Section>
@@ -187,37 +205,48 @@ function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified:
     lengthMm !== null && lengthMm > 0 ? volumesOf(identified.sheet.body.hose, lengthMm) : null;
   const fills = job.filled.filter((fill) => fill.end === end);
   return (
-    <Section label="Fluid">
+    <Section label={provingWords.bleedRun.fluid}>
       <Field
-        label="Hose length, mm"
+        label={provingWords.bleedRun.hoseLengthMm}
         value={length}
         inputMode="numeric"
         onChangeText={setLength}
-        error={volumes ? undefined : 'A length in millimetres.'}
+        error={volumes ? undefined : provingWords.bleedRun.aLengthInMillimetres}
       />
       {volumes ? (
         <Words>
-          {`Hose ${volumes.hoseMl.toFixed(1)} mL, system ${volumes.systemMl.toFixed(1)}; a flush takes ${Math.ceil(volumes.flushMl)} mL: ${fillsFor(volumes.flushMl)} fills of a ${USUAL_SYRINGE.capacityMl} mL syringe to two thirds, a tenth kept back${volumes.assumed ? '. Bore or kit are assumed, from memory' : ''}.`}
+          {provingWords.bleedRun.hoseMlSystemAFlush(
+            words.format.fixed(volumes.hoseMl, 1),
+            words.format.fixed(volumes.systemMl, 1),
+            Math.ceil(volumes.flushMl),
+            fillsFor(volumes.flushMl),
+            USUAL_SYRINGE.capacityMl,
+            volumes.assumed ? provingWords.bleedRun.boreOrKitAreAssumed : '',
+          )}
         </Words>
       ) : null}
       <Words ink="soft">
         {fills.length > 0
           ? fills
-              .map(
-                ({ ml, fluid, lot, backMl }) =>
-                  `${ml} mL ${fluid}, lot ${lot}${backMl > 0 ? `, ${backMl} back` : ''}`,
+              .map(({ ml, fluid, lot, backMl }) =>
+                provingWords.bleedRun.mlLot(
+                  ml,
+                  fluid,
+                  lot,
+                  backMl > 0 ? provingWords.bleedRun.back(backMl) : '',
+                ),
               )
               .join('; ')
-          : 'Nothing booked off yet.'}
+          : provingWords.bleedRun.nothingBookedOffYet}
       </Words>
       <Button
         kind="quiet"
-        says="The fluid in it is wrong or unknown"
+        says={provingWords.bleedRun.theFluidInItIs}
         onPress={() => router.navigate(`/bench/${job.id}/${end}/look` as '/bench')}
       />
       <Button
         kind="plain"
-        says="Book fluid off, or back"
+        says={provingWords.bleedRun.bookFluidOffOrBack}
         onPress={() =>
           router.navigate(
             `/bench/${job.id}/${end}/fluid?ml=${volumes ? Math.ceil(volumes.flushMl) : ''}` as '/bench',

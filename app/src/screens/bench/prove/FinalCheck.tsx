@@ -11,6 +11,7 @@ import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { YesNo } from '../YesNo';
 import { OnFrom } from './OnFrom';
+import { provingWords } from '../../../words/proving';
 
 const MARK = { open: null, passed: 'holds', failed: 'replace' } as const;
 
@@ -25,12 +26,12 @@ function Names({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake · ${checks.length - open} of ${checks.length}`}
-      title="Check by name"
+      over={provingWords.finalCheck.brakeOf(words.end[end], checks.length - open, checks.length)}
+      title={provingWords.finalCheck.checkByName}
       foot={<OnFrom job={job} />}
     >
       {checks.length === 0 ? (
-        <Note>Nothing was opened or loosened at this end, so nothing has to be ticked.</Note>
+        <Note>{provingWords.finalCheck.nothingWasOpenedOrLoosened}</Note>
       ) : null}
       {checks.map(({ check, stands }) => (
         <View key={check} style={styles.check}>

@@ -1,16 +1,23 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { Button, Buttons } from '../../../ui/Button';
+import { provingWords } from '../../../words/proving';
 
 /** The way on from something recorded for a step: the plan where there is one, else the job. */
 export function OnFrom({ job, says, disabled }: { job: Job; says?: string; disabled?: boolean }) {
   const planned = job.planned.length > 0;
   return (
     <Buttons>
-      <Button kind="plain" says="Job" onPress={() => router.navigate(`/bench/${job.id}`)} />
+      <Button
+        kind="plain"
+        says={provingWords.onFrom.job}
+        onPress={() => router.navigate(`/bench/${job.id}`)}
+      />
       <Button
         grow
-        says={says ?? (planned ? 'On with the plan' : 'Back to the job')}
+        says={
+          says ?? (planned ? provingWords.onFrom.onWithThePlan : provingWords.onFrom.backToTheJob)
+        }
         disabled={disabled ?? false}
         onPress={() => router.navigate(`/bench/${job.id}${planned ? '/step' : ''}` as '/bench')}
       />

@@ -24,6 +24,7 @@ import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { WithBrake } from '../JobFrame';
 import { OnFrom } from './OnFrom';
+import { provingWords } from '../../../words/proving';
 
 /**
  * Parts off the shelf for one end, with the batch they are of.
@@ -31,7 +32,7 @@ import { OnFrom } from './OnFrom';
  */
 export function TakeParts({ jobId, end, part }: { jobId: string; end: End; part: string }) {
   return (
-    <WithBrake jobId={jobId} end={end} title="Parts">
+    <WithBrake jobId={jobId} end={end} title={provingWords.takeParts.parts}>
       {(job) => (
         <Shelf
           job={job}
@@ -71,31 +72,43 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake`}
-      title="Parts from the shelf"
+      over={provingWords.takeParts.brake(words.end[end])}
+      title={provingWords.takeParts.partsFromTheShelf}
       foot={<OnFrom job={job} />}
     >
       <Halves>
         <>
           {refused ? <Note kind="refusal">{refused}</Note> : null}
-          <Section label="Taken">
+          <Section label={provingWords.takeParts.taken}>
             {taken.length + brought.length === 0 ? (
-              <Words ink="soft">Nothing yet. What is picked comes off the shelf’s count.</Words>
+              <Words ink="soft">{provingWords.takeParts.nothingYetWhatIsPicked}</Words>
             ) : null}
             {taken.map(({ id, part, description, pieces, batch, by }) => (
               <Words
                 key={id}
-              >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? `, batch ${batch}` : ''}, ${by || 'you'}.`}</Words>
+              >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? provingWords.takeParts.batch(batch) : ''}, ${by || 'you'}.`}</Words>
             ))}
             {brought.map(({ id, part, pieces, from, by }) => (
-              <Words
-                key={id}
-              >{`${pieces} × ${planWords.part[part]}, not off the shelf: “${from}”, ${by || 'you'}.`}</Words>
+              <Words key={id}>
+                {provingWords.takeParts.notOffTheShelf(
+                  pieces,
+                  planWords.part[part],
+                  from,
+                  by || 'you',
+                )}
+              </Words>
             ))}
           </Section>
           {wanted.length > 0 ? (
             <Section>
-              <Words>{`${asked.length > 0 ? 'The step' : 'The plan'} takes: ${words.format.list(wanted.map((part) => planWords.part[part]))}.`}</Words>
+              <Words>
+                {provingWords.takeParts.takes(
+                  asked.length > 0
+                    ? provingWords.takeParts.theStep
+                    : provingWords.takeParts.thePlan,
+                  words.format.list(wanted.map((part) => planWords.part[part])),
+                )}
+              </Words>
             </Section>
           ) : null}
         </>
@@ -104,7 +117,7 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
             <Row
               key={line.id}
               title={line.description}
-              says={`${capital(planWords.part[line.part])} · ${line.fits || 'fits all'}${fits(line) ? ' · fits this brake by its sheet' : named.has(line.part) ? ' · not the one this brake’s sheet names' : ''}${line.lastBatch ? ` · batch ${line.lastBatch}` : ''}${line.count <= line.reorderAt ? ' · order more' : ''}`}
+              says={`${capital(planWords.part[line.part])} · ${line.fits || provingWords.takeParts.fitsAll}${fits(line) ? provingWords.takeParts.fitsThisBrakeByIts : named.has(line.part) ? provingWords.takeParts.notTheOneThisBrakes : ''}${line.lastBatch ? provingWords.takeParts.lastBatch(line.lastBatch) : ''}${line.count <= line.reorderAt ? provingWords.takeParts.orderMore : ''}`}
               aside={<Words kind="smallReading">{`${line.count}`}</Words>}
               disabled={line.count <= 0}
               onPress={() => takeOne(line)}
@@ -112,8 +125,8 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
           ))}
           {lines.length === 0 ? (
             <Empty
-              title="Nothing of it on the shelf"
-              says="Stores keeps what came in; a part taken here comes off its count."
+              title={provingWords.takeParts.nothingOfItOnThe}
+              says={provingWords.takeParts.storesKeepsWhatCameIn}
             />
           ) : null}
           <Brought job={job} end={end} wanted={wanted} />
@@ -137,9 +150,9 @@ function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly Ne
     setFrom('');
   };
   return (
-    <Section label="Not off this shelf">
+    <Section label={provingWords.takeParts.notOffThisShelf}>
       <Choice
-        label="New part from elsewhere"
+        label={provingWords.takeParts.newPartFromElsewhere}
         options={(wanted.length > 0 ? wanted : NEW_PARTS).map((value) => ({
           value,
           says: capital(planWords.part[value]),
@@ -150,13 +163,18 @@ function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly Ne
       {part ? (
         <>
           <Field
-            label="Where it came from"
+            label={provingWords.takeParts.whereItCameFrom}
             value={from}
             maxLength={120}
             onChangeText={setFrom}
-            hint="In the new hose’s bag, or the customer’s own."
+            hint={provingWords.takeParts.inTheNewHosesBag}
           />
-          <Button kind="plain" says="Write it down" disabled={!from.trim()} onPress={record} />
+          <Button
+            kind="plain"
+            says={provingWords.takeParts.writeItDown}
+            disabled={!from.trim()}
+            onPress={record}
+          />
         </>
       ) : null}
     </Section>

@@ -23,6 +23,7 @@ import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { Pictures } from '../Pictures';
 import { OnFrom } from './OnFrom';
+import { provingWords } from '../../../words/proving';
 
 /** Something that is not as its maker meant it: what, how far, a picture, the choices with their risk, and who decided. */
 export function TellDeviation({ jobId, end }: { jobId: string; end: End }) {
@@ -34,18 +35,28 @@ function Telling({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={`${words.end[end]} brake`}
-      title="Not as the maker meant it"
+      over={provingWords.tellDeviation.brake(words.end[end])}
+      title={provingWords.tellDeviation.notAsTheMakerMeant}
       foot={<OnFrom job={job} />}
     >
       {told.map((each) => (
         <Section key={each.id} label={planWords.deviation[each.deviation]}>
           <Words kind="strong">{each.words}</Words>
-          {each.measured ? <Words>{`Measured: ${each.measured}.`}</Words> : null}
-          <Words>{`${planWords.choice[each.choice].says}: decided by ${each.who} (${planWords.decider[each.decidedBy].toLowerCase()}), risk read out by ${each.by || 'you'}, ${exactDay(each.at)}.`}</Words>
+          {each.measured ? (
+            <Words>{provingWords.tellDeviation.measured(each.measured)}</Words>
+          ) : null}
+          <Words>
+            {provingWords.tellDeviation.decidedByRiskReadOut(
+              planWords.choice[each.choice].says,
+              each.who,
+              words.inSentence(planWords.decider[each.decidedBy]),
+              each.by || 'you',
+              exactDay(each.at),
+            )}
+          </Words>
         </Section>
       ))}
-      <Section label="Pictures">
+      <Section label={provingWords.tellDeviation.pictures}>
         <Pictures job={job} end={end} area="mount" offered />
       </Section>
       <Write key={told.length} job={job} end={end} />
@@ -82,9 +93,9 @@ function Write({ job, end }: { job: Job; end: End }) {
       );
   };
   return (
-    <Section label="Another one">
+    <Section label={provingWords.tellDeviation.anotherOne}>
       <Choice
-        label="What it is"
+        label={provingWords.tellDeviation.whatItIs}
         options={DEVIATIONS.map((value) => ({ value, says: planWords.deviation[value] }))}
         chosen={deviation ? [deviation] : []}
         onChoose={(chosen) => {
@@ -96,23 +107,21 @@ function Write({ job, end }: { job: Job; end: End }) {
       {deviation ? (
         <>
           <Field
-            label="What is seen"
+            label={provingWords.tellDeviation.whatIsSeen}
             value={what}
             maxLength={300}
             onChangeText={setWhat}
-            error={
-              tried && !what.trim() ? 'Write what is seen: it goes into the record.' : undefined
-            }
+            error={tried && !what.trim() ? provingWords.tellDeviation.writeWhatIsSeenIt : undefined}
           />
           <Field
-            label="Measured"
+            label={provingWords.tellDeviation.measuredLabel}
             value={measured}
             maxLength={120}
             onChangeText={setMeasured}
-            hint="Where and how far, with its unit."
+            hint={provingWords.tellDeviation.whereAndHowFarWith}
           />
           <Choice
-            label="What becomes of it"
+            label={provingWords.tellDeviation.whatBecomesOfIt}
             options={choicesFor(deviation).map((value) => ({
               value,
               says: planWords.choice[value].says,
@@ -123,42 +132,47 @@ function Write({ job, end }: { job: Job; end: End }) {
               setRiskTold(false);
             }}
           />
-          {tried && !choice ? <Fault says="Choose what becomes of it." /> : null}
+          {tried && !choice ? (
+            <Fault says={provingWords.tellDeviation.chooseWhatBecomesOfIt} />
+          ) : null}
         </>
       ) : null}
       {choice ? (
         <>
-          <Note kind="caution" title="Read this out">
+          <Note kind="caution" title={provingWords.tellDeviation.readThisOut}>
             {planWords.choice[choice].risk}
           </Note>
           <Choice
-            label="Who decides"
+            label={provingWords.tellDeviation.whoDecides}
             options={DECIDERS.map((value) => ({ value, says: planWords.decider[value] }))}
             chosen={[decidedBy]}
             onChoose={setDecidedBy}
           />
           <Field
-            label="Name"
+            label={provingWords.tellDeviation.name}
             value={who}
             maxLength={80}
             onChangeText={setWho}
-            error={tried && !who.trim() ? 'Write who decided.' : undefined}
+            error={tried && !who.trim() ? provingWords.tellDeviation.writeWhoDecided : undefined}
           />
           <Choice
-            label="The risk"
+            label={provingWords.tellDeviation.theRisk}
             many
-            options={[{ value: true, says: 'The risk was read out and understood' }]}
+            options={[{ value: true, says: provingWords.tellDeviation.theRiskWasReadOut }]}
             chosen={riskTold ? [true] : []}
             onChoose={() => setRiskTold(!riskTold)}
           />
-          {tried && !riskTold ? <Fault says="Read the risk out first." /> : null}
-          <Button kind="plain" says="Record the decision" onPress={record} />
+          {tried && !riskTold ? (
+            <Fault says={provingWords.tellDeviation.readTheRiskOutFirst} />
+          ) : null}
+          <Button
+            kind="plain"
+            says={provingWords.tellDeviation.recordTheDecision}
+            onPress={record}
+          />
         </>
       ) : null}
-      <Words kind="small">
-        A modified structural part is never marked as holding. Suspected damage goes to a qualified
-        person or the maker.
-      </Words>
+      <Words kind="small">{provingWords.tellDeviation.aModifiedStructuralPartIs}</Words>
     </Section>
   );
 }

@@ -2,6 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { useEndParams } from '../../../../screens/bench/params';
 import { later } from '../../../../screens/later';
 import { NoSuchPage } from '../../../../screens/NoSuchPage';
+import { words } from '../../../../words/words';
 
 const EndScreen = later(() =>
   import('../../../../screens/bench/jobScreens').then((screens) => screens.EndScreen),
@@ -24,8 +25,8 @@ export default function EndRoute() {
   if (end === null)
     return (
       <NoSuchPage
-        says="A bike has a front and a rear brake; this address names neither."
-        back="To the job"
+        says={words.noEnd.aBikeHasAFront}
+        back={words.noEnd.toTheJob}
         to={`/bench/${jobId}`}
       />
     );

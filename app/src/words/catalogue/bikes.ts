@@ -1,0 +1,57 @@
+export interface BikesWords {
+  bikeList: {
+    find: string;
+    findBy: string;
+    noSuchBike: string;
+    noBikeYet: string;
+    fewerLettersFindMoreA: string;
+    bikesStandHereOnceThey: string;
+    checkInABike: string;
+  };
+  bikeSheet: {
+    hasAMotor: string;
+    kgLaden: (systemMassKg: number) => string;
+    riddenInTheWet: string;
+    kmAWeek: (kmPerWeek: number) => string;
+    doNotRide: string;
+    foundAtVisitAndNo: (tag: number) => string;
+    whatWasFound: string;
+    phone: (phone: string) => string;
+    thicknessOverTime: string;
+    nothingMeasuredYetEveryVisit: string;
+    fittedNewestFirst: string;
+    jobs: string;
+    sealed: (sealedAt: string, seal: string) => string;
+    onTheBenchPromised: (promisedAt: string) => string;
+  };
+  thicknessChart: {
+    mm: (leastMm: string, point: string) => string;
+    limitMm: (limit: string) => string;
+    by: (title: string, byDistance: string) => string;
+    measuredOnceALineTakes: (measuredOn: string) => string;
+    withItsDoubt: string;
+    lessItsDoubt: string;
+    earlyEnd: string;
+    lateEnd: string;
+    km: (x: string) => string;
+    limit: (limit: string) => string;
+    itsLimitOfMeasured: (
+      leastMm: string,
+      leastMm2: string,
+      limit: string,
+      measuredOn: string,
+    ) => string;
+    past: string;
+    at: string;
+    sinceTheLastNewPart: (lastLife: number) => string;
+    atKm: (x: string) => string;
+    mayBeDueNow: (says: string) => string;
+    theNextService: (says: string, early: string, nextService: string) => string;
+    thatMayBeBefore: string;
+    thatIsAfter: string;
+    mmPer1000Km: (gone: string) => string;
+    mmGoneSince: (gone: string, measuredOn: string, per: string) => string;
+    atOdometerKm: (odometerKm: string) => string;
+    on: (measuredOn: string) => string;
+  };
+}

@@ -1,0 +1,62 @@
+export interface CheckInWords {
+  checkIn: {
+    checkIn: string;
+    whoseBike: string;
+    aNewCustomer: string;
+    backToTheBench: string;
+    find: string;
+    findBy: string;
+    lastTag: (lastTag: number) => string;
+    nobodyOfThatNameYet: string;
+    newBikeOf: (customerName: string) => string;
+    newCustomer: string;
+    checkItIn: string;
+    anotherBike: string;
+    bike: string;
+    customerAndBike: string;
+    customer: string;
+    phone: string;
+    bikeAsPeopleCallIt: string;
+    maker: string;
+    serial: string;
+    motor: string;
+    noMotor: string;
+    hasAMotor: string;
+    anotherBikeOf: (customerName: string) => string;
+    writeTheCustomersName: string;
+    atMost120Letters: string;
+    digitsSpacesAndALeading: string;
+    giveTheBikeAName: string;
+    atMost80Letters: string;
+    atMost60Letters: string;
+  };
+  editJob: {
+    changeTheJob: string;
+    keepMine: string;
+    takeTheirs: string;
+    save: string;
+    theirs: (theirs: string) => string;
+    leverFront: (frontLever: string) => string;
+    leverNotAsked: string;
+    promised: (promisedAt: string) => string;
+    km: (odometerKm: number) => string;
+  };
+  visitFields: {
+    complaint: string;
+    writeWhatTheRiderSays: string;
+    inTheRidersOwnWords: string;
+    symptoms: string;
+    whichLeverWorksTheFront: string;
+    left: string;
+    right: string;
+    notAskedYet: string;
+    countriesAndRidersDifferAnd: string;
+    promise: string;
+    promisedFor: string;
+    benchTime: string;
+    min: (value: number) => string;
+    wholeKilometresDigitsOnly: string;
+    kilometresRidden: string;
+    ifTheBikeOrThe: string;
+  };
+}

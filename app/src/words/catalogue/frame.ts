@@ -1,0 +1,129 @@
+export interface FrameWords {
+  app: string;
+  notKept: string;
+  sayWhy: string;
+  skip: string;
+  /** What a key of the hardware keyboard does. */
+  keys: {
+    title: string;
+    none: string;
+    digits: string;
+    close: string;
+    take: string;
+    erase: string;
+    nextPlace: string;
+    placeBefore: string;
+    openPlace: string;
+    hold: string;
+    stepDone: string;
+    stepBack: string;
+    pulled: string;
+    tight: string;
+    ridgeFelt: string;
+    noRidge: string;
+    help: string;
+    named: Partial<Record<string, string>>;
+  };
+  noEnd: {
+    aBikeHasAFront: string;
+    toTheJob: string;
+  };
+  pickJob: {
+    pickABike: string;
+    itsJobOpensHereWhat: string;
+  };
+  pickBike: {
+    pickABike: string;
+    itsJobsItsSealsAnd: string;
+  };
+  pickRecord: {
+    pickARecord: string;
+    itsTextItsSealAnd: string;
+  };
+  againstAdvice: {
+    riddenAgainstAdvice: string;
+    notReplacedAtVisit: (capital: string, tag: string, at: string, said: string) => string;
+  };
+  caught: {
+    thisPageFailed: string;
+    whatWasRecordedIsKept: string;
+    tryAgain: string;
+  };
+  noSuchPage: {
+    thisAddressLeadsNowhereIt: string;
+    toTheBench: string;
+    thereIsNoSuchPage: string;
+  };
+  frame: {
+    lightAuto: string;
+    lightDark: string;
+    lightDay: string;
+    holdFast: string;
+    oneEntryKeptOnThis: string;
+    entriesKeptOnThisDevice: (count: number) => string;
+    itIsSetAsideAnd: string;
+    itIsDealtWith: string;
+    notSentKeptHereFor: (mine: string) => string;
+    signOut: string;
+    oneEntryIs: string;
+    entriesAre: (count: number) => string;
+    keptHereAndWillBe: (mine: string) => string;
+    somebodyElsesKeptHereUntil: (others: string) => string;
+  };
+  bench: {
+    oneBike: string;
+    bikes: (bikes: number) => string;
+    noBikeIsIn: string;
+    bikesThatAreCheckedIn: string;
+    checkInABike: string;
+    doNotRide: string;
+    riddenAgainstAdvice: string;
+    next: (next: string) => string;
+    notInspected: string;
+    by: (when: string) => string;
+  };
+  doNotRide: {
+    doNotRide: string;
+  };
+  needsYou: {
+    needsYou: string;
+    needsYouEntries: (value: number) => string;
+    notTaken: (problem: string) => string;
+    toTheJob: string;
+    sendAgain: string;
+    itIsDealtWith: string;
+  };
+  pinTried: {
+    yourPinWasTried: string;
+    wronglyWhereIsSignedIn: (tries: string, by: string, at: string) => string;
+    times: (tries: number) => string;
+    seen: string;
+  };
+  signIn: {
+    yourSessionEnded: string;
+    brakeWorkMeasuredAndRecorded: string;
+    holdFast: string;
+    signInAgainAndCarry: string;
+    yourName: string;
+    writeYourName: string;
+    passphrase: string;
+    writeYourPassphrase: string;
+    signIn: string;
+    holdFastNeverReplacesThe: string;
+  };
+  formLine: {
+    aNumberOrEmptyWhen: string;
+  };
+  jobTag: {
+    tag: (tag: number) => string;
+    backTag: (says: string, tag: number) => string;
+  };
+  screenName: {
+    holdFast: string;
+  };
+  shown: {
+    loading: string;
+    thisCouldNotBeShown: string;
+    tryAgain: string;
+  };
+}

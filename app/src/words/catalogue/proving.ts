@@ -1,0 +1,134 @@
+export interface ProvingWords {
+  bedIn: {
+    brake: (end: string, beddingIn: string) => string;
+    bedIn: string;
+    countAPullOfMade: (value: number, wanted: number) => string;
+    ofPullsTouchForEach: (wanted: number) => string;
+    ofLookAtTheRing: (wanted: number) => string;
+    notYet: string;
+    theStandTestAndA: string;
+    likelyRotor: string;
+    aPull: string;
+    kj: (nextJ: string) => string;
+    letItCool: string;
+    noNeed: string;
+    rideOnWithoutBrakingNever: string;
+    theRingItLeaves: string;
+    witnessRing: string;
+    backToTheRadialCheck: string;
+    thePadsSweepOverThe: string;
+    morePullsIfAFull: string;
+    howHard: string;
+    takeTheLastBack: string;
+    fromKmH: string;
+    toKmH: string;
+    from5To60Km: string;
+    anEstimateKgOnA: (
+      massKg: number,
+      systemMassKg: string,
+      rotorMm: number,
+      rotorMm2: string,
+    ) => string;
+    assumed: string;
+  };
+  bleedRun: {
+    bleed: string;
+    brakeCycle: (end: string, value: number) => string;
+    doNotRideUntilIt: string;
+    recordWhatYouFindUnder: string;
+    testTheLeverForAir: string;
+    testTheLever: string;
+    putItIntoThePlan: string;
+    thisCycleBubbles: string;
+    bubbles: (bubbles: string) => string;
+    colour: string;
+    movedMl: string;
+    aNumberSuchAs9: string;
+    method: string;
+    byAnotherMethod: (does: string) => string;
+    theRunSoFar: string;
+    takeTheLastBack: string;
+    ml: (ml: number) => string;
+    fluid: string;
+    hoseLengthMm: string;
+    aLengthInMillimetres: string;
+    hoseMlSystemAFlush: (
+      hoseMl: string,
+      systemMl: string,
+      flushMl: number,
+      flushMl2: number,
+      capacityMl: number,
+      assumed: string,
+    ) => string;
+    boreOrKitAreAssumed: string;
+    mlLot: (ml: number, fluid: string, lot: string, backMl: string) => string;
+    back: (backMl: number) => string;
+    nothingBookedOffYet: string;
+    theFluidInItIs: string;
+    bookFluidOffOrBack: string;
+  };
+  finalCheck: {
+    brakeOf: (end: string, value: number, value2: number) => string;
+    checkByName: string;
+    nothingWasOpenedOrLoosened: string;
+  };
+  onFrom: {
+    job: string;
+    onWithThePlan: string;
+    backToTheJob: string;
+  };
+  takeParts: {
+    parts: string;
+    brake: (end: string) => string;
+    partsFromTheShelf: string;
+    taken: string;
+    nothingYetWhatIsPicked: string;
+    batch: (batch: string) => string;
+    notOffTheShelf: (pieces: number, part: string, from: string, by: string) => string;
+    takes: (value: string, wanted: string) => string;
+    theStep: string;
+    thePlan: string;
+    fitsAll: string;
+    fitsThisBrakeByIts: string;
+    notTheOneThisBrakes: string;
+    lastBatch: (lastBatch: string) => string;
+    orderMore: string;
+    nothingOfItOnThe: string;
+    storesKeepsWhatCameIn: string;
+    notOffThisShelf: string;
+    newPartFromElsewhere: string;
+    whereItCameFrom: string;
+    inTheNewHosesBag: string;
+    writeItDown: string;
+  };
+  tellDeviation: {
+    brake: (end: string) => string;
+    notAsTheMakerMeant: string;
+    measured: (measured: string) => string;
+    decidedByRiskReadOut: (
+      says: string,
+      who: string,
+      decidedBy: string,
+      by: string,
+      at: string,
+    ) => string;
+    pictures: string;
+    anotherOne: string;
+    whatItIs: string;
+    whatIsSeen: string;
+    writeWhatIsSeenIt: string;
+    measuredLabel: string;
+    whereAndHowFarWith: string;
+    whatBecomesOfIt: string;
+    chooseWhatBecomesOfIt: string;
+    readThisOut: string;
+    whoDecides: string;
+    name: string;
+    writeWhoDecided: string;
+    theRisk: string;
+    theRiskWasReadOut: string;
+    readTheRiskOutFirst: string;
+    recordTheDecision: string;
+    aModifiedStructuralPartIs: string;
+  };
+}

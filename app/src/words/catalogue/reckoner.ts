@@ -1,0 +1,44 @@
+export interface ReckonerWords {
+  fluidReckoner: {
+    fluidForAFlush: string;
+    boreMm: string;
+    hoseMm: string;
+    caliperAndLeverMl: string;
+    hoseMlSystemMlA: (
+      hoseMl: string,
+      systemMl: string,
+      flushMl: number,
+      flushMl2: number,
+      capacityMl: number,
+    ) => string;
+    numbersAboveZero: string;
+    boilingPointByWater: string;
+    fluid: string;
+    water: string;
+    aPercentageByTheTester: string;
+    aboveNoNumberChangeIt: (value: number) => string;
+    aboutCAnEstimateDry: (boils: number, dry: number, wet: number, value: number) => string;
+  };
+  reckoner: {
+    reckoner: string;
+    wrenchAndFluid: string;
+    theBoltAsksFor: string;
+    fromNM: string;
+    toNM: string;
+    emptyOneNamedValueSpread: string;
+    theWrench: string;
+    greatestNM: string;
+    aNumberAboveZero: string;
+    tolerance: string;
+    assumed: (assumed: number) => string;
+    aPercentageFrom01: string;
+    marksEveryNM: string;
+    setItTo: string;
+    fillInTheBoltAnd: string;
+    anyMarkFromToKeeps: (loNm: string, hiNm: string) => string;
+    thisWrenchCannotProveThis: string;
+    becauseUseAFinerOne: (answer: string) => string;
+    setBetweenLo1Tolerance: string;
+    numbersAboveZero: string;
+  };
+}

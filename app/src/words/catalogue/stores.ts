@@ -1,0 +1,96 @@
+export interface StoresWords {
+  sheetFacts: {
+    notKnown: string;
+    specSheetRevision: (revision: number) => string;
+    brake: string;
+    onePiston: string;
+    pistons: (pistons: number) => string;
+    bleedPort: string;
+    rotorNew: string;
+    mm: (limitMm: string) => string;
+    rotorSize: string;
+    organicPadsOnly: string;
+    padAndPlateNew: string;
+    backingPlateAssumed: string;
+    backingPlate: string;
+    padShape: string;
+    padsComeAs: string;
+    leverRatio: string;
+    masterBore: string;
+    aSoundBrakesOwnGive: string;
+    hoseBore: string;
+    caliperAndLeverHold: string;
+    barbAndOlive: string;
+    toNM: (loNm: string, hiNm: string) => string;
+    oneValue10IsOur: string;
+    noneAsked: string;
+    fluidAlsoNamed: string;
+  };
+  feedScreen: {
+    stores: string;
+    gaugeFeed: string;
+    backToStores: string;
+    gaugesConnectTo1270: (port: string | number) => string;
+    noGaugeOnTheFeed: string;
+    itAppearsByItselfOnce: string;
+    lastReadings: string;
+    notUsed: (unit: string, unused: string) => string;
+    toSStep: (unit: string, wentTo: string) => string;
+    notInTheRegister: string;
+    onTheLine: string;
+    theLineDroppedItComes: string;
+    aStandInForA: string;
+    whatPlays: (serial: string) => string;
+    pressItsButton: string;
+    pressTheButtonOf: (serial: string) => string;
+  };
+  sheetPage: {
+    storesSpecSheets: string;
+    duplicate: string;
+    edit: string;
+    backToStores: string;
+    revisions: string;
+    revision: (revision: number) => string;
+    changed: (changed: string) => string;
+    nothingChanged: string;
+  };
+  stores: {
+    whatTheBenchWorksWith: string;
+    shopRules: string;
+    fluid: string;
+    new: string;
+    lot: (family: string, lot: string, fault: string) => string;
+    ml: (remainingMl: number) => string;
+    wasteCan: (family: string) => string;
+    lastHandedOver: (handedOverAt: string) => string;
+    neverHandedOverForRecycling: string;
+    wastedMl: (ml: number) => string;
+    handedOver: string;
+    wasteOfWasHandedOver: (family: string) => string;
+    gauges: string;
+    gaugeFeed: string;
+    register: string;
+    parts: string;
+    fitsAll: string;
+    orderMore: string;
+    torqueWrenches: string;
+    ofClicks: (
+      tolerance: string,
+      toleranceAssumed: string,
+      uses: string,
+      value: string,
+      retired: string,
+    ) => string;
+    calibratedTo: (calibrationDueOn: string) => string;
+    overdueNothingItSetsIs: string;
+    specSheets: string;
+    takeIn: string;
+    rotorLimit: (source: string, limitMm: string, fluid: string) => string;
+    notKnown: string;
+    noFluid: string;
+    rev: (revision: number) => string;
+    writtenOff: (writtenOffReason: string) => string;
+    useBy: (lastDay: string) => string;
+    opened: (openedOn: string) => string;
+  };
+}

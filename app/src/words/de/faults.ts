@@ -1,0 +1,152 @@
+import { YEARS } from '@hold-fast/contract/fields';
+import type { Facts, FaultWords } from '../catalogue/faults';
+
+const NO_SUCH_WORK = ({ procedure }: Facts) =>
+  `Bei einer Bremse dieser Art gibt es diese Arbeit nicht: ${String(procedure)}.`;
+
+export const faults: FaultWords = {
+  fault: {
+    'gaugeId unknown': 'Dieses Messzeug gibt es nicht.',
+    'wrenchId unknown': 'Diesen Schlüssel gibt es nicht.',
+    'containerId unknown': 'Diesen Behälter gibt es nicht.',
+    'stockId unknown': 'Dieses Teil gibt es nicht.',
+    'sheetRevisionId unknown': 'Dieses Datenblatt gibt es nicht.',
+    'gaugeId retired': 'Dieses Messzeug ist ausgemustert.',
+    'gaugeId unsuited': 'Diese Art Messzeug ist hier nicht gut genug.',
+    'pointCount wrong-part': 'Eine Scheibe hat Punkte; die anderen haben benannte Stellen.',
+    'basis wrong-part':
+      'Beläge werden ganz oder als Reibbelag gemessen, ein Hebel nach Weg oder vom Lenker; sonst nichts.',
+    'measurementId unknown': 'Diese Messung gibt es in diesem Auftrag nicht.',
+    'no-such-point': ({ place }) => `Die Stelle „${String(place)}“ gibt es an diesem Teil nicht.`,
+    'replaces unknown': 'An dieser Stelle gibt es keinen solchen Wert zu berichtigen.',
+    'subject wrong-part':
+      'Ein Rand wird an einer Scheibe gefühlt, und die mittlere Stelle gilt für Spalte.',
+    'no-such-area': 'Diese Bremse hat kein solches Teil.',
+    'wrong-area': 'Das findet sich dort nicht.',
+    'compound-change':
+      'Die Scheibe wurde mit einer anderen Mischung eingebremst: sagen, was deswegen geschieht.',
+    'not-identified': 'Zuerst diese Bremse bestimmen: ihr Datenblatt wählen.',
+    'not-on-sheet':
+      'Niemand gibt für diese Verschraubung ein Drehmoment an: am Teil oder im Blatt des Herstellers ablesen.',
+    'wrenchId retired': 'Dieser Schlüssel ist ausgemustert.',
+    'points-back': 'Dieser Hahnenfuß zeigt hinter den Griff zurück.',
+    'window-too-narrow': 'Dieser Schlüssel kann diese Schraube nicht beweisen.',
+    'outside-scale': 'Dieser Schlüssel kann diese Schraube nicht beweisen.',
+    'outside-window': ({ loNm, hiNm }) =>
+      `Zwischen ${String(loNm)} und ${String(hiNm)} N·m einstellen.`,
+    'tighteningId unknown': 'Dieses Anziehen gibt es in diesem Auftrag nicht.',
+    'no-such-bolt': ({ boltCount }) => `Es sind ${String(boltCount)} Schrauben.`,
+    'no-such-pass': 'Eine einzelne Schraube geht vom Anlegen gleich auf voll.',
+    'not-measured': 'Ein Klickschlüssel zeigt keine Zahl, und ein Wert gehört zu einer Schraube.',
+    'no-clamp': 'Diese Verschraubung hält keine Schelle.',
+    'pieces not-enough': ({ count, description }) =>
+      `Im Regal: ${String(count)} × ${String(description)}.`,
+    'no-fluid-asked': 'Das Datenblatt dieser Bremse verlangt keine Flüssigkeit.',
+    'fillId unknown': 'Diese Flüssigkeit gibt es in diesem Auftrag nicht.',
+    'not-poured-back': 'Nur sauberes Mineralöl darf zurück; der Rest ist Altflüssigkeit.',
+    'more-than-taken': ({ left }) => `Mehr als ${String(left)} mL davon können nicht übrig sein.`,
+    'not-asked': 'Nichts, was hier getan wurde, verlangt das.',
+    'not-by-words':
+      'Der Beweis ist ihr Drehmoment, oder die Antwort des Herstellers: Worte allein sind keiner.',
+    'of failed-check':
+      'Was nicht in Ordnung war, wird in Ordnung gebracht und nicht zurückgenommen.',
+    'of unknown': 'Nichts mit dieser Kennung ist zurückzunehmen.',
+    'procedures.front unsuited': NO_SUCH_WORK,
+    'procedures.rear unsuited': NO_SUCH_WORK,
+    'not-done-yet': 'Nur was gewählt wurde und getan ist, kann noch einmal getan werden.',
+    'say-why': 'Damit steht es besser da: schreiben, warum falsch war, was vorher da stand.',
+    'found-again': 'Was wieder gefunden wird, wird nicht zurückgenommen.',
+    'lead-only': 'Ein Fahrverbot nimmt eine Leitung zurück, mit Worten.',
+    'no-common-window':
+      'Die Prägung auf dem Teil und das Datenblatt haben kein Drehmoment gemeinsam: den Hersteller fragen.',
+    'lead-decides': 'Welches der beiden gilt, sagt eine Leitung.',
+    'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
+    'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
+    'reason empty': 'Schreiben, warum es ausgelassen wird.',
+    'customer unknown': 'Diesen Kunden gibt es nicht.',
+    'bike unknown': 'Dieser Kunde hat kein solches Rad.',
+    'name taken': 'Ein anderes hat diesen Namen.',
+    'feedSerial taken': 'Ein anderes hat diesen Namen an der Leitung.',
+    taken: 'Ein anderes hat diesen Titel.',
+    'not-a-picture': 'Das ist kein ganzes Bild.',
+    'wrong-pin': 'Das ist nicht die PIN dieser Person.',
+    'new-not-above-limit': 'Neu muss dicker sein als die Grenze.',
+    'thinner-than-plate': 'Der Belag muss im Neuzustand dicker sein als seine Platte.',
+    'window-upside-down': 'Das kleinere Drehmoment darf nicht über dem größeren liegen.',
+    'not-slower': 'Es muss langsamer werden.',
+    'not-offered': 'Das steht hier nicht zur Wahl.',
+    'doubt-under-step':
+      'Schon sein Anzeigeschritt lässt mehr offen: mindestens der Schritt geteilt durch 1,73.',
+    'points-on-vernier': 'Ein Nonius hat lange Backen und keine Spitzen.',
+    'wrong-fluid-kept': 'Ein Behälter mit falscher Flüssigkeit wird ausgebucht.',
+    'no-pieces': 'Mehr oder weniger als keines.',
+    twice: 'Jedes einmal.',
+    'bands-overlap': 'Jedes Band muss über dem vorigen enden.',
+    'no-time-zone': 'Keine Zeitzone mit diesem Namen.',
+    'no-currency': 'Drei Buchstaben einer Währung, etwa EUR.',
+    'year-out-of-range': `Ein Jahr von ${YEARS.from} bis ${YEARS.to}.`,
+    unwritable: 'Ein Zeichen darin lässt sich nicht schreiben.',
+    'too-fine': 'Mindestens 0,001 mm, oder nichts.',
+    'pictures-of-job':
+      'Die Bilder dieses Auftrags sind zusammen zu groß. Nichts wurde gespeichert; die vorhandenen bleiben.',
+    'disk-full':
+      'Die Platte des Rechners der Werkstatt ist voll. Nichts wurde gespeichert und nichts ist verloren; dort Platz schaffen, dann geht es weiter.',
+    'not-json': 'Was gesendet wurde, ist kein JSON.',
+    unreadable: 'Die Anfrage ließ sich nicht lesen.',
+    'rows-refused': 'Einige Zeilen sind verweigert, also wurde nichts aufgenommen.',
+    'unknown-key': 'Dieses Feld gibt es hier nicht.',
+    invalid_type: 'Das fehlt oder ist von falscher Art.',
+    invalid_value: 'Das steht nicht zur Wahl.',
+    invalid_format: 'Das ist nicht geschrieben, wie es sein muss.',
+    invalid_union: 'Das ist nicht geschrieben, wie es sein muss.',
+    not_multiple_of: 'Das hat mehr Nachkommastellen, als aufgehoben werden.',
+    too_small: ({ minimum, origin }) =>
+      origin === 'string' || origin === 'array'
+        ? Number(minimum) === 1
+          ? 'Das darf nicht leer sein.'
+          : `Mindestens ${String(minimum)}.`
+        : `Es muss mindestens ${String(minimum)} sein.`,
+    too_big: ({ maximum, origin }) =>
+      origin === 'string'
+        ? `Höchstens ${String(maximum)} Zeichen.`
+        : `Es darf höchstens ${String(maximum)} sein.`,
+  },
+  problem: {
+    'invalid-input': 'Etwas darin kann nicht stimmen.',
+    'not-signed-in':
+      'Du bist nicht angemeldet. Anmelden und noch einmal senden; nichts wurde gespeichert.',
+    'wrong-sign-in': 'Dieser Name und dieser Kennsatz gehören nicht zusammen.',
+    'wrong-pin': 'Das ist nicht die PIN dieser Person.',
+    'too-many-tries': ({ seconds }) =>
+      seconds === undefined
+        ? 'Zu viele falsche Versuche. Eine Viertelstunde warten.'
+        : `Zu viele falsche Versuche. ${String(seconds)} s warten, dann noch einmal.`,
+    'not-allowed': 'Deine Rolle darf das nicht.',
+    'other-person': 'Hier ist jemand anderes angemeldet. Das wartet auf die Person, der es gehört.',
+    'cross-site': 'Das kam von einer anderen Seite und wurde nicht getan.',
+    'not-found': 'Das gibt es hier nicht.',
+    'id-reused': 'Diese Kennung wurde für etwas anderes verwendet. Nichts wurde gespeichert.',
+    'version-conflict':
+      'Jemand anderes hat das inzwischen geändert. Beide Fassungen sind aufgehoben: eine wählen.',
+    'job-sealed':
+      'Dieser Auftrag ist unterschrieben und versiegelt. Nichts darin ändert sich mehr.',
+    'reading-refused': 'Dieser Wert kann nicht stimmen.',
+    'container-refused': 'Dieser Behälter darf für diese Bremse nicht verwendet werden.',
+    'wrench-refused': 'Dieser Schlüssel kann diese Schraube nicht.',
+    'stock-refused': 'Das gibt das Regal nicht her.',
+    'fitting-refused': 'Dieses Teil darf so nicht verbaut werden.',
+    'step-refused': 'Dieser Schritt kann so nicht getan oder ausgelassen werden.',
+    'step-overtaken':
+      'Jemand anderes ist mit diesem Plan weitergegangen. Nachsehen, wo er jetzt steht.',
+    'nothing-to-decide': 'Ein solches Urteil gibt es nicht zu entscheiden.',
+    'sign-off-refused': 'Dieser Auftrag darf noch nicht unterschrieben werden.',
+    'too-large': 'Das ist zu groß.',
+    unavailable:
+      'Die Datenbank ist nicht erreichbar. Nichts wurde gespeichert; gleich noch einmal versuchen.',
+    fault: 'Bei uns ist etwas schiefgegangen. Nichts wurde gespeichert.',
+  },
+  containerRefused: (why) => `Verweigert: ${why}.`,
+  organicOnly: 'Die Scheibe ist nur für organische Beläge gekennzeichnet.',
+  noConnection:
+    'Keine Verbindung zum Server der Werkstatt. Nichts ist verloren: noch einmal versuchen.',
+};

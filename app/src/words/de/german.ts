@@ -1,0 +1,39 @@
+import type { Catalogue } from '../catalogue/catalogue';
+import { bikes } from './bikes';
+import { checkIn } from './checkIn';
+import { faults } from './faults';
+import { frame } from './frame';
+import { instruments } from './instruments';
+import { job } from './job';
+import { ledger } from './ledger';
+import { measuring } from './measuring';
+import { parts } from './parts';
+import { plan } from './plan';
+import { planning } from './planning';
+import { proving } from './proving';
+import { reckoner } from './reckoner';
+import { storeForms } from './storeForms';
+import { stores } from './stores';
+import { things } from './things';
+import { verdicts } from './verdicts';
+
+/** Everything the app says, in German. */
+export const german: Catalogue = {
+  things,
+  verdicts,
+  faults,
+  frame,
+  parts,
+  plan,
+  planning,
+  proving,
+  measuring,
+  instruments,
+  job,
+  checkIn,
+  bikes,
+  stores,
+  storeForms,
+  reckoner,
+  ledger,
+};

@@ -1,0 +1,97 @@
+import type { InstrumentsWords } from '../catalogue/instruments';
+
+export const instruments: InstrumentsWords = {
+  boltCircle: {
+    ofDoneInThisPass: (boltCount, done, boltCount2) =>
+      `${boltCount}. ${done} von ${boltCount2} in diesem Durchgang fertig.`,
+    oneFastener: 'Eine Verschraubung',
+    bolts: (boltCount, boltCount2) => `${boltCount} Schrauben, ${boltCount2}`,
+    inStarOrder: 'über Kreuz',
+  },
+  crowfootFigure: {
+    aCrowfootOfMmAt: (extensionMm, angleDegrees, leverMm, crowfoot) =>
+      `Ein Hahnenfußschlüssel von ${extensionMm} mm bei ${angleDegrees} Grad an einem Hebel von ${leverMm} mm: Die Verschraubung bekommt das ${crowfoot}-Fache von dem, was der Schlüssel anzeigt.`,
+  },
+  faceFigure: {
+    oneBoltSnugTheFeeler:
+      'Eine Schraube angelegt, die Fühlerlehre unter dem anderen Auge. Noch nicht gemessen.',
+    theFaceStandsDegreesOut: (angleDegrees, gapMm) =>
+      `Die Fläche steht ${angleDegrees} Grad aus dem Winkel${gapMm}.`,
+    aGapOfMm: (gapMm) => `, ein Spalt von ${gapMm} mm`,
+    snug: 'ANGELEGT',
+    drawn: (value) => `gezeichnet ×${value}`,
+  },
+  gapFigure: {
+    notFelt: 'nicht gefühlt',
+    mm: (value) => `${value} mm`,
+    narrowest: ', am engsten',
+    next: (current) => `Nächster: ${current}.`,
+    allFourAreFelt: 'Alle vier sind gefühlt.',
+  },
+  leverScale: {
+    reachNotMeasured: 'Griffweite nicht gemessen.',
+    reachMm: (reachMm) => `Griffweite ${reachMm} mm.`,
+    atMm: (place, place2) => `${place} bei ${place2} mm.`,
+    bar: 'LENKER',
+  },
+  padBlock: {
+    innerWheelSide: 'INNEN · RADSEITE',
+    notMeasured: 'nicht gemessen',
+    mm: (place) => `${place} mm`,
+    next: (current) => `Nächster: ${current}.`,
+    allFourAreMeasured: 'Alle vier sind gemessen.',
+  },
+  ridgeFigure: {
+    flatJawsRestOnThe:
+      'Flache Backen liegen auf dem unverschlissenen Rand auf und lassen über der Reibfläche einen Spalt.',
+    pointAnvilsSitInsideThe:
+      'Spitze Ambosse sitzen innerhalb des unverschlissenen Rands, auf der Reibfläche selbst.',
+    wornTrack: 'Reibfläche, verschlissen',
+    flatJawsBridgeTheLip: 'flache Backen überbrücken den Rand',
+    pointsReachTheTrack: 'Spitzen reichen auf die Reibfläche',
+  },
+  rotorDial: {
+    mm: 'mm',
+    notMeasured: 'nicht gemessen',
+    mm2: (thicknessMm) => `${thicknessMm} mm`,
+    pointOclock: (point, clock, value, word, point2) =>
+      `Punkt ${point}, ${clock} Uhr: ${value}${word}${point2}.`,
+    pastTheLimit: ', unter der Grenze',
+    thinnest: ', am dünnsten',
+    limitMm: (limitMm, newMm) => `Grenze ${limitMm} mm${newMm}.`,
+    newMm: (newMm) => `, neu ${newMm} mm`,
+    allPointsAreMeasured: 'Alle Punkte sind gemessen.',
+    nextPoint: (current) => `Nächster: Punkt ${current}.`,
+  },
+  runoutRing: {
+    mmDrawn: (times) => `mm · gezeichnet ×${times}`,
+    oclock: (clock, mm) => `${clock} Uhr: ${mm}.`,
+    notRead: 'nicht abgelesen',
+    mm: (mm) => `${mm} mm`,
+    theTurnIsComplete: 'Die Umdrehung ist vollständig.',
+    nextReading: (current) => `Nächste: Ablesung ${current}.`,
+    wobbleOverOneTurnReadings: (value) => `Schlag über eine Umdrehung, ${value} Ablesungen.`,
+  },
+  wearRule: {
+    limit: (limitMm, origin) => `Grenze ${limitMm}, ${origin}`,
+    nothingMeasuredYet: (limitWords) => `${limitWords}. Noch nichts gemessen.`,
+    mmDoubt: (leastMm, upperBound, doubtMm, limitWords) =>
+      `${leastMm} mm${upperBound}, Unsicherheit ${doubtMm}; ${limitWords}.`,
+    atMost: ' höchstens',
+    new: 'neu',
+  },
+  crowfootFields: {
+    reach: 'Zugang',
+    straightOnTheFastener: 'Gerade auf der Verschraubung',
+    withACrowfoot: 'Mit Hahnenfuß',
+    aNutThatTheWrench:
+      'Eine Mutter, die der Schlüssel nicht gerade erreicht, nimmt einen Hahnenfuß.',
+    lGripMm: 'L, Griff, mm',
+    eNutMm: 'E, Mutter, mm',
+    angle: 'Winkel, °',
+    theNutGetsTimesWhat: (crowfoot) =>
+      `Die Mutter bekommt das ${crowfoot}-Fache von dem, was der Schlüssel anzeigt; die Einstellungen unten sind umgerechnet.`,
+    lIs50To1000: 'L ist 50 bis 1000 mm, E 1 bis 300 mm.',
+    theAngleIs0Straight: 'Der Winkel ist 0 (gerade nach vorn) bis 180.',
+  },
+};

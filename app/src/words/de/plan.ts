@@ -1,0 +1,560 @@
+import type { BleedStands } from '@hold-fast/core/fluid/bleedRun';
+import type { StepFault } from '@hold-fast/core/plan/visit';
+import type { StepId } from '@hold-fast/core/procedure/steps';
+import type { PlanWords } from '../catalogue/plan';
+import { parts } from './parts';
+import { things } from './things';
+import { verdicts } from './verdicts';
+
+const step: PlanWords['step'] = {
+  'wash-hands': {
+    does: 'Hände und Werkbank waschen',
+    why: 'Flüssigkeit oder Schmutz auf Belägen und Reibfläche ist Öl auf der Bremse.',
+  },
+  'wheel-out': { does: 'Laufrad ausbauen', why: 'Scheibe nach oben ablegen, aus dem Weg.' },
+  'wheel-in': {
+    does: 'Laufrad einsetzen',
+    why: 'Zwischen den Belägen ist nichts mehr. Ganz einsetzen, dann drehen.',
+  },
+  'pads-out': {
+    does: 'Beläge herausnehmen und eintüten',
+    why: 'Clip, Stift, Beläge mit ihrer Feder. Ab hier kein Hebelzug.',
+  },
+  'pads-back': {
+    does: 'Beläge wieder einsetzen',
+    why: 'Feder sitzt, Stift drin, Clip auf dem Ende.',
+  },
+  'swab-pistons': {
+    does: 'Um die Kolben herum auswischen',
+    why: 'Sonst geht Schmutz mit zwischen Kolben und Dichtung.',
+  },
+  'pistons-home': {
+    does: 'Kolben zurückdrücken',
+    why: 'Gleichmäßig, mit Kunststoff. Nur saubere.',
+  },
+  'block-in': {
+    does: 'Entlüftungsblock einsetzen und verstiften',
+    why: 'Die Form dieses Sattels; er hält die Kolben zurück.',
+  },
+  'block-out': {
+    does: 'Entlüftungsblock herausnehmen',
+    why: 'Zuerst die Anschlüsse zu. Er muss heraus, bevor das Rad dreht.',
+  },
+  'spacer-in': {
+    does: 'Belag-Abstandhalter einsetzen',
+    why: 'Er hält die Beläge, solange der Anschluss am Hebel offen ist.',
+  },
+  'spacer-out': {
+    does: 'Belag-Abstandhalter herausnehmen',
+    why: 'Er muss heraus, bevor das Rad dreht.',
+  },
+  'pump-firm': {
+    does: 'Hebel pumpen, bis er fest ist',
+    why: 'Der erste Zug geht weit. Leichte Züge, dann urteilen.',
+  },
+  'lever-loosen': { does: 'Hebelschelle lösen', why: 'Damit sich der Hebel neigen lässt.' },
+  'lever-tighten': {
+    does: 'Hebelschelle anziehen',
+    why: 'Beide Spalte der Schelle enden gleich; ungleiche brechen.',
+  },
+  'caliper-loosen': {
+    does: 'Sattel lockern',
+    why: 'Nur, bis er sich bewegt, und hinsehen: Oft setzt er sich von selbst.',
+  },
+  'caliper-off': {
+    does: 'Sattel von der Aufnahme nehmen',
+    why: 'Schrauben zurück in ihr Loch. Aufhängen, nicht baumeln lassen.',
+  },
+  'caliper-on': {
+    does: 'Sattel lose ansetzen',
+    why: 'Frische Schraubensicherung, oder was das Datenblatt verlangt.',
+  },
+  'bleed-kit-on': {
+    does: 'Becher auf den Hebel, Spritze an den Sattel',
+    why: 'Nur von Hand. Lappen um den Hebel; Spritze ohne Blasen, Spitze nass.',
+  },
+  'bleed-kit-off': {
+    does: 'Nippel zu, Spritze ab, Anschluss randvoll, Becher ab',
+    why: 'Zu, bevor etwas abkommt. O-Ring auf die Schraube, Kappe auf den Nippel.',
+  },
+  'top-up-cup-on': {
+    does: 'Hebel waagrecht, Becher drauf',
+    why: 'Adapter und Becher nur von Hand: Das Gewinde ist Kunststoff.',
+  },
+  'top-up-cup-off': {
+    does: 'Becher ab, Anschluss randvoll und zu',
+    why: 'Ein niedriger Stand schließt Luft ein. Der O-Ring kann im Anschluss geblieben sein.',
+  },
+  inspect: {
+    does: 'Bremse prüfen',
+    why: 'Beläge, Scheibe, Sattel auf Risse, Schlauch, Lecks, Schrauben.',
+  },
+  'clean-caliper': {
+    does: 'Sattel ausreinigen',
+    why: 'Mit Licht hindurchsehen: Sand oder ein Haar genügt.',
+  },
+  'clean-rotor': {
+    does: 'Reibfläche reinigen und anschleifen',
+    why: 'Gleichmäßig matt, frisches Papier und Tuch für die Scheibe, dann noch einmal reinigen.',
+  },
+  'clean-pads': {
+    does: 'Beläge reinigen und anschleifen',
+    why: 'Ein Versuch; getränkte Beläge werden ersetzt.',
+  },
+  'measure-after-cleaning': {
+    does: 'Beläge und Scheibe noch einmal messen',
+    why: 'Der spätere Wert zählt: Die Kur selbst kann sie verwerfen.',
+  },
+  'push-pistons-out': {
+    does: 'Kolben herausholen, höchstens 3\u00a0mm',
+    why: 'Ein Spreizer hält die freien, während der klemmende kommt.',
+  },
+  'exercise-pistons': {
+    does: 'Kolben schmieren und gängig machen',
+    why: '3- bis 12-mal hinein und heraus, bis sie sich gleich bewegen; was das Datenblatt sagt, oder nichts.',
+  },
+  'strip-brake': {
+    does: 'Alte Bremse abbauen',
+    why: 'Alten Zug oder Schlauch behalten, um den neuen einzuziehen.',
+  },
+  'sponge-test-before': {
+    does: 'Hebel auf Luft prüfen, wie er hereinkam',
+    why: 'Damit bekannt ist, was das Entlüften geändert hat. Mit Grund ausgelassen, wo er sich nicht ziehen lässt.',
+  },
+  'peel-tape': {
+    does: 'Griffgummi und Lenkerband abziehen',
+    why: 'Nur bis zum Hebel und seiner Verbindung; zeichnen, wo der Hebel sitzt.',
+  },
+  'dress-mount': {
+    does: 'Auflageflächen nacharbeiten',
+    why: 'Nur Grat und Lack, bis gerade Metall erscheint. Kein Wackeln, gleicher Spalt.',
+  },
+  'adapter-on': { does: 'Adapter anbauen', why: 'Sein Zeichen „up“ nach oben.' },
+  'cable-out': {
+    does: 'Zug herausnehmen',
+    why: 'Klemmschraube lösen; ausgefranst, geknickt und verrostet sind Gründe für einen neuen.',
+  },
+  'new-housing': {
+    does: 'Neue Zughülle ablängen und einbauen',
+    why: 'Rechtwinklig, aufgeweitet, an jedem Ende eine Endkappe.',
+  },
+  'new-cable-in': {
+    does: 'Neuen Zug einziehen und klemmen',
+    why: 'Endkappe auf das Ende.',
+  },
+  'rotor-off': {
+    does: 'Scheibe abnehmen',
+    why: 'Alte Schrauben eine nach der anderen, über Kreuz.',
+  },
+  'clean-hub-face': {
+    does: 'Nabenfläche reinigen',
+    why: 'Schmutz unter der Scheibe liest sich als Schiefe.',
+  },
+  'new-brake-on': {
+    does: 'Neue Bremse anbauen, Sattel lose, Hebel lose',
+    why: 'Schlauch verlegen: nichts scheuert, innen am Bein.',
+  },
+  'open-at-lever': {
+    does: 'Verbindung am Hebel öffnen',
+    why: 'Sie zeigt nach oben, höher als die Flüssigkeit dahinter.',
+  },
+  'open-at-caliper': {
+    does: 'Verbindung am Sattel öffnen',
+    why: 'Wanne darunter; Schlauch verschließen.',
+  },
+  'new-caliper-on': {
+    does: 'Neuen Sattel lose ansetzen',
+    why: 'Er kann einen anderen Block, Stiftschlüssel und Nippelschlüssel brauchen.',
+  },
+  'route-new-hose': {
+    does: 'Neuen Schlauch verlegen',
+    why: 'Mit dem alten einziehen; an einer scharfen Öffnung ummanteln.',
+  },
+  'bench-olive': {
+    does: 'Neuer Schlauch, Mutter und Olive für das Sattelende',
+    why: 'Auf der Werkbank, bevor der Schlauch in den Rahmen kommt.',
+  },
+  'join-off-frame': {
+    does: 'Schlauch und Sattel neben dem Rahmen verbinden',
+    why: 'Schlauch bis zum Anschlag, Mutter gerade von Hand angesetzt: Später ist dafür kein Platz.',
+  },
+  'route-inside': {
+    does: 'Schlauch durch den Rahmen ziehen',
+    why: 'Von der Sattelseite, mit dem alten Schlauch oder Magnet; gegen Klappern ummanteln.',
+  },
+  'cut-hose': {
+    does: 'Am Hebel abmessen und rechtwinklig kürzen',
+    why: 'Bis jetzt lang lassen: Lenker beidseits voll einschlagen.',
+  },
+  'new-barb': {
+    does: 'Neue Stützhülse einpressen',
+    why: 'Schlauch fest klemmen; die Stützhülse dieser Schlauchart.',
+  },
+  'new-olive': {
+    does: 'Hülle, Mutter und neue Olive aufschieben',
+    why: 'Eine gequetschte Olive wird nie wieder verwendet.',
+  },
+  'join-at-caliper': {
+    does: 'Schlauch am Sattel verbinden',
+    why: 'Schlauch bis zum Anschlag, Mutter gerade von Hand angesetzt.',
+  },
+  'lever-off-bar': {
+    does: 'Hebel vom Lenker nehmen',
+    why: 'Die Zeichen am Lenker sagen, wohin er zurückkommt; Schlauch abkleben und zeichnen.',
+  },
+  'lever-on-bar': {
+    does: 'Hebel auf seine Zeichen zurück',
+    why: 'Schlauch in seiner Rille, Schelle lose, bis die Bremse entlüftet ist.',
+  },
+  'join-at-lever': {
+    does: 'Schlauch am Hebel verbinden',
+    why: 'Gegen den Schlüssel stillhalten; Hahnenfuß, wo der Drehmomentschlüssel nicht hinkommt.',
+  },
+  'push-up': {
+    does: 'Flüssigkeit vom Sattel hochdrücken',
+    why: 'Becher nach vorn geneigt, Stößel heraus, Nippel eine halbe Drehung, langsam. Zwei saubere Durchgänge.',
+  },
+  'gravity-down': {
+    does: 'Flüssigkeit aus dem Becher fallen lassen',
+    why: 'Schlauch von unten nach oben klopfen; den Becher nie leer laufen lassen.',
+  },
+  'two-syringes': {
+    does: 'Hinunter, dann hinauf drücken, bis keine Blase kommt',
+    why: 'Zum Schluss: beide Ventile zu, das Sattelende zuerst.',
+  },
+  'caliper-burp': {
+    does: 'Sattel stoßweise entlüften',
+    why: 'Druck halten, Nippel kurz auf und zu, pumpen, noch einmal.',
+  },
+  'lever-tilt': {
+    does: 'Nippel zu, Hebel neigen und klopfen',
+    why: 'Waagrecht, 45° nach vorn, 25° zurück, bis keine Blase kommt.',
+  },
+  'top-up': {
+    does: 'Am Hebel nachfüllen',
+    why: 'Klopfen, kurze Züge, aufhören, wenn keine Blase kommt.',
+  },
+  'rotor-on': {
+    does: 'Scheibe wieder aufsetzen, Schrauben handfest',
+    why: 'Pfeil nach vorn, frische Schraubensicherung auf gebrauchte Schrauben.',
+  },
+  'new-rotor-on': {
+    does: 'Neue Scheibe aufsetzen, Schrauben handfest',
+    why: 'Pfeil nach vorn, Schrift nach außen, nur an den Armen anfassen.',
+  },
+  'torque-rotor': {
+    does: 'Scheibe anziehen',
+    why: 'Über Kreuz: anlegen, halb, voll, prüfen.',
+  },
+  'wind-back-adjusters': {
+    does: 'Belagsteller zurückdrehen',
+    why: 'Neue Beläge schleifen sonst.',
+  },
+  'new-pads-in': {
+    does: 'Neue Beläge einsetzen',
+    why: 'Feder sitzt, Stift drin, Clip auf dem Ende. Immer ein Paar.',
+  },
+  'throttle-back': {
+    does: 'Gasgriff mit seiner Endscheibe wieder anbauen',
+    why: 'Er muss vor jeder Fahrt frei zuspringen.',
+  },
+  'set-levers': {
+    does: 'Hebel einstellen',
+    why: 'Griffweite, Druckpunkt und Winkel gleich, wenn der Fahrer nichts anderes will.',
+  },
+  'true-rotor': {
+    does: 'Scheibe richten',
+    why: 'Sauber, mit der Richtgabel, in kleinen Schritten.',
+  },
+  'bearing-play': {
+    does: 'Lagerspiel am Boden einstellen',
+    why: 'Rad drin, Lenker gerade, Vorderbremse gezogen, wippen; dann die Vorbauschrauben anziehen.',
+  },
+  'runout-check': {
+    does: 'Scheibe mit der Messuhr abfahren',
+    why: 'Eine langsame Umdrehung vorwärts.',
+  },
+  'radial-check': {
+    does: 'Prüfen, dass die Beläge die ganze Reibfläche bestreichen',
+    why: 'Weder über ihren Rand noch auf die Arme.',
+  },
+  'fixed-pad-gap': {
+    does: 'Spalt des festen Belags einstellen',
+    why: '0,1 bis 0,2 mm, vor dem Spiel des Zugs.',
+  },
+  'cable-slack': {
+    does: 'Spiel des Zugs wegnehmen',
+    why: 'Belagverschleiß gleichen die Belagsteller aus, nicht der Arm.',
+  },
+  'sponge-test': {
+    does: 'Hebel auf Luft prüfen',
+    why: 'Rad drin, nach dem Pumpen. Die andere Bremse ist der nächste Maßstab.',
+  },
+  align: {
+    does: 'Sattel zentrieren',
+    why: 'Hebel fest halten und abwechselnd anziehen; auf die letzte Drehung achten.',
+  },
+  'torque-caliper': {
+    does: 'Sattel anziehen',
+    why: 'Vierteldrehungen abwechselnd; nach der letzten die Spalte noch einmal ansehen.',
+  },
+  'hard-pull': {
+    does: 'Hebel 60 s fest halten',
+    why: 'Eine Verbindung knapp über handfest ist nicht dicht: Das beweist es. Papiertuch darum.',
+  },
+  'bolt-check': {
+    does: 'Jede Schraube namentlich prüfen',
+    why: 'Scheibe, Sattel, Hebelschelle, Verbindungen; auch Kappen und Clips.',
+  },
+  'stand-test': {
+    does: 'Am Ständer prüfen',
+    why: 'Kein Schleifen, kein Leck, das Rad hält an. Hebelseite wie vereinbart.',
+  },
+  'wrap-tape': {
+    does: 'Lenker umwickeln, Griffgummis zurück',
+    why: 'Erst jetzt: Die Verbindung blieb 60 s fest gehalten trocken.',
+  },
+  'careful-ride': {
+    does: 'Vorsichtig fahren',
+    why: 'Sanfte Züge, dann kräftige, an sicherer Stelle.',
+  },
+  'bed-in': {
+    does: 'Einbremsen',
+    why: 'Zehn gleichmäßige Bremsungen bis Schritttempo; nie schleifen, nie blockieren, kein Stehen auf heißer Bremse.',
+  },
+  'witness-ring': {
+    does: 'Tragbild-Ring ansehen',
+    why: 'Ein gleichmäßig mattgrauer Ring über die ganze Belagbreite.',
+  },
+  'stop-test-before': {
+    does: 'Bremsprobe vor der Arbeit',
+    why: 'Mindestens drei Fahrten, gleiche Stelle und gleicher Fahrer wie danach.',
+  },
+  'stop-test-after': {
+    does: 'Bremsprobe nach der Arbeit',
+    why: 'Gleicher Fahrer, gleiche Reifen und Fahrbahn wie davor.',
+  },
+};
+
+function fault(what: StepFault): string {
+  switch (what.code) {
+    case 'needs':
+      return `Noch nicht: ${things.brakeState[what.of]}.`;
+    case 'rule':
+      return `Verweigert von einer Regel der Werkbank: ${verdicts.benchRule[what.rule]}.`;
+    case 'hands':
+      return 'Zuerst die Hände waschen.';
+    case 'part-unrecorded':
+      return `Zuerst aus dem Regal nehmen oder sagen, woher es kam: ${parts.part[what.part]}. Das alte wird nie wieder verwendet.`;
+    case 'other-end-open':
+      return `Noch nicht: Die Bremse ${things.end[what.end]} ist nicht ganz und bewiesen.`;
+    case 'not-planned':
+      return 'Das steht nicht mehr im Plan.';
+    case 'set-up':
+      return 'Spätere Schritte brauchen es: Es kann nicht ausgelassen werden.';
+    case 'no-way':
+      return 'Ohne das lässt sich die Bremse nicht fertig machen: Es kann nicht ausgelassen werden.';
+  }
+}
+
+function stays(setUp: StepId | 'wash-hands'): string {
+  switch (setUp) {
+    case 'wheel-out':
+      return 'Das Laufrad bleibt draußen';
+    case 'pads-out':
+      return 'Die Beläge bleiben draußen';
+    case 'caliper-off':
+      return 'Der Sattel bleibt ab';
+    case 'lever-loosen':
+      return 'Der Hebel bleibt lose';
+    default:
+      return 'Es bleibt dran';
+  }
+}
+
+function bleed(stands: BleedStands): { title: string; says: string } {
+  switch (stands.code) {
+    case 'go-on':
+      return {
+        title: step[stands.method].does,
+        says:
+          stands.cleanToGo === 1
+            ? 'Noch ein sauberer Durchgang, dann entscheidet der Hebel.'
+            : 'Bis zwei Durchgänge nacheinander keine Blase zeigen.',
+      };
+    case 'prove':
+      return {
+        title: 'Zweimal sauber',
+        says: 'Schließen und den Hebel auf Luft prüfen: Er entscheidet.',
+      };
+    case 'done':
+      return {
+        title: 'Entlüftet',
+        says: 'Zwei saubere Durchgänge, und der Hebel hat sich als gut bewiesen.',
+      };
+    case 'escalate':
+      return {
+        title: 'Noch nicht gut',
+        says: `Der Hebel ist noch weich. Als Nächstes: ${step[stands.to].does}.`,
+      };
+    case 'look-for-leak':
+      return {
+        title: 'Nach einem Leck suchen',
+        says: 'Drei Verfahren haben nicht geholfen: Es liegt nicht mehr an Luft. Jede Verbindung trocknen, 60 s fest halten, Papiertuch darum.',
+      };
+  }
+}
+
+export const plan: PlanWords = {
+  step,
+  procedure: {
+    inspect: 'Prüfen',
+    'clean-caliper': 'Sattel ausreinigen',
+    'clean-pads-and-rotor': 'Beläge und Scheibe reinigen',
+    'dress-mount': 'Auflageflächen nacharbeiten',
+    'service-pistons': 'Kolben warten',
+    'fit-hydraulic': 'Hydraulische Bremse anbauen',
+    'cable-to-hydraulic': 'Von Zug auf Hydraulik',
+    'change-caliper': 'Sattel wechseln',
+    'renew-hose': 'Schlauch erneuern',
+    'renew-hose-inside': 'Schlauch im Rahmen erneuern',
+    'lever-off-bar': 'Rennlenker: Hebel ab, neu wickeln',
+    'shorten-hose': 'Schlauch kürzen',
+    'remake-joint': 'Verbindung neu machen',
+    'bleed-push-up': 'Entlüften: hochdrücken',
+    'bleed-gravity': 'Entlüften: fallen lassen',
+    'bleed-burp': 'Entlüften: Sattel stoßweise',
+    'bleed-tilt': 'Entlüften: stoßweise, dann Hebel neigen',
+    'bleed-two-syringes': 'Entlüften: zwei Spritzen',
+    'top-up': 'Am Hebel nachfüllen',
+    'go-up-a-size': 'Größere Scheibe',
+    'change-rotor': 'Scheibe wechseln',
+    'refit-rotor': 'Unter der Scheibe reinigen',
+    'change-pads': 'Beläge wechseln',
+    'renew-cable': 'Zug erneuern',
+    'set-up-cable': 'Zugbremse einstellen',
+    'true-rotor': 'Scheibe richten',
+    align: 'Sattel zentrieren',
+    'set-levers': 'Hebel einstellen',
+    'bed-in': 'Einbremsen',
+    'final-check': 'Nur Schlussprüfung',
+  },
+  tool: {
+    none: 'nichts',
+    hands: 'bloße Hände',
+    'pin-key': 'Stiftschlüssel und Spitzzange',
+    'pad-tool': 'Belag-Abstandhalter mit zwei Enden',
+    'piston-holder': 'Kolbenhalter oder Kunststoffhebel',
+    block: 'der Entlüftungsblock dieses Sattels',
+    gauge: 'Dickenmesser',
+    dial: 'Messuhr',
+    'torque-wrench': 'Drehmomentschlüssel, wo nötig mit Hahnenfuß',
+    'rotor-tool': 'T25 oder Verschlussringwerkzeug',
+    'hex-5': 'Innensechskant 4 und 5 mm',
+    'bleed-kit': 'Entlüftungsbesteck für diesen Anschluss',
+    'hose-cutter': 'Schlauchschneider mit Hülsenpresse',
+    'spanner-8': 'Gabelschlüssel 8 mm',
+    'cable-cutter': 'Zug- und Hüllenschneider',
+    'centring-cards': 'zwei dünne Karten, oder weiße Karte und Lampe',
+    file: 'feine Flachfeile und rechtwinkliger Klotz',
+    abrasive: 'flacher Klotz',
+    rule: 'Lineal und Wasserwaage',
+  },
+  consumable: {
+    isopropyl: 'Isopropanol, mindestens 90 %',
+    'lint-free-cloth': 'fusselfreies Tuch',
+    gloves: 'Handschuhe',
+    glasses: 'Brille',
+    swabs: 'Tupfer',
+    'own-fluid-or-grease': 'die Flüssigkeit des Systems, oder was das Datenblatt sagt',
+    threadlocker: 'Schraubensicherung mittelfest',
+    'brake-cleaner': 'Bremsenreiniger',
+    'abrasive-paper': 'Papier 60 bis 120, frisch für die Scheibe',
+    mask: 'Maske',
+    rags: 'Lappen',
+    bag: 'Tüte für die Beläge',
+    tape: 'Band und Binder',
+    'paste-or-grease': 'Carbonpaste oder Fett, je nach Lenker',
+    'seal-paint': 'Lack, um blankes Metall zu versiegeln',
+  },
+  caution: {
+    'gloves-and-glasses': 'Handschuhe und Brille: Hier ist Flüssigkeit.',
+    ventilate: 'Fenster auf: Reiniger und Staub. Keine Druckluft.',
+    'rotor-sharp-and-hot': 'Die Scheibe ist scharf und kann heiß sein.',
+    'fingers-off-turning-rotor': 'Finger weg von der drehenden Scheibe.',
+    'no-air-on-pistons': 'Keine Druckluft auf Kolben.',
+    'glycol-off-paint': 'Glykol löst Lack: sofort Wasser.',
+    'waste-to-recycling': 'Altflüssigkeit kommt in den Altbehälter.',
+    'torque-by-sheet': 'Drehmoment nach dem Datenblatt des Herstellers.',
+    'damage-to-maker': 'Vermuteter Schaden geht an eine Fachkraft oder den Hersteller.',
+    'no-lever-pads-out': 'Ohne Beläge kein Hebelzug: Die Kolben kommen heraus.',
+    'three-mm-at-most': 'Nicht weiter als 3 mm: Danach fallen sie heraus.',
+    'nipple-shut-before-lever': 'Den Hebel nie loslassen, solange der Nippel offen ist.',
+    'structural-metal':
+      'Grundmaterial nur mit dem Planfräser; Carbon nur auf schriftliches Wort des Herstellers.',
+    'local-law': 'Örtliche Vorschriften über E-Bikes und Bremsen gehen vor.',
+  },
+  place: {
+    level: 'Rad waagrecht im Ständer',
+    'nose-up': 'Rad so gedreht, dass der Schlauch durchweg steigt',
+    'on-bench': 'auf der Werkbank',
+    'on-ground': 'Rad am Boden',
+    riding: 'draußen, Ausrüstung geprüft',
+  },
+  alignment: {
+    squeeze:
+      'Ziehen: nur lockern, bis er sich bewegt, hinsehen; Hebel fest halten, abwechselnd anziehen.',
+    shims:
+      'Karten: zwei gleich dünne beidseits der Scheibe, Hebel halten, Vierteldrehungen abwechselnd; langsames Drehen trägt sie heraus.',
+    'centring-tool':
+      'Zentrierwerkzeug über die Scheibe: pumpen, anziehen, und heraus damit, bevor das Rad dreht.',
+    'by-eye':
+      'Nach Auge: Licht oder weiße Karte dahinter, beidseits gleiche Streifen, nach und nach anziehen, nach der letzten Drehung noch einmal hinsehen.',
+  },
+  alignmentWhy: {
+    'pistons-uneven': 'sich die Kolben ungleich bewegen',
+    'rotor-wavy': 'die Scheibe wellig ist',
+    sound: 'Kolben und Scheibe als gesund gesehen wurden',
+    'not-known': 'niemand Kolben und Schlag angesehen hat',
+  },
+  bubbles: { none: 'Keine', few: 'Wenige', many: 'Viele' },
+  ring: {
+    even: 'Gleichmäßig, volle Breite',
+    patchy: 'Fleckig',
+    'off-the-edge': 'Über den Rand',
+  },
+  deviation: {
+    'mount-by-make': 'Aufnahme ab Werk falsch',
+    'modified-part': 'Ein Teil wurde verändert',
+    'customer-refusal': 'Der Kunde lehnt Arbeit ab',
+    other: 'Etwas anderes',
+  },
+  choice: {
+    'warranty-part': {
+      says: 'Teil auf Gewährleistung',
+      risk: 'Das Rad bleibt von der Straße, bis das Teil da ist.',
+    },
+    'modified-adapter': {
+      says: 'Angepasster Adapter',
+      risk: 'Ein passend gemachter Adapter trägt den Sattel: Bewegt er sich oder reißt er, versagt diese Bremse ohne Vorwarnung. Der Hersteller hat ihn nicht freigegeben.',
+    },
+    'ask-maker': {
+      says: 'Zuerst den Hersteller fragen',
+      risk: 'Nichts besteht, bevor der Hersteller schriftlich antwortet.',
+    },
+    'leave-as-found': {
+      says: 'Lassen, wie es ist',
+      risk: 'Es bleibt, wie es ist, und kann schlimmer werden: Die Bremse kann schwach oder laut werden oder versagen. Die Aufzeichnung sagt, dass es abgelehnt wurde.',
+    },
+    'not-ridden': { says: 'Nicht gefahren', risk: 'Das Rad geht zu Fuß hinaus, mit Zettel.' },
+  },
+  decider: {
+    customer: 'Der Kunde',
+    lead: 'Eine Leitung der Werkstatt',
+    maker: 'Der Hersteller, schriftlich',
+  },
+  answer: { agreed: 'Einverstanden', refused: 'Abgelehnt', postponed: 'Verschoben' },
+  fault,
+  stays,
+  bleed,
+};

@@ -1,0 +1,44 @@
+import type { ReckonerWords } from '../catalogue/reckoner';
+
+export const reckoner: ReckonerWords = {
+  fluidReckoner: {
+    fluidForAFlush: 'Flüssigkeit für eine Spülung',
+    boreMm: 'Innenmaß, mm',
+    hoseMm: 'Schlauch, mm',
+    caliperAndLeverMl: 'Sattel und Hebel, mL',
+    hoseMlSystemMlA: (hoseMl, systemMl, flushMl, flushMl2, capacityMl) =>
+      `Schlauch ${hoseMl} mL, System ${systemMl} mL. Eine Spülung ist das Dreifache: ${flushMl} mL, ${flushMl2} Füllungen einer Spritze von ${capacityMl} mL zu zwei Dritteln.`,
+    numbersAboveZero: 'Zahlen über null.',
+    boilingPointByWater: 'Siedepunkt nach Wassergehalt',
+    fluid: 'Flüssigkeit',
+    water: 'Wasser, %',
+    aPercentageByTheTester: 'Ein Prozentwert nach dem Prüfgerät.',
+    aboveNoNumberChangeIt: (value) => `Über ${value} %: keine Zahl. Jetzt wechseln.`,
+    aboutCAnEstimateDry: (boils, dry, wet, value) =>
+      `Etwa ${boils} °C, eine Schätzung: ${dry} trocken, ${wet} bei ${value} %, veröffentlichte Mindestwerte.`,
+  },
+  reckoner: {
+    reckoner: 'Rechner',
+    wrenchAndFluid: 'Schlüssel und Flüssigkeit',
+    theBoltAsksFor: 'Die Schraube verlangt',
+    fromNM: 'Von, N·m',
+    toNM: 'Bis, N·m',
+    emptyOneNamedValueSpread: 'Leer: ein genannter Wert, Spanne ±10 % nach unserer Wahl.',
+    theWrench: 'Der Schlüssel',
+    greatestNM: 'Größter Wert, N·m',
+    aNumberAboveZero: 'Eine Zahl über null.',
+    tolerance: 'Toleranz, ± %',
+    assumed: (assumed) => `${assumed}, angenommen`,
+    aPercentageFrom01: 'Ein Prozentwert von 0,1 bis 20.',
+    marksEveryNM: 'Striche alle, N·m',
+    setItTo: 'Einstellen auf',
+    fillInTheBoltAnd: 'Schraube und Schlüssel ausfüllen.',
+    anyMarkFromToKeeps: (loNm, hiNm) =>
+      `Jeder Strich von ${loNm} bis ${hiNm} hält die ganze Toleranz des Schlüssels im Fenster.`,
+    thisWrenchCannotProveThis: 'Dieser Schlüssel kann diese Schraube nicht beweisen',
+    becauseUseAFinerOne: (answer) => `Weil ${answer}. Einen feineren nehmen.`,
+    setBetweenLo1Tolerance:
+      'Zwischen unten ÷ (1 − Toleranz) und oben ÷ (1 + Toleranz), nach innen auf einen Strich gerundet, ab 20 % der Skala. Das Datenblatt des Herstellers geht vor.',
+    numbersAboveZero: 'Zahlen über null.',
+  },
+};

@@ -1,0 +1,93 @@
+import type { InstrumentsWords } from '../catalogue/instruments';
+
+export const instruments: InstrumentsWords = {
+  boltCircle: {
+    ofDoneInThisPass: (boltCount, done, boltCount2) =>
+      `${boltCount}. ${done} of ${boltCount2} done in this pass.`,
+    oneFastener: 'One fastener',
+    bolts: (boltCount, boltCount2) => `${boltCount} bolts, ${boltCount2}`,
+    inStarOrder: 'in star order',
+  },
+  crowfootFigure: {
+    aCrowfootOfMmAt: (extensionMm, angleDegrees, leverMm, crowfoot) =>
+      `A crowfoot of ${extensionMm} mm at ${angleDegrees} degrees on a lever of ${leverMm} mm: the fastener gets ${crowfoot} times what the wrench shows.`,
+  },
+  faceFigure: {
+    oneBoltSnugTheFeeler: 'One bolt snug, the feeler under the other lug. Not measured yet.',
+    theFaceStandsDegreesOut: (angleDegrees, gapMm) =>
+      `The face stands ${angleDegrees} degrees out of square${gapMm}.`,
+    aGapOfMm: (gapMm) => `, a gap of ${gapMm} mm`,
+    snug: 'SNUG',
+    drawn: (value) => `drawn ×${value}`,
+  },
+  gapFigure: {
+    notFelt: 'not felt',
+    mm: (value) => `${value} mm`,
+    narrowest: ', narrowest',
+    next: (current) => `Next: ${current}.`,
+    allFourAreFelt: 'All four are felt.',
+  },
+  leverScale: {
+    reachNotMeasured: 'Reach not measured.',
+    reachMm: (reachMm) => `Reach ${reachMm} mm.`,
+    atMm: (place, place2) => `${place} at ${place2} mm.`,
+    bar: 'BAR',
+  },
+  padBlock: {
+    innerWheelSide: 'INNER · WHEEL SIDE',
+    notMeasured: 'not measured',
+    mm: (place) => `${place} mm`,
+    next: (current) => `Next: ${current}.`,
+    allFourAreMeasured: 'All four are measured.',
+  },
+  ridgeFigure: {
+    flatJawsRestOnThe: 'Flat jaws rest on the unworn lip and leave a gap over the worn track.',
+    pointAnvilsSitInsideThe: 'Point anvils sit inside the unworn lip, on the worn track itself.',
+    wornTrack: 'worn track',
+    flatJawsBridgeTheLip: 'flat jaws bridge the lip',
+    pointsReachTheTrack: 'points reach the track',
+  },
+  rotorDial: {
+    mm: 'mm',
+    notMeasured: 'not measured',
+    mm2: (thicknessMm) => `${thicknessMm} mm`,
+    pointOclock: (point, clock, value, word, point2) =>
+      `Point ${point}, ${clock} o’clock: ${value}${word}${point2}.`,
+    pastTheLimit: ', past the limit',
+    thinnest: ', thinnest',
+    limitMm: (limitMm, newMm) => `Limit ${limitMm} mm${newMm}.`,
+    newMm: (newMm) => `, new ${newMm} mm`,
+    allPointsAreMeasured: 'All points are measured.',
+    nextPoint: (current) => `Next: point ${current}.`,
+  },
+  runoutRing: {
+    mmDrawn: (times) => `mm · drawn ×${times}`,
+    oclock: (clock, mm) => `${clock} o’clock: ${mm}.`,
+    notRead: 'not read',
+    mm: (mm) => `${mm} mm`,
+    theTurnIsComplete: 'The turn is complete.',
+    nextReading: (current) => `Next: reading ${current}.`,
+    wobbleOverOneTurnReadings: (value) => `Wobble over one turn, ${value} readings.`,
+  },
+  wearRule: {
+    limit: (limitMm, origin) => `limit ${limitMm}, ${origin}`,
+    nothingMeasuredYet: (limitWords) => `${limitWords}. Nothing measured yet.`,
+    mmDoubt: (leastMm, upperBound, doubtMm, limitWords) =>
+      `${leastMm} mm${upperBound}, doubt ${doubtMm}; ${limitWords}.`,
+    atMost: ' at most',
+    new: 'new',
+  },
+  crowfootFields: {
+    reach: 'Reach',
+    straightOnTheFastener: 'Straight on the fastener',
+    withACrowfoot: 'With a crowfoot',
+    aNutThatTheWrench: 'A nut that the wrench cannot reach straight takes a crowfoot.',
+    lGripMm: 'L, grip, mm',
+    eNutMm: 'E, nut, mm',
+    angle: 'Angle, °',
+    theNutGetsTimesWhat: (crowfoot) =>
+      `The nut gets ${crowfoot} times what the wrench shows; the settings below are corrected.`,
+    lIs50To1000: 'L is 50 to 1000 mm, E 1 to 300 mm.',
+    theAngleIs0Straight: 'The angle is 0 (straight out) to 180.',
+  },
+};

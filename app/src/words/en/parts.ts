@@ -1,0 +1,29 @@
+import type { PartWords } from '../catalogue/parts';
+
+export const parts: PartWords = {
+  part: {
+    pads: 'pair of pads',
+    clip: 'retaining clip',
+    rotor: 'rotor',
+    'rotor-bolts': 'rotor bolts',
+    olive: 'olive of that hose type',
+    barb: 'barb of that hose type',
+    hose: 'hose',
+    caliper: 'caliper',
+    adapter: 'adapter',
+    'inner-cable': 'inner cable',
+    housing: 'housing and ferrules',
+    'brake-set': 'brake set (lever, hose and caliper)',
+    'end-washer': 'throttle end washer',
+    'bar-tape': 'bar tape',
+  },
+  lubricant: {
+    'own-fluid': 'the system’s own fluid',
+    'maker-grease': 'the maker’s grease',
+    nothing: 'nothing',
+  },
+  bedding: {
+    'ten-pulls': 'Ten even pulls',
+    'two-runs': 'Two runs of a hill',
+  },
+};

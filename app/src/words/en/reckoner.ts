@@ -1,0 +1,44 @@
+import type { ReckonerWords } from '../catalogue/reckoner';
+
+export const reckoner: ReckonerWords = {
+  fluidReckoner: {
+    fluidForAFlush: 'Fluid for a flush',
+    boreMm: 'Bore, mm',
+    hoseMm: 'Hose, mm',
+    caliperAndLeverMl: 'Caliper and lever, mL',
+    hoseMlSystemMlA: (hoseMl, systemMl, flushMl, flushMl2, capacityMl) =>
+      `Hose ${hoseMl} mL, system ${systemMl} mL. A flush is three times that: ${flushMl} mL, ${flushMl2} fills of a ${capacityMl} mL syringe to two thirds.`,
+    numbersAboveZero: 'Numbers above zero.',
+    boilingPointByWater: 'Boiling point by water',
+    fluid: 'Fluid',
+    water: 'Water, %',
+    aPercentageByTheTester: 'A percentage, by the tester.',
+    aboveNoNumberChangeIt: (value) => `Above ${value} %: no number. Change it now.`,
+    aboutCAnEstimateDry: (boils, dry, wet, value) =>
+      `About ${boils} °C, an estimate: ${dry} dry, ${wet} at ${value} %, published minima.`,
+  },
+  reckoner: {
+    reckoner: 'Reckoner',
+    wrenchAndFluid: 'Wrench and fluid',
+    theBoltAsksFor: 'The bolt asks for',
+    fromNM: 'From, N·m',
+    toNM: 'To, N·m',
+    emptyOneNamedValueSpread: 'Empty: one named value, spread ±10 % by our choice.',
+    theWrench: 'The wrench',
+    greatestNM: 'Greatest, N·m',
+    aNumberAboveZero: 'A number above zero.',
+    tolerance: 'Tolerance, ± %',
+    assumed: (assumed) => `${assumed}, assumed`,
+    aPercentageFrom01: 'A percentage from 0.1 to 20.',
+    marksEveryNM: 'Marks every, N·m',
+    setItTo: 'Set it to',
+    fillInTheBoltAnd: 'Fill in the bolt and the wrench.',
+    anyMarkFromToKeeps: (loNm, hiNm) =>
+      `Any mark from ${loNm} to ${hiNm} keeps the wrench’s whole tolerance inside the window.`,
+    thisWrenchCannotProveThis: 'This wrench cannot prove this bolt',
+    becauseUseAFinerOne: (answer) => `Because ${answer}. Use a finer one.`,
+    setBetweenLo1Tolerance:
+      'Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark, from 20 % of the scale up. The maker’s sheet comes first.',
+    numbersAboveZero: 'Numbers above zero.',
+  },
+};

@@ -1,0 +1,83 @@
+import { inchesFromMm } from '@hold-fast/core/units/length';
+import { torqueIn } from '@hold-fast/core/units/torque';
+import { inForce, LOCALE } from './manner';
+
+// Numbers as they are written in the language in use, and quantities in the units in use.
+
+const { manner, currency } = inForce;
+
+const fixers = new Map<number, Intl.NumberFormat>();
+/** A number with this many decimals, no thousands parted. */
+function fixed(value: number, decimals = 0): string {
+  let fixer = fixers.get(decimals);
+  if (!fixer) {
+    fixer = new Intl.NumberFormat(LOCALE, {
+      minimumFractionDigits: decimals,
+      maximumFractionDigits: decimals,
+      useGrouping: false,
+    });
+    fixers.set(decimals, fixer);
+  }
+  return fixer.format(value).replace('-', '−');
+}
+
+const TENTHS = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 1, useGrouping: false });
+const COUNT = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
+const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
+const MONEY = new Intl.NumberFormat(LOCALE, { style: 'currency', currency });
+const PERCENT = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
+const PLURAL = new Intl.PluralRules(LOCALE);
+
+const KM_PER_MILE = 1.609344;
+
+/** Millimetres as the bench reads them; gauges and records are metric. */
+const mm = (value: number, decimals = 2) => fixed(value, decimals);
+const inches = (valueMm: number) => `${fixed(inchesFromMm(valueMm), 4)}\u00a0in`;
+
+/** A number of newton metres, with one decimal at least and two at most. */
+const nm = (value: number) => fixed(value, 2).replace(/0$/, '');
+const poundInches = (valueNm: number) => fixed(torqueIn('lbf·in', valueNm), 0);
+
+/** A torque with its unit: a wrench is set by it, so another unit never stands without the newton metres. */
+const torque = (valueNm: number) =>
+  manner.torque === 'N·m'
+    ? `${nm(valueNm)} N·m`
+    : `${poundInches(valueNm)} lbf·in (${nm(valueNm)} N·m)`;
+/** A window of torque with its unit. */
+const torques = (loNm: number, hiNm: number, to: string) => {
+  const window = `${nm(loNm)} ${to} ${nm(hiNm)} N·m`;
+  return manner.torque === 'N·m'
+    ? window
+    : `${poundInches(loNm)} ${to} ${poundInches(hiNm)} lbf·in (${window})`;
+};
+
+const distance = (valueKm: number) =>
+  manner.distance === 'km'
+    ? `${COUNT.format(valueKm)} km`
+    : `${COUNT.format(valueKm / KM_PER_MILE)} mi`;
+
+const temperature = (celsius: number) =>
+  manner.temperature === '°C'
+    ? `${COUNT.format(celsius)} °C`
+    : `${COUNT.format((celsius * 9) / 5 + 32)} °F`;
+
+export const format = {
+  fixed,
+  /** At most one decimal, and none where it is whole. */
+  tenths: (value: number) => TENTHS.format(value),
+  count: (value: number) => COUNT.format(value),
+  mm,
+  inches,
+  nm,
+  torque,
+  torques,
+  distance,
+  temperature,
+  /** Hundredths of the shop's money, as a price. */
+  money: (cents: number) => MONEY.format(cents / 100),
+  percent: (share: number) => `${PERCENT.format(share * 100)} %`,
+  list: (items: readonly string[]) => LIST.format(items),
+  /** One of two texts, by how many there are. */
+  plural: (count: number, one: string, others: string) =>
+    PLURAL.select(count) === 'one' ? one : others,
+};

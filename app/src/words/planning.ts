@@ -1,0 +1,4 @@
+import { planning } from './en/planning';
+import { inUse } from './language';
+
+export const planningWords = inUse('planning', planning);

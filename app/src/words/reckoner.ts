@@ -1,0 +1,4 @@
+import { reckoner } from './en/reckoner';
+import { inUse } from './language';
+
+export const reckonerWords = inUse('reckoner', reckoner);

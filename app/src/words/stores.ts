@@ -1,0 +1,4 @@
+import { stores } from './en/stores';
+import { inUse } from './language';
+
+export const storesWords = inUse('stores', stores);
