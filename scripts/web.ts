@@ -11,6 +11,7 @@ const SOURCES = [
   'scripts/fonts.ts',
   'app/src',
   'app/public',
+  'app/index.ts',
   'app/app.json',
   'app/metro.config.js',
   'app/package.json',

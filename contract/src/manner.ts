@@ -1,44 +1,24 @@
+import { LANGUAGES, UNITS, type Manner as Said } from '@hold-fast/core/rules/manner';
 import { z } from 'zod';
 
-/** Languages that the words of the app are written out in. */
-export const LANGUAGES = ['en', 'de'] as const;
-export type Language = (typeof LANGUAGES)[number];
-
-/** What quantities may be said in. They are kept in the first of each. */
-export const UNITS = {
-  length: ['mm', 'in'],
-  torque: ['N·m', 'lbf·in'],
-  distance: ['km', 'mi'],
-  temperature: ['°C', '°F'],
-} as const;
-
-/** Money by its letters, ISO 4217 [S]. */
-const CURRENCIES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
-
-/** How things are said: in which language, and quantities in which units. */
+/** How things are said: the shop's choice, or a person's own. */
 export const Manner = z.strictObject({
   language: z.enum(LANGUAGES),
   length: z.enum(UNITS.length),
   torque: z.enum(UNITS.torque),
   distance: z.enum(UNITS.distance),
   temperature: z.enum(UNITS.temperature),
-});
-export type Manner = z.infer<typeof Manner>;
+}) satisfies z.ZodType<Said>;
 
+/** Money by its three letters, ISO 4217 [S]. */
+const CURRENCIES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
 export const Currency = z.string().refine((letters) => CURRENCIES.has(letters), 'no-currency');
 
-/** The shop's manner until its owner lays down another. */
-export const USUAL_MANNER: Manner = {
-  language: 'en',
-  length: 'mm',
-  torque: 'N·m',
-  distance: 'km',
-  temperature: '°C',
-};
-
-/** What the shop chose, and what the person signed in chose otherwise. */
+/** How things are said to whoever is signed in, and in which money the shop counts. */
 export interface MannerInForce {
-  manner: Manner;
+  manner: Said;
+  /** Whether it is the person's own choice and not the shop's. */
+  own: boolean;
   currency: string;
 }
 

@@ -7,6 +7,7 @@ import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
 import { z } from 'zod';
 import { Id, Mm } from './fields';
+import { Currency, Manner } from './manner';
 
 const days = z.int().min(7).max(1500);
 const band = Mm.positive().max(2);
@@ -24,7 +25,8 @@ export const ShopRules = z.strictObject({
     .strictObject({ goodMm: band, watchMm: band, trueMm: band })
     .refine(({ goodMm, watchMm, trueMm }) => goodMm < watchMm && watchMm < trueMm, 'bands-overlap'),
   serviceDays: z.strictObject({ rotor: days, pads: days }),
-  lengthUnit: z.enum(['mm', 'in']),
+  manner: Manner,
+  currency: Currency,
   beddingIn: z.enum(BEDDING_SCHOOLS),
   pistonLubricant: z.enum(PISTON_LUBRICANTS),
   labourPerHourCents: z.int().min(0).max(100_000),

@@ -11,6 +11,7 @@ import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
 import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
+import { keepManner } from '../words/manner';
 
 installTheme();
 
@@ -32,6 +33,10 @@ function Gate() {
   useEffect(() => {
     outbox.signedInAs(person?.id ?? null);
   }, [person?.id]);
+  const said = session.data?.said;
+  useEffect(() => {
+    if (said && keepManner(said)) globalThis.location.reload();
+  }, [said]);
   if (__DEV__ && pathname === '/gallery') return <Slot />;
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;

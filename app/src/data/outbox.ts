@@ -5,6 +5,7 @@ import type { Problem } from '@hold-fast/contract/problem';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { About } from './about';
 import { ask, NoConnection, ProblemError } from './api';
+import { words } from '../words/words';
 
 /** An entry on its way to the server. */
 export interface Waiting {
@@ -31,11 +32,7 @@ export interface NeedsYou extends Waiting {
 /** Something that goes by all of a job cannot be done while this device holds some of it back. */
 export class UnsentFirst extends Error {
   constructor(readonly somebodyElses: boolean) {
-    super(
-      somebodyElses
-        ? 'This device still holds entries of this job that somebody else made. They go first: whoever made them signs in here.'
-        : 'This device still holds entries of this job. They go first: try again when the server answers.',
-    );
+    super(somebodyElses ? words.outbox.somebodyElsesFirst : words.outbox.mineFirst);
   }
 }
 

@@ -1,3 +1,4 @@
+import type { MannerInForce, OwnManner } from '@hold-fast/contract/manner';
 import { LEADS, type Person, type SignIn } from '@hold-fast/contract/people';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { ask } from './api';
@@ -6,6 +7,8 @@ import { deviceStorage } from './deviceStorage';
 
 interface Session {
   person: Person | null;
+  /** How things are said to them; unknown where the server could not be asked. */
+  said?: MannerInForce;
   /** The session ended while somebody was working; the screen stays until they sign in again. */
   ended?: boolean;
 }
@@ -31,15 +34,28 @@ export function useSession() {
   });
 }
 
+/** Chooses how things are said to whoever is signed in; null goes with the shop. */
+export function useChooseManner() {
+  return useMutation({
+    mutationFn: (own: OwnManner) => ask<MannerInForce>('PUT', '/manner', own),
+    onSuccess: (said) => {
+      client.setQueryData<Session>(keys.session, (session) => session && { ...session, said });
+    },
+  });
+}
+
 /** Whether a lead or the owner is signed in. */
 export const useIsLead = () => LEADS.includes(useSession().data?.person?.role ?? 'counter');
 
 export function useSignIn() {
   return useMutation({
-    mutationFn: (signIn: SignIn) => ask<Person>('POST', '/session', signIn),
-    onSuccess: (person) => {
+    mutationFn: async (signIn: SignIn) => {
+      const person = await ask<Person>('POST', '/session', signIn);
+      return { person, said: (await ask<Session>('GET', '/session')).said };
+    },
+    onSuccess: ({ person, said }) => {
       storage.removeItem(SIGNED_OUT);
-      client.setQueryData<Session>(keys.session, { person });
+      client.setQueryData<Session>(keys.session, { person, ...(said ? { said } : {}) });
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== keys.session[0],
       });

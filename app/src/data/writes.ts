@@ -43,6 +43,7 @@ import {
   type HeldJob,
 } from './client';
 import { withWaiting } from './withWaiting';
+import { words } from '../words/words';
 
 type Fresh<K extends SentKind> = Omit<EntryOf<K>, 'id' | 'at'>;
 
@@ -165,7 +166,7 @@ export function useSignOff(jobId: string) {
   return useJobWrite<Omit<SignOff, 'id'>>(jobId, async (signed, { id }) => {
     // Sealed, the job could not take it any more.
     if (outbox.needsYou.some((each) => each.jobId === jobId))
-      throw new Error('An entry of this job was not taken. Deal with it first.');
+      throw new Error(words.outbox.dealWithIt);
     const change = await ask<JobChange>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
     for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
     return change;

@@ -45,7 +45,9 @@ export function BoltCircle({ boltCount, pass, marks, next, whole, width }: Props
       ? instrumentWords.boltCircle.oneFastener
       : instrumentWords.boltCircle.bolts(
           boltCount,
-          boltCount === 2 ? 'alternately' : instrumentWords.boltCircle.inStarOrder,
+          boltCount === 2
+            ? instrumentWords.boltCircle.alternately
+            : instrumentWords.boltCircle.inStarOrder,
         ),
     done,
     boltCount,

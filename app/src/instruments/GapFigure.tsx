@@ -91,7 +91,7 @@ export function GapFigure({ gapsMm, smallest, current, onCorner, width }: Props)
             fontWeight="600"
             fill={color.soft}
           >
-            {name.toUpperCase()}
+            {words.side[name].toUpperCase()}
           </Text>
         ))}
       </Svg>

@@ -86,7 +86,9 @@ export function PadBlock({
                 letterSpacing={1}
                 fill={color.soft}
               >
-                {name === 'inner' ? instrumentWords.padBlock.innerWheelSide : 'OUTER'}
+                {name === 'inner'
+                  ? instrumentWords.padBlock.innerWheelSide
+                  : instrumentWords.padBlock.outer}
               </Text>
             </G>
           );

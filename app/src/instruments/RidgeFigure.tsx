@@ -58,7 +58,7 @@ export function RidgeFigure({ flat }: { flat: boolean }) {
           fontWeight="600"
           fill={color.ink}
         >
-          {flat ? '' : 'lip'}
+          {flat ? '' : instrumentWords.ridgeFigure.lip}
         </Text>
         <Text
           x={96}

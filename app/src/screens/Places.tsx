@@ -1,4 +1,4 @@
-import { Link, usePathname } from 'expo-router';
+import { Link, router, usePathname } from 'expo-router';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { signOut, useSession } from '../data/session';
@@ -20,6 +20,8 @@ const THEME_SAYS: Record<Theme, string> = {
   bench: words.frame.lightDark,
   day: words.frame.lightDay,
 };
+
+const toManner = () => router.navigate('/manner');
 
 /** The five places round whatever is shown: a rail on a wide screen, a bar at the bottom of a phone. */
 export function Places({ person, children }: { person: string; children: ReactNode }) {
@@ -82,9 +84,7 @@ function Rail({ here, person }: { here: string | undefined; person: string }) {
         </Link>
       ))}
       <View style={styles.railFoot}>
-        <Words kind="small" ink="onRail" style={styles.centred}>
-          {person}
-        </Words>
+        <RailAction says={person} label={words.frame.mannerOf(person)} onPress={toManner} />
         <RailAction says={THEME_SAYS[theme]} onPress={() => chooseTheme(NEXT_THEME[theme])} />
         <RailAction says={leave.says} onPress={leave.press} />
       </View>
@@ -110,9 +110,17 @@ function Skip() {
   );
 }
 
-function RailAction({ says, onPress }: { says: string; onPress: () => void }) {
+function RailAction({
+  says,
+  label,
+  onPress,
+}: {
+  says: string;
+  label?: string;
+  onPress: () => void;
+}) {
   return (
-    <Pressable role="button" onPress={onPress} style={styles.railAction}>
+    <Pressable role="button" aria-label={label} onPress={onPress} style={styles.railAction}>
       <Words kind="small" ink="onRail" style={styles.centred}>
         {says}
       </Words>
@@ -126,7 +134,16 @@ export function PersonAside({ person }: { person: string }) {
   const theme = useTheme();
   return (
     <View style={styles.person}>
-      <Words kind="small">{person}</Words>
+      <Pressable
+        role="button"
+        aria-label={words.frame.mannerOf(person)}
+        style={styles.personAction}
+        onPress={toManner}
+      >
+        <Words kind="small" ink="brassText">
+          {person}
+        </Words>
+      </Pressable>
       <Pressable
         role="button"
         style={styles.personAction}

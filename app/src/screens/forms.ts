@@ -1,6 +1,7 @@
 // One chunk for everything that is written into a form: it brings the form and schema libraries, which would else land in
 // what every page loads first.
 import { config } from 'zod';
+import { issueSays } from '../words/faultWords';
 
 export { CheckIn } from './bench/CheckIn';
 export { EditJob } from './bench/EditJob';
@@ -13,4 +14,4 @@ export { StockForm } from './stores/StockForm';
 export { SheetForm } from './stores/SheetForm';
 
 // Compiling schemas takes `new Function`, which the page's security policy forbids.
-config({ jitless: true });
+config({ jitless: true, localeError: issueSays });

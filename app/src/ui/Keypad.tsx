@@ -1,6 +1,7 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import { color, font, size, space, type } from './tokens';
 import { Words } from './Words';
+import { words } from '../words/words';
 
 export interface SideKey {
   says: string;
@@ -35,7 +36,7 @@ export function Keypad({ onDigit, onErase, extra, side = [], next, height }: Pro
         ))}
         {extra ? <Key {...extra} /> : <View style={styles.key} />}
         <Key says="0" onPress={() => onDigit('0')} digit />
-        <Key says="⌫" label="erase" onPress={onErase} />
+        <Key says="⌫" label={words.keypad.erase} onPress={onErase} />
       </View>
       <View style={styles.side}>
         {side.map((key) => (

@@ -1,7 +1,6 @@
 import { kindOf, type FieldFault, type Problem } from '@hold-fast/contract/problem';
 import type { EntryFault } from '@hold-fast/core/job/entry';
 import type { InputError } from '@hold-fast/core/inputError';
-import { z } from 'zod';
 import type { Facts } from './catalogue/faults';
 import { faults } from './en/faults';
 import { inUse } from './language';
@@ -35,12 +34,9 @@ export function fieldSays({ path, code, facts = {} }: FieldFault): string {
 export const messageSays = (message: string | undefined): string | undefined =>
   message && (sentenceOf(message, {}) ?? message);
 
-/** What the schema library finds is said in the words of the catalogue; once, before the first form. */
-export function sayFaults(): void {
-  z.config({
-    localeError: (issue) => sentenceOf(issue.code, issue as unknown as Facts) ?? issue.code,
-  });
-}
+/** What the schema library finds, in the words of the catalogue. */
+export const issueSays = (issue: { code: string }): string =>
+  sentenceOf(issue.code, issue as unknown as Facts) ?? issue.code;
 
 /** Why an entry is not taken, in words; null where nobody has any for it. */
 export function faultSays({ refusal, field, code, facts = {} }: EntryFault): string | null {

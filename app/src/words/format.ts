@@ -1,4 +1,6 @@
+import { KM_PER_MILE } from '@hold-fast/core/units/distance';
 import { inchesFromMm } from '@hold-fast/core/units/length';
+import { fahrenheit } from '@hold-fast/core/units/temperature';
 import { torqueIn } from '@hold-fast/core/units/torque';
 import { inForce, LOCALE } from './manner';
 
@@ -22,13 +24,12 @@ function fixed(value: number, decimals = 0): string {
 }
 
 const TENTHS = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 1, useGrouping: false });
+const POINT = fixed(0.1, 1).charAt(1);
 const COUNT = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
 const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
 const MONEY = new Intl.NumberFormat(LOCALE, { style: 'currency', currency });
 const PERCENT = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
 const PLURAL = new Intl.PluralRules(LOCALE);
-
-const KM_PER_MILE = 1.609344;
 
 /** Millimetres as the bench reads them; gauges and records are metric. */
 const mm = (value: number, decimals = 2) => fixed(value, decimals);
@@ -59,18 +60,25 @@ const distance = (valueKm: number) =>
 const temperature = (celsius: number) =>
   manner.temperature === '°C'
     ? `${COUNT.format(celsius)} °C`
-    : `${COUNT.format((celsius * 9) / 5 + 32)} °F`;
+    : `${COUNT.format(fahrenheit(celsius))} °F`;
+
+/** What a wrench is set to in the other unit, beside its newton metres; nothing where there is no other. */
+const torqueBeside = (valueNm: number) =>
+  manner.torque === 'N·m' ? null : `${poundInches(valueNm)} lbf·in`;
 
 export const format = {
   fixed,
   /** At most one decimal, and none where it is whole. */
   tenths: (value: number) => TENTHS.format(value),
+  /** Digits as they are keyed, with the sign that parts decimals here. */
+  keyed: (digits: string) => digits.replace('.', POINT),
   count: (value: number) => COUNT.format(value),
   mm,
   inches,
   nm,
   torque,
   torques,
+  torqueBeside,
   distance,
   temperature,
   /** Hundredths of the shop's money, as a price. */

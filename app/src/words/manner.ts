@@ -1,18 +1,34 @@
-import { Currency, Manner, USUAL_MANNER, type MannerInForce } from '@hold-fast/contract/manner';
+import type { MannerInForce } from '@hold-fast/contract/manner';
+import { LANGUAGES, UNITS } from '@hold-fast/core/rules/manner';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { onDevice } from '../ui/remembered';
 
 const KEY = 'hold-fast.manner';
 const PSEUDO = 'hold-fast.pseudo';
 
-const USUAL: MannerInForce = { manner: USUAL_MANNER, currency: 'EUR' };
+const USUAL: MannerInForce = {
+  manner: USUAL_RULES.manner,
+  own: false,
+  currency: USUAL_RULES.currency,
+};
+
+const isOneOf = (choices: readonly string[], chosen: string) => choices.includes(chosen);
 
 /** What this device last heard of how things are said; what it cannot read it forgets. */
 function kept(): MannerInForce {
   try {
-    const { manner, currency } = JSON.parse(onDevice.getItem(KEY) ?? '') as MannerInForce;
-    return { manner: Manner.parse(manner), currency: Currency.parse(currency) };
+    const heard = JSON.parse(onDevice.getItem(KEY) ?? '') as MannerInForce;
+    const { manner } = heard;
+    // Throws where it is no currency.
+    new Intl.NumberFormat('en', { style: 'currency', currency: heard.currency });
+    const known =
+      isOneOf(LANGUAGES, manner.language) &&
+      Object.entries(UNITS).every(([kind, units]) =>
+        isOneOf(units, manner[kind as keyof typeof UNITS]),
+      );
+    return known ? heard : structuredClone(USUAL);
   } catch {
-    return USUAL;
+    return structuredClone(USUAL);
   }
 }
 

@@ -296,7 +296,7 @@ function rulesOf({ rules }: Job) {
       trueMm: rules.runoutBands.trueMm,
     },
     serviceDays: { rotor: rules.serviceDays.rotor, pads: rules.serviceDays.pads },
-    lengthUnit: rules.lengthUnit,
+    lengthUnit: rules.manner.length,
     beddingIn: rules.beddingIn,
     pistonLubricant: rules.pistonLubricant,
     timeZone: rules.timeZone,

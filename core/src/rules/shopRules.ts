@@ -1,6 +1,7 @@
 import { BEDDING_SCHOOLS, type BeddingSchool } from '../bedding/pulls';
 import type { PistonLubricant } from '../plan/schools';
 import type { Part } from '../ends';
+import { USUAL_MANNER, type Manner } from './manner';
 import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS, type RunoutBands } from '../runout/runout';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
 import { ROTOR_POINTS } from '../wear/rotor';
@@ -14,8 +15,10 @@ export interface ShopRules {
   runoutBands: RunoutBands;
   /** When a part is looked at next, days. */
   serviceDays: Readonly<Record<Part, number>>;
-  /** Thicknesses are shown in this unit; they are kept in millimetres. */
-  lengthUnit: 'mm' | 'in';
+  /** How things are said in the shop, unless a person chose otherwise. */
+  manner: Manner;
+  /** The shop's money, by the letters of ISO 4217. */
+  currency: string;
   beddingIn: BeddingSchool;
   /** What goes on pistons where the sheet is silent. */
   pistonLubricant: PistonLubricant;
@@ -26,14 +29,15 @@ export interface ShopRules {
 }
 
 /** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
- * and the system's own fluid [P], 60 an hour, days by UTC [D]. */
+ * and the system's own fluid [P], 60 euros an hour, days by UTC [D]. */
 export const USUAL_RULES: ShopRules = {
   schools: PAD_SCHOOLS,
   rotorPoints: ROTOR_POINTS.usual,
   runoutPoints: RUNOUT_POINTS.usual,
   runoutBands: USUAL_RUNOUT_BANDS,
   serviceDays: { rotor: 365, pads: 91 },
-  lengthUnit: 'mm',
+  manner: USUAL_MANNER,
+  currency: 'EUR',
   beddingIn: BEDDING_SCHOOLS[0],
   pistonLubricant: 'own-fluid',
   labourPerHourCents: 6000,

@@ -1,11 +1,21 @@
-import { LEADS, SignIn } from '@hold-fast/contract/people';
+import { OwnManner, type MannerInForce } from '@hold-fast/contract/manner';
+import { LEADS, SignIn, type Person } from '@hold-fast/contract/people';
 import { Router } from 'express';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
 import { personOn, type Sessions } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { peopleOfRoles, personByName, pinTriesAt, pinTriesSeen } from './store';
+import type { Asked } from '../platform/database';
+import { rulesInForce } from '../rules/store';
+import {
+  mannerOf,
+  peopleOfRoles,
+  personByName,
+  pinTriesAt,
+  pinTriesSeen,
+  setManner,
+} from './store';
 import type { Tries } from './tries';
 
 /** Signing in and out: before anybody is known. */
@@ -28,7 +38,8 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
   });
 
   routes.get('/session', async (request, response) => {
-    response.json({ person: await sessions.personOf(request) });
+    const person = await sessions.personOf(request);
+    response.json({ person, said: await mannerInForce(pool, person) });
   });
 
   routes.delete('/session', async (request, response) => {
@@ -39,11 +50,25 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
   return routes;
 }
 
+/** How things are said to this person, or to whoever is about to sign in. */
+async function mannerInForce(on: Asked, person: Person | null): Promise<MannerInForce> {
+  const { rules } = await rulesInForce(on);
+  const own = person && (await mannerOf(on, person.id));
+  return { manner: own ?? rules.manner, own: own !== null, currency: rules.currency };
+}
+
 export function peopleRoutes({ pool, now }: Shop): Router {
   const routes = Router();
 
   routes.get('/leads', async (_request, response) => {
     response.json(await peopleOfRoles(pool, LEADS));
+  });
+
+  routes.put('/manner', async (request, response) => {
+    const { manner } = parse(OwnManner, request.body);
+    const person = personOn(response);
+    await setManner(pool, person.id, manner);
+    response.json(await mannerInForce(pool, person));
   });
 
   // Wrong tries at one's own PIN from the session of somebody else, until they were seen.

@@ -57,6 +57,7 @@ export const ROUTES = {
   'GET /records/:recordId': ALL,
   'GET /chain': ALL,
   'GET /leads': ALL,
+  'PUT /manner': ALL,
   'GET /pin-tries': ALL,
   'DELETE /pin-tries': ALL,
   'GET /feed': BENCH,

@@ -1,4 +1,5 @@
 import type { Person, PinTries, Role } from '@hold-fast/contract/people';
+import type { Manner } from '@hold-fast/core/rules/manner';
 import { insert, run, select, selectOne, type Asked } from '../platform/database';
 
 export interface StoredPerson extends Person {
@@ -58,6 +59,23 @@ export async function pinTriesAt(on: Asked, personId: string): Promise<PinTries[
 export async function pinTriesSeen(on: Asked, personId: string, at: Date): Promise<void> {
   await run(on, 'UPDATE pin_try SET seen_at = ? WHERE person_id = ? AND seen_at IS NULL', [
     at,
+    personId,
+  ]);
+}
+
+/** How a person has things said; null where they go with the shop. */
+export async function mannerOf(on: Asked, personId: string): Promise<Manner | null> {
+  const row = await selectOne<{ manner: Manner | null }>(
+    on,
+    'SELECT manner FROM person WHERE id = ?',
+    [personId],
+  );
+  return row?.manner ?? null;
+}
+
+export async function setManner(on: Asked, personId: string, manner: Manner | null): Promise<void> {
+  await run(on, 'UPDATE person SET manner = ? WHERE id = ?', [
+    manner && JSON.stringify(manner),
     personId,
   ]);
 }

@@ -104,10 +104,10 @@ function told(written: Written): string {
     `“${written.complaint}”`,
     written.symptoms.map((symptom) => words.symptom[symptom]).join(', '),
     written.frontLever
-      ? checkInWords.editJob.leverFront(written.frontLever)
+      ? checkInWords.editJob.leverFront(words.side[written.frontLever])
       : checkInWords.editJob.leverNotAsked,
     checkInWords.editJob.promised(near(written.promisedAt)),
-    written.odometerKm === null ? '' : checkInWords.editJob.km(written.odometerKm),
+    written.odometerKm === null ? '' : words.format.distance(written.odometerKm),
   ]
     .filter(Boolean)
     .join(' · ');

@@ -126,9 +126,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         <>
           <Button
             says={
-              condition === 'found'
-                ? jobWords.fitPart.writeItDown
-                : jobWords.fitPart.theIn(words.part[part], rotor ? 'is' : 'are')
+              condition === 'found' ? jobWords.fitPart.writeItDown : jobWords.fitPart.theIn(part)
             }
             onPress={confirm}
           />

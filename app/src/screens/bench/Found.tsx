@@ -158,7 +158,7 @@ const GROUP: Record<Word, string> = {
 function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
   const [open, setOpen] = useState(false);
   const sitting = job.measured.find(({ id }) => id === item.sittingId) ?? null;
-  const inches = inInchesFor(job, item.judgement);
+  const inches = inInchesFor(item.judgement);
   const sums = item.judgement ? [...sumsOf(item.judgement), ...(inches ? [inches] : [])] : [];
   const number = item.judgement && sitting ? judgementNumber(item.judgement, sitting.gauge) : null;
   const settle =

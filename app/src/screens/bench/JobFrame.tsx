@@ -15,7 +15,7 @@ import { WayBackContext, type WayBack } from '../../ui/wayBack';
 import { Failed, Loading } from '../../ui/Standing';
 import { DoNotRideBanner } from './DoNotRide';
 import { NeedsYou } from './NeedsYou';
-import { jobWords } from '../../words/job';
+import { words } from '../../words/words';
 
 /** Where a page of a job stands: the job itself, or something that hangs on it. */
 type Standing = 'job' | 'below';
@@ -25,8 +25,8 @@ function useWayBack(jobId: string, stands: Standing): WayBack | null {
   const wide = useWide();
   return useMemo(() => {
     if (stands === 'below')
-      return { says: jobWords.jobFrame.job, go: () => router.navigate(`/bench/${jobId}`) };
-    return wide ? null : { says: jobWords.jobFrame.bench, go: () => router.navigate('/bench') };
+      return { says: words.jobFrame.job, go: () => router.navigate(`/bench/${jobId}`) };
+    return wide ? null : { says: words.jobFrame.bench, go: () => router.navigate('/bench') };
   }, [jobId, stands, wide]);
 }
 
@@ -79,27 +79,27 @@ export function WithBrake({
           return (
             <Page
               tag={job.tag}
-              over={jobWords.jobFrame.brake(end)}
+              over={words.jobFrame.brake(end)}
               title={title}
               foot={<BackToJob jobId={jobId} />}
             >
-              <Note kind="caution">{jobWords.jobFrame.thisJobIsSignedOff}</Note>
+              <Note kind="caution">{words.jobFrame.thisJobIsSignedOff}</Note>
             </Page>
           );
         if (!identified)
           return (
             <Page
               tag={job.tag}
-              over={jobWords.jobFrame.brake(end)}
+              over={words.jobFrame.brake(end)}
               title={title}
               foot={
                 <Button
-                  says={jobWords.jobFrame.identifyTheBrake(end)}
+                  says={words.jobFrame.identifyTheBrake(end)}
                   onPress={() => router.navigate(`/bench/${jobId}/${end}/identify`)}
                 />
               }
             >
-              <Note>{jobWords.jobFrame.theLimitTorquesAndFluid}</Note>
+              <Note>{words.jobFrame.theLimitTorquesAndFluid}</Note>
             </Page>
           );
         return children(job, identified);
@@ -112,7 +112,7 @@ export function BackToJob({ jobId }: { jobId: string }) {
   return (
     <Button
       kind="plain"
-      says={jobWords.jobFrame.backToTheJob}
+      says={words.jobFrame.backToTheJob}
       onPress={() => router.navigate(`/bench/${jobId}`)}
     />
   );

@@ -447,10 +447,10 @@ function boltsInHand(job: Job, end: End): string {
 function boltsWord(bolts: readonly Bolts[]) {
   if (bolts.length === 0) return { says: jobWords.jobSheet.notDone, ink: 'soft' } as const;
   if (bolts.some(({ flaws }) => flaws.includes('passes-open')))
-    return { says: 'begun', ink: 'ochreText' } as const;
+    return { says: jobWords.jobSheet.begun, ink: 'ochreText' } as const;
   return bolts.every(({ flaws }) => flaws.length === 0)
-    ? ({ says: 'proven', ink: 'kelpText' } as const)
-    : ({ says: 'unproven', ink: 'fogText' } as const);
+    ? ({ says: jobWords.jobSheet.proven, ink: 'kelpText' } as const)
+    : ({ says: jobWords.jobSheet.unprovenWord, ink: 'fogText' } as const);
 }
 
 function boltsSay(bolts: Bolts): string {
@@ -458,10 +458,10 @@ function boltsSay(bolts: Bolts): string {
   const turn = nextTurn(bolts.boltCount, countingMarks(bolts));
   const wrench = jobWords.jobSheet.nMAskedTo(
     capital(words.fastener[bolts.fastener]),
-    words.format.nm(bolts.setNm),
+    bolts.setNm,
     bolts.wrench.name,
-    words.format.nm(bolts.window.loNm),
-    words.format.nm(bolts.window.hiNm),
+    bolts.window.loNm,
+    bolts.window.hiNm,
     words.inSentence(words.thread[bolts.treatment]),
   );
   if (!turn.done)
@@ -494,14 +494,14 @@ function factsOf(job: Job): string {
   const { bike } = job;
   return [
     job.frontLever
-      ? jobWords.jobSheet.leverWorksTheFront(job.frontLever)
+      ? jobWords.jobSheet.leverWorksTheFront(words.side[job.frontLever])
       : jobWords.jobSheet.leverSideNotConfirmed,
     bike.motor ? jobWords.jobSheet.hasAMotor : null,
     bike.systemMassKg ? jobWords.jobSheet.kgLaden(bike.systemMassKg) : null,
     bike.terrain,
     bike.wet ? jobWords.jobSheet.riddenInTheWet : null,
     bike.kmPerWeek ? jobWords.jobSheet.kmAWeek(bike.kmPerWeek) : null,
-    job.odometerKm === null ? null : jobWords.jobSheet.kmRidden(words.format.count(job.odometerKm)),
+    job.odometerKm === null ? null : jobWords.jobSheet.kmRidden(job.odometerKm),
     job.sealed ? null : jobWords.jobSheet.promised(near(job.promisedAt)),
   ]
     .filter(Boolean)

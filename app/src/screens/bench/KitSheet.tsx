@@ -1,12 +1,12 @@
-import type { Fitted, Job } from '@hold-fast/core/job/job';
+import type { Job } from '@hold-fast/core/job/job';
 import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
-import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
+import { lifeSays } from '../lifeSays';
 import { BackToJob, WithBrake } from './JobFrame';
 import { jobWords } from '../../words/job';
 
@@ -58,26 +58,4 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
       )}
     </Section>
   );
-}
-
-/** "Tolve 180, new, 3 May 2026 to 25 November 2026. Stamped 1.50." */
-export function lifeSays(fitted: Fitted, until: string | null): string {
-  const facts = [
-    fitted.compound && jobWords.kitSheet.compound(fitted.compound),
-    fitted.organicOnly ? jobWords.kitSheet.organicPadsOnly : null,
-    fitted.construction,
-    fitted.newMm === null ? null : jobWords.kitSheet.newMm(words.format.fixed(fitted.newMm, 2)),
-    fitted.stampedLimit &&
-      jobWords.kitSheet.stampedMm(words.format.fixed(fitted.stampedLimit.limitMm, 2)),
-    fitted.cameOffFor && jobWords.kitSheet.cameOffLastTime(cameOff(fitted.cameOffFor)),
-    fitted.rebedding && words.rebedding[fitted.rebedding].toLowerCase(),
-  ].filter(Boolean);
-  const span = until
-    ? jobWords.kitSheet.to(exactDay(fitted.at), exactDay(until))
-    : jobWords.kitSheet.since(exactDay(fitted.at));
-  return `${fitted.description}, ${words.fittedAs[fitted.condition]}, ${span}.${facts.length ? ` ${capital(facts.join(', '))}.` : ''}`;
-}
-
-function cameOff(why: NonNullable<Fitted['cameOffFor']>): string {
-  return why === 'worn' || why === 'changed' ? why : words.finding[why];
 }

@@ -254,7 +254,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
         error={tried && !reason.trim() ? jobWords.openBars.writeItDownItGoes : undefined}
       />
       <Field
-        label={who ? jobWords.openBars.pinOf(who) : 'PIN'}
+        label={who ? jobWords.openBars.pinOf(who) : jobWords.openBars.pin}
         value={pin}
         onChangeText={setPin}
         secureTextEntry

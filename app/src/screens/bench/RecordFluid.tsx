@@ -139,7 +139,9 @@ function containerSays(container: ContainerInStore): string {
   const lastDay = lastUsableDay(container);
   return jobWords.recordFluid.lot(
     container.lot,
-    container.openedOn ? jobWords.recordFluid.opened(calendarDay(container.openedOn)) : 'sealed',
+    container.openedOn
+      ? jobWords.recordFluid.opened(calendarDay(container.openedOn))
+      : jobWords.recordFluid.sealed,
     lastDay ? jobWords.recordFluid.useBy(calendarDay(lastDay)) : '',
   );
 }

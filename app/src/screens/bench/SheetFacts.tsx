@@ -33,12 +33,12 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
       <Words ink="soft">{source}</Words>
       {said(
         storesWords.sheetFacts.brake,
-        `${words.actuation[brake.actuation]}, ${words.mount[brake.mount]}, ${brake.pistons === 1 ? storesWords.sheetFacts.onePiston : storesWords.sheetFacts.pistons(brake.pistons)}${brake.sides ? `, ${brake.sides}` : ''}`,
+        `${words.actuation[brake.actuation]}, ${words.mount[brake.mount]}, ${brake.pistons === 1 ? storesWords.sheetFacts.onePiston : storesWords.sheetFacts.pistons(brake.pistons)}${brake.sides ? `, ${words.pushes[brake.sides]}` : ''}`,
       )}
       {said(storesWords.sheetFacts.bleedPort, brake.port)}
       {plain(storesWords.sheetFacts.rotorNew, 'rotor.newMm', rotor.newMm)}
       <Fact
-        name="Rotor limit"
+        name={storesWords.sheetFacts.rotorLimit}
         value={
           rotor.limit
             ? storesWords.sheetFacts.mm(words.format.fixed(rotor.limit.limitMm, 2))
@@ -48,7 +48,11 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
       />
       {plain(storesWords.sheetFacts.rotorSize, 'rotor.sizeMm', rotor.sizeMm, 'mm', 0)}
       {rotor.organicOnly ? (
-        <Fact name="Rotor takes" value={storesWords.sheetFacts.organicPadsOnly} from={null} />
+        <Fact
+          name={storesWords.sheetFacts.rotorTakes}
+          value={storesWords.sheetFacts.organicPadsOnly}
+          from={null}
+        />
       ) : null}
       {plain(storesWords.sheetFacts.padAndPlateNew, 'pads.newTotalMm', pads.newTotalMm)}
       {plain(
@@ -60,7 +64,7 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
       )}
       {said(
         storesWords.sheetFacts.padShape,
-        [pads.shape, pads.finned && 'finned'].filter(Boolean).join(', '),
+        [pads.shape, pads.finned && storesWords.sheetFacts.finned].filter(Boolean).join(', '),
       )}
       {said(
         storesWords.sheetFacts.padsComeAs,
@@ -96,10 +100,7 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
           name={`${capital(words.fastener[row.fastener])}, ${row.drive}`}
           value={
             row.window.namedNm === null
-              ? storesWords.sheetFacts.toNM(
-                  words.format.nm(row.window.loNm),
-                  words.format.nm(row.window.hiNm),
-                )
+              ? words.torques(row.window.loNm, row.window.hiNm)
               : words.format.torque(row.window.namedNm)
           }
           from={row.window}
@@ -107,7 +108,7 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
         />
       ))}
       <Fact
-        name="Fluid"
+        name={storesWords.sheetFacts.fluid}
         value={fluid ? nameOf(fluid.fluid) : storesWords.sheetFacts.noneAsked}
         from={fluid}
       />

@@ -195,7 +195,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
 
 function leverSays(job: Job): string {
   return job.frontLever
-    ? jobWords.signOff.riderConfirmsLeverWorksThe(job.frontLever)
+    ? jobWords.signOff.riderConfirmsLeverWorksThe(words.side[job.frontLever])
     : jobWords.signOff.whichLeverWorksTheFront;
 }
 

@@ -98,7 +98,7 @@ function askedSays({ window }: Pick<TorqueAsked, 'window'>, source = ''): string
   const whose = source
     ? `“${source}”`
     : `${words.origin[origin]}${tag && namedNm === null ? `, ${words.tag[tag]}` : ''}`;
-  return jobWords.torque.askedToNM(words.format.nm(loNm), words.format.nm(hiNm), whose, spread);
+  return jobWords.torque.askedToNM(loNm, hiNm, whose, spread);
 }
 
 interface PrepareProps {
@@ -256,7 +256,7 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
                 .map((wrench) => {
                   const answer = clickSetting(windowAtWrench(window, crowfoot), wrench);
                   const sound = wrenchInCalibration(wrench, day);
-                  const tolerance = `±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? ' assumed' : ''}`;
+                  const tolerance = `±${words.format.percent(wrench.tolerance)}${wrench.toleranceAssumed ? jobWords.torque.assumed : ''}`;
                   const says =
                     answer.code === 'set' && wrench.kind === 'reading'
                       ? jobWords.torque.showsEachBoltToProves(
@@ -326,8 +326,7 @@ function NoCommonWindow({ sheet, read, isLead, onDecide }: NoCommonWindowProps) 
   );
 }
 
-const spreadOf = ({ loNm, hiNm }: { loNm: number; hiNm: number }) =>
-  jobWords.torque.toNM(words.format.nm(loNm), words.format.nm(hiNm));
+const spreadOf = ({ loNm, hiNm }: { loNm: number; hiNm: number }) => words.torques(loNm, hiNm);
 
 const kilonewton = (loadN: number) => words.format.fixed(loadN / 1000, 1);
 
@@ -527,14 +526,14 @@ function Passes({ job, end, tightened, onAfresh }: PassesProps) {
           <View style={styles.setting}>
             <Words kind="giant">
               {share === null
-                ? 'snug'
+                ? words.pass.snug
                 : reads
                   ? `${words.format.nm(atWrench.loNm)}–${words.format.nm(atWrench.hiNm)}`
                   : words.format.nm(setNm * share)}
             </Words>
             {share === null ? null : (
               <Words kind="title" ink="soft">
-                N·m
+                {['N·m', words.format.torqueBeside(setNm * share)].filter(Boolean).join(' · ')}
               </Words>
             )}
           </View>
@@ -671,7 +670,7 @@ function Outcome({ tightened }: { tightened: Tightened }) {
       title={
         wrench.kind === 'reading'
           ? jobWords.torque.provenBoltByBolt
-          : jobWords.torque.provenAtNM(words.format.nm(setNm))
+          : jobWords.torque.provenAtNM(setNm)
       }
     >
       {jobWords.torque.everyPassConfirmedWith(wrench.name)}

@@ -5,7 +5,6 @@ import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
 import type { InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { recommendedBy } from '@hold-fast/core/inspection/recommended';
-import { inchesFromMm } from '@hold-fast/core/units/length';
 import type { LeverVerdict } from '@hold-fast/core/lever/lever';
 import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
 import { PAD_RULES, type PadVerdict, type SchoolVerdict } from '@hold-fast/core/wear/pads';
@@ -118,7 +117,7 @@ export function clearanceMore(clearance: ClearanceVerdict): string[] {
       : [
           jobWords.findings.skewedLeadingEndToThe(
             words.format.fixed(Math.abs(skewDegrees), 2),
-            skewDegrees > 0 ? 'right' : 'left',
+            words.side[skewDegrees > 0 ? 'right' : 'left'],
             words.format.mm(marginAfterSquaringMm!),
           ),
         ]),
@@ -148,7 +147,7 @@ export function leverMore({ air, giveAssumed }: LeverVerdict): string[] {
     jobWords.findings.mlPushedAfterTheBite(
       words.format.fixed(air.pushedMl, 3),
       words.format.fixed(air.extraMl, 3),
-      giveAssumed ? ' (assumed)' : '',
+      giveAssumed ? jobWords.findings.assumed : '',
       words.format.fixed(air.pressureMpa, 1),
       words.format.fixed(air.airMl, 2),
     ),
@@ -273,7 +272,7 @@ export function sumsOf(judgement: Judgement): string[] {
   }
 }
 
-const inches = (mm: number) => jobWords.findings.inches(words.format.fixed(inchesFromMm(mm), 4));
+const { inches } = words.format;
 
 /** The lengths of a judgement in inches, for a shop that shows them beside millimetres; null when there are none. */
 export function inInches(judgement: Judgement): string | null {
@@ -296,7 +295,7 @@ export function inInches(judgement: Judgement): string | null {
     case 'clearance':
       return judgement.clearance.marginMm === null
         ? null
-        : jobWords.findings.margin(inches(judgement.clearance.marginMm).replace('-', '−'));
+        : jobWords.findings.margin(inches(judgement.clearance.marginMm));
     case 'lever':
     case 'mount-face':
       return null;

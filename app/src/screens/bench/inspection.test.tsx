@@ -5,6 +5,7 @@ import type { ReactTestInstance } from 'react-test-renderer';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, GAUGE, looksOver, reads } from '../../testing/exampleJob';
 import { A_WRITE, clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
+import { inForce } from '../../words/manner';
 import { FitPart } from './FitPart';
 import { Found } from './Found';
 import { JobSheet } from './JobSheet';
@@ -278,11 +279,11 @@ describe('what was found', () => {
   });
 
   it('shows inches beside millimetres where the shop asks for them', () => {
-    showScreen(<Found jobId={JOB} />, {
-      job: { ...job, rules: { ...job.rules, lengthUnit: 'in' } },
-    });
+    inForce.manner.length = 'in';
+    showScreen(<Found jobId={JOB} />, { job });
     fireEvent.press(screen.getByTestId('found-front-rotor'));
     expect(screen.getByText(/0\.0685 in/)).toBeTruthy();
+    inForce.manner.length = 'mm';
   });
 });
 

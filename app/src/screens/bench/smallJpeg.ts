@@ -1,3 +1,5 @@
+import { jobWords } from '../../words/job';
+
 /** Longer side of a picture that is kept, pixels: a crack can be seen, and a phone's own picture is ten times as large. */
 const LONGER_SIDE = 1280;
 const QUALITY = 0.7;
@@ -5,7 +7,7 @@ const QUALITY = 0.7;
 /** A picture made small, as JPEG in base64. @throws Error when the file is no picture. */
 export async function smallJpeg(file: Blob): Promise<string> {
   const picture = await createImageBitmap(file).catch(() => {
-    throw new Error('This is not a picture. Nothing was kept.');
+    throw new Error(jobWords.pictures.notAPicture);
   });
   const scale = Math.min(1, LONGER_SIDE / Math.max(picture.width, picture.height));
   const canvas = document.createElement('canvas');

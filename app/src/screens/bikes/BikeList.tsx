@@ -10,7 +10,6 @@ import { color, size, space } from '../../ui/tokens';
 import { LongList } from '../../ui/LongList';
 import { ScreenName } from '../../ui/ScreenName';
 import { words } from '../../words/words';
-import { bikesWords } from '../../words/bikes';
 
 /** Every bike the shop knows, found by a few letters of its customer, name, tag, maker or serial. */
 export function BikeList({ current }: { current?: string | undefined }) {
@@ -21,10 +20,10 @@ export function BikeList({ current }: { current?: string | undefined }) {
       <View style={styles.top}>
         <ScreenName>{words.places.bikes}</ScreenName>
         <Field
-          label={bikesWords.bikeList.find}
+          label={words.bikeList.find}
           value={search}
           onChangeText={setSearch}
-          placeholder={bikesWords.bikeList.findBy}
+          placeholder={words.bikeList.findBy}
         />
       </View>
       {bikes.isPending ? (
@@ -38,14 +37,14 @@ export function BikeList({ current }: { current?: string | undefined }) {
           onMore={bikes.hasNextPage ? () => void bikes.fetchNextPage() : undefined}
           empty={
             <Empty
-              title={search ? bikesWords.bikeList.noSuchBike : bikesWords.bikeList.noBikeYet}
+              title={search ? words.bikeList.noSuchBike : words.bikeList.noBikeYet}
               says={
                 search
-                  ? bikesWords.bikeList.fewerLettersFindMoreA
-                  : bikesWords.bikeList.bikesStandHereOnceThey
+                  ? words.bikeList.fewerLettersFindMoreA
+                  : words.bikeList.bikesStandHereOnceThey
               }
               action={{
-                says: bikesWords.bikeList.checkInABike,
+                says: words.bikeList.checkInABike,
                 onPress: () => router.navigate('/bench/check-in'),
               }}
             />

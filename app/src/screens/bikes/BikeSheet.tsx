@@ -15,7 +15,7 @@ import { Words } from '../../ui/Words';
 import { exactDay, near } from '../../words/days';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
-import { lifeSays } from '../bench/KitSheet';
+import { lifeSays } from '../lifeSays';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
 

@@ -73,9 +73,12 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
     >
       <View style={styles.top}>
         <Words kind="title">
-          {bikesWords.thicknessChart.by(title, byDistance ? 'distance' : 'date')}
+          {bikesWords.thicknessChart.by(
+            title,
+            byDistance ? bikesWords.thicknessChart.distance : bikesWords.thicknessChart.date,
+          )}
         </Words>
-        <Words kind="reading">{latest.leastMm.toFixed(2)}</Words>
+        <Words kind="reading">{words.format.fixed(latest.leastMm, 2)}</Words>
       </View>
       {points.length < 2 ? (
         <Words ink="soft">
@@ -127,7 +130,7 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
           formatYLabel={(mm: number) => words.format.fixed(mm, 2)}
           formatXLabel={(x: unknown) =>
             byDistance
-              ? bikesWords.thicknessChart.km(words.format.count(Math.round(Number(x))))
+              ? words.format.distance(Number(x))
               : exactDay(new Date(Number(x)).toISOString())
           }
           referenceLines={
@@ -212,7 +215,7 @@ function forecastLine(
 function outlookSays({ unit, now, nextService, forecast }: NonNullable<Wear['outlook']>): string {
   const at = (x: number) =>
     unit === 'km'
-      ? bikesWords.thicknessChart.atKm(words.format.count(Math.round(x)))
+      ? bikesWords.thicknessChart.atKm(x)
       : exactDay(new Date(x * DAY_MS).toISOString());
   const says = words.forecastSays(forecast, at);
   if (!forecast.ok) return says;
@@ -257,7 +260,7 @@ function changeSays(points: readonly ThicknessPoint[], byDistance: boolean): str
 
 function placeOf(point: ThicknessPoint, byDistance: boolean): string {
   return byDistance
-    ? bikesWords.thicknessChart.atOdometerKm(words.format.count(point.odometerKm!))
+    ? bikesWords.thicknessChart.atOdometerKm(point.odometerKm!)
     : bikesWords.thicknessChart.on(exactDay(point.measuredOn));
 }
 

@@ -16,7 +16,7 @@ export function PinTried() {
       {tried.map(({ by, tries, at }) => (
         <Words key={by}>
           {words.pinTried.wronglyWhereIsSignedIn(
-            tries === 1 ? 'once' : words.pinTried.times(tries),
+            tries === 1 ? words.pinTried.once : words.pinTried.times(tries),
             by,
             near(at),
           )}

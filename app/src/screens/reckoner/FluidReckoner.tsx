@@ -88,9 +88,9 @@ export function FluidReckoner() {
             : boils === null
               ? reckonerWords.fluidReckoner.aboveNoNumberChangeIt(WET_PERCENT)
               : reckonerWords.fluidReckoner.aboutCAnEstimateDry(
-                  Math.round(boils),
-                  BOILING_C[grade].dry,
-                  BOILING_C[grade].wet,
+                  words.format.temperature(boils),
+                  words.format.temperature(BOILING_C[grade].dry),
+                  words.format.temperature(BOILING_C[grade].wet),
                   WET_PERCENT,
                 )}
         </Words>

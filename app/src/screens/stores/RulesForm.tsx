@@ -19,6 +19,8 @@ import { exactDay } from '../../words/days';
 import { partWords } from '../../words/partWords';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
+import { mannerWords } from '../../words/manners';
+import { MannerChoices } from '../people/MannerChoices';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
 
@@ -180,15 +182,20 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           hint={storeFormWords.rulesForm.suchAsEuropeLisbonCalibration}
         />
       </Section>
-      <Section label={storeFormWords.rulesForm.lengthsAreShownIn}>
-        <FormChoice
+      <Section label={mannerWords.ofTheShop}>
+        <Controller
           control={control}
-          name="lengthUnit"
-          label={storeFormWords.rulesForm.unit}
-          options={[
-            { value: 'mm', says: storeFormWords.rulesForm.millimetres },
-            { value: 'in', says: storeFormWords.rulesForm.inchesBesideMillimetres },
-          ]}
+          name="manner"
+          render={({ field }) => (
+            <MannerChoices manner={field.value} onChoose={(manner) => field.onChange(manner)} />
+          )}
+        />
+        <FormLine
+          control={control}
+          name="currency"
+          label={mannerWords.currency}
+          hint={mannerWords.currencyHint}
+          autoCapitalize="characters"
         />
       </Section>
     </StoreForm>

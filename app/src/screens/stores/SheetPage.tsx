@@ -84,7 +84,11 @@ function changesSince(row: SheetHistoryRow, all: readonly SheetHistoryRow[]): st
   const changed = [...flat(row.body)].filter(([path, value]) => was.get(path) !== value);
   return changed.length > 0
     ? storesWords.sheetPage.changed(
-        changed.map(([path, value]) => `${path} ${was.get(path) ?? 'none'} → ${value}`).join('; '),
+        changed
+          .map(
+            ([path, value]) => `${path} ${was.get(path) ?? storesWords.sheetPage.none} → ${value}`,
+          )
+          .join('; '),
       )
     : storesWords.sheetPage.nothingChanged;
 }

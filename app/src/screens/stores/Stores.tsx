@@ -26,7 +26,7 @@ import { useWide } from '../../ui/useWide';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { gaugeSays } from '../bench/measuring/ChooseGauge';
+import { gaugeSays } from '../gaugeSays';
 import { storesWords } from '../../words/stores';
 
 /** Fluid, gauges, wrenches and spec sheets, each with whether it may be used day. */
@@ -122,7 +122,7 @@ export function Stores() {
                 key={gauge.id}
                 mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
                 title={gauge.name}
-                says={gauge.retired ? 'retired' : gaugeSays(gauge, day)}
+                says={gauge.retired ? storesWords.stores.retired : gaugeSays(gauge, day)}
                 aside={
                   <Words kind="smallReading">{`±${words.format.fixed(gauge.uncertaintyMm, 2)}`}</Words>
                 }
@@ -164,11 +164,11 @@ export function Stores() {
                 title={wrench.name}
                 says={storesWords.stores.ofClicks(
                   words.format.percent(wrench.tolerance),
-                  wrench.toleranceAssumed ? ' assumed' : '',
+                  wrench.toleranceAssumed ? storesWords.stores.assumed : '',
                   words.format.count(wrench.uses),
                   words.format.count(CALIBRATION_CYCLES),
                   wrench.retired
-                    ? 'retired'
+                    ? storesWords.stores.retired
                     : sound
                       ? storesWords.stores.calibratedTo(calendarDay(wrench.calibrationDueOn!))
                       : storesWords.stores.overdueNothingItSetsIs,
@@ -250,7 +250,9 @@ function faultOf(container: ContainerInStore, day: string): string | null {
 function lastsSays(container: ContainerInStore): string {
   const lastDay = lastUsableDay(container);
   if (lastDay) return storesWords.stores.useBy(calendarDay(lastDay));
-  return container.openedOn ? storesWords.stores.opened(calendarDay(container.openedOn)) : 'sealed';
+  return container.openedOn
+    ? storesWords.stores.opened(calendarDay(container.openedOn))
+    : storesWords.stores.sealed;
 }
 
 const styles = StyleSheet.create({

@@ -151,14 +151,14 @@ describe('taking sheets in', () => {
           row: 2,
           title: '',
           does: 'refused',
-          faults: [{ path: 'rotor.newMm', message: 'must be above the limit' }],
+          faults: [{ path: 'rotor.newMm', code: 'new-not-above-limit' }],
         },
       ],
     };
     showScreen(<ImportSheets />);
     await paste(JSON.stringify({ format: SHEETS_FORMAT, sheets: [{}, {}] }));
     await waitFor(() => expect(screen.getByText('Row 2: no title')).toBeTruthy());
-    expect(screen.getByText(/rotor.newMm: must be above the limit/)).toBeTruthy();
+    expect(screen.getByText(/rotor.newMm: New must be thicker than the limit/)).toBeTruthy();
     expect(sent[0]).toMatchObject({ body: { mode: 'preview' } });
     await save('Take the 1 good rows only');
     await waitFor(() => expect(sent[1]).toMatchObject({ body: { mode: 'good-rows' } }));

@@ -1,18 +1,9 @@
 export interface BikesWords {
-  bikeList: {
-    find: string;
-    findBy: string;
-    noSuchBike: string;
-    noBikeYet: string;
-    fewerLettersFindMoreA: string;
-    bikesStandHereOnceThey: string;
-    checkInABike: string;
-  };
   bikeSheet: {
     hasAMotor: string;
     kgLaden: (systemMassKg: number) => string;
     riddenInTheWet: string;
-    kmAWeek: (kmPerWeek: number) => string;
+    kmAWeek: (km: number) => string;
     doNotRide: string;
     foundAtVisitAndNo: (tag: number) => string;
     whatWasFound: string;
@@ -25,6 +16,8 @@ export interface BikesWords {
     onTheBenchPromised: (promisedAt: string) => string;
   };
   thicknessChart: {
+    date: string;
+    distance: string;
     mm: (leastMm: string, point: string) => string;
     limitMm: (limit: string) => string;
     by: (title: string, byDistance: string) => string;
@@ -33,7 +26,6 @@ export interface BikesWords {
     lessItsDoubt: string;
     earlyEnd: string;
     lateEnd: string;
-    km: (x: string) => string;
     limit: (limit: string) => string;
     itsLimitOfMeasured: (
       leastMm: string,
@@ -44,14 +36,14 @@ export interface BikesWords {
     past: string;
     at: string;
     sinceTheLastNewPart: (lastLife: number) => string;
-    atKm: (x: string) => string;
+    atKm: (km: number) => string;
     mayBeDueNow: (says: string) => string;
     theNextService: (says: string, early: string, nextService: string) => string;
     thatMayBeBefore: string;
     thatIsAfter: string;
     mmPer1000Km: (gone: string) => string;
     mmGoneSince: (gone: string, measuredOn: string, per: string) => string;
-    atOdometerKm: (odometerKm: string) => string;
+    atOdometerKm: (km: number) => string;
     on: (measuredOn: string) => string;
   };
 }

@@ -5,6 +5,7 @@ import type { FrameWords } from './frame';
 import type { InstrumentsWords } from './instruments';
 import type { JobWords } from './job';
 import type { LedgerWords } from './ledger';
+import type { MannersWords } from './manners';
 import type { MeasuringWords } from './measuring';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
@@ -35,4 +36,5 @@ export interface Catalogue {
   storeForms: StoreFormsWords;
   reckoner: ReckonerWords;
   ledger: LedgerWords;
+  manners: MannersWords;
 }

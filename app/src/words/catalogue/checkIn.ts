@@ -39,7 +39,6 @@ export interface CheckInWords {
     leverFront: (frontLever: string) => string;
     leverNotAsked: string;
     promised: (promisedAt: string) => string;
-    km: (odometerKm: number) => string;
   };
   visitFields: {
     complaint: string;

@@ -65,6 +65,7 @@ export interface FrameWords {
     itIsDealtWith: string;
     notSentKeptHereFor: (mine: string) => string;
     signOut: string;
+    mannerOf: (person: string) => string;
     oneEntryIs: string;
     entriesAre: (count: number) => string;
     keptHereAndWillBe: (mine: string) => string;
@@ -94,6 +95,7 @@ export interface FrameWords {
     itIsDealtWith: string;
   };
   pinTried: {
+    once: string;
     yourPinWasTried: string;
     wronglyWhereIsSignedIn: (tries: string, by: string, at: string) => string;
     times: (tries: number) => string;
@@ -125,5 +127,44 @@ export interface FrameWords {
     loading: string;
     thisCouldNotBeShown: string;
     tryAgain: string;
+  };
+  jobFrame: {
+    job: string;
+    bench: string;
+    brake: (end: string) => string;
+    thisJobIsSignedOff: string;
+    identifyTheBrake: (end: string) => string;
+    theLimitTorquesAndFluid: string;
+    backToTheJob: string;
+  };
+  bikeList: {
+    find: string;
+    findBy: string;
+    noSuchBike: string;
+    noBikeYet: string;
+    fewerLettersFindMoreA: string;
+    bikesStandHereOnceThey: string;
+    checkInABike: string;
+  };
+  life: {
+    organicPadsOnly: string;
+    newMm: (newMm: string) => string;
+    stampedMm: (limitMm: string) => string;
+    cameOffLastTime: (cameOffFor: string) => string;
+    to: (at: string, until: string) => string;
+    since: (at: string) => string;
+  };
+  outbox: {
+    dealWithIt: string;
+    mineFirst: string;
+    somebodyElsesFirst: string;
+  };
+  keypad: {
+    erase: string;
+    why: string;
+    again: string;
+    skip: string;
+    back: string;
+    next: string;
   };
 }

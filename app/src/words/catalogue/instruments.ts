@@ -1,5 +1,6 @@
 export interface InstrumentsWords {
   boltCircle: {
+    alternately: string;
     ofDoneInThisPass: (boltCount: string, done: number, boltCount2: number) => string;
     oneFastener: string;
     bolts: (boltCount: number, boltCount2: string) => string;
@@ -34,6 +35,7 @@ export interface InstrumentsWords {
     bar: string;
   };
   padBlock: {
+    outer: string;
     innerWheelSide: string;
     notMeasured: string;
     mm: (place: string) => string;
@@ -41,6 +43,7 @@ export interface InstrumentsWords {
     allFourAreMeasured: string;
   };
   ridgeFigure: {
+    lip: string;
     flatJawsRestOnThe: string;
     pointAnvilsSitInsideThe: string;
     wornTrack: string;

@@ -1,3 +1,5 @@
+import type { Part } from '@hold-fast/core/ends';
+
 export interface JobWords {
   endScreen: {
     nothingOfThisNameIs: string;
@@ -7,7 +9,7 @@ export interface JobWords {
     fit: (part: string) => string;
     brake: (end: string) => string;
     writeItDown: string;
-    theIn: (part: string, rotor: string) => string;
+    theIn: (part: Part) => string;
     whichOne: string;
     newUsedOrFound: string;
     whatItIs: string;
@@ -99,16 +101,10 @@ export interface JobWords {
     inForce: string;
     rotorLimitMm: (limitMm: string, origin: string, tag: string) => string;
   };
-  jobFrame: {
-    job: string;
-    bench: string;
-    brake: (end: string) => string;
-    thisJobIsSignedOff: string;
-    identifyTheBrake: (end: string) => string;
-    theLimitTorquesAndFluid: string;
-    backToTheJob: string;
-  };
   jobSheet: {
+    unprovenWord: string;
+    proven: string;
+    begun: string;
     signOff: string;
     bike: string;
     theBikesPage: string;
@@ -164,10 +160,10 @@ export interface JobWords {
     notDone: string;
     nMAskedTo: (
       fastener: string,
-      setNm: string,
-      name: string,
-      loNm: string,
-      hiNm: string,
+      setNm: number,
+      wrench: string,
+      loNm: number,
+      hiNm: number,
       treatment: string,
     ) => string;
     passOfIsOpen: (wrench: string, pass: number, value: number) => string;
@@ -177,8 +173,8 @@ export interface JobWords {
     hasAMotor: string;
     kgLaden: (systemMassKg: number) => string;
     riddenInTheWet: string;
-    kmAWeek: (kmPerWeek: number) => string;
-    kmRidden: (odometerKm: string) => string;
+    kmAWeek: (km: number) => string;
+    kmRidden: (km: number) => string;
     promised: (promisedAt: string) => string;
   };
   kitSheet: {
@@ -187,13 +183,6 @@ export interface JobWords {
     fitOrWriteDown: string;
     fitOrWriteDownPart: (part: string) => string;
     nothingWrittenDownYetThe: string;
-    compound: (compound: string) => string;
-    organicPadsOnly: string;
-    newMm: (newMm: string) => string;
-    stampedMm: (limitMm: string) => string;
-    cameOffLastTime: (cameOffFor: string) => string;
-    to: (at: string, until: string) => string;
-    since: (at: string) => string;
   };
   lookOver: {
     lookItOver: string;
@@ -216,6 +205,7 @@ export interface JobWords {
     takeItBack: string;
   };
   openBars: {
+    pin: string;
     toCheckByName: (value: number, end: string) => string;
     notInOrder: (failed: string) => string;
     checkByName: (end: string) => string;
@@ -250,12 +240,14 @@ export interface JobWords {
     aPinHas4To: string;
   };
   pictures: {
+    notAPicture: string;
     pictureOf: (i: number, area: string, by: string, at: string) => string;
     pictureOfArea: (area: string) => string;
     addAPicture: string;
     addAPictureOf: (area: string) => string;
   };
   recordFluid: {
+    sealed: string;
     recordFluid: string;
     brake: (end: string) => string;
     thisSpecSheetAsksFor: string;
@@ -344,9 +336,10 @@ export interface JobWords {
     whichLeverWorksTheFront: string;
   };
   torque: {
+    assumed: string;
     torque: string;
     itNamesTheSpreadIs: (namedNm: string) => string;
-    askedToNM: (loNm: string, hiNm: string, whose: string, spread: string) => string;
+    askedToNM: (loNm: number, hiNm: number, whose: string, spread: string) => string;
     brake: (end: string, fastener: string) => string;
     whichWrench: string;
     otherBolt: string;
@@ -371,7 +364,6 @@ export interface JobWords {
     aLeadSignedInHere: string;
     whyItCountsAndThe: string;
     goByIt: string;
-    toNM: (loNm: string, hiNm: string) => string;
     fromNM: string;
     nMAboveZero: string;
     toLabel: string;
@@ -422,7 +414,7 @@ export interface JobWords {
     bolt: (position: number, across: string) => string;
     straightAcrossFromTheLast: string;
     provenBoltByBolt: string;
-    provenAtNM: (setNm: string) => string;
+    provenAtNM: (setNm: number) => string;
     everyPassConfirmedWith: (name: string) => string;
     doneAndUnproven: string;
   };
@@ -445,6 +437,7 @@ export interface JobWords {
     nowItIsInOrder: string;
   };
   findings: {
+    assumed: string;
     limit: (limitMm: string, origin: string) => string;
     atMost: string;
     variesExpectPulsing: (variationMm: string) => string;
@@ -500,7 +493,6 @@ export interface JobWords {
     itMovesThePadsEdge: (padEdgeMm: string) => string;
     ruleOutTheAdapterWith: string;
     because: (reason: string) => string;
-    inches: (mm: string) => string;
     thinnestLimit: (thicknessMm: string, limitMm: string) => string;
     least: (measuredMm: string) => string;
     tirInches: (tirMm: string) => string;

@@ -9,13 +9,6 @@ export interface MeasuringWords {
     whatYouMeasure: string;
     noGaugeForThis: string;
     aLeadCanRegisterOne: string;
-    pointAnvils: string;
-    flatJaws: string;
-    doubtAssumed: string;
-    doubtByCertificate: string;
-    calibratedTo: (calibrationDueOn: string) => string;
-    outOfCalibrationMayCondemn: string;
-    onTheFeedAs: (feedSerial: string) => string;
   };
   facts: {
     changeTheGauge: (gaugeName: string, live: string) => string;

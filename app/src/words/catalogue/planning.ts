@@ -46,6 +46,7 @@ export interface PlanningWords {
     forWorks: (step: string, value: number) => string;
   };
   planScreen: {
+    you: string;
     planTheWork: string;
     job: string;
     goOnWithIt: string;
@@ -122,7 +123,7 @@ export interface PlanningWords {
     measure: (part: string) => string;
     measuredWith: (gaugeName: string) => string;
     torque: (fastener: string) => string;
-    nMWith: (setNm: string, name: string, value: string) => string;
+    nMWith: (setNm: number, name: string, value: string) => string;
     notProven: string;
     logTheBleed: string;
     cyclesLogged: (value: number) => string;

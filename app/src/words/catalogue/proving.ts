@@ -1,5 +1,6 @@
 export interface ProvingWords {
   bedIn: {
+    massAssumed: string;
     brake: (end: string, beddingIn: string) => string;
     bedIn: string;
     countAPullOfMade: (value: number, wanted: number) => string;

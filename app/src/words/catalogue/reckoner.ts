@@ -17,7 +17,7 @@ export interface ReckonerWords {
     water: string;
     aPercentageByTheTester: string;
     aboveNoNumberChangeIt: (value: number) => string;
-    aboutCAnEstimateDry: (boils: number, dry: number, wet: number, value: number) => string;
+    aboutCAnEstimateDry: (boils: string, dry: string, wet: string, value: number) => string;
   };
   reckoner: {
     reckoner: string;

@@ -111,10 +111,6 @@ export interface StoreFormsWords {
     whereTheShopIs: string;
     timeZone: string;
     suchAsEuropeLisbonCalibration: string;
-    lengthsAreShownIn: string;
-    unit: string;
-    millimetres: string;
-    inchesBesideMillimetres: string;
   };
   sheetForm: {
     untitled: string;

@@ -1,5 +1,9 @@
 export interface StoresWords {
   sheetFacts: {
+    fluid: string;
+    finned: string;
+    rotorTakes: string;
+    rotorLimit: string;
     notKnown: string;
     specSheetRevision: (revision: number) => string;
     brake: string;
@@ -21,7 +25,6 @@ export interface StoresWords {
     hoseBore: string;
     caliperAndLeverHold: string;
     barbAndOlive: string;
-    toNM: (loNm: string, hiNm: string) => string;
     oneValue10IsOur: string;
     noneAsked: string;
     fluidAlsoNamed: string;
@@ -45,6 +48,7 @@ export interface StoresWords {
     pressTheButtonOf: (serial: string) => string;
   };
   sheetPage: {
+    none: string;
     storesSpecSheets: string;
     duplicate: string;
     edit: string;
@@ -55,6 +59,9 @@ export interface StoresWords {
     nothingChanged: string;
   };
   stores: {
+    sealed: string;
+    assumed: string;
+    retired: string;
     whatTheBenchWorksWith: string;
     shopRules: string;
     fluid: string;
@@ -92,5 +99,14 @@ export interface StoresWords {
     writtenOff: (writtenOffReason: string) => string;
     useBy: (lastDay: string) => string;
     opened: (openedOn: string) => string;
+  };
+  gauge: {
+    pointAnvils: string;
+    flatJaws: string;
+    doubtAssumed: string;
+    doubtByCertificate: string;
+    calibratedTo: (calibrationDueOn: string) => string;
+    outOfCalibrationMayCondemn: string;
+    onTheFeedAs: (feedSerial: string) => string;
   };
 }

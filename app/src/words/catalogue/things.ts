@@ -1,3 +1,4 @@
+import type { Fitted } from '@hold-fast/core/job/job';
 import type { Actuation } from '@hold-fast/core/inspection/findings';
 import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
@@ -38,6 +39,9 @@ type Mount = SpecSheet['brake']['mount'];
 export interface ThingWords {
   end: Record<End, string>;
   part: Record<Part, string>;
+  side: Record<'left' | 'right', string>;
+  /** From how many sides a cable caliper pushes. */
+  pushes: Record<NonNullable<SpecSheet['brake']['sides']>, string>;
   word: Record<Word, string>;
   counted: Record<Word, string>;
   origin: Record<Origin, string>;
@@ -74,6 +78,10 @@ export interface ThingWords {
   thread: Record<ThreadTreatment, string>;
   pass: Record<Pass, string>;
   compound: Record<Compound, string>;
+  compoundOf: Record<Compound, string>;
+  construction: Record<NonNullable<Fitted['construction']>, string>;
+  /** Why a used part came off the last time. */
+  cameOff: Record<'worn' | 'changed', string>;
   fittedAs: Record<FittedAs, string>;
   rebedding: Record<Rebedding, string>;
   scene: Record<Scene, string>;

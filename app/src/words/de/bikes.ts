@@ -1,21 +1,12 @@
 import type { BikesWords } from '../catalogue/bikes';
+import { format } from '../format';
 
 export const bikes: BikesWords = {
-  bikeList: {
-    find: 'Suchen',
-    findBy: 'Kunde, Rad, Zettel, Hersteller oder Seriennummer',
-    noSuchBike: 'Kein solches Rad',
-    noBikeYet: 'Noch kein Rad',
-    fewerLettersFindMoreA:
-      'Weniger Buchstaben finden mehr. Ein neues Rad wird bei der Annahme aufgeschrieben.',
-    bikesStandHereOnceThey: 'Räder stehen hier, sobald sie angenommen wurden.',
-    checkInABike: 'Ein Rad annehmen',
-  },
   bikeSheet: {
     hasAMotor: 'mit Motor',
     kgLaden: (systemMassKg) => `${systemMassKg} kg beladen`,
     riddenInTheWet: 'bei Nässe gefahren',
-    kmAWeek: (kmPerWeek) => `${kmPerWeek} km pro Woche`,
+    kmAWeek: (km) => `${format.distance(km)} pro Woche`,
     doNotRide: 'Nicht fahren',
     foundAtVisitAndNo: (tag) =>
       `Gefunden bei Besuch ${tag}, und keine Arbeit hat es seither aufgehoben.`,
@@ -30,6 +21,8 @@ export const bikes: BikesWords = {
     onTheBenchPromised: (promisedAt) => `Auf der Werkbank, versprochen ${promisedAt}`,
   },
   thicknessChart: {
+    date: 'Datum',
+    distance: 'Strecke',
     mm: (leastMm, point) => `${leastMm} mm ${point}`,
     limitMm: (limit) => `Grenze ${limit} mm.`,
     by: (title, byDistance) => `${title}, nach ${byDistance}`,
@@ -39,14 +32,13 @@ export const bikes: BikesWords = {
     lessItsDoubt: 'weniger ihre Unsicherheit',
     earlyEnd: 'frühes Ende',
     lateEnd: 'spätes Ende',
-    km: (x) => `${x} km`,
     limit: (limit) => `Grenze ${limit}`,
     itsLimitOfMeasured: (leastMm, leastMm2, limit, measuredOn) =>
       `${leastMm} seiner Grenze: ${leastMm2} von ${limit}, gemessen ${measuredOn}.`,
     past: 'Unter',
     at: 'An',
     sinceTheLastNewPart: (lastLife) => `Seit dem letzten neuen Teil; davor ${lastLife}.`,
-    atKm: (x) => `bei ${x} km`,
+    atKm: (km) => `bei ${format.distance(km)}`,
     mayBeDueNow: (says) => `${says} Kann jetzt fällig sein.`,
     theNextService: (says, early, nextService) =>
       `${says} ${early} dem nächsten Service, ${nextService}.`,
@@ -54,7 +46,7 @@ export const bikes: BikesWords = {
     thatIsAfter: 'Das ist nach',
     mmPer1000Km: (gone) => `, ${gone} mm je 1.000 km`,
     mmGoneSince: (gone, measuredOn, per) => `${gone} mm weniger seit ${measuredOn}${per}.`,
-    atOdometerKm: (odometerKm) => `bei ${odometerKm} km`,
+    atOdometerKm: (km) => `bei ${format.distance(km)}`,
     on: (measuredOn) => `am ${measuredOn}`,
   },
 };

@@ -41,7 +41,6 @@ export const checkIn: CheckInWords = {
     leverFront: (frontLever) => `Hebel ${frontLever} wirkt vorn`,
     leverNotAsked: 'Hebel nicht gefragt',
     promised: (promisedAt) => `versprochen ${promisedAt}`,
-    km: (odometerKm) => `${odometerKm} km`,
   },
   visitFields: {
     complaint: 'Beschwerde',

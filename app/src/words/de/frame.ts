@@ -82,6 +82,7 @@ export const frame: FrameWords = {
     notSentKeptHereFor: (mine) =>
       `${mine} nicht gesendet: bleiben hier aufgehoben. Trotzdem abmelden`,
     signOut: 'Abmelden',
+    mannerOf: (person) => `${person}: Sprache und Einheiten`,
     oneEntryIs: '1 Eintrag ist',
     entriesAre: (count) => `${count} Einträge sind`,
     keptHereAndWillBe: (mine) =>
@@ -113,6 +114,7 @@ export const frame: FrameWords = {
     itIsDealtWith: 'Das ist erledigt',
   },
   pinTried: {
+    once: 'einmal',
     yourPinWasTried: 'Deine PIN wurde ausprobiert',
     wronglyWhereIsSignedIn: (tries, by, at) =>
       `Falsch, ${tries}, wo ${by} angemeldet ist; zuletzt ${at}.`,
@@ -146,5 +148,49 @@ export const frame: FrameWords = {
     loading: 'Wird geladen',
     thisCouldNotBeShown: 'Das ließ sich nicht zeigen',
     tryAgain: 'Noch einmal',
+  },
+  jobFrame: {
+    job: 'Auftrag',
+    bench: 'Werkbank',
+    brake: (end) => `Bremse ${end}`,
+    thisJobIsSignedOff:
+      'Dieser Auftrag ist unterschrieben und versiegelt. Nichts darin ändert sich mehr.',
+    identifyTheBrake: (end) => `Bremse ${end} bestimmen`,
+    theLimitTorquesAndFluid:
+      'Grenze, Drehmomente und Flüssigkeit kommen aus dem Datenblatt der Bremse. Zuerst dieses wählen.',
+    backToTheJob: 'Zurück zum Auftrag',
+  },
+  bikeList: {
+    find: 'Suchen',
+    findBy: 'Kunde, Rad, Zettel, Hersteller oder Seriennummer',
+    noSuchBike: 'Kein solches Rad',
+    noBikeYet: 'Noch kein Rad',
+    fewerLettersFindMoreA:
+      'Weniger Buchstaben finden mehr. Ein neues Rad wird bei der Annahme aufgeschrieben.',
+    bikesStandHereOnceThey: 'Räder stehen hier, sobald sie angenommen wurden.',
+    checkInABike: 'Ein Rad annehmen',
+  },
+  life: {
+    organicPadsOnly: 'nur organische Beläge',
+    newMm: (newMm) => `neu ${newMm} mm`,
+    stampedMm: (limitMm) => `eingeprägt ${limitMm} mm`,
+    cameOffLastTime: (cameOffFor) => `zuletzt abgenommen: ${cameOffFor}`,
+    to: (at, until) => `${at} bis ${until}`,
+    since: (at) => `seit ${at}`,
+  },
+  outbox: {
+    dealWithIt: 'Ein Eintrag dieses Auftrags wurde nicht angenommen. Zuerst diesen erledigen.',
+    mineFirst:
+      'Dieses Gerät hält noch Einträge dieses Auftrags zurück. Sie gehen vor: noch einmal versuchen, wenn der Server antwortet.',
+    somebodyElsesFirst:
+      'Dieses Gerät hält noch Einträge dieses Auftrags von jemand anderem zurück. Sie gehen vor: Die Person meldet sich hier an.',
+  },
+  keypad: {
+    erase: 'löschen',
+    why: 'warum',
+    again: 'nochmal',
+    skip: 'auslassen',
+    back: 'zurück',
+    next: 'weiter',
   },
 };

@@ -6,6 +6,7 @@ import { frame } from './frame';
 import { instruments } from './instruments';
 import { job } from './job';
 import { ledger } from './ledger';
+import { manners } from './manners';
 import { measuring } from './measuring';
 import { parts } from './parts';
 import { plan } from './plan';
@@ -36,4 +37,5 @@ export const german: Catalogue = {
   storeForms,
   reckoner,
   ledger,
+  manners,
 };

@@ -2,6 +2,7 @@ import type { InstrumentsWords } from '../catalogue/instruments';
 
 export const instruments: InstrumentsWords = {
   boltCircle: {
+    alternately: 'abwechselnd',
     ofDoneInThisPass: (boltCount, done, boltCount2) =>
       `${boltCount}. ${done} von ${boltCount2} in diesem Durchgang fertig.`,
     oneFastener: 'Eine Verschraubung',
@@ -35,6 +36,7 @@ export const instruments: InstrumentsWords = {
     bar: 'LENKER',
   },
   padBlock: {
+    outer: 'AUSSEN',
     innerWheelSide: 'INNEN · RADSEITE',
     notMeasured: 'nicht gemessen',
     mm: (place) => `${place} mm`,
@@ -42,6 +44,7 @@ export const instruments: InstrumentsWords = {
     allFourAreMeasured: 'Alle vier sind gemessen.',
   },
   ridgeFigure: {
+    lip: 'Rand',
     flatJawsRestOnThe:
       'Flache Backen liegen auf dem unverschlissenen Rand auf und lassen über der Reibfläche einen Spalt.',
     pointAnvilsSitInsideThe:

@@ -1,4 +1,6 @@
 import type { JobWords } from '../catalogue/job';
+import { format } from '../format';
+import { verdicts } from './verdicts';
 
 export const job: JobWords = {
   endScreen: {
@@ -9,7 +11,7 @@ export const job: JobWords = {
     fit: (part) => `${part} einbauen`,
     brake: (end) => `Bremse ${end}`,
     writeItDown: 'Aufschreiben',
-    theIn: (part, rotor) => `${part} ${rotor} eingebaut`,
+    theIn: (part) => (part === 'pads' ? 'Die Beläge sind drin' : 'Die Scheibe ist drauf'),
     whichOne: 'Was genau',
     newUsedOrFound: 'Neu, gebraucht oder vorgefunden',
     whatItIs: 'Was es ist',
@@ -117,18 +119,10 @@ export const job: JobWords = {
     inForce: 'In Kraft',
     rotorLimitMm: (limitMm, origin, tag) => `Grenze der Scheibe ${limitMm} mm, ${origin}${tag}`,
   },
-  jobFrame: {
-    job: 'Auftrag',
-    bench: 'Werkbank',
-    brake: (end) => `Bremse ${end}`,
-    thisJobIsSignedOff:
-      'Dieser Auftrag ist unterschrieben und versiegelt. Nichts darin ändert sich mehr.',
-    identifyTheBrake: (end) => `Bremse ${end} bestimmen`,
-    theLimitTorquesAndFluid:
-      'Grenze, Drehmomente und Flüssigkeit kommen aus dem Datenblatt der Bremse. Zuerst dieses wählen.',
-    backToTheJob: 'Zurück zum Auftrag',
-  },
   jobSheet: {
+    unprovenWord: 'nicht bewiesen',
+    proven: 'bewiesen',
+    begun: 'begonnen',
     signOff: 'Unterschreiben',
     bike: 'Rad',
     theBikesPage: 'Die Seite des Rads',
@@ -180,8 +174,8 @@ export const job: JobWords = {
     rotorAndPads: (told, bedded) => `${told} Scheibe ${bedded}.`,
     beddedWithNobodyKnowsWhat: 'womit eingebremst, weiß niemand',
     notDone: 'nicht getan',
-    nMAskedTo: (fastener, setNm, name, loNm, hiNm, treatment) =>
-      `${fastener}: ${setNm} N·m, ${name}, verlangt ${loNm} bis ${hiNm}, ${treatment}`,
+    nMAskedTo: (fastener, setNm, wrench, loNm, hiNm, treatment) =>
+      `${fastener}: ${format.torque(setNm)}, ${wrench}, verlangt ${verdicts.torques(loNm, hiNm)}, ${treatment}`,
     passOfIsOpen: (wrench, pass, value) => `${wrench}. Durchgang ${pass} von ${value} ist offen.`,
     torqueUnproven: (wrench, flaws) => `${wrench}. Nicht bewiesen: ${flaws}.`,
     leverWorksTheFront: (frontLever) => `Hebel ${frontLever} wirkt vorn`,
@@ -189,8 +183,8 @@ export const job: JobWords = {
     hasAMotor: 'mit Motor',
     kgLaden: (systemMassKg) => `${systemMassKg} kg beladen`,
     riddenInTheWet: 'bei Nässe gefahren',
-    kmAWeek: (kmPerWeek) => `${kmPerWeek} km pro Woche`,
-    kmRidden: (odometerKm) => `${odometerKm} km gefahren`,
+    kmAWeek: (km) => `${format.distance(km)} pro Woche`,
+    kmRidden: (km) => `${format.distance(km)} gefahren`,
     promised: (promisedAt) => `versprochen ${promisedAt}`,
   },
   kitSheet: {
@@ -199,13 +193,6 @@ export const job: JobWords = {
     fitOrWriteDown: 'Einbauen oder aufschreiben',
     fitOrWriteDownPart: (part) => `${part} einbauen oder aufschreiben`,
     nothingWrittenDownYetThe: 'Noch nichts aufgeschrieben. Es gilt das Datenblatt.',
-    compound: (compound) => `Mischung ${compound}`,
-    organicPadsOnly: 'nur organische Beläge',
-    newMm: (newMm) => `neu ${newMm} mm`,
-    stampedMm: (limitMm) => `eingeprägt ${limitMm} mm`,
-    cameOffLastTime: (cameOffFor) => `zuletzt abgenommen: ${cameOffFor}`,
-    to: (at, until) => `${at} bis ${until}`,
-    since: (at) => `seit ${at}`,
   },
   lookOver: {
     lookItOver: 'Ansehen',
@@ -231,6 +218,7 @@ export const job: JobWords = {
     takeItBack: 'Zurücknehmen',
   },
   openBars: {
+    pin: 'PIN',
     toCheckByName: (value, end) => `${value} namentlich zu prüfen, ${end}`,
     notInOrder: (failed) => `Nicht in Ordnung: ${failed}.`,
     checkByName: (end) => `Namentlich prüfen, ${end}`,
@@ -265,12 +253,14 @@ export const job: JobWords = {
     aPinHas4To: 'Eine PIN hat 4 bis 8 Ziffern.',
   },
   pictures: {
+    notAPicture: 'Das ist kein Bild. Nichts wurde aufgehoben.',
     pictureOf: (i, area, by, at) => `Bild ${i} von ${area}, ${by}, ${at}`,
     pictureOfArea: (area) => `Bild von ${area}`,
     addAPicture: 'Ein Bild hinzufügen',
     addAPictureOf: (area) => `Ein Bild von ${area} hinzufügen`,
   },
   recordFluid: {
+    sealed: 'ungeöffnet',
     recordFluid: 'Flüssigkeit aufzeichnen',
     brake: (end) => `Bremse ${end}`,
     thisSpecSheetAsksFor:
@@ -368,9 +358,11 @@ export const job: JobWords = {
       'Welcher Hebel vorn wirkt, ist nicht notiert: zuerst den Auftrag ändern',
   },
   torque: {
+    assumed: ' angenommen',
     torque: 'Drehmoment',
     itNamesTheSpreadIs: (namedNm) => `: genannt ist ${namedNm}, die Spanne ist unsere Wahl`,
-    askedToNM: (loNm, hiNm, whose, spread) => `Verlangt ${loNm} bis ${hiNm} N·m, ${whose}${spread}`,
+    askedToNM: (loNm, hiNm, whose, spread) =>
+      `Verlangt ${verdicts.torques(loNm, hiNm)}, ${whose}${spread}`,
     brake: (end, fastener) => `Bremse ${end} · ${fastener}`,
     whichWrench: 'Welcher Schlüssel?',
     otherBolt: 'Andere Schraube',
@@ -402,7 +394,6 @@ export const job: JobWords = {
     aLeadSignedInHere: 'Eine hier angemeldete Leitung kann sagen, was gilt.',
     whyItCountsAndThe: 'Warum es gilt und das Datenblatt nicht',
     goByIt: 'Danach gehen',
-    toNM: (loNm, hiNm) => `${loNm} bis ${hiNm} N·m`,
     fromNM: 'Von, N·m',
     nMAboveZero: 'N·m, über null.',
     toLabel: 'Bis, N·m',
@@ -456,7 +447,7 @@ export const job: JobWords = {
     bolt: (position, across) => `Schraube ${position}${across}`,
     straightAcrossFromTheLast: ', der letzten gerade gegenüber.',
     provenBoltByBolt: 'Bewiesen, Schraube für Schraube',
-    provenAtNM: (setNm) => `Bewiesen mit ${setNm} N·m`,
+    provenAtNM: (setNm) => `Bewiesen mit ${format.torque(setNm)}`,
     everyPassConfirmedWith: (name) => `Jeder Durchgang mit ${name} bestätigt.`,
     doneAndUnproven: 'Fertig, und nicht bewiesen',
   },
@@ -479,6 +470,7 @@ export const job: JobWords = {
     nowItIsInOrder: 'Jetzt ist es in Ordnung',
   },
   findings: {
+    assumed: ' (angenommen)',
     limit: (limitMm, origin) => `Grenze ${limitMm}, ${origin}.`,
     atMost: ' höchstens',
     variesExpectPulsing: (variationMm) => ` Schwankt um ${variationMm}: Es wird pulsieren.`,
@@ -519,7 +511,6 @@ export const job: JobWords = {
     ruleOutTheAdapterWith:
       'Den Adapter mit einem anderen seiner Größe ausschließen. Grat und Lack gehen mit feiner Flachfeile oder 80er-Papier auf einem rechtwinkligen Klotz ab; Grundmaterial nur mit dem Planfräser; Carbon nur auf schriftliches Wort des Herstellers.',
     because: (reason) => `Weil ${reason}.`,
-    inches: (mm) => `${mm} in`,
     thinnestLimit: (thicknessMm, limitMm) => `Am dünnsten ${thicknessMm}, Grenze ${limitMm}.`,
     least: (measuredMm) => `Am wenigsten ${measuredMm}.`,
     tirInches: (tirMm) => `${tirMm} von tief bis hoch.`,

@@ -12,13 +12,6 @@ export const measuring: MeasuringWords = {
     noGaugeForThis: 'Kein Messzeug dafür',
     aLeadCanRegisterOne:
       'Eine Leitung kann eines im Lager eintragen. Ein Maßband oder ein Lineal ist für Scheiben und Beläge nicht gut genug.',
-    pointAnvils: 'Spitze Ambosse',
-    flatJaws: 'Flache Backen',
-    doubtAssumed: 'Unsicherheit angenommen',
-    doubtByCertificate: 'Unsicherheit laut Schein',
-    calibratedTo: (calibrationDueOn) => `kalibriert bis ${calibrationDueOn}`,
-    outOfCalibrationMayCondemn: 'Kalibrierung abgelaufen: darf verwerfen, nicht bestehen lassen',
-    onTheFeedAs: (feedSerial) => ` · an der Leitung als ${feedSerial}`,
   },
   facts: {
     changeTheGauge: (gaugeName, live) => `Anderes Messzeug, ${gaugeName}${live}`,

@@ -1,4 +1,5 @@
 import type { PlanningWords } from '../catalogue/planning';
+import { format } from '../format';
 
 export const planning: PlanningWords = {
   allDone: {
@@ -50,6 +51,7 @@ export const planning: PlanningWords = {
     forWorks: (step, value) => `${step} für ${value} Arbeiten.`,
   },
   planScreen: {
+    you: 'dir',
     planTheWork: 'Die Arbeit planen',
     job: 'Auftrag',
     goOnWithIt: 'Weitermachen',
@@ -132,7 +134,7 @@ export const planning: PlanningWords = {
     measure: (part) => `Messen: ${part}`,
     measuredWith: (gaugeName) => `Gemessen mit ${gaugeName}.`,
     torque: (fastener) => `Drehmoment: ${fastener}`,
-    nMWith: (setNm, name, value) => `${setNm} N·m mit ${name}${value}.`,
+    nMWith: (setNm, name, value) => `${format.torque(setNm)} mit ${name}${value}.`,
     notProven: ', nicht bewiesen',
     logTheBleed: 'Entlüften aufzeichnen',
     cyclesLogged: (value) => `${value} Durchgänge aufgezeichnet.`,

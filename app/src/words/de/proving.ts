@@ -2,6 +2,7 @@ import type { ProvingWords } from '../catalogue/proving';
 
 export const proving: ProvingWords = {
   bedIn: {
+    massAssumed: ' angenommen',
     brake: (end, beddingIn) => `Bremse ${end} · ${beddingIn}`,
     bedIn: 'Einbremsen',
     countAPullOfMade: (value, wanted) => `Eine Bremsung zählen. ${value} von ${wanted} gemacht.`,

@@ -15,7 +15,7 @@ export const reckoner: ReckonerWords = {
     aPercentageByTheTester: 'Ein Prozentwert nach dem Prüfgerät.',
     aboveNoNumberChangeIt: (value) => `Über ${value} %: keine Zahl. Jetzt wechseln.`,
     aboutCAnEstimateDry: (boils, dry, wet, value) =>
-      `Etwa ${boils} °C, eine Schätzung: ${dry} trocken, ${wet} bei ${value} %, veröffentlichte Mindestwerte.`,
+      `Etwa ${boils}, eine Schätzung: ${dry} trocken, ${wet} bei ${value} %, veröffentlichte Mindestwerte.`,
   },
   reckoner: {
     reckoner: 'Rechner',

@@ -120,10 +120,6 @@ export const storeForms: StoreFormsWords = {
     timeZone: 'Zeitzone',
     suchAsEuropeLisbonCalibration:
       'Etwa Europe/Lisbon. Kalibrierung und Verfallsdatum gehen nach ihren Tagen.',
-    lengthsAreShownIn: 'Längen werden gezeigt in',
-    unit: 'Einheit',
-    millimetres: 'Millimeter',
-    inchesBesideMillimetres: 'Zoll neben Millimetern',
   },
   sheetForm: {
     untitled: 'Ohne Titel',

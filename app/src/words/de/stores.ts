@@ -2,6 +2,10 @@ import type { StoresWords } from '../catalogue/stores';
 
 export const stores: StoresWords = {
   sheetFacts: {
+    fluid: 'Flüssigkeit',
+    finned: 'mit Kühlrippen',
+    rotorTakes: 'Scheibe nimmt',
+    rotorLimit: 'Grenze der Scheibe',
     notKnown: 'nicht bekannt',
     specSheetRevision: (revision) => `Datenblatt, Fassung ${revision}`,
     brake: 'Bremse',
@@ -23,7 +27,6 @@ export const stores: StoresWords = {
     hoseBore: 'Schlauch innen',
     caliperAndLeverHold: 'Inhalt von Sattel und Hebel',
     barbAndOlive: 'Stützhülse und Olive',
-    toNM: (loNm, hiNm) => `${loNm} bis ${hiNm} N·m`,
     oneValue10IsOur: 'ein Wert; ±10 % ist unsere Wahl',
     noneAsked: 'keine verlangt',
     fluidAlsoNamed: 'Auch genannte Flüssigkeit',
@@ -49,6 +52,7 @@ export const stores: StoresWords = {
     pressTheButtonOf: (serial) => `Die Taste von ${serial} drücken`,
   },
   sheetPage: {
+    none: 'nichts',
     storesSpecSheets: 'Lager · Datenblätter',
     duplicate: 'Verdoppeln',
     edit: 'Ändern',
@@ -59,6 +63,9 @@ export const stores: StoresWords = {
     nothingChanged: ' · nichts geändert',
   },
   stores: {
+    sealed: 'ungeöffnet',
+    assumed: ' angenommen',
+    retired: 'ausgemustert',
     whatTheBenchWorksWith: 'Womit die Werkbank arbeitet',
     shopRules: 'Regeln der Werkstatt',
     fluid: 'Flüssigkeit',
@@ -91,5 +98,14 @@ export const stores: StoresWords = {
     writtenOff: (writtenOffReason) => `ausgebucht: ${writtenOffReason}`,
     useBy: (lastDay) => `verwendbar bis ${lastDay}`,
     opened: (openedOn) => `geöffnet ${openedOn}`,
+  },
+  gauge: {
+    pointAnvils: 'Spitze Ambosse',
+    flatJaws: 'Flache Backen',
+    doubtAssumed: 'Unsicherheit angenommen',
+    doubtByCertificate: 'Unsicherheit laut Schein',
+    calibratedTo: (calibrationDueOn) => `kalibriert bis ${calibrationDueOn}`,
+    outOfCalibrationMayCondemn: 'Kalibrierung abgelaufen: darf verwerfen, nicht bestehen lassen',
+    onTheFeedAs: (feedSerial) => ` · an der Leitung als ${feedSerial}`,
   },
 };

@@ -2,6 +2,8 @@ import type { ThingWords } from '../catalogue/things';
 
 export const things: ThingWords = {
   end: { front: 'vorn', rear: 'hinten' },
+  side: { left: 'links', right: 'rechts' },
+  pushes: { 'one-sided': 'drückt von einer Seite', 'two-sided': 'drückt von beiden Seiten' },
   part: { rotor: 'Scheibe', pads: 'Beläge' },
   word: { holds: 'hält', watch: 'beobachten', unproven: 'nicht bewiesen', replace: 'ersetzen' },
   counted: {
@@ -397,6 +399,14 @@ export const things: ThingWords = {
     metallic: 'Metallisch (M, kupferfarbene Platte)',
     unknown: 'Ohne Zeichen, unbekannt',
   },
+  compoundOf: {
+    organic: 'organische Mischung',
+    'semi-metallic': 'halbmetallische Mischung',
+    metallic: 'metallische Mischung',
+    unknown: 'unbekannte Mischung',
+  },
+  construction: { 'one-piece': 'einteilig', 'two-piece': 'zweiteilig' },
+  cameOff: { worn: 'verschlissen', changed: 'getauscht' },
   fittedAs: { found: 'am Rad vorgefunden', new: 'neu', used: 'gebraucht' },
   rebedding: {
     'new-rotor': 'Neue Scheibe dazu',

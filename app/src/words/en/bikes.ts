@@ -1,20 +1,12 @@
 import type { BikesWords } from '../catalogue/bikes';
+import { format } from '../format';
 
 export const bikes: BikesWords = {
-  bikeList: {
-    find: 'Find',
-    findBy: 'customer, bike, tag, maker or serial',
-    noSuchBike: 'No such bike',
-    noBikeYet: 'No bike yet',
-    fewerLettersFindMoreA: 'Fewer letters find more. A new bike is written down at check-in.',
-    bikesStandHereOnceThey: 'Bikes stand here once they were checked in.',
-    checkInABike: 'Check in a bike',
-  },
   bikeSheet: {
     hasAMotor: 'has a motor',
     kgLaden: (systemMassKg) => `${systemMassKg} kg laden`,
     riddenInTheWet: 'ridden in the wet',
-    kmAWeek: (kmPerWeek) => `${kmPerWeek} km a week`,
+    kmAWeek: (km) => `${format.distance(km)} a week`,
     doNotRide: 'Do not ride',
     foundAtVisitAndNo: (tag) => `Found at visit ${tag}, and no work since has lifted it.`,
     whatWasFound: 'What was found',
@@ -28,6 +20,8 @@ export const bikes: BikesWords = {
     onTheBenchPromised: (promisedAt) => `On the Bench, promised ${promisedAt}`,
   },
   thicknessChart: {
+    date: 'date',
+    distance: 'distance',
     mm: (leastMm, point) => `${leastMm} mm ${point}`,
     limitMm: (limit) => `Limit ${limit} mm.`,
     by: (title, byDistance) => `${title}, by ${byDistance}`,
@@ -37,14 +31,13 @@ export const bikes: BikesWords = {
     lessItsDoubt: 'less its doubt',
     earlyEnd: 'early end',
     lateEnd: 'late end',
-    km: (x) => `${x} km`,
     limit: (limit) => `limit ${limit}`,
     itsLimitOfMeasured: (leastMm, leastMm2, limit, measuredOn) =>
       `${leastMm} its limit: ${leastMm2} of ${limit}, measured ${measuredOn}.`,
     past: 'Past',
     at: 'At',
     sinceTheLastNewPart: (lastLife) => `Since the last new part; ${lastLife} before it.`,
-    atKm: (x) => `at ${x} km`,
+    atKm: (km) => `at ${format.distance(km)}`,
     mayBeDueNow: (says) => `${says} May be due now.`,
     theNextService: (says, early, nextService) =>
       `${says} ${early} the next service, ${nextService}.`,
@@ -52,7 +45,7 @@ export const bikes: BikesWords = {
     thatIsAfter: 'That is after',
     mmPer1000Km: (gone) => `, ${gone} mm per 1,000 km`,
     mmGoneSince: (gone, measuredOn, per) => `${gone} mm gone since ${measuredOn}${per}.`,
-    atOdometerKm: (odometerKm) => `at ${odometerKm} km`,
+    atOdometerKm: (km) => `at ${format.distance(km)}`,
     on: (measuredOn) => `on ${measuredOn}`,
   },
 };

@@ -41,7 +41,6 @@ export const checkIn: CheckInWords = {
     leverFront: (frontLever) => `${frontLever} lever front`,
     leverNotAsked: 'lever not asked',
     promised: (promisedAt) => `promised ${promisedAt}`,
-    km: (odometerKm) => `${odometerKm} km`,
   },
   visitFields: {
     complaint: 'Complaint',

@@ -78,6 +78,7 @@ export const frame: FrameWords = {
     itIsDealtWith: 'It is dealt with',
     notSentKeptHereFor: (mine) => `${mine} not sent: kept here for you. Sign out all the same`,
     signOut: 'Sign out',
+    mannerOf: (person) => `${person}: language and units`,
     oneEntryIs: '1 entry is',
     entriesAre: (count) => `${count} entries are`,
     keptHereAndWillBe: (mine) => `${mine} kept here and will be sent when the server answers.`,
@@ -108,6 +109,7 @@ export const frame: FrameWords = {
     itIsDealtWith: 'It is dealt with',
   },
   pinTried: {
+    once: 'once',
     yourPinWasTried: 'Your PIN was tried',
     wronglyWhereIsSignedIn: (tries, by, at) =>
       `Wrongly, ${tries}, where ${by} is signed in; last ${at}.`,
@@ -141,5 +143,47 @@ export const frame: FrameWords = {
     loading: 'Loading',
     thisCouldNotBeShown: 'This could not be shown',
     tryAgain: 'Try again',
+  },
+  jobFrame: {
+    job: 'Job',
+    bench: 'Bench',
+    brake: (end) => `${end} brake`,
+    thisJobIsSignedOff: 'This job is signed off and sealed. Nothing in it changes any more.',
+    identifyTheBrake: (end) => `Identify the ${end} brake`,
+    theLimitTorquesAndFluid:
+      'The limit, torques and fluid come from the brake’s spec sheet. Pick it first.',
+    backToTheJob: 'Back to the job',
+  },
+  bikeList: {
+    find: 'Find',
+    findBy: 'customer, bike, tag, maker or serial',
+    noSuchBike: 'No such bike',
+    noBikeYet: 'No bike yet',
+    fewerLettersFindMoreA: 'Fewer letters find more. A new bike is written down at check-in.',
+    bikesStandHereOnceThey: 'Bikes stand here once they were checked in.',
+    checkInABike: 'Check in a bike',
+  },
+  life: {
+    organicPadsOnly: 'organic pads only',
+    newMm: (newMm) => `new ${newMm} mm`,
+    stampedMm: (limitMm) => `stamped ${limitMm} mm`,
+    cameOffLastTime: (cameOffFor) => `came off last time: ${cameOffFor}`,
+    to: (at, until) => `${at} to ${until}`,
+    since: (at) => `since ${at}`,
+  },
+  outbox: {
+    dealWithIt: 'An entry of this job was not taken. Deal with it first.',
+    mineFirst:
+      'This device still holds entries of this job. They go first: try again when the server answers.',
+    somebodyElsesFirst:
+      'This device still holds entries of this job that somebody else made. They go first: whoever made them signs in here.',
+  },
+  keypad: {
+    erase: 'erase',
+    why: 'why',
+    again: 'again',
+    skip: 'skip',
+    back: 'back',
+    next: 'next',
   },
 };

@@ -2,6 +2,7 @@ import type { InstrumentsWords } from '../catalogue/instruments';
 
 export const instruments: InstrumentsWords = {
   boltCircle: {
+    alternately: 'alternately',
     ofDoneInThisPass: (boltCount, done, boltCount2) =>
       `${boltCount}. ${done} of ${boltCount2} done in this pass.`,
     oneFastener: 'One fastener',
@@ -34,6 +35,7 @@ export const instruments: InstrumentsWords = {
     bar: 'BAR',
   },
   padBlock: {
+    outer: 'OUTER',
     innerWheelSide: 'INNER · WHEEL SIDE',
     notMeasured: 'not measured',
     mm: (place) => `${place} mm`,
@@ -41,6 +43,7 @@ export const instruments: InstrumentsWords = {
     allFourAreMeasured: 'All four are measured.',
   },
   ridgeFigure: {
+    lip: 'lip',
     flatJawsRestOnThe: 'Flat jaws rest on the unworn lip and leave a gap over the worn track.',
     pointAnvilsSitInsideThe: 'Point anvils sit inside the unworn lip, on the worn track itself.',
     wornTrack: 'worn track',

@@ -1,4 +1,6 @@
 import type { JobWords } from '../catalogue/job';
+import { format } from '../format';
+import { verdicts } from './verdicts';
 
 export const job: JobWords = {
   endScreen: {
@@ -9,7 +11,7 @@ export const job: JobWords = {
     fit: (part) => `Fit ${part}`,
     brake: (end) => `${end} brake`,
     writeItDown: 'Write it down',
-    theIn: (part, rotor) => `The ${part} ${rotor} in`,
+    theIn: (part) => (part === 'pads' ? 'The pads are in' : 'The rotor is in'),
     whichOne: 'Which one',
     newUsedOrFound: 'New, used or found',
     whatItIs: 'What it is',
@@ -113,17 +115,10 @@ export const job: JobWords = {
     inForce: 'In force',
     rotorLimitMm: (limitMm, origin, tag) => `Rotor limit ${limitMm} mm, ${origin}${tag}`,
   },
-  jobFrame: {
-    job: 'Job',
-    bench: 'Bench',
-    brake: (end) => `${end} brake`,
-    thisJobIsSignedOff: 'This job is signed off and sealed. Nothing in it changes any more.',
-    identifyTheBrake: (end) => `Identify the ${end} brake`,
-    theLimitTorquesAndFluid:
-      'The limit, torques and fluid come from the brake’s spec sheet. Pick it first.',
-    backToTheJob: 'Back to the job',
-  },
   jobSheet: {
+    unprovenWord: 'unproven',
+    proven: 'proven',
+    begun: 'begun',
     signOff: 'Sign off',
     bike: 'Bike',
     theBikesPage: 'The bike’s page',
@@ -174,8 +169,8 @@ export const job: JobWords = {
     rotorAndPads: (told, bedded) => `${told} Rotor ${bedded}.`,
     beddedWithNobodyKnowsWhat: 'bedded with nobody knows what',
     notDone: 'not done',
-    nMAskedTo: (fastener, setNm, name, loNm, hiNm, treatment) =>
-      `${fastener}: ${setNm} N·m, ${name}, asked ${loNm} to ${hiNm}, ${treatment}`,
+    nMAskedTo: (fastener, setNm, wrench, loNm, hiNm, treatment) =>
+      `${fastener}: ${format.torque(setNm)}, ${wrench}, asked ${verdicts.torques(loNm, hiNm)}, ${treatment}`,
     passOfIsOpen: (wrench, pass, value) => `${wrench}. Pass ${pass} of ${value} is open.`,
     torqueUnproven: (wrench, flaws) => `${wrench}. Unproven: ${flaws}.`,
     leverWorksTheFront: (frontLever) => `${frontLever} lever works the front`,
@@ -183,8 +178,8 @@ export const job: JobWords = {
     hasAMotor: 'has a motor',
     kgLaden: (systemMassKg) => `${systemMassKg} kg laden`,
     riddenInTheWet: 'ridden in the wet',
-    kmAWeek: (kmPerWeek) => `${kmPerWeek} km a week`,
-    kmRidden: (odometerKm) => `${odometerKm} km ridden`,
+    kmAWeek: (km) => `${format.distance(km)} a week`,
+    kmRidden: (km) => `${format.distance(km)} ridden`,
     promised: (promisedAt) => `promised ${promisedAt}`,
   },
   kitSheet: {
@@ -193,13 +188,6 @@ export const job: JobWords = {
     fitOrWriteDown: 'Fit or write down',
     fitOrWriteDownPart: (part) => `Fit or write down ${part}`,
     nothingWrittenDownYetThe: 'Nothing written down yet. The sheet speaks for it.',
-    compound: (compound) => `${compound} compound`,
-    organicPadsOnly: 'organic pads only',
-    newMm: (newMm) => `new ${newMm} mm`,
-    stampedMm: (limitMm) => `stamped ${limitMm} mm`,
-    cameOffLastTime: (cameOffFor) => `came off last time: ${cameOffFor}`,
-    to: (at, until) => `${at} to ${until}`,
-    since: (at) => `since ${at}`,
   },
   lookOver: {
     lookItOver: 'Look it over',
@@ -224,6 +212,7 @@ export const job: JobWords = {
     takeItBack: 'Take it back',
   },
   openBars: {
+    pin: 'PIN',
     toCheckByName: (value, end) => `${value} to check by name, ${end}`,
     notInOrder: (failed) => `Not in order: ${failed}.`,
     checkByName: (end) => `Check by name, ${end}`,
@@ -258,12 +247,14 @@ export const job: JobWords = {
     aPinHas4To: 'A PIN has 4 to 8 digits.',
   },
   pictures: {
+    notAPicture: 'This is not a picture. Nothing was kept.',
     pictureOf: (i, area, by, at) => `Picture ${i} of ${area}, ${by}, ${at}`,
     pictureOfArea: (area) => `Picture of ${area}`,
     addAPicture: 'Add a picture',
     addAPictureOf: (area) => `Add a picture of ${area}`,
   },
   recordFluid: {
+    sealed: 'sealed',
     recordFluid: 'Record fluid',
     brake: (end) => `${end} brake`,
     thisSpecSheetAsksFor:
@@ -360,9 +351,11 @@ export const job: JobWords = {
       'Which lever works the front is not written down: change the job first',
   },
   torque: {
+    assumed: ' assumed',
     torque: 'Torque',
     itNamesTheSpreadIs: (namedNm) => `: it names ${namedNm}, the spread is our choice`,
-    askedToNM: (loNm, hiNm, whose, spread) => `Asked ${loNm} to ${hiNm} N·m, ${whose}${spread}`,
+    askedToNM: (loNm, hiNm, whose, spread) =>
+      `Asked ${verdicts.torques(loNm, hiNm)}, ${whose}${spread}`,
     brake: (end, fastener) => `${end} brake · ${fastener}`,
     whichWrench: 'Which wrench?',
     otherBolt: 'Other bolt',
@@ -393,7 +386,6 @@ export const job: JobWords = {
     aLeadSignedInHere: 'A lead, signed in here, may say which counts.',
     whyItCountsAndThe: 'Why it counts and the sheet does not',
     goByIt: 'Go by it',
-    toNM: (loNm, hiNm) => `${loNm} to ${hiNm} N·m`,
     fromNM: 'From, N·m',
     nMAboveZero: 'N·m, above zero.',
     toLabel: 'To, N·m',
@@ -446,7 +438,7 @@ export const job: JobWords = {
     bolt: (position, across) => `Bolt ${position}${across}`,
     straightAcrossFromTheLast: ', straight across from the last.',
     provenBoltByBolt: 'Proven, bolt by bolt',
-    provenAtNM: (setNm) => `Proven at ${setNm} N·m`,
+    provenAtNM: (setNm) => `Proven at ${format.torque(setNm)}`,
     everyPassConfirmedWith: (name) => `Every pass confirmed with ${name}.`,
     doneAndUnproven: 'Done, and unproven',
   },
@@ -469,6 +461,7 @@ export const job: JobWords = {
     nowItIsInOrder: 'Now it is in order',
   },
   findings: {
+    assumed: ' (assumed)',
     limit: (limitMm, origin) => `Limit ${limitMm}, ${origin}.`,
     atMost: ' at most',
     variesExpectPulsing: (variationMm) => ` Varies ${variationMm}: expect pulsing.`,
@@ -509,7 +502,6 @@ export const job: JobWords = {
     ruleOutTheAdapterWith:
       'Rule out the adapter with another of its size. Burr and paint come off with a fine flat file or 80-grit on a square block; parent metal only with the facing tool; carbon only on the maker’s written word.',
     because: (reason) => `Because ${reason}.`,
-    inches: (mm) => `${mm} in`,
     thinnestLimit: (thicknessMm, limitMm) => `Thinnest ${thicknessMm}, limit ${limitMm}.`,
     least: (measuredMm) => `Least ${measuredMm}.`,
     tirInches: (tirMm) => `${tirMm} from low to high.`,

@@ -12,13 +12,6 @@ export const measuring: MeasuringWords = {
     noGaugeForThis: 'No gauge for this',
     aLeadCanRegisterOne:
       'A lead can register one in Stores. A tape or a rule is not good enough for rotors and pads.',
-    pointAnvils: 'point anvils',
-    flatJaws: 'flat jaws',
-    doubtAssumed: 'doubt assumed',
-    doubtByCertificate: 'doubt by certificate',
-    calibratedTo: (calibrationDueOn) => `calibrated to ${calibrationDueOn}`,
-    outOfCalibrationMayCondemn: 'out of calibration: may condemn, not pass',
-    onTheFeedAs: (feedSerial) => ` · on the feed as ${feedSerial}`,
   },
   facts: {
     changeTheGauge: (gaugeName, live) => `Change the gauge, ${gaugeName}${live}`,

@@ -1,4 +1,5 @@
 import type { PlanningWords } from '../catalogue/planning';
+import { format } from '../format';
 
 export const planning: PlanningWords = {
   allDone: {
@@ -49,6 +50,7 @@ export const planning: PlanningWords = {
     forWorks: (step, value) => `${step} for ${value} works.`,
   },
   planScreen: {
+    you: 'you',
     planTheWork: 'Plan the work',
     job: 'Job',
     goOnWithIt: 'Go on with it',
@@ -131,7 +133,7 @@ export const planning: PlanningWords = {
     measure: (part) => `Measure: ${part}`,
     measuredWith: (gaugeName) => `Measured with ${gaugeName}.`,
     torque: (fastener) => `Torque: ${fastener}`,
-    nMWith: (setNm, name, value) => `${setNm} N·m with ${name}${value}.`,
+    nMWith: (setNm, name, value) => `${format.torque(setNm)} with ${name}${value}.`,
     notProven: ', not proven',
     logTheBleed: 'Log the bleed',
     cyclesLogged: (value) => `${value} cycles logged.`,

@@ -2,6 +2,7 @@ import type { ProvingWords } from '../catalogue/proving';
 
 export const proving: ProvingWords = {
   bedIn: {
+    massAssumed: ' assumed',
     brake: (end, beddingIn) => `${end} brake · ${beddingIn}`,
     bedIn: 'Bed in',
     countAPullOfMade: (value, wanted) => `Count a pull. ${value} of ${wanted} made.`,

@@ -15,7 +15,7 @@ export const reckoner: ReckonerWords = {
     aPercentageByTheTester: 'A percentage, by the tester.',
     aboveNoNumberChangeIt: (value) => `Above ${value} %: no number. Change it now.`,
     aboutCAnEstimateDry: (boils, dry, wet, value) =>
-      `About ${boils} °C, an estimate: ${dry} dry, ${wet} at ${value} %, published minima.`,
+      `About ${boils}, an estimate: ${dry} dry, ${wet} at ${value} %, published minima.`,
   },
   reckoner: {
     reckoner: 'Reckoner',

@@ -118,10 +118,6 @@ export const storeForms: StoreFormsWords = {
     whereTheShopIs: 'Where the shop is',
     timeZone: 'Time zone',
     suchAsEuropeLisbonCalibration: 'Such as Europe/Lisbon. Calibration and use-by go by its days.',
-    lengthsAreShownIn: 'Lengths are shown in',
-    unit: 'Unit',
-    millimetres: 'Millimetres',
-    inchesBesideMillimetres: 'Inches beside millimetres',
   },
   sheetForm: {
     untitled: 'Untitled',

@@ -2,6 +2,10 @@ import type { StoresWords } from '../catalogue/stores';
 
 export const stores: StoresWords = {
   sheetFacts: {
+    fluid: 'Fluid',
+    finned: 'finned',
+    rotorTakes: 'Rotor takes',
+    rotorLimit: 'Rotor limit',
     notKnown: 'not known',
     specSheetRevision: (revision) => `Spec sheet, revision ${revision}`,
     brake: 'Brake',
@@ -23,7 +27,6 @@ export const stores: StoresWords = {
     hoseBore: 'Hose bore',
     caliperAndLeverHold: 'Caliper and lever hold',
     barbAndOlive: 'Barb and olive',
-    toNM: (loNm, hiNm) => `${loNm} to ${hiNm} N·m`,
     oneValue10IsOur: 'one value; ±10 % is our choice',
     noneAsked: 'none asked',
     fluidAlsoNamed: 'Fluid also named',
@@ -49,6 +52,7 @@ export const stores: StoresWords = {
     pressTheButtonOf: (serial) => `Press the button of ${serial}`,
   },
   sheetPage: {
+    none: 'none',
     storesSpecSheets: 'Stores · spec sheets',
     duplicate: 'Duplicate',
     edit: 'Edit',
@@ -59,6 +63,9 @@ export const stores: StoresWords = {
     nothingChanged: ' · nothing changed',
   },
   stores: {
+    sealed: 'sealed',
+    assumed: ' assumed',
+    retired: 'retired',
     whatTheBenchWorksWith: 'What the bench works with',
     shopRules: 'Shop rules',
     fluid: 'Fluid',
@@ -91,5 +98,14 @@ export const stores: StoresWords = {
     writtenOff: (writtenOffReason) => `written off: ${writtenOffReason}`,
     useBy: (lastDay) => `use by ${lastDay}`,
     opened: (openedOn) => `opened ${openedOn}`,
+  },
+  gauge: {
+    pointAnvils: 'point anvils',
+    flatJaws: 'flat jaws',
+    doubtAssumed: 'doubt assumed',
+    doubtByCertificate: 'doubt by certificate',
+    calibratedTo: (calibrationDueOn) => `calibrated to ${calibrationDueOn}`,
+    outOfCalibrationMayCondemn: 'out of calibration: may condemn, not pass',
+    onTheFeedAs: (feedSerial) => ` · on the feed as ${feedSerial}`,
   },
 };

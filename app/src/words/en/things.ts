@@ -2,6 +2,8 @@ import type { ThingWords } from '../catalogue/things';
 
 export const things: ThingWords = {
   end: { front: 'front', rear: 'rear' },
+  side: { left: 'left', right: 'right' },
+  pushes: { 'one-sided': 'pushes from one side', 'two-sided': 'pushes from both sides' },
   part: { rotor: 'rotor', pads: 'pads' },
   word: {
     holds: 'holds',
@@ -409,6 +411,14 @@ export const things: ThingWords = {
     metallic: 'Metallic (M, copper-coloured plate)',
     unknown: 'Unmarked, unknown',
   },
+  compoundOf: {
+    organic: 'organic compound',
+    'semi-metallic': 'semi-metallic compound',
+    metallic: 'metallic compound',
+    unknown: 'unknown compound',
+  },
+  construction: { 'one-piece': 'one piece', 'two-piece': 'two pieces' },
+  cameOff: { worn: 'worn', changed: 'changed' },
   fittedAs: { found: 'found on the bike', new: 'new', used: 'used' },
   rebedding: {
     'new-rotor': 'New rotor with them',

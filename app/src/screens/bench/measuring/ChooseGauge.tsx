@@ -1,7 +1,6 @@
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
-import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { suits } from '@hold-fast/core/gauge/suits';
 import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import type { End } from '@hold-fast/core/ends';
@@ -13,8 +12,8 @@ import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
 import { Empty, Failed, Loading } from '../../../ui/Standing';
 import { Words } from '../../../ui/Words';
-import { calendarDay } from '../../../words/days';
 import { words } from '../../../words/words';
+import { gaugeSays } from '../../gaugeSays';
 import { BackToJob } from '../JobFrame';
 import { beginSitting, lastGauge } from './begin';
 import { measuringWords } from '../../../words/measuring';
@@ -99,17 +98,4 @@ export function ChooseGauge({
       ) : null}
     </Page>
   );
-}
-
-/** A gauge’s kind, doubt and calibration, in one line. */
-export function gaugeSays(gauge: Gauge, day: string): string {
-  const kind = `${words.gaugeKind[gauge.kind]}, ${gauge.anvils === 'point' ? measuringWords.chooseGauge.pointAnvils : measuringWords.chooseGauge.flatJaws}`;
-  const doubt = gauge.uncertaintyAssumed
-    ? measuringWords.chooseGauge.doubtAssumed
-    : measuringWords.chooseGauge.doubtByCertificate;
-  const calibration = inCalibration(gauge.calibrationDueOn, day)
-    ? measuringWords.chooseGauge.calibratedTo(calendarDay(gauge.calibrationDueOn!))
-    : measuringWords.chooseGauge.outOfCalibrationMayCondemn;
-  const feed = gauge.feedSerial ? measuringWords.chooseGauge.onTheFeedAs(gauge.feedSerial) : '';
-  return `${kind} · ${doubt} · ${calibration}${feed}`;
 }

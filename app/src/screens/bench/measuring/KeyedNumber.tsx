@@ -2,6 +2,7 @@ import { StyleSheet, View } from 'react-native';
 import { color, space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { measuringWords } from '../../../words/measuring';
+import { words } from '../../../words/words';
 
 export interface Keyed {
   /** What is being measured: "point 5", "bite point". */
@@ -36,9 +37,9 @@ export function KeyedNumber({
         ) : null}
       </View>
       <Words kind="huge" ink={wrong ? 'rust' : 'ink'} numberOfLines={1}>
-        {keyed}
+        {words.format.keyed(keyed)}
         <Words kind="huge" style={styles.open} aria-hidden>
-          {open}
+          {words.format.keyed(open)}
         </Words>
         <Words ink="soft">{measuringWords.keyedNumber.mm}</Words>
       </Words>

@@ -147,7 +147,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
             <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : pads && decisive ? (
             <VerdictPanel
-              inches={inInchesFor(job, judgement)}
+              inches={inInchesFor(judgement)}
               word={pads.word}
               called={calledOf(judgement)}
               reasons={decisive.reasons}
@@ -179,11 +179,11 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
           onDigit={taking.type}
           onErase={taking.erase}
           extra={{
-            says: 'back',
+            says: words.keypad.back,
             onPress: () => choose(null),
             disabled: taking.selected === null,
           }}
-          next={{ says: 'next', onPress: taking.enter }}
+          next={{ says: words.keypad.next, onPress: taking.enter }}
         />
       )}
       finished={

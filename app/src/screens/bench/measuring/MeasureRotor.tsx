@@ -183,7 +183,7 @@ function Points({ job, measured, ask }: PointsProps) {
             <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : rotor ? (
             <VerdictPanel
-              inches={inInchesFor(job, judgement)}
+              inches={inInchesFor(judgement)}
               word={rotor.word}
               called={calledOf(judgement)}
               reasons={rotor.reasons}
@@ -209,19 +209,19 @@ function Points({ job, measured, ask }: PointsProps) {
           onErase={taking.erase}
           extra={
             place !== null && firstOpen === place
-              ? { says: 'skip', onPress: taking.skip }
-              : { says: 'back', onPress: () => choose(null) }
+              ? { says: words.keypad.skip, onPress: taking.skip }
+              : { says: words.keypad.back, onPress: () => choose(null) }
           }
           side={[
             {
-              says: 'again',
+              says: words.keypad.again,
               on: again,
               disabled: !lastTaken,
               onPress: () => (again ? choose(null) : choose(lastTaken!.place, true)),
             },
-            { says: 'why', on: why, disabled: !rotor, onPress: () => setWhy(!why) },
+            { says: words.keypad.why, on: why, disabled: !rotor, onPress: () => setWhy(!why) },
           ]}
-          next={{ says: 'next', onPress: taking.enter }}
+          next={{ says: words.keypad.next, onPress: taking.enter }}
         />
       )}
       finished={

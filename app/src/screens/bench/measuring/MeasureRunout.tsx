@@ -98,7 +98,7 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
             <Fault says={keyed.fault} sayWhy={taking.sayWhy} />
           ) : runout && (place === null || runout.word === 'replace') ? (
             <VerdictPanel
-              inches={inInchesFor(job, judgement)}
+              inches={inInchesFor(judgement)}
               word={runout.word}
               called={calledOf(judgement)}
               reasons={runout.reasons}
@@ -135,11 +135,11 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
           onErase={taking.erase}
           extra={
             place === 'radius'
-              ? { says: 'back', onPress: () => choose(null) }
+              ? { says: words.keypad.back, onPress: () => choose(null) }
               : { says: '−', onPress: () => keyed.text === '' && keyed.type('-') }
           }
-          side={[{ says: 'skip', onPress: taking.skip }]}
-          next={{ says: 'next', onPress: taking.enter }}
+          side={[{ says: words.keypad.skip, onPress: taking.skip }]}
+          next={{ says: words.keypad.next, onPress: taking.enter }}
         />
       )}
       finished={

@@ -100,9 +100,7 @@ function Said({ job, said, measured }: Props) {
         <Words key={place} ink="fogText" role="status">
           {measuringWords.measuringPage.twoPeopleCorrectedAreBoth(
             words.place(place),
-            valuesAt(measured.readings, place)
-              .map((mm) => words.format.mm(mm))
-              .join(' and '),
+            words.format.list(valuesAt(measured.readings, place).map((mm) => words.format.mm(mm))),
           )}
         </Words>
       ))}

@@ -151,7 +151,7 @@ function Places({
             <VerdictPanel
               {...verdict}
               called={calledOf(judgement)}
-              inches={inInchesFor(job, judgement)}
+              inches={inInchesFor(judgement)}
               full={wide || place === null}
             />
           ) : judgement && !judgement.ok ? (
@@ -173,8 +173,10 @@ function Places({
             onDigit={taking.type}
             onErase={taking.erase}
             extra={{ says: '.', onPress: () => taking.type('.') }}
-            side={[{ says: 'skip', onPress: taking.skip, disabled: taking.selected !== null }]}
-            next={{ says: 'next', onPress: taking.enter }}
+            side={[
+              { says: words.keypad.skip, onPress: taking.skip, disabled: taking.selected !== null },
+            ]}
+            next={{ says: words.keypad.next, onPress: taking.enter }}
           />
         )
       }

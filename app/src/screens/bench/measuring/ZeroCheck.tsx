@@ -102,7 +102,7 @@ export function ZeroCheck({
               onErase={keyed.erase}
               extra={{ says: '−', onPress: () => keyed.text === '' && keyed.type('-') }}
               side={[{ says: measuringWords.zeroCheck.notDone, onPress: onDone }]}
-              next={{ says: 'next', onPress: enter }}
+              next={{ says: words.keypad.next, onPress: enter }}
             />
           </View>
         </View>

@@ -68,7 +68,7 @@ function recordedAt(job: Job, end: End): string[] {
     all.filter((each) => each.end === end);
   const torques = here(job.tightened).map(
     ({ fastener, setNm, wrench, flaws }) =>
-      `${capital(words.fastener[fastener])}: ${words.format.nm(setNm)} N·m, ${wrench.name}${flaws.length > 0 ? planningWords.allDone.notProven : ''}.`,
+      `${capital(words.fastener[fastener])}: ${words.format.torque(setNm)}, ${wrench.name}${flaws.length > 0 ? planningWords.allDone.notProven : ''}.`,
   );
   const fluid = here(job.filled).map(({ ml, fluid: name, label, lot, backMl }) =>
     planningWords.allDone.mlLot(Math.round((ml - backMl) * 10) / 10, name, label, lot),

@@ -148,7 +148,7 @@ function Planning({ job }: { job: Job }) {
             {standing ? (
               <Words ink="soft">
                 {planningWords.planScreen.laidDownByAChange(
-                  standing.by || 'you',
+                  standing.by || planningWords.planScreen.you,
                   exactDay(standing.at),
                   AGREED[standing.agreed],
                   standing.words ? `, “${standing.words}”` : '',

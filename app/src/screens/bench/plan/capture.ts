@@ -53,7 +53,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
       to: `bolts?fastener=${fastener}`,
       recorded: bolts
         ? planningWords.capture.nMWith(
-            words.format.nm(bolts.setNm),
+            bolts.setNm,
             bolts.wrench.name,
             bolts.flaws.length > 0 ? planningWords.capture.notProven : '',
           )

@@ -121,8 +121,8 @@ describe('the plan', () => {
       }),
     );
     // 12 minutes at 60 an hour, 19.00 and 0.40 of parts; 8 minutes.
-    press(/Change the pads, front · 12 min · 31.40 · not asked/);
-    expect(screen.getByText(/Centre the caliper, front · 8 min · 8.00/)).toBeTruthy();
+    press(/Change the pads, front · 12 min · €31.40 · not asked/);
+    expect(screen.getByText(/Centre the caliper, front · 8 min · €8.00/)).toBeTruthy();
     expect(screen.getByText(/^Together 39.40, labour at 60.00 an hour/)).toBeTruthy();
     press('By phone');
     fireEvent.changeText(screen.getByLabelText('Their words'), 'Not before payday');
@@ -140,7 +140,7 @@ describe('the plan', () => {
   it('leaves out of the sum what the shelf has no fitting price for, and says so', () => {
     client.setQueryData(keys.stock, [line({ fits: 'Pellan square' })]);
     plan(job(['change-pads']));
-    expect(screen.getByText(/front · 12 min · 12.00 and parts/)).toBeTruthy();
+    expect(screen.getByText(/front · 12 min · €12.00 and parts/)).toBeTruthy();
     expect(
       screen.getByText(
         /without pair of pads and retaining clip, which the shelf has no fitting price for/,

@@ -200,7 +200,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
             <Words kind="small">
               {provingWords.bedIn.anEstimateKgOnA(
                 massKg,
-                job.bike.systemMassKg === null ? ' assumed' : '',
+                job.bike.systemMassKg === null ? provingWords.bedIn.massAssumed : '',
                 rotorMm ?? USUAL_ROTOR_MM,
                 rotorMm === null ? provingWords.bedIn.assumed : '',
               )}

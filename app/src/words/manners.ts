@@ -1,0 +1,4 @@
+import { manners } from './en/manners';
+import { inUse } from './language';
+
+export const mannerWords = inUse('manners', manners);

@@ -1,0 +1,11 @@
+-- How things are said to a person, where they chose otherwise than the shop.
+ALTER TABLE person ADD COLUMN IF NOT EXISTS manner JSON NULL;
+
+-- The shop's manner and money stand in its rules; the unit of lengths was there already.
+UPDATE shop_rules
+   SET rules = JSON_REMOVE(
+         JSON_INSERT(rules,
+           '$.manner', JSON_OBJECT('language', 'en', 'length', JSON_VALUE(rules, '$.lengthUnit'), 'torque', 'N·m', 'distance', 'km', 'temperature', '°C'),
+           '$.currency', 'EUR'),
+         '$.lengthUnit')
+ WHERE JSON_EXISTS(rules, '$.lengthUnit');
