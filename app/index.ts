@@ -1,4 +1,5 @@
-import '@expo/metro-runtime';
+// What loads a part of the app later stands ready before anything asks for it.
+import 'expo';
 import { learn } from './src/words/language';
 import { inForce, isPseudo } from './src/words/manner';
 

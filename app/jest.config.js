@@ -3,13 +3,13 @@ module.exports = {
   preset: 'jest-expo',
   rootDir: __dirname,
   moduleNameMapper: {
-    // The browser build of uuid is no CommonJS.
-    '^uuid$': require.resolve('uuid'),
+    // It names no entry but for ES modules.
+    '^canonicalize$': '<rootDir>/../node_modules/canonicalize/lib/canonicalize.js',
     '^react-native-svg$': '<rootDir>/src/testing/svg.tsx',
   },
   // Besides what the preset compiles: published as ES modules only.
   transformIgnorePatterns: require('jest-expo/jest-preset').transformIgnorePatterns.map((pattern) =>
-    pattern.replace('(?!', '(?!(flatqueue)|'),
+    pattern.replace('(?!', '(?!(flatqueue|uuid|@noble/hashes|canonicalize)|'),
   ),
   setupFiles: ['<rootDir>/src/testing/setup.ts'],
 };

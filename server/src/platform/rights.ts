@@ -46,6 +46,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
 
 /** The columns that change, of the few tables of which a row does. */
 export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
+  person: ['manner'],
   gauge: [
     'name',
     'kind',

@@ -123,7 +123,7 @@ describe('the plan', () => {
     // 12 minutes at 60 an hour, 19.00 and 0.40 of parts; 8 minutes.
     press(/Change the pads, front · 12 min · €31.40 · not asked/);
     expect(screen.getByText(/Centre the caliper, front · 8 min · €8.00/)).toBeTruthy();
-    expect(screen.getByText(/^Together 39.40, labour at 60.00 an hour/)).toBeTruthy();
+    expect(screen.getByText(/^Together €39.40, labour at €60.00 an hour/)).toBeTruthy();
     press('By phone');
     fireEvent.changeText(screen.getByLabelText('Their words'), 'Not before payday');
     press('Postponed');
