@@ -43,6 +43,21 @@ const DIRECTION = [
   ),
 ];
 
+/** Props, and fields of options, that people read. */
+const READ =
+  '/^(says|title|label|hint|over|placeholder|back|lead|alt|accessibilityLabel|aria-label)$/';
+const LETTERS = '/[A-Za-z]{2}/';
+const BARE = 'What people read stands in the catalogue, app/src/words.';
+/** Words in the code of a screen: no second language would know them. */
+const BARE_WORDS = [
+  `JSXText[value=${LETTERS}]`,
+  `JSXAttribute[name.name=${READ}] > Literal[value=${LETTERS}]`,
+  `JSXAttribute[name.name=${READ}] :matches(ConditionalExpression, LogicalExpression, TemplateLiteral, ArrayExpression) > Literal[value=${LETTERS}]`,
+  `JSXAttribute[name.name=${READ}] TemplateElement[value.raw=${LETTERS}]`,
+  `JSXExpressionContainer > :matches(ConditionalExpression, LogicalExpression) > Literal[value=/[A-Za-z]{2} /]`,
+  `Property[key.name=${READ}] > Literal[value=${LETTERS}]`,
+].map((selector) => ({ selector, message: BARE }));
+
 module.exports = [
   {
     ignores: [
@@ -81,6 +96,11 @@ module.exports = [
   },
   { files: ['**/*'], ignores: ['app/**'], rules: REACT_OFF },
   { files: ['app/**/*.test.{ts,tsx}', 'app/src/{words,testing}/**'], rules: REACT_OFF },
+  {
+    files: ['app/src/{screens,instruments,ui,app}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*', 'app/src/screens/Gallery.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...BARE_WORDS] },
+  },
   { files: ['*.js', 'app/*.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
   { files: ['scripts/**', 'e2e/**', 'standins/src/main.ts'], rules: { 'no-console': 'off' } },
   {

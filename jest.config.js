@@ -1,11 +1,8 @@
 /** Server-side TypeScript goes through the same Babel preset as the app, so one compiler serves all. */
 const node = {
   testEnvironment: 'node',
-  // Published as ES modules only; this one names no entry for others either.
-  moduleNameMapper: {
-    '^canonicalize$': `${__dirname}/node_modules/canonicalize/lib/canonicalize.js`,
-  },
-  transformIgnorePatterns: ['/node_modules/(?!(flatqueue|uuid|@noble/hashes|canonicalize)/)'],
+  // Published as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(flatqueue|uuid|@noble/hashes)/)'],
   transform: {
     '\\.[jt]s$': [
       'babel-jest',

@@ -3,13 +3,11 @@ module.exports = {
   preset: 'jest-expo',
   rootDir: __dirname,
   moduleNameMapper: {
-    // It names no entry but for ES modules.
-    '^canonicalize$': '<rootDir>/../node_modules/canonicalize/lib/canonicalize.js',
     '^react-native-svg$': '<rootDir>/src/testing/svg.tsx',
   },
   // Besides what the preset compiles: published as ES modules only.
   transformIgnorePatterns: require('jest-expo/jest-preset').transformIgnorePatterns.map((pattern) =>
-    pattern.replace('(?!', '(?!(flatqueue|uuid|@noble/hashes|canonicalize)|'),
+    pattern.replace('(?!', '(?!(flatqueue|uuid|@noble/hashes)|'),
   ),
   setupFiles: ['<rootDir>/src/testing/setup.ts'],
 };

@@ -77,9 +77,9 @@ export function PadBlock({
                 strokeWidth={1.5}
               />
               <Text
-                x={MIDDLE + side * 120}
+                x={MIDDLE + side * 178}
                 y={18}
-                textAnchor="middle"
+                textAnchor={side < 0 ? 'start' : 'end'}
                 fontFamily={font.head}
                 fontSize={15}
                 fontWeight="600"
@@ -120,8 +120,8 @@ export function PadBlock({
                   fontSize={28}
                   fontWeight="600"
                 >
-                  <TSpan fill={wrong ? color.rust : color.ink}>{keyed}</TSpan>
-                  <TSpan fill={color.hairline}>{open}</TSpan>
+                  <TSpan fill={wrong ? color.rust : color.ink}>{words.format.keyed(keyed)}</TSpan>
+                  <TSpan fill={color.hairline}>{words.format.keyed(open)}</TSpan>
                 </Text>
               ) : (
                 <Text
@@ -144,7 +144,9 @@ export function PadBlock({
                 fontSize={13}
                 fill={color.soft}
               >
-                {place.endsWith('leading') ? 'leading' : 'trailing'}
+                {place.endsWith('leading')
+                  ? instrumentWords.padBlock.leading
+                  : instrumentWords.padBlock.trailing}
               </Text>
               {place === thinnest && value !== undefined && !here && (
                 <Path d={`M${x - 34} ${y + 12}h68`} stroke={color.ink} strokeWidth={2} />

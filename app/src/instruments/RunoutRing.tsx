@@ -129,8 +129,8 @@ export function RunoutRing(props: Props) {
               fontSize={40}
               fontWeight="600"
             >
-              <TSpan fill={wrong ? color.rust : color.ink}>{keyed}</TSpan>
-              <TSpan fill={color.hairline}>{open}</TSpan>
+              <TSpan fill={wrong ? color.rust : color.ink}>{words.format.keyed(keyed)}</TSpan>
+              <TSpan fill={color.hairline}>{words.format.keyed(open)}</TSpan>
             </Text>
             <Text
               x={MIDDLE}

@@ -15,7 +15,7 @@ export function AgainstAdvice({ advice }: { advice: readonly Advice[] }) {
         {advice.map(({ end, subject, words: said, tag, at }) => (
           <Words key={`${end} ${subject} ${tag}`}>
             {words.againstAdvice.notReplacedAtVisit(
-              capital(`${words.end[end]} ${words.subject[subject]}`),
+              capital(words.thingAt(end, subject)),
               words.tagNumber(tag),
               calendarDay(at.slice(0, 10)),
               said,

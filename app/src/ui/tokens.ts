@@ -112,6 +112,8 @@ export const size = {
   list: 404,
   sheet: 760,
   dialog: 420,
+  /** The least a field is wide beside a key. */
+  field: 136,
   bar: 64,
   key: 62,
   /** A key on a phone whose browser leaves less than a whole screen, and on a small phone. */

@@ -10,13 +10,18 @@ let spoken: Spoken = (_place, english) => english;
 /** The words of a place in the language in use. English comes with the screens; another was learned before they are asked for. */
 export const inUse: Spoken = (place, english) => spoken(place, english);
 
+/** From here on, words are asked of this language. */
+export function speak(language: Spoken): void {
+  spoken = language;
+}
+
 /** Loads another language than English, before the first screen. */
 export async function learn(language: 'de' | 'pseudo'): Promise<void> {
   if (language === 'pseudo') {
     const { stretched } = await import('./pseudo');
-    spoken = (_place, english) => stretched(english);
+    speak((_place, english) => stretched(english));
     return;
   }
   const { german } = await import('./de/german');
-  spoken = (place) => german[place];
+  speak((place) => german[place]);
 }

@@ -109,7 +109,7 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
               return (
                 <View key={end} style={styles.mark}>
                   <Words style={styles.end} ink="soft">
-                    {end === 'front' ? 'F' : 'R'}
+                    {words.endLetter[end]}
                   </Words>
                   <VerdictMark
                     word={word}

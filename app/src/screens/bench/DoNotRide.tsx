@@ -17,7 +17,7 @@ export function graveOf(job: Job): string[] {
 
 function graveSays({ end, subject, found }: Pick<InspectionItem, 'end' | 'subject' | 'found'>) {
   const seen = found.map((each) => words.finding[each]);
-  return `${words.end[end]} ${words.subject[subject]}${seen.length > 0 ? `, ${words.format.list(seen)}` : ''}`;
+  return `${words.thingAt(end, subject)}${seen.length > 0 ? `, ${words.format.list(seen)}` : ''}`;
 }
 
 /** On every page of a job: the bike is not ridden, and why. */

@@ -172,7 +172,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
               value={limitMm}
               onChangeText={setLimitMm}
               inputMode="decimal"
-              placeholder="none"
+              placeholder={words.field.none}
               error={limit.error}
               hint={jobWords.fitPart.theOldRotorsStampDoes}
             />

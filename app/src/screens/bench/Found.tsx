@@ -168,7 +168,7 @@ function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
   return (
     <Row
       mark={<VerdictMark word={item.word} />}
-      title={capital(`${words.end[item.end]} ${words.subject[item.subject]}`)}
+      title={capital(words.thingAt(item.end, item.subject))}
       word={{ says: words.standing(item), ink: WORD_INK[item.word] }}
       says={itemSays(item, sitting?.gauge ?? null) + settle}
       aside={number ? <Words kind="reading">{number}</Words> : undefined}

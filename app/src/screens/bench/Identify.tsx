@@ -147,7 +147,7 @@ function Confirm({
           value={stamp}
           onChangeText={setStamp}
           inputMode="decimal"
-          placeholder="none"
+          placeholder={words.field.none}
           error={stamped.fault ?? undefined}
           hint={jobWords.identify.lookOnTheSpiderMin}
         />

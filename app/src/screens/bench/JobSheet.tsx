@@ -102,8 +102,7 @@ function Sheet({ job }: { job: Job }) {
           {job.tags.map((tag) => (
             <Words key={`${tag.end} ${tag.subject}`}>
               {jobWords.jobSheet.workAndAnotherLookLift(
-                capital(words.end[tag.end]),
-                words.subject[tag.subject],
+                capital(words.thingAt(tag.end, tag.subject)),
                 tag.found.length > 0
                   ? `, ${words.format.list(tag.found.map((f) => words.finding[f]))}`
                   : '',
@@ -498,7 +497,7 @@ function factsOf(job: Job): string {
       : jobWords.jobSheet.leverSideNotConfirmed,
     bike.motor ? jobWords.jobSheet.hasAMotor : null,
     bike.systemMassKg ? jobWords.jobSheet.kgLaden(bike.systemMassKg) : null,
-    bike.terrain,
+    bike.terrain && words.terrain[bike.terrain],
     bike.wet ? jobWords.jobSheet.riddenInTheWet : null,
     bike.kmPerWeek ? jobWords.jobSheet.kmAWeek(bike.kmPerWeek) : null,
     job.odometerKm === null ? null : jobWords.jobSheet.kmRidden(job.odometerKm),

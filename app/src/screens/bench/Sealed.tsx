@@ -122,7 +122,7 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
               { value: NOTHING, says: jobWords.sealed.nothingAllOfItStands },
               ...sealedGood.map((item) => ({
                 value: nameOf(item),
-                says: `${capital(words.end[item.end])} ${words.subject[item.subject]}`,
+                says: capital(words.thingAt(item.end, item.subject)),
               })),
             ]}
             chosen={takesBack?.length === 0 ? [NOTHING] : (takesBack ?? [])}

@@ -17,7 +17,7 @@ import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
+import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { words } from '../../words/words';
@@ -48,10 +48,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
     problem?.kind === 'sign-off-refused' ? (problem.problem.facts?.bars as Bar[]) : [];
   const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
   const watched = ends.flatMap(({ items }) => items.filter(({ word }) => word === 'watch'));
-  const notInspected = ends.map(
-    ({ end, notInspected: missed }) =>
-      `${words.end[end]} ${words.format.list(missed.map((subject) => words.subject[subject]))}`,
-  );
+  const notInspected = ends.map(({ end, notInspected: missed }) => words.thingsAt(end, missed));
 
   const sign = () => {
     setTried(true);
@@ -146,9 +143,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
                   {
                     value: true,
                     says: jobWords.signOff.theCustomerWasTold(
-                      watched
-                        .map(({ end, subject }) => `${words.end[end]} ${words.subject[subject]}`)
-                        .join(', '),
+                      watched.map(({ end, subject }) => words.thingAt(end, subject)).join(', '),
                     ),
                   },
                 ]}
@@ -224,7 +219,7 @@ function TestChoice({
 }
 
 const styles = StyleSheet.create({
-  sign: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
-  pin: { flex: 1 },
-  seal: { paddingTop: space.l + space.xs },
+  sign: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-end' },
+  pin: { flex: 1, minWidth: size.field },
+  seal: { flexGrow: 1 },
 });

@@ -221,7 +221,7 @@ function Prepare({ job, end, fastener, identified, onBegun }: PrepareProps) {
               onChoose={setTreatment}
             />
             {treatment === asks ? (
-              <Words kind="small">{`${row?.window.origin === 'sheet' ? jobWords.torque.theSheetAsksForIt : jobWords.torque.usualHere}: ${words.thread[asks].toLowerCase()}.`}</Words>
+              <Words kind="small">{`${row?.window.origin === 'sheet' ? jobWords.torque.theSheetAsksForIt : jobWords.torque.usualHere}: ${words.inSentence(words.thread[asks])}.`}</Words>
             ) : (
               <Note kind="caution">
                 {jobWords.torque.isAskedForAnotherTreatment(

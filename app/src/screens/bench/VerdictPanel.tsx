@@ -5,6 +5,7 @@ import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { jobWords } from '../../words/job';
+import { capital } from '../../words/capital';
 
 const EDGE: Record<Word, ColorName> = {
   holds: 'kelp',
@@ -42,7 +43,7 @@ export function VerdictPanel({ word, called, reasons, settle, says, inches, full
       <VerdictMark word={word} of={full ? size.mark * 1.4 : size.mark} />
       <View style={styles.text}>
         <Words kind="title" ink={WORD_INK[word]}>
-          {name[0]!.toUpperCase() + name.slice(1)}
+          {capital(name)}
         </Words>
         <Words>{says}</Words>
         {inches ? <Words kind="smallReading">{inches}</Words> : null}

@@ -121,7 +121,7 @@ export function clearanceMore(clearance: ClearanceVerdict): string[] {
             words.format.mm(marginAfterSquaringMm!),
           ),
         ]),
-    `${words.cure[cure][0]!.toUpperCase()}${words.cure[cure].slice(1)}.`,
+    `${capital(words.cure[cure])}.`,
   ];
 }
 

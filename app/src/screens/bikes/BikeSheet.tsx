@@ -31,7 +31,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     bike.serial,
     bike.motor ? bikesWords.bikeSheet.hasAMotor : null,
     bike.systemMassKg ? bikesWords.bikeSheet.kgLaden(bike.systemMassKg) : null,
-    bike.terrain,
+    bike.terrain && words.terrain[bike.terrain],
     bike.wet ? bikesWords.bikeSheet.riddenInTheWet : null,
     bike.kmPerWeek ? bikesWords.bikeSheet.kmAWeek(bike.kmPerWeek) : null,
   ].filter(Boolean);
@@ -73,7 +73,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         <Section label={bikesWords.bikeSheet.fittedNewestFirst}>
           {[...fittings].reverse().map((fitted) => (
             <Words key={fitted.id}>
-              {`${capital(words.end[fitted.end])} ${words.part[fitted.part]}: ${lifeSays(fitted, nextOf(fitted, fittings)?.at ?? null)}`}
+              {`${capital(words.thingAt(fitted.end, fitted.part))}: ${lifeSays(fitted, nextOf(fitted, fittings)?.at ?? null)}`}
             </Words>
           ))}
         </Section>

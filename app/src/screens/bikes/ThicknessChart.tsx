@@ -7,6 +7,7 @@ import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { bikesWords } from '../../words/bikes';
+import { capital } from '../../words/capital';
 
 type Wear = BikePage['wear'][number];
 
@@ -54,7 +55,7 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
       : null;
   // The forecast goes on from the last visit to where the line reaches its limit, with the interval's ends beside it.
   const ahead = heading && limit !== null ? forecastLine(heading, latest, limit, byDistance) : [];
-  const title = `${capital(words.end[wear.end])} ${words.part[wear.part]}`;
+  const title = capital(words.thingAt(wear.end, wear.part));
   const told = points
     .map((point) =>
       bikesWords.thicknessChart.mm(
@@ -109,7 +110,12 @@ export function ThicknessChart({ wear }: { wear: Wear }) {
             },
             ...(ahead.length > 0
               ? ([
-                  { ...AHEAD, yKey: 'ahead', key: 'ahead', label: 'forecast' },
+                  {
+                    ...AHEAD,
+                    yKey: 'ahead',
+                    key: 'ahead',
+                    label: bikesWords.thicknessChart.forecast,
+                  },
                   {
                     ...AHEAD_END,
                     yKey: 'early',
@@ -262,10 +268,6 @@ function placeOf(point: ThicknessPoint, byDistance: boolean): string {
   return byDistance
     ? bikesWords.thicknessChart.atOdometerKm(point.odometerKm!)
     : bikesWords.thicknessChart.on(exactDay(point.measuredOn));
-}
-
-function capital(text: string): string {
-  return text[0]!.toUpperCase() + text.slice(1);
 }
 
 const styles = StyleSheet.create({

@@ -3,7 +3,7 @@ import { useChooseManner, useSession } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
-import { Page } from '../../ui/Page';
+import { Page, Section } from '../../ui/Page';
 import { Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { mannerWords } from '../../words/manners';
@@ -27,18 +27,20 @@ export function MannerScreen() {
       }
     >
       {choose.error ? <Note kind="refusal">{choose.error.message}</Note> : null}
-      <Words ink="soft">{said.own ? mannerWords.own : mannerWords.asTheShop}</Words>
-      {said.own ? (
-        <Button
-          kind="quiet"
-          says={mannerWords.goWithTheShop}
-          onPress={() => choose.mutate({ manner: null })}
-        />
-      ) : null}
+      <Section>
+        <Words ink="soft">{said.own ? mannerWords.own : mannerWords.asTheShop}</Words>
+        {said.own ? (
+          <Button
+            kind="quiet"
+            says={mannerWords.goWithTheShop}
+            onPress={() => choose.mutate({ manner: null })}
+          />
+        ) : null}
+        <Words kind="small">{mannerWords.keptInMetric}</Words>
+      </Section>
       <Columns>
         <MannerChoices manner={said.manner} onChoose={(manner) => choose.mutate({ manner })} />
       </Columns>
-      <Words kind="small">{mannerWords.keptInMetric}</Words>
     </Page>
   );
 }

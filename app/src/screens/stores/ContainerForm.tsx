@@ -122,7 +122,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
           name="openedOn"
           orNone
           label={storeFormWords.containerForm.openedOnYearMonthDay}
-          placeholder="sealed"
+          placeholder={words.field.sealed}
           hint={storeFormWords.containerForm.setByItselfWhenThe}
         />
         <FormLine
@@ -130,7 +130,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
           name="printedUseBy"
           orNone
           label={storeFormWords.containerForm.printedUseByYearMonth}
-          placeholder="none"
+          placeholder={words.field.none}
         />
         <FormNumber
           control={control}

@@ -126,7 +126,7 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
           name="feedSerial"
           orNone
           label={storeFormWords.gaugeForm.nameOnTheGaugeFeed}
-          placeholder="none"
+          placeholder={words.field.none}
           autoCapitalize="characters"
         />
         <FormTick

@@ -127,7 +127,7 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
           name="feedSerial"
           orNone
           label={storeFormWords.wrenchForm.nameOnTheGaugeFeed}
-          placeholder="none"
+          placeholder={words.field.none}
           autoCapitalize="characters"
         />
         <FormTick

@@ -16,6 +16,7 @@ export interface BikesWords {
     onTheBenchPromised: (promisedAt: string) => string;
   };
   thicknessChart: {
+    forecast: string;
     date: string;
     distance: string;
     mm: (leastMm: string, point: string) => string;

@@ -167,4 +167,8 @@ export interface FrameWords {
     back: string;
     next: string;
   };
+  field: {
+    sealed: string;
+    none: string;
+  };
 }

@@ -35,6 +35,8 @@ export interface InstrumentsWords {
     bar: string;
   };
   padBlock: {
+    trailing: string;
+    leading: string;
     outer: string;
     innerWheelSide: string;
     notMeasured: string;

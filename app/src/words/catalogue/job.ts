@@ -112,12 +112,7 @@ export interface JobWords {
     sealedAsRecord: (number: number) => string;
     signedOffBySeal: (by: string, at: string, seal: string) => string;
     taggedDoNotRide: string;
-    workAndAnotherLookLift: (
-      end: string,
-      subject: string,
-      value: string,
-      foundAfter: string,
-    ) => string;
+    workAndAnotherLookLift: (thing: string, value: string, foundAfter: string) => string;
     filledAtJobFromA: (tag: number) => string;
     foundAtJob: (tag: number) => string;
     askedFor: string;

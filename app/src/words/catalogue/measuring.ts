@@ -67,6 +67,7 @@ export interface MeasuringWords {
     job: string;
   };
   measureRotor: {
+    thinnest: string;
     measureTheRotor: string;
     zeroNotChecked: string;
     zero: (zero: string) => string;

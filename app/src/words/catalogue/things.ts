@@ -1,5 +1,4 @@
-import type { Fitted } from '@hold-fast/core/job/job';
-import type { Actuation } from '@hold-fast/core/inspection/findings';
+import type { Bike, Fitted } from '@hold-fast/core/job/job';
 import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
 import type { Touch } from '@hold-fast/core/evidence/touch';
@@ -13,7 +12,7 @@ import type { GaugeKind } from '@hold-fast/core/gauge/gauge';
 import type { Scene, Unused } from '@hold-fast/contract/feed';
 import type { BrakeState } from '@hold-fast/core/plan/state';
 import type { ClearanceCure, Corner } from '@hold-fast/core/clearance/corners';
-import type { Area, Finding } from '@hold-fast/core/inspection/findings';
+import type { Actuation, Area, Finding } from '@hold-fast/core/inspection/findings';
 import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Compound } from '@hold-fast/core/kit/compound';
@@ -38,6 +37,9 @@ type Mount = SpecSheet['brake']['mount'];
 /** The names of things, one for each that core or contract knows. */
 export interface ThingWords {
   end: Record<End, string>;
+  /** An end in one letter, beside its mark. */
+  endLetter: Record<End, string>;
+  terrain: Record<NonNullable<Bike['terrain']>, string>;
   part: Record<Part, string>;
   side: Record<'left' | 'right', string>;
   /** From how many sides a cable caliper pushes. */

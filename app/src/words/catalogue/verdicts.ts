@@ -22,6 +22,8 @@ export interface VerdictWords {
   point: (number: string) => string;
   /** “front rotor”, as it is said in the middle of a sentence. */
   thingAt: (at: End, about: Subject) => string;
+  /** “front rotor, pads and lever”. */
+  thingsAt: (at: End, about: readonly Subject[]) => string;
   /** What a standing is called where no work has a word of its own. */
   putRight: string;
   /** A window of torque, with its unit. */

@@ -21,6 +21,7 @@ export const bikes: BikesWords = {
     onTheBenchPromised: (promisedAt) => `Auf der Werkbank, versprochen ${promisedAt}`,
   },
   thicknessChart: {
+    forecast: 'Vorhersage',
     date: 'Datum',
     distance: 'Strecke',
     mm: (leastMm, point) => `${leastMm} mm ${point}`,

@@ -98,7 +98,7 @@ export const frame: FrameWords = {
     checkInABike: 'Ein Rad annehmen',
     doNotRide: 'Nicht fahren',
     riddenAgainstAdvice: 'Gegen Rat gefahren',
-    next: (next) => `als Nächstes: ${next}`,
+    next: (next) => `dann: ${next}`,
     notInspected: 'nicht geprüft',
     by: (when) => `bis ${when}`,
   },
@@ -192,5 +192,9 @@ export const frame: FrameWords = {
     skip: 'auslassen',
     back: 'zurück',
     next: 'weiter',
+  },
+  field: {
+    sealed: 'ungeöffnet',
+    none: 'keine',
   },
 };

@@ -36,6 +36,8 @@ export const instruments: InstrumentsWords = {
     bar: 'LENKER',
   },
   padBlock: {
+    trailing: 'auslaufend',
+    leading: 'einlaufend',
     outer: 'AUSSEN',
     innerWheelSide: 'INNEN · RADSEITE',
     notMeasured: 'nicht gemessen',

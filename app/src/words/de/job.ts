@@ -130,8 +130,8 @@ export const job: JobWords = {
     sealedAsRecord: (number) => `Versiegelt als Aufzeichnung ${number}`,
     signedOffBySeal: (by, at, seal) => `Unterschrieben von ${by}, ${at}. Siegel ${seal}…`,
     taggedDoNotRide: 'Am Zettel: nicht fahren',
-    workAndAnotherLookLift: (end, subject, value, foundAfter) =>
-      `${end} ${subject}${value}${foundAfter}. Arbeit und ein weiterer Blick heben es auf, oder das Wort einer Leitung.`,
+    workAndAnotherLookLift: (thing, value, foundAfter) =>
+      `${thing}${value}${foundAfter}. Arbeit und ein weiterer Blick heben es auf, oder das Wort einer Leitung.`,
     filledAtJobFromA: (tag) =>
       `, bei Auftrag ${tag} aus einem Behälter mit der falschen Flüssigkeit gefüllt`,
     foundAtJob: (tag) => `, gefunden bei Auftrag ${tag}`,
@@ -336,7 +336,7 @@ export const job: JobWords = {
     pinOf: (name) => `PIN von ${name}`,
     thatIsNotYourPin: 'Das ist nicht deine PIN.',
     yourPin4To8: 'Deine PIN: 4 bis 8 Ziffern.',
-    signAndSeal: 'Unterschreiben und versiegeln',
+    signAndSeal: 'Versiegeln',
     whatIsOpenStandsBelow: 'Was offen ist, steht unten.',
     handOverTests: 'Prüfungen bei der Übergabe',
     frontLeverFirmHolds60: 'Hebel vorn fest, hält 60 s',

@@ -78,6 +78,7 @@ export const measuring: MeasuringWords = {
     job: 'Auftrag',
   },
   measureRotor: {
+    thinnest: 'am dünnsten',
     measureTheRotor: 'Die Scheibe messen',
     zeroNotChecked: 'Null: nicht geprüft',
     zero: (zero) => `Null ${zero}`,

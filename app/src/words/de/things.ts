@@ -2,6 +2,8 @@ import type { ThingWords } from '../catalogue/things';
 
 export const things: ThingWords = {
   end: { front: 'vorn', rear: 'hinten' },
+  endLetter: { front: 'V', rear: 'H' },
+  terrain: { flat: 'flach', rolling: 'wellig', hilly: 'hügelig', steep: 'steil' },
   side: { left: 'links', right: 'rechts' },
   pushes: { 'one-sided': 'drückt von einer Seite', 'two-sided': 'drückt von beiden Seiten' },
   part: { rotor: 'Scheibe', pads: 'Beläge' },

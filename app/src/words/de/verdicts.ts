@@ -320,6 +320,7 @@ export const verdicts: VerdictWords = {
   clock,
   point,
   thingAt,
+  thingsAt: (at, about) => `${list(about.map((each) => subject[each]))} ${end[at]}`,
   putRight: 'in Ordnung bringen',
   torques: (loNm, hiNm) => format.torques(loNm, hiNm, 'bis'),
   meaning,

@@ -20,6 +20,7 @@ export const bikes: BikesWords = {
     onTheBenchPromised: (promisedAt) => `On the Bench, promised ${promisedAt}`,
   },
   thicknessChart: {
+    forecast: 'forecast',
     date: 'date',
     distance: 'distance',
     mm: (leastMm, point) => `${leastMm} mm ${point}`,

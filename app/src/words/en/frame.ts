@@ -186,4 +186,8 @@ export const frame: FrameWords = {
     back: 'back',
     next: 'next',
   },
+  field: {
+    sealed: 'sealed',
+    none: 'none',
+  },
 };

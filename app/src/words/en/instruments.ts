@@ -35,6 +35,8 @@ export const instruments: InstrumentsWords = {
     bar: 'BAR',
   },
   padBlock: {
+    trailing: 'trailing',
+    leading: 'leading',
     outer: 'OUTER',
     innerWheelSide: 'INNER · WHEEL SIDE',
     notMeasured: 'not measured',

@@ -126,8 +126,8 @@ export const job: JobWords = {
     sealedAsRecord: (number) => `Sealed as record ${number}`,
     signedOffBySeal: (by, at, seal) => `Signed off by ${by}, ${at}. Seal ${seal}…`,
     taggedDoNotRide: 'Tagged: do not ride',
-    workAndAnotherLookLift: (end, subject, value, foundAfter) =>
-      `${end} ${subject}${value}${foundAfter}. Work and another look lift it, or a lead’s word.`,
+    workAndAnotherLookLift: (thing, value, foundAfter) =>
+      `${thing}${value}${foundAfter}. Work and another look lift it, or a lead’s word.`,
     filledAtJobFromA: (tag) => `, filled at job ${tag} from a container that held the wrong fluid`,
     foundAtJob: (tag) => `, found at job ${tag}`,
     askedFor: 'Asked for',

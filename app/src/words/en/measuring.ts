@@ -77,6 +77,7 @@ export const measuring: MeasuringWords = {
     job: 'Job',
   },
   measureRotor: {
+    thinnest: 'thinnest',
     measureTheRotor: 'Measure the rotor',
     zeroNotChecked: 'Zero: not checked',
     zero: (zero) => `Zero ${zero}`,

@@ -332,7 +332,7 @@ function stays(setUp: StepId | 'wash-hands'): string {
 }
 
 function bleed(stands: BleedStands): { title: string; says: string } {
-  const does = (method: BleedMethod) => step[method].does.toLowerCase();
+  const does = (method: BleedMethod) => verdicts.inSentence(step[method].does);
   switch (stands.code) {
     case 'go-on':
       return {

@@ -2,6 +2,8 @@ import type { ThingWords } from '../catalogue/things';
 
 export const things: ThingWords = {
   end: { front: 'front', rear: 'rear' },
+  endLetter: { front: 'F', rear: 'R' },
+  terrain: { flat: 'flat', rolling: 'rolling', hilly: 'hilly', steep: 'steep' },
   side: { left: 'left', right: 'right' },
   pushes: { 'one-sided': 'pushes from one side', 'two-sided': 'pushes from both sides' },
   part: { rotor: 'rotor', pads: 'pads' },

@@ -11,6 +11,7 @@ import type { Bar } from '@hold-fast/core/procedure/signOff';
 import type { ClickSetting } from '@hold-fast/core/torque/wrench';
 import type { PadSign } from '@hold-fast/core/wear/padPattern';
 import type { Reason, Word } from '@hold-fast/core/wear/verdict';
+import { capital } from '../capital';
 import { calendarDay } from '../days';
 import type { VerdictWords } from '../catalogue/verdicts';
 import { format } from '../format';
@@ -223,8 +224,8 @@ function bar(what: Bar): string {
       return `The ${end[what.end]} ${fastener[what.fastener]}: torque not proven, ${list(what.flaws.map((f) => flaw[f]))}.`;
     case 'check-open':
       return what.failed
-        ? `${end[what.end][0]!.toUpperCase()}${end[what.end].slice(1)}: “${check[what.check]}” failed at the final check.`
-        : `${end[what.end][0]!.toUpperCase()}${end[what.end].slice(1)}: tick “${check[what.check]}” at the final check.`;
+        ? `${capital(end[what.end])}: “${check[what.check]}” failed at the final check.`
+        : `${capital(end[what.end])}: tick “${check[what.check]}” at the final check.`;
     case 'still-tagged':
       return `An earlier visit left a do-not-ride on this bike: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Look at it again, or do the work.`;
     case 'work-open':
@@ -325,6 +326,7 @@ export const verdicts: VerdictWords = {
   clock,
   point,
   thingAt: (at, about) => `${end[at]} ${subject[about]}`,
+  thingsAt: (at, about) => `${end[at]} ${list(about.map((each) => subject[each]))}`,
   putRight: 'put right',
   torques: (loNm, hiNm) => format.torques(loNm, hiNm, 'to'),
   meaning,

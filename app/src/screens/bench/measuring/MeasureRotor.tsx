@@ -152,7 +152,7 @@ function Points({ job, measured, ask }: PointsProps) {
           current={place === null || place === 'lip' ? null : Number(place)}
           thinnest={rotor?.thinnest?.point ?? null}
           onPoint={(point) => choose(String(point))}
-          over={number?.over ?? 'thinnest'}
+          over={number?.over ?? measuringWords.measureRotor.thinnest}
           keyed={
             place === null
               ? (rotor?.thinnest?.thicknessMm.toFixed(decimals) ?? '')

@@ -86,7 +86,7 @@ export function EndChoice({
       {recommended.length > 0 ? (
         <Words kind="small">
           {planningWords.endChoice.theInspectionRecommends(
-            words.format.list(recommended.map((id) => planWords.procedure[id].toLowerCase())),
+            words.format.list(recommended.map((id) => words.inSentence(planWords.procedure[id]))),
           )}
         </Words>
       ) : null}

@@ -81,7 +81,7 @@ export function Quote({ job }: { job: Job }) {
               line.cents === null
                 ? planningWords.quote.andParts(words.format.money(line.labourCents))
                 : words.format.money(line.cents),
-              answer ? planWords.answer[answer].toLowerCase() : planningWords.quote.notAsked,
+              answer ? words.inSentence(planWords.answer[answer]) : planningWords.quote.notAsked,
             ),
           };
         })}
@@ -149,7 +149,7 @@ export function Quote({ job }: { job: Job }) {
             words.format.list(
               each.lines.map(
                 ({ end, procedure }) =>
-                  `${planWords.procedure[procedure].toLowerCase()} ${words.end[end]}`,
+                  `${words.inSentence(planWords.procedure[procedure])} ${words.end[end]}`,
               ),
             ),
             each.words ? `, “${each.words}”` : '',

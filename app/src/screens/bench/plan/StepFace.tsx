@@ -249,7 +249,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
               {planningWords.stepFace.forWorks(
                 planWords.stays(step),
                 stays.length,
-                stays.map((each) => planWords.step[each].does.toLowerCase()).join('; '),
+                stays.map((each) => words.inSentence(planWords.step[each].does)).join('; '),
               )}
             </Words>
           ) : null}

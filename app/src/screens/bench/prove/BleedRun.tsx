@@ -183,7 +183,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                   <Words style={styles.half}>
                     {`${planWords.step[each.method].does}${each.colour ? `, ${each.colour}` : ''}`}
                   </Words>
-                  <Words kind="strong">{planWords.bubbles[each.bubbles].toLowerCase()}</Words>
+                  <Words kind="strong">{words.inSentence(planWords.bubbles[each.bubbles])}</Words>
                   <Words kind="smallReading">
                     {each.ml > 0 ? provingWords.bleedRun.ml(each.ml) : ''}
                   </Words>

@@ -1,0 +1,109 @@
+import { expect, test, type Page } from '@playwright/test';
+import { allSent, openBench, openJobs, signIn } from './bench';
+
+// The interface in another language, in other units, and in one that is made to burst it.
+
+const PLACES = ['/bench', '/bikes', '/reckoner', '/stores', '/ledger', '/manner', '/stores/rules'];
+const TASKS = [
+  'rotor',
+  'pads',
+  'runout',
+  'clearance',
+  'lever',
+  'bolts',
+  'fluid',
+  'look',
+  'kit',
+  'identify',
+];
+
+/** What stands in the app's own words in the English of the catalogue: letters that the stretched one replaces. */
+async function plainWords(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const plain: string[] = [];
+    for (const button of document.querySelectorAll(
+      'button, [role=button], [role=radio], [role=checkbox], h1, h2',
+    )) {
+      const text = (button as HTMLElement).innerText.trim();
+      if (/[A-Za-z]{3}/.test(text) && !/[åëïøü~]/.test(text)) plain.push(text);
+    }
+    return plain;
+  });
+}
+
+/** Texts that reach beyond the right edge of the window. */
+async function beyondEdge(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const beyond: string[] = [];
+    for (const element of document.querySelectorAll<HTMLElement>(
+      '[role=main] *, [role=navigation] *',
+    )) {
+      if (element.children.length > 0 || !element.innerText?.trim()) continue;
+      const { right, left, width } = element.getBoundingClientRect();
+      if (width > 0 && (right > window.innerWidth + 1 || left < -1)) beyond.push(element.innerText);
+    }
+    return beyond;
+  });
+}
+
+test('every word of keys and headings is in the catalogue, and half as long again it still fits', async ({
+  page,
+}, { project }) => {
+  test.setTimeout(240_000);
+  await openBench(page);
+  await page.evaluate(() => localStorage.setItem('hold-fast.pseudo', ''));
+  if (project.name !== 'wide') await page.setViewportSize({ width: 390, height: 664 });
+  const [job] = await openJobs(page);
+  const names = new Set<string>();
+  for (const { bikeName, customerName } of await openJobs(page)) {
+    names.add(bikeName);
+    names.add(customerName);
+  }
+  const addresses = [
+    ...PLACES,
+    '/bench/check-in',
+    ...['', '/found', '/plan', '/sign-off', '/edit'].map((end) => `/bench/${job!.id}${end}`),
+    ...TASKS.map((task) => `/bench/${job!.id}/front/${task}`),
+  ];
+  for (const address of addresses) {
+    await page.goto(address);
+    await expect(page.getByRole('main').first(), address).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    const plain = (await plainWords(page)).filter(
+      (text) => ![...names].some((name) => text.includes(name)) && !OF_THE_SHOP.test(text),
+    );
+    expect(plain, address).toEqual([]);
+    expect(await beyondEdge(page), address).toEqual([]);
+  }
+});
+
+/** Names from the demo data and the shop's people, and what is written alike everywhere. */
+const OF_THE_SHOP =
+  /Ostrel|Brannock|Selkie|Harbour|Teodor|Maren|Generic|Bottle|Ampoule|Tin|Syringe|Jar|DOT|^G\d|^W\d|Tolve|PIN|gauge|wrench|dial|feelers|rule|caliper|micrometer/;
+
+test('a mechanic chooses German, finds the Bench in it at once, and again on the next day', async ({
+  page,
+}) => {
+  await openBench(page, 'Joss Tarrel');
+  await page.getByRole('button', { name: 'Joss Tarrel: language and units' }).first().click();
+  await page.getByRole('radio', { name: 'Deutsch' }).or(page.getByText('Deutsch')).first().click();
+  await expect(page.getByRole('heading', { name: 'Sprache und Einheiten' })).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('lang', 'de');
+  await page.goto('/bench');
+  await expect(page.getByRole('button', { name: 'Ein Rad annehmen' })).toBeVisible();
+
+  // Another device: it hears of it when he signs in there.
+  await page.context().clearCookies();
+  await page.evaluate(() => localStorage.clear());
+  await page.goto('/bench');
+  await signIn(page, 'Joss Tarrel');
+  await expect(page.getByRole('button', { name: 'Ein Rad annehmen' })).toBeVisible();
+
+  // A reading keyed in it is kept in millimetres, whatever the comma.
+  const jobs = await openJobs(page);
+  expect(jobs.length).toBeGreaterThan(0);
+  await page.goto('/manner');
+  await page.getByText('Wieder wie die Werkstatt').click();
+  await expect(page.getByRole('heading', { name: 'Language and units' })).toBeVisible();
+  await allSent(page);
+});
