@@ -17,7 +17,7 @@ const TASKS = [
   'identify',
 ];
 
-/** What stands in the app's own words in the English of the catalogue: letters that the stretched one replaces. */
+/** Headings and keys that are not stretched: words of the code. Rows are left out: what the shop wrote stands in them. */
 async function plainWords(page: Page): Promise<string[]> {
   return page.evaluate(() => {
     const plain: string[] = [];
@@ -25,7 +25,8 @@ async function plainWords(page: Page): Promise<string[]> {
       'button, [role=button], [role=radio], [role=checkbox], h1, h2',
     )) {
       const text = (button as HTMLElement).innerText.trim();
-      if (/[A-Za-z]{3}/.test(text) && !/[åëïøü~]/.test(text)) plain.push(text);
+      if (/[A-Za-z]{3}/.test(text) && !text.includes('\n') && !/[åëïøü~]/.test(text))
+        plain.push(text);
     }
     return plain;
   });
@@ -79,7 +80,7 @@ test('every word of keys and headings is in the catalogue, and half as long agai
 
 /** Names from the demo data and the shop's people, and what is written alike everywhere. */
 const OF_THE_SHOP =
-  /Ostrel|Brannock|Selkie|Harbour|Teodor|Maren|Generic|Bottle|Ampoule|Tin|Syringe|Jar|DOT|^G\d|^W\d|Tolve|PIN|gauge|wrench|dial|feelers|rule|caliper|micrometer/;
+  /\d\d:\d\d|Ostrel|Brannock|Selkie|Harbour|Teodor|Maren|Generic|Bottle|Ampoule|Tin|Syringe|Jar|DOT|^G\d|^W\d|Tolve|PIN|gauge|wrench|dial|feelers|rule|caliper|micrometer/;
 
 test('a mechanic chooses German, finds the Bench in it at once, and again on the next day', async ({
   page,

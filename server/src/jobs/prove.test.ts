@@ -390,7 +390,7 @@ describe('what is told', () => {
       riskTold: true,
     };
     const sent = (change: object) => send(jobId, { ...deviation, ...change } as never);
-    expect(await field(sent({}))).toEqual([422, 'entry.choice', 'custom']);
+    expect(await field(sent({}))).toEqual([422, 'entry.choice', 'not-offered']);
     expect((await field(sent({ riskTold: false }))).slice(0, 2)).toEqual([422, 'entry.riskTold']);
     const { body } = await sent({ choice: 'not-ridden' });
     expect(toldOf(body, 'deviation')).toMatchObject([{ who: 'Harbour post', by: 'Mechanic' }]);
