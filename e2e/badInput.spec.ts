@@ -158,5 +158,7 @@ test('a lost connection keeps the readings, judges them, and sends them when it 
   await allSent(page);
   const answer = await jobAt(page, job.replace('/bench/', ''));
   expect(answer.measured[0]!.readings).toHaveLength(7);
-  expect(answer.measured[0]!.verdict!.judgement).toMatchObject({ word: 'replace' });
+  expect(answer.measured[0]!.verdict!.judgement).toMatchObject({
+    verdict: { word: 'replace' },
+  });
 });

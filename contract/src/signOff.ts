@@ -1,6 +1,6 @@
+import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import { DECISIONS } from '@hold-fast/core/job/decision';
 import { z } from 'zod';
-import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { AREAS } from '@hold-fast/core/inspection/findings';
 import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import { End, Id, words } from './fields';

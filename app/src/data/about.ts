@@ -1,8 +1,8 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { SentKind } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Entry } from '@hold-fast/contract/entries';
 import type { End } from '@hold-fast/core/ends';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 
 /** What an entry is, so that it can be named by job, place and number wherever its job is not at hand. */
 export interface About {

@@ -24,9 +24,7 @@ it('shows and judges what the server does not have yet', () => {
   expect(measured!.readings.map(({ valueMm }) => valueMm)).toEqual([0, 1.52, 1.5, 1.47]);
   expect(
     judge('rotor', measured!, { sheet: job.identified.front!.sheet.body, stamps: [] }),
-  ).toMatchObject({
-    word: 'replace',
-  });
+  ).toMatchObject({ verdict: { word: 'replace' } });
 });
 
 it('is the same job once the server has it, to the letter', () => {

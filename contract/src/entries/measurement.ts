@@ -1,4 +1,4 @@
-import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
+import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { MeasurementEntry } from '@hold-fast/core/job/measurement';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';

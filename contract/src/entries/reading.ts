@@ -1,4 +1,5 @@
-import { MEASURANDS, placesOf } from '@hold-fast/core/inspection/measurand';
+import { placesOf } from '@hold-fast/core/measurand/measurands';
+import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { ReadingEntry } from '@hold-fast/core/job/reading';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { z } from 'zod';

@@ -306,7 +306,7 @@ describe('E2: contradiction never softens', () => {
     const { word, judgement } = visit.item('rotor')!;
     expect(word).toBe('replace');
     expect(judgement).toMatchObject({
-      rotor: { contradicts: [{ code: 'thicker-than-new', place: '6' }] },
+      verdict: { contradicts: [{ code: 'thicker-than-new', place: '6' }] },
     });
   });
 

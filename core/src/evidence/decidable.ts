@@ -1,12 +1,6 @@
+import { measurandRule } from '../measurand/measurands';
 import { ruleOf } from '../inspection/findings';
 import type { InspectionItem } from '../inspection/inspectEnd';
-
-/** What of a lever a lead may accept: the sheet is silent, and everything that was asked of the lever was read and is good [D]. */
-const FACTS_ONLY: readonly string[] = [
-  'lever-facts-unknown',
-  'lever-facts-from-memory',
-  'give-assumed',
-];
 
 /**
  * Whether a lead may accept an item as unproven. Wear and wobble, yes; a lever only where nothing but the sheet's facts is
@@ -14,11 +8,12 @@ const FACTS_ONLY: readonly string[] = [
  */
 export function isAcceptable({ judgement, found, lapsed, held }: InspectionItem): boolean {
   if (held.length > 0 || found.some((finding) => ruleOf(finding).notAccepted)) return false;
-  if (judgement?.ok !== true || judgement.part !== 'lever') return true;
+  if (!judgement?.ok) return true;
+  const accepted = measurandRule(judgement.measurand).acceptedWith;
+  if (accepted === null) return true;
+  const { word, reasons } = judgement.verdict;
   return (
-    lapsed === null &&
-    judgement.word === 'unproven' &&
-    judgement.lever.reasons.every(({ code }) => FACTS_ONLY.includes(code))
+    lapsed === null && word === 'unproven' && reasons.every(({ code }) => accepted.includes(code))
   );
 }
 

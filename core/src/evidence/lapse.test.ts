@@ -1,5 +1,5 @@
+import { type Measurand, MEASURANDS } from '../measurand/measurand';
 import { AREAS, type Area } from '../inspection/findings';
-import { MEASURANDS, type Measurand } from '../inspection/measurand';
 import type { Change } from './changes';
 import { AREA_LAPSES, CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from './lapse';
 import { lapsedBy } from './readings';

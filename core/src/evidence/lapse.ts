@@ -1,28 +1,5 @@
 import type { Area } from '../inspection/findings';
-import type { Measurand } from '../inspection/measurand';
 import type { Touch } from './touch';
-
-/** Opened, or its fluid moved: what was known of the air in it is known no more. */
-export const SYSTEM: readonly Touch[] = [
-  'opened-at-lever',
-  'opened-at-caliper',
-  'fluid',
-  'joint',
-  'hose',
-  'lever-changed',
-  'caliper-changed',
-];
-const SEAT: readonly Touch[] = ['rotor', 'rotor-seat', 'rotor-true', 'axle'];
-
-/** What each measured proof lapses with [D]: then it says nothing of the brake as it is now. */
-export const LAPSES: Readonly<Record<Measurand, readonly Touch[]>> = {
-  rotor: ['rotor', 'rotor-face'],
-  pads: ['pads', 'pad-face'],
-  runout: SEAT,
-  clearance: [...SEAT, 'caliper', 'caliper-changed', 'mount', 'pistons', 'pads'],
-  lever: [...SYSTEM, 'pads', 'rotor', 'pistons', 'lever-place', 'lever-off', 'cable'],
-  'mount-face': [],
-};
 
 /** What a look over an area lapses with: a part of it changed [D]. */
 export const AREA_LAPSES: Readonly<Record<Area, readonly Touch[]>> = {

@@ -1,12 +1,13 @@
-import type { Judgement, Standard } from '../inspection/judge';
+import type { Measurand } from '../measurand/measurand';
+import { isEvidence, measurandRule } from '../measurand/measurands';
+import type { Standard } from '../inspection/standard';
+import type { Judgement } from '../inspection/judge';
 import { judge } from '../inspection/judge';
-import { isEvidence, type Measurand } from '../inspection/measurand';
 import type { Sitting } from '../inspection/inspectEnd';
 import { standingReadings, valuesAt } from '../inspection/session';
 import { changedSince, type Change, type Lapse } from './changes';
 import type { SaidWrong } from './findings';
-import { LAPSES, SYSTEM } from './lapse';
-import type { Touch } from './touch';
+import { SYSTEM } from './touch';
 
 /** What a later sitting lacks to answer one that condemned. */
 export type Lack =
@@ -44,10 +45,9 @@ export interface Measured {
   judged: (standard: Standard, sitting: Sitting) => Judgement;
 }
 
-const wordOf = (judgement: Judgement) => (judgement.ok ? judgement.word : 'unproven');
-const condemns = (judgement: Judgement) => judgement.ok && judgement.word === 'replace';
-const sinks = (judgement: Judgement) =>
-  judgement.ok && judgement.part === 'lever' && judgement.lever.doNotRide;
+const wordOf = (judgement: Judgement) => (judgement.ok ? judgement.verdict.word : 'unproven');
+const condemns = (judgement: Judgement) => judgement.ok && judgement.verdict.word === 'replace';
+const sinks = (judgement: Judgement) => judgement.ok && judgement.verdict.doNotRide === true;
 
 /** Places of a sitting that condemn by themselves, with the least that was read there. */
 export function condemningPlaces(sitting: Sitting, standard: Standard): Held['places'] {
@@ -79,7 +79,7 @@ export function heldSittings(measured: Measured): Held[] {
   }));
   return judged.slice(0, -1).flatMap(({ sitting, judgement }, i): Held[] => {
     if (!condemns(judgement)) return [];
-    const places = part === 'rotor' || part === 'pads' ? condemningPlaces(sitting, standard) : [];
+    const places = measurandRule(part).condemnsByPlace ? condemningPlaces(sitting, standard) : [];
     const doNotRide = sinks(judgement);
     const later = judged.slice(i + 1).map((other) => ({
       ...other,
@@ -101,16 +101,6 @@ export function heldSittings(measured: Measured): Held[] {
   });
 }
 
-/** Work that can mend what a number condemned, where it is not worn away; a lever that sinks only by work on its system. */
-const WORKED_BY: Readonly<Record<Measurand, readonly Touch[]>> = {
-  rotor: [],
-  pads: [],
-  runout: LAPSES.runout,
-  clearance: LAPSES.clearance,
-  lever: [...SYSTEM, 'pads', 'pistons', 'cable'],
-  'mount-face': ['mount'],
-};
-
 function lacksOf(
   part: Measurand,
   first: { sitting: Sitting; places: Held['places']; doNotRide: boolean },
@@ -126,7 +116,8 @@ function lacksOf(
     .filter((place) => valuesAt(after.readings, place).length === 0);
   if (missing.length > 0) lacks.push({ code: 'places', places: missing });
   if (!proves) lacks.push({ code: 'incomplete' });
-  const cures = first.doNotRide ? SYSTEM : WORKED_BY[part];
+  // A lever that sinks is mended by work on its system alone.
+  const cures = first.doNotRide ? SYSTEM : measurandRule(part).mendedBy;
   const worked = changes.some(
     ({ seq, touches }) =>
       seq > before.seq && seq < after.seq && touches.some((each) => cures.includes(each)),
@@ -153,5 +144,5 @@ export function lapsedBy(
   sitting: Pick<Sitting, 'part' | 'seq'>,
   changes: readonly Change[],
 ): Lapse | null {
-  return changedSince(changes, sitting.seq, LAPSES[sitting.part]);
+  return changedSince(changes, sitting.seq, measurandRule(sitting.part).lapses);
 }

@@ -30,3 +30,16 @@ export const TOUCHES = [
   'lever-side',
 ] as const;
 export type Touch = (typeof TOUCHES)[number];
+
+/** Opened, or its fluid moved: what was known of the air in it is known no more. */
+export const SYSTEM: readonly Touch[] = [
+  'opened-at-lever',
+  'opened-at-caliper',
+  'fluid',
+  'joint',
+  'hose',
+  'lever-changed',
+  'caliper-changed',
+];
+/** What the rotor sits on and turns with. */
+export const SEAT: readonly Touch[] = ['rotor', 'rotor-seat', 'rotor-true', 'axle'];

@@ -2,8 +2,9 @@ import { ENDS, type End } from '../ends';
 import type { Outcome } from '../procedure/signOff';
 import { changedSince, changesAt, type ChangedJob } from './changes';
 import type { SaidWrong } from './findings';
-import { CUT_OFF_LAPSES, LAPSES, LEVER_SIDE_LAPSES, SYSTEM } from './lapse';
-import type { Touch } from './touch';
+import { measurandRule } from '../measurand/measurands';
+import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from './lapse';
+import { type Touch, SYSTEM } from './touch';
 
 // What somebody tried by hand and said yes or no to. A no stands until it is answered; a yes after it is no answer by itself.
 
@@ -35,7 +36,7 @@ const MENDED_BY = {
   // It is said of a minute's hold too, and other pads do not mend a lever that sinks.
   'lever-feel': [...SYSTEM, 'cable'],
   'cut-off': CUT_OFF_LAPSES,
-  stand: LAPSES.clearance,
+  stand: measurandRule('clearance').lapses,
 } as const satisfies Readonly<Record<string, readonly Touch[]>>;
 export type HandTest = keyof typeof MENDED_BY;
 

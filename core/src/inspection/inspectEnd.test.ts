@@ -1,5 +1,7 @@
+import { type Measurand, MEASURANDS } from '../measurand/measurand';
+import type { SheetFacts } from './standard';
+import { placesOf, plausibleReading, suits } from '../measurand/measurands';
 import { GAUGE_DEFAULTS, type GaugeKind } from '../gauge/gauge';
-import { suits } from '../gauge/suits';
 import type { Fitting } from '../kit/kit';
 import { USUAL_RULES } from '../rules/shopRules';
 import { AREAS, areasOf, FINDINGS, findingsAt, ruleOf, type Area, type Finding } from './findings';
@@ -13,9 +15,6 @@ import {
   type LookOver,
   type Sitting,
 } from './inspectEnd';
-import type { SheetFacts } from './judge';
-import { MEASURANDS, placesOf, type Measurand } from './measurand';
-import { plausibleReading } from './plausible';
 import { judgeableSheet } from './sheetCheck';
 import { WORKS } from './work';
 
@@ -155,7 +154,7 @@ describe('an end’s inspection', () => {
       word: 'replace',
       doNotRide: true,
       work: ['replace-rotor'],
-      judgement: { word: 'replace', rotor: { reasons: [{ code: 'damaged', finding: 'crack' }] } },
+      judgement: { verdict: { word: 'replace', reasons: [{ code: 'damaged', finding: 'crack' }] } },
     });
     expect(front({ lookedOver }).items[0]).toMatchObject({ word: 'replace', doNotRide: true });
   });
@@ -202,14 +201,14 @@ describe('an end’s inspection', () => {
       front({ measured: [turn, atMid] }).items.find(({ subject }) => subject === 'clearance'),
     ).toMatchObject({
       word: 'holds',
-      judgement: { clearance: { marginMm: 0.06 } },
+      judgement: { verdict: { marginMm: 0.06 } },
     });
     // Where the wheel stood is not known: the whole wobble counts, and feelers and dial are in doubt together.
     expect(
       front({ measured: [turn, gaps] }).items.find(({ subject }) => subject === 'clearance'),
     ).toMatchObject({
       word: 'unproven',
-      judgement: { clearance: { marginMm: 0.02 } },
+      judgement: { verdict: { marginMm: 0.02 } },
     });
   });
 
@@ -267,8 +266,8 @@ describe('a new part', () => {
     const limitWith = (change: Partial<Fitting>) => {
       const fittings = [fitting(change)];
       const judged = judgeSitting(job({ fittings }), rotor(1.7));
-      return judged?.ok && judged.part === 'rotor'
-        ? [judged.rotor.limit.limitMm, judged.rotor.limit.origin, judged.rotor.newMm]
+      return judged?.ok && judged.measurand === 'rotor'
+        ? [judged.verdict.limit.limitMm, judged.verdict.limit.origin, judged.verdict.newMm]
         : judged;
     };
     expect(limitWith({})).toEqual([1.5, 'sheet', 1.8]);
@@ -332,12 +331,12 @@ describe('what is measured with what', () => {
     for (const measurand of MEASURANDS)
       for (const place of placesOf(measurand, 6))
         expect(() => plausibleReading(measurand, place, 999)).toThrow();
-    for (const [place, ends] of Object.entries({
-      radius: [50, 130],
-      span: [5, 120],
-      spacing: [20, 120],
-    }))
-      for (const end of ends) expect(plausibleReading('clearance', place, end)).toBe(end);
+    for (const [measurand, place, ends] of [
+      ['runout', 'radius', [50, 130]],
+      ['clearance', 'span', [5, 120]],
+      ['mount-face', 'spacing', [20, 120]],
+    ] as const)
+      for (const end of ends) expect(plausibleReading(measurand, place, end)).toBe(end);
     expect(plausibleReading('runout', 'radius', 80)).toBe(80);
     expect(plausibleReading('rotor', '1', 1.5)).toBe(1.5);
     expect(plausibleReading('mount-face', 'gap', 0.3)).toBe(0.3);

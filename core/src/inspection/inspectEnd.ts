@@ -1,3 +1,6 @@
+import { hasEvidence, measurandRule } from '../measurand/measurands';
+import { type Measurand, MEASURANDS } from '../measurand/measurand';
+import type { SheetFacts, Standard } from './standard';
 import { onceAnEnd } from '../job/onceAnEnd';
 import { compoundAdvice } from '../kit/compound';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
@@ -22,10 +25,8 @@ import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
 import { areasOf, AREAS, ruleOf, type Area, type Finding } from './findings';
-import { judge, type Judgement, type SheetFacts, type Standard } from './judge';
-import { MEASURANDS, type Measurand } from './measurand';
-import { recommendedBy } from './recommended';
-import { hasEvidence, type MeasuringSession, isRidgeFelt } from './session';
+import { judge, type Judgement, recommendedBy } from './judge';
+import { type MeasuringSession, isRidgeFelt } from './session';
 import { WORKS, type Work } from './work';
 
 /** A sitting as recorded on a job. */
@@ -99,7 +100,7 @@ export interface InspectionItem {
   lapsed: Lapse | null;
   /** A used part that nobody has measured since it went on. */
   unmeasured: boolean;
-  settle: Settle[];
+  settle: readonly Settle[];
   work: Work[];
 }
 
@@ -258,8 +259,8 @@ export function readStamp(
 function itemOfWobble(job: InspectedJob, end: End, base: Standard): Standard['runout'] {
   const sitting = standingSitting(job, end, 'runout');
   const judged = sitting && judge('runout', sitting, base);
-  if (!judged?.ok || judged.part !== 'runout') return null;
-  const { tirMm, doubtMm, word } = judged.runout;
+  if (!judged?.ok || judged.measurand !== 'runout') return null;
+  const { tirMm, doubtMm, word } = judged.verdict;
   const lapsed = lapsedNow(job, end, sitting!);
   return { tirMm, doubtMm, proven: word !== 'unproven' && lapsed === null };
 }
@@ -348,7 +349,7 @@ function feltWrong(
   const proven =
     sitting !== null &&
     judgement?.ok === true &&
-    (judgement.word === 'holds' || judgement.word === 'watch') &&
+    (judgement.verdict.word === 'holds' || judgement.verdict.word === 'watch') &&
     isMendedBetween(job, [end], 'lever-feel', [felt.seq, sitting.seq]);
   return proven
     ? []
@@ -359,7 +360,7 @@ function feltWrong(
 function lapsedNow(job: InspectedJob, end: End, sitting: Sitting): Lapse | null {
   const change = lapsedBy(sitting, changesAt(job, end));
   if (!change) return null;
-  const turnsFree = sitting.part === 'runout' || sitting.part === 'clearance';
+  const turnsFree = measurandRule(sitting.part).answeredByStandTest;
   return turnsFree && standTestedSince(job, end, change.seq) ? null : change;
 }
 
@@ -441,7 +442,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   if (!judgement && !seen && !unmeasured && held.length === 0) return null;
 
   const words: Word[] = [
-    ...(judgement ? [judgement.ok ? judgement.word : 'unproven'] : []),
+    ...(judgement ? [judgement.ok ? judgement.verdict.word : 'unproven'] : []),
     ...found.map((finding) => ruleOf(finding).word),
     ...(held.length > 0 ? ['replace'] : []),
     ...(lapsed || unmeasured ? ['unproven'] : []),
@@ -459,7 +460,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     doNotRide:
       found.some((finding) => ruleOf(finding).doNotRide) ||
       held.some(({ doNotRide }) => doNotRide) ||
-      (judgement?.ok === true && judgement.part === 'lever' && judgement.lever.doNotRide),
+      (judgement?.ok === true && judgement.verdict.doNotRide === true),
     sittingId: sitting?.id ?? null,
     lookOverId: look?.id ?? null,
     judgement,
@@ -469,26 +470,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     held,
     lapsed,
     unmeasured,
-    settle: word === 'unproven' ? settleOf(judgement) : [],
+    settle: word === 'unproven' && judgement?.ok ? judgement.verdict.settle : [],
     work: WORKS.filter((each) => work.includes(each)),
   };
-}
-
-function settleOf(judgement: Judgement | null): Settle[] {
-  if (!judgement?.ok) return [];
-  switch (judgement.part) {
-    case 'rotor':
-      return judgement.rotor.settle;
-    case 'pads':
-      return judgement.pads.schools.find(({ school }) => school === judgement.pads.decidedBy)!
-        .settle;
-    case 'runout':
-      return judgement.runout.settle;
-    case 'clearance':
-      return judgement.clearance.settle;
-    case 'lever':
-      return judgement.lever.settle;
-    case 'mount-face':
-      return judgement.face.settle;
-  }
 }

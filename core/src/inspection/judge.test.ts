@@ -1,8 +1,11 @@
+import { hasEvidence } from '../measurand/measurands';
+import { rotorLimit, type Standard } from './standard';
 import fc from 'fast-check';
 import { readStamp } from './inspectEnd';
-import { contradictionAt, judge, rotorLimit, RULE, type Standard } from './judge';
+import { measurandRule } from '../measurand/measurands';
+import { contradictionAt, judge } from './judge';
 import { USUAL_RULES } from '../rules/shopRules';
-import { hasEvidence, type MeasuringSession, type TakenReading } from './session';
+import { type MeasuringSession, type TakenReading } from './session';
 import { WORDS } from '../wear/verdict';
 
 const standard: Standard = {
@@ -49,8 +52,11 @@ function sitting(change: Partial<MeasuringSession> = {}): MeasuringSession {
 
 describe('judging a sitting', () => {
   it('judges a rotor by the limit in force, and names the rules it used', () => {
-    expect(judge('rotor', sitting(), standard)).toMatchObject({ ok: true, word: 'holds' });
-    expect(RULE.rotor).toBe('rotor/3');
+    expect(judge('rotor', sitting(), standard)).toMatchObject({
+      ok: true,
+      verdict: { word: 'holds' },
+    });
+    expect(measurandRule('rotor').version).toBe('rotor/4');
   });
 
   it('lets a limit stamped on the part decide over the sheet, and the sheet over the shop', () => {
@@ -58,7 +64,7 @@ describe('judging a sitting', () => {
       ...standard,
       stamps: [readStamp({ limitMm: 1.7, atLimitIsWorn: null }, null)],
     };
-    expect(judge('rotor', sitting(), stamped)).toMatchObject({ word: 'replace' });
+    expect(judge('rotor', sitting(), stamped)).toMatchObject({ verdict: { word: 'replace' } });
     expect(rotorLimit(stamped)).toMatchObject({ limitMm: 1.7, origin: 'stamped' });
     expect(rotorLimit(standard).origin).toBe('sheet');
     const silent = {
@@ -77,18 +83,17 @@ describe('judging a sitting', () => {
       ),
     });
     expect(judge('pads', pads, standard)).toMatchObject({
-      word: 'replace',
-      pads: { decidedBy: 'friction' },
+      verdict: { word: 'replace', decidedBy: 'friction' },
     });
     expect(
       judge('pads', pads, { ...standard, rules: { ...USUAL_RULES, schools: ['total'] } }),
-    ).toMatchObject({ word: 'watch' });
+    ).toMatchObject({ verdict: { word: 'watch' } });
   });
 
   it('says what contradicts what, and passes nothing', () => {
     const thick = sitting({ readings: [reading('zero', 0), reading('1', 1.9)] });
     const judgement = judge('rotor', thick, standard);
-    expect(judgement).toMatchObject({ word: 'unproven' });
+    expect(judgement).toMatchObject({ verdict: { word: 'unproven' } });
     expect(contradictionAt(judgement, '1')).toEqual({
       code: 'thicker-than-new',
       numbers: { thicknessMm: 1.9, newMm: 1.8 },
@@ -114,9 +119,9 @@ describe('judging a sitting', () => {
             );
           const inMm = of((mm) => mm);
           const viaInches = of((mm) => (Math.round((mm / 25.4) * 1e7) / 1e7) * 25.4);
-          expect(viaInches.ok && inMm.ok && [viaInches.word, inMm.word]).toEqual([
-            inMm.ok && inMm.word,
-            inMm.ok && inMm.word,
+          expect(viaInches.ok && inMm.ok && [viaInches.verdict.word, inMm.verdict.word]).toEqual([
+            inMm.ok && inMm.verdict.word,
+            inMm.ok && inMm.verdict.word,
           ]);
         },
       ),
@@ -131,9 +136,9 @@ describe('judging a sitting', () => {
         }),
         standard,
       );
-    expect(just(1.576)).toMatchObject({ word: 'holds' });
-    expect(just(1.5759999)).toMatchObject({ word: 'holds' });
-    expect(just(1.575)).toMatchObject({ word: 'watch' });
+    expect(just(1.576)).toMatchObject({ verdict: { word: 'holds' } });
+    expect(just(1.5759999)).toMatchObject({ verdict: { word: 'holds' } });
+    expect(just(1.575)).toMatchObject({ verdict: { word: 'watch' } });
   });
 
   it('a correction to a thinner value never gives a better word', () =>
@@ -148,7 +153,7 @@ describe('judging a sitting', () => {
         });
         const rank = (session: MeasuringSession) => {
           const judgement = judge('rotor', session, standard);
-          return judgement.ok ? WORDS.indexOf(judgement.word) : -1;
+          return judgement.ok ? WORDS.indexOf(judgement.verdict.word) : -1;
         };
         expect(rank(corrected)).toBeGreaterThanOrEqual(rank(first));
       }),

@@ -1,10 +1,6 @@
-import {
-  correctedTwice,
-  padMeasurement,
-  rotorMeasurement,
-  type MeasuringSession,
-  valuesAt,
-} from './session';
+import { padMeasurement } from '../measurand/pads';
+import { rotorMeasurement } from '../measurand/rotor';
+import { correctedTwice, type MeasuringSession, valuesAt } from './session';
 
 const session: MeasuringSession = {
   gauge: {

@@ -1,13 +1,8 @@
-import { CORNERS, type ClearanceMeasurement } from '../clearance/corners';
-import type { FaceMeasurement } from '../face/mountFace';
 import type { Gauge } from '../gauge/gauge';
-import { isEvidence } from './measurand';
-import { LEVER_PLACES, type LeverBasis, type LeverMeasurement } from '../lever/lever';
-import type { RunoutMeasurement } from '../runout/runout';
-import { PAD_PLACES, type PadBasis, type PadMeasurement } from '../wear/pads';
-import type { Ridge, RotorDamage, RotorMeasurement } from '../wear/rotor';
-import type { Differing } from '../wear/verdict';
+import type { LeverBasis } from '../lever/lever';
 import { micrometres } from '../units/length';
+import type { PadBasis } from '../wear/pads';
+import type { Differing } from '../wear/verdict';
 
 /** A reading as it was taken. Nothing is overwritten: a correction is a reading that replaces another. */
 export interface TakenReading {
@@ -68,110 +63,8 @@ export function valuesAt(readings: readonly TakenReading[], place: string): numb
     .map((reading) => reading.valueMm);
 }
 
-/** Whether a sitting has anything to judge yet. */
-export function hasEvidence({ readings }: Pick<MeasuringSession, 'readings'>): boolean {
-  return readings.some(({ place }) => isEvidence(place));
-}
-
-/** The session as a rotor measurement, with what was found on the rotor by eye and hand, also before or after it. */
-export function rotorMeasurement(
-  session: MeasuringSession,
-  damage: readonly RotorDamage[] = [],
-  ridgeFelt = false,
-): RotorMeasurement {
-  const pointCount = session.pointCount ?? 0;
-  const points = Array.from({ length: pointCount }, (_, i) => ({
-    point: i + 1,
-    readingsMm: valuesAt(session.readings, String(i + 1)),
-  })).filter(({ readingsMm }) => readingsMm.length > 0);
-  return {
-    ...evidenceOf(session),
-    points,
-    pointCount,
-    ridge: ridgeFelt ? 'felt' : ridgeOf(session.looks),
-    lipMm: lastAt(session, 'lip'),
-    damage,
-  };
-}
-
-/** The session as a pad measurement. */
-export function padMeasurement(session: MeasuringSession): PadMeasurement {
-  return {
-    ...evidenceOf(session),
-    basis: session.basis === 'friction' ? 'friction' : 'total',
-    readings: Object.fromEntries(
-      PAD_PLACES.map((place) => [place, valuesAt(session.readings, place)]),
-    ),
-  };
-}
-
-/** The session as a turn of the dial indicator. Repeats at a point count by their mean. */
-export function runoutMeasurement(session: MeasuringSession): RunoutMeasurement {
-  const pointCount = session.pointCount ?? 0;
-  return {
-    gauge: session.gauge,
-    measuredOn: session.measuredOn,
-    pointCount,
-    readingsMm: Array.from({ length: pointCount }, (_, i) => meanAt(session, String(i + 1))),
-    differing: differingAt(
-      session,
-      Array.from({ length: pointCount }, (_, i) => String(i + 1)),
-    ),
-    radiusMm: lastAt(session, 'radius'),
-  };
-}
-
-/** The session as four gaps. */
-export function clearanceMeasurement(
-  session: MeasuringSession,
-  runout: { tirMm: number | null; doubtMm: number; proven: boolean } | null,
-): ClearanceMeasurement {
-  return {
-    gauge: session.gauge,
-    measuredOn: session.measuredOn,
-    // A gap felt closed once is closed: repeats are averaged to prove, never to save.
-    gapsMm: readAt(session, CORNERS, (values) => Math.min(...values)),
-    differing: differingAt(session, CORNERS),
-    spanMm: lastAt(session, 'span'),
-    atMidReading: lastLook(session.looks, 'at-mid-reading') ?? false,
-    tirMm: runout?.tirMm ?? null,
-    ...(runout ? { tirDoubtMm: runout.doubtMm, tirProven: runout.proven } : {}),
-  };
-}
-
-/** The session as a lever's travel. */
-export function leverMeasurement(session: MeasuringSession, hydraulic: boolean): LeverMeasurement {
-  const basis = session.basis === 'travel' ? 'travel' : 'from-bar';
-  return {
-    gauge: session.gauge,
-    measuredOn: session.measuredOn,
-    basis,
-    readings: {
-      ...readAt(session, LEVER_PLACES),
-      // Of several holds the one that went furthest counts.
-      ...readAt(session, ['sunk'], (values) =>
-        basis === 'travel' ? Math.max(...values) : Math.min(...values),
-      ),
-    },
-    differing: differingAt(session, LEVER_PLACES),
-    hydraulic,
-  };
-}
-
-/** The session as a look under a mount with a feeler. */
-export function faceMeasurement(session: MeasuringSession): FaceMeasurement {
-  return {
-    gauge: session.gauge,
-    measuredOn: session.measuredOn,
-    gapMm: readAt(session, ['gap'], (values) => Math.max(...values)).gap ?? null,
-    differing: differingAt(session, ['gap']),
-    spacingMm: lastAt(session, 'spacing'),
-    padOffsetMm: lastAt(session, 'pad-offset'),
-  };
-}
-
 /** The zero as it was looked at first; a later look that differs widens the doubt, and one that came late proves nothing. */
-function evidenceOf(session: MeasuringSession) {
+export function zeroOf(session: MeasuringSession, isAid: (place: string) => boolean) {
   const standing = standingReadings(session.readings);
   const zeros = valuesAt(session.readings, 'zero');
   const [first] = zeros;
@@ -181,13 +74,13 @@ function evidenceOf(session: MeasuringSession) {
     zeroDriftMm: first === undefined ? 0 : Math.max(...zeros) - Math.min(...zeros),
     zeroLate:
       standing.findIndex(({ place }) => place === 'zero') >
-      standing.findIndex(({ place }) => isEvidence(place)),
+      standing.findIndex(({ place }) => !isAid(place)),
     measuredOn: session.measuredOn,
   };
 }
 
 /** Places whose repeats differ by more than twice the gauge's doubt. */
-function differingAt(session: MeasuringSession, places: readonly string[]): Differing[] {
+export function differingAt(session: MeasuringSession, places: readonly string[]): Differing[] {
   const doubtMm = session.gauge.uncertaintyMm;
   return places.flatMap((place) => {
     const values = valuesAt(session.readings, place);
@@ -196,11 +89,13 @@ function differingAt(session: MeasuringSession, places: readonly string[]): Diff
   });
 }
 
-function lastAt({ readings }: MeasuringSession, place: string): number | null {
+/** The last value at a place that counts once, mm; null where none was taken. */
+export function lastAt({ readings }: MeasuringSession, place: string): number | null {
   return valuesAt(readings, place).at(-1) ?? null;
 }
 
-function meanAt({ readings }: MeasuringSession, place: string): number | null {
+/** The mean of the values at a place, mm; null where none was taken. */
+export function meanAt({ readings }: MeasuringSession, place: string): number | null {
   const values = valuesAt(readings, place);
   return values.length === 0 ? null : meanOf(values);
 }
@@ -208,7 +103,8 @@ function meanAt({ readings }: MeasuringSession, place: string): number | null {
 const meanOf = (values: readonly number[]) =>
   values.reduce((sum, mm) => sum + mm, 0) / values.length;
 
-function readAt<P extends string>(
+/** What the values at each place come to, mm: their mean unless told otherwise; nothing for a place without any. */
+export function readAt<P extends string>(
   session: MeasuringSession,
   places: readonly P[],
   of: (values: readonly number[]) => number = meanOf,
@@ -225,11 +121,7 @@ function readAt<P extends string>(
 export const isRidgeFelt = (looks: readonly Look[]): boolean =>
   looks.some(({ subject, seen }) => subject === 'ridge' && seen);
 
-function ridgeOf(looks: readonly Look[]): Ridge {
-  if (isRidgeFelt(looks)) return 'felt';
-  return lastLook(looks, 'ridge') === undefined ? 'not-looked' : 'none';
-}
-
-function lastLook(looks: readonly Look[], subject: Look['subject']): boolean | undefined {
+/** What the last look at a subject saw; undefined where nobody looked. */
+export function lastLook(looks: readonly Look[], subject: Look['subject']): boolean | undefined {
   return looks.filter((look) => look.subject === subject).at(-1)?.seen;
 }

@@ -1,6 +1,7 @@
+import { SYSTEM } from '../evidence/touch';
 import { changesAt, curedBetween, type ChangedJob } from '../evidence/changes';
 import type { SaidWrong } from '../evidence/findings';
-import { RENEWED_BY, SYSTEM } from '../evidence/lapse';
+import { RENEWED_BY } from '../evidence/lapse';
 import type { End } from '../ends';
 import { ruleOf, type Area, type Finding } from './findings';
 import type { InspectionItem, LookOver, Subject } from './inspectEnd';

@@ -2,8 +2,8 @@ import { ENDS, type End } from '../ends';
 import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
 import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
-import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES, SYSTEM } from '../evidence/lapse';
-import type { Touch } from '../evidence/touch';
+import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
+import { type Touch, SYSTEM } from '../evidence/touch';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
   inspectEnd,

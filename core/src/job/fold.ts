@@ -1,8 +1,9 @@
+import { rotorLimit } from '../inspection/standard';
 import { ENDS, PARTS, type End, type Part } from '../ends';
 import type { Outlook } from '../forecast/forecast';
 import { outlookOf } from '../forecast/outlook';
 import { isSuperseded, judgeSitting, standardOf } from '../inspection/inspectEnd';
-import { rotorLimit, RULE } from '../inspection/judge';
+import { measurandRule } from '../measurand/measurands';
 import { canonicalJson, type Json } from '../seal/canonical';
 import { flawsOfProof, type ProofFlaw } from '../torque/proof';
 import { windowNow } from './tightening';
@@ -99,7 +100,7 @@ function judgedOf(facts: Facts): BeforeDecisions {
       superseded,
       verdict: judgement && {
         sheetRevisionId: facts.identified[sitting.end]!.sheet.id,
-        rule: RULE[sitting.part],
+        rule: measurandRule(sitting.part).version,
         judgement,
       },
     };

@@ -1,7 +1,7 @@
+import type { Measurand } from '../measurand/measurand';
+import { measurandRule, suits } from '../measurand/measurands';
 import type { End } from '../ends';
 import type { Gauge } from '../gauge/gauge';
-import { suits } from '../gauge/suits';
-import type { Measurand } from '../inspection/measurand';
 import type { Basis } from '../inspection/session';
 import { dayIn } from './day';
 import { fault, type EntryBase, type Kind } from './entry';
@@ -33,25 +33,15 @@ export const gaugeAsKnown = (gauge: KnownGauge): KnownGauge => ({
   retired: gauge.retired,
 });
 
-const HAS_POINTS: ReadonlySet<Measurand> = new Set(['rotor', 'runout']);
-/** The ways each thing's numbers can be taken. */
-const BASES: Readonly<Record<Measurand, readonly (Basis | null)[]>> = {
-  rotor: [null],
-  pads: ['total', 'friction'],
-  runout: [null],
-  clearance: [null],
-  lever: ['travel', 'from-bar'],
-  'mount-face': [null],
-};
-
 export const measurement: Kind<MeasurementEntry, { gauge: KnownGauge }> = {
   kind: 'measurement',
   fault: (_job, { part, pointCount, basis }, { gauge }) => {
     if (gauge.retired) return fault('invalid-input', 'gaugeId', 'retired');
     if (!suits(gauge.kind, part)) return fault('invalid-input', 'gaugeId', 'unsuited');
-    if (HAS_POINTS.has(part) !== (pointCount !== null))
+    if (measurandRule(part).round !== (pointCount !== null))
       return fault('invalid-input', 'pointCount', 'wrong-part');
-    if (!BASES[part].includes(basis)) return fault('invalid-input', 'basis', 'wrong-part');
+    if (!measurandRule(part).bases.includes(basis))
+      return fault('invalid-input', 'basis', 'wrong-part');
     return null;
   },
   add: (facts, { id, at, end, part, gaugeId, basis, pointCount }, { gauge }, { seq, by }) => {

@@ -1,11 +1,10 @@
+import { placesOf, plausibleReading } from '../measurand/measurands';
 import { InputError } from '../inputError';
 import { judgeSitting, type Sitting } from '../inspection/inspectEnd';
 import { contradictionAt } from '../inspection/judge';
 import { WORDS } from '../wear/verdict';
 import { dayIn } from './day';
 import type { Job, Measured } from './job';
-import { placesOf } from '../inspection/measurand';
-import { plausibleReading } from '../inspection/plausible';
 import { fault, type EntryBase, type Kind } from './entry';
 import { changeSitting } from './sitting';
 
@@ -27,7 +26,9 @@ export interface ReadingEntry extends EntryBase {
 function betters(job: Job, before: Measured, after: Sitting): boolean {
   const rank = (sitting: Sitting) => {
     const judgement = judgeSitting(job, sitting);
-    return judgement === null ? -1 : WORDS.indexOf(judgement.ok ? judgement.word : 'unproven');
+    return judgement === null
+      ? -1
+      : WORDS.indexOf(judgement.ok ? judgement.verdict.word : 'unproven');
   };
   return rank(after) < rank(before);
 }

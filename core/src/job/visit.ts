@@ -143,7 +143,8 @@ export function bleedEvents(job: Measuring, end: End): BleedEvent[] {
   const tests = job.measured.flatMap((measured) => {
     if (measured.end !== end || measured.part !== 'lever') return [];
     const judgement = judgeSitting(job, measured);
-    const passed = judgement?.ok && judgement.part === 'lever' ? provesBled(judgement.lever) : null;
+    const passed =
+      judgement?.ok && judgement.measurand === 'lever' ? provesBled(judgement.verdict) : null;
     return passed === null
       ? []
       : [{ seq: measured.seq, event: { what: 'sponge-test', passed } as BleedEvent }];

@@ -12,7 +12,7 @@ const runout = (tirMm: number) =>
   ({
     subject: 'runout',
     found: [],
-    judgement: { ok: true, part: 'runout', runout: { tirMm } },
+    judgement: { ok: true, measurand: 'runout', verdict: { tirMm } },
   }) as unknown as Item;
 const caliper = (found: Item['found'] = []): Item => ({
   subject: 'caliper',

@@ -26,7 +26,7 @@ export function alignmentFor(
   if (caliper?.found.some((finding) => UNEVEN.includes(finding)))
     return { way: 'by-eye', why: 'pistons-uneven' };
   const judged = items.find(({ subject }) => subject === 'runout')?.judgement;
-  const tir = judged?.ok && judged.part === 'runout' ? judged.runout.tirMm : null;
+  const tir = judged?.ok && judged.measurand === 'runout' ? judged.verdict.tirMm : null;
   if (tir !== null && tir > wavyFromMm) return { way: 'by-eye', why: 'rotor-wavy' };
   if (caliper && tir !== null) return { way: 'squeeze', why: 'sound' };
   return { way: 'shims', why: 'not-known' };

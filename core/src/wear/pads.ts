@@ -11,6 +11,7 @@ import {
   type Evidence,
   type PlaceThickness,
   type Reason,
+  type Settle,
   type ThicknessLimit,
   type Verdict,
   type Word,
@@ -79,6 +80,9 @@ export interface PadVerdict {
   /** The least of the numbers as measured, with its doubt; null before the first. */
   thinnest: { place: PadPlace; measuredMm: number; doubtMm: number } | null;
   pattern: PadPattern;
+  /** Those of the school that decided. */
+  reasons: readonly Reason[];
+  settle: readonly Settle[];
   /** Numbers that cannot be, by what the sheet says. */
   contradicts: Reason[];
 }
@@ -130,9 +134,12 @@ export function padVerdict(
     schoolVerdict(school, { measured, basis: measurement.basis, plateUm, spec, flaws, outlook }),
   );
   const word = worst(verdicts.map((verdict) => verdict.word))!;
+  const decisive = verdicts.find((verdict) => verdict.word === word)!;
   return {
     word,
-    decidedBy: verdicts.find((verdict) => verdict.word === word)!.school,
+    decidedBy: decisive.school,
+    reasons: decisive.reasons,
+    settle: decisive.settle,
     schools: verdicts,
     thinnest: thinnestOf(measured),
     pattern: padPattern(measured),

@@ -45,7 +45,7 @@ async function compareWithApp(
   if (entry.kind !== 'reading' && entry.kind !== 'look') return;
   const { job } = (await readJob(shop.pool, jobId)).folded;
   const verdict = job.measured.find(({ id }) => id === entry.measurementId)?.verdict;
-  const word = verdict?.judgement.ok ? verdict.judgement.word : null;
+  const word = verdict?.judgement.ok ? verdict.judgement.verdict.word : null;
   if (word !== appWord)
     shop.log.error(
       { jobId, measurementId: entry.measurementId, word, appWord },

@@ -364,6 +364,8 @@ describe('when an entry was made', () => {
     await client.append(jobId, { ...made, at: '2026-01-05T09:00:00.000Z' });
     const { body } = await client.append(jobId, read(made.id, '2026-01-05T09:00:00.000Z'));
     expect(body.measured[0]!.measuredOn).toBe('2026-11-25');
-    expect(body.measured[0]!.verdict!.judgement).toMatchObject({ word: 'unproven' });
+    expect(body.measured[0]!.verdict!.judgement).toMatchObject({
+      verdict: { word: 'unproven' },
+    });
   });
 });

@@ -66,13 +66,13 @@ describe('a full inspection of one end', () => {
       'lever holds',
     ]);
     expect(job.measured.map(({ verdict }) => verdict?.rule)).toEqual([
-      'runout/3',
-      'clearance/3',
-      'lever/3',
-      'mount-face/3',
+      'runout/4',
+      'clearance/4',
+      'lever/4',
+      'mount-face/4',
     ]);
     expect(job.measured[1]?.verdict?.judgement).toMatchObject({
-      clearance: { marginMm: -0.02, shiftMm: 0.1 },
+      verdict: { marginMm: -0.02, shiftMm: 0.1 },
     });
   });
 
@@ -149,7 +149,9 @@ describe('what is seen', () => {
     const jobId = await openJob(shop, client);
     await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
     const cracked = await seen(jobId, 'rotor', ['crack']);
-    expect(cracked.body.measured[0]?.verdict?.judgement).toMatchObject({ word: 'replace' });
+    expect(cracked.body.measured[0]?.verdict?.judgement).toMatchObject({
+      verdict: { word: 'replace' },
+    });
     const bench = (await client.send<Page<BenchJob>>('GET', '/bench')).body.items;
     expect(bench.find(({ id }) => id === jobId)).toMatchObject({
       front: 'replace',
@@ -249,8 +251,8 @@ describe('kit', () => {
     await measureRotor(shop, client, jobId, [1.55, 1.55, 1.55]);
     const judged = async () => (await jobOf(jobId)).measured[0]?.verdict?.judgement;
     expect(await judged()).toMatchObject({
-      word: 'replace',
-      rotor: {
+      verdict: {
+        word: 'replace',
         limit: { limitMm: 1.4, origin: 'stamped' },
         newMm: 1.6,
         reasons: [{ code: 'damaged', finding: 'loose-rivets' }],
@@ -258,7 +260,7 @@ describe('kit', () => {
     });
     const rivets = { end: 'front', area: 'rotor', found: [] } as const;
     await client.append(jobId, entry('look-over', { ...rivets, found: [] }));
-    expect(await judged()).toMatchObject({ word: 'replace' });
+    expect(await judged()).toMatchObject({ verdict: { word: 'replace' } });
     const takesBack = ['loose-rivets' as const];
     const mute = await client.append(
       jobId,
@@ -267,7 +269,7 @@ describe('kit', () => {
     expect([mute.status, mute.body.fields?.[0]?.code]).toEqual([422, 'say-why']);
     const words = 'All five tight, tried with a probe';
     await client.append(jobId, entry('look-over', { ...rivets, found: [], takesBack, words }));
-    expect(await judged()).toMatchObject({ word: 'holds' });
+    expect(await judged()).toMatchObject({ verdict: { word: 'holds' } });
   });
 
   it('warns of another compound until something is done about it, and refuses metal where it is marked', async () => {
@@ -342,8 +344,8 @@ describe('forecast', () => {
     await visit(0, 1.8, true);
     // 240 km a week: a year is 12,480 km on, far past the crossing near 9,400 km.
     expect(await visit(2500, 1.72)).toMatchObject({
-      word: 'watch',
-      rotor: {
+      verdict: {
+        word: 'watch',
         reasons: [{ code: 'due-before-service', unit: 'km' }],
         forecast: { ok: true, readings: 2 },
       },

@@ -179,11 +179,14 @@ describe('readings', () => {
     const jobId = await openJob(shop, client);
     await measureRotor(shop, client, jobId, [1.52, 1.5, 1.47, 1.49, 1.51, 1.48]);
     const [measured] = (await jobOf(jobId)).measured;
-    expect(measured?.verdict?.rule).toBe('rotor/3');
+    expect(measured?.verdict?.rule).toBe('rotor/4');
     expect(measured?.verdict?.judgement).toMatchObject({
       ok: true,
-      word: 'replace',
-      rotor: { thinnest: { point: 3, oClock: 4, thicknessMm: 1.47 }, variationMm: 0.05 },
+      verdict: {
+        word: 'replace',
+        thinnest: { point: 3, oClock: 4, thicknessMm: 1.47 },
+        variationMm: 0.05,
+      },
     });
   });
 
@@ -203,7 +206,7 @@ describe('readings', () => {
       job.measured[0]!.readings.filter(({ place }) => place === '1').map(({ valueMm }) => valueMm),
     ).toEqual([1.66, 1.56]);
     expect(job.measured[0]!.verdict?.judgement).toMatchObject({
-      rotor: { thinnest: { thicknessMm: 1.56 } },
+      verdict: { thinnest: { thicknessMm: 1.56 } },
     });
   });
 
@@ -250,7 +253,9 @@ describe('readings', () => {
     expect(new Set(answers.map(({ status }) => status))).toEqual(new Set([201]));
     const [measured] = (await jobOf(jobId)).measured;
     expect(measured!.readings.filter(({ place }) => place !== 'zero')).toHaveLength(6);
-    expect(measured!.verdict?.judgement).toMatchObject({ word: 'holds' });
+    expect(measured!.verdict?.judgement).toMatchObject({
+      verdict: { word: 'holds' },
+    });
   });
 
   it.each([
@@ -296,8 +301,7 @@ describe('readings', () => {
       ridge: true,
     });
     expect((await jobOf(jobId)).measured[0]!.verdict?.judgement).toMatchObject({
-      word: 'unproven',
-      rotor: { upperBounds: true },
+      verdict: { word: 'unproven', upperBounds: true },
     });
   });
 
@@ -314,13 +318,17 @@ describe('readings', () => {
     });
     await client.send('POST', `/jobs/${jobId}/entries`, { entry: reading, appWord: 'holds' });
     expect(shop.faults).toMatchObject([{ word: 'replace', appWord: 'holds' }]);
-    expect((await jobOf(jobId)).measured[0]!.verdict?.judgement).toMatchObject({ word: 'replace' });
+    expect((await jobOf(jobId)).measured[0]!.verdict?.judgement).toMatchObject({
+      verdict: { word: 'replace' },
+    });
   });
 
   it('keep the gauge as it stood, and are judged again when the brake turns out to be another', async () => {
     const jobId = await openJob(shop, client);
     await measureRotor(shop, client, jobId, [1.62, 1.62, 1.62]);
-    expect((await jobOf(jobId)).measured[0]!.verdict?.judgement).toMatchObject({ word: 'holds' });
+    expect((await jobOf(jobId)).measured[0]!.verdict?.judgement).toMatchObject({
+      verdict: { word: 'holds' },
+    });
     await client.append(
       jobId,
       entry('identification', {
@@ -331,7 +339,9 @@ describe('readings', () => {
     );
     const job = await jobOf(jobId);
     expect(job.identified.front?.limit).toMatchObject({ limitMm: 1.65, origin: 'stamped' });
-    expect(job.measured[0]!.verdict?.judgement).toMatchObject({ word: 'replace' });
+    expect(job.measured[0]!.verdict?.judgement).toMatchObject({
+      verdict: { word: 'replace' },
+    });
   });
 
   it('of an old part give way to a new one, which is not inspected yet', async () => {

@@ -49,7 +49,7 @@ function keepVerdict(
   return insert(transaction, 'verdict', {
     id: uuid(),
     measurement_id: measurementId,
-    word: judgement.ok ? judgement.word : null,
+    word: judgement.ok ? judgement.verdict.word : null,
     judgement: JSON.stringify(judgement),
     sheet_revision_id: sheetRevisionId,
     rule,
@@ -62,8 +62,8 @@ function keepVerdict(
 function measures(judgement: Judgement) {
   const none = { least_mm: null, doubt_mm: null, limit_mm: null, upper_bound: false };
   if (!judgement.ok) return none;
-  if (judgement.part === 'rotor') {
-    const { thinnest, upperBounds, limit } = judgement.rotor;
+  if (judgement.measurand === 'rotor') {
+    const { thinnest, upperBounds, limit } = judgement.verdict;
     return {
       least_mm: thinnest?.thicknessMm ?? null,
       doubt_mm: thinnest?.doubtMm ?? null,
@@ -71,8 +71,8 @@ function measures(judgement: Judgement) {
       upper_bound: upperBounds,
     };
   }
-  if (judgement.part !== 'pads') return none;
-  const { schools, thinnest } = judgement.pads;
+  if (judgement.measurand !== 'pads') return none;
+  const { schools, thinnest } = judgement.verdict;
   const total = schools.find(({ school }) => school === 'total');
   return {
     ...none,

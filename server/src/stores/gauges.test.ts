@@ -65,7 +65,9 @@ it('a new certificate does not rewrite an old reading, and the change is kept', 
     'version-conflict',
   );
   const { body: job } = await lead.sendJob('GET', `/jobs/${jobId}`);
-  expect(job.measured[0]?.verdict?.judgement).toMatchObject({ word: 'unproven' });
+  expect(job.measured[0]?.verdict?.judgement).toMatchObject({
+    verdict: { word: 'unproven' },
+  });
   const [changes] = await shop.pool.query('SELECT version FROM gauge_change WHERE gauge_id = ?', [
     overdue.id,
   ]);

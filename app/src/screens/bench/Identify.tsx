@@ -1,10 +1,10 @@
+import { rotorLimit } from '@hold-fast/core/inspection/standard';
 import type { Job } from '@hold-fast/core/job/job';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import { InputError } from '@hold-fast/core/inputError';
 import type { End } from '@hold-fast/core/ends';
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
 import { readStamp as stampOf } from '@hold-fast/core/inspection/inspectEnd';
-import { rotorLimit } from '@hold-fast/core/inspection/judge';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';

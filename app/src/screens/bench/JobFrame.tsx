@@ -1,9 +1,9 @@
+import { hasEvidence } from '@hold-fast/core/measurand/measurands';
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { Identified, Job, Measured } from '@hold-fast/core/job/job';
 import { judgeSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import type { End } from '@hold-fast/core/ends';
-import { hasEvidence } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useMemo, type ReactNode } from 'react';
 import { useJob, useRegistersAtHand } from '../../data/queries';

@@ -1,3 +1,4 @@
+import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import { AgainstAdvice } from '../AgainstAdvice';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';
@@ -13,7 +14,6 @@ import {
   type InspectionItem,
   type Subject,
 } from '@hold-fast/core/inspection/inspectEnd';
-import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -333,7 +333,7 @@ function ItemRow({
     ? ` ${words.decided[decision.decision]}, ${decision.by}: “${decision.words}”`
     : '';
   const { judgement } = item ?? {};
-  const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
+  const rotor = judgement?.ok && judgement.measurand === 'rotor' ? judgement.verdict : null;
   const why =
     judgement && item?.word === 'unproven'
       ? jobWords.jobSheet.unproven(reasonsOf(judgement).map(words.reason).join('; '))

@@ -1,3 +1,4 @@
+import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
@@ -6,7 +7,6 @@ import {
   type InspectionItem,
   type Subject,
 } from '@hold-fast/core/inspection/inspectEnd';
-import { MEASURANDS } from '@hold-fast/core/inspection/measurand';
 import { PARTS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';

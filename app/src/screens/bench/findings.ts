@@ -1,10 +1,11 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
+import type { VerdictOf } from '@hold-fast/core/measurand/measurands';
+import { recommendedBy, type Judged, type Judgement } from '@hold-fast/core/inspection/judge';
 import { capital } from '../../words/capital';
 import type { ClearanceVerdict } from '@hold-fast/core/clearance/corners';
 import type { FaceVerdict } from '@hold-fast/core/face/mountFace';
 import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
 import type { InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
-import type { Judgement } from '@hold-fast/core/inspection/judge';
-import { recommendedBy } from '@hold-fast/core/inspection/recommended';
 import type { LeverVerdict } from '@hold-fast/core/lever/lever';
 import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
 import { PAD_RULES, type PadVerdict, type SchoolVerdict } from '@hold-fast/core/wear/pads';
@@ -18,8 +19,12 @@ import { jobWords } from '../../words/job';
 /** The word of a judgement, fitted to what was judged. */
 export function calledOf(judgement: Judgement | null): string {
   if (!judgement?.ok) return words.word.unproven;
-  const { part, word } = judgement;
-  return words.standing({ word, subject: part, work: recommendedBy(judgement) });
+  const { measurand, verdict } = judgement;
+  return words.standing({
+    word: verdict.word,
+    subject: measurand,
+    work: recommendedBy(judgement),
+  });
 }
 
 /** "Thinnest 1.47 at point 3, 4 o’clock. Limit 1.50, stamped." */
@@ -174,25 +179,83 @@ export function faceMore({ padEdgeMm, word }: FaceVerdict): string[] {
   ];
 }
 
+/** What is said of one thing that is measured. */
+interface Says<Verdict> {
+  /** In one line, with the gauge’s decimals. */
+  line: (verdict: Verdict, decimals: number) => string;
+  /** The number a list shows beside it; null when there is none. */
+  number: (verdict: Verdict, decimals: number) => string | null;
+  /** The sums and senses behind it, one a line. */
+  sums: (verdict: Verdict) => string[];
+  /** Its lengths in inches; null where none is a thickness or a gap. */
+  inches: (verdict: Verdict) => string | null;
+}
+
+const fixed = (value: number | null | undefined, decimals: number) =>
+  value == null ? null : words.format.mm(value, decimals);
+const { inches } = words.format;
+const becauseOf = ({ reasons }: { reasons: readonly Reason[] }) =>
+  reasons.map((reason) => jobWords.findings.because(words.reason(reason)));
+
+const SAYS: { readonly [M in Measurand]: Says<VerdictOf[M]> } = {
+  rotor: {
+    line: rotorSays,
+    number: ({ thinnest }, decimals) => fixed(thinnest?.thicknessMm, decimals),
+    sums: becauseOf,
+    inches: ({ thinnest, limit }) =>
+      thinnest &&
+      jobWords.findings.thinnestLimit(inches(thinnest.thicknessMm), inches(limit.limitMm)),
+  },
+  pads: {
+    line: (pads) => [padsSay(pads), ...pads.pattern.signs.map(words.padSign)].join(' '),
+    number: ({ thinnest }, decimals) => fixed(thinnest?.measuredMm, decimals),
+    sums: ({ schools, pattern }) => [
+      ...schools.map(
+        (verdict) =>
+          `${words.school[verdict.school]}: ${schoolSays(verdict)}, ${words.word[verdict.word]}.`,
+      ),
+      ...pattern.signs.map(words.padSign),
+    ],
+    inches: ({ thinnest }) => thinnest && jobWords.findings.least(inches(thinnest.measuredMm)),
+  },
+  runout: {
+    line: runoutSays,
+    number: ({ tirMm }) => fixed(tirMm, 2),
+    sums: (runout) => [
+      ...becauseOf(runout),
+      ...(runout.meaning ? [words.meaning(runout.meaning)] : []),
+    ],
+    inches: ({ tirMm }) => (tirMm === null ? null : jobWords.findings.tirInches(inches(tirMm))),
+  },
+  clearance: {
+    line: clearanceSays,
+    number: ({ marginMm, smallest }) => fixed(marginMm ?? smallest?.gapMm, 2),
+    sums: (clearance) => [...becauseOf(clearance), ...clearanceMore(clearance)],
+    inches: ({ marginMm }) =>
+      marginMm === null ? null : jobWords.findings.margin(inches(marginMm)),
+  },
+  lever: {
+    line: leverSays,
+    number: ({ travelMm }) => fixed(travelMm.firm ?? travelMm.bite, 1),
+    sums: (lever) => [...becauseOf(lever), ...leverMore(lever)],
+    inches: () => null,
+  },
+  'mount-face': {
+    line: faceSays,
+    number: ({ angleDegrees }) =>
+      angleDegrees === null ? null : `${words.format.fixed(angleDegrees, 2)}°`,
+    sums: (face) => [...becauseOf(face), ...faceMore(face)],
+    inches: () => null,
+  },
+};
+
+const saysOf = ({ measurand }: Judged) => SAYS[measurand] as Says<Judged['verdict']>;
+
 /** A judgement in one line. */
 export function judgementSays(judgement: Judgement, gauge: Pick<Gauge, 'resolutionMm'>): string {
-  if (!judgement.ok) return words.inputError(judgement.code, judgement.numbers);
-  switch (judgement.part) {
-    case 'rotor':
-      return rotorSays(judgement.rotor, decimalsOf(gauge));
-    case 'pads':
-      return [padsSay(judgement.pads), ...judgement.pads.pattern.signs.map(words.padSign)].join(
-        ' ',
-      );
-    case 'runout':
-      return runoutSays(judgement.runout);
-    case 'clearance':
-      return clearanceSays(judgement.clearance);
-    case 'lever':
-      return leverSays(judgement.lever);
-    case 'mount-face':
-      return faceSays(judgement.face);
-  }
+  return judgement.ok
+    ? saysOf(judgement).line(judgement.verdict, decimalsOf(gauge))
+    : words.inputError(judgement.code, judgement.numbers);
 }
 
 /** The number a list shows beside a judgement; null when there is none. */
@@ -200,107 +263,20 @@ export function judgementNumber(
   judgement: Judgement,
   gauge: Pick<Gauge, 'resolutionMm'>,
 ): string | null {
-  if (!judgement.ok) return null;
-  const fixed = (value: number | null | undefined, decimals: number) =>
-    value == null ? null : words.format.mm(value, decimals);
-  switch (judgement.part) {
-    case 'rotor':
-      return fixed(judgement.rotor.thinnest?.thicknessMm, decimalsOf(gauge));
-    case 'pads':
-      return fixed(judgement.pads.thinnest?.measuredMm, decimalsOf(gauge));
-    case 'runout':
-      return fixed(judgement.runout.tirMm, 2);
-    case 'clearance':
-      return fixed(judgement.clearance.marginMm ?? judgement.clearance.smallest?.gapMm, 2);
-    case 'lever':
-      return fixed(judgement.lever.travelMm.firm ?? judgement.lever.travelMm.bite, 1);
-    case 'mount-face':
-      return judgement.face.angleDegrees === null
-        ? null
-        : `${words.format.fixed(judgement.face.angleDegrees, 2)}°`;
-  }
+  return judgement.ok ? saysOf(judgement).number(judgement.verdict, decimalsOf(gauge)) : null;
 }
 
 /** Every reason behind a judgement, the deciding school's for pads. */
-export function reasonsOf(judgement: Judgement): readonly Reason[] {
-  if (!judgement.ok) return [];
-  switch (judgement.part) {
-    case 'rotor':
-      return judgement.rotor.reasons;
-    case 'pads':
-      return judgement.pads.schools.find(({ school }) => school === judgement.pads.decidedBy)!
-        .reasons;
-    case 'runout':
-      return judgement.runout.reasons;
-    case 'clearance':
-      return judgement.clearance.reasons;
-    case 'lever':
-      return judgement.lever.reasons;
-    case 'mount-face':
-      return judgement.face.reasons;
-  }
-}
+export const reasonsOf = (judgement: Judgement): readonly Reason[] =>
+  judgement.ok ? judgement.verdict.reasons : [];
 
 /** The sums and senses behind a judgement, one a line. */
-export function sumsOf(judgement: Judgement): string[] {
-  if (!judgement.ok) return [];
-  const because = reasonsOf(judgement).map((reason) =>
-    jobWords.findings.because(words.reason(reason)),
-  );
-  switch (judgement.part) {
-    case 'rotor':
-      return because;
-    case 'pads':
-      return [
-        ...judgement.pads.schools.map(
-          (verdict) =>
-            `${words.school[verdict.school]}: ${schoolSays(verdict)}, ${words.word[verdict.word]}.`,
-        ),
-        ...judgement.pads.pattern.signs.map(words.padSign),
-      ];
-    case 'runout':
-      return [
-        ...because,
-        ...(judgement.runout.meaning ? [words.meaning(judgement.runout.meaning)] : []),
-      ];
-    case 'clearance':
-      return [...because, ...clearanceMore(judgement.clearance)];
-    case 'lever':
-      return [...because, ...leverMore(judgement.lever)];
-    case 'mount-face':
-      return [...because, ...faceMore(judgement.face)];
-  }
-}
+export const sumsOf = (judgement: Judgement): string[] =>
+  judgement.ok ? saysOf(judgement).sums(judgement.verdict) : [];
 
-const { inches } = words.format;
-
-/** The lengths of a judgement in inches, for a shop that shows them beside millimetres; null when there are none. */
-export function inInches(judgement: Judgement): string | null {
-  if (!judgement.ok) return null;
-  switch (judgement.part) {
-    case 'rotor': {
-      const { thinnest, limit } = judgement.rotor;
-      return thinnest
-        ? jobWords.findings.thinnestLimit(inches(thinnest.thicknessMm), inches(limit.limitMm))
-        : null;
-    }
-    case 'pads':
-      return judgement.pads.thinnest
-        ? jobWords.findings.least(inches(judgement.pads.thinnest.measuredMm))
-        : null;
-    case 'runout':
-      return judgement.runout.tirMm === null
-        ? null
-        : jobWords.findings.tirInches(inches(judgement.runout.tirMm));
-    case 'clearance':
-      return judgement.clearance.marginMm === null
-        ? null
-        : jobWords.findings.margin(inches(judgement.clearance.marginMm));
-    case 'lever':
-    case 'mount-face':
-      return null;
-  }
-}
+/** The lengths of a judgement in inches, for whoever has them shown beside millimetres; null when there are none. */
+export const inInches = (judgement: Judgement): string | null =>
+  judgement.ok ? saysOf(judgement).inches(judgement.verdict) : null;
 
 /** What was found at an item, in one line: what was seen, then what was measured. */
 export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'> | null): string {

@@ -1,8 +1,8 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
+import { suits } from '@hold-fast/core/measurand/measurands';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
-import { suits } from '@hold-fast/core/gauge/suits';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { useGauges } from '../../../data/queries';

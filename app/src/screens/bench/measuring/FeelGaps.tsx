@@ -32,11 +32,11 @@ export function FeelGaps({ jobId, end }: { jobId: string; end: End }) {
       title={measuringWords.feelGaps.feelTheGaps}
       places={PLACES}
       judged={(judgement) =>
-        judgement.part === 'clearance'
+        judgement.measurand === 'clearance'
           ? {
-              ...judgement.clearance,
-              says: clearanceSays(judgement.clearance),
-              more: clearanceMore(judgement.clearance),
+              ...judgement.verdict,
+              says: clearanceSays(judgement.verdict),
+              more: clearanceMore(judgement.verdict),
             }
           : null
       }
@@ -49,8 +49,8 @@ export function FeelGaps({ jobId, end }: { jobId: string; end: End }) {
             }),
           )}
           smallest={
-            judgement?.ok && judgement.part === 'clearance'
-              ? (judgement.clearance.smallest?.corner ?? null)
+            judgement?.ok && judgement.measurand === 'clearance'
+              ? (judgement.verdict.smallest?.corner ?? null)
               : null
           }
           current={CORNERS.find((corner) => corner === current) ?? null}

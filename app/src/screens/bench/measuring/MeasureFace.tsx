@@ -34,14 +34,20 @@ export function MeasureFace({ jobId, end }: { jobId: string; end: End }) {
       title={measuringWords.measureFace.checkTheMountFace}
       places={PLACES}
       judged={(judgement) =>
-        judgement.part === 'mount-face'
-          ? { ...judgement.face, says: faceSays(judgement.face), more: faceMore(judgement.face) }
+        judgement.measurand === 'mount-face'
+          ? {
+              ...judgement.verdict,
+              says: faceSays(judgement.verdict),
+              more: faceMore(judgement.verdict),
+            }
           : null
       }
       figure={(measured, judgement, _current, _choose, width) => (
         <FaceFigure
           angleDegrees={
-            judgement?.ok && judgement.part === 'mount-face' ? judgement.face.angleDegrees : null
+            judgement?.ok && judgement.measurand === 'mount-face'
+              ? judgement.verdict.angleDegrees
+              : null
           }
           gapMm={valuesAt(measured.readings, 'gap').at(-1) ?? null}
           width={Math.min(width, 360)}

@@ -28,18 +28,20 @@ export function MeasureLever({ jobId, end }: { jobId: string; end: End }) {
       title={measuringWords.measureLever.measureTheLever}
       places={PLACES}
       judged={(judgement) =>
-        judgement.part === 'lever'
+        judgement.measurand === 'lever'
           ? {
-              ...judgement.lever,
-              says: leverSays(judgement.lever),
-              more: leverMore(judgement.lever),
+              ...judgement.verdict,
+              says: leverSays(judgement.verdict),
+              more: leverMore(judgement.verdict),
             }
           : null
       }
       figure={(measured, judgement, _current, _choose, width) => (
         <LeverScale
           reachMm={valuesAt(measured.readings, 'reach').at(-1) ?? null}
-          travelMm={judgement?.ok && judgement.part === 'lever' ? judgement.lever.travelMm : {}}
+          travelMm={
+            judgement?.ok && judgement.measurand === 'lever' ? judgement.verdict.travelMm : {}
+          }
           width={Math.min(width, 420)}
         />
       )}

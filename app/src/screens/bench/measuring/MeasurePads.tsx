@@ -89,7 +89,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
   const { keyed, choose } = taking;
   const place = taking.place as PadPlace | null;
   const judgement = judgementOf(job, measured);
-  const pads = judgement?.ok && judgement.part === 'pads' ? judgement.pads : null;
+  const pads = judgement?.ok && judgement.measurand === 'pads' ? judgement.verdict : null;
 
   const zero = valuesAt(measured.readings, 'zero').at(-1);
   const facts: Fact[] = [

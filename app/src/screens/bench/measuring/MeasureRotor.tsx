@@ -1,9 +1,9 @@
+import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/standard';
 import { Fault } from './Fault';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import { decimalsOf } from '@hold-fast/core/gauge/gauge';
 import type { End } from '@hold-fast/core/ends';
 import { standardOf } from '@hold-fast/core/inspection/inspectEnd';
-import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/judge';
 import { isRidgeFelt, valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -93,7 +93,7 @@ function Points({ job, measured, ask }: PointsProps) {
   });
   const { place, firstOpen, again, keyed, choose, lastTaken } = taking;
   const judgement = judgementOf(job, measured);
-  const rotor = judgement?.ok && judgement.part === 'rotor' ? judgement.rotor : null;
+  const rotor = judgement?.ok && judgement.measurand === 'rotor' ? judgement.verdict : null;
 
   const earlierHere = place === null ? [] : valuesAt(measured.readings, place);
   const lip = valuesAt(measured.readings, 'lip').at(-1);

@@ -62,7 +62,7 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
   });
   const { place, keyed, choose } = taking;
   const judgement = judgementOf(job, measured);
-  const runout = judgement?.ok && judgement.part === 'runout' ? judgement.runout : null;
+  const runout = judgement?.ok && judgement.measurand === 'runout' ? judgement.verdict : null;
   const radius = valuesAt(measured.readings, 'radius').at(-1);
 
   return (

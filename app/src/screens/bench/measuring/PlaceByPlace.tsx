@@ -1,8 +1,8 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { Fault } from './Fault';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Keying } from '@hold-fast/core/gauge/typedReading';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';

@@ -1,9 +1,9 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { standingZero } from '@hold-fast/core/gauge/zeroCheck';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/writes';

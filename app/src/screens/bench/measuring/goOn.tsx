@@ -1,7 +1,7 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { standingSitting } from '@hold-fast/core/inspection/inspectEnd';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { client, keys } from '../../../data/client';

@@ -56,6 +56,6 @@ export function takeReading(taking: Taking): Wrong | null {
     return wrong(words.inputError(code, numbers));
   }
   const judged = judgementOf(job, { ...measured, readings: [...measured.readings, entry] });
-  const kept = append(job.id, entry, { appWord: judged?.ok ? judged.word : null });
+  const kept = append(job.id, entry, { appWord: judged?.ok ? judged.verdict.word : null });
   return kept ? null : wrong(words.notKept);
 }

@@ -1,9 +1,9 @@
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import { brakeAt, checksAt, lastBledAt } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import { isBleedMethod } from '@hold-fast/core/fluid/bleedMethods';
-import type { Measurand } from '@hold-fast/core/inspection/measurand';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
 import { PULLS } from '@hold-fast/core/bedding/pulls';
