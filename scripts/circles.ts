@@ -1,8 +1,8 @@
-import { readdirSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { build, type Metafile } from 'esbuild';
+import ts from 'typescript';
 
-// Which modules import each other in a circle. The bundler reads the graph: type imports are none, they are gone at run time.
+// Which modules import each other in a circle, to run or for their types.
 
 const root = path.resolve(__dirname, '..');
 const HOUSES = ['core', 'contract', 'server', 'app', 'demo', 'standins', 'scripts', 'e2e'];
@@ -15,32 +15,38 @@ function sources(): string[] {
   );
 }
 
-async function graph(): Promise<Metafile['inputs']> {
-  const { metafile } = await build({
-    absWorkingDir: root,
-    entryPoints: sources(),
-    outdir: path.join(root, '.cache/circles'),
-    bundle: true,
-    write: false,
-    metafile: true,
-    packages: 'external',
-    platform: 'node',
-    format: 'esm',
-    jsx: 'automatic',
-    logLevel: 'silent',
-    plugins: [
-      {
-        name: 'our own packages',
-        setup({ onResolve }) {
-          onResolve({ filter: /^@hold-fast\// }, ({ path: name }) => {
-            const [, house, ...inside] = name.split('/');
-            return { path: `${path.join(root, house!, 'src', ...inside)}.ts` };
-          });
-        },
-      },
-    ],
-  });
-  return metafile.inputs;
+/** Where a module of ours lies that another names; null of a package. */
+function moduleAt(from: string, named: string): string | null {
+  const [scope, house, ...inside] = named.split('/');
+  const base =
+    scope === '@hold-fast'
+      ? path.join(root, house!, 'src', ...inside)
+      : named.startsWith('.')
+        ? path.resolve(path.dirname(from), named)
+        : null;
+  return base && (['.ts', '.tsx'].map((end) => base + end).find(existsSync) ?? null);
+}
+
+/** What a module imports of ours: to run, and for its types alone. */
+function importsOf(module: string): { runs: string[]; types: string[] } {
+  const { statements } = ts.createSourceFile(
+    module,
+    readFileSync(module, 'utf8'),
+    ts.ScriptTarget.Latest,
+  );
+  const runs: string[] = [];
+  const types: string[] = [];
+  for (const statement of statements) {
+    if (!ts.isImportDeclaration(statement) && !ts.isExportDeclaration(statement)) continue;
+    const { moduleSpecifier } = statement;
+    if (!moduleSpecifier || !ts.isStringLiteral(moduleSpecifier)) continue;
+    const to = moduleAt(module, moduleSpecifier.text);
+    const isType = ts.isImportDeclaration(statement)
+      ? statement.importClause?.phaseModifier === ts.SyntaxKind.TypeKeyword
+      : statement.isTypeOnly;
+    if (to) (isType ? types : runs).push(to);
+  }
+  return { runs, types };
 }
 
 /** The first circle found from each module, walked depth first: the modules on it, in the order they import. */
@@ -58,18 +64,21 @@ export function circles(imports: ReadonlyMap<string, readonly string[]>): string
   return found;
 }
 
-async function main(): Promise<void> {
-  const inputs = await graph();
-  const imports = new Map(
-    Object.entries(inputs).map(([module, { imports: all }]) => [
-      module,
-      all.filter(({ external }) => !external).map(({ path: to }) => to),
-    ]),
-  );
-  const found = circles(imports);
-  for (const circle of found) console.log(circle.join(' → '));
-  console.log(`${imports.size} modules, ${found.length} circles`);
+/** A job is what its kinds of entry add to it: there, and there alone, types may describe each other. */
+const TOGETHER = path.join(root, 'core/src/job/');
+
+function main(): void {
+  const modules = sources().map((module) => ({ module, ...importsOf(module) }));
+  const named = (module: string) => path.relative(root, module);
+  const running = new Map(modules.map(({ module, runs }) => [module, runs]));
+  const all = new Map(modules.map(({ module, runs, types }) => [module, [...runs, ...types]]));
+  const found = [
+    ...circles(running),
+    ...circles(all).filter((circle) => !circle.every((module) => module.startsWith(TOGETHER))),
+  ];
+  for (const circle of found) console.log(circle.map(named).join(' → '));
+  console.log(`${modules.length} modules, ${found.length} circles`);
   process.exitCode = found.length === 0 ? 0 : 1;
 }
 
-if (require.main === module) void main();
+if (require.main === module) main();

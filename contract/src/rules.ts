@@ -1,6 +1,6 @@
+import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import { BEDDING_SCHOOLS } from '@hold-fast/core/bedding/pulls';
 import { isTimeZone } from '@hold-fast/core/job/day';
-import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import type { ShopRules as Rules } from '@hold-fast/core/rules/shopRules';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';

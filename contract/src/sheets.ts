@@ -1,6 +1,6 @@
+import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import { FAMILIES, GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
-import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import { PLAIN_VALUES, type SheetRevision, type SpecSheet } from '@hold-fast/core/sheet/sheet';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';

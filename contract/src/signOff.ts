@@ -1,8 +1,8 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import { DECISIONS } from '@hold-fast/core/job/decision';
 import { z } from 'zod';
 import { AREAS } from '@hold-fast/core/inspection/findings';
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import { End, Id, words } from './fields';
 import { Pin } from './people';
 

@@ -1,4 +1,4 @@
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { ThingWords } from './catalogue/things';

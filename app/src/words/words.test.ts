@@ -1,5 +1,5 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { rotorVerdict } from '@hold-fast/core/wear/rotor';
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { rotorSays } from '../screens/bench/findings';

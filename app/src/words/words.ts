@@ -1,5 +1,5 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { End } from '@hold-fast/core/ends';
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import type { SentKind } from '@hold-fast/core/job/kinds';
 import type { About } from '../data/about';
 import { capital } from './capital';

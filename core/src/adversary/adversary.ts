@@ -1,4 +1,5 @@
-import type { InspectionItem, Subject } from '../inspection/inspectEnd';
+import type { Subject } from '../inspection/inspected';
+import type { InspectionItem } from '../inspection/inspectEnd';
 import type { EntryKind, Logged } from '../job/kinds';
 import type { Bar } from '../procedure/signOff';
 import { WORDS } from '../wear/verdict';

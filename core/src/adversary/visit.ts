@@ -1,10 +1,11 @@
+import type { Subject } from '../inspection/inspected';
 import type { End } from '../ends';
 import { foldAll, foldOn, type Folded } from '../job/fold';
 import type { Job, JobBase } from '../job/job';
 import { faultOf, type EntryKind, type EntryOf, type KnownOf, type Logged } from '../job/kinds';
 import { gaugeAsKnown, type KnownGauge } from '../job/measurement';
 import { askedFor } from '../job/tightening';
-import { inspectEnd, type InspectionItem, type Subject } from '../inspection/inspectEnd';
+import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import { USUAL_RULES } from '../rules/shopRules';
 import type { SheetRevision, SpecSheet } from '../sheet/sheet';
 import { passesOf } from '../torque/sequence';

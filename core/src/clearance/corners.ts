@@ -1,3 +1,4 @@
+import type { ClearanceCure } from './cure';
 import {
   flawOfCalibration,
   flawsOfRepeats,
@@ -59,9 +60,6 @@ export interface ClearanceVerdict {
   /** What would cure it. */
   cure: ClearanceCure | null;
 }
-
-/** `none`: nothing rubs. `neither`: no centring can cure it: true or refit the rotor, or reset the pistons. */
-export type ClearanceCure = 'none' | 'centre' | 'square' | 'neither';
 
 /** Returns a gap that can be one; throws InputError `negative` or `implausible`. */
 export function plausibleGap(gapMm: number): number {

@@ -1,6 +1,6 @@
+import type { LookOver, Subject } from '../inspection/inspected';
 import type { End } from '../ends';
 import { ruleOf, type Area, type Finding } from '../inspection/findings';
-import type { LookOver, Subject } from '../inspection/inspectEnd';
 import type { FittedPart } from '../kit/kit';
 import { changedSince, curedBetween, type Change } from './changes';
 import { RENEWED_BY } from './lapse';

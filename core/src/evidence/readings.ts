@@ -1,9 +1,9 @@
+import type { Sitting } from '../inspection/inspected';
 import type { Measurand } from '../measurand/measurand';
 import { isEvidence, measurandRule } from '../measurand/measurands';
 import type { Standard } from '../inspection/standard';
 import type { Judgement } from '../inspection/judge';
 import { judge } from '../inspection/judge';
-import type { Sitting } from '../inspection/inspectEnd';
 import { standingReadings, valuesAt } from '../inspection/session';
 import { changedSince, type Change, type Lapse } from './changes';
 import type { SaidWrong } from './findings';

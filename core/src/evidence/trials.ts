@@ -1,5 +1,5 @@
+import type { Outcome } from './outcome';
 import { ENDS, type End } from '../ends';
-import type { Outcome } from '../procedure/signOff';
 import { changedSince, changesAt, type ChangedJob } from './changes';
 import type { SaidWrong } from './findings';
 import { measurandRule } from '../measurand/measurands';

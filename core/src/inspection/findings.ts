@@ -1,3 +1,4 @@
+import type { Actuation } from '../kit/actuation';
 import type { Tag } from '../source';
 import type { Word } from '../wear/verdict';
 import type { Work } from './work';
@@ -149,8 +150,6 @@ export function ruleOf(finding: Finding): FindingRule {
 export function findingsAt(area: Area): Finding[] {
   return (Object.keys(FINDINGS) as Finding[]).filter((finding) => RULES[finding].area === area);
 }
-
-export type Actuation = 'hydraulic' | 'cable' | 'cable-pulled-hydraulic';
 
 /** The places a brake of this kind has. */
 export function areasOf(actuation: Actuation): Area[] {

@@ -1,3 +1,4 @@
+import type { LookOver, Sitting } from './inspected';
 import { type Measurand, MEASURANDS } from '../measurand/measurand';
 import type { SheetFacts } from './standard';
 import { placesOf, plausibleReading, suits } from '../measurand/measurands';
@@ -12,8 +13,6 @@ import {
   standardOf,
   standingSitting,
   type InspectedJob,
-  type LookOver,
-  type Sitting,
 } from './inspectEnd';
 import { judgeableSheet } from './sheetCheck';
 import { WORKS } from './work';

@@ -1,3 +1,4 @@
+import type { LookOver, Sitting, Subject } from './inspected';
 import { hasEvidence, measurandRule } from '../measurand/measurands';
 import { type Measurand, MEASURANDS } from '../measurand/measurand';
 import type { SheetFacts, Standard } from './standard';
@@ -26,29 +27,7 @@ import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
 import { areasOf, AREAS, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, recommendedBy } from './judge';
-import { type MeasuringSession, isRidgeFelt } from './session';
 import { WORKS, type Work } from './work';
-
-/** A sitting as recorded on a job. */
-export interface Sitting extends MeasuringSession {
-  id: string;
-  /** Its place in the order in which the shop took all entries. */
-  seq: number;
-  end: End;
-  part: Measurand;
-}
-
-/** One area looked over: what was found, or nothing. */
-export interface LookOver {
-  id: string;
-  seq: number;
-  end: End;
-  area: Area;
-  found: readonly Finding[];
-  words: string;
-  /** Findings of earlier looks that were seen wrong; the words say why. */
-  takesBack: readonly Finding[];
-}
 
 /** What a job holds that its inspection rests on. */
 export interface InspectedJob extends ChangedJob {
@@ -76,9 +55,6 @@ export interface InspectedJob extends ChangedJob {
   outlooks: Readonly<Record<End, Partial<Record<Part, Outlook>>>>;
   rules: ShopRules;
 }
-
-/** What an end's items are about. A rotor or pads looked over count with what was measured of them. */
-export type Subject = Measurand | Exclude<Area, 'rotor' | 'pads' | 'lever'>;
 
 export interface InspectionItem {
   end: End;

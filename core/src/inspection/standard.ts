@@ -1,3 +1,4 @@
+import type { Actuation } from '../kit/actuation';
 import type { Part } from '../ends';
 import type { Outlook } from '../forecast/forecast';
 import type { FittedPart } from '../kit/kit';
@@ -8,7 +9,6 @@ import { limitInForce, USUAL_ROTOR_LIMIT, type ReadStamp } from '../wear/limitIn
 import type { PadSpec } from '../wear/pads';
 import type { RotorDamage } from '../wear/rotor';
 import type { ThicknessLimit } from '../wear/verdict';
-import type { Actuation } from './findings';
 
 /** What of a spec sheet a judgement rests on. */
 export interface SheetFacts {

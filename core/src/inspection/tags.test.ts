@@ -1,4 +1,4 @@
-import type { LookOver } from './inspectEnd';
+import type { LookOver } from './inspected';
 import { liftsAdvice, liftsTag, toHang, type LiftingVisit } from './tags';
 
 const item = (

@@ -1,10 +1,11 @@
+import type { LookOver, Subject } from './inspected';
 import { SYSTEM } from '../evidence/touch';
 import { changesAt, curedBetween, type ChangedJob } from '../evidence/changes';
 import type { SaidWrong } from '../evidence/findings';
 import { RENEWED_BY } from '../evidence/lapse';
 import type { End } from '../ends';
 import { ruleOf, type Area, type Finding } from './findings';
-import type { InspectionItem, LookOver, Subject } from './inspectEnd';
+import type { InspectionItem } from './inspectEnd';
 
 /** A do-not-ride, or what the customer would not have replaced, that hangs on a bike. */
 export interface HangingTag {

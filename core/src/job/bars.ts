@@ -1,3 +1,4 @@
+import type { Outcome } from '../evidence/outcome';
 import { ENDS, type End } from '../ends';
 import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
 import { isAcceptable, isRefusable } from '../evidence/decidable';
@@ -12,7 +13,7 @@ import {
   type InspectionItem,
 } from '../inspection/inspectEnd';
 import { openEnds } from '../plan/visit';
-import { signOffBars, type Bar, type Outcome } from '../procedure/signOff';
+import { signOffBars, type Bar } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
 import type { Facts, Job } from './job';
 import { checksAt, visitOf, workedAt } from './visit';

@@ -1,5 +1,5 @@
+import type { Subject } from '../inspection/inspected';
 import type { End } from '../ends';
-import type { Subject } from '../inspection/inspectEnd';
 import type { EntryBase, Kind } from './entry';
 
 export const DECISIONS = [

@@ -1,5 +1,5 @@
+import type { Outcome } from '../evidence/outcome';
 import type { End } from '../ends';
-import type { Outcome } from '../procedure/signOff';
 import { fault, type EntryBase, type Kind } from './entry';
 
 export const TESTS = ['lever-side', 'lever-feel', 'cut-off', 'stand'] as const;

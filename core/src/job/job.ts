@@ -1,8 +1,8 @@
+import type { LookOver, Sitting, Subject } from '../inspection/inspected';
 import type { Outlook } from '../forecast/forecast';
 import type { VisitThickness } from '../forecast/outlook';
 import type { End, Part } from '../ends';
 import type { Finding } from '../inspection/findings';
-import type { LookOver, Sitting, Subject } from '../inspection/inspectEnd';
 import type { Judgement } from '../inspection/judge';
 import type { Fitting } from '../kit/kit';
 import type { Bar } from '../procedure/signOff';

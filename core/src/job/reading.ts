@@ -1,6 +1,7 @@
+import type { Sitting } from '../inspection/inspected';
 import { placesOf, plausibleReading } from '../measurand/measurands';
 import { InputError } from '../inputError';
-import { judgeSitting, type Sitting } from '../inspection/inspectEnd';
+import { judgeSitting } from '../inspection/inspectEnd';
 import { contradictionAt } from '../inspection/judge';
 import { WORDS } from '../wear/verdict';
 import { dayIn } from './day';

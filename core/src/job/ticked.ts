@@ -1,7 +1,7 @@
+import type { Outcome } from '../evidence/outcome';
 import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '../ends';
 import type { Check } from '../procedure/finalCheck';
-import type { Outcome } from '../procedure/signOff';
 import { fault, type EntryBase } from './entry';
 import { tells } from './told';
 

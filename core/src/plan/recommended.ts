@@ -1,7 +1,7 @@
+import type { Actuation } from '../kit/actuation';
 import type { Work } from '../inspection/work';
 import { BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
 import { suitsBrake, type ProcedureId } from '../procedure/procedures';
-import type { Actuation } from '../inspection/findings';
 
 const PROCEDURE_OF: Partial<Record<Work, ProcedureId>> = {
   'replace-rotor': 'change-rotor',

@@ -5,9 +5,6 @@ import type { InspectionItem } from '../inspection/inspectEnd';
 export const ALIGNMENTS = ['squeeze', 'shims', 'centring-tool', 'by-eye'] as const;
 export type Alignment = (typeof ALIGNMENTS)[number];
 
-export const PISTON_LUBRICANTS = ['own-fluid', 'maker-grease', 'nothing'] as const;
-export type PistonLubricant = (typeof PISTON_LUBRICANTS)[number];
-
 export type AlignmentReason = 'pistons-uneven' | 'rotor-wavy' | 'sound' | 'not-known';
 
 const UNEVEN: readonly Finding[] = ['piston-sticking', 'one-pad-moves'];

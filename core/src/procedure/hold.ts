@@ -1,4 +1,4 @@
-import type { Actuation } from '../inspection/findings';
+import type { Actuation } from '../kit/actuation';
 import type { FastenerId } from '../torque/fasteners';
 
 /** What is held by fasteners on a brake; which ones they are, the brake says. */

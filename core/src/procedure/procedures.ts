@@ -1,5 +1,5 @@
+import type { Actuation } from '../kit/actuation';
 import type { BrakeState } from '../plan/state';
-import type { Actuation } from '../inspection/findings';
 import {
   AFTER_A_FLUSH,
   bleedRule,

@@ -1,14 +1,12 @@
+import type { Outcome } from '../evidence/outcome';
+import type { Subject } from '../inspection/inspected';
 import type { ProofFlaw } from '../torque/proof';
-import type { Subject } from '../inspection/inspectEnd';
 import type { Finding } from '../inspection/findings';
 import type { BrakeState } from '../plan/state';
 import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
 import type { Check } from './finalCheck';
 import type { End } from '../ends';
-
-/** What a test at the end came to. A test nobody made is absent: "not inspected" is neither a verdict nor a bar [D]. */
-export type Outcome = 'passed' | 'failed';
 
 /** Where a job stands when somebody wants to sign it. */
 export interface SignOffFacts {

@@ -1,8 +1,9 @@
+import type { RunoutBands } from '../runout/bands';
+import type { PistonLubricant } from '../kit/pistonLubricant';
 import { BEDDING_SCHOOLS, type BeddingSchool } from '../bedding/pulls';
-import type { PistonLubricant } from '../plan/schools';
 import type { Part } from '../ends';
 import { USUAL_MANNER, type Manner } from './manner';
-import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS, type RunoutBands } from '../runout/runout';
+import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS } from '../runout/runout';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
 import { ROTOR_POINTS } from '../wear/rotor';
 

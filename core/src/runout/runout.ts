@@ -1,3 +1,4 @@
+import type { RunoutBand, RunoutBands } from './bands';
 import {
   flawOfCalibration,
   flawsOfRepeats,
@@ -15,12 +16,6 @@ import { runoutMeaning, type RunoutMeaning } from './meaning';
 /** Readings over one turn: usual number, and what a shop may choose between. */
 export const RUNOUT_POINTS = { usual: 12, fewest: 6, most: 24 } as const;
 
-/** Upper ends of the bands, mm, inclusive; above the last one, replace. */
-export interface RunoutBands {
-  goodMm: number;
-  watchMm: number;
-  trueMm: number;
-}
 /** From memory [M], so editable: to 0.10 good, to 0.30 watch and true if it rubs, to 0.50 true it. */
 export const USUAL_RUNOUT_BANDS: RunoutBands = { goodMm: 0.1, watchMm: 0.3, trueMm: 0.5 };
 
@@ -29,8 +24,6 @@ export const PLAUSIBLE_RUNOUT_MM = 3;
 
 /** Points of a whole turn below which nothing is proven, whatever the shop takes [D]. */
 export const RUNOUT_PROVEN_POINTS = 8;
-
-export type RunoutBand = 'good' | 'watch' | 'true' | 'replace';
 
 export interface RunoutMeasurement {
   gauge: Gauge;

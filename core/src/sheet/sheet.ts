@@ -1,7 +1,7 @@
+import type { PistonLubricant } from '../kit/pistonLubricant';
+import type { Actuation } from '../kit/actuation';
 import type { AskedFluid } from '../fluid/compatibility';
-import type { Actuation } from '../inspection/findings';
 import type { Compound } from '../kit/compound';
-import type { PistonLubricant } from '../plan/schools';
 import type { Origin, Tag } from '../source';
 import type { FastenerId, TorqueAsked } from '../torque/fasteners';
 import type { ThicknessLimit } from '../wear/verdict';

@@ -1,10 +1,10 @@
+import type { RunoutBand, RunoutBands } from '../runout/bands';
+import type { LeverSign } from '../lever/sign';
+import type { ClearanceCure } from '../clearance/cure';
 import { combineRepeats } from '../gauge/repeats';
 import { inCalibration, type Gauge } from '../gauge/gauge';
 import { InputError } from '../inputError';
-import type { ClearanceCure } from '../clearance/corners';
 import { forecast, isDueBefore, type Forecast, type Outlook } from '../forecast/forecast';
-import type { LeverSign } from '../lever/lever';
-import type { RunoutBand, RunoutBands } from '../runout/runout';
 import type { Origin, Tag } from '../source';
 import { micrometres, millimetres } from '../units/length';
 

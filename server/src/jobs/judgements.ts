@@ -1,5 +1,6 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { ENDS, type End } from '@hold-fast/core/ends';
-import { inspectEnd, standingSitting, type Subject } from '@hold-fast/core/inspection/inspectEnd';
+import { inspectEnd, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { liftsAdvice, liftsTag, toHang } from '@hold-fast/core/inspection/tags';
 import { inspectedItems } from '@hold-fast/core/job/bars';

@@ -1,10 +1,7 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
-import {
-  inspectEnd,
-  type InspectionItem,
-  type Subject,
-} from '@hold-fast/core/inspection/inspectEnd';
+import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { WORKS, type Work } from '@hold-fast/core/inspection/work';
 import { ENDS, type End } from '@hold-fast/core/ends';

@@ -1,3 +1,4 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import { AgainstAdvice } from '../AgainstAdvice';
 import { toldOf } from '@hold-fast/core/job/told';
@@ -8,12 +9,7 @@ import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn, passesOf } from '@hold-fast/core/torque/sequence';
-import {
-  inspectEnd,
-  kitAt,
-  type InspectionItem,
-  type Subject,
-} from '@hold-fast/core/inspection/inspectEnd';
+import { inspectEnd, kitAt, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';

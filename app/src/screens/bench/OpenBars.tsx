@@ -1,12 +1,9 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
-import {
-  inspectEnd,
-  type InspectionItem,
-  type Subject,
-} from '@hold-fast/core/inspection/inspectEnd';
+import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { PARTS, type End } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';

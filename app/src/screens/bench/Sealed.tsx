@@ -1,5 +1,5 @@
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { End } from '@hold-fast/core/ends';
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';

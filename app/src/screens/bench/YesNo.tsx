@@ -1,4 +1,4 @@
-import type { Outcome } from '@hold-fast/core/procedure/signOff';
+import type { Outcome } from '@hold-fast/core/evidence/outcome';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/Button';

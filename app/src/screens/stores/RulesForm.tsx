@@ -1,7 +1,7 @@
+import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import { ShopRules } from '@hold-fast/contract/rules';
 import type { RulesInForce } from '@hold-fast/contract/rules';
 import { BEDDING_SCHOOLS } from '@hold-fast/core/bedding/pulls';
-import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';

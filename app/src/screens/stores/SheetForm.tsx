@@ -1,9 +1,9 @@
+import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import { PLAIN_VALUES } from '@hold-fast/core/sheet/sheet';
 import { SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets';
 import { FAMILIES, GLYCOL_GRADES, type Family, type Fluid } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import type { Origin, Tag } from '@hold-fast/core/source';
-import { PISTON_LUBRICANTS } from '@hold-fast/core/plan/schools';
 import { askedOf, FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { zodResolver } from '@hookform/resolvers/zod';

@@ -1,5 +1,5 @@
+import type { PistonLubricant } from '@hold-fast/core/kit/pistonLubricant';
 import type { BeddingSchool } from '@hold-fast/core/bedding/pulls';
-import type { PistonLubricant } from '@hold-fast/core/plan/schools';
 import type { NewPart } from '@hold-fast/core/procedure/steps';
 
 /** Words that the bench and the stores share, apart from the plan's: what both load would else be loaded by every page. */

@@ -1,11 +1,11 @@
+import type { LeverSign } from '@hold-fast/core/lever/sign';
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Held } from '@hold-fast/core/evidence/readings';
 import type { End } from '@hold-fast/core/ends';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { InputError } from '@hold-fast/core/inputError';
 import type { Finding } from '@hold-fast/core/inspection/findings';
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import type { Work } from '@hold-fast/core/inspection/work';
-import type { LeverSign } from '@hold-fast/core/lever/lever';
 import type { BenchRule } from '@hold-fast/core/procedure/rules';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import type { RunoutMeaning } from '@hold-fast/core/runout/meaning';

@@ -1,8 +1,8 @@
+import type { LeverSign } from '@hold-fast/core/lever/sign';
 import type { Held, Lack } from '@hold-fast/core/evidence/readings';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { InputError } from '@hold-fast/core/inputError';
 import type { Finding } from '@hold-fast/core/inspection/findings';
-import type { LeverSign } from '@hold-fast/core/lever/lever';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import type { RunoutMeaning } from '@hold-fast/core/runout/meaning';
 import type { ClickSetting } from '@hold-fast/core/torque/wrench';

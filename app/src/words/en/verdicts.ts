@@ -1,9 +1,9 @@
+import type { LeverSign } from '@hold-fast/core/lever/sign';
+import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Held, Lack } from '@hold-fast/core/evidence/readings';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Finding } from '@hold-fast/core/inspection/findings';
-import type { Subject } from '@hold-fast/core/inspection/inspectEnd';
 import type { Work } from '@hold-fast/core/inspection/work';
-import type { LeverSign } from '@hold-fast/core/lever/lever';
 import type { RunoutMeaning } from '@hold-fast/core/runout/meaning';
 import type { InputError } from '@hold-fast/core/inputError';
 import type { End } from '@hold-fast/core/ends';

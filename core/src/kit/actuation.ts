@@ -1,0 +1,1 @@
+export type Actuation = 'hydraulic' | 'cable' | 'cable-pulled-hydraulic';

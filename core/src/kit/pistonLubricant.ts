@@ -1,0 +1,3 @@
+export const PISTON_LUBRICANTS = ['own-fluid', 'maker-grease', 'nothing'] as const;
+
+export type PistonLubricant = (typeof PISTON_LUBRICANTS)[number];
