@@ -27,6 +27,7 @@ import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
 import { areasOf, AREAS, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, recommendedBy } from './judge';
+import { isRidgeFelt } from './session';
 import { WORKS, type Work } from './work';
 
 /** What a job holds that its inspection rests on. */
