@@ -1,5 +1,10 @@
 import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
-import { FAMILIES, GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
+import {
+  FAMILIES,
+  gradesOf,
+  type Family,
+  type Fluid as FluidOfCore,
+} from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import { PLAIN_VALUES, type SheetRevision, type SpecSheet } from '@hold-fast/core/sheet/sheet';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
@@ -17,12 +22,18 @@ export const ThicknessLimit = z.strictObject({
   ...origin,
 });
 
-export const Fluid = z.discriminatedUnion('family', [
-  z.strictObject({ family: z.literal(FAMILIES[0]), grade: z.enum(GLYCOL_GRADES) }),
-  z.strictObject({ family: z.literal(FAMILIES[1]), grade: z.literal('DOT 5') }),
-  z.strictObject({ family: z.literal(FAMILIES[2]), blend: words(60) }),
-]);
-export type Fluid = z.infer<typeof Fluid>;
+const fluidOf = (family: Family) => {
+  const grades = gradesOf(family);
+  return grades.length > 0
+    ? z.strictObject({ family: z.literal(family), grade: z.enum(grades) })
+    : z.strictObject({ family: z.literal(family), blend: words(60) });
+};
+const [first, ...others] = FAMILIES.map(fluidOf);
+export const Fluid = z.discriminatedUnion('family', [first!, ...others]) as unknown as z.ZodType<
+  FluidOfCore,
+  FluidOfCore
+>;
+export type Fluid = FluidOfCore;
 
 export const Fastener = z.enum(FASTENER_IDS);
 export type Fastener = z.infer<typeof Fastener>;

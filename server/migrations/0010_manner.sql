@@ -9,3 +9,9 @@ UPDATE shop_rules
            '$.currency', 'EUR'),
          '$.lengthUnit')
  WHERE JSON_EXISTS(rules, '$.lengthUnit');
+
+-- Which families of fluid and kinds of gauge there are is said once, by the rules; what is written down is checked before it comes here.
+ALTER TABLE container MODIFY family VARCHAR(24) NOT NULL;
+ALTER TABLE waste MODIFY family VARCHAR(24) NOT NULL;
+ALTER TABLE waste_handed_over MODIFY family VARCHAR(24) NOT NULL;
+ALTER TABLE gauge MODIFY kind VARCHAR(24) NOT NULL;

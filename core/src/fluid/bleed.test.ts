@@ -1,7 +1,8 @@
+import { boilsAtC } from './families';
 import fc from 'fast-check';
 import type { BleedMethod } from './bleedMethods';
 import { bleedStands, type BleedEvent, type Bubbles, lastBled, leverUntested } from './bleedRun';
-import { boilingPointC, BOILING_C } from './boiling';
+import { boilingPointC } from './boiling';
 import { fillsFor, hoseMl, volumesOf } from './volumes';
 
 const cycle = (bubbles: Bubbles, method: BleedMethod = 'push-up'): BleedEvent => ({
@@ -96,10 +97,10 @@ describe('volumes', () => {
 describe('boiling point by water, an estimate [D] between published ends [S: FMVSS 116]', () => {
   it('meets the published points exactly', () => {
     for (const grade of ['DOT 3', 'DOT 4', 'DOT 5.1'] as const) {
-      expect(boilingPointC(grade, 0)).toBe(BOILING_C[grade].dry);
-      expect(boilingPointC(grade, 3.7)).toBe(BOILING_C[grade].wet);
+      expect(boilingPointC(grade, 0)).toBe(boilsAtC('glycol', grade).dry);
+      expect(boilingPointC(grade, 3.7)).toBe(boilsAtC('glycol', grade).wet);
     }
-    expect(BOILING_C['DOT 4']).toEqual({ dry: 230, wet: 155 });
+    expect(boilsAtC('glycol', 'DOT 4')).toEqual({ dry: 230, wet: 155 });
   });
 
   it('falls with every drop of water, and gives no number past 3.7 %', () => {

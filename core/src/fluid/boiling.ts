@@ -1,15 +1,5 @@
 import { InputError } from '../inputError';
-import type { Fluid } from './families';
-
-/**
- * Minimum boiling points, °C. Source [S]: 49 CFR 571.116 (FMVSS 116), S5.1.1 (dry) and S5.1.2 (wet).
- */
-export const BOILING_C = {
-  'DOT 3': { dry: 205, wet: 140 },
-  'DOT 4': { dry: 230, wet: 155 },
-  'DOT 5': { dry: 260, wet: 180 },
-  'DOT 5.1': { dry: 260, wet: 180 },
-} as const;
+import { boilsAtC, type Fluid } from './families';
 
 /** Water that "wet" stands for, % [P]. */
 export const WET_PERCENT = 3.7;
@@ -28,7 +18,7 @@ export function boilingPointC(
   if (!Number.isFinite(waterPercent)) throw new InputError('not-a-number', 'water');
   if (waterPercent < 0) throw new InputError('negative', 'water', { waterPercent });
   if (waterPercent > WET_PERCENT) return null;
-  const { dry, wet } = BOILING_C[grade];
+  const { dry, wet } = boilsAtC('glycol', grade);
   const end = Math.exp(-DECAY * WET_PERCENT);
   return wet + ((dry - wet) * (Math.exp(-DECAY * waterPercent) - end)) / (1 - end);
 }

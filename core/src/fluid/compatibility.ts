@@ -1,4 +1,4 @@
-import { GLYCOL_GRADES, type Fluid } from './families';
+import { gradesOf, nameOf, type Fluid } from './families';
 
 /** What a brake asks for: the sheet's fluid, and other mineral blends the sheet names. */
 export interface AskedFluid {
@@ -18,13 +18,13 @@ export type Compatibility =
 /** Whether a fluid may go into a brake that asks for another. */
 export function compatibility(asked: AskedFluid, offered: Fluid): Compatibility {
   const wanted = asked.fluid;
-  if (wanted.family === 'mineral' && offered.family === 'mineral') {
-    const named = [wanted.blend, ...asked.alsoNamedBlends];
-    return named.includes(offered.blend) ? { ok: true } : { ok: false, code: 'other-blend' };
-  }
-  if (wanted.family === 'glycol' && offered.family === 'glycol')
-    return GLYCOL_GRADES.indexOf(offered.grade) >= GLYCOL_GRADES.indexOf(wanted.grade)
+  if (wanted.family !== offered.family) return { ok: false, code: 'wrong-family' };
+  const grades: readonly string[] = gradesOf(wanted.family);
+  if (grades.length > 0)
+    return grades.indexOf(nameOf(offered)) >= grades.indexOf(nameOf(wanted))
       ? { ok: true }
       : { ok: false, code: 'poorer-grade' };
-  return wanted.family === offered.family ? { ok: true } : { ok: false, code: 'wrong-family' };
+  return [nameOf(wanted), ...asked.alsoNamedBlends].includes(nameOf(offered))
+    ? { ok: true }
+    : { ok: false, code: 'other-blend' };
 }

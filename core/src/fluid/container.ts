@@ -4,7 +4,7 @@ import { isValid } from 'date-fns/isValid';
 import { parseISO } from 'date-fns/parseISO';
 import { InputError } from '../inputError';
 import { compatibility, type AskedFluid, type Compatibility } from './compatibility';
-import { nameOf, type Family, type Fluid } from './families';
+import { familyRule, nameOf, type Fluid } from './families';
 
 /** How the fluid looks. Cloudy, dark, or with bits in it: discarded, whatever its date [P]. */
 export const CONDITIONS = ['clear', 'cloudy', 'dark', 'bits'] as const;
@@ -18,21 +18,11 @@ export interface FluidContainer {
   openedOn: string | null;
   /** Last day printed on it, `yyyy-mm-dd`; null when none is. */
   printedUseBy: string | null;
-  /** Months after opening, when the shop changed the default; null follows {@link MONTHS_AFTER_OPENING}. */
+  /** Months after opening, when the shop changed the default; null follows the family’s rule. */
   monthsAfterOpening: number | null;
   condition: Condition;
   writtenOff: boolean;
 }
-
-/**
- * Months a container keeps once opened [D]. Glycol takes up water from the moment it is opened [P];
- * mineral does not. Silicone follows mineral.
- */
-export const MONTHS_AFTER_OPENING: Readonly<Record<Family, number>> = {
-  glycol: 3,
-  mineral: 24,
-  silicone: 24,
-};
 
 /**
  * Last day the container may be used, `yyyy-mm-dd`: the printed day or so many months after opening,
@@ -45,7 +35,7 @@ export function lastUsableDay(
   const { fluid, openedOn, printedUseBy, monthsAfterOpening } = container;
   const days = printedUseBy === null ? [] : [isoDay(printedUseBy, 'printedUseBy')];
   if (openedOn !== null) {
-    const months = monthsAfterOpening ?? MONTHS_AFTER_OPENING[fluid.family];
+    const months = monthsAfterOpening ?? familyRule(fluid.family).monthsAfterOpening;
     const opened = parseISO(isoDay(openedOn, 'openedOn'));
     days.push(formatISO(addMonths(opened, months), { representation: 'date' }));
   }

@@ -1,38 +1,80 @@
-/** Families of brake fluid. Glycol and silicone go by their DOT number; each maker's mineral blend is its own fluid. */
-export const FAMILIES = ['glycol', 'silicone', 'mineral'] as const;
-export type Family = (typeof FAMILIES)[number];
+/** Boiling points of a grade, °C, dry and wet: the least that it may have. */
+interface Grade {
+  dry: number;
+  wet: number;
+}
 
-/** Poorest first: by minimum boiling points. */
-export const GLYCOL_GRADES = ['DOT 3', 'DOT 4', 'DOT 5.1'] as const;
-export type GlycolGrade = (typeof GLYCOL_GRADES)[number];
-
-export type Fluid =
-  | { family: 'glycol'; grade: GlycolGrade }
-  | { family: 'silicone'; grade: 'DOT 5' }
-  | { family: 'mineral'; blend: string };
+interface FluidFamilyRule {
+  /** Its grades, poorest first; null where each maker's blend is a fluid of its own. */
+  grades: Readonly<Record<string, Grade>> | null;
+  /** The grade that a shop usually means; null where there are none. */
+  usual: string | null;
+  /** A clean rest may go back into its container; the rest is waste [P]. */
+  pouredBack: boolean;
+  /** Months a container keeps once opened [D]. Glycol takes up water from the moment it is opened [P]; the others do not. */
+  monthsAfterOpening: number;
+}
 
 /**
- * Minimum boiling points, °C, dry and wet. Source [S]: 49 CFR 571.116 (FMVSS 116), S5.1.1 and S5.1.2.
- * "Wet" stands for roughly 3.7 % water [P].
+ * Families of brake fluid: no two of them may meet in a brake. Minimum boiling points. Source [S]: 49 CFR 571.116 (FMVSS 116),
+ * S5.1.1 (dry) and S5.1.2 (wet).
  */
-export const BOILING_POINTS_C: Readonly<
-  Record<GlycolGrade | 'DOT 5', { dry: number; wet: number }>
-> = {
-  'DOT 3': { dry: 205, wet: 140 },
-  'DOT 4': { dry: 230, wet: 155 },
-  'DOT 5': { dry: 260, wet: 180 },
-  'DOT 5.1': { dry: 260, wet: 180 },
-};
+const RULES = {
+  glycol: {
+    grades: {
+      'DOT 3': { dry: 205, wet: 140 },
+      'DOT 4': { dry: 230, wet: 155 },
+      'DOT 5.1': { dry: 260, wet: 180 },
+    },
+    usual: 'DOT 4',
+    pouredBack: false,
+    monthsAfterOpening: 3,
+  },
+  silicone: {
+    grades: { 'DOT 5': { dry: 260, wet: 180 } },
+    usual: 'DOT 5',
+    pouredBack: false,
+    monthsAfterOpening: 24,
+  },
+  mineral: { grades: null, usual: null, pouredBack: true, monthsAfterOpening: 24 },
+} as const satisfies Readonly<Record<string, FluidFamilyRule>>;
+
+type Rules = typeof RULES;
+export type Family = keyof Rules;
+export const FAMILIES = Object.keys(RULES) as [Family, ...Family[]];
+
+type GradeOf<F extends Family> = Extract<keyof NonNullable<Rules[F]['grades']>, string>;
+
+/** A fluid: a grade of a family, or the blend of one maker. */
+export type Fluid = {
+  [F in Family]: Rules[F]['grades'] extends null
+    ? { family: F; blend: string }
+    : { family: F; grade: GradeOf<F> };
+}[Family];
+
+export const familyRule = (family: Family): FluidFamilyRule => RULES[family];
+
+/** Grades of a family, poorest first; none where each blend is its own. */
+export const gradesOf = <F extends Family>(family: F): GradeOf<F>[] =>
+  Object.keys(familyRule(family).grades ?? {}) as GradeOf<F>[];
+
+/** The least that a grade of a family boils at, °C. */
+export const boilsAtC = <F extends Family>(family: F, grade: GradeOf<F>): Grade =>
+  familyRule(family).grades![grade]!;
 
 /** A fluid's everyday name: its DOT number, or the blend's own. */
 export function nameOf(fluid: Fluid): string {
-  return fluid.family === 'mineral' ? fluid.blend : fluid.grade;
+  return 'blend' in fluid ? fluid.blend : fluid.grade;
 }
 
-/** The fluid of a family by its everyday name. */
+/** The fluid of a family by its everyday name; of a grade that nobody knows, the poorest. */
 export function fluidNamed(family: Family, name: string): Fluid {
-  if (family === 'mineral') return { family, blend: name };
-  return family === 'silicone'
-    ? { family, grade: 'DOT 5' }
-    : { family, grade: GLYCOL_GRADES.find((grade) => grade === name) ?? GLYCOL_GRADES[0] };
+  const grades: readonly string[] = gradesOf(family);
+  const named =
+    grades.length === 0 ? { blend: name } : { grade: grades.includes(name) ? name : grades[0] };
+  return { family, ...named } as Fluid;
 }
+
+/** What of a family a form begins with. */
+export const usualOf = (family: Family): Fluid =>
+  fluidNamed(family, familyRule(family).usual ?? '');

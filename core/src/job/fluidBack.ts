@@ -1,3 +1,4 @@
+import { familyRule } from '../fluid/families';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** Clean fluid that was never in a brake, poured back into its container, mL: mineral only. */
@@ -12,7 +13,8 @@ export const fluidBack: Kind<FluidBackEntry> = {
   fault: (job, { fillId, ml }) => {
     const filled = job.filled.find(({ id }) => id === fillId);
     if (!filled) return fault('invalid-input', 'fillId', 'unknown');
-    if (filled.family !== 'mineral') return fault('container-refused', 'fillId', 'not-poured-back');
+    if (!familyRule(filled.family).pouredBack)
+      return fault('container-refused', 'fillId', 'not-poured-back');
     const left = filled.ml - filled.backMl;
     return ml > left ? fault('invalid-input', 'ml', 'more-than-taken', { left }) : null;
   },

@@ -13,7 +13,7 @@ import type {
 } from '@hold-fast/contract/stores';
 import type { Fluid } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
-import { nameOf } from '@hold-fast/core/fluid/families';
+import { fluidNamed, nameOf } from '@hold-fast/core/fluid/families';
 import { insert, run, select, selectOne, type Asked } from '../platform/database';
 import { madeInto, pageOf } from '../platform/page';
 
@@ -60,9 +60,7 @@ const wrenchOf = (row: WrenchRow): WrenchInStore => ({
 });
 
 function containerOf({ family, fluidName, ...row }: ContainerRow): ContainerInStore {
-  const fluid = (
-    family === 'mineral' ? { family, blend: fluidName } : { family, grade: fluidName }
-  ) as Fluid;
+  const fluid = fluidNamed(family, fluidName);
   return {
     ...row,
     fluid,

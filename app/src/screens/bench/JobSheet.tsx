@@ -1,3 +1,4 @@
+import { nameOf } from '@hold-fast/core/fluid/families';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import { AgainstAdvice } from '../AgainstAdvice';
@@ -290,11 +291,7 @@ function EndOfJob({
                 .map((fill) => jobWords.jobSheet.mlLot(fill.ml, fill.fluid, fill.label, fill.lot))
                 .join('; ')
             : fluidAsked
-              ? jobWords.jobSheet.sheetAsks(
-                  fluidAsked.fluid.family === 'mineral'
-                    ? fluidAsked.fluid.blend
-                    : fluidAsked.fluid.grade,
-                )
+              ? jobWords.jobSheet.sheetAsks(nameOf(fluidAsked.fluid))
               : identified
                 ? jobWords.jobSheet.theSheetAsksForNone
                 : jobWords.jobSheet.itsSpecSheetSaysWhich

@@ -1,7 +1,7 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { mayFill, lastUsableDay } from '@hold-fast/core/fluid/container';
-import { nameOf } from '@hold-fast/core/fluid/families';
+import { familyRule, nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
@@ -182,7 +182,7 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
           {jobWords.recordFluid.mlDrainedIntoTheWaste(wasted.reduce((sum, { ml }) => sum + ml, 0))}
         </Words>
       ) : null}
-      {last.family === 'mineral' ? (
+      {familyRule(last.family).pouredBack ? (
         <View style={styles.line}>
           <View style={styles.field}>
             <Field

@@ -1,5 +1,5 @@
-import { BOILING_C, boilingPointC, WET_PERCENT } from '@hold-fast/core/fluid/boiling';
-import { GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
+import { boilingPointC, WET_PERCENT } from '@hold-fast/core/fluid/boiling';
+import { boilsAtC, gradesOf } from '@hold-fast/core/fluid/families';
 import {
   fillsFor,
   USUAL_BORE_MM,
@@ -18,12 +18,14 @@ import { numberOf } from '../../ui/numberOf';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
 
+const GRADES = gradesOf('glycol');
+
 /** How much fluid a hose takes, and what water in glycol does to its boiling point. */
 export function FluidReckoner() {
   const [bore, setBore] = useState(String(USUAL_BORE_MM));
   const [length, setLength] = useState('1700');
   const [kit, setKit] = useState(String(USUAL_KIT_ML));
-  const [grade, setGrade] = useState<(typeof GLYCOL_GRADES)[number]>('DOT 4');
+  const [grade, setGrade] = useState<(typeof GRADES)[number]>('DOT 4');
   const [water, setWater] = useState('2');
   const [boreMm, lengthMm, kitMl, percent] = [bore, length, kit, water].map(numberOf);
   const volumes = boreMm && lengthMm && kitMl ? volumesOf({ boreMm, kitMl }, lengthMm) : null;
@@ -72,7 +74,7 @@ export function FluidReckoner() {
       <Section label={reckonerWords.fluidReckoner.boilingPointByWater}>
         <Choice
           label={reckonerWords.fluidReckoner.fluid}
-          options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
+          options={GRADES.map((value) => ({ value, says: value }))}
           chosen={[grade]}
           onChoose={setGrade}
         />
@@ -89,8 +91,8 @@ export function FluidReckoner() {
               ? reckonerWords.fluidReckoner.aboveNoNumberChangeIt(WET_PERCENT)
               : reckonerWords.fluidReckoner.aboutCAnEstimateDry(
                   words.format.temperature(boils),
-                  words.format.temperature(BOILING_C[grade].dry),
-                  words.format.temperature(BOILING_C[grade].wet),
+                  words.format.temperature(boilsAtC('glycol', grade).dry),
+                  words.format.temperature(boilsAtC('glycol', grade).wet),
                   WET_PERCENT,
                 )}
         </Words>

@@ -1,6 +1,6 @@
 import { Container, type ContainerInStore } from '@hold-fast/contract/stores';
 import { CONDITIONS } from '@hold-fast/core/fluid/container';
-import { GLYCOL_GRADES } from '@hold-fast/core/fluid/families';
+import { FAMILIES, fluidNamed, gradesOf, type Family } from '@hold-fast/core/fluid/families';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -19,6 +19,15 @@ import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
+
+/** Every fluid there is: the families without grades by themselves first, then the grades of the others. */
+const FLUIDS: readonly { family: Family; grade: string | null }[] = [
+  ...FAMILIES.filter((family) => gradesOf(family).length === 0).map((family) => ({
+    family,
+    grade: null,
+  })),
+  ...FAMILIES.flatMap((family) => gradesOf(family).map((grade: string) => ({ family, grade }))),
+];
 
 const FRESH = 'new';
 
@@ -41,7 +50,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
   const [fresh] = useState<Container>(() => ({
     id: uuid(),
     label: '',
-    fluid: { family: 'mineral', blend: '' },
+    fluid: fluidNamed('mineral', ''),
     lot: '',
     sizeMl: 500,
     openedOn: null,
@@ -84,23 +93,21 @@ function Form({ container }: { container: ContainerInStore | null }) {
           render={({ field }) => (
             <Choice
               label={storeFormWords.containerForm.fluid}
-              options={[
-                { value: 'mineral', says: storeFormWords.containerForm.mineral },
-                ...GLYCOL_GRADES.map((value) => ({ value, says: value })),
-                { value: 'DOT 5', says: storeFormWords.containerForm.dot5Silicone },
-              ]}
-              chosen={[field.value.family === 'mineral' ? 'mineral' : field.value.grade]}
-              onChoose={(chosen) =>
-                field.onChange(
-                  chosen === 'mineral'
-                    ? { family: 'mineral', blend: '' }
-                    : { family: chosen === 'DOT 5' ? 'silicone' : 'glycol', grade: chosen },
-                )
-              }
+              options={FLUIDS.map(({ family, grade }) => ({
+                value: grade ?? family,
+                says: storeFormWords.containerForm.fluidOf(family, grade),
+              }))}
+              chosen={['grade' in field.value ? field.value.grade : field.value.family]}
+              onChoose={(chosen) => {
+                const { family, grade } = FLUIDS.find(
+                  (each) => (each.grade ?? each.family) === chosen,
+                )!;
+                field.onChange(fluidNamed(family, grade ?? ''));
+              }}
             />
           )}
         />
-        {fluid.family === 'mineral' ? (
+        {'blend' in fluid ? (
           <FormLine
             control={control}
             name="fluid.blend"

@@ -1,7 +1,7 @@
 import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import { PLAIN_VALUES } from '@hold-fast/core/sheet/sheet';
 import { SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets';
-import { FAMILIES, GLYCOL_GRADES, type Family, type Fluid } from '@hold-fast/core/fluid/families';
+import { FAMILIES, gradesOf, usualOf } from '@hold-fast/core/fluid/families';
 import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import type { Origin, Tag } from '@hold-fast/core/source';
 import { askedOf, FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
@@ -77,6 +77,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
     control,
     name: ['brake.actuation', 'hose', 'rotor.limit', 'fluid'],
   });
+  const grades: readonly string[] = fluid ? gradesOf(fluid.fluid.family) : [];
   const cable = actuation === 'cable';
   const send = form.handleSubmit((written) =>
     save.mutate(
@@ -390,7 +391,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                     family === 'none'
                       ? null
                       : {
-                          fluid: FIRST_OF[family],
+                          fluid: usualOf(family),
                           alsoNamedBlends: [],
                           origin: 'sheet',
                           tag: null,
@@ -398,16 +399,17 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
                   )
                 }
               />
-              {fluid?.fluid.family === 'glycol' ? (
+              {grades.length > 1 ? (
                 <FormChoice
                   control={control}
                   name="fluid.fluid.grade"
                   label={storeFormWords.sheetForm.grade}
-                  options={GLYCOL_GRADES.map((value) => ({ value, says: value }))}
+                  options={grades.map((value) => ({ value, says: value }))}
                 />
-              ) : null}
-              {fluid?.fluid.family === 'silicone' ? <Words>{fluid.fluid.grade}</Words> : null}
-              {fluid?.fluid.family === 'mineral' ? (
+              ) : (
+                grades.map((grade) => <Words key={grade}>{grade}</Words>)
+              )}
+              {fluid && grades.length === 0 ? (
                 <FormLine
                   control={control}
                   name="fluid.fluid.blend"
@@ -567,12 +569,6 @@ function OriginOf({
   );
 }
 
-/** The fluid a family begins with in the form. */
-const FIRST_OF: Record<Family, Fluid> = {
-  glycol: { family: 'glycol', grade: 'DOT 4' },
-  silicone: { family: 'silicone', grade: 'DOT 5' },
-  mineral: { family: 'mineral', blend: '' },
-};
 const ORIGINS = [
   { value: 'sheet', says: storeFormWords.sheetForm.makersSheet },
   { value: 'shop P', says: storeFormWords.sheetForm.commonPractice },

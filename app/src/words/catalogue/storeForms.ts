@@ -1,3 +1,5 @@
+import type { Family } from '@hold-fast/core/fluid/families';
+
 export interface StoreFormsWords {
   containerForm: {
     thereIsNoSuchContainer: string;
@@ -5,8 +7,7 @@ export interface StoreFormsWords {
     aNewContainer: string;
     nameOnTheShelf: string;
     fluid: string;
-    mineral: string;
-    dot5Silicone: string;
+    fluidOf: (family: Family, grade: string | null) => string;
     blendAsItsMakerNames: string;
     lot: string;
     sizeMl: string;

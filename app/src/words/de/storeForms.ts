@@ -7,8 +7,8 @@ export const storeForms: StoreFormsWords = {
     aNewContainer: 'Ein neuer Behälter',
     nameOnTheShelf: 'Name im Regal',
     fluid: 'Flüssigkeit',
-    mineral: 'Mineralöl',
-    dot5Silicone: 'DOT 5 (Silikon)',
+    fluidOf: (family, grade) =>
+      grade === null ? 'Mineralöl' : family === 'silicone' ? `${grade} (Silikon)` : grade,
     blendAsItsMakerNames: 'Sorte, wie ihr Hersteller sie nennt',
     lot: 'Charge',
     sizeMl: 'Größe, mL',

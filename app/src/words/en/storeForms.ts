@@ -7,8 +7,8 @@ export const storeForms: StoreFormsWords = {
     aNewContainer: 'A new container',
     nameOnTheShelf: 'Name on the shelf',
     fluid: 'Fluid',
-    mineral: 'Mineral',
-    dot5Silicone: 'DOT 5 (silicone)',
+    fluidOf: (family, grade) =>
+      grade === null ? 'Mineral' : family === 'silicone' ? `${grade} (silicone)` : grade,
     blendAsItsMakerNames: 'Blend, as its maker names it',
     lot: 'Lot',
     sizeMl: 'Size, mL',
