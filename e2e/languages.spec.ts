@@ -85,19 +85,19 @@ const OF_THE_SHOP =
 test('a mechanic chooses German, finds the Bench in it at once, and again on the next day', async ({
   page,
 }) => {
-  await openBench(page, 'Joss Tarrel');
-  await page.getByRole('button', { name: 'Joss Tarrel: language and units' }).first().click();
+  await openBench(page, 'Pia Lindqvane');
+  await page.getByRole('button', { name: 'Pia Lindqvane: language and units' }).first().click();
   await page.getByRole('radio', { name: 'Deutsch' }).or(page.getByText('Deutsch')).first().click();
   await expect(page.getByRole('heading', { name: 'Sprache und Einheiten' })).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'de');
   await page.goto('/bench');
   await expect(page.getByRole('button', { name: 'Ein Rad annehmen' })).toBeVisible();
 
-  // Another device: it hears of it when he signs in there.
+  // Another device: it hears of it when she signs in there.
   await page.context().clearCookies();
   await page.evaluate(() => localStorage.clear());
   await page.goto('/bench');
-  await signIn(page, 'Joss Tarrel');
+  await signIn(page, 'Pia Lindqvane');
   await expect(page.getByRole('button', { name: 'Ein Rad annehmen' })).toBeVisible();
 
   // A reading keyed in it is kept in millimetres, whatever the comma.

@@ -13,7 +13,7 @@ export interface BeddingPullEntry extends EntryBase {
   toKmh: number;
 }
 
-export const beddingPull = tells<BeddingPullEntry>('bedding-pull', (job, { end }) => {
+export const beddingPull = tells<BeddingPullEntry>('bedding-pull', 'bench', (job, { end }) => {
   if (isNotRidden(job)) return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
   return beddingTooEarly(visitOf(job), end)
     ? fault('step-refused', null, 'rule', { code: 'rule', rule: 8 })

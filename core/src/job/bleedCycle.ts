@@ -14,7 +14,7 @@ export interface BleedCycleEntry extends EntryBase {
   ml: number;
 }
 
-const told = tells<BleedCycleEntry>('bleed-cycle');
+const told = tells<BleedCycleEntry>('bleed-cycle', 'bench');
 
 export const bleedCycle: Kind<BleedCycleEntry> = {
   ...told,

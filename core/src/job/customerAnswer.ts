@@ -14,4 +14,4 @@ export interface CustomerAnswerEntry extends EntryBase {
   words: string;
 }
 
-export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer');
+export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer', 'anybody');

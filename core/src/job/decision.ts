@@ -29,6 +29,7 @@ export interface DecisionEntry extends EntryBase {
 
 export const decision: Kind<DecisionEntry> = {
   kind: 'decision',
+  whose: 'bench',
   add: (facts, { kind: _kind, ...decided }, _known, { seq, by }) => ({
     ...facts,
     decided: [...facts.decided, { ...decided, seq, by }],

@@ -17,4 +17,4 @@ export interface DeviationEntry extends EntryBase {
   riskTold: true;
 }
 
-export const deviation = tells<DeviationEntry>('deviation');
+export const deviation = tells<DeviationEntry>('deviation', 'bench');

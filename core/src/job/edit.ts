@@ -10,6 +10,7 @@ export interface EditEntry extends EntryBase {
 
 export const edit: Kind<EditEntry> = {
   kind: 'edit',
+  whose: 'bench',
   add: (facts, { at, was, became }, _known, { seq, by }) => ({
     ...facts,
     ...became,

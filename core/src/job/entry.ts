@@ -44,6 +44,8 @@ export const fault = (
  */
 export interface Kind<Entry extends EntryBase & { kind: string }, Known = null> {
   kind: Entry['kind'];
+  /** Whose it is: what hands do is the bench's, what the customer says and brings anybody's of the shop. */
+  whose: 'bench' | 'anybody';
   /** The first reason against it, or null. */
   fault?: (job: Job, entry: Entry, known: Known) => EntryFault | null;
   /** The job's facts with it. */

@@ -35,6 +35,7 @@ export const containerAsKnown = (container: KnownContainer): KnownContainer => (
 
 export const fill: Kind<FillEntry, { container: KnownContainer }> = {
   kind: 'fill',
+  whose: 'bench',
   fault: (job, { at, end, ml }, { container }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet) return fault('invalid-input', 'end', 'not-identified');

@@ -16,6 +16,7 @@ export interface TestEntry extends EntryBase {
 
 export const test: Kind<TestEntry> = {
   kind: 'test',
+  whose: 'bench',
   fault: (_job, entry) =>
     (entry.test === 'lever-feel' || entry.test === 'stand') === (entry.end !== null)
       ? null

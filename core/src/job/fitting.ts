@@ -18,6 +18,7 @@ export interface FittingEntry extends EntryBase, FittedPart {
 
 export const fitting: Kind<FittingEntry> = {
   kind: 'fitting',
+  whose: 'bench',
   fault: (job, { end, part, condition, compound, rebedding }) => {
     if (part !== 'pads' || condition === 'found') return null;
     const kit = kitAt(job, end);

@@ -18,6 +18,7 @@ export interface IdentificationEntry extends EntryBase {
 
 export const identification: Kind<IdentificationEntry, { sheet: SheetRevision }> = {
   kind: 'identification',
+  whose: 'bench',
   add: (facts, { id, at, end, stampedLimit, stampAgainMm = null }, { sheet }, { seq, by }) => ({
     ...facts,
     identified: { ...facts.identified, [end]: { id, seq, at, by, sheet, stampedLimit } },

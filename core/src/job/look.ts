@@ -10,6 +10,7 @@ export interface LookEntry extends EntryBase, Look {
 
 export const look: Kind<LookEntry> = {
   kind: 'look',
+  whose: 'bench',
   fault: (job, { measurementId, subject }) => {
     const sitting = job.measured.find(({ id }) => id === measurementId);
     if (!sitting) return fault('invalid-input', 'measurementId', 'unknown');

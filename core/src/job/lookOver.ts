@@ -15,6 +15,7 @@ export interface LookOverEntry extends EntryBase {
 
 export const lookOver: Kind<LookOverEntry> = {
   kind: 'look-over',
+  whose: 'bench',
   fault: (job, { end, area, found, takesBack, words }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (sheet && !areasOf(sheet.brake.actuation).includes(area))

@@ -35,6 +35,7 @@ export const gaugeAsKnown = (gauge: KnownGauge): KnownGauge => ({
 
 export const measurement: Kind<MeasurementEntry, { gauge: KnownGauge }> = {
   kind: 'measurement',
+  whose: 'bench',
   fault: (_job, { part, pointCount, basis }, { gauge }) => {
     if (gauge.retired) return fault('invalid-input', 'gaugeId', 'retired');
     if (!suits(gauge.kind, part)) return fault('invalid-input', 'gaugeId', 'unsuited');

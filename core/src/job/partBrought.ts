@@ -12,4 +12,4 @@ export interface PartBroughtEntry extends EntryBase {
   from: string;
 }
 
-export const partBrought = tells<PartBroughtEntry>('part-brought');
+export const partBrought = tells<PartBroughtEntry>('part-brought', 'anybody');

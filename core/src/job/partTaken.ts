@@ -30,6 +30,7 @@ export const lineAsKnown = ({ part, description, lastBatch, count }: KnownLine):
 
 export const partTaken: Kind<PartTakenEntry, KnownLine> = {
   kind: 'part-taken',
+  whose: 'bench',
   fault: (_job, { pieces }, { count, description }) =>
     count < pieces ? fault('stock-refused', 'pieces', 'not-enough', { count, description }) : null,
   add: (facts, { id, at, end, stockId, pieces, batch }, known, { by }) => ({

@@ -10,6 +10,7 @@ export interface PassMarkEntry extends EntryBase, PassMark {
 
 export const passMark: Kind<PassMarkEntry> = {
   kind: 'pass-mark',
+  whose: 'bench',
   fault: (job, { tighteningId, bolt, pass, measuredNm }) => {
     const tightened = job.tightened.find(({ id }) => id === tighteningId);
     if (!tightened) return fault('invalid-input', 'tighteningId', 'unknown');

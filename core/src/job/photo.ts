@@ -12,6 +12,7 @@ export interface PhotoEntry extends EntryBase {
 
 export const photo: Kind<PhotoEntry> = {
   kind: 'photo',
+  whose: 'bench',
   add: (facts, { kind: _kind, ...taken }, _known, { by }) => ({
     ...facts,
     photos: [...facts.photos, { ...taken, by }],

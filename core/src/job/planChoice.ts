@@ -19,6 +19,7 @@ export interface PlanChoiceEntry extends EntryBase {
 
 export const planChoice: Kind<PlanChoiceEntry> = {
   kind: 'plan-choice',
+  whose: 'anybody',
   fault: (job, entry) => {
     const { procedures, bleed } = entry;
     for (const end of ENDS) {

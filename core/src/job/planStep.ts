@@ -27,6 +27,7 @@ const FAULTS = { done: doFault, skipped: skipFault, 'taken-back': backFault } as
 
 export const planStep: Kind<PlanStepEntry> = {
   kind: 'plan-step',
+  whose: 'bench',
   fault: (job, { step, end, outcome, reason, after }) => {
     if ((job.stepped.at(-1)?.id ?? null) !== after)
       return fault('step-overtaken', null, 'overtaken');

@@ -46,6 +46,7 @@ const taken = ({ id, at, place, valueMm, replaces, words = '' }: ReadingEntry, b
 
 export const reading: Kind<ReadingEntry> = {
   kind: 'reading',
+  whose: 'bench',
   fault: (job, entry) => {
     const { place, replaces, measurementId } = entry;
     const sitting = job.measured.find(({ id }) => id === measurementId);

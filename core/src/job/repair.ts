@@ -12,6 +12,7 @@ export interface RepairEntry extends EntryBase {
 
 export const repair: Kind<RepairEntry> = {
   kind: 'repair',
+  whose: 'bench',
   fault: (_job, { work }) =>
     workRule(work).notByWords ? fault('invalid-input', 'work', 'not-by-words') : null,
   add: (facts, { kind: _kind, ...repaired }, _known, { seq, by }) => ({

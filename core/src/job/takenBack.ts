@@ -8,6 +8,7 @@ export interface TakenBackEntry extends EntryBase {
 
 export const takenBack: Kind<TakenBackEntry> = {
   kind: 'taken-back',
+  whose: 'bench',
   fault: (job, { of }) => {
     const told = job.told.find(({ id }) => id === of);
     if (!told) return fault('invalid-input', 'of', 'unknown');

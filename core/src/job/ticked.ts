@@ -15,7 +15,7 @@ export interface TickedEntry extends EntryBase {
   words: string;
 }
 
-export const ticked = tells<TickedEntry>('ticked', (job, { end, check }) =>
+export const ticked = tells<TickedEntry>('ticked', 'bench', (job, { end, check }) =>
   checksAt(job, end).some((each) => each.check === check)
     ? null
     : fault('invalid-input', 'check', 'not-asked'),

@@ -121,6 +121,7 @@ const isSame = (one: TorqueWindow, other: TorqueWindow) =>
 
 export const tightening: Kind<TighteningEntry, Known> = {
   kind: 'tightening',
+  whose: 'bench',
   fault: (_job, { crowfoot, setNm }, { window, wrench, retired }) => {
     if (retired) return fault('invalid-input', 'wrenchId', 'retired');
     try {

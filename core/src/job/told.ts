@@ -43,10 +43,12 @@ export function toldOf<K extends ToldKind>(
 /** A kind of entry that is kept as it was told. */
 export function tells<E extends ToldEntry & EntryBase>(
   kind: E['kind'],
+  whose: Kind<E>['whose'],
   fault?: NonNullable<Kind<E>['fault']>,
 ): Kind<E> {
   return {
     kind,
+    whose,
     ...(fault ? { fault } : {}),
     add: (facts, entry, _known, { seq, by }) => ({
       ...facts,

@@ -12,6 +12,7 @@ export interface WasteEntry extends EntryBase {
 
 export const waste: Kind<WasteEntry> = {
   kind: 'waste',
+  whose: 'bench',
   add: (facts, { kind: _kind, ...wasted }, _known, { by }) => ({
     ...facts,
     wasted: [...facts.wasted, { ...wasted, by }],

@@ -10,4 +10,4 @@ export interface WitnessEntry extends EntryBase {
   ring: WitnessRing;
 }
 
-export const witness = tells<WitnessEntry>('witness');
+export const witness = tells<WitnessEntry>('witness', 'bench');

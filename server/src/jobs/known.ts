@@ -11,11 +11,12 @@ import { sheetRevision } from '../sheets/store';
 import { gaugeById, holdContainer, holdStock, wrenchById } from '../stores/store';
 import { refusalOf } from './refusals';
 
-const nothing = () => Promise.resolve(null);
 const unknown = (field: string) => refusalOf({ refusal: 'invalid-input', field, code: 'unknown' });
 
+/** Kinds that rest on what a register says. */
+type Knowing = { [K in SentKind]: KnownOf<K> extends null ? never : K }[SentKind];
 type Registers = {
-  [K in SentKind]: (on: Asked, entry: EntryOf<K>, job: Job, person: Person) => Promise<KnownOf<K>>;
+  [K in Knowing]: (on: Asked, entry: EntryOf<K>, job: Job, person: Person) => Promise<KnownOf<K>>;
 };
 
 /** What the shop's registers say of what an entry names. What several may take from is held until the transaction ends. */
@@ -47,38 +48,26 @@ const REGISTERS: Registers = {
     if (!container) throw unknown('containerId');
     return { container: containerAsKnown(container) };
   },
-  'fluid-back': async (on, { fillId }, job) => {
-    const fill = job.filled.find(({ id }) => id === fillId);
-    if (fill) await holdContainer(on, fill.containerId);
-    return null;
-  },
-  reading: nothing,
-  look: nothing,
-  'look-over': nothing,
-  fitting: nothing,
-  'pass-mark': nothing,
-  'clamp-gaps': nothing,
-  waste: nothing,
-  test: nothing,
-  'bleed-cycle': nothing,
-  ticked: nothing,
-  deviation: nothing,
-  'bedding-pull': nothing,
-  witness: nothing,
-  'customer-answer': nothing,
-  'part-brought': nothing,
-  'taken-back': nothing,
-  'plan-choice': nothing,
-  'plan-step': nothing,
-  repair: nothing,
 };
 
 /** @throws Refusal of what names nothing the shop has */
-export function knownOf<K extends SentKind>(
+export async function knownOf<K extends SentKind>(
   on: Asked,
   entry: EntryOf<K>,
   job: Job,
   person: Person,
 ): Promise<KnownOf<K>> {
-  return REGISTERS[entry.kind as K](on, entry, job, person);
+  if (entry.kind === 'fluid-back') {
+    const fill = job.filled.find(({ id }) => id === entry.fillId);
+    if (fill) await holdContainer(on, fill.containerId);
+  }
+  const ask = (REGISTERS as unknown as Partial<Record<SentKind, Ask<K>>>)[entry.kind];
+  return ask ? ask(on, entry, job, person) : (null as KnownOf<K>);
 }
+
+type Ask<K extends SentKind> = (
+  on: Asked,
+  entry: EntryOf<K>,
+  job: Job,
+  person: Person,
+) => Promise<KnownOf<K>>;

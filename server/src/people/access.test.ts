@@ -1,4 +1,4 @@
-import type { SentKind } from '@hold-fast/core/job/kinds';
+import { SENT, type SentKind } from '@hold-fast/core/job/kinds';
 import type { BikePage } from '@hold-fast/contract/bikes';
 import { Entry } from '@hold-fast/contract/entries';
 import { ROLES, type PinTries, type Role } from '@hold-fast/contract/people';
@@ -15,7 +15,7 @@ import {
   type Client,
   type TestShop,
 } from '../testing/testShop';
-import { ENTRIES, ROUTES } from './rules';
+import { rolesOf, ROUTES } from './rules';
 
 let shop: TestShop;
 const as = {} as Record<Role, Client>;
@@ -79,13 +79,13 @@ describe('every route', () => {
 });
 
 describe('every kind of entry', () => {
-  const kinds = Object.keys(ENTRIES) as SentKind[];
+  const kinds = Object.keys(SENT) as SentKind[];
 
   it('stands in the table', () =>
     expect(kinds.sort()).toEqual(Entry.options.map(({ shape }) => shape.kind.value).sort()));
 
   it('that measures, tightens, fills, proves or takes back is not the counter’s', () => {
-    const counters = kinds.filter((kind) => ENTRIES[kind].includes('counter'));
+    const counters = kinds.filter((kind) => rolesOf(kind).includes('counter'));
     expect(counters.sort()).toEqual(['customer-answer', 'part-brought', 'plan-choice']);
   });
 

@@ -1,4 +1,4 @@
-import type { SentKind } from '@hold-fast/core/job/kinds';
+import { SENT, type SentKind } from '@hold-fast/core/job/kinds';
 import { LEADS, ROLES, type Person, type Role } from '@hold-fast/contract/people';
 import type { NextFunction, Request, Response } from 'express';
 import { Refusal, refuseField } from '../platform/refusal';
@@ -21,7 +21,7 @@ export const ROUTES = {
   'POST /jobs': ALL,
   'GET /jobs/:jobId': ALL,
   'PUT /jobs/:jobId': ALL,
-  /** Each kind of entry by itself: {@link ENTRIES}. */
+  /** Each kind of entry by itself: {@link rolesOf}. */
   'POST /jobs/:jobId/entries': ALL,
   'POST /jobs/:jobId/photos': ALL,
   'GET /photos/:photoId': ALL,
@@ -65,34 +65,9 @@ export const ROUTES = {
   'POST /feed/gauges/:serial': BENCH,
 } as const satisfies Readonly<Record<string, readonly Role[]>>;
 
-/** Whose each kind of entry is: what the customer says and brings is the counter's too, what hands do is the bench's. */
-export const ENTRIES: Readonly<Record<SentKind, readonly Role[]>> = {
-  identification: BENCH,
-  measurement: BENCH,
-  reading: BENCH,
-  look: BENCH,
-  'look-over': BENCH,
-  fitting: BENCH,
-  tightening: BENCH,
-  'pass-mark': BENCH,
-  'clamp-gaps': BENCH,
-  fill: BENCH,
-  'fluid-back': BENCH,
-  waste: BENCH,
-  'part-taken': BENCH,
-  test: BENCH,
-  'plan-choice': ALL,
-  'plan-step': BENCH,
-  'bleed-cycle': BENCH,
-  ticked: BENCH,
-  deviation: BENCH,
-  'bedding-pull': BENCH,
-  witness: BENCH,
-  'customer-answer': ALL,
-  'part-brought': ALL,
-  'taken-back': BENCH,
-  repair: BENCH,
-};
+/** Who may make an entry of this kind. */
+export const rolesOf = (kind: SentKind): readonly Role[] =>
+  SENT[kind].whose === 'anybody' ? ALL : BENCH;
 
 const PATTERNS = Object.entries(ROUTES).map(([route, roles]) => {
   const [method, path] = route.split(' ') as [string, string];
@@ -114,7 +89,7 @@ export function allowedOnly(request: Request, response: Response, next: NextFunc
 
 /** @throws Refusal `not-allowed` unless entries of this kind are this person's. */
 export function entryAllowed({ role }: Person, kind: SentKind): void {
-  if (!ENTRIES[kind].includes(role)) throw new Refusal('not-allowed');
+  if (!rolesOf(kind).includes(role)) throw new Refusal('not-allowed');
 }
 
 export function seesPhoneNumbers({ role }: Person): boolean {
