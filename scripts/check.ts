@@ -21,13 +21,15 @@ interface Outcome extends Count {
 
 const npx = (...command: string[]) => run('npx', command);
 
-/** A check that is one whole: it passes or it fails. */
+/** A check that is one whole: it passes or it fails; with `shown`, what it says is printed either way. */
 async function whole(
   name: string,
   work: () => Promise<{ code: number; output: string }>,
+  shown = false,
 ): Promise<Outcome> {
   return timed(name, async () => {
     const { code, output } = await work();
+    if (shown && code === 0) console.log(indent(output));
     return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, output };
   });
 }
@@ -80,6 +82,12 @@ async function main(): Promise<void> {
     async () => whole('types of the app', () => npx('tsc', '-p', 'app/tsconfig.json')),
     async () => whole('lint and import direction', () => run('npm', ['run', '--silent', 'lint'])),
     async () => whole('no circle of modules', () => npx('tsx', 'scripts/circles.ts')),
+    async () =>
+      whole(
+        'drills: what it takes to add to the trade',
+        () => npx('tsx', 'scripts/drills.ts'),
+        true,
+      ),
     async () => whole('format', () => run('npm', ['run', '--silent', 'format'])),
     async () => whole('web export', exportOnce),
     async () =>

@@ -1,0 +1,335 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import ts from 'typescript';
+
+// What it takes to add to the trade: each drill adds something made up, in the compiler's eyes only. It must touch few files,
+// compile whole, and not compile with any one fact left out.
+
+const root = path.resolve(__dirname, '..');
+
+/** Text put in behind an anchor of a file, or a file of its own. */
+type Edit = { file: string; behind: string; text: string } | { file: string; text: string };
+
+interface Drill {
+  what: string;
+  adds: readonly Edit[];
+  words: readonly Edit[];
+  /** Facts by the text that states them, all in one of the files above. */
+  facts: readonly string[];
+}
+
+/** Files besides words and a migration that an addition may touch; files of its own are the addition itself. */
+const MOST_FILES = 2;
+
+const read = (file: string) => readFileSync(path.join(root, file), 'utf8');
+
+/** The row of a table under a key, with its fields one to a line. */
+function rowOf(file: string, key: string): string {
+  const text = read(file);
+  const begin = text.indexOf(`\n  '${key}': {`);
+  return text.slice(begin, text.indexOf('\n  },', begin) + 5);
+}
+
+const inBoth = (file: string, behind: string, text: string): Edit[] =>
+  ['en', 'de'].map((language) => ({ file: `app/src/words/${language}/${file}`, behind, text }));
+
+const STEP = rowOf('core/src/procedure/steps.ts', 'push-up');
+const fieldsOf = (row: string) =>
+  [
+    ...row.matchAll(/^ {4}(?!(?:acts|hands|leaves|place|consumables|cautions|parts)\b)\w+: .*$/gm),
+  ].map(([field]) => field);
+
+const DRILLS: readonly Drill[] = [
+  {
+    what: 'a way to bleed',
+    adds: [
+      {
+        file: 'core/src/fluid/bleedMethods.ts',
+        behind: 'const METHODS = {',
+        text: `
+  'pull-down': {
+    procedure: 'bleed-pull-down',
+    after: [],
+    flushes: true,
+    begins: true,
+    next: 'caliper-burp',
+    minutes: 22,
+  },`,
+      },
+      {
+        file: 'core/src/procedure/steps.ts',
+        behind: 'export const STEPS = {',
+        text: STEP.replace('push-up', 'pull-down'),
+      },
+    ],
+    words: [
+      ...inBoth(
+        'plan.ts',
+        "const step: PlanWords['step'] = {",
+        "'pull-down': { does: '', why: '' },",
+      ),
+      ...inBoth('plan.ts', '  procedure: {', "'bleed-pull-down': '',"),
+    ],
+    facts: [
+      "    procedure: 'bleed-pull-down',",
+      '    after: [],',
+      '    flushes: true,',
+      '    begins: true,',
+      "    next: 'caliper-burp',",
+      '    minutes: 22,',
+      ...fieldsOf(STEP),
+    ],
+  },
+  {
+    what: 'a family of fluid',
+    adds: [
+      {
+        file: 'core/src/fluid/families.ts',
+        behind: 'const RULES = {',
+        text: `
+  ester: {
+    grades: { 'EF 1': { dry: 270, wet: 190 } },
+    usual: 'EF 1',
+    pouredBack: false,
+    monthsAfterOpening: 12,
+  },`,
+      },
+    ],
+    words: inBoth('things.ts', '  family: {', "ester: '',"),
+    facts: [
+      "    grades: { 'EF 1': { dry: 270, wet: 190 } },",
+      "    usual: 'EF 1',",
+      '    pouredBack: false,',
+      '    monthsAfterOpening: 12,',
+      ', wet: 190',
+    ],
+  },
+  {
+    what: 'a kind of gauge',
+    adds: [
+      {
+        file: 'core/src/gauge/gauge.ts',
+        behind: 'export const GAUGE_KINDS = [',
+        text: "'optical-gauge',",
+      },
+      {
+        file: 'core/src/gauge/gauge.ts',
+        behind: 'Readonly<Record<GaugeKind, GaugeDefault>> = {',
+        text: `
+  'optical-gauge': {
+    resolutionMm: 0.001,
+    resolutionTag: 'P',
+    uncertaintyMm: 0.004,
+    uncertaintyTag: 'M',
+    anvils: 'point',
+  },`,
+      },
+      {
+        file: 'core/src/measurand/rotor.ts',
+        behind: 'FOR_THICKNESS: readonly GaugeKind[] = [',
+        text: "'optical-gauge',",
+      },
+    ],
+    words: inBoth('things.ts', '  gaugeKind: {', "'optical-gauge': '',"),
+    facts: [
+      '    resolutionMm: 0.001,',
+      "    resolutionTag: 'P',",
+      '    uncertaintyMm: 0.004,',
+      "    uncertaintyTag: 'M',",
+      "    anvils: 'point',",
+    ],
+  },
+  {
+    what: 'a finding',
+    adds: [
+      {
+        file: 'core/src/inspection/findings.ts',
+        behind: 'export const FINDINGS = {',
+        text: `
+  'rotor-rusted': {
+    area: 'rotor',
+    word: 'watch',
+    doNotRide: false,
+    work: 'clean-and-bed-in',
+    notAccepted: false,
+    tag: 'P',
+  },`,
+      },
+    ],
+    words: inBoth('things.ts', '  finding: {', "'rotor-rusted': '',"),
+    facts: [
+      "    area: 'rotor',",
+      "    word: 'watch',",
+      '    doNotRide: false,',
+      "    work: 'clean-and-bed-in',",
+      '    notAccepted: false,',
+      "    tag: 'P',",
+    ],
+  },
+  {
+    what: 'a kind of entry',
+    adds: [
+      {
+        file: 'core/src/job/noteLeft.ts',
+        text: `import type { EntryBase, Kind } from './entry';
+export interface NoteLeftEntry extends EntryBase {
+  kind: 'note-left';
+  words: string;
+}
+export const noteLeft: Kind<NoteLeftEntry> = {
+  kind: 'note-left',
+  whose: 'anybody',
+  add: (facts) => facts,
+};
+`,
+      },
+      {
+        file: 'contract/src/entries/noteLeft.ts',
+        text: `import type { NoteLeftEntry } from '@hold-fast/core/job/noteLeft';
+import { z } from 'zod';
+import { words } from '../fields';
+import { entry } from './entry';
+export const NoteLeft = z.strictObject({
+  kind: z.literal('note-left'),
+  ...entry,
+  words: words(300),
+}) satisfies z.ZodType<NoteLeftEntry>;
+`,
+      },
+      {
+        file: 'core/src/job/kinds.ts',
+        behind: 'export const SENT = {',
+        text: "'note-left': noteLeft,",
+      },
+      {
+        file: 'core/src/job/kinds.ts',
+        behind: "import { look } from './look';",
+        text: "import { noteLeft } from './noteLeft';",
+      },
+      {
+        file: 'contract/src/entries.ts',
+        behind: 'const SCHEMAS = {',
+        text: "'note-left': NoteLeft,",
+      },
+      {
+        file: 'contract/src/entries.ts',
+        behind: "import { Look } from './entries/look';",
+        text: "import { NoteLeft } from './entries/noteLeft';",
+      },
+    ],
+    words: inBoth('things.ts', '  entryKind: {', "'note-left': '',"),
+    facts: [
+      "  whose: 'anybody',",
+      '  add: (facts) => facts,',
+      '  words: words(300),',
+      "'note-left': NoteLeft,",
+    ],
+  },
+];
+
+const { options } = ts.parseJsonConfigFileContent(
+  ts.readConfigFile(path.join(root, 'app/tsconfig.json'), (file) => ts.sys.readFile(file)).config,
+  ts.sys,
+  path.join(root, 'app'),
+);
+
+/** Every module that states a fact of the trade, passes it on, or says it: all but screens and tests. */
+const HOUSE = ['core/src', 'contract/src', 'server/src', 'app/src/words'].flatMap((folder) =>
+  readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
+    .map((file) => path.join(folder, file))
+    .filter((file) => /\.ts$/.test(file) && !/\.test\.ts$|\/testing\//.test(file)),
+);
+
+type Overlay = ReadonlyMap<string, string>;
+
+function overlaid(edits: readonly Edit[]): Overlay {
+  const overlay = new Map<string, string>();
+  for (const edit of edits) {
+    const was = overlay.get(edit.file) ?? ('behind' in edit ? read(edit.file) : '');
+    if ('behind' in edit && !was.includes(edit.behind))
+      throw new Error(`${edit.file} no longer holds ${edit.behind}`);
+    overlay.set(
+      edit.file,
+      'behind' in edit ? was.replace(edit.behind, () => edit.behind + edit.text) : edit.text,
+    );
+  }
+  return overlay;
+}
+
+let last: ts.Program | undefined;
+const parsed = new Map<string, ts.SourceFile>();
+
+function programOf(overlay: Overlay): ts.Program {
+  const host = ts.createCompilerHost(options);
+  const given = new Map([...overlay].map(([file, text]) => [path.join(root, file), text]));
+  const { fileExists, readFile, getSourceFile } = host;
+  // What a package of ours names lies where its link leads.
+  const at = (file: string) => file.replace(/node_modules\/@hold-fast\/(\w+)/, '$1');
+  host.fileExists = (file) => given.has(at(file)) || fileExists(file);
+  host.readFile = (file) => given.get(at(file)) ?? readFile(file);
+  host.realpath = (file) => (given.has(at(file)) ? at(file) : ts.sys.realpath!(file));
+  host.getSourceFile = (file, ...rest) => {
+    const text = given.get(file);
+    if (text !== undefined) return ts.createSourceFile(file, text, rest[0], true);
+    const known = parsed.get(file) ?? getSourceFile(file, ...rest);
+    if (known) parsed.set(file, known);
+    return known;
+  };
+  const names = [...new Set([...HOUSE, ...overlay.keys()])].map((file) => path.join(root, file));
+  last = ts.createProgram({
+    rootNames: names,
+    options: { ...options, incremental: false, tsBuildInfoFile: undefined, types: ['node'] },
+    host,
+    ...(last ? { oldProgram: last } : {}),
+  });
+  return last;
+}
+
+const said = ({ file, messageText }: ts.Diagnostic) =>
+  `${file ? path.relative(root, file.fileName) : ''}: ${ts.flattenDiagnosticMessageText(messageText, ' ')}`;
+
+/** What the compiler finds wrong, in these files or in all of the house. */
+function faults(overlay: Overlay, only?: Iterable<string>): string[] {
+  const program = programOf(overlay);
+  const files = only
+    ? [...only].map((file) => program.getSourceFile(path.join(root, file))!)
+    : program.getSourceFiles().filter(({ isDeclarationFile }) => !isDeclarationFile);
+  return files.flatMap((file) => program.getSemanticDiagnostics(file)).map(said);
+}
+
+function main(): void {
+  const wrong: string[] = [];
+  const whole = faults(overlaid(DRILLS.flatMap(({ adds, words }) => [...adds, ...words])));
+  wrong.push(...whole.map((fault) => `All of it together does not compile. ${fault}`));
+  console.log(
+    `${'To add'.padEnd(20)} ${'touches'.padEnd(8)} ${'facts'.padEnd(6)} caught when left out`,
+  );
+  for (const { what, adds, words, facts } of DRILLS) {
+    const touched = new Set(adds.flatMap((edit) => ('behind' in edit ? [edit.file] : [])));
+    const full = overlaid([...adds, ...words]);
+    let caught = 0;
+    for (const fact of facts) {
+      const file = [...full].find(([, text]) => text.includes(fact))?.[0];
+      if (!file) throw new Error(`${what}: nothing states ${fact}`);
+      const addition = adds.find((edit) => edit.file === file && edit.text.includes(fact))!;
+      const without = adds.map((edit) =>
+        edit === addition ? { ...edit, text: edit.text.replace(fact, '') } : edit,
+      );
+      if (faults(overlaid([...without, ...words]), [file]).length > 0) caught += 1;
+      else wrong.push(`${what}: compiles without ${fact.trim()}`);
+    }
+    const unsaid = overlaid(adds);
+    const mute = new Set(words.map(({ file }) => file));
+    for (const file of mute)
+      if (faults(unsaid, [file]).length === 0)
+        wrong.push(`${what}: compiles with no word in ${file}`);
+    if (touched.size > MOST_FILES) wrong.push(`${what}: touches ${[...touched].join(', ')}`);
+    console.log(
+      `${what.padEnd(20)} ${String(touched.size).padEnd(8)} ${String(facts.length).padEnd(6)} ${caught}, and ${mute.size} files of words`,
+    );
+  }
+  for (const fault of wrong) console.log(fault);
+  process.exitCode = wrong.length === 0 ? 0 : 1;
+}
+
+main();
