@@ -63,8 +63,8 @@ const temperature = (celsius: number) =>
     : `${COUNT.format(fahrenheit(celsius))} °F`;
 
 /** What a wrench is set to in the other unit, beside its newton metres; nothing where there is no other. */
-const torqueBeside = (valueNm: number) =>
-  manner.torque === 'N·m' ? null : `${poundInches(valueNm)} lbf·in`;
+const torqueBeside = (...valuesNm: number[]) =>
+  manner.torque === 'N·m' ? null : `${valuesNm.map(poundInches).join('–')} lbf·in`;
 
 export const format = {
   fixed,
