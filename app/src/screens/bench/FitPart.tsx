@@ -1,12 +1,9 @@
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Identified, Job } from '@hold-fast/core/job/job';
-import { InputError } from '@hold-fast/core/inputError';
-import { typedReading } from '@hold-fast/core/gauge/typedReading';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
-import { compoundAdvice, COMPOUNDS, type Compound } from '@hold-fast/core/kit/compound';
+import { compoundAdvice, type Compound } from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
-import { plausibleRotorReading, ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -21,6 +18,9 @@ import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 import { jobWords } from '../../words/job';
+import { PadFields } from './fitting/PadFields';
+import { readMm } from './fitting/readMm';
+import { RotorFields, type WrittenRotor } from './fitting/RotorFields';
 
 type Fitted = EntryOf<'fitting'>;
 
@@ -51,12 +51,14 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   const [written, setDescription] = useState<string | null>(null);
   const description = written ?? taken?.description ?? '';
   const [compound, setCompound] = useState<Compound | null>(null);
-  const [organicOnly, setOrganicOnly] = useState(identified.sheet.body.rotor.organicOnly);
-  const [construction, setConstruction] = useState<Fitted['construction']>(null);
-  const [newMm, setNewMm] = useState('');
-  const [limitMm, setLimitMm] = useState('');
-  const [limitAgainMm, setLimitAgainMm] = useState('');
-  const [cameOffFor, setCameOffFor] = useState<Fitted['cameOffFor']>(null);
+  const [rotorSelf, setRotorSelf] = useState<WrittenRotor>({
+    construction: null,
+    newMm: '',
+    limitMm: '',
+    limitAgainMm: '',
+    organicOnly: identified.sheet.body.rotor.organicOnly,
+    cameOffFor: null,
+  });
   const [rebedding, setRebedding] = useState<Fitted['rebedding']>(null);
   const [tried, setTried] = useState(false);
   const { take, refused } = useTake<'fitting'>(job);
@@ -72,9 +74,9 @@ function Fit({ job, identified, end, part, title }: FitProps) {
           compound,
         )
       : null;
-  const thickness = readMm(newMm);
-  const limit = readMm(limitMm);
-  const again = readMm(limitAgainMm);
+  const thickness = readMm(rotorSelf.newMm);
+  const limit = readMm(rotorSelf.limitMm);
+  const again = readMm(rotorSelf.limitAgainMm);
   const twice =
     rotor &&
     limit.mm !== null &&
@@ -98,12 +100,12 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         description: description.trim(),
         condition,
         compound: rotor ? null : compound,
-        organicOnly: rotor && organicOnly,
-        construction: rotor ? construction : null,
+        organicOnly: rotor && rotorSelf.organicOnly,
+        construction: rotor ? rotorSelf.construction : null,
         newMm: thickness.mm,
         stampedLimit: limit.mm === null ? null : { limitMm: limit.mm, atLimitIsWorn: null },
         stampAgainMm: twice ? again.mm : null,
-        cameOffFor: condition === 'used' ? cameOffFor : null,
+        cameOffFor: condition === 'used' ? rotorSelf.cameOffFor : null,
         rebedding: advice?.code === 'change' ? rebedding : null,
       },
       null,
@@ -120,7 +122,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.fitPart.brake(end)}
+      over={jobWords.fitPart.brake(words.end[end])}
       title={title}
       foot={
         <>
@@ -155,116 +157,21 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         />
       </Section>
       {rotor ? (
-        <>
-          <Section label={jobWords.fitPart.theRotorByItself}>
-            <Choice<'one-piece' | 'two-piece' | null>
-              label={jobWords.fitPart.construction}
-              options={[
-                { value: null, says: jobWords.fitPart.asTheSheetSays },
-                { value: 'one-piece', says: jobWords.fitPart.onePiece },
-                { value: 'two-piece', says: jobWords.fitPart.twoPiecesRiveted },
-              ]}
-              chosen={[construction]}
-              onChoose={setConstruction}
-            />
-            <Field
-              label={jobWords.fitPart.limitStampedOnItMm}
-              value={limitMm}
-              onChangeText={setLimitMm}
-              inputMode="decimal"
-              placeholder={words.field.none}
-              error={limit.error}
-              hint={jobWords.fitPart.theOldRotorsStampDoes}
-            />
-            {twice ? (
-              <Field
-                label={jobWords.fitPart.theStampOnceMoreMm}
-                value={limitAgainMm}
-                onChangeText={setLimitAgainMm}
-                inputMode="decimal"
-                error={again.error}
-                hint={jobWords.fitPart.itIsLaxerThanThe}
-              />
-            ) : null}
-            <Field
-              label={jobWords.fitPart.thicknessWhenNewMm}
-              value={newMm}
-              onChangeText={setNewMm}
-              inputMode="decimal"
-              placeholder={jobWords.fitPart.asSheetHint}
-              error={thickness.error}
-            />
-            <Choice
-              label={jobWords.fitPart.markedForOrganicPadsOnly}
-              many
-              options={[{ value: true, says: jobWords.fitPart.markedForOrganicPadsOnly }]}
-              chosen={organicOnly ? [true] : []}
-              onChoose={() => setOrganicOnly(!organicOnly)}
-            />
-          </Section>
-          {condition === 'used' ? (
-            <Section label={jobWords.fitPart.whyItCameOffLast}>
-              <Choice<Fitted['cameOffFor']>
-                label={jobWords.fitPart.whyItCameOffLast}
-                options={[
-                  { value: null, says: jobWords.fitPart.soundOrNobodyWroteIt },
-                  { value: 'changed', says: jobWords.fitPart.changedForAnotherSize },
-                  { value: 'worn', says: jobWords.fitPart.thoughtWorn },
-                  ...ROTOR_DAMAGE.map((value) => ({ value, says: capital(words.finding[value]) })),
-                ]}
-                chosen={[cameOffFor]}
-                onChoose={setCameOffFor}
-              />
-              {cameOffFor === 'loose-rivets' ? (
-                <Note kind="caution" title={jobWords.fitPart.rivetsFirst}>
-                  {jobWords.fitPart.itIsNotProvenUntil}
-                </Note>
-              ) : null}
-            </Section>
-          ) : null}
-        </>
+        <RotorFields
+          written={rotorSelf}
+          used={condition === 'used'}
+          twice={twice}
+          onChange={(change) => setRotorSelf({ ...rotorSelf, ...change })}
+        />
       ) : (
-        <Section label={jobWords.fitPart.compoundFromTheLetterOn}>
-          <Choice
-            label={jobWords.fitPart.compound}
-            options={COMPOUNDS.map((value) => ({ value, says: words.compound[value] }))}
-            chosen={compound ? [compound] : []}
-            onChoose={setCompound}
-          />
-          {tried && compound === null ? (
-            <Words kind="small" ink="rustText" role="alert">
-              {jobWords.fitPart.readTheLetterWithoutOne}
-            </Words>
-          ) : null}
-          {advice?.code === 'refused' ? (
-            <Note kind="refusal" title={jobWords.fitPart.notOnThisRotor}>
-              {jobWords.fitPart.itIsMarkedForOrganic}
-            </Note>
-          ) : null}
-          {advice?.code === 'change' ? (
-            <Note kind="caution" title={jobWords.fitPart.anotherCompoundThanTheRotor}>
-              <Words>
-                {jobWords.fitPart.rotorPadsSomeWantA(
-                  advice.from === 'none' ? 'new' : advice.from,
-                  advice.to,
-                )}
-              </Words>
-              <Choice<NonNullable<Fitted['rebedding']>>
-                label={jobWords.fitPart.whatIsDoneAboutIt}
-                options={(['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const).map(
-                  (value) => ({ value, says: words.rebedding[value] }),
-                )}
-                chosen={rebedding ? [rebedding] : []}
-                onChoose={setRebedding}
-              />
-              {tried && rebedding === null ? (
-                <Words kind="small" ink="rustText" role="alert">
-                  {jobWords.fitPart.chooseWhatIsDoneAbout}
-                </Words>
-              ) : null}
-            </Note>
-          ) : null}
-        </Section>
+        <PadFields
+          compound={compound}
+          rebedding={rebedding}
+          advice={advice}
+          tried={tried}
+          onCompound={setCompound}
+          onRebedding={setRebedding}
+        />
       )}
       <Section>
         {condition === 'found' ? (
@@ -284,17 +191,4 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       </Section>
     </Page>
   );
-}
-
-function readMm(text: string): { mm: number | null; error: string | undefined } {
-  if (text.trim() === '') return { mm: null, error: undefined };
-  try {
-    return {
-      mm: plausibleRotorReading(typedReading(text, { decimals: 2, fill: 'thickness' })),
-      error: undefined,
-    };
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    return { mm: null, error: words.inputError(error.code, error.numbers) };
-  }
 }

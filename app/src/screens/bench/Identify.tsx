@@ -55,7 +55,7 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.identify.brake(end)}
+      over={jobWords.identify.brake(words.end[end])}
       title={jobWords.identify.whichBrake}
       foot={<BackToJob jobId={job.id} />}
     >
@@ -127,7 +127,7 @@ function Confirm({
   return (
     <Page
       tag={job.tag}
-      over={jobWords.identify.brake(end)}
+      over={jobWords.identify.brake(words.end[end])}
       title={sheet.body.title}
       foot={
         <>

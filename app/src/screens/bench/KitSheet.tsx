@@ -17,7 +17,7 @@ export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
       {(job) => (
         <Page
           tag={job.tag}
-          over={jobWords.kitSheet.brake(end)}
+          over={jobWords.kitSheet.brake(words.end[end])}
           title={jobWords.kitSheet.fittedHere}
           foot={<BackToJob jobId={job.id} />}
         >

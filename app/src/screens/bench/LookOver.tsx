@@ -39,7 +39,7 @@ export function LookOver({ jobId, end }: { jobId: string; end: End }) {
       {(job, identified) => (
         <Page
           tag={job.tag}
-          over={jobWords.lookOver.brake(end)}
+          over={jobWords.lookOver.brake(words.end[end])}
           title={jobWords.lookOver.lookItOver}
           foot={
             <Buttons>

@@ -46,7 +46,7 @@ export function RecordFluid({
           return (
             <Page
               tag={job.tag}
-              over={jobWords.recordFluid.brake(end)}
+              over={jobWords.recordFluid.brake(words.end[end])}
               title={jobWords.recordFluid.recordFluid}
               foot={<BackToJob jobId={jobId} />}
             >
@@ -95,7 +95,7 @@ function ChooseContainer({
   return (
     <Page
       tag={job.tag}
-      over={jobWords.recordFluid.brakeAsked(end, nameOf(asked.fluid))}
+      over={jobWords.recordFluid.brakeAsked(words.end[end], nameOf(asked.fluid))}
       title={jobWords.recordFluid.whichContainer}
       foot={<OnFrom job={job} />}
     >
@@ -273,7 +273,7 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.recordFluid.brakeFluid(end, nameOf(container.fluid))}
+      over={jobWords.recordFluid.brakeFluid(words.end[end], nameOf(container.fluid))}
       title={container.label}
       foot={
         <>

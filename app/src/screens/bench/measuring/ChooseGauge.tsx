@@ -64,7 +64,7 @@ export function ChooseGauge({
   return (
     <Page
       tag={job.tag}
-      over={measuringWords.chooseGauge.brake(end, title)}
+      over={measuringWords.chooseGauge.brake(words.end[end], title)}
       title={measuringWords.chooseGauge.whichGauge}
       foot={<BackToJob jobId={job.id} />}
     >
