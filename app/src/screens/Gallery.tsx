@@ -22,6 +22,7 @@ import { Words, type WordsKind } from '../ui/Words';
 import { words } from '../words/words';
 import { Schools } from './bench/Schools';
 import { VerdictPanel } from './bench/VerdictPanel';
+import { inForce, keepManner, stretchWords } from '../words/manner';
 
 const LONG =
   'Straßenbahnhaltestellenfahrradgeschwindigkeitsbegrenzung of the north-eastern ferry terminal';
@@ -42,9 +43,104 @@ const nothing = () => undefined;
 export function Gallery() {
   return (
     <ScrollView contentContainerStyle={styles.both} tabIndex={0}>
+      <Languages />
       <Themed theme="day" />
       <Themed theme="bench" />
     </ScrollView>
+  );
+}
+
+/** The languages, and the stretched one that shows what is in no catalogue and what bursts. */
+function Languages() {
+  return (
+    <View style={styles.line}>
+      {(['en', 'de', 'pseudo'] as const).map((language) => (
+        <Button
+          key={language}
+          kind="plain"
+          says={language}
+          onPress={() => {
+            stretchWords(language === 'pseudo');
+            if (language !== 'pseudo')
+              keepManner({ ...inForce, manner: { ...inForce.manner, language } });
+            globalThis.location.reload();
+          }}
+        />
+      ))}
+    </View>
+  );
+}
+
+function Instruments() {
+  return (
+    <>
+      <Part name="Wear rule">
+        {([1.72, 1.56, 1.52, 1.47] as const).map((mm, i) => (
+          <WearRule
+            key={mm}
+            newMm={1.8}
+            limitMm={1.5}
+            origin="stamped"
+            leastMm={mm}
+            doubtMm={0.03}
+            word={WORDS[i]!}
+            width={360}
+          />
+        ))}
+        <WearRule
+          newMm={1.8}
+          limitMm={1.5}
+          origin="sheet"
+          leastMm={1.6}
+          doubtMm={0.06}
+          word="unproven"
+          upperBound
+          width={360}
+        />
+        <WearRule
+          newMm={null}
+          limitMm={1.5}
+          origin="shop"
+          leastMm={null}
+          doubtMm={0}
+          word={null}
+          width={360}
+        />
+      </Part>
+      <Part name="Rotor dial">
+        <Dials />
+      </Part>
+      <Part name="Pad block">
+        <PadBlock
+          values={{ 'inner-leading': 2.4, 'inner-trailing': 3.4, 'outer-leading': 3.6 }}
+          fullMm={4}
+          current="outer-trailing"
+          thinnest="inner-leading"
+          keyed="3."
+          open="00"
+          width={360}
+        />
+      </Part>
+      <Part name="Bolt circle">
+        <Circles />
+      </Part>
+      <Part name="Ridge">
+        <RidgeFigure flat={false} />
+        <RidgeFigure flat />
+      </Part>
+      <Part name="Keypad">
+        <Keypad
+          onDigit={nothing}
+          onErase={nothing}
+          extra={{ says: 'skip', onPress: nothing }}
+          side={[
+            { says: 'again', on: true, onPress: nothing },
+            { says: 'why', disabled: true, onPress: nothing },
+          ]}
+          next={{ says: 'next', onPress: nothing }}
+        />
+      </Part>
+    </>
   );
 }
 
@@ -145,72 +241,7 @@ function Themed({ theme }: { theme: 'day' | 'bench' }) {
         ))}
         <Schools pads={examplePads()} />
       </Part>
-      <Part name="Wear rule">
-        {([1.72, 1.56, 1.52, 1.47] as const).map((mm, i) => (
-          <WearRule
-            key={mm}
-            newMm={1.8}
-            limitMm={1.5}
-            origin="stamped"
-            leastMm={mm}
-            doubtMm={0.03}
-            word={WORDS[i]!}
-            width={360}
-          />
-        ))}
-        <WearRule
-          newMm={1.8}
-          limitMm={1.5}
-          origin="sheet"
-          leastMm={1.6}
-          doubtMm={0.06}
-          word="unproven"
-          upperBound
-          width={360}
-        />
-        <WearRule
-          newMm={null}
-          limitMm={1.5}
-          origin="shop"
-          leastMm={null}
-          doubtMm={0}
-          word={null}
-          width={360}
-        />
-      </Part>
-      <Part name="Rotor dial">
-        <Dials />
-      </Part>
-      <Part name="Pad block">
-        <PadBlock
-          values={{ 'inner-leading': 2.4, 'inner-trailing': 3.4, 'outer-leading': 3.6 }}
-          fullMm={4}
-          current="outer-trailing"
-          thinnest="inner-leading"
-          keyed="3."
-          open="00"
-          width={360}
-        />
-      </Part>
-      <Part name="Bolt circle">
-        <Circles />
-      </Part>
-      <Part name="Ridge">
-        <RidgeFigure flat={false} />
-        <RidgeFigure flat />
-      </Part>
-      <Part name="Keypad">
-        <Keypad
-          onDigit={nothing}
-          onErase={nothing}
-          extra={{ says: 'skip', onPress: nothing }}
-          side={[
-            { says: 'again', on: true, onPress: nothing },
-            { says: 'why', disabled: true, onPress: nothing },
-          ]}
-          next={{ says: 'next', onPress: nothing }}
-        />
-      </Part>
+      <Instruments />
     </View>
   );
 }

@@ -48,3 +48,9 @@ export function keepManner(next: MannerInForce): boolean {
   onDevice.setItem(KEY, says);
   return JSON.stringify(kept()) === says && onDevice.lasts(KEY);
 }
+
+/** Stretches every word from the next time the page is loaded, or no longer. */
+export function stretchWords(on: boolean): void {
+  if (on) onDevice.setItem(PSEUDO, '');
+  else onDevice.removeItem(PSEUDO);
+}

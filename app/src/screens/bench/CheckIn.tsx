@@ -189,54 +189,7 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
         </Note>
       ) : null}
       {made ? (
-        <Section
-          label={made.customerId ? checkInWords.checkIn.bike : checkInWords.checkIn.customerAndBike}
-        >
-          {made.customerId ? null : (
-            <>
-              <Field
-                label={checkInWords.checkIn.customer}
-                value={made.customerName}
-                onChangeText={(customerName) => put({ customerName })}
-                error={tried ? wrong.customerName : undefined}
-              />
-              <Field
-                label={checkInWords.checkIn.phone}
-                value={made.phone}
-                onChangeText={(phone) => put({ phone })}
-                inputMode="tel"
-                error={tried ? wrong.phone : undefined}
-              />
-            </>
-          )}
-          <Field
-            label={checkInWords.checkIn.bikeAsPeopleCallIt}
-            value={made.bikeName}
-            onChangeText={(bikeName) => put({ bikeName })}
-            error={tried ? wrong.bikeName : undefined}
-          />
-          <Field
-            label={checkInWords.checkIn.maker}
-            value={made.maker}
-            onChangeText={(maker) => put({ maker })}
-            error={wrong.maker}
-          />
-          <Field
-            label={checkInWords.checkIn.serial}
-            value={made.serial}
-            onChangeText={(serial) => put({ serial })}
-            error={wrong.serial}
-          />
-          <Choice
-            label={checkInWords.checkIn.motor}
-            options={[
-              { value: false, says: checkInWords.checkIn.noMotor },
-              { value: true, says: checkInWords.checkIn.hasAMotor },
-            ]}
-            chosen={[made.motor]}
-            onChoose={(motor) => put({ motor })}
-          />
-        </Section>
+        <MadeFields made={made} wrong={wrong} tried={tried} onChange={put} />
       ) : (
         <Section>
           <Words ink="soft">
@@ -261,6 +214,67 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
       )}
       <VisitFields control={form.control} promised={promised} />
     </Page>
+  );
+}
+
+interface MadeFieldsProps {
+  made: NewBike;
+  wrong: ReturnType<typeof madeFaults>;
+  tried: boolean;
+  onChange: (change: Partial<NewBike>) => void;
+}
+
+/** A customer and a bike nobody knows yet. */
+function MadeFields({ made, wrong, tried, onChange }: MadeFieldsProps) {
+  return (
+    <Section
+      label={made.customerId ? checkInWords.checkIn.bike : checkInWords.checkIn.customerAndBike}
+    >
+      {made.customerId ? null : (
+        <>
+          <Field
+            label={checkInWords.checkIn.customer}
+            value={made.customerName}
+            onChangeText={(customerName) => onChange({ customerName })}
+            error={tried ? wrong.customerName : undefined}
+          />
+          <Field
+            label={checkInWords.checkIn.phone}
+            value={made.phone}
+            onChangeText={(phone) => onChange({ phone })}
+            inputMode="tel"
+            error={tried ? wrong.phone : undefined}
+          />
+        </>
+      )}
+      <Field
+        label={checkInWords.checkIn.bikeAsPeopleCallIt}
+        value={made.bikeName}
+        onChangeText={(bikeName) => onChange({ bikeName })}
+        error={tried ? wrong.bikeName : undefined}
+      />
+      <Field
+        label={checkInWords.checkIn.maker}
+        value={made.maker}
+        onChangeText={(maker) => onChange({ maker })}
+        error={wrong.maker}
+      />
+      <Field
+        label={checkInWords.checkIn.serial}
+        value={made.serial}
+        onChangeText={(serial) => onChange({ serial })}
+        error={wrong.serial}
+      />
+      <Choice
+        label={checkInWords.checkIn.motor}
+        options={[
+          { value: false, says: checkInWords.checkIn.noMotor },
+          { value: true, says: checkInWords.checkIn.hasAMotor },
+        ]}
+        chosen={[made.motor]}
+        onChoose={(motor) => onChange({ motor })}
+      />
+    </Section>
   );
 }
 

@@ -94,7 +94,7 @@ export function WithBrake({
               title={title}
               foot={
                 <Button
-                  says={words.jobFrame.identifyTheBrake(end)}
+                  says={words.jobFrame.identifyTheBrake(words.end[end])}
                   onPress={() => router.navigate(`/bench/${jobId}/${end}/identify`)}
                 />
               }

@@ -407,14 +407,18 @@ function kitSays(job: Job, end: End): string {
     rotor ? jobWords.jobSheet.rotor(rotor.description, words.fittedAs[rotor.condition]) : null,
     pads
       ? jobWords.jobSheet.pads(
-          [pads.description, pads.compound].filter(Boolean).join(', '),
+          [pads.description, pads.compound && words.compoundOf[pads.compound]]
+            .filter(Boolean)
+            .join(', '),
           words.fittedAs[pads.condition],
         )
       : null,
   ].filter(Boolean);
   if (told.length === 0) return jobWords.jobSheet.nothingWrittenDownOfRotor;
   const layer =
-    bedded === 'none' ? jobWords.jobSheet.notBeddedInYet : jobWords.jobSheet.beddedWithPads(bedded);
+    bedded === 'none'
+      ? jobWords.jobSheet.notBeddedInYet
+      : jobWords.jobSheet.beddedWithPads(words.compoundOf[bedded]);
   return jobWords.jobSheet.rotorAndPads(
     told.join(' '),
     bedded === 'unknown' ? jobWords.jobSheet.beddedWithNobodyKnowsWhat : layer,

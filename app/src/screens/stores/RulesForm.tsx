@@ -6,7 +6,7 @@ import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Controller, useForm, type Resolver } from 'react-hook-form';
+import { Controller, useForm, type Control, type Resolver } from 'react-hook-form';
 import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
 import { Choice } from '../../ui/Choice';
@@ -63,34 +63,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           </Note>
         ) : null}
       </Section>
-      <Section label={storeFormWords.rulesForm.schoolsOfJudgingPads}>
-        <Controller
-          control={control}
-          name="schools"
-          render={({ field }) => (
-            <Choice
-              label={storeFormWords.rulesForm.schoolsInForce}
-              many
-              options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
-              chosen={field.value}
-              onChoose={(school) =>
-                field.onChange(
-                  field.value.includes(school)
-                    ? field.value.filter((each) => each !== school)
-                    : [...field.value, school],
-                )
-              }
-            />
-          )}
-        />
-        {errors.schools ? (
-          <Words kind="small" ink="rustText" role="alert">
-            {storeFormWords.rulesForm.atLeastOneSchoolMust}
-          </Words>
-        ) : (
-          <Words kind="small">{storeFormWords.rulesForm.theOneThatBitesFirst}</Words>
-        )}
-      </Section>
+      <PadSchools control={control} wrong={errors.schools !== undefined} />
       <Section label={storeFormWords.rulesForm.pointsRoundTheRotor}>
         <Words kind="small">{storeFormWords.rulesForm.pointsForThickness}</Words>
         <FormChoice
@@ -199,6 +172,40 @@ function Form({ inForce }: { inForce: RulesInForce }) {
         />
       </Section>
     </StoreForm>
+  );
+}
+
+/** The schools of judging pads that are in force. */
+function PadSchools({ control, wrong }: { control: Control<Written>; wrong: boolean }) {
+  return (
+    <Section label={storeFormWords.rulesForm.schoolsOfJudgingPads}>
+      <Controller
+        control={control}
+        name="schools"
+        render={({ field }) => (
+          <Choice
+            label={storeFormWords.rulesForm.schoolsInForce}
+            many
+            options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
+            chosen={field.value}
+            onChoose={(school) =>
+              field.onChange(
+                field.value.includes(school)
+                  ? field.value.filter((each) => each !== school)
+                  : [...field.value, school],
+              )
+            }
+          />
+        )}
+      />
+      {wrong ? (
+        <Words kind="small" ink="rustText" role="alert">
+          {storeFormWords.rulesForm.atLeastOneSchoolMust}
+        </Words>
+      ) : (
+        <Words kind="small">{storeFormWords.rulesForm.theOneThatBitesFirst}</Words>
+      )}
+    </Section>
   );
 }
 

@@ -2,7 +2,7 @@ import { lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { CALIBRATION_CYCLES, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
-import type { ContainerInStore } from '@hold-fast/contract/stores';
+import type { ContainerInStore, WasteCan, WrenchInStore } from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -84,27 +84,12 @@ export function Stores() {
               />
             );
           })}
-          {waste.data.map(({ family, ml, handedOverAt }) => (
-            <Row
-              key={family}
-              title={storesWords.stores.wasteCan(words.family[family])}
-              says={
-                handedOverAt
-                  ? storesWords.stores.lastHandedOver(exactDay(handedOverAt))
-                  : storesWords.stores.neverHandedOverForRecycling
-              }
-              aside={
-                <View style={styles.waste}>
-                  <Words kind="smallReading">{storesWords.stores.wastedMl(ml)}</Words>
-                  <Button
-                    kind="quiet"
-                    says={storesWords.stores.handedOver}
-                    label={storesWords.stores.wasteOfWasHandedOver(words.family[family])}
-                    disabled={ml === 0 || handOver.isPending}
-                    onPress={() => handOver.mutate({ family })}
-                  />
-                </View>
-              }
+          {waste.data.map((can) => (
+            <WasteRow
+              key={can.family}
+              can={can}
+              busy={handOver.isPending}
+              onHandOver={() => handOver.mutate({ family: can.family })}
             />
           ))}
         </Shelf>
@@ -155,29 +140,9 @@ export function Stores() {
           label={storesWords.stores.torqueWrenches}
           actions={[{ says: storesWords.stores.register, to: '/stores/wrenches/new' }]}
         >
-          {wrenches.data.map((wrench) => {
-            const sound = !wrench.retired && wrenchInCalibration(wrench, day);
-            return (
-              <Row
-                key={wrench.id}
-                mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
-                title={wrench.name}
-                says={storesWords.stores.ofClicks(
-                  words.format.percent(wrench.tolerance),
-                  wrench.toleranceAssumed ? storesWords.stores.assumed : '',
-                  words.format.count(wrench.uses),
-                  words.format.count(CALIBRATION_CYCLES),
-                  wrench.retired
-                    ? storesWords.stores.retired
-                    : sound
-                      ? storesWords.stores.calibratedTo(calendarDay(wrench.calibrationDueOn!))
-                      : storesWords.stores.overdueNothingItSetsIs,
-                )}
-                aside={<Words kind="smallReading">{words.format.torque(wrench.maxNm)}</Words>}
-                onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
-              />
-            );
-          })}
+          {wrenches.data.map((wrench) => (
+            <WrenchRow key={wrench.id} wrench={wrench} day={day} />
+          ))}
         </Shelf>
         <Shelf
           label={storesWords.stores.specSheets}
@@ -204,6 +169,60 @@ export function Stores() {
         </Shelf>
       </View>
     </Page>
+  );
+}
+
+interface WasteRowProps {
+  can: WasteCan;
+  busy: boolean;
+  onHandOver: () => void;
+}
+
+function WasteRow({ can: { family, ml, handedOverAt }, busy, onHandOver }: WasteRowProps) {
+  return (
+    <Row
+      title={storesWords.stores.wasteCan(words.family[family])}
+      says={
+        handedOverAt
+          ? storesWords.stores.lastHandedOver(exactDay(handedOverAt))
+          : storesWords.stores.neverHandedOverForRecycling
+      }
+      aside={
+        <View style={styles.waste}>
+          <Words kind="smallReading">{storesWords.stores.wastedMl(ml)}</Words>
+          <Button
+            kind="quiet"
+            says={storesWords.stores.handedOver}
+            label={storesWords.stores.wasteOfWasHandedOver(words.family[family])}
+            disabled={ml === 0 || busy}
+            onPress={onHandOver}
+          />
+        </View>
+      }
+    />
+  );
+}
+
+function WrenchRow({ wrench, day }: { wrench: WrenchInStore; day: string }) {
+  const sound = !wrench.retired && wrenchInCalibration(wrench, day);
+  return (
+    <Row
+      mark={<VerdictMark word={sound ? 'holds' : 'unproven'} of={size.smallMark} />}
+      title={wrench.name}
+      says={storesWords.stores.ofClicks(
+        words.format.percent(wrench.tolerance),
+        wrench.toleranceAssumed ? storesWords.stores.assumed : '',
+        words.format.count(wrench.uses),
+        words.format.count(CALIBRATION_CYCLES),
+        wrench.retired
+          ? storesWords.stores.retired
+          : sound
+            ? storesWords.stores.calibratedTo(calendarDay(wrench.calibrationDueOn!))
+            : storesWords.stores.overdueNothingItSetsIs,
+      )}
+      aside={<Words kind="smallReading">{words.format.torque(wrench.maxNm)}</Words>}
+      onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
+    />
   );
 }
 

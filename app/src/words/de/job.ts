@@ -170,7 +170,7 @@ export const job: JobWords = {
     pads: (value, condition) => `Beläge: ${value}, ${condition}.`,
     nothingWrittenDownOfRotor: 'Von Scheibe und Belägen selbst ist nichts notiert.',
     notBeddedInYet: 'noch nicht eingebremst',
-    beddedWithPads: (bedded) => `mit ${bedded} Belägen eingebremst`,
+    beddedWithPads: (bedded) => `eingebremst, ${bedded}`,
     rotorAndPads: (told, bedded) => `${told} Scheibe ${bedded}.`,
     beddedWithNobodyKnowsWhat: 'womit eingebremst, weiß niemand',
     notDone: 'nicht getan',

@@ -165,7 +165,7 @@ export const job: JobWords = {
     pads: (value, condition) => `Pads: ${value}, ${condition}.`,
     nothingWrittenDownOfRotor: 'Nothing written down of rotor and pads by themselves.',
     notBeddedInYet: 'not bedded in yet',
-    beddedWithPads: (bedded) => `bedded with ${bedded} pads`,
+    beddedWithPads: (bedded) => `bedded with ${bedded}`,
     rotorAndPads: (told, bedded) => `${told} Rotor ${bedded}.`,
     beddedWithNobodyKnowsWhat: 'bedded with nobody knows what',
     notDone: 'not done',

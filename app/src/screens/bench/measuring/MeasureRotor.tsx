@@ -1,3 +1,4 @@
+import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { rotorLimit, rotorNewMm } from '@hold-fast/core/inspection/standard';
 import { Fault } from './Fault';
 import type { Job, Measured } from '@hold-fast/core/job/job';
@@ -191,12 +192,8 @@ function Points({ job, measured, ask }: PointsProps) {
               says={rotorSays(rotor, decimals)}
               full={why || firstOpen === null}
             />
-          ) : judgement && !judgement.ok ? (
-            <Words ink="rustText" role="alert">
-              {words.inputError(judgement.code, judgement.numbers)}
-            </Words>
           ) : (
-            <Words ink="soft">{measuringWords.measureRotor.valveAtTheTopClockwise}</Words>
+            <Unjudged judgement={judgement} />
           )}
           <FeedNote notice={taking.feed.notice} />
         </>
@@ -224,35 +221,57 @@ function Points({ job, measured, ask }: PointsProps) {
           next={{ says: words.keypad.next, onPress: taking.enter }}
         />
       )}
-      finished={
-        <View style={styles.finished}>
-          {rotor?.word === 'replace' ? (
-            <Button
-              kind="plain"
-              says={measuringWords.measureRotor.recordANewRotor}
-              onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
-            />
-          ) : null}
-          <Buttons>
-            <Button
-              kind="plain"
-              says={measuringWords.measureRotor.job}
-              onPress={() => router.navigate(`/bench/${job.id}`)}
-            />
-            <Button
-              grow
-              says={measuringWords.measureRotor.measureThePads}
-              onPress={() => goOnWith(job, measured, 'pads')}
-            />
-          </Buttons>
-        </View>
-      }
+      finished={<WaysOn job={job} measured={measured} worn={rotor?.word === 'replace'} />}
     />
   );
 }
 
+/** What contradicts what was read, or how to begin. */
+function Unjudged({ judgement }: { judgement: Judgement | null }) {
+  return judgement && !judgement.ok ? (
+    <Words ink="rustText" role="alert">
+      {words.inputError(judgement.code, judgement.numbers)}
+    </Words>
+  ) : (
+    <Words ink="soft">{measuringWords.measureRotor.valveAtTheTopClockwise}</Words>
+  );
+}
+
+interface WaysOnProps {
+  job: Job;
+  measured: Measured;
+  worn: boolean;
+}
+
+/** Where the rotor’s sitting leads, once every point is read. */
+function WaysOn({ job, measured, worn }: WaysOnProps) {
+  return (
+    <View style={styles.finished}>
+      {worn ? (
+        <Button
+          kind="plain"
+          says={measuringWords.measureRotor.recordANewRotor}
+          onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
+        />
+      ) : null}
+      <Buttons>
+        <Button
+          kind="plain"
+          says={measuringWords.measureRotor.job}
+          onPress={() => router.navigate(`/bench/${job.id}`)}
+        />
+        <Button
+          grow
+          says={measuringWords.measureRotor.measureThePads}
+          onPress={() => goOnWith(job, measured, 'pads')}
+        />
+      </Buttons>
+    </View>
+  );
+}
+
 function overOf(place: string, earlier: number, again: boolean): string {
-  if (place === 'lip') return 'lip';
+  if (place === 'lip') return words.place(place);
   if (again) return measuringWords.measureRotor.pointAgain(place);
   return earlier > 0
     ? measuringWords.measureRotor.correct(place)

@@ -144,37 +144,14 @@ function Planning({ job }: { job: Job }) {
               }
             />
           ))}
-          <Section label={planningWords.planScreen.theCustomer}>
-            {standing ? (
-              <Words ink="soft">
-                {planningWords.planScreen.laidDownByAChange(
-                  standing.by || planningWords.planScreen.you,
-                  exactDay(standing.at),
-                  AGREED[standing.agreed],
-                  standing.words ? `, “${standing.words}”` : '',
-                )}
-              </Words>
-            ) : null}
-            {same ? null : (
-              <>
-                <Choice
-                  label={planningWords.planScreen.whatTheCustomerSaid}
-                  options={[
-                    { value: 'agreed', says: planningWords.planScreen.agreedToAllOfIt },
-                    { value: 'not-asked', says: planningWords.planScreen.notAskedYet },
-                  ]}
-                  chosen={[agreed]}
-                  onChoose={setAgreed}
-                />
-                <Field
-                  label={planningWords.planScreen.theCustomersWords}
-                  value={saying}
-                  maxLength={300}
-                  onChangeText={setSaying}
-                />
-              </>
-            )}
-          </Section>
+          <Customer
+            standing={standing}
+            asked={!same}
+            agreed={agreed}
+            saying={saying}
+            onAgreed={setAgreed}
+            onSaying={setSaying}
+          />
           {same ? <Quote job={job} /> : null}
         </>
         <>
@@ -200,6 +177,53 @@ function Planning({ job }: { job: Job }) {
         </>
       </Halves>
     </Page>
+  );
+}
+
+interface CustomerProps {
+  standing: Job['planned'][number] | null;
+  /** The plan is a new one, or changed: the customer is asked again. */
+  asked: boolean;
+  agreed: Job['planned'][number]['agreed'];
+  saying: string;
+  onAgreed: (agreed: Job['planned'][number]['agreed']) => void;
+  onSaying: (words: string) => void;
+}
+
+/** What the customer said to the plan. */
+function Customer({ standing, asked, agreed, saying, onAgreed, onSaying }: CustomerProps) {
+  return (
+    <Section label={planningWords.planScreen.theCustomer}>
+      {standing ? (
+        <Words ink="soft">
+          {planningWords.planScreen.laidDownByAChange(
+            standing.by || planningWords.planScreen.you,
+            exactDay(standing.at),
+            AGREED[standing.agreed],
+            standing.words ? `, “${standing.words}”` : '',
+          )}
+        </Words>
+      ) : null}
+      {asked ? (
+        <>
+          <Choice
+            label={planningWords.planScreen.whatTheCustomerSaid}
+            options={[
+              { value: 'agreed', says: planningWords.planScreen.agreedToAllOfIt },
+              { value: 'not-asked', says: planningWords.planScreen.notAskedYet },
+            ]}
+            chosen={[agreed]}
+            onChoose={onAgreed}
+          />
+          <Field
+            label={planningWords.planScreen.theCustomersWords}
+            value={saying}
+            maxLength={300}
+            onChangeText={onSaying}
+          />
+        </>
+      ) : null}
+    </Section>
   );
 }
 

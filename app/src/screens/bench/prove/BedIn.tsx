@@ -10,6 +10,7 @@ import {
   USUAL_MASS_KG,
   USUAL_PULL,
   WITNESS_RINGS,
+  type WitnessRing,
 } from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
 import { beddingTooEarly } from '@hold-fast/core/plan/visit';
@@ -142,24 +143,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
           ) : null}
         </>
         <>
-          <Section label={provingWords.bedIn.theRingItLeaves}>
-            <Choice
-              label={provingWords.bedIn.witnessRing}
-              options={WITNESS_RINGS.map((value) => ({ value, says: planWords.ring[value] }))}
-              chosen={witness ? [witness.ring] : []}
-              onChoose={(ring) =>
-                append(job.id, entryOf<'witness'>({ kind: 'witness', end, ring }))
-              }
-            />
-            {witness?.ring === 'off-the-edge' ? (
-              <Note kind="refusal" title={provingWords.bedIn.backToTheRadialCheck}>
-                {provingWords.bedIn.thePadsSweepOverThe}
-              </Note>
-            ) : null}
-            {witness?.ring === 'patchy' ? (
-              <Note kind="caution">{provingWords.bedIn.morePullsIfAFull}</Note>
-            ) : null}
-          </Section>
+          <Ring jobId={job.id} end={end} ring={witness?.ring ?? null} />
           <Section
             label={provingWords.bedIn.howHard}
             aside={
@@ -209,6 +193,26 @@ function Pulling({ job, end }: { job: Job; end: End }) {
         </>
       </Halves>
     </Page>
+  );
+}
+
+/** The ring that bedding in leaves, and what it says. */
+function Ring({ jobId, end, ring }: { jobId: string; end: End; ring: WitnessRing | null }) {
+  return (
+    <Section label={provingWords.bedIn.theRingItLeaves}>
+      <Choice
+        label={provingWords.bedIn.witnessRing}
+        options={WITNESS_RINGS.map((value) => ({ value, says: planWords.ring[value] }))}
+        chosen={ring ? [ring] : []}
+        onChoose={(seen) => append(jobId, entryOf<'witness'>({ kind: 'witness', end, ring: seen }))}
+      />
+      {ring === 'off-the-edge' ? (
+        <Note kind="refusal" title={provingWords.bedIn.backToTheRadialCheck}>
+          {provingWords.bedIn.thePadsSweepOverThe}
+        </Note>
+      ) : null}
+      {ring === 'patchy' ? <Note kind="caution">{provingWords.bedIn.morePullsIfAFull}</Note> : null}
+    </Section>
   );
 }
 

@@ -66,7 +66,6 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
     );
     setMethod(null);
   };
-  const last = cycles.at(-1);
   return (
     <Page
       tag={job.tag}
@@ -162,38 +161,49 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
         </>
         <>
           <FluidNeeded job={job} end={end} identified={identified} />
-          {cycles.length > 0 ? (
-            <Section
-              label={provingWords.bleedRun.theRunSoFar}
-              aside={
-                last ? (
-                  <Button
-                    kind="quiet"
-                    says={provingWords.bleedRun.takeTheLastBack}
-                    onPress={() =>
-                      append(job.id, entryOf<'taken-back'>({ kind: 'taken-back', of: last.id }))
-                    }
-                  />
-                ) : undefined
-              }
-            >
-              {cycles.map((each, i) => (
-                <View key={each.id} style={styles.cycle}>
-                  <Words kind="smallReading">{i + 1}</Words>
-                  <Words style={styles.half}>
-                    {`${planWords.step[each.method].does}${each.colour ? `, ${each.colour}` : ''}`}
-                  </Words>
-                  <Words kind="strong">{words.inSentence(planWords.bubbles[each.bubbles])}</Words>
-                  <Words kind="smallReading">
-                    {each.ml > 0 ? provingWords.bleedRun.ml(each.ml) : ''}
-                  </Words>
-                </View>
-              ))}
-            </Section>
-          ) : null}
+          <RunSoFar jobId={job.id} cycles={cycles} />
         </>
       </Halves>
     </Page>
+  );
+}
+
+/** Every cycle so far, and the last one taken back. */
+function RunSoFar({
+  jobId,
+  cycles,
+}: {
+  jobId: string;
+  cycles: ReturnType<typeof toldOf<'bleed-cycle'>>;
+}) {
+  const last = cycles.at(-1);
+  if (cycles.length === 0) return null;
+  return (
+    <Section
+      label={provingWords.bleedRun.theRunSoFar}
+      aside={
+        last ? (
+          <Button
+            kind="quiet"
+            says={provingWords.bleedRun.takeTheLastBack}
+            onPress={() =>
+              append(jobId, entryOf<'taken-back'>({ kind: 'taken-back', of: last.id }))
+            }
+          />
+        ) : undefined
+      }
+    >
+      {cycles.map((each, i) => (
+        <View key={each.id} style={styles.cycle}>
+          <Words kind="smallReading">{i + 1}</Words>
+          <Words style={styles.half}>
+            {`${planWords.step[each.method].does}${each.colour ? `, ${each.colour}` : ''}`}
+          </Words>
+          <Words kind="strong">{words.inSentence(planWords.bubbles[each.bubbles])}</Words>
+          <Words kind="smallReading">{each.ml > 0 ? provingWords.bleedRun.ml(each.ml) : ''}</Words>
+        </View>
+      ))}
+    </Section>
   );
 }
 
