@@ -1,8 +1,7 @@
-import { hasEvidence } from '../measurand/measurands';
+import { hasEvidence, measurandRule } from '../measurand/measurands';
 import { rotorLimit, type Standard } from './standard';
 import fc from 'fast-check';
 import { readStamp } from './inspectEnd';
-import { measurandRule } from '../measurand/measurands';
 import { contradictionAt, judge } from './judge';
 import { USUAL_RULES } from '../rules/shopRules';
 import { type MeasuringSession, type TakenReading } from './session';
