@@ -4,7 +4,7 @@ import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import { Entry } from '@hold-fast/contract/entries';
 import { Photo } from '@hold-fast/contract/photos';
 import { SignIn } from '@hold-fast/contract/people';
-import { RulesEdit } from '@hold-fast/contract/rules';
+import { RulesEdit } from '@hold-fast/contract/shopRules';
 import { SheetEdit, SheetsImport } from '@hold-fast/contract/sheets';
 import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import {

@@ -10,7 +10,7 @@ import type {
 } from '@hold-fast/contract/jobs';
 import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
-import type { RulesInForce } from '@hold-fast/contract/rules';
+import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {
   ContainerInStore,

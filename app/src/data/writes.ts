@@ -7,7 +7,7 @@ import type { Entry } from '@hold-fast/contract/entries';
 import type { Photo } from '@hold-fast/contract/photos';
 import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import type { FeedState, Scene } from '@hold-fast/contract/feed';
-import type { RulesEdit, RulesInForce } from '@hold-fast/contract/rules';
+import type { RulesEdit, RulesInForce } from '@hold-fast/contract/shopRules';
 import type {
   ImportRow,
   SheetEdit,

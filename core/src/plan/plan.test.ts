@@ -7,7 +7,7 @@ import {
   workFor,
   type ProcedureId,
 } from '../procedure/procedures';
-import { ruleBroken } from '../procedure/rules';
+import { ruleBroken } from '../procedure/benchRules';
 import { ENDS, type End } from '../ends';
 import { STAGES, STEP_IDS, stepRule, STEPS, type StepId } from '../procedure/steps';
 import { brakeGraph } from './brakeGraph';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { FINDINGS } from '../inspection/findings';
 import { WORKS } from '../inspection/work';
 import { PROCEDURE_IDS, suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
-import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/rules';
+import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/benchRules';
 import { ENDS } from '../ends';
 import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { layOut } from './layOut';

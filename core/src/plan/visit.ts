@@ -3,7 +3,7 @@ import { FRESH_BENCH } from './price';
 import { RIDEABLE, READY, unmet, type BrakeState } from './state';
 import { taskOf, type Chosen, type ChosenAgain, type StandingStep } from './task';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
-import { ruleBroken, type BenchRule } from '../procedure/rules';
+import { ruleBroken, type BenchRule } from '../procedure/benchRules';
 import { ENDS, type End } from '../ends';
 import { stepRule, type NewPart, type StepId } from '../procedure/steps';
 

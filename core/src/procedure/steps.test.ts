@@ -2,7 +2,7 @@ import type { Touch } from '../evidence/touch';
 import type { BrakeState } from '../plan/state';
 import { WHOLE } from '../plan/state';
 import type { Hold } from './hold';
-import { ruleBroken } from './rules';
+import { ruleBroken } from './benchRules';
 import { stepRule, STEPS, type NewPart, type StepId } from './steps';
 
 const IDS = Object.keys(STEPS) as StepId[];

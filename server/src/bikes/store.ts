@@ -5,7 +5,7 @@ import type {
   FoundBike,
   ThicknessPoint,
 } from '@hold-fast/contract/bikes';
-import { insert, select, selectOne, type Asked } from '../platform/database';
+import { insert, select, selectOne, type Queryable } from '../platform/database';
 
 export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
   b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek`;
@@ -29,7 +29,7 @@ const PAGE = 50;
 
 /** Bikes by name, after the one named by `after` (name and id). */
 export async function bikesPage(
-  on: Asked,
+  on: Queryable,
   after: { name: string; id: string } | null,
 ): Promise<FoundBike[]> {
   const rows = after
@@ -48,7 +48,7 @@ export const BIKES_A_PAGE = PAGE;
  * Bikes that have every word as the start of a word in their customer, name, maker or serial, or a word as their tag.
  * The longest word goes through the word indexes; the others narrow what it found.
  */
-export async function findBikes(on: Asked, words: readonly string[]): Promise<FoundBike[]> {
+export async function findBikes(on: Queryable, words: readonly string[]): Promise<FoundBike[]> {
   const [longest = '', ...others] = [...words].sort((a, b) => b.length - a.length);
   const prefix = `+${longest}*`;
   const rows = await select<FoundRow>(
@@ -72,7 +72,7 @@ export async function findBikes(on: Asked, words: readonly string[]): Promise<Fo
   return rows.map(foundOf);
 }
 
-export async function addCustomer(on: Asked, customer: Customer, at: Date): Promise<void> {
+export async function addCustomer(on: Queryable, customer: Customer, at: Date): Promise<void> {
   await insert(on, 'customer', {
     id: customer.id,
     name: customer.name,
@@ -81,7 +81,7 @@ export async function addCustomer(on: Asked, customer: Customer, at: Date): Prom
   });
 }
 
-export async function addBike(on: Asked, bike: Bike, at: Date): Promise<void> {
+export async function addBike(on: Queryable, bike: Bike, at: Date): Promise<void> {
   await insert(on, 'bike', {
     id: bike.id,
     customer_id: bike.customerId,
@@ -98,7 +98,7 @@ export async function addBike(on: Asked, bike: Bike, at: Date): Promise<void> {
 }
 
 export async function bikeById(
-  on: Asked,
+  on: Queryable,
   id: string,
 ): Promise<(Bike & { version: number }) | null> {
   const row = await selectOne<BikeRow & { version: number }>(
@@ -110,14 +110,14 @@ export async function bikeById(
 }
 
 export function customerById(
-  on: Asked,
+  on: Queryable,
   id: string,
 ): Promise<(Customer & { version: number }) | null> {
   return selectOne(on, 'SELECT id, name, phone, version FROM customer WHERE id = ?', [id]);
 }
 
 /** A bike's jobs, newest first. */
-export async function jobsOfBike(on: Asked, bikeId: string): Promise<BikePage['jobs']> {
+export async function jobsOfBike(on: Queryable, bikeId: string): Promise<BikePage['jobs']> {
   const rows = await select<
     Omit<BikePage['jobs'][number], 'promisedAt' | 'sealedAt'> & {
       promisedAt: Date;
@@ -143,7 +143,7 @@ export type WearLine = Omit<BikePage['wear'][number], 'outlook'>;
  * The least thickness that each visit's last sitting found, oldest first, with the part's life it belongs to: every
  * part fitted at that end begins a new one.
  */
-export async function thicknessOfBike(on: Asked, bikeId: string): Promise<WearLine[]> {
+export async function thicknessOfBike(on: Queryable, bikeId: string): Promise<WearLine[]> {
   const rows = await select<
     Omit<ThicknessPoint, 'measuredOn' | 'upperBound'> & {
       at: Date;
@@ -179,7 +179,7 @@ export async function thicknessOfBike(on: Asked, bikeId: string): Promise<WearLi
 
 /** The visit that hung the last do-not-ride on the bike that nothing has lifted since. */
 export function openDoNotRide(
-  on: Asked,
+  on: Queryable,
   bikeId: string,
 ): Promise<{ tag: number; jobId: string } | null> {
   return selectOne(

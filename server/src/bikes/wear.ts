@@ -3,7 +3,7 @@ import { forecast } from '@hold-fast/core/forecast/forecast';
 import { dayNumber, outlookOf } from '@hold-fast/core/forecast/outlook';
 import type { Shop } from '../platform/shop';
 import { dayIn } from '@hold-fast/core/job/day';
-import { rulesInForce } from '../rules/store';
+import { rulesInForce } from '../shopRules/store';
 import { thicknessOfBike, type WearLine } from './store';
 
 /** How each part of a bike has worn, and where the one fitted now is heading. */

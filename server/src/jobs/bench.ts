@@ -2,7 +2,7 @@ import type { BenchJob, BenchPage, JobStatus } from '@hold-fast/contract/jobs';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Word } from '@hold-fast/core/wear/verdict';
-import { select, selectOne, type Asked } from '../platform/database';
+import { select, selectOne, type Queryable } from '../platform/database';
 
 const FLAGS = ['identified', 'rotor', 'pads', 'bolts_open', 'plan_open', 'do_not_ride'] as const;
 type Flag = (typeof FLAGS)[number];
@@ -53,7 +53,7 @@ export type BenchRow = {
   Record<`${End}_${Flag}`, number>;
 
 export async function benchPage(
-  on: Asked,
+  on: Queryable,
   after: { promisedAt: Date; id: string } | null,
 ): Promise<BenchPage> {
   const { sql, values } = benchQuery(after);

@@ -137,7 +137,7 @@ describe('a no of the hand-over', () => {
     await test(jobId, 'lever-side', 'failed');
     await test(jobId, 'lever-side', 'passed');
     expect(await barsOf(jobId)).toEqual(['lever-side-unconfirmed']);
-    await test(jobId, 'lever-side', 'passed', 'Asked again with the levers in hand');
+    await test(jobId, 'lever-side', 'passed', 'Queryable again with the levers in hand');
     expect(await barsOf(jobId)).toEqual([]);
     expect((await sign(jobId)).status).toBe(201);
   });

@@ -1,7 +1,7 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { BikePage } from '@hold-fast/contract/bikes';
 import type { BenchJob, Page } from '@hold-fast/contract/jobs';
-import type { RulesInForce } from '@hold-fast/contract/rules';
+import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { v7 as uuid } from 'uuid';

@@ -3,7 +3,7 @@ import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
 import { foldAll, foldOn, type Folded } from '@hold-fast/core/job/fold';
 import type { Job, Judged } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
-import { inTransaction, type Asked, type Pool, type Transaction } from '../platform/database';
+import { inTransaction, type Queryable, type Pool, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
@@ -46,7 +46,7 @@ function keepRead(pool: Pool, jobId: string, read: ReadJob): void {
 }
 
 /** The job at a state: as it was read, where nothing it rests on has changed since, else read afresh. */
-async function readAt(pool: Pool, on: Asked, jobId: string, held: HeldJob): Promise<ReadJob> {
+async function readAt(pool: Pool, on: Queryable, jobId: string, held: HeldJob): Promise<ReadJob> {
   const read = bookOf(pool).get(jobId);
   if (read && isDeepStrictEqual(read.held, held)) return read;
   const log = (await logOfJob(on, jobId))!;

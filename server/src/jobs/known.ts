@@ -6,7 +6,7 @@ import { lineAsKnown } from '@hold-fast/core/job/partTaken';
 import { askedFor, wrenchAsKnown } from '@hold-fast/core/job/tightening';
 import type { Person } from '@hold-fast/contract/people';
 import { isLead } from '../people/rules';
-import type { Asked } from '../platform/database';
+import type { Queryable } from '../platform/database';
 import { sheetRevision } from '../sheets/store';
 import { gaugeById, holdContainer, holdStock, wrenchById } from '../stores/store';
 import { refusalOf } from './refusals';
@@ -16,7 +16,12 @@ const unknown = (field: string) => refusalOf({ refusal: 'invalid-input', field, 
 /** Kinds that rest on what a register says. */
 type Knowing = { [K in SentKind]: KnownOf<K> extends null ? never : K }[SentKind];
 type Registers = {
-  [K in Knowing]: (on: Asked, entry: EntryOf<K>, job: Job, person: Person) => Promise<KnownOf<K>>;
+  [K in Knowing]: (
+    on: Queryable,
+    entry: EntryOf<K>,
+    job: Job,
+    person: Person,
+  ) => Promise<KnownOf<K>>;
 };
 
 /** What the shop's registers say of what an entry names. What several may take from is held until the transaction ends. */
@@ -52,7 +57,7 @@ const REGISTERS: Registers = {
 
 /** @throws Refusal of what names nothing the shop has */
 export async function knownOf<K extends SentKind>(
-  on: Asked,
+  on: Queryable,
   entry: EntryOf<K>,
   job: Job,
   person: Person,
@@ -66,7 +71,7 @@ export async function knownOf<K extends SentKind>(
 }
 
 type Ask<K extends SentKind> = (
-  on: Asked,
+  on: Queryable,
   entry: EntryOf<K>,
   job: Job,
   person: Person,

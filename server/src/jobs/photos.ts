@@ -3,7 +3,7 @@ import type { Person } from '@hold-fast/contract/people';
 import { LARGEST_PHOTOS_OF_JOB, type Photo } from '@hold-fast/contract/photos';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
-import { insert, selectOne, type Asked } from '../platform/database';
+import { insert, selectOne, type Queryable } from '../platform/database';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { changeJob } from './jobBook';
@@ -60,7 +60,7 @@ export async function addPhoto(
   });
 }
 
-export async function jpegOf(on: Asked, id: string): Promise<Buffer | null> {
+export async function jpegOf(on: Queryable, id: string): Promise<Buffer | null> {
   return (
     (await selectOne<{ jpeg: Buffer }>(on, 'SELECT jpeg FROM photo WHERE id = ?', [id]))?.jpeg ??
     null

@@ -12,10 +12,10 @@ import type {
 import type { EntryKind, Logged } from '@hold-fast/core/job/kinds';
 import type { Bike } from '@hold-fast/contract/bikes';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
-import { rulesOf } from '../rules/store';
+import { rulesOf } from '../shopRules/store';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import { BIKE_COLUMNS, bikeOf, thicknessOfBike } from '../bikes/store';
-import { insert, run, select, selectOne, type Asked } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 import { sealOfJob } from '../records/store';
 import { newestRevisions, sheetRevisions } from '../sheets/store';
 
@@ -38,23 +38,23 @@ const HELD = `SELECT j.status, j.revision, (SELECT SUM(o.revision) FROM job o WH
   FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id WHERE j.id = ?`;
 
 /** How a job stands now, or null when there is none. */
-export function stateOfJob(on: Asked, jobId: string): Promise<HeldJob | null> {
+export function stateOfJob(on: Queryable, jobId: string): Promise<HeldJob | null> {
   return selectOne(on, HELD, [jobId]);
 }
 
 /** The job, held until the transaction ends: writes to one job wait for each other. */
-export async function holdJob(on: Asked, jobId: string): Promise<HeldJob | null> {
+export async function holdJob(on: Queryable, jobId: string): Promise<HeldJob | null> {
   await select(on, 'SELECT id FROM job WHERE id = ? FOR UPDATE', [jobId]);
   return stateOfJob(on, jobId);
 }
 
 /** Counts one more write to the job. */
-export async function countWrite(on: Asked, jobId: string): Promise<void> {
+export async function countWrite(on: Queryable, jobId: string): Promise<void> {
   await run(on, 'UPDATE job SET revision = revision + 1 WHERE id = ?', [jobId]);
 }
 
 /** A job's base and all its entries, or null when there is none. */
-export async function logOfJob(on: Asked, jobId: string): Promise<JobLog | null> {
+export async function logOfJob(on: Queryable, jobId: string): Promise<JobLog | null> {
   const base = await baseOfJob(on, jobId);
   if (!base) return null;
   const entries = await entriesOfJob(on, jobId);
@@ -90,7 +90,7 @@ const BASE = `SELECT j.id AS jobId, j.tag, j.status, j.version, j.revision, j.co
     LEFT JOIN shop_rules r ON r.version = (SELECT MAX(n.version) FROM shop_rules n)
   WHERE j.id = ?`;
 
-async function baseOfJob(on: Asked, jobId: string): Promise<JobBase | null> {
+async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> {
   const row = await selectOne<BaseRow>(on, BASE, [jobId]);
   if (!row) return null;
   const { jobId: id, tag, status, version, revision, at, by, customerName, ...rest } = row;
@@ -126,7 +126,7 @@ async function baseOfJob(on: Asked, jobId: string): Promise<JobBase | null> {
   };
 }
 
-async function symptomsOf(on: Asked, jobId: string): Promise<Symptom[]> {
+async function symptomsOf(on: Queryable, jobId: string): Promise<Symptom[]> {
   const rows = await select<{ symptom: Symptom }>(
     on,
     'SELECT symptom FROM job_symptom WHERE job_id = ? ORDER BY symptom',
@@ -152,7 +152,7 @@ const loggedOf = ({ id, seq, kind, body, known, at, by }: EntryRow): Logged =>
   ({ entry: { kind, id, at: at.toISOString(), ...body }, known, seq, by }) as Logged;
 
 /** Every entry of a job, in the order taken; an identification brings its sheet. */
-async function entriesOfJob(on: Asked, jobId: string): Promise<Logged[]> {
+async function entriesOfJob(on: Queryable, jobId: string): Promise<Logged[]> {
   const rows = await select<EntryRow>(on, `${ENTRY} WHERE e.job_id = ? ORDER BY e.seq`, [jobId]);
   const logged = rows.map(loggedOf);
   const sheets = await sheetRevisions(
@@ -168,7 +168,7 @@ async function entriesOfJob(on: Asked, jobId: string): Promise<Logged[]> {
 
 /** Keeps an entry with what the registers said; an identification's sheet is kept where sheets are. */
 export async function keepEntry(
-  on: Asked,
+  on: Queryable,
   jobId: string,
   personId: string,
   { entry, known, seq }: Logged,
@@ -190,7 +190,7 @@ type FittingOfBike = Omit<EntryRow, 'kind' | 'known'> & { jobId: string };
 
 /** Everything fitted to a bike, oldest first: ever, or at the visits before one. */
 export async function fittingsOfBike(
-  on: Asked,
+  on: Queryable,
   bikeId: string,
   beforeTag: number | null,
 ): Promise<Fitted[]> {
@@ -208,7 +208,7 @@ export async function fittingsOfBike(
 
 /** What the visits before this one measured of rotors and pads; an upper bound says no wear. */
 async function earlierThickness(
-  on: Asked,
+  on: Queryable,
   bikeId: string,
   tag: number,
 ): Promise<JobBase['earlierThickness']> {
@@ -234,7 +234,7 @@ async function earlierThickness(
 }
 
 /** The last verdict kept of each sitting of a job, by the sitting's id. */
-export async function verdictsKept(on: Asked, jobId: string): Promise<Map<string, Judged>> {
+export async function verdictsKept(on: Queryable, jobId: string): Promise<Map<string, Judged>> {
   const rows = await select<Judged & { measurementId: string }>(
     on,
     `SELECT v.measurement_id AS measurementId, v.sheet_revision_id AS sheetRevisionId, v.rule, v.judgement
@@ -245,7 +245,7 @@ export async function verdictsKept(on: Asked, jobId: string): Promise<Map<string
 }
 
 /** The do-not-rides that still hang on a bike. */
-export function tagsOfBike(on: Asked, bikeId: string): Promise<(BikeTag & { id: string })[]> {
+export function tagsOfBike(on: Queryable, bikeId: string): Promise<(BikeTag & { id: string })[]> {
   return select(
     on,
     `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag,
@@ -258,7 +258,7 @@ export function tagsOfBike(on: Asked, bikeId: string): Promise<(BikeTag & { id: 
 
 /** What the customers of a bike would not have replaced, and nothing has mended since. */
 export async function adviceOfBike(
-  on: Asked,
+  on: Queryable,
   bikeId: string,
 ): Promise<(Advice & { id: string; found: Finding[] })[]> {
   const rows = await select<Omit<Advice, 'at'> & { id: string; found: Finding[]; at: Date }>(
@@ -272,7 +272,7 @@ export async function adviceOfBike(
 }
 
 /** Corrections to a sealed record, oldest first. */
-async function amendmentsOf(on: Asked, jobId: string): Promise<Amended[]> {
+async function amendmentsOf(on: Queryable, jobId: string): Promise<Amended[]> {
   const rows = await select<Omit<Amended, 'at'> & { at: Date }>(
     on,
     `SELECT s.id, s.number, JSON_VALUE(s.canonical, '$.record.words') AS words, s.seal, s.sealed_at AS at, p.name AS \`by\`

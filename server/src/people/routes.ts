@@ -6,8 +6,8 @@ import { Refusal } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
 import { personOn, type Sessions } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import type { Asked } from '../platform/database';
-import { rulesInForce } from '../rules/store';
+import type { Queryable } from '../platform/database';
+import { rulesInForce } from '../shopRules/store';
 import {
   mannerOf,
   peopleOfRoles,
@@ -51,7 +51,7 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
 }
 
 /** How things are said to this person, or to whoever is about to sign in. */
-async function mannerInForce(on: Asked, person: Person | null): Promise<MannerInForce> {
+async function mannerInForce(on: Queryable, person: Person | null): Promise<MannerInForce> {
   const { rules } = await rulesInForce(on);
   const own = person && (await mannerOf(on, person.id));
   return { manner: own ?? rules.manner, own: own !== null, currency: rules.currency };

@@ -1,6 +1,6 @@
 import type { Person, PinTries, Role } from '@hold-fast/contract/people';
 import type { Manner } from '@hold-fast/core/rules/manner';
-import { insert, run, select, selectOne, type Asked } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 
 export interface StoredPerson extends Person {
   passphraseHash: string;
@@ -9,15 +9,15 @@ export interface StoredPerson extends Person {
 
 const COLUMNS = 'id, name, role, passphrase_hash AS passphraseHash, pin_hash AS pinHash';
 
-export function personByName(on: Asked, name: string): Promise<StoredPerson | null> {
+export function personByName(on: Queryable, name: string): Promise<StoredPerson | null> {
   return selectOne(on, `SELECT ${COLUMNS} FROM person WHERE name = ?`, [name]);
 }
 
-export function personById(on: Asked, id: string): Promise<StoredPerson | null> {
+export function personById(on: Queryable, id: string): Promise<StoredPerson | null> {
   return selectOne(on, `SELECT ${COLUMNS} FROM person WHERE id = ?`, [id]);
 }
 
-export function peopleOfRoles(on: Asked, roles: readonly Role[]): Promise<Person[]> {
+export function peopleOfRoles(on: Queryable, roles: readonly Role[]): Promise<Person[]> {
   return select(
     on,
     `SELECT id, name, role FROM person WHERE role IN (${roles.map(() => '?').join(', ')}) ORDER BY name LIMIT 100`,
@@ -25,7 +25,7 @@ export function peopleOfRoles(on: Asked, roles: readonly Role[]): Promise<Person
   );
 }
 
-export async function addPerson(on: Asked, person: StoredPerson, at: Date): Promise<void> {
+export async function addPerson(on: Queryable, person: StoredPerson, at: Date): Promise<void> {
   await insert(on, 'person', {
     id: person.id,
     name: person.name,
@@ -38,14 +38,14 @@ export async function addPerson(on: Asked, person: StoredPerson, at: Date): Prom
 
 /** A wrong PIN, tried from the session of somebody else. */
 export async function addPinTry(
-  on: Asked,
+  on: Queryable,
   { at, whose, by }: { at: Date; whose: string; by: string },
 ): Promise<void> {
   await insert(on, 'pin_try', { at, person_id: whose, by_person: by });
 }
 
 /** Wrong tries at this person's PIN from others' sessions that were not seen yet, by who tried, the latest first. */
-export async function pinTriesAt(on: Asked, personId: string): Promise<PinTries[]> {
+export async function pinTriesAt(on: Queryable, personId: string): Promise<PinTries[]> {
   const rows = await select<Omit<PinTries, 'at'> & { at: Date }>(
     on,
     `SELECT p.name AS \`by\`, COUNT(*) AS tries, MAX(t.at) AS at
@@ -56,7 +56,7 @@ export async function pinTriesAt(on: Asked, personId: string): Promise<PinTries[
   return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
 }
 
-export async function pinTriesSeen(on: Asked, personId: string, at: Date): Promise<void> {
+export async function pinTriesSeen(on: Queryable, personId: string, at: Date): Promise<void> {
   await run(on, 'UPDATE pin_try SET seen_at = ? WHERE person_id = ? AND seen_at IS NULL', [
     at,
     personId,
@@ -64,7 +64,7 @@ export async function pinTriesSeen(on: Asked, personId: string, at: Date): Promi
 }
 
 /** How a person has things said; null where they go with the shop. */
-export async function mannerOf(on: Asked, personId: string): Promise<Manner | null> {
+export async function mannerOf(on: Queryable, personId: string): Promise<Manner | null> {
   const row = await selectOne<{ manner: Manner | null }>(
     on,
     'SELECT manner FROM person WHERE id = ?',
@@ -73,7 +73,11 @@ export async function mannerOf(on: Asked, personId: string): Promise<Manner | nu
   return row?.manner ?? null;
 }
 
-export async function setManner(on: Asked, personId: string, manner: Manner | null): Promise<void> {
+export async function setManner(
+  on: Queryable,
+  personId: string,
+  manner: Manner | null,
+): Promise<void> {
   await run(on, 'UPDATE person SET manner = ? WHERE id = ?', [
     manner && JSON.stringify(manner),
     personId,

@@ -8,7 +8,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 
 export type { Pool } from 'mysql2/promise';
 /** A connection inside a transaction, or the pool: anything that can be asked. */
-export type Asked = Pick<PoolConnection, 'execute' | 'query'>;
+export type Queryable = Pick<PoolConnection, 'execute' | 'query'>;
 export type Transaction = PoolConnection;
 
 export interface Account {
@@ -44,7 +44,7 @@ export type Value = string | number | boolean | Date | Buffer | null;
 
 /** Rows of a parameterised SELECT. */
 export async function select<Row>(
-  on: Asked,
+  on: Queryable,
   sql: string,
   values: readonly Value[] = [],
 ): Promise<Row[]> {
@@ -54,7 +54,7 @@ export async function select<Row>(
 
 /** The only row, or null. */
 export async function selectOne<Row>(
-  on: Asked,
+  on: Queryable,
   sql: string,
   values: readonly Value[] = [],
 ): Promise<Row | null> {
@@ -62,13 +62,21 @@ export async function selectOne<Row>(
 }
 
 /** Runs a parameterised statement and tells how many rows it touched. */
-export async function run(on: Asked, sql: string, values: readonly Value[] = []): Promise<number> {
+export async function run(
+  on: Queryable,
+  sql: string,
+  values: readonly Value[] = [],
+): Promise<number> {
   const [result] = await on.execute<ResultSetHeader>(sql, [...values]);
   return result.affectedRows;
 }
 
 /** Inserts a row given as column → value. Column names come from code, never from input. */
-export async function insert(on: Asked, table: string, row: Record<string, Value>): Promise<void> {
+export async function insert(
+  on: Queryable,
+  table: string,
+  row: Record<string, Value>,
+): Promise<void> {
   const columns = Object.keys(row);
   await run(
     on,

@@ -12,7 +12,7 @@ import { peopleRoutes, sessionRoutes } from '../people/routes';
 import { allowedOnly } from '../people/rules';
 import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
-import { rulesRoutes } from '../rules/routes';
+import { rulesRoutes } from '../shopRules/routes';
 import { sheetsRoutes } from '../sheets/routes';
 import { storesRoutes } from '../stores/routes';
 import { errnoOf } from './database';

@@ -1,6 +1,6 @@
 import type { Page } from '@hold-fast/contract/jobs';
 import { z } from 'zod';
-import { select, type Asked, type Value } from './database';
+import { select, type Queryable, type Value } from './database';
 import { parse } from './parse';
 
 /** Rows a page of a list holds. */
@@ -25,7 +25,7 @@ export interface List {
 
 /** A page of a list: the rows after the one of this id, and where the next page begins. */
 export async function pageOf<Row extends { id: string }>(
-  on: Asked,
+  on: Queryable,
   { rows, where = { sql: 'TRUE', values: [] }, key, keyOf, descending = false }: List,
   after: string | null,
 ): Promise<Page<Row>> {

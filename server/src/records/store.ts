@@ -1,9 +1,9 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
-import { insert, run, select, selectOne, type Asked } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 
-export async function sealOfJob(on: Asked, jobId: string): Promise<Job['sealed']> {
+export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['sealed']> {
   const row = await selectOne<{
     seal: string;
     prev: string | null;
@@ -29,7 +29,7 @@ const PAGE = 50;
 
 /** Sealed records, newest first, below number `before` when it is given. */
 export async function recordsPage(
-  on: Asked,
+  on: Queryable,
   before: number | null,
 ): Promise<{ items: SealedRow[]; after: string | null }> {
   const rows = await select<Dated<SealedRow>>(
@@ -43,7 +43,7 @@ export async function recordsPage(
   };
 }
 
-export async function recordById(on: Asked, id: string): Promise<SealedRecord | null> {
+export async function recordById(on: Queryable, id: string): Promise<SealedRecord | null> {
   const row = await selectOne<Dated<SealedRecord>>(
     on,
     `SELECT ${ROW}, s.canonical FROM ${JOINED} WHERE s.id = ?`,
@@ -54,7 +54,7 @@ export async function recordById(on: Asked, id: string): Promise<SealedRecord | 
 
 /** So many links of the chain after one, in order. */
 export function chainAfter(
-  on: Asked,
+  on: Queryable,
   number: number,
   most: number,
 ): Promise<(SealedLink & { number: number })[]> {
@@ -66,7 +66,7 @@ export function chainAfter(
 }
 
 /** The number of the last link. */
-export async function chainLength(on: Asked): Promise<number> {
+export async function chainLength(on: Queryable): Promise<number> {
   return (await selectOne<{ number: number }>(
     on,
     'SELECT last_record AS number FROM counter WHERE one = 1',
@@ -74,7 +74,7 @@ export async function chainLength(on: Asked): Promise<number> {
 }
 
 /** The chain's last seal and number, held until the transaction ends: seals are given one at a time. */
-export async function holdHead(on: Asked): Promise<{ head: string | null; number: number }> {
+export async function holdHead(on: Queryable): Promise<{ head: string | null; number: number }> {
   const row = await selectOne<{ head: string | null; number: number }>(
     on,
     'SELECT head, last_record AS number FROM counter WHERE one = 1 FOR UPDATE',
@@ -83,7 +83,7 @@ export async function holdHead(on: Asked): Promise<{ head: string | null; number
 }
 
 export async function addRecord(
-  on: Asked,
+  on: Queryable,
   record: {
     id: string;
     number: number;

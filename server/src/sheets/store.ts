@@ -1,7 +1,7 @@
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { SheetHistoryRow, SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
-import { insert, select, selectOne, type Asked } from '../platform/database';
+import { insert, select, selectOne, type Queryable } from '../platform/database';
 import { pageOf } from '../platform/page';
 
 const COLUMNS = 'r.id, r.sheet_id AS sheetId, r.revision, r.body';
@@ -10,7 +10,7 @@ const NEWEST =
   'r.revision = (SELECT MAX(n.revision) FROM spec_sheet_revision n WHERE n.sheet_id = r.sheet_id)';
 
 /** The newest revision of the sheets, by title. */
-export function sheetsPage(on: Asked, after: string | null): Promise<Page<SheetRevision>> {
+export function sheetsPage(on: Queryable, after: string | null): Promise<Page<SheetRevision>> {
   const list = {
     rows: `SELECT ${COLUMNS} FROM spec_sheet_revision r`,
     where: { sql: NEWEST, values: [] },
@@ -20,13 +20,13 @@ export function sheetsPage(on: Asked, after: string | null): Promise<Page<SheetR
   return pageOf(on, list, after);
 }
 
-export function sheetRevision(on: Asked, id: string): Promise<SheetRevision | null> {
+export function sheetRevision(on: Queryable, id: string): Promise<SheetRevision | null> {
   return selectOne(on, `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id = ?`, [id]);
 }
 
 /** Revisions of sheets, by their ids. */
 export async function sheetRevisions(
-  on: Asked,
+  on: Queryable,
   ids: readonly string[],
 ): Promise<Map<string, SheetRevision>> {
   if (ids.length === 0) return new Map();
@@ -41,7 +41,7 @@ export async function sheetRevisions(
 
 /** The newest revision of each sheet that one of these revisions belongs to, by the sheet's id. */
 export async function newestRevisions(
-  on: Asked,
+  on: Queryable,
   revisionIds: readonly string[],
 ): Promise<Record<string, SheetRevision>> {
   if (revisionIds.length === 0) return {};
@@ -57,7 +57,7 @@ export async function newestRevisions(
 }
 
 /** Every revision of a sheet, newest first. */
-export async function sheetHistory(on: Asked, sheetId: string): Promise<SheetHistoryRow[]> {
+export async function sheetHistory(on: Queryable, sheetId: string): Promise<SheetHistoryRow[]> {
   const rows = await select<Omit<SheetHistoryRow, 'at'> & { at: Date }>(
     on,
     `SELECT ${COLUMNS}, r.note, r.created_at AS at, p.name AS \`by\`
@@ -69,7 +69,7 @@ export async function sheetHistory(on: Asked, sheetId: string): Promise<SheetHis
 }
 
 /** The newest revision of the sheet of this title, or null. */
-export function sheetByTitle(on: Asked, title: string): Promise<SheetRevision | null> {
+export function sheetByTitle(on: Queryable, title: string): Promise<SheetRevision | null> {
   return selectOne(
     on,
     `SELECT ${COLUMNS} FROM spec_sheet_revision r
@@ -89,7 +89,7 @@ export interface NewRevision {
   personId?: string;
 }
 
-export async function addSheet(on: Asked, sheet: NewRevision): Promise<void> {
+export async function addSheet(on: Queryable, sheet: NewRevision): Promise<void> {
   if (sheet.revision === 1)
     await insert(on, 'spec_sheet', { id: sheet.sheetId, created_at: sheet.at });
   await insert(on, 'spec_sheet_revision', {

@@ -14,7 +14,7 @@ import type {
 import type { Fluid } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
 import { fluidNamed, nameOf } from '@hold-fast/core/fluid/families';
-import { insert, run, select, selectOne, type Asked } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 import { madeInto, pageOf } from '../platform/page';
 
 const GAUGE = `SELECT id, name, kind, resolution_mm AS resolutionMm, uncertainty_mm AS uncertaintyMm,
@@ -69,44 +69,47 @@ function containerOf({ family, fluidName, ...row }: ContainerRow): ContainerInSt
   };
 }
 
-export async function gaugesPage(on: Asked, after: string | null): Promise<Page<GaugeInStore>> {
+export async function gaugesPage(on: Queryable, after: string | null): Promise<Page<GaugeInStore>> {
   const list = { rows: GAUGE, key: 'name', keyOf: 'SELECT a.name FROM gauge a WHERE a.id = ?' };
   return madeInto(await pageOf<GaugeRow>(on, list, after), gaugeOf);
 }
 
-export async function gaugeById(on: Asked, id: string): Promise<GaugeInStore | null> {
+export async function gaugeById(on: Queryable, id: string): Promise<GaugeInStore | null> {
   const row = await selectOne<GaugeRow>(on, `${GAUGE} WHERE id = ?`, [id]);
   return row && gaugeOf(row);
 }
 
-export async function wrenchesPage(on: Asked, after: string | null): Promise<Page<WrenchInStore>> {
+export async function wrenchesPage(
+  on: Queryable,
+  after: string | null,
+): Promise<Page<WrenchInStore>> {
   const list = { rows: WRENCH, key: 'name', keyOf: 'SELECT a.name FROM wrench a WHERE a.id = ?' };
   return madeInto(await pageOf<WrenchRow>(on, list, after), wrenchOf);
 }
 
-export async function wrenchById(on: Asked, id: string): Promise<WrenchInStore | null> {
+export async function wrenchById(on: Queryable, id: string): Promise<WrenchInStore | null> {
   const row = await selectOne<WrenchRow>(on, `${WRENCH} WHERE id = ?`, [id]);
   return row && wrenchOf(row);
 }
 
 /** The gauge, held until the transaction ends: a change is made from one version of it. */
-export async function holdGauge(on: Asked, id: string): Promise<GaugeInStore | null> {
+export async function holdGauge(on: Queryable, id: string): Promise<GaugeInStore | null> {
   await select(on, 'SELECT id FROM gauge WHERE id = ? FOR UPDATE', [id]);
   return gaugeById(on, id);
 }
 
 /** The wrench, held until the transaction ends. */
-export async function holdWrench(on: Asked, id: string): Promise<WrenchInStore | null> {
+export async function holdWrench(on: Queryable, id: string): Promise<WrenchInStore | null> {
   await select(on, 'SELECT id FROM wrench WHERE id = ? FOR UPDATE', [id]);
   return wrenchById(on, id);
 }
 
-export async function countClicks(on: Asked, wrenchId: string, clicks: number): Promise<void> {
+export async function countClicks(on: Queryable, wrenchId: string, clicks: number): Promise<void> {
   await run(on, 'UPDATE wrench SET uses = uses + ? WHERE id = ?', [clicks, wrenchId]);
 }
 
 export async function containersPage(
-  on: Asked,
+  on: Queryable,
   after: string | null,
 ): Promise<Page<ContainerInStore>> {
   const keyOf = 'SELECT a.label FROM container a WHERE a.id = ?';
@@ -115,12 +118,12 @@ export async function containersPage(
 }
 
 /** The container, held until the transaction ends, so that two mechanics cannot take the same last mL. */
-export async function holdContainer(on: Asked, id: string): Promise<ContainerInStore | null> {
+export async function holdContainer(on: Queryable, id: string): Promise<ContainerInStore | null> {
   await select(on, 'SELECT id FROM container WHERE id = ? FOR UPDATE', [id]);
   return containerById(on, id);
 }
 
-export async function noteOpened(on: Asked, containerId: string, day: string): Promise<void> {
+export async function noteOpened(on: Queryable, containerId: string, day: string): Promise<void> {
   await run(on, 'UPDATE container SET opened_on = ? WHERE id = ? AND opened_on IS NULL', [
     day,
     containerId,
@@ -129,7 +132,7 @@ export async function noteOpened(on: Asked, containerId: string, day: string): P
 
 /** What calls itself so on the feed, and the unit it has to be set to. */
 export async function deviceOnFeed(
-  on: Asked,
+  on: Queryable,
   serial: string,
 ): Promise<{ id: string; unit: 'mm' | 'Nm' } | null> {
   const row = await selectOne<{ id: string; unit: 'mm' | 'Nm' }>(
@@ -142,7 +145,7 @@ export async function deviceOnFeed(
 }
 
 /** How many instruments are registered on the feed. */
-export async function devicesOnFeed(on: Asked): Promise<number> {
+export async function devicesOnFeed(on: Queryable): Promise<number> {
   const row = await selectOne<{ devices: number }>(
     on,
     `SELECT (SELECT COUNT(*) FROM gauge WHERE feed_serial IS NOT NULL)
@@ -163,13 +166,13 @@ const gaugeColumns = (gauge: Gauge) => ({
   retired: gauge.retired,
 });
 
-export async function addGauge(on: Asked, gauge: Gauge): Promise<void> {
+export async function addGauge(on: Queryable, gauge: Gauge): Promise<void> {
   await insert(on, 'gauge', { id: gauge.id, ...gaugeColumns(gauge) });
 }
 
 /** Changes a gauge and keeps what it was. Readings taken with it keep the gauge as it stood. */
 export async function changeGauge(
-  on: Asked,
+  on: Queryable,
   { was, gauge, at, personId }: { was: GaugeInStore; gauge: Gauge; at: Date; personId: string },
 ): Promise<void> {
   const columns = gaugeColumns(gauge);
@@ -218,11 +221,11 @@ const containerColumns = (container: Container) => ({
   wrong_fluid: container.wrongFluid,
 });
 
-export async function addWrench(on: Asked, wrench: Wrench): Promise<void> {
+export async function addWrench(on: Queryable, wrench: Wrench): Promise<void> {
   await insert(on, 'wrench', { id: wrench.id, ...wrenchColumns(wrench) });
 }
 
-export async function addContainer(on: Asked, container: Container): Promise<void> {
+export async function addContainer(on: Queryable, container: Container): Promise<void> {
   await insert(on, 'container', { id: container.id, ...containerColumns(container) });
 }
 
@@ -234,17 +237,17 @@ interface Change<T> {
 }
 
 /** Changes a wrench and keeps what it was. Bolts set with it keep the wrench as it stood. */
-export function changeWrench(on: Asked, change: Change<Wrench>): Promise<void> {
+export function changeWrench(on: Queryable, change: Change<Wrench>): Promise<void> {
   return changeThing(on, 'wrench', change, wrenchColumns(change.became));
 }
 
 /** Changes a container and keeps what it was. */
-export function changeContainer(on: Asked, change: Change<Container>): Promise<void> {
+export function changeContainer(on: Queryable, change: Change<Container>): Promise<void> {
   return changeThing(on, 'container', change, containerColumns(change.became));
 }
 
 async function changeThing(
-  on: Asked,
+  on: Queryable,
   what: 'wrench' | 'container',
   { was, became, at, personId }: Change<object>,
   columns: Record<string, string | number | boolean | null>,
@@ -274,22 +277,22 @@ const STOCK = `SELECT l.id, l.part, l.description, l.fits, l.reorder_at AS reord
      AS lastBatch
   FROM stock_line l`;
 
-export function stockPage(on: Asked, after: string | null): Promise<Page<StockInStore>> {
+export function stockPage(on: Queryable, after: string | null): Promise<Page<StockInStore>> {
   const keyOf = 'SELECT a.part, a.description FROM stock_line a WHERE a.id = ?';
   return pageOf(on, { rows: STOCK, key: 'l.part, l.description', keyOf }, after);
 }
 
-export function stockById(on: Asked, id: string): Promise<StockInStore | null> {
+export function stockById(on: Queryable, id: string): Promise<StockInStore | null> {
   return selectOne(on, `${STOCK} WHERE l.id = ?`, [id]);
 }
 
 /** The kind of part, held until the transaction ends, so that two mechanics cannot take the same last one. */
-export async function holdStock(on: Asked, id: string): Promise<StockInStore | null> {
+export async function holdStock(on: Queryable, id: string): Promise<StockInStore | null> {
   await select(on, 'SELECT id FROM stock_line WHERE id = ? FOR UPDATE', [id]);
   return stockById(on, id);
 }
 
-export async function addStockLine(on: Asked, line: StockLine): Promise<void> {
+export async function addStockLine(on: Queryable, line: StockLine): Promise<void> {
   await insert(on, 'stock_line', {
     id: line.id,
     part: line.part,
@@ -301,7 +304,7 @@ export async function addStockLine(on: Asked, line: StockLine): Promise<void> {
 }
 
 export async function moveStock(
-  on: Asked,
+  on: Queryable,
   { id, stockId, pieces, batch, why }: StockMove,
   { seq, at, personId }: { seq: number; at: Date; personId: string },
 ): Promise<void> {
@@ -318,7 +321,7 @@ export async function moveStock(
 }
 
 /** What stands in each waste can: all that was drained since it was last handed over. */
-export async function wasteCans(on: Asked): Promise<WasteCan[]> {
+export async function wasteCans(on: Queryable): Promise<WasteCan[]> {
   const rows = await select<{ family: WasteCan['family']; ml: number; handedOverAt: Date | null }>(
     on,
     `SELECT w.family, CAST(SUM(w.ml * (w.seq > COALESCE(h.seq, 0))) AS DOUBLE) AS ml, h.at AS handedOverAt
@@ -330,7 +333,7 @@ export async function wasteCans(on: Asked): Promise<WasteCan[]> {
 }
 
 export async function handWasteOver(
-  on: Asked,
+  on: Queryable,
   handed: { id: string; seq: number; family: WasteCan['family']; at: Date; personId: string },
 ): Promise<void> {
   await insert(on, 'waste_handed_over', {
@@ -342,7 +345,7 @@ export async function handWasteOver(
   });
 }
 
-export async function containerById(on: Asked, id: string): Promise<ContainerInStore | null> {
+export async function containerById(on: Queryable, id: string): Promise<ContainerInStore | null> {
   const row = await selectOne<ContainerRow>(on, `${CONTAINER} WHERE c.id = ?`, [id]);
   return row && containerOf(row);
 }
@@ -353,7 +356,7 @@ const FILLED = `SELECT f.id, f.at, f.brake_end AS end, f.ml, j.id AS jobId, j.ta
 
 /** Where fluid of a container went, the last first. */
 export async function filledFrom(
-  on: Asked,
+  on: Queryable,
   containerId: string,
   after: string | null,
 ): Promise<Page<FilledFrom>> {
@@ -369,7 +372,7 @@ export async function filledFrom(
 }
 
 /** Hangs a do-not-ride on every bike that fluid of a container went into, each end once, at its last filling. */
-export async function quarantine(on: Asked, containerId: string, at: Date): Promise<void> {
+export async function quarantine(on: Queryable, containerId: string, at: Date): Promise<void> {
   await run(
     on,
     `INSERT INTO bike_tag (id, bike_id, job_id, brake_end, subject, found, raised_at, container_id, raised_seq)
@@ -383,7 +386,7 @@ export async function quarantine(on: Asked, containerId: string, at: Date): Prom
 }
 
 /** Takes a container's do-not-rides off again: its fluid was the right one after all. */
-export async function endQuarantine(on: Asked, containerId: string, at: Date): Promise<void> {
+export async function endQuarantine(on: Queryable, containerId: string, at: Date): Promise<void> {
   await run(on, 'UPDATE bike_tag SET lifted_at = ? WHERE container_id = ? AND lifted_at IS NULL', [
     at,
     containerId,

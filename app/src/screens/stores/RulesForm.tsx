@@ -1,6 +1,6 @@
 import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
-import { ShopRules } from '@hold-fast/contract/rules';
-import type { RulesInForce } from '@hold-fast/contract/rules';
+import { ShopRules } from '@hold-fast/contract/shopRules';
+import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import { BEDDING_SCHOOLS } from '@hold-fast/core/bedding/pulls';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';

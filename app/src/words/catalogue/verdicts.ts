@@ -6,7 +6,7 @@ import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { InputError } from '@hold-fast/core/inputError';
 import type { Finding } from '@hold-fast/core/inspection/findings';
 import type { Work } from '@hold-fast/core/inspection/work';
-import type { BenchRule } from '@hold-fast/core/procedure/rules';
+import type { BenchRule } from '@hold-fast/core/procedure/benchRules';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import type { RunoutMeaning } from '@hold-fast/core/runout/meaning';
 import type { ClickSetting } from '@hold-fast/core/torque/wrench';

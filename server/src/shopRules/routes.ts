@@ -1,4 +1,4 @@
-import { RulesEdit } from '@hold-fast/contract/rules';
+import { RulesEdit } from '@hold-fast/contract/shopRules';
 import { Router } from 'express';
 import { inTransaction, insert, select } from '../platform/database';
 import { takeOnce } from '../platform/once';
