@@ -89,6 +89,7 @@ test('an empty check-in names what is missing and keeps what was written', async
   await page.getByLabel('Maker', { exact: true }).fill('Gunnel Works');
   await hands.touch(hands.button('Check it in'));
   await expect(page.getByText('Write the customer’s name.')).toBeVisible();
+  await expect(page.getByLabel('Customer', { exact: true })).toBeFocused();
   await expect(page.getByText('Give the bike a name to know it by.')).toBeVisible();
   await expect(page.getByText('Write what the rider says, in their own words.')).toBeVisible();
   await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gunnel Works');

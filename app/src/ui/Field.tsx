@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
 import { color, font, size, space, type } from './tokens';
 import { Words } from './Words';
@@ -7,6 +7,7 @@ interface Props extends TextInputProps {
   label: string;
   error?: string | undefined;
   hint?: string;
+  ref?: Ref<TextInput>;
 }
 
 /** A line to write on, with its name above and what is wrong with it below. */

@@ -1,6 +1,6 @@
-import { useState } from 'react';
+import { useState, type Ref } from 'react';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import type { TextInputProps } from 'react-native';
+import type { TextInput, TextInputProps } from 'react-native';
 import { Choice } from './Choice';
 import { Field } from './Field';
 import { messageSays } from '../words/faultWords';
@@ -29,6 +29,7 @@ export function FormLine<T extends FieldValues>({
         <Field
           {...input}
           {...(hint ? { hint } : {})}
+          ref={field.ref}
           label={label}
           value={(field.value as string | null) ?? ''}
           onChangeText={(text) => field.onChange(orNone && text.trim() === '' ? null : text)}
@@ -56,6 +57,7 @@ export function FormNumber<T extends FieldValues>({
       name={name}
       render={({ field, fieldState }) => (
         <NumberField
+          ref={field.ref}
           unit={unit}
           label={label}
           {...(hint ? { hint } : {})}
@@ -69,6 +71,7 @@ export function FormNumber<T extends FieldValues>({
 }
 
 function NumberField({
+  ref,
   label,
   hint,
   unit,
@@ -76,6 +79,7 @@ function NumberField({
   onChange,
   error,
 }: {
+  ref: Ref<TextInput>;
   label: string;
   unit: number;
   hint?: string;
@@ -86,6 +90,7 @@ function NumberField({
   const [text, setText] = useState(value === null ? '' : String(rounded(value / unit)));
   return (
     <Field
+      ref={ref}
       label={label}
       {...(hint ? { hint } : {})}
       value={text}

@@ -14,6 +14,7 @@ import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
 import { odometerKm, promiseTimes, VisitFields, type VisitForm } from './VisitFields';
 import { checkInWords } from '../../words/checkIn';
+import { focusFault } from '../../ui/focusFault';
 
 interface NewBike {
   customerId: string | null;
@@ -144,6 +145,7 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
 
   const submit = () => {
     setTried(true);
+    focusFault();
     void form.handleSubmit((visit) => {
       if (made && Object.keys(wrong).length > 0) return;
       const { odometer, ...rest } = visit;

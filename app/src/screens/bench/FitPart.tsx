@@ -21,6 +21,7 @@ import { jobWords } from '../../words/job';
 import { PadFields } from './fitting/PadFields';
 import { readMm } from './fitting/readMm';
 import { RotorFields, type WrittenRotor } from './fitting/RotorFields';
+import { focusFault } from '../../ui/focusFault';
 
 type Fitted = EntryOf<'fitting'>;
 
@@ -91,6 +92,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
 
   const confirm = () => {
     setTried(true);
+    focusFault();
     if (!ready) return;
     const taken = take(
       {

@@ -20,6 +20,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { WorkDone } from './WorkDone';
 import { jobWords } from '../../words/job';
+import { focusFault } from '../../ui/focusFault';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
@@ -220,6 +221,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
 
   const confirm = () => {
     setTried(true);
+    focusFault();
     if (who && reason.trim() && /^\d{4,8}$/.test(pin))
       decide.mutate(
         { end, subject, decision, words: reason.trim(), personName: who, pin },

@@ -26,6 +26,7 @@ import { BackToJob, WithBrake } from './JobFrame';
 import { numberOf } from '../../ui/numberOf';
 import { OnFrom } from './prove/OnFrom';
 import { jobWords } from '../../words/job';
+import { focusFault } from '../../ui/focusFault';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
 export function RecordFluid({
@@ -263,6 +264,7 @@ function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
 
   const confirm = () => {
     setTried(true);
+    focusFault();
     if (amount === null || fault) return;
     const taken = take(
       { kind: 'fill', end, containerId: container.id, ml: amount, colour: colour.trim() },

@@ -17,6 +17,7 @@ import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { BackToJob } from './JobFrame';
 import { jobWords } from '../../words/job';
+import { focusFault } from '../../ui/focusFault';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
 export function Sealed({ job, person }: { job: Job; person: Person }) {
@@ -77,6 +78,7 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
   };
   const write = () => {
     setTried(true);
+    focusFault();
     if (sound)
       amend.mutate(
         {

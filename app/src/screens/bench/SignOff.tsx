@@ -26,6 +26,7 @@ import { OpenBar, OpenChecks } from './OpenBars';
 import { Sealed } from './Sealed';
 import { YesNo } from './YesNo';
 import { jobWords } from '../../words/job';
+import { focusFault } from '../../ui/focusFault';
 
 /** The last look, and the signature that seals the job. */
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
@@ -52,6 +53,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
 
   const sign = () => {
     setTried(true);
+    focusFault();
     if (/^\d{4,8}$/.test(pin)) signOff.mutate({ pin, customerToldOfWatch: told });
   };
   const untold = told ? [] : refusedBars.filter(({ code }) => code === 'watch-untold');

@@ -55,6 +55,7 @@ export function VisitFields({
           }}
           render={({ field, fieldState }) => (
             <Field
+              ref={field.ref}
               label={checkInWords.visitFields.inTheRidersOwnWords}
               value={field.value}
               onChangeText={field.onChange}
@@ -143,6 +144,7 @@ export function VisitFields({
           }}
           render={({ field, fieldState }) => (
             <Field
+              ref={field.ref}
               label={checkInWords.visitFields.kilometresRidden}
               value={field.value}
               onChangeText={field.onChange}

@@ -10,6 +10,7 @@ import { space } from '../../ui/tokens';
 import { capital } from '../../words/capital';
 import { words } from '../../words/words';
 import { jobWords } from '../../words/job';
+import { focusFault } from '../../ui/focusFault';
 
 interface Props {
   jobId: string;
@@ -37,6 +38,7 @@ export function WorkDone({ jobId, end, works }: Props) {
     );
   const keep = () => {
     setTried(true);
+    focusFault();
     if (work === null || done.trim() === '') return;
     append(jobId, entryOf<'repair'>({ kind: 'repair', end, work, words: done.trim() }));
     setOpen(false);

@@ -7,6 +7,7 @@ import { Note } from '../../ui/Note';
 import { color, font, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
+import { focusFault } from '../../ui/focusFault';
 
 /**
  * Signing in by name and passphrase.
@@ -22,6 +23,7 @@ export function SignIn({ again }: { again?: string }) {
 
   const submit = () => {
     setTried(true);
+    focusFault();
     if (name.trim() && passphrase) signIn.mutate({ name: name.trim(), passphrase });
   };
   return (

@@ -24,6 +24,7 @@ import { WithJob } from '../JobFrame';
 import { Pictures } from '../Pictures';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
+import { focusFault } from '../../../ui/focusFault';
 
 /** Something that is not as its maker meant it: what, how far, a picture, the choices with their risk, and who decided. */
 export function TellDeviation({ jobId, end }: { jobId: string; end: End }) {
@@ -76,6 +77,7 @@ function Write({ job, end }: { job: Job; end: End }) {
   const ready = deviation && choice && what.trim() && who.trim() && riskTold;
   const record = () => {
     setTried(true);
+    focusFault();
     if (ready)
       append(
         job.id,

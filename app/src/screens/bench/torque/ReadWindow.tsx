@@ -8,6 +8,7 @@ import { numberOf } from '../../../ui/numberOf';
 import { space } from '../../../ui/tokens';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
+import { focusFault } from '../../../ui/focusFault';
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */
 export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
@@ -21,6 +22,7 @@ export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) 
   const upside = loNm !== null && hiNm !== null && loNm > hiNm;
   const take = () => {
     setTried(true);
+    focusFault();
     if (loNm && hiNm && !upside && source.trim())
       onRead({ loNm, hiNm, origin, source: source.trim() });
   };
