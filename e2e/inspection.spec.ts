@@ -168,7 +168,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await expect(page.getByText('Choose what is done about it.')).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'Strip the track and bed in again' }));
   await hands.touch(hands.button('The pads are in'));
-  await expect(page.getByText('Tolve oval, unknown, new', { exact: false })).toBeVisible();
+  await expect(page.getByText('Tolve oval, unknown compound, new', { exact: false })).toBeVisible();
 });
 
 test('a leak is a do-not-ride from the bench to the bike’s page, and no refusal waives it', async ({

@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
+import { USUAL_MANNER, type Manner } from '@hold-fast/core/rules/manner';
 import { pino } from 'pino';
 import { beginRotor, Hands, identify, verdict } from '../e2e/bench';
 import { CHROMIUM, PHONE, WIDE } from '../e2e/playwright.config';
@@ -70,6 +71,13 @@ async function openJob(page: Page, bike: RegExp): Promise<string> {
   return page.url();
 }
 
+/** Has everything said in a language to whoever is signed in. */
+async function saidIn(page: Page, language: Manner['language']): Promise<void> {
+  await page.request.put('/api/manner', { data: { manner: { ...USUAL_MANNER, language } } });
+  await page.goto('/bench');
+  await page.locator(`html[lang=${language}]`).waitFor();
+}
+
 async function phone(page: Page): Promise<void> {
   const hands = new Hands(page);
   await page.goto('/bench');
@@ -79,8 +87,11 @@ async function phone(page: Page): Promise<void> {
   await page.goto(`${rubs}/found`);
   await page.getByTestId('found-front-clearance').waitFor();
   await picture(page, 'found');
-  await page.getByRole('radio', { name: 'For the rider' }).click();
-  await picture(page, 'found-rider');
+  await saidIn(page, 'de');
+  await page.goto(`${rubs}/found`);
+  await page.getByRole('radio', { name: 'Für den Fahrer' }).click();
+  await picture(page, 'found-rider-german');
+  await saidIn(page, 'en');
   await page.goto(`${rubs}/plan`);
   await page.getByText('Bench time').waitFor();
   await page.getByRole('button', { name: 'This is the plan' }).click();
