@@ -16,8 +16,18 @@ export const AREA_LAPSES: Readonly<Record<Area, readonly Touch[]>> = {
 };
 
 /** Another individual of these: what was found on the old one stays with it. */
-export const RENEWED_BY: Readonly<Partial<Record<Area, Touch>>> = {
+export const RENEWED_BY: Readonly<Record<Area, Touch | null>> = {
+  // Rotor and pads are fitted as individuals, and their past goes with them.
+  rotor: null,
+  pads: null,
   caliper: 'caliper-changed',
+  leaks: null,
+  hose: null,
+  cable: null,
+  fluid: null,
+  lever: null,
+  bolts: null,
+  mount: null,
 };
 
 export const CUT_OFF_LAPSES: readonly Touch[] = [

@@ -3,7 +3,17 @@ import type { Work } from '../inspection/work';
 import { BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
 import { suitsBrake, type ProcedureId } from '../procedure/procedures';
 
-const PROCEDURE_OF: Partial<Record<Work, ProcedureId>> = {
+/** The procedure that does a work; null where a way to bleed does it, or the hand alone. */
+const PROCEDURE_OF: Readonly<Record<Work, ProcedureId | null>> = {
+  'full-bleed': null,
+  'reset-pads': null,
+  'straighten-fins': null,
+  reseal: null,
+  'reroute-hose': null,
+  'replace-lever': null,
+  'tighten-bolts': null,
+  'tighten-lever': null,
+  'ask-maker': null,
   'replace-rotor': 'change-rotor',
   'refit-rotor': 'refit-rotor',
   'true-rotor': 'true-rotor',

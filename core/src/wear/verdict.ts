@@ -113,7 +113,19 @@ export type Settle =
   | 'right-sheet'
   | 'replacement';
 
-const SETTLED_BY: Partial<Record<Reason['code'], Settle>> = {
+/** What would settle each reason; null where nothing has to be settled. */
+const SETTLED_BY: Readonly<Record<Reason['code'], Settle | null>> = {
+  damaged: null,
+  worn: null,
+  'little-left': null,
+  'due-before-service': null,
+  'clears-limit': null,
+  runout: null,
+  rubs: null,
+  'runs-clear': null,
+  'mount-angle': null,
+  lever: null,
+  'lever-firm': null,
   'too-few-points': 'more-points',
   'missing-number': 'more-points',
   'upper-bounds': 'point-gauge',
