@@ -113,6 +113,8 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
   const [ids] = useState(() => ({ customer: uuid(), bike: uuid() }));
   const [tried, setTried] = useState(false);
   const form = useForm<VisitForm>({
+    // The first field that is wrong may be one of the bike’s, above the visit’s.
+    shouldFocusError: false,
     defaultValues: {
       complaint: '',
       symptoms: [],
@@ -145,9 +147,8 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
 
   const submit = () => {
     setTried(true);
-    focusFault();
     void form.handleSubmit((visit) => {
-      if (made && Object.keys(wrong).length > 0) return;
+      if (made && Object.keys(wrong).length > 0) return focusFault();
       const { odometer, ...rest } = visit;
       checkIn.mutate(
         {
@@ -162,7 +163,7 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
         },
         { onSuccess: (job) => router.replace(`/bench/${job.id}`) },
       );
-    })();
+    }, focusFault)();
   };
   const known = 'known' in chosen ? chosen.known : null;
   const put = (change: Partial<NewBike>) => setMade((now) => now && { ...now, ...change });
