@@ -87,7 +87,9 @@ function NumberField({
   onChange: (value: number | null) => void;
   error: string | undefined;
 }) {
-  const [text, setText] = useState(value === null ? '' : String(rounded(value / unit)));
+  const [text, setText] = useState(
+    value === null ? '' : words.format.keyed(String(rounded(value / unit))),
+  );
   return (
     <Field
       ref={ref}
