@@ -51,11 +51,16 @@ export function useSignIn() {
   return useMutation({
     mutationFn: async (signIn: SignIn) => {
       const person = await ask<Person>('POST', '/session', signIn);
-      return { person, said: (await ask<Session>('GET', '/session')).said };
+      // Signed in all the same where this is not heard: the next page asks again.
+      const session = await ask<Session>('GET', '/session').catch(() => null);
+      return { person, said: session?.said };
     },
     onSuccess: ({ person, said }) => {
       storage.removeItem(SIGNED_OUT);
-      client.setQueryData<Session>(keys.session, { person, ...(said ? { said } : {}) });
+      // Whoever carries on has keyed something: the words they keyed it under stay till the next page.
+      const was = client.getQueryData<Session>(keys.session);
+      const now = was?.ended ? was.said : said;
+      client.setQueryData<Session>(keys.session, { person, ...(now ? { said: now } : {}) });
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== keys.session[0],
       });

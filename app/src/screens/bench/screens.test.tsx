@@ -14,6 +14,7 @@ import { StepFace } from './plan/StepFace';
 import { SheetFacts } from './SheetFacts';
 import { Torque } from './Torque';
 import { SignOff } from './SignOff';
+import { inForce } from '../../words/manner';
 
 const MECHANIC = {
   id: '0190a000-0000-7000-8000-0000000000f1',
@@ -292,6 +293,18 @@ describe('a torque step', () => {
     via: 'keys' as const,
     at: '2026-11-25T09:00:00.000Z',
     by: '',
+  });
+
+  it('never shows a bare number of newton metres to whoever reckons in inch pounds', () => {
+    client.setQueryData(keys.wrenches, [wrench]);
+    inForce.manner.torque = 'lbf·in';
+    try {
+      show(withRow(), <Torque jobId={exampleJob().id} end="front" fastener={null} />);
+      // [S] NIST SP 811 (2008), Appendix B.8: 6 N·m are 53.1 lbf·in.
+      expect(screen.getAllByText(/ · 53 lbf·in \(6\.0 N·m\)/).length).toBeGreaterThan(0);
+    } finally {
+      inForce.manner.torque = 'N·m';
+    }
   });
 
   it('gives each wrench its setting, or why it cannot prove this bolt', () => {

@@ -32,11 +32,16 @@ export function WrenchList({ window, crowfoot, wrenches, onPick }: Props) {
               words.format.nm(answer.hiNm),
             )
           : words.setting(answer);
+      // A bare number beside a wrench in another unit would be set by that unit.
+      const inOther =
+        answer.code === 'set' && words.format.torqueBeside(answer.setNm)
+          ? ` · ${words.format.torque(answer.setNm)}`
+          : '';
       return (
         <Row
           key={wrench.id}
           title={wrench.name}
-          says={`${tolerance} · ${says}${sound ? '' : jobWords.torque.outOfCalibrationTheTightening}`}
+          says={`${tolerance} · ${says}${inOther}${sound ? '' : jobWords.torque.outOfCalibrationTheTightening}`}
           mark={answer.code === 'set' ? undefined : <VerdictMark word={null} />}
           aside={
             answer.code === 'set' ? (
