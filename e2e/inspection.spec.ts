@@ -183,7 +183,9 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
   await expect(page.getByTestId('do-not-ride')).toContainText('Front leaks, leak at the banjo');
   await allSent(page);
   await hands.touch(hands.button('What was found'));
-  await expect(page.getByText('Remake the joint with a new olive: front.')).toBeVisible();
+  await expect(
+    page.getByText('Remake the joint at the caliper with new seals: front.'),
+  ).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'For the rider' }));
   await expect(page.getByText('Please do not ride this bike')).toBeVisible();
 

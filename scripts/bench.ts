@@ -18,6 +18,7 @@ import { chromium } from '@playwright/test';
 import type { ChainState } from '@hold-fast/contract/jobs';
 import type { Outlook } from '@hold-fast/core/forecast/forecast';
 import { planBike } from '@hold-fast/core/plan/planner';
+import { USUAL_BRAKE } from '@hold-fast/core/kit/traits';
 import { naivePlan, taskOf } from '@hold-fast/core/plan/task';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import { rotorVerdict, type RotorMeasurement } from '@hold-fast/core/wear/rotor';
@@ -132,6 +133,7 @@ function planning(): void {
   const chosen = {
     procedures: { front: overhaul, rear: overhaul },
     bleed: { front: 'gravity-down', rear: 'push-up' },
+    brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
   } as const;
   const took: number[] = [];
   for (let round = 0; round < 9; round++) {

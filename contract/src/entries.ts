@@ -19,6 +19,7 @@ import { BleedCycle } from './entries/bleedCycle';
 import { Ticked } from './entries/ticked';
 import { Deviation } from './entries/deviation';
 import { BeddingPull } from './entries/beddingPull';
+import { Radial } from './entries/radial';
 import { Witness } from './entries/witness';
 import { CustomerAnswer } from './entries/customerAnswer';
 import { PartBrought } from './entries/partBrought';
@@ -51,6 +52,7 @@ const SCHEMAS = {
   deviation: Deviation,
   'bedding-pull': BeddingPull,
   witness: Witness,
+  radial: Radial,
   'customer-answer': CustomerAnswer,
   'part-brought': PartBrought,
   'taken-back': TakenBack,

@@ -11,6 +11,7 @@ import { CustomerAnswer } from './entries/customerAnswer';
 import { Deviation } from './entries/deviation';
 import { PartBrought } from './entries/partBrought';
 import { Ticked } from './entries/ticked';
+import { Radial } from './entries/radial';
 import { Witness } from './entries/witness';
 import { End, Part, Tag } from './fields';
 import { Fluid } from './sheets';
@@ -246,6 +247,7 @@ const Told = z.discriminatedUnion('kind', [
   Deviation.safeExtend(told),
   BeddingPull.safeExtend(told),
   Witness.extend(told),
+  Radial.extend(told),
   CustomerAnswer.safeExtend(told),
   PartBrought.extend(told),
 ]);

@@ -1,8 +1,13 @@
-import { PROCEDURE_IDS, suitsBrake } from '@hold-fast/core/procedure/procedures';
+import { PROCEDURE_IDS, procedureRule, suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { doFault, planAt, type Visit } from '@hold-fast/core/plan/visit';
+import { ENDS } from '@hold-fast/core/ends';
 import { INSPECTIONS } from './inspections';
 import { SHEETS } from './library';
 import { BIKES, VISITS } from './visits';
+
+const ofBoth = <T>(value: T) => ({ front: value, rear: value });
+/** What seals a joint, which has to be written down before it is used. */
+const SEALS = ['olive', 'barb', 'caliper-seals', 'lever-seals'] as const;
 
 /** Ends of jobs on today’s Bench whose brake is known. */
 const BOOKED = [...VISITS, ...INSPECTIONS]
@@ -21,15 +26,18 @@ describe('every procedure runs from a booked job', () => {
     expect(BIKES[booked.bike]).toBeDefined();
     let visit: Visit = {
       chosen: {
-        procedures: { front: [], rear: [], [booked.end]: [procedure] },
+        procedures: {
+          front: [],
+          rear: [],
+          [booked.end]: [procedure],
+          ...(procedureRule(procedure).bothEnds ? { front: [procedure], rear: [procedure] } : {}),
+        },
         bleed: { front: 'gravity-down', rear: 'push-up' },
+        brakes: ofBoth({ actuation: booked.actuation, banjo: false }),
       },
       steps: [],
       again: [],
-      parts: [
-        { end: booked.end, part: 'olive', pieces: 2 },
-        { end: booked.end, part: 'barb', pieces: 1 },
-      ],
+      parts: [...ENDS.flatMap((end) => SEALS.map((part) => ({ end, part, pieces: 2 })))],
     };
     const plan = planAt(visit)!;
     expect(plan.steps.length).toBeGreaterThan(1);

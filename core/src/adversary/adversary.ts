@@ -31,7 +31,7 @@ const DEEDS = [
   'fit-new',
   'fit-used',
   'fit-pads',
-  'reseal',
+  'reseal-lever',
   'remake-joint',
   'clean',
   'align',
@@ -90,6 +90,7 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   'lever-side-unconfirmed': ['test'],
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
+  unswept: ['radial', 'witness'],
   'lever-untested': ['reading', 'identification'],
   'bubbles-last': ['bleed-cycle'],
   'stand-untested': ['test', 'plan-step'],
@@ -183,7 +184,7 @@ function isRemade({ job }: Visit): boolean {
     ({ area, found: seen }) => area === 'leaks' && seen.length > 0,
   );
   return job.repaired.some(
-    ({ work, seq }) => work === 'remake-joint' && seq > (found.at(-1)?.seq ?? 0),
+    ({ work, seq }) => work === 'remake-joint-at-caliper' && seq > (found.at(-1)?.seq ?? 0),
   );
 }
 
@@ -293,13 +294,13 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       visit.fit({ part: 'pads', compound: 'organic', rebedding: 'strip-and-bed-in' });
       truth.padsMm = 4;
       return;
-    case 'reseal':
-      visit.repair('reseal');
+    case 'reseal-lever':
+      visit.repair('reseal-lever');
       // Half the time it was not the seal.
       if (random() < 0.5) truth.sinksMm = 0;
       return;
     case 'remake-joint':
-      visit.repair('remake-joint');
+      visit.repair('remake-joint-at-caliper');
       if (random() < 0.7) truth.leak = false;
       return;
     case 'clean':

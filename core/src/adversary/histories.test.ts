@@ -53,7 +53,7 @@ describe('E1: condemned stays condemned', () => {
   });
 
   it('by the same test, whole and good, after work on the system', () => {
-    const visit = identified().lever(27, 30).repair('reseal').lever();
+    const visit = identified().lever(27, 30).repair('reseal-lever').lever();
     expect(visit.item('lever')).toMatchObject({ word: 'holds', doNotRide: false });
     const moved = identified().lever(27, 30).repair('centre-caliper').lever();
     expect(moved.item('lever')!.doNotRide).toBe(true);
@@ -126,7 +126,9 @@ describe('E1: condemned stays condemned', () => {
     visit.look('leaks', ['leak-at-banjo']);
     visit.repair('clean-caliper').look('leaks');
     expect(visit.item('leaks')!.doNotRide).toBe(true);
-    visit.repair('remake-joint');
+    visit.repair('remake-joint-at-lever').look('leaks');
+    expect(visit.item('leaks')!.doNotRide).toBe(true);
+    visit.repair('remake-joint-at-caliper');
     expect(visit.item('leaks')!.doNotRide).toBe(true);
     visit.look('leaks');
     expect(visit.word('leaks')).toBe('holds');
@@ -201,7 +203,12 @@ describe('E1: condemned stays condemned', () => {
     visit.look('fluid', ['fluid-wrong']);
     visit.look('fluid');
     expect(visit.item('fluid')!.doNotRide).toBe(true);
-    visit.repair('reseal').look('fluid');
+    // Every seal that met it, at both ends of the hose.
+    visit.repair('reseal-caliper').look('fluid');
+    expect(visit.item('fluid')!.doNotRide).toBe(true);
+    visit.repair('reseal-lever');
+    expect(visit.item('fluid')!.doNotRide).toBe(true);
+    visit.look('fluid');
     expect(visit.word('fluid')).toBe('holds');
   });
 
@@ -265,7 +272,7 @@ describe('a no of the hand-over', () => {
     ['stand', 'stand-untested', 'centre-caliper'],
   ] as const)('%s: by a yes with words on what was done, or after work', (test, bar, work) => {
     const motor = { bike: { ...identified().base.bike, motor: true } };
-    const failed = () => identified(motor).test('cut-off').test(test, 'failed').test(test);
+    const failed = () => identified(motor).cutOffs().test(test, 'failed').test(test);
     expect(failed().barred).toEqual([bar]);
     expect(failed().test(test, 'passed', 'Plug pushed home').bars).toEqual([]);
     expect(failed().repair(work).test(test).barred).not.toContain(bar);
@@ -457,9 +464,13 @@ describe('E4: proofs lapse', () => {
   it('a cut-off proven before the lever was opened is proven no more', () => {
     const bike = { ...identified().base.bike, motor: true };
     const visit = identified({ bike }).test('cut-off');
+    // Each lever is its own.
+    expect(visit.bars).toContainEqual({ code: 'cut-off-untested', end: 'rear' });
+    visit.test('cut-off', 'passed', '', 'rear');
     expect(visit.barred).toEqual([]);
     visit.repair('lever-top-up');
-    expect(visit.barred).toContain('cut-off-untested');
+    expect(visit.bars).toContainEqual({ code: 'cut-off-untested', end: 'front' });
+    expect(visit.bars).not.toContainEqual({ code: 'cut-off-untested', end: 'rear' });
   });
 
   it('a lever side that was edited after the rider said yes is asked again, and a no is not answered by an edit', () => {
@@ -609,7 +620,8 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     ['replace-caliper', ['caliper-post', 'hose-nut-caliper']],
     ['replace-lever', ['hose-nut-lever', 'lever-clamp']],
     ['replace-hose', ['hose-nut-caliper', 'hose-nut-lever']],
-    ['remake-joint', ['hose-nut-caliper', 'hose-nut-lever']],
+    ['remake-joint-at-lever', ['hose-nut-lever']],
+    ['remake-joint-at-caliper', ['hose-nut-caliper']],
     ['refit-rotor', ['rotor-bolts']],
     ['centre-caliper', ['caliper-post']],
     ['reset-pads', []],

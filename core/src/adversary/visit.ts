@@ -1,5 +1,5 @@
 import type { Subject } from '../inspection/inspected';
-import type { End } from '../ends';
+import { ENDS, type End } from '../ends';
 import { foldAll, foldOn, type Folded } from '../job/fold';
 import type { Job, JobBase } from '../job/job';
 import { faultOf, type EntryKind, type EntryOf, type KnownOf, type Logged } from '../job/kinds';
@@ -366,9 +366,19 @@ export class Visit {
     return this;
   }
 
-  test(test: EntryOf<'test'>['test'], outcome: 'passed' | 'failed' = 'passed', words = ''): this {
-    const end = test === 'stand' || test === 'lever-feel' ? 'front' : null;
-    this.send('test', { test, end, outcome, words });
+  test(
+    test: EntryOf<'test'>['test'],
+    outcome: 'passed' | 'failed' = 'passed',
+    words = '',
+    at: End = 'front',
+  ): this {
+    this.send('test', { test, end: test === 'lever-side' ? null : at, outcome, words });
+    return this;
+  }
+
+  /** Each lever seen to cut the motor. */
+  cutOffs(): this {
+    for (const end of ENDS) this.test('cut-off', 'passed', '', end);
     return this;
   }
 

@@ -13,7 +13,7 @@ export function whole(): Visit {
   const visit = identified({ againstAdvice: [advice] });
   visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
   visit.look('leaks', ['leak-at-banjo']);
-  visit.repair('remake-joint').look('leaks');
+  visit.repair('remake-joint-at-caliper').look('leaks');
   visit.fit({ condition: 'used', cameOffFor: 'changed' });
   visit.tighten('rotor-bolts').tighten('caliper-post');
   visit.begin('lever-clamp', { treatment: 'grease' });
@@ -33,6 +33,7 @@ export function whole(): Visit {
   const told = { end: 'front' } as const;
   visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });
   visit.send('witness', { ...told, ring: 'even' });
+  visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });
   visit.send('part-brought', { ...told, part: 'olive', pieces: 1, from: 'The hose’s bag' });
   visit.send('customer-answer', {
     answer: 'agreed',

@@ -133,15 +133,12 @@ export function changedSince(
   return { seq: last.seq, touch, by: last.by };
 }
 
-/** The first work of a kind between two places in the order, or null. */
-export function curedBetween(
+/** Whether every one of these works was done between two places in the order. */
+export function areCuredBetween(
   changes: readonly Change[],
   [from, to]: readonly [number, number],
-  work: readonly Work[],
-): Change | null {
-  return (
-    changes.find(
-      ({ seq, cures }) => seq > from && seq < to && cures.some((each) => work.includes(each)),
-    ) ?? null
-  );
+  works: readonly Work[],
+): boolean {
+  const between = changes.filter(({ seq }) => seq > from && seq < to);
+  return works.every((work) => between.some(({ cures }) => cures.includes(work)));
 }

@@ -51,7 +51,7 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
     if (at !== end || outcome !== 'done' || step === 'wash-hands') continue;
     const { fastens, loosens } = stepRule(step);
     loosen(loosens, seq);
-    if (fastens) loosen([fastens], 0);
+    loosen(fastens, 0);
   }
   for (const { seq, part, end: at, jobId, condition } of job.fittings)
     if (at === end && part === 'rotor' && jobId === job.id && condition !== 'found')

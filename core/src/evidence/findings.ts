@@ -1,8 +1,9 @@
 import type { LookOver, Subject } from '../inspection/inspected';
 import type { End } from '../ends';
-import { ruleOf, type Area, type Finding } from '../inspection/findings';
+import { cureOf, ruleOf, type Area, type Finding } from '../inspection/findings';
 import type { FittedPart } from '../kit/kit';
-import { changedSince, curedBetween, type Change } from './changes';
+import type { Actuation } from '../kit/actuation';
+import { areCuredBetween, changedSince, type Change } from './changes';
 import { RENEWED_BY } from './lapse';
 
 /** A finding that nothing has answered yet. */
@@ -27,6 +28,8 @@ export interface SaidWrong {
 export interface Seen {
   end: End;
   area: Area;
+  /** How the brake is pulled: what cures a finding goes by it. */
+  actuation: Actuation;
   looks: readonly LookOver[];
   changes: readonly Change[];
   /** What was fitted there last, for rotor and pads: its individual begins with it and brings its past. */
@@ -43,7 +46,7 @@ const BRINGS: Readonly<Partial<Record<NonNullable<FittedPart['cameOffFor']>, Fin
 };
 
 /**
- * What was found in an area and nothing has answered. A finding is answered by work of the kind that cures it and a look
+ * What was found in an area and nothing has answered. A finding is answered by all the work that cures it and a look
  * after that; by another individual; or by words that it was seen wrong, which of a do-not-ride are a lead's. A look that
  * merely finds nothing leaves it as it was [D].
  */
@@ -65,8 +68,8 @@ export function standingFindings(seen: Seen): StandingFinding[] {
     if (look.seq <= since) continue;
     for (const [finding, was] of standing) {
       if (look.found.includes(finding)) continue;
-      const { work, doNotRide } = ruleOf(finding);
-      const cured = curedBetween(changes, [was.seq, look.seq], [work]);
+      const { doNotRide } = ruleOf(finding);
+      const cured = areCuredBetween(changes, [was.seq, look.seq], cureOf(finding, seen.actuation));
       const takenBack = look.takesBack.includes(finding) && !doNotRide;
       if (cured || takenBack) standing.delete(finding);
       else standing.set(finding, { ...was, lesserLook: look.id });

@@ -9,6 +9,8 @@ interface BleedMethodRule {
   flushes: boolean;
   /** A bleed can begin with it. */
   begins: boolean;
+  /** It can be done where all of the fluid is in the caliper, which a cable pulls. */
+  atCaliperAlone: boolean;
   /** What is tried where the lever did not prove good after it [P]. */
   next: StepId;
   /** What it usually takes on its own, with the lever's tests; a shop charges by it [D]. */
@@ -22,6 +24,7 @@ const METHODS = {
     after: [],
     flushes: true,
     begins: true,
+    atCaliperAlone: true,
     next: 'caliper-burp',
     minutes: 25,
   },
@@ -30,6 +33,7 @@ const METHODS = {
     after: [],
     flushes: true,
     begins: true,
+    atCaliperAlone: false,
     next: 'caliper-burp',
     minutes: 20,
   },
@@ -38,6 +42,7 @@ const METHODS = {
     after: [],
     flushes: true,
     begins: true,
+    atCaliperAlone: false,
     next: 'caliper-burp',
     minutes: 25,
   },
@@ -46,6 +51,7 @@ const METHODS = {
     after: [],
     flushes: false,
     begins: true,
+    atCaliperAlone: false,
     next: 'push-up',
     minutes: 12,
   },
@@ -54,6 +60,7 @@ const METHODS = {
     after: [],
     flushes: false,
     begins: false,
+    atCaliperAlone: false,
     next: 'lever-tilt',
     minutes: 30,
   },
@@ -62,6 +69,7 @@ const METHODS = {
     after: ['caliper-burp'],
     flushes: false,
     begins: false,
+    atCaliperAlone: false,
     next: 'push-up',
     minutes: 35,
   },
@@ -87,6 +95,10 @@ export const isBleedMethod = (step: StepId): step is BleedMethod => step in METH
 export const FIRST_BLEEDS = BLEED_METHODS.filter(
   (method): method is FirstBleed => METHODS[method].begins,
 );
+/** How a brake is flushed whose fluid is all in the caliper. */
+export const AT_CALIPER_ALONE = BLEED_METHODS.find(
+  (method): method is FirstBleed => METHODS[method].atCaliperAlone,
+)!;
 /** Those that send fluid through the whole brake. */
 export const FLUSHING: readonly StepId[] = BLEED_METHODS.filter((each) => METHODS[each].flushes);
 /** What only helps once fluid went through the whole brake. */

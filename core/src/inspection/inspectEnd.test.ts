@@ -181,7 +181,7 @@ describe('an end’s inspection', () => {
     expect(
       front({ measured: [sitting('lever', 'rule', { reach: 60, bite: 20, firm: 27, sunk: 32 })] })
         .items[0],
-    ).toMatchObject({ subject: 'lever', doNotRide: true, work: ['reseal'] }));
+    ).toMatchObject({ subject: 'lever', doNotRide: true, work: ['reseal-lever'] }));
 
   it('measures the gaps against the wobble of this very rotor', () => {
     const gaps = sitting('clearance', 'feeler-gauges', {
@@ -295,18 +295,32 @@ describe('a new part', () => {
   });
 });
 
+/** Brakes that differ in what can be found on them. */
+const KINDS = [
+  { actuation: 'hydraulic', banjo: false },
+  { actuation: 'hydraulic', banjo: true },
+  { actuation: 'cable', banjo: false },
+  { actuation: 'cable-pulled-hydraulic', banjo: false },
+] as const;
+
 describe('findings', () => {
   it('each belongs to one area and calls for known work', () => {
     for (const finding of Object.keys(FINDINGS) as Finding[]) {
       expect(AREAS).toContain(ruleOf(finding).area);
-      expect(WORKS).toContain(ruleOf(finding).work);
+      expect(WORKS).toEqual(expect.arrayContaining([...ruleOf(finding).work]));
     }
-    expect(AREAS.flatMap(findingsAt)).toHaveLength(Object.keys(FINDINGS).length);
-    expect(AREAS.filter((area) => findingsAt(area).length === 0)).toEqual([]);
+    const found = KINDS.flatMap((kind) => AREAS.flatMap((area) => findingsAt(area, kind)));
+    expect(new Set(found).size).toBe(Object.keys(FINDINGS).length);
+    for (const kind of KINDS)
+      for (const area of areasOf(kind.actuation)) expect(findingsAt(area, kind)).not.toEqual([]);
   });
 
   it('a crack, any leak and wrong fluid take the bike off the road at once (common practice)', () => {
-    const grave: Finding[] = ['crack', ...findingsAt('leaks'), 'fluid-wrong'];
+    const grave: Finding[] = [
+      'crack',
+      ...KINDS.flatMap((kind) => findingsAt('leaks', kind)),
+      'fluid-wrong',
+    ];
     expect(grave.filter((finding) => !ruleOf(finding).doNotRide)).toEqual([]);
   });
 

@@ -9,7 +9,7 @@ import type { Outlook } from '../forecast/forecast';
 import {
   changedSince,
   changesAt,
-  curedBetween,
+  areCuredBetween,
   type Lapse,
   type ChangedJob,
 } from '../evidence/changes';
@@ -25,10 +25,11 @@ import { PARTS, type End, type Part } from '../ends';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
-import { areasOf, AREAS, ruleOf, type Area, type Finding } from './findings';
+import { USUAL_BRAKE } from '../kit/traits';
+import { areasOf, AREAS, cureOf, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, recommendedBy } from './judge';
 import { isRidgeFelt } from './session';
-import { WORKS, type Work } from './work';
+import { WORKS, worksOn, type Work } from './work';
 
 /** What a job holds that its inspection rests on. */
 export interface InspectedJob extends ChangedJob {
@@ -242,12 +243,17 @@ function itemOfWobble(job: InspectedJob, end: End, base: Standard): Standard['ru
   return { tirMm, doubtMm, proven: word !== 'unproven' && lapsed === null };
 }
 
+/** How the brake at an end is pulled; one nobody identified counts as the usual one. */
+const actuationAt = (job: Pick<InspectedJob, 'identified'>, end: End) =>
+  job.identified[end]?.sheet.body.brake.actuation ?? USUAL_BRAKE.actuation;
+
 /** What was found at an end in one area and nothing has answered. */
 export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFinding[] {
   const kit = kitAt(job, end);
   const standing = standingFindings({
     end,
     area,
+    actuation: actuationAt(job, end),
     looks: job.lookedOver,
     changes: changesAt(job, end),
     individual: isPart(area) && isOnSince(kit[area], job) ? kit[area] : null,
@@ -284,7 +290,11 @@ function wrongFluid(
         look.end === end &&
         look.area === 'fluid' &&
         !look.found.includes(finding) &&
-        curedBetween(changesAt(job, end), [since, look.seq], [ruleOf(finding).work]) !== null,
+        areCuredBetween(
+          changesAt(job, end),
+          [since, look.seq],
+          cureOf(finding, actuationAt(job, end)),
+        ),
     );
     return cured || standing.some((each) => each.finding === finding)
       ? []
@@ -425,10 +435,10 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     ...(lapsed || unmeasured ? ['unproven'] : []),
   ] as Word[];
   const word = worst(words) ?? 'holds';
-  const onCable = job.identified[end]?.sheet.body.brake.actuation === 'cable';
+  const actuation = actuationAt(job, end);
   const work = [
-    ...found.map((finding) => (onCable && ruleOf(finding).workOnCable) || ruleOf(finding).work),
-    ...recommendedBy(judgement),
+    ...found.flatMap((finding) => cureOf(finding, actuation)),
+    ...worksOn(recommendedBy(judgement), actuation),
   ];
   return {
     end,

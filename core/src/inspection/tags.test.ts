@@ -1,3 +1,4 @@
+import { USUAL_BRAKE } from '../kit/traits';
 import type { LookOver } from './inspected';
 import { liftsAdvice, liftsTag, toHang, type LiftingVisit } from './tags';
 
@@ -16,6 +17,7 @@ const tag = {
 const leak = { ...tag, subject: 'leaks', found: ['leak-at-banjo'] } as const;
 const nothing: LiftingVisit = {
   id: 'now',
+  brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
   items: [],
   lookedOver: [],
   measured: [],
@@ -37,7 +39,7 @@ const look = (seq: number, area: LookOver['area']): LookOver => ({
   words: '',
   takesBack: [],
 });
-const remade = { seq: 10, end: 'front', work: 'remake-joint' } as const;
+const remade = { seq: 10, end: 'front', work: 'remake-joint-at-caliper' } as const;
 const rotorOn = { seq: 10, part: 'rotor', end: 'front', jobId: 'now', condition: 'new' } as const;
 const said = (byLead: boolean, seq = 60) =>
   ({ seq, end: 'front', subject: 'rotor', byLead, decision: 'seen-wrong' }) as const;
@@ -93,6 +95,12 @@ describe('a do-not-ride on a bike', () => {
   it('of the visit in hand goes once nothing of it stands any more', () =>
     expect(liftsTag({ ...tag, jobId: 'now' }, nothing)).toBe(true));
 
+  it('one that names no finding is lifted by no look', () => {
+    const takenBack = { ...tag, subject: 'leaks', found: [] } as const;
+    const seen = { ...nothing, repaired: [remade], lookedOver: [look(11, 'leaks')] };
+    expect(liftsTag(takenBack, seen)).toBe(false);
+  });
+
   it('found of a container afterwards, it goes by what came after that alone', () => {
     const fluid = {
       ...tag,
@@ -101,12 +109,22 @@ describe('a do-not-ride on a bike', () => {
       jobId: 'now',
       foundAfter: 50,
     } as const;
-    const resealed = (seq: number) => ({ seq, end: 'front', work: 'reseal' }) as const;
+    // Every seal that met it: caliper and lever.
+    const resealed = (seq: number) =>
+      (['reseal-caliper', 'reseal-lever'] as const).map(
+        (work) => ({ seq, end: 'front', work }) as const,
+      );
     expect(liftsTag(fluid, nothing)).toBe(false);
     expect(liftsTag(fluid, { ...nothing, lookedOver: [look(52, 'fluid')] })).toBe(false);
-    const early = { ...nothing, repaired: [resealed(49)], lookedOver: [look(52, 'fluid')] };
+    const early = { ...nothing, repaired: resealed(49), lookedOver: [look(52, 'fluid')] };
     expect(liftsTag(fluid, early)).toBe(false);
-    const late = { ...nothing, repaired: [resealed(51)], lookedOver: [look(52, 'fluid')] };
+    const half = {
+      ...nothing,
+      repaired: resealed(51).slice(1),
+      lookedOver: [look(52, 'fluid')],
+    };
+    expect(liftsTag(fluid, half)).toBe(false);
+    const late = { ...nothing, repaired: resealed(51), lookedOver: [look(52, 'fluid')] };
     expect(liftsTag(fluid, late)).toBe(true);
   });
 });

@@ -1,10 +1,11 @@
 import type { LookOver, Subject } from './inspected';
 import { SYSTEM } from '../evidence/touch';
-import { changesAt, curedBetween, type ChangedJob } from '../evidence/changes';
+import { areCuredBetween, changesAt, type ChangedJob } from '../evidence/changes';
 import type { SaidWrong } from '../evidence/findings';
 import { RENEWED_BY } from '../evidence/lapse';
 import type { End } from '../ends';
-import { ruleOf, type Area, type Finding } from './findings';
+import type { BrakeKind } from '../kit/traits';
+import { cureOf, type Area, type Finding } from './findings';
 import type { InspectionItem } from './inspectEnd';
 
 /** A do-not-ride, or what the customer would not have replaced, that hangs on a bike. */
@@ -31,6 +32,7 @@ export function toHang<Item extends Pick<InspectionItem, 'end' | 'subject' | 'do
 
 /** What of a visit can lift a tag. */
 export interface LiftingVisit extends ChangedJob {
+  brakes: Readonly<Record<End, BrakeKind>>;
   items: readonly Pick<InspectionItem, 'end' | 'subject' | 'doNotRide' | 'judgement' | 'word'>[];
   lookedOver: readonly LookOver[];
   measured: readonly { id: string; seq: number; end: End; part: string }[];
@@ -53,13 +55,16 @@ export function liftsTag(tag: HangingTag, visit: LiftingVisit): boolean {
     return true;
   if (saidWrong(tag, visit)) return true;
   if (subject === 'lever') return leverMended(visit, end);
-  const works = tag.found.map((finding) => ruleOf(finding).work);
+  // Work that cures a finding on one kind of brake is not asked of another: the bike may have another brake by now.
   return visit.lookedOver.some(
     (look) =>
       look.end === end &&
       look.area === subject &&
       look.seq > since &&
-      curedBetween(changes, [since, look.seq], works) !== null,
+      tag.found.length > 0 &&
+      tag.found.every((finding) =>
+        areCuredBetween(changes, [since, look.seq], cureOf(finding, visit.brakes[end].actuation)),
+      ),
   );
 }
 

@@ -1,11 +1,14 @@
+import type { Actuation } from '../kit/actuation';
 import type { Touch } from '../evidence/touch';
 import type { Hold } from '../procedure/hold';
 
 interface WorkRule {
   /** What it touches, where it is recorded by its name and not step by step. */
   touches: readonly Touch[];
-  /** What it loosens or puts on, and what is proven to be tight afterwards. Of a joint nobody names, both. */
+  /** What it loosens or puts on, and what is proven to be tight afterwards. */
   loosens: readonly Hold[];
+  /** What takes its place on a brake that has no such thing. */
+  instead?: Partial<Record<Actuation, string>>;
   /**
    * It has a proof or an answer of its own, so that nobody's word that it was done is enough: a bolt is tight by its torque, and
    * what a maker was asked is not yet put right [D].
@@ -21,22 +24,44 @@ const RULES = {
   'replace-pads': { touches: ['pads'], loosens: [] },
   decontaminate: { touches: ['pad-face', 'rotor-face'], loosens: [] },
   'clean-and-bed-in': { touches: ['rotor-face'], loosens: [] },
+  'strip-track': { touches: ['rotor-face'], loosens: [] },
   'fit-spring-or-clip': { touches: [], loosens: [] },
   'straighten-fins': { touches: [], loosens: [] },
   'reset-pads': { touches: ['pistons'], loosens: [] },
-  'service-pistons': { touches: ['pistons'], loosens: [] },
+  'service-pistons': { touches: ['pistons'], loosens: [], instead: { cable: 'set-up-cable' } },
   'clean-caliper': { touches: [], loosens: [] },
   'replace-caliper': {
     touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
     loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable'],
   },
-  reseal: {
-    touches: ['caliper', 'opened-at-lever', 'opened-at-caliper', 'fluid', 'pistons'],
+  /** Drained, apart, every seal new, put together wet with its own fluid; where the sheet allows none, another caliper. */
+  'reseal-caliper': {
+    touches: ['caliper', 'opened-at-caliper', 'fluid', 'pistons'],
     loosens: ['caliper', 'hose-at-caliper'],
   },
-  'remake-joint': { touches: ['joint', 'fluid'], loosens: ['hose-at-lever', 'hose-at-caliper'] },
-  'full-bleed': { touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'], loosens: [] },
-  'lever-top-up': { touches: ['opened-at-lever', 'fluid'], loosens: [] },
+  'reseal-lever': {
+    touches: ['lever-off', 'opened-at-lever', 'fluid'],
+    loosens: ['lever', 'hose-at-lever'],
+    instead: { cable: 'replace-cable', 'cable-pulled-hydraulic': 'reseal-caliper' },
+  },
+  'remake-joint-at-lever': {
+    touches: ['joint', 'opened-at-lever', 'fluid'],
+    loosens: ['hose-at-lever'],
+  },
+  'remake-joint-at-caliper': {
+    touches: ['joint', 'opened-at-caliper', 'fluid'],
+    loosens: ['hose-at-caliper'],
+  },
+  'full-bleed': {
+    touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
+    loosens: [],
+    instead: { cable: 'replace-cable' },
+  },
+  'lever-top-up': {
+    touches: ['opened-at-lever', 'fluid'],
+    loosens: [],
+    instead: { cable: 'set-up-cable', 'cable-pulled-hydraulic': 'full-bleed' },
+  },
   'replace-hose': {
     touches: ['hose', 'joint', 'fluid'],
     loosens: ['hose-at-lever', 'hose-at-caliper'],
@@ -44,6 +69,7 @@ const RULES = {
   'shorten-hose': { touches: ['hose', 'joint', 'fluid'], loosens: ['hose-at-lever'] },
   'reroute-hose': { touches: ['hose'], loosens: [] },
   'replace-cable': { touches: ['cable'], loosens: ['cable'] },
+  'set-up-cable': { touches: ['cable', 'pistons'], loosens: [] },
   'replace-lever': {
     touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
     loosens: ['lever', 'hose-at-lever', 'cable'],
@@ -61,6 +87,12 @@ export const WORKS = Object.keys(RULES) as Work[];
 
 export function workRule(work: Work): WorkRule {
   return RULES[work];
+}
+
+/** Work as it is done on a brake of this kind, each once. */
+export function worksOn(works: readonly Work[], actuation: Actuation): Work[] {
+  const done = works.map((work) => (workRule(work).instead?.[actuation] ?? work) as Work);
+  return WORKS.filter((work) => done.includes(work));
 }
 
 /** Work that is told in words where no step of the plan and no torque says it. */

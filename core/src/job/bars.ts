@@ -5,6 +5,7 @@ import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
 import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
 import { type Touch, SYSTEM } from '../evidence/touch';
+import { unsweptAt } from '../evidence/sweep';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
   inspectEnd,
@@ -15,7 +16,7 @@ import {
 import { openEnds } from '../plan/visit';
 import { signOffBars, type Bar } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
-import type { Facts, Job } from './job';
+import type { Facts, Job, Tested } from './job';
 import { checksAt, visitOf, workedAt } from './visit';
 
 type Judged = Omit<Job, 'bars'>;
@@ -29,9 +30,9 @@ export function inspectedItems(job: InspectedJob): InspectionItem[] {
 export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
   const items = inspectedItems(job);
   return signOffBars({
-    leverSideConfirmed: job.frontLever !== null && provenTest(job, 'lever-side') === 'passed',
+    leverSideConfirmed: job.frontLever !== null && provenLeverSide(job) === 'passed',
     motor: job.bike.motor,
-    cutOff: provenTest(job, 'cut-off'),
+    cutOff: { front: provenCutOff(job, 'front'), rear: provenCutOff(job, 'rear') },
     inspected: items.map((item) => {
       const { end, subject, word, doNotRide, found } = item;
       return {
@@ -63,6 +64,10 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
       const untested = last !== undefined && !standTestedSince(job, end, last.seq);
       return untested || standTest(job, end)?.outcome === 'failed';
     }),
+    unswept: ENDS.flatMap((end) => {
+      const why = unsweptAt(job, end);
+      return why ? [{ end, why }] : [];
+    }),
     sheetsRevised: ENDS.filter((end) => isSheetRevised(job, end)),
     refusedBefore: job.againstAdvice.filter(
       ({ end, subject }) => standingDecision(job, end, subject) === null,
@@ -85,21 +90,25 @@ function standingDecision(job: Judged, end: End, subject: InspectionItem['subjec
   return made === 'accepted-unproven' || made === 'customer-refused' ? made : null;
 }
 
-const PROOF_LAPSES: Readonly<Record<'lever-side' | 'cut-off', readonly Touch[]>> = {
-  'lever-side': LEVER_SIDE_LAPSES,
-  'cut-off': CUT_OFF_LAPSES,
-};
+type TestedJob = ChangedJob & Pick<Facts, 'tested' | 'decided'>;
 
-/** What a test of the whole bike came to; null while nobody made it, or where something was changed since. */
-function provenTest(
-  job: ChangedJob & Pick<Facts, 'tested' | 'decided'>,
-  test: 'lever-side' | 'cut-off',
+/** Whether a lever was seen to cut the motor; null while nobody tried, or where something of it was changed since. */
+export const provenCutOff = (job: TestedJob, end: End): Outcome | null =>
+  unlapsed(job, standingTest(job, 'cut-off', end), [end], CUT_OFF_LAPSES);
+
+/** What asking the rider for the levers' sides came to. */
+const provenLeverSide = (job: TestedJob): Outcome | null =>
+  unlapsed(job, standingTest(job, 'lever-side'), ENDS, LEVER_SIDE_LAPSES);
+
+/** A no stands; a yes until something was changed that it rests on. */
+function unlapsed(
+  job: TestedJob,
+  last: Pick<Tested, 'seq' | 'outcome'> | null,
+  ends: readonly End[],
+  lapses: readonly Touch[],
 ): Outcome | null {
-  const last = standingTest(job, test);
   if (!last || last.outcome === 'failed') return last?.outcome ?? null;
-  const lapsed = ENDS.some((end) =>
-    changedSince(changesAt(job, end), last.seq, PROOF_LAPSES[test]),
-  );
+  const lapsed = ends.some((end) => changedSince(changesAt(job, end), last.seq, lapses));
   return lapsed ? null : last.outcome;
 }
 
@@ -107,7 +116,7 @@ function provenTest(
  * Whether a system was opened on this visit, plan or no plan, and no number of its lever was taken since. Where fluid was put
  * in or bled there is a system, whatever sheet the brake goes by now.
  */
-function leverUntestedAt(job: Judged, end: End): boolean {
+export function leverUntestedAt(job: Judged, end: End): boolean {
   const opened = changedSince(changesAt(job, end), 0, SYSTEM);
   const wet = [...job.filled, ...job.bled].some((each) => each.end === end);
   const cable = job.identified[end]?.sheet.body.brake.actuation === 'cable';

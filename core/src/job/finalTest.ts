@@ -4,7 +4,7 @@ import { fault, type EntryBase, type Kind } from './entry';
 
 export const TESTS = ['lever-side', 'lever-feel', 'cut-off', 'stand'] as const;
 
-/** A test of the final check. `end` names the brake whose lever was felt, or that was tried on the stand; null for the whole bike. */
+/** A test of the final check. `end` names the brake whose lever was felt or cut the motor, or that was tried on the stand; null for the whole bike. */
 export interface TestEntry extends EntryBase {
   kind: 'test';
   test: (typeof TESTS)[number];
@@ -18,7 +18,7 @@ export const test: Kind<TestEntry> = {
   kind: 'test',
   whose: 'bench',
   fault: (_job, entry) =>
-    (entry.test === 'lever-feel' || entry.test === 'stand') === (entry.end !== null)
+    (entry.test !== 'lever-side') === (entry.end !== null)
       ? null
       : fault('invalid-input', 'end', 'wrong-end'),
   add: (facts, { kind: _kind, ...tested }, _known, { seq, by }) => ({

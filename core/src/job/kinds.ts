@@ -20,6 +20,7 @@ import { passMark } from './passMark';
 import { photo } from './photo';
 import { planChoice } from './planChoice';
 import { planStep } from './planStep';
+import { radial } from './radial';
 import { repair } from './repair';
 import { reading } from './reading';
 import { takenBack } from './takenBack';
@@ -50,6 +51,7 @@ export const SENT = {
   deviation,
   'bedding-pull': beddingPull,
   witness,
+  radial,
   'customer-answer': customerAnswer,
   'part-brought': partBrought,
   'taken-back': takenBack,

@@ -1,4 +1,4 @@
-import { visitOf } from '@hold-fast/core/job/visit';
+import { brakesOf, visitOf } from './visit';
 import { ENDS, type End } from '../ends';
 import { doneWith, planAt } from '../plan/visit';
 import type { FirstBleed } from '../fluid/bleedMethods';
@@ -34,7 +34,11 @@ export const planChoice: Kind<PlanChoiceEntry> = {
     );
     if (early) return fault('invalid-input', 'again', 'not-done-yet');
     const again = entry.again.map((each) => ({ ...each, after: visit.steps.length }));
-    const after = { ...visit, chosen: { procedures, bleed }, again: [...visit.again, ...again] };
+    const after = {
+      ...visit,
+      chosen: { procedures, bleed, brakes: brakesOf(job) },
+      again: [...visit.again, ...again],
+    };
     return planAt(after) === null ? fault('invalid-input', 'procedures', 'no-plan') : null;
   },
   add: (facts, { kind: _kind, ...choice }, _known, { seq, by }) => ({

@@ -1,8 +1,14 @@
-import { visitOf } from './visit';
-import type { End } from '../ends';
-import { backFault, doFault, skipFault } from '../plan/visit';
-import { stepRule, type StepId } from '../procedure/steps';
+import { changedSince, changesAt } from '../evidence/changes';
+import { ENDS, type End } from '../ends';
+import { standingSitting } from '../inspection/inspectEnd';
+import { measurandRule } from '../measurand/measurands';
+import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';
+import { stepRule, type StepId, type StepNumber } from '../procedure/steps';
 import { isNotRidden } from '../evidence/notRidden';
+import { leverUntestedAt, provenCutOff } from './bars';
+import type { Job } from './job';
+import { toldOf } from './told';
+import { visitOf } from './visit';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** A step of the plan done, or left out with a reason; or the last one that stands taken back, after a slip of the hand. */
@@ -17,13 +23,57 @@ export interface PlanStepEntry extends EntryBase {
   after: string | null;
 }
 
-/** Steps that put a rider's weight or speed on the brake. */
-const isTried = (step: StepId) =>
-  (stepRule(step).acts ?? []).some(
-    (act) => act === 'stand-test' || act === 'rides' || act === 'one-ride',
-  );
+/** Why a step is not done now, by the plan and by everything recorded on the job. */
+export type StepRefusal =
+  | StepFault
+  | { code: 'do-not-ride' }
+  /** The number it asks for was not taken, or not after the work. */
+  | { code: 'number-missing'; number: StepNumber }
+  /** The system was opened, and no number of its lever was taken since. */
+  | { code: 'lever-untested'; end: End }
+  /** Nobody saw this lever cut the motor. */
+  | { code: 'cut-off-untested'; end: End };
 
-const FAULTS = { done: doFault, skipped: skipFault, 'taken-back': backFault } as const;
+/**
+ * Why a step may not be said to be done, or null: what the plan says first; then no ride and no stand test under a do-not-ride or
+ * with a lever that nobody tested, and each lever's cut-off before the ride; and what asks for a number is done by that number,
+ * taken after the work [P].
+ */
+export function doRefusal(
+  job: Omit<Job, 'bars'>,
+  step: StepId | 'wash-hands',
+  end: End | null,
+): StepRefusal | null {
+  const found = doFault(visitOf(job), step, end);
+  if (found || step === 'wash-hands' || end === null) return found;
+  const { acts = [], numbers = [] } = stepRule(step);
+  const number = numbers.find((each) => !isTaken(job, end, step, each));
+  if (number) return { code: 'number-missing', number };
+  const rides = acts.includes('rides');
+  if (!rides && !acts.includes('stand-test') && !acts.includes('one-ride')) return null;
+  if (isNotRidden(job)) return { code: 'do-not-ride' };
+  const untested = (rides ? ENDS : [end]).find((each) => leverUntestedAt(job, each));
+  if (untested) return { code: 'lever-untested', end: untested };
+  const uncut =
+    rides && job.bike.motor ? ENDS.find((each) => provenCutOff(job, each) !== 'passed') : undefined;
+  return uncut ? { code: 'cut-off-untested', end: uncut } : null;
+}
+
+/** Whether a number that a step asks for stands: taken at this visit, and nothing has changed since. */
+function isTaken(job: Omit<Job, 'bars'>, end: End, step: StepId, number: StepNumber): boolean {
+  const changes = changesAt(job, end);
+  if (number === 'radial') {
+    const last = toldOf(job, 'radial', end).at(-1);
+    return last !== undefined && !changedSince(changes, last.seq, ['mount', 'rotor']);
+  }
+  const { lapses } = measurandRule(number);
+  const sitting = standingSitting(job, end, number);
+  // What nobody abraded need not be measured again.
+  if (step === 'measure-after-cleaning' && !changedSince(changes, 0, lapses)) return true;
+  return sitting !== null && !changedSince(changes, sitting.seq, lapses);
+}
+
+const FAULTS = { skipped: skipFault, 'taken-back': backFault } as const;
 
 export const planStep: Kind<PlanStepEntry> = {
   kind: 'plan-step',
@@ -31,10 +81,9 @@ export const planStep: Kind<PlanStepEntry> = {
   fault: (job, { step, end, outcome, reason, after }) => {
     if ((job.stepped.at(-1)?.id ?? null) !== after)
       return fault('step-overtaken', null, 'overtaken');
-    const found = FAULTS[outcome](visitOf(job), step, end);
+    const found =
+      outcome === 'done' ? doRefusal(job, step, end) : FAULTS[outcome](visitOf(job), step, end);
     if (found) return fault('step-refused', null, found.code, { ...found });
-    if (outcome === 'done' && step !== 'wash-hands' && isTried(step) && isNotRidden(job))
-      return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
     return outcome === 'skipped' && reason === '' ? fault('step-refused', 'reason', 'empty') : null;
   },
   add: (facts, { kind: _kind, ...stepped }, _known, { seq, by }) => ({

@@ -5,7 +5,7 @@ import type { Json } from '../seal/canonical';
 import type { Job } from './job';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/7';
+export const RECORD_FORMAT = 'hold-fast/job-record/8';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {

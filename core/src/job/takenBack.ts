@@ -1,3 +1,5 @@
+import { isRadialWithin } from '../mount/radial';
+import type { Told } from './told';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** Takes back something told by a slip of the hand; both stay in the record. */
@@ -6,6 +8,11 @@ export interface TakenBackEntry extends EntryBase {
   of: string;
 }
 
+const isSeenWrong = (told: Told): boolean =>
+  (told.kind === 'ticked' && told.outcome === 'failed') ||
+  (told.kind === 'witness' && told.ring === 'off-the-edge') ||
+  (told.kind === 'radial' && !isRadialWithin(told.eMm));
+
 export const takenBack: Kind<TakenBackEntry> = {
   kind: 'taken-back',
   whose: 'bench',
@@ -13,9 +20,7 @@ export const takenBack: Kind<TakenBackEntry> = {
     const told = job.told.find(({ id }) => id === of);
     if (!told) return fault('invalid-input', 'of', 'unknown');
     // What was seen not in order is put in order, and not unsaid.
-    return told.kind === 'ticked' && told.outcome === 'failed'
-      ? fault('invalid-input', 'of', 'failed-check')
-      : null;
+    return isSeenWrong(told) ? fault('invalid-input', 'of', 'failed-check') : null;
   },
   add: (facts, { of, at }, _known, { by }) => ({
     ...facts,

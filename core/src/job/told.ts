@@ -6,6 +6,7 @@ import type { DeviationEntry } from './deviation';
 import type { EntryBase, Kind } from './entry';
 import type { By } from './job';
 import type { PartBroughtEntry } from './partBrought';
+import type { RadialEntry } from './radial';
 import type { TickedEntry } from './ticked';
 import type { WitnessEntry } from './witness';
 
@@ -16,6 +17,7 @@ export type ToldEntry =
   | DeviationEntry
   | BeddingPullEntry
   | WitnessEntry
+  | RadialEntry
   | CustomerAnswerEntry
   | PartBroughtEntry;
 export type ToldKind = ToldEntry['kind'];

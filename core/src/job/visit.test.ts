@@ -30,7 +30,14 @@ const step = (seq: number, name: Stepped['step'], change: Partial<Stepped> = {})
   ...change,
 });
 const job = (change: Partial<Job>) =>
-  ({ planned: [], stepped: [], taken: [], told: [], ...change }) as unknown as Job;
+  ({
+    identified: { front: null, rear: null },
+    planned: [],
+    stepped: [],
+    taken: [],
+    told: [],
+    ...change,
+  }) as unknown as Job;
 
 describe('a job as core looks at it', () => {
   it('goes by the last choice, and by the steps that were not taken back', () => {

@@ -4,6 +4,7 @@ import type { End } from '../ends';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
 import { provesBled } from '../lever/lever';
+import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { quoteLines, type Answered } from '../plan/quote';
 import type { Visit } from '../plan/visit';
 
@@ -18,11 +19,19 @@ import type { Job } from './job';
 import { toldOf } from './told';
 
 /** A job's plan and how far it has come, as core looks at it: the last choice stands. */
-export function visitOf(job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told'>): Visit {
+export function visitOf(
+  job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told' | 'identified'>,
+): Visit {
   const last = job.planned.at(-1);
   const standing = standingSteps(job);
   return {
-    chosen: last ? { procedures: last.procedures, bleed: last.bleed } : null,
+    chosen: last
+      ? {
+          procedures: last.procedures,
+          bleed: last.bleed,
+          brakes: brakesOf(job),
+        }
+      : null,
     steps: standing.map(({ step, end, outcome }) => ({ step, end, outcome })),
     again: job.planned.flatMap(({ again, seq }) => {
       const after = standing.filter((step) => step.seq < seq).length;
@@ -47,6 +56,15 @@ export function standingSteps({ stepped }: Pick<Job, 'stepped'>): Standing[] {
   return standing;
 }
 
+/** What kind of brake each end has; one nobody identified counts as the usual one. */
+export function brakesOf({ identified }: Pick<Job, 'identified'>): Record<End, BrakeKind> {
+  const kindAt = (end: End): BrakeKind => {
+    const sheet = identified[end]?.sheet.body;
+    return sheet ? { actuation: sheet.brake.actuation, banjo: isBanjo(sheet.torque) } : USUAL_BRAKE;
+  };
+  return { front: kindAt('front'), rear: kindAt('rear') };
+}
+
 /** What of a brake says which fasteners and closures it has; a brake nobody identified counts as the usual one. */
 export function brakeAt(
   { identified, bike }: Pick<Job, 'identified' | 'bike'>,
@@ -54,10 +72,9 @@ export function brakeAt(
 ): CheckedBrake {
   const sheet = identified[end]?.sheet.body;
   return {
-    actuation: sheet?.brake.actuation ?? 'hydraulic',
+    ...brakesOf({ identified })[end],
     mount: sheet?.brake.mount ?? 'post',
     hold: sheet?.rotor.hold ?? 'six-bolt',
-    banjo: isBanjo(sheet?.torque ?? []),
     motor: bike.motor,
   };
 }

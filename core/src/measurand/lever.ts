@@ -58,7 +58,7 @@ function forLever({ signs, air }: LeverVerdict): Work[] {
   return signs.flatMap(({ code }): Work[] => {
     switch (code) {
       case 'sinks':
-        return ['reseal'];
+        return ['reseal-lever'];
       case 'soft':
         return [air?.readOut === 'full-bleed' ? 'full-bleed' : 'lever-top-up'];
       case 'firms-when-pumped':

@@ -1,9 +1,12 @@
+import { isBleedMethod } from '../fluid/bleedMethods';
+import { isFor, type BrakeKind } from '../kit/traits';
 import { STAGES, STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { ONE_RIDE } from './price';
-import { READY, RIDEABLE, unmet, type BrakeState, type Wanted } from './state';
+import { isJustCentred, READY, RIDEABLE, unmet, type BrakeState, type Wanted } from './state';
 
 /** One end's work: what it starts from, what was done there, and what is to be done. */
 export interface BrakeTask {
+  brake: BrakeKind;
   start: BrakeState;
   work: readonly StepId[];
   done: readonly StepId[];
@@ -24,6 +27,8 @@ export interface BrakeGraph {
   finished: boolean[];
   /** Whole, tight and firm: the bike may be ridden as far as this end goes. */
   rideable: boolean[];
+  /** Just centred: nothing else of the bike is turned to before its bolts. */
+  centred: boolean[];
   standTested: boolean[];
   /** Rides still wanted that may serve both ends, as bits by {@link ONE_RIDE}. */
   rides: number[];
@@ -36,7 +41,7 @@ const MOST_STATES = 20_000;
  * Explores one brake on its own: its work in the order of the table, and before each piece the set-ups that it wants.
  * @throws RangeError when there are more than 20,000 states
  */
-export function brakeGraph({ start, work, done, until = READY }: BrakeTask): BrakeGraph {
+export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTask): BrakeGraph {
   const open = joinedFirst(start, inOrder(work.filter((id) => !done.includes(id))));
   const names = Object.keys(start) as (keyof BrakeState)[];
   const keyOf = (state: BrakeState, worked: number) =>
@@ -51,9 +56,12 @@ export function brakeGraph({ start, work, done, until = READY }: BrakeTask): Bra
     const state = states[at]!;
     const next = open[worked[at]!] ?? null;
     const found: Move[] = [];
+    const centred = isJustCentred(state);
+    const waiting = waitingSetUps(open.slice(worked[at]!));
     const consider = (step: StepId, count: number) => {
-      const { needs, sets } = stepRule(step);
-      if (unmet(state, needs)) return;
+      const { needs, sets, on } = stepRule(step);
+      if (unmet(state, needs) || !isFor(on, brake)) return;
+      if (centred && step !== 'torque-caliper') return;
       // What a set-up would set is set already: it changes nothing.
       if (count === worked[at] && unmet(state, sets) === null) return;
       const after = { ...state, ...sets };
@@ -67,7 +75,8 @@ export function brakeGraph({ start, work, done, until = READY }: BrakeTask): Bra
       }
       found.push({ step, to });
     };
-    for (const step of setUpsBefore(next, until)) consider(step, worked[at]!);
+    for (const step of setUpsBefore(next, until))
+      if (!waiting.includes(step)) consider(step, worked[at]!);
     if (next !== null) consider(next, worked[at]! + 1);
     moves.push(found);
   }
@@ -79,10 +88,15 @@ export function brakeGraph({ start, work, done, until = READY }: BrakeTask): Bra
     moves,
     finished,
     rideable: states.map((state) => unmet(state, RIDEABLE) === null),
+    centred: states.map(isJustCentred),
     standTested: states.map((state) => state.standTested),
     rides: worked.map((count) => ridesIn(open.slice(count))),
   };
 }
+
+/** Set-ups that wait for work which is still to be done. */
+const waitingSetUps = (open: readonly StepId[]): readonly StepId[] =>
+  open.flatMap((id) => stepRule(id).ahead ?? []);
 
 const ridesIn = (steps: readonly StepId[]) =>
   ONE_RIDE.reduce((bits, ride, i) => bits | (steps.includes(ride) ? 1 << i : 0), 0);
@@ -90,26 +104,13 @@ const ridesIn = (steps: readonly StepId[]) =>
 /** A joint that stands open is closed, with all work on joints, before anything else that was found since: no lever is pulled over it. */
 function joinedFirst(start: BrakeState, open: readonly StepId[]): StepId[] {
   if (start.hoseAtLever === 'joined' && start.hoseAtCaliper === 'joined') return [...open];
-  const joins = (id: StepId) => JOINS.includes(id);
-  return [...open.filter(joins), ...open.filter((id) => !joins(id))];
+  return [...open.filter(isOfJoints), ...open.filter((id) => !isOfJoints(id))];
 }
-const JOINS: readonly StepId[] = [
-  'new-brake-on',
-  'open-at-lever',
-  'open-at-caliper',
-  'new-caliper-on',
-  'route-new-hose',
-  'bench-olive',
-  'join-off-frame',
-  'route-inside',
-  'cut-hose',
-  'new-barb',
-  'new-olive',
-  'join-at-caliper',
-  'lever-off-bar',
-  'join-at-lever',
-  'lever-on-bar',
-];
+/** Work on hose and joints: all of the fluid's stage but the bleeds. */
+function isOfJoints(id: StepId): boolean {
+  const rule = stepRule(id);
+  return rule.kind === 'work' && rule.stage === 'fluid' && !isBleedMethod(id);
+}
 
 function inOrder(steps: readonly StepId[]): StepId[] {
   return [...steps].sort((a, b) => STEP_IDS.indexOf(a) - STEP_IDS.indexOf(b));

@@ -5,6 +5,9 @@ import {
   type NewPart,
   type Tool,
 } from '../procedure/steps';
+import type { Family } from '../fluid/families';
+import type { BrakeKind } from '../kit/traits';
+import { cautionsOf } from '../procedure/cautions';
 import type { PlannedStep } from './planner';
 import { needsTool } from './price';
 import type { End } from '../ends';
@@ -17,8 +20,14 @@ export interface LayOut {
   cautions: Caution[];
 }
 
-/** Everything these steps take, each once, in the order it is first wanted; new parts by the end they go to. */
-export function layOut(steps: readonly PlannedStep[]): LayOut {
+/**
+ * Everything these steps take, each once, in the order it is first wanted; new parts by the end they go to.
+ * @param brakes what decides which cautions apply; the family of the fluid is null where nobody knows it
+ */
+export function layOut(
+  steps: readonly PlannedStep[],
+  brakes: Readonly<Record<End, { kind: BrakeKind; family: Family | null }>>,
+): LayOut {
   const tools = new Set<Tool>();
   const consumables = new Set<Consumable>();
   const cautions = new Set<Caution>();
@@ -28,7 +37,8 @@ export function layOut(steps: readonly PlannedStep[]): LayOut {
     const rule = stepRule(each.step);
     if (needsTool(rule.tool)) tools.add(rule.tool);
     for (const item of rule.consumables ?? []) consumables.add(item);
-    for (const caution of rule.cautions ?? []) cautions.add(caution);
+    const { kind, family } = brakes[each.end];
+    for (const caution of cautionsOf(each.step, kind, family)) cautions.add(caution);
     for (const part of rule.parts ?? []) parts.push({ part, end: each.end });
   }
   return { tools: [...tools], consumables: [...consumables], parts, cautions: [...cautions] };

@@ -10,6 +10,7 @@ import {
 import { ruleBroken } from '../procedure/benchRules';
 import { ENDS, type End } from '../ends';
 import { STAGES, STEP_IDS, stepRule, STEPS, type StepId } from '../procedure/steps';
+import { isFor, USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { brakeGraph } from './brakeGraph';
 import { benchAfter, leftBy, planBike, priced, type DoneStep, type Plan } from './planner';
 import { FRESH_BENCH, takes, turnTo, CHANGE_OVERS, type Bench } from './price';
@@ -17,9 +18,11 @@ import { READY, RIDEABLE, unmet, WHOLE, type BrakeState } from './state';
 import { naivePlan, PROVES, taskOf, type Chosen } from './task';
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
+const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE };
 const chosen = (front: ProcedureId[], rear: ProcedureId[] = []): Chosen => ({
   procedures: { front, rear },
   bleed: PUSH_UP,
+  brakes: HYDRAULICS,
 });
 const planned = (choice: Chosen, done: DoneStep[] = []) =>
   planBike(taskOf(choice, stood(done)), benchAfter(done));
@@ -28,33 +31,48 @@ const stood = (steps: readonly DoneStep[]) =>
 const ids = (plan: Plan | null) =>
   plan!.steps.map(({ step, end }) => (end ? `${end} ${step}` : step));
 
+const BRAKES: readonly BrakeKind[] = [
+  USUAL_BRAKE,
+  { actuation: 'hydraulic', banjo: true },
+  { actuation: 'cable', banjo: false },
+  { actuation: 'cable-pulled-hydraulic', banjo: false },
+];
+
 /** Procedures that one visit to one brake can bring together; those that end each other are drawn one at a time. */
 const ALONE: ProcedureId[][] = [
   ['fit-hydraulic', 'cable-to-hydraulic'],
-  ['change-caliper', 'renew-hose', 'renew-hose-inside', 'shorten-hose', 'remake-joint'],
+  ['change-caliper', 'renew-hose', 'renew-hose-inside', 'shorten-hose'],
+  ['change-caliper', 'reseal-caliper', 'remake-at-caliper'],
+  ['change-lever', 'reseal-lever', 'remake-at-lever'],
   ['bleed-push-up', 'bleed-gravity', 'bleed-burp', 'bleed-tilt', 'bleed-two-syringes', 'top-up'],
   ['change-rotor', 'refit-rotor', 'go-up-a-size'],
 ];
 const WHOLE_BRAKE = ALONE[0]!;
+/** Done at both ends or not at all. */
+const BOTH_ENDS: readonly ProcedureId[] = ['swap-sides'];
 const HYDRAULIC = PROCEDURE_IDS.filter(
-  (id) => suitsBrake(id, 'hydraulic') && !WHOLE_BRAKE.includes(id),
+  (id) => suitsBrake(id, 'hydraulic') && !WHOLE_BRAKE.includes(id) && !BOTH_ENDS.includes(id),
 );
 const choiceAtOneEnd = fc
   .subarray(HYDRAULIC, { maxLength: 5 })
   .filter((ids) => ALONE.every((group) => ids.filter((id) => group.includes(id)).length <= 1));
+
+const isAheadOf = (work: StepId, setUp: StepId) =>
+  ((stepRule(work).ahead ?? []) as readonly StepId[]).includes(setUp);
 
 /** Walks a plan by the steps' own effects, and holds every step against its needs and against the rules. */
 function faultsOf(
   choice: Chosen,
   steps: readonly DoneStep[],
   done: readonly DoneStep[] = [],
+  merged = true,
 ): string[] {
   const faults: string[] = [];
   const task = taskOf(choice, stood(done));
   const states: Partial<Record<End, BrakeState>> = {};
   for (const end of ENDS) if (task[end]) states[end] = task[end].start;
   let bench: Bench = benchAfter(done);
-  for (const { step, end } of steps) {
+  for (const [at, { step, end }] of steps.entries()) {
     if (step === 'wash-hands' || end === null) {
       bench = { ...bench, hands: 'clean' };
       continue;
@@ -65,6 +83,17 @@ function faultsOf(
     if (missing) faults.push(`${end} ${step} needs ${missing}`);
     if (hands === 'clean' && bench.hands !== 'clean')
       faults.push(`${end} ${step} with ${bench.hands} hands`);
+    if (!isFor(stepRule(step).on, task[end]!.brake)) faults.push(`${end} has no ${step}`);
+    const next = steps[at + 1];
+    if (step === 'align' && !(next?.step === 'torque-caliper' && next.end === end))
+      faults.push(`${end} is centred and its bolts do not follow at once`);
+    const ahead = steps.slice(at + 1).filter((each) => each.end === end);
+    if (merged && ahead.some((each) => each.step !== 'wash-hands' && isAheadOf(each.step, step)))
+      faults.push(`${end} ${step} before the work it waits for`);
+    const { otherEnd } = stepRule(step);
+    const there = states[end === 'front' ? 'rear' : 'front'];
+    if (otherEnd && (!there || unmet(there, otherEnd)))
+      faults.push(`${end} ${step} with the other end not open`);
     const after = { ...before, ...sets };
     const rule = ruleBroken({ step, before, after, hands: bench.hands });
     if (rule) faults.push(`${end} ${step} breaks rule ${rule}`);
@@ -108,28 +137,38 @@ describe('the procedures as data', () => {
   });
 
   it('leave no step unused, and every set-up is one that some plan needs', () => {
-    const used = new Set<StepId>(PROCEDURE_IDS.flatMap((id) => workFor([id], 'push-up')));
+    const used = new Set<StepId>(
+      BRAKES.flatMap((brake) => PROCEDURE_IDS.flatMap((id) => workFor([id], 'push-up', brake))),
+    );
     const works = STEP_IDS.filter((id) => STEPS[id].kind === 'work');
     expect(works.filter((id) => !used.has(id))).toEqual([]);
   });
 
   it.each(PROCEDURE_IDS)(
-    '%s can be done from a whole brake, front or rear, and breaks no rule',
+    '%s can be done from every whole brake that it suits, front or rear, and breaks no rule',
     (id) => {
-      for (const end of ENDS) {
-        const choice: Chosen = { procedures: { [end]: [id] }, bleed: PUSH_UP };
-        const plan = planned(choice);
-        expect(plan).not.toBeNull();
-        expect(faultsOf(choice, plan!.steps)).toEqual([]);
-      }
+      for (const brake of BRAKES.filter(({ actuation }) => suitsBrake(id, actuation)))
+        for (const end of ENDS) {
+          const ends = procedureRule(id).bothEnds ? ENDS : [end];
+          const choice: Chosen = {
+            procedures: Object.fromEntries(ends.map((each) => [each, [id]])),
+            bleed: PUSH_UP,
+            brakes: { front: brake, rear: brake },
+          };
+          const plan = planned(choice);
+          expect(plan).not.toBeNull();
+          expect(faultsOf(choice, plan!.steps)).toEqual([]);
+        }
     },
   );
 
   it('a joint that is opened is bled, by the way of its brake, unless a bleed was chosen', () => {
-    expect(workFor(['shorten-hose'], 'top-up')).toContain('top-up');
-    expect(workFor(['shorten-hose', 'bleed-gravity'], 'top-up')).not.toContain('top-up');
-    expect(workFor(['change-pads'], 'top-up')).not.toContain('top-up');
-    expect(workFor([], 'top-up')).toEqual([]);
+    expect(workFor(['shorten-hose'], 'top-up', USUAL_BRAKE)).toContain('top-up');
+    expect(workFor(['shorten-hose', 'bleed-gravity'], 'top-up', USUAL_BRAKE)).not.toContain(
+      'top-up',
+    );
+    expect(workFor(['change-pads'], 'top-up', USUAL_BRAKE)).not.toContain('top-up');
+    expect(workFor([], 'top-up', USUAL_BRAKE)).toEqual([]);
   });
 });
 
@@ -166,7 +205,9 @@ describe('the plan', () => {
 
   it('has no plan for what a brake cannot have, and none is needed for nothing', () => {
     const sealed = { ...WHOLE, system: 'opened' as const };
-    expect(planBike({ front: { start: sealed, work: ['careful-ride'], done: [] } })).toBeNull();
+    expect(
+      planBike({ front: { brake: USUAL_BRAKE, start: sealed, work: ['careful-ride'], done: [] } }),
+    ).toBeNull();
     expect(planBike({})).toEqual({ steps: [], minutes: 0, changeOvers: 0 });
   });
 
@@ -183,6 +224,46 @@ describe('the plan', () => {
   });
 });
 
+// Common practice, found by walking visits.
+describe('the order of things', () => {
+  const stepsOf = (procedure: ProcedureId) =>
+    planned(chosen([procedure]))!.steps.map(({ step }) => step);
+
+  it.each(['change-caliper', 'fit-hydraulic', 'reseal-caliper'] as const)(
+    '%s puts a block in before it says take it out, and no more often',
+    (procedure) => {
+      const steps = stepsOf(procedure);
+      const ins = steps.flatMap((step, at) => (step === 'block-in' ? [at] : []));
+      const outs = steps.flatMap((step, at) => (step === 'block-out' ? [at] : []));
+      expect(outs.length).toBe(ins.length);
+      ins.forEach((at, i) => expect(at).toBeLessThan(outs[i]!));
+    },
+  );
+
+  it.each(['change-caliper', 'fit-hydraulic', 'cable-to-hydraulic'] as const)(
+    '%s gets pads of its own and beds in',
+    (procedure) => {
+      const steps = stepsOf(procedure);
+      expect(steps).toContain('new-pads-in');
+      expect(steps).not.toContain('pads-back');
+      expect(steps.indexOf('new-pads-in')).toBeLessThan(steps.indexOf('bed-in'));
+    },
+  );
+
+  it('a hose that was cut at the lever is topped up first; one opened at the caliper is flushed', () => {
+    expect(stepsOf('shorten-hose')).toContain('top-up');
+    expect(stepsOf('shorten-hose')).not.toContain('push-up');
+    expect(stepsOf('renew-hose')).toContain('push-up');
+  });
+
+  it('sides are swapped with both hoses off, or not at all', () => {
+    expect(planned(chosen(['swap-sides']))).toBeNull();
+    expect(planned(chosen(['swap-sides'], ['align']))).toBeNull();
+    const choice = chosen(['swap-sides'], ['swap-sides']);
+    expect(faultsOf(choice, planned(choice)!.steps)).toEqual([]);
+  });
+});
+
 describe('every plan', () => {
   it('is legal and complete, and never longer than the naive one', () =>
     fc.assert(
@@ -194,7 +275,7 @@ describe('every plan', () => {
         expect(plan.minutes).toBeCloseTo(priced(plan.steps).minutes, 9);
         const naive = naivePlan(choice);
         if (naive === null) return;
-        expect(faultsOf(choice, naive.steps)).toEqual([]);
+        expect(faultsOf(choice, naive.steps, [], false)).toEqual([]);
         expect(plan.minutes).toBeLessThanOrEqual(naive.minutes + 1e-9);
       }),
       { numRuns: 60 },
@@ -335,7 +416,7 @@ const VISITS: Record<string, [ProcedureId[], ProcedureId[]]> = {
     ],
   ],
   'oil mist at the front': [['clean-pads-and-rotor'], []],
-  'soaked pads and a leak': [['remake-joint', 'change-pads', 'clean-caliper'], []],
+  'soaked pads and a leak': [['remake-at-caliper', 'change-pads', 'clean-caliper'], []],
   'rubs both ends': [['align'], ['align']],
   'rotor on dirt': [['refit-rotor', 'align'], []],
   'bent rotor': [['true-rotor', 'align'], []],
@@ -361,7 +442,7 @@ it('says what it saves on twenty visits', () => {
     const choice = chosen(front, rear);
     const plan = planned(choice)!;
     const naive = naivePlan(choice)!;
-    expect([name, faultsOf(choice, plan.steps), faultsOf(choice, naive.steps)]).toEqual([
+    expect([name, faultsOf(choice, plan.steps), faultsOf(choice, naive.steps, [], false)]).toEqual([
       name,
       [],
       [],

@@ -12,7 +12,7 @@ import {
   type Bench,
   type ChangeOvers,
 } from './price';
-import { PLACES, type BrakeState } from './state';
+import { PLACES, unmet, type BrakeState, type Wanted } from './state';
 import {
   ANY_TOOL,
   HANDS,
@@ -61,6 +61,8 @@ interface Compiled {
   rides: 'before-work' | 'proven' | null;
   /** By bike, for both ends at once; 0 for none. */
   ride: number;
+  /** What the other brake must be for it. */
+  otherEnd: Wanted | null;
 }
 
 /**
@@ -185,6 +187,8 @@ export function planBike(
         if (way.clean && hands !== 0) continue;
         // The bike is ridden as a whole.
         const there = one === 0 ? rear : front;
+        if (other.centred[there]) continue;
+        if (way.otherEnd && !isAs(other.states[there], way.otherEnd)) continue;
         if (way.rides !== null && !other.rideable[there]) continue;
         if (way.rides === 'proven' && !other.standTested[there]) continue;
         const moved = way.place !== null && way.place !== place ? 1 : 0;
@@ -212,6 +216,10 @@ export function planBike(
   return null;
 }
 
+/** A brake on which nothing is done is whole: nothing of it stands open. */
+const isAs = (state: BrakeState | undefined, wanted: Wanted) =>
+  state !== undefined && unmet(state, wanted) === null;
+
 const NO_END = 2;
 const RIDE_SLOTS = ONE_RIDE.length + 1;
 const BENCH_SLOTS = PLACES.length * HANDS.length * RIDE_SLOTS;
@@ -236,6 +244,7 @@ function compiled({ step, to }: Move, end: End): Compiled {
     leaves: rule.leaves ? HANDS.indexOf(rule.leaves) : 0,
     rides: rule.place !== 'riding' ? null : rule.acts?.includes('rides') ? 'proven' : 'before-work',
     ride: rideIndex(step),
+    otherEnd: rule.otherEnd ?? null,
   };
 }
 
@@ -329,6 +338,7 @@ const NOTHING: BrakeGraph = {
   moves: [[]],
   finished: [true],
   rideable: [true],
+  centred: [false],
   standTested: [true],
   rides: [0],
 };

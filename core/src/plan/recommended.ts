@@ -1,18 +1,13 @@
 import type { Actuation } from '../kit/actuation';
 import type { Work } from '../inspection/work';
-import { BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
+import { AT_CALIPER_ALONE, BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
 import { suitsBrake, type ProcedureId } from '../procedure/procedures';
 
-/** The procedure that does a work; null where a way to bleed does it, or the hand alone. */
+/** The procedure that does a work; null where a way to bleed does it, or nothing at the bench can. */
 const PROCEDURE_OF: Readonly<Record<Work, ProcedureId | null>> = {
+  // By the way of its brake.
   'full-bleed': null,
-  'reset-pads': null,
-  'straighten-fins': null,
-  reseal: null,
-  'reroute-hose': null,
-  'replace-lever': null,
-  'tighten-bolts': null,
-  'tighten-lever': null,
+  // What is wrong by make is told and answered, and no hand puts it right.
   'ask-maker': null,
   'replace-rotor': 'change-rotor',
   'refit-rotor': 'refit-rotor',
@@ -20,15 +15,26 @@ const PROCEDURE_OF: Readonly<Record<Work, ProcedureId | null>> = {
   'replace-pads': 'change-pads',
   decontaminate: 'clean-pads-and-rotor',
   'clean-and-bed-in': 'clean-pads-and-rotor',
+  'strip-track': 'strip-track',
   'fit-spring-or-clip': 'change-pads',
+  'straighten-fins': 'straighten-fins',
+  'reset-pads': 'reset-pads',
   'service-pistons': 'service-pistons',
   'clean-caliper': 'clean-caliper',
   'replace-caliper': 'change-caliper',
-  'remake-joint': 'remake-joint',
+  'reseal-caliper': 'reseal-caliper',
+  'reseal-lever': 'reseal-lever',
+  'remake-joint-at-lever': 'remake-at-lever',
+  'remake-joint-at-caliper': 'remake-at-caliper',
   'lever-top-up': 'top-up',
   'replace-hose': 'renew-hose',
   'shorten-hose': 'shorten-hose',
+  'reroute-hose': 'reroute-hose',
   'replace-cable': 'renew-cable',
+  'set-up-cable': 'set-up-cable',
+  'replace-lever': 'change-lever',
+  'tighten-bolts': 'tighten-bolts',
+  'tighten-lever': 'tighten-lever',
   'dress-mount': 'dress-mount',
   'centre-caliper': 'align',
   'square-caliper': 'align',
@@ -37,6 +43,15 @@ const PROCEDURE_OF: Readonly<Record<Work, ProcedureId | null>> = {
 const DONE_BY: Partial<Record<ProcedureId, readonly ProcedureId[]>> = {
   'true-rotor': ['change-rotor'],
   'refit-rotor': ['change-rotor'],
+  'reset-pads': ['change-pads'],
+  'straighten-fins': ['change-pads'],
+  'reseal-caliper': ['change-caliper'],
+  'reseal-lever': ['change-lever'],
+  'remake-at-caliper': ['change-caliper', 'reseal-caliper', 'renew-hose'],
+  'remake-at-lever': ['change-lever', 'reseal-lever', 'renew-hose', 'shorten-hose'],
+  'service-pistons': ['change-caliper', 'reseal-caliper'],
+  'clean-caliper': ['change-caliper', 'reseal-caliper'],
+  'set-up-cable': ['renew-cable'],
   'top-up': BLEED_METHODS.flatMap((each) => {
     const { flushes, procedure } = bleedRule(each);
     return flushes ? [procedure] : [];
@@ -44,8 +59,8 @@ const DONE_BY: Partial<Record<ProcedureId, readonly ProcedureId[]>> = {
 };
 
 /**
- * The procedures that what an inspection recommends comes to, in no order: the planner finds it. Work that the bench has
- * no procedure for (asking the maker, a new lever) is done by hand and not planned.
+ * The procedures that what an inspection recommends comes to, in no order: the planner finds it. What only the maker can
+ * answer has none.
  */
 export function proceduresFor(
   works: readonly Work[],
@@ -53,7 +68,8 @@ export function proceduresFor(
   bleed: FirstBleed,
 ): ProcedureId[] {
   const found = works.flatMap((work): ProcedureId[] => {
-    const id = work === 'full-bleed' ? bleedRule(bleed).procedure : PROCEDURE_OF[work];
+    const way = actuation === 'hydraulic' ? bleed : AT_CALIPER_ALONE;
+    const id = work === 'full-bleed' ? bleedRule(way).procedure : PROCEDURE_OF[work];
     return id && suitsBrake(id, actuation) ? [id] : [];
   });
   const all = new Set(found);

@@ -3,6 +3,7 @@ import { answerTo, priceOf, quoteLines, TYPICAL_MINUTES, unansweredFor } from '.
 import { planBike } from './planner';
 import { alignmentFor } from './schools';
 import { staysFor } from './stays';
+import { USUAL_BRAKE } from '../kit/traits';
 import { taskOf } from './task';
 import { fitsBySheet, shortOf } from '../stock/stock';
 import { choicesFor, DEVIATIONS } from '../deviation/deviations';
@@ -137,6 +138,7 @@ describe('fluid to lay out', () => {
     taskOf({
       procedures: { front: ['change-pads'], rear: ['bleed-push-up'] },
       bleed: { front: 'gravity-down', rear: 'push-up' },
+      brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
     }),
   )!.steps;
   const brakes = {
@@ -187,6 +189,7 @@ describe('what a set-up stands for', () => {
     taskOf({
       procedures: { rear: ['service-pistons', 'bleed-push-up', 'change-pads'] },
       bleed: { front: 'gravity-down', rear: 'push-up' },
+      brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
     }),
   )!;
   const stays = (step: string) =>

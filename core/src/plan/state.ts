@@ -10,13 +10,16 @@ export interface BrakeState {
   pistonsClean: boolean;
   hoseAtCaliper: 'joined' | 'open';
   hoseAtLever: 'joined' | 'open';
-  /** An olive is spent once its joint was opened, a barb once the hose was cut. */
-  olive: 'sound' | 'spent' | 'renewed';
+  /** An olive, or a banjo's seals, is spent once its joint was opened; a barb once the hose was cut. */
+  sealAtLever: 'sound' | 'spent' | 'renewed';
+  sealAtCaliper: 'sound' | 'spent' | 'renewed';
   barb: 'sound' | 'spent' | 'renewed';
   leverClamp: 'tight' | 'loose' | 'off';
   port: 'shut' | 'open';
   nipple: 'shut' | 'open';
   system: 'sound' | 'opened' | 'bled';
+  /** Fluid ran out of it further than a top-up reaches: only a flush makes it whole. */
+  drained: boolean;
   cable: 'joined' | 'open';
   /** Hood and bar tape: peeled while the lever of a drop bar is worked at, on again once the brake is proven. */
   tape: 'on' | 'peeled';
@@ -49,12 +52,14 @@ export const WHOLE: Readonly<BrakeState> = {
   pistonsClean: false,
   hoseAtCaliper: 'joined',
   hoseAtLever: 'joined',
-  olive: 'sound',
+  sealAtLever: 'sound',
+  sealAtCaliper: 'sound',
   barb: 'sound',
   leverClamp: 'tight',
   port: 'shut',
   nipple: 'shut',
   system: 'sound',
+  drained: false,
   cable: 'joined',
   tape: 'on',
   aligned: true,
@@ -77,12 +82,14 @@ export const READY: Readonly<Wanted> = {
   pistons: 'advanced',
   hoseAtCaliper: 'joined',
   hoseAtLever: 'joined',
-  olive: ['sound', 'renewed'],
+  sealAtLever: ['sound', 'renewed'],
+  sealAtCaliper: ['sound', 'renewed'],
   barb: ['sound', 'renewed'],
   leverClamp: 'tight',
   port: 'shut',
   nipple: 'shut',
   system: ['sound', 'bled'],
+  drained: false,
   cable: 'joined',
   tape: 'on',
   aligned: true,
@@ -115,8 +122,13 @@ export const RIDEABLE: Readonly<Wanted> = {
   port: 'shut',
   nipple: 'shut',
   system: ['sound', 'bled'],
+  drained: false,
   cable: 'joined',
 };
+
+/** A caliper that was just centred and is held by nothing yet: its bolts follow at once [P]. */
+export const isJustCentred = ({ aligned, caliper }: BrakeState): boolean =>
+  aligned && caliper === 'loose';
 
 /** The first thing of a brake that is not as wanted, or null. */
 export function unmet(state: BrakeState, wanted: Wanted): keyof BrakeState | null {

@@ -1,4 +1,10 @@
-import { PROCEDURE_IDS, procedureRule, workFor, type ProcedureId } from '../procedure/procedures';
+import {
+  brakeFor,
+  PROCEDURE_IDS,
+  procedureRule,
+  workFor,
+  type ProcedureId,
+} from '../procedure/procedures';
 import { ENDS, type End } from '../ends';
 import {
   AFTER_A_FLUSH,
@@ -7,6 +13,7 @@ import {
   FLUSHING,
   type FirstBleed,
 } from '../fluid/bleedMethods';
+import type { BrakeKind } from '../kit/traits';
 import { stepRule, type StepId } from '../procedure/steps';
 import type { BrakeTask } from './brakeGraph';
 import {
@@ -20,10 +27,12 @@ import {
 } from './planner';
 import { CLOSED, unmet, WHOLE, type BrakeState } from './state';
 
-/** What was chosen for a bike, and how each end is bled where a joint is opened and nobody chose how. */
+/** What was chosen for a bike, how each end is flushed where nobody chose how, and what brakes it has. */
 export interface Chosen {
   procedures: Partial<Record<End, readonly ProcedureId[]>>;
   bleed: Readonly<Record<End, FirstBleed>>;
+  /** Which work there is on each end's brake. */
+  brakes: Readonly<Record<End, BrakeKind>>;
 }
 
 /** A step as it stands in a visit: done, or left out with a reason. */
@@ -45,7 +54,7 @@ export interface ChosenAgain {
  * @param again procedures chosen once more after they were done
  */
 export function taskOf(
-  { procedures, bleed }: Chosen,
+  { procedures, bleed, brakes }: Chosen,
   steps: readonly StandingStep[] = [],
   again: readonly ChosenAgain[] = [],
 ): BikeTask {
@@ -53,7 +62,8 @@ export function taskOf(
   for (const end of ENDS) {
     const chosen = procedures[end] ?? [];
     if (chosen.length === 0 && !steps.some((each) => each.end === end)) continue;
-    const work = workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end]);
+    const brake = brakeFor(chosen, brakes[end]);
+    const work = workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end], brake);
     const here = again.filter((each) => each.end === end);
     const standing = standingAt(end, steps, here, work);
     const of = (outcome: StandingStep['outcome']) =>
@@ -67,6 +77,7 @@ export function taskOf(
     );
     const flushed = FLUSHING.some((id) => asked.includes(id));
     task[end] = {
+      brake,
       start,
       work: flushed ? asked : asked.filter((id) => !AFTER_A_FLUSH.includes(id)),
       done,
@@ -151,6 +162,7 @@ export const PROVES: Partial<Record<StepId, (step: StepId) => boolean>> = {
   'sponge-test': among(...BLEED_METHODS),
   'runout-check': among('torque-rotor', 'true-rotor'),
   'radial-check': among('adapter-on', 'new-rotor-on'),
+  'radial-check-after': among('washers-on'),
   'careful-ride': EVERY_CHANGE,
   'witness-ring': among('new-pads-in', 'new-rotor-on', 'clean-pads', 'clean-rotor'),
   'stop-test-after': EVERY_CHANGE,
@@ -165,7 +177,8 @@ const BEFORE_ANYTHING: readonly StepId[] = ['stop-test-before', 'sponge-test-bef
  * The same work as somebody without a plan would do it: the tests of the brake as it came in, then procedure after
  * procedure, each closed up before the next, the proving at the end; by the same rules and prices.
  */
-export function naivePlan({ procedures, bleed }: Chosen): Plan | null {
+export function naivePlan(choice: Chosen): Plan | null {
+  const { procedures, bleed, brakes } = choice;
   const steps: StandingStep[] = [];
   const go = (task: BikeTask): boolean => {
     const plan = planBike(task, benchAfter(steps));
@@ -173,22 +186,26 @@ export function naivePlan({ procedures, bleed }: Chosen): Plan | null {
       steps.push(...plan.steps.map(({ step, end }) => ({ step, end, outcome: 'done' as const })));
     return plan !== null;
   };
+  const kindOf = (end: End) => brakeFor(procedures[end] ?? [], brakes[end]);
   const howBled = (end: End) =>
-    FIRST_BLEEDS.find((id) => workFor(procedures[end] ?? [], bleed[end]).includes(id)) ??
-    bleed[end];
+    FIRST_BLEEDS.find((id) =>
+      workFor(procedures[end] ?? [], bleed[end], kindOf(end)).includes(id),
+    ) ?? bleed[end];
   for (const end of ENDS) {
-    const one = taskOf({ procedures, bleed })[end];
+    const one = taskOf(choice)[end];
     const first = one?.work.filter((step) => BEFORE_ANYTHING.includes(step)) ?? [];
     if (first.length > 0 && !go({ [end]: { ...one!, work: first, until: CLOSED } })) return null;
   }
   for (const id of PROCEDURE_IDS)
     for (const end of ENDS) {
       if (!procedures[end]?.includes(id)) continue;
-      const one = taskOf({ procedures, bleed }, steps)[end]!;
-      const work = workFor([id], howBled(end)).filter((step) => !PROVING.includes(step));
+      const one = taskOf(choice, steps)[end]!;
+      const work = workFor([id], howBled(end), kindOf(end)).filter(
+        (step) => !PROVING.includes(step),
+      );
       if (!go({ [end]: { ...one, work, until: CLOSED } })) return null;
     }
-  return go(taskOf({ procedures, bleed }, steps)) ? priced(steps) : null;
+  return go(taskOf(choice, steps)) ? priced(steps) : null;
 }
 
 const PROVING: readonly StepId[] = ['careful-ride', 'witness-ring', 'stop-test-after'];

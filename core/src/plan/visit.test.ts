@@ -1,10 +1,19 @@
 import fc from 'fast-check';
-import { FINDINGS } from '../inspection/findings';
-import { WORKS } from '../inspection/work';
-import { PROCEDURE_IDS, suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
+import { areasOf, cureOf, findingsAt } from '../inspection/findings';
+import { worksOn, type Work } from '../inspection/work';
+import {
+  PROCEDURE_IDS,
+  procedureRule,
+  suitsBrake,
+  workFor,
+  type ProcedureId,
+} from '../procedure/procedures';
+import type { Family } from '../fluid/families';
+import { cautionsOf } from '../procedure/cautions';
 import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/benchRules';
 import { ENDS } from '../ends';
 import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
+import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { layOut } from './layOut';
 import { bleedFor, proceduresFor } from './recommended';
 import { WHOLE, type BrakeState } from './state';
@@ -21,12 +30,13 @@ import {
 } from './visit';
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
+const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE };
 const visitOf = (
   front: ProcedureId[],
   rear: ProcedureId[] = [],
   done: Visit['steps'] = [],
 ): Visit => ({
-  chosen: { procedures: { front, rear }, bleed: PUSH_UP },
+  chosen: { procedures: { front, rear }, bleed: PUSH_UP, brakes: HYDRAULICS },
   steps: done,
   again: [],
   parts: [],
@@ -48,6 +58,7 @@ it('a plan is open at an end until all of it is done there and the brake is read
     chosen: {
       procedures: { front: ['align'], rear: [] },
       bleed: { front: 'gravity-down', rear: 'push-up' },
+      brakes: HYDRAULICS,
     },
     steps: [],
     again: [],
@@ -100,14 +111,14 @@ describe('the rules of the bench, each tried by a step that would break it', () 
       6,
       'a joint made with a spent olive',
       'join-at-lever',
-      { hoseAtLever: 'open', olive: 'spent' },
+      { hoseAtLever: 'open', sealAtLever: 'spent' },
       'clean',
     ],
     [
       6,
       'a cut hose joined without a new barb',
       'join-at-lever',
-      { hoseAtLever: 'open', olive: 'renewed', barb: 'spent' },
+      { hoseAtLever: 'open', sealAtLever: 'renewed', barb: 'spent' },
       'clean',
     ],
     [
@@ -219,7 +230,7 @@ describe('a visit under way', () => {
   });
 
   it('leaves work out with a reason, but not what the brake cannot be ready without', () => {
-    const visit = visitOf([], ['shorten-hose', 'change-pads']);
+    const visit = visitOf([], ['renew-hose', 'change-pads']);
     expect(skipFault(visit, 'wheel-out', 'rear')).toEqual({ code: 'set-up' });
     expect(skipFault(visit, 'wash-hands', null)).toEqual({ code: 'rule', rule: 9 });
     expect(skipFault(visit, 'sponge-test', 'rear')).toBeNull();
@@ -264,6 +275,7 @@ describe('a visit under way', () => {
           rear: ['bleed-push-up', 'change-pads', 'service-pistons'],
         },
         bleed: PUSH_UP,
+        brakes: HYDRAULICS,
       },
     };
     const rest = planAt(found)!;
@@ -283,23 +295,91 @@ describe('a visit under way', () => {
 });
 
 describe('what an inspection recommends', () => {
-  it('comes to procedures that suit the brake, for all work that the bench can do', () => {
-    const byHand = WORKS.filter(
-      (work) => proceduresFor([work], 'hydraulic', 'push-up').length === 0,
-    );
-    expect(byHand).toEqual([
-      'straighten-fins',
-      'reset-pads',
-      'reseal',
-      'reroute-hose',
-      'replace-cable',
-      'replace-lever',
-      'tighten-bolts',
-      'tighten-lever',
-      'ask-maker',
-    ]);
-    expect(proceduresFor(['replace-cable'], 'cable', 'push-up')).toEqual(['renew-cable']);
-    for (const { work } of Object.values(FINDINGS)) expect(WORKS).toContain(work);
+  /** What is recommended by a number alone, and not by looking. */
+  const BY_NUMBER: readonly Work[] = [
+    'replace-rotor',
+    'refit-rotor',
+    'true-rotor',
+    'replace-pads',
+    'service-pistons',
+    'square-caliper',
+    'centre-caliper',
+    'reset-pads',
+    'dress-mount',
+    'reseal-lever',
+    'full-bleed',
+    'lever-top-up',
+    'strip-track',
+  ];
+  const BRAKES: readonly BrakeKind[] = [
+    USUAL_BRAKE,
+    { actuation: 'hydraulic', banjo: true },
+    { actuation: 'cable', banjo: false },
+    { actuation: 'cable-pulled-hydraulic', banjo: false },
+  ];
+
+  /** Work that the plan of one recommended work leaves uncured; null where there is no plan. */
+  function uncured(works: readonly Work[], brake: BrakeKind): Work[] | null {
+    const plan = planAt({
+      chosen: {
+        procedures: { front: proceduresFor(works, brake.actuation, 'push-up') },
+        bleed: PUSH_UP,
+        brakes: { front: brake, rear: brake },
+      },
+      steps: [],
+      again: [],
+      parts: [],
+    });
+    const done = plan?.steps.flatMap(({ step }) => (step === 'wash-hands' ? [] : [step])) ?? [];
+    const cured = new Set(done.flatMap((step) => stepRule(step).cures));
+    return plan && works.filter((work) => !cured.has(work));
+  }
+
+  it.each(BRAKES)(
+    'is cured by a plan of its own, whatever was found: $actuation, banjo $banjo',
+    (brake) => {
+      const found = areasOf(brake.actuation).flatMap((area) => findingsAt(area, brake));
+      for (const finding of found) {
+        const works = cureOf(finding, brake.actuation);
+        // What is wrong by make is told and answered: no hand puts it right.
+        const byMaker = works.includes('ask-maker') ? works : [];
+        expect([finding, uncured(works, brake)]).toEqual([finding, byMaker]);
+      }
+      for (const work of BY_NUMBER) {
+        const works = worksOn([work], brake.actuation);
+        expect([work, uncured(works, brake)]).toEqual([work, []]);
+      }
+    },
+  );
+
+  it('only the joint that leaks is opened', () => {
+    const steps = (works: readonly Work[], brake: BrakeKind) =>
+      planAt({
+        ...visitOf(proceduresFor(works, 'hydraulic', 'push-up')),
+        chosen: {
+          procedures: { front: proceduresFor(works, 'hydraulic', 'push-up') },
+          bleed: PUSH_UP,
+          brakes: { front: brake, rear: brake },
+        },
+      })!.steps.map(({ step }) => step);
+    const atBanjo = steps(cureOf('leak-at-banjo', 'hydraulic'), { ...USUAL_BRAKE, banjo: true });
+    expect(atBanjo).toContain('new-banjo-seals');
+    expect(atBanjo).not.toContain('open-at-lever');
+    expect(atBanjo).not.toContain('olive-at-caliper');
+    const atLever = steps(cureOf('leak-at-lever-nut', 'hydraulic'), USUAL_BRAKE);
+    expect(atLever).not.toContain('open-at-caliper');
+    // Fluid ran out of a caliper that was opened: a top-up does not reach so far.
+    expect(atBanjo).toContain('push-up');
+    expect(atLever).toContain('top-up');
+    expect(atLever).not.toContain('push-up');
+  });
+
+  it('a brake is not made whole by a top-up once fluid ran out of it', () => {
+    for (const procedure of ['remake-at-caliper', 'reseal-caliper', 'reseal-lever'] as const) {
+      const work = workFor([procedure, 'top-up'], 'top-up', USUAL_BRAKE);
+      expect(work).not.toContain('top-up');
+      expect(work).toContain('push-up');
+    }
   });
 
   it('a new rotor needs no truing, and a full bleed goes by the way of its brake', () => {
@@ -312,10 +392,10 @@ describe('what an inspection recommends', () => {
   });
 
   it('what is replaced is not cleaned first', () => {
-    const work = workFor(['clean-pads-and-rotor', 'change-pads'], 'push-up');
+    const work = workFor(['clean-pads-and-rotor', 'change-pads'], 'push-up', USUAL_BRAKE);
     expect(work).not.toContain('clean-pads');
     expect(work).toContain('clean-rotor');
-    expect(workFor(['clean-pads-and-rotor', 'change-rotor'], 'push-up')).not.toContain(
+    expect(workFor(['clean-pads-and-rotor', 'change-rotor'], 'push-up', USUAL_BRAKE)).not.toContain(
       'clean-rotor',
     );
   });
@@ -338,13 +418,24 @@ describe('what an inspection recommends', () => {
 
 it('lays out every tool once and new parts by their end', () => {
   const plan = planAt(visitOf(['change-pads'], ['shorten-hose', 'change-pads']))!;
-  const out = layOut(plan.steps);
+  const brakes = (family: Family | null) => ({
+    front: { kind: USUAL_BRAKE, family },
+    rear: { kind: USUAL_BRAKE, family },
+  });
+  const out = layOut(plan.steps, brakes(null));
   expect(new Set(out.tools).size).toBe(out.tools.length);
   expect(out.tools).toEqual(expect.arrayContaining(['pin-key', 'hose-cutter', 'torque-wrench']));
   expect(out.tools).not.toContain('hands');
   for (const end of ENDS) expect(out.parts).toContainEqual({ part: 'pads', end });
   expect(out.parts).toContainEqual({ part: 'olive', end: 'rear' });
-  expect(out.cautions).toContain('gloves-and-glasses');
+  expect(out.cautions).toEqual(
+    expect.arrayContaining(['gloves-and-glasses', 'glycol-off-paint', 'mineral-off-pads']),
+  );
+  // Nobody reads of paint over mineral fluid, nor of pistons on a cable brake.
+  expect(layOut(plan.steps, brakes('mineral')).cautions).not.toContain('glycol-off-paint');
+  const cable = { actuation: 'cable', banjo: false } as const;
+  expect(cautionsOf('pads-out', cable, null)).toEqual([]);
+  expect(cautionsOf('pads-out', USUAL_BRAKE, null)).toEqual(['no-lever-pads-out']);
 });
 
 describe('what is asked for again', () => {
@@ -394,22 +485,26 @@ describe('what is asked for again', () => {
     ['push-up', 'push-up'],
     ['top-up', 'push-up'],
   ] as const)('a burp of a brake bled by %s begins with %s', (bleed, way) => {
-    expect(workFor(['bleed-burp'], bleed)).toEqual(expect.arrayContaining([way, 'caliper-burp']));
-    expect(workFor(['bleed-tilt'], bleed)).toEqual(expect.arrayContaining([way, 'lever-tilt']));
-    expect(workFor(['bleed-burp', 'top-up'], bleed)).not.toContain('top-up');
+    expect(workFor(['bleed-burp'], bleed, USUAL_BRAKE)).toEqual(
+      expect.arrayContaining([way, 'caliper-burp']),
+    );
+    expect(workFor(['bleed-tilt'], bleed, USUAL_BRAKE)).toEqual(
+      expect.arrayContaining([way, 'lever-tilt']),
+    );
+    expect(workFor(['bleed-burp', 'top-up'], bleed, USUAL_BRAKE)).not.toContain('top-up');
   });
 
   // What only shakes bubbles loose is no bleed of a brake whose joint was opened.
   it('a bleed stands no more when a joint is opened after it, and a burp does not stand in for it', () => {
     const bled = upTo(visitOf(['bleed-push-up']), 'hard-pull');
-    const opened: Visit = { ...bled, chosen: visitOf(['bleed-push-up', 'remake-joint']).chosen };
+    const opened: Visit = { ...bled, chosen: visitOf(['bleed-push-up', 'remake-at-lever']).chosen };
     expect(stepsOf(opened).filter((step) => step === 'push-up')).toHaveLength(1);
-    const atBleed = upTo(visitOf(['remake-joint', 'bleed-burp']), 'push-up');
+    const atBleed = upTo(visitOf(['remake-at-lever', 'bleed-burp']), 'push-up');
     expect(skipFault({ ...atBleed, parts }, 'push-up', 'front')).toEqual({ code: 'no-way' });
   });
 
   it.each(PROCEDURE_IDS)('%s is planned anew after every one of its steps', (procedure) => {
-    let visit = visitOf([procedure]);
+    let visit = visitOf([procedure], procedureRule(procedure).bothEnds ? [procedure] : []);
     for (let rest = planAt(visit)!; rest.steps.length > 0;) {
       const { step, end } = rest.steps[0]!;
       visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'done' }] };

@@ -5,6 +5,7 @@ import { taskOf, type Chosen, type ChosenAgain, type StandingStep } from './task
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { ruleBroken, type BenchRule } from '../procedure/benchRules';
 import { ENDS, type End } from '../ends';
+import { isFor } from '../kit/traits';
 import { stepRule, type NewPart, type StepId } from '../procedure/steps';
 
 /** What is planned for a bike and how far it has come. */
@@ -28,6 +29,8 @@ export type StepFault =
   /** Nobody wrote down where the new part came from. */
   | { code: 'part-unrecorded'; part: NewPart }
   | { code: 'other-end-open'; end: End }
+  /** The other brake is not as far as this work needs it. */
+  | { code: 'other-end-not'; end: End }
   | { code: 'not-planned' }
   /** Set-ups are not left out: they are there because a later step wants them. */
   | { code: 'set-up' }
@@ -60,6 +63,7 @@ export function doFault(
   const brake = end === null ? undefined : task[end];
   if (!brake || end === null) return { code: 'not-planned' };
   const rule = stepRule(step);
+  if (!isFor(rule.on, brake.brake)) return { code: 'not-planned' };
   if (rule.kind === 'work' && (!brake.work.includes(step) || brake.done.includes(step)))
     return { code: 'not-planned' };
   const { hands } = benchAfter(doneOf(visit), FRESH_BENCH);
@@ -71,6 +75,9 @@ export function doFault(
   if (missing) return { code: 'needs', of: missing };
   const part = rule.parts?.find((each) => NEVER_USED_AGAIN.includes(each));
   if (part && partsLeft(visit, end, part) < 1) return { code: 'part-unrecorded', part };
+  const other = end === 'front' ? task.rear : task.front;
+  if (rule.otherEnd && (!other || unmet(other.start, rule.otherEnd)))
+    return { code: 'other-end-not', end: end === 'front' ? 'rear' : 'front' };
   if (rule.place === 'riding')
     for (const other of ENDS) {
       const state = other === end ? undefined : task[other]?.start;
@@ -82,7 +89,13 @@ export function doFault(
 }
 
 /** What seals a joint is used once: the record says where each one came from. Common practice [P]. */
-const NEVER_USED_AGAIN: readonly NewPart[] = ['olive', 'barb'];
+const NEVER_USED_AGAIN: readonly NewPart[] = [
+  'olive',
+  'barb',
+  'banjo-seals',
+  'caliper-seals',
+  'lever-seals',
+];
 
 /** New parts of a kind that were written down for an end, less those that its steps used. */
 function partsLeft(visit: Visit, end: End, part: NewPart): number {

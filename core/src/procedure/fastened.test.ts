@@ -11,12 +11,16 @@ const brake: FastenedBrake = {
 // Common practice: which fasteners hold what, by how a brake is made.
 describe('what a step of the plan brings to its torque', () => {
   it('is named by the brake', () => {
-    expect(fastenedBy('torque-caliper', brake)).toBe('caliper-post');
-    expect(fastenedBy('torque-caliper', { ...brake, mount: 'flat' })).toBe('caliper-flat');
-    expect(fastenedBy('torque-rotor', { ...brake, hold: 'lockring' })).toBe('rotor-lockring');
-    expect(fastenedBy('join-at-caliper', brake)).toBe('hose-nut-caliper');
-    expect(fastenedBy('join-at-caliper', { ...brake, banjo: true })).toBe('banjo-bolt');
-    expect(fastenedBy('pads-out', brake)).toBeNull();
+    expect(fastenedBy('torque-caliper', brake)).toEqual(['caliper-post']);
+    expect(fastenedBy('torque-caliper', { ...brake, mount: 'flat' })).toEqual(['caliper-flat']);
+    expect(fastenedBy('torque-rotor', { ...brake, hold: 'lockring' })).toEqual(['rotor-lockring']);
+    expect(fastenedBy('join-at-caliper', brake)).toEqual(['hose-nut-caliper']);
+    expect(fastenedBy('join-at-caliper', { ...brake, banjo: true })).toEqual(['banjo-bolt']);
+    expect(fastenedBy('pads-out', brake)).toEqual([]);
+    expect(fastenedBy('retorque-bolts', { ...brake, mount: 'is' })).toEqual([
+      'adapter-is',
+      'rotor-bolts',
+    ]);
   });
 });
 

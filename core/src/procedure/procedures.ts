@@ -1,14 +1,16 @@
 import type { Actuation } from '../kit/actuation';
+import { isFor, type BrakeKind } from '../kit/traits';
 import type { BrakeState } from '../plan/state';
 import {
   AFTER_A_FLUSH,
+  AT_CALIPER_ALONE,
   bleedRule,
   FIRST_BLEEDS,
   FLUSHING,
   ofBleedProcedures,
   type FirstBleed,
 } from '../fluid/bleedMethods';
-import { STEPS, type StepId } from './steps';
+import { stepRule, STEPS, type StepId } from './steps';
 
 interface ProcedureRule {
   steps: readonly StepId[];
@@ -16,11 +18,15 @@ interface ProcedureRule {
   only?: readonly Actuation[];
   /** What choosing it says of the brake: centring is asked for because it is not centred. */
   finds?: Partial<BrakeState>;
+  /** The kind of brake that it makes of another. */
+  makes?: Actuation;
   /** Both ends are set up together. */
   bothEnds?: true;
 }
 
 const HYDRAULIC = ['hydraulic'] as const satisfies readonly Actuation[];
+/** Brakes with fluid in them, wherever it is. */
+const WET = ['hydraulic', 'cable-pulled-hydraulic'] as const satisfies readonly Actuation[];
 const CABLE = ['cable', 'cable-pulled-hydraulic'] as const satisfies readonly Actuation[];
 const NEW_ROTOR = [
   'rotor-off',
@@ -31,6 +37,11 @@ const NEW_ROTOR = [
 ] as const;
 /** The lever tells how much air there was, and how much is left. */
 const TESTED = ['sponge-test-before', 'sponge-test'] as const;
+/** The joint at the caliper, closed with what it takes there. */
+const JOIN_AT_CALIPER = ['olive-at-caliper', 'new-banjo-seals', 'join-at-caliper'] as const;
+/** What a new brake or caliper gets: pads of its own, never the old ones by default. */
+const NEW_PADS = ['wind-back-adjusters', 'new-pads-in'] as const;
+const REMAKE_AT_LEVER = ['open-at-lever', 'new-olive', 'join-at-lever'] as const;
 const CUT_AND_JOIN = ['cut-hose', 'new-barb', 'new-olive', 'join-at-lever'] as const;
 
 /**
@@ -40,11 +51,13 @@ const CUT_AND_JOIN = ['cut-hose', 'new-barb', 'new-olive', 'join-at-lever'] as c
 export const PROCEDURES = {
   inspect: { steps: ['inspect'] },
   'clean-caliper': { steps: ['clean-caliper'] },
+  'straighten-fins': { steps: ['straighten-fins'] },
+  'strip-track': { steps: ['clean-rotor', 'measure-after-cleaning'] },
   'clean-pads-and-rotor': { steps: ['clean-rotor', 'clean-pads', 'measure-after-cleaning'] },
   'dress-mount': { steps: ['dress-mount'], finds: { aligned: false } },
-  'service-pistons': { steps: ['push-pistons-out', 'exercise-pistons'], only: HYDRAULIC },
+  'service-pistons': { steps: ['push-pistons-out', 'exercise-pistons'], only: WET },
   'fit-hydraulic': {
-    steps: ['strip-brake', 'new-brake-on', ...CUT_AND_JOIN, 'set-levers'],
+    steps: ['strip-brake', 'new-brake-on', ...CUT_AND_JOIN, ...NEW_PADS, 'set-levers'],
     only: HYDRAULIC,
   },
   'cable-to-hydraulic': {
@@ -53,22 +66,51 @@ export const PROCEDURES = {
       'strip-brake',
       'new-brake-on',
       ...CUT_AND_JOIN,
+      ...NEW_PADS,
       'throttle-back',
       'set-levers',
       'stop-test-after',
     ],
+    makes: 'hydraulic',
   },
   'change-caliper': {
-    steps: ['open-at-caliper', 'new-caliper-on', 'new-olive', 'join-at-caliper'],
-    only: HYDRAULIC,
+    steps: [
+      'open-at-caliper',
+      'new-caliper-on',
+      ...JOIN_AT_CALIPER,
+      'cable-out',
+      'new-cable-caliper-on',
+      'new-cable-in',
+      ...NEW_PADS,
+      'fixed-pad-gap',
+      'cable-slack',
+    ],
   },
+  'change-lever': {
+    steps: [
+      'open-at-lever',
+      'new-lever-on',
+      'new-olive',
+      'join-at-lever',
+      'cable-out',
+      'new-cable-lever-on',
+      'new-cable-in',
+      'set-levers',
+      'cable-slack',
+    ],
+  },
+  'reseal-caliper': {
+    steps: ['open-at-caliper', 'rebuild-caliper', ...JOIN_AT_CALIPER],
+    only: WET,
+  },
+  'reseal-lever': { steps: [...REMAKE_AT_LEVER, 'rebuild-lever', 'set-levers'], only: HYDRAULIC },
   'renew-hose': {
     steps: [
       'open-at-lever',
       'open-at-caliper',
       'route-new-hose',
       ...CUT_AND_JOIN,
-      'join-at-caliper',
+      ...JOIN_AT_CALIPER,
     ],
     only: HYDRAULIC,
   },
@@ -76,7 +118,8 @@ export const PROCEDURES = {
     steps: [
       'open-at-lever',
       'open-at-caliper',
-      'bench-olive',
+      'olive-at-caliper',
+      'new-banjo-seals',
       'join-off-frame',
       'route-inside',
       ...CUT_AND_JOIN,
@@ -86,10 +129,17 @@ export const PROCEDURES = {
   },
   'lever-off-bar': { steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'] },
   'shorten-hose': { steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
-  'remake-joint': { steps: ['open-at-lever', 'new-olive', 'join-at-lever'], only: HYDRAULIC },
+  'reroute-hose': { steps: ['reroute-hose'], only: HYDRAULIC },
+  'remake-at-lever': { steps: REMAKE_AT_LEVER, only: HYDRAULIC },
+  'remake-at-caliper': { steps: ['open-at-caliper', ...JOIN_AT_CALIPER], only: HYDRAULIC },
+  'swap-sides': {
+    steps: ['open-at-lever', 'hose-over', 'new-olive', 'join-at-lever'],
+    only: HYDRAULIC,
+    bothEnds: true,
+  },
   ...ofBleedProcedures((method) => ({
     steps: [...TESTED, ...bleedRule(method).after, method],
-    only: HYDRAULIC,
+    only: bleedRule(method).atCaliperAlone ? WET : HYDRAULIC,
   })),
   'go-up-a-size': {
     steps: [...NEW_ROTOR, 'adapter-on', 'radial-check', 'witness-ring'],
@@ -99,6 +149,11 @@ export const PROCEDURES = {
   'refit-rotor': {
     steps: ['rotor-off', 'clean-hub-face', 'rotor-on', 'torque-rotor', 'runout-check'],
   },
+  'radial-check': {
+    steps: ['radial-check', 'washers-on', 'radial-check-after', 'witness-ring'],
+    finds: { aligned: false },
+  },
+  'reset-pads': { steps: ['wind-back-adjusters'] },
   'change-pads': { steps: ['wind-back-adjusters', 'new-pads-in'] },
   'renew-cable': {
     steps: ['cable-out', 'new-housing', 'new-cable-in', 'fixed-pad-gap', 'cable-slack'],
@@ -106,6 +161,8 @@ export const PROCEDURES = {
   },
   'set-up-cable': { steps: ['fixed-pad-gap', 'cable-slack'], only: CABLE },
   'true-rotor': { steps: ['true-rotor', 'runout-check'] },
+  'tighten-bolts': { steps: ['retorque-bolts'], finds: { aligned: false } },
+  'tighten-lever': { steps: [], finds: { leverClamp: 'loose' } },
   align: { steps: [], finds: { aligned: false } },
   'set-levers': { steps: ['set-levers'], bothEnds: true },
   'bed-in': { steps: ['witness-ring'], finds: { bedded: false } },
@@ -126,32 +183,56 @@ export function suitsBrake(id: ProcedureId, actuation: Actuation): boolean {
   return !only || only.includes(actuation);
 }
 
-/** What is replaced is not cleaned first. */
-const REPLACED: readonly (readonly [StepId, StepId])[] = [
-  ['clean-pads', 'new-pads-in'],
-  ['clean-rotor', 'new-rotor-on'],
+/** The brake that what was chosen is for: as it will be, where another kind is put on. */
+export function brakeFor(chosen: readonly ProcedureId[], brake: BrakeKind): BrakeKind {
+  const makes = chosen.flatMap((id) => procedureRule(id).makes ?? []).at(-1);
+  return makes && makes !== brake.actuation ? { actuation: makes, banjo: false } : brake;
+}
+
+/** What is replaced, or taken apart, is not cleaned or served first. */
+const REPLACED: readonly (readonly [StepId, readonly StepId[]])[] = [
+  ['clean-pads', ['new-pads-in']],
+  ['straighten-fins', ['new-pads-in']],
+  ['clean-rotor', ['new-rotor-on']],
+  ...(['clean-caliper', 'push-pistons-out', 'exercise-pistons'] as const).map(
+    (served) =>
+      [
+        served,
+        ['rebuild-caliper', 'new-caliper-on', 'new-cable-caliper-on', 'new-brake-on'],
+      ] as const,
+  ),
 ];
 
+const setsOf = (id: StepId) => STEPS[id].sets as Partial<BrakeState>;
+
 /**
- * The work one end needs for what was chosen there: every step once, a bleed where a joint is opened and none was
- * chosen, a careful ride at the end of everything, and a look at the witness ring where something is bedded in.
- * @param bleed how this brake is bled when nobody chose
+ * The work one end needs for what was chosen there: every step that its brake has, once; a bleed where a joint is opened and
+ * none was chosen, which where nothing but the lever's end was opened is a top-up first [P]; a careful ride at the end of
+ * everything, and a look at the witness ring where something is bedded in.
+ * @param bleed how this brake is flushed when nobody chose
  */
-export function workFor(chosen: readonly ProcedureId[], bleed: FirstBleed): StepId[] {
+export function workFor(
+  chosen: readonly ProcedureId[],
+  bleed: FirstBleed,
+  brake: BrakeKind,
+): StepId[] {
   if (chosen.length === 0) return [];
-  const work = new Set<StepId>(chosen.flatMap((id) => procedureRule(id).steps));
-  for (const [old, renewed] of REPLACED) if (work.has(renewed)) work.delete(old);
-  const opens = [...work].some((id) => (STEPS[id].sets as Partial<BrakeState>).system === 'opened');
+  const steps = chosen.flatMap((id) => procedureRule(id).steps);
+  const work = new Set<StepId>(steps.filter((id) => isFor(stepRule(id).on, brake)));
+  for (const [old, by] of REPLACED) if (by.some((id) => work.has(id))) work.delete(old);
+  const way = brake.actuation === 'hydraulic' ? bleed : AT_CALIPER_ALONE;
+  const opens = [...work].some((id) => setsOf(id).system === 'opened');
+  const drains = [...work].some((id) => setsOf(id).drained);
+  const flushes = () => FLUSHING.some((id) => work.has(id));
   if (opens && !FIRST_BLEEDS.some((id) => work.has(id))) {
-    work.add(bleed);
+    work.add(drains ? way : 'top-up');
     work.add('sponge-test');
   }
-  if (AFTER_A_FLUSH.some((id) => work.has(id)) && !FLUSHING.some((id) => work.has(id))) {
+  if ((drains || AFTER_A_FLUSH.some((id) => work.has(id))) && !flushes()) {
     for (const id of FIRST_BLEEDS) work.delete(id);
-    work.add(bleedRule(bleed).flushes ? bleed : bleedRule(bleed).next);
+    work.add(bleedRule(way).flushes ? way : bleedRule(way).next);
   }
-  if ([...work].some((id) => (STEPS[id].sets as Partial<BrakeState>).bedded === false))
-    work.add('witness-ring');
+  if ([...work].some((id) => setsOf(id).bedded === false)) work.add('witness-ring');
   work.add('careful-ride');
   return [...work];
 }

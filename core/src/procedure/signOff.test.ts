@@ -3,7 +3,8 @@ import { signOffBars, type SignOffFacts } from './signOff';
 const clear: SignOffFacts = {
   leverSideConfirmed: true,
   motor: false,
-  cutOff: null,
+  cutOff: { front: null, rear: null },
+  unswept: [],
   inspected: [],
   tightenings: [],
   openChecks: [],
@@ -124,10 +125,17 @@ describe('sign-off', () => {
     expect(codes({ openEnds: [{ end: 'rear', of: 'port' }] })).toEqual(['work-open']));
 
   it('refuses a motor whose cut-off was not seen to work', () => {
-    expect(codes({ motor: true })).toEqual(['cut-off-untested']);
-    expect(codes({ motor: true, cutOff: 'failed' })).toEqual(['cut-off-failed']);
-    expect(codes({ motor: true, cutOff: 'passed' })).toEqual([]);
-    expect(codes({ motor: false, cutOff: null })).toEqual([]);
+    const untested = { front: null, rear: null };
+    expect(codes({ motor: true })).toEqual(['cut-off-untested', 'cut-off-untested']);
+    // Each lever is its own.
+    expect(codes({ motor: true, cutOff: { front: 'passed', rear: 'failed' } })).toEqual([
+      'cut-off-failed',
+    ]);
+    expect(codes({ motor: true, cutOff: { front: 'passed', rear: null } })).toEqual([
+      'cut-off-untested',
+    ]);
+    expect(codes({ motor: true, cutOff: { front: 'passed', rear: 'passed' } })).toEqual([]);
+    expect(codes({ motor: false, cutOff: untested })).toEqual([]);
   });
 
   it('never waives a do-not-ride, and names the gravest bar first', () =>

@@ -6,14 +6,16 @@ import type { BrakeState } from '../plan/state';
 import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
 import type { Check } from './finalCheck';
-import type { End } from '../ends';
+import type { Unswept } from '../evidence/sweep';
+import { ENDS, type End } from '../ends';
 
 /** Where a job stands when somebody wants to sign it. */
 export interface SignOffFacts {
   leverSideConfirmed: boolean;
   /** The bike has a motor, so each lever must have been seen to cut it. */
   motor: boolean;
-  cutOff: Outcome | null;
+  /** Of each lever, whether it was seen to cut the motor. */
+  cutOff: Readonly<Record<End, Outcome | null>>;
   /** What was inspected. What nobody looked at is not here. */
   inspected: readonly {
     end: End;
@@ -42,6 +44,8 @@ export interface SignOffFacts {
   bubblesLast: readonly End[];
   /** Ends that were worked on and not tried on the stand since, or failed there. */
   standUntested: readonly End[];
+  /** Ends at which the pads do not sweep the track, or nobody knows any more. */
+  unswept: readonly { end: End; why: Unswept }[];
   /** Ends whose sheet was revised in what it says, with nobody having taken the new one or said why not. */
   sheetsRevised: readonly End[];
   /** What the customer would not have replaced at an earlier visit, and nothing has mended since. */
@@ -52,8 +56,9 @@ export interface SignOffFacts {
 
 export type Bar =
   | { code: 'lever-side-unconfirmed' }
-  | { code: 'cut-off-untested' }
-  | { code: 'cut-off-failed' }
+  | { code: 'cut-off-untested'; end: End }
+  | { code: 'cut-off-failed'; end: End }
+  | { code: 'unswept'; end: End; why: Unswept }
   | { code: 'lever-untested'; end: End }
   | { code: 'bubbles-last'; end: End }
   | { code: 'stand-untested'; end: End }
@@ -103,13 +108,17 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   for (const end of facts.leversUntested) bars.push({ code: 'lever-untested', end });
   for (const end of facts.bubblesLast) bars.push({ code: 'bubbles-last', end });
   for (const end of facts.standUntested) bars.push({ code: 'stand-untested', end });
+  for (const { end, why } of facts.unswept) bars.push({ code: 'unswept', end, why });
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
   for (const torque of unprovenTorques(facts.tightenings))
     bars.push({ code: 'torque-unproven', ...torque });
   for (const open of facts.openChecks) bars.push({ code: 'check-open', ...open });
   if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });
-  if (facts.motor && facts.cutOff !== 'passed')
-    bars.push({ code: facts.cutOff === 'failed' ? 'cut-off-failed' : 'cut-off-untested' });
+  for (const end of facts.motor ? ENDS : []) {
+    const cutOff = facts.cutOff[end];
+    if (cutOff !== 'passed')
+      bars.push({ code: cutOff === 'failed' ? 'cut-off-failed' : 'cut-off-untested', end });
+  }
   return bars;
 }
 

@@ -19,6 +19,11 @@ const BY_PART: Partial<Record<NewPart, readonly Touch[]>> = {
   adapter: ['mount'],
   olive: ['joint'],
   barb: ['joint'],
+  'banjo-seals': ['joint'],
+  'caliper-seals': ['opened-at-caliper'],
+  'lever-seals': ['opened-at-lever'],
+  lever: ['lever-changed'],
+  washers: ['mount'],
   'inner-cable': ['cable'],
   housing: ['cable'],
   'end-washer': ['throttle'],
@@ -35,7 +40,8 @@ const BY_STATE: Partial<Record<keyof BrakeState, readonly Touch[]>> = {
   system: ['fluid'],
   hoseAtLever: ['opened-at-lever', 'joint'],
   hoseAtCaliper: ['opened-at-caliper', 'joint'],
-  olive: ['joint', 'hose', 'opened-at-lever', 'opened-at-caliper'],
+  sealAtLever: ['joint', 'hose', 'opened-at-lever'],
+  sealAtCaliper: ['joint', 'opened-at-caliper'],
   barb: ['joint', 'hose'],
   rotor: ['rotor-seat'],
   aligned: ['caliper'],
@@ -70,7 +76,7 @@ it('what takes a thing to its torque was loosened by another step', () => {
   const loosened = new Set(IDS.flatMap((id) => stepRule(id).loosens));
   for (const id of IDS) {
     const { fastens } = stepRule(id);
-    if (fastens && fastens !== 'adapter') expect([...loosened]).toContain(fastens);
+    for (const hold of fastens) if (hold !== 'adapter') expect([...loosened]).toContain(hold);
   }
 });
 

@@ -227,7 +227,10 @@ it('a sinking lever is mended by work and the same test whole, and by nothing sh
   const whole = { reach: 60, bite: 20, firm: 27, sunk: 27 };
   await lever(whole);
   expect(await barsOf(jobId)).toEqual(['do-not-ride']);
-  await client.append(jobId, entry('repair', { end: 'front', work: 'reseal', words: 'New seals' }));
+  await client.append(
+    jobId,
+    entry('repair', { end: 'front', work: 'reseal-lever', words: 'New seals' }),
+  );
   await lever(whole);
   expect(await barsOf(jobId)).not.toContain('do-not-ride');
 });

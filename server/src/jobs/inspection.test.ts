@@ -195,7 +195,7 @@ describe('what is seen', () => {
     expect(await page()).toMatchObject({ jobId: taken.id });
     await client.append(
       again.id,
-      entry('repair', { end: 'front', work: 'remake-joint', words: 'Both seals new' }),
+      entry('repair', { end: 'front', work: 'remake-joint-at-caliper', words: 'Both seals new' }),
     );
     await seen(again.id, 'leaks', []);
     expect(await page()).toBeNull();

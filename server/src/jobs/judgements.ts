@@ -5,7 +5,7 @@ import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { liftsAdvice, liftsTag, toHang } from '@hold-fast/core/inspection/tags';
 import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job, Judged } from '@hold-fast/core/job/job';
-import { visitOf } from '@hold-fast/core/job/visit';
+import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
 import { countingMarks } from '@hold-fast/core/torque/proof';
@@ -97,7 +97,7 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
       found: JSON.stringify(found),
       raised_at: shop.now(),
     });
-  const visit = { ...job, items };
+  const visit = { ...job, items, brakes: brakesOf(job) };
   const lifted = [
     ...(job.tags.some((tag) => liftsTag(tag, visit))
       ? (await tagsOfBike(transaction, job.bike.id)).filter((tag) => liftsTag(tag, visit))

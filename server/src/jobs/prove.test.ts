@@ -331,7 +331,10 @@ describe('parts and fluid', () => {
     const other = entry('test', { test: 'lever-side', end: null, outcome: 'passed' });
     expect((await send(one, other)).body.tags).toHaveLength(1);
     expect((await fluidLooked(one)).tags).toHaveLength(1);
-    await send(one, entry('repair', { end: 'front', work: 'reseal', words: 'All seals new' }));
+    for (const work of ['reseal-caliper', 'reseal-lever'] as const) {
+      expect((await fluidLooked(one)).tags).toHaveLength(1);
+      await send(one, entry('repair', { end: 'front', work, words: 'All seals new' }));
+    }
     expect((await fluidLooked(one)).tags).toEqual([]);
     expect((await put({ ...wrong, wrongFluid: false }, 2)).status).toBe(403);
     expect((await put({ ...wrong, wrongFluid: false }, 2, lead)).status).toBe(200);

@@ -7,6 +7,7 @@ import {
   entry,
   measureRotor,
   openJob,
+  motorBike,
   openTestShop,
   PIN,
   type Client,
@@ -57,7 +58,7 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/7',
+      format: 'hold-fast/job-record/8',
       bike: { name: 'Post trike 7' },
       inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
       notInspected: expect.arrayContaining([
@@ -173,6 +174,7 @@ describe('signing off', () => {
       'do-not-ride',
       'do-not-ride',
       'lever-side-unconfirmed',
+      'cut-off-untested',
       'cut-off-untested',
     ]);
   });
@@ -323,22 +325,3 @@ describe('a sealed job', () => {
     expect((await client.send('GET', '/chain')).body).toMatchObject({ whole: true });
   });
 });
-
-function motorBike() {
-  const customerId = uuid();
-  return {
-    customer: { id: customerId, name: 'District nurses', phone: null },
-    bike: {
-      id: uuid(),
-      customerId,
-      name: 'Commuter',
-      maker: '',
-      serial: '',
-      motor: true,
-      systemMassKg: null,
-      terrain: null,
-      wet: false,
-      kmPerWeek: null,
-    },
-  };
-}

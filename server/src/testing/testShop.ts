@@ -388,3 +388,23 @@ export async function measureRotor(
     await read(String(points.length === 3 ? 2 * i + 1 : i + 1), point);
   return sitting.id;
 }
+
+/** A customer's bike with a motor, new to the shop. */
+export function motorBike() {
+  const customerId = uuid();
+  return {
+    customer: { id: customerId, name: 'District nurses', phone: null },
+    bike: {
+      id: uuid(),
+      customerId,
+      name: 'Commuter',
+      maker: '',
+      serial: '',
+      motor: true,
+      systemMassKg: null,
+      terrain: null,
+      wet: false,
+      kmPerWeek: null,
+    },
+  };
+}

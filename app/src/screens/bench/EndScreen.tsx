@@ -1,3 +1,4 @@
+import { DEVIATIONS } from '@hold-fast/core/deviation/deviations';
 import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import type { ReactElement } from 'react';
@@ -14,6 +15,7 @@ import { MeasureRotor } from './measuring/MeasureRotor';
 import { MeasureRunout } from './measuring/MeasureRunout';
 import { BedIn } from './prove/BedIn';
 import { BleedRun } from './prove/BleedRun';
+import { RadialCheck } from './prove/RadialCheck';
 import { FinalCheck } from './prove/FinalCheck';
 import { TakeParts } from './prove/TakeParts';
 import { TellDeviation } from './prove/TellDeviation';
@@ -29,6 +31,8 @@ interface Asked {
   ml: string;
   /** Kinds of part a step asks for, with commas. */
   part: string;
+  /** The deviation that a step came upon; empty for none. */
+  what: string;
 }
 
 /** Everything that is done at one end of a bike, by its name in the address. */
@@ -50,9 +54,12 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   fluid: (at) => <RecordFluid {...at} />,
   bleed: (at) => <BleedRun {...at} />,
   parts: (at) => <TakeParts {...at} />,
-  deviation: (at) => <TellDeviation {...at} />,
+  deviation: ({ what, ...at }) => (
+    <TellDeviation {...at} what={DEVIATIONS.find((each) => each === what) ?? null} />
+  ),
   check: (at) => <FinalCheck {...at} />,
   'bed-in': (at) => <BedIn {...at} />,
+  radial: (at) => <RadialCheck {...at} />,
 };
 
 export function EndScreen({ task, ...asked }: Asked & { task: string }) {

@@ -1,6 +1,7 @@
 import type { Job } from '@hold-fast/core/job/job';
 import {
   areasOf,
+  cureOf,
   findingsAt,
   ruleOf,
   type Area,
@@ -10,8 +11,9 @@ import {
   findingsAt as standingFindingsAt,
   standingLookOver,
 } from '@hold-fast/core/inspection/inspectEnd';
-import { changesAt, curedBetween } from '@hold-fast/core/evidence/changes';
+import { areCuredBetween, changesAt } from '@hold-fast/core/evidence/changes';
 import type { End } from '@hold-fast/core/ends';
+import { brakesOf } from '@hold-fast/core/job/visit';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -100,7 +102,10 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
     setWrong(after.filter((each) => !ruleOf(each).doNotRide));
   };
   const grave = standing.filter((finding) => ruleOf(finding).doNotRide);
-  const works = [...new Set(standing.map((finding) => ruleOf(finding).work))];
+  const brake = brakesOf(job)[end];
+  const works = [...new Set(standing.flatMap((finding) => cureOf(finding, brake.actuation)))];
+  // What was found stays to be seen, also where the brake turned out to be of another kind.
+  const found = [...new Set([...findingsAt(area, brake), ...standing])];
   return (
     <Section label={capital(words.area[area])}>
       <Choice
@@ -108,7 +113,7 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
         many
         options={[
           { value: NOTHING, says: jobWords.lookOver.nothingFound },
-          ...findingsAt(area).map((finding) => ({
+          ...found.map((finding) => ({
             value: finding,
             says: capital(words.finding[finding]),
           })),
@@ -174,10 +179,14 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
 
 /** Whether work that can cure a finding was done since it was found: a look after that is an answer. */
 function isCured(job: Job, end: End, finding: Finding): boolean {
-  const { area, work } = ruleOf(finding);
+  const { area } = ruleOf(finding);
+  const { actuation } = brakesOf(job)[end];
   const found = standingFindingsAt(job, end, area).find((each) => each.finding === finding);
   const changes = changesAt(job, end);
-  return found !== undefined && curedBetween(changes, [found.seq, Infinity], [work]) !== null;
+  return (
+    found !== undefined &&
+    areCuredBetween(changes, [found.seq, Infinity], cureOf(finding, actuation))
+  );
 }
 
 /** A finding that is not found any more and was not mended stays, unless somebody writes why it was seen wrong. */

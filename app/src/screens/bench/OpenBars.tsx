@@ -149,6 +149,8 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: jobWords.openBars.onWithThePlan, to: 'step' }];
     case 'lever-untested':
       return [{ says: jobWords.openBars.testTheLeverForAir, to: `${bar.end}/lever` }];
+    case 'unswept':
+      return [{ says: jobWords.openBars.measureE, to: `${bar.end}/radial` }];
     case 'bubbles-last':
       return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'sheet-revised':

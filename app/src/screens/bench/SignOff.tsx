@@ -1,16 +1,14 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { workedAt } from '@hold-fast/core/job/visit';
-import type { EntryOf } from '@hold-fast/core/job/kinds';
-import { asksWords, standingTest, standTest } from '@hold-fast/core/evidence/trials';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
-import { ENDS, type End } from '@hold-fast/core/ends';
+import { ENDS } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../data/api';
-import { append, entryOf, useSignOff } from '../../data/writes';
+import { useSignOff } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -24,7 +22,7 @@ import { words } from '../../words/words';
 import { WithJob } from './JobFrame';
 import { OpenBar, OpenChecks } from './OpenBars';
 import { Sealed } from './Sealed';
-import { YesNo } from './YesNo';
+import { TestChoice } from './TestChoice';
 import { jobWords } from '../../words/job';
 import { focusFault } from '../../ui/focusFault';
 
@@ -127,14 +125,15 @@ function Open({ job, person }: { job: Job; person: Person }) {
                 says={jobWords.signOff.onTheStandTurnsFree(capital(words.end[end]))}
               />
             ))}
-            {job.bike.motor ? (
+            {(job.bike.motor ? ENDS : []).map((end) => (
               <TestChoice
+                key={`cut-off ${end}`}
                 job={job}
                 test="cut-off"
-                end={null}
-                says={jobWords.signOff.eachLeverCutsTheMotor}
+                end={end}
+                says={jobWords.signOff.eachLeverCutsTheMotor(capital(words.end[end]))}
               />
-            ) : null}
+            ))}
           </Section>
           {watched.length > 0 ? (
             <Section label={jobWords.signOff.nearTheLimit}>
@@ -194,30 +193,6 @@ function leverSays(job: Job): string {
   return job.frontLever
     ? jobWords.signOff.riderConfirmsLeverWorksThe(words.side[job.frontLever])
     : jobWords.signOff.whichLeverWorksTheFront;
-}
-
-function TestChoice({
-  job,
-  test,
-  end,
-  says,
-}: {
-  job: Job;
-  test: EntryOf<'test'>['test'];
-  end: End | null;
-  says: string;
-}) {
-  const standing = test === 'stand' ? end && standTest(job, end) : standingTest(job, test, end);
-  return (
-    <YesNo
-      says={says}
-      chosen={standing ? standing.outcome : null}
-      asksWords={test !== 'lever-feel' && asksWords(job, test, end)}
-      onSay={(outcome, done) =>
-        append(job.id, entryOf<'test'>({ kind: 'test', test, end, outcome, words: done }))
-      }
-    />
-  );
 }
 
 const styles = StyleSheet.create({

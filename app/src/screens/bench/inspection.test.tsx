@@ -110,7 +110,7 @@ describe('the lever', () => {
   it('condemns a lever that sinks, do not ride', () => {
     const job = jobAfter(lever({ reach: 60, bite: 20, firm: 27, sunk: 32 }));
     showScreen(<MeasureLever jobId={JOB} end="front" />, { job });
-    expect(screen.getByText('Reseal')).toBeTruthy();
+    expect(screen.getByText('Reseal the lever')).toBeTruthy();
     expect(screen.getByTestId('do-not-ride')).toHaveTextContent('Do not ride  Front lever');
     expect(screen.getByText(/sinks 5.0 mm under a held pull/)).toBeTruthy();
     expect(
@@ -216,7 +216,7 @@ describe('what was found', () => {
     showScreen(<Found jobId={JOB} />, { job });
     const rows = screen.getAllByTestId(/^found-/).map(({ props }) => String(props.testID));
     expect(rows).toEqual(['found-front-leaks', 'found-front-runout', 'found-front-rotor']);
-    expect(screen.getByText(/Remake the joint with a new olive: front/i)).toBeTruthy();
+    expect(screen.getByText(/Remake the joint at the caliper with new seals: front/i)).toBeTruthy();
     expect(screen.getByText(/^Rear: rotor, pads, runout/)).toBeTruthy();
   });
 
@@ -226,7 +226,7 @@ describe('what was found', () => {
       StyleSheet.flatten(element.props.style as TextStyle).fontSize!;
     const largest = within(screen.getByTestId('do-not-ride')).getByText('Do not ride');
     expect(sized(largest)).toBeGreaterThan(2 * sized(screen.getByText('What was found')));
-    expect(screen.getByText('Front leaks, leak at the hose nut.')).toBeTruthy();
+    expect(screen.getByText('Front leaks, leak at the hose nut of the caliper.')).toBeTruthy();
     expect(screen.queryByText('Sign off')).toBeNull();
     fireEvent.press(screen.getByText('Plan the work'));
     expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${JOB}/plan`);

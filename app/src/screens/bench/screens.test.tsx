@@ -370,7 +370,7 @@ describe('signing off', () => {
           fastener: 'rotor-bolts',
           flaws: ['wrench-out-of-calibration', 'torque-from-memory'],
         },
-        { code: 'cut-off-untested' },
+        { code: 'cut-off-untested', end: 'front' },
       ],
     });
     show(
@@ -387,12 +387,12 @@ describe('signing off', () => {
     expect(
       screen.getByText(/the wrench is out of calibration and the torque is from memory/),
     ).toBeTruthy();
-    expect(screen.getByText('Each lever cuts the motor')).toBeTruthy();
+    expect(screen.getByText('Front lever cuts the motor')).toBeTruthy();
   });
 
   it('asks nothing of a motor that is not there, and names what was not inspected', () => {
     show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
-    expect(screen.queryByText('Each lever cuts the motor')).toBeNull();
+    expect(screen.queryByText('Front lever cuts the motor')).toBeNull();
     expect(
       screen.getByText(/^Front pads, runout, gaps.*; rear rotor, pads.*\. The record says so/),
     ).toBeTruthy();

@@ -212,6 +212,7 @@ export interface JobWords {
     tightenIt: string;
     onWithThePlan: string;
     testTheLeverForAir: string;
+    measureE: string;
     logTheBleed: string;
     takeTheNewSheet: string;
     planTheWork: string;
@@ -318,7 +319,7 @@ export interface JobWords {
     frontLeverFirmHolds60: string;
     rearLeverFirmHolds60: string;
     onTheStandTurnsFree: (end: string) => string;
-    eachLeverCutsTheMotor: string;
+    eachLeverCutsTheMotor: (end: string) => string;
     nearTheLimit: string;
     theCustomerWasTold: (watched: string) => string;
     stillOpen: string;

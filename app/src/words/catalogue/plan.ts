@@ -3,7 +3,7 @@ import type { Decider, Deviation, DeviationChoice } from '@hold-fast/core/deviat
 import type { BleedStands, Bubbles } from '@hold-fast/core/fluid/bleedRun';
 import type { Answer } from '@hold-fast/core/plan/quote';
 import type { Alignment, AlignmentReason } from '@hold-fast/core/plan/schools';
-import type { StepFault } from '@hold-fast/core/plan/visit';
+import type { StepRefusal } from '@hold-fast/core/job/planStep';
 import type { Place } from '@hold-fast/core/plan/state';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { Caution, Consumable, StepId, Tool } from '@hold-fast/core/procedure/steps';
@@ -31,7 +31,7 @@ export interface PlanWords {
   choice: Record<DeviationChoice, { says: string; risk: string }>;
   decider: Record<Decider, string>;
   answer: Record<Answer, string>;
-  fault: (what: StepFault) => string;
+  fault: (what: StepRefusal) => string;
   /** How a set-up stays while the works it serves are done. */
   stays: (setUp: StepId | 'wash-hands') => string;
   bleed: (stands: BleedStands) => { title: string; says: string };

@@ -105,6 +105,8 @@ export interface PlanningWords {
     notYet: string;
     nothingRecordedForThisStep: string;
     notAsTheMakerMeant: string;
+    iFoundSomething: string;
+    itWillNotGo: string;
     itCannotBeLeftOut: string;
     backToTheStep: string;
     whyItIsLeftOut: string;
@@ -121,6 +123,10 @@ export interface PlanningWords {
   };
   capture: {
     measure: (part: string) => string;
+    measureE: string;
+    tryEachCutOff: string;
+    cutsTheMotor: (ends: string) => string;
+    eMeasured: (e: string) => string;
     measuredWith: (gaugeName: string) => string;
     torque: (fastener: string) => string;
     nMWith: (setNm: number, name: string, value: string) => string;

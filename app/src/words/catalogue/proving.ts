@@ -72,6 +72,7 @@ export interface ProvingWords {
     brakeOf: (end: string, value: number, value2: number) => string;
     checkByName: string;
     nothingWasOpenedOrLoosened: string;
+    theMotor: string;
   };
   onFrom: {
     job: string;
@@ -131,5 +132,29 @@ export interface ProvingWords {
     readTheRiskOutFirst: string;
     recordTheDecision: string;
     aModifiedStructuralPartIs: string;
+  };
+  radial: {
+    brake: (says: string) => string;
+    wherePadsSweep: string;
+    mm: (value: string) => string;
+    lastMeasured: string;
+    withWashers: (says: string) => string;
+    theySweepTheTrack: string;
+    theyDoNot: string;
+    measure: string;
+    howEIsMeasured: string;
+    eMm: string;
+    writeE: string;
+    negativeWhere: string;
+    underEachSide: string;
+    addWasher: string;
+    takeOut: string;
+    record: string;
+    noWashers: string;
+    nothingToDo: string;
+    add: (washers: string, lands: string) => string;
+    out: (washers: string, lands: string) => string;
+    smallerAdapter: string;
+    largerAdapter: string;
   };
 }

@@ -1,5 +1,5 @@
 import type { BleedStands } from '@hold-fast/core/fluid/bleedRun';
-import type { StepFault } from '@hold-fast/core/plan/visit';
+import type { StepRefusal } from '@hold-fast/core/job/planStep';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import type { PlanWords } from '../catalogue/plan';
 import { parts } from './parts';
@@ -170,9 +170,61 @@ const step: PlanWords['step'] = {
     does: 'Neuen Schlauch verlegen',
     why: 'Mit dem alten einziehen; an einer scharfen Öffnung ummanteln.',
   },
-  'bench-olive': {
-    does: 'Neuer Schlauch, Mutter und Olive für das Sattelende',
-    why: 'Auf der Werkbank, bevor der Schlauch in den Rahmen kommt.',
+  'cup-on-caliper': {
+    does: 'Becher und Spritze an den Sattel',
+    why: 'Beide Anschlüsse sitzen am Sattel. Nur von Hand; Lappen darum, Spritze ohne Blasen.',
+  },
+  'straighten-fins': {
+    does: 'Kühlrippen richten',
+    why: 'Beläge draußen, mit flacher Zange, in kleinen Schritten: Verbogene streifen das Rad.',
+  },
+  'reroute-hose': {
+    does: 'Schlauch anders verlegen oder ummanteln',
+    why: 'Innen am Bein, alle 150 bis 250 mm eine Führung, nichts scheuert, Lenker beidseits voll eingeschlagen.',
+  },
+  'new-cable-caliper-on': {
+    does: 'Neuen Sattel lose ansetzen',
+    why: 'Gleicher Zugweg wie der Hebel: lang und kurz passen nicht zusammen.',
+  },
+  'new-cable-lever-on': {
+    does: 'Neuen Hebel anbauen',
+    why: 'Gleicher Zugweg wie der Sattel: lang und kurz passen nicht zusammen.',
+  },
+  'rebuild-caliper': {
+    does: 'Sattel zerlegen und neu abdichten',
+    why: 'Entleert; jede Dichtung neu, Bohrungen ansehen: riefige werden ersetzt. Nass zusammen, mit seiner eigenen Flüssigkeit.',
+  },
+  'rebuild-lever': {
+    does: 'Hebel zerlegen und neu abdichten',
+    why: 'Entleert; jede Dichtung neu, Bohrung ansehen: eine riefige wird ersetzt. Nass zusammen, mit seiner eigenen Flüssigkeit. Wo das Datenblatt es nicht erlaubt, ein anderer Hebel.',
+  },
+  'new-lever-on': {
+    does: 'Neuen Hebel lose anbauen',
+    why: 'Gleiche Spalte an der Schelle; Paste oder Fett nach dem Lenker.',
+  },
+  'hose-over': {
+    does: 'Schlauch an den anderen Hebel führen',
+    why: 'Beide Schläuche sind ab. Nie nur die Worte: Der Fahrer wird noch einmal nach der Seite gefragt.',
+  },
+  'olive-at-caliper': {
+    does: 'Mutter und neue Olive für das Sattelende',
+    why: 'Eine gequetschte Olive wird nie wieder verwendet; ein gekürztes Ende bekommt auch eine neue Stützhülse.',
+  },
+  'new-banjo-seals': {
+    does: 'Neue Dichtungen beidseits des Ringanschlusses',
+    why: 'Bei lockerer Schraube den Schlauch auf seinen geradesten Abgang drehen; dann anziehen und auf Feuchte sehen.',
+  },
+  'retorque-bolts': {
+    does: 'Jede Schraube auf ihr Drehmoment bringen',
+    why: 'Scheibe und Adapter hier, der Sattel, sobald er zentriert ist. Eine rundgedrehte, gelängte oder fehlende Schraube wird erneuert.',
+  },
+  'washers-on': {
+    does: 'Die gewählten Scheiben unterlegen',
+    why: 'Unter beiden Schrauben gleich, die dickste zuerst.',
+  },
+  'radial-check-after': {
+    does: 'e noch einmal messen',
+    why: 'Unterlegscheiben drin, Sattel angelegt: 0 bis 0,5 mm innerhalb des Scheibenrands.',
   },
   'join-off-frame': {
     does: 'Schlauch und Sattel neben dem Rahmen verbinden',
@@ -336,7 +388,7 @@ const step: PlanWords['step'] = {
   },
 };
 
-function fault(what: StepFault): string {
+function fault(what: StepRefusal): string {
   switch (what.code) {
     case 'needs':
       return `Noch nicht: ${things.brakeState[what.of]}.`;
@@ -348,6 +400,16 @@ function fault(what: StepFault): string {
       return `Zuerst aus dem Regal nehmen oder sagen, woher es kam: ${parts.part[what.part]}. Das alte wird nie wieder verwendet.`;
     case 'other-end-open':
       return `Noch nicht: Die Bremse ${things.end[what.end]} ist nicht ganz und bewiesen.`;
+    case 'other-end-not':
+      return `Noch nicht: Die Bremse ${things.end[what.end]} ist nicht so weit, wie es hier nötig ist. Zuerst ihren Schritt.`;
+    case 'do-not-ride':
+      return 'Auf diesem Rad steht „Nicht fahren“: Es wird weder geprüft noch gefahren. Arbeit und ein weiterer Blick heben es auf.';
+    case 'number-missing':
+      return `Zuerst die Zahl nehmen: ${what.number === 'radial' ? 'wie weit die Beläge innerhalb des Rands liegen' : things.subject[what.number]}, nach der Arbeit. Oder auslassen, mit dem Grund.`;
+    case 'lever-untested':
+      return `Die Bremse ${things.end[what.end]} wurde geöffnet und ihr Hebel hat seitdem keine Zahl: zuerst auf Luft prüfen.`;
+    case 'cut-off-untested':
+      return `Vor der Fahrt: sehen, dass der Hebel der Bremse ${things.end[what.end]} den Motor abschaltet.`;
     case 'not-planned':
       return 'Das steht nicht mehr im Plan.';
     case 'set-up':
@@ -410,17 +472,25 @@ export const plan: PlanWords = {
   procedure: {
     inspect: 'Prüfen',
     'clean-caliper': 'Sattel ausreinigen',
+    'straighten-fins': 'Kühlrippen richten',
+    'strip-track': 'Reibfläche abziehen, neu einbremsen',
     'clean-pads-and-rotor': 'Beläge und Scheibe reinigen',
     'dress-mount': 'Auflageflächen nacharbeiten',
     'service-pistons': 'Kolben warten',
     'fit-hydraulic': 'Hydraulische Bremse anbauen',
     'cable-to-hydraulic': 'Von Zug auf Hydraulik',
     'change-caliper': 'Sattel wechseln',
+    'change-lever': 'Hebel wechseln',
+    'reseal-caliper': 'Sattel neu abdichten',
+    'reseal-lever': 'Hebel neu abdichten',
     'renew-hose': 'Schlauch erneuern',
     'renew-hose-inside': 'Schlauch im Rahmen erneuern',
     'lever-off-bar': 'Rennlenker: Hebel ab, neu wickeln',
     'shorten-hose': 'Schlauch kürzen',
-    'remake-joint': 'Verbindung neu machen',
+    'reroute-hose': 'Schlauch anders verlegen',
+    'remake-at-lever': 'Verbindung am Hebel erneuern',
+    'remake-at-caliper': 'Verbindung am Sattel erneuern',
+    'swap-sides': 'Hebelseiten tauschen',
     'bleed-push-up': 'Entlüften: hochdrücken',
     'bleed-gravity': 'Entlüften: fallen lassen',
     'bleed-burp': 'Entlüften: Sattel stoßweise',
@@ -430,10 +500,14 @@ export const plan: PlanWords = {
     'go-up-a-size': 'Größere Scheibe',
     'change-rotor': 'Scheibe wechseln',
     'refit-rotor': 'Unter der Scheibe reinigen',
+    'radial-check': 'Radiale Prüfung und Unterlegscheiben',
+    'reset-pads': 'Kolben und Belagsteller zurückstellen',
     'change-pads': 'Beläge wechseln',
     'renew-cable': 'Zug erneuern',
     'set-up-cable': 'Zugbremse einstellen',
     'true-rotor': 'Scheibe richten',
+    'tighten-bolts': 'Jede Schraube anziehen',
+    'tighten-lever': 'Hebelschelle anziehen',
     align: 'Sattel zentrieren',
     'set-levers': 'Hebel einstellen',
     'bed-in': 'Einbremsen',
@@ -484,6 +558,7 @@ export const plan: PlanWords = {
     'fingers-off-turning-rotor': 'Finger weg von der drehenden Scheibe.',
     'no-air-on-pistons': 'Keine Druckluft auf Kolben.',
     'glycol-off-paint': 'Glykol löst Lack: sofort Wasser.',
+    'mineral-off-pads': 'Mineralöl verdirbt Beläge: sie und die Scheibe davon fernhalten.',
     'waste-to-recycling': 'Altflüssigkeit kommt in den Altbehälter.',
     'torque-by-sheet': 'Drehmoment nach dem Datenblatt des Herstellers.',
     'damage-to-maker': 'Vermuteter Schaden geht an eine Fachkraft oder den Hersteller.',
@@ -526,10 +601,23 @@ export const plan: PlanWords = {
   deviation: {
     'mount-by-make': 'Aufnahme ab Werk falsch',
     'modified-part': 'Ein Teil wurde verändert',
+    'will-not-go': 'Es geht nicht: fest, rundgedreht, ausgerissen',
     'customer-refusal': 'Der Kunde lehnt Arbeit ab',
     other: 'Etwas anderes',
   },
   choice: {
+    heat: {
+      says: 'Wärme, mit Vorsicht',
+      risk: 'Wärme verdirbt Dichtungen, Flüssigkeit, Carbon und Motor, und was heiß war, wird erneuert. Es kann trotzdem festsitzen.',
+    },
+    extractor: {
+      says: 'Ausbohren oder Ausdreher',
+      risk: 'Das Gewinde kann mitgehen; dann ist es ein Einsatz oder ein anderes Teil. Die Schraube wird in jedem Fall erneuert.',
+    },
+    insert: {
+      says: 'Gewindeeinsatz',
+      risk: 'Ein tragendes Gewinde wird nur repariert, wo sein Hersteller es erlaubt, und von jemandem, der es oft tut. Sonst wird das Teil ersetzt.',
+    },
     'warranty-part': {
       says: 'Teil auf Gewährleistung',
       risk: 'Das Rad bleibt von der Straße, bis das Teil da ist.',

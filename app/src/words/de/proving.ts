@@ -66,6 +66,7 @@ export const proving: ProvingWords = {
   finalCheck: {
     brakeOf: (end, value, value2) => `Bremse ${end} · ${value} von ${value2}`,
     checkByName: 'Namentlich prüfen',
+    theMotor: 'Der Motor: Rad vom Boden, ein Hebel nach dem anderen',
     nothingWasOpenedOrLoosened:
       'An diesem Ende wurde nichts geöffnet oder gelöst, also ist nichts abzuhaken.',
   },
@@ -125,5 +126,34 @@ export const proving: ProvingWords = {
     recordTheDecision: 'Die Entscheidung aufzeichnen',
     aModifiedStructuralPartIs:
       'Ein verändertes tragendes Teil gilt nie als haltend. Vermuteter Schaden geht an eine Fachkraft oder den Hersteller.',
+  },
+  radial: {
+    brake: (says) => `Bremse ${says}`,
+    mm: (value) => `${value}\u00a0mm`,
+    wherePadsSweep: 'Wo die Beläge streichen',
+    lastMeasured: 'e, zuletzt gemessen',
+    withWashers: (says) => `Unter jeder Seite: ${says}.`,
+    theySweepTheTrack: 'Sie bestreichen die Reibfläche',
+    theyDoNot: 'Sie liegen nicht, wo sie sollen',
+    measure: 'e messen',
+    howEIsMeasured:
+      'Wie weit die Oberkante des Belags innerhalb des Scheibenrands liegt: 0 bis 0,5 mm ist richtig, 0,25 das Ziel. Die Scheibe darf die Brücke des Sattels nicht berühren.',
+    eMm: 'e, mm',
+    writeE: 'e in mm schreiben, wie 0,25 oder −0,4.',
+    negativeWhere: 'Negativ, wo der Belag über den Rand steht.',
+    underEachSide: 'Unterlegscheiben je Seite, wie gemessen',
+    addWasher: 'Unterlegscheibe dazu',
+    takeOut: 'Die dünnste herausnehmen',
+    record: 'e aufzeichnen',
+    noWashers: 'keine',
+    nothingToDo: 'Nach der Fahrt den Tragbild-Ring ansehen.',
+    add: (washers, lands) =>
+      `Unter jede Seite legen: ${washers}. Es kommt auf ${lands}. Dann e noch einmal messen.`,
+    out: (washers, lands) =>
+      `Unter jeder Seite herausnehmen: ${washers}. Es kommt auf ${lands}. Dann e noch einmal messen.`,
+    smallerAdapter:
+      'Er steht über, und keine Unterlegscheiben sind herauszunehmen: ein kleinerer Adapter.',
+    largerAdapter:
+      'Keine Unterlegscheiben bringen es hin, höchstens 3 je Seite: ein anderer Adapter.',
   },
 };

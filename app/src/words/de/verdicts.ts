@@ -1,3 +1,4 @@
+import type { Unswept } from '@hold-fast/core/evidence/sweep';
 import type { LeverSign } from '@hold-fast/core/lever/sign';
 import type { Held, Lack } from '@hold-fast/core/evidence/readings';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
@@ -233,9 +234,11 @@ function bar(what: Bar): string {
     case 'lever-side-unconfirmed':
       return 'Mit dem Fahrer klären, welcher Hebel auf die vordere Bremse wirkt.';
     case 'cut-off-untested':
-      return 'Prüfen, dass jeder Hebel den Motor abschaltet.';
+      return `Prüfen, dass der Hebel der Bremse ${end[what.end]} den Motor abschaltet.`;
     case 'cut-off-failed':
-      return 'Die Motorabschaltung hat die Prüfung nicht bestanden.';
+      return `Der Hebel der Bremse ${end[what.end]} hat den Motor nicht abgeschaltet.`;
+    case 'unswept':
+      return `Bremse ${end[what.end]}: ${unswept[what.why]}`;
   }
 }
 
@@ -281,15 +284,23 @@ const held = ({ places, lacks }: Held): string => {
   return `${before} Das gilt weiter: ${list((lacks ?? []).map(lack))}.`;
 };
 
+const unswept: Record<Unswept, string> = {
+  outside:
+    'Die Beläge liegen neben ihrem Platz auf der Reibfläche. Unterlegen und e noch einmal messen.',
+  'off-the-edge':
+    'Der Tragbild-Ring läuft über den Rand. e neu messen, dann den Ring noch einmal ansehen.',
+  moved: 'Seit e gemessen wurde, ist der Sattel bewegt worden. Noch einmal messen.',
+};
+
 const benchRule: VerdictWords['benchRule'] = {
-  1: 'kein Hebelzug ohne Beläge, wenn nichts die Kolben hält',
+  1: 'kein Hebelzug ohne Beläge, wenn nichts die Kolben hält, und kein kräftiger bei loser Schelle',
   2: 'keine Beläge und keine Scheibe in Reichweite offener Flüssigkeit',
   3: 'der Nippel ist zu, bevor der Hebel losgelassen wird und bevor eine Spritze abkommt',
   4: 'Block, Abstandhalter und Werkzeug sind heraus, bevor das Rad dreht',
   5: 'alles Geöffnete ist zu',
-  6: 'eine geöffnete Verbindung bekommt eine neue Olive, ein gekürzter Schlauch eine neue Stützhülse',
+  6: 'eine geöffnete Verbindung bekommt neue Dichtungen, ein gekürzter Schlauch eine neue Stützhülse',
   7: 'Kolben zurück vor neuen Belägen',
-  8: 'zentriert vor dem letzten Anziehen, angezogen vor der Prüfung am Ständer, diese vor jeder Fahrt, Einbremsen zuletzt',
+  8: 'zentriert vor dem letzten Anziehen und gleich danach angezogen, angezogen vor der Prüfung am Ständer, diese vor jeder Fahrt, Einbremsen zuletzt',
   9: 'Hände und Werkbank sauber zwischen Flüssigkeit und Belägen',
 };
 

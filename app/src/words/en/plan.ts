@@ -1,6 +1,6 @@
 import type { BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import type { BleedStands } from '@hold-fast/core/fluid/bleedRun';
-import type { StepFault } from '@hold-fast/core/plan/visit';
+import type { StepRefusal } from '@hold-fast/core/job/planStep';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import type { PlanWords } from '../catalogue/plan';
 import { parts } from './parts';
@@ -147,9 +147,61 @@ const step: PlanWords['step'] = {
     does: 'Route the new hose',
     why: 'Draw it in with the old one; sleeve it at a sharp port.',
   },
-  'bench-olive': {
-    does: 'New hose, nut and olive for the caliper end',
-    why: 'On the bench, before the hose goes into the frame.',
+  'cup-on-caliper': {
+    does: 'Cup and syringe on the caliper',
+    why: 'Its ports are both at the caliper. By hand only; rag round it, syringe free of bubbles.',
+  },
+  'straighten-fins': {
+    does: 'Straighten the fins',
+    why: 'Pads out, with flat pliers, a little at a time: bent ones touch the wheel.',
+  },
+  'reroute-hose': {
+    does: 'Reroute or sleeve the hose',
+    why: 'Inside of the leg, a guide every 150 to 250 mm, nothing chafes, bar fully turned both ways.',
+  },
+  'new-cable-caliper-on': {
+    does: 'Put the new caliper on, loose',
+    why: 'Same cable pull as the lever: long and short do not mix.',
+  },
+  'new-cable-lever-on': {
+    does: 'Put the new lever on',
+    why: 'Same cable pull as the caliper: long and short do not mix.',
+  },
+  'rebuild-caliper': {
+    does: 'Take the caliper apart and reseal it',
+    why: 'Drained; every seal new, bores looked at: scored ones are replaced. Together wet, with its own fluid.',
+  },
+  'rebuild-lever': {
+    does: 'Take the lever apart and reseal it',
+    why: 'Drained; every seal new, bore looked at: a scored one is replaced. Together wet, with its own fluid. Where the sheet allows no rebuild, another lever.',
+  },
+  'new-lever-on': {
+    does: 'Put the new lever on, loose',
+    why: 'Even gaps at the clamp; paste or grease by the bar.',
+  },
+  'hose-over': {
+    does: 'Carry the hose over to the other lever',
+    why: 'Both hoses are off. Never only the words: the rider is asked for the side again.',
+  },
+  'olive-at-caliper': {
+    does: 'Nut and a new olive for the caliper end',
+    why: 'A crushed olive is never used again; a cut end gets a new barb as well.',
+  },
+  'new-banjo-seals': {
+    does: 'New seals on both sides of the banjo',
+    why: 'Turn the hose to its straightest exit while the bolt is slack; then torque, and look for a weep.',
+  },
+  'retorque-bolts': {
+    does: 'Bring every bolt to its torque',
+    why: 'Rotor and adapter here, the caliper once it is centred. A rounded, stretched or missing bolt is renewed.',
+  },
+  'washers-on': {
+    does: 'Fit the washers that were chosen',
+    why: 'The same under both bolts, thickest first.',
+  },
+  'radial-check-after': {
+    does: 'Measure e again',
+    why: 'Washers in, caliper nipped: 0 to 0.5 mm inside the rotor’s edge.',
   },
   'join-off-frame': {
     does: 'Join hose and caliper off the frame',
@@ -295,7 +347,7 @@ const step: PlanWords['step'] = {
   },
 };
 
-function fault(what: StepFault): string {
+function fault(what: StepRefusal): string {
   switch (what.code) {
     case 'needs':
       return `Not yet: ${things.brakeState[what.of]}.`;
@@ -307,6 +359,16 @@ function fault(what: StepFault): string {
       return `Take the ${parts.part[what.part]} off the shelf first, or say where it came from: the old one is never used again.`;
     case 'other-end-open':
       return `Not yet: the ${things.end[what.end]} brake is not whole and proven.`;
+    case 'other-end-not':
+      return `Not yet: the ${things.end[what.end]} brake is not as far as this needs it. Do its step first.`;
+    case 'do-not-ride':
+      return 'A do-not-ride stands on this bike: it is neither tried nor ridden. Work and another look lift it.';
+    case 'number-missing':
+      return `Take the number first: ${what.number === 'radial' ? 'how far the pads lie inside the edge' : things.subject[what.number]}, after the work. Or leave it out, with the reason.`;
+    case 'lever-untested':
+      return `The ${things.end[what.end]} brake was opened and its lever has no number since: test it for air first.`;
+    case 'cut-off-untested':
+      return `Before the ride: see that the lever of the ${things.end[what.end]} brake cuts the motor.`;
     case 'not-planned':
       return 'This is not in the plan any more.';
     case 'set-up':
@@ -364,17 +426,25 @@ export const plan: PlanWords = {
   procedure: {
     inspect: 'Inspect',
     'clean-caliper': 'Clean the caliper out',
+    'straighten-fins': 'Straighten the fins',
+    'strip-track': 'Strip the track, bed in anew',
     'clean-pads-and-rotor': 'Clean pads and rotor',
     'dress-mount': 'Dress the mount faces',
     'service-pistons': 'Service the pistons',
     'fit-hydraulic': 'Fit a hydraulic brake',
     'cable-to-hydraulic': 'Cable to hydraulic',
     'change-caliper': 'Change the caliper',
+    'change-lever': 'Change the lever',
+    'reseal-caliper': 'Reseal the caliper',
+    'reseal-lever': 'Reseal the lever',
     'renew-hose': 'Renew the hose',
     'renew-hose-inside': 'Renew a hose inside the frame',
     'lever-off-bar': 'Drop bar: lever off, tape anew',
     'shorten-hose': 'Shorten the hose',
-    'remake-joint': 'Remake the joint',
+    'reroute-hose': 'Reroute the hose',
+    'remake-at-lever': 'Remake the joint at the lever',
+    'remake-at-caliper': 'Remake the joint at the caliper',
+    'swap-sides': 'Swap the levers’ sides',
     'bleed-push-up': 'Bleed: push up',
     'bleed-gravity': 'Bleed: gravity down',
     'bleed-burp': 'Bleed: burp the caliper',
@@ -384,10 +454,14 @@ export const plan: PlanWords = {
     'go-up-a-size': 'Go up a rotor size',
     'change-rotor': 'Change the rotor',
     'refit-rotor': 'Clean under the rotor',
+    'radial-check': 'Radial check and washers',
+    'reset-pads': 'Reset pistons and adjusters',
     'change-pads': 'Change the pads',
     'renew-cable': 'Renew the cable',
     'set-up-cable': 'Set up the cable brake',
     'true-rotor': 'True the rotor',
+    'tighten-bolts': 'Tighten every bolt',
+    'tighten-lever': 'Tighten the lever clamp',
     align: 'Centre the caliper',
     'set-levers': 'Set up the levers',
     'bed-in': 'Bed in',
@@ -438,6 +512,7 @@ export const plan: PlanWords = {
     'fingers-off-turning-rotor': 'Fingers away from a turning rotor.',
     'no-air-on-pistons': 'No compressed air on pistons.',
     'glycol-off-paint': 'Glycol strips paint: water at once.',
+    'mineral-off-pads': 'Mineral fluid ruins pads: keep them and the rotor away from it.',
     'waste-to-recycling': 'Waste fluid goes to the waste can.',
     'torque-by-sheet': 'Torque by the maker’s sheet.',
     'damage-to-maker': 'Suspected damage goes to a qualified person or the maker.',
@@ -475,10 +550,23 @@ export const plan: PlanWords = {
   deviation: {
     'mount-by-make': 'Mount wrong by make',
     'modified-part': 'A part was modified',
+    'will-not-go': 'It will not go: seized, rounded, stripped',
     'customer-refusal': 'The customer refuses work',
     other: 'Something else',
   },
   choice: {
+    heat: {
+      says: 'Heat, with care',
+      risk: 'Heat near seals, fluid, carbon or a motor ruins them, and what was hot is renewed. It may still not come.',
+    },
+    extractor: {
+      says: 'Drill or extractor',
+      risk: 'The thread may go with it; then it is an insert or another part. The bolt is renewed in any case.',
+    },
+    insert: {
+      says: 'Thread insert',
+      risk: 'A safety thread is repaired only where its maker allows it, by somebody who does it often. Else the part is replaced.',
+    },
     'warranty-part': {
       says: 'Part under warranty',
       risk: 'The bike stays off the road until the part is here.',

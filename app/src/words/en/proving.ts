@@ -66,6 +66,7 @@ export const proving: ProvingWords = {
   finalCheck: {
     brakeOf: (end, value, value2) => `${end} brake · ${value} of ${value2}`,
     checkByName: 'Check by name',
+    theMotor: 'The motor: wheel off the ground, one lever at a time',
     nothingWasOpenedOrLoosened:
       'Nothing was opened or loosened at this end, so nothing has to be ticked.',
   },
@@ -124,5 +125,32 @@ export const proving: ProvingWords = {
     recordTheDecision: 'Record the decision',
     aModifiedStructuralPartIs:
       'A modified structural part is never marked as holding. Suspected damage goes to a qualified person or the maker.',
+  },
+  radial: {
+    brake: (says) => `${says} brake`,
+    mm: (value) => `${value}\u00a0mm`,
+    wherePadsSweep: 'Where the pads sweep',
+    lastMeasured: 'e, last measured',
+    withWashers: (says) => `Under each side: ${says}.`,
+    theySweepTheTrack: 'They sweep the track',
+    theyDoNot: 'They do not lie where they should',
+    measure: 'Measure e',
+    howEIsMeasured:
+      'How far the pad’s top lies inside the rotor’s edge: 0 to 0.5 mm is right, 0.25 the aim. The rotor must not touch the caliper bridge.',
+    eMm: 'e, mm',
+    writeE: 'Write e in mm, as 0.25 or −0.4.',
+    negativeWhere: 'Negative where the pad overhangs the edge.',
+    underEachSide: 'Washers under each side, as measured',
+    addWasher: 'Add a washer',
+    takeOut: 'Take the thinnest out',
+    record: 'Record e',
+    noWashers: 'none',
+    nothingToDo: 'Look at the witness ring after the ride.',
+    add: (washers, lands) =>
+      `Put under each side: ${washers}. It lands at ${lands}. Then measure e again.`,
+    out: (washers, lands) =>
+      `Take out from under each side: ${washers}. It lands at ${lands}. Then measure e again.`,
+    smallerAdapter: 'It overhangs, and no washers there are to come out: a smaller adapter.',
+    largerAdapter: 'No washers bring it right, 3 a side at most: another adapter.',
   },
 };

@@ -1,3 +1,4 @@
+import type { Unswept } from '@hold-fast/core/evidence/sweep';
 import type { LeverSign } from '@hold-fast/core/lever/sign';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Held, Lack } from '@hold-fast/core/evidence/readings';
@@ -233,9 +234,11 @@ function bar(what: Bar): string {
     case 'lever-side-unconfirmed':
       return 'Confirm with the rider which lever works the front brake.';
     case 'cut-off-untested':
-      return 'Test that each lever cuts the motor.';
+      return `Test that the lever of the ${end[what.end]} brake cuts the motor.`;
     case 'cut-off-failed':
-      return 'The motor cut-off failed its test.';
+      return `The lever of the ${end[what.end]} brake did not cut the motor.`;
+    case 'unswept':
+      return `${capital(end[what.end])}: ${unswept[what.why]}`;
   }
 }
 
@@ -281,15 +284,22 @@ const held = ({ places, lacks }: Held): string => {
   return `${before} That stands: ${list((lacks ?? []).map(lack))}.`;
 };
 
+const unswept: Record<Unswept, string> = {
+  outside: 'the pads lie outside their place on the track. Washers, and measure e again.',
+  'off-the-edge':
+    'the witness ring runs off the edge. Measure e anew, then look at the ring again.',
+  moved: 'the caliper was moved since e was measured. Measure it again.',
+};
+
 const benchRule: VerdictWords['benchRule'] = {
-  1: 'no lever pull with the pads out unless something holds the pistons',
+  1: 'no lever pull with the pads out unless something holds the pistons, and no hard one with the clamp loose',
   2: 'no pads or rotor within reach of open fluid',
   3: 'the nipple is shut before the lever is released, and before a syringe comes off',
   4: 'block, spacer and tool are out before the wheel turns',
   5: 'everything opened is shut',
-  6: 'an opened joint gets a new olive, a cut hose a new barb',
+  6: 'an opened joint gets new seals, a cut hose a new barb',
   7: 'pistons home before new pads',
-  8: 'aligned before final torque, torque before the stand test, the stand test before any ride, bedding-in last',
+  8: 'aligned before final torque and the torque at once, torque before the stand test, the stand test before any ride, bedding-in last',
   9: 'hands and bench clean between fluid and pads',
 };
 

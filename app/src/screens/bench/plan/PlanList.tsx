@@ -2,6 +2,8 @@ import type { Job } from '@hold-fast/core/job/job';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { fluidWanted } from '@hold-fast/core/plan/fluidWanted';
 import { shortOf } from '@hold-fast/core/stock/stock';
+import type { End } from '@hold-fast/core/ends';
+import { brakesOf } from '@hold-fast/core/job/visit';
 import { layOut } from '@hold-fast/core/plan/layOut';
 import type { Plan } from '@hold-fast/core/plan/planner';
 import { staysFor } from '@hold-fast/core/plan/stays';
@@ -22,11 +24,19 @@ import { planningWords } from '../../../words/planning';
 export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Plan | null }) {
   const stock = useStock();
   const containers = useContainers();
+  const kinds = brakesOf(job);
+  const brakeAt = (end: End) => ({
+    kind: kinds[end],
+    family: job.identified[end]?.sheet.body.fluid?.fluid.family ?? null,
+  });
+  const { tools, consumables, parts, cautions } = layOut(plan.steps, {
+    front: brakeAt('front'),
+    rear: brakeAt('rear'),
+  });
   const short = shortOf(
-    layOut(plan.steps).parts.map(({ part }) => part),
+    parts.map(({ part }) => part),
     stock.data ?? [],
   );
-  const { tools, consumables, parts, cautions } = layOut(plan.steps);
   const brakes = {
     front: job.identified.front?.sheet.body ?? null,
     rear: job.identified.rear?.sheet.body ?? null,

@@ -1,9 +1,9 @@
 import type { Job } from '@hold-fast/core/job/job';
-import { visitOf } from '@hold-fast/core/job/visit';
-import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
-import { bleedFor, proceduresFor } from '@hold-fast/core/plan/recommended';
+import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
+import { recommendedAt } from '@hold-fast/core/job/recommended';
+import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { doneWith, type Visit } from '@hold-fast/core/plan/visit';
-import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
+import { procedureRule, type ProcedureId } from '@hold-fast/core/procedure/procedures';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -26,6 +26,14 @@ import { planningWords } from '../../../words/planning';
 type Procedures = Record<End, ProcedureId[]>;
 type Again = { end: End; procedure: ProcedureId }[];
 
+/** The choice of one end; what is done at both or not at all goes with it. */
+function chosenAt(procedures: Procedures, end: End, chosen: ProcedureId[]): Procedures {
+  const other = end === 'front' ? 'rear' : 'front';
+  const there = procedures[other].filter((id) => !procedureRule(id).bothEnds);
+  const both = chosen.filter((id) => procedureRule(id).bothEnds);
+  return { ...procedures, [end]: chosen, [other]: [...there, ...both] };
+}
+
 /** What is to be done at each end, and the one list of steps it comes to. */
 export function PlanScreen({ jobId }: { jobId: string }) {
   return (
@@ -36,12 +44,7 @@ export function PlanScreen({ jobId }: { jobId: string }) {
 function Planning({ job }: { job: Job }) {
   const standing = job.planned.at(-1) ?? null;
   const bleedOf = (end: End) => bleedFor(end, job.identified[end]?.sheet.body.brake.port ?? '');
-  const recommended = (end: End): ProcedureId[] => {
-    const sheet = job.identified[end]?.sheet.body;
-    if (!sheet) return [];
-    const works = inspectEnd(job, end).items.flatMap(({ work }) => work);
-    return proceduresFor(works, sheet.brake.actuation, bleedOf(end).way);
-  };
+  const recommended = (end: End) => recommendedAt(job, end, bleedOf(end).way);
   const [procedures, setProcedures] = useState<Procedures>(
     () => standing?.procedures ?? { front: recommended('front'), rear: recommended('rear') },
   );
@@ -56,7 +59,7 @@ function Planning({ job }: { job: Job }) {
   const stands = visitOf(job);
   const visit: Visit = {
     ...stands,
-    chosen: none ? null : { procedures, bleed },
+    chosen: none ? null : { procedures, bleed, brakes: brakesOf(job) },
     again: [...stands.again, ...again.map((each) => ({ ...each, after: stands.steps.length }))],
   };
   const answer = usePlan(visit);
@@ -129,7 +132,7 @@ function Planning({ job }: { job: Job }) {
               job={job}
               chosen={procedures[end]}
               recommended={recommended(end)}
-              onChoose={(chosen) => setProcedures({ ...procedures, [end]: chosen })}
+              onChoose={(chosen) => setProcedures(chosenAt(procedures, end, chosen))}
               bleed={bleed[end]}
               why={bleedOf(end).why}
               onBleed={(way) => setBleed({ ...bleed, [end]: way })}

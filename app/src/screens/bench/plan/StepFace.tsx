@@ -2,8 +2,8 @@ import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { ONE_RIDE } from '@hold-fast/core/plan/price';
-import { doFault, skipFault, type Visit } from '@hold-fast/core/plan/visit';
-import type { StepId } from '@hold-fast/core/procedure/steps';
+import { doRefusal } from '@hold-fast/core/job/planStep';
+import { skipFault, type Visit } from '@hold-fast/core/plan/visit';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -22,9 +22,9 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
-import { capturesOf } from './capture';
 import { ComingUp } from './ComingUp';
 import { LeaveOut } from './LeaveOut';
+import { StepRecords } from './StepRecords';
 import { StepSays } from './StepSays';
 import { useStep } from './useStep';
 import { AllDone } from './AllDone';
@@ -109,11 +109,10 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
   const { step, end } = next;
   const wide = useWide();
   const [leavingOut, setLeavingOut] = useState(false);
-  const captures = step === 'wash-hands' || end === null ? [] : capturesOf(job, step, end);
   const [held, setHeld] = useState(false);
   const holds = step === 'hard-pull' && !held;
   const together = oneRide(plan);
-  const notYet = doFault(visit, step, end);
+  const notYet = doRefusal(job, step, end);
   const { record, takeBack, before } = useStep(job, visit, together);
   const [tried, setTried] = useState(false);
 
@@ -188,25 +187,9 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
               {planWords.fault(notYet)}
             </Note>
           ) : null}
-          {captures.map((capture) => (
-            <View key={capture.to} style={styles.capture}>
-              <Words ink="soft">
-                {capture.recorded ?? planningWords.stepFace.nothingRecordedForThisStep}
-              </Words>
-              <Button
-                kind="plain"
-                says={capture.says}
-                onPress={() => router.navigate(`/bench/${job.id}/${end}/${capture.to}` as '/bench')}
-              />
-            </View>
-          ))}
-          {end !== null && DEVIATES.includes(step) ? (
-            <Button
-              kind="quiet"
-              says={planningWords.stepFace.notAsTheMakerMeant}
-              onPress={() => router.navigate(`/bench/${job.id}/${end}/deviation` as '/bench')}
-            />
-          ) : null}
+          {step === 'wash-hands' || end === null ? null : (
+            <StepRecords job={job} step={step} end={end} />
+          )}
           {holds ? (
             <HoldTimer
               name={`${job.id} ${step} ${end}`}
@@ -254,15 +237,6 @@ function oneRide({ steps }: Plan): PlannedStep[] {
   return both ? [first, second] : [first];
 }
 
-/** Steps at which something wrong by make comes to light. */
-const DEVIATES: readonly (StepId | 'wash-hands')[] = [
-  'dress-mount',
-  'adapter-on',
-  'caliper-on',
-  'align',
-  'radial-check',
-];
-
 const styles = StyleSheet.create({
   progress: { flexDirection: 'row', height: size.heavyLine, backgroundColor: color.hairline },
   done: { backgroundColor: color.brass },
@@ -270,6 +244,5 @@ const styles = StyleSheet.create({
   scroll: { flex: 3 },
   ahead: { flex: 2, borderLeftWidth: size.line, borderColor: color.hairline },
   face: { flexGrow: 1, padding: space.l, gap: space.m },
-  capture: { gap: space.s },
   room: { flex: 1 },
 });

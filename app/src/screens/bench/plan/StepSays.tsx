@@ -7,6 +7,7 @@ import { needsTool } from '@hold-fast/core/plan/price';
 import { unansweredFor } from '@hold-fast/core/plan/quote';
 import { alignmentFor } from '@hold-fast/core/plan/schools';
 import { staysFor } from '@hold-fast/core/plan/stays';
+import { cautionsOf } from '@hold-fast/core/procedure/cautions';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { stepRule, type StepId, type StepRule } from '@hold-fast/core/procedure/steps';
 import { askedOf } from '@hold-fast/core/torque/fasteners';
@@ -26,6 +27,14 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
   const window = step === 'wash-hands' || end === null ? null : torqueOf(job, step, end);
   const stays = staysFor(plan.steps, 0);
   const school = end === null ? null : schoolOf(job, step, end);
+  const cautions =
+    step === 'wash-hands' || end === null
+      ? []
+      : cautionsOf(
+          step,
+          brakeAt(job, end),
+          job.identified[end]?.sheet.body.fluid?.fluid.family ?? null,
+        );
   const unasked = unansweredFor(
     { step, end },
     job.planned.at(-1)?.procedures ?? null,
@@ -69,7 +78,7 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
           <Words ink="soft">{`N·m, ${words.origin[window.origin]}`}</Words>
         </View>
       ) : null}
-      {rule?.cautions?.map((caution) => (
+      {cautions.map((caution) => (
         <Note key={caution} kind="caution">
           {planWords.caution[caution]}
         </Note>
@@ -96,7 +105,7 @@ function withWhat({ tool, consumables = [] }: StepRule): string {
 
 /** What is asked of the fastener that a step brings to its torque. */
 function torqueOf(job: Job, step: StepId, end: End) {
-  const fastener = fastenedBy(step, brakeAt(job, end));
+  const [fastener] = fastenedBy(step, brakeAt(job, end));
   const row = fastener && askedOf(fastener, job.identified[end]?.sheet.body.torque ?? []);
   if (!row) return null;
   const { loNm, hiNm, namedNm, origin } = row.window;

@@ -1,14 +1,16 @@
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { toldOf } from '@hold-fast/core/job/told';
-import type { Job } from '@hold-fast/core/job/job';
+import type { Job, Measured } from '@hold-fast/core/job/job';
+import type { Word } from '@hold-fast/core/wear/verdict';
 import { brakeAt, checksAt, lastBledAt } from '@hold-fast/core/job/visit';
-import type { End } from '@hold-fast/core/ends';
+import { ENDS, type End } from '@hold-fast/core/ends';
+import { provenCutOff } from '@hold-fast/core/job/bars';
 import { isBleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
 import { PULLS } from '@hold-fast/core/bedding/pulls';
 import { words } from '../../../words/words';
-import { standingAt } from '../JobFrame';
+import { judgementOf, standingAt } from '../JobFrame';
 import { planningWords } from '../../../words/planning';
 
 /** What a step is proven by: the screen it is recorded on, and what stands there already. */
@@ -16,24 +18,37 @@ export interface Capture {
   says: string;
   to: string;
   recorded: string | null;
+  /** The word on what was measured. */
+  word?: Word | null;
 }
 
-const MEASURED: Partial<Record<StepId, Measurand>> = {
-  inspect: 'rotor',
-  'measure-after-cleaning': 'rotor',
-  'runout-check': 'runout',
-  'sponge-test-before': 'lever',
-  'sponge-test': 'lever',
+/** What may be measured at a step besides the numbers it asks for. */
+const OFFERED: Partial<Record<StepId, Measurand>> = {
   align: 'clearance',
   'dress-mount': 'mount-face',
 };
 const FLUID_MOVES: readonly StepId[] = ['bleed-kit-off', 'top-up-cup-off'];
 
+/** What core makes of a sitting, in one word. */
+function wordOf(job: Job, sitting: Measured): Word | null {
+  const judgement = judgementOf(job, sitting);
+  return judgement && (judgement.ok ? judgement.verdict.word : 'unproven');
+}
+
 /** Where a step is recorded, what proves it first; none when doing it is all there is to it. */
 export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
   const found: Capture[] = [];
-  const part = MEASURED[step];
-  if (part) {
+  const offered = OFFERED[step];
+  for (const part of [...(stepRule(step).numbers ?? []), ...(offered ? [offered] : [])]) {
+    if (part === 'radial') {
+      const last = toldOf(job, 'radial', end).at(-1);
+      found.push({
+        says: planningWords.capture.measureE,
+        to: 'radial',
+        recorded: last ? planningWords.capture.eMeasured(words.format.mm(last.eMm)) : null,
+      });
+      continue;
+    }
     const last = standingAt(job, end, part);
     // The test of the brake as it came in says nothing of it as it was bled.
     const sitting = step === 'sponge-test' && last && last.seq < lastBledAt(job, end) ? null : last;
@@ -41,10 +56,10 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
       says: planningWords.capture.measure(words.subject[part]),
       to: part,
       recorded: sitting ? planningWords.capture.measuredWith(sitting.gaugeName) : null,
+      word: sitting ? wordOf(job, sitting) : null,
     });
   }
-  const fastener = fastenedBy(step, brakeAt(job, end));
-  if (fastener) {
+  for (const fastener of fastenedBy(step, brakeAt(job, end))) {
     const bolts = job.tightened
       .filter((each) => each.end === end && each.fastener === fastener)
       .at(-1);
@@ -108,6 +123,19 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
       says: planningWords.capture.writeDownThe(fitted),
       to: `fit-${fitted}`,
       recorded: last && last.condition !== 'found' ? `${last.description}.` : null,
+    });
+  }
+  if (job.bike.motor && step === 'careful-ride') {
+    const cut = ENDS.filter((each) => provenCutOff(job, each) === 'passed');
+    found.push({
+      says: planningWords.capture.tryEachCutOff,
+      to: 'check',
+      recorded:
+        cut.length > 0
+          ? planningWords.capture.cutsTheMotor(
+              words.format.list(cut.map((each) => words.end[each])),
+            )
+          : null,
     });
   }
   if (step === 'bolt-check') {

@@ -178,7 +178,7 @@ describe('the step face', () => {
   });
 
   it('does not let an olive be on before it is written down where it came from', () => {
-    step(walked(job(['remake-joint']), 'new-olive'));
+    step(walked(job(['remake-at-lever']), 'new-olive'));
     press('Done');
     expect(screen.getByText(/Take the olive of that hose type off the shelf first/)).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
@@ -277,8 +277,11 @@ describe('the step face', () => {
 });
 
 it('an address of no page of the job leads back to it', () => {
-  showScreen(<EndScreen jobId={id} end="front" task="toString" fastener="" ml="" part="" />, {
-    job: exampleJob(),
-  });
+  showScreen(
+    <EndScreen jobId={id} end="front" task="toString" fastener="" ml="" part="" what="" />,
+    {
+      job: exampleJob(),
+    },
+  );
   expect(screen.getByText('There is no such page')).toBeTruthy();
 });

@@ -1,14 +1,17 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { checksAt } from '@hold-fast/core/job/visit';
-import type { End } from '@hold-fast/core/ends';
+import { ENDS, type End } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
 import { Note } from '../../../ui/Note';
-import { Page } from '../../../ui/Page';
+import { Page, Section } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
 import { VerdictMark } from '../../../ui/VerdictMark';
+import { capital } from '../../../words/capital';
+import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
+import { TestChoice } from '../TestChoice';
 import { YesNo } from '../YesNo';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
@@ -51,6 +54,19 @@ function Names({ job, end }: { job: Job; end: End }) {
           </View>
         </View>
       ))}
+      {job.bike.motor ? (
+        <Section label={provingWords.finalCheck.theMotor}>
+          {ENDS.map((each) => (
+            <TestChoice
+              key={each}
+              job={job}
+              test="cut-off"
+              end={each}
+              says={jobWords.signOff.eachLeverCutsTheMotor(capital(words.end[each]))}
+            />
+          ))}
+        </Section>
+      ) : null}
     </Page>
   );
 }

@@ -27,11 +27,19 @@ import { provingWords } from '../../../words/proving';
 import { focusFault } from '../../../ui/focusFault';
 
 /** Something that is not as its maker meant it: what, how far, a picture, the choices with their risk, and who decided. */
-export function TellDeviation({ jobId, end }: { jobId: string; end: End }) {
-  return <WithJob jobId={jobId}>{(job) => <Telling job={job} end={end} />}</WithJob>;
+export function TellDeviation({
+  jobId,
+  end,
+  what = null,
+}: {
+  jobId: string;
+  end: End;
+  what?: Deviation | null;
+}) {
+  return <WithJob jobId={jobId}>{(job) => <Telling job={job} end={end} what={what} />}</WithJob>;
 }
 
-function Telling({ job, end }: { job: Job; end: End }) {
+function Telling({ job, end, what }: { job: Job; end: End; what: Deviation | null }) {
   const told = toldOf(job, 'deviation', end);
   return (
     <Page
@@ -60,13 +68,13 @@ function Telling({ job, end }: { job: Job; end: End }) {
       <Section label={provingWords.tellDeviation.pictures}>
         <Pictures job={job} end={end} area="mount" offered />
       </Section>
-      <Write key={told.length} job={job} end={end} />
+      <Write key={told.length} job={job} end={end} first={told.length === 0 ? what : null} />
     </Page>
   );
 }
 
-function Write({ job, end }: { job: Job; end: End }) {
-  const [deviation, setDeviation] = useState<Deviation | null>(null);
+function Write({ job, end, first }: { job: Job; end: End; first: Deviation | null }) {
+  const [deviation, setDeviation] = useState(first);
   const [what, setWhat] = useState('');
   const [measured, setMeasured] = useState('');
   const [choice, setChoice] = useState<DeviationChoice | null>(null);

@@ -15,11 +15,13 @@ export default function EndRoute() {
     fastener = '',
     ml = '',
     part = '',
+    what = '',
   } = useLocalSearchParams<{
     task: string;
     fastener: string;
     ml: string;
     part: string;
+    what: string;
   }>();
   const { jobId, end } = useEndParams();
   if (end === null)
@@ -40,6 +42,7 @@ export default function EndRoute() {
       fastener={fastener}
       ml={ml}
       part={part}
+      what={what}
     />
   );
 }

@@ -1,0 +1,31 @@
+import type { End } from '@hold-fast/core/ends';
+import { asksWords, standingTest, standTest } from '@hold-fast/core/evidence/trials';
+import type { Job } from '@hold-fast/core/job/job';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import { append, entryOf } from '../../data/writes';
+import { YesNo } from './YesNo';
+
+/** A test of the hand-over: yes or no, and what was done about a no. */
+export function TestChoice({
+  job,
+  test,
+  end,
+  says,
+}: {
+  job: Job;
+  test: EntryOf<'test'>['test'];
+  end: End | null;
+  says: string;
+}) {
+  const standing = test === 'stand' ? end && standTest(job, end) : standingTest(job, test, end);
+  return (
+    <YesNo
+      says={says}
+      chosen={standing ? standing.outcome : null}
+      asksWords={test !== 'lever-feel' && asksWords(job, test, end)}
+      onSay={(outcome, done) =>
+        append(job.id, entryOf<'test'>({ kind: 'test', test, end, outcome, words: done }))
+      }
+    />
+  );
+}

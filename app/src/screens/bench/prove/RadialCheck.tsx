@@ -1,0 +1,132 @@
+import { toldOf } from '@hold-fast/core/job/told';
+import type { Job } from '@hold-fast/core/job/job';
+import type { End } from '@hold-fast/core/ends';
+import {
+  isRadialWithin,
+  MOST_WASHERS,
+  washersFor,
+  WASHERS_MM,
+  type RadialChoice,
+} from '@hold-fast/core/mount/radial';
+import { useState } from 'react';
+import { append, entryOf } from '../../../data/writes';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { focusFault } from '../../../ui/focusFault';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { provingWords } from '../../../words/proving';
+import { words } from '../../../words/words';
+import { WithJob } from '../JobFrame';
+import { OnFrom } from './OnFrom';
+
+/** Where the pads sweep the track: e measured, the washers that bring it right, e measured again. */
+export function RadialCheck({ jobId, end }: { jobId: string; end: End }) {
+  return <WithJob jobId={jobId}>{(job) => <Checking job={job} end={end} />}</WithJob>;
+}
+
+function Checking({ job, end }: { job: Job; end: End }) {
+  const measured = toldOf(job, 'radial', end);
+  const last = measured.at(-1) ?? null;
+  return (
+    <Page
+      tag={job.tag}
+      over={provingWords.radial.brake(words.end[end])}
+      title={provingWords.radial.wherePadsSweep}
+      foot={<OnFrom job={job} />}
+    >
+      {last ? (
+        <Section label={provingWords.radial.lastMeasured}>
+          <Words kind="giant">{mmSays(last.eMm)}</Words>
+          <Words ink="soft">{provingWords.radial.withWashers(washersSay(last.washersMm))}</Words>
+          <Note
+            kind={isRadialWithin(last.eMm) ? 'plain' : 'refusal'}
+            title={
+              isRadialWithin(last.eMm)
+                ? provingWords.radial.theySweepTheTrack
+                : provingWords.radial.theyDoNot
+            }
+          >
+            {choiceSays(washersFor(last.eMm, last.washersMm))}
+          </Note>
+        </Section>
+      ) : null}
+      <Measure key={measured.length} job={job} end={end} fittedMm={last?.washersMm ?? []} />
+    </Page>
+  );
+}
+
+function Measure({ job, end, fittedMm }: { job: Job; end: End; fittedMm: readonly number[] }) {
+  const [e, setE] = useState('');
+  const [washersMm, setWashers] = useState<number[]>([...fittedMm]);
+  const [tried, setTried] = useState(false);
+  const eMm = signedNumberOf(e);
+  const record = () => {
+    setTried(true);
+    focusFault();
+    if (eMm !== null)
+      append(job.id, entryOf<'radial'>({ kind: 'radial', end, eMm, washersMm: [...washersMm] }));
+  };
+  return (
+    <Section label={provingWords.radial.measure}>
+      <Words ink="soft">{provingWords.radial.howEIsMeasured}</Words>
+      <Field
+        label={provingWords.radial.eMm}
+        value={e}
+        inputMode="decimal"
+        onChangeText={setE}
+        onSubmitEditing={record}
+        error={tried && eMm === null ? provingWords.radial.writeE : undefined}
+        hint={provingWords.radial.negativeWhere}
+      />
+      <Words kind="label">{provingWords.radial.underEachSide}</Words>
+      <Words>{washersSay(washersMm)}</Words>
+      <Choice
+        label={provingWords.radial.addWasher}
+        options={WASHERS_MM.map((mm) => ({ value: mm, says: mmSays(mm) }))}
+        chosen={[]}
+        onChoose={(mm) =>
+          washersMm.length < MOST_WASHERS && setWashers([...washersMm, mm].sort((a, b) => b - a))
+        }
+      />
+      {washersMm.length > 0 ? (
+        <Button
+          kind="quiet"
+          says={provingWords.radial.takeOut}
+          onPress={() => setWashers(washersMm.slice(0, -1))}
+        />
+      ) : null}
+      <Button kind="plain" says={provingWords.radial.record} onPress={record} />
+    </Section>
+  );
+}
+
+const mmSays = (mm: number) => provingWords.radial.mm(words.format.mm(mm));
+
+const washersSay = (washersMm: readonly number[]) =>
+  washersMm.length === 0
+    ? provingWords.radial.noWashers
+    : words.format.list(washersMm.map((mm) => mmSays(mm)));
+
+function choiceSays(choice: RadialChoice): string {
+  switch (choice.code) {
+    case 'within':
+      return provingWords.radial.nothingToDo;
+    case 'add':
+      return provingWords.radial.add(washersSay(choice.washersMm), mmSays(choice.landsAtMm));
+    case 'take-out':
+      return provingWords.radial.out(washersSay(choice.washersMm), mmSays(choice.landsAtMm));
+    case 'another-adapter':
+      return choice.overhangs
+        ? provingWords.radial.smallerAdapter
+        : provingWords.radial.largerAdapter;
+  }
+}
+
+/** A number as it is written into a field, with its sign; null when it is none. */
+function signedNumberOf(text: string): number | null {
+  const trimmed = text.trim().replace('−', '-').replace(',', '.');
+  return /^-?\d{1,2}(\.\d{1,2})?$/.test(trimmed) ? Number(trimmed) : null;
+}

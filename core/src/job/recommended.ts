@@ -1,0 +1,27 @@
+import { unsweptAt } from '../evidence/sweep';
+import type { End } from '../ends';
+import type { FirstBleed } from '../fluid/bleedMethods';
+import { inspectEnd } from '../inspection/inspectEnd';
+import { proceduresFor } from '../plan/recommended';
+import type { ProcedureId } from '../procedure/procedures';
+import type { Job } from './job';
+import { toldOf } from './told';
+
+/**
+ * What a plan is first offered for an end, in no order: what its inspection recommends, a track to be stripped where the witness
+ * ring came out uneven, washers where the pads do not sweep it; and where nobody has looked at a brake that is complained of,
+ * the inspection itself [P].
+ * @param bleed how this brake is bled when nobody chose
+ */
+export function recommendedAt(job: Omit<Job, 'bars'>, end: End, bleed: FirstBleed): ProcedureId[] {
+  const sheet = job.identified[end]?.sheet.body;
+  if (!sheet) return [];
+  const { items } = inspectEnd(job, end);
+  if (items.length === 0 && job.symptoms.length > 0) return ['inspect'];
+  const works = items.flatMap(({ work }) => work);
+  const patchy = toldOf(job, 'witness', end).at(-1)?.ring === 'patchy';
+  return [
+    ...proceduresFor(patchy ? [...works, 'strip-track'] : works, sheet.brake.actuation, bleed),
+    ...(unsweptAt(job, end) ? (['radial-check'] as const) : []),
+  ];
+}
