@@ -22,7 +22,7 @@ import type { PassMarkEntry } from './passMark';
 import type { PhotoEntry } from './photo';
 import type { RepairEntry } from './repair';
 import type { PlanChoiceEntry } from './planChoice';
-import type { PlanStepEntry } from './planStep';
+import type { PlanStepEntry } from './planStepEntry';
 import type { TestEntry } from './finalTest';
 import type { KnownTightening, TighteningEntry } from './tightening';
 import type { Told } from './told';

@@ -1,4 +1,4 @@
-import { unsweptAt } from '../evidence/sweep';
+import { unsweptAt } from './sweep';
 import type { End } from '../ends';
 import type { FirstBleed } from '../fluid/bleedMethods';
 import { inspectEnd } from '../inspection/inspectEnd';

@@ -19,6 +19,15 @@ export type RadialChoice =
   /** No washers in stock bring it within the target, or none are there to be taken out: another adapter. */
   | { code: 'another-adapter'; overhangs: boolean };
 
+/** How the pads sweep the track at an end: what of it is not in order, or null. */
+export type Unswept =
+  /** e was measured, and lies outside the target. */
+  | 'outside'
+  /** The witness ring runs off the edge, and nobody measured e and looked at the ring again since. */
+  | 'off-the-edge'
+  /** Measured, and something was moved since. */
+  | 'moved';
+
 /** Whether e is where it is to be, whole micrometres, ends inclusive. */
 export function isRadialWithin(eMm: number): boolean {
   const e = micrometres(eMm);

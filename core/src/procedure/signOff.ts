@@ -6,7 +6,7 @@ import type { BrakeState } from '../plan/state';
 import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
 import type { Check } from './finalCheck';
-import type { Unswept } from '../evidence/sweep';
+import type { Unswept } from '../mount/radial';
 import { ENDS, type End } from '../ends';
 
 /** Where a job stands when somebody wants to sign it. */

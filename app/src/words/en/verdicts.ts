@@ -1,4 +1,4 @@
-import type { Unswept } from '@hold-fast/core/evidence/sweep';
+import type { Unswept } from '@hold-fast/core/mount/radial';
 import type { LeverSign } from '@hold-fast/core/lever/sign';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Held, Lack } from '@hold-fast/core/evidence/readings';

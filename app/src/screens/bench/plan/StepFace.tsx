@@ -17,7 +17,6 @@ import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
 import { useSwipe } from '../../../ui/useSwipe';
 import { useWide } from '../../../ui/useWide';
-import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';

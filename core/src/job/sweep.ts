@@ -1,22 +1,13 @@
 import type { End } from '../ends';
-import { toldOf, type Told } from '../job/told';
-import { isRadialWithin } from '../mount/radial';
-import { changedSince, changesAt, type ChangedJob } from './changes';
-import type { Touch } from './touch';
+import { toldOf, type Told } from './told';
+import { isRadialWithin, type Unswept } from '../mount/radial';
+import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
+import type { Touch } from '../evidence/touch';
 
 /** What moves the pads nearer the axle or away from it. */
 const MOVES: readonly Touch[] = ['mount', 'rotor', 'caliper-changed'];
 
 type SweptJob = ChangedJob & { told: readonly Told[] };
-
-/** How the pads sweep the track at an end: what of it is not in order, or null. */
-export type Unswept =
-  /** e was measured, and lies outside the target. */
-  | 'outside'
-  /** The witness ring runs off the edge, and nobody measured e and looked at the ring again since. */
-  | 'off-the-edge'
-  /** Measured, and something was moved since. */
-  | 'moved';
 
 /**
  * Whether the pads sweep the track wholly, by what was measured and seen at this visit. A ring off the edge is answered by e
