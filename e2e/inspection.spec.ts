@@ -179,8 +179,10 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
   const job = await checkIn(hands, `Leak ${project.name}`, bike);
   await identify(hands, 'Ostrel Tolve');
   await page.goto(`${job}/front/look`);
-  await hands.touch(page.getByRole('checkbox', { name: 'Leak at the banjo' }));
-  await expect(page.getByTestId('do-not-ride')).toContainText('Front leaks, leak at the banjo');
+  await hands.touch(page.getByRole('checkbox', { name: 'Leak at the hose nut of the caliper' }));
+  await expect(page.getByTestId('do-not-ride')).toContainText(
+    'Front leaks, leak at the hose nut of the caliper',
+  );
   await allSent(page);
   await hands.touch(hands.button('What was found'));
   await expect(
@@ -192,7 +194,9 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
   // What was found leads to the plan, and not to the signature.
   await expect(hands.button('Sign off', true)).toHaveCount(0);
   await page.goto(`${job}/sign-off`);
-  const bar = page.getByText('Do not ride: front leaks, leak at the banjo.', { exact: false });
+  const bar = page.getByText('Do not ride: front leaks, leak at the hose nut of the caliper.', {
+    exact: false,
+  });
   await expect(bar).toBeVisible();
   await expect(hands.button('The customer refuses')).toHaveCount(0);
   // Nor does a refusal that comes by another way lift it.

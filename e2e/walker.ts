@@ -64,6 +64,8 @@ export class Walker {
     }
     const seal = sealAt(does);
     if (seal) return this.take(seal);
+    if ((await hands.button('Log the bleed').count()) > 0) return this.logTheBleed();
+    if ((await hands.button('Book the fluid off').count()) > 0) return this.bookTheFluid();
     if (does === 'Test the lever for air') return this.testLever();
     if (does === 'Check every bolt by name') return this.checkByName(end);
     if (does === 'Hold the lever hard for 60 s') {
@@ -82,6 +84,26 @@ export class Walker {
     await expect(verdict(page)).toContainText('Holds');
     await page.goto(page.url().replace(/[^/]+\/[^/]+$/, 'step'));
     await expect(page.getByText('Measured with G3 vernier.')).toBeVisible();
+  }
+
+  /** Two clean cycles, and what went in: a bleed is on record. */
+  async logTheBleed(): Promise<void> {
+    const { hands, page } = this;
+    await hands.touch(hands.button('Log the bleed'));
+    for (let cycle = 0; cycle < 2; cycle++) await hands.touch(hands.button('Bubbles: none'));
+    await expect(page.getByRole('heading', { name: 'Clean twice' })).toBeVisible();
+    return this.back();
+  }
+
+  async bookTheFluid(): Promise<void> {
+    const { hands, page } = this;
+    await hands.touch(hands.button('Book the fluid off'));
+    await hands.touch(
+      page.locator('[role=button]:not([aria-disabled=true])', { hasText: /\d mL/ }).first(),
+    );
+    await page.getByLabel('Used, mL').fill('10');
+    await hands.touch(hands.button('Book 10 mL off'));
+    return this.back();
   }
 
   async equalGaps(): Promise<void> {

@@ -1,3 +1,4 @@
+import { NOTHING_MET } from '@hold-fast/core/fluid/met';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
@@ -90,6 +91,7 @@ export function exampleLog(): JobLog {
       rulesVersion: 0,
       earlierFittings: [],
       earlierThickness: [],
+      metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
       newestSheets: {},
       tags: [],
       againstAdvice: [],

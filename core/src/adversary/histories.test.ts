@@ -1,3 +1,5 @@
+import { NOTHING_MET } from '../fluid/met';
+import type { ProcedureId } from '../procedure/procedures';
 import { USUAL_RULES } from '../rules/shopRules';
 import { openFasteners } from '../evidence/fastenings';
 import type { SpecSheet } from '../sheet/sheet';
@@ -393,6 +395,83 @@ describe('E3: the limit', () => {
     const window = { ...row!.window, loNm: 8, hiNm: 10 };
     set.identify(sheet({ torque: [{ ...row!, window }] }));
     expect(set.barred).toContain('torque-unproven');
+  });
+});
+
+describe('two families by any road', () => {
+  const glycol = sheet({
+    fluid: {
+      fluid: { family: 'glycol', grade: 'DOT 4' },
+      alsoNamedBlends: [],
+      origin: 'sheet',
+      tag: null,
+    },
+  });
+  const plan = (visit: Visit, front: ProcedureId[]) =>
+    visit.send('plan-choice', {
+      procedures: { front, rear: [] },
+      bleed: { front: 'push-up', rear: 'push-up' },
+      again: [],
+      agreed: 'agreed',
+      words: '',
+    });
+  const resealed = (visit: Visit) => {
+    visit.repair('reseal-caliper').repair('reseal-lever');
+    return visit;
+  };
+  const REFUSED = { refusal: 'container-refused', code: 'other-family-inside' };
+
+  it('on one visit: filled, another sheet, filled again', () => {
+    const visit = identified();
+    expect(visit.fill('mineral')).toBeNull();
+    visit.identify(glycol);
+    expect(visit.fill('glycol')).toMatchObject(REFUSED);
+    expect(visit.item('fluid')).toMatchObject({ doNotRide: true, found: ['fluid-wrong'] });
+    expect(plan(visit, ['bleed-push-up'])).toMatchObject({ code: 'other-family-inside' });
+    // A caliper alone leaves the lever's seals, and what the hose still holds.
+    expect(plan(visit, ['reseal-caliper'])).toMatchObject({ code: 'other-family-inside' });
+    expect(plan(visit, ['reseal-caliper', 'reseal-lever'])).toBeNull();
+    resealed(visit);
+    expect(visit.fill('glycol')).toBeNull();
+    expect(visit.item('fluid')!.doNotRide).toBe(true);
+    visit.look('fluid');
+    expect(visit.word('fluid')).toBe('holds');
+  });
+
+  const mineral = { family: 'mineral', blend: 'Selkie 10' } as const;
+  const before = { lever: [mineral], hose: [mineral], caliper: [mineral] };
+  const later = () => Visit.with({ metBefore: { front: before, rear: NOTHING_MET } });
+
+  it('over two visits: what went in at the first is there at the second', () => {
+    expect(later().identify().item('fluid')).toBeNull();
+    const visit = later().identify(glycol);
+    expect(visit.item('fluid')).toMatchObject({ doNotRide: true, found: ['fluid-wrong'] });
+    expect(visit.fill('glycol')).toMatchObject(REFUSED);
+    visit.look('fluid');
+    expect(visit.item('fluid')!.doNotRide).toBe(true);
+    resealed(visit).look('fluid');
+    expect(visit.item('fluid')!.doNotRide).toBe(false);
+    expect(visit.fill('glycol')).toBeNull();
+  });
+
+  it('a caliper changed on the old hose and lever', () => {
+    const visit = later().identify(glycol).repair('replace-caliper');
+    expect(visit.fill('glycol')).toMatchObject(REFUSED);
+  });
+
+  it('that it is another brake than the one that was filled is a lead’s word', () => {
+    const visit = later().identify(glycol);
+    visit.decide('seen-wrong', 'fluid', { byLead: false });
+    expect(visit.fill('glycol')).toMatchObject(REFUSED);
+    visit.decide('seen-wrong', 'fluid');
+    expect(visit.item('fluid')?.doNotRide ?? false).toBe(false);
+    expect(visit.fill('glycol')).toBeNull();
+    // Of what went in at this visit no word says that it did not.
+    const here = identified();
+    here.fill('mineral');
+    here.identify(glycol).decide('seen-wrong', 'fluid');
+    expect(here.fill('glycol')).toMatchObject(REFUSED);
+    expect(here.item('fluid')!.doNotRide).toBe(true);
   });
 });
 

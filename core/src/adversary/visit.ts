@@ -1,3 +1,4 @@
+import { NOTHING_MET } from '../fluid/met';
 import type { Subject } from '../inspection/inspected';
 import { ENDS, type End } from '../ends';
 import { foldAll, foldOn, type Folded } from '../job/fold';
@@ -134,6 +135,7 @@ const BASE: JobBase = {
   rulesVersion: 0,
   earlierFittings: [],
   earlierThickness: [],
+  metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
   newestSheets: {},
   tags: [],
   againstAdvice: [],

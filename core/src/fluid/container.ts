@@ -5,6 +5,7 @@ import { parseISO } from 'date-fns/parseISO';
 import { InputError } from '../inputError';
 import { compatibility, type AskedFluid, type Compatibility } from './compatibility';
 import { familyRule, nameOf, type Fluid } from './families';
+import { NOTHING_MET, otherFamilyIn, type Met } from './met';
 
 /** How the fluid looks. Cloudy, dark, or with bits in it: discarded, whatever its date [P]. */
 export const CONDITIONS = ['clear', 'cloudy', 'dark', 'bits'] as const;
@@ -44,6 +45,8 @@ export function lastUsableDay(
 
 export type ContainerRefusal =
   | Exclude<Compatibility, { ok: true }>['code']
+  /** What is in the brake is of another family: they may not meet. */
+  | 'other-family-inside'
   | 'written-off'
   | 'spoiled'
   | 'expired'
@@ -59,12 +62,14 @@ export type ContainerState =
  * @param asked what the brake asks for
  * @param takeMl mL to be taken, above zero; null asks about the container before an amount is known
  * @param today `yyyy-mm-dd`
+ * @param met what the brake's parts have met; nothing where the container alone is asked about
  */
 export function mayFill(
   container: FluidContainer,
   asked: AskedFluid,
   takeMl: number | null,
   today: string,
+  met: Met = NOTHING_MET,
 ): ContainerState {
   const lastDay = lastUsableDay(container);
   const refuse = (code: ContainerRefusal): ContainerState => ({
@@ -75,6 +80,7 @@ export function mayFill(
   });
   const match = compatibility(asked, container.fluid);
   if (!match.ok) return refuse(match.code);
+  if (otherFamilyIn(met, container.fluid.family)) return refuse('other-family-inside');
   if (container.writtenOff) return refuse('written-off');
   if (container.condition !== 'clear') return refuse('spoiled');
   if (lastDay !== null && today > lastDay) return refuse('expired');

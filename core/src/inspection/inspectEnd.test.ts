@@ -1,3 +1,4 @@
+import { NOTHING_MET } from '../fluid/met';
 import type { LookOver, Sitting } from './inspected';
 import { type Measurand, MEASURANDS } from '../measurand/measurand';
 import type { SheetFacts } from './standard';
@@ -101,6 +102,7 @@ const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   edited: [],
   decided: [],
   tested: [],
+  metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
   measured: [],
   lookedOver: [],
   fittings: [],

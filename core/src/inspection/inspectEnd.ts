@@ -25,6 +25,8 @@ import { PARTS, type End, type Part } from '../ends';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
+import { isAnotherBrake } from '../evidence/wet';
+import { WET_PARTS, type Met } from '../fluid/met';
 import { USUAL_BRAKE } from '../kit/traits';
 import { areasOf, AREAS, cureOf, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, recommendedBy } from './judge';
@@ -52,6 +54,8 @@ export interface InspectedJob extends ChangedJob {
   fittings: readonly (Fitting & { end: End })[];
   filled: readonly { seq: number; end: End; family: Family; fluid: string }[];
   decided: readonly (SaidWrong & { decision: string })[];
+  /** What each end's brake had met when this visit began. */
+  metBefore: Readonly<Record<End, Met>>;
   tested: readonly (Trial & { test: string; end: End | null })[];
   /** What the parts fitted now measured at earlier visits. */
   outlooks: Readonly<Record<End, Partial<Record<Part, Outlook>>>>;
@@ -270,7 +274,10 @@ export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFin
 const isOnSince = (part: Fitting | null, job: Pick<InspectedJob, 'id'>) =>
   part !== null && (part.jobId === job.id ? part.condition !== 'found' : true);
 
-/** Fluid in the brake that the sheet it is now judged by does not take: found by nobody, and wrong all the same [D]. */
+/**
+ * Fluid in the brake that the sheet it is now judged by does not take: found by nobody, and wrong all the same [D]. What went in at
+ * an earlier visit counts, as long as no seal that met it was renewed.
+ */
 function wrongFluid(
   job: InspectedJob,
   end: End,
@@ -279,9 +286,15 @@ function wrongFluid(
   const identified = job.identified[end];
   const asked = identified?.sheet.body.fluid;
   if (!identified || !asked) return [];
-  const found = job.filled.flatMap(({ seq, end: at, family, fluid }): StandingFinding[] => {
-    if (at !== end) return [];
-    const answer = compatibility(asked, fluidNamed(family, fluid));
+  const before = job.metBefore[end];
+  const inside = [
+    ...WET_PARTS.flatMap((part) => before[part]).map((fluid) => ({ seq: 0, fluid })),
+    ...job.filled.flatMap(({ seq, end: at, family, fluid }) =>
+      at === end ? [{ seq, fluid: fluidNamed(family, fluid) }] : [],
+    ),
+  ];
+  const found = inside.flatMap(({ seq, fluid }): StandingFinding[] => {
+    const answer = compatibility(asked, fluid);
     if (answer.ok) return [];
     const finding = answer.code === 'wrong-family' ? 'fluid-wrong' : 'fluid-unknown';
     const since = Math.max(seq, identified.seq);
@@ -296,7 +309,8 @@ function wrongFluid(
           cureOf(finding, actuationAt(job, end)),
         ),
     );
-    return cured || standing.some((each) => each.finding === finding)
+    const anotherBrake = seq === 0 && isAnotherBrake(job, end, identified.seq);
+    return cured || anotherBrake || standing.some((each) => each.finding === finding)
       ? []
       : [{ finding, seq: since, lookOverId: null, lesserLook: null }];
   });

@@ -14,10 +14,10 @@ import {
   type InspectionItem,
 } from '../inspection/inspectEnd';
 import { openEnds } from '../plan/visit';
-import { signOffBars, type Bar } from '../procedure/signOff';
+import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
 import type { Facts, Job, Tested } from './job';
-import { checksAt, visitOf, workedAt } from './visit';
+import { checksAt, lastBledAt, visitOf, workedAt } from './visit';
 
 type Judged = Omit<Job, 'bars'>;
 
@@ -55,6 +55,7 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
     tagged: job.tags.filter(({ jobId, foundAfter }) => jobId !== job.id || foundAfter !== null),
     openEnds: openEnds(visitOf(job)),
     leversUntested: ENDS.filter((end) => leverUntestedAt(job, end)),
+    bleedsUnrecorded: ENDS.flatMap((end) => bleedLacks(job, end).map((lacks) => ({ end, lacks }))),
     bubblesLast: ENDS.filter((end) => {
       const last = job.bled.filter((each) => each.end === end).at(-1);
       return last?.bubbles === 'many';
@@ -123,6 +124,16 @@ export function leverUntestedAt(job: Judged, end: End): boolean {
   if (!opened || (cable && !wet)) return false;
   const sitting = standingSitting(job, end, 'lever');
   return sitting === null || sitting.seq < opened.seq;
+}
+
+/** What of a bleed at this visit is not on record: fluid goes in with its lot, and every cycle is seen. */
+function bleedLacks(job: Judged, end: End): BleedLack[] {
+  if (lastBledAt(job, end) === 0) return [];
+  const here = (each: { end: End }) => each.end === end;
+  return [
+    ...(job.filled.some(here) ? [] : (['fluid'] as const)),
+    ...(job.bled.some(here) ? [] : (['cycles'] as const)),
+  ];
 }
 
 /** Whether the sheet an end goes by was revised in what it says, with no lead having said why the old one is kept. */

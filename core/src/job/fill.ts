@@ -1,8 +1,10 @@
 import type { End } from '../ends';
-import { mayFill, type FluidContainer } from '../fluid/container';
+import { metAt, type WetJob } from '../evidence/wet';
+import { mayFill, type ContainerState, type FluidContainer } from '../fluid/container';
 import { nameOf } from '../fluid/families';
 import { dayIn } from './day';
 import { fault, type EntryBase, type Kind } from './entry';
+import type { Job } from './job';
 
 /** Fluid that left a container for a brake, mL. */
 export interface FillEntry extends EntryBase {
@@ -33,6 +35,24 @@ export const containerAsKnown = (container: KnownContainer): KnownContainer => (
   writtenOff: container.writtenOff,
 });
 
+/**
+ * Whether so much of a container may go into the brake at an end today, by what its sheet asks for and by what its lever, hose
+ * and caliper have met; null where no sheet asks for fluid.
+ * @param ml as {@link mayFill}
+ */
+export function mayFillAt(
+  job: Pick<Job, 'identified' | 'metBefore'> & WetJob,
+  end: End,
+  container: FluidContainer,
+  ml: number | null,
+  day: string,
+): ContainerState | null {
+  const asked = job.identified[end]?.sheet.body.fluid;
+  if (!asked) return null;
+  const met = metAt(job.metBefore[end], job, end);
+  return mayFill(container, asked, ml, day, met);
+}
+
 export const fill: Kind<FillEntry, { container: KnownContainer }> = {
   kind: 'fill',
   whose: 'bench',
@@ -40,8 +60,8 @@ export const fill: Kind<FillEntry, { container: KnownContainer }> = {
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet) return fault('invalid-input', 'end', 'not-identified');
     if (!sheet.fluid) return fault('container-refused', 'end', 'no-fluid-asked');
-    const state = mayFill(container, sheet.fluid, ml, dayIn(job.rules.timeZone, at));
-    if (state.ok) return null;
+    const state = mayFillAt(job, end, container, ml, dayIn(job.rules.timeZone, at));
+    if (!state || state.ok) return null;
     const field = state.code === 'not-enough' ? 'ml' : 'containerId';
     return fault('container-refused', field, state.code, { ...state });
   },

@@ -15,6 +15,7 @@ import type { Bubbles } from '../fluid/bleedRun';
 import type { ReadStamp } from '../wear/limitInForce';
 import type { ThicknessLimit } from '../wear/verdict';
 import type { Family } from '../fluid/families';
+import type { Met } from '../fluid/met';
 import type { DecisionEntry } from './decision';
 import type { FittingEntry } from './fitting';
 import type { IdentificationEntry } from './identification';
@@ -125,6 +126,8 @@ export interface JobBase extends Intake {
   earlierFittings: Fitted[];
   /** What was measured at earlier visits, oldest first; upper bounds are not here. */
   earlierThickness: EarlierThickness[];
+  /** What each end's brake has met by earlier visits: it stays in lever, hose and caliper. */
+  metBefore: Record<End, Met>;
   /** The newest revision of every sheet the job goes by, by the sheet's id. */
   newestSheets: Record<string, SheetRevision>;
   /** What an earlier visit left on the bike and nothing has lifted. */

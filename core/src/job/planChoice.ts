@@ -1,8 +1,12 @@
 import { brakesOf, visitOf } from './visit';
 import { ENDS, type End } from '../ends';
 import { doneWith, planAt } from '../plan/visit';
-import type { FirstBleed } from '../fluid/bleedMethods';
-import { suitsBrake, type ProcedureId } from '../procedure/procedures';
+import { FIRST_BLEEDS, type FirstBleed } from '../fluid/bleedMethods';
+import { metAt, type WetJob } from '../evidence/wet';
+import { otherFamilyIn } from '../fluid/met';
+import { stepRule } from '../procedure/steps';
+import type { Job } from './job';
+import { suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** What is to be done at each end, and how a joint that is opened is bled there. The last one stands; a change asks again. */
@@ -17,6 +21,26 @@ export interface PlanChoiceEntry extends EntryBase {
   words: string;
 }
 
+/**
+ * Whether this work would put fluid into a brake that has met another family, without every part that met it being renewed: it is
+ * refused before a wheel is out.
+ */
+export function isFilledOver(
+  job: Pick<Job, 'identified' | 'metBefore'> & WetJob,
+  end: End,
+  chosen: readonly ProcedureId[],
+  bleed: FirstBleed,
+): boolean {
+  const family = job.identified[end]?.sheet.body.fluid?.fluid.family;
+  const other = family && otherFamilyIn(metAt(job.metBefore[end], job, end), family);
+  if (!other) return false;
+  const work = workFor(chosen, bleed, brakesOf(job)[end]);
+  const cures = new Set(work.flatMap((step) => stepRule(step).cures));
+  const fills = FIRST_BLEEDS.some((way) => work.includes(way));
+  const renewed = { lever: cures.has('reseal-lever'), caliper: cures.has('reseal-caliper') };
+  return fills && other.parts.some((part) => part !== 'hose' && !renewed[part]);
+}
+
 export const planChoice: Kind<PlanChoiceEntry> = {
   kind: 'plan-choice',
   whose: 'anybody',
@@ -27,6 +51,9 @@ export const planChoice: Kind<PlanChoiceEntry> = {
       const procedure = actuation && procedures[end].find((id) => !suitsBrake(id, actuation));
       if (procedure) return fault('invalid-input', `procedures.${end}`, 'unsuited', { procedure });
     }
+    for (const end of ENDS)
+      if (isFilledOver(job, end, procedures[end], bleed[end]))
+        return fault('invalid-input', `procedures.${end}`, 'other-family-inside');
     const visit = visitOf(job);
     const early = entry.again.some(
       ({ end, procedure }) =>

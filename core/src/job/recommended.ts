@@ -9,15 +9,13 @@ import { toldOf } from './told';
 
 /**
  * What a plan is first offered for an end, in no order: what its inspection recommends, a track to be stripped where the witness
- * ring came out uneven, washers where the pads do not sweep it; and where nobody has looked at a brake that is complained of,
- * the inspection itself [P].
+ * ring came out uneven, and washers where the pads do not sweep it [P].
  * @param bleed how this brake is bled when nobody chose
  */
 export function recommendedAt(job: Omit<Job, 'bars'>, end: End, bleed: FirstBleed): ProcedureId[] {
   const sheet = job.identified[end]?.sheet.body;
   if (!sheet) return [];
   const { items } = inspectEnd(job, end);
-  if (items.length === 0 && job.symptoms.length > 0) return ['inspect'];
   const works = items.flatMap(({ work }) => work);
   const patchy = toldOf(job, 'witness', end).at(-1)?.ring === 'patchy';
   return [

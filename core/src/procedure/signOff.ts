@@ -40,6 +40,8 @@ export interface SignOffFacts {
   openEnds: readonly { end: End; of: keyof BrakeState }[];
   /** Ends at which the system was opened, with no number of the lever since that proves it. */
   leversUntested: readonly End[];
+  /** Ends that were bled at this visit, with what of it is not on record. */
+  bleedsUnrecorded: readonly { end: End; lacks: BleedLack }[];
   /** Ends that were last seen with many bubbles. */
   bubblesLast: readonly End[];
   /** Ends that were worked on and not tried on the stand since, or failed there. */
@@ -54,6 +56,9 @@ export interface SignOffFacts {
   customerToldOfWatch: boolean;
 }
 
+/** What of a bleed is not on record: which fluid from which lot, or what was seen of bubbles. */
+export type BleedLack = 'fluid' | 'cycles';
+
 export type Bar =
   | { code: 'lever-side-unconfirmed' }
   | { code: 'cut-off-untested'; end: End }
@@ -61,6 +66,7 @@ export type Bar =
   | { code: 'unswept'; end: End; why: Unswept }
   | { code: 'lever-untested'; end: End }
   | { code: 'bubbles-last'; end: End }
+  | { code: 'bleed-unrecorded'; end: End; lacks: BleedLack }
   | { code: 'stand-untested'; end: End }
   | { code: 'sheet-revised'; end: End }
   | { code: 'refused-before'; end: End; subject: Subject }
@@ -107,6 +113,8 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   for (const end of facts.sheetsRevised) bars.push({ code: 'sheet-revised', end });
   for (const end of facts.leversUntested) bars.push({ code: 'lever-untested', end });
   for (const end of facts.bubblesLast) bars.push({ code: 'bubbles-last', end });
+  for (const { end, lacks } of facts.bleedsUnrecorded)
+    bars.push({ code: 'bleed-unrecorded', end, lacks });
   for (const end of facts.standUntested) bars.push({ code: 'stand-untested', end });
   for (const { end, why } of facts.unswept) bars.push({ code: 'unswept', end, why });
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });

@@ -266,6 +266,46 @@ it('fluid that went in with no plan wants the lever’s number', async () => {
   expect(await barsOf(jobId)).toContain('lever-untested');
 });
 
+it('what an earlier visit put in stays in the brake: another family is refused at container and plan', async () => {
+  const first = await ready();
+  const filled = { end: 'front', containerId: shop.ids.bottle, ml: 5, colour: '' } as const;
+  await client.append(first, entry('fill', filled));
+  const second = await nextVisit(first);
+  expect(await barsOf(second)).not.toContain('do-not-ride');
+  const lead = await shop.signedIn('Lead');
+  const { body: job } = await client.sendJob('GET', `/jobs/${second}`);
+  expect(job.metBefore.front.caliper).toEqual([{ family: 'mineral', blend: 'Selkie 10' }]);
+  const { sheet } = job.identified.front!;
+  const sheetId = uuid();
+  const body = {
+    ...sheet.body,
+    title: 'Glycol brake',
+    fluid: { ...sheet.body.fluid!, fluid: { family: 'glycol' as const, grade: 'DOT 4' as const } },
+  };
+  const made = await lead.send<{ id: string }[]>('PUT', `/sheets/${sheetId}`, {
+    id: uuid(),
+    sheetId,
+    baseId: null,
+    body,
+    note: 'New',
+  });
+  expect(made.status).toBe(200);
+  await client.append(
+    second,
+    entry('identification', { end: 'front', sheetRevisionId: made.body[0]!.id, stampedLimit: null }),
+  );
+  expect(await barsOf(second)).toContain('do-not-ride');
+  const glycol = entry('fill', { ...filled, containerId: shop.ids.glycol });
+  const refused = await client.sendJob('POST', `/jobs/${second}/entries`, {
+    entry: glycol,
+    appWord: null,
+  });
+  expect([refused.status, refused.body.fields?.[0]]).toMatchObject([
+    422,
+    { path: 'entry.containerId', code: 'other-family-inside' },
+  ]);
+});
+
 it('a sheet revised while a job is open bars it until the job takes the new one, or a lead says why not', async () => {
   const lead = await shop.signedIn('Lead');
   const jobId = await ready();

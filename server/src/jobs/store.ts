@@ -9,7 +9,10 @@ import type {
   JobBase,
   Judged,
 } from '@hold-fast/core/job/job';
-import type { EntryKind, Logged } from '@hold-fast/core/job/kinds';
+import { metAt, type WetJob } from '@hold-fast/core/evidence/wet';
+import { nameOf } from '@hold-fast/core/fluid/families';
+import { NOTHING_MET } from '@hold-fast/core/fluid/met';
+import type { EntryKind, EntryOf, KnownOf, Logged } from '@hold-fast/core/job/kinds';
 import type { Bike } from '@hold-fast/contract/bikes';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import { rulesOf } from '../shopRules/store';
@@ -116,6 +119,7 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     rulesVersion: rulesVersion ?? 0,
     earlierFittings: await fittingsOfBike(on, bike.id, tag),
     earlierThickness: await earlierThickness(on, bike.id, tag),
+    metBefore: await metByVisits(on, bike.id, tag),
     newestSheets: {},
     tags: (await tagsOfBike(on, bike.id)).map(({ id: _, ...hanging }) => hanging),
     againstAdvice: (await adviceOfBike(on, bike.id))
@@ -231,6 +235,43 @@ async function earlierThickness(
         : [],
     ),
   );
+}
+
+type WetRow = Pick<EntryRow, 'id' | 'seq' | 'kind' | 'body' | 'known'>;
+
+/** What the brakes of a bike have met by all its visits before one. */
+async function metByVisits(
+  on: Queryable,
+  bikeId: string,
+  beforeTag: number,
+): Promise<JobBase['metBefore']> {
+  const rows = await select<WetRow>(
+    on,
+    `SELECT e.id, e.seq, e.kind, e.body, e.known FROM entry e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND j.tag < ? AND e.kind IN ('fill', 'plan-step', 'repair', 'decision') ORDER BY e.seq`,
+    [bikeId, beforeTag],
+  );
+  const of = <K extends EntryKind>(kind: K) =>
+    rows.flatMap((row) =>
+      row.kind === kind
+        ? [{ ...row, ...(row.body as Omit<EntryOf<K>, 'kind' | 'id' | 'at'>) }]
+        : [],
+    );
+  const visits: WetJob = {
+    id: '',
+    stepped: of('plan-step') as unknown as WetJob['stepped'],
+    repaired: of('repair') as unknown as WetJob['repaired'],
+    decided: of('decision') as unknown as WetJob['decided'],
+    filled: of('fill').map(({ seq, end, known }) => {
+      const { fluid } = (known as KnownOf<'fill'>).container;
+      return { seq, end, family: fluid.family, fluid: nameOf(fluid) };
+    }),
+    fittings: [],
+    bled: [],
+    tightened: [],
+    edited: [],
+  };
+  return { front: metAt(NOTHING_MET, visits, 'front'), rear: metAt(NOTHING_MET, visits, 'rear') };
 }
 
 /** The last verdict kept of each sitting of a job, by the sitting's id. */

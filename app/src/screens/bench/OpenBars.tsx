@@ -151,6 +151,10 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: jobWords.openBars.testTheLeverForAir, to: `${bar.end}/lever` }];
     case 'unswept':
       return [{ says: jobWords.openBars.measureE, to: `${bar.end}/radial` }];
+    case 'bleed-unrecorded':
+      return bar.lacks === 'fluid'
+        ? [{ says: jobWords.openBars.bookTheFluidOff, to: `${bar.end}/fluid` }]
+        : [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'bubbles-last':
       return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'sheet-revised':

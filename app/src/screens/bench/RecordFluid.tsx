@@ -1,12 +1,12 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { ContainerInStore } from '@hold-fast/contract/stores';
-import { mayFill, lastUsableDay } from '@hold-fast/core/fluid/container';
+import { lastUsableDay } from '@hold-fast/core/fluid/container';
 import { familyRule, nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { containerAsKnown } from '@hold-fast/core/job/fill';
+import { containerAsKnown, mayFillAt } from '@hold-fast/core/job/fill';
 import { useContainers } from '../../data/queries';
 import { today } from '../../data/today';
 import { useTake } from '../../data/writes';
@@ -84,14 +84,13 @@ function ChooseContainer({
         job={job}
         end={end}
         container={chosen}
-        asked={asked}
         needed={needed}
         onOther={() => setChosenId(null)}
       />
     );
 
   const judged = containers.data
-    .map((container) => ({ container, state: mayFill(container, asked, null, day) }))
+    .map((container) => ({ container, state: mayFillAt(job, end, container, null, day)! }))
     .sort((a, b) => Number(b.state.ok) - Number(a.state.ok));
   return (
     <Page
@@ -235,19 +234,18 @@ interface AmountProps {
   job: Job;
   end: End;
   container: ContainerInStore;
-  asked: AskedFluid;
   needed: string;
   onOther: () => void;
 }
 
-function Amount({ job, end, container, asked, needed, onOther }: AmountProps) {
+function Amount({ job, end, container, needed, onOther }: AmountProps) {
   const [ml, setMl] = useState(needed);
   const [colour, setColour] = useState('');
   const [tried, setTried] = useState(false);
   const { take, refused } = useTake<'fill'>(job);
   const day = today();
   const amount = numberOf(ml);
-  const state = amount !== null && amount > 0 ? mayFill(container, asked, amount, day) : null;
+  const state = amount !== null && amount > 0 ? mayFillAt(job, end, container, amount, day) : null;
   const fault =
     amount === null
       ? tried || ml.trim() !== ''

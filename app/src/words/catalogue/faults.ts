@@ -50,6 +50,8 @@ export type FaultCode =
   | 'lead-only'
   | 'no-common-window'
   | 'lead-decides'
+  | 'procedures.front other-family-inside'
+  | 'procedures.rear other-family-inside'
   | 'no-plan'
   | 'wrong-end'
   | 'reason empty'

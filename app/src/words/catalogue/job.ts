@@ -213,6 +213,7 @@ export interface JobWords {
     onWithThePlan: string;
     testTheLeverForAir: string;
     measureE: string;
+    bookTheFluidOff: string;
     logTheBleed: string;
     takeTheNewSheet: string;
     planTheWork: string;

@@ -24,6 +24,8 @@ export interface PlanningWords {
     theInspectionRecommends: (recommended: string) => string;
     workAtThe: (end: string) => string;
     doneChooseWhatHasTo: string;
+    anotherFamilyInside: string;
+    resealFirst: string;
     onceMoreAtThe: (end: string) => string;
     again: (id: string) => string;
     whereAJointIsOpened: (why: string, does: string) => string;

@@ -1,6 +1,8 @@
 import { YEARS } from '@hold-fast/contract/fields';
 import type { Facts, FaultWords } from '../catalogue/faults';
 
+const MET_OTHER =
+  'In der Bremse ist noch eine andere Flüssigkeitsfamilie: im selben Plan neu abdichten, oder das passende Datenblatt wählen.';
 const NO_SUCH_WORK = ({ procedure }: Facts) =>
   `Bei einer Bremse dieser Art gibt es diese Arbeit nicht: ${String(procedure)}.`;
 
@@ -60,6 +62,8 @@ export const faults: FaultWords = {
     'no-common-window':
       'Die Prägung auf dem Teil und das Datenblatt haben kein Drehmoment gemeinsam: den Hersteller fragen.',
     'lead-decides': 'Welches der beiden gilt, sagt eine Leitung.',
+    'procedures.front other-family-inside': MET_OTHER,
+    'procedures.rear other-family-inside': MET_OTHER,
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

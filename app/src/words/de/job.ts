@@ -229,6 +229,7 @@ export const job: JobWords = {
     aLeadKeepsTheOld: 'Eine Leitung behält das alte Blatt',
     tightenIt: 'Festziehen',
     onWithThePlan: 'Weiter im Plan',
+    bookTheFluidOff: 'Flüssigkeit ausbuchen',
     measureE: 'e messen, Unterlegscheiben wählen',
     testTheLeverForAir: 'Den Hebel auf Luft prüfen',
     logTheBleed: 'Entlüften aufzeichnen',

@@ -192,11 +192,11 @@ const step: PlanWords['step'] = {
   },
   'rebuild-caliper': {
     does: 'Sattel zerlegen und neu abdichten',
-    why: 'Entleert; jede Dichtung neu, Bohrungen ansehen: riefige werden ersetzt. Nass zusammen, mit seiner eigenen Flüssigkeit.',
+    why: 'Entleert, Schlauch gespült; jede Dichtung neu, Bohrungen ansehen: riefige werden ersetzt. Nass zusammen, mit seiner eigenen Flüssigkeit.',
   },
   'rebuild-lever': {
     does: 'Hebel zerlegen und neu abdichten',
-    why: 'Entleert; jede Dichtung neu, Bohrung ansehen: eine riefige wird ersetzt. Nass zusammen, mit seiner eigenen Flüssigkeit. Wo das Datenblatt es nicht erlaubt, ein anderer Hebel.',
+    why: 'Entleert, Schlauch gespült; jede Dichtung neu, Bohrung ansehen: eine riefige wird ersetzt. Nass zusammen, mit seiner eigenen Flüssigkeit. Wo das Datenblatt es nicht erlaubt, ein anderer Hebel.',
   },
   'new-lever-on': {
     does: 'Neuen Hebel lose anbauen',

@@ -26,6 +26,9 @@ export const planning: PlanningWords = {
     all: 'Alle',
     theInspectionRecommends: (recommended) => `Die Prüfung empfiehlt: ${recommended}.`,
     workAtThe: (end) => `Arbeit ${end}`,
+    anotherFamilyInside: 'Eine andere Flüssigkeitsfamilie ist darin',
+    resealFirst:
+      'Was dieses Datenblatt verlangt, darf nicht mit ihr zusammenkommen. Hebel und Sattel im selben Plan neu abdichten, andere anbauen, oder das passende Datenblatt wählen.',
     doneChooseWhatHasTo: 'Getan. Wählen, was noch einmal zu tun ist:',
     onceMoreAtThe: (end) => `Noch einmal ${end}`,
     again: (id) => `${id}, noch einmal`,

@@ -310,6 +310,8 @@ export const things: ThingWords = {
     'wrong-family': 'falsche Familie: sie würde die Dichtungen zerstören',
     'poorer-grade': 'schlechter, als das Datenblatt verlangt',
     'other-blend': 'eine andere Sorte, als das Datenblatt nennt',
+    'other-family-inside':
+      'in der Bremse ist noch eine andere Familie: zuerst die Dichtungen an beiden Enden',
     'written-off': 'ausgebucht',
     spoiled: 'trüb, dunkel oder mit Teilchen',
     expired: 'abgelaufen',

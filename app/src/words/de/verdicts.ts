@@ -209,6 +209,10 @@ function bar(what: Bar): string {
       return `Die Bremse ${end[what.end]} wurde geöffnet, und ihr Hebel hat seither keine Zahl: auf Luft prüfen.`;
     case 'bubbles-last':
       return `Der letzte Durchgang ${end[what.end]} zeigte viele Blasen: weiter entlüften, bis sie aufhören.`;
+    case 'bleed-unrecorded':
+      return what.lacks === 'fluid'
+        ? `Die Bremse ${end[what.end]} wurde entlüftet: die Flüssigkeit aus ihrem Behälter ausbuchen, damit ihre Charge bekannt ist.`
+        : `Die Bremse ${end[what.end]} wurde entlüftet: eintragen, was an Blasen zu sehen war, Durchgang für Durchgang.`;
     case 'stand-untested':
       return `Die Bremse ${end[what.end]} am Ständer probieren: Sie dreht frei, und nichts schleift.`;
     case 'sheet-revised':

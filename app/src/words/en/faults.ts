@@ -1,6 +1,8 @@
 import { YEARS } from '@hold-fast/contract/fields';
 import type { Facts, FaultWords } from '../catalogue/faults';
 
+const MET_OTHER =
+  'The brake still holds another family of fluid: reseal it in the same plan, or pick the sheet that fits.';
 const NO_SUCH_WORK = ({ procedure }: Facts) => `A brake of this kind has no ${String(procedure)}.`;
 
 export const faults: FaultWords = {
@@ -54,6 +56,8 @@ export const faults: FaultWords = {
     'no-common-window':
       'The print on the part and the sheet have no torque in common: ask the maker.',
     'lead-decides': 'Which of the two counts is a lead’s to say.',
+    'procedures.front other-family-inside': MET_OTHER,
+    'procedures.rear other-family-inside': MET_OTHER,
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

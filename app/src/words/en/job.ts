@@ -223,6 +223,7 @@ export const job: JobWords = {
     aLeadKeepsTheOld: 'A lead keeps the old sheet',
     tightenIt: 'Tighten it',
     onWithThePlan: 'On with the plan',
+    bookTheFluidOff: 'Book the fluid off',
     measureE: 'Measure e, choose washers',
     testTheLeverForAir: 'Test the lever for air',
     logTheBleed: 'Log the bleed',

@@ -169,11 +169,11 @@ const step: PlanWords['step'] = {
   },
   'rebuild-caliper': {
     does: 'Take the caliper apart and reseal it',
-    why: 'Drained; every seal new, bores looked at: scored ones are replaced. Together wet, with its own fluid.',
+    why: 'Drained, hose rinsed; every seal new, bores looked at: scored ones are replaced. Together wet, with its own fluid.',
   },
   'rebuild-lever': {
     does: 'Take the lever apart and reseal it',
-    why: 'Drained; every seal new, bore looked at: a scored one is replaced. Together wet, with its own fluid. Where the sheet allows no rebuild, another lever.',
+    why: 'Drained, hose rinsed; every seal new, bore looked at: a scored one is replaced. Together wet, with its own fluid. Where the sheet allows no rebuild, another lever.',
   },
   'new-lever-on': {
     does: 'Put the new lever on, loose',

@@ -26,6 +26,9 @@ export const planning: PlanningWords = {
     all: 'All',
     theInspectionRecommends: (recommended) => `The inspection recommends: ${recommended}.`,
     workAtThe: (end) => `Work at the ${end}`,
+    anotherFamilyInside: 'Another family of fluid is inside',
+    resealFirst:
+      'What this sheet asks for may not meet it. Reseal lever and caliper in the same plan, fit other ones, or pick the sheet that fits the brake.',
     doneChooseWhatHasTo: 'Done. Choose what has to be done once more:',
     onceMoreAtThe: (end) => `Once more at the ${end}`,
     again: (id) => `${id}, again`,

@@ -322,6 +322,7 @@ export const things: ThingWords = {
     'wrong-family': 'wrong family: it would ruin the seals',
     'poorer-grade': 'poorer than the sheet asks',
     'other-blend': 'another blend than the sheet names',
+    'other-family-inside': 'the brake still holds another family: its seals at both ends first',
     'written-off': 'written off',
     spoiled: 'cloudy, dark or with bits in it',
     expired: 'past its use-by',

@@ -209,6 +209,10 @@ function bar(what: Bar): string {
       return `The ${end[what.end]} brake was opened and its lever has no number since: test it for air.`;
     case 'bubbles-last':
       return `The last cycle at the ${end[what.end]} showed many bubbles: bleed on until they stop.`;
+    case 'bleed-unrecorded':
+      return what.lacks === 'fluid'
+        ? `The ${end[what.end]} brake was bled: book the fluid off its container, so that its lot is known.`
+        : `The ${end[what.end]} brake was bled: log what was seen of bubbles, cycle by cycle.`;
     case 'stand-untested':
       return `Try the ${end[what.end]} brake on the stand: it turns free, and nothing touches.`;
     case 'sheet-revised':

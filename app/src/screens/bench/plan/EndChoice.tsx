@@ -1,5 +1,6 @@
 import { FIRST_BLEEDS, type FirstBleed } from '@hold-fast/core/fluid/bleedMethods';
 import type { Job } from '@hold-fast/core/job/job';
+import { isFilledOver } from '@hold-fast/core/job/planChoice';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { PROCEDURE_IDS, suitsBrake, type ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';
@@ -7,6 +8,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
+import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
@@ -103,6 +105,11 @@ export function EndChoice({
           )
         }
       />
+      {isFilledOver(job, end, chosen, bleed) ? (
+        <Note kind="refusal" title={planningWords.endChoice.anotherFamilyInside}>
+          {planningWords.endChoice.resealFirst}
+        </Note>
+      ) : null}
       {over.length > 0 ? (
         <>
           <Words kind="small">{planningWords.endChoice.doneChooseWhatHasTo}</Words>

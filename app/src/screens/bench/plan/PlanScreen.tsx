@@ -1,5 +1,6 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
+import { isFilledOver } from '@hold-fast/core/job/planChoice';
 import { recommendedAt } from '@hold-fast/core/job/recommended';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { doneWith, type Visit } from '@hold-fast/core/plan/visit';
@@ -69,6 +70,7 @@ function Planning({ job }: { job: Job }) {
     standing !== null &&
     again.length === 0 &&
     JSON.stringify([standing.procedures, standing.bleed]) === JSON.stringify([procedures, bleed]);
+  const filledOver = ENDS.some((end) => isFilledOver(job, end, procedures[end], bleed[end]));
   const impossible =
     !none && answer.data !== undefined && !answer.isPlaceholderData && plan === null;
 
@@ -116,7 +118,7 @@ function Planning({ job }: { job: Job }) {
                   ? planningWords.planScreen.changeThePlan
                   : planningWords.planScreen.thisIsThePlan
               }
-              disabled={none || plan === null}
+              disabled={none || plan === null || filledOver}
               onPress={lay}
             />
           )}
