@@ -36,6 +36,26 @@ export const Bike = z.strictObject({
 }) satisfies z.ZodType<BikeOfCore>;
 export type Bike = BikeOfCore;
 
+/** A correction of what is written of a bike, made from one of its versions. */
+export const BikeCorrection = Bike.omit({ id: true }).extend({
+  /** Of this write, made by whoever sent it. */
+  id: Id,
+  version: z.int().positive(),
+  /** Why: asked for where less is asked of the bike afterwards. */
+  words: wordsOrNone(200),
+});
+export type BikeCorrection = z.infer<typeof BikeCorrection>;
+
+/** A correction as it was made. */
+export interface BikeChange {
+  id: string;
+  was: Bike;
+  became: Bike;
+  words: string;
+  at: string;
+  by: string;
+}
+
 /** Row of a search: enough to tell two bikes apart. */
 export interface FoundBike {
   bikeId: string;
@@ -83,6 +103,8 @@ export interface BikePage {
     outlook: { unit: 'km' | 'day'; now: number; nextService: number; forecast: Forecast } | null;
   }[];
   fittings: Fitted[];
+  /** Corrections, newest first. */
+  changes: BikeChange[];
   /** A do-not-ride found and not lifted by a later visit. */
   doNotRide: { tag: number; jobId: string } | null;
   /** What its customer would not have replaced, and is still in. */

@@ -1,3 +1,4 @@
+import type { Bike, BikeCorrection } from '@hold-fast/contract/bikes';
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { EntryFault } from '@hold-fast/core/job/entry';
 import type { Job } from '@hold-fast/core/job/job';
@@ -191,6 +192,13 @@ export const useSaveWrench = () =>
         ? ask<WrenchInStore>('POST', '/wrenches', wrench)
         : ask<WrenchInStore>('PUT', `/wrenches/${wrench.id}`, { version, wrench }),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.wrenches }),
+  });
+
+/** Corrects what is written of a bike, from the version it was opened at; its open jobs are read anew. */
+export const useCorrectBike = (bikeId: string) =>
+  useMutation({
+    mutationFn: (correction: BikeCorrection) => ask<Bike>('PUT', `/bikes/${bikeId}`, correction),
+    onSuccess: () => client.invalidateQueries(),
   });
 
 /** Puts a container on the shelf, or changes one from the version it was opened at. */

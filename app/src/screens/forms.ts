@@ -3,6 +3,7 @@
 import { config } from 'zod';
 import { issueSays } from '../words/faultWords';
 
+export { CorrectBike } from './bikes/CorrectBike';
 export { CheckIn } from './bench/CheckIn';
 export { EditJob } from './bench/EditJob';
 export { GaugeForm } from './stores/GaugeForm';

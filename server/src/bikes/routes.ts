@@ -1,4 +1,4 @@
-import type { BikePage } from '@hold-fast/contract/bikes';
+import { BikeCorrection, type BikePage } from '@hold-fast/contract/bikes';
 import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
@@ -11,11 +11,13 @@ import {
   bikeById,
   BIKES_A_PAGE,
   bikesPage,
+  changesOfBike,
   customerById,
   findBikes,
   jobsOfBike,
   openDoNotRide,
 } from './store';
+import { correctBike } from './correct';
 import { wearOfBike } from './wear';
 
 const ListQuery = z.strictObject({
@@ -58,12 +60,20 @@ export function bikesRoutes(shop: Shop): Router {
       jobs: await jobsOfBike(pool, bikeId),
       wear: await wearOfBike(shop, bike),
       fittings: await fittingsOfBike(pool, bikeId, null),
+      changes: await changesOfBike(pool, bikeId),
       doNotRide: await openDoNotRide(pool, bikeId),
       againstAdvice: (await adviceOfBike(pool, bikeId)).map(
         ({ id: _, found: _found, ...advice }) => advice,
       ),
     };
     response.json(page);
+  });
+
+  routes.put('/bikes/:bikeId', async (request, response) => {
+    const { bikeId } = parse(BikeId, request.params);
+    const correction = parse(BikeCorrection, request.body);
+    await correctBike(shop, personOn(response), bikeId, correction);
+    response.json(await bikeById(pool, bikeId));
   });
 
   return routes;

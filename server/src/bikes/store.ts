@@ -1,5 +1,6 @@
 import type {
   Bike,
+  BikeChange,
   BikePage,
   Customer,
   FoundBike,
@@ -107,6 +108,37 @@ export async function bikeById(
     [id],
   );
   return row && bikeOf(row);
+}
+
+/** The bike, held until the transaction ends: two corrections wait for each other. */
+export async function holdBike(
+  on: Queryable,
+  id: string,
+): Promise<(Bike & { version: number }) | null> {
+  await select(on, 'SELECT id FROM bike WHERE id = ? FOR UPDATE', [id]);
+  return bikeById(on, id);
+}
+
+/** The bike that has this serial, by its id; null where none has it, and for no serial at all. */
+export async function bikeOfSerial(on: Queryable, serial: string): Promise<string | null> {
+  if (serial === '') return null;
+  const row = await selectOne<{ id: string }>(
+    on,
+    'SELECT id FROM bike WHERE serial = ? ORDER BY id LIMIT 1',
+    [serial],
+  );
+  return row?.id ?? null;
+}
+
+/** Corrections of a bike, newest first. */
+export async function changesOfBike(on: Queryable, bikeId: string): Promise<BikeChange[]> {
+  const rows = await select<Omit<BikeChange, 'at'> & { at: Date }>(
+    on,
+    `SELECT h.id, h.was, h.became, h.words, h.changed_at AS at, p.name AS \`by\`
+       FROM bike_change h JOIN person p ON p.id = h.changed_by WHERE h.bike_id = ? ORDER BY h.version DESC`,
+    [bikeId],
+  );
+  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
 }
 
 export function customerById(

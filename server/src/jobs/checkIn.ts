@@ -1,7 +1,7 @@
 import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
-import { addBike, addCustomer, bikeById, customerById } from '../bikes/store';
+import { addBike, addCustomer, bikeById, bikeOfSerial, customerById } from '../bikes/store';
 import { inTransaction, insert, run, selectOne, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
@@ -62,6 +62,8 @@ async function bikeOf(
     typeof bike === 'string' ? (await bikeById(transaction, bike))?.customerId : bike.customerId;
   if (owner !== customerId) throw refuseField('invalid-input', 'bike', 'unknown');
   if (typeof bike === 'string') return bike;
+  if (await bikeOfSerial(transaction, bike.serial))
+    throw refuseField('invalid-input', 'bike.serial', 'serial-taken');
   await addBike(transaction, bike, at);
   return bike.id;
 }

@@ -292,7 +292,11 @@ it('what an earlier visit put in stays in the brake: another family is refused a
   expect(made.status).toBe(200);
   await client.append(
     second,
-    entry('identification', { end: 'front', sheetRevisionId: made.body[0]!.id, stampedLimit: null }),
+    entry('identification', {
+      end: 'front',
+      sheetRevisionId: made.body[0]!.id,
+      stampedLimit: null,
+    }),
   );
   expect(await barsOf(second)).toContain('do-not-ride');
   const glycol = entry('fill', { ...filled, containerId: shop.ids.glycol });

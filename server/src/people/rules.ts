@@ -30,6 +30,8 @@ export const ROUTES = {
   'POST /jobs/:jobId/amendments': BENCH,
   'GET /bikes': ALL,
   'GET /bikes/:bikeId': ALL,
+  /** What makes less be asked of one takes a lead besides: `easesBike` in core. */
+  'PUT /bikes/:bikeId': ALL,
   'GET /sheets': ALL,
   'GET /sheets/export': ALL,
   'GET /sheets/:sheetId': ALL,

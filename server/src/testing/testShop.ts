@@ -281,15 +281,17 @@ export function entry<K extends SentKind>(
 /** A check-in of a new customer's new bike. */
 export function checkIn(change: Record<string, unknown> = {}) {
   const customerId = uuid();
+  const bikeId = uuid();
   return {
     id: uuid(),
     customer: { id: customerId, name: 'Harbour post', phone: '0555 0140' },
     bike: {
-      id: uuid(),
+      id: bikeId,
       customerId,
       name: 'Post trike 7',
       maker: 'Gunnel Works',
-      serial: 'GW-7',
+      // One bike's, as every serial is.
+      serial: `GW-${bikeId.slice(-6)}`,
       motor: false,
       systemMassKg: 182,
       terrain: 'hilly',

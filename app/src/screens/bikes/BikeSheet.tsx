@@ -1,3 +1,4 @@
+import type { BikeChange } from '@hold-fast/contract/bikes';
 import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -25,7 +26,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   if (query.error && !query.data)
     return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Loading />;
-  const { bike, customer, jobs, wear, fittings, doNotRide, againstAdvice } = query.data;
+  const { bike, customer, jobs, wear, fittings, doNotRide, againstAdvice, changes } = query.data;
   const facts = [
     bike.maker,
     bike.serial,
@@ -56,6 +57,14 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           {customer.phone ? <Words>{bikesWords.bikeSheet.phone(customer.phone)}</Words> : null}
         </Section>
       ) : null}
+      <Section>
+        <Button
+          kind="quiet"
+          says={bikesWords.bikeSheet.correct}
+          onPress={() => router.navigate(`/bikes/${bike.id}/correct` as '/bikes')}
+        />
+        {changes.length > 0 ? <Corrected changes={changes} /> : null}
+      </Section>
       <Section label={bikesWords.bikeSheet.thicknessOverTime}>
         {wear.length === 0 ? (
           <Words ink="soft">{bikesWords.bikeSheet.nothingMeasuredYetEveryVisit}</Words>
@@ -98,6 +107,31 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     </Page>
   );
 }
+
+/** What was corrected, newest first. */
+function Corrected({ changes }: { changes: readonly BikeChange[] }) {
+  return (
+    <>
+      <Words kind="label">{bikesWords.bikeSheet.corrected}</Words>
+      {changes.map(({ id, was, became, by, at, words: why }) => (
+        <Words key={id} kind="small">
+          {bikesWords.bikeSheet.correctedBy(
+            words.format.list(
+              FIELDS.filter((field) => was[field] !== became[field]).map(
+                (field) => bikesWords.correct.field[field],
+              ),
+            ),
+            by,
+            exactDay(at),
+            why,
+          )}
+        </Words>
+      ))}
+    </>
+  );
+}
+
+const FIELDS = Object.keys(bikesWords.correct.field) as (keyof typeof bikesWords.correct.field)[];
 
 /** The part that took this one's place. */
 function nextOf(fitted: Fitted, all: readonly Fitted[]): Fitted | undefined {

@@ -4,6 +4,9 @@ export interface BikesWords {
     kgLaden: (systemMassKg: number) => string;
     riddenInTheWet: string;
     kmAWeek: (km: number) => string;
+    correct: string;
+    corrected: string;
+    correctedBy: (what: string, by: string, at: string, words: string) => string;
     doNotRide: string;
     foundAtVisitAndNo: (tag: number) => string;
     whatWasFound: string;
@@ -46,5 +49,37 @@ export interface BikesWords {
     mmGoneSince: (gone: string, measuredOn: string, per: string) => string;
     atOdometerKm: (km: number) => string;
     on: (measuredOn: string) => string;
+  };
+  correct: {
+    correctThisBike: string;
+    whatPeopleCallIt: string;
+    maker: string;
+    serial: string;
+    motor: string;
+    noMotor: string;
+    itHasAMotor: string;
+    massKg: string;
+    terrain: string;
+    notSaid: string;
+    wetOrDry: string;
+    dry: string;
+    wet: string;
+    kmAWeekLabel: string;
+    why: string;
+    whyHint: string;
+    save: string;
+    backToTheBike: string;
+    field: Record<
+      | 'customerId'
+      | 'name'
+      | 'maker'
+      | 'serial'
+      | 'motor'
+      | 'systemMassKg'
+      | 'terrain'
+      | 'wet'
+      | 'kmPerWeek',
+      string
+    >;
   };
 }

@@ -64,6 +64,11 @@ export const faults: FaultWords = {
     'lead-decides': 'Welches der beiden gilt, sagt eine Leitung.',
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
+    'motor lead-only':
+      'Dass es doch keinen Motor hat, sagt eine Leitung: Dann prüft niemand seine Abschaltungen.',
+    'customerId unknown': 'Diesen Kunden gibt es nicht.',
+    'serial-taken':
+      'Ein anderes Rad hat diese Nummer: es suchen, oder die Nummer noch einmal ansehen.',
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

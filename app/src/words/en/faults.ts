@@ -58,6 +58,10 @@ export const faults: FaultWords = {
     'lead-decides': 'Which of the two counts is a lead’s to say.',
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
+    'motor lead-only':
+      'That it has no motor after all is a lead’s to say: nobody tries its cut-offs then.',
+    'customerId unknown': 'There is no such customer.',
+    'serial-taken': 'Another bike has this serial: find it, or look at the number again.',
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

@@ -1,0 +1,10 @@
+import { useLocalSearchParams } from 'expo-router';
+import { later } from '../../../screens/later';
+
+const CorrectBike = later(() =>
+  import('../../../screens/forms').then((screens) => screens.CorrectBike),
+);
+
+export default function CorrectBikeRoute() {
+  return <CorrectBike {...useLocalSearchParams<{ bikeId: string }>()} />;
+}

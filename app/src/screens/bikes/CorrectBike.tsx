@@ -1,0 +1,103 @@
+import { BikeCorrection, type BikePage } from '@hold-fast/contract/bikes';
+import { TERRAINS } from '@hold-fast/core/job/job';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { router } from 'expo-router';
+import { useForm } from 'react-hook-form';
+import { v7 as uuid } from 'uuid';
+import type { z } from 'zod';
+import { useBike } from '../../data/queries';
+import { faultsOf, useCorrectBike } from '../../data/writes';
+import { Button, Buttons } from '../../ui/Button';
+import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Failed, Loading } from '../../ui/Standing';
+import { bikesWords } from '../../words/bikes';
+import { words } from '../../words/words';
+
+/** What is written of a bike, corrected: what stood before is kept. */
+export function CorrectBike({ bikeId }: { bikeId: string }) {
+  const query = useBike(bikeId);
+  if (query.error && !query.data)
+    return <Failed error={query.error} onRetry={() => void query.refetch()} />;
+  if (!query.data) return <Loading />;
+  const { bike } = query.data;
+  return <Form key={bike.version} bike={bike} over={query.data.customer.name} />;
+}
+
+function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
+  const correct = useCorrectBike(bike.id);
+  const { id: _id, ...written } = bike;
+  const { control, handleSubmit } = useForm<z.input<typeof BikeCorrection>, unknown, BikeCorrection>({
+    defaultValues: { id: uuid(), words: '', ...written },
+    resolver: zodResolver(BikeCorrection),
+  });
+  const toBike = () => router.navigate(`/bikes/${bike.id}`);
+  const send = handleSubmit((correction) => correct.mutate(correction, { onSuccess: toBike }));
+  return (
+    <Page
+      over={over}
+      title={bikesWords.correct.correctThisBike}
+      foot={
+        <Buttons>
+          <Button kind="plain" says={bikesWords.correct.backToTheBike} onPress={toBike} />
+          <Button
+            grow
+            says={bikesWords.correct.save}
+            onPress={() => void send()}
+            busy={correct.isPending}
+          />
+        </Buttons>
+      }
+    >
+      {correct.error ? (
+        <Note
+          kind="refusal"
+          title={Object.values(faultsOf(correct.error))[0] ?? correct.error.message}
+        />
+      ) : null}
+      <Section>
+        <FormLine control={control} name="name" label={bikesWords.correct.whatPeopleCallIt} />
+        <FormLine control={control} name="maker" label={bikesWords.correct.maker} />
+        <FormLine control={control} name="serial" label={bikesWords.correct.serial} />
+        <FormChoice
+          control={control}
+          name="motor"
+          label={bikesWords.correct.motor}
+          options={[
+            { value: false, says: bikesWords.correct.noMotor },
+            { value: true, says: bikesWords.correct.itHasAMotor },
+          ]}
+        />
+        <FormLine
+          control={control}
+          name="words"
+          label={bikesWords.correct.why}
+          hint={bikesWords.correct.whyHint}
+        />
+      </Section>
+      <Section>
+        <FormNumber control={control} name="systemMassKg" label={bikesWords.correct.massKg} />
+        <FormChoice
+          control={control}
+          name="terrain"
+          label={bikesWords.correct.terrain}
+          options={[
+            { value: null, says: bikesWords.correct.notSaid },
+            ...TERRAINS.map((value) => ({ value, says: words.terrain[value] })),
+          ]}
+        />
+        <FormChoice
+          control={control}
+          name="wet"
+          label={bikesWords.correct.wetOrDry}
+          options={[
+            { value: false, says: bikesWords.correct.dry },
+            { value: true, says: bikesWords.correct.wet },
+          ]}
+        />
+        <FormNumber control={control} name="kmPerWeek" label={bikesWords.correct.kmAWeekLabel} />
+      </Section>
+    </Page>
+  );
+}

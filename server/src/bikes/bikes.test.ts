@@ -1,0 +1,134 @@
+import type { Bike, BikeCorrection, BikePage } from '@hold-fast/contract/bikes';
+import { v7 as uuid } from 'uuid';
+import {
+  checkIn,
+  motorBike,
+  openJob,
+  openTestShop,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+let shop: TestShop;
+let client: Client;
+let lead: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+  lead = await shop.signedIn('Lead');
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const pageOf = async (bikeId: string) =>
+  (await client.send<BikePage>('GET', `/bikes/${bikeId}`)).body;
+const barsOf = async (jobId: string) =>
+  (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.map(({ code }) => code);
+/** A job of a bike that is new to the shop, with the bike as it was taken in. */
+async function taken(made = motorBike()): Promise<{ jobId: string; bike: Bike }> {
+  const jobId = await openJob(shop, client, made);
+  return { jobId, bike: made.bike };
+}
+function correct(bike: Bike, change: Partial<BikeCorrection>, by = client) {
+  const { id: bikeId, ...written } = bike;
+  return by.send<Bike & { version: number }>('PUT', `/bikes/${bikeId}`, {
+    id: uuid(),
+    version: 1,
+    words: '',
+    ...written,
+    ...change,
+  });
+}
+const without = () => {
+  const made = motorBike();
+  return { ...made, bike: { ...made.bike, motor: false } };
+};
+
+describe('a bike corrected', () => {
+  it('keeps what stood before, with who and why', async () => {
+    const { bike } = await taken();
+    const { status, body } = await correct(bike, {
+      name: 'Shopper',
+      kmPerWeek: 40,
+      words: 'Misheard',
+    });
+    expect([status, body]).toMatchObject([200, { name: 'Shopper', kmPerWeek: 40, version: 2 }]);
+    const { changes } = await pageOf(bike.id);
+    expect(changes).toMatchObject([
+      { was: { name: 'Commuter' }, became: { name: 'Shopper' }, words: 'Misheard', by: 'Mechanic' },
+    ]);
+  });
+
+  it('a motor added in the middle of a job: each lever’s cut-off is asked for from then on', async () => {
+    const { jobId, bike } = await taken(without());
+    expect(await barsOf(jobId)).not.toContain('cut-off-untested');
+    expect((await correct(bike, { motor: true })).status).toBe(200);
+    expect((await barsOf(jobId)).filter((code) => code === 'cut-off-untested')).toHaveLength(2);
+  });
+
+  // Never better without an answer: with the motor its cut-offs would go unasked.
+  it('that it has none after all is a lead’s to say, with words', async () => {
+    const { jobId, bike } = await taken();
+    const refused = await correct(bike, { motor: false, words: 'No motor' });
+    expect([refused.status, await barsOf(jobId)]).toEqual([
+      403,
+      expect.arrayContaining(['cut-off-untested']),
+    ]);
+    const silent = await correct(bike, { motor: false }, lead);
+    expect([silent.status, silent.body]).toMatchObject([
+      422,
+      { fields: [{ path: 'words', code: 'say-why' }] },
+    ]);
+    expect((await correct(bike, { motor: false, words: 'Looked again' }, lead)).status).toBe(200);
+    expect(await barsOf(jobId)).not.toContain('cut-off-untested');
+  });
+
+  it('two at once: the second is told what it is now, and a retry is done once', async () => {
+    const { bike } = await taken();
+    const id = uuid();
+    const first = () => correct(bike, { id, name: 'One' });
+    expect((await first()).status).toBe(200);
+    expect((await first()).status).toBe(200);
+    const second = await correct(bike, { name: 'Other' });
+    expect([second.status, second.body]).toMatchObject([
+      409,
+      { facts: { current: { name: 'One', version: 2 } } },
+    ]);
+    expect((await pageOf(bike.id)).changes).toHaveLength(1);
+  });
+
+  it('a serial is one bike’s, at check-in and in a correction', async () => {
+    const { bike } = await taken();
+    const { bike: other } = await taken(without());
+    expect((await correct(bike, { serial: 'HF-2204' })).status).toBe(200);
+    const twice = await correct(other, { serial: 'HF-2204' });
+    expect([twice.status, twice.body]).toMatchObject([
+      422,
+      { fields: [{ path: 'serial', code: 'serial-taken' }] },
+    ]);
+    const made = motorBike();
+    const third = { ...made, bike: { ...made.bike, serial: 'HF-2204' } };
+    const answer = await client.send('POST', '/jobs', checkIn(third));
+    expect([answer.status, answer.body]).toMatchObject([
+      422,
+      { fields: [{ path: 'bike.serial', code: 'serial-taken' }] },
+    ]);
+  });
+
+  it('moved to another customer it keeps its jobs; to nobody it does not go', async () => {
+    const { jobId, bike } = await taken();
+    const { bike: theirs } = await taken();
+    expect((await correct(bike, { customerId: theirs.customerId })).status).toBe(200);
+    const page = await pageOf(bike.id);
+    expect([page.customer.id, page.jobs.map(({ id }) => id)]).toEqual([theirs.customerId, [jobId]]);
+    const nobody = await correct(theirs, { customerId: uuid() });
+    expect([nobody.status, nobody.body]).toMatchObject([
+      422,
+      { fields: [{ path: 'customerId', code: 'unknown' }] },
+    ]);
+  });
+
+  it('one that is not there is not corrected', async () => {
+    expect((await correct({ ...motorBike().bike, id: uuid() }, {})).status).toBe(404);
+  });
+});
