@@ -119,7 +119,7 @@ test('a coarse gauge near the limit proves nothing; a finer one settles it', asy
   await beginRotor(hands, 'G1 micrometer', 'No ridge');
   for (let point = 1; point <= 6; point++) await hands.press('5', '7');
   await expect(verdict(page)).toContainText('Watch');
-  await expect(verdict(page)).toContainText('23 % of the wear left');
+  await expect(verdict(page)).toContainText('only 23 % of what may wear is left');
 });
 
 test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads of no letter', async ({

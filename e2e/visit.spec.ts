@@ -117,7 +117,9 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await hands.touch(work(page, 'rear', 'Bleed: push up'));
   await hands.touch(work(page, 'rear', 'Change the pads'));
   await expect(page.getByText(/Rear: about \d+ mL Selkie 10 from Bottle A/)).toBeVisible();
-  await expect(page.getByText(/The wheel stays out for \d works/).first()).toBeVisible();
+  await expect(
+    page.getByText(/The wheel stays out for the next \d pieces of work/).first(),
+  ).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'Agreed to all of it' }));
   await hands.touch(hands.button('This is the plan'));
 

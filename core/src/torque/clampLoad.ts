@@ -1,18 +1,26 @@
 import { positive } from '../inputError';
+import type { Tag } from '../source';
 import { fastenerRule, type FastenerId } from './fasteners';
 import type { ThreadTreatment } from './thread';
 
+interface NutFactor {
+  k: number;
+  tag: Tag;
+}
+
 /**
- * Nut factor K by what is on the thread. Source [S] for the table: Shigley, Mechanical Engineering Design, nut factors;
- * the values are from memory [M]. Threadlocker counts as received while it is wet.
+ * Nut factor K by what is on the thread, each with where it is from. Source [S] for the table: Shigley, Mechanical Engineering Design,
+ * nut factors; the values are from memory [M]. Threadlocker counts as received while it is wet; of a paste whose maker says
+ * nothing the lower end counts, since it loads the bolt most [D].
  */
-export const NUT_FACTOR: Readonly<Record<ThreadTreatment, number>> = {
-  'new-coated': 0.2,
-  'medium-threadlocker': 0.2,
-  dry: 0.2,
-  grease: 0.18,
-  'carbon-paste': 0.2,
-  'anti-seize': 0.15,
+export const NUT_FACTOR: Readonly<Record<ThreadTreatment, NutFactor>> = {
+  'new-coated': { k: 0.2, tag: 'M' },
+  'medium-threadlocker': { k: 0.2, tag: 'D' },
+  dry: { k: 0.2, tag: 'M' },
+  'black-dry': { k: 0.3, tag: 'M' },
+  grease: { k: 0.18, tag: 'M' },
+  'carbon-paste': { k: 0.2, tag: 'D' },
+  'anti-seize': { k: 0.15, tag: 'M' },
 };
 
 /** Proof load of a bolt of property class 8.8, N. Source [S]: ISO 898-1, proof load tables. */
@@ -52,8 +60,8 @@ export function clampLoadOf(
 ): ClampLoad | null {
   const { size } = fastenerRule(fastener);
   if (size === null || used === asked) return null;
-  const loadN = clampLoadN(torqueNm, NUT_FACTOR[used], DIAMETER_MM[size]);
-  const askedN = clampLoadN(torqueNm, NUT_FACTOR[asked], DIAMETER_MM[size]);
+  const loadN = clampLoadN(torqueNm, NUT_FACTOR[used].k, DIAMETER_MM[size]);
+  const askedN = clampLoadN(torqueNm, NUT_FACTOR[asked].k, DIAMETER_MM[size]);
   const shareOfProof = loadN / PROOF_LOAD_N[size];
   return { loadN, askedN, shareOfProof, warn: shareOfProof >= WARN_SHARE };
 }

@@ -6,5 +6,7 @@ export const THREAD_TREATMENTS = [
   'grease',
   'carbon-paste',
   'dry',
+  /** Black steel as it comes, without oil: it grips, and what is then put on it lets go. */
+  'black-dry',
 ] as const;
 export type ThreadTreatment = (typeof THREAD_TREATMENTS)[number];

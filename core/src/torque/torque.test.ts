@@ -272,8 +272,8 @@ describe('crowfoot: the handbook’s check values, by the lever rule [S]', () =>
 
 describe('clamp load', () => {
   it('is the handbook’s: 6 N·m on M5 dry 6,000 N, with anti-seize 8,000', () => {
-    expect(clampLoadN(6, NUT_FACTOR.dry, 5)).toBeCloseTo(6000, 6);
-    expect(clampLoadN(6, NUT_FACTOR['anti-seize'], 5)).toBeCloseTo(8000, 6);
+    expect(clampLoadN(6, NUT_FACTOR.dry.k, 5)).toBeCloseTo(6000, 6);
+    expect(clampLoadN(6, NUT_FACTOR['anti-seize'].k, 5)).toBeCloseTo(8000, 6);
     expect(8000 / PROOF_LOAD_N.M5).toBeCloseTo(0.97, 2);
   });
 
@@ -291,6 +291,9 @@ describe('clamp load', () => {
     expect(clampLoadOf('hose-nut-lever', 6, 'grease', 'dry')).toBeNull();
     expect(clampLoadOf('rotor-bolts', 6, 'anti-seize', 'dry')).toMatchObject({ warn: true });
     expect(clampLoadOf('rotor-bolts', 4, 'grease', 'dry')).toMatchObject({ warn: false });
+    // Black and dry 0.30, greased 0.18: the same torque loads it 1.67 times [M].
+    const black = clampLoadOf('caliper-post', 6, 'grease', 'black-dry')!;
+    expect(black.loadN / black.askedN).toBeCloseTo(0.3 / 0.18, 9);
     const shareAt = (torqueNm: number) => clampLoadOf('caliper-post', torqueNm, 'grease', 'dry')!;
     expect(shareAt((0.75 * 11600 * 0.18 * 6) / 1000 + 1e-9).warn).toBe(true);
     expect(shareAt((0.75 * 11600 * 0.18 * 6) / 1000 - 1e-6).warn).toBe(false);

@@ -28,7 +28,11 @@ export function CorrectBike({ bikeId }: { bikeId: string }) {
 function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
   const correct = useCorrectBike(bike.id);
   const { id: _id, ...written } = bike;
-  const { control, handleSubmit } = useForm<z.input<typeof BikeCorrection>, unknown, BikeCorrection>({
+  const { control, handleSubmit } = useForm<
+    z.input<typeof BikeCorrection>,
+    unknown,
+    BikeCorrection
+  >({
     defaultValues: { id: uuid(), words: '', ...written },
     resolver: zodResolver(BikeCorrection),
   });

@@ -111,7 +111,7 @@ export const planning: PlanningWords = {
     wholeBike: 'ganzes Rad',
     leaveOut: 'Auslassen',
     done: 'Getan',
-    forWorks: (step, value, stays) => `${step} für ${value} Arbeiten: ${stays}.`,
+    forWorks: (step, _value, stays) => `${step} für: ${stays}.`,
     theCustomerWasNotAsked: 'Der Kunde wurde nicht gefragt',
     askFirstThenWriteThe: (procedure, end) =>
       `${procedure}, ${end}: Zuerst fragen, dann die Antwort in den Plan schreiben.`,

@@ -278,8 +278,8 @@ export const things: ThingWords = {
     'no-drag': 'Rad dreht, ohne zu schleifen',
   },
   brakeState: {
-    wheel: 'das Laufrad ist anders, als es sein muss',
-    rotor: 'die Scheibe ist anders, als sie sein muss',
+    wheel: 'das Laufrad ist drin oder draußen, wo es das nicht sein soll',
+    rotor: 'die Scheibe ist dran oder ab, wo sie das nicht sein soll',
     caliper: 'der Sattel ist nicht so fest oder so lose, wie es hier sein muss',
     pads: 'die Beläge sind drin oder draußen, wo sie es nicht sein sollen',
     between: 'zwischen den Belägen ist nicht, was hier sein muss',
@@ -403,6 +403,7 @@ export const things: ThingWords = {
   thread: {
     'new-coated': 'Neue Schrauben, beschichtet',
     'medium-threadlocker': 'Schraubensicherung mittelfest',
+    'black-dry': 'Schwarzer Stahl, trocken',
     'anti-seize': 'Montagepaste',
     grease: 'Fett',
     'carbon-paste': 'Carbonpaste',

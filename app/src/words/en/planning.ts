@@ -50,7 +50,7 @@ export const planning: PlanningWords = {
     noContainerOnTheShelf: '; no container on the shelf may give that much',
     inThisOrder: 'In this order',
     mind: 'Mind',
-    forWorks: (step, value) => `${step} for ${value} works.`,
+    forWorks: (step, value) => `${step} for the next ${value} pieces of work.`,
   },
   planScreen: {
     you: 'you',
@@ -62,7 +62,7 @@ export const planning: PlanningWords = {
     thisIsThePlan: 'This is the plan',
     theCustomer: 'The customer',
     laidDownByAChange: (by, at, agreed, words) =>
-      `Laid down by ${by}, ${at}: ${agreed}${words}. A change is asked for again.`,
+      `Laid down by ${by}, ${at}: ${agreed}${words}. The customer is asked again about a change.`,
     whatTheCustomerSaid: 'What the customer said',
     agreedToAllOfIt: 'Agreed to all of it',
     notAskedYet: 'Not asked yet',
@@ -110,7 +110,7 @@ export const planning: PlanningWords = {
     wholeBike: 'whole bike',
     leaveOut: 'Leave out',
     done: 'Done',
-    forWorks: (step, value, stays) => `${step} for ${value} works: ${stays}.`,
+    forWorks: (step, _value, stays) => `${step} for: ${stays}.`,
     theCustomerWasNotAsked: 'The customer was not asked',
     askFirstThenWriteThe: (procedure, end) =>
       `${procedure}, ${end}: ask first, then write the answer down in the plan.`,

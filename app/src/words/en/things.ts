@@ -290,8 +290,8 @@ export const things: ThingWords = {
     'no-drag': 'Wheel turns without drag',
   },
   brakeState: {
-    wheel: 'the wheel stands otherwise',
-    rotor: 'the rotor stands otherwise',
+    wheel: 'the wheel is in, or out, where it should not be',
+    rotor: 'the rotor is on, or off, where it should not be',
     caliper: 'the caliper is not as tight, or as loose, as this wants',
     pads: 'the pads are in, or out, where they should not be',
     between: 'what is between the pads is not what this wants',
@@ -414,6 +414,7 @@ export const things: ThingWords = {
   thread: {
     'new-coated': 'New bolts, coated',
     'medium-threadlocker': 'Medium threadlocker',
+    'black-dry': 'Black steel, dry',
     'anti-seize': 'Anti-seize',
     grease: 'Grease',
     'carbon-paste': 'Carbon paste',

@@ -100,7 +100,7 @@ function reason(why: Reason): string {
     case 'missing-number':
       return `no number for ${place(why.place)}`;
     case 'little-left':
-      return `${percent(why.shareLeft)} of the wear left`;
+      return `only ${percent(why.shareLeft)} of what may wear is left`;
     case 'due-before-service':
       return `it may reach its limit before the next service (${why.unit === 'km' ? `early ${format.distance(why.early)}, service at ${format.distance(why.nextService)}` : 'by the dates of its readings'})`;
     case 'runout':

@@ -59,5 +59,5 @@ const styles = StyleSheet.create({
   capture: { gap: space.s },
   recorded: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   says: { flex: 1, minWidth: 0 },
-  found: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  found: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.xl },
 });
