@@ -138,3 +138,27 @@ test('a sealed record is not changed by a write straight to the API', async ({ p
   expect(await read()).toEqual(before);
   await allSent(page);
 });
+
+test('a bike that leaves unrepaired is closed under a PIN, passes nothing and stays tagged', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  const name = `Leaving bike ${project.name}`;
+  const job = await checkIn(hands, `Leaving ${project.name}`, name);
+  await identify(hands, 'Ostrel Tolve');
+  await page.goto(`${job}/front/look`);
+  await hands.touch(page.getByRole('checkbox', { name: 'Crack', exact: true }));
+  await allSent(page);
+  await page.goto(`${job}/sign-off`);
+  await hands.touch(hands.button('It leaves unrepaired'));
+  await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
+  await hands.touch(hands.button('Close, not repaired'));
+  await expect(page.getByText('Write it down: it goes into the record.').first()).toBeVisible();
+  await page.getByLabel('What was said').fill('Takes it home, orders the rotor himself');
+  await page.getByLabel('Who took it away').fill('His brother');
+  await hands.touch(hands.button('Close, not repaired'));
+  await expect(page.getByRole('heading', { name: 'Closed, not repaired' })).toBeVisible();
+  await expect(page.getByText(/Taken away by His brother/)).toBeVisible();
+  await hands.touch(hands.button('The bike’s page'));
+  await expect(page.getByText(/Found at visit \d+, and no work since has lifted it/)).toBeVisible();
+});

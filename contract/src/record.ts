@@ -308,6 +308,12 @@ const Inspected = z.strictObject({
   work: z.array(z.enum(WORKS)),
 });
 
+const Met = z.strictObject({
+  lever: z.array(Fluid),
+  hose: z.array(Fluid),
+  caliper: z.array(Fluid),
+});
+
 const ofSubject = { end: End, subject: z.string() };
 
 /** A job as it is sealed. Documented in docs/formats/job-record.md. */
@@ -405,7 +411,11 @@ export const JobRecord = z.strictObject({
   againstAdvice: z.array(
     z.strictObject({ ...ofSubject, words: z.string(), tag: z.int(), jobId: Id, at: At }),
   ),
+  metBefore: z.strictObject({ front: Met, rear: Met }),
   inspection: z.array(Inspected),
   notInspected: z.array(z.strictObject(ofSubject)),
   signedOff: z.strictObject({ number: z.int(), ...by, customerToldOfWatch: z.boolean() }),
+  notRepaired: z
+    .strictObject({ words: z.string(), takenBy: z.string(), open: z.array(z.string()) })
+    .nullable(),
 });

@@ -34,5 +34,14 @@ export const Amendment = z.strictObject({
 });
 export type Amendment = z.infer<typeof Amendment>;
 
-export const SignOff = z.strictObject({ id: Id, pin: Pin, customerToldOfWatch: z.boolean() });
+export const SignOff = z.strictObject({
+  id: Id,
+  pin: Pin,
+  customerToldOfWatch: z.boolean(),
+  /** The job is closed and its bike leaves as it is, tagged with all that is open; null to sign it off. */
+  notRepaired: z
+    .strictObject({ words: words(300), takenBy: words(80) })
+    .nullable()
+    .default(null),
+});
 export type SignOff = z.infer<typeof SignOff>;

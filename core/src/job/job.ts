@@ -18,6 +18,7 @@ import type { Family } from '../fluid/families';
 import type { Met } from '../fluid/met';
 import type { DecisionEntry } from './decision';
 import type { FittingEntry } from './fitting';
+import type { NotRepaired } from './notRepaired';
 import type { IdentificationEntry } from './identification';
 import type { PassMarkEntry } from './passMark';
 import type { PhotoEntry } from './photo';
@@ -135,7 +136,9 @@ export interface JobBase extends Intake {
   /** What an earlier visit's customer would not have replaced, and nothing has mended since. */
   againstAdvice: Advice[];
   amended: Amended[];
-  sealed: ({ seal: string; prev: string | null; number: number } & By) | null;
+  sealed:
+    | ({ seal: string; prev: string | null; number: number; notRepaired: NotRepaired | null } & By)
+    | null;
 }
 
 interface IdentifiedFacts extends By {

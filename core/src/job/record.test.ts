@@ -10,6 +10,7 @@ const SIGNED: Signed = {
   at: '2026-11-25T16:00:00.000Z',
   by: 'Maren',
   customerToldOfWatch: true,
+  notRepaired: null,
 };
 
 const written = () => JSON.parse(JSON.stringify(recordOf(whole().job, SIGNED))) as unknown;

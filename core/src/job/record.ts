@@ -2,7 +2,9 @@ import { ENDS, type End } from '../ends';
 import type { Finding } from '../inspection/findings';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
+import { barsOf } from './bars';
 import type { Job } from './job';
+import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
 export const RECORD_FORMAT = 'hold-fast/job-record/8';
@@ -15,6 +17,8 @@ export interface Signed {
   at: string;
   by: string;
   customerToldOfWatch: boolean;
+  /** The job is closed and its bike leaves as it is; null where it was signed off. */
+  notRepaired: NotRepaired | null;
 }
 
 /**
@@ -271,6 +275,7 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       jobId,
       at,
     })),
+    metBefore: { front: metOf(job, 'front'), rear: metOf(job, 'rear') },
     inspection: ends.flatMap(({ items }) => items.map(itemOf)),
     notInspected: ends.flatMap(({ end, notInspected }) =>
       notInspected.map((subject) => ({ end, subject })),
@@ -281,9 +286,20 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       by: signed.by,
       customerToldOfWatch: signed.customerToldOfWatch,
     },
+    notRepaired: signed.notRepaired && {
+      words: signed.notRepaired.words,
+      takenBy: signed.notRepaired.takenBy,
+      open: barsOf(job, signed.customerToldOfWatch).map(({ code }) => code),
+    },
   };
   return record as unknown as Record<string, Json>;
 }
+
+const metOf = ({ metBefore }: Job, end: End) => ({
+  lever: metBefore[end].lever,
+  hose: metBefore[end].hose,
+  caliper: metBefore[end].caliper,
+});
 
 function rulesOf({ rules }: Job) {
   return {

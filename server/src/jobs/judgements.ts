@@ -5,6 +5,8 @@ import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { liftsAdvice, liftsTag, toHang } from '@hold-fast/core/inspection/tags';
 import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job, Judged } from '@hold-fast/core/job/job';
+import { hangsUnrepaired } from '@hold-fast/core/job/notRepaired';
+import type { Bar } from '@hold-fast/core/procedure/signOff';
 import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
@@ -138,7 +140,7 @@ export async function noteRefusals(shop: Shop, transaction: Transaction, job: Jo
   }
 }
 
-/** Hangs on the bike what an amendment took back of a sealed record: only what comes after it lifts it. */
+/** Hangs things of a sealed job on the bike as a do-not-ride: only what comes after it lifts it. */
 export async function hangTakenBack(
   transaction: Transaction,
   job: Job,
@@ -156,6 +158,23 @@ export async function hangTakenBack(
       raised_at: at,
       raised_seq: seq,
     });
+}
+
+/** Hangs all that was open on a bike that leaves as it is, besides what hangs there already. */
+export async function hangUnrepaired(
+  transaction: Transaction,
+  job: Job,
+  bars: readonly Bar[],
+  when: { at: Date; seq: number },
+): Promise<void> {
+  const hanging = (await tagsOfBike(transaction, job.bike.id)).map(({ end, subject }) => ({
+    end,
+    subject,
+  }));
+  const open = hangsUnrepaired(bars).filter(
+    (thing) => !hanging.some((tag) => tag.end === thing.end && tag.subject === thing.subject),
+  );
+  await hangTakenBack(transaction, job, open, when);
 }
 
 async function noteEnds(transaction: Transaction, job: Job): Promise<void> {

@@ -7,6 +7,7 @@ import {
   entry,
   measureRotor,
   openJob,
+  checkIn,
   motorBike,
   openTestShop,
   PIN,
@@ -191,6 +192,47 @@ describe('signing off', () => {
       pin: PIN,
     });
     expect(answer.body.type).toMatch('nothing-to-decide');
+  });
+});
+
+describe('a job closed with its bike not repaired', () => {
+  const leave = { words: 'Too dear; will think about it', takenBy: 'Sunniva Marr' };
+  const WORN = [1.45, 1.7, 1.7];
+
+  it('passes nothing: what is open hangs on the bike and opens the next visit', async () => {
+    const jobId = await readyJob(WORN);
+    expect(codes(await sign(jobId))).toEqual(['replace-open']);
+    const closed = await sign(jobId, { notRepaired: leave });
+    expect(closed.status).toBe(201);
+    const { body: job } = await client.sendJob('GET', `/jobs/${jobId}`);
+    expect(job.sealed!.notRepaired).toEqual(leave);
+    expect(job.tags).toMatchObject([{ end: 'front', subject: 'rotor', jobId }]);
+    const page = await client.send<BikePage>('GET', `/bikes/${job.bike.id}`);
+    expect(page.body.doNotRide).toMatchObject({ jobId });
+
+    const next = checkIn({ customer: job.customer.id, bike: job.bike.id });
+    await client.send('POST', '/jobs', next);
+    const { body: opened } = await client.sendJob('GET', `/jobs/${next.id}`);
+    expect(opened.bars.map(({ code }) => code)).toContain('still-tagged');
+  });
+
+  it('says by its fields what is missing, and is still under a PIN', async () => {
+    const jobId = await readyJob(WORN);
+    const silent = await sign(jobId, { notRepaired: { ...leave, takenBy: '' } });
+    expect([silent.status, silent.body.fields?.[0]?.path]).toEqual([422, 'notRepaired.takenBy']);
+    expect((await sign(jobId, { notRepaired: leave, pin: '0000' })).status).toBe(403);
+    expect((await client.sendJob('GET', `/jobs/${jobId}`)).body.sealed).toBeNull();
+  });
+
+  it('while another phone works on it: what comes after is told so, and changes nothing', async () => {
+    const jobId = await readyJob(WORN);
+    const other = await shop.signedIn();
+    expect((await sign(jobId, { notRepaired: leave })).status).toBe(201);
+    const late = await other.sendJob('POST', `/jobs/${jobId}/entries`, {
+      entry: entry('look-over', { end: 'front', area: 'rotor', found: [] }),
+      appWord: null,
+    });
+    expect([late.status, late.body.type]).toEqual([409, 'urn:hold-fast:problem:job-sealed']);
   });
 });
 

@@ -7,7 +7,7 @@ import { recordOf } from '@hold-fast/core/job/record';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { changeJob } from '../jobs/jobBook';
-import { hangTakenBack, noteRefusals } from '../jobs/judgements';
+import { hangTakenBack, hangUnrepaired, noteRefusals } from '../jobs/judgements';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
 import { checkPin, isLead } from '../people/rules';
 import { addPinTry, personById, personByName } from '../people/store';
@@ -99,7 +99,8 @@ function refuseNothingToDecide(
 }
 
 /**
- * Signs a job off and seals it. Everything is judged once more from what is stored before the rules look at it.
+ * Signs a job off and seals it. Everything is judged once more from what is stored before the rules look at it. One that is closed
+ * with its bike not repaired passes nothing: all that is open hangs on the bike.
  * @throws Refusal `wrong-pin`, `sign-off-refused` with what bars it, `job-sealed`, `not-found`.
  */
 export async function signOff(
@@ -113,9 +114,10 @@ export async function signOff(
 
   const { pin: _, ...body } = signed;
   const write = { id: signed.id, body, personId: person.id };
-  return changeJob(shop, jobId, write, async ({ transaction, job }) => {
+  return changeJob(shop, jobId, write, async ({ transaction, job, seq }) => {
     const bars = barsOf(job, signed.customerToldOfWatch);
-    if (bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
+    const { notRepaired } = signed;
+    if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
     const at = shop.now();
     const { head, number } = await holdHead(transaction);
     const record = recordOf(job, {
@@ -123,11 +125,13 @@ export async function signOff(
       at: at.toISOString(),
       by: person.name,
       customerToldOfWatch: signed.customerToldOfWatch,
+      notRepaired,
     });
     const { error } = JobRecord.safeParse(record);
     if (error)
       shop.log.error({ jobId, faults: error.issues }, 'a record is not as its format says');
     await noteRefusals(shop, transaction, job);
+    if (notRepaired) await hangUnrepaired(transaction, job, bars, { at, seq });
     await addRecord(transaction, {
       id: signed.id,
       number: number + 1,

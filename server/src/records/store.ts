@@ -10,13 +10,20 @@ export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['seal
     number: number;
     at: Date;
     by: string;
+    said: string | null;
+    takenBy: string | null;
   }>(
     on,
-    `SELECT s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`
+    `SELECT s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`,
+            JSON_VALUE(s.canonical, '$.record.notRepaired.words') AS said,
+            JSON_VALUE(s.canonical, '$.record.notRepaired.takenBy') AS takenBy
        FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ? AND s.nth = 0`,
     [jobId],
   );
-  return row && { ...row, at: row.at.toISOString() };
+  if (!row) return null;
+  const { said, takenBy, at, ...sealed } = row;
+  const notRepaired = said !== null && takenBy !== null ? { words: said, takenBy } : null;
+  return { ...sealed, at: at.toISOString(), notRepaired };
 }
 
 const ROW = `s.id, s.number, s.job_id AS jobId, j.bike_id AS bikeId, j.tag, b.name AS bikeName,

@@ -21,18 +21,23 @@ import { focusFault } from '../../ui/focusFault';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
 export function Sealed({ job, person }: { job: Job; person: Person }) {
-  const { number, by, at, seal, prev } = job.sealed!;
+  const { number, by, at, seal, prev, notRepaired } = job.sealed!;
   return (
     <Page
       tag={job.tag}
       over={job.customer.name}
-      title={jobWords.sealed.signedOffAndSealed}
+      title={notRepaired ? jobWords.sealed.closedNotRepaired : jobWords.sealed.signedOffAndSealed}
       foot={<BackToJob jobId={job.id} />}
     >
       <Section>
         <Note title={jobWords.sealed.record(number)}>
           {jobWords.sealed.signedByNothingInIt(by, exactDay(at))}
         </Note>
+        {notRepaired ? (
+          <Note kind="refusal" title={jobWords.sealed.closedNotRepaired}>
+            {jobWords.sealed.takenAwayBy(notRepaired.takenBy, notRepaired.words)}
+          </Note>
+        ) : null}
         <Words kind="label">{jobWords.sealed.sealSha256}</Words>
         <Words kind="smallReading" selectable testID="seal">
           {seal}

@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
-import { workedAt } from '@hold-fast/core/job/visit';
+import type { NotRepaired } from '@hold-fast/core/job/notRepaired';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
@@ -21,8 +21,9 @@ import { capital } from '../../words/capital';
 import { words } from '../../words/words';
 import { WithJob } from './JobFrame';
 import { OpenBar, OpenChecks } from './OpenBars';
+import { HandOverTests } from './HandOverTests';
+import { LeavesUnrepaired } from './LeavesUnrepaired';
 import { Sealed } from './Sealed';
-import { TestChoice } from './TestChoice';
 import { jobWords } from '../../words/job';
 import { focusFault } from '../../ui/focusFault';
 
@@ -41,6 +42,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const [pin, setPin] = useState('');
   const [told, setTold] = useState(false);
   const [tried, setTried] = useState(false);
+  const [leaving, setLeaving] = useState<NotRepaired | null>(null);
   const signOff = useSignOff(job.id);
   const problem = signOff.error instanceof ProblemError ? signOff.error : null;
   const refusedBars =
@@ -52,7 +54,9 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const sign = () => {
     setTried(true);
     focusFault();
-    if (/^\d{4,8}$/.test(pin)) signOff.mutate({ pin, customerToldOfWatch: told });
+    const leaves = leaving && leaving.words.trim() && leaving.takenBy.trim() ? leaving : null;
+    if (/^\d{4,8}$/.test(pin) && (leaving === null || leaves))
+      signOff.mutate({ pin, customerToldOfWatch: told, notRepaired: leaves });
   };
   const untold = told ? [] : refusedBars.filter(({ code }) => code === 'watch-untold');
   const shown = [...job.bars, ...untold];
@@ -90,7 +94,11 @@ function Open({ job, person }: { job: Job; person: Person }) {
             />
           </View>
           <View style={styles.seal}>
-            <Button says={jobWords.signOff.signAndSeal} onPress={sign} busy={signOff.isPending} />
+            <Button
+              says={leaving ? jobWords.signOff.closeUnrepaired : jobWords.signOff.signAndSeal}
+              onPress={sign}
+              busy={signOff.isPending}
+            />
           </View>
         </View>
       }
@@ -102,39 +110,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
       ) : null}
       <Halves>
         <>
-          <Section label={jobWords.signOff.handOverTests}>
-            <TestChoice job={job} test="lever-side" end={null} says={leverSays(job)} />
-            <TestChoice
-              job={job}
-              test="lever-feel"
-              end="front"
-              says={jobWords.signOff.frontLeverFirmHolds60}
-            />
-            <TestChoice
-              job={job}
-              test="lever-feel"
-              end="rear"
-              says={jobWords.signOff.rearLeverFirmHolds60}
-            />
-            {ENDS.filter((end) => workedAt(job, end).length > 0).map((end) => (
-              <TestChoice
-                key={end}
-                job={job}
-                test="stand"
-                end={end}
-                says={jobWords.signOff.onTheStandTurnsFree(capital(words.end[end]))}
-              />
-            ))}
-            {(job.bike.motor ? ENDS : []).map((end) => (
-              <TestChoice
-                key={`cut-off ${end}`}
-                job={job}
-                test="cut-off"
-                end={end}
-                says={jobWords.signOff.eachLeverCutsTheMotor(capital(words.end[end]))}
-              />
-            ))}
-          </Section>
+          <HandOverTests job={job} />
           {watched.length > 0 ? (
             <Section label={jobWords.signOff.nearTheLimit}>
               <Choice
@@ -155,6 +131,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
           ) : null}
         </>
         <>
+          <LeavesUnrepaired leaving={leaving} tried={tried} onChange={setLeaving} />
           {shown.length > 0 ? (
             <Section label={jobWords.signOff.stillOpen}>
               {shown.map((bar) =>
@@ -187,12 +164,6 @@ function Open({ job, person }: { job: Job; person: Person }) {
       </Halves>
     </Page>
   );
-}
-
-function leverSays(job: Job): string {
-  return job.frontLever
-    ? jobWords.signOff.riderConfirmsLeverWorksThe(words.side[job.frontLever])
-    : jobWords.signOff.whichLeverWorksTheFront;
 }
 
 const styles = StyleSheet.create({

@@ -165,6 +165,7 @@ describe('the job sheet', () => {
       seal: 'ab'.repeat(32),
       prev: null,
       number: 8,
+      notRepaired: null,
       at: '2026-11-25T10:00:00.000Z',
       by: 'Maren Okafor',
     };
@@ -451,6 +452,7 @@ describe('signing off', () => {
       seal: 'ab'.repeat(32),
       prev: null,
       number: 8,
+      notRepaired: null,
       at: '2026-11-25T10:00:00.000Z',
       by: 'Maren Okafor',
     };

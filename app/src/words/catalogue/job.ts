@@ -286,6 +286,8 @@ export interface JobWords {
   };
   sealed: {
     signedOffAndSealed: string;
+    closedNotRepaired: string;
+    takenAwayBy: (who: string, said: string) => string;
     record: (number: number) => string;
     signedByNothingInIt: (by: string, at: string) => string;
     sealSha256: string;
@@ -315,6 +317,14 @@ export interface JobWords {
     thatIsNotYourPin: string;
     yourPin4To8: string;
     signAndSeal: string;
+    closeUnrepaired: string;
+    itLeavesUnrepaired: string;
+    nothingIsPassed: string;
+    allThatIsOpenHangs: string;
+    whatWasSaid: string;
+    whoTookItAway: string;
+    itStays: string;
+    writeItDown: string;
     whatIsOpenStandsBelow: string;
     handOverTests: string;
     frontLeverFirmHolds60: string;

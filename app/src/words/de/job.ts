@@ -306,6 +306,8 @@ export const job: JobWords = {
       'Abgelassene Flüssigkeit wird nie zurückgegossen: Sie kommt in den Altbehälter ihrer Familie. Glykol löst Lack: sofort Wasser. Hände waschen, bevor Beläge angefasst werden.',
   },
   sealed: {
+    closedNotRepaired: 'Geschlossen, nicht repariert',
+    takenAwayBy: (who, said) => `Mitgenommen von ${who}: „${said}“.`,
     signedOffAndSealed: 'Unterschrieben und versiegelt',
     record: (number) => `Aufzeichnung ${number}`,
     signedByNothingInIt: (by, at) =>
@@ -338,6 +340,15 @@ export const job: JobWords = {
     pinOf: (name) => `PIN von ${name}`,
     thatIsNotYourPin: 'Das ist nicht deine PIN.',
     yourPin4To8: 'Deine PIN: 4 bis 8 Ziffern.',
+    closeUnrepaired: 'Schließen, nicht repariert',
+    itLeavesUnrepaired: 'Es geht unrepariert',
+    nothingIsPassed: 'Nichts ist freigegeben',
+    allThatIsOpenHangs:
+      'Der Auftrag wird unter deiner PIN geschlossen. Alles Offene hängt als „Nicht fahren“ am Rad und eröffnet den nächsten Besuch.',
+    whatWasSaid: 'Was gesagt wurde',
+    whoTookItAway: 'Wer es mitnahm',
+    itStays: 'Nein, es bleibt in der Werkstatt',
+    writeItDown: 'Aufschreiben: Es kommt in den Bericht.',
     signAndSeal: 'Versiegeln',
     whatIsOpenStandsBelow: 'Was offen ist, steht unten.',
     handOverTests: 'Prüfungen bei der Übergabe',

@@ -1,0 +1,53 @@
+import type { End } from '../ends';
+import type { Subject } from '../inspection/inspected';
+import type { Bar } from '../procedure/signOff';
+
+/** A bike that leaves as it is: what was said, and who took it away. */
+export interface NotRepaired {
+  words: string;
+  takenBy: string;
+}
+
+/** What of a brake each bar is about, so that it hangs on the bike; null of what is asked anew at every visit. */
+function subjectOf(bar: Bar): Subject | null {
+  switch (bar.code) {
+    case 'do-not-ride':
+    case 'still-tagged':
+    case 'replace-open':
+    case 'unproven-open':
+    case 'refused-before':
+      return bar.subject;
+    case 'lever-untested':
+    case 'bubbles-last':
+    case 'bleed-unrecorded':
+      return 'lever';
+    case 'torque-unproven':
+      return 'bolts';
+    case 'stand-untested':
+    case 'work-open':
+    case 'check-open':
+    case 'unswept':
+      return 'caliper';
+    case 'sheet-revised':
+    case 'watch-untold':
+    case 'lever-side-unconfirmed':
+    case 'cut-off-untested':
+    case 'cut-off-failed':
+      return null;
+  }
+}
+
+/**
+ * What hangs on a bike as a do-not-ride when its job is closed and it was not repaired: everything that would have barred its
+ * sign-off, each thing once. It opens the next visit, and only an answer lifts it [D].
+ */
+export function hangsUnrepaired(bars: readonly Bar[]): { end: End; subject: Subject }[] {
+  const things = bars.flatMap((bar) => {
+    const subject = subjectOf(bar);
+    return subject && 'end' in bar ? [{ end: bar.end, subject }] : [];
+  });
+  return things.filter(
+    (thing, i) =>
+      things.findIndex(({ end, subject }) => end === thing.end && subject === thing.subject) === i,
+  );
+}
