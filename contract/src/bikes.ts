@@ -94,6 +94,8 @@ export interface BikePage {
     promisedAt: string;
     sealedAt: string | null;
     seal: string | null;
+    /** Closed, and its bike left as it was: nothing of it was passed. */
+    notRepaired: boolean;
   }[];
   wear: {
     end: 'front' | 'rear';

@@ -68,6 +68,8 @@ export interface SealedRow {
   prev: string | null;
   /** 0 for the job's own record, else the how-manieth amendment to it. */
   nth: number;
+  /** The job was closed, and its bike left as it was. */
+  notRepaired: boolean;
   sealedAt: string;
   sealedBy: string;
 }

@@ -151,13 +151,15 @@ export function customerById(
 /** A bike's jobs, newest first. */
 export async function jobsOfBike(on: Queryable, bikeId: string): Promise<BikePage['jobs']> {
   const rows = await select<
-    Omit<BikePage['jobs'][number], 'promisedAt' | 'sealedAt'> & {
+    Omit<BikePage['jobs'][number], 'promisedAt' | 'sealedAt' | 'notRepaired'> & {
+      notRepaired: number;
       promisedAt: Date;
       sealedAt: Date | null;
     }
   >(
     on,
-    `SELECT j.id, j.tag, j.status, j.complaint, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal
+    `SELECT j.id, j.tag, j.status, j.complaint, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal,
+            JSON_VALUE(s.canonical, '$.record.notRepaired.words') IS NOT NULL AS notRepaired
        FROM job j LEFT JOIN sealed_record s ON s.job_id = j.id AND s.nth = 0
       WHERE j.bike_id = ? ORDER BY j.tag DESC`,
     [bikeId],
@@ -166,6 +168,7 @@ export async function jobsOfBike(on: Queryable, bikeId: string): Promise<BikePag
     ...row,
     promisedAt: row.promisedAt.toISOString(),
     sealedAt: row.sealedAt?.toISOString() ?? null,
+    notRepaired: row.notRepaired === 1,
   }));
 }
 

@@ -209,6 +209,9 @@ describe('a job closed with its bike not repaired', () => {
     expect(job.tags).toMatchObject([{ end: 'front', subject: 'rotor', jobId }]);
     const page = await client.send<BikePage>('GET', `/bikes/${job.bike.id}`);
     expect(page.body.doNotRide).toMatchObject({ jobId });
+    expect(page.body.jobs[0]).toMatchObject({ id: jobId, notRepaired: true });
+    const ledger = await client.send<{ items: SealedRow[] }>('GET', '/records');
+    expect(ledger.body.items.find((each) => each.jobId === jobId)?.notRepaired).toBe(true);
 
     const next = checkIn({ customer: job.customer.id, bike: job.bike.id });
     await client.send('POST', '/jobs', next);

@@ -27,11 +27,17 @@ export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['seal
 }
 
 const ROW = `s.id, s.number, s.job_id AS jobId, j.bike_id AS bikeId, j.tag, b.name AS bikeName,
-  c.name AS customerName, s.seal, s.prev, s.nth, s.sealed_at AS sealedAt, p.name AS sealedBy`;
+  c.name AS customerName, s.seal, s.prev, s.nth, s.sealed_at AS sealedAt, p.name AS sealedBy,
+  JSON_VALUE(s.canonical, '$.record.notRepaired.words') IS NOT NULL AS notRepaired`;
 const JOINED = `sealed_record s JOIN job j ON j.id = s.job_id JOIN bike b ON b.id = j.bike_id
   JOIN customer c ON c.id = b.customer_id JOIN person p ON p.id = s.sealed_by`;
 
-type Dated<T> = Omit<T, 'sealedAt'> & { sealedAt: Date };
+type Kept<T> = Omit<T, 'sealedAt' | 'notRepaired'> & { sealedAt: Date; notRepaired: number };
+const rowOf = <T extends { sealedAt: Date; notRepaired: number }>(row: T) => ({
+  ...row,
+  sealedAt: row.sealedAt.toISOString(),
+  notRepaired: row.notRepaired === 1,
+});
 const PAGE = 50;
 
 /** Sealed records, newest first, below number `before` when it is given. */
@@ -39,24 +45,24 @@ export async function recordsPage(
   on: Queryable,
   before: number | null,
 ): Promise<{ items: SealedRow[]; after: string | null }> {
-  const rows = await select<Dated<SealedRow>>(
+  const rows = await select<Kept<SealedRow>>(
     on,
     `SELECT ${ROW} FROM ${JOINED} ${before === null ? '' : 'WHERE s.number < ?'} ORDER BY s.number DESC LIMIT ${PAGE}`,
     before === null ? [] : [before],
   );
   return {
-    items: rows.map((row) => ({ ...row, sealedAt: row.sealedAt.toISOString() })),
+    items: rows.map(rowOf),
     after: rows.length === PAGE ? String(rows.at(-1)!.number) : null,
   };
 }
 
 export async function recordById(on: Queryable, id: string): Promise<SealedRecord | null> {
-  const row = await selectOne<Dated<SealedRecord>>(
+  const row = await selectOne<Kept<SealedRecord>>(
     on,
     `SELECT ${ROW}, s.canonical FROM ${JOINED} WHERE s.id = ?`,
     [id],
   );
-  return row && { ...row, sealedAt: row.sealedAt.toISOString() };
+  return row && rowOf(row);
 }
 
 /** So many links of the chain after one, in order. */

@@ -85,8 +85,13 @@ function Sheet({ job }: { job: Job }) {
       }
     >
       {job.sealed ? (
-        <Note title={jobWords.jobSheet.sealedAsRecord(job.sealed.number)}>
-          {jobWords.jobSheet.signedOffBySeal(
+        <Note
+          kind={job.sealed.notRepaired ? 'refusal' : 'plain'}
+          title={jobWords.jobSheet.sealedAsRecord(job.sealed.number)}
+        >
+          {(job.sealed.notRepaired
+            ? jobWords.jobSheet.closedBySeal
+            : jobWords.jobSheet.signedOffBySeal)(
             job.sealed.by,
             exactDay(job.sealed.at),
             job.sealed.seal.slice(0, 16),

@@ -93,11 +93,18 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
       {jobs.map((job) => (
         <Row
           key={job.id}
-          mark={<VerdictMark word={job.seal ? 'holds' : null} of={size.smallMark} />}
+          mark={
+            <VerdictMark
+              word={job.notRepaired ? 'replace' : job.seal ? 'holds' : null}
+              of={size.smallMark}
+            />
+          }
           title={job.complaint}
           says={
             job.sealedAt && job.seal
-              ? bikesWords.bikeSheet.sealed(exactDay(job.sealedAt), job.seal.slice(0, 12))
+              ? job.notRepaired
+                ? bikesWords.bikeSheet.closedNotRepaired(exactDay(job.sealedAt))
+                : bikesWords.bikeSheet.sealed(exactDay(job.sealedAt), job.seal.slice(0, 12))
               : bikesWords.bikeSheet.onTheBenchPromised(near(job.promisedAt))
           }
           aside={<JobTag tag={job.tag} />}

@@ -41,6 +41,9 @@ export function Ledger({ current }: { current?: string | undefined }) {
           {(item) => (
             <Row
               title={`${item.number} · ${item.bikeName}`}
+              {...(item.notRepaired
+                ? { word: { says: ledgerWords.ledger.notRepaired, ink: 'rustText' as const } }
+                : {})}
               says={`${item.customerName} · ${exactDay(item.sealedAt)}, ${item.sealedBy} · ${item.seal.slice(0, 12)}…`}
               aside={<JobTag tag={item.tag} />}
               current={item.id === current}

@@ -16,6 +16,7 @@ export interface BikesWords {
     fittedNewestFirst: string;
     jobs: string;
     sealed: (sealedAt: string, seal: string) => string;
+    closedNotRepaired: (at: string) => string;
     onTheBenchPromised: (promisedAt: string) => string;
   };
   thicknessChart: {

@@ -111,6 +111,7 @@ export interface JobWords {
     carryOn: (nextWords: string) => string;
     sealedAsRecord: (number: number) => string;
     signedOffBySeal: (by: string, at: string, seal: string) => string;
+    closedBySeal: (by: string, at: string, seal: string) => string;
     taggedDoNotRide: string;
     workAndAnotherLookLift: (thing: string, value: string, foundAfter: string) => string;
     filledAtJobFromA: (tag: number) => string;

@@ -1,5 +1,6 @@
 export interface LedgerWords {
   ledger: {
+    notRepaired: string;
     nothingIsSealedYet: string;
     aJobStandsHereOnce: string;
     checkingTheChainOfSeals: (checked: number, links: number) => string;

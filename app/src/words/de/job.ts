@@ -128,6 +128,8 @@ export const job: JobWords = {
     theBikesPage: 'Die Seite des Rads',
     carryOn: (nextWords) => `Weiter: ${nextWords}`,
     sealedAsRecord: (number) => `Versiegelt als Aufzeichnung ${number}`,
+    closedBySeal: (by, at, seal) =>
+      `Geschlossen von ${by}, ${at}, nicht repariert. Siegel ${seal}…`,
     signedOffBySeal: (by, at, seal) => `Unterschrieben von ${by}, ${at}. Siegel ${seal}…`,
     taggedDoNotRide: 'Am Zettel: nicht fahren',
     workAndAnotherLookLift: (thing, value, foundAfter) =>

@@ -2,6 +2,7 @@ import type { LedgerWords } from '../catalogue/ledger';
 
 export const ledger: LedgerWords = {
   ledger: {
+    notRepaired: 'nicht repariert',
     nothingIsSealedYet: 'Noch nichts versiegelt',
     aJobStandsHereOnce:
       'Ein Auftrag steht hier, sobald er unterschrieben ist, und danach ändert sich nichts mehr darin.',

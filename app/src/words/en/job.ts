@@ -124,6 +124,7 @@ export const job: JobWords = {
     theBikesPage: 'The bike’s page',
     carryOn: (nextWords) => `Carry on: ${nextWords}`,
     sealedAsRecord: (number) => `Sealed as record ${number}`,
+    closedBySeal: (by, at, seal) => `Closed by ${by}, ${at}, not repaired. Seal ${seal}…`,
     signedOffBySeal: (by, at, seal) => `Signed off by ${by}, ${at}. Seal ${seal}…`,
     taggedDoNotRide: 'Tagged: do not ride',
     workAndAnotherLookLift: (thing, value, foundAfter) =>

@@ -2,6 +2,7 @@ import type { LedgerWords } from '../catalogue/ledger';
 
 export const ledger: LedgerWords = {
   ledger: {
+    notRepaired: 'not repaired',
     nothingIsSealedYet: 'Nothing is sealed yet',
     aJobStandsHereOnce:
       'A job stands here once it was signed off, and nothing in it changes after.',
