@@ -454,6 +454,19 @@ describe('two families by any road', () => {
     expect(visit.fill('glycol')).toBeNull();
   });
 
+  it('a poorer grade of the same family is gone once a better one went through', () => {
+    const dot4 = { family: 'glycol', grade: 'DOT 4' } as const;
+    const held = { lever: [dot4], hose: [dot4], caliper: [dot4] };
+    const better = sheet({
+      fluid: { ...glycol.fluid!, fluid: { family: 'glycol', grade: 'DOT 5.1' } },
+    });
+    const visit = Visit.with({ metBefore: { front: held, rear: NOTHING_MET } }).identify(better);
+    expect(visit.item('fluid')).toMatchObject({ word: 'unproven', found: ['fluid-unknown'] });
+    const flushed = { ...held, hose: [{ family: 'glycol', grade: 'DOT 5.1' } as const] };
+    const after = Visit.with({ metBefore: { front: flushed, rear: NOTHING_MET } }).identify(better);
+    expect(after.item('fluid')).toBeNull();
+  });
+
   it('a caliper changed on the old hose and lever', () => {
     const visit = later().identify(glycol).repair('replace-caliper');
     expect(visit.fill('glycol')).toMatchObject(REFUSED);

@@ -52,10 +52,9 @@ export function otherFamilyIn(
     : null;
 }
 
+/** Whether two are the same fluid: one grade, or one maker's blend. */
+export const isSame = (one: Fluid, other: Fluid): boolean =>
+  one.family === other.family && nameOf(one) === nameOf(other);
+
 const eachOnce = (fluids: readonly Fluid[]): Fluid[] =>
-  fluids.filter(
-    (fluid, i) =>
-      fluids.findIndex(
-        (other) => other.family === fluid.family && nameOf(other) === nameOf(fluid),
-      ) === i,
-  );
+  fluids.filter((fluid, i) => fluids.findIndex((other) => isSame(other, fluid)) === i);

@@ -25,8 +25,8 @@ import { PARTS, type End, type Part } from '../ends';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
-import { isAnotherBrake } from '../evidence/wet';
-import { WET_PARTS, type Met } from '../fluid/met';
+import { isAnotherBrake, metAt } from '../evidence/wet';
+import { isSame, WET_PARTS, type Met } from '../fluid/met';
 import { USUAL_BRAKE } from '../kit/traits';
 import { areasOf, AREAS, cureOf, ruleOf, type Area, type Finding } from './findings';
 import { judge, type Judgement, recommendedBy } from './judge';
@@ -287,6 +287,7 @@ function wrongFluid(
   const asked = identified?.sheet.body.fluid;
   if (!identified || !asked) return [];
   const before = job.metBefore[end];
+  const holdsNow = metAt(before, job, end).hose;
   const inside = [
     ...WET_PARTS.flatMap((part) => before[part]).map((fluid) => ({ seq: 0, fluid })),
     ...job.filled.flatMap(({ seq, end: at, family, fluid }) =>
@@ -296,6 +297,9 @@ function wrongFluid(
   const found = inside.flatMap(({ seq, fluid }): StandingFinding[] => {
     const answer = compatibility(asked, fluid);
     if (answer.ok) return [];
+    // A poorer grade harms nothing: it is gone once a better one went through.
+    const flushed = answer.code === 'poorer-grade' && !holdsNow.some((now) => isSame(now, fluid));
+    if (flushed) return [];
     const finding = answer.code === 'wrong-family' ? 'fluid-wrong' : 'fluid-unknown';
     const since = Math.max(seq, identified.seq);
     const cured = job.lookedOver.some(
