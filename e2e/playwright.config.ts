@@ -36,7 +36,11 @@ export default defineConfig({
   },
   projects: [
     { name: 'phone', use: { viewport: PHONE, hasTouch: true } },
-    // What is told of a history does not change with the width.
-    { name: 'wide', use: { viewport: WIDE }, testIgnore: 'histories.spec.ts' },
+    // What is told of a history, refused, or lost on the way does not change with the width.
+    {
+      name: 'wide',
+      use: { viewport: WIDE },
+      testIgnore: ['histories.spec.ts', 'refusals.spec.ts', 'badInput.spec.ts'],
+    },
   ],
 });
