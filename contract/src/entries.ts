@@ -11,6 +11,7 @@ import { PassMark } from './entries/passMark';
 import { ClampGaps } from './entries/clampGaps';
 import { PartTaken } from './entries/partTaken';
 import { FluidBack } from './entries/fluidBack';
+import { Waits } from './entries/waits';
 import { Waste } from './entries/waste';
 import { Fill } from './entries/fill';
 import { Test } from './entries/finalTest';
@@ -53,6 +54,7 @@ const SCHEMAS = {
   'bedding-pull': BeddingPull,
   witness: Witness,
   radial: Radial,
+  waits: Waits,
   'customer-answer': CustomerAnswer,
   'part-brought': PartBrought,
   'taken-back': TakenBack,

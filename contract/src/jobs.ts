@@ -3,6 +3,7 @@ import type { JobBase } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
 import type { ChainBreak } from '@hold-fast/core/seal/chain';
+import type { Wait } from '@hold-fast/core/job/waits';
 import type { Word } from '@hold-fast/core/wear/verdict';
 
 export type JobStatus = 'open' | 'sealed';
@@ -23,6 +24,8 @@ export interface BenchJob {
   doNotRide: boolean;
   /** The customer would not have something replaced at an earlier visit, and it is still in. */
   againstAdvice: boolean;
+  /** What it waits for, and when to ask again; null where it waits for nothing. */
+  waits: Wait | null;
 }
 
 /** A page of a list; `after` is the key of the next page, null on the last. */

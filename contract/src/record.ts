@@ -12,6 +12,7 @@ import { Deviation } from './entries/deviation';
 import { PartBrought } from './entries/partBrought';
 import { Ticked } from './entries/ticked';
 import { Radial } from './entries/radial';
+import { Waits } from './entries/waits';
 import { Witness } from './entries/witness';
 import { End, Part, Tag } from './fields';
 import { Fluid } from './sheets';
@@ -248,6 +249,7 @@ const Told = z.discriminatedUnion('kind', [
   BeddingPull.safeExtend(told),
   Witness.extend(told),
   Radial.extend(told),
+  Waits.safeExtend(told),
   CustomerAnswer.safeExtend(told),
   PartBrought.extend(told),
 ]);

@@ -33,6 +33,7 @@ export function whole(): Visit {
   const told = { end: 'front' } as const;
   visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });
   visit.send('witness', { ...told, ring: 'even' });
+  visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
   visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });
   visit.send('part-brought', { ...told, part: 'olive', pieces: 1, from: 'The hose’s bag' });
   visit.send('customer-answer', {

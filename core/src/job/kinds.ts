@@ -27,6 +27,7 @@ import { takenBack } from './takenBack';
 import { test } from './finalTest';
 import { ticked } from './ticked';
 import { tightening } from './tightening';
+import { waits } from './waits';
 import { waste } from './waste';
 import { witness } from './witness';
 
@@ -52,6 +53,7 @@ export const SENT = {
   'bedding-pull': beddingPull,
   witness,
   radial,
+  waits,
   'customer-answer': customerAnswer,
   'part-brought': partBrought,
   'taken-back': takenBack,

@@ -8,6 +8,7 @@ import type { By } from './job';
 import type { PartBroughtEntry } from './partBrought';
 import type { RadialEntry } from './radial';
 import type { TickedEntry } from './ticked';
+import type { WaitsEntry } from './waits';
 import type { WitnessEntry } from './witness';
 
 /** Told by whoever was there, and standing by itself until it is taken back. */
@@ -17,6 +18,7 @@ export type ToldEntry =
   | DeviationEntry
   | BeddingPullEntry
   | WitnessEntry
+  | WaitsEntry
   | RadialEntry
   | CustomerAnswerEntry
   | PartBroughtEntry;

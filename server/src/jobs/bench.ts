@@ -1,4 +1,6 @@
 import type { BenchJob, BenchPage, JobStatus } from '@hold-fast/contract/jobs';
+import type { EntryOf } from '@hold-fast/core/job/kinds';
+import { waitIn } from '@hold-fast/core/job/waits';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Word } from '@hold-fast/core/wear/verdict';
@@ -27,6 +29,7 @@ export function benchQuery(after: { promisedAt: Date; id: string } | null): {
                  j.promised_at AS promisedAt, j.minutes,
                  EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL AND t.sort = 'do-not-ride') AS tagged,
                  EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL AND t.sort = 'against-advice') AS advised,
+                 (SELECT e.body FROM entry e WHERE e.job_id = j.id AND e.kind = 'waits' ORDER BY e.seq DESC LIMIT 1) AS waits,
                  ${ENDS.map(columnsOf).join(', ')}
             FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
                  ${ENDS.map(joinOf).join(' ')}
@@ -49,6 +52,8 @@ export type BenchRow = {
   tagged: number;
   /** It is ridden against advice. */
   advised: number;
+  /** The last word on what it waits for; null while there was none. */
+  waits: Omit<EntryOf<'waits'>, 'kind' | 'id' | 'at'> | null;
 } & Record<`${End}_word`, Word | null> &
   Record<`${End}_${Flag}`, number>;
 
@@ -93,6 +98,7 @@ function benchJobOf(row: BenchRow): BenchJob {
     front: row.front_word,
     rear: row.rear_word,
     againstAdvice: row.advised === 1,
+    waits: waitIn(row.waits),
     doNotRide: row.tagged === 1 || ENDS.some((end) => row[`${end}_do_not_ride`] === 1),
   };
 }

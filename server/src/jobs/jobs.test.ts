@@ -470,3 +470,52 @@ describe('fluid', () => {
     expect(answer.body.fields?.[0]).toMatchObject({ path: 'entry.end', code: 'not-identified' });
   });
 });
+
+// Common practice: a job that waits says for what, who was asked, and when to ask again.
+describe('a job that waits', () => {
+  const onBench = async (jobId: string) =>
+    (await client.send<{ items: BenchJob[] }>('GET', '/bench')).body.items.find(
+      ({ id }) => id === jobId,
+    )!.waits;
+  const say = (
+    jobId: string,
+    what: 'part' | 'maker' | 'nothing',
+    asked = '',
+    day: string | null = null,
+  ) =>
+    client.sendJob('POST', `/jobs/${jobId}/entries`, {
+      entry: {
+        ...entry('waits', { for: 'nothing', asked: '', askAgainOn: null }),
+        for: what,
+        asked,
+        askAgainOn: day,
+      },
+      appWord: null,
+    });
+
+  // At the head of the Bench, however many jobs there are.
+  const first = () => checkIn({ promisedAt: '2026-11-20T08:00:00.000Z' });
+
+  it('stands on the Bench with its day, the last word counting, until it came', async () => {
+    const { id } = (await client.sendJob('POST', '/jobs', first())).body;
+    expect(await onBench(id)).toBeNull();
+    await say(id, 'part', 'Olive, from the mainland', '2026-12-01');
+    await say(id, 'maker', 'About the mount', '2026-12-04');
+    expect(await onBench(id)).toEqual({
+      for: 'maker',
+      asked: 'About the mount',
+      askAgainOn: '2026-12-04',
+    });
+    await say(id, 'nothing');
+    expect(await onBench(id)).toBeNull();
+  });
+
+  it('is refused by its field without who was asked, or without a day', async () => {
+    const { id } = (await client.sendJob('POST', '/jobs', first())).body;
+    const silent = await say(id, 'part', '', '2026-12-01');
+    expect([silent.status, silent.body.fields?.[0]?.path]).toEqual([422, 'entry.asked']);
+    const never = await say(id, 'part', 'Olive');
+    expect([never.status, never.body.fields?.[0]?.path]).toEqual([422, 'entry.askAgainOn']);
+    expect(await onBench(id)).toBeNull();
+  });
+});

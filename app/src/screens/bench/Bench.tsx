@@ -10,7 +10,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { LongList } from '../../ui/LongList';
 import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
-import { benchTime, dayHeading, near } from '../../words/days';
+import { benchTime, dayHeading, near, calendarDay } from '../../words/days';
 import { words } from '../../words/words';
 import { PersonAside } from '../Places';
 import { PinTried } from '../people/PinTried';
@@ -98,7 +98,12 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
             </Words>
           ) : null}
           <Words kind="strong" ink={current ? 'brassText' : 'ink'}>
-            {words.bench.next(next)}
+            {job.waits
+              ? words.bench.waits(
+                  words.bench.waitsFor[job.waits.for],
+                  calendarDay(job.waits.askAgainOn),
+                )
+              : words.bench.next(next)}
           </Words>
         </View>
         <View style={styles.aside}>

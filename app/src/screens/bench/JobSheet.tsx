@@ -26,6 +26,7 @@ import { Words } from '../../ui/Words';
 import { exactDay, near } from '../../words/days';
 import { words } from '../../words/words';
 import { standingAt, WithJob } from './JobFrame';
+import { WaitSection } from './WaitSection';
 import { capital } from '../../words/capital';
 import { itemSays, judgementNumber, reasonsOf } from './findings';
 import { jobWords } from '../../words/job';
@@ -134,6 +135,7 @@ function Sheet({ job }: { job: Job }) {
         ) : null}
         <Words ink="soft">{capital(factsOf(job))}</Words>
       </Section>
+      {job.sealed ? null : <WaitSection job={job} />}
       <Row
         mark={<VerdictMark word={null} />}
         title={jobWords.jobSheet.plan}

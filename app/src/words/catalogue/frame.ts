@@ -1,3 +1,4 @@
+import type { Wait } from '@hold-fast/core/job/waits';
 export interface FrameWords {
   app: string;
   notKept: string;
@@ -80,6 +81,8 @@ export interface FrameWords {
     doNotRide: string;
     riddenAgainstAdvice: string;
     next: (next: string) => string;
+    waitsFor: Record<Wait['for'], string>;
+    waits: (what: string, day: string) => string;
     notInspected: string;
     by: (when: string) => string;
   };

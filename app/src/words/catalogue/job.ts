@@ -510,4 +510,15 @@ export interface JobWords {
     changedSinceItWasProven: (touch: string) => string;
     aUsedPartNotMeasured: string;
   };
+  waits: {
+    itWaits: string;
+    whoOrWhat: string;
+    writeWho: string;
+    askAgainIn: string;
+    back: string;
+    writeItDown: string;
+    itCame: string;
+    waitsFor: (what: string, asked: string) => string;
+    askAgain: (day: string) => string;
+  };
 }

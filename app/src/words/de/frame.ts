@@ -98,6 +98,8 @@ export const frame: FrameWords = {
     checkInABike: 'Ein Rad annehmen',
     doNotRide: 'Nicht fahren',
     riddenAgainstAdvice: 'Gegen Rat gefahren',
+    waitsFor: { part: 'ein Teil', customer: 'den Kunden', maker: 'den Hersteller' },
+    waits: (what, day) => `wartet auf ${what}, wieder fragen ${day}`,
     next: (next) => `dann: ${next}`,
     notInspected: 'nicht geprüft',
     by: (when) => `bis ${when}`,

@@ -536,4 +536,15 @@ export const job: JobWords = {
     changedSinceItWasProven: (touch) => `Geändert, seit es bewiesen war: ${touch}.`,
     aUsedPartNotMeasured: 'Ein gebrauchtes Teil: nicht gemessen, seit es verbaut ist.',
   },
+  waits: {
+    itWaits: 'Es wartet auf etwas',
+    whoOrWhat: 'Wer gefragt wurde, oder was kommen soll',
+    writeWho: 'Schreiben, wer gefragt wurde, oder was kommen soll.',
+    askAgainIn: 'Wieder fragen am',
+    back: 'Zurück',
+    writeItDown: 'Aufschreiben',
+    itCame: 'Es ist da',
+    waitsFor: (what, asked) => `Wartet auf ${what}: ${asked}`,
+    askAgain: (day) => `Wieder fragen ${day}.`,
+  },
 };

@@ -344,6 +344,7 @@ export const things: ThingWords = {
     'customer-answer': 'die Antwort des Kunden',
     'part-brought': 'ein Teil, das der Kunde brachte',
     'taken-back': 'etwas zurückgenommen',
+    waits: 'worauf der Auftrag wartet',
     repair: 'getane Arbeit',
   },
   touched: {

@@ -93,6 +93,8 @@ export const frame: FrameWords = {
     checkInABike: 'Check in a bike',
     doNotRide: 'Do not ride',
     riddenAgainstAdvice: 'Ridden against advice',
+    waitsFor: { part: 'a part', customer: 'the customer', maker: 'the maker' },
+    waits: (what, day) => `waits for ${what}, ask again ${day}`,
     next: (next) => `next: ${next}`,
     notInspected: 'not inspected',
     by: (when) => `by ${when}`,

@@ -526,4 +526,15 @@ export const job: JobWords = {
     changedSinceItWasProven: (touch) => `Changed since it was proven: ${touch}.`,
     aUsedPartNotMeasured: 'A used part: not measured since it went on.',
   },
+  waits: {
+    itWaits: 'It waits for something',
+    whoOrWhat: 'Who was asked, or what is to come',
+    writeWho: 'Write who was asked, or what is to come.',
+    askAgainIn: 'Ask again on',
+    back: 'Back',
+    writeItDown: 'Write it down',
+    itCame: 'It came',
+    waitsFor: (what, asked) => `Waits for ${what}: ${asked}`,
+    askAgain: (day) => `Ask again ${day}.`,
+  },
 };

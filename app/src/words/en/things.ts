@@ -355,6 +355,7 @@ export const things: ThingWords = {
     'customer-answer': 'the customer’s answer',
     'part-brought': 'a part the customer brought',
     'taken-back': 'something taken back',
+    waits: 'what the job waits for',
     repair: 'work done',
   },
   touched: {
