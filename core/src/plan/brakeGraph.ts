@@ -47,6 +47,13 @@ export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTas
   const keyOf = (state: BrakeState, worked: number) =>
     names.reduce((key, name) => `${key},${state[name]}`, String(worked));
 
+  // By how much of the work is done: what may come before the next of it.
+  const setUps = [...open, null].map((next, count) => {
+    const waiting = waitingSetUps(open.slice(count));
+    return setUpsBefore(next, until).filter(
+      (id) => !waiting.includes(id) && isFor(stepRule(id).on, brake),
+    );
+  });
   const states = [start];
   const worked = [0];
   const moves: Move[][] = [];
@@ -57,10 +64,9 @@ export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTas
     const next = open[worked[at]!] ?? null;
     const found: Move[] = [];
     const centred = isJustCentred(state);
-    const waiting = waitingSetUps(open.slice(worked[at]!));
     const consider = (step: StepId, count: number) => {
-      const { needs, sets, on } = stepRule(step);
-      if (unmet(state, needs) || !isFor(on, brake)) return;
+      const { needs, sets } = stepRule(step);
+      if (unmet(state, needs)) return;
       if (centred && step !== 'torque-caliper') return;
       // What a set-up would set is set already: it changes nothing.
       if (count === worked[at] && unmet(state, sets) === null) return;
@@ -75,8 +81,7 @@ export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTas
       }
       found.push({ step, to });
     };
-    for (const step of setUpsBefore(next, until))
-      if (!waiting.includes(step)) consider(step, worked[at]!);
+    for (const step of setUps[worked[at]!]!) consider(step, worked[at]!);
     if (next !== null) consider(next, worked[at]! + 1);
     moves.push(found);
   }
