@@ -12,6 +12,8 @@ import { Field } from '../../ui/Field';
 import { focusFault } from '../../ui/focusFault';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
+import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
 import { calendarDay } from '../../words/days';
 import { jobWords } from '../../words/job';
 import { words } from '../../words/words';
@@ -36,7 +38,7 @@ export function WaitSection({ job }: { job: Job }) {
         kind="caution"
         title={jobWords.waits.waitsFor(words.bench.waitsFor[wait.for], wait.asked)}
       >
-        {jobWords.waits.askAgain(calendarDay(wait.askAgainOn))}
+        <Words>{jobWords.waits.askAgain(calendarDay(wait.askAgainOn))}</Words>
         <Button kind="quiet" says={jobWords.waits.itCame} onPress={over} />
       </Note>
     );
@@ -75,7 +77,7 @@ function Write({ job, onDone }: { job: Job; onDone: () => void }) {
     <Section label={jobWords.waits.itWaits}>
       <Choice
         label={jobWords.waits.itWaits}
-        options={CHOICES.map((value) => ({ value, says: words.bench.waitsFor[value] }))}
+        options={CHOICES.map((value) => ({ value, says: capital(words.bench.waitsFor[value]) }))}
         chosen={[what]}
         onChoose={setWhat}
       />
