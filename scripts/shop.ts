@@ -107,7 +107,11 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
   }
 }
 
+/** Longer than a mechanic is away from a step: a line that is shut just as the next tap goes out loses that tap's answer. */
+const KEEP_LINE_MS = 75_000;
+
 function listen(server: Server, port: number, host: string): Promise<void> {
+  server.keepAliveTimeout = KEEP_LINE_MS;
   return new Promise((resolve, reject) => {
     server.once('error', reject);
     server.listen(port, host, resolve);
