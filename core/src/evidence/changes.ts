@@ -133,12 +133,14 @@ export function changedSince(
   return { seq: last.seq, touch, by: last.by };
 }
 
-/** Whether every one of these works was done between two places in the order. */
+/** Whether every one of these works was done between two places in the order; never where there is none to do. */
 export function areCuredBetween(
   changes: readonly Change[],
   [from, to]: readonly [number, number],
   works: readonly Work[],
 ): boolean {
   const between = changes.filter(({ seq }) => seq > from && seq < to);
-  return works.every((work) => between.some(({ cures }) => cures.includes(work)));
+  return (
+    works.length > 0 && works.every((work) => between.some(({ cures }) => cures.includes(work)))
+  );
 }

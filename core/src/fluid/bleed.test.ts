@@ -1,7 +1,7 @@
 import { boilsAtC } from './families';
 import fc from 'fast-check';
 import type { BleedMethod } from './bleedMethods';
-import { bleedStands, type BleedEvent, type Bubbles, lastBled, leverUntested } from './bleedRun';
+import { bleedStands, type BleedEvent, type Bubbles, lastBled } from './bleedRun';
 import { boilingPointC } from './boiling';
 import { fillsFor, hoseMl, volumesOf } from './volumes';
 
@@ -119,29 +119,16 @@ describe('boiling point by water, an estimate [D] between published ends [S: FMV
   });
 });
 
-describe('the lever’s test after a bleed', () => {
+describe('the last bleed at an end', () => {
   const bled = [
     { seq: 4, step: 'bleed-kit-on' },
     { seq: 5, step: 'push-up' },
     { seq: 9, step: 'sponge-test' },
   ] as const;
 
-  it('is not made by a step that is called done alone, nor by a number from before', () => {
+  it('is the last step that moved fluid, and none where nothing was bled', () => {
     expect(lastBled(bled)).toBe(5);
-    expect(leverUntested(bled, [])).toBe(true);
-    expect(leverUntested(bled, [3, 4])).toBe(true);
-    expect(leverUntested(bled, [3, 7])).toBe(false);
-  });
-
-  it('is made anew after the next bleed, and not wanted where it was left out or nothing was bled', () => {
-    const again = [
-      ...bled,
-      { seq: 12, step: 'caliper-burp' },
-      { seq: 15, step: 'sponge-test' },
-    ] as const;
-    expect(leverUntested(again, [7])).toBe(true);
-    expect(leverUntested(again, [7, 14])).toBe(false);
-    expect(leverUntested(bled.slice(0, 2), [])).toBe(false);
-    expect(leverUntested(bled.slice(2), [])).toBe(false);
+    expect(lastBled([...bled, { seq: 12, step: 'caliper-burp' }])).toBe(12);
+    expect(lastBled(bled.slice(2))).toBe(0);
   });
 });

@@ -64,17 +64,3 @@ export function bleedStands(first: BleedMethod, events: readonly BleedEvent[]): 
 export function lastBled(done: readonly DoneAt[]): number {
   return done.findLast(({ step }) => isBleedMethod(step))?.seq ?? 0;
 }
-
-/**
- * Whether the lever's test for air after a bleed is called done, with nothing measured since the bleed.
- * @param done steps done at one end, in order
- * @param measured places in the order at which its lever was measured
- */
-export function leverUntested(done: readonly DoneAt[], measured: readonly number[]): boolean {
-  const bled = lastBled(done);
-  return (
-    bled > 0 &&
-    done.some(({ step, seq }) => step === 'sponge-test' && seq > bled) &&
-    !measured.some((seq) => seq > bled)
-  );
-}

@@ -5,6 +5,9 @@ import { tells, toldOf, type Told } from './told';
 export const WAITS_FOR = ['part', 'customer', 'maker', 'nothing'] as const;
 export type WaitsFor = (typeof WAITS_FOR)[number];
 
+/** Days after which somebody is asked again, as they are offered [D]. */
+export const ASK_AGAIN_IN_DAYS = [1, 3, 7, 14] as const;
+
 /** That a job waits, for whom or what was asked, and when to ask again; or that it waits no more. */
 export interface WaitsEntry extends EntryBase {
   kind: 'waits';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { areasOf, cureOf, findingsAt } from '../inspection/findings';
-import { worksOn, type Work } from '../inspection/work';
+import { WORKS, worksOn, type Work } from '../inspection/work';
 import {
   PROCEDURE_IDS,
   procedureRule,
@@ -351,6 +351,12 @@ describe('what an inspection recommends', () => {
       }
     },
   );
+
+  it('is one work on every kind of brake, whatever takes its place there', () => {
+    for (const { actuation } of BRAKES)
+      for (const work of WORKS)
+        expect([work, worksOn([work], actuation).length]).toEqual([work, 1]);
+  });
 
   it('only the joint that leaks is opened', () => {
     const steps = (works: readonly Work[], brake: BrakeKind) =>

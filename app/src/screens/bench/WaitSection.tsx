@@ -1,5 +1,5 @@
 import type { Job } from '@hold-fast/core/job/job';
-import { waitOf, WAITS_FOR, type Wait } from '@hold-fast/core/job/waits';
+import { ASK_AGAIN_IN_DAYS, waitOf, WAITS_FOR, type Wait } from '@hold-fast/core/job/waits';
 import { addDays } from 'date-fns/addDays';
 import { formatISO } from 'date-fns/formatISO';
 import { parseISO } from 'date-fns/parseISO';
@@ -18,8 +18,6 @@ import { calendarDay } from '../../words/days';
 import { jobWords } from '../../words/job';
 import { words } from '../../words/words';
 
-/** Days after which somebody is asked again [D]. */
-const IN_DAYS = [1, 3, 7, 14];
 type Waits = Wait['for'];
 const CHOICES = WAITS_FOR.filter((what): what is Waits => what !== 'nothing');
 
@@ -54,7 +52,7 @@ export function WaitSection({ job }: { job: Job }) {
 function Write({ job, onDone }: { job: Job; onDone: () => void }) {
   const [what, setWhat] = useState<Waits>('part');
   const [asked, setAsked] = useState('');
-  const [days, setDays] = useState(IN_DAYS[1]!);
+  const [days, setDays] = useState<number>(ASK_AGAIN_IN_DAYS[1]);
   const [tried, setTried] = useState(false);
   const dayIn = (count: number) =>
     formatISO(addDays(parseISO(today()), count), { representation: 'date' });
@@ -91,7 +89,7 @@ function Write({ job, onDone }: { job: Job; onDone: () => void }) {
       />
       <Choice
         label={jobWords.waits.askAgainIn}
-        options={IN_DAYS.map((value) => ({ value, says: calendarDay(dayIn(value)) }))}
+        options={ASK_AGAIN_IN_DAYS.map((value) => ({ value, says: calendarDay(dayIn(value)) }))}
         chosen={[days]}
         onChoose={setDays}
       />

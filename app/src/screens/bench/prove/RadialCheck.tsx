@@ -14,6 +14,7 @@ import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { focusFault } from '../../../ui/focusFault';
+import { signedNumberOf } from '../../../ui/numberOf';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
@@ -123,10 +124,4 @@ function choiceSays(choice: RadialChoice): string {
         ? provingWords.radial.smallerAdapter
         : provingWords.radial.largerAdapter;
   }
-}
-
-/** A number as it is written into a field, with its sign; null when it is none. */
-function signedNumberOf(text: string): number | null {
-  const trimmed = text.trim().replace('−', '-').replace(',', '.');
-  return /^-?\d{1,2}(\.\d{1,2})?$/.test(trimmed) ? Number(trimmed) : null;
 }
