@@ -479,6 +479,11 @@ describe('two families by any road', () => {
     visit.decide('seen-wrong', 'fluid');
     expect(visit.item('fluid')?.doNotRide ?? false).toBe(false);
     expect(visit.fill('glycol')).toBeNull();
+    // Nor does a word on something else of the fluid, from before the sheet that clashes.
+    const spent = later().identify();
+    spent.look('fluid', ['fluid-spent']);
+    spent.decide('seen-wrong', 'fluid').identify(glycol);
+    expect(spent.fill('glycol')).toMatchObject(REFUSED);
     // Of what went in at this visit no word says that it did not.
     const here = identified();
     here.fill('mineral');

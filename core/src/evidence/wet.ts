@@ -15,6 +15,8 @@ import type { SaidWrong } from './findings';
 export interface WetJob extends ChangedJob {
   filled: readonly { seq: number; end: End; family: Family; fluid: string }[];
   decided: readonly (SaidWrong & { decision: string })[];
+  /** Since when each end is judged by the sheet it goes by now. */
+  identified: Readonly<Record<End, { seq: number } | null>>;
 }
 
 /** Whether a lead said after a place in the order that a brake is not the one that earlier visits filled. */
@@ -40,7 +42,8 @@ function renewedBy({ touches, cures }: Change): WetPart[] {
 
 /**
  * What the brake at an end has met by all that was done at a visit. A lead's word that its fluid was seen wrong says that it is not
- * the brake that earlier visits filled: what they put in counts no more [D].
+ * the brake that earlier visits filled: what they put in counts no more, as long as the brake goes by the sheet that it was said of
+ * [D].
  */
 export function metAt(before: Met, job: WetJob, end: End): Met {
   const events: { seq: number; event: WetEvent }[] = [
@@ -57,7 +60,7 @@ export function metAt(before: Met, job: WetJob, end: End): Met {
     }),
   ];
   return metAfter(
-    isAnotherBrake(job, end, 0) ? NOTHING_MET : before,
+    isAnotherBrake(job, end, job.identified[end]?.seq ?? 0) ? NOTHING_MET : before,
     events.sort((a, b) => a.seq - b.seq).map(({ event }) => event),
   );
 }

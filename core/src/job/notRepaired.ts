@@ -20,6 +20,7 @@ function subjectOf(bar: Bar): Subject | null {
     case 'lever-untested':
     case 'bubbles-last':
     case 'bleed-unrecorded':
+    case 'cut-off-failed':
       return 'lever';
     case 'torque-unproven':
       return 'bolts';
@@ -32,7 +33,6 @@ function subjectOf(bar: Bar): Subject | null {
     case 'watch-untold':
     case 'lever-side-unconfirmed':
     case 'cut-off-untested':
-    case 'cut-off-failed':
       return null;
   }
 }

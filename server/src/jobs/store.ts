@@ -259,6 +259,7 @@ async function metByVisits(
     );
   const visits: WetJob = {
     id: '',
+    identified: { front: null, rear: null },
     stepped: of('plan-step') as unknown as WetJob['stepped'],
     repaired: of('repair') as unknown as WetJob['repaired'],
     decided: of('decision') as unknown as WetJob['decided'],
