@@ -1,10 +1,12 @@
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
+import type { Advice, Fitted } from '@hold-fast/core/job/job';
 import {
+  BRAKE_TYPES,
+  MATERIALS,
   TERRAINS,
-  type Advice,
   type Bike as BikeOfCore,
-  type Fitted,
-} from '@hold-fast/core/job/job';
+} from '@hold-fast/core/kit/bike';
+import type { NoticeAtJob } from '@hold-fast/core/notice/notice';
 import { z } from 'zod';
 import { Id, words, wordsOrNone } from './fields';
 
@@ -33,6 +35,11 @@ export const Bike = z.strictObject({
   terrain: z.enum(TERRAINS).nullable(),
   wet: z.boolean(),
   kmPerWeek: z.int().min(0).max(3000).nullable(),
+  forkMaterial: z.enum(MATERIALS).nullable(),
+  frameMaterial: z.enum(MATERIALS).nullable(),
+  frontBrake: z.enum(BRAKE_TYPES),
+  rearBrake: z.enum(BRAKE_TYPES),
+  furtherBrakes: wordsOrNone(200),
 }) satisfies z.ZodType<BikeOfCore>;
 export type Bike = BikeOfCore;
 
@@ -45,6 +52,14 @@ export const BikeCorrection = Bike.omit({ id: true }).extend({
   words: wordsOrNone(200),
 });
 export type BikeCorrection = z.infer<typeof BikeCorrection>;
+
+/** A correction of what is written of a customer, made from one of its versions. */
+export const CustomerCorrection = Customer.omit({ id: true }).extend({
+  /** Of this write, made by whoever sent it. */
+  id: Id,
+  version: z.int().positive(),
+});
+export type CustomerCorrection = z.infer<typeof CustomerCorrection>;
 
 /** A correction as it was made. */
 export interface BikeChange {
@@ -107,6 +122,8 @@ export interface BikePage {
   fittings: Fitted[];
   /** Corrections, newest first. */
   changes: BikeChange[];
+  /** Makers' notices that meet it and no visit has dealt with. */
+  notices: NoticeAtJob[];
   /** A do-not-ride found and not lifted by a later visit. */
   doNotRide: { tag: number; jobId: string } | null;
   /** What its customer would not have replaced, and is still in. */

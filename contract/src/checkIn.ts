@@ -1,7 +1,8 @@
+import { CAME_ALONG } from '@hold-fast/core/job/job';
 import { SYMPTOMS } from '@hold-fast/core/trouble/symptoms';
 import { z } from 'zod';
 import { Bike, Customer } from './bikes';
-import { Id, Instant, Side, words } from './fields';
+import { Id, Instant, Side, words, wordsOrNone } from './fields';
 
 const visit = {
   complaint: words(500),
@@ -12,6 +13,13 @@ const visit = {
   promisedAt: Instant,
   /** Bench time set aside, minutes. */
   minutes: z.int().min(5).max(960).nullable(),
+  cameAlong: z.array(z.enum(CAME_ALONG)).max(CAME_ALONG.length),
+  damage: wordsOrNone(500),
+  ringAboveCents: z.int().min(0).max(10_000_000).nullable(),
+  mayRide: z.boolean().nullable(),
+  oldPartsBack: z.boolean().nullable(),
+  /** An earlier visit of the same bike that it comes back from. */
+  comebackOf: Id.nullable(),
 };
 
 /** A bike taken in. A new customer or bike is made with the job; one that exists is named by its id. */

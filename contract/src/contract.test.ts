@@ -1,5 +1,6 @@
+import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import { v7 as uuid, v4 } from 'uuid';
-import { Customer } from './bikes';
+import { Customer, CustomerCorrection } from './bikes';
 import { CheckIn } from './checkIn';
 import { Entry, SentEntry } from './entries';
 import { Day, Id, Instant, text, words } from './fields';
@@ -320,6 +321,7 @@ describe('people’s input', () => {
       odometerKm: null,
       promisedAt: at,
       minutes: null,
+      ...NOTHING_SAID,
     };
     expect(CheckIn.safeParse({ ...visit, customer: other }).success).toBe(true);
     expect(
@@ -422,5 +424,18 @@ describe('what cannot be written, or is no time of a workshop', () => {
   );
   it.each(['2000-01-01', '2100-12-31'])('%s is', (day) =>
     expect(Day.safeParse(day).success).toBe(true),
+  );
+});
+
+describe('a correction of a customer', () => {
+  const correction = { id, version: 1, name: 'Harbour post', phone: '+47 0555 0140' };
+  it.each([
+    [{}, true],
+    [{ phone: null }, true],
+    [{ phone: 'call me' }, false],
+    [{ name: ' ' }, false],
+    [{ version: 0 }, false],
+  ])('%j is taken: %s', (change, taken) =>
+    expect(CustomerCorrection.safeParse({ ...correction, ...change }).success).toBe(taken),
   );
 });

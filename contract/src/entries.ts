@@ -20,7 +20,9 @@ import { BleedCycle } from './entries/bleedCycle';
 import { Ticked } from './entries/ticked';
 import { Deviation } from './entries/deviation';
 import { BeddingPull } from './entries/beddingPull';
+import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
+import { SecondLook } from './entries/secondLook';
 import { Witness } from './entries/witness';
 import { CustomerAnswer } from './entries/customerAnswer';
 import { PartBrought } from './entries/partBrought';
@@ -60,6 +62,8 @@ const SCHEMAS = {
   'taken-back': TakenBack,
   'plan-step': PlanStep,
   repair: Repair,
+  'notice-answer': NoticeAnswer,
+  'second-look': SecondLook,
 } as const satisfies { readonly [K in SentKind]: z.ZodType<EntryOf<K>> };
 
 export const Entry = z.discriminatedUnion(

@@ -1,7 +1,8 @@
 import { TOUCHES } from '@hold-fast/core/evidence/touch';
 import { AREAS } from '@hold-fast/core/inspection/findings';
 import { WORKS } from '@hold-fast/core/inspection/work';
-import { TERRAINS } from '@hold-fast/core/job/job';
+import { CAME_ALONG } from '@hold-fast/core/job/job';
+import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
 import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { z } from 'zod';
@@ -11,7 +12,9 @@ import { CustomerAnswer } from './entries/customerAnswer';
 import { Deviation } from './entries/deviation';
 import { PartBrought } from './entries/partBrought';
 import { Ticked } from './entries/ticked';
+import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
+import { SecondLook } from './entries/secondLook';
 import { Waits } from './entries/waits';
 import { Witness } from './entries/witness';
 import { End, Part, Tag } from './fields';
@@ -40,8 +43,16 @@ const intake = {
   frontLever: z.enum(['left', 'right']).nullable(),
   odometerKm: z.number().nullable(),
   promisedAt: At,
+  minutes: z.number().nullable(),
+  cameAlong: z.array(z.enum(CAME_ALONG)),
+  damage: z.string(),
+  /** Hundredths of the shop's money. */
+  ringAboveCents: z.int().nullable(),
+  mayRide: z.boolean().nullable(),
+  oldPartsBack: z.boolean().nullable(),
+  comebackOf: Id.nullable(),
 };
-const Intake = z.strictObject({ ...intake, minutes: z.number().nullable() });
+const Intake = z.strictObject(intake);
 
 const Rules = z.strictObject({
   version: z.int(),
@@ -249,6 +260,8 @@ const Told = z.discriminatedUnion('kind', [
   BeddingPull.safeExtend(told),
   Witness.extend(told),
   Radial.extend(told),
+  NoticeAnswer.extend(told),
+  SecondLook.extend(told),
   Waits.safeExtend(told),
   CustomerAnswer.safeExtend(told),
   PartBrought.extend(told),
@@ -324,6 +337,7 @@ export const JobRecord = z.strictObject({
   id: Id,
   tag: z.int(),
   ...intake,
+  comeback: z.strictObject({ jobId: Id, tag: z.int() }).nullable(),
   checkedIn: z.strictObject(by),
   bike: z.strictObject({
     id: Id,
@@ -336,6 +350,11 @@ export const JobRecord = z.strictObject({
     terrain: z.enum(TERRAINS).nullable(),
     wet: z.boolean(),
     kmPerWeek: z.number().nullable(),
+    forkMaterial: z.enum(MATERIALS).nullable(),
+    frameMaterial: z.enum(MATERIALS).nullable(),
+    frontBrake: z.enum(BRAKE_TYPES),
+    rearBrake: z.enum(BRAKE_TYPES),
+    furtherBrakes: z.string(),
   }),
   customer: z.strictObject({ id: Id, name: z.string() }),
   rules: Rules,
@@ -401,6 +420,17 @@ export const JobRecord = z.strictObject({
     }),
   ),
   edited: z.array(z.strictObject({ seq: Seq, was: Intake, became: Intake, ...by })),
+  byApprentice: z.array(z.strictObject({ id: Id, seq: Seq })),
+  handsOn: z.array(z.strictObject({ by: z.string(), from: At, to: At })),
+  notices: z.array(
+    z.strictObject({
+      id: Id,
+      version: z.int(),
+      title: z.string(),
+      source: z.string(),
+      doNotRide: z.boolean(),
+    }),
+  ),
   tags: z.array(
     z.strictObject({
       ...ofSubject,

@@ -105,6 +105,8 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   'work-open': ['plan-step', 'plan-choice'],
   'torque-unproven': ['pass-mark', 'clamp-gaps', 'identification'],
   'check-open': ['ticked', 'identification'],
+  'notice-open': ['notice-answer'],
+  unseconded: ['second-look'],
 };
 
 /** What a bar is about, so that it is known again. */
@@ -115,6 +117,7 @@ const nameOfBar = (bar: Bar) =>
     'fastener' in bar && bar.fastener,
     'check' in bar && bar.check,
     'subject' in bar && bar.subject,
+    'noticeId' in bar && bar.noticeId,
   ].join(' ');
 
 const rank = (item: InspectionItem | null) =>

@@ -2,7 +2,8 @@ import { NOTHING_MET } from '../fluid/met';
 import type { Subject } from '../inspection/inspected';
 import { ENDS, type End } from '../ends';
 import { foldAll, foldOn, type Folded } from '../job/fold';
-import type { Job, JobBase } from '../job/job';
+import { NOTHING_SAID, type Job, type JobBase } from '../job/job';
+import { USUAL_USE } from '../kit/bike';
 import { faultOf, type EntryKind, type EntryOf, type KnownOf, type Logged } from '../job/kinds';
 import { gaugeAsKnown, type KnownGauge } from '../job/measurement';
 import { askedFor } from '../job/tightening';
@@ -10,7 +11,7 @@ import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import { USUAL_RULES } from '../rules/shopRules';
 import type { SheetRevision, SpecSheet } from '../sheet/sheet';
 import { passesOf } from '../torque/sequence';
-import type { EntryFault } from '../job/entry';
+import type { EntryFault, Place } from '../job/entry';
 
 // A visit as a shop would take it in: every entry has to pass the job's own rules first. For tests and for the adversary.
 
@@ -117,6 +118,7 @@ const BASE: JobBase = {
   odometerKm: null,
   promisedAt: '2026-11-26T11:00:00.000Z',
   minutes: 30,
+  ...NOTHING_SAID,
   checkedIn: { at: '2026-11-25T08:00:00.000Z', by: 'Maren' },
   bike: {
     id: 'bike',
@@ -125,10 +127,7 @@ const BASE: JobBase = {
     maker: '',
     serial: '',
     motor: false,
-    systemMassKg: null,
-    terrain: null,
-    wet: false,
-    kmPerWeek: null,
+    ...USUAL_USE,
   },
   customer: { id: 'customer', name: 'Harbour post' },
   rules: USUAL_RULES,
@@ -139,6 +138,8 @@ const BASE: JobBase = {
   newestSheets: {},
   tags: [],
   againstAdvice: [],
+  notices: [],
+  comeback: null,
   amended: [],
   sealed: null,
 };
@@ -156,7 +157,15 @@ export class Visit {
   /** When what is sent next is made. */
   at = '2026-11-25T09:00:00.000Z';
 
+  #who: Omit<Place, 'seq'> = { by: 'Maren' };
+
   constructor(readonly base: JobBase = BASE) {}
+
+  /** From now on somebody else writes. */
+  as(who: Omit<Place, 'seq'>): this {
+    this.#who = who;
+    return this;
+  }
 
   static with(change: Partial<JobBase>): Visit {
     return new Visit({ ...BASE, ...change });
@@ -198,7 +207,7 @@ export class Visit {
     const entry = { kind, id, at: this.at, ...fields } as unknown as EntryOf<K>;
     const fault = faultOf<K>(this.job, entry, known);
     if (fault === null)
-      this.entries.push({ entry, known, seq: this.#count, by: 'Maren' } as unknown as Logged);
+      this.entries.push({ entry, known, seq: this.#count, ...this.#who } as unknown as Logged);
     return fault;
   }
 
@@ -434,7 +443,7 @@ export class Visit {
 
   edit(frontLever: 'left' | 'right'): this {
     const { complaint, symptoms, odometerKm, promisedAt, minutes } = this.job;
-    const held = { complaint, symptoms, odometerKm, promisedAt, minutes };
+    const held = { ...NOTHING_SAID, complaint, symptoms, odometerKm, promisedAt, minutes };
     this.send('edit', {
       was: { ...held, frontLever: this.job.frontLever },
       became: { ...held, frontLever },

@@ -1,4 +1,22 @@
+import type { NoticeAtJob } from '../notice/notice';
 import { GAUGES, identified, type Visit } from './visit';
+
+/** A notice that everything filled from the visit's lot meets. */
+export const NOTICE: NoticeAtJob = {
+  id: '0190a000-0000-7000-8000-00000000900d',
+  version: 1,
+  title: 'Levers that stick',
+  words: 'Change the blade',
+  source: 'Bulletin 7',
+  doNotRide: false,
+  maker: '',
+  serialFrom: '',
+  serialTo: '',
+  sheetId: null,
+  lot: 'L1',
+  sheetBefore: false,
+  lotBefore: false,
+};
 
 /** A visit with an entry of every kind: whatever a job may hold stands in it. */
 export function whole(): Visit {
@@ -10,7 +28,7 @@ export function whole(): Visit {
     jobId: 'was',
     at: '',
   } as const;
-  const visit = identified({ againstAdvice: [advice] });
+  const visit = identified({ againstAdvice: [advice], notices: [NOTICE] });
   visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
   visit.look('leaks', ['leak-at-banjo']);
   visit.repair('remake-joint-at-caliper').look('leaks');
@@ -70,6 +88,12 @@ export function whole(): Visit {
     reason: '',
     after: null,
   });
+  visit.send(
+    'notice-answer',
+    { noticeId: NOTICE.id, noticeVersion: 1, words: 'Blade changed' },
+    { byLead: false },
+  );
+  visit.send('second-look', { end: 'front', words: 'Bolts' }, { byApprentice: false });
   const riding = { end: 'rear', fromKmh: 25, toKmh: 5 } as const;
   visit.send('bedding-pull', riding);
   return visit;

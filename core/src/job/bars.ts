@@ -5,6 +5,8 @@ import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
 import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
 import { type Touch, SYSTEM } from '../evidence/touch';
+import { openNotices } from './noticeAnswer';
+import { unseconded } from './secondLook';
 import { unsweptAt } from './sweep';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
@@ -73,6 +75,12 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
     refusedBefore: job.againstAdvice.filter(
       ({ end, subject }) => standingDecision(job, end, subject) === null,
     ),
+    noticesOpen: openNotices(job).map(({ id, title, doNotRide }) => ({
+      noticeId: id,
+      title,
+      doNotRide,
+    })),
+    unseconded: unseconded(job),
     customerToldOfWatch,
   });
 }

@@ -11,6 +11,8 @@ export interface EntryBase {
 export interface Place {
   seq: number;
   by: string;
+  /** Made by an apprentice, whose work somebody else looks at; left out for everybody else. */
+  byApprentice?: boolean;
 }
 
 /** Why a job cannot take an entry as things stand. */

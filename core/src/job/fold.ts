@@ -10,7 +10,8 @@ import { windowNow } from './tightening';
 import { barsOf, inspectedItems } from './bars';
 import { dayIn } from './day';
 import type { Decided, Facts, Identified, Job, JobBase, Measured } from './job';
-import { add, type Logged } from './kinds';
+import { workedOn } from './handsOn';
+import { add, isBench, type Logged } from './kinds';
 
 /** A job with what it was folded from, so that one more entry needs no fold of all that came before. */
 export interface Folded {
@@ -60,13 +61,24 @@ function begun(base: JobBase): Facts {
     planned: [],
     stepped: [],
     edited: [],
+    byApprentice: [],
+    handsOn: [],
   };
 }
 
 function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Folded, 'job'> {
   const found =
     logged.entry.kind === 'decision' ? new Map([...before, [logged.entry.id, facts]]) : before;
-  return { facts: add(facts, logged), before: found };
+  const { entry, seq, by, byApprentice } = logged;
+  const added = add(facts, logged);
+  return {
+    facts: {
+      ...added,
+      ...(byApprentice ? { byApprentice: [...added.byApprentice, { id: entry.id, seq }] } : {}),
+      ...(isBench(entry) ? { handsOn: workedOn(added.handsOn, by, entry.at) } : {}),
+    },
+    before: found,
+  };
 }
 
 function judged({ facts, before }: Omit<Folded, 'job'>): Folded {

@@ -1,7 +1,8 @@
 import type { End } from '../ends';
 import { readStamp } from '../inspection/inspectEnd';
 import type { SheetRevision } from '../sheet/sheet';
-import type { EntryBase, Kind } from './entry';
+import { hasDisc } from '../kit/bike';
+import { fault, type EntryBase, type Kind } from './entry';
 
 /** A limit read off the part itself, mm. */
 export type StampedLimit = { limitMm: number; atLimitIsWorn: boolean | null } | null;
@@ -19,6 +20,8 @@ export interface IdentificationEntry extends EntryBase {
 export const identification: Kind<IdentificationEntry, { sheet: SheetRevision }> = {
   kind: 'identification',
   whose: 'bench',
+  fault: (job, { end }) =>
+    hasDisc(job.bike, end) ? null : fault('invalid-input', 'end', 'no-disc'),
   add: (facts, { id, at, end, stampedLimit, stampAgainMm = null }, { sheet }, { seq, by }) => ({
     ...facts,
     identified: { ...facts.identified, [end]: { id, seq, at, by, sheet, stampedLimit } },

@@ -3,6 +3,8 @@ import type { Outlook } from '../forecast/forecast';
 import type { VisitThickness } from '../forecast/outlook';
 import type { End, Part } from '../ends';
 import type { Finding } from '../inspection/findings';
+import type { Bike } from '../kit/bike';
+import type { NoticeAtJob } from '../notice/notice';
 import type { Judgement } from '../inspection/judge';
 import type { Fitting } from '../kit/kit';
 import type { Bar } from '../procedure/signOff';
@@ -20,6 +22,7 @@ import type { DecisionEntry } from './decision';
 import type { FittingEntry } from './fitting';
 import type { NotRepaired } from './notRepaired';
 import type { IdentificationEntry } from './identification';
+import type { HandsOn } from './handsOn';
 import type { PassMarkEntry } from './passMark';
 import type { PhotoEntry } from './photo';
 import type { RepairEntry } from './repair';
@@ -33,23 +36,6 @@ import type { Told } from './told';
 export interface By {
   at: string;
   by: string;
-}
-
-export const TERRAINS = ['flat', 'rolling', 'hilly', 'steep'] as const;
-
-/** A bike; how it is used decides how fast its brakes wear. */
-export interface Bike {
-  id: string;
-  customerId: string;
-  name: string;
-  maker: string;
-  serial: string;
-  motor: boolean;
-  /** Rider, bike and load, kg. */
-  systemMassKg: number | null;
-  terrain: (typeof TERRAINS)[number] | null;
-  wet: boolean;
-  kmPerWeek: number | null;
 }
 
 /** A do-not-ride that an earlier visit left on the bike. */
@@ -93,6 +79,67 @@ export interface Intake {
   promisedAt: string;
   /** Bench time set aside, minutes. */
   minutes: number | null;
+  /** What came with the bike, and goes back with it. */
+  cameAlong: CameAlong[];
+  /** Damage that was there when it came in. */
+  damage: string;
+  /** The customer wants to be rung before it costs more than this, in hundredths of the shop's money; null for no such word. */
+  ringAboveCents: number | null;
+  /** Whether the shop may ride it; null while nobody asked. */
+  mayRide: boolean | null;
+  /** Whether the customer wants the old parts; null while nobody asked. */
+  oldPartsBack: boolean | null;
+  /** The earlier visit it comes back from; null where it does not. */
+  comebackOf: string | null;
+}
+
+export const CAME_ALONG = [
+  'battery',
+  'charger',
+  'keys',
+  'lights',
+  'bags',
+  'lock',
+  'child-seat',
+  'parts',
+] as const;
+export type CameAlong = (typeof CAME_ALONG)[number];
+
+/** A visit that nothing came along with, and at which nobody asked the customer further. */
+export const NOTHING_SAID = {
+  cameAlong: [],
+  damage: '',
+  ringAboveCents: null,
+  mayRide: null,
+  oldPartsBack: null,
+  comebackOf: null,
+} satisfies Partial<Intake>;
+
+/** What was taken down at check-in, of a job that holds more. */
+export const intakeOf = (job: Intake): Intake => ({
+  complaint: job.complaint,
+  symptoms: job.symptoms,
+  frontLever: job.frontLever,
+  odometerKm: job.odometerKm,
+  promisedAt: job.promisedAt,
+  minutes: job.minutes,
+  cameAlong: job.cameAlong,
+  damage: job.damage,
+  ringAboveCents: job.ringAboveCents,
+  mayRide: job.mayRide,
+  oldPartsBack: job.oldPartsBack,
+  comebackOf: job.comebackOf,
+});
+
+/** The visit that a bike comes back from: what was to be done there, and how each thing was left. */
+export interface Comeback {
+  jobId: string;
+  tag: number;
+  complaint: string;
+  /** When it was sealed, and under which number; null while it is open. */
+  sealed: (By & { number: number; recordId: string }) | null;
+  procedures: { end: End; procedure: string }[];
+  left: { end: End; subject: string; word: string }[];
 }
 
 export interface Fitted extends Fitting, By {
@@ -133,9 +180,13 @@ export interface JobBase extends Intake {
   newestSheets: Record<string, SheetRevision>;
   /** What an earlier visit left on the bike and nothing has lifted. */
   tags: BikeTag[];
+  /** Makers' notices in force that no earlier visit of this bike has dealt with; {@link noticesMet} says which meet it. */
+  notices: NoticeAtJob[];
   /** What an earlier visit's customer would not have replaced, and nothing has mended since. */
   againstAdvice: Advice[];
   amended: Amended[];
+  /** What {@link Intake.comebackOf} names. */
+  comeback: Comeback | null;
   sealed:
     | ({ seal: string; prev: string | null; number: number; notRepaired: NotRepaired | null } & By)
     | null;
@@ -258,6 +309,10 @@ export interface Facts extends JobBase {
   /** Every choice of work, the last one standing. */
   planned: Planned[];
   stepped: Stepped[];
+  /** Entries that an apprentice made. */
+  byApprentice: { id: string; seq: number }[];
+  /** When hands were on it, by the times of what the bench wrote down. */
+  handsOn: HandsOn[];
   /** Changes to what was taken down at check-in. */
   edited: (By & { seq: number; was: Intake; became: Intake })[];
 }

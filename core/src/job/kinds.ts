@@ -12,6 +12,8 @@ import { fluidBack } from './fluidBack';
 import { identification } from './identification';
 import type { Facts, Job } from './job';
 import { look } from './look';
+import { noticeAnswer } from './noticeAnswer';
+import { secondLook } from './secondLook';
 import { lookOver } from './lookOver';
 import { measurement } from './measurement';
 import { partBrought } from './partBrought';
@@ -60,6 +62,8 @@ export const SENT = {
   'plan-choice': planChoice,
   'plan-step': planStep,
   repair,
+  'notice-answer': noticeAnswer,
+  'second-look': secondLook,
 } as const;
 
 /** Every kind of entry: those that are sent, and those the server makes of what is done under a PIN or with a picture. */
@@ -79,10 +83,15 @@ export type Logged = {
 }[EntryKind];
 
 interface AnyKind {
+  whose: 'bench' | 'anybody';
   fault?: (job: Job, entry: Entry, known: unknown) => EntryFault | null;
   add: (facts: Facts, entry: Entry, known: unknown, place: Place) => Facts;
 }
 const kindOf = (entry: Entry) => KINDS[entry.kind] as unknown as AnyKind;
+
+/** Whether it was written with the brake in hand, and not at the counter. */
+export const isBench = (entry: Entry): boolean =>
+  entry.kind !== 'edit' && entry.kind !== 'decision' && kindOf(entry).whose === 'bench';
 
 /** Why a job cannot take an entry as it stands, or null. */
 export function faultOf<K extends EntryKind>(

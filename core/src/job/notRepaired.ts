@@ -26,9 +26,12 @@ function subjectOf(bar: Bar): Subject | null {
       return 'bolts';
     case 'stand-untested':
     case 'work-open':
+    case 'unseconded':
     case 'check-open':
     case 'unswept':
       return 'caliper';
+    // A notice meets the bike at its next visit by itself.
+    case 'notice-open':
     case 'sheet-revised':
     case 'watch-untold':
     case 'lever-side-unconfirmed':

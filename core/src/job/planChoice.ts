@@ -5,6 +5,7 @@ import { FIRST_BLEEDS, type FirstBleed } from '../fluid/bleedMethods';
 import { metAt, type WetJob } from '../evidence/wet';
 import { otherFamilyIn } from '../fluid/met';
 import { stepRule } from '../procedure/steps';
+import { hasDisc } from '../kit/bike';
 import type { Job } from './job';
 import { suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
 import { fault, type EntryBase, type Kind } from './entry';
@@ -46,6 +47,8 @@ export const planChoice: Kind<PlanChoiceEntry> = {
   whose: 'anybody',
   fault: (job, entry) => {
     const { procedures, bleed } = entry;
+    const left = ENDS.find((end) => procedures[end].length > 0 && !hasDisc(job.bike, end));
+    if (left) return fault('invalid-input', `procedures.${left}`, 'no-disc');
     for (const end of ENDS) {
       const actuation = job.identified[end]?.sheet.body.brake.actuation;
       const procedure = actuation && procedures[end].find((id) => !suitsBrake(id, actuation));

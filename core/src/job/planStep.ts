@@ -16,6 +16,8 @@ import { fault, type Kind } from './entry';
 export type StepRefusal =
   | StepFault
   | { code: 'do-not-ride' }
+  /** The customer does not want it ridden by the shop. */
+  | { code: 'may-not-ride' }
   /** The number it asks for was not taken, or not after the work. */
   | { code: 'number-missing'; number: StepNumber }
   /** The system was opened, and no number of its lever was taken since. */
@@ -41,6 +43,7 @@ export function doRefusal(
   const rides = acts.includes('rides');
   if (!rides && !acts.includes('stand-test') && !acts.includes('one-ride')) return null;
   if (isNotRidden(job)) return { code: 'do-not-ride' };
+  if (rides && job.mayRide === false) return { code: 'may-not-ride' };
   const untested = (rides ? ENDS : [end]).find((each) => leverUntestedAt(job, each));
   if (untested) return { code: 'lever-untested', end: untested };
   const uncut =

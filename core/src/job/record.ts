@@ -3,11 +3,12 @@ import type { Finding } from '../inspection/findings';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
 import { barsOf } from './bars';
-import type { Job } from './job';
+import { noticesMet } from '../notice/notice';
+import { intakeOf, NOTHING_SAID, type Job } from './job';
 import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/8';
+export const RECORD_FORMAT = 'hold-fast/job-record/9';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {
@@ -31,11 +32,8 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
     format: RECORD_FORMAT,
     id: job.id,
     tag: job.tag,
-    complaint: job.complaint,
-    symptoms: job.symptoms,
-    frontLever: job.frontLever,
-    odometerKm: job.odometerKm,
-    promisedAt: job.promisedAt,
+    ...intakeOf(job),
+    comeback: job.comeback && { jobId: job.comeback.jobId, tag: job.comeback.tag },
     checkedIn: { at: job.checkedIn.at, by: job.checkedIn.by },
     bike: {
       id: job.bike.id,
@@ -48,6 +46,11 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       terrain: job.bike.terrain,
       wet: job.bike.wet,
       kmPerWeek: job.bike.kmPerWeek,
+      forkMaterial: job.bike.forkMaterial,
+      frameMaterial: job.bike.frameMaterial,
+      frontBrake: job.bike.frontBrake,
+      rearBrake: job.bike.rearBrake,
+      furtherBrakes: job.bike.furtherBrakes,
     },
     customer: { id: job.customer.id, name: job.customer.name },
     rules: { version: job.rulesVersion, ...rulesOf(job) },
@@ -258,7 +261,22 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       at,
       by,
     })),
-    edited: job.edited.map(({ seq, was, became, at, by }) => ({ seq, was, became, at, by })),
+    edited: job.edited.map(({ seq, was, became, at, by }) => ({
+      seq,
+      was: intakeOf({ ...NOTHING_SAID, ...was }),
+      became: intakeOf({ ...NOTHING_SAID, ...became }),
+      at,
+      by,
+    })),
+    byApprentice: job.byApprentice.map(({ id, seq }) => ({ id, seq })),
+    handsOn: job.handsOn.map(({ by, from, to }) => ({ by, from, to })),
+    notices: noticesMet(job).map(({ id, version, title, source, doNotRide }) => ({
+      id,
+      version,
+      title,
+      source,
+      doNotRide,
+    })),
     tags: job.tags.map(({ end, subject, found, tag, jobId, foundAfter }) => ({
       end,
       subject,

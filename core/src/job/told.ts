@@ -6,7 +6,9 @@ import type { DeviationEntry } from './deviation';
 import type { EntryBase, Kind } from './entry';
 import type { By } from './job';
 import type { PartBroughtEntry } from './partBrought';
+import type { NoticeAnswerEntry } from './noticeAnswer';
 import type { RadialEntry } from './radial';
+import type { SecondLookEntry } from './secondLook';
 import type { TickedEntry } from './ticked';
 import type { WaitsEntry } from './waits';
 import type { WitnessEntry } from './witness';
@@ -20,6 +22,8 @@ export type ToldEntry =
   | WitnessEntry
   | WaitsEntry
   | RadialEntry
+  | NoticeAnswerEntry
+  | SecondLookEntry
   | CustomerAnswerEntry
   | PartBroughtEntry;
 export type ToldKind = ToldEntry['kind'];

@@ -1,4 +1,5 @@
 import { fold } from './fold';
+import type { Place } from './entry';
 import type { Job, JobBase } from './job';
 import type { KnownOf, Logged, SentEntry, SentKind } from './kinds';
 
@@ -11,18 +12,18 @@ export interface WaitingEntry {
 /**
  * A job as it will be once the server has what still waits: shown at once, judged at once, by the server's own computation.
  * What waits comes after all that is there, in the order it waits; what arrived meanwhile counts once.
- * @param by the name of whoever made what waits
+ * @param who made what waits
  */
 export function withWaiting(
   { base, entries }: { base: JobBase; entries: readonly Logged[] },
   waiting: readonly WaitingEntry[],
-  by: string,
+  who: Omit<Place, 'seq'>,
 ): Job {
   const there = new Set(entries.map(({ entry }) => entry.id));
   const last = entries.at(-1)?.seq ?? 0;
   const theirs = waiting.filter(({ entry }) => !there.has(entry.id));
   return fold(base, [
     ...entries,
-    ...theirs.map(({ entry, known }, i) => ({ entry, known, seq: last + 1 + i, by }) as Logged),
+    ...theirs.map(({ entry, known }, i) => ({ entry, known, seq: last + 1 + i, ...who }) as Logged),
   ]);
 }

@@ -16,6 +16,8 @@ const clear: SignOffFacts = {
   standUntested: [],
   sheetsRevised: [],
   refusedBefore: [],
+  noticesOpen: [],
+  unseconded: [],
   customerToldOfWatch: false,
 };
 const codes = (change: Partial<SignOffFacts>) =>

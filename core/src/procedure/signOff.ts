@@ -52,6 +52,10 @@ export interface SignOffFacts {
   sheetsRevised: readonly End[];
   /** What the customer would not have replaced at an earlier visit, and nothing has mended since. */
   refusedBefore: readonly { end: End; subject: Subject }[];
+  /** Makers' notices that meet the bike, and nobody has said what was done about them. */
+  noticesOpen: readonly { noticeId: string; title: string; doNotRide: boolean }[];
+  /** Ends at which an apprentice worked, and nobody else has looked since. */
+  unseconded: readonly End[];
   /** The customer was told what is being watched. */
   customerToldOfWatch: boolean;
 }
@@ -76,6 +80,8 @@ export type Bar =
   | { code: 'work-open'; end: End; of: keyof BrakeState }
   | { code: 'torque-unproven'; end: End; fastener: FastenerId; flaws: readonly ProofFlaw[] }
   | { code: 'check-open'; end: End; check: Check; failed: boolean }
+  | { code: 'notice-open'; noticeId: string; title: string; doNotRide: boolean }
+  | { code: 'unseconded'; end: End }
   | { code: 'still-tagged'; end: End; subject: Subject; found: readonly Finding[] }
   | { code: 'do-not-ride'; end: End; subject: Subject; found: readonly Finding[] };
 
@@ -91,6 +97,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     .map(({ end, subject, found }) => ({ code: 'do-not-ride', end, subject, found }));
   for (const { end, subject, found } of facts.tagged)
     bars.push({ code: 'still-tagged', end, subject, found });
+  for (const notice of facts.noticesOpen) bars.push({ code: 'notice-open', ...notice });
   for (const {
     end,
     subject,
@@ -121,6 +128,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   for (const torque of unprovenTorques(facts.tightenings))
     bars.push({ code: 'torque-unproven', ...torque });
   for (const open of facts.openChecks) bars.push({ code: 'check-open', ...open });
+  for (const end of facts.unseconded) bars.push({ code: 'unseconded', end });
   if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });
   for (const end of facts.motor ? ENDS : []) {
     const cutOff = facts.cutOff[end];

@@ -1,0 +1,106 @@
+import { Visit } from '../adversary/visit';
+import { easesBike, USUAL_USE } from '../kit/bike';
+import type { NoticeAtJob } from '../notice/notice';
+import { NOTHING_SAID } from './job';
+import { planAt } from '../plan/visit';
+import { doRefusal } from './planStep';
+import { visitOf } from './visit';
+
+const bike = (change: Partial<Visit['base']['bike']>) =>
+  Visit.with({ bike: { ...new Visit().base.bike, ...change } });
+
+describe('what is taken down at check-in', () => {
+  it('a bike the shop may not ride is not ridden', () => {
+    const asked = (mayRide: boolean | null) =>
+      doRefusal({ ...new Visit().job, mayRide }, 'careful-ride', 'front');
+    // Nothing was planned, which is said first either way: the customer's word comes after the plan's.
+    expect(asked(null)).toEqual({ code: 'not-planned' });
+    const planned = Visit.with({ ...NOTHING_SAID, mayRide: false }).identify();
+    planned.send('plan-choice', {
+      procedures: { front: ['align'], rear: [] },
+      bleed: { front: 'gravity-down', rear: 'gravity-down' },
+      again: [],
+      agreed: 'agreed',
+      words: '',
+    });
+    for (const { step, end } of planAt(visitOf(planned.job))!.steps) {
+      if (step === 'careful-ride') break;
+      const after = planned.job.stepped.at(-1)?.id ?? null;
+      const fields = { step, end, outcome: 'done', reason: '', after } as const;
+      expect([step, planned.send('plan-step', fields)]).toEqual([step, null]);
+    }
+    expect(doRefusal(planned.job, 'careful-ride', 'front')).toEqual({ code: 'may-not-ride' });
+  });
+
+  it('a brake that is no disc is neither identified nor planned', () => {
+    const visit = bike({ rearBrake: 'coaster' });
+    expect(
+      visit.send(
+        'identification',
+        { end: 'rear', sheetRevisionId: 's', stampedLimit: null },
+        { sheet: new Visit().identify().job.identified.front!.sheet },
+      ),
+    ).toMatchObject({ field: 'end', code: 'no-disc' });
+    expect(
+      visit.send('plan-choice', {
+        procedures: { front: [], rear: ['change-pads'] },
+        bleed: { front: 'gravity-down', rear: 'gravity-down' },
+        again: [],
+        agreed: 'agreed',
+        words: '',
+      }),
+    ).toMatchObject({ field: 'procedures.rear', code: 'no-disc' });
+  });
+
+  it.each([
+    [{ motor: true }, { motor: false }, true],
+    [{ motor: false }, { motor: true }, false],
+    [{ rearBrake: 'disc' }, { rearBrake: 'drum' }, true],
+    [{ rearBrake: 'drum' }, { rearBrake: 'disc' }, false],
+    [{ forkMaterial: 'carbon' }, { forkMaterial: 'aluminium' }, true],
+    [{ forkMaterial: 'carbon' }, { forkMaterial: null }, true],
+    [{ forkMaterial: null }, { forkMaterial: 'carbon' }, false],
+  ] as const)('a correction from %j to %j asks less of it: %s', (was, became, eases) => {
+    const usual = { ...USUAL_USE, motor: false };
+    expect(easesBike({ ...usual, ...was }, { ...usual, ...became })).toBe(eases);
+  });
+});
+
+describe('a notice that meets the bike', () => {
+  const notice: NoticeAtJob = {
+    id: 'n',
+    version: 2,
+    title: 'Hoses that part',
+    words: 'Change the hose',
+    source: 'Recall 3',
+    doNotRide: true,
+    maker: '',
+    serialFrom: '',
+    serialTo: '',
+    sheetId: null,
+    lot: '',
+    sheetBefore: false,
+    lotBefore: false,
+  };
+  const visit = (change: Partial<NoticeAtJob> = {}) =>
+    Visit.with({ notices: [{ ...notice, ...change }] });
+  const answer = (at: Visit, byLead: boolean, noticeVersion = 2) =>
+    at.send('notice-answer', { noticeId: 'n', noticeVersion, words: 'Hose changed' }, { byLead });
+  const open = (at: Visit) => at.job.bars.filter(({ code }) => code === 'notice-open').length;
+
+  it('bars until somebody says what was done; a do-not-ride takes a lead', () => {
+    const grave = visit();
+    expect(answer(grave, false)).toMatchObject({ code: 'lead-only' });
+    expect(open(grave)).toBe(1);
+    expect(answer(grave, true)).toBeNull();
+    expect(open(grave)).toBe(0);
+    const lesser = visit({ doNotRide: false });
+    expect(answer(lesser, false)).toBeNull();
+    expect(open(lesser)).toBe(0);
+  });
+
+  it('that was rewritten is read again, and one that meets nothing here is not answered', () => {
+    expect(answer(visit(), true, 1)).toMatchObject({ code: 'notice-rewritten' });
+    expect(answer(visit({ lot: 'another' }), true)).toMatchObject({ code: 'unknown' });
+  });
+});

@@ -1,0 +1,39 @@
+import { noticesMet, type NoticedJob } from '../notice/notice';
+import { fault, type EntryBase, type Kind } from './entry';
+import { toldOf, type Told } from './told';
+
+/** What was done about a maker's notice that meets this bike. One that says not to ride takes a lead. */
+export interface NoticeAnswerEntry extends EntryBase {
+  kind: 'notice-answer';
+  noticeId: string;
+  /** The notice as it was read: one that was rewritten since is read again. */
+  noticeVersion: number;
+  words: string;
+}
+
+type Known = { byLead: boolean };
+
+export const noticeAnswer: Kind<NoticeAnswerEntry, Known> = {
+  kind: 'notice-answer',
+  whose: 'bench',
+  fault: (job, { noticeId, noticeVersion }, { byLead }) => {
+    const notice = noticesMet(job).find(({ id }) => id === noticeId);
+    if (!notice) return fault('invalid-input', 'noticeId', 'unknown');
+    if (notice.version !== noticeVersion)
+      return fault('invalid-input', 'noticeVersion', 'notice-rewritten');
+    return notice.doNotRide && !byLead ? fault('invalid-input', 'words', 'lead-only') : null;
+  },
+  add: (facts, entry, _known, { seq, by }) => ({
+    ...facts,
+    told: [...facts.told, { ...entry, seq, by } as Told],
+  }),
+};
+
+/** The notices that meet a job and nobody has said yet what was done about them. */
+export const openNotices = (job: NoticedJob & { told: readonly Told[] }) =>
+  noticesMet(job).filter(
+    ({ id, version }) =>
+      !toldOf(job, 'notice-answer').some(
+        (told) => told.noticeId === id && told.noticeVersion === version,
+      ),
+  );

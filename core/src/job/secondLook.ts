@@ -1,0 +1,42 @@
+import { ENDS, type End } from '../ends';
+import { changesAt } from '../evidence/changes';
+import { fault, type EntryBase, type Kind } from './entry';
+import type { Facts } from './job';
+import { toldOf, type Told } from './told';
+
+/** That somebody else looked at what an apprentice did at one end, by name. */
+export interface SecondLookEntry extends EntryBase {
+  kind: 'second-look';
+  end: End;
+  /** What was looked at, or put right. */
+  words: string;
+}
+
+export const secondLook: Kind<SecondLookEntry, { byApprentice: boolean }> = {
+  kind: 'second-look',
+  whose: 'bench',
+  fault: (_job, _entry, { byApprentice }) =>
+    byApprentice ? fault('invalid-input', 'words', 'second-pair') : null,
+  add: (facts, entry, _known, { seq, by }) => ({
+    ...facts,
+    told: [...facts.told, { ...entry, seq, by } as Told],
+  }),
+};
+
+type WorkedJob = Pick<Facts, 'told' | 'byApprentice' | 'tightened'> &
+  Parameters<typeof changesAt>[0];
+
+/** Ends at which an apprentice worked, and nobody else has looked since. */
+export function unseconded(job: WorkedJob): End[] {
+  if (job.byApprentice.length === 0) return [];
+  const theirs = new Map(job.byApprentice.map(({ id, seq }) => [id, seq]));
+  const seqs = new Set(theirs.values());
+  return ENDS.filter((end) => {
+    const looked = toldOf(job, 'second-look', end).at(-1)?.seq ?? 0;
+    const changed = changesAt(job, end).some(({ seq }) => seq > looked && seqs.has(seq));
+    const turned = job.tightened.some(
+      (each) => each.end === end && each.marks.some(({ id }) => (theirs.get(id) ?? 0) > looked),
+    );
+    return changed || turned;
+  });
+}

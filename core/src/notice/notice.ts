@@ -1,0 +1,97 @@
+import { ENDS, type End } from '../ends';
+
+/**
+ * A maker's recall or bulletin. Whom it meets is told by the bike's maker and serial, by the brake's sheet or by a lot of fluid or
+ * parts; what is given has to fit all together, and at least one of the three is given.
+ */
+export interface Notice {
+  id: string;
+  version: number;
+  title: string;
+  /** What it says is to be done. */
+  words: string;
+  /** Who issued it, and its number. */
+  source: string;
+  /** Until it is done nobody rides. */
+  doNotRide: boolean;
+  /** Empty for any. */
+  maker: string;
+  /** First and last serial; empty for no bound. */
+  serialFrom: string;
+  serialTo: string;
+  sheetId: string | null;
+  /** Empty for any. */
+  lot: string;
+}
+
+/** A notice as a job begins with it: what the registers know of the bike's earlier visits. */
+export interface NoticeAtJob extends Notice {
+  /** An earlier visit went by its sheet. */
+  sheetBefore: boolean;
+  /** An earlier visit put its lot in. */
+  lotBefore: boolean;
+}
+
+/** Why a notice cannot be written so, as the field and a code; null where it can. */
+export function noticeFault(
+  notice: Pick<Notice, 'maker' | 'serialFrom' | 'serialTo' | 'sheetId' | 'lot'>,
+): {
+  field: 'maker' | 'serialTo';
+  code: 'meets-nobody' | 'maker-of-serials' | 'range-reversed';
+} | null {
+  const { maker, serialFrom, serialTo, sheetId, lot } = notice;
+  if (!maker && !sheetId && !lot)
+    return { field: 'maker', code: serialFrom || serialTo ? 'maker-of-serials' : 'meets-nobody' };
+  if ((serialFrom || serialTo) && !maker) return { field: 'maker', code: 'maker-of-serials' };
+  return serialFrom && serialTo && bySerial(serialFrom, serialTo) > 0
+    ? { field: 'serialTo', code: 'range-reversed' }
+    : null;
+}
+
+/** Whether two words somebody wrote down are the same, capitals and spaces round them apart. */
+const isEqualWord = (one: string, other: string) => bySerial(one.trim(), other.trim()) === 0;
+
+/** Serials in the order a maker counts them: the numbers in them by value, capitals or not. */
+export const bySerial = new Intl.Collator('en', { numeric: true, sensitivity: 'base' }).compare;
+
+/**
+ * Whether a bike is among those a notice names by maker and serial. One whose maker or serial nobody wrote down may be: it is met,
+ * so that somebody looks [D].
+ */
+export function meetsBike(
+  { maker, serialFrom, serialTo }: Pick<Notice, 'maker' | 'serialFrom' | 'serialTo'>,
+  bike: { maker: string; serial: string },
+): boolean {
+  if (maker === '') return true;
+  if (bike.maker.trim() !== '' && !isEqualWord(maker, bike.maker)) return false;
+  return (
+    bike.serial.trim() === '' ||
+    ((serialFrom === '' || bySerial(bike.serial.trim(), serialFrom) >= 0) &&
+      (serialTo === '' || bySerial(bike.serial.trim(), serialTo) <= 0))
+  );
+}
+
+/** What of a job says which notices meet it. */
+export interface NoticedJob {
+  notices: readonly NoticeAtJob[];
+  bike: { maker: string; serial: string };
+  identified: Readonly<Record<End, { sheet: { sheetId: string } } | null>>;
+  filled: readonly { lot: string }[];
+  taken: readonly { batch: string }[];
+}
+
+/** The notices that meet a job's bike, its brakes or what was put in, now or at an earlier visit. */
+export function noticesMet(job: NoticedJob): NoticeAtJob[] {
+  return job.notices.filter((notice) => {
+    const { sheetId, lot } = notice;
+    const bySheet = ENDS.some((end) => job.identified[end]?.sheet.sheetId === sheetId);
+    const byLot =
+      job.filled.some((fill) => isEqualWord(fill.lot, lot)) ||
+      job.taken.some(({ batch }) => isEqualWord(batch, lot));
+    return (
+      meetsBike(notice, job.bike) &&
+      (sheetId === null || notice.sheetBefore || bySheet) &&
+      (lot === '' || notice.lotBefore || byLot)
+    );
+  });
+}
