@@ -1,12 +1,19 @@
-import type { Bike, BikeCorrection } from '@hold-fast/contract/bikes';
+import type { Bike, BikeCorrection, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
 import { easesBike } from '@hold-fast/core/kit/bike';
 import { isLead } from '../people/rules';
-import { inTransaction, insert, run } from '../platform/database';
+import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { bikeOfSerial, customerById, holdBike } from './store';
+import {
+  bikeOfSerial,
+  changeBike,
+  changeCustomer,
+  customerById,
+  holdBike,
+  holdCustomer,
+} from './store';
 
 /**
  * Corrects what is written of a bike, and keeps what stood before. Its open jobs go by what it now is; sealed ones keep what it
@@ -38,32 +45,39 @@ export async function correctBike(
       throw refuseField('invalid-input', 'customerId', 'unknown');
     const other = await bikeOfSerial(transaction, became.serial);
     if (other && other !== bikeId) throw refuseField('invalid-input', 'serial', 'serial-taken');
-    await run(
-      transaction,
-      `UPDATE bike SET customer_id = ?, name = ?, maker = ?, serial = ?, motor = ?, system_mass_kg = ?, terrain = ?,
-         wet = ?, km_per_week = ?, version = version + 1 WHERE id = ?`,
-      [
-        became.customerId,
-        became.name,
-        became.maker,
-        became.serial,
-        became.motor,
-        became.systemMassKg,
-        became.terrain,
-        became.wet,
-        became.kmPerWeek,
-        bikeId,
-      ],
-    );
-    await insert(transaction, 'bike_change', {
+    await changeBike(transaction, {
       id,
-      bike_id: bikeId,
       version: version + 1,
-      was: JSON.stringify(was),
-      became: JSON.stringify(became),
+      was,
+      became,
+      at,
+      personId: person.id,
       words,
-      changed_at: at,
-      changed_by: person.id,
     });
+  });
+}
+
+/**
+ * Corrects what is written of a customer, and keeps what stood before.
+ * @throws Refusal `not-found`, `version-conflict`
+ */
+export async function correctCustomer(
+  shop: Shop,
+  person: Person,
+  customerId: string,
+  { id, version, ...written }: CustomerCorrection,
+): Promise<void> {
+  await inTransaction(shop.pool, async (transaction) => {
+    const at = shop.now();
+    const body = { customerId, version, ...written };
+    if ((await takeOnce(transaction, { id, body, personId: person.id, at })) === null) return;
+    const held = await holdCustomer(transaction, customerId);
+    if (!held) throw new Refusal('not-found');
+    const { version: stands, ...was } = held;
+    if (stands !== version)
+      throw new Refusal('version-conflict', { facts: { current: { ...was, version: stands } } });
+    const became = { id: customerId, ...written };
+    const change = { id, version: version + 1, was, became, at, personId: person.id };
+    await changeCustomer(transaction, change);
   });
 }

@@ -1,4 +1,5 @@
-import { BikeCorrection, type BikePage } from '@hold-fast/contract/bikes';
+import { BikeCorrection, CustomerCorrection, type BikePage } from '@hold-fast/contract/bikes';
+import { noticesMet } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
@@ -6,6 +7,7 @@ import { Refusal } from '../platform/refusal';
 import { seesPhoneNumbers } from '../people/rules';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { noticesAt } from '../notices/store';
 import { adviceOfBike, fittingsOfBike } from '../jobs/store';
 import {
   bikeById,
@@ -17,7 +19,7 @@ import {
   jobsOfBike,
   openDoNotRide,
 } from './store';
-import { correctBike } from './correct';
+import { correctBike, correctCustomer } from './correct';
 import { wearOfBike } from './wear';
 
 const ListQuery = z.strictObject({
@@ -28,6 +30,7 @@ const ListQuery = z.strictObject({
     .regex(/^[0-9a-f-]{36} /)
     .optional(),
 });
+const CustomerId = z.object({ customerId: z.uuid() });
 const BikeId = z.object({ bikeId: z.uuid() });
 
 export function bikesRoutes(shop: Shop): Router {
@@ -61,12 +64,26 @@ export function bikesRoutes(shop: Shop): Router {
       wear: await wearOfBike(shop, bike),
       fittings: await fittingsOfBike(pool, bikeId, null),
       changes: await changesOfBike(pool, bikeId),
+      notices: noticesMet({
+        notices: await noticesAt(pool, { bike, beforeTag: null }),
+        bike,
+        identified: { front: null, rear: null },
+        filled: [],
+        taken: [],
+      }),
       doNotRide: await openDoNotRide(pool, bikeId),
       againstAdvice: (await adviceOfBike(pool, bikeId)).map(
         ({ id: _, found: _found, ...advice }) => advice,
       ),
     };
     response.json(page);
+  });
+
+  routes.put('/customers/:customerId', async (request, response) => {
+    const { customerId } = parse(CustomerId, request.params);
+    const correction = parse(CustomerCorrection, request.body);
+    await correctCustomer(shop, personOn(response), customerId, correction);
+    response.json(await customerById(pool, customerId));
   });
 
   routes.put('/bikes/:bikeId', async (request, response) => {

@@ -6,10 +6,12 @@ import type {
   FoundBike,
   ThicknessPoint,
 } from '@hold-fast/contract/bikes';
-import { insert, select, selectOne, type Queryable } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 
 export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
-  b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek`;
+  b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,
+  b.fork_material AS forkMaterial, b.frame_material AS frameMaterial, b.front_brake AS frontBrake,
+  b.rear_brake AS rearBrake, b.further_brakes AS furtherBrakes`;
 
 type BikeRow = Omit<Bike, 'motor' | 'wet'> & { motor: number; wet: number };
 
@@ -82,20 +84,89 @@ export async function addCustomer(on: Queryable, customer: Customer, at: Date): 
   });
 }
 
-export async function addBike(on: Queryable, bike: Bike, at: Date): Promise<void> {
-  await insert(on, 'bike', {
-    id: bike.id,
-    customer_id: bike.customerId,
-    name: bike.name,
-    maker: bike.maker,
-    serial: bike.serial,
-    motor: bike.motor,
-    system_mass_kg: bike.systemMassKg,
-    terrain: bike.terrain,
-    wet: bike.wet,
-    km_per_week: bike.kmPerWeek,
-    created_at: at,
+/** What is written of a bike, as its row holds it. */
+const columnsOf = (bike: Bike) => ({
+  customer_id: bike.customerId,
+  name: bike.name,
+  maker: bike.maker,
+  serial: bike.serial,
+  motor: bike.motor,
+  system_mass_kg: bike.systemMassKg,
+  terrain: bike.terrain,
+  wet: bike.wet,
+  km_per_week: bike.kmPerWeek,
+  fork_material: bike.forkMaterial,
+  frame_material: bike.frameMaterial,
+  front_brake: bike.frontBrake,
+  rear_brake: bike.rearBrake,
+  further_brakes: bike.furtherBrakes,
+});
+
+/** A correction of a bike or of a customer, from one version to the next. */
+interface Corrected<T> {
+  id: string;
+  version: number;
+  was: T;
+  became: T;
+  at: Date;
+  personId: string;
+}
+
+export async function changeBike(
+  on: Queryable,
+  { id, version, was, became, at, personId, words }: Corrected<Bike> & { words: string },
+): Promise<void> {
+  const columns = columnsOf(became);
+  await run(
+    on,
+    `UPDATE bike SET ${Object.keys(columns)
+      .map((column) => `${column} = ?`)
+      .join(', ')}, version = version + 1 WHERE id = ?`,
+    [...Object.values(columns), became.id],
+  );
+  await insert(on, 'bike_change', {
+    id,
+    bike_id: became.id,
+    version,
+    was: JSON.stringify(was),
+    became: JSON.stringify(became),
+    words,
+    changed_at: at,
+    changed_by: personId,
   });
+}
+
+/** The customer, held until the transaction ends. */
+export async function holdCustomer(
+  on: Queryable,
+  id: string,
+): Promise<(Customer & { version: number }) | null> {
+  await select(on, 'SELECT id FROM customer WHERE id = ? FOR UPDATE', [id]);
+  return customerById(on, id);
+}
+
+export async function changeCustomer(
+  on: Queryable,
+  { id, version, was, became, at, personId }: Corrected<Customer>,
+): Promise<void> {
+  await run(on, 'UPDATE customer SET name = ?, phone = ?, version = version + 1 WHERE id = ?', [
+    became.name,
+    became.phone,
+    became.id,
+  ]);
+  await insert(on, 'customer_change', {
+    id,
+    customer_id: became.id,
+    version,
+    was: JSON.stringify(was),
+    became: JSON.stringify(became),
+    changed_at: at,
+    changed_by: personId,
+  });
+}
+
+export async function addBike(on: Queryable, bike: Bike, at: Date): Promise<void> {
+  await insert(on, 'bike', { id: bike.id, ...columnsOf(bike), created_at: at });
 }
 
 export async function bikeById(

@@ -1,6 +1,7 @@
 import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
+import { intakeOf, type Intake } from '@hold-fast/core/job/job';
 import { addBike, addCustomer, bikeById, bikeOfSerial, customerById } from '../bikes/store';
 import { inTransaction, insert, run, selectOne, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
@@ -19,6 +20,7 @@ export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promi
     if (seq === null) return;
     const customerId = await customerOf(transaction, taken, at);
     const bikeId = await bikeOf(transaction, taken, customerId, at);
+    await refuseOtherVisit(transaction, bikeId, taken.id, taken.comebackOf);
     await insert(transaction, 'job', {
       id: taken.id,
       tag: await nextTag(transaction),
@@ -29,6 +31,7 @@ export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promi
       odometer_km: taken.odometerKm,
       promised_at: new Date(taken.promisedAt),
       minutes: taken.minutes,
+      ...askedColumns(taken),
       checked_in_at: at,
       checked_in_by: person.id,
     });
@@ -36,6 +39,32 @@ export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promi
   });
   const { log } = await readJob(shop.pool, taken.id);
   return { base: log.base, added: log.entries, count: log.entries.length };
+}
+
+/** What was asked besides, as the job's row holds it. */
+const askedColumns = (asked: Intake) => ({
+  came_along: JSON.stringify(asked.cameAlong),
+  damage: asked.damage,
+  ring_above_cents: asked.ringAboveCents,
+  may_ride: asked.mayRide,
+  old_parts_back: asked.oldPartsBack,
+  comeback_of: asked.comebackOf,
+});
+
+/** @throws Refusal `invalid-input` of a visit that is not an earlier one of this bike */
+async function refuseOtherVisit(
+  on: Transaction,
+  bikeId: string,
+  jobId: string,
+  comebackOf: string | null,
+): Promise<void> {
+  if (comebackOf === null) return;
+  const found = await selectOne<{ id: string }>(
+    on,
+    'SELECT id FROM job WHERE id = ? AND bike_id = ? AND id <> ?',
+    [comebackOf, bikeId, jobId],
+  );
+  if (!found) throw refuseField('invalid-input', 'comebackOf', 'not-this-bikes');
 }
 
 async function customerOf(
@@ -100,24 +129,26 @@ export async function editJob(
   // The same edit once more, after its answer was lost, is done already, and nobody else's.
   const write = { id, body: { id, version, ...became }, personId: person.id };
   return changeJob(shop, jobId, write, async ({ transaction, seq, job }) => {
-    const { complaint, symptoms, frontLever, odometerKm, promisedAt, minutes } = job;
-    const was = { complaint, symptoms, frontLever, odometerKm, promisedAt, minutes };
+    const was = intakeOf(job);
     if (version !== job.version)
       throw new Refusal('version-conflict', {
         facts: { current: { version: job.version, ...was }, yours: became },
       });
+    await refuseOtherVisit(transaction, job.bike.id, jobId, became.comebackOf);
+    const columns = {
+      complaint: became.complaint,
+      front_lever: became.frontLever,
+      odometer_km: became.odometerKm,
+      promised_at: new Date(became.promisedAt),
+      minutes: became.minutes,
+      ...askedColumns(became),
+    };
     await run(
       transaction,
-      `UPDATE job SET complaint = ?, front_lever = ?, odometer_km = ?, promised_at = ?, minutes = ?, version = version + 1
-        WHERE id = ?`,
-      [
-        became.complaint,
-        became.frontLever,
-        became.odometerKm,
-        new Date(became.promisedAt),
-        became.minutes,
-        jobId,
-      ],
+      `UPDATE job SET ${Object.keys(columns)
+        .map((column) => `${column} = ?`)
+        .join(', ')}, version = version + 1 WHERE id = ?`,
+      [...Object.values(columns), jobId],
     );
     await setSymptoms(transaction, jobId, became.symptoms);
     const at = shop.now().toISOString();

@@ -29,7 +29,8 @@ export async function appendEntry(
     const fault = faultOf(job, entry as EntryOf<SentKind>, known);
     if (fault) throw refusalOf(fault);
     await project(transaction, { entry, known, job, seq, personId: person.id });
-    return { entry, known, seq, by: person.name } as Logged;
+    const place = { seq, by: person.name, ...(person.apprentice ? { byApprentice: true } : {}) };
+    return { entry, known, ...place } as Logged;
   });
   if (appWord !== null) await compareWithApp(shop, jobId, sent, appWord);
   return change;

@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/core/job/job';
+import { intakeOf, type Job } from '@hold-fast/core/job/job';
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import type { BenchJob, BenchPage, Page } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
@@ -75,12 +75,7 @@ describe('changing a job', () => {
   const edit = (job: Job, change: object) => ({
     id: uuid(),
     version: job.version,
-    complaint: job.complaint,
-    symptoms: job.symptoms,
-    frontLever: job.frontLever,
-    odometerKm: job.odometerKm,
-    promisedAt: job.promisedAt,
-    minutes: job.minutes,
+    ...intakeOf(job),
     ...change,
   });
 

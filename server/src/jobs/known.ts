@@ -43,6 +43,8 @@ const REGISTERS: Registers = {
     if (!wrench) throw unknown('wrenchId');
     return { ...asked, wrench: wrenchAsKnown(wrench), retired: wrench.retired };
   },
+  'notice-answer': async (_on, _entry, _job, person) => ({ byLead: isLead(person) }),
+  'second-look': async (_on, _entry, _job, person) => ({ byApprentice: person.apprentice }),
   'part-taken': async (on, { stockId }) => {
     const line = await holdStock(on, stockId);
     if (!line) throw unknown('stockId');

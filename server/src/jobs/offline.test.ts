@@ -1,7 +1,7 @@
 import { Entry } from '@hold-fast/contract/entries';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import { drawHistory, entriesOf } from '@hold-fast/core/adversary/adversary';
-import { whole } from '@hold-fast/core/adversary/whole';
+import { NOTICE, whole } from '@hold-fast/core/adversary/whole';
 import { randomOf } from '@hold-fast/core/evidence/brake';
 import { containerAsKnown } from '@hold-fast/core/job/fill';
 import { fold } from '@hold-fast/core/job/fold';
@@ -28,6 +28,7 @@ import { checkIn, openTestShop, type Client, type TestShop } from '../testing/te
 
 let shop: TestShop;
 let client: Client;
+const noticeId = uuid();
 beforeAll(async () => {
   shop = await openTestShop();
   client = await shop.signedIn();
@@ -39,6 +40,9 @@ beforeAll(async () => {
     batch: 'B7',
   };
   await client.send('POST', '/stock/moves', delivery);
+  const { version: _, sheetBefore: _sheet, lotBefore: _lot, ...notice } = NOTICE;
+  const written = { ...notice, id: noticeId, withdrawn: false, withdrawnBecause: '' };
+  await (await shop.signedIn('Lead')).send('POST', '/notices', written);
 });
 afterAll(() => shop.close());
 afterEach(() => expect(shop.faults).toEqual([]));
@@ -55,6 +59,7 @@ function here(logged: readonly Logged[]): SentEntry[] {
     wrench: ids.wrench,
     bottle: ids.bottle,
     olives: ids.olive,
+    [NOTICE.id]: noticeId,
   };
   const visit = uuid().slice(-8);
   return logged
@@ -88,6 +93,10 @@ async function knownAt(job: Job, entry: SentEntry): Promise<KnownOf<SentKind>> {
     }
     case 'part-taken':
       return lineAsKnown((await stockById(pool, entry.stockId))!);
+    case 'notice-answer':
+      return { byLead: false };
+    case 'second-look':
+      return { byApprentice: false };
     case 'fill':
       return { container: containerAsKnown((await containerById(pool, entry.containerId))!) };
     default:
@@ -113,7 +122,7 @@ async function bothWays(entries: readonly SentEntry[]) {
   const waiting: WaitingEntry[] = [];
   const refusedHere: string[] = [];
   for (const entry of entries) {
-    const job = withWaiting(start, waiting, 'Mechanic');
+    const job = withWaiting(start, waiting, { by: 'Mechanic' });
     const known = await knownAt(job, entry);
     if (faultOf<SentKind>(job, entry, known)) refusedHere.push(entry.id);
     else waiting.push({ entry, known });
@@ -124,7 +133,7 @@ async function bothWays(entries: readonly SentEntry[]) {
     if (answer.status !== 201) refusedThere.push(entry.id);
   }
   const end = (await client.send<JobLog>('GET', `/jobs/${taken.id}`)).body;
-  const offline = withWaiting({ base: start.base, entries: [] }, waiting, 'Mechanic');
+  const offline = withWaiting({ base: start.base, entries: [] }, waiting, { by: 'Mechanic' });
   const online = fold(
     end.base,
     // What waits is numbered from one; the shop's own numbers leave out what it refused, and go on from where the shop is.

@@ -1,6 +1,6 @@
 import { openFasteners } from '@hold-fast/core/evidence/fastenings';
 import { toldOf } from '@hold-fast/core/job/told';
-import type { Job } from '@hold-fast/core/job/job';
+import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
 import { checksAt, visitOf } from '@hold-fast/core/job/visit';
 import type { EntryAsSent } from '@hold-fast/contract/entries';
 import { type BenchJob, type Page } from '@hold-fast/contract/jobs';
@@ -519,6 +519,7 @@ describe('a do-not-ride', () => {
       id: second,
       customer: customerId,
       bike: found.bike.id,
+      ...NOTHING_SAID,
       complaint: 'Puncture',
       symptoms: [],
       frontLever: 'left',

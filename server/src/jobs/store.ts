@@ -19,7 +19,9 @@ import { rulesOf } from '../shopRules/store';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import { BIKE_COLUMNS, bikeOf, thicknessOfBike } from '../bikes/store';
 import { insert, run, select, selectOne, type Queryable } from '../platform/database';
+import { noticesAt } from '../notices/store';
 import { sealOfJob } from '../records/store';
+import { comebackAt } from './comeback';
 import { newestRevisions, sheetRevisions } from '../sheets/store';
 
 // What a job is made of, as it is kept; what follows from it is core's.
@@ -37,7 +39,7 @@ export interface HeldJob {
 const HELD = `SELECT j.status, j.revision, (SELECT SUM(o.revision) FROM job o WHERE o.bike_id = j.bike_id) AS bikeRevision,
     CONCAT_WS(' ', b.version, c.version,
       (SELECT CONCAT_WS('/', COUNT(*), COUNT(t.lifted_at)) FROM bike_tag t WHERE t.bike_id = j.bike_id),
-      (SELECT COUNT(*) FROM spec_sheet_revision), (SELECT COUNT(*) FROM shop_rules)) AS around
+      (SELECT COUNT(*) FROM spec_sheet_revision), (SELECT COUNT(*) FROM shop_rules), (SELECT SUM(n.version) FROM notice n)) AS around
   FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id WHERE j.id = ?`;
 
 /** How a job stands now, or null when there is none. */
@@ -70,8 +72,10 @@ export async function logOfJob(on: Queryable, jobId: string): Promise<JobLog | n
   return { base: { ...base, newestSheets }, entries };
 }
 
-type BaseRow = Omit<Intake, 'symptoms' | 'promisedAt'> &
+type BaseRow = Omit<Intake, 'symptoms' | 'promisedAt' | 'mayRide' | 'oldPartsBack'> &
   Omit<Bike, 'motor' | 'wet'> & { motor: number; wet: number } & {
+    mayRide: number | null;
+    oldPartsBack: number | null;
     jobId: string;
     tag: number;
     status: 'open' | 'sealed';
@@ -86,7 +90,9 @@ type BaseRow = Omit<Intake, 'symptoms' | 'promisedAt'> &
   };
 
 const BASE = `SELECT j.id AS jobId, j.tag, j.status, j.version, j.revision, j.complaint, j.front_lever AS frontLever,
-    j.odometer_km AS odometerKm, j.promised_at AS promisedAt, j.minutes, j.checked_in_at AS at, p.name AS \`by\`,
+    j.odometer_km AS odometerKm, j.promised_at AS promisedAt, j.minutes, j.came_along AS cameAlong, j.damage,
+    j.ring_above_cents AS ringAboveCents, j.may_ride AS mayRide, j.old_parts_back AS oldPartsBack,
+    j.comeback_of AS comebackOf, j.checked_in_at AS at, p.name AS \`by\`,
     ${BIKE_COLUMNS}, c.name AS customerName, r.version AS rulesVersion, r.rules
   FROM job j JOIN person p ON p.id = j.checked_in_by JOIN bike b ON b.id = j.bike_id
     JOIN customer c ON c.id = b.customer_id
@@ -97,8 +103,9 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
   const row = await selectOne<BaseRow>(on, BASE, [jobId]);
   if (!row) return null;
   const { jobId: id, tag, status, version, revision, at, by, customerName, ...rest } = row;
-  const { complaint, frontLever, odometerKm, promisedAt, minutes, rulesVersion, rules, ...bike } =
+  const { complaint, frontLever, odometerKm, promisedAt, minutes, rulesVersion, rules, ...asked } =
     rest;
+  const { cameAlong, damage, ringAboveCents, mayRide, oldPartsBack, comebackOf, ...bike } = asked;
   const sealed = status === 'sealed';
   return {
     id,
@@ -112,6 +119,12 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     odometerKm,
     promisedAt: promisedAt.toISOString(),
     minutes,
+    cameAlong,
+    damage,
+    ringAboveCents,
+    mayRide: yesNo(mayRide),
+    oldPartsBack: yesNo(oldPartsBack),
+    comebackOf,
     checkedIn: { at: at.toISOString(), by },
     bike: bikeOf(bike),
     customer: { id: bike.customerId, name: customerName },
@@ -125,10 +138,14 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     againstAdvice: (await adviceOfBike(on, bike.id))
       .filter((advice) => advice.jobId !== id)
       .map(({ id: _, found: _found, ...advice }) => advice),
+    notices: await noticesAt(on, { bike: bikeOf(bike), beforeTag: tag }),
+    comeback: comebackOf === null ? null : await comebackAt(on, comebackOf),
     amended: sealed ? await amendmentsOf(on, id) : [],
     sealed: sealed ? await sealOfJob(on, id) : null,
   };
 }
+
+const yesNo = (kept: number | null): boolean | null => (kept === null ? null : kept === 1);
 
 async function symptomsOf(on: Queryable, jobId: string): Promise<Symptom[]> {
   const rows = await select<{ symptom: Symptom }>(
@@ -149,15 +166,23 @@ interface EntryRow {
   by: string;
 }
 
-const ENTRY = `SELECT e.id, e.seq, e.kind, e.body, e.known, e.at, p.name AS \`by\`
+type LoggedRow = EntryRow & { byApprentice: number };
+
+const ENTRY = `SELECT e.id, e.seq, e.kind, e.body, e.known, e.at, e.by_apprentice AS byApprentice, p.name AS \`by\`
   FROM entry e JOIN person p ON p.id = e.by_person`;
 
-const loggedOf = ({ id, seq, kind, body, known, at, by }: EntryRow): Logged =>
-  ({ entry: { kind, id, at: at.toISOString(), ...body }, known, seq, by }) as Logged;
+const loggedOf = ({ id, seq, kind, body, known, at, by, byApprentice }: LoggedRow): Logged =>
+  ({
+    entry: { kind, id, at: at.toISOString(), ...body },
+    known,
+    seq,
+    by,
+    ...(byApprentice === 1 ? { byApprentice: true } : {}),
+  }) as Logged;
 
 /** Every entry of a job, in the order taken; an identification brings its sheet. */
 async function entriesOfJob(on: Queryable, jobId: string): Promise<Logged[]> {
-  const rows = await select<EntryRow>(on, `${ENTRY} WHERE e.job_id = ? ORDER BY e.seq`, [jobId]);
+  const rows = await select<LoggedRow>(on, `${ENTRY} WHERE e.job_id = ? ORDER BY e.seq`, [jobId]);
   const logged = rows.map(loggedOf);
   const sheets = await sheetRevisions(
     on,
@@ -175,7 +200,7 @@ export async function keepEntry(
   on: Queryable,
   jobId: string,
   personId: string,
-  { entry, known, seq }: Logged,
+  { entry, known, seq, byApprentice }: Logged,
 ): Promise<void> {
   const { id, kind, at, ...body } = entry;
   await insert(on, 'entry', {
@@ -187,6 +212,7 @@ export async function keepEntry(
     known: JSON.stringify(kind === 'identification' ? null : known),
     at: new Date(at),
     by_person: personId,
+    by_apprentice: byApprentice ?? false,
   });
 }
 

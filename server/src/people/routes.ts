@@ -32,7 +32,8 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
       secretMatches(found?.passphraseHash ?? null, passphrase),
     );
     if (!right || !found) throw new Refusal('wrong-sign-in');
-    const person = { id: found.id, name: found.name, role: found.role };
+    const { id, role, apprentice } = found;
+    const person = { id, name: found.name, role, apprentice };
     await sessions.open(person, request, response);
     response.status(201).json(person);
   });

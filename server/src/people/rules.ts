@@ -1,5 +1,5 @@
 import { SENT, type SentKind } from '@hold-fast/core/job/kinds';
-import { LEADS, ROLES, type Person, type Role } from '@hold-fast/contract/people';
+import { LEADS, RINGS, ROLES, type Person, type Role } from '@hold-fast/contract/people';
 import type { NextFunction, Request, Response } from 'express';
 import { Refusal, refuseField } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
@@ -11,9 +11,6 @@ import type { Tries } from './tries';
 
 const ALL: readonly Role[] = ROLES;
 const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
-
-/** Customers' phone numbers are for those who ring them [D]. */
-const RINGS: readonly Role[] = ['owner', 'lead', 'counter'];
 
 /** Every route behind the sign-in, and whose it is. A route that is not here is nobody's. */
 export const ROUTES = {
@@ -32,6 +29,12 @@ export const ROUTES = {
   'GET /bikes/:bikeId': ALL,
   /** What makes less be asked of one takes a lead besides: `easesBike` in core. */
   'PUT /bikes/:bikeId': ALL,
+  /** Whose phone number it is to see: {@link seesPhoneNumbers}. */
+  'PUT /customers/:customerId': RINGS,
+  'GET /notices': ALL,
+  'POST /notices': LEADS,
+  'PUT /notices/:noticeId': LEADS,
+  'GET /notices/:noticeId/bikes': ALL,
   'GET /sheets': ALL,
   'GET /sheets/export': ALL,
   'GET /sheets/:sheetId': ALL,

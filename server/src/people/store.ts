@@ -7,17 +7,25 @@ export interface StoredPerson extends Person {
   pinHash: string;
 }
 
-const COLUMNS = 'id, name, role, passphrase_hash AS passphraseHash, pin_hash AS pinHash';
+const COLUMNS =
+  'id, name, role, apprentice, passphrase_hash AS passphraseHash, pin_hash AS pinHash';
 
-export function personByName(on: Queryable, name: string): Promise<StoredPerson | null> {
-  return selectOne(on, `SELECT ${COLUMNS} FROM person WHERE name = ?`, [name]);
+type PersonRow = Omit<StoredPerson, 'apprentice'> & { apprentice: number };
+const personOf = (row: PersonRow | null): StoredPerson | null =>
+  row && { ...row, apprentice: row.apprentice === 1 };
+
+export async function personByName(on: Queryable, name: string): Promise<StoredPerson | null> {
+  return personOf(await selectOne(on, `SELECT ${COLUMNS} FROM person WHERE name = ?`, [name]));
 }
 
-export function personById(on: Queryable, id: string): Promise<StoredPerson | null> {
-  return selectOne(on, `SELECT ${COLUMNS} FROM person WHERE id = ?`, [id]);
+export async function personById(on: Queryable, id: string): Promise<StoredPerson | null> {
+  return personOf(await selectOne(on, `SELECT ${COLUMNS} FROM person WHERE id = ?`, [id]));
 }
 
-export function peopleOfRoles(on: Queryable, roles: readonly Role[]): Promise<Person[]> {
+export function peopleOfRoles(
+  on: Queryable,
+  roles: readonly Role[],
+): Promise<Pick<Person, 'id' | 'name' | 'role'>[]> {
   return select(
     on,
     `SELECT id, name, role FROM person WHERE role IN (${roles.map(() => '?').join(', ')}) ORDER BY name LIMIT 100`,
@@ -30,6 +38,7 @@ export async function addPerson(on: Queryable, person: StoredPerson, at: Date): 
     id: person.id,
     name: person.name,
     role: person.role,
+    apprentice: person.apprentice,
     passphrase_hash: person.passphraseHash,
     pin_hash: person.pinHash,
     created_at: at,

@@ -14,6 +14,7 @@ import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { rulesRoutes } from '../shopRules/routes';
 import { sheetsRoutes } from '../sheets/routes';
+import { noticesRoutes } from '../notices/routes';
 import { storesRoutes } from '../stores/routes';
 import { errnoOf } from './database';
 import { Refusal } from './refusal';
@@ -96,6 +97,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     peopleRoutes(shop),
     jobsRoutes(shop),
     bikesRoutes(shop),
+    noticesRoutes(shop),
     sheetsRoutes(shop),
     storesRoutes(shop),
     rulesRoutes(shop),

@@ -70,15 +70,18 @@ export class Sessions {
     const known = this.#known.get(token);
     if (known && known.expiresAt > now.getTime()) return known.person;
     this.#known.delete(token);
-    const row = await selectOne<Person & { expires_at: Date }>(
+    const row = await selectOne<
+      Omit<Person, 'apprentice'> & { apprentice: number; expires_at: Date }
+    >(
       this.shop.pool,
-      `SELECT p.id, p.name, p.role, s.expires_at
+      `SELECT p.id, p.name, p.role, p.apprentice, s.expires_at
          FROM session s JOIN person p ON p.id = s.person_id
         WHERE s.token_hash = ? AND s.expires_at > ?`,
       [hashOf(token), now],
     );
     if (!row) return null;
-    const person = { id: row.id, name: row.name, role: row.role };
+    const { id, name, role } = row;
+    const person = { id, name, role, apprentice: row.apprentice === 1 };
     this.#known.set(token, { person, expiresAt: row.expires_at.getTime() });
     return person;
   }

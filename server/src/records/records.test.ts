@@ -1,3 +1,4 @@
+import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import type { BikePage } from '@hold-fast/contract/bikes';
 import type { ChainState, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import { checkChain, sealLink } from '@hold-fast/core/seal/chain';
@@ -59,7 +60,7 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/8',
+      format: 'hold-fast/job-record/9',
       bike: { name: 'Post trike 7' },
       inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
       notInspected: expect.arrayContaining([
@@ -333,6 +334,7 @@ describe('a sealed job', () => {
       await client.send('PUT', `/jobs/${jobId}`, {
         id: uuid(),
         version: 1,
+        ...NOTHING_SAID,
         complaint: 'Nothing',
         symptoms: [],
         frontLever: 'right',

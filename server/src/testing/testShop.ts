@@ -1,5 +1,6 @@
 import type { SentKind, EntryOf } from '@hold-fast/core/job/kinds';
-import type { Job } from '@hold-fast/core/job/job';
+import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
@@ -174,14 +175,19 @@ export type TestShop = Awaited<ReturnType<typeof openTestShop>>;
 async function stock(pool: Pool) {
   const hash = await hashSecret(PASSPHRASE);
   const pinHash = await hashSecret(PIN);
-  const people: [string, Role][] = [
+  const people: [string, Role, boolean?][] = [
     ['Owner', 'owner'],
     ['Lead', 'lead'],
     ['Mechanic', 'mechanic'],
     ['Counter', 'counter'],
+    ['Apprentice', 'mechanic', true],
   ];
-  for (const [name, role] of people)
-    await addPerson(pool, { id: uuid(), name, role, passphraseHash: hash, pinHash }, NOW);
+  for (const [name, role, apprentice = false] of people)
+    await addPerson(
+      pool,
+      { id: uuid(), name, role, apprentice, passphraseHash: hash, pinHash },
+      NOW,
+    );
   const gauge = (name: string, change: Partial<Gauge> = {}): Gauge => ({
     id: uuid(),
     name,
@@ -297,12 +303,18 @@ export function checkIn(change: Record<string, unknown> = {}) {
       terrain: 'hilly',
       wet: true,
       kmPerWeek: 240,
+      forkMaterial: null,
+      frameMaterial: null,
+      frontBrake: 'disc',
+      rearBrake: 'disc',
+      furtherBrakes: '',
     },
     complaint: 'Front rotor',
     symptoms: ['scrape'],
     frontLever: 'left',
     odometerKm: 8750,
     minutes: 30,
+    ...NOTHING_SAID,
     promisedAt: '2026-11-25T11:30:00.000Z',
     ...change,
   };
@@ -403,10 +415,7 @@ export function motorBike() {
       maker: '',
       serial: '',
       motor: true,
-      systemMassKg: null,
-      terrain: null,
-      wet: false,
-      kmPerWeek: null,
+      ...USUAL_USE,
     },
   };
 }

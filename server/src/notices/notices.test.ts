@@ -1,0 +1,210 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
+import type { BikeMet, NoticeKept } from '@hold-fast/contract/notices';
+import type { Page } from '@hold-fast/contract/jobs';
+import { v7 as uuid } from 'uuid';
+import {
+  checkIn,
+  entry,
+  openJob,
+  openTestShop,
+  PIN,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+let shop: TestShop;
+let mechanic: Client;
+let lead: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  mechanic = await shop.signedIn();
+  lead = await shop.signedIn('Lead');
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const notice = (change: object = {}) => ({
+  id: uuid(),
+  title: 'Levers that stick',
+  words: 'Change the lever blade.',
+  source: 'Bulletin 7',
+  doNotRide: false,
+  maker: '',
+  serialFrom: '',
+  serialTo: '',
+  sheetId: null,
+  lot: '',
+  withdrawn: false,
+  withdrawnBecause: '',
+  ...change,
+});
+const write = async (change: object) => {
+  const written = notice(change);
+  const answer = await lead.send<NoticeKept>('POST', '/notices', written);
+  expect(answer.status).toBe(201);
+  return written.id;
+};
+const metBy = async (noticeId: string, by = lead) =>
+  (await by.send<Page<BikeMet>>('GET', `/notices/${noticeId}/bikes`)).body.items;
+const jobOf = async (jobId: string) => (await mechanic.sendJob('GET', `/jobs/${jobId}`)).body;
+const barsOf = async (jobId: string) => (await jobOf(jobId)).bars.map(({ code }) => code);
+
+describe('a maker’s notice', () => {
+  it('lists the bikes it meets by maker and serials, with whom to ring for whoever rings', async () => {
+    const bike = (serial: string) => {
+      const made = checkIn();
+      return { ...made, bike: { ...made.bike, maker: 'Skarn', serial } };
+    };
+    for (const serial of ['SK-99', 'SK-100', 'SK-250', 'SK-300'])
+      await mechanic.send('POST', '/jobs', bike(serial));
+    const id = await write({ maker: 'skarn', serialFrom: 'SK-100', serialTo: 'SK-250' });
+    const met = (await metBy(id)).filter(({ maker }) => maker === 'Skarn');
+    expect(met.map(({ serial }) => serial).sort()).toEqual(['SK-100', 'SK-250']);
+    expect(met.map(({ phone }) => phone)).toEqual(['0555 0140', '0555 0140']);
+    expect((await metBy(id, mechanic)).map(({ phone }) => phone)).not.toContain('0555 0140');
+  });
+
+  it('meets a brake by its sheet, bars the job until it is answered, and is not asked again', async () => {
+    const jobId = await openJob(shop, mechanic);
+    const sheetId = (await jobOf(jobId)).identified.front!.sheet.sheetId;
+    const id = await write({ sheetId, title: 'Clamps that slip' });
+    expect(await barsOf(jobId)).toContain('notice-open');
+    const bikeId = (await jobOf(jobId)).bike.id;
+    const page = async () => (await mechanic.send<BikePage>('GET', `/bikes/${bikeId}`)).body;
+    expect((await page()).notices.map((met) => met.title)).toContain('Clamps that slip');
+    const answered = await mechanic.append(
+      jobId,
+      entry('notice-answer', { noticeId: id, noticeVersion: 1, words: 'New clamp, 5 N·m' }),
+    );
+    expect(answered.status).toBe(201);
+    expect(await barsOf(jobId)).not.toContain('notice-open');
+
+    await mechanic.append(
+      jobId,
+      entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),
+    );
+    const signed = await mechanic.send('POST', `/jobs/${jobId}/sign-off`, {
+      id: uuid(),
+      pin: PIN,
+      customerToldOfWatch: true,
+      notRepaired: null,
+    });
+    expect(signed.status).toBe(201);
+    expect((await page()).notices).toEqual([]);
+
+    const again = notice({ sheetId, title: 'Clamps that slip, second edition' });
+    const rewritten = await lead.send('PUT', `/notices/${id}`, {
+      version: 1,
+      notice: { ...again, id },
+    });
+    expect(rewritten.status).toBe(200);
+    expect((await page()).notices.map(({ version }) => version)).toEqual([2]);
+    await lead.send('PUT', `/notices/${id}`, {
+      version: 2,
+      notice: { ...again, id, withdrawn: true, withdrawnBecause: 'Maker took it back' },
+    });
+    expect((await page()).notices).toEqual([]);
+  });
+
+  it('meets what was filled from its lot, also at a visit after', async () => {
+    const jobId = await openJob(shop, mechanic);
+    const id = await write({ lot: 'L1', doNotRide: true });
+    expect(await barsOf(jobId)).not.toContain('notice-open');
+    await mechanic.append(
+      jobId,
+      entry('fill', { end: 'front', containerId: shop.ids.bottle, ml: 5, colour: '' }),
+    );
+    const job = await jobOf(jobId);
+    expect(job.bars).toContainEqual(
+      expect.objectContaining({ code: 'notice-open', doNotRide: true }),
+    );
+    expect((await metBy(id)).map(({ bikeId }) => bikeId)).toContain(job.bike.id);
+    const refused = await mechanic.append(
+      jobId,
+      entry('notice-answer', { noticeId: id, noticeVersion: 1, words: 'Flushed' }),
+    );
+    expect([refused.status, refused.body.fields?.[0]?.code]).toEqual([422, 'lead-only']);
+    const later = checkIn({ customer: job.customer.id, bike: job.bike.id });
+    expect((await mechanic.sendJob('POST', '/jobs', later)).body.bars).toContainEqual(
+      expect.objectContaining({ code: 'notice-open' }),
+    );
+  });
+
+  it.each([
+    [{}, 'maker', 'meets-nobody'],
+    [{ serialTo: 'A-1' }, 'maker', 'maker-of-serials'],
+    [{ maker: 'Skarn', serialFrom: 'B-2', serialTo: 'B-1' }, 'serialTo', 'range-reversed'],
+    [{ lot: 'L', withdrawn: true }, 'withdrawnBecause', 'say-why'],
+    [{ sheetId: uuid() }, 'sheetId', 'unknown'],
+    [{ lot: 'L', title: ' ' }, 'title', 'too_small'],
+  ])('%j is refused at %s: %s', async (change, path, code) => {
+    const answer = await lead.send('POST', '/notices', notice(change));
+    expect(answer.status).toBe(422);
+    expect(answer.body.fields).toContainEqual(expect.objectContaining({ path, code }));
+  });
+
+  it('is a lead’s to write; two at once are told of each other', async () => {
+    expect((await mechanic.send('POST', '/notices', notice({ lot: 'L9' }))).status).toBe(403);
+    const id = await write({ lot: 'L9' });
+    const change = (words: string) =>
+      lead.send('PUT', `/notices/${id}`, { version: 1, notice: notice({ id, lot: 'L9', words }) });
+    expect((await change('First')).status).toBe(200);
+    const second = await change('Second');
+    expect([second.status, second.body.facts]).toMatchObject([
+      409,
+      { current: { words: 'First' } },
+    ]);
+  });
+});
+
+describe('an apprentice', () => {
+  it('leaves what they did to a second pair of eyes, on the server too', async () => {
+    const apprentice = await shop.signedIn('Apprentice');
+    const jobId = await openJob(shop, apprentice);
+    await apprentice.append(
+      jobId,
+      entry('fill', { end: 'front', containerId: shop.ids.bottle, ml: 5, colour: '' }),
+    );
+    expect((await jobOf(jobId)).byApprentice.length).toBeGreaterThan(0);
+    expect(await barsOf(jobId)).toContain('unseconded');
+    const look = (by: Client) =>
+      by.append(jobId, entry('second-look', { end: 'front', words: 'Ports and bolts' }));
+    const own = await look(apprentice);
+    expect([own.status, own.body.fields?.[0]?.code]).toEqual([422, 'second-pair']);
+    expect((await look(mechanic)).status).toBe(201);
+    expect(await barsOf(jobId)).not.toContain('unseconded');
+  });
+});
+
+describe('a comeback', () => {
+  it('says what was planned and how it was left, and is one of this bike’s own', async () => {
+    const jobId = await openJob(shop, mechanic);
+    await mechanic.append(
+      jobId,
+      entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),
+    );
+    await mechanic.append(jobId, entry('look-over', { end: 'front', area: 'hose', found: [] }));
+    const { bike, customer, tag, bars } = await jobOf(jobId);
+    expect(bars).toEqual([]);
+    await mechanic.send('POST', `/jobs/${jobId}/sign-off`, {
+      id: uuid(),
+      pin: PIN,
+      customerToldOfWatch: false,
+      notRepaired: null,
+    });
+    const back = checkIn({ customer: customer.id, bike: bike.id, comebackOf: jobId });
+    const answer = await mechanic.sendJob('POST', '/jobs', back);
+    expect(answer.body.comeback).toMatchObject({
+      jobId,
+      tag,
+      complaint: 'Front rotor',
+      sealed: { by: 'Mechanic' },
+      left: [{ end: 'front', subject: 'hose', word: 'holds' }],
+    });
+    const other = await mechanic.send('POST', '/jobs', checkIn({ comebackOf: jobId }));
+    expect([other.status, other.body.fields?.[0]]).toMatchObject([
+      422,
+      { path: 'comebackOf', code: 'not-this-bikes' },
+    ]);
+  });
+});

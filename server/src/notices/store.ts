@@ -1,0 +1,172 @@
+import type { BikeMet, Notice, NoticeKept } from '@hold-fast/contract/notices';
+import type { Page } from '@hold-fast/contract/jobs';
+import { meetsBike, type NoticeAtJob } from '@hold-fast/core/notice/notice';
+import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
+import { A_PAGE, madeInto, pageOf } from '../platform/page';
+
+const COLUMNS = `n.id, n.version, n.title, n.words, n.source, n.do_not_ride AS doNotRide, n.maker,
+  n.serial_from AS serialFrom, n.serial_to AS serialTo, n.sheet_id AS sheetId, n.lot`;
+const KEPT = `SELECT ${COLUMNS}, n.withdrawn, n.withdrawn_because AS withdrawnBecause, n.written_at AS writtenAt,
+    p.name AS writtenBy FROM notice n JOIN person p ON p.id = n.written_by`;
+
+type KeptRow = Omit<NoticeKept, 'doNotRide' | 'withdrawn' | 'writtenAt'> & {
+  doNotRide: number;
+  withdrawn: number;
+  writtenAt: Date;
+};
+const keptOf = (row: KeptRow): NoticeKept => ({
+  ...row,
+  doNotRide: row.doNotRide === 1,
+  withdrawn: row.withdrawn === 1,
+  writtenAt: row.writtenAt.toISOString(),
+});
+
+/** Every notice, the newest first. */
+export async function noticesPage(on: Queryable, after: string | null): Promise<Page<NoticeKept>> {
+  const list = {
+    rows: KEPT,
+    key: 'n.id',
+    keyOf: 'SELECT id FROM notice WHERE id = ?',
+    descending: true,
+  };
+  return madeInto(await pageOf<KeptRow>(on, list, after), keptOf);
+}
+
+export async function noticeById(on: Queryable, id: string): Promise<NoticeKept | null> {
+  const row = await selectOne<KeptRow>(on, `${KEPT} WHERE n.id = ?`, [id]);
+  return row && keptOf(row);
+}
+
+/** The notice, held until the transaction ends. */
+export async function holdNotice(on: Queryable, id: string): Promise<NoticeKept | null> {
+  await select(on, 'SELECT id FROM notice WHERE id = ? FOR UPDATE', [id]);
+  return noticeById(on, id);
+}
+
+const columnsOf = (notice: Notice, at: Date, personId: string) => ({
+  title: notice.title,
+  words: notice.words,
+  source: notice.source,
+  do_not_ride: notice.doNotRide,
+  maker: notice.maker,
+  serial_from: notice.serialFrom,
+  serial_to: notice.serialTo,
+  sheet_id: notice.sheetId,
+  lot: notice.lot,
+  withdrawn: notice.withdrawn,
+  withdrawn_because: notice.withdrawnBecause,
+  written_at: at,
+  written_by: personId,
+});
+
+export async function addNotice(
+  on: Queryable,
+  notice: Notice,
+  at: Date,
+  personId: string,
+): Promise<void> {
+  await insert(on, 'notice', { id: notice.id, ...columnsOf(notice, at, personId) });
+}
+
+/** Writes a notice anew, and keeps what stood before. */
+export async function changeNotice(
+  on: Queryable,
+  { was, notice, at, personId }: { was: NoticeKept; notice: Notice; at: Date; personId: string },
+): Promise<void> {
+  const columns = columnsOf(notice, at, personId);
+  await run(
+    on,
+    `UPDATE notice SET ${Object.keys(columns)
+      .map((column) => `${column} = ?`)
+      .join(', ')}, version = version + 1 WHERE id = ?`,
+    [...Object.values(columns), notice.id],
+  );
+  await insert(on, 'store_change', {
+    what: 'notice',
+    thing_id: notice.id,
+    version: was.version + 1,
+    was: JSON.stringify(was),
+    became: JSON.stringify(notice),
+    changed_at: at,
+    changed_by: personId,
+  });
+}
+
+type AtJobRow = Omit<NoticeAtJob, 'doNotRide' | 'sheetBefore' | 'lotBefore'> & {
+  doNotRide: number;
+  sheetBefore: number;
+  lotBefore: number;
+};
+
+const BY_SHEET = `EXISTS (SELECT 1 FROM job sj JOIN identification i ON i.job_id = sj.id
+  JOIN spec_sheet_revision r ON r.id = i.sheet_revision_id WHERE sj.bike_id = %bike AND sj.tag < %tag AND r.sheet_id = n.sheet_id)`;
+const BY_LOT = `(EXISTS (SELECT 1 FROM job fj JOIN fill f ON f.job_id = fj.id JOIN container c ON c.id = f.container_id
+    WHERE fj.bike_id = %bike AND fj.tag < %tag AND c.lot = n.lot)
+  OR EXISTS (SELECT 1 FROM job tj JOIN part_taken t ON t.job_id = tj.id
+    WHERE tj.bike_id = %bike AND tj.tag < %tag AND t.batch = n.lot))`;
+/** The bike and the tag its visits lie before, put where the fragments above name them. */
+const of = (fragment: string, bike: string, tag: string) =>
+  fragment.replaceAll('%bike', bike).replaceAll('%tag', tag);
+
+/** Tags beyond any there is. */
+const ANY_TAG = '4294967295';
+
+/**
+ * Makers' notices in force that no sealed visit of this bike has dealt with as they now read, with what its visits before a tag
+ * say of them.
+ */
+export async function noticesAt(
+  on: Queryable,
+  { bike, beforeTag }: { bike: { id: string }; beforeTag: number | null },
+): Promise<NoticeAtJob[]> {
+  const before = beforeTag === null ? ANY_TAG : String(beforeTag);
+  const rows = await select<AtJobRow>(
+    on,
+    `SELECT ${COLUMNS}, n.sheet_id IS NOT NULL AND ${of(BY_SHEET, 'k.id', before)} AS sheetBefore,
+            n.lot <> '' AND ${of(BY_LOT, 'k.id', before)} AS lotBefore
+       FROM notice n JOIN bike k ON k.id = ?
+      WHERE n.withdrawn = FALSE AND NOT EXISTS (
+        SELECT 1 FROM job j JOIN entry e ON e.job_id = j.id
+         WHERE j.bike_id = k.id AND j.tag < ${before} AND j.status = 'sealed' AND e.kind = 'notice-answer'
+           AND JSON_VALUE(e.body, '$.noticeId') = CAST(n.id AS CHAR) AND JSON_VALUE(e.body, '$.noticeVersion') = n.version)
+      ORDER BY n.id`,
+    [bike.id],
+  );
+  return rows.map(({ doNotRide, sheetBefore, lotBefore, ...row }) => ({
+    ...row,
+    doNotRide: doNotRide === 1,
+    sheetBefore: sheetBefore === 1,
+    lotBefore: lotBefore === 1,
+  }));
+}
+
+/** The bikes a notice meets, by what is written of them and of their visits; `after` is the id of the last one looked at. */
+export async function bikesMet(
+  on: Queryable,
+  notice: NoticeKept,
+  after: string | null,
+): Promise<Page<BikeMet>> {
+  const where: string[] = [];
+  const values: Value[] = [];
+  if (notice.maker) {
+    where.push("k.maker IN (?, '')");
+    values.push(notice.maker);
+  }
+  if (notice.sheetId) where.push(of(BY_SHEET, 'k.id', ANY_TAG));
+  if (notice.lot) where.push(of(BY_LOT, 'k.id', ANY_TAG));
+  if (after) {
+    where.push('k.id > ?');
+    values.push(after);
+  }
+  const rows = await select<BikeMet>(
+    on,
+    `SELECT k.id AS bikeId, k.name AS bikeName, k.maker, k.serial, c.name AS customerName, c.phone
+       FROM notice n JOIN bike k JOIN customer c ON c.id = k.customer_id
+      WHERE n.id = ? AND ${where.join(' AND ')} ORDER BY k.id LIMIT ${A_PAGE}`,
+    [notice.id, ...values],
+  );
+  return {
+    items: rows.filter((bike) => meetsBike(notice, bike)),
+    after: rows.length === A_PAGE ? rows.at(-1)!.bikeId : null,
+  };
+}
