@@ -1,3 +1,5 @@
+import { NOTHING_SAID } from '@hold-fast/core/job/job';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import type { Page } from '@hold-fast/contract/jobs';
 import type { GaugeInStore } from '@hold-fast/contract/stores';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
@@ -58,10 +60,7 @@ class MeasuredJob {
         maker: '',
         serial: '',
         motor: false,
-        systemMassKg: null,
-        terrain: null,
-        wet: false,
-        kmPerWeek: null,
+        ...USUAL_USE,
       },
       complaint: 'Measured',
       symptoms: [],
@@ -69,6 +68,7 @@ class MeasuredJob {
       odometerKm: null,
       promisedAt: new Date().toISOString(),
       minutes: 30,
+      ...NOTHING_SAID,
     });
     const { sheetRevisionId } = this.registers;
     await this.append({

@@ -1,3 +1,5 @@
+import { NOTHING_SAID } from '@hold-fast/core/job/job';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -178,16 +180,14 @@ async function write(
         maker: '',
         serial: '',
         motor: false,
-        systemMassKg: null,
-        terrain: null,
-        wet: false,
-        kmPerWeek: null,
+        ...USUAL_USE,
       },
       complaint: 'Killed',
       symptoms: [],
       frontLever: null,
       odometerKm: null,
       minutes: 30,
+      ...NOTHING_SAID,
       promisedAt: new Date(Date.now() + 86_400_000).toISOString(),
     });
     for (let i = 0; i < 12 && on(); i++) {

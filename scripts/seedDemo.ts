@@ -1,3 +1,5 @@
+import { NOTICES } from '@hold-fast/demo/notices';
+import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { AddressInfo } from 'node:net';
 import type { CheckIn } from '@hold-fast/contract/checkIn';
@@ -77,6 +79,9 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
       if (visit.signed)
         await send(`/jobs/${job.id}/sign-off`, { id: uuid(), pin, customerToldOfWatch: true });
     }
+    clock = now;
+    for (const notice of NOTICES)
+      await deliver('/notices', { ...notice, id: uuid(), withdrawn: false, withdrawnBecause: '' });
   } finally {
     await new Promise((resolve) => server.close(resolve));
   }
@@ -117,13 +122,14 @@ function provingEntries(job: Job, stock: Stock, tick: () => string): Entry[] {
 }
 
 async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
-  for (const { name, role, passphrase, pin } of PEOPLE)
+  for (const { name, role, passphrase, pin, apprentice = false } of PEOPLE)
     await addPerson(
       pool,
       {
         id: uuid(),
         name,
         role,
+        apprentice,
         passphraseHash: await hashSecret(passphrase),
         pinHash: await hashSecret(pin),
       },
@@ -219,6 +225,8 @@ function checkInOf(
     frontLever: visit.frontLever,
     odometerKm: visit.odometerKm,
     minutes: visit.minutes,
+    ...NOTHING_SAID,
+    ...visit.asked,
     promisedAt: addHours(
       addDays(startOfDay(now), visit.promised.afterDays),
       visit.promised.hour,

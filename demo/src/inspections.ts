@@ -193,6 +193,13 @@ export const INSPECTIONS: readonly Visit[] = [
   {
     ...today,
     bike: 'keeper',
+    asked: {
+      cameAlong: ['lights', 'bags'],
+      damage: 'Scratch on the left fork leg',
+      mayRide: true,
+      oldPartsBack: true,
+      ringAboveCents: 8000,
+    },
     hour: 8,
     by: 'Maren Okafor',
     complaint: 'Front rotor bent in the ferry’s rack',

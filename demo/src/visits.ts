@@ -1,3 +1,5 @@
+import type { Intake } from '@hold-fast/core/job/job';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Bike, Customer } from '@hold-fast/contract/bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
@@ -85,6 +87,8 @@ export interface Visit {
   frontLever: 'left' | 'right' | null;
   odometerKm: number | null;
   minutes: number;
+  /** What was asked besides; nobody asked where it is left out. */
+  asked?: Partial<Omit<Intake, 'comebackOf'>>;
   /** Hour of the day it was promised for, and how many days after it was taken in. */
   promised: { afterDays: number; hour: number };
   deeds: Deed[];
@@ -104,13 +108,21 @@ export const CUSTOMERS: Record<string, Omit<Customer, 'id'>> = {
   lightkeeper: { name: 'Asta Brunholm', phone: null },
 };
 
-const everyday = { maker: '', serial: '', motor: false, terrain: 'rolling', wet: true } as const;
+const everyday = {
+  ...USUAL_USE,
+  maker: '',
+  serial: '',
+  motor: false,
+  terrain: 'rolling',
+  wet: true,
+} as const;
 
 export const BIKES: Record<string, DemoBike> = {
   trike: {
     ...everyday,
     customer: 'post',
     name: 'Post trike 7',
+    furtherBrakes: 'Parking latch on the left lever',
     maker: 'Gunnel Works',
     serial: 'GW-7-0311',
     systemMassKg: 182,
@@ -131,6 +143,7 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'tandem',
     name: 'Tandem',
+    furtherBrakes: 'Drum on the rear hub, worked by the stoker',
     maker: 'Haaf',
     serial: 'HF-0088',
     systemMassKg: 176,
@@ -169,6 +182,8 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'ferry',
     name: 'Pilot’s gravel bike',
+    forkMaterial: 'carbon',
+    frameMaterial: 'aluminium',
     maker: 'Ostrel',
     serial: 'OS-3306',
     systemMassKg: 92,
@@ -228,6 +243,8 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'lightkeeper',
     name: 'Lightkeeper’s tourer',
+    forkMaterial: 'steel',
+    frameMaterial: 'steel',
     maker: 'Haaf',
     serial: 'HF-0140',
     systemMassKg: 112,
@@ -526,6 +543,7 @@ export const VISITS: readonly Visit[] = [
   },
   {
     bike: 'downhill',
+    asked: { mayRide: false },
     daysAgo: 0,
     hour: 8,
     by: 'Joss Tarrel',

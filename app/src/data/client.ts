@@ -1,3 +1,4 @@
+import type { Place } from '@hold-fast/core/job/entry';
 import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
 import { fold } from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
@@ -29,6 +30,7 @@ export const keys = {
   bench: ['bench'],
   job: (id: string) => ['job', id],
   bikes: (search: string) => ['bikes', search],
+  notices: ['notices'],
   bike: (id: string) => ['bike', id],
   sheets: ['sheets'],
   sheet: (id: string) => ['sheet', id],
@@ -57,8 +59,10 @@ export interface HeldJob {
 export const askJob = (jobId: string) => ask<JobLog>('GET', `/jobs/${jobId}`);
 
 /** The name of whoever is signed in here, as far as the screen knows. */
-export const nameOfPerson = () =>
-  client.getQueryData<{ person: Person | null }>(keys.session)?.person?.name ?? '';
+export const whoIsHere = (): Omit<Place, 'seq'> => {
+  const person = client.getQueryData<{ person: Person | null }>(keys.session)?.person;
+  return { by: person?.name ?? '', ...(person?.apprentice ? { byApprentice: true } : {}) };
+};
 
 export const heldJob = (log: JobLog): HeldJob => ({ log, job: fold(log.base, log.entries) });
 

@@ -8,6 +8,7 @@ import type {
   SealedRecord,
   SealedRow,
 } from '@hold-fast/contract/jobs';
+import type { BikeMet, NoticeKept } from '@hold-fast/contract/notices';
 import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/shopRules';
@@ -23,7 +24,7 @@ import type {
 import { queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { ask, askAll, askPage } from './api';
-import { askJob, client, keys, laterOf, nameOfPerson, outbox } from './client';
+import { askJob, client, keys, laterOf, whoIsHere, outbox } from './client';
 import { withWaiting } from './withWaiting';
 
 function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
@@ -87,18 +88,32 @@ export function useJob(jobId: string) {
   const job = useMemo(
     () =>
       data && waiting.some((each) => each.jobId === jobId)
-        ? withWaiting(data.log, waiting, nameOfPerson())
+        ? withWaiting(data.log, waiting, whoIsHere())
         : data?.job,
     [data, waiting, jobId],
   );
   return { job, error };
 }
 
-export const useBike = (id: string) =>
-  useQuery({ queryKey: keys.bike(id), queryFn: () => ask<BikePage>('GET', `/bikes/${id}`) });
+/** @param id null while nobody has chosen one */
+export const useBike = (id: string | null) =>
+  useQuery({
+    queryKey: keys.bike(id ?? ''),
+    queryFn: () => ask<BikePage>('GET', `/bikes/${id}`),
+    enabled: id !== null,
+  });
 
 const register = <T>(queryKey: readonly string[], path: string) =>
   queryOptions({ queryKey, queryFn: () => askAll<T>(path) });
+export const useNotices = () => usePages<NoticeKept>(keys.notices, '/notices');
+/** The bikes a notice meets. @param id null of one that is not written yet */
+export const useBikesMet = (id: string | null) =>
+  useQuery({
+    queryKey: [...keys.notices, id],
+    queryFn: () => askAll<BikeMet>(`/notices/${id}/bikes`),
+    enabled: id !== null,
+  });
+
 const SHEETS = register<SheetRevision>(keys.sheets, '/sheets');
 const GAUGES = register<GaugeInStore>(keys.gauges, '/gauges');
 const WRENCHES = register<WrenchInStore>(keys.wrenches, '/wrenches');

@@ -19,7 +19,7 @@ const readings = [
 ];
 
 it('shows and judges what the server does not have yet', () => {
-  const now = withWaiting(log, [begin, ...readings].map(sent), BY);
+  const now = withWaiting(log, [begin, ...readings].map(sent), { by: BY });
   const [measured] = now.measured;
   expect(measured!.readings.map(({ valueMm }) => valueMm)).toEqual([0, 1.52, 1.5, 1.47]);
   expect(
@@ -33,22 +33,26 @@ it('is the same job once the server has it, to the letter', () => {
     const { known } = sent(entry);
     return { entry, known, seq: 2 + i, by: BY } as Logged;
   });
-  const whole = withWaiting({ ...log, entries: [...log.entries, ...logged] }, [], BY);
+  const whole = withWaiting({ ...log, entries: [...log.entries, ...logged] }, [], { by: BY });
   for (let taken = 0; taken <= entries.length; taken++) {
     const half = { ...log, entries: [...log.entries, ...logged.slice(0, taken)] };
     // What the server has and the answer has not said yet still waits: it counts once.
     for (const waiting of [entries, entries.slice(taken)])
-      expect(JSON.stringify(withWaiting(half, waiting.map(sent), BY))).toBe(JSON.stringify(whole));
+      expect(JSON.stringify(withWaiting(half, waiting.map(sent), { by: BY }))).toBe(
+        JSON.stringify(whole),
+      );
   }
 });
 
 it('leaves other jobs alone', () =>
-  expect(withWaiting(log, [{ ...sent(begin), jobId: 'another' }], BY).measured).toEqual([]));
+  expect(withWaiting(log, [{ ...sent(begin), jobId: 'another' }], { by: BY }).measured).toEqual(
+    [],
+  ));
 
 it('lets a new sitting take the place of the one before once something was read in it, and not before', () => {
   const again = begins('rotor');
   const standing = (entries: Parameters<typeof sent>[0][]) =>
-    withWaiting(log, entries.map(sent), BY)
+    withWaiting(log, entries.map(sent), { by: BY })
       .measured.filter(({ superseded }) => !superseded)
       .map(({ id }) => id);
   const begun = [begin, ...readings, again];

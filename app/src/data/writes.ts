@@ -1,4 +1,5 @@
-import type { Bike, BikeCorrection } from '@hold-fast/contract/bikes';
+import type { Bike, BikeCorrection, Customer, CustomerCorrection } from '@hold-fast/contract/bikes';
+import type { Notice, NoticeKept } from '@hold-fast/contract/notices';
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { EntryFault } from '@hold-fast/core/job/entry';
 import type { Job } from '@hold-fast/core/job/job';
@@ -38,7 +39,7 @@ import {
   client,
   heldJob,
   keys,
-  nameOfPerson,
+  whoIsHere,
   outbox,
   takeChange,
   type HeldJob,
@@ -64,7 +65,7 @@ export function append(
 ): boolean {
   const { appWord = null, known = null } = more;
   const held = client.getQueryData<HeldJob>(keys.job(jobId));
-  const job = held && withWaiting(held.log, outbox.waiting, nameOfPerson());
+  const job = held && withWaiting(held.log, outbox.waiting, whoIsHere());
   return outbox.add({ jobId, entry, appWord, about: aboutEntry(job, entry), known });
 }
 
@@ -198,6 +199,24 @@ export const useSaveWrench = () =>
 export const useCorrectBike = (bikeId: string) =>
   useMutation({
     mutationFn: (correction: BikeCorrection) => ask<Bike>('PUT', `/bikes/${bikeId}`, correction),
+    onSuccess: () => client.invalidateQueries(),
+  });
+
+/** Corrects what is written of a customer, from the version it was opened at. */
+export const useCorrectCustomer = (customerId: string) =>
+  useMutation({
+    mutationFn: (correction: CustomerCorrection) =>
+      ask<Customer>('PUT', `/customers/${customerId}`, correction),
+    onSuccess: () => client.invalidateQueries(),
+  });
+
+/** Writes a maker's notice down, or changes one from the version it was opened at; what it meets is read anew. */
+export const useSaveNotice = () =>
+  useMutation({
+    mutationFn: ({ notice, version }: { notice: Notice; version: number | null }) =>
+      version === null
+        ? ask<NoticeKept>('POST', '/notices', notice)
+        : ask<NoticeKept>('PUT', `/notices/${notice.id}`, { version, notice }),
     onSuccess: () => client.invalidateQueries(),
   });
 

@@ -4,6 +4,8 @@ import { config } from 'zod';
 import { issueSays } from '../words/faultWords';
 
 export { CorrectBike } from './bikes/CorrectBike';
+export { CorrectCustomer } from './bikes/CorrectCustomer';
+export { NoticeForm } from './stores/NoticeForm';
 export { CheckIn } from './bench/CheckIn';
 export { EditJob } from './bench/EditJob';
 export { GaugeForm } from './stores/GaugeForm';

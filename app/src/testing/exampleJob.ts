@@ -1,6 +1,7 @@
 import { NOTHING_MET } from '@hold-fast/core/fluid/met';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
-import type { Job } from '@hold-fast/core/job/job';
+import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import type { Entry } from '@hold-fast/contract/entries';
@@ -73,6 +74,7 @@ export function exampleLog(): JobLog {
       odometerKm: null,
       promisedAt: '2026-11-25T11:30:00.000Z',
       minutes: 30,
+      ...NOTHING_SAID,
       checkedIn: { at: '2026-11-25T08:00:00.000Z', by },
       bike: {
         id: '0190a000-0000-7000-8000-0000000000bb',
@@ -81,10 +83,7 @@ export function exampleLog(): JobLog {
         maker: '',
         serial: '',
         motor: false,
-        systemMassKg: null,
-        terrain: null,
-        wet: false,
-        kmPerWeek: null,
+        ...USUAL_USE,
       },
       customer: { id: customerId, name: 'Harbour post' },
       rules: USUAL_RULES,
@@ -95,6 +94,8 @@ export function exampleLog(): JobLog {
       newestSheets: {},
       tags: [],
       againstAdvice: [],
+      notices: [],
+      comeback: null,
       amended: [],
       sealed: null,
     },

@@ -42,7 +42,7 @@ type Said = EntryOf<'measurement' | 'reading' | 'look' | 'look-over'>;
 /** The example job after these entries, as the app shows it before the server has them. */
 export function jobAfter(entries: readonly Said[], change: Partial<Job> = {}): Job {
   const waiting = entries.map((entry) => waitingOf(entry, { known: knownOf(entry) }));
-  return { ...withWaiting(exampleLog(), waiting, 'Maren Okafor'), bars: [], ...change };
+  return { ...withWaiting(exampleLog(), waiting, { by: 'Maren Okafor' }), bars: [], ...change };
 }
 
 const knownOf = ({ kind }: Said) =>

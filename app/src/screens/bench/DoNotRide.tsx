@@ -1,4 +1,5 @@
 import type { Job } from '@hold-fast/core/job/job';
+import { openNotices } from '@hold-fast/core/job/noticeAnswer';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
@@ -12,7 +13,10 @@ export function graveOf(job: Job): string[] {
   const found = job.sealed
     ? []
     : ENDS.flatMap((end) => inspectEnd(job, end).items.filter(({ doNotRide }) => doNotRide));
-  return [...new Set([...found, ...job.tags].map(graveSays))];
+  const notices = job.sealed ? [] : openNotices(job).filter(({ doNotRide }) => doNotRide);
+  return [
+    ...new Set([...[...found, ...job.tags].map(graveSays), ...notices.map(({ title }) => title)]),
+  ];
 }
 
 function graveSays({ end, subject, found }: Pick<InspectionItem, 'end' | 'subject' | 'found'>) {

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ProblemError } from '../../data/api';
 import { client, keys } from '../../data/client';
+import { useBike } from '../../data/queries';
 import { useEditJob } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
@@ -13,7 +14,7 @@ import { Words } from '../../ui/Words';
 import { near } from '../../words/days';
 import { words } from '../../words/words';
 import { BackToJob, WithJob } from './JobFrame';
-import { odometerKm, promiseTimes, VisitFields, type VisitForm } from './VisitFields';
+import { promiseTimes, VisitFields, visitFormOf, visitOf, type VisitForm } from './VisitFields';
 import { checkInWords } from '../../words/checkIn';
 
 type Written = Omit<JobEdit, 'version'>;
@@ -28,24 +29,21 @@ function Edit({ job }: { job: Job }) {
   const [version, setVersion] = useState(job.version);
   const [promised] = useState(() => [...new Set([job.promisedAt, ...promiseTimes(new Date())])]);
   const edit = useEditJob(job.id);
-  const form = useForm<VisitForm>({ defaultValues: formOf(job) });
+  const jobs = useBike(job.bike.id).data?.jobs ?? [];
+  const earlier = jobs.filter(({ tag }) => tag < job.tag);
+  const form = useForm<VisitForm>({ defaultValues: visitFormOf(job) });
   const problem = edit.error instanceof ProblemError ? edit.error.problem : null;
   const theirs = problem?.facts?.current as (Written & { version: number }) | undefined;
 
   const send = (from: number) =>
-    void form.handleSubmit(({ odometer, ...visit }) =>
+    void form.handleSubmit((visit) =>
       edit.mutate(
-        {
-          ...visit,
-          version: from,
-          complaint: visit.complaint.trim(),
-          odometerKm: odometerKm(odometer),
-        },
+        { ...visitOf(visit), version: from },
         { onSuccess: () => router.navigate(`/bench/${job.id}`) },
       ),
     )();
   const takeTheirs = () => {
-    form.reset(formOf(theirs!));
+    form.reset(visitFormOf(theirs!));
     setVersion(theirs!.version);
     edit.reset();
     void client.invalidateQueries({ queryKey: keys.job(job.id) });
@@ -82,21 +80,9 @@ function Edit({ job }: { job: Job }) {
           {theirs ? <Words>{checkInWords.editJob.theirs(told(theirs))}</Words> : null}
         </Note>
       ) : null}
-      <VisitFields control={form.control} promised={promised} />
+      <VisitFields control={form.control} promised={promised} earlier={earlier} />
     </Page>
   );
-}
-
-function formOf(written: Written): VisitForm {
-  const { complaint, symptoms, frontLever, promisedAt, minutes } = written;
-  return {
-    complaint,
-    symptoms,
-    frontLever,
-    promisedAt,
-    minutes,
-    odometer: written.odometerKm?.toString() ?? '',
-  };
 }
 
 function told(written: Written): string {

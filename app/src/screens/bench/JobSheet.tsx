@@ -7,6 +7,7 @@ import type { Job, Measured } from '@hold-fast/core/job/job';
 import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
+import { brakeTypeAt, hasDisc } from '@hold-fast/core/kit/bike';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn, passesOf } from '@hold-fast/core/torque/sequence';
@@ -23,9 +24,12 @@ import { space } from '../../ui/tokens';
 import { useWide } from '../../ui/useWide';
 import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
-import { exactDay, near } from '../../words/days';
+import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { standingAt, WithJob } from './JobFrame';
+import { AskedFor } from './AskedFor';
+import { NoticeAnswers } from './NoticeAnswers';
+import { SecondLooks } from './SecondLooks';
 import { WaitSection } from './WaitSection';
 import { capital } from '../../words/capital';
 import { itemSays, judgementNumber, reasonsOf } from './findings';
@@ -119,22 +123,9 @@ function Sheet({ job }: { job: Job }) {
           ))}
         </Note>
       )}
-      <Section
-        label={jobWords.jobSheet.askedFor}
-        aside={
-          job.sealed ? undefined : (
-            <Button kind="quiet" says={jobWords.jobSheet.change} onPress={go('edit')} />
-          )
-        }
-      >
-        <Words kind="strong">{job.complaint}</Words>
-        {job.symptoms.length > 0 ? (
-          <Words ink="soft">
-            {job.symptoms.map((symptom) => words.symptom[symptom]).join(' · ')}
-          </Words>
-        ) : null}
-        <Words ink="soft">{capital(factsOf(job))}</Words>
-      </Section>
+      <AskedFor job={job} onChange={go('edit')} />
+      {job.sealed ? null : <NoticeAnswers job={job} />}
+      {job.sealed ? null : <SecondLooks job={job} />}
       {job.sealed ? null : <WaitSection job={job} />}
       <Row
         mark={<VerdictMark word={null} />}
@@ -156,9 +147,20 @@ function Sheet({ job }: { job: Job }) {
       />
       <FoundRow job={job} onPress={go('found')} />
       <View style={wide && styles.beside}>
-        {ENDS.map((end) => (
-          <EndOfJob key={end} job={job} end={end} go={go} half={wide} />
-        ))}
+        {ENDS.map((end) =>
+          hasDisc(job.bike, end) ? (
+            <EndOfJob key={end} job={job} end={end} go={go} half={wide} />
+          ) : (
+            <Section key={end}>
+              <Words ink="soft">
+                {jobWords.jobSheet.leftAlone(
+                  capital(words.end[end]),
+                  words.brakeType[brakeTypeAt(job.bike, end)],
+                )}
+              </Words>
+            </Section>
+          ),
+        )}
       </View>
     </Page>
   );
@@ -491,24 +493,6 @@ function hasReadings(measured: Measured | null): boolean {
   return (
     measured !== null && measured.readings.some(({ place }) => place !== 'zero' && place !== 'lip')
   );
-}
-
-function factsOf(job: Job): string {
-  const { bike } = job;
-  return [
-    job.frontLever
-      ? jobWords.jobSheet.leverWorksTheFront(words.side[job.frontLever])
-      : jobWords.jobSheet.leverSideNotConfirmed,
-    bike.motor ? jobWords.jobSheet.hasAMotor : null,
-    bike.systemMassKg ? jobWords.jobSheet.kgLaden(bike.systemMassKg) : null,
-    bike.terrain && words.terrain[bike.terrain],
-    bike.wet ? jobWords.jobSheet.riddenInTheWet : null,
-    bike.kmPerWeek ? jobWords.jobSheet.kmAWeek(bike.kmPerWeek) : null,
-    job.odometerKm === null ? null : jobWords.jobSheet.kmRidden(job.odometerKm),
-    job.sealed ? null : jobWords.jobSheet.promised(near(job.promisedAt)),
-  ]
-    .filter(Boolean)
-    .join(' · ');
 }
 
 const styles = StyleSheet.create({

@@ -72,7 +72,7 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
             key={to}
             kind="quiet"
             says={says}
-            onPress={() => router.navigate(`/bench/${job.id}/${to}` as '/bench')}
+            onPress={() => router.navigate(`/bench/${job.id}${to && `/${to}`}` as '/bench')}
           />
         ))}
         {deciding === null
@@ -157,6 +157,9 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
         : [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'bubbles-last':
       return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
+    case 'notice-open':
+    case 'unseconded':
+      return [{ says: jobWords.openBars.atTheJob, to: '' }];
     case 'sheet-revised':
       return [{ says: jobWords.openBars.takeTheNewSheet, to: `${bar.end}/identify` }];
     case 'still-tagged':

@@ -157,12 +157,26 @@ function Open({ job, person }: { job: Job; person: Person }) {
               </Words>
             </Section>
           ) : null}
+          <GoesBack job={job} />
           <Section>
             <Words kind="small">{jobWords.signOff.standTestBeforeAnyRide}</Words>
           </Section>
         </>
       </Halves>
     </Page>
+  );
+}
+
+/** What came along, and the old parts where the customer wants them: nothing stays behind. */
+function GoesBack({ job }: { job: Job }) {
+  const things = [
+    ...job.cameAlong.map((what) => words.cameAlong[what]),
+    ...(job.oldPartsBack ? [words.inSentence(jobWords.jobSheet.oldPartsBack)] : []),
+  ];
+  return things.length === 0 ? null : (
+    <Section label={jobWords.signOff.goesBack}>
+      <Words>{capital(words.format.list(things))}</Words>
+    </Section>
   );
 }
 

@@ -1,3 +1,4 @@
+import type { CameAlong, Intake } from '@hold-fast/core/job/job';
 import { SYMPTOMS, type Symptom } from '@hold-fast/core/trouble/symptoms';
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
@@ -6,6 +7,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
+import { AskedFields, type EarlierVisit } from './AskedFields';
 import { near } from '../../words/days';
 import { words } from '../../words/words';
 import { checkInWords } from '../../words/checkIn';
@@ -19,7 +21,44 @@ export interface VisitForm {
   odometer: string;
   promisedAt: string;
   minutes: number | null;
+  cameAlong: CameAlong[];
+  damage: string;
+  mayRide: boolean | null;
+  oldPartsBack: boolean | null;
+  ringAbove: string;
+  comebackOf: string | null;
 }
+
+/** A sum as it was written, in hundredths; null for none, undefined where it is no sum. */
+export function moneyCents(text: string): number | null | undefined {
+  if (text.trim() === '') return null;
+  const sum = Number(text.trim().replace(',', '.'));
+  return Number.isFinite(sum) && sum >= 0 && sum <= 100_000 ? Math.round(sum * 100) : undefined;
+}
+
+/** What a form of a visit says, as it is sent. */
+export const visitOf = ({ odometer, ringAbove, ...visit }: VisitForm) => ({
+  ...visit,
+  complaint: visit.complaint.trim(),
+  odometerKm: odometerKm(odometer),
+  ringAboveCents: moneyCents(ringAbove) ?? null,
+});
+
+/** A form of what was written of a visit. */
+export const visitFormOf = (written: Intake): VisitForm => ({
+  complaint: written.complaint,
+  symptoms: written.symptoms,
+  frontLever: written.frontLever,
+  odometer: written.odometerKm?.toString() ?? '',
+  promisedAt: written.promisedAt,
+  minutes: written.minutes,
+  cameAlong: written.cameAlong,
+  damage: written.damage,
+  mayRide: written.mayRide,
+  oldPartsBack: written.oldPartsBack,
+  ringAbove: written.ringAboveCents === null ? '' : String(written.ringAboveCents / 100),
+  comebackOf: written.comebackOf,
+});
 
 /** Times a bike may be promised for: later today, and the next two days. */
 export function promiseTimes(now: Date): string[] {
@@ -30,7 +69,7 @@ export function promiseTimes(now: Date): string[] {
     .map((time) => time.toISOString());
 }
 
-export const odometerKm = (text: string): number | null =>
+const odometerKm = (text: string): number | null =>
   text.trim() === '' ? null : Number(text.replace(/[\s.,]/g, ''));
 
 const BENCH_TIMES = [15, 30, 60, 90, 120] as const;
@@ -39,9 +78,12 @@ const BENCH_TIMES = [15, 30, 60, 90, 120] as const;
 export function VisitFields({
   control,
   promised,
+  earlier,
 }: {
   control: Control<VisitForm>;
   promised: readonly string[];
+  /** The bike's visits before this one, newest first. */
+  earlier: readonly EarlierVisit[];
 }) {
   return (
     <>
@@ -155,6 +197,7 @@ export function VisitFields({
           )}
         />
       </Section>
+      <AskedFields control={control} earlier={earlier} />
     </>
   );
 }

@@ -20,6 +20,7 @@ const MECHANIC = {
   id: '0190a000-0000-7000-8000-0000000000f1',
   name: 'Maren Okafor',
   role: 'mechanic',
+  apprentice: false,
 } as const;
 
 beforeEach(clearApp);

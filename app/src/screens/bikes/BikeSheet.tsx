@@ -2,7 +2,11 @@ import type { BikeChange } from '@hold-fast/contract/bikes';
 import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { RINGS } from '@hold-fast/contract/people';
+import { ENDS } from '@hold-fast/core/ends';
+import { brakeTypeAt, hasDisc } from '@hold-fast/core/kit/bike';
 import { useBike } from '../../data/queries';
+import { useSession } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
@@ -17,16 +21,19 @@ import { exactDay, near } from '../../words/days';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { lifeSays } from '../lifeSays';
+import { NoticeNotes } from '../bench/NoticeNotes';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
 
 /** A bike: whose it is, its jobs with their seals, and how its parts wore. */
 export function BikeSheet({ bikeId }: { bikeId: string }) {
   const query = useBike(bikeId);
+  const mayRing = RINGS.includes(useSession().data?.person?.role ?? 'mechanic');
   if (query.error && !query.data)
     return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Loading />;
-  const { bike, customer, jobs, wear, fittings, doNotRide, againstAdvice, changes } = query.data;
+  const { bike, customer, jobs, wear, fittings, doNotRide, againstAdvice, changes, notices } =
+    query.data;
   const facts = [
     bike.maker,
     bike.serial,
@@ -35,6 +42,12 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     bike.terrain && words.terrain[bike.terrain],
     bike.wet ? bikesWords.bikeSheet.riddenInTheWet : null,
     bike.kmPerWeek ? bikesWords.bikeSheet.kmAWeek(bike.kmPerWeek) : null,
+    bike.forkMaterial && bikesWords.bikeSheet.forkOf(words.material[bike.forkMaterial]),
+    bike.frameMaterial && bikesWords.bikeSheet.frameOf(words.material[bike.frameMaterial]),
+    ...ENDS.filter((end) => !hasDisc(bike, end)).map((end) =>
+      bikesWords.bikeSheet.notDisc(words.end[end], words.brakeType[brakeTypeAt(bike, end)]),
+    ),
+    bike.furtherBrakes ? bikesWords.bikeSheet.alsoBraked(bike.furtherBrakes) : null,
   ].filter(Boolean);
   return (
     <Page over={customer.name} title={bike.name}>
@@ -50,6 +63,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </Note>
         </Section>
       ) : null}
+      <NoticeNotes notices={notices} />
       <AgainstAdvice advice={againstAdvice} />
       {facts.length > 0 || customer.phone ? (
         <Section>
@@ -63,6 +77,13 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           says={bikesWords.bikeSheet.correct}
           onPress={() => router.navigate(`/bikes/${bike.id}/correct` as '/bikes')}
         />
+        {mayRing ? (
+          <Button
+            kind="quiet"
+            says={bikesWords.correct.correctCustomer}
+            onPress={() => router.navigate(`/bikes/${bike.id}/customer` as '/bikes')}
+          />
+        ) : null}
         {changes.length > 0 ? <Corrected changes={changes} /> : null}
       </Section>
       <Section label={bikesWords.bikeSheet.thicknessOverTime}>

@@ -1,7 +1,9 @@
 import { BikeCorrection, type BikePage } from '@hold-fast/contract/bikes';
-import { TERRAINS } from '@hold-fast/core/job/job';
+import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
+import { ENDS } from '@hold-fast/core/ends';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
+import { Fragment } from 'react';
 import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
@@ -13,7 +15,13 @@ import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { bikesWords } from '../../words/bikes';
+import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
+import { checkInWords } from '../../words/checkIn';
 import { words } from '../../words/words';
+import { NewOwner } from './NewOwner';
+
+const BRAKE_FIELD = { front: 'frontBrake', rear: 'rearBrake' } as const;
 
 /** What is written of a bike, corrected: what stood before is kept. */
 export function CorrectBike({ bikeId }: { bikeId: string }) {
@@ -102,6 +110,43 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
         />
         <FormNumber control={control} name="kmPerWeek" label={bikesWords.correct.kmAWeekLabel} />
       </Section>
+      <Section>
+        {ENDS.map((end) => (
+          <Fragment key={end}>
+            <Words kind="label">{capital(bikesWords.correct.field[BRAKE_FIELD[end]])}</Words>
+            <FormChoice
+              control={control}
+              name={BRAKE_FIELD[end]}
+              label={bikesWords.correct.field[BRAKE_FIELD[end]]}
+              options={BRAKE_TYPES.map((value) => ({
+                value,
+                says: capital(words.brakeType[value]),
+              }))}
+            />
+          </Fragment>
+        ))}
+        <FormLine
+          control={control}
+          name="furtherBrakes"
+          label={checkInWords.checkIn.furtherBrakes}
+          hint={checkInWords.checkIn.furtherHint}
+        />
+        {(['forkMaterial', 'frameMaterial'] as const).map((name) => (
+          <Fragment key={name}>
+            <Words kind="label">{capital(bikesWords.correct.field[name])}</Words>
+            <FormChoice
+              control={control}
+              name={name}
+              label={bikesWords.correct.field[name]}
+              options={[
+                { value: null, says: bikesWords.correct.notSaid },
+                ...MATERIALS.map((value) => ({ value, says: capital(words.material[value]) })),
+              ]}
+            />
+          </Fragment>
+        ))}
+      </Section>
+      <NewOwner control={control} owner={bike.customerId} />
     </Page>
   );
 }

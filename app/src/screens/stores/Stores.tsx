@@ -9,12 +9,14 @@ import { StyleSheet, View } from 'react-native';
 import {
   useContainers,
   useGauges,
+  useNotices,
   useSheets,
   useStock,
   useWaste,
   useWrenches,
 } from '../../data/queries';
 import { today } from '../../data/today';
+import type { NoticeKept } from '@hold-fast/contract/notices';
 import { useHandWasteOver } from '../../data/writes';
 import { calendarDay, exactDay } from '../../words/days';
 import { Button } from '../../ui/Button';
@@ -40,13 +42,14 @@ export function Stores() {
     sheets: useSheets(),
     stock: useStock(),
     waste: useWaste(),
+    notices: useNotices(),
   };
   const handOver = useHandWasteOver();
   const failed = Object.values(queries).find(({ error }) => error);
   if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
-  const { containers, gauges, wrenches, sheets, stock, waste } = queries;
+  const { containers, gauges, wrenches, sheets, stock, waste, notices } = queries;
   if (!containers.data || !gauges.data || !wrenches.data || !sheets.data) return <Loading />;
-  if (!stock.data || !waste.data) return <Loading />;
+  if (!stock.data || !waste.data || !notices.data) return <Loading />;
 
   return (
     <Page
@@ -144,6 +147,7 @@ export function Stores() {
             <WrenchRow key={wrench.id} wrench={wrench} day={day} />
           ))}
         </Shelf>
+        <NoticeShelf notices={notices.data} />
         <Shelf
           label={storesWords.stores.specSheets}
           actions={[
@@ -223,6 +227,31 @@ function WrenchRow({ wrench, day }: { wrench: WrenchInStore; day: string }) {
       aside={<Words kind="smallReading">{words.format.torque(wrench.maxNm)}</Words>}
       onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
     />
+  );
+}
+
+/** Makers' recalls and bulletins, the newest first. */
+function NoticeShelf({ notices }: { notices: readonly NoticeKept[] }) {
+  return (
+    <Shelf
+      label={storesWords.stores.notices}
+      actions={[{ says: storesWords.stores.new, to: '/stores/notices/new' }]}
+    >
+      {notices.map((notice) => (
+        <Row
+          key={notice.id}
+          mark={
+            <VerdictMark
+              word={notice.withdrawn ? null : notice.doNotRide ? 'replace' : 'watch'}
+              of={size.smallMark}
+            />
+          }
+          title={notice.title}
+          says={notice.withdrawn ? storesWords.stores.withdrawn : notice.source}
+          onPress={() => router.navigate(`/stores/notices/${notice.id}` as '/stores')}
+        />
+      ))}
+    </Shelf>
   );
 }
 

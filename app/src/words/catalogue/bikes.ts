@@ -18,6 +18,11 @@ export interface BikesWords {
     sealed: (sealedAt: string, seal: string) => string;
     closedNotRepaired: (at: string) => string;
     onTheBenchPromised: (promisedAt: string) => string;
+    notDisc: (end: string, brake: string) => string;
+    forkOf: (material: string) => string;
+    frameOf: (material: string) => string;
+    alsoBraked: (which: string) => string;
+    comeback: string;
   };
   thicknessChart: {
     forecast: string;
@@ -79,8 +84,20 @@ export interface BikesWords {
       | 'systemMassKg'
       | 'terrain'
       | 'wet'
-      | 'kmPerWeek',
+      | 'kmPerWeek'
+      | 'forkMaterial'
+      | 'frameMaterial'
+      | 'frontBrake'
+      | 'rearBrake'
+      | 'furtherBrakes',
       string
     >;
+    itIsSomebodyElses: string;
+    whoseNow: string;
+    goesTo: (name: string) => string;
+    correctCustomer: string;
+    name: string;
+    phone: string;
+    phoneHint: string;
   };
 }

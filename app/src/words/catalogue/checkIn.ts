@@ -29,6 +29,23 @@ export interface CheckInWords {
     giveTheBikeAName: string;
     atMost80Letters: string;
     atMost60Letters: string;
+    howItIsUsed: string;
+    massKg: string;
+    kmAWeek: string;
+    wholeNumber: string;
+    dry: string;
+    wet: string;
+    notSaid: string;
+    terrain: string;
+    wetOrDry: string;
+    brakesAndMounts: string;
+    brakeAt: (end: string) => string;
+    furtherBrakes: string;
+    furtherHint: string;
+    forkOf: string;
+    frameOf: string;
+    noticesMeet: string;
+    noticeSays: (source: string, words: string) => string;
   };
   editJob: {
     changeTheJob: string;
@@ -57,5 +74,18 @@ export interface CheckInWords {
     wholeKilometresDigitsOnly: string;
     kilometresRidden: string;
     ifTheBikeOrThe: string;
+    besides: string;
+    cameAlong: string;
+    damageThere: string;
+    mayRide: string;
+    yes: string;
+    no: string;
+    oldParts: string;
+    ringAbove: string;
+    ringAboveHint: string;
+    aNumberOfMoney: string;
+    comesBack: string;
+    itDoesNot: string;
+    visit: (tag: number, complaint: string) => string;
   };
 }

@@ -172,6 +172,22 @@ export interface JobWords {
     kmAWeek: (km: number) => string;
     kmRidden: (km: number) => string;
     promised: (promisedAt: string) => string;
+    cameAlong: (what: string) => string;
+    damaged: (what: string) => string;
+    mayRide: string;
+    mayNotRide: string;
+    ringAbove: (money: string) => string;
+    oldPartsBack: string;
+    leftAlone: (end: string, brake: string) => string;
+    alsoBraked: (which: string) => string;
+    comesBackFrom: (tag: number) => string;
+    wasAskedFor: (complaint: string, by: string, day: string) => string;
+    stillOpen: (complaint: string) => string;
+    wasDone: (what: string) => string;
+    wasLeft: (what: string) => string;
+    itsRecord: string;
+    minutesTaken: (taken: number, planned: string) => string;
+    ofPlanned: (minutes: number) => string;
   };
   kitSheet: {
     fittedHere: string;
@@ -236,6 +252,7 @@ export interface JobWords {
     writeItDownItGoes: string;
     pinOf: (who: string) => string;
     aPinHas4To: string;
+    atTheJob: string;
   };
   pictures: {
     notAPicture: string;
@@ -342,6 +359,7 @@ export interface JobWords {
     standTestBeforeAnyRide: string;
     riderConfirmsLeverWorksThe: (frontLever: string) => string;
     whichLeverWorksTheFront: string;
+    goesBack: string;
   };
   torque: {
     assumed: string;
@@ -509,6 +527,23 @@ export interface JobWords {
     aLaterLookDidNot: (lesserLooks: string) => string;
     changedSinceItWasProven: (touch: string) => string;
     aUsedPartNotMeasured: string;
+  };
+  notices: {
+    whatWasDone: string;
+    writeWhatWasDone: string;
+    done: string;
+    says: (source: string, words: string) => string;
+    answered: (title: string, by: string, words: string) => string;
+    doNotRide: string;
+  };
+  secondLook: {
+    title: (end: string) => string;
+    says: string;
+    whatWasSeen: string;
+    writeWhat: string;
+    iLooked: string;
+    looked: (end: string, by: string, words: string) => string;
+    byApprentice: string;
   };
   waits: {
     itWaits: string;

@@ -84,6 +84,7 @@ export interface PlanningWords {
     theirWords: string;
     whatIsRefusedOrPostponed: string;
     by: (answer: string, who: string, at: string, lines: string, words: string) => string;
+    ringFirst: (name: string, above: string) => string;
   };
   stepFace: {
     theNextStep: string;

@@ -250,4 +250,26 @@ export interface StoreFormsWords {
     clicksAtItsSetting: string;
     showsWhatItReached: string;
   };
+  notice: {
+    over: string;
+    aNewNotice: string;
+    thereIsNoSuch: string;
+    whatItSays: string;
+    title: string;
+    whatIsToBeDone: string;
+    whoIssuedIt: string;
+    doNotRide: string;
+    whomItMeets: string;
+    allHaveToFit: string;
+    maker: string;
+    serialFrom: string;
+    serialTo: string;
+    lot: string;
+    sheet: string;
+    anySheet: string;
+    withdrawn: string;
+    why: string;
+    none: string;
+    bikesItMeets: (count: number) => string;
+  };
 }

@@ -99,6 +99,8 @@ export interface StoresWords {
     writtenOff: (writtenOffReason: string) => string;
     useBy: (lastDay: string) => string;
     opened: (openedOn: string) => string;
+    notices: string;
+    withdrawn: string;
   };
   gauge: {
     pointAnvils: string;

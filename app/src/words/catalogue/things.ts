@@ -2,7 +2,8 @@ import type { RunoutBand } from '@hold-fast/core/runout/bands';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Actuation } from '@hold-fast/core/kit/actuation';
 import type { ClearanceCure } from '@hold-fast/core/clearance/cure';
-import type { Bike, Fitted } from '@hold-fast/core/job/job';
+import type { CameAlong, Fitted } from '@hold-fast/core/job/job';
+import type { Bike, BrakeType, Material } from '@hold-fast/core/kit/bike';
 import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
 import type { Touch } from '@hold-fast/core/evidence/touch';
@@ -92,4 +93,7 @@ export interface ThingWords {
   unused: Record<Unused, string>;
   step: Record<Step, string>;
   symptom: Record<Symptom, string>;
+  material: Record<Material, string>;
+  brakeType: Record<BrakeType, string>;
+  cameAlong: Record<CameAlong, string>;
 }

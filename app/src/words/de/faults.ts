@@ -65,10 +65,20 @@ export const faults: FaultWords = {
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
     'motor lead-only':
-      'Dass es doch keinen Motor hat, sagt eine Leitung: Dann prüft niemand seine Abschaltungen.',
+      'Von diesem Rad würde weniger verlangt (kein Motor, keine Scheibe, kein Carbon): Das sagt eine Leitung.',
     'customerId unknown': 'Diesen Kunden gibt es nicht.',
     'serial-taken':
       'Ein anderes Rad hat diese Nummer: es suchen, oder die Nummer noch einmal ansehen.',
+    'meets-nobody': 'Sie träfe kein Rad: Hersteller, Datenblatt oder Charge angeben.',
+    'maker-of-serials': 'Wessen Seriennummern? Den Hersteller angeben.',
+    'range-reversed': 'Die letzte Seriennummer kommt vor der ersten.',
+    'not-this-bikes': 'Das ist kein früherer Besuch dieses Rads.',
+    'no-disc':
+      'Das Rad ist an diesem Ende ohne Scheibe eingetragen: Seine Bremse bleibt unberührt.',
+    'notice-rewritten': 'Die Mitteilung wurde inzwischen neu geschrieben: noch einmal lesen.',
+    'second-pair': 'Der zweite Blick kommt von jemand anderem als einem Lehrling.',
+    'words lead-only': 'Sie sagt, nicht zu fahren: Eine Leitung sagt, was getan wurde.',
+    'withdrawnBecause say-why': 'Schreiben, warum sie nicht mehr gilt.',
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

@@ -404,6 +404,8 @@ function fault(what: StepRefusal): string {
       return `Noch nicht: Die Bremse ${things.end[what.end]} ist nicht so weit, wie es hier nötig ist. Zuerst ihren Schritt.`;
     case 'do-not-ride':
       return 'Auf diesem Rad steht „Nicht fahren“: Es wird weder geprüft noch gefahren. Arbeit und ein weiterer Blick heben es auf.';
+    case 'may-not-ride':
+      return 'Der Kunde will nicht, dass die Werkstatt damit fährt: auslassen, mit diesem Grund, und ihm sagen, dass er es vorsichtig ausprobiert.';
     case 'number-missing':
       return `Zuerst die Zahl nehmen: ${what.number === 'radial' ? 'wie weit die Beläge innerhalb des Rands liegen' : things.subject[what.number]}, nach der Arbeit. Oder auslassen, mit dem Grund.`;
     case 'lever-untested':

@@ -95,6 +95,8 @@ export const planning: PlanningWords = {
     whatIsRefusedOrPostponed:
       'Was abgelehnt oder verschoben wird, bleibt in der Aufzeichnung; oben aus dem Plan nehmen.',
     by: (answer, who, at, lines, words) => `${answer}, ${who}, ${at}: ${lines}${words}.`,
+    ringFirst: (name, above) =>
+      `Zuerst ${name} anrufen: Vor mehr als ${above} möchten sie gefragt werden.`,
   },
   stepFace: {
     theNextStep: 'Der nächste Schritt',

@@ -98,6 +98,8 @@ export const stores: StoresWords = {
     writtenOff: (writtenOffReason) => `ausgebucht: ${writtenOffReason}`,
     useBy: (lastDay) => `verwendbar bis ${lastDay}`,
     opened: (openedOn) => `geöffnet ${openedOn}`,
+    notices: 'Mitteilungen der Hersteller',
+    withdrawn: 'Zurückgezogen',
   },
   gauge: {
     pointAnvils: 'Spitze Ambosse',

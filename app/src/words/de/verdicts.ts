@@ -241,6 +241,10 @@ function bar(what: Bar): string {
       return `Prüfen, dass der Hebel der Bremse ${end[what.end]} den Motor abschaltet.`;
     case 'cut-off-failed':
       return `Der Hebel der Bremse ${end[what.end]} hat den Motor nicht abgeschaltet.`;
+    case 'notice-open':
+      return `Eine Mitteilung des Herstellers betrifft dieses Rad: „${what.title}“. Sagen, was dazu getan wurde${what.doNotRide ? '; das tut eine Leitung, denn sie sagt: nicht fahren' : ''}.`;
+    case 'unseconded':
+      return `An der Bremse ${end[what.end]} hat ein Lehrling gearbeitet: Jemand anderes sieht es sich an, mit Namen.`;
     case 'unswept':
       return `Bremse ${end[what.end]}: ${unswept[what.why]}`;
   }

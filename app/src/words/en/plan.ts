@@ -363,6 +363,8 @@ function fault(what: StepRefusal): string {
       return `Not yet: the ${things.end[what.end]} brake is not as far as this needs it. Do its step first.`;
     case 'do-not-ride':
       return 'A do-not-ride stands on this bike: it is neither tried nor ridden. Work and another look lift it.';
+    case 'may-not-ride':
+      return 'The customer does not want the shop to ride it: leave this out, with that as the reason, and tell them to try it with care.';
     case 'number-missing':
       return `Take the number first: ${what.number === 'radial' ? 'how far the pads lie inside the edge' : things.subject[what.number]}, after the work. Or leave it out, with the reason.`;
     case 'lever-untested':

@@ -94,6 +94,8 @@ export const planning: PlanningWords = {
     whatIsRefusedOrPostponed:
       'What is refused or postponed stays in the record; take it out of the plan above.',
     by: (answer, who, at, lines, words) => `${answer} by ${who}, ${at}: ${lines}${words}.`,
+    ringFirst: (name, above) =>
+      `Ring ${name} first: they want to hear before it costs more than ${above}.`,
   },
   stepFace: {
     theNextStep: 'The next step',

@@ -98,6 +98,8 @@ export const stores: StoresWords = {
     writtenOff: (writtenOffReason) => `written off: ${writtenOffReason}`,
     useBy: (lastDay) => `use by ${lastDay}`,
     opened: (openedOn) => `opened ${openedOn}`,
+    notices: 'Makers’ notices',
+    withdrawn: 'Withdrawn',
   },
   gauge: {
     pointAnvils: 'point anvils',

@@ -357,6 +357,8 @@ export const things: ThingWords = {
     'taken-back': 'something taken back',
     waits: 'what the job waits for',
     repair: 'work done',
+    'notice-answer': 'what was done about a notice',
+    'second-look': 'a second look',
   },
   touched: {
     rotor: 'another rotor is on',
@@ -486,5 +488,17 @@ export const things: ThingWords = {
     'oil-seen': 'Oil seen',
     'one-sided': 'One pad moves',
     'wet-noise': 'Only in the wet',
+  },
+  material: { aluminium: 'aluminium', steel: 'steel', titanium: 'titanium', carbon: 'carbon' },
+  brakeType: { disc: 'disc', rim: 'rim brake', drum: 'drum', coaster: 'coaster', none: 'none' },
+  cameAlong: {
+    battery: 'battery',
+    charger: 'charger',
+    keys: 'keys',
+    lights: 'lights',
+    bags: 'bags',
+    lock: 'lock',
+    'child-seat': 'child seat',
+    parts: 'parts of their own',
   },
 };

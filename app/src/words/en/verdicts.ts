@@ -241,6 +241,10 @@ function bar(what: Bar): string {
       return `Test that the lever of the ${end[what.end]} brake cuts the motor.`;
     case 'cut-off-failed':
       return `The lever of the ${end[what.end]} brake did not cut the motor.`;
+    case 'notice-open':
+      return `A maker’s notice meets this bike: “${what.title}”. Say what was done about it${what.doNotRide ? ': a lead does, it says not to ride' : ''}.`;
+    case 'unseconded':
+      return `An apprentice worked at the ${end[what.end]} brake: somebody else looks at it, by name.`;
     case 'unswept':
       return `${capital(end[what.end])}: ${unswept[what.why]}`;
   }

@@ -10,6 +10,7 @@ import { append, entryOf } from '../../../data/writes';
 import { Button, Buttons } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { exactDay } from '../../../words/days';
@@ -101,6 +102,11 @@ export function Quote({ job }: { job: Job }) {
             : '',
         )}
       </Words>
+      {job.ringAboveCents !== null && known > job.ringAboveCents ? (
+        <Note kind="caution">
+          {planningWords.quote.ringFirst(job.customer.name, words.format.money(job.ringAboveCents))}
+        </Note>
+      ) : null}
       {picked.length > 0 ? (
         <>
           <Field

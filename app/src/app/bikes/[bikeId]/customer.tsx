@@ -1,0 +1,10 @@
+import { useLocalSearchParams } from 'expo-router';
+import { later } from '../../../screens/later';
+
+const CorrectCustomer = later(() =>
+  import('../../../screens/forms').then((screens) => screens.CorrectCustomer),
+);
+
+export default function CorrectCustomerRoute() {
+  return <CorrectCustomer {...useLocalSearchParams<{ bikeId: string }>()} />;
+}

@@ -1,0 +1,74 @@
+import { CustomerCorrection, type BikePage } from '@hold-fast/contract/bikes';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { router } from 'expo-router';
+import { useForm } from 'react-hook-form';
+import { v7 as uuid } from 'uuid';
+import type { z } from 'zod';
+import { useBike } from '../../data/queries';
+import { faultsOf, useCorrectCustomer } from '../../data/writes';
+import { Button, Buttons } from '../../ui/Button';
+import { FormLine } from '../../ui/FormLine';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Failed, Loading } from '../../ui/Standing';
+import { bikesWords } from '../../words/bikes';
+
+/** What is written of a bike's customer, corrected: what stood before is kept. */
+export function CorrectCustomer({ bikeId }: { bikeId: string }) {
+  const query = useBike(bikeId);
+  if (query.error && !query.data)
+    return <Failed error={query.error} onRetry={() => void query.refetch()} />;
+  if (!query.data) return <Loading />;
+  const { customer, bike } = query.data;
+  return <Form key={customer.version} customer={customer} bikeId={bike.id} />;
+}
+
+function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: string }) {
+  const correct = useCorrectCustomer(customer.id);
+  const { name, phone, version } = customer;
+  const { control, handleSubmit } = useForm<
+    z.input<typeof CustomerCorrection>,
+    unknown,
+    CustomerCorrection
+  >({
+    defaultValues: { id: uuid(), version, name, phone },
+    resolver: zodResolver(CustomerCorrection),
+  });
+  const toBike = () => router.navigate(`/bikes/${bikeId}`);
+  const send = handleSubmit((correction) => correct.mutate(correction, { onSuccess: toBike }));
+  return (
+    <Page
+      over={customer.name}
+      title={bikesWords.correct.correctCustomer}
+      foot={
+        <Buttons>
+          <Button kind="plain" says={bikesWords.correct.backToTheBike} onPress={toBike} />
+          <Button
+            grow
+            says={bikesWords.correct.save}
+            onPress={() => void send()}
+            busy={correct.isPending}
+          />
+        </Buttons>
+      }
+    >
+      {correct.error ? (
+        <Note
+          kind="refusal"
+          title={Object.values(faultsOf(correct.error))[0] ?? correct.error.message}
+        />
+      ) : null}
+      <Section>
+        <FormLine control={control} name="name" label={bikesWords.correct.name} />
+        <FormLine
+          control={control}
+          name="phone"
+          label={bikesWords.correct.phone}
+          hint={bikesWords.correct.phoneHint}
+          inputMode="tel"
+          orNone
+        />
+      </Section>
+    </Page>
+  );
+}
