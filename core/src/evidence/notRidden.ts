@@ -1,5 +1,5 @@
 import { ENDS } from '../ends';
-import { openNotices } from '../job/noticeAnswer';
+import { openNotices } from '../notice/notice';
 import { inspectEnd, type InspectedJob } from '../inspection/inspectEnd';
 
 /** Whether a do-not-ride stands on a bike, from this visit or an earlier one: it is neither tried nor ridden [P]. */

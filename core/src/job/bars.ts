@@ -5,7 +5,7 @@ import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
 import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
 import { type Touch, SYSTEM } from '../evidence/touch';
-import { openNotices } from './noticeAnswer';
+import { openNotices } from '../notice/notice';
 import { unseconded } from './secondLook';
 import { unsweptAt } from './sweep';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';

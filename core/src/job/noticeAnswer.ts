@@ -1,6 +1,6 @@
-import { noticesMet, type NoticedJob } from '../notice/notice';
+import { noticesMet } from '../notice/notice';
 import { fault, type EntryBase, type Kind } from './entry';
-import { toldOf, type Told } from './told';
+import type { Told } from './told';
 
 /** What was done about a maker's notice that meets this bike. One that says not to ride takes a lead. */
 export interface NoticeAnswerEntry extends EntryBase {
@@ -28,12 +28,3 @@ export const noticeAnswer: Kind<NoticeAnswerEntry, Known> = {
     told: [...facts.told, { ...entry, seq, by } as Told],
   }),
 };
-
-/** The notices that meet a job and nobody has said yet what was done about them. */
-export const openNotices = (job: NoticedJob & { told: readonly Told[] }) =>
-  noticesMet(job).filter(
-    ({ id, version }) =>
-      !toldOf(job, 'notice-answer').some(
-        (told) => told.noticeId === id && told.noticeVersion === version,
-      ),
-  );

@@ -95,3 +95,20 @@ export function noticesMet(job: NoticedJob): NoticeAtJob[] {
     );
   });
 }
+
+/** That something was told of a notice, as it was read. */
+interface AnswerToNotice {
+  kind: string;
+  noticeId?: string;
+  noticeVersion?: number;
+}
+
+/** The notices that meet a job and nobody has said yet what was done about them. */
+export const openNotices = (job: NoticedJob & { told: readonly AnswerToNotice[] }) =>
+  noticesMet(job).filter(
+    ({ id, version }) =>
+      !job.told.some(
+        (told) =>
+          told.kind === 'notice-answer' && told.noticeId === id && told.noticeVersion === version,
+      ),
+  );

@@ -9,7 +9,7 @@ import { capital } from '../../words/capital';
 import { checkInWords } from '../../words/checkIn';
 import { messageSays } from '../../words/faultWords';
 import { words } from '../../words/words';
-import { moneyCents, type VisitForm } from './VisitFields';
+import { moneyCents, type VisitForm } from './visitForm';
 
 /** A visit of the bike that it may come back from. */
 export interface EarlierVisit {

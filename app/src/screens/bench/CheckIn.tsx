@@ -14,7 +14,8 @@ import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
 import { blankBike, madeFaults, madeOf, NewBikeFields, type NewBike } from './NewBike';
 import { NoticeNotes } from './NoticeNotes';
-import { promiseTimes, VisitFields, visitFormOf, visitOf, type VisitForm } from './VisitFields';
+import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm';
+import { VisitFields } from './VisitFields';
 import { checkInWords } from '../../words/checkIn';
 import { focusFault } from '../../ui/focusFault';
 

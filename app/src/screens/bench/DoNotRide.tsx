@@ -1,5 +1,5 @@
+import { openNotices } from '@hold-fast/core/notice/notice';
 import type { Job } from '@hold-fast/core/job/job';
-import { openNotices } from '@hold-fast/core/job/noticeAnswer';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { ENDS } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';

@@ -14,7 +14,8 @@ import { Words } from '../../ui/Words';
 import { near } from '../../words/days';
 import { words } from '../../words/words';
 import { BackToJob, WithJob } from './JobFrame';
-import { promiseTimes, VisitFields, visitFormOf, visitOf, type VisitForm } from './VisitFields';
+import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm';
+import { VisitFields } from './VisitFields';
 import { checkInWords } from '../../words/checkIn';
 
 type Written = Omit<JobEdit, 'version'>;

@@ -1,7 +1,6 @@
 import type { Job } from '@hold-fast/core/job/job';
-import { openNotices } from '@hold-fast/core/job/noticeAnswer';
 import { toldOf } from '@hold-fast/core/job/told';
-import type { NoticeAtJob } from '@hold-fast/core/notice/notice';
+import { openNotices, type NoticeAtJob } from '@hold-fast/core/notice/notice';
 import { useState } from 'react';
 import { useIsLead } from '../../data/session';
 import { useTake } from '../../data/writes';

@@ -1,0 +1,63 @@
+import type { CameAlong, Intake } from '@hold-fast/core/job/job';
+import type { Symptom } from '@hold-fast/core/trouble/symptoms';
+import { addDays } from 'date-fns/addDays';
+import { set } from 'date-fns/set';
+
+/** What is written down about a visit, as the form holds it. */
+export interface VisitForm {
+  complaint: string;
+  symptoms: Symptom[];
+  frontLever: 'left' | 'right' | null;
+  odometer: string;
+  promisedAt: string;
+  minutes: number | null;
+  cameAlong: CameAlong[];
+  damage: string;
+  mayRide: boolean | null;
+  oldPartsBack: boolean | null;
+  ringAbove: string;
+  comebackOf: string | null;
+}
+
+/** A sum as it was written, in hundredths; null for none, undefined where it is no sum. */
+export function moneyCents(text: string): number | null | undefined {
+  if (text.trim() === '') return null;
+  const sum = Number(text.trim().replace(',', '.'));
+  return Number.isFinite(sum) && sum >= 0 && sum <= 100_000 ? Math.round(sum * 100) : undefined;
+}
+
+/** What a form of a visit says, as it is sent. */
+export const visitOf = ({ odometer, ringAbove, ...visit }: VisitForm) => ({
+  ...visit,
+  complaint: visit.complaint.trim(),
+  odometerKm: odometerKm(odometer),
+  ringAboveCents: moneyCents(ringAbove) ?? null,
+});
+
+/** A form of what was written of a visit. */
+export const visitFormOf = (written: Intake): VisitForm => ({
+  complaint: written.complaint,
+  symptoms: written.symptoms,
+  frontLever: written.frontLever,
+  odometer: written.odometerKm?.toString() ?? '',
+  promisedAt: written.promisedAt,
+  minutes: written.minutes,
+  cameAlong: written.cameAlong,
+  damage: written.damage,
+  mayRide: written.mayRide,
+  oldPartsBack: written.oldPartsBack,
+  ringAbove: written.ringAboveCents === null ? '' : String(written.ringAboveCents / 100),
+  comebackOf: written.comebackOf,
+});
+
+/** Times a bike may be promised for: later today, and the next two days. */
+export function promiseTimes(now: Date): string[] {
+  const at = (days: number, hours: number) =>
+    set(addDays(now, days), { hours, minutes: 0, seconds: 0, milliseconds: 0 });
+  return [at(0, 12), at(0, 17), at(1, 12), at(1, 17), at(2, 17)]
+    .filter((time) => time > now)
+    .map((time) => time.toISOString());
+}
+
+export const odometerKm = (text: string): number | null =>
+  text.trim() === '' ? null : Number(text.replace(/[\s.,]/g, ''));
