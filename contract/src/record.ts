@@ -4,6 +4,8 @@ import { WORKS } from '@hold-fast/core/inspection/work';
 import { CAME_ALONG } from '@hold-fast/core/job/job';
 import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
 import { RECORD_FORMAT } from '@hold-fast/core/job/record';
+import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
+import { FIGURE_IDS } from '@hold-fast/core/rules/figures';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { z } from 'zod';
 import { BeddingPull } from './entries/beddingPull';
@@ -61,6 +63,8 @@ const Rules = z.strictObject({
   runoutPoints: z.int(),
   runoutBands: z.strictObject({ goodMm: Mm, watchMm: Mm, trueMm: Mm }),
   serviceDays: z.strictObject({ rotor: z.int(), pads: z.int() }),
+  figures: z.partialRecord(z.enum(FIGURE_IDS), z.number()),
+  minutes: z.partialRecord(z.enum(PROCEDURE_IDS), z.number()),
   lengthUnit: z.enum(['mm', 'in']),
   beddingIn: z.string(),
   pistonLubricant: z.string(),

@@ -5,6 +5,8 @@ import type { ShopRules as Rules } from '@hold-fast/core/rules/shopRules';
 import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
+import { FIGURE_IDS, figureRule, figuresFault } from '@hold-fast/core/rules/figures';
+import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { z } from 'zod';
 import { Id, Mm } from './fields';
 import { Currency, Manner } from './manner';
@@ -30,6 +32,14 @@ export const ShopRules = z.strictObject({
   beddingIn: z.enum(BEDDING_SCHOOLS),
   pistonLubricant: z.enum(PISTON_LUBRICANTS),
   labourPerHourCents: z.int().min(0).max(100_000),
+  figures: z.partialRecord(z.enum(FIGURE_IDS), z.number()).superRefine((figures, context) => {
+    const fault = figuresFault(figures);
+    if (!fault) return;
+    const { least, most } = figureRule(fault.id);
+    const params = { least, most };
+    context.addIssue({ code: 'custom', path: [fault.id], message: fault.code, params });
+  }),
+  minutes: z.partialRecord(z.enum(PROCEDURE_IDS), z.number().min(1).max(480)),
   timeZone: z.string().max(64).refine(isTimeZone, 'no-time-zone'),
 }) satisfies z.ZodType<Rules>;
 

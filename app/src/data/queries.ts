@@ -105,6 +105,11 @@ export const useBike = (id: string | null) =>
 
 const register = <T>(queryKey: readonly string[], path: string) =>
   queryOptions({ queryKey, queryFn: () => askAll<T>(path) });
+export const useRulesHistory = () =>
+  useQuery({
+    queryKey: keys.rulesHistory,
+    queryFn: () => ask<RulesInForce[]>('GET', '/rules/history'),
+  });
 export const useNotices = () => usePages<NoticeKept>(keys.notices, '/notices');
 /** The bikes a notice meets. @param id null of one that is not written yet */
 export const useBikesMet = (id: string | null) =>

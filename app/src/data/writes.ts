@@ -304,6 +304,7 @@ export function useSaveRules() {
     onSuccess: (inForce) => {
       attempt.answered();
       client.setQueryData(keys.rules, inForce);
+      void client.invalidateQueries({ queryKey: keys.rulesHistory });
       void client.invalidateQueries({ queryKey: ['job'] });
     },
   });

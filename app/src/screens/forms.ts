@@ -10,6 +10,7 @@ export { CheckIn } from './bench/CheckIn';
 export { EditJob } from './bench/EditJob';
 export { GaugeForm } from './stores/GaugeForm';
 export { ImportSheets } from './stores/ImportSheets';
+export { FiguresForm } from './stores/FiguresForm';
 export { RulesForm } from './stores/RulesForm';
 export { WrenchForm } from './stores/WrenchForm';
 export { ContainerForm } from './stores/ContainerForm';

@@ -42,6 +42,7 @@ export function FormLine<T extends FieldValues>({
 
 /**
  * A number in a form; left empty it is unknown (null). A comma is a point.
+ * @param wrong what is said of one that cannot stand
  * @param unit what one of the number as it is written is as it is kept: 0.01 for per cent kept as a share
  */
 export function FormNumber<T extends FieldValues>({
@@ -50,7 +51,8 @@ export function FormNumber<T extends FieldValues>({
   label,
   hint,
   unit = 1,
-}: Of<T> & { hint?: string; unit?: number }) {
+  wrong = words.formLine.aNumberOrEmptyWhen,
+}: Of<T> & { hint?: string; unit?: number; wrong?: string }) {
   return (
     <Controller
       control={control}
@@ -63,7 +65,7 @@ export function FormNumber<T extends FieldValues>({
           {...(hint ? { hint } : {})}
           value={field.value as number | null}
           onChange={field.onChange}
-          error={fieldState.error ? words.formLine.aNumberOrEmptyWhen : undefined}
+          error={fieldState.error ? wrong : undefined}
         />
       )}
     />

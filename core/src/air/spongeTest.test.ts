@@ -61,7 +61,7 @@ describe('sponge test', () => {
   });
 
   it('0.05 mL is a top-up already, and 0.2 one still; a bite at rest can be', () => {
-    expect([0.05, 0.2].map(airReadOut)).toEqual(['top-up', 'top-up']);
+    expect([0.05, 0.2].map((ml) => airReadOut(ml))).toEqual(['top-up', 'top-up']);
     expect(test({ biteMm: 0, firmMm: 15 }).pistonMm).toBe(3);
   });
 });

@@ -1,11 +1,10 @@
 import { InputError, positive } from '../inputError';
+import { figure, type Figures } from '../rules/figures';
 
 /** Standard firm pull at the blade, N [D]. */
 export const STANDARD_PULL_N = 100;
 /** A sound brake's own give for that pull, mL [D], until it is learned: with it the test may condemn, not pass. */
 export const USUAL_OWN_GIVE_ML = 0.1;
-/** Trapped air below which a lever is sound, and above which only a full bleed helps, mL [D]. */
-export const AIR_BANDS_ML = { sound: 0.05, topUp: 0.2 } as const;
 /** Atmospheric pressure, MPa [S: standard atmosphere, ISO 2533]. */
 export const ATMOSPHERE_MPA = 0.101325;
 
@@ -24,6 +23,8 @@ export interface SpongeTest {
   efficiency?: number;
   /** Line pressure at the bite, MPa (gauge). */
   bitePressureMpa?: number;
+  /** Numbers the shop lays down in place of the usual ones. */
+  figures?: Figures;
 }
 
 export type AirReadOut = 'sound' | 'top-up' | 'full-bleed';
@@ -67,7 +68,7 @@ export function spongeTest(test: SpongeTest): TrappedAir {
     extraMl,
     pressureMpa,
     airMl,
-    readOut: airMl === null ? null : airReadOut(airMl),
+    readOut: airMl === null ? null : airReadOut(airMl, test.figures),
   };
 }
 
@@ -78,8 +79,8 @@ function givePerMl(pressureMpa: number, bitePressureMpa: number): number {
   );
 }
 
-/** What so much air asks for: under 0.05 mL nothing, to 0.2 a top-up, above it a full bleed [D]. */
-export function airReadOut(airMl: number): AirReadOut {
-  if (airMl < AIR_BANDS_ML.sound) return 'sound';
-  return airMl <= AIR_BANDS_ML.topUp ? 'top-up' : 'full-bleed';
+/** What so much air asks for, by the shop's bands: nothing, a top-up, or a full bleed. */
+export function airReadOut(airMl: number, figures: Figures = {}): AirReadOut {
+  if (airMl < figure(figures, 'air-sound').value) return 'sound';
+  return airMl <= figure(figures, 'air-top-up').value ? 'top-up' : 'full-bleed';
 }

@@ -3,9 +3,9 @@ import type { Part } from '../ends';
 import type { Outlook } from '../forecast/forecast';
 import type { FittedPart } from '../kit/kit';
 import type { LeverSpec } from '../lever/lever';
-import type { ShopRules } from '../rules/shopRules';
+import { USUAL_RULES, type ShopRules } from '../rules/shopRules';
 import type { Laid, PlainValue } from '../sheet/sheet';
-import { limitInForce, USUAL_ROTOR_LIMIT, type ReadStamp } from '../wear/limitInForce';
+import { limitInForce, shopRotorLimit, type ReadStamp } from '../wear/limitInForce';
 import type { PadSpec } from '../wear/pads';
 import type { RotorDamage } from '../wear/rotor';
 import type { ThicknessLimit } from '../wear/verdict';
@@ -44,9 +44,14 @@ export interface Standard {
  * The limit in force for a rotor: its own stamp, then the sheet's, then the shop's. A rotor fitted since goes by the
  * sheet only when it is of the sheet's construction: a limit is chosen by construction [P].
  */
-export function rotorLimit({ sheet, stamps, fittedRotor }: Standard): ThicknessLimit {
+export function rotorLimit({
+  sheet,
+  stamps,
+  fittedRotor,
+  rules = USUAL_RULES,
+}: Standard): ThicknessLimit {
   const ofSheet = isOfSheet(sheet, fittedRotor) ? sheet.rotor.limit : null;
-  return limitInForce(stamps, ofSheet, USUAL_ROTOR_LIMIT);
+  return limitInForce(stamps, ofSheet, shopRotorLimit(rules.figures));
 }
 
 /** Thickness when new: the rotor's own, else the sheet's when it is of the sheet's construction; mm. */

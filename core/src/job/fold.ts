@@ -5,6 +5,7 @@ import { outlookOf } from '../forecast/outlook';
 import { isSuperseded, judgeSitting, standardOf } from '../inspection/inspectEnd';
 import { measurandRule } from '../measurand/measurands';
 import { canonicalJson, type Json } from '../seal/canonical';
+import { serviceDaysOf } from '../rules/shopRules';
 import { flawsOfProof, type ProofFlaw } from '../torque/proof';
 import { windowNow } from './tightening';
 import { barsOf, inspectedItems } from './bars';
@@ -165,7 +166,7 @@ function outlooksOf(facts: Facts): Record<End, Partial<Record<Part, Outlook>>> {
           day: dayIn(rules.timeZone, checkedIn.at),
           odometerKm,
           kmPerWeek: bike.kmPerWeek,
-          serviceDays: rules.serviceDays[part],
+          serviceDays: serviceDaysOf(rules, part, bike),
         });
         return outlook ? [[part, outlook]] : [];
       }),

@@ -330,6 +330,8 @@ function rulesOf({ rules }: Job) {
       trueMm: rules.runoutBands.trueMm,
     },
     serviceDays: { rotor: rules.serviceDays.rotor, pads: rules.serviceDays.pads },
+    figures: rules.figures,
+    minutes: rules.minutes,
     lengthUnit: rules.manner.length,
     beddingIn: rules.beddingIn,
     pistonLubricant: rules.pistonLubricant,

@@ -1,6 +1,7 @@
 import type { Job, Planned, Stepped } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
 import { answersOf, standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { v7 as uuid } from 'uuid';
 
 const at = '2026-11-25T09:00:00.000Z';
@@ -36,6 +37,7 @@ const job = (change: Partial<Job>) =>
     stepped: [],
     taken: [],
     told: [],
+    rules: USUAL_RULES,
     ...change,
   }) as unknown as Job;
 

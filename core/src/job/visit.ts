@@ -5,6 +5,7 @@ import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
 import { provesBled } from '../lever/lever';
 import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
+import { changeOversOf } from '../plan/price';
 import { quoteLines, type Answered } from '../plan/quote';
 import type { Visit } from '../plan/visit';
 
@@ -20,7 +21,7 @@ import { toldOf } from './told';
 
 /** A job's plan and how far it has come, as core looks at it: the last choice stands. */
 export function visitOf(
-  job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told' | 'identified'>,
+  job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told' | 'identified' | 'rules'>,
 ): Visit {
   const last = job.planned.at(-1);
   const standing = standingSteps(job);
@@ -30,6 +31,7 @@ export function visitOf(
           procedures: last.procedures,
           bleed: last.bleed,
           brakes: brakesOf(job),
+          changeOvers: changeOversOf(job.rules.figures),
         }
       : null,
     steps: standing.map(({ step, end, outcome }) => ({ step, end, outcome })),
@@ -132,13 +134,13 @@ export function checksAt(job: WorkedJob & Pick<Job, 'identified' | 'bike' | 'tol
 }
 
 /** What the customer said to the lines of the quote: an agreement to a plan is one to all that was in it. */
-export function answersOf(job: Pick<Job, 'planned' | 'told'>): Answered[] {
+export function answersOf(job: Pick<Job, 'planned' | 'told' | 'rules'>): Answered[] {
   const whole = job.planned
     .filter(({ agreed }) => agreed === 'agreed')
     .map(({ at, procedures }) => ({
       at,
       answer: 'agreed' as const,
-      lines: quoteLines(procedures),
+      lines: quoteLines(procedures, job.rules.minutes),
     }));
   const single = toldOf(job, 'customer-answer').map(({ at, answer, lines }) => ({
     at,

@@ -1,3 +1,4 @@
+import type { Figures } from '../rules/figures';
 import type { LeverSign } from './sign';
 import { spongeTest, USUAL_OWN_GIVE_ML, type TrappedAir } from '../air/spongeTest';
 import {
@@ -40,6 +41,8 @@ export interface LeverSpec {
   /** The give, or ratio and bore, are from memory: they may condemn and never pass. */
   giveFromMemory?: boolean;
   factsFromMemory?: boolean;
+  /** Numbers the shop lays down in place of the usual ones. */
+  figures?: Figures;
 }
 
 export interface LeverMeasurement {
@@ -102,6 +105,7 @@ export function leverVerdict(measurement: LeverMeasurement, spec: LeverSpec): Le
           leverRatio: spec.ratio!,
           boreMm: spec.boreMm!,
           ownGiveMl: spec.ownGiveMl ?? USUAL_OWN_GIVE_ML,
+          figures: spec.figures ?? {},
         })
       : null;
 
@@ -194,6 +198,7 @@ function airInDoubt(
     leverRatio: spec.ratio!,
     boreMm: spec.boreMm!,
     ownGiveMl: spec.ownGiveMl ?? USUAL_OWN_GIVE_ML,
+    figures: spec.figures ?? {},
   });
   return readOut !== null && readOut !== 'sound' ? [{ code: 'air-in-doubt', airMl: airMl! }] : [];
 }

@@ -9,6 +9,7 @@ import {
   type LeverMeasurement,
   type LeverVerdict,
 } from '../lever/lever';
+import { USUAL_RULES } from '../rules/shopRules';
 import type { MeasurandRule } from './rule';
 
 /** How far a lever goes, and what that says of the air behind it. */
@@ -26,9 +27,10 @@ export const lever: MeasurandRule<LeverVerdict> = {
   condemnsByPlace: false,
   // The sheet is silent, and everything that was asked of the lever was read and is good [D].
   acceptedWith: ['lever-facts-unknown', 'lever-facts-from-memory', 'give-assumed'],
-  judge: (session, { sheet }) =>
+  judge: (session, { sheet, rules = USUAL_RULES }) =>
     leverVerdict(measurementOf(session, sheet.brake.actuation !== 'cable'), {
       ...sheet.lever,
+      figures: rules.figures,
       giveFromMemory: fromMemory(sheet, 'lever.ownGiveMl'),
       factsFromMemory: fromMemory(sheet, 'lever.ratio') || fromMemory(sheet, 'lever.boreMm'),
     }),

@@ -32,7 +32,7 @@ export const pads: MeasurandRule<PadVerdict> = {
     const plateAssumed = sheet.pads.plateAssumed || fromMemory(sheet, 'pads.plateMm');
     return padVerdict(
       padMeasurement(session),
-      { ...sheet.pads, plateAssumed },
+      { ...sheet.pads, plateAssumed, figures: rules.figures },
       rules.schools,
       outlook.pads ?? null,
     );

@@ -36,10 +36,11 @@ describe('whom a notice meets', () => {
     expect(['A-10', 'A-9', 'A-100'].sort(bySerial)).toEqual(['A-9', 'A-10', 'A-100']);
   });
 
-  it('another maker’s bike is not met; one of which nobody wrote the maker is', () => {
+  it('another maker’s bike is not met, and none of which nobody wrote the maker', () => {
     const of = { maker: 'Ostrel', serialFrom: '', serialTo: '' };
     expect(meetsBike(of, { maker: 'Haaf', serial: 'OS-1' })).toBe(false);
-    expect(meetsBike(of, { maker: '', serial: 'OS-1' })).toBe(true);
+    expect(meetsBike(of, { maker: '', serial: 'OS-1' })).toBe(false);
+    expect(meetsBike(of, { maker: 'Ostrel', serial: '' })).toBe(true);
   });
 
   it('a brake is met once it is identified by the notice’s sheet, or was at an earlier visit', () => {

@@ -55,15 +55,16 @@ const isEqualWord = (one: string, other: string) => bySerial(one.trim(), other.t
 export const bySerial = new Intl.Collator('en', { numeric: true, sensitivity: 'base' }).compare;
 
 /**
- * Whether a bike is among those a notice names by maker and serial. One whose maker or serial nobody wrote down may be: it is met,
- * so that somebody looks [D].
+ * Whether a bike is among those a notice names by maker and serial. One of that maker whose
+ * serial nobody wrote down may be: it is met, so that somebody looks. One whose maker nobody wrote down is not, or every notice
+ * would stop it [D].
  */
 export function meetsBike(
   { maker, serialFrom, serialTo }: Pick<Notice, 'maker' | 'serialFrom' | 'serialTo'>,
   bike: { maker: string; serial: string },
 ): boolean {
   if (maker === '') return true;
-  if (bike.maker.trim() !== '' && !isEqualWord(maker, bike.maker)) return false;
+  if (!isEqualWord(maker, bike.maker)) return false;
   return (
     bike.serial.trim() === '' ||
     ((serialFrom === '' || bySerial(bike.serial.trim(), serialFrom) >= 0) &&

@@ -1,8 +1,9 @@
 import type { Hands, Place } from './state';
 import { STEP_IDS, stepRule, type StepId, type Tool } from '../procedure/steps';
 import type { End } from '../ends';
+import { figure, type Figures } from '../rules/figures';
 
-/** Change-over minutes between steps, a table a shop may lay down anew; all our choice [D]. */
+/** Change-over minutes between steps, as the shop lays them down. */
 export interface ChangeOvers {
   /** The bike or part is moved: level, nose up, bench, ground. */
   place: number;
@@ -14,13 +15,14 @@ export interface ChangeOvers {
   /** Gloves off, hands and bench wiped. */
   wash: number;
 }
-export const CHANGE_OVERS: Readonly<ChangeOvers> = {
-  place: 1,
-  ride: 2,
-  tool: 0.2,
-  end: 0.3,
-  wash: 1,
-};
+export const changeOversOf = (figures: Figures): ChangeOvers => ({
+  place: figure(figures, 'change-place').value,
+  ride: figure(figures, 'change-ride').value,
+  tool: figure(figures, 'change-tool').value,
+  end: figure(figures, 'change-end').value,
+  wash: figure(figures, 'change-wash').value,
+});
+export const CHANGE_OVERS: Readonly<ChangeOvers> = changeOversOf({});
 
 /** Where bench, hands and tool were left by the last step. */
 export interface Bench {

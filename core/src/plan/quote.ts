@@ -3,6 +3,7 @@ import { bleedRule, ofBleedProcedures } from '../fluid/bleedMethods';
 import type { DoneStep } from './planner';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule } from '../procedure/steps';
+import type { ShopRules } from '../rules/shopRules';
 import { fitsBySheet, type FittedBrake, type NewPart, type StockLine } from '../stock/stock';
 
 /** What a procedure usually takes on its own, minutes; a shop charges by it. All our choice [D]. */
@@ -54,7 +55,7 @@ export type Answer = (typeof ANSWERS)[number];
 export interface QuoteLine {
   end: End;
   procedure: ProcedureId;
-  /** {@link TYPICAL_MINUTES} */
+  /** The shop's, else {@link TYPICAL_MINUTES}. */
   minutes: number;
 }
 
@@ -101,12 +102,15 @@ export interface Answered {
 }
 
 /** The lines of what was chosen, end by end. */
-export function quoteLines(procedures: Readonly<Record<End, readonly ProcedureId[]>>): QuoteLine[] {
+export function quoteLines(
+  procedures: Readonly<Record<End, readonly ProcedureId[]>>,
+  minutes: ShopRules['minutes'],
+): QuoteLine[] {
   return ENDS.flatMap((end) =>
     procedures[end].map((procedure) => ({
       end,
       procedure,
-      minutes: TYPICAL_MINUTES[procedure],
+      minutes: minutes[procedure] ?? TYPICAL_MINUTES[procedure],
     })),
   );
 }

@@ -41,7 +41,9 @@ describe('how a caliper is centred', () => {
 
 describe('a quote', () => {
   it('has one line for each procedure at each end, by typical minutes [D]', () =>
-    expect(quoteLines({ front: ['change-pads'], rear: ['bleed-push-up', 'change-pads'] })).toEqual([
+    expect(
+      quoteLines({ front: ['change-pads'], rear: ['bleed-push-up', 'change-pads'] }, {}),
+    ).toEqual([
       { end: 'front', procedure: 'change-pads', minutes: 12 },
       { end: 'rear', procedure: 'bleed-push-up', minutes: 25 },
       { end: 'rear', procedure: 'change-pads', minutes: TYPICAL_MINUTES['change-pads'] },

@@ -25,6 +25,7 @@ import {
   type DoneStep,
   type Plan,
 } from './planner';
+import { FRESH_BENCH, type ChangeOvers } from './price';
 import { CLOSED, unmet, WHOLE, type BrakeState } from './state';
 
 /** What was chosen for a bike, how each end is flushed where nobody chose how, and what brakes it has. */
@@ -33,6 +34,8 @@ export interface Chosen {
   bleed: Readonly<Record<End, FirstBleed>>;
   /** Which work there is on each end's brake. */
   brakes: Readonly<Record<End, BrakeKind>>;
+  /** What it takes to turn from step to step; the usual where nobody laid down another. */
+  changeOvers?: ChangeOvers;
 }
 
 /** A step as it stands in a visit: done, or left out with a reason. */
@@ -178,10 +181,10 @@ const BEFORE_ANYTHING: readonly StepId[] = ['stop-test-before', 'sponge-test-bef
  * procedure, each closed up before the next, the proving at the end; by the same rules and prices.
  */
 export function naivePlan(choice: Chosen): Plan | null {
-  const { procedures, bleed, brakes } = choice;
+  const { procedures, bleed, brakes, changeOvers } = choice;
   const steps: StandingStep[] = [];
   const go = (task: BikeTask): boolean => {
-    const plan = planBike(task, benchAfter(steps));
+    const plan = planBike(task, benchAfter(steps), changeOvers);
     if (plan)
       steps.push(...plan.steps.map(({ step, end }) => ({ step, end, outcome: 'done' as const })));
     return plan !== null;
@@ -205,7 +208,7 @@ export function naivePlan(choice: Chosen): Plan | null {
       );
       if (!go({ [end]: { ...one, work, until: CLOSED } })) return null;
     }
-  return go(taskOf(choice, steps)) ? priced(steps) : null;
+  return go(taskOf(choice, steps)) ? priced(steps, FRESH_BENCH, changeOvers) : null;
 }
 
 const PROVING: readonly StepId[] = ['careful-ride', 'witness-ring', 'stop-test-after'];

@@ -46,7 +46,8 @@ export function taskAt({ chosen, steps, again }: Visit): BikeTask {
 
 /** What is left to do, from the present state; null when there is no way. */
 export function planAt(visit: Visit): Plan | null {
-  return planBike(taskAt(visit), benchAfter(doneOf(visit), FRESH_BENCH));
+  const bench = benchAfter(doneOf(visit), FRESH_BENCH);
+  return planBike(taskAt(visit), bench, visit.chosen?.changeOvers);
 }
 
 /**

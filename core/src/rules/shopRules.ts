@@ -2,6 +2,9 @@ import type { RunoutBands } from '../runout/bands';
 import type { PistonLubricant } from '../kit/pistonLubricant';
 import { BEDDING_SCHOOLS, type BeddingSchool } from '../bedding/pulls';
 import type { Part } from '../ends';
+import type { Bike } from '../kit/bike';
+import type { ProcedureId } from '../procedure/procedures';
+import { figure, type Figures } from './figures';
 import { USUAL_MANNER, type Manner } from './manner';
 import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS } from '../runout/runout';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
@@ -25,6 +28,10 @@ export interface ShopRules {
   pistonLubricant: PistonLubricant;
   /** What an hour at the bench costs the customer, in hundredths of the shop's money. */
   labourPerHourCents: number;
+  /** Numbers that the shop lays down in place of the usual ones. */
+  figures: Figures;
+  /** Minutes of a procedure on its own that the shop charges in place of the typical ones. */
+  minutes: Readonly<Partial<Record<ProcedureId, number>>>;
   /** Where the shop is, by the IANA time zone database: calibration and use-by go by its days. */
   timeZone: string;
 }
@@ -42,5 +49,21 @@ export const USUAL_RULES: ShopRules = {
   beddingIn: BEDDING_SCHOOLS[0],
   pistonLubricant: 'own-fluid',
   labourPerHourCents: 6000,
+  figures: {},
+  minutes: {},
   timeZone: 'UTC',
 };
+
+/** Whether a bike's pads are used hard: down steep hills, or down hills in the wet [D]. */
+const isUsedHard = ({ terrain, wet }: Pick<Bike, 'terrain' | 'wet'>): boolean =>
+  terrain === 'steep' || (terrain === 'hilly' && wet);
+
+/** In how many days a part of a bike is looked at again. */
+export const serviceDaysOf = (
+  rules: Pick<ShopRules, 'serviceDays' | 'figures'>,
+  part: Part,
+  bike: Pick<Bike, 'terrain' | 'wet'>,
+): number =>
+  part === 'pads' && isUsedHard(bike)
+    ? Math.min(rules.serviceDays.pads, figure(rules.figures, 'pads-used-hard').value)
+    : rules.serviceDays[part];

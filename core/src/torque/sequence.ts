@@ -1,4 +1,5 @@
 import { InputError } from '../inputError';
+import { figure, type Figures } from '../rules/figures';
 
 /**
  * The order that loads a ring of bolts evenly: each bolt is followed by the one across the circle.
@@ -29,13 +30,11 @@ function pairOrder(pairs: number): number[] {
 export const PASSES = ['snug', 'half', 'full', 'verify'] as const;
 export type Pass = (typeof PASSES)[number];
 
-/** Share of the full setting each pass goes to; snug is by fingers. Shares are a setting [D]. */
-export const PASS_SHARE: Readonly<Record<Pass, number | null>> = {
-  snug: null,
-  half: 0.5,
-  full: 1,
-  verify: 1,
-};
+/** Share of the full setting a pass goes to; null for snug, which is by fingers. */
+export function passShare(pass: Pass, figures: Figures): number | null {
+  if (pass === 'snug') return null;
+  return pass === 'half' ? figure(figures, 'half-pass').value : 1;
+}
 
 /** One confirmation: a single bolt of a pass, or the whole pass when `bolt` is null. */
 export interface PassMark {

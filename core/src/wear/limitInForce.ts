@@ -1,13 +1,12 @@
+import { figure, type Figures } from '../rules/figures';
 import { micrometres } from '../units/length';
 import type { ThicknessLimit } from './verdict';
 
-/** The shop's own default for a rotor, editable: 1.5 mm is the commonest minimum [P]; the wording is unknown. */
-export const USUAL_ROTOR_LIMIT: ThicknessLimit = {
-  limitMm: 1.5,
-  atLimitIsWorn: null,
-  origin: 'shop',
-  tag: 'P',
-};
+/** The shop's own limit for a rotor; what it reads at the limit is not said. */
+export function shopRotorLimit(figures: Figures): ThicknessLimit {
+  const { value, tag } = figure(figures, 'rotor-limit');
+  return { limitMm: value, atLimitIsWorn: null, origin: 'shop', tag };
+}
 
 /** A stamp that is laxer than the sheet, or differs from it by more than this, mm, is asked for twice [D]. */
 export const STAMP_NEAR_SHEET_MM = 0.2;

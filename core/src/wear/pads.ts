@@ -1,6 +1,6 @@
+import { figure, type FigureId, type Figures } from '../rules/figures';
 import { InputError } from '../inputError';
 import type { Outlook } from '../forecast/forecast';
-import type { Tag } from '../source';
 import { micrometres, millimetres } from '../units/length';
 import { padPattern, type PadPattern } from './padPattern';
 import {
@@ -30,15 +30,12 @@ export type PadPlace = (typeof PAD_PLACES)[number];
 export const PAD_SCHOOLS = ['total', 'friction', 'share'] as const;
 export type PadSchool = (typeof PAD_SCHOOLS)[number];
 
-/** Each school's rule with its source: total 3.0 mm "below" [P], friction 1.5 mm "below" [P], three quarters worn "or more" [P]. */
+/** Each school's number, and how its limit reads: total and friction are worn "below" it, the share "or more" [P]. */
 export const PAD_RULES = {
-  total: { limitMm: 3, atLimitIsWorn: false, tag: 'P' },
-  friction: { limitMm: 1.5, atLimitIsWorn: false, tag: 'P' },
-  share: { wornShare: 0.75, atLimitIsWorn: true, tag: 'P' },
-} as const satisfies Record<
-  PadSchool,
-  { atLimitIsWorn: boolean; tag: Tag; limitMm?: number; wornShare?: number }
->;
+  total: { figure: 'pads-total-limit', atLimitIsWorn: false },
+  friction: { figure: 'pads-friction-limit', atLimitIsWorn: false },
+  share: { figure: 'pads-worn-share', atLimitIsWorn: true },
+} as const satisfies Record<PadSchool, { atLimitIsWorn: boolean; figure: FigureId }>;
 
 /** No pad, plate and all, is thicker than this, mm [D]; above it the reading is a slip. */
 export const PLAUSIBLE_PAD_MM = { least: 0, most: 8 } as const;
@@ -60,6 +57,8 @@ export interface PadSpec {
   plateAssumed: boolean;
   /** Limits a sheet lays down in place of the school's own. */
   limits?: Partial<Record<'total' | 'friction', ThicknessLimit>>;
+  /** Numbers the shop lays down in place of the usual ones. */
+  figures?: Figures;
 }
 
 export interface SchoolVerdict extends Verdict {
@@ -68,6 +67,8 @@ export interface SchoolVerdict extends Verdict {
   limitMm: number | null;
   /** Least thickness in that measure, mm; null when it cannot be said. */
   leastMm: number | null;
+  /** Of the school that judges by it, the share from which on a pad is worn; null of the others. */
+  ruleShare: number | null;
   /** Share of the friction worn away at the least number, 0 to 1; null when unknown. */
   wornShare: number | null;
 }
@@ -190,6 +191,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     contradicts: [],
     limitMm: limit?.limitMm ?? null,
     leastMm: null,
+    ruleShare: null,
     wornShare: null,
   });
   if (needsPlate && plateUm === null)
@@ -228,6 +230,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     school,
     limitMm: limit.limitMm,
     leastMm: leastUm === null ? null : millimetres(leastUm),
+    ruleShare: school === 'share' ? figure(spec.figures ?? {}, 'pads-worn-share').value : null,
     wornShare:
       leastFrictionUm === null || newFrictionUm === null
         ? null
@@ -253,12 +256,13 @@ function limitOf(
   spec: PadSpec,
   newFrictionUm: number | null,
 ): ThicknessLimit | null {
+  const { atLimitIsWorn, figure: id } = PAD_RULES[school];
+  const { value, tag } = figure(spec.figures ?? {}, id);
   if (school !== 'share')
-    return spec.limits?.[school] ?? { ...PAD_RULES[school], origin: 'shop' as const };
+    return spec.limits?.[school] ?? { limitMm: value, atLimitIsWorn, tag, origin: 'shop' };
   if (newFrictionUm === null) return null;
-  const { wornShare, atLimitIsWorn, tag } = PAD_RULES.share;
   return {
-    limitMm: millimetres(Math.ceil(newFrictionUm * (1 - wornShare))),
+    limitMm: millimetres(Math.ceil(newFrictionUm * (1 - value))),
     atLimitIsWorn,
     origin: 'shop',
     tag,

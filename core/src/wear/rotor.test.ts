@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Gauge } from '../gauge/gauge';
-import { askedTwice, limitInForce, USUAL_ROTOR_LIMIT } from './limitInForce';
+import { askedTwice, limitInForce, shopRotorLimit } from './limitInForce';
 import {
   clockPosition,
   plausibleRotorReading,
@@ -361,10 +361,10 @@ describe('what decides', () => {
     };
     const read = (limitMm: number, twice = false) => ({ limit: stamped(limitMm), twice });
     const inForce = (...stamps: ReturnType<typeof read>[]) =>
-      limitInForce(stamps, sheet, USUAL_ROTOR_LIMIT).limitMm;
-    expect(limitInForce([read(1.6)], sheet, USUAL_ROTOR_LIMIT)).toEqual(stamped(1.6));
-    expect(limitInForce([], sheet, USUAL_ROTOR_LIMIT)).toEqual(sheet);
-    expect(limitInForce([], null, USUAL_ROTOR_LIMIT)).toEqual(USUAL_ROTOR_LIMIT);
+      limitInForce(stamps, sheet, shopRotorLimit({})).limitMm;
+    expect(limitInForce([read(1.6)], sheet, shopRotorLimit({}))).toEqual(stamped(1.6));
+    expect(limitInForce([], sheet, shopRotorLimit({}))).toEqual(sheet);
+    expect(limitInForce([], null, shopRotorLimit({}))).toEqual(shopRotorLimit({}));
     // Our design (E3): a stamp that is laxer than the sheet, or far from it, is read twice before it counts.
     expect(inForce(read(1.5))).toBe(1.55);
     expect(inForce(read(1.5, true))).toBe(1.5);

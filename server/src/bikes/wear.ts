@@ -1,3 +1,4 @@
+import { serviceDaysOf } from '@hold-fast/core/rules/shopRules';
 import type { Bike, BikePage } from '@hold-fast/contract/bikes';
 import { forecast } from '@hold-fast/core/forecast/forecast';
 import { dayNumber, outlookOf } from '@hold-fast/core/forecast/outlook';
@@ -12,7 +13,7 @@ export async function wearOfBike({ pool, now }: Shop, bike: Bike): Promise<BikeP
   const today = dayIn(rules.timeZone, now().toISOString());
   return (await thicknessOfBike(pool, bike.id)).map((line) => ({
     ...line,
-    outlook: headingOf(line, bike, today, rules.serviceDays[line.part]),
+    outlook: headingOf(line, bike, today, serviceDaysOf(rules, line.part, bike)),
   }));
 }
 

@@ -407,4 +407,40 @@ describe('the shop’s rules', () => {
       ).status,
     ).toBe(422);
   });
+
+  it('a number the shop lays down judges every open job; who laid it down stays on record', async () => {
+    const jobId = await openJob(shop, client);
+    const pads = {
+      zero: 0,
+      'inner-leading': 3.3,
+      'inner-trailing': 3.3,
+      'outer-leading': 3.3,
+      'outer-trailing': 3.3,
+    };
+    await measure(client, jobId, 'pads', shop.ids.point, pads, { basis: 'total' });
+    const padWord = async () =>
+      inspectEnd((await client.sendJob('GET', `/jobs/${jobId}`)).body, 'front').items.find(
+        ({ subject }) => subject === 'pads',
+      )?.word;
+    expect(await padWord()).not.toBe('replace');
+    const { version, rules } = (await lead.send<RulesInForce>('GET', '/rules')).body;
+    const lay = (figures: object, from = version) =>
+      lead.send('PUT', '/rules', { id: uuid(), version: from, rules: { ...rules, figures } });
+    const outside = await lay({ 'pads-total-limit': 9 });
+    expect([outside.status, outside.body.fields]).toMatchObject([
+      422,
+      [{ path: 'rules.figures.pads-total-limit', code: 'outside' }],
+    ]);
+    expect((await lay({ 'pads-total-limit': 3.5 })).status).toBe(200);
+    expect(await padWord()).toBe('replace');
+    const history = (await client.send<RulesInForce[]>('GET', '/rules/history')).body;
+    expect(history[0]).toMatchObject({
+      version: version + 1,
+      by: 'Lead',
+      rules: { figures: { 'pads-total-limit': 3.5 } },
+    });
+    expect(history.length).toBeGreaterThan(1);
+    expect((await lay({}, version + 1)).status).toBe(200);
+    expect(await padWord()).not.toBe('replace');
+  });
 });

@@ -149,7 +149,7 @@ export async function bikesMet(
   const where: string[] = [];
   const values: Value[] = [];
   if (notice.maker) {
-    where.push("k.maker IN (?, '')");
+    where.push('k.maker = ?');
     values.push(notice.maker);
   }
   if (notice.sheetId) where.push(of(BY_SHEET, 'k.id', ANY_TAG));

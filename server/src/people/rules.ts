@@ -57,6 +57,7 @@ export const ROUTES = {
   'GET /waste': ALL,
   'POST /waste': BENCH,
   'GET /rules': ALL,
+  'GET /rules/history': ALL,
   'PUT /rules': LEADS,
   'GET /records': ALL,
   'GET /records/:recordId': ALL,

@@ -6,12 +6,15 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { rulesInForce } from './store';
+import { rulesHistory, rulesInForce } from './store';
 
 export function rulesRoutes(shop: Shop): Router {
   const routes = Router();
   routes.get('/rules', async (_request, response) => {
     response.json(await rulesInForce(shop.pool));
+  });
+  routes.get('/rules/history', async (_request, response) => {
+    response.json(await rulesHistory(shop.pool));
   });
   routes.put('/rules', async (request, response) => {
     const edit = parse(RulesEdit, request.body);

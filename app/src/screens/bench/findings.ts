@@ -8,7 +8,7 @@ import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
 import type { InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import type { LeverVerdict } from '@hold-fast/core/lever/lever';
 import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
-import { PAD_RULES, type PadVerdict, type SchoolVerdict } from '@hold-fast/core/wear/pads';
+import type { PadVerdict, SchoolVerdict } from '@hold-fast/core/wear/pads';
 import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Reason } from '@hold-fast/core/wear/verdict';
 import { words } from '../../words/words';
@@ -64,14 +64,11 @@ export function padsSay(pads: PadVerdict): string {
 
 /** What one school sees, against its rule. */
 export function schoolSays(verdict: SchoolVerdict): string {
-  const { school, leastMm, limitMm, wornShare } = verdict;
+  const { school, leastMm, limitMm, wornShare, ruleShare } = verdict;
   if (school === 'share')
-    return wornShare === null
+    return wornShare === null || ruleShare === null
       ? jobWords.findings.shareNotKnown
-      : jobWords.findings.rule(
-          words.format.percent(wornShare),
-          words.format.percent(PAD_RULES.share.wornShare),
-        );
+      : jobWords.findings.rule(words.format.percent(wornShare), words.format.percent(ruleShare));
   if (leastMm === null) return jobWords.findings.cannotBeSaid;
   return jobWords.findings.readAndRule(
     words.format.fixed(leastMm, 2),

@@ -9,6 +9,8 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, type Control, type Resolver } from 'react-hook-form';
 import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
+import { router } from 'expo-router';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
@@ -57,6 +59,11 @@ function Form({ inForce }: { inForce: RulesInForce }) {
             ? storeFormWords.rulesForm.inForceSinceLaidDown(exactDay(inForce.at), inForce.by ?? '')
             : storeFormWords.rulesForm.theUsualRulesNobodyHas}
         </Words>
+        <Button
+          kind="quiet"
+          says={storeFormWords.figures.toFigures}
+          onPress={() => router.navigate('/stores/figures' as '/stores')}
+        />
         {save.isSuccess ? (
           <Note title={storeFormWords.rulesForm.inForce}>
             {storeFormWords.rulesForm.everyOpenJobIsJudged}

@@ -64,6 +64,7 @@ export type FaultCode =
   | 'second-pair'
   | 'words lead-only'
   | 'withdrawnBecause say-why'
+  | 'outside'
   | 'no-plan'
   | 'wrong-end'
   | 'reason empty'

@@ -1,3 +1,5 @@
+import type { FigureId, figureRule } from '@hold-fast/core/rules/figures';
+import type { Tag } from '@hold-fast/core/source';
 import type { Family } from '@hold-fast/core/fluid/families';
 
 export interface StoreFormsWords {
@@ -271,5 +273,23 @@ export interface StoreFormsWords {
     why: string;
     none: string;
     bikesItMeets: (count: number) => string;
+  };
+  figures: {
+    title: string;
+    theTradesNumbers: string;
+    emptyIsUsual: string;
+    minutesOfProcedures: string;
+    of: Record<FigureId, string>;
+    unit: Record<ReturnType<typeof figureRule>['unit'], string>;
+    usual: (value: string, tag: string) => string;
+    tag: Record<Tag, string>;
+    between: (least: string, most: string) => string;
+    bandsOverlap: string;
+    history: string;
+    version: (version: number, by: string, day: string) => string;
+    changed: (what: string, from: string, to: string) => string;
+    asUsual: string;
+    other: string;
+    toFigures: string;
   };
 }

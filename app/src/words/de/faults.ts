@@ -79,6 +79,7 @@ export const faults: FaultWords = {
     'second-pair': 'Der zweite Blick kommt von jemand anderem als einem Lehrling.',
     'words lead-only': 'Sie sagt, nicht zu fahren: Eine Leitung sagt, was getan wurde.',
     'withdrawnBecause say-why': 'Schreiben, warum sie nicht mehr gilt.',
+    outside: ({ least, most }) => `Es muss zwischen ${String(least)} und ${String(most)} liegen.`,
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

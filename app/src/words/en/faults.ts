@@ -71,6 +71,7 @@ export const faults: FaultWords = {
     'second-pair': 'The second look is somebody else’s than an apprentice’s.',
     'words lead-only': 'It says not to ride: a lead says what was done.',
     'withdrawnBecause say-why': 'Write why it counts no more.',
+    outside: ({ least, most }) => `It has to lie between ${String(least)} and ${String(most)}.`,
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

@@ -21,7 +21,7 @@ import { planningWords } from '../../../words/planning';
 /** The lines of the quote, each with what the customer said to it; a change of the plan brings lines nobody answered. */
 export function Quote({ job }: { job: Job }) {
   const plan = job.planned.at(-1)!;
-  const lines = quoteLines(plan.procedures);
+  const lines = quoteLines(plan.procedures, job.rules.minutes);
   const answered = answersOf(job);
   const stock = useStock();
   const priced = lines.map((line) => ({

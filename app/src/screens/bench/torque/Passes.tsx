@@ -116,7 +116,13 @@ export function Passes({ job, end, tightened, onAfresh }: PassesProps) {
         {turn.done ? (
           <Outcome tightened={tightened} />
         ) : (
-          <SetTo tightened={tightened} pass={pass} reads={reads} bolt={turn.position + 1} />
+          <SetTo
+            figures={job.rules.figures}
+            tightened={tightened}
+            pass={pass}
+            reads={reads}
+            bolt={turn.position + 1}
+          />
         )}
         <Words ink="soft" style={styles.centred}>
           {`${askedSays(tightened, tightened.askedSource)} · ${wrench.name}, ±${words.format.percent(wrench.tolerance)}${crowfoot ? jobWords.torque.crowfootMmAt(crowfoot.extensionMm, crowfoot.angleDegrees) : ''}`}

@@ -1,6 +1,7 @@
 import type { Tightened } from '@hold-fast/core/job/job';
 import { windowAtWrench } from '@hold-fast/core/torque/crowfoot';
-import { PASS_SHARE, type Pass } from '@hold-fast/core/torque/sequence';
+import type { Figures } from '@hold-fast/core/rules/figures';
+import { passShare, type Pass } from '@hold-fast/core/torque/sequence';
 import { StyleSheet, View } from 'react-native';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
@@ -10,15 +11,16 @@ import { words } from '../../../words/words';
 interface Props {
   tightened: Tightened;
   pass: Pass;
+  figures: Figures;
   /** The wrench shows what it reached, bolt by bolt. */
   reads: boolean;
   bolt: number;
 }
 
 /** The number that the wrench is set to, or that this bolt is turned to. */
-export function SetTo({ tightened, pass, reads, bolt }: Props) {
+export function SetTo({ tightened, pass, figures, reads, bolt }: Props) {
   const { wrench, setNm, window, crowfoot } = tightened;
-  const share = PASS_SHARE[pass];
+  const share = passShare(pass, figures);
   const atWrench = windowAtWrench(window, crowfoot);
   const beside =
     share === null
