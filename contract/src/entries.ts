@@ -20,6 +20,7 @@ import { BleedCycle } from './entries/bleedCycle';
 import { Ticked } from './entries/ticked';
 import { Deviation } from './entries/deviation';
 import { BeddingPull } from './entries/beddingPull';
+import { MakerAnswer } from './entries/makerAnswer';
 import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
 import { SecondLook } from './entries/secondLook';
@@ -62,6 +63,7 @@ const SCHEMAS = {
   'taken-back': TakenBack,
   'plan-step': PlanStep,
   repair: Repair,
+  'maker-answer': MakerAnswer,
   'notice-answer': NoticeAnswer,
   'second-look': SecondLook,
 } as const satisfies { readonly [K in SentKind]: z.ZodType<EntryOf<K>> };

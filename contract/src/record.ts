@@ -14,6 +14,7 @@ import { CustomerAnswer } from './entries/customerAnswer';
 import { Deviation } from './entries/deviation';
 import { PartBrought } from './entries/partBrought';
 import { Ticked } from './entries/ticked';
+import { MakerAnswer } from './entries/makerAnswer';
 import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
 import { SecondLook } from './entries/secondLook';
@@ -264,6 +265,7 @@ const Told = z.discriminatedUnion('kind', [
   BeddingPull.safeExtend(told),
   Witness.extend(told),
   Radial.extend(told),
+  MakerAnswer.extend(told),
   NoticeAnswer.extend(told),
   SecondLook.extend(told),
   Waits.safeExtend(told),
@@ -447,6 +449,7 @@ export const JobRecord = z.strictObject({
   againstAdvice: z.array(
     z.strictObject({ ...ofSubject, words: z.string(), tag: z.int(), jobId: Id, at: At }),
   ),
+  modifiedBefore: z.strictObject({ front: z.boolean(), rear: z.boolean() }),
   metBefore: z.strictObject({ front: Met, rear: Met }),
   inspection: z.array(Inspected),
   notInspected: z.array(z.strictObject(ofSubject)),

@@ -110,6 +110,8 @@ export const CUSTOMERS: Record<string, Omit<Customer, 'id'>> = {
 
 const everyday = {
   ...USUAL_USE,
+  forkMaterial: 'aluminium',
+  frameMaterial: 'aluminium',
   maker: '',
   serial: '',
   motor: false,

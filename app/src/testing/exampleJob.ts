@@ -95,6 +95,7 @@ export function exampleLog(): JobLog {
       tags: [],
       againstAdvice: [],
       notices: [],
+      modifiedBefore: { front: false, rear: false },
       comeback: null,
       amended: [],
       sealed: null,

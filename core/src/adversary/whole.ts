@@ -71,6 +71,14 @@ export function whole(): Visit {
     who: 'The rider',
     riskTold: true,
   });
+  const asked = visit.last;
+  visit.send('maker-answer', {
+    ...told,
+    deviationId: asked,
+    allows: false,
+    words: 'Not by us',
+    photoId: null,
+  });
   visit.send('waste', { end: 'front', family: 'mineral', ml: 5 });
   visit.send('photo', { end: 'front', area: 'leaks', sha256: 'ab'.repeat(32) });
   visit.send('taken-back', { of: visit.job.told[0]!.id });

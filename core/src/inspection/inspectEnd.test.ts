@@ -103,6 +103,8 @@ const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   decided: [],
   tested: [],
   metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
+  modifiedBefore: { front: false, rear: false },
+  told: [],
   measured: [],
   lookedOver: [],
   fittings: [],

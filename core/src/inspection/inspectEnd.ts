@@ -25,6 +25,7 @@ import { PARTS, type End, type Part } from '../ends';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
+import { modifiedSince, type ModifiedJob } from '../evidence/modified';
 import { isAnotherBrake, metAt } from '../evidence/wet';
 import { isSame, WET_PARTS, type Met } from '../fluid/met';
 import { USUAL_BRAKE } from '../kit/traits';
@@ -34,7 +35,7 @@ import { isRidgeFelt } from './session';
 import { WORKS, worksOn, type Work } from './work';
 
 /** What a job holds that its inspection rests on. */
-export interface InspectedJob extends ChangedJob {
+export interface InspectedJob extends ChangedJob, ModifiedJob {
   identified: Readonly<
     Record<
       End,
@@ -267,7 +268,28 @@ export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFin
   });
   if (area === 'fluid') return [...standing, ...wrongFluid(job, end, standing)];
   if (area === 'pads') return [...standing, ...wrongCompound(job, end, standing)];
+  if (area === 'mount') return [...standing, ...modified(job, end, standing)];
   return area === 'lever' ? [...standing, ...feltWrong(job, end, standing)] : standing;
+}
+
+/** A mount that was modified, whoever measures it again; a lead may say that it was seen wrong. */
+function modified(
+  job: InspectedJob,
+  end: End,
+  standing: readonly StandingFinding[],
+): StandingFinding[] {
+  const since = modifiedSince(job, end);
+  const saidWrong = job.decided.some(
+    (said) =>
+      said.decision === 'seen-wrong' &&
+      said.byLead &&
+      said.subject === 'mount' &&
+      said.end === end &&
+      said.seq > (since ?? 0),
+  );
+  return since === null || saidWrong || standing.some(({ finding }) => finding === 'mount-modified')
+    ? []
+    : [{ finding: 'mount-modified', seq: since, lookOverId: null, lesserLook: null }];
 }
 
 /** A part that came on at this visit, or brings a past along from an earlier one. */

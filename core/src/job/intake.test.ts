@@ -1,6 +1,7 @@
 import { Visit } from '../adversary/visit';
 import { easesBike, USUAL_USE } from '../kit/bike';
 import type { NoticeAtJob } from '../notice/notice';
+import { inspectEnd } from '../inspection/inspectEnd';
 import { NOTHING_SAID } from './job';
 import { planAt } from '../plan/visit';
 import { doRefusal } from './planStep';
@@ -102,5 +103,94 @@ describe('a notice that meets the bike', () => {
   it('that was rewritten is read again, and one that meets nothing here is not answered', () => {
     expect(answer(visit(), true, 1)).toMatchObject({ code: 'notice-rewritten' });
     expect(answer(visit({ lot: 'another' }), true)).toMatchObject({ code: 'unknown' });
+  });
+});
+
+describe('a file on a mount', () => {
+  const of = (forkMaterial: Visit['base']['bike']['forkMaterial']) =>
+    Visit.with({ bike: { ...new Visit().base.bike, forkMaterial } }).identify();
+  const dress = (visit: Visit) =>
+    visit.send('repair', { end: 'front', work: 'dress-mount', words: 'Paint off, just to metal' });
+  const ask = (visit: Visit) => {
+    visit.send('deviation', {
+      end: 'front',
+      deviation: 'other',
+      words: 'Paint under the caliper',
+      measured: '0.3 mm',
+      choice: 'ask-maker',
+      decidedBy: 'customer',
+      who: 'The rider',
+      riskTold: true,
+    });
+    return visit.last;
+  };
+  const answer = (visit: Visit, deviationId: string, change: object = {}) =>
+    visit.send('maker-answer', {
+      end: 'front',
+      deviationId,
+      allows: true,
+      words: 'To bare laminate and no further',
+      photoId: null,
+      ...change,
+    });
+
+  it('asks first what it is of, and goes ahead on metal', () => {
+    expect(dress(of(null))).toMatchObject({ field: 'work', code: 'material-unknown' });
+    expect(dress(of('aluminium'))).toBeNull();
+  });
+
+  // "Carbon: only on the maker's written word, attached" [P].
+  it('stays off carbon until the maker’s yes is there in writing', () => {
+    const visit = of('carbon');
+    expect(dress(visit)).toMatchObject({ code: 'carbon-unanswered' });
+    const asked = ask(visit);
+    expect(answer(visit, asked)).toBeNull();
+    expect(dress(visit)).toMatchObject({ code: 'carbon-unanswered' });
+    visit.send('photo', { end: 'front', area: 'mount', sha256: 'ab'.repeat(32) });
+    const photoId = visit.last;
+    expect(answer(visit, asked, { photoId: 'another' })).toMatchObject({ field: 'photoId' });
+    answer(visit, asked, { photoId });
+    expect(dress(visit)).toBeNull();
+    answer(visit, asked, { photoId, allows: false, words: 'We take it back' });
+    expect(dress(visit)).toMatchObject({ code: 'carbon-unanswered' });
+  });
+
+  it('no answer without a question', () =>
+    expect(answer(of('carbon'), 'nothing')).toMatchObject({ code: 'not-asked' }));
+});
+
+// Our choice [D]: a modified structural part is never marked as holding, whoever measures it again.
+describe('a modified mount', () => {
+  const mount = (visit: Visit) =>
+    inspectEnd(visit.job, 'front').items.find(({ subject }) => subject === 'mount');
+
+  it('stays one at every later look and visit, until a lead says it was seen wrong', () => {
+    const visit = Visit.with({ modifiedBefore: { front: true, rear: false } }).identify();
+    visit.look('mount');
+    expect(mount(visit)).toMatchObject({ word: 'unproven', found: ['mount-modified'] });
+    visit.decide('seen-wrong', 'mount');
+    expect(mount(visit)?.word).toBe('holds');
+  });
+
+  it.each([
+    ['mount-by-make', 'modified-adapter', true],
+    ['mount-by-make', 'warranty-part', false],
+    ['modified-part', 'ask-maker', true],
+    ['modified-part', 'warranty-part', false],
+    ['other', 'ask-maker', false],
+  ] as const)('%s with %s leaves one: %s', (deviation, choice, leaves) => {
+    const visit = new Visit().identify();
+    visit.send('deviation', {
+      end: 'front',
+      deviation,
+      words: 'Material proud',
+      measured: '',
+      choice,
+      decidedBy: 'customer',
+      who: 'The rider',
+      riskTold: true,
+    });
+    visit.look('mount');
+    expect(mount(visit)?.word).toBe(leaves ? 'unproven' : 'holds');
   });
 });

@@ -176,6 +176,8 @@ export interface JobBase extends Intake {
   earlierThickness: EarlierThickness[];
   /** What each end's brake has met by earlier visits: it stays in lever, hose and caliper. */
   metBefore: Record<End, Met>;
+  /** Ends at which an earlier visit wrote a modified structural part down. */
+  modifiedBefore: Record<End, boolean>;
   /** The newest revision of every sheet the job goes by, by the sheet's id. */
   newestSheets: Record<string, SheetRevision>;
   /** What an earlier visit left on the bike and nothing has lifted. */

@@ -12,6 +12,7 @@ import { fluidBack } from './fluidBack';
 import { identification } from './identification';
 import type { Facts, Job } from './job';
 import { look } from './look';
+import { makerAnswer } from './makerAnswer';
 import { noticeAnswer } from './noticeAnswer';
 import { secondLook } from './secondLook';
 import { lookOver } from './lookOver';
@@ -62,6 +63,7 @@ export const SENT = {
   'plan-choice': planChoice,
   'plan-step': planStep,
   repair,
+  'maker-answer': makerAnswer,
   'notice-answer': noticeAnswer,
   'second-look': secondLook,
 } as const;

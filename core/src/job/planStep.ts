@@ -6,6 +6,7 @@ import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';
 import { stepRule, type StepId, type StepNumber } from '../procedure/steps';
 import { isNotRidden } from '../evidence/notRidden';
 import { leverUntestedAt, provenCutOff } from './bars';
+import { fileFault } from './makerAnswer';
 import type { Job } from './job';
 import type { PlanStepEntry } from './planStepEntry';
 import { toldOf } from './told';
@@ -16,6 +17,8 @@ import { fault, type Kind } from './entry';
 export type StepRefusal =
   | StepFault
   | { code: 'do-not-ride' }
+  /** What the mount is of is not known, or it is carbon and its maker has not allowed it in writing. */
+  | { code: 'material-unknown' | 'carbon-unanswered'; end: End }
   /** The customer does not want it ridden by the shop. */
   | { code: 'may-not-ride' }
   /** The number it asks for was not taken, or not after the work. */
@@ -38,6 +41,8 @@ export function doRefusal(
   const found = doFault(visitOf(job), step, end);
   if (found || step === 'wash-hands' || end === null) return found;
   const { acts = [], numbers = [] } = stepRule(step);
+  const unfiled = acts.includes('files-mount') ? fileFault(job, end) : null;
+  if (unfiled) return { code: unfiled, end };
   const number = numbers.find((each) => !isTaken(job, end, step, each));
   if (number) return { code: 'number-missing', number };
   const rides = acts.includes('rides');

@@ -293,6 +293,7 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       jobId,
       at,
     })),
+    modifiedBefore: { front: job.modifiedBefore.front, rear: job.modifiedBefore.rear },
     metBefore: { front: metOf(job, 'front'), rear: metOf(job, 'rear') },
     inspection: ends.flatMap(({ items }) => items.map(itemOf)),
     notInspected: ends.flatMap(({ end, notInspected }) =>

@@ -1,5 +1,6 @@
 import type { End } from '../ends';
 import { workRule, type Work } from '../inspection/work';
+import { fileFault } from './makerAnswer';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** Work done at one end that no step of the plan says, with what was done. */
@@ -13,8 +14,11 @@ export interface RepairEntry extends EntryBase {
 export const repair: Kind<RepairEntry> = {
   kind: 'repair',
   whose: 'bench',
-  fault: (_job, { work }) =>
-    workRule(work).notByWords ? fault('invalid-input', 'work', 'not-by-words') : null,
+  fault: (job, { work, end }) => {
+    if (workRule(work).notByWords) return fault('invalid-input', 'work', 'not-by-words');
+    const unfiled = work === 'dress-mount' ? fileFault(job, end) : null;
+    return unfiled ? fault('invalid-input', 'work', unfiled) : null;
+  },
   add: (facts, { kind: _kind, ...repaired }, _known, { seq, by }) => ({
     ...facts,
     repaired: [...facts.repaired, { ...repaired, seq, by }],

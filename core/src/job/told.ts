@@ -6,6 +6,7 @@ import type { DeviationEntry } from './deviation';
 import type { EntryBase, Kind } from './entry';
 import type { By } from './job';
 import type { PartBroughtEntry } from './partBrought';
+import type { MakerAnswerEntry } from './makerAnswer';
 import type { NoticeAnswerEntry } from './noticeAnswer';
 import type { RadialEntry } from './radial';
 import type { SecondLookEntry } from './secondLook';
@@ -22,6 +23,7 @@ export type ToldEntry =
   | WitnessEntry
   | WaitsEntry
   | RadialEntry
+  | MakerAnswerEntry
   | NoticeAnswerEntry
   | SecondLookEntry
   | CustomerAnswerEntry

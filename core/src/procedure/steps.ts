@@ -105,6 +105,8 @@ export type Act =
   | 'joins-hose'
   | 'final-torque'
   | 'stand-test'
+  /** Takes metal off the face of a mount. */
+  | 'files-mount'
   | 'rides'
   | 'beds-in'
   /** One ride of the bike does it for both ends. */
@@ -861,6 +863,7 @@ export const STEPS = {
     cures: ['dress-mount'],
     fastens: [],
     loosens: [],
+    acts: ['files-mount'],
     stage: 'dirty',
     needs: { caliper: 'off', wheel: 'off' },
     sets: {},

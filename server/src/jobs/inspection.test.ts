@@ -423,6 +423,7 @@ describe('the shop’s rules', () => {
         ({ subject }) => subject === 'pads',
       )?.word;
     expect(await padWord()).not.toBe('replace');
+    const lead = await shop.signedIn('Lead');
     const { version, rules } = (await lead.send<RulesInForce>('GET', '/rules')).body;
     const lay = (figures: object, from = version) =>
       lead.send('PUT', '/rules', { id: uuid(), version: from, rules: { ...rules, figures } });
@@ -442,5 +443,44 @@ describe('the shop’s rules', () => {
     expect(history.length).toBeGreaterThan(1);
     expect((await lay({}, version + 1)).status).toBe(200);
     expect(await padWord()).not.toBe('replace');
+  });
+});
+
+describe('a modified mount', () => {
+  it('is one at the next visit too, until a lead says that it was seen wrong', async () => {
+    const first = await openJob(shop, client);
+    const told = {
+      end: 'front',
+      deviation: 'mount-by-make',
+      words: 'Material proud under the rear lug',
+      measured: '0.4 mm',
+      choice: 'modified-adapter',
+      decidedBy: 'customer',
+      who: 'The rider',
+      riskTold: true,
+    } as const;
+    await client.append(first, entry('deviation', told));
+    const { bike, customer } = (await client.sendJob('GET', `/jobs/${first}`)).body;
+    const visit = async () => {
+      const taken = checkIn({ customer: customer.id, bike: bike.id });
+      await client.send('POST', '/jobs', taken);
+      await client.append(taken.id, entry('look-over', { end: 'front', area: 'mount', found: [] }));
+      const job = (await client.sendJob('GET', `/jobs/${taken.id}`)).body;
+      const word = inspectEnd(job, 'front').items.find(({ subject }) => subject === 'mount')?.word;
+      return { id: taken.id, word };
+    };
+    const second = await visit();
+    expect(second.word).toBe('unproven');
+    const decided = await client.send('POST', `/jobs/${second.id}/decisions`, {
+      id: uuid(),
+      end: 'front',
+      subject: 'mount',
+      decision: 'seen-wrong',
+      words: 'It was the adapter’s sticker',
+      personName: 'Lead',
+      pin: PIN,
+    });
+    expect(decided.status).toBe(201);
+    expect((await visit()).word).toBe('holds');
   });
 });

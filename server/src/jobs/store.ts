@@ -1,4 +1,5 @@
 import type { JobLog } from '@hold-fast/contract/jobs';
+import type { End } from '@hold-fast/core/ends';
 import type { Finding } from '@hold-fast/core/inspection/findings';
 import type {
   Advice,
@@ -133,6 +134,7 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     earlierFittings: await fittingsOfBike(on, bike.id, tag),
     earlierThickness: await earlierThickness(on, bike.id, tag),
     metBefore: await metByVisits(on, bike.id, tag),
+    modifiedBefore: await modifiedByVisits(on, bike.id, tag),
     newestSheets: {},
     tags: (await tagsOfBike(on, bike.id)).map(({ id: _, ...hanging }) => hanging),
     againstAdvice: (await adviceOfBike(on, bike.id))
@@ -299,6 +301,36 @@ async function metByVisits(
     edited: [],
   };
   return { front: metAt(NOTHING_MET, visits, 'front'), rear: metAt(NOTHING_MET, visits, 'rear') };
+}
+
+/**
+ * Ends at which a visit before this one wrote a modified structural part down, by looking or by what was decided, and no lead has
+ * said since that it was seen wrong.
+ */
+async function modifiedByVisits(
+  on: Queryable,
+  bikeId: string,
+  beforeTag: number,
+): Promise<JobBase['modifiedBefore']> {
+  const rows = await select<{ end: End }>(
+    on,
+    `SELECT DISTINCT JSON_VALUE(e.body, '$.end') AS end FROM entry e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND j.tag < ?
+        AND ((e.kind = 'look-over' AND JSON_CONTAINS(e.body, '"mount-modified"', '$.found'))
+          OR (e.kind = 'deviation' AND (JSON_VALUE(e.body, '$.choice') = 'modified-adapter'
+            OR (JSON_VALUE(e.body, '$.deviation') = 'modified-part' AND JSON_VALUE(e.body, '$.choice') <> 'warranty-part'))))
+        AND NOT EXISTS (SELECT 1 FROM entry t WHERE t.job_id = e.job_id AND t.kind = 'taken-back'
+          AND JSON_VALUE(t.body, '$.of') = CAST(e.id AS CHAR))
+        AND NOT EXISTS (SELECT 1 FROM entry d JOIN job dj ON dj.id = d.job_id
+          WHERE dj.bike_id = j.bike_id AND d.seq > e.seq AND d.kind = 'decision'
+            AND JSON_VALUE(d.body, '$.decision') = 'seen-wrong' AND JSON_VALUE(d.body, '$.subject') = 'mount'
+            AND JSON_VALUE(d.body, '$.byLead') = 1 AND JSON_VALUE(d.body, '$.end') = JSON_VALUE(e.body, '$.end'))`,
+    [bikeId, beforeTag],
+  );
+  return {
+    front: rows.some(({ end }) => end === 'front'),
+    rear: rows.some(({ end }) => end === 'rear'),
+  };
 }
 
 /** The last verdict kept of each sitting of a job, by the sitting's id. */

@@ -20,7 +20,10 @@ export function faultsOf(issue: z.core.$ZodIssue): FieldFault[] {
       path: [path, key].filter(Boolean).join('.'),
       code: 'unknown-key',
     }));
-  const facts = Object.fromEntries(Object.entries(issue).filter(([name]) => FACTS.has(name)));
+  const facts =
+    issue.code === 'custom'
+      ? (issue.params ?? {})
+      : Object.fromEntries(Object.entries(issue).filter(([name]) => FACTS.has(name)));
   return [
     {
       path,

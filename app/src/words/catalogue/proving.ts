@@ -132,6 +132,17 @@ export interface ProvingWords {
     readTheRiskOutFirst: string;
     recordTheDecision: string;
     aModifiedStructuralPartIs: string;
+    makerAnswered: string;
+    theAnswer: string;
+    itAllows: string;
+    itDoesNot: string;
+    attachTheLetter: string;
+    noPicture: string;
+    picture: (n: number) => string;
+    recordTheAnswer: string;
+    writeTheAnswer: string;
+    carbonNeedsIt: string;
+    answered: (allows: string, words: string, by: string) => string;
   };
   radial: {
     brake: (says: string) => string;

@@ -80,6 +80,11 @@ export const faults: FaultWords = {
     'words lead-only': 'Sie sagt, nicht zu fahren: Eine Leitung sagt, was getan wurde.',
     'withdrawnBecause say-why': 'Schreiben, warum sie nicht mehr gilt.',
     outside: ({ least, most }) => `Es muss zwischen ${String(least)} und ${String(most)} liegen.`,
+    'material-unknown':
+      'Woraus ist das, worauf sie sitzt? Zuerst beim Rad eintragen: Carbon bekommt keine Feile.',
+    'carbon-unanswered':
+      'Carbon bekommt keine Feile vor dem schriftlichen Wort des Herstellers: ihn als Abweichung fragen und die Antwort anhängen.',
+    'photoId unknown': 'Von diesem Ende gibt es kein solches Bild.',
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

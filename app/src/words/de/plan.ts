@@ -404,6 +404,10 @@ function fault(what: StepRefusal): string {
       return `Noch nicht: Die Bremse ${things.end[what.end]} ist nicht so weit, wie es hier nötig ist. Zuerst ihren Schritt.`;
     case 'do-not-ride':
       return 'Auf diesem Rad steht „Nicht fahren“: Es wird weder geprüft noch gefahren. Arbeit und ein weiterer Blick heben es auf.';
+    case 'material-unknown':
+      return `Woraus ist ${what.end === 'front' ? 'die Gabel' : 'der Rahmen'}? Zuerst beim Rad eintragen: Carbon bekommt keine Feile.`;
+    case 'carbon-unanswered':
+      return 'Carbon bekommt keine Feile vor dem schriftlichen Wort des Herstellers: ihn als Abweichung fragen und die Antwort anhängen.';
     case 'may-not-ride':
       return 'Der Kunde will nicht, dass die Werkstatt damit fährt: auslassen, mit diesem Grund, und ihm sagen, dass er es vorsichtig ausprobiert.';
     case 'number-missing':

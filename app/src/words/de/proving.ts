@@ -126,6 +126,17 @@ export const proving: ProvingWords = {
     recordTheDecision: 'Die Entscheidung aufzeichnen',
     aModifiedStructuralPartIs:
       'Ein verändertes tragendes Teil gilt nie als haltend. Vermuteter Schaden geht an eine Fachkraft oder den Hersteller.',
+    makerAnswered: 'Was der Hersteller antwortete',
+    theAnswer: 'Die Antwort, Wort für Wort',
+    itAllows: 'Sie erlaubt es',
+    itDoesNot: 'Sie erlaubt es nicht',
+    attachTheLetter: 'Welches Bild ist der Brief?',
+    noPicture: 'Keines davon',
+    picture: (n) => `Bild ${n}`,
+    recordTheAnswer: 'Die Antwort aufzeichnen',
+    writeTheAnswer: 'Schreiben, was der Hersteller schrieb.',
+    carbonNeedsIt: 'Carbon bekommt keine Feile, bevor ein Bild der schriftlichen Antwort hier ist.',
+    answered: (allows, words, by) => `${allows}: „${words}“, aufgeschrieben von ${by}.`,
   },
   radial: {
     brake: (says) => `Bremse ${says}`,

@@ -72,6 +72,11 @@ export const faults: FaultWords = {
     'words lead-only': 'It says not to ride: a lead says what was done.',
     'withdrawnBecause say-why': 'Write why it counts no more.',
     outside: ({ least, most }) => `It has to lie between ${String(least)} and ${String(most)}.`,
+    'material-unknown':
+      'What is its mount of? Write it down at the bike first: carbon gets no file.',
+    'carbon-unanswered':
+      'Carbon gets no file before the maker’s written word: ask the maker as a deviation, and attach the answer.',
+    'photoId unknown': 'There is no such picture of this end.',
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

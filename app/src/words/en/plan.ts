@@ -363,6 +363,10 @@ function fault(what: StepRefusal): string {
       return `Not yet: the ${things.end[what.end]} brake is not as far as this needs it. Do its step first.`;
     case 'do-not-ride':
       return 'A do-not-ride stands on this bike: it is neither tried nor ridden. Work and another look lift it.';
+    case 'material-unknown':
+      return `What is the ${what.end === 'front' ? 'fork' : 'frame'} of? Write it down at the bike first: carbon gets no file.`;
+    case 'carbon-unanswered':
+      return 'Carbon gets no file before the maker’s written word: ask the maker as a deviation, and attach the answer.';
     case 'may-not-ride':
       return 'The customer does not want the shop to ride it: leave this out, with that as the reason, and tell them to try it with care.';
     case 'number-missing':

@@ -125,6 +125,17 @@ export const proving: ProvingWords = {
     recordTheDecision: 'Record the decision',
     aModifiedStructuralPartIs:
       'A modified structural part is never marked as holding. Suspected damage goes to a qualified person or the maker.',
+    makerAnswered: 'What the maker answered',
+    theAnswer: 'The answer, word for word',
+    itAllows: 'It allows it',
+    itDoesNot: 'It does not',
+    attachTheLetter: 'Which picture is the letter?',
+    noPicture: 'None of them',
+    picture: (n) => `Picture ${n}`,
+    recordTheAnswer: 'Record the answer',
+    writeTheAnswer: 'Write what the maker wrote.',
+    carbonNeedsIt: 'Carbon gets no file before a picture of the maker’s written word is here.',
+    answered: (allows, words, by) => `${allows}: “${words}”, written down by ${by}.`,
   },
   radial: {
     brake: (says) => `${says} brake`,

@@ -22,6 +22,7 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { Pictures } from '../Pictures';
+import { MakerAnswer } from './MakerAnswer';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
 import { focusFault } from '../../../ui/focusFault';
@@ -68,6 +69,11 @@ function Telling({ job, end, what }: { job: Job; end: End; what: Deviation | nul
       <Section label={provingWords.tellDeviation.pictures}>
         <Pictures job={job} end={end} area="mount" offered />
       </Section>
+      {told
+        .filter(({ choice }) => choice === 'ask-maker')
+        .map((asked) => (
+          <MakerAnswer key={asked.id} job={job} asked={asked} />
+        ))}
       <Write key={told.length} job={job} end={end} first={told.length === 0 ? what : null} />
     </Page>
   );
