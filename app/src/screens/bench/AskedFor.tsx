@@ -30,11 +30,7 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
           </Words>
         ) : null}
         <Words ink="soft">{capital(factsOf(job))}</Words>
-        {saidOf(job).map((said) => (
-          <Words key={said} ink="soft">
-            {said}
-          </Words>
-        ))}
+        <Words ink="soft">{saidOf(job).join(' · ')}</Words>
       </Section>
       <ComebackNote job={job} />
     </>
@@ -92,7 +88,7 @@ function ComebackNote({ job }: { job: Job }) {
   );
 }
 
-/** What somebody said at the counter, a line each. */
+/** What somebody said at the counter, and how long it is at the bench. */
 function saidOf(job: Job): string[] {
   const { mayRide, oldPartsBack, ringAboveCents, cameAlong, damage, bike } = job;
   const taken = minutesTaken(job.handsOn);

@@ -12,7 +12,7 @@ import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
-import { blankBike, madeFaults, madeOf, NewBikeFields, type NewBike } from './NewBike';
+import { blankBike, madeFaults, madeOf, NewBikeFields, NewBikeUse, type NewBike } from './NewBike';
 import { NoticeNotes } from './NoticeNotes';
 import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm';
 import { VisitFields } from './VisitFields';
@@ -176,6 +176,7 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
       )}
       <NoticeNotes notices={page?.notices ?? []} />
       <VisitFields control={form.control} promised={promised} earlier={page?.jobs ?? []} />
+      {made ? <NewBikeUse made={made} wrong={wrong} onChange={put} /> : null}
     </Page>
   );
 }

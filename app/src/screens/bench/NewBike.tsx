@@ -109,29 +109,35 @@ export function NewBikeFields({ made, wrong, tried, onChange }: Props) {
     />
   );
   return (
+    <Section
+      label={made.customerId ? checkInWords.checkIn.bike : checkInWords.checkIn.customerAndBike}
+    >
+      {made.customerId ? null : (
+        <>
+          {line('customerName', checkInWords.checkIn.customer)}
+          {line('phone', checkInWords.checkIn.phone)}
+        </>
+      )}
+      {line('bikeName', checkInWords.checkIn.bikeAsPeopleCallIt)}
+      {line('maker', checkInWords.checkIn.maker, true)}
+      {line('serial', checkInWords.checkIn.serial, true)}
+      <Choice
+        label={checkInWords.checkIn.motor}
+        options={[
+          { value: false, says: checkInWords.checkIn.noMotor },
+          { value: true, says: checkInWords.checkIn.hasAMotor },
+        ]}
+        chosen={[made.motor]}
+        onChoose={(motor) => onChange({ motor })}
+      />
+    </Section>
+  );
+}
+
+/** What is asked of a new bike besides: how it is used, and what it is of. */
+export function NewBikeUse({ made, wrong, onChange }: Omit<Props, 'tried'>) {
+  return (
     <>
-      <Section
-        label={made.customerId ? checkInWords.checkIn.bike : checkInWords.checkIn.customerAndBike}
-      >
-        {made.customerId ? null : (
-          <>
-            {line('customerName', checkInWords.checkIn.customer)}
-            {line('phone', checkInWords.checkIn.phone)}
-          </>
-        )}
-        {line('bikeName', checkInWords.checkIn.bikeAsPeopleCallIt)}
-        {line('maker', checkInWords.checkIn.maker, true)}
-        {line('serial', checkInWords.checkIn.serial, true)}
-        <Choice
-          label={checkInWords.checkIn.motor}
-          options={[
-            { value: false, says: checkInWords.checkIn.noMotor },
-            { value: true, says: checkInWords.checkIn.hasAMotor },
-          ]}
-          chosen={[made.motor]}
-          onChoose={(motor) => onChange({ motor })}
-        />
-      </Section>
       <UseFields made={made} wrong={wrong} onChange={onChange} />
       <MadeOfFields made={made} onChange={onChange} />
     </>
