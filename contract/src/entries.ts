@@ -9,6 +9,7 @@ import { Fitting } from './entries/fitting';
 import { Tightening } from './entries/tightening';
 import { PassMark } from './entries/passMark';
 import { ClampGaps } from './entries/clampGaps';
+import { PartOff } from './entries/partOff';
 import { PartTaken } from './entries/partTaken';
 import { FluidBack } from './entries/fluidBack';
 import { Waits } from './entries/waits';
@@ -46,6 +47,7 @@ const SCHEMAS = {
   'pass-mark': PassMark,
   'clamp-gaps': ClampGaps,
   'part-taken': PartTaken,
+  'part-off': PartOff,
   'fluid-back': FluidBack,
   waste: Waste,
   fill: Fill,

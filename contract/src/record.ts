@@ -2,6 +2,7 @@ import { TOUCHES } from '@hold-fast/core/evidence/touch';
 import { AREAS } from '@hold-fast/core/inspection/findings';
 import { WORKS } from '@hold-fast/core/inspection/work';
 import { CAME_ALONG } from '@hold-fast/core/job/job';
+import { GOES } from '@hold-fast/core/kit/usedPart';
 import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
 import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
@@ -202,6 +203,7 @@ const Fitted = z.strictObject({
   stampAgainMm: Mm.nullable(),
   cameOffFor: z.string().nullable(),
   rebedding: z.string().nullable(),
+  usedPartId: Id.nullable(),
   ...by,
 });
 
@@ -426,6 +428,7 @@ export const JobRecord = z.strictObject({
     }),
   ),
   edited: z.array(z.strictObject({ seq: Seq, was: Intake, became: Intake, ...by })),
+  takenOff: z.array(z.strictObject({ ...placed, part: Part, goes: z.enum(GOES), ...by })),
   byApprentice: z.array(z.strictObject({ id: Id, seq: Seq })),
   handsOn: z.array(z.strictObject({ by: z.string(), from: At, to: At })),
   notices: z.array(

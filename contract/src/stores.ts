@@ -40,6 +40,10 @@ export const Gauge = z
   });
 export type Gauge = z.infer<typeof Gauge>;
 
+/** A used part that is thrown away after all, and why. */
+export const ScrapUsedPart = z.strictObject({ id: Id, words: words(200) });
+export type ScrapUsedPart = z.infer<typeof ScrapUsedPart>;
+
 /** A gauge as the register keeps it. */
 export interface GaugeInStore extends Gauge {
   version: number;

@@ -31,6 +31,7 @@ export const keys = {
   job: (id: string) => ['job', id],
   bikes: (search: string) => ['bikes', search],
   notices: ['notices'],
+  usedParts: ['used-parts'],
   rulesHistory: ['rules-history'],
   bike: (id: string) => ['bike', id],
   sheets: ['sheets'],

@@ -1,3 +1,4 @@
+import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import type {
@@ -110,6 +111,7 @@ export const useRulesHistory = () =>
     queryKey: keys.rulesHistory,
     queryFn: () => ask<RulesInForce[]>('GET', '/rules/history'),
   });
+export const useUsedParts = () => usePages<UsedPart>(keys.usedParts, '/used-parts');
 export const useNotices = () => usePages<NoticeKept>(keys.notices, '/notices');
 /** The bikes a notice meets. @param id null of one that is not written yet */
 export const useBikesMet = (id: string | null) =>

@@ -242,6 +242,22 @@ export function useStockWrite<Body extends object>(to: '/stock' | '/stock/moves'
   });
 }
 
+/** Throws a used part away after all. */
+export function useScrapUsedPart() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: ({ id: partId, words: because }: { id: string; words: string }) =>
+      ask<unknown>('POST', `/used-parts/${partId}/scrap`, {
+        id: attempt.of({ partId, because }).id,
+        words: because,
+      }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.usedParts });
+    },
+  });
+}
+
 /** Hands the waste can of a family over for recycling. */
 export function useHandWasteOver() {
   const attempt = useAttempt();

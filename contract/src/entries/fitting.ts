@@ -3,7 +3,7 @@ import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
 import { ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
 import { z } from 'zod';
-import { End, Mm, Part, words } from '../fields';
+import { End, Id, Mm, Part, words } from '../fields';
 import { StampedLimit } from './stampedLimit';
 import { entry } from './entry';
 
@@ -26,4 +26,5 @@ export const Fitting = z.strictObject({
     .nullable()
     .default(null),
   rebedding: z.enum(REBEDDINGS).nullable().default(null),
+  usedPartId: Id.nullable().default(null),
 }) satisfies z.ZodType<FittingEntry>;

@@ -337,21 +337,28 @@ export class Visit {
     });
   }
 
-  fit(change: Partial<Fields<'fitting'>> = {}): EntryFault | null {
-    return this.send('fitting', {
-      end: 'front',
-      part: 'rotor',
-      description: 'From the shelf',
-      condition: 'new',
-      compound: null,
-      organicOnly: false,
-      construction: null,
-      newMm: null,
-      stampedLimit: null,
-      cameOffFor: null,
-      rebedding: null,
-      ...change,
-    });
+  fit(
+    change: Partial<Fields<'fitting'>> = {},
+    known: KnownOf<'fitting'> = null,
+  ): EntryFault | null {
+    return this.send(
+      'fitting',
+      {
+        end: 'front',
+        part: 'rotor',
+        description: 'From the shelf',
+        condition: 'new',
+        compound: null,
+        organicOnly: false,
+        construction: null,
+        newMm: null,
+        stampedLimit: null,
+        cameOffFor: null,
+        rebedding: null,
+        ...change,
+      },
+      known,
+    );
   }
 
   fill(family: 'glycol' | 'mineral' = 'mineral'): EntryFault | null {

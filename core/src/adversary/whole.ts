@@ -32,6 +32,7 @@ export function whole(): Visit {
   visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
   visit.look('leaks', ['leak-at-banjo']);
   visit.repair('remake-joint-at-caliper').look('leaks');
+  visit.send('part-off', { end: 'front', part: 'rotor', goes: 'scrap' });
   visit.fit({ condition: 'used', cameOffFor: 'changed' });
   visit.tighten('rotor-bolts').tighten('caliper-post');
   visit.begin('lever-clamp', { treatment: 'grease' });

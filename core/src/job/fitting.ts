@@ -2,7 +2,8 @@ import type { End, Part } from '../ends';
 import { kitAt } from '../inspection/inspectEnd';
 import { compoundAdvice } from '../kit/compound';
 import type { FittedPart } from '../kit/kit';
-import { fault, type EntryBase, type Kind } from './entry';
+import type { UsedPart } from '../kit/usedPart';
+import { fault, type EntryBase, type EntryFault, type Kind } from './entry';
 
 /** What is done about a compound that the rotor was not bedded with; schools differ. */
 export const REBEDDINGS = ['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const;
@@ -14,12 +15,34 @@ export interface FittingEntry extends EntryBase, FittedPart {
   end: End;
   part: Part;
   rebedding: Rebedding | null;
+  /** The used part off the shelf that it is; null for any other. */
+  usedPartId?: string | null;
 }
 
-export const fitting: Kind<FittingEntry> = {
+/** What the shelf says of the used part; null where it has none of that id. */
+type Known = { used: UsedPart | null } | null;
+
+/** Why a used part off the shelf cannot be fitted as it is written, or null: its past comes along unchanged [D]. */
+function usedFault(entry: FittingEntry, used: UsedPart | null): EntryFault | null {
+  if (!entry.usedPartId) return null;
+  if (!used || used.part !== entry.part) return fault('invalid-input', 'usedPartId', 'unknown');
+  if (used.gone) return fault('fitting-refused', 'usedPartId', 'used-already');
+  const same =
+    entry.condition === 'used' &&
+    entry.description === used.description &&
+    entry.compound === used.compound &&
+    entry.construction === used.construction &&
+    (entry.stampedLimit?.limitMm ?? null) === (used.stampedLimit?.limitMm ?? null);
+  return same ? null : fault('fitting-refused', 'usedPartId', 'past-differs');
+}
+
+export const fitting: Kind<FittingEntry, Known> = {
   kind: 'fitting',
   whose: 'bench',
-  fault: (job, { end, part, condition, compound, rebedding }) => {
+  fault: (job, entry, known) => {
+    const { end, part, condition, compound, rebedding } = entry;
+    const past = usedFault(entry, known?.used ?? null);
+    if (past) return past;
     if (part !== 'pads' || condition === 'found') return null;
     const kit = kitAt(job, end);
     const sheetSays = job.identified[end]?.sheet.body.rotor.organicOnly ?? false;

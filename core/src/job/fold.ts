@@ -62,6 +62,7 @@ function begun(base: JobBase): Facts {
     planned: [],
     stepped: [],
     edited: [],
+    takenOff: [],
     byApprentice: [],
     handsOn: [],
   };

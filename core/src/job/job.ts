@@ -4,6 +4,7 @@ import type { VisitThickness } from '../forecast/outlook';
 import type { End, Part } from '../ends';
 import type { Finding } from '../inspection/findings';
 import type { Bike } from '../kit/bike';
+import type { Goes } from '../kit/usedPart';
 import type { NoticeAtJob } from '../notice/notice';
 import type { Judgement } from '../inspection/judge';
 import type { Fitting } from '../kit/kit';
@@ -145,6 +146,7 @@ export interface Comeback {
 export interface Fitted extends Fitting, By {
   end: End;
   rebedding: FittingEntry['rebedding'];
+  usedPartId?: string | null;
 }
 
 /** What a part's sittings at an earlier visit found least, with the part's life it belongs to. */
@@ -311,6 +313,8 @@ export interface Facts extends JobBase {
   /** Every choice of work, the last one standing. */
   planned: Planned[];
   stepped: Stepped[];
+  /** Parts that came off, and where they went. */
+  takenOff: (By & { id: string; seq: number; end: End; part: Part; goes: Goes })[];
   /** Entries that an apprentice made. */
   byApprentice: { id: string; seq: number }[];
   /** When hands were on it, by the times of what the bench wrote down. */

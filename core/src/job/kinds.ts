@@ -18,6 +18,7 @@ import { secondLook } from './secondLook';
 import { lookOver } from './lookOver';
 import { measurement } from './measurement';
 import { partBrought } from './partBrought';
+import { partOff } from './partOff';
 import { partTaken } from './partTaken';
 import { passMark } from './passMark';
 import { photo } from './photo';
@@ -46,6 +47,7 @@ export const SENT = {
   'pass-mark': passMark,
   'clamp-gaps': clampGaps,
   'part-taken': partTaken,
+  'part-off': partOff,
   fill,
   'fluid-back': fluidBack,
   waste,

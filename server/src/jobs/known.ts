@@ -9,6 +9,7 @@ import { isLead } from '../people/rules';
 import type { Queryable } from '../platform/database';
 import { sheetRevision } from '../sheets/store';
 import { gaugeById, holdContainer, holdStock, wrenchById } from '../stores/store';
+import { holdUsedPart } from '../stores/usedParts';
 import { refusalOf } from './refusals';
 
 const unknown = (field: string) => refusalOf({ refusal: 'invalid-input', field, code: 'unknown' });
@@ -43,6 +44,8 @@ const REGISTERS: Registers = {
     if (!wrench) throw unknown('wrenchId');
     return { ...asked, wrench: wrenchAsKnown(wrench), retired: wrench.retired };
   },
+  fitting: async (on, { usedPartId }) =>
+    usedPartId ? { used: await holdUsedPart(on, usedPartId) } : null,
   'notice-answer': async (_on, _entry, _job, person) => ({ byLead: isLead(person) }),
   'second-look': async (_on, _entry, _job, person) => ({ byApprentice: person.apprentice }),
   'part-taken': async (on, { stockId }) => {

@@ -1,6 +1,8 @@
 import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
 import { dayIn } from '@hold-fast/core/job/day';
 import type { Job } from '@hold-fast/core/job/job';
+import { usedPartOf } from '@hold-fast/core/job/partOff';
+import { addUsedPart, usedPartFitted } from '../stores/usedParts';
 import { insert, type Transaction } from '../platform/database';
 import { countClicks, noteOpened } from '../stores/store';
 
@@ -67,8 +69,9 @@ const PROJECTIONS: Projections = {
       replaces: entry.replaces,
     }),
 
-  fitting: (on, { entry, job, ...rest }) =>
-    insert(on, 'fitting', {
+  fitting: async (on, { entry, job, ...rest }) => {
+    if (entry.usedPartId) await usedPartFitted(on, entry.usedPartId, entry.id);
+    await insert(on, 'fitting', {
       ...row({ entry, ...rest }),
       job_id: job.id,
       brake_end: entry.end,
@@ -83,7 +86,15 @@ const PROJECTIONS: Projections = {
       stamped_at_is_worn: entry.stampedLimit?.atLimitIsWorn ?? null,
       came_off_for: entry.cameOffFor,
       rebedding: entry.rebedding,
-    }),
+    });
+  },
+
+  'part-off': async (on, { entry, job, personId }) => {
+    const part = usedPartOf(job, entry.end, entry.part);
+    if (entry.goes !== 'shelf' || typeof part === 'string') return;
+    const off = { jobId: job.id, at: new Date(entry.at), personId };
+    await addUsedPart(on, { ...part, id: entry.id }, off);
+  },
 
   tightening: (on, { entry, known: { wrench, window, boltCount, treatmentAsked }, job, ...rest }) =>
     insert(on, 'tightening', {

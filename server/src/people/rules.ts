@@ -54,6 +54,8 @@ export const ROUTES = {
   'GET /stock': ALL,
   'POST /stock': LEADS,
   'POST /stock/moves': BENCH,
+  'GET /used-parts': ALL,
+  'POST /used-parts/:id/scrap': BENCH,
   'GET /waste': ALL,
   'POST /waste': BENCH,
   'GET /rules': ALL,

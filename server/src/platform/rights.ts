@@ -16,6 +16,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   bike_change: APPEND,
   customer_change: APPEND,
   notice: APPEND,
+  used_part: APPEND,
   spec_sheet: APPEND,
   spec_sheet_revision: APPEND,
   gauge: APPEND,
@@ -91,6 +92,7 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
     'version',
   ],
   customer: ['name', 'phone', 'version'],
+  used_part: ['fitted_by', 'scrapped_because'],
   notice: [
     'title',
     'words',

@@ -4,6 +4,7 @@ import {
   Gauge,
   GaugeEdit,
   HandOver,
+  ScrapUsedPart,
   StockLine,
   StockMove,
   Wrench,
@@ -47,6 +48,8 @@ import {
   wrenchById,
   wrenchesPage,
 } from './store';
+
+import { holdUsedPart, scrapUsedPart, usedPartsPage } from './usedParts';
 
 const GaugeId = z.object({ gaugeId: z.uuid() });
 const ThingId = z.object({ id: z.uuid() });
@@ -175,6 +178,20 @@ export function storesRoutes(shop: Shop): Router {
       await moveStock(transaction, move, { seq, at: shop.now(), personId: person.id });
     });
     response.status(201).json(await stockById(pool, move.stockId));
+  });
+  routes.get('/used-parts', async (request, response) => {
+    response.json(await usedPartsPage(pool, afterOf(request.query)));
+  });
+  routes.post('/used-parts/:id/scrap', async (request, response) => {
+    const { id } = parse(ThingId, request.params);
+    const scrapped = parse(ScrapUsedPart, request.body);
+    await once(response, scrapped.id, { partId: id, ...scrapped }, async (transaction) => {
+      const used = await holdUsedPart(transaction, id);
+      if (!used) throw new Refusal('not-found');
+      if (used.gone) throw refuseField('invalid-input', 'id', 'used-already');
+      await scrapUsedPart(transaction, id, scrapped.words);
+    });
+    response.status(201).json(await usedPartsPage(pool, null));
   });
   routes.get('/waste', async (_request, response) => {
     response.json(await wasteCans(pool));

@@ -18,6 +18,9 @@ import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { BackToJob, WithBrake } from './JobFrame';
 import { jobWords } from '../../words/job';
+import type { Goes, UsedPart } from '@hold-fast/core/kit/usedPart';
+import { OldPart } from './fitting/OldPart';
+import { UsedShelf } from './fitting/UsedShelf';
 import { PadFields } from './fitting/PadFields';
 import { readMm } from './fitting/readMm';
 import { RotorFields, type WrittenRotor } from './fitting/RotorFields';
@@ -36,6 +39,12 @@ export function FitPart({ jobId, end, part }: { jobId: string; end: End; part: P
     </WithBrake>
   );
 }
+
+/** Whether the part that is on was written down as off already. */
+const isOffSince = (job: Job, end: End, part: Part) =>
+  job.takenOff.some(
+    (off) => off.end === end && off.part === part && off.seq > (kitAt(job, end)[part]?.seq ?? 0),
+  );
 
 interface FitProps {
   job: Job;
@@ -63,6 +72,22 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   const [rebedding, setRebedding] = useState<Fitted['rebedding']>(null);
   const [tried, setTried] = useState(false);
   const { take, refused } = useTake<'fitting'>(job);
+  const { take: takeOff, refused: notOff } = useTake<'part-off'>(job);
+  const [used, setUsed] = useState<UsedPart | null>(null);
+  const [goes, setGoes] = useState<Goes>(job.oldPartsBack ? 'customer' : 'scrap');
+  const replaces = condition !== 'found' && !isOffSince(job, end, part);
+  const choose = (chosen: UsedPart | null) => {
+    setUsed(chosen);
+    setDescription(chosen?.description ?? null);
+    setCompound(chosen?.compound ?? null);
+    setRotorSelf((self) => ({
+      ...self,
+      construction: chosen?.construction ?? null,
+      newMm: chosen?.newMm?.toString() ?? '',
+      limitMm: chosen?.stampedLimit?.limitMm.toString() ?? '',
+      organicOnly: chosen?.organicOnly ?? self.organicOnly,
+    }));
+  };
   const rotor = part === 'rotor';
   const kit = kitAt(job, end);
   const advice =
@@ -94,6 +119,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     setTried(true);
     focusFault();
     if (!ready) return;
+    if (replaces && !takeOff({ kind: 'part-off', end, part, goes }, null)) return;
     const taken = take(
       {
         kind: 'fitting',
@@ -109,8 +135,9 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         stampAgainMm: twice ? again.mm : null,
         cameOffFor: condition === 'used' ? rotorSelf.cameOffFor : null,
         rebedding: advice?.code === 'change' ? rebedding : null,
+        usedPartId: used?.id ?? null,
       },
-      null,
+      used && { used },
     );
     if (taken)
       router.navigate(
@@ -138,7 +165,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         </>
       }
     >
-      {refused ? <Note kind="refusal">{refused}</Note> : null}
+      {(refused ?? notOff) ? <Note kind="refusal">{refused ?? notOff}</Note> : null}
       <Section label={jobWords.fitPart.whichOne}>
         <Choice
           label={jobWords.fitPart.newUsedOrFound}
@@ -147,7 +174,10 @@ function Fit({ job, identified, end, part, title }: FitProps) {
             says: capital(words.fittedAs[value]),
           }))}
           chosen={[condition]}
-          onChoose={setCondition}
+          onChoose={(chosen) => {
+            setCondition(chosen);
+            if (used && chosen !== 'used') choose(null);
+          }}
         />
         <Field
           label={jobWords.fitPart.whatItIs}
@@ -158,6 +188,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
           error={tried && !description.trim() ? jobWords.fitPart.writeWhatItIs : undefined}
         />
       </Section>
+      {condition === 'used' ? <UsedShelf part={part} chosen={used} onChoose={choose} /> : null}
       {rotor ? (
         <RotorFields
           written={rotorSelf}
@@ -175,6 +206,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
           onRebedding={setRebedding}
         />
       )}
+      {replaces ? <OldPart job={job} end={end} part={part} goes={goes} onGoes={setGoes} /> : null}
       <Section>
         {condition === 'found' ? (
           <Words ink="soft">{jobWords.fitPart.foundOnTheBikeWritten}</Words>

@@ -10,6 +10,7 @@ import {
   useContainers,
   useGauges,
   useNotices,
+  useUsedParts,
   useSheets,
   useStock,
   useWaste,
@@ -17,7 +18,9 @@ import {
 } from '../../data/queries';
 import { today } from '../../data/today';
 import type { NoticeKept } from '@hold-fast/contract/notices';
-import { useHandWasteOver } from '../../data/writes';
+import type { UsedPart } from '@hold-fast/core/kit/usedPart';
+import { jobWords } from '../../words/job';
+import { useHandWasteOver, useScrapUsedPart } from '../../data/writes';
 import { calendarDay, exactDay } from '../../words/days';
 import { Button } from '../../ui/Button';
 import { Page } from '../../ui/Page';
@@ -43,13 +46,14 @@ export function Stores() {
     stock: useStock(),
     waste: useWaste(),
     notices: useNotices(),
+    used: useUsedParts(),
   };
   const handOver = useHandWasteOver();
   const failed = Object.values(queries).find(({ error }) => error);
   if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />;
-  const { containers, gauges, wrenches, sheets, stock, waste, notices } = queries;
+  const { containers, gauges, wrenches, sheets, stock, waste, notices, used } = queries;
   if (!containers.data || !gauges.data || !wrenches.data || !sheets.data) return <Loading />;
-  if (!stock.data || !waste.data || !notices.data) return <Loading />;
+  if (!stock.data || !waste.data || !notices.data || !used.data) return <Loading />;
 
   return (
     <Page
@@ -147,6 +151,7 @@ export function Stores() {
             <WrenchRow key={wrench.id} wrench={wrench} day={day} />
           ))}
         </Shelf>
+        <UsedShelf parts={used.data} />
         <NoticeShelf notices={notices.data} />
         <Shelf
           label={storesWords.stores.specSheets}
@@ -227,6 +232,36 @@ function WrenchRow({ wrench, day }: { wrench: WrenchInStore; day: string }) {
       aside={<Words kind="smallReading">{words.format.torque(wrench.maxNm)}</Words>}
       onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
     />
+  );
+}
+
+/** Rotors and pads that came off alive, with what they read. */
+function UsedShelf({ parts }: { parts: readonly UsedPart[] }) {
+  const scrap = useScrapUsedPart();
+  return (
+    <Shelf label={storesWords.stores.usedParts} actions={[]}>
+      {parts.length === 0 ? <Words ink="soft">{storesWords.stores.noUsed}</Words> : null}
+      {parts.map((used) => (
+        <Row
+          key={used.id}
+          mark={<VerdictMark word={used.word} of={size.smallMark} />}
+          title={used.description}
+          says={jobWords.fitPart.usedSays(
+            words.format.fixed(used.leastMm, 2),
+            used.tag,
+            used.bikeName,
+          )}
+          aside={
+            <Button
+              kind="quiet"
+              says={storesWords.stores.throwAway}
+              busy={scrap.isPending}
+              onPress={() => scrap.mutate({ id: used.id, words: storesWords.stores.whyAway })}
+            />
+          }
+        />
+      ))}
+    </Shelf>
   );
 }
 

@@ -49,6 +49,10 @@ export interface JobWords {
     fingersOnlyOnTheSpider: string;
     pistonsHomeFirst: string;
     cleanRoundThePistonsBefore: string;
+    theOldOne: string;
+    onTheShelf: string;
+    usedSays: (mm: string, tag: number, bike: string) => string;
+    notOffTheShelf: string;
   };
   found: {
     whatWasFound: string;

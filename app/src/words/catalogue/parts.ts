@@ -1,3 +1,4 @@
+import type { Goes } from '@hold-fast/core/kit/usedPart';
 import type { PistonLubricant } from '@hold-fast/core/kit/pistonLubricant';
 import type { BeddingSchool } from '@hold-fast/core/bedding/pulls';
 import type { NewPart } from '@hold-fast/core/procedure/steps';
@@ -7,4 +8,5 @@ export interface PartWords {
   part: Record<NewPart, string>;
   lubricant: Record<PistonLubricant, string>;
   bedding: Record<BeddingSchool, string>;
+  goes: Record<Goes, string>;
 }

@@ -101,6 +101,10 @@ export interface StoresWords {
     opened: (openedOn: string) => string;
     notices: string;
     withdrawn: string;
+    usedParts: string;
+    throwAway: string;
+    whyAway: string;
+    noUsed: string;
   };
   gauge: {
     pointAnvils: string;

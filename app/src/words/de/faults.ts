@@ -85,6 +85,13 @@ export const faults: FaultWords = {
     'carbon-unanswered':
       'Carbon bekommt keine Feile vor dem schriftlichen Wort des Herstellers: ihn als Abweichung fragen und die Antwort anhängen.',
     'photoId unknown': 'Von diesem Ende gibt es kein solches Bild.',
+    'off-already': 'Es steht schon als abgenommen da.',
+    'goes not-alive': 'Es kam verurteilt ab: Es geht nicht ins Regal.',
+    'goes measure-first': 'Zuerst messen: Ein gebrauchtes Teil liegt mit seinem Messwert im Regal.',
+    'usedPartId unknown': 'Dieses gebrauchte Teil gibt es nicht.',
+    'used-already': 'Es ist wieder an einem Rad oder weggeworfen.',
+    'past-differs':
+      'Ein gebrauchtes Teil behält seine Vergangenheit: so nehmen, wie es im Regal steht.',
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

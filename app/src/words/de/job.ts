@@ -59,6 +59,10 @@ export const job: JobWords = {
     pistonsHomeFirst: 'Erst die Kolben zurück',
     cleanRoundThePistonsBefore:
       'Um die Kolben herum reinigen, bevor sie zurückgehen. Ein Paar wird zusammen ersetzt.',
+    theOldOne: 'Wohin kommt das alte?',
+    onTheShelf: 'Gebrauchte im Regal',
+    usedSays: (mm, tag, bike) => `${mm} mm, als es von ${bike} abkam, Auftrag ${tag}`,
+    notOffTheShelf: 'Ein anderes, nicht aus dem Regal',
   },
   found: {
     whatWasFound: 'Was gefunden wurde',

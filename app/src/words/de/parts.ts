@@ -29,4 +29,5 @@ export const parts: PartWords = {
     nothing: 'nichts',
   },
   bedding: { 'ten-pulls': 'Zehn gleichmäßige Bremsungen', 'two-runs': 'Zwei Abfahrten' },
+  goes: { shelf: 'Ins Regal, als gebraucht', customer: 'Zurück an den Kunden', scrap: 'Weg' },
 };

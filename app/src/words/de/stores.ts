@@ -100,6 +100,10 @@ export const stores: StoresWords = {
     opened: (openedOn) => `geöffnet ${openedOn}`,
     notices: 'Mitteilungen der Hersteller',
     withdrawn: 'Zurückgezogen',
+    usedParts: 'Gebrauchte Teile',
+    throwAway: 'Wegwerfen',
+    whyAway: 'Am Regal weggeworfen',
+    noUsed: 'Keine. Was heil abkommt, kann hierher.',
   },
   gauge: {
     pointAnvils: 'Spitze Ambosse',

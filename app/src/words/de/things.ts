@@ -333,6 +333,7 @@ export const things: ThingWords = {
     waste: 'Flüssigkeit abgelassen',
     radial: 'wo die Beläge streichen',
     'part-taken': 'ein Teil aus dem Regal',
+    'part-off': 'ein Teil, das abkam',
     'maker-answer': 'was ein Hersteller antwortete',
     'notice-answer': 'was zu einer Mitteilung getan wurde',
     'second-look': 'ein zweiter Blick',

@@ -77,6 +77,12 @@ export const faults: FaultWords = {
     'carbon-unanswered':
       'Carbon gets no file before the maker’s written word: ask the maker as a deviation, and attach the answer.',
     'photoId unknown': 'There is no such picture of this end.',
+    'off-already': 'It was written down as off already.',
+    'goes not-alive': 'It came off condemned: it does not go to the shelf.',
+    'goes measure-first': 'Measure it first: a used part lies on the shelf with its reading.',
+    'usedPartId unknown': 'There is no such used part.',
+    'used-already': 'It is on a bike again, or thrown away.',
+    'past-differs': 'A used part keeps its past: take it as the shelf has it.',
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

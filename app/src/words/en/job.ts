@@ -58,6 +58,10 @@ export const job: JobWords = {
     pistonsHomeFirst: 'Pistons home first',
     cleanRoundThePistonsBefore:
       'Clean round the pistons before they go home. A pair is replaced together.',
+    theOldOne: 'Where does the old one go?',
+    onTheShelf: 'Used ones on the shelf',
+    usedSays: (mm, tag, bike) => `${mm} mm when it came off ${bike}, job ${tag}`,
+    notOffTheShelf: 'Another one, not off the shelf',
   },
   found: {
     whatWasFound: 'What was found',

@@ -32,4 +32,5 @@ export const parts: PartWords = {
     'ten-pulls': 'Ten even pulls',
     'two-runs': 'Two runs of a hill',
   },
+  goes: { shelf: 'To the shelf, as used', customer: 'Back to the customer', scrap: 'Away' },
 };

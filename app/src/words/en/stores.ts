@@ -100,6 +100,10 @@ export const stores: StoresWords = {
     opened: (openedOn) => `opened ${openedOn}`,
     notices: 'Makers’ notices',
     withdrawn: 'Withdrawn',
+    usedParts: 'Used parts',
+    throwAway: 'Throw away',
+    whyAway: 'Thrown away at the shelf',
+    noUsed: 'None. What comes off alive can go here.',
   },
   gauge: {
     pointAnvils: 'point anvils',

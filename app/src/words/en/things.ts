@@ -357,6 +357,7 @@ export const things: ThingWords = {
     'taken-back': 'something taken back',
     waits: 'what the job waits for',
     repair: 'work done',
+    'part-off': 'a part that came off',
     'maker-answer': 'what a maker answered',
     'notice-answer': 'what was done about a notice',
     'second-look': 'a second look',

@@ -1,0 +1,89 @@
+import { Visit } from '../adversary/visit';
+import type { UsedPart } from '../kit/usedPart';
+import { usedPartOf } from './partOff';
+
+const off = (visit: Visit, goes: 'shelf' | 'scrap' = 'shelf') =>
+  visit.send('part-off', { end: 'front', part: 'rotor', goes });
+
+// "A part taken off alive goes to stock as used, with its readings" [P]; what bars it from there is our choice [D].
+describe('a part that comes off', () => {
+  it('goes to the shelf alive, with what it read', () => {
+    const visit = new Visit().identify().rotor([1.7, 1.68, 1.7, 1.7, 1.7, 1.7]);
+    expect(usedPartOf(visit.job, 'front', 'rotor')).toMatchObject({
+      part: 'rotor',
+      leastMm: 1.68,
+      word: 'holds',
+      construction: 'one-piece',
+      newMm: 1.8,
+      tag: 412,
+    });
+    expect(off(visit)).toBeNull();
+    expect(off(visit)).toMatchObject({ code: 'off-already' });
+    visit.fit();
+    visit.rotor([1.8, 1.8, 1.8, 1.8, 1.8, 1.8]);
+    expect(off(visit)).toBeNull();
+  });
+
+  it('does not go there condemned, or without a reading', () => {
+    const worn = new Visit().identify().rotor([1.7, 1.45, 1.7]);
+    expect(off(worn)).toMatchObject({ field: 'goes', code: 'not-alive' });
+    const cracked = new Visit().identify().rotor([1.7, 1.7, 1.7, 1.7, 1.7, 1.7]);
+    cracked.look('rotor', ['crack']);
+    expect(off(cracked)).toMatchObject({ code: 'not-alive' });
+    expect(off(new Visit().identify())).toMatchObject({ code: 'measure-first' });
+    expect(off(new Visit().identify(), 'scrap')).toBeNull();
+  });
+});
+
+describe('a used part off the shelf', () => {
+  const used: UsedPart = {
+    id: 'used',
+    part: 'rotor',
+    description: 'Tolve 180',
+    compound: null,
+    organicOnly: false,
+    construction: 'one-piece',
+    newMm: 1.8,
+    stampedLimit: { limitMm: 1.5, atLimitIsWorn: null },
+    leastMm: 1.66,
+    doubtMm: 0.03,
+    word: 'holds',
+    tag: 400,
+    bikeName: 'Post trike',
+    at: '',
+    by: 'Maren',
+    gone: false,
+  };
+  const fit = (change: Partial<Parameters<Visit['fit']>[0]>, of: UsedPart | null = used) => {
+    const visit = new Visit().identify();
+    const { description, construction, stampedLimit, newMm } = used;
+    const own = { description, construction, stampedLimit, newMm };
+    const fault = visit.fit(
+      { ...own, condition: 'used', usedPartId: 'used', ...change },
+      of && { used: of },
+    );
+    return { visit, fault };
+  };
+
+  it('comes on as the shelf has it, and is unproven until it is measured here', () => {
+    const { visit, fault } = fit({});
+    expect(fault).toBeNull();
+    expect(visit.job.bars).toContainEqual({
+      code: 'unproven-open',
+      end: 'front',
+      subject: 'rotor',
+    });
+  });
+
+  it.each([
+    [{ condition: 'new' }, used, 'past-differs'],
+    [{ stampedLimit: { limitMm: 1.4, atLimitIsWorn: null } }, used, 'past-differs'],
+    [{ stampedLimit: null }, used, 'past-differs'],
+    [{ description: 'Another' }, used, 'past-differs'],
+    [{}, { ...used, gone: true }, 'used-already'],
+    [{}, { ...used, part: 'pads' }, 'unknown'],
+    [{}, null, 'unknown'],
+  ] as const)('%j of %j is refused: %s', (change, of, code) =>
+    expect(fit(change, of).fault).toMatchObject({ field: 'usedPartId', code }),
+  );
+});

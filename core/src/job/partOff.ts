@@ -1,0 +1,73 @@
+import type { End, Part } from '../ends';
+import { inspectEnd, kitAt } from '../inspection/inspectEnd';
+import type { Goes, UsedPart } from '../kit/usedPart';
+import { fault, type EntryBase, type Kind } from './entry';
+import type { Job } from './job';
+
+/** A rotor or pads that come off, and where they go; written down while they are still the ones that are judged. */
+export interface PartOffEntry extends EntryBase {
+  kind: 'part-off';
+  end: End;
+  part: Part;
+  goes: Goes;
+}
+
+export const partOff: Kind<PartOffEntry> = {
+  kind: 'part-off',
+  whose: 'bench',
+  fault: (job, { end, part, goes }) => {
+    const since = kitAt(job, end)[part]?.seq ?? 0;
+    if (job.takenOff.some((off) => off.end === end && off.part === part && off.seq > since))
+      return fault('invalid-input', 'part', 'off-already');
+    if (goes !== 'shelf') return null;
+    const asUsed = usedPartOf(job, end, part);
+    return typeof asUsed === 'string' ? fault('invalid-input', 'goes', asUsed) : null;
+  },
+  add: (facts, { id, end, part, goes, at }, _known, { seq, by }) => ({
+    ...facts,
+    takenOff: [...facts.takenOff, { id, end, part, goes, seq, at, by }],
+  }),
+};
+
+/**
+ * A part as it would lie on the shelf: what is known of it, with its reading. Why not, where it came off condemned, or where nobody
+ * measured it: a used part brings its past along [D].
+ */
+export function usedPartOf(
+  job: Omit<Job, 'bars'>,
+  end: End,
+  part: Part,
+): Omit<UsedPart, 'id' | 'at' | 'by' | 'gone'> | 'not-alive' | 'measure-first' {
+  const item = inspectEnd(job, end).items.find(({ subject }) => subject === part);
+  if (item?.word === 'replace' || item?.doNotRide) return 'not-alive';
+  const { judgement } = item ?? {};
+  const least =
+    !judgement?.ok || item?.lapsed || item?.unmeasured
+      ? null
+      : judgement.measurand === 'rotor'
+        ? judgement.verdict.thinnest
+        : judgement.measurand === 'pads' && judgement.verdict.thinnest
+          ? {
+              thicknessMm: judgement.verdict.thinnest.measuredMm,
+              doubtMm: judgement.verdict.thinnest.doubtMm,
+            }
+          : null;
+  if (!item || !least) return 'measure-first';
+  const own = kitAt(job, end)[part];
+  const sheet = job.identified[end]!.sheet.body;
+  const stamp = part === 'rotor' ? job.identified[end]!.stampedLimit : null;
+  return {
+    part,
+    description: own?.description ?? sheet.title,
+    compound: own?.compound ?? null,
+    organicOnly: own?.organicOnly ?? (part === 'rotor' && sheet.rotor.organicOnly),
+    construction: own?.construction ?? (part === 'rotor' ? sheet.rotor.construction : null),
+    newMm: own?.newMm ?? (part === 'rotor' ? sheet.rotor.newMm : sheet.pads.newTotalMm),
+    stampedLimit: own?.stampedLimit ?? stamp,
+    leastMm: least.thicknessMm,
+    doubtMm: least.doubtMm,
+    word: item.word as UsedPart['word'],
+    tag: job.tag,
+    bikeName: job.bike.name,
+  };
+}
