@@ -1,7 +1,7 @@
 import type { PartBroughtEntry } from '@hold-fast/core/job/partBrought';
 import { NEW_PARTS } from '@hold-fast/core/procedure/steps';
 import { z } from 'zod';
-import { End, words } from '../fields';
+import { End, words, wordsOrNone } from '../fields';
 import { entry } from './entry';
 
 /** {@link PartBroughtEntry} */
@@ -12,4 +12,6 @@ export const PartBrought = z.strictObject({
   part: z.enum(NEW_PARTS),
   pieces: z.int().min(1).max(24),
   from: words(120),
+  fits: wordsOrNone(60),
+  checked: wordsOrNone(160),
 }) satisfies z.ZodType<PartBroughtEntry>;

@@ -54,7 +54,14 @@ export function whole(): Visit {
   visit.send('witness', { ...told, ring: 'even' });
   visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
   visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });
-  visit.send('part-brought', { ...told, part: 'olive', pieces: 1, from: 'The hose’s bag' });
+  visit.send('part-brought', {
+    ...told,
+    part: 'olive',
+    pieces: 1,
+    from: 'The hose’s bag',
+    fits: '',
+    checked: '',
+  });
   visit.send('customer-answer', {
     answer: 'agreed',
     lines: [{ end: 'front', procedure: 'align' }],

@@ -87,3 +87,29 @@ describe('a used part off the shelf', () => {
     expect(fit(change, of).fault).toMatchObject({ field: 'usedPartId', code }),
   );
 });
+
+describe('a part the customer brought', () => {
+  const sheetFor = (shape: string) => {
+    const { body } = new Visit().identify().job.identified.front!.sheet;
+    return { ...body, pads: { ...body.pads, shape }, rotor: { ...body.rotor, sizeMm: 180 } };
+  };
+  const bring = (part: 'pads' | 'rotor' | 'olive', fits: string, checked: string, shape = 'oval') =>
+    new Visit()
+      .identify(sheetFor(shape))
+      .send('part-brought', { end: 'front', part, pieces: 1, from: 'Customer', fits, checked });
+
+  it.each([
+    ['pads', 'oval', '', null],
+    ['pads', '', '', 'say-how-it-fits'],
+    ['pads', 'square', '', 'say-how-it-fits'],
+    ['pads', 'square', 'Held against the old one', null],
+    ['rotor', '180', '', null],
+    ['rotor', '203', '', 'say-how-it-fits'],
+    ['olive', '', '', null],
+  ] as const)('%s that says “%s”, seen “%s”: %s', (part, fits, checked, code) =>
+    expect(bring(part, fits, checked)?.code ?? null).toBe(code),
+  );
+
+  it('is held against nothing where the sheet names no shape', () =>
+    expect(bring('pads', '', '', '')).toBeNull());
+});

@@ -74,6 +74,7 @@ export type FaultCode =
   | 'usedPartId unknown'
   | 'used-already'
   | 'past-differs'
+  | 'say-how-it-fits'
   | 'no-plan'
   | 'wrong-end'
   | 'reason empty'

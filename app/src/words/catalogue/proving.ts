@@ -102,6 +102,9 @@ export interface ProvingWords {
     whereItCameFrom: string;
     inTheNewHosesBag: string;
     writeItDown: string;
+    whatItFits: string;
+    howSeenToFit: string;
+    heldAgainstTheOld: string;
   };
   tellDeviation: {
     brake: (end: string) => string;

@@ -92,6 +92,8 @@ export const faults: FaultWords = {
     'used-already': 'Es ist wieder an einem Rad oder weggeworfen.',
     'past-differs':
       'Ein gebrauchtes Teil behält seine Vergangenheit: so nehmen, wie es im Regal steht.',
+    'say-how-it-fits':
+      'Die Packung sagt nicht, dass es an diese Bremse passt: schreiben, wie es sich zeigte.',
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

@@ -100,6 +100,9 @@ export const proving: ProvingWords = {
     whereItCameFrom: 'Woher es kam',
     inTheNewHosesBag: 'In der Tüte des neuen Schlauchs, oder das eigene des Kunden.',
     writeItDown: 'Aufschreiben',
+    whatItFits: 'Wozu es laut Packung passt',
+    howSeenToFit: 'Wie sich zeigte, dass es passt',
+    heldAgainstTheOld: 'Neben das alte gehalten: Ohren, Stift, Dicke.',
   },
   tellDeviation: {
     brake: (end) => `Bremse ${end}`,

@@ -83,6 +83,7 @@ export const faults: FaultWords = {
     'usedPartId unknown': 'There is no such used part.',
     'used-already': 'It is on a bike again, or thrown away.',
     'past-differs': 'A used part keeps its past: take it as the shelf has it.',
+    'say-how-it-fits': 'Its packet does not say that it fits this brake: write how it was seen to.',
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

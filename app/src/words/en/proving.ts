@@ -99,6 +99,9 @@ export const proving: ProvingWords = {
     whereItCameFrom: 'Where it came from',
     inTheNewHosesBag: 'In the new hose’s bag, or the customer’s own.',
     writeItDown: 'Write it down',
+    whatItFits: 'What its packet says it fits',
+    howSeenToFit: 'How it was seen to fit',
+    heldAgainstTheOld: 'Held against the old one: ears, pin, thickness.',
   },
   tellDeviation: {
     brake: (end) => `${end} brake`,

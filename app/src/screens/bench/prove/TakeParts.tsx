@@ -9,7 +9,7 @@ import { stepRule } from '@hold-fast/core/procedure/steps';
 import { fitsBySheet, NEW_PARTS, type NewPart } from '@hold-fast/core/stock/stock';
 import { useState } from 'react';
 import { useStock } from '../../../data/queries';
-import { append, entryOf, useTake } from '../../../data/writes';
+import { useTake } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -140,14 +140,15 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
 function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly NewPart[] }) {
   const [part, setPart] = useState<NewPart | null>(null);
   const [from, setFrom] = useState('');
+  const [fits, setFits] = useState('');
+  const [checked, setChecked] = useState('');
+  const { take, refused } = useTake<'part-brought'>(job);
   const record = () => {
     if (!part) return;
-    append(
-      job.id,
-      entryOf<'part-brought'>({ kind: 'part-brought', end, part, pieces: 1, from: from.trim() }),
-    );
+    const told = { from: from.trim(), fits: fits.trim(), checked: checked.trim() };
+    if (!take({ kind: 'part-brought', end, part, pieces: 1, ...told }, null)) return;
     setPart(null);
-    setFrom('');
+    for (const empty of [setFrom, setFits, setChecked]) empty('');
   };
   return (
     <Section label={provingWords.takeParts.notOffThisShelf}>
@@ -168,6 +169,20 @@ function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly Ne
             maxLength={120}
             onChangeText={setFrom}
             hint={provingWords.takeParts.inTheNewHosesBag}
+          />
+          <Field
+            label={provingWords.takeParts.whatItFits}
+            value={fits}
+            maxLength={60}
+            onChangeText={setFits}
+          />
+          <Field
+            label={provingWords.takeParts.howSeenToFit}
+            value={checked}
+            maxLength={160}
+            onChangeText={setChecked}
+            hint={provingWords.takeParts.heldAgainstTheOld}
+            error={refused ?? undefined}
           />
           <Button
             kind="plain"
