@@ -326,6 +326,7 @@ const Inspected = z.strictObject({
     }),
   ),
   lapsed: z.strictObject({ seq: Seq, touch: z.enum(TOUCHES), by: ChangedBy }).nullable(),
+  unbelieved: z.array(z.string()),
   unmeasured: z.boolean(),
   settle: z.array(z.string()),
   work: z.array(z.enum(WORKS)),

@@ -13,6 +13,7 @@ export const AREA_LAPSES: Readonly<Record<Area, readonly Touch[]>> = {
   lever: ['lever-changed', 'lever-off'],
   bolts: [],
   mount: ['mount'],
+  wheel: [],
 };
 
 /** Another individual of these: what was found on the old one stays with it. */
@@ -28,6 +29,7 @@ export const RENEWED_BY: Readonly<Record<Area, Touch | null>> = {
   lever: null,
   bolts: null,
   mount: null,
+  wheel: null,
 };
 
 export const CUT_OFF_LAPSES: readonly Touch[] = [

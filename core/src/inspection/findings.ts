@@ -16,6 +16,7 @@ export const AREAS = [
   'lever',
   'bolts',
   'mount',
+  'wheel',
 ] as const;
 export type Area = (typeof AREAS)[number];
 
@@ -422,6 +423,31 @@ export const FINDINGS = {
     word: 'unproven',
     doNotRide: false,
     work: ['ask-maker'],
+    notAccepted: false,
+    tag: 'P',
+  },
+  /** Not seated, or not shut: nothing that is measured at the wheel is believed, and nobody rides [P]. */
+  'axle-loose': {
+    area: 'wheel',
+    word: 'replace',
+    doNotRide: true,
+    work: ['seat-axle'],
+    notAccepted: false,
+    tag: 'P',
+  },
+  'hub-play': {
+    area: 'wheel',
+    word: 'watch',
+    doNotRide: false,
+    work: ['adjust-hub'],
+    notAccepted: false,
+    tag: 'P',
+  },
+  'spokes-loose': {
+    area: 'wheel',
+    word: 'watch',
+    doNotRide: false,
+    work: ['tension-spokes'],
     notAccepted: false,
     tag: 'P',
   },

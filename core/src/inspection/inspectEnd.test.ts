@@ -126,6 +126,7 @@ describe('an end’s inspection', () => {
       'fluid',
       'bolts',
       'mount',
+      'wheel',
     ]);
   });
 
@@ -175,6 +176,23 @@ describe('an end’s inspection', () => {
     expect(
       front({ lookedOver: [look('leaks', 'leak-at-lever'), look('leaks')] }).items[0],
     ).toMatchObject({ word: 'replace', doNotRide: true, lesserLooks: ['leak-at-lever'] }));
+
+  // "Hub play, spokes and a loose axle are ruled out before runout, rub or a knock is believed" [P].
+  it('a loose wheel makes what was measured at it unproven, and other things not', () => {
+    const words = (found: Finding[]) =>
+      front({
+        measured: [
+          rotor(1.7),
+          sitting('runout', 'dial-indicator', round(...Array<number>(12).fill(0))),
+        ],
+        lookedOver: [look('wheel', ...found)],
+      }).items.map(({ subject, word, doNotRide }) => `${subject} ${word}${doNotRide ? '!' : ''}`);
+    expect(words([])).toEqual(expect.arrayContaining(['runout holds', 'rotor holds']));
+    expect(words(['hub-play'])).toEqual(
+      expect.arrayContaining(['runout unproven', 'rotor holds', 'wheel watch']),
+    );
+    expect(words(['axle-loose'])).toContain('wheel replace!');
+  });
 
   it('a mount that was modified never holds', () =>
     expect(front({ lookedOver: [look('mount', 'mount-modified')] }).items[0]!.word).toBe(

@@ -81,6 +81,8 @@ export interface InspectionItem {
   held: readonly Held[];
   /** What changed since it was proven: it proves nothing any more. */
   lapsed: Lapse | null;
+  /** What is loose at the wheel: until it is put right, what was measured at it is not believed. */
+  unbelieved: readonly Finding[];
   /** A used part that nobody has measured since it went on. */
   unmeasured: boolean;
   settle: readonly Settle[];
@@ -433,6 +435,9 @@ function subjectsOf(actuation: SheetFacts['brake']['actuation'] | null): Subject
   ];
 }
 
+/** Measured with the wheel turning: a loose axle, hub or spoke is ruled out first [P]. */
+const AT_THE_WHEEL: readonly Measurand[] = ['runout', 'clearance'];
+
 function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem | null {
   const part = (MEASURANDS as readonly string[]).includes(subject) ? (subject as Measurand) : null;
   const area = (AREAS as readonly string[]).includes(subject) ? (subject as Area) : null;
@@ -464,6 +469,10 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   const lapsedLook =
     look && area && !part ? changedSince(changes, look.seq, AREA_LAPSES[area]) : null;
   const lapsed = (judgement && sitting ? lapsedNow(job, end, sitting) : null) ?? lapsedLook;
+  const unbelieved =
+    judgement && part && AT_THE_WHEEL.includes(part)
+      ? findingsAt(job, end, 'wheel').map(({ finding }) => finding)
+      : [];
   // Looking alone passes no part that has a thickness: with nothing found there is no word about it.
   const seen = found.length > 0 || (look !== null && part === null);
   if (!judgement && !seen && !unmeasured && held.length === 0) return null;
@@ -472,7 +481,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     ...(judgement ? [judgement.ok ? judgement.verdict.word : 'unproven'] : []),
     ...found.map((finding) => ruleOf(finding).word),
     ...(held.length > 0 ? ['replace'] : []),
-    ...(lapsed || unmeasured ? ['unproven'] : []),
+    ...(lapsed || unmeasured || unbelieved.length > 0 ? ['unproven'] : []),
   ] as Word[];
   const word = worst(words) ?? 'holds';
   const actuation = actuationAt(job, end);
@@ -496,6 +505,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     words: look?.words ?? '',
     held,
     lapsed,
+    unbelieved,
     unmeasured,
     settle: word === 'unproven' && judgement?.ok ? judgement.verdict.settle : [],
     work: WORKS.filter((each) => work.includes(each)),

@@ -395,6 +395,7 @@ function itemOf(item: InspectionItem) {
       lacks,
     })),
     lapsed: item.lapsed && { seq: item.lapsed.seq, touch: item.lapsed.touch, by: item.lapsed.by },
+    unbelieved: item.unbelieved,
     unmeasured: item.unmeasured,
     settle: item.settle,
     work: item.work,

@@ -77,6 +77,7 @@ export function brakeAt(
     ...brakesOf({ identified })[end],
     mount: sheet?.brake.mount ?? 'post',
     hold: sheet?.rotor.hold ?? 'six-bolt',
+    axle: sheet?.torque.some(({ fastener }) => fastener === 'axle') ?? false,
     motor: bike.motor,
   };
 }

@@ -27,6 +27,7 @@ export interface LayOut {
 export function layOut(
   steps: readonly PlannedStep[],
   brakes: Readonly<Record<End, { kind: BrakeKind; family: Family | null }>>,
+  motor: boolean,
 ): LayOut {
   const tools = new Set<Tool>();
   const consumables = new Set<Consumable>();
@@ -38,7 +39,7 @@ export function layOut(
     if (needsTool(rule.tool)) tools.add(rule.tool);
     for (const item of rule.consumables ?? []) consumables.add(item);
     const { kind, family } = brakes[each.end];
-    for (const caution of cautionsOf(each.step, kind, family)) cautions.add(caution);
+    for (const caution of cautionsOf(each.step, kind, { family, motor })) cautions.add(caution);
     for (const part of rule.parts ?? []) parts.push({ part, end: each.end });
   }
   return { tools: [...tools], consumables: [...consumables], parts, cautions: [...cautions] };

@@ -276,6 +276,8 @@ describe('every plan', () => {
         const naive = naivePlan(choice);
         if (naive === null) return;
         expect(faultsOf(choice, naive.steps, [], false)).toEqual([]);
+        // One that centres before the work that centring waits for is no plan to be held against.
+        if (faultsOf(choice, naive.steps).length > 0) return;
         expect(plan.minutes).toBeLessThanOrEqual(naive.minutes + 1e-9);
       }),
       { numRuns: 60 },

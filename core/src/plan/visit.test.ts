@@ -428,7 +428,7 @@ it('lays out every tool once and new parts by their end', () => {
     front: { kind: USUAL_BRAKE, family },
     rear: { kind: USUAL_BRAKE, family },
   });
-  const out = layOut(plan.steps, brakes(null));
+  const out = layOut(plan.steps, brakes(null), false);
   expect(new Set(out.tools).size).toBe(out.tools.length);
   expect(out.tools).toEqual(expect.arrayContaining(['pin-key', 'hose-cutter', 'torque-wrench']));
   expect(out.tools).not.toContain('hands');
@@ -437,11 +437,15 @@ it('lays out every tool once and new parts by their end', () => {
   expect(out.cautions).toEqual(
     expect.arrayContaining(['gloves-and-glasses', 'glycol-off-paint', 'mineral-off-pads']),
   );
+  expect(out.cautions).not.toContain('motor-off');
+  expect(layOut(plan.steps, brakes(null), true).cautions).toContain('motor-off');
   // Nobody reads of paint over mineral fluid, nor of pistons on a cable brake.
-  expect(layOut(plan.steps, brakes('mineral')).cautions).not.toContain('glycol-off-paint');
+  expect(layOut(plan.steps, brakes('mineral'), false).cautions).not.toContain('glycol-off-paint');
   const cable = { actuation: 'cable', banjo: false } as const;
-  expect(cautionsOf('pads-out', cable, null)).toEqual([]);
-  expect(cautionsOf('pads-out', USUAL_BRAKE, null)).toEqual(['no-lever-pads-out']);
+  expect(cautionsOf('pads-out', cable, { family: null, motor: false })).toEqual([]);
+  expect(cautionsOf('pads-out', USUAL_BRAKE, { family: null, motor: false })).toEqual([
+    'no-lever-pads-out',
+  ]);
 });
 
 describe('what is asked for again', () => {

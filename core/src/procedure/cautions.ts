@@ -7,6 +7,8 @@ interface CautionRule {
   on?: readonly Trait[];
   /** Families of fluid it is for; all when left out. */
   families?: readonly Family[];
+  /** It is for bikes with a motor. */
+  motor?: true;
 }
 
 const WET: readonly Trait[] = ['hydraulic', 'cable-pulled-hydraulic'];
@@ -27,6 +29,7 @@ const RULES: Readonly<Record<Caution, CautionRule>> = {
   'three-mm-at-most': { on: WET },
   'nipple-shut-before-lever': { on: WET },
   'structural-metal': {},
+  'motor-off': { motor: true },
   'local-law': {},
 };
 
@@ -34,9 +37,17 @@ const RULES: Readonly<Record<Caution, CautionRule>> = {
  * The cautions of a step on one brake.
  * @param family of the fluid its sheet asks for; null where nobody knows, and all of them count
  */
-export function cautionsOf(step: StepId, brake: BrakeKind, family: Family | null): Caution[] {
+export function cautionsOf(
+  step: StepId,
+  brake: BrakeKind,
+  { family, motor }: { family: Family | null; motor: boolean },
+): Caution[] {
   return (stepRule(step).cautions ?? []).filter((caution) => {
-    const { on, families } = RULES[caution];
-    return isFor(on, brake) && (!families || family === null || families.includes(family));
+    const { on, families, motor: driven } = RULES[caution];
+    return (
+      (motor || !driven) &&
+      isFor(on, brake) &&
+      (!families || family === null || families.includes(family))
+    );
   });
 }

@@ -6,6 +6,7 @@ const brake: FastenedBrake = {
   mount: 'post',
   hold: 'six-bolt',
   banjo: false,
+  axle: false,
 };
 
 // Common practice: which fasteners hold what, by how a brake is made.

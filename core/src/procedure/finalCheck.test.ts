@@ -6,6 +6,7 @@ const brake: CheckedBrake = {
   mount: 'post',
   hold: 'six-bolt',
   banjo: false,
+  axle: false,
   motor: false,
 };
 const done = (...steps: StepId[]): DoneAt[] => steps.map((step, i) => ({ seq: i + 1, step }));
@@ -30,7 +31,14 @@ describe('the final check by name', () => {
 
   it('asks for the bolts this brake has, and for no others', () => {
     const steps = done('wheel-out');
-    expect(open(steps)).toEqual(['caliper-bolts', 'rotor-bolts', 'lever-clamp', 'no-drag']);
+    expect(open(steps)).toEqual([
+      'caliper-bolts',
+      'rotor-bolts',
+      'axle-seated',
+      'lever-clamp',
+      'no-drag',
+    ]);
+    expect(open(done('wheel-in'), { motor: true })).toContain('sensor-gap');
     expect(open(steps, { hold: 'lockring' })).toContain('rotor-lockring');
     expect(open(steps, { mount: 'is' })).toContain('adapter-bolts');
     expect(open(steps, { actuation: 'cable' })).toContain('pinch-bolt');

@@ -7,6 +7,7 @@ export const CHECKS = [
   'caliper-bolts',
   'rotor-bolts',
   'rotor-lockring',
+  'axle-seated',
   'lever-clamp',
   'adapter-bolts',
   'pinch-bolt',
@@ -22,6 +23,7 @@ export const CHECKS = [
   'bar-turns-free',
   'cable-end-cap',
   'throttle-springs-back',
+  'sensor-gap',
   'no-drag',
 ] as const;
 export type Check = (typeof CHECKS)[number];
@@ -61,6 +63,7 @@ const RULES: Readonly<Record<Check, CheckRule>> = {
   'caliper-bolts': { touched: 'any' },
   'rotor-bolts': { touched: 'any', when: ({ hold }) => hold === 'six-bolt' },
   'rotor-lockring': { touched: 'any', when: ({ hold }) => hold === 'lockring' },
+  'axle-seated': { touched: ['wheel-out', 'wheel-in', 'adjust-hub', 'seat-axle'] },
   'lever-clamp': { touched: 'any' },
   'adapter-bolts': { touched: 'any', when: ({ mount }) => mount === 'is' },
   'pinch-bolt': { touched: 'any', when: ({ actuation }) => actuation !== 'hydraulic' },
@@ -79,6 +82,7 @@ const RULES: Readonly<Record<Check, CheckRule>> = {
   'bar-turns-free': { touched: ['cut-hose', ...HOSE] },
   'cable-end-cap': { touched: ['new-cable-in'] },
   'throttle-springs-back': { touched: ['throttle-back'], when: ({ motor }) => motor },
+  'sensor-gap': { touched: ['wheel-in', 'new-rotor-on'], when: ({ motor }) => motor },
   'no-drag': { touched: 'any' },
 };
 

@@ -12,7 +12,9 @@ export type Hold =
   | 'lever'
   | 'hose-at-lever'
   | 'hose-at-caliper'
-  | 'cable';
+  | 'cable'
+  /** The wheel on its axle. */
+  | 'wheel';
 
 /** What of a brake says which fasteners it has. */
 export interface FastenedBrake {
@@ -21,12 +23,14 @@ export interface FastenedBrake {
   hold: 'six-bolt' | 'lockring';
   /** The hose sits on the caliper with a banjo, and not with a nut. */
   banjo: boolean;
+  /** Its sheet gives the axle a torque; a quick release has none, and is looked at by name. */
+  axle: boolean;
 }
 
 /** The fasteners that hold a thing on a brake; none where it has no such thing. An IS mount carries a post-mount caliper on its adapter. */
 export function fastenersOf(
   hold: Hold,
-  { actuation, mount, hold: rotor, banjo }: FastenedBrake,
+  { actuation, mount, hold: rotor, banjo, axle }: FastenedBrake,
 ): FastenerId[] {
   switch (hold) {
     case 'caliper':
@@ -35,6 +39,8 @@ export function fastenersOf(
       return mount === 'is' ? ['adapter-is'] : [];
     case 'adapter':
       return ['adapter-is'];
+    case 'wheel':
+      return axle ? ['axle'] : [];
     case 'rotor':
       return [rotor === 'lockring' ? 'rotor-lockring' : 'rotor-bolts'];
     case 'lever':

@@ -26,6 +26,8 @@ export const TOOLS = [
   'file',
   'abrasive',
   'rule',
+  'hub-tools',
+  'spoke-key',
 ] as const;
 export type Tool = (typeof TOOLS)[number];
 
@@ -45,6 +47,7 @@ export const CONSUMABLES = [
   'tape',
   'paste-or-grease',
   'seal-paint',
+  'grease',
 ] as const;
 export type Consumable = (typeof CONSUMABLES)[number];
 
@@ -87,6 +90,7 @@ export const CAUTIONS = [
   'three-mm-at-most',
   'nipple-shut-before-lever',
   'structural-metal',
+  'motor-off',
   'local-law',
 ] as const;
 export type Caution = (typeof CAUTIONS)[number];
@@ -217,7 +221,7 @@ export const STEPS = {
     sets: { wheel: 'off', standTested: false, held: false },
     tool: 'hands',
     minutes: 1,
-    cautions: ['rotor-sharp-and-hot'],
+    cautions: ['motor-off', 'rotor-sharp-and-hot'],
   },
   'pads-out': {
     kind: 'set-up',
@@ -482,7 +486,7 @@ export const STEPS = {
     kind: 'set-up',
     touches: [],
     cures: [],
-    fastens: [],
+    fastens: ['wheel'],
     loosens: [],
     when: ['set', 'prove'],
     needs: {
@@ -872,6 +876,20 @@ export const STEPS = {
     minutes: 10,
     consumables: ['abrasive-paper', 'tape', 'seal-paint'],
     cautions: ['structural-metal', 'damage-to-maker'],
+  },
+  /** Hub play, spokes and the axle are ruled out before runout, rub or a knock is believed. */
+  'adjust-hub': {
+    kind: 'work',
+    touches: ['axle'],
+    cures: ['adjust-hub'],
+    fastens: [],
+    loosens: ['wheel'],
+    stage: 'dirty',
+    needs: { wheel: 'off' },
+    sets: {},
+    tool: 'hub-tools',
+    minutes: 8,
+    consumables: ['grease'],
   },
   'adapter-on': {
     kind: 'work',
@@ -1624,12 +1642,42 @@ export const STEPS = {
     minutes: 3,
     cautions: ['torque-by-sheet'],
   },
+  'tension-spokes': {
+    kind: 'work',
+    touches: ['axle'],
+    cures: ['tension-spokes'],
+    fastens: [],
+    loosens: [],
+    ahead: ['align'],
+    stage: 'set',
+    needs: { wheel: 'on' },
+    sets: {},
+    acts: ['turns-wheel'],
+    tool: 'spoke-key',
+    minutes: 8,
+    cautions: ['fingers-off-turning-rotor'],
+  },
+  'seat-axle': {
+    kind: 'work',
+    touches: ['axle'],
+    cures: ['seat-axle'],
+    fastens: ['wheel'],
+    loosens: ['wheel'],
+    ahead: ['align'],
+    stage: 'set',
+    needs: { wheel: 'on' },
+    sets: {},
+    tool: 'torque-wrench',
+    minutes: 2,
+    cautions: ['torque-by-sheet'],
+  },
   'retorque-bolts': {
     kind: 'work',
     touches: [],
     cures: ['tighten-bolts'],
     fastens: ['mount', 'rotor'],
     loosens: [],
+    ahead: ['align'],
     stage: 'set',
     needs: { rotor: 'on' },
     sets: {},

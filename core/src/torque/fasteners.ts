@@ -151,6 +151,16 @@ export const FASTENERS = {
     safety: false,
     touches: [],
   },
+  /** A through axle; a quick release has none. */
+  axle: {
+    drive: '5 or 6 mm hex',
+    count: 1,
+    usual: { loNm: 10, hiNm: 15, tag: 'M' },
+    thread: 'grease',
+    size: null,
+    safety: true,
+    touches: [],
+  },
   /** Just holds; the head rounds easily [P]. */
   'hose-guide': {
     drive: '2.5 mm hex',

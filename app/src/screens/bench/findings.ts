@@ -295,8 +295,23 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
     ? jobWords.findings.changedSinceItWasProven(words.touched[item.lapsed.touch])
     : null;
   const unmeasured = item.unmeasured ? jobWords.findings.aUsedPartNotMeasured : null;
+  const unbelieved =
+    item.unbelieved.length > 0
+      ? jobWords.findings.notBelieved(
+          words.format.list(item.unbelieved.map((each) => words.finding[each])),
+        )
+      : null;
   const said = item.words ? `“${item.words}”` : null;
-  return [looked, measured, ...item.held.map(words.held), lesser, lapsed, unmeasured, said]
+  return [
+    looked,
+    measured,
+    ...item.held.map(words.held),
+    lesser,
+    lapsed,
+    unbelieved,
+    unmeasured,
+    said,
+  ]
     .filter(Boolean)
     .join(' ');
 }

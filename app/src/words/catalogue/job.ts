@@ -531,6 +531,7 @@ export interface JobWords {
     aLaterLookDidNot: (lesserLooks: string) => string;
     changedSinceItWasProven: (touch: string) => string;
     aUsedPartNotMeasured: string;
+    notBelieved: (what: string) => string;
   };
   notices: {
     whatWasDone: string;

@@ -557,6 +557,7 @@ export const job: JobWords = {
       `Ein späterer Blick fand nicht: ${lesserLooks}. Das ist keine Antwort. Arbeit und ein weiterer Blick sind eine, oder Worte, warum es falsch gesehen wurde.`,
     changedSinceItWasProven: (touch) => `Geändert, seit es bewiesen war: ${touch}.`,
     aUsedPartNotMeasured: 'Ein gebrauchtes Teil: nicht gemessen, seit es verbaut ist.',
+    notBelieved: (what) => `Nicht geglaubt, solange das Rad lose ist: ${what}.`,
   },
   notices: {
     whatWasDone: 'Was dazu getan wurde',

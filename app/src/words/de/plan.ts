@@ -214,6 +214,18 @@ const step: PlanWords['step'] = {
     does: 'Neue Dichtungen beidseits des Ringanschlusses',
     why: 'Bei lockerer Schraube den Schlauch auf seinen geradesten Abgang drehen; dann anziehen und auf Feuchte sehen.',
   },
+  'adjust-hub': {
+    does: 'Das Spiel aus der Nabe nehmen',
+    why: 'Eine wackelnde Nabe sieht aus wie eine krumme Scheibe und ein Sattel, der nicht mittig sitzt.',
+  },
+  'tension-spokes': {
+    does: 'Speichen spannen, Gebrochenes ersetzen',
+    why: 'Ein loses Laufrad bewegt sich unter der Bremse: Nichts, was daran gemessen wird, wird geglaubt.',
+  },
+  'seat-axle': {
+    does: 'Die Achse setzen, schließen, auf ihr Drehmoment bringen',
+    why: 'Zuerst sitzt das Rad ganz in den Ausfallenden. Ohne Datenblatt 10 bis 15 N·m für eine Steckachse, aus dem Gedächtnis; ein Schnellspanner lässt seinen Abdruck in der Hand.',
+  },
   'retorque-bolts': {
     does: 'Jede Schraube auf ihr Drehmoment bringen',
     why: 'Scheibe und Adapter hier, der Sattel, sobald er zentriert ist. Eine rundgedrehte, gelängte oder fehlende Schraube wird erneuert.',
@@ -512,6 +524,9 @@ export const plan: PlanWords = {
     'renew-cable': 'Zug erneuern',
     'set-up-cable': 'Zugbremse einstellen',
     'true-rotor': 'Scheibe richten',
+    'adjust-hub': 'Spiel aus der Nabe nehmen',
+    'tension-spokes': 'Speichen spannen',
+    'seat-axle': 'Achse setzen',
     'tighten-bolts': 'Jede Schraube anziehen',
     'tighten-lever': 'Hebelschelle anziehen',
     align: 'Sattel zentrieren',
@@ -537,6 +552,8 @@ export const plan: PlanWords = {
     'cable-cutter': 'Zug- und Hüllenschneider',
     'centring-cards': 'zwei dünne Karten, oder weiße Karte und Lampe',
     file: 'feine Flachfeile und rechtwinkliger Klotz',
+    'hub-tools': 'Nabenwerkzeug',
+    'spoke-key': 'Speichenschlüssel',
     abrasive: 'flacher Klotz',
     rule: 'Lineal und Wasserwaage',
   },
@@ -555,6 +572,7 @@ export const plan: PlanWords = {
     bag: 'Tüte für die Beläge',
     tape: 'Band und Binder',
     'paste-or-grease': 'Carbonpaste oder Fett, je nach Lenker',
+    grease: 'Fett',
     'seal-paint': 'Lack, um blankes Metall zu versiegeln',
   },
   caution: {
@@ -571,6 +589,8 @@ export const plan: PlanWords = {
     'no-lever-pads-out': 'Ohne Beläge kein Hebelzug: Die Kolben kommen heraus.',
     'three-mm-at-most': 'Nicht weiter als 3 mm: Danach fallen sie heraus.',
     'nipple-shut-before-lever': 'Den Hebel nie loslassen, solange der Nippel offen ist.',
+    'motor-off':
+      'Motor aus, Akku heraus, bevor Hände hineingehen. Der Stecker eines Nabenmotors geht vor dem Rad ab.',
     'structural-metal':
       'Grundmaterial nur mit dem Planfräser; Carbon nur auf schriftliches Wort des Herstellers.',
     'local-law': 'Örtliche Vorschriften über E-Bikes und Bremsen gehen vor.',

@@ -547,6 +547,7 @@ export const job: JobWords = {
       `A later look did not find ${lesserLooks}: that is no answer. Work and another look are, or words why it was seen wrong.`,
     changedSinceItWasProven: (touch) => `Changed since it was proven: ${touch}.`,
     aUsedPartNotMeasured: 'A used part: not measured since it went on.',
+    notBelieved: (what) => `Not believed while the wheel is loose: ${what}.`,
   },
   notices: {
     whatWasDone: 'What was done about it',

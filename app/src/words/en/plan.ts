@@ -191,6 +191,18 @@ const step: PlanWords['step'] = {
     does: 'New seals on both sides of the banjo',
     why: 'Turn the hose to its straightest exit while the bolt is slack; then torque, and look for a weep.',
   },
+  'adjust-hub': {
+    does: 'Take the play out of the hub',
+    why: 'A hub that rocks looks like a bent rotor and a caliper off centre.',
+  },
+  'tension-spokes': {
+    does: 'Tension the spokes, renew what is broken',
+    why: 'A loose wheel moves under the brake: nothing measured at it is believed.',
+  },
+  'seat-axle': {
+    does: 'Seat the axle, shut it, bring it to its torque',
+    why: 'Wheel home in the dropouts first. Without a sheet 10 to 15 N·m for a through axle, from memory; a quick release leaves its print in the palm.',
+  },
   'retorque-bolts': {
     does: 'Bring every bolt to its torque',
     why: 'Rotor and adapter here, the caliper once it is centred. A rounded, stretched or missing bolt is renewed.',
@@ -466,6 +478,9 @@ export const plan: PlanWords = {
     'renew-cable': 'Renew the cable',
     'set-up-cable': 'Set up the cable brake',
     'true-rotor': 'True the rotor',
+    'adjust-hub': 'Take the play out of the hub',
+    'tension-spokes': 'Tension the spokes',
+    'seat-axle': 'Seat the axle',
     'tighten-bolts': 'Tighten every bolt',
     'tighten-lever': 'Tighten the lever clamp',
     align: 'Centre the caliper',
@@ -491,6 +506,8 @@ export const plan: PlanWords = {
     'cable-cutter': 'cable and housing cutter',
     'centring-cards': 'two thin cards or white card and torch',
     file: 'fine flat file and square block',
+    'hub-tools': 'hub tools',
+    'spoke-key': 'spoke key',
     abrasive: 'flat block',
     rule: 'rule and spirit level',
   },
@@ -509,6 +526,7 @@ export const plan: PlanWords = {
     bag: 'bag for the pads',
     tape: 'tape and ties',
     'paste-or-grease': 'carbon paste or grease, by the bar',
+    grease: 'grease',
     'seal-paint': 'paint to seal bare metal',
   },
   caution: {
@@ -525,6 +543,8 @@ export const plan: PlanWords = {
     'no-lever-pads-out': 'No lever pull with the pads out: the pistons come out.',
     'three-mm-at-most': 'No further than 3 mm: past it they fall out.',
     'nipple-shut-before-lever': 'Never release the lever while the nipple is open.',
+    'motor-off':
+      'Motor off, battery out, before hands go in. A hub motor’s plug comes off before the wheel.',
     'structural-metal':
       'No parent metal without the facing tool; carbon only on the maker’s written word.',
     'local-law': 'Local law on e-bikes and brakes comes first.',

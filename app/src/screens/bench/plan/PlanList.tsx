@@ -29,10 +29,11 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
     kind: kinds[end],
     family: job.identified[end]?.sheet.body.fluid?.fluid.family ?? null,
   });
-  const { tools, consumables, parts, cautions } = layOut(plan.steps, {
-    front: brakeAt('front'),
-    rear: brakeAt('rear'),
-  });
+  const { tools, consumables, parts, cautions } = layOut(
+    plan.steps,
+    { front: brakeAt('front'), rear: brakeAt('rear') },
+    job.bike.motor,
+  );
   const short = shortOf(
     parts.map(({ part }) => part),
     stock.data ?? [],

@@ -30,11 +30,10 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
   const cautions =
     step === 'wash-hands' || end === null
       ? []
-      : cautionsOf(
-          step,
-          brakeAt(job, end),
-          job.identified[end]?.sheet.body.fluid?.fluid.family ?? null,
-        );
+      : cautionsOf(step, brakeAt(job, end), {
+          family: job.identified[end]?.sheet.body.fluid?.fluid.family ?? null,
+          motor: job.bike.motor,
+        });
   const unasked = unansweredFor(
     { step, end },
     job.planned.at(-1)?.procedures ?? null,
