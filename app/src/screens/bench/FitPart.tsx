@@ -207,22 +207,29 @@ function Fit({ job, identified, end, part, title }: FitProps) {
         />
       )}
       {replaces ? <OldPart job={job} end={end} part={part} goes={goes} onGoes={setGoes} /> : null}
-      <Section>
-        {condition === 'found' ? (
-          <Words ink="soft">{jobWords.fitPart.foundOnTheBikeWritten}</Words>
-        ) : (
-          <Words ink="soft">{jobWords.fitPart.theOldOnesReadingsAnd}</Words>
-        )}
-        {rotor ? (
-          <Note kind="caution" title={jobWords.fitPart.arrowForwardPrintingOutward}>
-            {jobWords.fitPart.fingersOnlyOnTheSpider}
-          </Note>
-        ) : (
-          <Note kind="caution" title={jobWords.fitPart.pistonsHomeFirst}>
-            {jobWords.fitPart.cleanRoundThePistonsBefore}
-          </Note>
-        )}
-      </Section>
+      <Mind condition={condition} rotor={rotor} />
     </Page>
+  );
+}
+
+/** What goes with a part that comes on. */
+function Mind({ condition, rotor }: { condition: Fitted['condition']; rotor: boolean }) {
+  return (
+    <Section>
+      {condition === 'found' ? (
+        <Words ink="soft">{jobWords.fitPart.foundOnTheBikeWritten}</Words>
+      ) : (
+        <Words ink="soft">{jobWords.fitPart.theOldOnesReadingsAnd}</Words>
+      )}
+      {rotor ? (
+        <Note kind="caution" title={jobWords.fitPart.arrowForwardPrintingOutward}>
+          {jobWords.fitPart.fingersOnlyOnTheSpider}
+        </Note>
+      ) : (
+        <Note kind="caution" title={jobWords.fitPart.pistonsHomeFirst}>
+          {jobWords.fitPart.cleanRoundThePistonsBefore}
+        </Note>
+      )}
+    </Section>
   );
 }
