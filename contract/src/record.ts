@@ -73,6 +73,12 @@ const Rules = z.strictObject({
   timeZone: z.string(),
 });
 
+const SheetLimit = z.strictObject({
+  limitMm: Mm,
+  atLimitIsWorn: z.boolean().nullable(),
+  ...origin,
+});
+
 /** A spec sheet as it stood, whole. */
 const Sheet = z.strictObject({
   title: z.string(),
@@ -102,6 +108,8 @@ const Sheet = z.strictObject({
     plateAssumed: z.boolean(),
     compounds: z.array(z.string()),
     finned: z.boolean(),
+    limits: z.strictObject({ total: SheetLimit.optional(), friction: SheetLimit.optional() }),
+    schools: z.array(z.string()),
   }),
   lever: z.strictObject({
     ratio: z.number().nullable(),
@@ -113,6 +121,7 @@ const Sheet = z.strictObject({
       boreMm: Mm.nullable(),
       barb: z.string(),
       olive: z.string(),
+      banjoSeals: z.string(),
       kitMl: z.number().nullable(),
     })
     .nullable(),

@@ -9,6 +9,7 @@ import { COMPOUNDS } from '@hold-fast/core/kit/compound';
 import { PLAIN_VALUES, type SheetRevision, type SpecSheet } from '@hold-fast/core/sheet/sheet';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
+import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { z } from 'zod';
 import { Id, Mm, Nm, Tag, words, wordsOrNone } from './fields';
 import type { FieldFault } from './problem';
@@ -79,6 +80,10 @@ export const SpecSheetBody = z.strictObject({
     plateAssumed: z.boolean(),
     compounds: z.array(z.enum(COMPOUNDS)).max(COMPOUNDS.length).default([]),
     finned: z.boolean().default(false),
+    limits: z
+      .strictObject({ total: ThicknessLimit.optional(), friction: ThicknessLimit.optional() })
+      .default({}),
+    schools: z.array(z.enum(PAD_SCHOOLS)).max(PAD_SCHOOLS.length).default([]),
   }),
   lever: z
     .strictObject({
@@ -93,6 +98,7 @@ export const SpecSheetBody = z.strictObject({
       boreMm: Mm.positive().max(6).nullable(),
       barb: wordsOrNone(40),
       olive: wordsOrNone(40),
+      banjoSeals: wordsOrNone(40),
       /** What caliper and lever hold together, mL. */
       kitMl: z.number().positive().max(50).nullable(),
     })

@@ -41,6 +41,8 @@ export const SHEET: SpecSheet = {
     plateAssumed: false,
     compounds: [],
     finned: false,
+    limits: {},
+    schools: [],
   },
   lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
   hose: null,

@@ -33,7 +33,7 @@ export const pads: MeasurandRule<PadVerdict> = {
     return padVerdict(
       padMeasurement(session),
       { ...sheet.pads, plateAssumed, figures: rules.figures },
-      rules.schools,
+      sheet.pads.schools?.length ? sheet.pads.schools : rules.schools,
       outlook.pads ?? null,
     );
   },

@@ -67,7 +67,10 @@ describe('what a line of the quote comes to', () => {
     description: `${part} for ${fits}`,
     priceCents,
   });
-  const brake = { pads: { shape: 'Tolve oval' }, hose: { olive: 'T olive', barb: 'T barb' } };
+  const brake = {
+    pads: { shape: 'Tolve oval' },
+    hose: { olive: 'T olive', barb: 'T barb', banjoSeals: '' },
+  };
 
   it('is labour by the hour and each part by the shelf: the one the sheet names before one that fits all', () => {
     const shelf = [

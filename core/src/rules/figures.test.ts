@@ -90,4 +90,18 @@ describe('a figure that the shop lays down', () => {
     expect(days('steep', true, late)).toBe(91);
     expect(serviceDaysOf(USUAL_RULES, 'rotor', { terrain: 'steep', wet: true })).toBe(365);
   });
+
+  it('stands back where the maker’s sheet gives a pad limit or names its schools', () => {
+    const { body } = new Visit().identify().job.identified.front!.sheet;
+    const word = (pads: Partial<typeof body.pads>) =>
+      inspectEnd(
+        new Visit().identify({ ...body, pads: { ...body.pads, ...pads } }).pads(3.4).job,
+        'front',
+      ).items.find(({ subject }) => subject === 'pads')?.word;
+    const limit = { limitMm: 3.5, atLimitIsWorn: true, origin: 'sheet', tag: null } as const;
+    expect([word({}), word({ limits: { total: limit } })]).toEqual(['watch', 'replace']);
+    // The friction's share is worn by 28 %, and nobody asks after it: its maker judges by the whole.
+    const strict = { limits: { friction: { ...limit, limitMm: 1.7 } } };
+    expect([word(strict), word({ ...strict, schools: ['total'] })]).toEqual(['replace', 'watch']);
+  });
 });

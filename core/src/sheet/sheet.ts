@@ -4,6 +4,7 @@ import type { AskedFluid } from '../fluid/compatibility';
 import type { Compound } from '../kit/compound';
 import type { Origin, Tag } from '../source';
 import type { FastenerId, TorqueAsked } from '../torque/fasteners';
+import type { PadSchool } from '../wear/pads';
 import type { ThicknessLimit } from '../wear/verdict';
 
 /** Who laid a value down, and where the number comes from when no maker's sheet gives it. */
@@ -58,6 +59,10 @@ export interface SpecSheet {
     plateAssumed: boolean;
     compounds: Compound[];
     finned: boolean;
+    /** Limits its maker lays down in place of a school's own: with the plate, and of friction alone. */
+    limits: Partial<Record<'total' | 'friction', ThicknessLimit>>;
+    /** Schools its maker judges by; the shop's where it names none. */
+    schools: PadSchool[];
   };
   lever: {
     ratio: number | null;
@@ -69,6 +74,8 @@ export interface SpecSheet {
     boreMm: number | null;
     barb: string;
     olive: string;
+    /** The seals of its banjo, by their name. */
+    banjoSeals: string;
     /** What caliper and lever hold together. */
     kitMl: number | null;
   } | null;

@@ -15,7 +15,7 @@ export interface StockLine {
 /** What of a brake's sheet says which parts fit it. */
 export interface FittedBrake {
   pads: { shape: string };
-  hose: { olive: string; barb: string } | null;
+  hose: { olive: string; barb: string; banjoSeals: string } | null;
 }
 
 /** Whether a kind of part is named by the brake's own sheet. */
@@ -23,7 +23,7 @@ export function fitsBySheet(
   { fits, description }: { fits: string; description: string },
   brake: FittedBrake | null,
 ): boolean {
-  return [brake?.pads.shape, brake?.hose?.olive, brake?.hose?.barb].some(
+  return [brake?.pads.shape, brake?.hose?.olive, brake?.hose?.barb, brake?.hose?.banjoSeals].some(
     (name) => name && (fits === name || description === name),
   );
 }

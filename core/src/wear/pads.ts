@@ -57,6 +57,8 @@ export interface PadSpec {
   plateAssumed: boolean;
   /** Limits a sheet lays down in place of the school's own. */
   limits?: Partial<Record<'total' | 'friction', ThicknessLimit>>;
+  /** Schools a sheet judges by; the shop's where it names none. */
+  schools?: readonly PadSchool[];
   /** Numbers the shop lays down in place of the usual ones. */
   figures?: Figures;
 }

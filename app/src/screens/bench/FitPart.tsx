@@ -2,7 +2,7 @@ import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Identified, Job } from '@hold-fast/core/job/job';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
 import { compoundAdvice, type Compound } from '@hold-fast/core/kit/compound';
-import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
+import { CONDITIONS_FITTED, type Kit } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { router } from 'expo-router';
@@ -89,16 +89,9 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     }));
   };
   const rotor = part === 'rotor';
-  const kit = kitAt(job, end);
   const advice =
     !rotor && compound && condition !== 'found'
-      ? compoundAdvice(
-          {
-            organicOnly: kit.rotor?.organicOnly ?? identified.sheet.body.rotor.organicOnly,
-            bedded: kit.bedded,
-          },
-          compound,
-        )
+      ? adviceOn(kitAt(job, end), identified, compound)
       : null;
   const thickness = readMm(rotorSelf.newMm);
   const limit = readMm(rotorSelf.limitMm);
@@ -210,6 +203,12 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       <Mind condition={condition} rotor={rotor} />
     </Page>
   );
+}
+
+/** What a compound comes to on the rotor it would bed in. */
+function adviceOn({ rotor, bedded }: Kit, { sheet }: Identified, compound: Compound) {
+  const organicOnly = rotor?.organicOnly ?? sheet.body.rotor.organicOnly;
+  return compoundAdvice({ organicOnly, bedded }, compound);
 }
 
 /** What goes with a part that comes on. */

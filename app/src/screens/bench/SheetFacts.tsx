@@ -62,6 +62,17 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
         'pads.plateMm',
         pads.plateMm,
       )}
+      {(['total', 'friction'] as const).map((school) => {
+        const limit = pads.limits[school];
+        return limit ? (
+          <Fact
+            key={school}
+            name={words.school[school]}
+            value={storesWords.sheetFacts.mm(words.format.fixed(limit.limitMm, 2))}
+            from={limit}
+          />
+        ) : null;
+      })}
       {said(
         storesWords.sheetFacts.padShape,
         [pads.shape, pads.finned && storesWords.sheetFacts.finned].filter(Boolean).join(', '),

@@ -204,6 +204,11 @@ export interface StoreFormsWords {
     commonPractice: string;
     fromMemory: string;
     ourChoice: string;
+    banjoSeals: string;
+    alsoNamed: string;
+    alsoNamedHint: string;
+    padLimit: Record<'total' | 'friction', string>;
+    schoolsOfTheMaker: string;
   };
   stockForm: {
     thereIsNoSuchPart: string;

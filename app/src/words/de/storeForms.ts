@@ -212,6 +212,14 @@ export const storeForms: StoreFormsWords = {
     commonPractice: 'Allgemein üblich',
     fromMemory: 'Aus dem Gedächtnis',
     ourChoice: 'Unsere Wahl',
+    banjoSeals: 'Banjodichtungen, mit Namen',
+    alsoNamed: 'Weitere Sorten, die das Blatt nennt',
+    alsoNamedHint: 'Mit Komma getrennt; andere gelten nicht.',
+    padLimit: {
+      total: 'Das Blatt nennt eine Grenze mit Träger, mm',
+      friction: 'Das Blatt nennt eine Grenze des Reibmaterials, mm',
+    },
+    schoolsOfTheMaker: 'Schulen, nach denen der Hersteller urteilt; keine: die der Werkstatt',
   },
   stockForm: {
     thereIsNoSuchPart: 'Dieses Teil gibt es nicht.',

@@ -209,6 +209,14 @@ export const storeForms: StoreFormsWords = {
     commonPractice: 'Common practice',
     fromMemory: 'From memory',
     ourChoice: 'Our choice',
+    banjoSeals: 'Banjo seals, by their name',
+    alsoNamed: 'Other blends the sheet names',
+    alsoNamedHint: 'With commas between; no other counts.',
+    padLimit: {
+      total: 'The sheet gives a limit with the plate, mm',
+      friction: 'The sheet gives a limit of friction alone, mm',
+    },
+    schoolsOfTheMaker: 'Schools the maker judges by; none: the shop’s',
   },
   stockForm: {
     thereIsNoSuchPart: 'There is no such part.',

@@ -1,6 +1,7 @@
 import { FAMILIES, gradesOf, usualOf } from '@hold-fast/core/fluid/families';
-import { useWatch } from 'react-hook-form';
+import { Controller, useWatch } from 'react-hook-form';
 import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
 import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
@@ -54,6 +55,27 @@ export function FluidFields({ control, setValue }: OfSheet) {
           label={storeFormWords.sheetForm.blendByItsName}
           maxLength={60}
           hint={storeFormWords.sheetForm.everyMakersMineralFluidIs}
+        />
+      ) : null}
+      {fluid && grades.length === 0 ? (
+        <Controller
+          control={control}
+          name="fluid.alsoNamedBlends"
+          render={({ field }) => (
+            <Field
+              label={storeFormWords.sheetForm.alsoNamed}
+              hint={storeFormWords.sheetForm.alsoNamedHint}
+              defaultValue={field.value.join(', ')}
+              onChangeText={(text) =>
+                field.onChange(
+                  text
+                    .split(',')
+                    .map((blend) => blend.trim())
+                    .filter(Boolean),
+                )
+              }
+            />
+          )}
         />
       ) : null}
       {fluid ? (

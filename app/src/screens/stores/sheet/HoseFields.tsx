@@ -17,7 +17,10 @@ export function HoseFields({ control, setValue }: OfSheet) {
         options={[{ value: true, says: storeFormWords.sheetForm.theSheetSaysWhichHose }]}
         chosen={hose ? [true] : []}
         onChoose={() =>
-          setValue('hose', hose ? null : { boreMm: null, barb: '', olive: '', kitMl: null })
+          setValue(
+            'hose',
+            hose ? null : { boreMm: null, barb: '', olive: '', banjoSeals: '', kitMl: null },
+          )
         }
       />
       {hose ? (
@@ -33,6 +36,12 @@ export function HoseFields({ control, setValue }: OfSheet) {
             control={control}
             name="hose.olive"
             label={storeFormWords.sheetForm.olive}
+            maxLength={40}
+          />
+          <FormLine
+            control={control}
+            name="hose.banjoSeals"
+            label={storeFormWords.sheetForm.banjoSeals}
             maxLength={40}
           />
           <Value

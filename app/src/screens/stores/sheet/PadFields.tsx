@@ -7,9 +7,10 @@ import { storeFormWords } from '../../../words/storeForms';
 import { words } from '../../../words/words';
 import { Value } from './Origin';
 import type { OfSheet } from './OfSheet';
+import { PadLimits } from './PadLimits';
 
 /** Its pads. */
-export function PadFields({ control }: OfSheet) {
+export function PadFields({ control, setValue, ...form }: OfSheet) {
   return (
     <Section label={storeFormWords.sheetForm.pads}>
       <FormLine
@@ -55,6 +56,7 @@ export function PadFields({ control }: OfSheet) {
           />
         )}
       />
+      <PadLimits {...form} control={control} setValue={setValue} />
       <FormTick
         control={control}
         name="pads.finned"
