@@ -102,6 +102,6 @@ describe('a figure that the shop lays down', () => {
     expect([word({}), word({ limits: { total: limit } })]).toEqual(['watch', 'replace']);
     // The friction's share is worn by 28 %, and nobody asks after it: its maker judges by the whole.
     const strict = { limits: { friction: { ...limit, limitMm: 1.7 } } };
-    expect([word(strict), word({ ...strict, schools: ['total'] })]).toEqual(['replace', 'watch']);
+    expect([word(strict), word({ ...strict, schools: ['total'] })]).toEqual(['replace', 'holds']);
   });
 });
