@@ -1,0 +1,98 @@
+import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
+import { PROCEDURE_IDS, procedureRule, suitsBrake } from '@hold-fast/core/procedure/procedures';
+import { ENDS } from '@hold-fast/core/ends';
+import { expect, test, type Page } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+import { NOTHING_SAID } from '@hold-fast/core/job/job';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
+import { jobAt, openBench, Hands } from './bench';
+import { Walker } from './walker';
+
+// Every procedure from its first step to its last, by the keys and buttons of the step face, on a brake that it suits. Too long for
+// every check: `npm run e2e:procedures`.
+
+const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
+
+async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Promise<string> {
+  const [id, customerId] = [uuid(), uuid()];
+  const use = { ...USUAL_USE, forkMaterial: 'aluminium', frameMaterial: 'aluminium' };
+  const bike = { id: uuid(), customerId, name: procedure, maker: '', serial: '', motor: false };
+  const post = async (to: string, data: object) =>
+    expect((await page.request.post(`/api${to}`, { data })).status()).toBe(201);
+  await post('/jobs', {
+    id,
+    customer: { id: customerId, name: `Every ${procedure}`, phone: null },
+    bike: { ...bike, ...use },
+    complaint: procedure,
+    symptoms: [],
+    frontLever: 'left',
+    odometerKm: null,
+    minutes: 60,
+    promisedAt: new Date(Date.now() + 86_400_000).toISOString(),
+    ...NOTHING_SAID,
+  });
+  const entry = (fields: object) =>
+    post(`/jobs/${id}/entries`, {
+      entry: { id: uuid(), at: new Date().toISOString(), ...fields },
+      appWord: null,
+    });
+  for (const end of ENDS)
+    await entry({ kind: 'identification', end, sheetRevisionId: sheet.id, stampedLimit: null });
+  const both = procedureRule(procedure as never).bothEnds;
+  await entry({
+    kind: 'plan-choice',
+    procedures: { front: [procedure], rear: both ? [procedure] : [] },
+    bleed: { front: 'gravity-down', rear: 'push-up' },
+    again: [],
+    agreed: 'agreed',
+    words: '',
+  });
+  // What seals a joint is written down before it is used.
+  for (const end of ENDS)
+    for (const part of ['olive', 'barb', 'banjo-seals', 'caliper-seals', 'lever-seals'])
+      await entry({ kind: 'part-brought', end, part, pieces: 3, from: 'Bench' });
+  return id;
+}
+
+/** Does the step in hand, or leaves it out with the reason where only a number does it. */
+async function doStep(walker: Walker, at: string): Promise<void> {
+  const { page, hands } = walker;
+  await hands.press('Enter');
+  const gone = page.getByText(at, { exact: true });
+  const moved = await expect(gone)
+    .toBeHidden({ timeout: 2_500 })
+    .then(() => true)
+    .catch(() => false);
+  if (moved) return;
+  await walker.leaveOut('Not measured on this walk');
+  await expect(gone).toBeHidden();
+}
+
+for (const procedure of PROCEDURE_IDS)
+  test(procedure, async ({ page }) => {
+    test.setTimeout(240_000);
+    await page.clock.install();
+    await openBench(page);
+    const { items } = (await (await page.request.get('/api/sheets')).json()) as {
+      items: SheetRevision[];
+    };
+    const sheet = items.find(({ body }) => suitsBrake(procedure, body.brake.actuation))!;
+    const id = await jobFor(page, sheet, procedure);
+    const walker = new Walker(new Hands(page));
+    await page.goto(`/bench/${id}/step`);
+    for (let i = 0; i < 90; i++) {
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      if ((await page.getByText('Before it is signed').count()) > 0) break;
+      const at = (await stepNumber(page).textContent())!;
+      const does = (await walker.doing.first().textContent())!;
+      if (does === 'Hold the lever hard for 60 s') await walker.prove(does, 'front');
+      if (does === 'Test the lever for air') await walker.testLever();
+      await doStep(walker, at);
+    }
+    await expect(page.getByText('Before it is signed')).toBeVisible();
+    const job = await jobAt(page, id);
+    const work = procedureRule(procedure).steps;
+    const stood = job.stepped.map(({ step }) => step);
+    expect(stood).toEqual(expect.arrayContaining([...work]));
+    expect(job.stepped.length).toBeGreaterThan(1);
+  });
