@@ -32,6 +32,7 @@ export type InputErrorCode =
   | 'firm-before-bite'
   | 'beyond-reach'
   | 'points-back'
+  | 'too-shallow'
   | 'not-slower'
   | 'not-a-date';
 

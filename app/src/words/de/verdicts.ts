@@ -189,6 +189,8 @@ function inputError(
       return `${n('readMm', 1)} mm bis zum Lenker ist mehr als die Griffweite (${n('reachMm', 1)}).`;
     case 'points-back':
       return 'Der Hahnenfuß zeigt hinter den Griff zurück: Keine Einstellung leistet das.';
+    case 'too-shallow':
+      return 'Das Loch ist zu flach für das Gewinde, das diese Schraube braucht.';
     case 'not-slower':
       return 'Eine Bremsung muss langsamer enden, als sie begann.';
     case 'no-such-point':

@@ -192,6 +192,8 @@ function inputError(
       return `${n('readMm', 1)} mm from the bar is more than the reach (${n('reachMm', 1)}).`;
     case 'points-back':
       return 'The crowfoot points back past the grip: no setting does that.';
+    case 'too-shallow':
+      return 'The hole is too shallow for the thread this bolt needs.';
     case 'not-slower':
       return 'A pull must end slower than it began.';
     case 'no-such-point':
