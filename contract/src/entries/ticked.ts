@@ -1,5 +1,5 @@
 import type { TickedEntry } from '@hold-fast/core/job/ticked';
-import { CHECKS } from '@hold-fast/core/procedure/finalCheck';
+import { CHECKS, TICKS } from '@hold-fast/core/procedure/finalCheck';
 import { z } from 'zod';
 import { End, wordsOrNone } from '../fields';
 import { entry } from './entry';
@@ -10,6 +10,6 @@ export const Ticked = z.strictObject({
   ...entry,
   end: End,
   check: z.enum(CHECKS),
-  outcome: z.enum(['passed', 'failed']),
+  outcome: z.enum(TICKS),
   words: wordsOrNone(200),
 }) satisfies z.ZodType<TickedEntry>;

@@ -9,21 +9,21 @@ import { type Touch, SYSTEM } from './touch';
 // What somebody tried by hand and said yes or no to. A no stands until it is answered; a yes after it is no answer by itself.
 
 /** A yes or no, with its place in the order of everything written. */
-export interface Trial {
+export interface Trial<O extends string = Outcome> {
   seq: number;
-  outcome: Outcome;
+  outcome: O;
   /** Of a yes after a no: what was done about it, or why the no was wrong. */
   words: string;
 }
 
 /** The trial that stands: the last one, but a no until a yes after it answers it. Null while nobody tried. */
-export function standingTrial<T extends Trial>(
+export function standingTrial<T extends Trial<string>>(
   trials: readonly T[],
   answers: (failed: T, passed: T) => boolean,
 ): T | null {
   return trials.reduce<T | null>(
     (standing, trial) =>
-      standing?.outcome === 'failed' && trial.outcome === 'passed' && !answers(standing, trial)
+      standing?.outcome === 'failed' && trial.outcome !== 'failed' && !answers(standing, trial)
         ? standing
         : trial,
     null,

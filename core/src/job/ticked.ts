@@ -1,7 +1,6 @@
-import type { Outcome } from '../evidence/outcome';
 import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '../ends';
-import type { Check } from '../procedure/finalCheck';
+import { mayBeAbsent, type Check, type Tick } from '../procedure/finalCheck';
 import { fault, type EntryBase } from './entry';
 import { tells } from './told';
 
@@ -10,13 +9,19 @@ export interface TickedEntry extends EntryBase {
   kind: 'ticked';
   end: End;
   check: Check;
-  outcome: Outcome;
-  /** Of a yes after a no: what was done about it. */
+  outcome: Tick;
+  /** Of a yes after a no: what was done about it; of what is not fitted: why there is none. */
   words: string;
 }
 
-export const ticked = tells<TickedEntry>('ticked', 'bench', (job, { end, check }) =>
-  checksAt(job, end).some((each) => each.check === check)
-    ? null
-    : fault('invalid-input', 'check', 'not-asked'),
+export const ticked = tells<TickedEntry>(
+  'ticked',
+  'bench',
+  (job, { end, check, outcome, words }) => {
+    if (!checksAt(job, end).some((each) => each.check === check))
+      return fault('invalid-input', 'check', 'not-asked');
+    if (outcome !== 'not-fitted') return null;
+    if (!mayBeAbsent(check)) return fault('invalid-input', 'outcome', 'always-fitted');
+    return words === '' ? fault('invalid-input', 'words', 'say-why-none') : null;
+  },
 );

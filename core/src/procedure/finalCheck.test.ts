@@ -1,4 +1,6 @@
-import { checksFor, type CheckedBrake, type DoneAt, type Ticked } from './finalCheck';
+import { Visit } from '../adversary/visit';
+import { checksAt } from '../job/visit';
+import { checksFor, type Check, type CheckedBrake, type DoneAt, type Ticked } from './finalCheck';
 import type { StepId } from './steps';
 
 const brake: CheckedBrake = {
@@ -79,5 +81,34 @@ describe('the final check by name', () => {
         ({ check }) => check === 'no-drag',
       )!.stands,
     ).toBe('passed');
+  });
+
+  it('a clip this brake was made without is said with the reason; a bolt never is', () => {
+    const visit = new Visit().identify();
+    visit.fit();
+    visit.send('plan-choice', {
+      procedures: { front: ['change-pads'], rear: [] },
+      bleed: { front: 'push-up', rear: 'push-up' },
+      again: [],
+      agreed: 'agreed',
+      words: '',
+    });
+    for (const step of ['wheel-out', 'pads-out'] as const)
+      visit.send('plan-step', {
+        step,
+        end: 'front',
+        outcome: 'done',
+        reason: '',
+        after: visit.job.stepped.at(-1)?.id ?? null,
+      });
+    const tick = (check: Check, words: string) =>
+      visit.send('ticked', { end: 'front', check, outcome: 'not-fitted', words });
+    expect(tick('caliper-bolts', 'None')).toMatchObject({ code: 'always-fitted' });
+    expect(tick('pad-pin-clip', '')).toMatchObject({ code: 'say-why-none' });
+    expect(tick('pad-pin-clip', 'Screwed pin')).toBeNull();
+    expect(checksAt(visit.job, 'front')).toContainEqual({
+      check: 'pad-pin-clip',
+      stands: 'passed',
+    });
   });
 });

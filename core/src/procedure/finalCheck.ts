@@ -86,11 +86,27 @@ const RULES: Readonly<Record<Check, CheckRule>> = {
   'no-drag': { touched: 'any' },
 };
 
+/** How a thing was found; some of them a brake may have none of. */
+export const TICKS = ['passed', 'failed', 'not-fitted'] as const;
+export type Tick = (typeof TICKS)[number];
+
+/** What a brake may have been made without: never a bolt, a joint or what is felt [D]. */
+const MAY_BE_ABSENT: readonly Check[] = [
+  'safety-clip',
+  'pad-pin-clip',
+  'pad-spring',
+  'lever-hood',
+  'hose-guides',
+  'cable-end-cap',
+  'sensor-gap',
+];
+export const mayBeAbsent = (check: Check): boolean => MAY_BE_ABSENT.includes(check);
+
 /** What was ticked, and by when. */
 export interface Ticked {
   seq: number;
   check: Check;
-  outcome: 'passed' | 'failed';
+  outcome: Tick;
   words: string;
 }
 
@@ -128,6 +144,7 @@ export function checksFor(
     if (!last) return [];
     const since = ticked.filter((each) => each.check === check && each.seq > last.seq);
     const tick = standingTrial(since, (_failed, passed) => !!passed.words);
-    return [{ check, stands: tick?.outcome ?? 'open' }];
+    const outcome = tick?.outcome ?? 'open';
+    return [{ check, stands: outcome === 'not-fitted' ? 'passed' : outcome }];
   });
 }

@@ -75,6 +75,8 @@ export type FaultCode =
   | 'used-already'
   | 'past-differs'
   | 'say-how-it-fits'
+  | 'always-fitted'
+  | 'say-why-none'
   | 'no-plan'
   | 'wrong-end'
   | 'reason empty'

@@ -73,6 +73,9 @@ export interface ProvingWords {
     checkByName: string;
     nothingWasOpenedOrLoosened: string;
     theMotor: string;
+    hasNone: string;
+    whyNone: string;
+    writeItDown: string;
   };
   onFrom: {
     job: string;

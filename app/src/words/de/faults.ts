@@ -94,6 +94,8 @@ export const faults: FaultWords = {
       'Ein gebrauchtes Teil behält seine Vergangenheit: so nehmen, wie es im Regal steht.',
     'say-how-it-fits':
       'Die Packung sagt nicht, dass es an diese Bremse passt: schreiben, wie es sich zeigte.',
+    'always-fitted': 'Das hat jede Bremse.',
+    'say-why-none': 'Schreiben, warum diese Bremse keines hat.',
     'no-plan': 'Das geht nicht in einem Besuch: Es hebt sich gegenseitig auf.',
     'wrong-end': 'Nur das Hebelgefühl wird Ende für Ende geprüft.',
     'reason empty': 'Schreiben, warum es ausgelassen wird.',

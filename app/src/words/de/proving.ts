@@ -69,6 +69,9 @@ export const proving: ProvingWords = {
     theMotor: 'Der Motor: Rad vom Boden, ein Hebel nach dem anderen',
     nothingWasOpenedOrLoosened:
       'An diesem Ende wurde nichts geöffnet oder gelöst, also ist nichts abzuhaken.',
+    hasNone: 'Sie hat keines',
+    whyNone: 'Warum diese Bremse keines hat',
+    writeItDown: 'Aufschreiben',
   },
   onFrom: {
     job: 'Auftrag',

@@ -84,6 +84,8 @@ export const faults: FaultWords = {
     'used-already': 'It is on a bike again, or thrown away.',
     'past-differs': 'A used part keeps its past: take it as the shelf has it.',
     'say-how-it-fits': 'Its packet does not say that it fits this brake: write how it was seen to.',
+    'always-fitted': 'Every brake has this one.',
+    'say-why-none': 'Write why this brake has none.',
     'no-plan': 'These cannot be done in one visit: they undo each other.',
     'wrong-end': 'Only the lever’s feel is tested end by end.',
     'reason empty': 'Write why it is left out.',

@@ -69,6 +69,9 @@ export const proving: ProvingWords = {
     theMotor: 'The motor: wheel off the ground, one lever at a time',
     nothingWasOpenedOrLoosened:
       'Nothing was opened or loosened at this end, so nothing has to be ticked.',
+    hasNone: 'It has none',
+    whyNone: 'Why this brake has none',
+    writeItDown: 'Write it down',
   },
   onFrom: {
     job: 'Job',

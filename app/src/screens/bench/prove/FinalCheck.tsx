@@ -13,6 +13,7 @@ import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { TestChoice } from '../TestChoice';
 import { YesNo } from '../YesNo';
+import { HasNone } from './HasNone';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
 
@@ -51,6 +52,7 @@ function Names({ job, end }: { job: Job; end: End }) {
                 )
               }
             />
+            {stands === 'passed' ? null : <HasNone job={job} end={end} check={check} />}
           </View>
         </View>
       ))}
