@@ -25,6 +25,7 @@ const FALLS: Readonly<Record<Touch, readonly Falls[]>> = {
   fluid: ['lever', 'look-over fluid'],
   joint: ['lever', 'look-over leaks'],
   hose: ['lever', 'look-over hose', 'look-over leaks'],
+  'hose-route': ['look-over hose', 'look-over leaks'],
   'lever-place': ['lever'],
   'lever-off': ['lever', 'cut-off', 'look-over lever'],
   'lever-changed': ['lever', 'cut-off', 'look-over leaks', 'look-over lever'],

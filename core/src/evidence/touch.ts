@@ -20,6 +20,8 @@ export const TOUCHES = [
   'fluid',
   'joint',
   'hose',
+  /** Led another way, and not opened. */
+  'hose-route',
   /** The lever moved on its bar, off it, or another one. */
   'lever-place',
   'lever-off',

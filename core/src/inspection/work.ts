@@ -67,7 +67,7 @@ const RULES = {
     loosens: ['hose-at-lever', 'hose-at-caliper'],
   },
   'shorten-hose': { touches: ['hose', 'joint', 'fluid'], loosens: ['hose-at-lever'] },
-  'reroute-hose': { touches: ['hose'], loosens: [] },
+  'reroute-hose': { touches: ['hose-route'], loosens: [] },
   'replace-cable': { touches: ['cable'], loosens: ['cable'] },
   'set-up-cable': { touches: ['cable', 'pistons'], loosens: [] },
   'replace-lever': {

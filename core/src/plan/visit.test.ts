@@ -11,6 +11,7 @@ import {
 import type { Family } from '../fluid/families';
 import { cautionsOf } from '../procedure/cautions';
 import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/benchRules';
+import { SYSTEM } from '../evidence/touch';
 import { ENDS } from '../ends';
 import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
@@ -28,6 +29,13 @@ import {
   skipFault,
   type Visit,
 } from './visit';
+
+const BRAKE_KINDS: readonly BrakeKind[] = [
+  USUAL_BRAKE,
+  { actuation: 'hydraulic', banjo: true },
+  { actuation: 'cable', banjo: false },
+  { actuation: 'cable-pulled-hydraulic', banjo: false },
+];
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
 const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE };
@@ -311,12 +319,6 @@ describe('what an inspection recommends', () => {
     'lever-top-up',
     'strip-track',
   ];
-  const BRAKES: readonly BrakeKind[] = [
-    USUAL_BRAKE,
-    { actuation: 'hydraulic', banjo: true },
-    { actuation: 'cable', banjo: false },
-    { actuation: 'cable-pulled-hydraulic', banjo: false },
-  ];
 
   /** Work that the plan of one recommended work leaves uncured; null where there is no plan. */
   function uncured(works: readonly Work[], brake: BrakeKind): Work[] | null {
@@ -335,7 +337,7 @@ describe('what an inspection recommends', () => {
     return plan && works.filter((work) => !cured.has(work));
   }
 
-  it.each(BRAKES)(
+  it.each(BRAKE_KINDS)(
     'is cured by a plan of its own, whatever was found: $actuation, banjo $banjo',
     (brake) => {
       const found = areasOf(brake.actuation).flatMap((area) => findingsAt(area, brake));
@@ -353,7 +355,7 @@ describe('what an inspection recommends', () => {
   );
 
   it('is one work on every kind of brake, whatever takes its place there', () => {
-    for (const { actuation } of BRAKES)
+    for (const { actuation } of BRAKE_KINDS)
       for (const work of WORKS)
         expect([work, worksOn([work], actuation).length]).toEqual([work, 1]);
   });
@@ -608,3 +610,35 @@ describe('what is asked for again', () => {
     expect(skipFault(peeled, 'wrap-tape', 'front')).toEqual({ code: 'no-way' });
   });
 });
+
+// No lever that was opened is tried on the stand before its number: a plan that opens it asks for it on its way.
+it.each(PROCEDURE_IDS)(
+  '%s: what opens the system is followed by the lever’s number',
+  (procedure) => {
+    for (const brake of BRAKE_KINDS) {
+      if (!suitsBrake(procedure, brake.actuation)) continue;
+      const both = procedureRule(procedure).bothEnds;
+      const plan = planAt({
+        chosen: {
+          procedures: { front: [procedure], rear: both ? [procedure] : [] },
+          bleed: { front: 'gravity-down', rear: 'push-up' },
+          brakes: { front: brake, rear: brake },
+        },
+        steps: [],
+        again: [],
+        parts: [],
+      })!;
+      const steps = plan.steps.filter(({ end }) => end === 'front').map(({ step }) => step);
+      const made = procedureRule(procedure).makes ?? brake.actuation;
+      const opened = steps.findLastIndex(
+        (step) =>
+          step !== 'wash-hands' && stepRule(step).touches.some((touch) => SYSTEM.includes(touch)),
+      );
+      const proven = steps.findLastIndex(
+        (step) => step !== 'wash-hands' && stepRule(step).numbers?.includes('lever'),
+      );
+      if (opened >= 0 && made !== 'cable')
+        expect([brake.actuation, proven > opened]).toEqual([brake.actuation, true]);
+    }
+  },
+);

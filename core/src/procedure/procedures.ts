@@ -1,3 +1,4 @@
+import { SYSTEM } from '../evidence/touch';
 import type { Actuation } from '../kit/actuation';
 import { isFor, type BrakeKind } from '../kit/traits';
 import type { BrakeState } from '../plan/state';
@@ -227,10 +228,12 @@ export function workFor(
   const opens = [...work].some((id) => setsOf(id).system === 'opened');
   const drains = [...work].some((id) => setsOf(id).drained);
   const flushes = () => FLUSHING.some((id) => work.has(id));
-  if (opens && !FIRST_BLEEDS.some((id) => work.has(id))) {
-    work.add(drains ? way : 'top-up');
-    work.add('sponge-test');
-  }
+  if (opens && !FIRST_BLEEDS.some((id) => work.has(id))) work.add(drains ? way : 'top-up');
+  // A system that was touched is not tried before its lever's number.
+  const touched = [...work].some((id) =>
+    stepRule(id).touches.some((each) => SYSTEM.includes(each)),
+  );
+  if (touched && brake.actuation !== 'cable') work.add('sponge-test');
   if ((drains || AFTER_A_FLUSH.some((id) => work.has(id))) && !flushes()) {
     for (const id of FIRST_BLEEDS) work.delete(id);
     work.add(bleedRule(way).flushes ? way : bleedRule(way).next);

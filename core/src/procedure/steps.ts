@@ -732,7 +732,7 @@ export const STEPS = {
   },
   'reroute-hose': {
     kind: 'work',
-    touches: ['hose'],
+    touches: ['hose-route'],
     cures: ['reroute-hose'],
     fastens: [],
     loosens: [],

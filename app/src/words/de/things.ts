@@ -383,6 +383,7 @@ export const things: ThingWords = {
     fluid: 'Flüssigkeit wurde bewegt',
     joint: 'eine Verbindung wurde neu gemacht',
     hose: 'der Schlauch wurde gewechselt',
+    'hose-route': 'der Schlauch wurde anders geführt',
     'lever-place': 'der Hebel wurde auf dem Lenker versetzt',
     'lever-off': 'der Hebel war vom Lenker ab',
     'lever-changed': 'ein anderer Hebel ist dran',

@@ -394,6 +394,7 @@ export const things: ThingWords = {
     fluid: 'fluid was moved',
     joint: 'a joint was made anew',
     hose: 'the hose was changed',
+    'hose-route': 'the hose was led another way',
     'lever-place': 'the lever was moved on its bar',
     'lever-off': 'the lever was off its bar',
     'lever-changed': 'another lever is on',
