@@ -1,0 +1,151 @@
+import { expect, test, type Browser } from '@playwright/test';
+import { allSent, beginRotor, identify, openBench, pinOf, verdict, type PersonName } from './bench';
+
+/** Somebody at a device of their own. */
+async function at(browser: Browser, name: PersonName) {
+  const page = await (await browser.newContext()).newPage();
+  return { page, hands: await openBench(page, name) };
+}
+const yes = (page: Awaited<ReturnType<typeof at>>['page'], of: RegExp) =>
+  page.getByRole('radiogroup', { name: of }).getByRole('radio', { name: 'Yes' });
+
+test('a notice meets a bike at the counter; an apprentice works, another looks, the lead answers, and it comes back', async ({
+  browser,
+}, { project }) => {
+  test.setTimeout(150_000);
+  const maker = `Skarvald ${project.name}`;
+  const lead = await at(browser, 'Teodor Vane');
+  await lead.page.goto('/stores/notices/new');
+  await lead.page.getByLabel('In a few words').fill('Clamp bolts that stretch');
+  await lead.page.getByLabel('What is to be done').fill('Renew both bolts.');
+  await lead.page.getByLabel('Who issued it, and its number').fill('Recall 4');
+  await lead.hands.touch(lead.hands.button('Save'));
+  await expect(lead.page.getByText('It would meet no bike: give a maker')).toBeVisible();
+  await lead.page.getByLabel('Maker of the bike').fill(maker);
+  await lead.page.getByLabel('First serial').fill('SV-100');
+  await lead.page.getByLabel('Last serial').fill('SV-199');
+  await lead.hands.touch(
+    lead.page.getByRole('checkbox', { name: 'Nobody rides until it is done' }),
+  );
+  await lead.hands.touch(lead.hands.button('Save'));
+  await expect(lead.page.getByRole('heading', { name: 'Clamp bolts that stretch' })).toBeVisible();
+
+  const learner = await at(browser, 'Ebbe Solvang');
+  const { page, hands } = learner;
+  await hands.touch(hands.button('Check in a bike'));
+  await page.getByLabel('Find', { exact: true }).fill(`Recalled ${project.name}`);
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Bike, as people call it').fill(`Recalled bike ${project.name}`);
+  await page.getByLabel('Maker', { exact: true }).fill(maker);
+  await page.getByLabel('Serial', { exact: true }).fill('SV-142');
+  await page.getByLabel('In the rider’s own words').fill('Rotor bolt fell out');
+  await hands.touch(page.getByRole('radio', { name: 'Left' }));
+  await hands.touch(page.getByRole('checkbox', { name: 'Battery' }));
+  await hands.touch(
+    page.getByRole('radiogroup', { name: 'Old parts back?' }).getByRole('radio', { name: 'Yes' }),
+  );
+  await page.getByLabel('Ring before it costs more than').fill('80');
+  await hands.touch(hands.button('Check it in'));
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  const job = new URL(page.url()).pathname;
+  await expect(
+    page.getByText(/Came along: battery · Old parts go back · Ring before/),
+  ).toBeVisible();
+  await expect(page.getByTestId('do-not-ride')).toContainText('Clamp bolts that stretch');
+
+  await identify(hands, 'Ostrel Tolve');
+  await page.goto(`${job}/front/bolts?fastener=rotor-bolts`);
+  await hands.touch(hands.button(/W2 bench/));
+  await hands.touch(hands.button('All finger-tight'));
+  await hands.touch(hands.button('All clicked'));
+  for (let bolt = 1; bolt <= 6; bolt++) {
+    await expect(page.getByText(`Bolt ${bolt}`, { exact: false }).first()).toBeVisible();
+    await hands.touch(hands.button('It clicked'));
+  }
+  await hands.touch(hands.button('All clicked'));
+  await allSent(page);
+  await page.goto(job);
+  await expect(page.getByText('Front: an apprentice worked here')).toBeVisible();
+  await expect(page.getByText(/ask somebody else to look/)).toBeVisible();
+  await page.getByLabel('What was done about it').fill('Both bolts new');
+  await hands.touch(hands.button('Write it down'));
+  await expect(page.getByText('It says not to ride: a lead says what was done.')).toBeVisible();
+
+  await lead.page.goto(job);
+  await lead.page.getByLabel('What was done about it').fill('Both bolts new, 5 N·m');
+  await lead.hands.touch(lead.hands.button('Write it down'));
+  await expect(lead.page.getByTestId('do-not-ride')).toBeHidden();
+  await lead.page.getByLabel('What was looked at, or put right').fill('All six, and the clamp');
+  await lead.hands.touch(lead.hands.button('I have looked at it'));
+  await expect(
+    lead.page.getByText('Front: Teodor Vane looked, “All six, and the clamp”.'),
+  ).toBeVisible();
+  await allSent(lead.page);
+  await lead.page.goto(`${job}/sign-off`);
+  await expect(lead.page.getByText('Battery and old parts go back')).toBeVisible();
+  await lead.hands.touch(yes(lead.page, /left lever works the front/));
+  await expect(lead.page.getByText('Nothing stands in the way')).toBeVisible();
+  await lead.page.getByLabel('PIN of Teodor Vane').fill(pinOf('Teodor Vane'));
+  await lead.hands.touch(lead.hands.button('Sign and seal'));
+  await expect(lead.page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
+
+  // A week later it is back: the notice is dealt with, and the visit before says what it was.
+  await lead.page.goto('/bench/check-in');
+  await lead.page.getByLabel('Find', { exact: true }).fill(`Recalled ${project.name}`);
+  await lead.hands.touch(lead.hands.button(`Recalled bike ${project.name}`));
+  await lead.hands.touch(lead.page.getByRole('radio', { name: /Rotor bolt fell out/ }));
+  await lead.page.getByLabel('In the rider’s own words').fill('And again');
+  await lead.hands.touch(lead.hands.button('Check it in'));
+  await expect(lead.page.getByText(/Comes back from job \d+/)).toBeVisible();
+  await expect(lead.page.getByText(/“Rotor bolt fell out”, sealed by Teodor Vane/)).toBeVisible();
+  await expect(lead.page.getByTestId('do-not-ride')).toBeHidden();
+});
+
+test('a sound rotor comes off one bike to the shelf, and goes on another with its past', async ({
+  browser,
+}, { project }) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  const bikeIn = async (name: string) => {
+    await page.goto('/bench/check-in');
+    await page.getByLabel('Find', { exact: true }).fill(`${name} ${project.name}`);
+    await hands.touch(hands.button('A new customer'));
+    await page.getByLabel('Bike, as people call it').fill(`${name} bike ${project.name}`);
+    await page.getByLabel('In the rider’s own words').fill('Wants another size');
+    await hands.touch(hands.button('Check it in'));
+    await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+    await identify(hands, 'Ostrel Tolve');
+    return new URL(page.url()).pathname.replace(/\/front.*/, '');
+  };
+  const first = await bikeIn('Giver');
+  await page.goto(`${first}/front/fit-rotor`);
+  await expect(page.getByText('Measure it first', { exact: false })).toBeVisible();
+  await page.goto(`${first}/front/rotor`);
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (let point = 1; point <= 6; point++) await hands.key('168');
+  await expect(verdict(page)).toContainText('Holds');
+  await page.goto(`${first}/front/fit-rotor`);
+  await page.getByLabel('What it is').fill('Tolve 203');
+  await hands.touch(page.getByRole('radio', { name: 'To the shelf, as used' }));
+  await hands.touch(hands.button('The rotor is in'));
+  await page.waitForURL(/bolts$/);
+  await allSent(page);
+  await page.goto('/stores');
+  await expect(
+    page.getByText(`1.68 mm when it came off Giver bike ${project.name}`, { exact: false }),
+  ).toBeVisible();
+
+  const second = await bikeIn('Taker');
+  await page.goto(`${second}/front/fit-rotor`);
+  await hands.touch(page.getByRole('radio', { name: 'Used', exact: true }));
+  await hands.touch(hands.button(new RegExp(`came off Giver bike ${project.name}`)));
+  await hands.touch(hands.button('The rotor is in'));
+  await page.waitForURL(/bolts$/);
+  await allSent(page);
+  await page.goto(`${second}/sign-off`);
+  await expect(page.getByText(/The front rotor is not proven/)).toBeVisible();
+  await page.goto('/stores');
+  await expect(page.getByText('Used parts')).toBeVisible();
+  await expect(
+    page.getByText(`when it came off Giver bike ${project.name}`, { exact: false }),
+  ).toBeHidden();
+});
