@@ -11,7 +11,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
-import { jobAt, openBench, Hands } from './bench';
+import { allSent, jobAt, openBench, Hands } from './bench';
 import { Walker } from './walker';
 
 // Every procedure from its first step to its last, by the keys and buttons of the step face, on a brake that it suits. Too long for
@@ -100,6 +100,7 @@ for (const procedure of PROCEDURE_IDS)
       await doStep(walker, at);
     }
     await expect(page.getByText('Before it is signed')).toBeVisible();
+    await allSent(page);
     const job = await jobAt(page, id);
     const asked = job.planned.at(-1)!;
     const work = workFor(asked.procedures.front, asked.bleed.front, brakesOf(job).front);

@@ -33,6 +33,8 @@ export type InputErrorCode =
   | 'beyond-reach'
   | 'points-back'
   | 'too-shallow'
+  | 'same-spot'
+  | 'beyond-a-turn'
   | 'not-slower'
   | 'not-a-date';
 
