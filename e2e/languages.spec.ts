@@ -3,7 +3,18 @@ import { allSent, openBench, openJobs, signIn } from './bench';
 
 // The interface in another language, in other units, and in one that is made to burst it.
 
-const PLACES = ['/bench', '/bikes', '/reckoner', '/stores', '/ledger', '/manner', '/stores/rules'];
+const PLACES = [
+  '/bench',
+  '/bikes',
+  '/reckoner',
+  '/stores',
+  '/ledger',
+  '/manner',
+  '/stores/rules',
+  '/reckoner/hose',
+  '/stores/notices/new',
+  '/stores/figures',
+];
 const TASKS = [
   'rotor',
   'pads',

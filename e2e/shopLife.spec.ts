@@ -149,3 +149,28 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
     page.getByText(`when it came off Giver bike ${project.name}`, { exact: false }),
   ).toBeHidden();
 });
+
+test('a hose is reckoned from above, said when it is too short, and kept in the address', async ({
+  browser,
+}) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  await page.goto('/reckoner');
+  await hands.touch(hands.button('Hose length'));
+  // From the worked example: 362.1 mm at 90 degrees, and 20 mm for seat and slack.
+  await expect(page.getByTestId('need')).toHaveText('382 mm');
+  await page.getByLabel('Hose there now, mm').fill('370');
+  await expect(page.getByText('Too short by 12 mm: do not cut')).toBeVisible();
+  await page.getByLabel('Hose there now, mm').fill('430');
+  await expect(page.getByText('Cut 48 mm off, at the mark')).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: '180° either way' }));
+  await expect(page.getByTestId('need')).toHaveText('406 mm');
+  await expect(page.getByLabel(/draws the hose out furthest at -148/)).toBeVisible();
+  await page.getByLabel('Least bend, mm').fill('x');
+  await expect(page.getByText('Every field takes a number.')).toBeVisible();
+  await page.getByLabel('Least bend, mm').fill('30');
+  const address = page.url();
+  expect(address).toContain('swing=180');
+  await page.goto('/bench');
+  await page.goto(address);
+  await expect(page.getByTestId('need')).toHaveText('406 mm');
+});

@@ -110,6 +110,8 @@ export const size = {
   smallMark: 20,
   rail: 104,
   list: 404,
+  /** A drawing beside the numbers it is made of. */
+  figure: 320,
   sheet: 760,
   dialog: 420,
   /** The least a field is wide beside a key. */

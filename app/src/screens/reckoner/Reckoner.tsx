@@ -7,8 +7,10 @@ import {
   windowOfSingleValue,
   type TorqueWindow,
 } from '@hold-fast/core/torque/window';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Button } from '../../ui/Button';
 import { numberOf } from '../../ui/numberOf';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
@@ -47,7 +49,17 @@ export function Reckoner() {
       : null;
 
   return (
-    <Page over={reckonerWords.reckoner.reckoner} title={reckonerWords.reckoner.wrenchAndFluid}>
+    <Page
+      over={reckonerWords.reckoner.reckoner}
+      title={reckonerWords.reckoner.wrenchAndFluid}
+      aside={
+        <Button
+          kind="quiet"
+          says={reckonerWords.hose.hoseLength}
+          onPress={() => router.navigate('/reckoner/hose' as '/reckoner')}
+        />
+      }
+    >
       <Halves>
         <>
           <Section label={reckonerWords.reckoner.theBoltAsksFor}>

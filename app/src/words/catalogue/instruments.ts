@@ -98,4 +98,5 @@ export interface InstrumentsWords {
     lIs50To1000: string;
     theAngleIs0Straight: string;
   };
+  hosePlan: { says: (deg: string, needMm: string) => string };
 }

@@ -41,4 +41,34 @@ export interface ReckonerWords {
     setBetweenLo1Tolerance: string;
     numbersAboveZero: string;
   };
+  hose: {
+    hoseLength: string;
+    allOfThem: string;
+    theLastGuide: string;
+    theLeversPort: string;
+    theHose: string;
+    itHasToBe: string;
+    everyFieldANumber: string;
+    howItIsReckoned: string;
+    of: Record<
+      | 'guideX'
+      | 'guideY'
+      | 'guideToward'
+      | 'portX'
+      | 'portY'
+      | 'portToward'
+      | 'height'
+      | 'bend'
+      | 'swing'
+      | 'growth'
+      | 'present',
+      string
+    >;
+    mm: (value: string) => string;
+    degrees: (value: number) => string;
+    worstAt: (deg: string, straightMm: string) => string;
+    tooShort: (missing: string) => string;
+    cut: (mm: string) => string;
+    orKeepIt: (renewals: number) => string;
+  };
 }

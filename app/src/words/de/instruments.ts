@@ -99,4 +99,8 @@ export const instruments: InstrumentsWords = {
     lIs50To1000: 'L ist 50 bis 1000 mm, E 1 bis 300 mm.',
     theAngleIs0Straight: 'Der Winkel ist 0 (gerade nach vorn) bis 180.',
   },
+  hosePlan: {
+    says: (deg, needMm) =>
+      `Von oben: Am weitesten zieht der Lenker den Schlauch bei ${deg} Grad, dort muss er ${needMm} mm lang sein.`,
+  },
 };

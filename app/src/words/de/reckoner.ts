@@ -41,4 +41,36 @@ export const reckoner: ReckonerWords = {
       'Zwischen unten ÷ (1 − Toleranz) und oben ÷ (1 + Toleranz), nach innen auf einen Strich gerundet, ab 20 % der Skala. Das Datenblatt des Herstellers geht vor.',
     numbersAboveZero: 'Zahlen über null.',
   },
+  hose: {
+    hoseLength: 'Schlauchlänge',
+    allOfThem: 'Alle',
+    theLastGuide: 'Die letzte feste Führung, von oben',
+    theLeversPort: 'Der Anschluss am Hebel, Lenker gerade',
+    theHose: 'Der Schlauch',
+    itHasToBe: 'Er muss lang sein',
+    everyFieldANumber: 'In jedes Feld gehört eine Zahl.',
+    howItIsReckoned:
+      'Der kürzeste Weg von der Führung zum Anschluss, der sich nirgends enger biegt (Dubins 1957), bei jedem Viertelgrad des Lenkers, um die Höhe verlängert; 10 mm Sitz der Tülle aus dem Gedächtnis, 10 mm Spiel nach unserer Wahl. Richtungen drehen von geradeaus nach links. Messen, und anhalten, bevor geschnitten wird.',
+    of: {
+      guideX: 'Vor dem Steuerrohr, mm',
+      guideY: 'Nach links, mm',
+      guideToward: 'Schlauch verlässt sie nach, °',
+      portX: 'Davor, mm',
+      portY: 'Nach links, mm',
+      portToward: 'Schlauch geht hinein nach, °',
+      height: 'Höhe dazwischen, mm',
+      bend: 'Kleinster Bogen, mm',
+      swing: 'Wie weit der Lenker dreht',
+      growth: 'Federung zieht, mm',
+      present: 'Schlauch jetzt, mm',
+    },
+    mm: (value) => `${value} mm`,
+    degrees: (value) => `${value}° zu jeder Seite`,
+    worstAt: (deg, straightMm) =>
+      `Am weitesten zieht ihn der Lenker bei ${deg}°. Geradeaus ist der Weg ${straightMm} mm, ohne Sitz und Spiel.`,
+    tooShort: (missing) => `Um ${missing} mm zu kurz: nicht schneiden`,
+    cut: (mm) => `${mm} mm abschneiden, an der Markierung`,
+    orKeepIt: (renewals) =>
+      `Oder lang lassen, in einer Schlaufe geklippt: Sein Ende lässt sich ${renewals}-mal erneuern, je etwa 15 mm, aus dem Gedächtnis.`,
+  },
 };

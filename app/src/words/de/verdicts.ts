@@ -189,6 +189,10 @@ function inputError(
       return `${n('readMm', 1)} mm bis zum Lenker ist mehr als die Griffweite (${n('reachMm', 1)}).`;
     case 'points-back':
       return 'Der Hahnenfuß zeigt hinter den Griff zurück: Keine Einstellung leistet das.';
+    case 'same-spot':
+      return 'Führung und Anschluss können nicht an einer Stelle sein.';
+    case 'beyond-a-turn':
+      return 'Weiter als 180° zu jeder Seite dreht der Lenker nicht.';
     case 'too-shallow':
       return 'Das Loch ist zu flach für das Gewinde, das diese Schraube braucht.';
     case 'not-slower':

@@ -95,4 +95,8 @@ export const instruments: InstrumentsWords = {
     lIs50To1000: 'L is 50 to 1000 mm, E 1 to 300 mm.',
     theAngleIs0Straight: 'The angle is 0 (straight out) to 180.',
   },
+  hosePlan: {
+    says: (deg, needMm) =>
+      `From above: the bar draws the hose out furthest at ${deg} degrees, where it has to be ${needMm} mm long.`,
+  },
 };

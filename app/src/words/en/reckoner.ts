@@ -41,4 +41,36 @@ export const reckoner: ReckonerWords = {
       'Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark, from 20 % of the scale up. The maker’s sheet comes first.',
     numbersAboveZero: 'Numbers above zero.',
   },
+  hose: {
+    hoseLength: 'Hose length',
+    allOfThem: 'All',
+    theLastGuide: 'The last fixed guide, from above',
+    theLeversPort: 'The lever’s port, bar straight',
+    theHose: 'The hose',
+    itHasToBe: 'It has to be',
+    everyFieldANumber: 'Every field takes a number.',
+    howItIsReckoned:
+      'The shortest way from guide to port that bends nowhere tighter (Dubins 1957), at every quarter degree of the bar, raised by the height; 10 mm for the barb’s seat from memory, 10 mm slack by our choice. Directions turn left from straight ahead. Measure, and fit it before it is cut.',
+    of: {
+      guideX: 'Forward of the steerer, mm',
+      guideY: 'To the left, mm',
+      guideToward: 'Hose leaves toward, °',
+      portX: 'Forward, mm',
+      portY: 'To the left, mm',
+      portToward: 'Hose enters toward, °',
+      height: 'Height between, mm',
+      bend: 'Least bend, mm',
+      swing: 'How far the bar turns',
+      growth: 'Suspension draws it, mm',
+      present: 'Hose there now, mm',
+    },
+    mm: (value) => `${value} mm`,
+    degrees: (value) => `${value}° either way`,
+    worstAt: (deg, straightMm) =>
+      `The bar draws it out furthest at ${deg}°. Straight ahead the way is ${straightMm} mm, without seat and slack.`,
+    tooShort: (missing) => `Too short by ${missing} mm: do not cut`,
+    cut: (mm) => `Cut ${mm} mm off, at the mark`,
+    orKeepIt: (renewals) =>
+      `Or leave it long, looped and clipped: its end can be renewed ${renewals} ${renewals === 1 ? 'time' : 'times'}, about 15 mm each, from memory.`,
+  },
 };

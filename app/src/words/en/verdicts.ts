@@ -192,6 +192,10 @@ function inputError(
       return `${n('readMm', 1)} mm from the bar is more than the reach (${n('reachMm', 1)}).`;
     case 'points-back':
       return 'The crowfoot points back past the grip: no setting does that.';
+    case 'same-spot':
+      return 'Guide and lever port cannot be on one spot.';
+    case 'beyond-a-turn':
+      return 'The bar turns no further than 180° either way.';
     case 'too-shallow':
       return 'The hole is too shallow for the thread this bolt needs.';
     case 'not-slower':
