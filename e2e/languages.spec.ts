@@ -12,7 +12,6 @@ const PLACES = [
   '/manner',
   '/stores/rules',
   '/reckoner/hose',
-  '/stores/notices/new',
   '/stores/figures',
 ];
 const TASKS = [

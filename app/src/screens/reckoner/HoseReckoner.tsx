@@ -165,9 +165,12 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
   const mm = (value: number) => words.format.fixed(value, 0);
   return (
     <Section label={reckonerWords.hose.itHasToBe}>
-      <Words kind="giant" testID="need">
-        {reckonerWords.hose.mm(mm(need.needMm))}
-      </Words>
+      <View style={styles.number} testID="need">
+        <Words kind="giant">{mm(need.needMm)}</Words>
+        <Words kind="title" ink="soft">
+          {reckonerWords.hose.mm}
+        </Words>
+      </View>
       <HosePlan run={run} need={need} width={size.figure} />
       <Words>
         {reckonerWords.hose.worstAt(words.format.fixed(need.worstDeg, 1), mm(need.straightAheadMm))}
@@ -189,6 +192,7 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
 }
 
 const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
+  number: { flexDirection: 'row', alignItems: 'baseline' },
+  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
   third: { flexGrow: 1, flexBasis: 100 },
 });

@@ -64,7 +64,7 @@ export interface ReckonerWords {
       | 'present',
       string
     >;
-    mm: (value: string) => string;
+    mm: string;
     degrees: (value: number) => string;
     worstAt: (deg: string, straightMm: string) => string;
     tooShort: (missing: string) => string;

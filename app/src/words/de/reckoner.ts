@@ -64,7 +64,7 @@ export const reckoner: ReckonerWords = {
       growth: 'Federung zieht, mm',
       present: 'Schlauch jetzt, mm',
     },
-    mm: (value) => `${value} mm`,
+    mm: ' mm',
     degrees: (value) => `${value}° zu jeder Seite`,
     worstAt: (deg, straightMm) =>
       `Am weitesten zieht ihn der Lenker bei ${deg}°. Geradeaus ist der Weg ${straightMm} mm, ohne Sitz und Spiel.`,

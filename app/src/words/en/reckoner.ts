@@ -64,7 +64,7 @@ export const reckoner: ReckonerWords = {
       growth: 'Suspension draws it, mm',
       present: 'Hose there now, mm',
     },
-    mm: (value) => `${value} mm`,
+    mm: ' mm',
     degrees: (value) => `${value}° either way`,
     worstAt: (deg, straightMm) =>
       `The bar draws it out furthest at ${deg}°. Straight ahead the way is ${straightMm} mm, without seat and slack.`,
