@@ -164,7 +164,7 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
   await expect(page.getByText('Cut 48 mm off, at the mark')).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: '180° either way' }));
   await expect(page.getByTestId('need')).toHaveText('406 mm');
-  await expect(page.getByLabel(/draws the hose out furthest at -148/)).toBeVisible();
+  await expect(page.getByLabel(/draws the hose out furthest at [-−]148/)).toBeVisible();
   await page.getByLabel('Least bend, mm').fill('x');
   await expect(page.getByText('Every field takes a number.')).toBeVisible();
   await page.getByLabel('Least bend, mm').fill('30');
