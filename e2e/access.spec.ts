@@ -40,6 +40,7 @@ const VIEWS = {
     '/bikes',
     '/reckoner',
     '/reckoner/hose',
+    '/reckoner/fit',
     '/stores/notices/new',
     '/stores/figures',
     '/stores',

@@ -12,6 +12,7 @@ const PLACES = [
   '/manner',
   '/stores/rules',
   '/reckoner/hose',
+  '/reckoner/fit',
   '/stores/figures',
 ];
 const TASKS = [

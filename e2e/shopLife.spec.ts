@@ -174,3 +174,22 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
   await page.goto(address);
   await expect(page.getByTestId('need')).toHaveText('406 mm');
 });
+
+test('a larger rotor is asked after: the stack where it fits, and no whatever bolts on where it is over the largest', async ({
+  browser,
+}) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  await page.goto('/reckoner');
+  await hands.touch(hands.button('Does the rotor fit?'));
+  await expect(page.getByText('Adapter +40, a washer of 1.5 mm under each side')).toBeVisible();
+  await expect(
+    page.getByText('The caliper moves 21.5 mm outward.', { exact: false }),
+  ).toBeVisible();
+  await page.getByLabel('Largest allowed, mm').fill('180');
+  await expect(page.getByText('It does not fit')).toBeVisible();
+  await expect(page.getByText(/Over 180 mm, the largest/)).toBeVisible();
+  await page.getByLabel('Largest allowed, mm').fill('');
+  await expect(page.getByText(/Nobody knows the largest size allowed/)).toBeVisible();
+  await page.getByLabel('Smallest allowed, mm').fill('x');
+  await expect(page.getByText('Sizes are numbers', { exact: false })).toBeVisible();
+});

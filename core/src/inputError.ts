@@ -34,6 +34,7 @@ export type InputErrorCode =
   | 'points-back'
   | 'too-shallow'
   | 'same-spot'
+  | 'sizes-reversed'
   | 'beyond-a-turn'
   | 'not-slower'
   | 'not-a-date';

@@ -10,7 +10,7 @@ import {
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../../ui/Button';
+import { Button, Buttons } from '../../ui/Button';
 import { numberOf } from '../../ui/numberOf';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
@@ -53,11 +53,18 @@ export function Reckoner() {
       over={reckonerWords.reckoner.reckoner}
       title={reckonerWords.reckoner.wrenchAndFluid}
       aside={
-        <Button
-          kind="quiet"
-          says={reckonerWords.hose.hoseLength}
-          onPress={() => router.navigate('/reckoner/hose' as '/reckoner')}
-        />
+        <Buttons>
+          <Button
+            kind="quiet"
+            says={reckonerWords.hose.hoseLength}
+            onPress={() => router.navigate('/reckoner/hose' as '/reckoner')}
+          />
+          <Button
+            kind="quiet"
+            says={reckonerWords.fit.doesItFit}
+            onPress={() => router.navigate('/reckoner/fit' as '/reckoner')}
+          />
+        </Buttons>
       }
     >
       <Halves>

@@ -99,4 +99,5 @@ export interface InstrumentsWords {
     theAngleIs0Straight: string;
   };
   hosePlan: { says: (deg: string, needMm: string) => string };
+  mountStack: { says: (sizeMm: number, adapter: boolean, washersMm: readonly number[]) => string };
 }

@@ -1,3 +1,4 @@
+import type { FitFlag, FitRefusal, Stack } from '@hold-fast/core/mount/fit';
 export interface ReckonerWords {
   fluidReckoner: {
     fluidForAFlush: string;
@@ -70,5 +71,28 @@ export interface ReckonerWords {
     tooShort: (missing: string) => string;
     cut: (mm: string) => string;
     orKeepIt: (renewals: number) => string;
+  };
+  fit: {
+    doesItFit: string;
+    forkOrFrame: string;
+    whichEnd: string;
+    mount: string;
+    hub: string;
+    theRotor: string;
+    heldBy: string;
+    made: string;
+    onePiece: string;
+    twoPieces: string;
+    pistons: string;
+    itFits: string;
+    itDoesNot: string;
+    sizesAreNumbers: string;
+    afterwards: string;
+    of: Record<'native' | 'smallest' | 'largest' | 'rotor', string>;
+    hold: Record<'six-bolt' | 'lockring', string>;
+    flag: Record<FitFlag, string>;
+    stack: (stack: Stack) => string;
+    because: (why: FitRefusal) => string;
+    outward: (mm: string, gain: string) => string;
   };
 }

@@ -103,4 +103,8 @@ export const instruments: InstrumentsWords = {
     says: (deg, needMm) =>
       `Von oben: Am weitesten zieht der Lenker den Schlauch bei ${deg} Grad, dort muss er ${needMm} mm lang sein.`,
   },
+  mountStack: {
+    says: (sizeMm, adapter, washersMm) =>
+      `Von der Seite: eine Scheibe von ${sizeMm} mm, der Sattel ${adapter ? 'auf seinem Adapter' : 'gerade auf der Aufnahme'}${washersMm.length > 0 ? `, mit einer Unterlegscheibe von ${washersMm.map((mm) => String(mm).replace('.', ',')).join(' und ')} mm` : ''}.`,
+  },
 };

@@ -73,4 +73,68 @@ export const reckoner: ReckonerWords = {
     orKeepIt: (renewals) =>
       `Oder lang lassen, in einer Schlaufe geklippt: Sein Ende lässt sich ${renewals}-mal erneuern, je etwa 15 mm, aus dem Gedächtnis.`,
   },
+  fit: {
+    doesItFit: 'Passt die Scheibe?',
+    forkOrFrame: 'Gabel oder Rahmen',
+    whichEnd: 'Welches Ende',
+    mount: 'Aufnahme',
+    hub: 'Die Nabe nimmt',
+    theRotor: 'Die Scheibe',
+    heldBy: 'Gehalten von',
+    made: 'Gebaut aus',
+    onePiece: 'Einem Stück',
+    twoPieces: 'Zwei Teilen',
+    pistons: 'Kolben des Sattels',
+    itFits: 'Sie passt',
+    itDoesNot: 'Sie passt nicht',
+    sizesAreNumbers: 'Größen sind Zahlen; kleinste und größte dürfen fehlen.',
+    afterwards:
+      'Dann messen, wie weit die Beläge innerhalb des Rands liegen, und danach die Unterlegscheiben wählen: Die Beläge überstreichen die ganze Bahn, nie über den Rand. Zuerst vorn größer; hinten kann es die Wärme verlangen.',
+    of: {
+      native: 'Ohne Adapter, mm',
+      smallest: 'Kleinste erlaubte, mm',
+      largest: 'Größte erlaubte, mm',
+      rotor: 'Scheibe, mm',
+    },
+    hold: { 'six-bolt': 'Sechs Schrauben', lockring: 'Verzahnter Verschlussring' },
+    flag: {
+      'largest-unknown':
+        'Niemand kennt die größte erlaubte: den Hersteller von Gabel oder Rahmen fragen, bevor gefahren wird.',
+      'rivet-room':
+        'Zweiteilige Scheibe, vier Kolben: das Rad drehen und nach Platz an den Nieten sehen.',
+      'up-mark': 'Der Pfeil des Adapters zeigt nach oben: nachsehen.',
+      'printed-size': 'Die benutzte Größe steht auf der Platte: nachsehen und aufschreiben.',
+    },
+    stack: ({ adapter, washersMm }) =>
+      [
+        adapter === null
+          ? 'Sattel gerade auf der Aufnahme'
+          : adapter.code === 'step'
+            ? `Adapter +${adapter.forMm}`
+            : adapter.code === 'plate'
+              ? `Platte für ${adapter.forMm}`
+              : `IS-Adapter für ${adapter.forMm}${adapter.twinMm === null ? '' : `, derselbe wie ${adapter.twinMm} am anderen Ende (aus dem Gedächtnis)`}`,
+        washersMm.length > 0
+          ? `eine Unterlegscheibe von ${washersMm.map((mm) => String(mm).replace('.', ',')).join(' und ')} mm unter jeder Seite`
+          : null,
+      ]
+        .filter(Boolean)
+        .join(', '),
+    because: (why) => {
+      switch (why.code) {
+        case 'over-largest':
+          return `Über ${why.mostMm} mm, dem Größten, was Gabel oder Rahmen erlauben, was auch immer sich anschrauben lässt.`;
+        case 'under-smallest':
+          return `Unter ${why.leastMm} mm, dem Kleinsten, was Gabel oder Rahmen nehmen.`;
+        case 'other-hub':
+          return 'Die Nabe hält eine Scheibe anders.';
+        case 'other-face':
+          return 'Die Fläche des Sattels ist keine für diese Aufnahme.';
+        case 'no-stack':
+          return 'Kein Adapter mit Unterlegscheiben macht diesen Schritt.';
+      }
+    },
+    outward: (mm, gain) =>
+      `Der Sattel rückt ${mm} mm nach außen. Derselbe Zug macht ${gain} mehr Drehmoment an der Nabe.`,
+  },
 };

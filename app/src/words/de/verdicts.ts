@@ -189,6 +189,8 @@ function inputError(
       return `${n('readMm', 1)} mm bis zum Lenker ist mehr als die Griffweite (${n('reachMm', 1)}).`;
     case 'points-back':
       return 'Der Hahnenfuß zeigt hinter den Griff zurück: Keine Einstellung leistet das.';
+    case 'sizes-reversed':
+      return 'Die größte Größe liegt unter der kleinsten.';
     case 'same-spot':
       return 'Führung und Anschluss können nicht an einer Stelle sein.';
     case 'beyond-a-turn':

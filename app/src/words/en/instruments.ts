@@ -99,4 +99,8 @@ export const instruments: InstrumentsWords = {
     says: (deg, needMm) =>
       `From above: the bar draws the hose out furthest at ${deg} degrees, where it has to be ${needMm} mm long.`,
   },
+  mountStack: {
+    says: (sizeMm, adapter, washersMm) =>
+      `From the side: a rotor of ${sizeMm} mm, the caliper ${adapter ? 'on its adapter' : 'straight on its mount'}${washersMm.length > 0 ? `, with a washer of ${washersMm.join(' and ')} mm` : ''}.`,
+  },
 };

@@ -73,4 +73,66 @@ export const reckoner: ReckonerWords = {
     orKeepIt: (renewals) =>
       `Or leave it long, looped and clipped: its end can be renewed ${renewals} ${renewals === 1 ? 'time' : 'times'}, about 15 mm each, from memory.`,
   },
+  fit: {
+    doesItFit: 'Does the rotor fit?',
+    forkOrFrame: 'Fork or frame',
+    whichEnd: 'Which end',
+    mount: 'Mount',
+    hub: 'The hub takes',
+    theRotor: 'The rotor',
+    heldBy: 'Held by',
+    made: 'Made of',
+    onePiece: 'One piece',
+    twoPieces: 'Two pieces',
+    pistons: 'Pistons of the caliper',
+    itFits: 'It fits',
+    itDoesNot: 'It does not fit',
+    sizesAreNumbers: 'Sizes are numbers; the smallest and the largest may be left out.',
+    afterwards:
+      'Then measure how far the pads lie inside the edge, and choose the washers by it: the pads sweep the whole track, never over the edge. A larger rotor in front first; behind it may be wanted for the heat.',
+    of: {
+      native: 'With no adapter, mm',
+      smallest: 'Smallest allowed, mm',
+      largest: 'Largest allowed, mm',
+      rotor: 'Rotor, mm',
+    },
+    hold: { 'six-bolt': 'Six bolts', lockring: 'Splined lockring' },
+    flag: {
+      'largest-unknown':
+        'Nobody knows the largest size allowed: ask the maker of fork or frame before it is ridden.',
+      'rivet-room':
+        'Two-piece rotor, four pistons: turn the wheel and look for room at the rivets.',
+      'up-mark': 'The adapter’s arrow points up: look.',
+      'printed-size': 'The size in use is printed on the plate: look, and write it down.',
+    },
+    stack: ({ adapter, washersMm }) =>
+      [
+        adapter === null
+          ? 'Caliper straight on the mount'
+          : adapter.code === 'step'
+            ? `Adapter +${adapter.forMm}`
+            : adapter.code === 'plate'
+              ? `Plate for ${adapter.forMm}`
+              : `IS adapter for ${adapter.forMm}${adapter.twinMm === null ? '' : `, the same as ${adapter.twinMm} at the other end (from memory)`}`,
+        washersMm.length > 0 ? `a washer of ${washersMm.join(' and ')} mm under each side` : null,
+      ]
+        .filter(Boolean)
+        .join(', '),
+    because: (why) => {
+      switch (why.code) {
+        case 'over-largest':
+          return `Over ${why.mostMm} mm, the largest that fork or frame allow, whatever bolts on.`;
+        case 'under-smallest':
+          return `Under ${why.leastMm} mm, the smallest that fork or frame take.`;
+        case 'other-hub':
+          return 'The hub holds a rotor another way.';
+        case 'other-face':
+          return 'The caliper’s face is not one of this mount’s.';
+        case 'no-stack':
+          return 'No adapter with washers makes this step.';
+      }
+    },
+    outward: (mm, gain) =>
+      `The caliper moves ${mm} mm outward. The same pull makes ${gain} more torque at the hub.`,
+  },
 };

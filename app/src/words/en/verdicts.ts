@@ -192,6 +192,8 @@ function inputError(
       return `${n('readMm', 1)} mm from the bar is more than the reach (${n('reachMm', 1)}).`;
     case 'points-back':
       return 'The crowfoot points back past the grip: no setting does that.';
+    case 'sizes-reversed':
+      return 'The largest size lies under the smallest.';
     case 'same-spot':
       return 'Guide and lever port cannot be on one spot.';
     case 'beyond-a-turn':
