@@ -1,9 +1,13 @@
+import { hoseNeed } from '@hold-fast/core/hose/hose';
+import { fitOf, type FitAsked } from '@hold-fast/core/mount/fit';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { render, screen } from '@testing-library/react-native';
 import { BoltCircle } from './BoltCircle';
 import { FaceFigure } from './FaceFigure';
 import { GapFigure } from './GapFigure';
+import { HosePlan } from './HosePlan';
 import { LeverScale } from './LeverScale';
+import { MountStack } from './MountStack';
 import { PadBlock } from './PadBlock';
 import { RotorDial } from './RotorDial';
 import { RunoutRing } from './RunoutRing';
@@ -126,5 +130,46 @@ describe('each instrument says in words what it draws', () => {
     expect(screen.getByLabelText('Reach not measured. bite point at 20.0 mm.')).toBeTruthy();
     render(<FaceFigure angleDegrees={null} gapMm={null} width={300} />);
     expect(screen.getByLabelText(/feeler under the other lug. Not measured yet./)).toBeTruthy();
+  });
+
+  it('the plan of a hose says where the bar draws it out furthest, and how long it has to be', () => {
+    const run = {
+      guide: { x: 60, y: 0, towardDeg: 90 },
+      port: { x: 80, y: 260, towardDeg: 100 },
+      heightMm: 120,
+      bendMm: 30,
+      swingDeg: 90,
+      growthMm: 0,
+    };
+    render(<HosePlan run={run} need={hoseNeed(run)} width={300} />);
+    expect(
+      screen.getByLabelText(
+        'From above: the bar draws the hose out furthest at 90.0 degrees, where it has to be 382 mm long.',
+      ),
+    ).toBeTruthy();
+  });
+
+  it.each([
+    [160, 203, ', with a washer of 1.5 mm', 'on its adapter'],
+    [180, 180, '', 'straight on its mount'],
+    [160, 220, '', 'on its adapter'],
+  ])('the stack of a mount of %d with %d says what goes between', (nativeMm, sizeMm, more, on) => {
+    const asked: FitAsked = {
+      end: 'front',
+      mount: 'post',
+      nativeMm,
+      smallestMm: null,
+      largestMm: 220,
+      caliper: { face: 'post', pistons: 2 },
+      hub: 'six-bolt',
+      rotor: { sizeMm, hold: 'six-bolt', construction: 'one-piece' },
+    };
+    const fit = fitOf(asked);
+    render(
+      <MountStack asked={asked} fit={fit as Extract<typeof fit, { fits: true }>} width={300} />,
+    );
+    expect(
+      screen.getByLabelText(`From the side: a rotor of ${sizeMm} mm, the caliper ${on}${more}.`),
+    ).toBeTruthy();
   });
 });
