@@ -11,26 +11,31 @@ const bike = (change: Partial<Visit['base']['bike']>) =>
   Visit.with({ bike: { ...new Visit().base.bike, ...change } });
 
 describe('what is taken down at check-in', () => {
-  it('a bike the shop may not ride is not ridden', () => {
-    const asked = (mayRide: boolean | null) =>
-      doRefusal({ ...new Visit().job, mayRide }, 'careful-ride', 'front');
-    // Nothing was planned, which is said first either way: the customer's word comes after the plan's.
-    expect(asked(null)).toEqual({ code: 'not-planned' });
-    const planned = Visit.with({ ...NOTHING_SAID, mayRide: false }).identify();
-    planned.send('plan-choice', {
-      procedures: { front: ['align'], rear: [] },
-      bleed: { front: 'gravity-down', rear: 'gravity-down' },
-      again: [],
-      agreed: 'agreed',
-      words: '',
-    });
-    for (const { step, end } of planAt(visitOf(planned.job))!.steps) {
-      if (step === 'careful-ride') break;
-      const after = planned.job.stepped.at(-1)?.id ?? null;
+  it('a bike the shop may not ride is proven on the stand, and its rider beds it in', () => {
+    const stepsOf = (mayRide: boolean | null) => {
+      const visit = Visit.with({ ...NOTHING_SAID, mayRide }).identify();
+      visit.send('plan-choice', {
+        procedures: { front: ['change-pads'], rear: [] },
+        bleed: { front: 'gravity-down', rear: 'gravity-down' },
+        again: [],
+        agreed: 'agreed',
+        words: '',
+      });
+      return { visit, steps: planAt(visitOf(visit.job))!.steps.map(({ step }) => step) };
+    };
+    const riding = ['careful-ride', 'bed-in', 'witness-ring'] as const;
+    expect(stepsOf(null).steps).toEqual(expect.arrayContaining([...riding]));
+    const { visit, steps } = stepsOf(false);
+    expect(steps).toContain('stand-test');
+    for (const step of riding) expect(steps).not.toContain(step);
+    // Nobody is held to a ride the customer does not want; what is proven without one is.
+    for (const { step, end } of planAt(visitOf(visit.job))!.steps) {
+      const after = visit.job.stepped.at(-1)?.id ?? null;
       const fields = { step, end, outcome: 'done', reason: '', after } as const;
-      expect([step, planned.send('plan-step', fields)]).toEqual([step, null]);
+      expect([step, visit.send('plan-step', fields)]).toEqual([step, null]);
     }
-    expect(doRefusal(planned.job, 'careful-ride', 'front')).toEqual({ code: 'may-not-ride' });
+    expect(visit.job.bars.map(({ code }) => code)).not.toContain('work-open');
+    expect(doRefusal(visit.job, 'bed-in', 'front')).not.toBeNull();
   });
 
   it('a brake that is no disc is neither identified nor planned', () => {

@@ -21,7 +21,7 @@ import { toldOf } from './told';
 
 /** A job's plan and how far it has come, as core looks at it: the last choice stands. */
 export function visitOf(
-  job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told' | 'identified' | 'rules'>,
+  job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told' | 'identified' | 'rules' | 'mayRide'>,
 ): Visit {
   const last = job.planned.at(-1);
   const standing = standingSteps(job);
@@ -32,6 +32,7 @@ export function visitOf(
           bleed: last.bleed,
           brakes: brakesOf(job),
           changeOvers: changeOversOf(job.rules.figures),
+          ...(job.mayRide === false ? { unridden: true } : {}),
         }
       : null,
     steps: standing.map(({ step, end, outcome }) => ({ step, end, outcome })),

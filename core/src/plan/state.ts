@@ -102,6 +102,9 @@ export const READY: Readonly<Wanted> = {
 /** Values a brake must have; several where any of them will do. */
 export type Wanted = { [K in keyof BrakeState]?: BrakeState[K] | readonly BrakeState[K][] };
 
+/** What it must be where the shop may not ride it: its rider tries it with care, and beds it in. */
+export const LEFT_TO_RIDER: Readonly<Wanted> = (({ bedded: _, ...rest }) => rest)(READY);
+
 /** A brake that is closed up and tight, proven or not. */
 export const CLOSED: Readonly<Wanted> = (({ standTested: _, bedded: __, tape: ___, ...rest }) =>
   rest)(READY);

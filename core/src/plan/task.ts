@@ -26,7 +26,7 @@ import {
   type Plan,
 } from './planner';
 import { FRESH_BENCH, type ChangeOvers } from './price';
-import { CLOSED, unmet, WHOLE, type BrakeState } from './state';
+import { CLOSED, LEFT_TO_RIDER, unmet, WHOLE, type BrakeState } from './state';
 
 /** What was chosen for a bike, how each end is flushed where nobody chose how, and what brakes it has. */
 export interface Chosen {
@@ -34,6 +34,8 @@ export interface Chosen {
   bleed: Readonly<Record<End, FirstBleed>>;
   /** Which work there is on each end's brake. */
   brakes: Readonly<Record<End, BrakeKind>>;
+  /** The shop may not ride it: what takes a ride is left to its rider. */
+  unridden?: boolean;
   /** What it takes to turn from step to step; the usual where nobody laid down another. */
   changeOvers?: ChangeOvers;
 }
@@ -57,7 +59,7 @@ export interface ChosenAgain {
  * @param again procedures chosen once more after they were done
  */
 export function taskOf(
-  { procedures, bleed, brakes }: Chosen,
+  { procedures, bleed, brakes, unridden = false }: Chosen,
   steps: readonly StandingStep[] = [],
   again: readonly ChosenAgain[] = [],
 ): BikeTask {
@@ -66,7 +68,9 @@ export function taskOf(
     const chosen = procedures[end] ?? [];
     if (chosen.length === 0 && !steps.some((each) => each.end === end)) continue;
     const brake = brakeFor(chosen, brakes[end]);
-    const work = workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end], brake);
+    const work = workFor(chosen.length > 0 ? chosen : ['final-check'], bleed[end], brake).filter(
+      (id) => !unridden || !takesARide(id),
+    );
     const here = again.filter((each) => each.end === end);
     const standing = standingAt(end, steps, here, work);
     const of = (outcome: StandingStep['outcome']) =>
@@ -84,9 +88,16 @@ export function taskOf(
       start,
       work: flushed ? asked : asked.filter((id) => !AFTER_A_FLUSH.includes(id)),
       done,
+      ...(unridden ? { until: LEFT_TO_RIDER } : {}),
     } satisfies BrakeTask;
   }
   return task;
+}
+
+/** A ride, or what is looked at after one. */
+function takesARide(id: StepId): boolean {
+  const { acts = [], needs } = stepRule(id);
+  return acts.includes('rides') || needs.ridden === true || needs.bedded === true;
 }
 
 /** What one brake is after these steps; what a procedure finds holds from when it was chosen. */

@@ -159,7 +159,10 @@ export function beddingTooEarly(visit: Visit, end: End): boolean {
 export function planOpen(visit: Visit, end: End): boolean {
   const brake = taskAt(visit)[end];
   if (!brake) return false;
-  return brake.work.some((id) => !brake.done.includes(id)) || unmet(brake.start, READY) !== null;
+  return (
+    brake.work.some((id) => !brake.done.includes(id)) ||
+    unmet(brake.start, brake.until ?? READY) !== null
+  );
 }
 
 /** Ends at which work was begun and the brake is not ready for its rider yet, each with the first thing that is open. */
@@ -168,7 +171,7 @@ export function openEnds(visit: Visit): { end: End; of: keyof BrakeState }[] {
   return ENDS.flatMap((end) => {
     const brake = task[end];
     if (!brake || brake.done.length === 0) return [];
-    const of = unmet(brake.start, READY);
+    const of = unmet(brake.start, brake.until ?? READY);
     return of ? [{ end, of }] : [];
   });
 }

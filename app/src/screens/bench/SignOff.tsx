@@ -157,6 +157,11 @@ function Open({ job, person }: { job: Job; person: Person }) {
               </Words>
             </Section>
           ) : null}
+          {job.mayRide === false ? (
+            <Section>
+              <Note kind="caution" title={jobWords.signOff.mayNotRide} />
+            </Section>
+          ) : null}
           <GoesBack job={job} />
           <Section>
             <Words kind="small">{jobWords.signOff.standTestBeforeAnyRide}</Words>

@@ -364,6 +364,7 @@ export interface JobWords {
     riderConfirmsLeverWorksThe: (frontLever: string) => string;
     whichLeverWorksTheFront: string;
     goesBack: string;
+    mayNotRide: string;
   };
   torque: {
     assumed: string;

@@ -393,6 +393,8 @@ export const job: JobWords = {
     whichLeverWorksTheFront:
       'Welcher Hebel vorn wirkt, ist nicht notiert: zuerst den Auftrag ändern',
     goesBack: 'Geht mit dem Rad zurück',
+    mayNotRide:
+      'Die Werkstatt darf es nicht fahren: dem Fahrer sagen, dass er es an einem sicheren Ort vorsichtig ausprobiert, und wie er es einbremst.',
   },
   torque: {
     assumed: ' angenommen',

@@ -385,6 +385,8 @@ export const job: JobWords = {
     whichLeverWorksTheFront:
       'Which lever works the front is not written down: change the job first',
     goesBack: 'Goes back with the bike',
+    mayNotRide:
+      'The shop may not ride it: tell the rider to try it with care in a safe place, and how to bed it in.',
   },
   torque: {
     assumed: ' assumed',
