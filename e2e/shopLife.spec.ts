@@ -193,3 +193,18 @@ test('a larger rotor is asked after: the stack where it fits, and no whatever bo
   await page.getByLabel('Smallest allowed, mm').fill('x');
   await expect(page.getByText('Sizes are numbers', { exact: false })).toBeVisible();
 });
+
+test('a bolt is reckoned in its thread, and no hole too shallow', async ({ browser }) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  await page.goto('/reckoner');
+  await expect(page.getByText('At least 21 mm long.')).toBeVisible();
+  await page.getByLabel('The hole is deep, mm').fill('12');
+  await expect(page.getByText(/From 21 to 24 mm long/)).toBeVisible();
+  await page.getByLabel('The hole is deep, mm').fill('5');
+  await expect(
+    page.getByText('The hole is too shallow for the thread this bolt needs.'),
+  ).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: 'Steel' }));
+  await page.getByLabel('The hole is deep, mm').fill('');
+  await expect(page.getByText('At least 18 mm long.')).toBeVisible();
+});

@@ -21,6 +21,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { CrowfootFields } from '../bench/CrowfootFields';
 import { FluidReckoner } from './FluidReckoner';
+import { ThreadReckoner } from './ThreadReckoner';
 import { reckonerWords } from '../../words/reckoner';
 
 const USUAL_MARK_NM = 0.1;
@@ -171,6 +172,7 @@ export function Reckoner() {
           </Section>
         </>
         <FluidReckoner />
+        <ThreadReckoner />
       </Halves>
     </Page>
   );

@@ -95,4 +95,15 @@ export interface ReckonerWords {
     because: (why: FitRefusal) => string;
     outward: (mm: string, gain: string) => string;
   };
+  thread: {
+    aBoltInItsThread: string;
+    bolt: string;
+    threadedIn: string;
+    passesThrough: string;
+    holeIsDeep: string;
+    numbersOfMm: string;
+    atLeast: (mm: string) => string;
+    between: (least: string, most: string) => string;
+    needs: (mm: string, tap: string) => string;
+  };
 }

@@ -137,4 +137,17 @@ export const reckoner: ReckonerWords = {
     outward: (mm, gain) =>
       `Der Sattel rückt ${mm} mm nach außen. Derselbe Zug macht ${gain} mehr Drehmoment an der Nabe.`,
   },
+  thread: {
+    aBoltInItsThread: 'Eine Schraube in ihrem Gewinde',
+    bolt: 'Schraube',
+    threadedIn: 'Gewinde in',
+    passesThrough: 'Sie geht durch, mm',
+    holeIsDeep: 'Das Loch ist tief, mm',
+    numbersOfMm: 'Millimeter; die Tiefe leer, wo das Loch durchgeht.',
+    atLeast: (mm) => `Mindestens ${mm} mm lang.`,
+    between: (least, most) =>
+      `Zwischen ${least} und ${most} mm lang: kürzer reißt aus, länger steht auf und klemmt nichts.`,
+    needs: (mm, tap) =>
+      `${mm} mm Gewinde: ein Durchmesser in Stahl, anderthalb in Aluminium, übliche Praxis. ${tap} räumt Lack, und nicht mehr.`,
+  },
 };

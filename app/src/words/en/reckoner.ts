@@ -135,4 +135,17 @@ export const reckoner: ReckonerWords = {
     outward: (mm, gain) =>
       `The caliper moves ${mm} mm outward. The same pull makes ${gain} more torque at the hub.`,
   },
+  thread: {
+    aBoltInItsThread: 'A bolt in its thread',
+    bolt: 'Bolt',
+    threadedIn: 'Threaded in',
+    passesThrough: 'It passes through, mm',
+    holeIsDeep: 'The hole is deep, mm',
+    numbersOfMm: 'Millimetres; the depth empty where the hole goes through.',
+    atLeast: (mm) => `At least ${mm} mm long.`,
+    between: (least, most) =>
+      `From ${least} to ${most} mm long: shorter strips, longer bottoms out and clamps nothing.`,
+    needs: (mm, tap) =>
+      `${mm} mm of thread: one diameter in steel, one and a half in aluminium, common practice. ${tap} clears paint, and no more.`,
+  },
 };

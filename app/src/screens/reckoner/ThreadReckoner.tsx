@@ -1,0 +1,93 @@
+import { InputError } from '@hold-fast/core/inputError';
+import {
+  boltLength,
+  BOLTS,
+  engagementMm,
+  THREADED_IN,
+  type BoltSize,
+  type ThreadedIn,
+} from '@hold-fast/core/torque/engagement';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { numberOf } from '../../ui/numberOf';
+import { Section } from '../../ui/Page';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
+import { reckonerWords } from '../../words/reckoner';
+import { words } from '../../words/words';
+
+const SIZES = Object.keys(BOLTS) as BoltSize[];
+
+/** How much thread a bolt needs, and how long it may be. */
+export function ThreadReckoner() {
+  const [bolt, setBolt] = useState<BoltSize>('M6');
+  const [threadedIn, setThreadedIn] = useState<ThreadedIn>('aluminium');
+  const [through, setThrough] = useState('12');
+  const [depth, setDepth] = useState('');
+  return (
+    <Section label={reckonerWords.thread.aBoltInItsThread}>
+      <Choice
+        label={reckonerWords.thread.bolt}
+        options={SIZES.map((value) => ({ value, says: value }))}
+        chosen={[bolt]}
+        onChoose={setBolt}
+      />
+      <Choice
+        label={reckonerWords.thread.threadedIn}
+        options={THREADED_IN.map((value) => ({ value, says: capital(words.material[value]) }))}
+        chosen={[threadedIn]}
+        onChoose={setThreadedIn}
+      />
+      <View style={styles.beside}>
+        <View style={styles.half}>
+          <Field
+            label={reckonerWords.thread.passesThrough}
+            value={through}
+            inputMode="decimal"
+            onChangeText={setThrough}
+          />
+        </View>
+        <View style={styles.half}>
+          <Field
+            label={reckonerWords.thread.holeIsDeep}
+            value={depth}
+            inputMode="decimal"
+            onChangeText={setDepth}
+          />
+        </View>
+      </View>
+      <Words>{lengthSays(bolt, threadedIn, through, depth)}</Words>
+      <Words kind="small">
+        {reckonerWords.thread.needs(
+          words.format.keyed(String(engagementMm(bolt, threadedIn))),
+          BOLTS[bolt].tap,
+        )}
+      </Words>
+    </Section>
+  );
+}
+
+function lengthSays(bolt: BoltSize, threadedIn: ThreadedIn, through: string, depth: string) {
+  const throughMm = numberOf(through);
+  const depthMm = numberOf(depth);
+  if (throughMm === null || (depth.trim() !== '' && depthMm === null))
+    return reckonerWords.thread.numbersOfMm;
+  try {
+    const { leastMm, mostMm } = boltLength(bolt, threadedIn, throughMm, depthMm);
+    const mm = (value: number) => words.format.keyed(String(value));
+    return mostMm === null
+      ? reckonerWords.thread.atLeast(mm(leastMm))
+      : reckonerWords.thread.between(mm(leastMm), mm(mostMm));
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return words.inputError(error.code, error.numbers);
+  }
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
+  half: { flexGrow: 1, flexBasis: 120 },
+});
