@@ -171,8 +171,10 @@ export function Reckoner() {
             <Words kind="small">{reckonerWords.reckoner.setBetweenLo1Tolerance}</Words>
           </Section>
         </>
-        <FluidReckoner />
-        <ThreadReckoner />
+        <>
+          <FluidReckoner />
+          <ThreadReckoner />
+        </>
       </Halves>
     </Page>
   );
