@@ -214,7 +214,8 @@ it('a shop of the last version goes on: everything on its jobs is an entry, as i
   for (const { id: entryId, kind, body, at } of rows) {
     if (kind === 'decision' || kind === 'edit') continue;
     const sent = { id: entryId, kind, at: (at as Date).toISOString(), ...body };
-    expect(Entry.safeParse(sent)).toEqual({ success: true, data: sent });
+    // What an entry has come to hold since may be left out of an old one.
+    expect(Entry.safeParse(sent)).toMatchObject({ success: true, data: sent });
   }
   const known = new Map(rows.map((row) => [row.kind as string, row.known as unknown]));
   expect(known.get('measurement')).toMatchObject({
