@@ -11,8 +11,14 @@ const PLACES = [
   '/ledger',
   '/manner',
   '/stores/rules',
-  '/reckoner/hose',
+  '/reckoner/wrench',
+  '/reckoner/thread',
   '/reckoner/fit',
+  '/reckoner/washers',
+  '/reckoner/face',
+  '/reckoner/hose',
+  '/reckoner/levers',
+  '/reckoner/fluid',
   '/stores/figures',
 ];
 const TASKS = [

@@ -157,7 +157,7 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
 }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
   await page.goto('/reckoner');
-  await hands.touch(hands.button('Hose length'));
+  await hands.touch(page.getByRole('button', { name: /^Hose length/ }));
   // From the worked example: 362.1 mm at 90 degrees, and 20 mm for seat and slack.
   await expect(page.getByTestId('need')).toHaveText('382 mm');
   await page.getByLabel('Hose there now, mm').fill('370');
@@ -182,7 +182,7 @@ test('a larger rotor is asked after: the stack where it fits, and no whatever bo
 }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
   await page.goto('/reckoner');
-  await hands.touch(hands.button('Does the rotor fit?'));
+  await hands.touch(page.getByRole('button', { name: /^Does the rotor fit/ }));
   await expect(page.getByText('Adapter +40, a washer of 1.5 mm under each side')).toBeVisible();
   await expect(
     page.getByText('The caliper moves 21.5 mm outward.', { exact: false }),
@@ -198,7 +198,7 @@ test('a larger rotor is asked after: the stack where it fits, and no whatever bo
 
 test('a bolt is reckoned in its thread, and no hole too shallow', async ({ browser }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner');
+  await page.goto('/reckoner/thread');
   await expect(page.getByText('At least 21 mm long.')).toBeVisible();
   await page.getByLabel('The hole is deep, mm').fill('12');
   await expect(page.getByText(/From 21 to 24 mm long/)).toBeVisible();
@@ -209,4 +209,60 @@ test('a bolt is reckoned in its thread, and no hole too shallow', async ({ brows
   await hands.touch(page.getByRole('radio', { name: 'Steel' }));
   await page.getByLabel('The hole is deep, mm').fill('');
   await expect(page.getByText('At least 18 mm long.')).toBeVisible();
+});
+
+test('a calculator is found by name, comes back as it was left, and is handed on by its address', async ({
+  browser,
+}) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  await page.goto('/reckoner');
+  await page.getByLabel('Find by name').fill('feeler');
+  await expect(page.getByRole('button', { name: /^Hose length/ })).toBeHidden();
+  await hands.touch(page.getByRole('button', { name: /^Mount face/ }));
+  // From the worked examples: 0.25 over 74.2 is 0.193 degrees, 0.30 over 34 is 0.506.
+  await expect(page.getByTestId('angle')).toHaveText('0.193°');
+  await page.getByLabel('Feeler gap, mm').fill('0.30');
+  await page.getByLabel('Between the bolts, mm').fill('34');
+  await expect(page.getByTestId('angle')).toHaveText('0.506°');
+  await expect(page.getByText('Over 0.2°: dress it')).toBeVisible();
+  await expect(page).toHaveURL(/gap=0.30.*spacing=34/);
+  await page.getByLabel('Between the bolts, mm').fill('0');
+  await expect(page.getByText('the spacing above zero', { exact: false })).toBeVisible();
+  await page.getByLabel('Between the bolts, mm').fill('34');
+  await page.goto('/reckoner/face');
+  await expect(page.getByTestId('angle')).toHaveText('0.506°');
+  await page.goto('/reckoner/thread?bolt=nonsense&through=12');
+  await expect(page.getByText(/^At least/)).toBeVisible();
+});
+
+test('washers are chosen by e, and what no washer mends is refused', async ({ browser }) => {
+  const { page } = await at(browser, 'Maren Okafor');
+  await page.goto('/reckoner/washers');
+  // From the worked example: e 2.30, stock 0.2 0.5 1.0 1.5.
+  await expect(page.getByText('Add 1.5 and 0.5 mm under each side: lands at 0.3')).toBeVisible();
+  await page.getByLabel('e, mm', { exact: true }).fill('-1');
+  await expect(page.getByText('a smaller adapter', { exact: false })).toBeVisible();
+  await page.getByLabel('Washers there now, mm').fill('1.5 x');
+  await expect(page.getByText('washers are numbers', { exact: false })).toBeVisible();
+  await page.getByLabel('Washers there now, mm').fill('1.5 0.2');
+  await expect(page.getByText(/^Take 1.5 mm out from each side: lands at 0.5/)).toBeVisible();
+});
+
+test('both levers are held against each other, and only what the rider asked for may differ', async ({
+  browser,
+}) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  await page.goto('/reckoner/levers');
+  await expect(page.getByText('Even in this order: bite')).toBeVisible();
+  await page.getByLabel('Right: reach, mm').fill('75');
+  await expect(page.getByText('Even in this order: bite, reach')).toBeVisible();
+  await hands.touch(page.getByRole('checkbox', { name: 'Bite' }));
+  await expect(page.getByText('Even in this order: reach')).toBeVisible();
+  await expect(page.getByText('Bite: apart, as the rider asked, right 5 mm more')).toBeVisible();
+  await page.getByLabel('Right: reach, mm').fill('');
+  await expect(page.getByText('Nothing to even')).toBeHidden();
+  await expect(page.getByText('the rest is not known', { exact: false })).toBeVisible();
+  await expect(page.getByText('Reach: not measured on both sides')).toBeVisible();
+  await page.getByLabel('Left: bite, mm').fill('90');
+  await expect(page.getByText(/Left: bite, mm. A bite at 90.0 mm is past the bar/)).toBeVisible();
 });

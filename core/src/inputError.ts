@@ -37,6 +37,8 @@ export type InputErrorCode =
   | 'sizes-reversed'
   | 'beyond-a-turn'
   | 'not-slower'
+  | 'out-of-range'
+  | 'bite-past-bar'
   | 'not-a-date';
 
 /** Returns `value` when it is a finite number above zero; otherwise throws an {@link InputError} naming `field`. */

@@ -16,7 +16,7 @@ const HEIGHT = 240;
 const SPAN_MM = 130;
 const scale = (mm: number) => (mm * WIDTH) / SPAN_MM;
 /** The hub lies under the drawing: its rim is what is seen of the rotor. */
-const HUB = { x: WIDTH * 0.42, y: HEIGHT + scale(30) };
+const HUB = { x: WIDTH / 2, y: HEIGHT + scale(30) };
 const CALIPER = { width: 120, height: 42 };
 
 /** The stack from the side: the rotor's edge as it was and as it is, the mount, what goes between, and the caliper. */

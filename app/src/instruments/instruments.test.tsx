@@ -1,4 +1,5 @@
 import { hoseNeed } from '@hold-fast/core/hose/hose';
+import { pairOf } from '@hold-fast/core/lever/pair';
 import { fitOf, type FitAsked } from '@hold-fast/core/mount/fit';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { render, screen } from '@testing-library/react-native';
@@ -6,6 +7,7 @@ import { BoltCircle } from './BoltCircle';
 import { FaceFigure } from './FaceFigure';
 import { GapFigure } from './GapFigure';
 import { HosePlan } from './HosePlan';
+import { LeverPair } from './LeverPair';
 import { LeverScale } from './LeverScale';
 import { MountStack } from './MountStack';
 import { PadBlock } from './PadBlock';
@@ -130,6 +132,13 @@ describe('each instrument says in words what it draws', () => {
     expect(screen.getByLabelText('Reach not measured. bite point at 20.0 mm.')).toBeTruthy();
     render(<FaceFigure angleDegrees={null} gapMm={null} width={300} />);
     expect(screen.getByLabelText(/feeler under the other lug. Not measured yet./)).toBeTruthy();
+  });
+
+  it('both levers give what was measured of each, and nothing of what was not', () => {
+    const hands = { left: { reach: 70, bite: 22.5 }, right: { reach: 75 } };
+    const { differences } = pairOf(hands.left, hands.right, []);
+    render(<LeverPair hands={hands} differences={differences} width={300} />);
+    expect(screen.getByLabelText('Left: reach 70, bite 22.5. Right: reach 75.')).toBeTruthy();
   });
 
   it('the plan of a hose says where the bar draws it out furthest, and how long it has to be', () => {

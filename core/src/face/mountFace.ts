@@ -47,6 +47,11 @@ export function mountAngle(gapMm: number, spacingMm: number): number {
   return (Math.atan(gapMm / positive(spacingMm, 'spacing')) * 180) / Math.PI;
 }
 
+/** How far a face that stands out by this angle moves the pad's edge, mm. @param padOffsetMm from the bolts' line to it, mm */
+export function padEdgeShift(angleDegrees: number, padOffsetMm: number): number {
+  return padOffsetMm * Math.tan((angleDegrees * Math.PI) / 180);
+}
+
 /** The verdict on a mount face: over {@link DRESS_ABOVE_DEGREES} dress it; the feeler's doubt is added before it may hold. */
 export function faceVerdict(measurement: FaceMeasurement): FaceVerdict {
   const { gauge, gapMm, spacingMm, padOffsetMm } = measurement;
@@ -62,8 +67,7 @@ export function faceVerdict(measurement: FaceMeasurement): FaceVerdict {
     };
   }
   const angleDegrees = mountAngle(gapMm, spacingMm);
-  const padEdgeMm =
-    padOffsetMm === null ? null : padOffsetMm * Math.tan((angleDegrees * Math.PI) / 180);
+  const padEdgeMm = padOffsetMm === null ? null : padEdgeShift(angleDegrees, padOffsetMm);
   const decide = (word: Word, reasons: Reason[]): FaceVerdict => ({
     word,
     reasons,

@@ -1,83 +1,76 @@
-import type { End } from '@hold-fast/core/ends';
 import { ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
-import {
-  fitOf,
-  gainOf,
-  MOUNTS,
-  type Fit,
-  type FitAsked,
-  type Mount,
-} from '@hold-fast/core/mount/fit';
-import { router } from 'expo-router';
-import { useState } from 'react';
+import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';
 import { StyleSheet, View } from 'react-native';
 import { MountStack } from '../../instruments/MountStack';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
-import { Page, Section } from '../../ui/Page';
+import { Section } from '../../ui/Page';
 import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { ReckonerPage } from './ReckonerPage';
+import { oneOf, useKeyed } from './useKeyed';
 
 const SIZES = { native: '160', smallest: '', largest: '203', rotor: '203' };
 type Size = keyof typeof SIZES;
+const HOLDS = ['six-bolt', 'lockring'] as const;
+const CONSTRUCTIONS = ['one-piece', 'two-piece'] as const;
+const PISTONS = ['2', '4'] as const;
+const USUAL = {
+  ...SIZES,
+  end: 'front',
+  mount: 'post',
+  hub: 'six-bolt',
+  hold: 'six-bolt',
+  construction: 'one-piece',
+  pistons: '2',
+};
 
 /** Whether a rotor fits a fork or a frame, and what goes between; nothing over what its maker allows. */
 export function FitReckoner() {
-  const [sizes, setSizes] = useState(SIZES);
-  const [end, setEnd] = useState<End>('front');
-  const [mount, setMount] = useState<Mount>('post');
-  const [pistons, setPistons] = useState<number>(2);
-  const [rotorHold, setRotorHold] = useState<FitAsked['hub']>('six-bolt');
-  const [hub, setHub] = useState<FitAsked['hub']>('six-bolt');
-  const [twoPiece, setTwoPiece] = useState(false);
-  const reckoned = reckon(sizes, (of) => ({
+  const [keyed, key] = useKeyed('fit', USUAL);
+  const end = oneOf(ENDS, keyed.end);
+  const mount = oneOf(MOUNTS, keyed.mount);
+  const hub = oneOf(HOLDS, keyed.hub);
+  const hold = oneOf(HOLDS, keyed.hold);
+  const construction = oneOf(CONSTRUCTIONS, keyed.construction);
+  const pistons = oneOf(PISTONS, keyed.pistons);
+  const reckoned = reckon(keyed, (of) => ({
     end,
     mount,
     nativeMm: of.native!,
     smallestMm: of.smallest,
     largestMm: of.largest,
-    caliper: { face: mount === 'flat' ? 'flat' : 'post', pistons },
+    caliper: { face: mount === 'flat' ? 'flat' : 'post', pistons: Number(pistons) },
     hub,
     rotor: {
       sizeMm: of.rotor!,
-      hold: rotorHold,
-      construction: twoPiece ? 'two-piece' : 'one-piece',
+      hold,
+      construction,
     },
   }));
   const field = (name: Size) => (
     <View style={styles.half} key={name}>
       <Field
         label={reckonerWords.fit.of[name]}
-        value={sizes[name]}
+        value={keyed[name]}
         inputMode="decimal"
-        onChangeText={(text) => setSizes({ ...sizes, [name]: text })}
+        onChangeText={key(name)}
       />
     </View>
   );
-  const holds = (['six-bolt', 'lockring'] as const).map((value) => ({
+  const holds = HOLDS.map((value) => ({
     value,
     says: reckonerWords.fit.hold[value],
   }));
   return (
-    <Page
-      over={reckonerWords.reckoner.reckoner}
-      title={reckonerWords.fit.doesItFit}
-      aside={
-        <Button
-          kind="quiet"
-          says={reckonerWords.hose.allOfThem}
-          onPress={() => router.navigate('/reckoner')}
-        />
-      }
-    >
+    <ReckonerPage of="fit">
       <Halves>
         <Answer reckoned={reckoned} />
         <>
@@ -86,13 +79,13 @@ export function FitReckoner() {
               label={reckonerWords.fit.whichEnd}
               options={ENDS.map((value) => ({ value, says: capital(words.end[value]) }))}
               chosen={[end]}
-              onChoose={setEnd}
+              onChoose={key('end')}
             />
             <Choice
               label={reckonerWords.fit.mount}
               options={MOUNTS.map((value) => ({ value, says: words.mount[value] }))}
               chosen={[mount]}
-              onChoose={setMount}
+              onChoose={key('mount')}
             />
             <View style={styles.beside}>
               {(['native', 'smallest', 'largest'] as const).map(field)}
@@ -102,7 +95,7 @@ export function FitReckoner() {
               label={reckonerWords.fit.hub}
               options={holds}
               chosen={[hub]}
-              onChoose={setHub}
+              onChoose={key('hub')}
             />
           </Section>
           <Section label={reckonerWords.fit.theRotor}>
@@ -110,40 +103,41 @@ export function FitReckoner() {
             <Choice
               label={reckonerWords.fit.heldBy}
               options={holds}
-              chosen={[rotorHold]}
-              onChoose={setRotorHold}
+              chosen={[hold]}
+              onChoose={key('hold')}
             />
             <Choice
               label={reckonerWords.fit.made}
-              options={[false, true].map((value) => ({
+              options={CONSTRUCTIONS.map((value) => ({
                 value,
-                says: value ? reckonerWords.fit.twoPieces : reckonerWords.fit.onePiece,
+                says:
+                  value === 'two-piece' ? reckonerWords.fit.twoPieces : reckonerWords.fit.onePiece,
               }))}
-              chosen={[twoPiece]}
-              onChoose={setTwoPiece}
+              chosen={[construction]}
+              onChoose={key('construction')}
             />
             <Words kind="label">{reckonerWords.fit.pistons}</Words>
             <Choice
               label={reckonerWords.fit.pistons}
-              options={[2, 4].map((value) => ({ value, says: String(value) }))}
+              options={PISTONS.map((value) => ({ value, says: value }))}
               chosen={[pistons]}
-              onChoose={setPistons}
+              onChoose={key('pistons')}
             />
           </Section>
         </>
       </Halves>
-    </Page>
+    </ReckonerPage>
   );
 }
 
 type Reckoned = { ok: true; asked: FitAsked; fit: Fit } | { ok: false; says: string };
 
 function reckon(
-  sizes: typeof SIZES,
+  sizes: Record<Size, string>,
   asks: (of: Record<Size, number | null>) => FitAsked,
 ): Reckoned {
   const of = Object.fromEntries(
-    Object.entries(sizes).map(([name, text]) => [name, numberOf(text)]),
+    (Object.keys(SIZES) as Size[]).map((name) => [name, numberOf(sizes[name])]),
   ) as Record<Size, number | null>;
   const missing = of.native === null || of.rotor === null;
   const wrong = (['smallest', 'largest'] as const).some(

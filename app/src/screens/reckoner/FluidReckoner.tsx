@@ -7,7 +7,6 @@ import {
   USUAL_SYRINGE,
   volumesOf,
 } from '@hold-fast/core/fluid/volumes';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -17,21 +16,28 @@ import { Words } from '../../ui/Words';
 import { numberOf } from '../../ui/numberOf';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { ReckonerPage } from './ReckonerPage';
+import { oneOf, useKeyed } from './useKeyed';
 
 const GRADES = gradesOf('glycol');
+const USUAL = {
+  bore: String(USUAL_BORE_MM),
+  length: '1700',
+  kit: String(USUAL_KIT_ML),
+  grade: 'DOT 4',
+  water: '2',
+};
 
 /** How much fluid a hose takes, and what water in glycol does to its boiling point. */
 export function FluidReckoner() {
-  const [bore, setBore] = useState(String(USUAL_BORE_MM));
-  const [length, setLength] = useState('1700');
-  const [kit, setKit] = useState(String(USUAL_KIT_ML));
-  const [grade, setGrade] = useState<(typeof GRADES)[number]>('DOT 4');
-  const [water, setWater] = useState('2');
+  const [keyed, key] = useKeyed('fluid', USUAL);
+  const { bore, length, kit, water } = keyed;
+  const grade = oneOf(GRADES, keyed.grade);
   const [boreMm, lengthMm, kitMl, percent] = [bore, length, kit, water].map(numberOf);
   const volumes = boreMm && lengthMm && kitMl ? volumesOf({ boreMm, kitMl }, lengthMm) : null;
   const boils = percent === null || percent === undefined ? null : boilingPointC(grade, percent);
   return (
-    <>
+    <ReckonerPage of="fluid">
       <Section label={reckonerWords.fluidReckoner.fluidForAFlush}>
         <View style={styles.beside}>
           <View style={styles.half}>
@@ -39,7 +45,7 @@ export function FluidReckoner() {
               label={reckonerWords.fluidReckoner.boreMm}
               value={bore}
               inputMode="decimal"
-              onChangeText={setBore}
+              onChangeText={key('bore')}
             />
           </View>
           <View style={styles.half}>
@@ -47,7 +53,7 @@ export function FluidReckoner() {
               label={reckonerWords.fluidReckoner.hoseMm}
               value={length}
               inputMode="decimal"
-              onChangeText={setLength}
+              onChangeText={key('length')}
             />
           </View>
           <View style={styles.half}>
@@ -55,7 +61,7 @@ export function FluidReckoner() {
               label={reckonerWords.fluidReckoner.caliperAndLeverMl}
               value={kit}
               inputMode="decimal"
-              onChangeText={setKit}
+              onChangeText={key('kit')}
             />
           </View>
         </View>
@@ -76,13 +82,13 @@ export function FluidReckoner() {
           label={reckonerWords.fluidReckoner.fluid}
           options={GRADES.map((value) => ({ value, says: value }))}
           chosen={[grade]}
-          onChoose={setGrade}
+          onChoose={key('grade')}
         />
         <Field
           label={reckonerWords.fluidReckoner.water}
           value={water}
           inputMode="decimal"
-          onChangeText={setWater}
+          onChangeText={key('water')}
         />
         <Words testID="boils">
           {percent === null || percent === undefined
@@ -97,7 +103,7 @@ export function FluidReckoner() {
                 )}
         </Words>
       </Section>
-    </>
+    </ReckonerPage>
   );
 }
 

@@ -8,22 +8,21 @@ import {
   type HoseNeed,
   type HoseRun,
 } from '@hold-fast/core/hose/hose';
-import { router, useLocalSearchParams } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HosePlan } from '../../instruments/HosePlan';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { signedNumberOf } from '../../ui/numberOf';
-import { Page, Section } from '../../ui/Page';
-import { onDevice } from '../../ui/remembered';
+import { Section } from '../../ui/Page';
 import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { ReckonerPage } from './ReckonerPage';
+import { useKeyed } from './useKeyed';
 
 /** What is written down of a run, as it is keyed. */
 const USUAL = {
@@ -42,18 +41,6 @@ const USUAL = {
 type Keyed = typeof USUAL;
 type Name = keyof Keyed;
 const NAMES = Object.keys(USUAL) as Name[];
-const KEPT = 'hold-fast.reckoner.hose';
-
-/** What was keyed last on this device; what the address says comes before it. */
-function keyedFrom(address: Partial<Record<string, string | string[]>>): Keyed {
-  const kept = JSON.parse(onDevice.getItem(KEPT) ?? '{}') as Partial<Keyed>;
-  return Object.fromEntries(
-    NAMES.map((name) => {
-      const told = address[name];
-      return [name, typeof told === 'string' ? told : (kept[name] ?? USUAL[name])];
-    }),
-  ) as Keyed;
-}
 
 type Reckoned =
   | { ok: true; run: HoseRun; need: HoseNeed; answer: HoseAnswer | null }
@@ -86,15 +73,8 @@ function reckon(keyed: Keyed): Reckoned {
 
 /** How long a hose has to be for the bar to turn, drawn from above, with its working; the address holds what was keyed. */
 export function HoseReckoner() {
-  const address = useLocalSearchParams();
-  const [keyed, setKeyed] = useState(() => keyedFrom(address));
+  const [keyed, key] = useKeyed('hose', USUAL);
   const reckoned = useMemo(() => reckon(keyed), [keyed]);
-  const key = (name: Name) => (text: string) => {
-    const now = { ...keyed, [name]: text };
-    setKeyed(now);
-    onDevice.setItem(KEPT, JSON.stringify(now));
-    router.setParams(now);
-  };
   const field = (name: Name) => (
     <View style={styles.third} key={name}>
       <Field
@@ -106,17 +86,7 @@ export function HoseReckoner() {
     </View>
   );
   return (
-    <Page
-      over={reckonerWords.reckoner.reckoner}
-      title={reckonerWords.hose.hoseLength}
-      aside={
-        <Button
-          kind="quiet"
-          says={reckonerWords.hose.allOfThem}
-          onPress={() => router.navigate('/reckoner')}
-        />
-      }
-    >
+    <ReckonerPage of="hose">
       <Halves>
         <>
           <Answer reckoned={reckoned} />
@@ -150,7 +120,7 @@ export function HoseReckoner() {
           </Section>
         </>
       </Halves>
-    </Page>
+    </ReckonerPage>
   );
 }
 

@@ -7,7 +7,6 @@ import {
   type BoltSize,
   type ThreadedIn,
 } from '@hold-fast/core/torque/engagement';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -18,55 +17,60 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { ReckonerPage } from './ReckonerPage';
+import { oneOf, useKeyed } from './useKeyed';
 
 const SIZES = Object.keys(BOLTS) as BoltSize[];
+const USUAL = { bolt: 'M6', threadedIn: 'aluminium', through: '12', depth: '' };
 
 /** How much thread a bolt needs, and how long it may be. */
 export function ThreadReckoner() {
-  const [bolt, setBolt] = useState<BoltSize>('M6');
-  const [threadedIn, setThreadedIn] = useState<ThreadedIn>('aluminium');
-  const [through, setThrough] = useState('12');
-  const [depth, setDepth] = useState('');
+  const [keyed, key] = useKeyed('thread', USUAL);
+  const { through, depth } = keyed;
+  const bolt = oneOf(SIZES, keyed.bolt);
+  const threadedIn = oneOf(THREADED_IN, keyed.threadedIn);
   return (
-    <Section label={reckonerWords.thread.aBoltInItsThread}>
-      <Choice
-        label={reckonerWords.thread.bolt}
-        options={SIZES.map((value) => ({ value, says: value }))}
-        chosen={[bolt]}
-        onChoose={setBolt}
-      />
-      <Choice
-        label={reckonerWords.thread.threadedIn}
-        options={THREADED_IN.map((value) => ({ value, says: capital(words.material[value]) }))}
-        chosen={[threadedIn]}
-        onChoose={setThreadedIn}
-      />
-      <View style={styles.beside}>
-        <View style={styles.half}>
-          <Field
-            label={reckonerWords.thread.passesThrough}
-            value={through}
-            inputMode="decimal"
-            onChangeText={setThrough}
-          />
+    <ReckonerPage of="thread">
+      <Section label={reckonerWords.thread.aBoltInItsThread}>
+        <Choice
+          label={reckonerWords.thread.bolt}
+          options={SIZES.map((value) => ({ value, says: value }))}
+          chosen={[bolt]}
+          onChoose={key('bolt')}
+        />
+        <Choice
+          label={reckonerWords.thread.threadedIn}
+          options={THREADED_IN.map((value) => ({ value, says: capital(words.material[value]) }))}
+          chosen={[threadedIn]}
+          onChoose={key('threadedIn')}
+        />
+        <View style={styles.beside}>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.thread.passesThrough}
+              value={through}
+              inputMode="decimal"
+              onChangeText={key('through')}
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.thread.holeIsDeep}
+              value={depth}
+              inputMode="decimal"
+              onChangeText={key('depth')}
+            />
+          </View>
         </View>
-        <View style={styles.half}>
-          <Field
-            label={reckonerWords.thread.holeIsDeep}
-            value={depth}
-            inputMode="decimal"
-            onChangeText={setDepth}
-          />
-        </View>
-      </View>
-      <Words>{lengthSays(bolt, threadedIn, through, depth)}</Words>
-      <Words kind="small">
-        {reckonerWords.thread.needs(
-          words.format.keyed(String(engagementMm(bolt, threadedIn))),
-          BOLTS[bolt].tap,
-        )}
-      </Words>
-    </Section>
+        <Words>{lengthSays(bolt, threadedIn, through, depth)}</Words>
+        <Words kind="small">
+          {reckonerWords.thread.needs(
+            words.format.keyed(String(engagementMm(bolt, threadedIn))),
+            BOLTS[bolt].tap,
+          )}
+        </Words>
+      </Section>
+    </ReckonerPage>
   );
 }
 

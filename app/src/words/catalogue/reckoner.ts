@@ -1,4 +1,20 @@
+import type { PairMeasure, PairStanding, Side } from '@hold-fast/core/lever/pair';
+import type { RadialChoice } from '@hold-fast/core/mount/radial';
 import type { FitFlag, FitRefusal, Stack } from '@hold-fast/core/mount/fit';
+
+/** The calculators, in the order the list shows them. */
+export const CALCULATORS = [
+  'wrench',
+  'thread',
+  'fit',
+  'washers',
+  'face',
+  'hose',
+  'levers',
+  'fluid',
+] as const;
+export type Calculator = (typeof CALCULATORS)[number];
+
 export interface ReckonerWords {
   fluidReckoner: {
     fluidForAFlush: string;
@@ -22,7 +38,11 @@ export interface ReckonerWords {
   };
   reckoner: {
     reckoner: string;
-    wrenchAndFluid: string;
+    whatIsAsked: string;
+    find: string;
+    noneByThatName: string;
+    all: string;
+    of: Record<Calculator, { title: string; says: string }>;
     theBoltAsksFor: string;
     fromNM: string;
     toNM: string;
@@ -43,8 +63,6 @@ export interface ReckonerWords {
     numbersAboveZero: string;
   };
   hose: {
-    hoseLength: string;
-    allOfThem: string;
     theLastGuide: string;
     theLeversPort: string;
     theHose: string;
@@ -73,7 +91,6 @@ export interface ReckonerWords {
     orKeepIt: (renewals: number) => string;
   };
   fit: {
-    doesItFit: string;
     forkOrFrame: string;
     whichEnd: string;
     mount: string;
@@ -105,5 +122,41 @@ export interface ReckonerWords {
     atLeast: (mm: string) => string;
     between: (least: string, most: string) => string;
     needs: (mm: string, tap: string) => string;
+  };
+  washers: {
+    eMm: string;
+    fittedMm: string;
+    eSays: string;
+    fittedSays: string;
+    numbers: string;
+    choice: (choice: RadialChoice, mm: (value: number) => string) => string;
+    howItIsChosen: string;
+  };
+  face: {
+    gapMm: string;
+    spacingMm: string;
+    padOffsetMm: string;
+    numbers: string;
+    standsOut: string;
+    degrees: string;
+    dress: (most: string) => string;
+    inside: (most: string) => string;
+    padEdge: (mm: string) => string;
+    howItIsDone: string;
+  };
+  levers: {
+    side: Record<Side, string>;
+    standing: Record<PairStanding, string>;
+    field: (side: Side, measure: PairMeasure) => string;
+    askedFor: string;
+    apart: (side: Side, by: string, measure: PairMeasure) => string;
+    short: Record<PairMeasure, string>;
+    even: (measures: string) => string;
+    nothingToEven: string;
+    onlyMeasured: string;
+    numbers: string;
+    howTheySit: string;
+    drawn: (side: string, says: string) => string;
+    of: (measure: string, says: string) => string;
   };
 }

@@ -19,7 +19,32 @@ export const reckoner: ReckonerWords = {
   },
   reckoner: {
     reckoner: 'Rechner',
-    wrenchAndFluid: 'Schlüssel und Flüssigkeit',
+    whatIsAsked: 'Was ist gefragt?',
+    find: 'Nach Namen suchen',
+    noneByThatName: 'Kein Rechner mit diesem Namen.',
+    all: 'Alle',
+    of: {
+      wrench: {
+        title: 'Schlüssel einstellen',
+        says: 'Worauf der Klick gehört, auch mit Hahnenfuß',
+      },
+      thread: { title: 'Schraube und Gewinde', says: 'Wie lang die Schraube, wie viel Gewinde' },
+      fit: {
+        title: 'Passt die Scheibe?',
+        says: 'Gabel oder Rahmen, Sattel, Nabe: der Aufbau, oder nein',
+      },
+      washers: {
+        title: 'Unterlegscheiben nach e',
+        says: 'Was unter den Sattel kommt, damit die Bahn bestrichen wird',
+      },
+      face: { title: 'Anlagefläche', says: 'Vom Spalt zum Winkel, und was er am Belag tut' },
+      hose: {
+        title: 'Schlauchlänge',
+        says: 'Wie lang, damit der Lenker dreht: schneiden oder zu kurz',
+      },
+      levers: { title: 'Beide Hebel', says: 'Links gegen rechts, und was zuerst angeglichen wird' },
+      fluid: { title: 'Flüssigkeit', says: 'Wie viel für eine Spülung; Siedepunkt nach Wasser' },
+    },
     theBoltAsksFor: 'Die Schraube verlangt',
     fromNM: 'Von, N·m',
     toNM: 'Bis, N·m',
@@ -42,8 +67,6 @@ export const reckoner: ReckonerWords = {
     numbersAboveZero: 'Zahlen über null.',
   },
   hose: {
-    hoseLength: 'Schlauchlänge',
-    allOfThem: 'Alle',
     theLastGuide: 'Die letzte feste Führung, von oben',
     theLeversPort: 'Der Anschluss am Hebel, Lenker gerade',
     theHose: 'Der Schlauch',
@@ -74,7 +97,6 @@ export const reckoner: ReckonerWords = {
       `Oder lang lassen, in einer Schlaufe geklippt: Sein Ende lässt sich ${renewals}-mal erneuern, je etwa 15 mm, aus dem Gedächtnis.`,
   },
   fit: {
-    doesItFit: 'Passt die Scheibe?',
     forkOrFrame: 'Gabel oder Rahmen',
     whichEnd: 'Welches Ende',
     mount: 'Aufnahme',
@@ -149,5 +171,66 @@ export const reckoner: ReckonerWords = {
       `Zwischen ${least} und ${most} mm lang: kürzer reißt aus, länger steht auf und klemmt nichts.`,
     needs: (mm, tap) =>
       `${mm} mm Gewinde: ein Durchmesser in Stahl, anderthalb in Aluminium, übliche Praxis. ${tap} räumt Lack, und nicht mehr.`,
+  },
+  washers: {
+    eMm: 'e, mm',
+    fittedMm: 'Scheiben jetzt darunter, mm',
+    eSays:
+      'Wie weit die Oberkante des Belags innerhalb des Scheibenrands liegt. Darüber hinaus: mit Minus.',
+    fittedSays: 'Unter einer Seite, mit Leerzeichen dazwischen. Die andere Seite hat dieselben.',
+    numbers: 'e ist eine Zahl; Unterlegscheiben sind Zahlen mit Leerzeichen dazwischen.',
+    choice: (choice, mm) => {
+      switch (choice.code) {
+        case 'within':
+          return 'So lassen: Die Bahn wird bestrichen';
+        case 'add':
+          return `${choice.washersMm.map(mm).join(' und ')} mm unter jede Seite: landet bei ${mm(choice.landsAtMm)}`;
+        case 'take-out':
+          return `${choice.washersMm.map(mm).join(' und ')} mm auf jeder Seite heraus: landet bei ${mm(choice.landsAtMm)}`;
+        case 'another-adapter':
+          return choice.overhangs
+            ? 'Er steht über, und keine Scheibe darunter holt ihn herein: ein kleinerer Adapter'
+            : 'Keine Unterlegscheiben bringen ihn hin: ein anderer Adapter';
+      }
+    },
+    howItIsChosen:
+      'Ziel 0 bis 0,5 mm, am besten 0,25: der Satz, der am nächsten landet, dann die wenigsten, dann die dicksten, höchstens drei je Seite. Danach e noch einmal messen: Die Rechnung beweist nichts.',
+  },
+  face: {
+    gapMm: 'Spalt mit der Fühlerlehre, mm',
+    spacingMm: 'Zwischen den Schrauben, mm',
+    padOffsetMm: 'Schrauben bis Belagrand, mm',
+    numbers: 'Spalt und Abstand sind Zahlen, der Abstand über null.',
+    standsOut: 'Die Fläche steht schief um',
+    degrees: '°',
+    dress: (most) => `Über ${most}°: abziehen`,
+    inside: (most) =>
+      `Nicht über ${most}°. Ob sie hält, sagt eine Messung im Auftrag mit ihrer Lehre.`,
+    padEdge: (mm) => `Der Belagrand rückt um ${mm} mm.`,
+    howItIsDone:
+      'Eine Schraube angelegt, die Fühlerlehre unter der anderen Lasche. Zuerst den Adapter ausschließen. Nur Grat und Lack, nie Grundmaterial; Carbon nur auf das schriftliche Wort des Herstellers.',
+  },
+  levers: {
+    side: { left: 'Links', right: 'Rechts' },
+    standing: {
+      'not-measured': 'nicht auf beiden Seiten gemessen',
+      equal: 'gleich',
+      apart: 'ungleich',
+      'asked-for': 'ungleich, wie gewünscht',
+    },
+    field: (side, measure) =>
+      `${side === 'left' ? 'Links' : 'Rechts'}: ${{ clamp: 'Schelle bis Griffende, mm', reach: 'Griffweite, mm', bite: 'Druckpunkt, mm', angle: 'Winkel, °' }[measure]}`,
+    askedFor: 'Einen Unterschied gewünscht bei',
+    apart: (side, by, measure) =>
+      `${side === 'left' ? 'links' : 'rechts'} ${by} ${measure === 'angle' ? '° steiler' : 'mm mehr'}`,
+    short: { clamp: 'Schelle', reach: 'Griffweite', bite: 'Druckpunkt', angle: 'Winkel' },
+    even: (measures) => `In dieser Folge angleichen: ${measures}`,
+    nothingToEven: 'Nichts anzugleichen',
+    onlyMeasured: 'Nicht alles ist auf beiden Seiten gemessen: Das übrige ist nicht bekannt',
+    numbers: 'Jedes Feld ist eine Zahl, oder leer.',
+    howTheySit:
+      'Zuerst die Griffe ganz auf. Gleich bis 2 mm und 2°, unsere Wahl, außer es war gewünscht: aufschreiben, was und warum. Der Druckpunkt verschiebt den Hebel, darum kommt die Griffweite zuletzt. Hinten greift es oft später: Der Schlauch ist länger. Ein Finger erreicht das Hebelende; voll gezogen bleibt er von Griff und Knöcheln frei.',
+    drawn: (side, says) => `${side}: ${says}.`,
+    of: (measure, says) => `${measure}: ${says}`,
   },
 };

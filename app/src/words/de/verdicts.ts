@@ -197,6 +197,10 @@ function inputError(
       return 'Weiter als 180° zu jeder Seite dreht der Lenker nicht.';
     case 'too-shallow':
       return 'Das Loch ist zu flach für das Gewinde, das diese Schraube braucht.';
+    case 'out-of-range':
+      return `Es muss ${n('least', 0)} bis ${n('most', 0)} sein.`;
+    case 'bite-past-bar':
+      return `Ein Druckpunkt bei ${n('biteMm', 1)} mm liegt hinter dem Lenker: Die Griffweite ist ${n('reachMm', 1)} mm.`;
     case 'not-slower':
       return 'Eine Bremsung muss langsamer enden, als sie begann.';
     case 'no-such-point':

@@ -19,7 +19,23 @@ export const reckoner: ReckonerWords = {
   },
   reckoner: {
     reckoner: 'Reckoner',
-    wrenchAndFluid: 'Wrench and fluid',
+    whatIsAsked: 'What is asked?',
+    find: 'Find by name',
+    noneByThatName: 'No calculator by that name.',
+    all: 'All',
+    of: {
+      wrench: { title: 'Wrench setting', says: 'Where to set the click, with a crowfoot too' },
+      thread: { title: 'Bolt and thread', says: 'How long the bolt, how much thread it needs' },
+      fit: { title: 'Does the rotor fit?', says: 'Fork or frame, caliper, hub: the stack, or no' },
+      washers: {
+        title: 'Washers by e',
+        says: 'What goes under the caliper so that the track is swept',
+      },
+      face: { title: 'Mount face', says: 'Feeler gap to angle, and what it does to the pad' },
+      hose: { title: 'Hose length', says: 'How long for the bar to turn: cut, or too short' },
+      levers: { title: 'Both levers', says: 'Left against right, and what to even first' },
+      fluid: { title: 'Fluid', says: 'How much for a flush; boiling point by water' },
+    },
     theBoltAsksFor: 'The bolt asks for',
     fromNM: 'From, N·m',
     toNM: 'To, N·m',
@@ -42,8 +58,6 @@ export const reckoner: ReckonerWords = {
     numbersAboveZero: 'Numbers above zero.',
   },
   hose: {
-    hoseLength: 'Hose length',
-    allOfThem: 'All',
     theLastGuide: 'The last fixed guide, from above',
     theLeversPort: 'The lever’s port, bar straight',
     theHose: 'The hose',
@@ -74,7 +88,6 @@ export const reckoner: ReckonerWords = {
       `Or leave it long, looped and clipped: its end can be renewed ${renewals} ${renewals === 1 ? 'time' : 'times'}, about 15 mm each, from memory.`,
   },
   fit: {
-    doesItFit: 'Does the rotor fit?',
     forkOrFrame: 'Fork or frame',
     whichEnd: 'Which end',
     mount: 'Mount',
@@ -147,5 +160,65 @@ export const reckoner: ReckonerWords = {
       `From ${least} to ${most} mm long: shorter strips, longer bottoms out and clamps nothing.`,
     needs: (mm, tap) =>
       `${mm} mm of thread: one diameter in steel, one and a half in aluminium, common practice. ${tap} clears paint, and no more.`,
+  },
+  washers: {
+    eMm: 'e, mm',
+    fittedMm: 'Washers there now, mm',
+    eSays: 'How far the pad’s top lies inside the rotor’s edge. Over the edge: with a minus.',
+    fittedSays: 'Under one side, spaces between. The other side has the same.',
+    numbers: 'e is a number; washers are numbers with spaces between.',
+    choice: (choice, mm) => {
+      switch (choice.code) {
+        case 'within':
+          return 'Leave it: the track is swept';
+        case 'add':
+          return `Add ${choice.washersMm.map(mm).join(' and ')} mm under each side: lands at ${mm(choice.landsAtMm)}`;
+        case 'take-out':
+          return `Take ${choice.washersMm.map(mm).join(' and ')} mm out from each side: lands at ${mm(choice.landsAtMm)}`;
+        case 'another-adapter':
+          return choice.overhangs
+            ? 'It overhangs, and no washers there bring it in: a smaller adapter'
+            : 'No washers bring it there: another adapter';
+      }
+    },
+    howItIsChosen:
+      'Target 0 to 0.5 mm, aim 0.25: the set that lands nearest, then the fewest, then the thickest, at most three a side. Measure e again afterwards: the sum proves nothing.',
+  },
+  face: {
+    gapMm: 'Feeler gap, mm',
+    spacingMm: 'Between the bolts, mm',
+    padOffsetMm: 'Bolts to pad edge, mm',
+    numbers: 'Gap and spacing are numbers, the spacing above zero.',
+    standsOut: 'The face stands out of square by',
+    degrees: '°',
+    dress: (most) => `Over ${most}°: dress it`,
+    inside: (most) =>
+      `Not over ${most}°. A reading in a job, with its feeler, says whether it holds.`,
+    padEdge: (mm) => `The pad’s edge moves by ${mm} mm.`,
+    howItIsDone:
+      'One bolt snug, the feeler under the other lug. Rule out the adapter first. Burr and paint only, never parent metal; carbon only on the maker’s written word.',
+  },
+  levers: {
+    side: { left: 'Left', right: 'Right' },
+    standing: {
+      'not-measured': 'not measured on both sides',
+      equal: 'alike',
+      apart: 'apart',
+      'asked-for': 'apart, as the rider asked',
+    },
+    field: (side, measure) =>
+      `${side === 'left' ? 'Left' : 'Right'}: ${{ clamp: 'clamp to grip end, mm', reach: 'reach, mm', bite: 'bite, mm', angle: 'angle, °' }[measure]}`,
+    askedFor: 'The rider asked for a difference in',
+    apart: (side, by, measure) =>
+      `${side === 'left' ? 'left' : 'right'} ${by} ${measure === 'angle' ? '° steeper' : 'mm more'}`,
+    short: { clamp: 'clamp', reach: 'reach', bite: 'bite', angle: 'angle' },
+    even: (measures) => `Even in this order: ${measures}`,
+    nothingToEven: 'Nothing to even',
+    onlyMeasured: 'Not all is measured on both sides: the rest is not known',
+    numbers: 'Every field is a number, or empty.',
+    howTheySit:
+      'Grips home first. Alike within 2 mm and 2°, our choice, unless the rider asked: write down which and why. Changing the bite moves the blade, so reach comes last. The rear often bites later: its hose is longer. One finger reaches the blade’s end; at full pull the blade clears grip and knuckles.',
+    drawn: (side, says) => `${side}: ${says}.`,
+    of: (measure, says) => `${measure}: ${says}`,
   },
 };

@@ -200,6 +200,10 @@ function inputError(
       return 'The bar turns no further than 180° either way.';
     case 'too-shallow':
       return 'The hole is too shallow for the thread this bolt needs.';
+    case 'out-of-range':
+      return `It must be ${n('least', 0)} to ${n('most', 0)}.`;
+    case 'bite-past-bar':
+      return `A bite at ${n('biteMm', 1)} mm is past the bar: the reach is ${n('reachMm', 1)} mm.`;
     case 'not-slower':
       return 'A pull must end slower than it began.';
     case 'no-such-point':

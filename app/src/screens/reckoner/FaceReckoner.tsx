@@ -1,0 +1,103 @@
+import { DRESS_ABOVE_DEGREES, mountAngle, padEdgeShift } from '@hold-fast/core/face/mountFace';
+import { InputError } from '@hold-fast/core/inputError';
+import { StyleSheet, View } from 'react-native';
+import { FaceFigure } from '../../instruments/FaceFigure';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { numberOf } from '../../ui/numberOf';
+import { Section } from '../../ui/Page';
+import { size, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { reckonerWords } from '../../words/reckoner';
+import { words } from '../../words/words';
+import { ReckonerPage } from './ReckonerPage';
+import { useKeyed } from './useKeyed';
+
+const USUAL = { gap: '0.25', spacing: '74.2', padOffset: '' };
+type Name = keyof typeof USUAL;
+
+const LABEL: Record<Name, string> = {
+  gap: reckonerWords.face.gapMm,
+  spacing: reckonerWords.face.spacingMm,
+  padOffset: reckonerWords.face.padOffsetMm,
+};
+
+/** How far a mount face stands out of square, by a feeler under the loose lug. It judges no bike: a reading does. */
+export function FaceReckoner() {
+  const [keyed, key] = useKeyed('face', USUAL);
+  const reckoned = reckon(keyed);
+  const most = words.format.fixed(DRESS_ABOVE_DEGREES, 1);
+  return (
+    <ReckonerPage of="face">
+      {reckoned.ok ? (
+        <Section label={reckonerWords.face.standsOut}>
+          <View style={styles.number} testID="angle">
+            <Words kind="giant">{words.format.fixed(reckoned.degrees, 3)}</Words>
+            <Words kind="title" ink="soft">
+              {reckonerWords.face.degrees}
+            </Words>
+          </View>
+          <FaceFigure angleDegrees={reckoned.degrees} gapMm={reckoned.gapMm} width={size.figure} />
+          {reckoned.padEdgeMm === null ? null : (
+            <Words>{reckonerWords.face.padEdge(words.format.fixed(reckoned.padEdgeMm, 3))}</Words>
+          )}
+          {reckoned.degrees > DRESS_ABOVE_DEGREES ? (
+            <Note kind="caution" title={reckonerWords.face.dress(most)} />
+          ) : (
+            <Words>{reckonerWords.face.inside(most)}</Words>
+          )}
+        </Section>
+      ) : (
+        <Section>
+          <Note kind="refusal" title={reckoned.says} />
+        </Section>
+      )}
+      <Section>
+        <View style={styles.beside}>
+          {(Object.keys(USUAL) as Name[]).map((name) => (
+            <View key={name} style={styles.third}>
+              <Field
+                label={LABEL[name]}
+                value={keyed[name]}
+                inputMode="decimal"
+                onChangeText={key(name)}
+              />
+            </View>
+          ))}
+        </View>
+      </Section>
+      <Section>
+        <Words kind="small">{reckonerWords.face.howItIsDone}</Words>
+      </Section>
+    </ReckonerPage>
+  );
+}
+
+type Reckoned =
+  | { ok: true; degrees: number; gapMm: number; padEdgeMm: number | null }
+  | { ok: false; says: string };
+
+function reckon({ gap, spacing, padOffset }: typeof USUAL): Reckoned {
+  const [gapMm, spacingMm, offsetMm] = [gap, spacing, padOffset].map(numberOf);
+  const unread = offsetMm === null && padOffset.trim() !== '';
+  if (gapMm == null || spacingMm == null || unread)
+    return { ok: false, says: reckonerWords.face.numbers };
+  try {
+    const degrees = mountAngle(gapMm, spacingMm);
+    return {
+      ok: true,
+      degrees,
+      gapMm,
+      padEdgeMm: offsetMm == null ? null : padEdgeShift(degrees, offsetMm),
+    };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ok: false, says: reckonerWords.face.numbers };
+  }
+}
+
+const styles = StyleSheet.create({
+  number: { flexDirection: 'row', alignItems: 'baseline' },
+  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
+  third: { flexGrow: 1, flexBasis: 100 },
+});

@@ -1,0 +1,68 @@
+import { InputError } from '@hold-fast/core/inputError';
+import { washersFor } from '@hold-fast/core/mount/radial';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { numberOf, signedNumberOf } from '../../ui/numberOf';
+import { Section } from '../../ui/Page';
+import { Words } from '../../ui/Words';
+import { reckonerWords } from '../../words/reckoner';
+import { words } from '../../words/words';
+import { ReckonerPage } from './ReckonerPage';
+import { useKeyed } from './useKeyed';
+
+const USUAL = { e: '2.3', fitted: '' };
+
+/** Which washers bring the pads to where they sweep the whole track, and nothing but it. */
+export function WashersReckoner() {
+  const [keyed, key] = useKeyed('washers', USUAL);
+  const answer = reckon(keyed);
+  return (
+    <ReckonerPage of="washers">
+      <Section>
+        {answer.ok ? (
+          <Words kind="title">{answer.says}</Words>
+        ) : (
+          <Note kind="refusal" title={answer.says} />
+        )}
+      </Section>
+      <Section>
+        <Field
+          label={reckonerWords.washers.eMm}
+          value={keyed.e}
+          hint={reckonerWords.washers.eSays}
+          onChangeText={key('e')}
+        />
+        <Field
+          label={reckonerWords.washers.fittedMm}
+          value={keyed.fitted}
+          hint={reckonerWords.washers.fittedSays}
+          onChangeText={key('fitted')}
+        />
+      </Section>
+      <Section>
+        <Words kind="small">{reckonerWords.washers.howItIsChosen}</Words>
+      </Section>
+    </ReckonerPage>
+  );
+}
+
+function reckon({ e, fitted }: typeof USUAL): { ok: boolean; says: string } {
+  const eMm = signedNumberOf(e);
+  const fittedMm = fitted.split(/\s+/).filter(Boolean).map(numberOf);
+  if (eMm === null || fittedMm.includes(null))
+    return { ok: false, says: reckonerWords.washers.numbers };
+  try {
+    const choice = washersFor(
+      eMm,
+      fittedMm.filter((mm) => mm !== null),
+    );
+    const mm = (value: number) => words.format.keyed(String(value));
+    return {
+      ok: choice.code !== 'another-adapter',
+      says: reckonerWords.washers.choice(choice, mm),
+    };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ok: false, says: words.inputError(error.code, error.numbers) };
+  }
+}

@@ -1,0 +1,184 @@
+import { InputError } from '@hold-fast/core/inputError';
+import { NM_PER_UNIT, torqueIn, type TorqueUnit } from '@hold-fast/core/units/torque';
+import { windowAtWrench, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
+import { assumedTolerance, clickSetting } from '@hold-fast/core/torque/wrench';
+import {
+  torqueWindow,
+  windowOfSingleValue,
+  type TorqueWindow,
+} from '@hold-fast/core/torque/window';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { numberOf } from '../../ui/numberOf';
+import { Field } from '../../ui/Field';
+import { Note } from '../../ui/Note';
+import { Section } from '../../ui/Page';
+import { color, size, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { words } from '../../words/words';
+import { CrowfootFields } from '../bench/CrowfootFields';
+import { reckonerWords } from '../../words/reckoner';
+import { ReckonerPage } from './ReckonerPage';
+import { useKeyed } from './useKeyed';
+
+const USUAL = { lo: '6', hi: '8', max: '10', tolerance: '', mark: '0.1' };
+
+/** What to set a click wrench to, with no job open. */
+export function WrenchReckoner() {
+  const [keyed, key] = useKeyed('wrench', USUAL);
+  const { lo, hi, max, tolerance, mark } = keyed;
+  const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
+  const maxNm = numberOf(max);
+  const assumed = maxNm !== null && maxNm > 0 ? assumedTolerance(maxNm) : null;
+  const share = tolerance.trim() === '' ? assumed : percentOf(tolerance);
+  const markNm = numberOf(mark);
+  const window = windowOf(lo, hi);
+  const answer =
+    window.ok && maxNm !== null && maxNm > 0 && share !== null && markNm !== null && markNm > 0
+      ? clickSetting(windowAtWrench(window.window, crowfoot), {
+          maxNm,
+          markNm,
+          tolerance: share,
+        })
+      : null;
+
+  return (
+    <ReckonerPage of="wrench">
+      <Section label={reckonerWords.reckoner.theBoltAsksFor}>
+        <View style={styles.beside}>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.reckoner.fromNM}
+              value={lo}
+              onChangeText={key('lo')}
+              inputMode="decimal"
+              error={window.ok ? undefined : window.fault}
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.reckoner.toNM}
+              value={hi}
+              onChangeText={key('hi')}
+              inputMode="decimal"
+              hint={reckonerWords.reckoner.emptyOneNamedValueSpread}
+            />
+          </View>
+        </View>
+      </Section>
+      <Section label={reckonerWords.reckoner.theWrench}>
+        <View style={styles.beside}>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.reckoner.greatestNM}
+              value={max}
+              onChangeText={key('max')}
+              inputMode="decimal"
+              error={maxNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined}
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.reckoner.tolerance}
+              value={tolerance}
+              onChangeText={key('tolerance')}
+              inputMode="decimal"
+              placeholder={assumed === null ? '' : reckonerWords.reckoner.assumed(assumed * 100)}
+              error={
+                share === null && tolerance.trim() !== ''
+                  ? reckonerWords.reckoner.aPercentageFrom01
+                  : undefined
+              }
+            />
+          </View>
+          <View style={styles.half}>
+            <Field
+              label={reckonerWords.reckoner.marksEveryNM}
+              value={mark}
+              onChangeText={key('mark')}
+              inputMode="decimal"
+              error={markNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined}
+            />
+          </View>
+        </View>
+      </Section>
+      <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
+      <Section label={reckonerWords.reckoner.setItTo}>
+        {answer === null ? (
+          <Words ink="soft">{reckonerWords.reckoner.fillInTheBoltAnd}</Words>
+        ) : answer.code === 'set' ? (
+          <>
+            <View style={styles.answer}>
+              <Words kind="giant" testID="setting">
+                {words.format.nm(answer.setNm)}
+              </Words>
+              <Words kind="title" ink="soft">
+                N·m
+              </Words>
+            </View>
+            <Words>
+              {reckonerWords.reckoner.anyMarkFromToKeeps(
+                words.format.nm(answer.loNm),
+                words.format.nm(answer.hiNm),
+              )}
+            </Words>
+            {(Object.keys(NM_PER_UNIT) as TorqueUnit[])
+              .filter((unit) => unit !== 'N·m')
+              .map((unit) => (
+                <View key={unit} style={styles.unit}>
+                  <Words kind="smallReading">
+                    {words.format.fixed(torqueIn(unit, answer.setNm), 2)}
+                  </Words>
+                  <Words ink="soft">{unit}</Words>
+                </View>
+              ))}
+          </>
+        ) : (
+          <Note kind="caution" title={reckonerWords.reckoner.thisWrenchCannotProveThis}>
+            {reckonerWords.reckoner.becauseUseAFinerOne(words.setting(answer))}
+          </Note>
+        )}
+      </Section>
+      <Section>
+        <Words kind="small">{reckonerWords.reckoner.setBetweenLo1Tolerance}</Words>
+      </Section>
+    </ReckonerPage>
+  );
+}
+
+function percentOf(text: string): number | null {
+  const value = numberOf(text);
+  return value !== null && value >= 0.1 && value <= 20 ? value / 100 : null;
+}
+
+function windowOf(
+  lo: string,
+  hi: string,
+): { ok: true; window: TorqueWindow } | { ok: false; fault: string } {
+  const loNm = numberOf(lo);
+  const hiNm = numberOf(hi);
+  if (loNm === null || (hiNm === null && hi.trim() !== ''))
+    return { ok: false, fault: reckonerWords.reckoner.numbersAboveZero };
+  try {
+    return {
+      ok: true,
+      window: hiNm === null ? windowOfSingleValue(loNm, 'shop') : torqueWindow(loNm, hiNm, 'shop'),
+    };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return { ok: false, fault: words.inputError(error.code, error.numbers) };
+  }
+}
+
+const styles = StyleSheet.create({
+  beside: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
+  half: { flexGrow: 1, flexBasis: 140 },
+  answer: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
+  unit: {
+    flexDirection: 'row',
+    gap: space.s,
+    borderTopWidth: size.line,
+    borderColor: color.hairline,
+    paddingTop: space.xs,
+  },
+});
