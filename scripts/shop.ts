@@ -120,8 +120,10 @@ function listen(server: Server, port: number, host: string): Promise<void> {
 
 async function close(server: Server | null): Promise<void> {
   if (!server) return;
+  // No new line first, then none that is open.
+  const closed = new Promise((resolve) => server.close(resolve));
   server.closeAllConnections();
-  await new Promise((resolve) => server.close(resolve));
+  await closed;
 }
 
 async function dropDatabase(socketPath: string): Promise<void> {

@@ -2,6 +2,7 @@ import type { FeedEvent, FeedState } from '@hold-fast/contract/feed';
 import { connect, type Socket } from 'node:net';
 import { once } from 'node:events';
 import { setTimeout as pause } from 'node:timers/promises';
+import { Feed } from './feed';
 import { openTestShop, type Client, type TestShop } from '../testing/testShop';
 
 let shop: TestShop;
@@ -271,3 +272,27 @@ describe('the stream of a browser', () => {
     expect(await response.text()).toMatch(/here/);
   });
 });
+
+it('closes at once under lines that never said a name, and lets no gauge hold it open', async () => {
+  const feed = new Feed({
+    deviceOnFeed: () => Promise.resolve(null),
+    devicesOnFeed: () => Promise.resolve(0),
+    now: () => new Date(),
+    log: { warn: () => {}, error: () => {} },
+  });
+  await feed.open(0);
+  const silent = connect(feed.port!, '127.0.0.1');
+  await once(silent, 'connect');
+  // What a gauge says reaches the feed before it is closed; it is in no register.
+  const unknown = connect(feed.port!, '127.0.0.1');
+  await once(unknown, 'connect');
+  unknown.write('HF1 HELLO serial=X1 kind=thickness-gauge session=a\n');
+  await once(unknown, 'data');
+  const cut = Promise.all([once(silent, 'close'), once(unknown, 'close')]);
+  const port = feed.port!;
+  await feed.close();
+  await cut;
+  const late = connect(port, '127.0.0.1');
+  await expect(once(late, 'connect')).rejects.toThrow('ECONNREFUSED');
+  // Shorter than a silent line is given for its name.
+}, 8_000);

@@ -35,6 +35,8 @@ const GREETING_MS = 10_000;
  */
 export class Feed {
   #server: Server | null = null;
+  /** Every line that is open, whether or not a gauge has said its name on it. */
+  #sockets = new Set<Socket>();
   #gauges = new Map<string, Connected>();
   #listeners: Listener[] = [];
   #readings: FeedReading[] = [];
@@ -66,8 +68,12 @@ export class Feed {
   }
 
   async close(): Promise<void> {
-    for (const { socket } of this.#gauges.values()) socket?.destroy();
-    await new Promise((resolve) => (this.#server ? this.#server.close(resolve) : resolve(null)));
+    // No new line first, then none that is open: a gauge that comes back at once would hold the shop open.
+    const closed = new Promise((resolve) =>
+      this.#server ? this.#server.close(resolve) : resolve(null),
+    );
+    for (const socket of this.#sockets) socket.destroy();
+    await closed;
   }
 
   state(): FeedState {
@@ -113,6 +119,8 @@ export class Feed {
   }
 
   #greet(socket: Socket): void {
+    this.#sockets.add(socket);
+    socket.once('close', () => this.#sockets.delete(socket));
     let buffered = '';
     let gauge: Connected | null = null;
     // Lines of one gauge are dealt with one after the other.
