@@ -145,6 +145,9 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
   await allSent(page);
   await page.goto(`${second}/sign-off`);
   await expect(page.getByText(/The front rotor is not proven/)).toBeVisible();
+  // What the rider came for stands before the signature.
+  await expect(page.getByRole('heading', { name: 'Asked for' })).toBeVisible();
+  await expect(page.getByText('Wants another size', { exact: true })).toBeVisible();
   await page.goto('/stores');
   await expect(page.getByText('Used parts')).toBeVisible();
   await expect(

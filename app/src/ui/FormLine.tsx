@@ -134,6 +134,39 @@ export function FormChoice<T extends FieldValues, V extends string | number | bo
   );
 }
 
+/** Any number of answers in a form. */
+export function FormMany<T extends FieldValues, V extends string>({
+  control,
+  name,
+  label,
+  options,
+}: Of<T> & { options: readonly { value: V; says: string }[] }) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => {
+        const chosen = field.value as readonly V[];
+        return (
+          <Choice
+            label={label}
+            many
+            options={options}
+            chosen={chosen}
+            onChoose={(value) =>
+              field.onChange(
+                chosen.includes(value)
+                  ? chosen.filter((each) => each !== value)
+                  : [...chosen, value],
+              )
+            }
+          />
+        );
+      }}
+    />
+  );
+}
+
 /** A yes in a form. */
 export function FormTick<T extends FieldValues>({ control, name, label }: Of<T>) {
   return (

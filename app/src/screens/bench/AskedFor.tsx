@@ -11,6 +11,20 @@ import { jobWords } from '../../words/job';
 import { planWords } from '../../words/planWords';
 import { words } from '../../words/words';
 
+/** The rider's own words, and the symptoms picked with them. */
+export function Complaint({ job }: { job: Job }) {
+  return (
+    <>
+      <Words kind="strong">{job.complaint}</Words>
+      {job.symptoms.length > 0 ? (
+        <Words ink="soft">
+          {job.symptoms.map((symptom) => words.symptom[symptom]).join(' · ')}
+        </Words>
+      ) : null}
+    </>
+  );
+}
+
 /** What a job was taken in for: in the rider's words, with all that was asked at the counter. */
 export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) {
   return (
@@ -23,12 +37,7 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
           )
         }
       >
-        <Words kind="strong">{job.complaint}</Words>
-        {job.symptoms.length > 0 ? (
-          <Words ink="soft">
-            {job.symptoms.map((symptom) => words.symptom[symptom]).join(' · ')}
-          </Words>
-        ) : null}
+        <Complaint job={job} />
         <Words ink="soft">{capital(factsOf(job))}</Words>
         <Words ink="soft">{saidOf(job).join(' · ')}</Words>
       </Section>

@@ -19,6 +19,7 @@ import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { words } from '../../words/words';
+import { Complaint } from './AskedFor';
 import { WithJob } from './JobFrame';
 import { OpenBar, OpenChecks } from './OpenBars';
 import { HandOverTests } from './HandOverTests';
@@ -110,6 +111,9 @@ function Open({ job, person }: { job: Job; person: Person }) {
       ) : null}
       <Halves>
         <>
+          <Section label={jobWords.jobSheet.askedFor}>
+            <Complaint job={job} />
+          </Section>
           <HandOverTests job={job} />
           {watched.length > 0 ? (
             <Section label={jobWords.signOff.nearTheLimit}>

@@ -2,19 +2,20 @@ import { DRESS_ABOVE_DEGREES, mountAngle, padEdgeShift } from '@hold-fast/core/f
 import { InputError } from '@hold-fast/core/inputError';
 import { StyleSheet, View } from 'react-native';
 import { FaceFigure } from '../../instruments/FaceFigure';
-import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
-import { size, space } from '../../ui/tokens';
+import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
 
 const USUAL = { gap: '0.25', spacing: '74.2', padOffset: '' };
 type Name = keyof typeof USUAL;
+const NAMES = Object.keys(USUAL) as Name[];
 
 const LABEL: Record<Name, string> = {
   gap: reckonerWords.face.gapMm,
@@ -53,18 +54,7 @@ export function FaceReckoner() {
         </Section>
       )}
       <Section>
-        <View style={styles.beside}>
-          {(Object.keys(USUAL) as Name[]).map((name) => (
-            <View key={name} style={styles.third}>
-              <Field
-                label={LABEL[name]}
-                value={keyed[name]}
-                inputMode="decimal"
-                onChangeText={key(name)}
-              />
-            </View>
-          ))}
-        </View>
+        <KeyedFields names={NAMES} labels={LABEL} keyed={keyed} onKey={key} />
       </Section>
       <Section>
         <Words kind="small">{reckonerWords.face.howItIsDone}</Words>
@@ -98,6 +88,4 @@ function reckon({ gap, spacing, padOffset }: typeof USUAL): Reckoned {
 
 const styles = StyleSheet.create({
   number: { flexDirection: 'row', alignItems: 'baseline' },
-  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
-  third: { flexGrow: 1, flexBasis: 100 },
 });

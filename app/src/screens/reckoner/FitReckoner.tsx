@@ -1,19 +1,18 @@
 import { ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
 import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';
-import { StyleSheet, View } from 'react-native';
 import { MountStack } from '../../instruments/MountStack';
 import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
-import { size, space } from '../../ui/tokens';
+import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { oneOf, useKeyed } from './useKeyed';
 
@@ -55,16 +54,6 @@ export function FitReckoner() {
       construction,
     },
   }));
-  const field = (name: Size) => (
-    <View style={styles.half} key={name}>
-      <Field
-        label={reckonerWords.fit.of[name]}
-        value={keyed[name]}
-        inputMode="decimal"
-        onChangeText={key(name)}
-      />
-    </View>
-  );
   const holds = HOLDS.map((value) => ({
     value,
     says: reckonerWords.fit.hold[value],
@@ -87,9 +76,12 @@ export function FitReckoner() {
               chosen={[mount]}
               onChoose={key('mount')}
             />
-            <View style={styles.beside}>
-              {(['native', 'smallest', 'largest'] as const).map(field)}
-            </View>
+            <KeyedFields
+              names={['native', 'smallest', 'largest']}
+              labels={reckonerWords.fit.of}
+              keyed={keyed}
+              onKey={key}
+            />
             <Words kind="label">{reckonerWords.fit.hub}</Words>
             <Choice
               label={reckonerWords.fit.hub}
@@ -99,7 +91,12 @@ export function FitReckoner() {
             />
           </Section>
           <Section label={reckonerWords.fit.theRotor}>
-            {field('rotor')}
+            <KeyedFields
+              names={['rotor']}
+              labels={reckonerWords.fit.of}
+              keyed={keyed}
+              onKey={key}
+            />
             <Choice
               label={reckonerWords.fit.heldBy}
               options={holds}
@@ -191,8 +188,3 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
     </>
   );
 }
-
-const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
-  half: { flexGrow: 1, flexBasis: 100 },
-});

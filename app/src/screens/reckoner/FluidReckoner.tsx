@@ -7,15 +7,14 @@ import {
   USUAL_SYRINGE,
   volumesOf,
 } from '@hold-fast/core/fluid/volumes';
-import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { numberOf } from '../../ui/numberOf';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { oneOf, useKeyed } from './useKeyed';
 
@@ -39,32 +38,16 @@ export function FluidReckoner() {
   return (
     <ReckonerPage of="fluid">
       <Section label={reckonerWords.fluidReckoner.fluidForAFlush}>
-        <View style={styles.beside}>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.fluidReckoner.boreMm}
-              value={bore}
-              inputMode="decimal"
-              onChangeText={key('bore')}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.fluidReckoner.hoseMm}
-              value={length}
-              inputMode="decimal"
-              onChangeText={key('length')}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.fluidReckoner.caliperAndLeverMl}
-              value={kit}
-              inputMode="decimal"
-              onChangeText={key('kit')}
-            />
-          </View>
-        </View>
+        <KeyedFields
+          names={['bore', 'length', 'kit']}
+          labels={{
+            bore: reckonerWords.fluidReckoner.boreMm,
+            length: reckonerWords.fluidReckoner.hoseMm,
+            kit: reckonerWords.fluidReckoner.caliperAndLeverMl,
+          }}
+          keyed={keyed}
+          onKey={key}
+        />
         <Words testID="flush">
           {volumes
             ? reckonerWords.fluidReckoner.hoseMlSystemMlA(
@@ -106,8 +89,3 @@ export function FluidReckoner() {
     </ReckonerPage>
   );
 }
-
-const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
-  half: { flexGrow: 1, flexBasis: 110 },
-});

@@ -12,15 +12,15 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HosePlan } from '../../instruments/HosePlan';
 import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { signedNumberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
-import { size, space } from '../../ui/tokens';
+import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
 
@@ -75,16 +75,6 @@ function reckon(keyed: Keyed): Reckoned {
 export function HoseReckoner() {
   const [keyed, key] = useKeyed('hose', USUAL);
   const reckoned = useMemo(() => reckon(keyed), [keyed]);
-  const field = (name: Name) => (
-    <View style={styles.third} key={name}>
-      <Field
-        label={reckonerWords.hose.of[name]}
-        value={keyed[name]}
-        inputMode="decimal"
-        onChangeText={key(name)}
-      />
-    </View>
-  );
   return (
     <ReckonerPage of="hose">
       <Halves>
@@ -96,17 +86,28 @@ export function HoseReckoner() {
         </>
         <>
           <Section label={reckonerWords.hose.theLastGuide}>
-            <View style={styles.beside}>
-              {(['guideX', 'guideY', 'guideToward'] as const).map(field)}
-            </View>
+            <KeyedFields
+              names={['guideX', 'guideY', 'guideToward']}
+              labels={reckonerWords.hose.of}
+              keyed={keyed}
+              onKey={key}
+            />
           </Section>
           <Section label={reckonerWords.hose.theLeversPort}>
-            <View style={styles.beside}>
-              {(['portX', 'portY', 'portToward', 'height'] as const).map(field)}
-            </View>
+            <KeyedFields
+              names={['portX', 'portY', 'portToward', 'height']}
+              labels={reckonerWords.hose.of}
+              keyed={keyed}
+              onKey={key}
+            />
           </Section>
           <Section label={reckonerWords.hose.theHose}>
-            <View style={styles.beside}>{(['bend', 'growth', 'present'] as const).map(field)}</View>
+            <KeyedFields
+              names={['bend', 'growth', 'present']}
+              labels={reckonerWords.hose.of}
+              keyed={keyed}
+              onKey={key}
+            />
             <Words kind="label">{reckonerWords.hose.of.swing}</Words>
             <Choice
               label={reckonerWords.hose.of.swing}
@@ -163,6 +164,4 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
 
 const styles = StyleSheet.create({
   number: { flexDirection: 'row', alignItems: 'baseline' },
-  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
-  third: { flexGrow: 1, flexBasis: 100 },
 });

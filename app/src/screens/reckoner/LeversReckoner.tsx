@@ -9,19 +9,18 @@ import {
   type PairOfLevers,
   type Side,
 } from '@hold-fast/core/lever/pair';
-import { StyleSheet, View } from 'react-native';
 import { LeverPair } from '../../instruments/LeverPair';
 import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { numberOf, signedNumberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
-import { size, space } from '../../ui/tokens';
+import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
 
@@ -43,6 +42,14 @@ export function LeversReckoner() {
   const [keyed, key] = useKeyed('levers', USUAL);
   const biased = PAIR_MEASURES.filter((each) => keyed.biased.split(' ').includes(each));
   const reckoned = reckon(keyed, biased);
+  const labels = Object.fromEntries(
+    SIDES.flatMap((side) =>
+      PAIR_MEASURES.map((measure) => [
+        `${side}-${measure}`,
+        reckonerWords.levers.field(side, measure),
+      ]),
+    ),
+  ) as Record<Exclude<keyof Keyed, 'biased'>, string>;
   const turn = (measure: PairMeasure) =>
     key('biased')(
       PAIR_MEASURES.filter((each) => biased.includes(each) !== (each === measure)).join(' '),
@@ -65,18 +72,13 @@ export function LeversReckoner() {
         <>
           <Section>
             {PAIR_MEASURES.map((measure) => (
-              <View key={measure} style={styles.beside}>
-                {SIDES.map((side) => (
-                  <View key={side} style={styles.half}>
-                    <Field
-                      label={reckonerWords.levers.field(side, measure)}
-                      value={keyed[`${side}-${measure}`]}
-                      inputMode="decimal"
-                      onChangeText={key(`${side}-${measure}`)}
-                    />
-                  </View>
-                ))}
-              </View>
+              <KeyedFields
+                key={measure}
+                names={SIDES.map((side) => `${side}-${measure}` as const)}
+                labels={labels}
+                keyed={keyed}
+                onKey={key}
+              />
             ))}
           </Section>
           <Section label={reckonerWords.levers.askedFor}>
@@ -154,8 +156,3 @@ function faultSays({ code, field, numbers }: InputError): string {
   const measure = PAIR_MEASURES.find((each) => field.endsWith(each))!;
   return `${reckonerWords.levers.field(side, measure)}. ${words.inputError(code, numbers)}`;
 }
-
-const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', gap: space.m },
-  half: { flexGrow: 1, flexBasis: 100 },
-});

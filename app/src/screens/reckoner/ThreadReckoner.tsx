@@ -7,16 +7,14 @@ import {
   type BoltSize,
   type ThreadedIn,
 } from '@hold-fast/core/torque/engagement';
-import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { oneOf, useKeyed } from './useKeyed';
 
@@ -44,24 +42,15 @@ export function ThreadReckoner() {
           chosen={[threadedIn]}
           onChoose={key('threadedIn')}
         />
-        <View style={styles.beside}>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.thread.passesThrough}
-              value={through}
-              inputMode="decimal"
-              onChangeText={key('through')}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.thread.holeIsDeep}
-              value={depth}
-              inputMode="decimal"
-              onChangeText={key('depth')}
-            />
-          </View>
-        </View>
+        <KeyedFields
+          names={['through', 'depth']}
+          labels={{
+            through: reckonerWords.thread.passesThrough,
+            depth: reckonerWords.thread.holeIsDeep,
+          }}
+          keyed={keyed}
+          onKey={key}
+        />
         <Words>{lengthSays(bolt, threadedIn, through, depth)}</Words>
         <Words kind="small">
           {reckonerWords.thread.needs(
@@ -90,8 +79,3 @@ function lengthSays(bolt: BoltSize, threadedIn: ThreadedIn, through: string, dep
     return words.inputError(error.code, error.numbers);
   }
 }
-
-const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'flex-end', gap: space.m },
-  half: { flexGrow: 1, flexBasis: 120 },
-});

@@ -10,7 +10,6 @@ import {
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { numberOf } from '../../ui/numberOf';
-import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
@@ -18,6 +17,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { CrowfootFields } from '../bench/CrowfootFields';
 import { reckonerWords } from '../../words/reckoner';
+import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
 
@@ -42,65 +42,43 @@ export function WrenchReckoner() {
         })
       : null;
 
+  const labels = {
+    lo: reckonerWords.reckoner.fromNM,
+    hi: reckonerWords.reckoner.toNM,
+    max: reckonerWords.reckoner.greatestNM,
+    tolerance: reckonerWords.reckoner.tolerance,
+    mark: reckonerWords.reckoner.marksEveryNM,
+  };
   return (
     <ReckonerPage of="wrench">
       <Section label={reckonerWords.reckoner.theBoltAsksFor}>
-        <View style={styles.beside}>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.reckoner.fromNM}
-              value={lo}
-              onChangeText={key('lo')}
-              inputMode="decimal"
-              error={window.ok ? undefined : window.fault}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.reckoner.toNM}
-              value={hi}
-              onChangeText={key('hi')}
-              inputMode="decimal"
-              hint={reckonerWords.reckoner.emptyOneNamedValueSpread}
-            />
-          </View>
-        </View>
+        <KeyedFields
+          names={['lo', 'hi']}
+          labels={labels}
+          keyed={keyed}
+          onKey={key}
+          errors={{ lo: window.ok ? undefined : window.fault }}
+        />
+        <Words kind="small">{reckonerWords.reckoner.emptyOneNamedValueSpread}</Words>
       </Section>
       <Section label={reckonerWords.reckoner.theWrench}>
-        <View style={styles.beside}>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.reckoner.greatestNM}
-              value={max}
-              onChangeText={key('max')}
-              inputMode="decimal"
-              error={maxNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined}
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.reckoner.tolerance}
-              value={tolerance}
-              onChangeText={key('tolerance')}
-              inputMode="decimal"
-              placeholder={assumed === null ? '' : reckonerWords.reckoner.assumed(assumed * 100)}
-              error={
-                share === null && tolerance.trim() !== ''
-                  ? reckonerWords.reckoner.aPercentageFrom01
-                  : undefined
-              }
-            />
-          </View>
-          <View style={styles.half}>
-            <Field
-              label={reckonerWords.reckoner.marksEveryNM}
-              value={mark}
-              onChangeText={key('mark')}
-              inputMode="decimal"
-              error={markNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined}
-            />
-          </View>
-        </View>
+        <KeyedFields
+          names={['max', 'tolerance', 'mark']}
+          labels={labels}
+          keyed={keyed}
+          onKey={key}
+          errors={{
+            max: maxNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined,
+            tolerance:
+              share === null && tolerance.trim() !== ''
+                ? reckonerWords.reckoner.aPercentageFrom01
+                : undefined,
+            mark: markNm === null ? reckonerWords.reckoner.aNumberAboveZero : undefined,
+          }}
+          stands={
+            assumed === null ? {} : { tolerance: reckonerWords.reckoner.assumed(assumed * 100) }
+          }
+        />
       </Section>
       <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
       <Section label={reckonerWords.reckoner.setItTo}>
@@ -171,8 +149,6 @@ function windowOf(
 }
 
 const styles = StyleSheet.create({
-  beside: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
-  half: { flexGrow: 1, flexBasis: 140 },
   answer: { flexDirection: 'row', alignItems: 'baseline', gap: space.s },
   unit: {
     flexDirection: 'row',

@@ -11,8 +11,7 @@ import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
+import { FormChoice, FormLine, FormMany, FormNumber } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
@@ -186,24 +185,11 @@ function Form({ inForce }: { inForce: RulesInForce }) {
 function PadSchools({ control, wrong }: { control: Control<Written>; wrong: boolean }) {
   return (
     <Section label={storeFormWords.rulesForm.schoolsOfJudgingPads}>
-      <Controller
+      <FormMany
         control={control}
         name="schools"
-        render={({ field }) => (
-          <Choice
-            label={storeFormWords.rulesForm.schoolsInForce}
-            many
-            options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
-            chosen={field.value}
-            onChoose={(school) =>
-              field.onChange(
-                field.value.includes(school)
-                  ? field.value.filter((each) => each !== school)
-                  : [...field.value, school],
-              )
-            }
-          />
-        )}
+        label={storeFormWords.rulesForm.schoolsInForce}
+        options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
       />
       {wrong ? (
         <Words kind="small" ink="rustText" role="alert">

@@ -48,7 +48,8 @@ export const reckoner: ReckonerWords = {
     theBoltAsksFor: 'Die Schraube verlangt',
     fromNM: 'Von, N·m',
     toNM: 'Bis, N·m',
-    emptyOneNamedValueSpread: 'Leer: ein genannter Wert, Spanne ±10 % nach unserer Wahl.',
+    emptyOneNamedValueSpread:
+      'Das zweite leer: ein genannter Wert, Spanne ±10 % nach unserer Wahl.',
     theWrench: 'Der Schlüssel',
     greatestNM: 'Größter Wert, N·m',
     aNumberAboveZero: 'Eine Zahl über null.',

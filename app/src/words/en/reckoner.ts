@@ -39,7 +39,7 @@ export const reckoner: ReckonerWords = {
     theBoltAsksFor: 'The bolt asks for',
     fromNM: 'From, N·m',
     toNM: 'To, N·m',
-    emptyOneNamedValueSpread: 'Empty: one named value, spread ±10 % by our choice.',
+    emptyOneNamedValueSpread: 'The second empty: one named value, spread ±10 % by our choice.',
     theWrench: 'The wrench',
     greatestNM: 'Greatest, N·m',
     aNumberAboveZero: 'A number above zero.',

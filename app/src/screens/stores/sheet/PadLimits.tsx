@@ -1,7 +1,7 @@
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
-import { Controller, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { Choice } from '../../../ui/Choice';
-import { FormChoice, FormNumber } from '../../../ui/FormLine';
+import { FormChoice, FormMany, FormNumber } from '../../../ui/FormLine';
 import { Words } from '../../../ui/Words';
 import { storeFormWords } from '../../../words/storeForms';
 import { words } from '../../../words/words';
@@ -36,24 +36,11 @@ export function PadLimits({ control, setValue }: OfSheet) {
         />
       ))}
       <Words kind="label">{storeFormWords.sheetForm.schoolsOfTheMaker}</Words>
-      <Controller
+      <FormMany
         control={control}
         name="pads.schools"
-        render={({ field }) => (
-          <Choice
-            label={storeFormWords.sheetForm.schoolsOfTheMaker}
-            many
-            options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
-            chosen={field.value}
-            onChoose={(school) =>
-              field.onChange(
-                field.value.includes(school)
-                  ? field.value.filter((each) => each !== school)
-                  : [...field.value, school],
-              )
-            }
-          />
-        )}
+        label={storeFormWords.sheetForm.schoolsOfTheMaker}
+        options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
       />
     </>
   );
