@@ -1,9 +1,12 @@
+import { brakeWith, figureOf, stateFor } from '@hold-fast/core/figure/brakeFigure';
+import { STEP_IDS } from '@hold-fast/core/procedure/steps';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { padVerdict, PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View, type ViewProps } from 'react-native';
 import { BoltCircle } from '../instruments/BoltCircle';
+import { BrakeFigure } from '../instruments/brake/BrakeFigure';
 import { PadBlock } from '../instruments/PadBlock';
 import { RidgeFigure } from '../instruments/RidgeFigure';
 import { RotorDial, type DialPoint } from '../instruments/RotorDial';
@@ -19,6 +22,7 @@ import { Empty, Failed } from '../ui/Standing';
 import { color, space } from '../ui/tokens';
 import { VerdictMark, WORD_INK } from '../ui/VerdictMark';
 import { Words, type WordsKind } from '../ui/Words';
+import { planWords } from '../words/planWords';
 import { words } from '../words/words';
 import { Schools } from './bench/Schools';
 import { VerdictPanel } from './bench/VerdictPanel';
@@ -127,6 +131,9 @@ function Instruments() {
       <Part name="Ridge">
         <RidgeFigure flat={false} />
         <RidgeFigure flat />
+      </Part>
+      <Part name="Brake at every step">
+        <Figures />
       </Part>
       <Part name="Keypad">
         <Keypad
@@ -246,6 +253,27 @@ function Themed({ theme }: { theme: 'day' | 'bench' }) {
   );
 }
 
+/** Every step's brake, each at a brake that has that step. */
+function Figures() {
+  return (
+    <View style={styles.figures}>
+      {STEP_IDS.map((step) => (
+        <View key={step} style={styles.figure}>
+          <Words kind="strong" numberOfLines={1}>
+            {planWords.step[step].does}
+          </Words>
+          <BrakeFigure
+            figure={figureOf(step, stateFor(step), brakeWith(step))}
+            brake={brakeWith(step)}
+            end="front"
+            width={360}
+          />
+        </View>
+      ))}
+    </View>
+  );
+}
+
 function Dials() {
   const [current, setCurrent] = useState<number | null>(5);
   const dial = (points: DialPoint[], now: number | null, wrong = false) => (
@@ -359,5 +387,7 @@ const styles = StyleSheet.create({
   both: { flexDirection: 'row' },
   theme: { flex: 1, minWidth: 390, backgroundColor: color.paper, padding: space.l, gap: space.xl },
   part: { gap: space.m },
+  figures: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
+  figure: { width: 360 },
   line: { flexDirection: 'row', alignItems: 'center', gap: space.s, flexWrap: 'wrap' },
 });

@@ -1,8 +1,15 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 
+type Props = { children?: ReactNode; testID?: string } & Record<string, unknown>;
+
 // The app draws for the web, where a colour may be a custom property; the native renderer the tests run under knows none.
-const Drawn = ({ children }: { children?: ReactNode }) => <View>{children}</View>;
+// What would be drawn is kept as it was given, so that two drawings can be held against each other.
+const Drawn = ({ children, testID, ...drawn }: Props) => (
+  <View testID={testID} {...{ drawn }}>
+    {children}
+  </View>
+);
 
 export default Drawn;
 export const Circle = Drawn;

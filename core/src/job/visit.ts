@@ -1,6 +1,7 @@
 import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
 import type { End } from '../ends';
+import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
 import { provesBled } from '../lever/lever';
@@ -80,6 +81,23 @@ export function brakeAt(
     hold: sheet?.rotor.hold ?? 'six-bolt',
     axle: sheet?.torque.some(({ fastener }) => fastener === 'axle') ?? false,
     motor: bike.motor,
+  };
+}
+
+/** How a brake looks; one nobody identified is drawn as the usual one. */
+export function figureBrakeAt(
+  job: Pick<Job, 'identified' | 'bike'>,
+  end: End,
+  kind: BrakeKind,
+): FigureBrake {
+  const { mount, hold } = brakeAt(job, end);
+  const sheet = job.identified[end]?.sheet.body.brake;
+  return {
+    ...USUAL_FIGURE,
+    ...kind,
+    mount,
+    hold,
+    ...(sheet && { pistons: sheet.pistons, sides: sheet.sides }),
   };
 }
 

@@ -1,4 +1,5 @@
 import type { Touch } from '../evidence/touch';
+import type { StepFigure } from '../figure/views';
 import type { Work } from '../inspection/work';
 import type { Trait } from '../kit/traits';
 import type { Hold } from './hold';
@@ -134,6 +135,8 @@ type SetUpAfter = 'align';
 export type StepNumber = Measurand | 'radial';
 
 interface AnyStep {
+  /** How it is drawn. */
+  shows: StepFigure;
   /** What of the brake it changes, so that what was proven of it before proves nothing any more. */
   touches: readonly Touch[];
   /** Work it is: what was found before is cured by it, once somebody has looked again. */
@@ -212,6 +215,7 @@ export const STEPS = {
   // Set-ups
   'wheel-out': {
     kind: 'set-up',
+    shows: { view: 'whole', strokes: [{ on: 'wheel', how: 'out' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -225,6 +229,7 @@ export const STEPS = {
   },
   'pads-out': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'pads', how: 'out' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -239,6 +244,7 @@ export const STEPS = {
   },
   'swab-pistons': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'pistons', how: 'wipe' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -254,6 +260,7 @@ export const STEPS = {
   },
   'pistons-home': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'pistons', how: 'push-home' }] },
     touches: ['pistons'],
     cures: ['reset-pads'],
     fastens: [],
@@ -272,6 +279,7 @@ export const STEPS = {
   },
   'block-in': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'block', how: 'in' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -284,6 +292,7 @@ export const STEPS = {
   },
   'spacer-in': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'spacer', how: 'in' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -296,6 +305,13 @@ export const STEPS = {
   },
   'bleed-kit-on': {
     kind: 'set-up',
+    shows: {
+      view: 'bleed',
+      strokes: [
+        { on: 'cup', how: 'on' },
+        { on: 'syringe', how: 'on' },
+      ],
+    },
     touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
     cures: [],
     fastens: [],
@@ -314,6 +330,13 @@ export const STEPS = {
   },
   'cup-on-caliper': {
     kind: 'set-up',
+    shows: {
+      view: 'bleed',
+      strokes: [
+        { on: 'cup', how: 'on' },
+        { on: 'syringe', how: 'on' },
+      ],
+    },
     touches: ['opened-at-caliper', 'fluid'],
     cures: [],
     fastens: [],
@@ -332,6 +355,7 @@ export const STEPS = {
   },
   'top-up-cup-on': {
     kind: 'set-up',
+    shows: { view: 'lever', strokes: [{ on: 'cup', how: 'on' }] },
     touches: ['opened-at-lever', 'fluid'],
     cures: [],
     fastens: [],
@@ -350,6 +374,13 @@ export const STEPS = {
   },
   'bleed-kit-off': {
     kind: 'set-up',
+    shows: {
+      view: 'bleed',
+      strokes: [
+        { on: 'syringe', how: 'off' },
+        { on: 'cup', how: 'off' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -365,6 +396,7 @@ export const STEPS = {
   },
   'top-up-cup-off': {
     kind: 'set-up',
+    shows: { view: 'lever', strokes: [{ on: 'cup', how: 'off' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -380,6 +412,7 @@ export const STEPS = {
   },
   'block-out': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'block', how: 'out' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -392,6 +425,7 @@ export const STEPS = {
   },
   'spacer-out': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'spacer', how: 'out' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -404,6 +438,7 @@ export const STEPS = {
   },
   'lever-loosen': {
     kind: 'set-up',
+    shows: { view: 'lever', strokes: [{ on: 'clamp-bolts', how: 'loosen' }] },
     touches: ['lever-place'],
     cures: [],
     fastens: [],
@@ -416,6 +451,7 @@ export const STEPS = {
   },
   'lever-tighten': {
     kind: 'set-up',
+    shows: { view: 'lever', strokes: [{ on: 'clamp-bolts', how: 'tighten' }] },
     touches: [],
     cures: ['tighten-lever'],
     fastens: ['lever'],
@@ -431,6 +467,7 @@ export const STEPS = {
   },
   'caliper-off': {
     kind: 'set-up',
+    shows: { view: 'mount', strokes: [{ on: 'caliper', how: 'off' }] },
     touches: ['caliper'],
     cures: [],
     fastens: [],
@@ -450,6 +487,7 @@ export const STEPS = {
   },
   'caliper-on': {
     kind: 'set-up',
+    shows: { view: 'mount', strokes: [{ on: 'caliper', how: 'on' }] },
     touches: ['caliper'],
     cures: [],
     fastens: [],
@@ -463,6 +501,7 @@ export const STEPS = {
   },
   'pads-back': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'pads', how: 'in' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -484,6 +523,7 @@ export const STEPS = {
   },
   'wheel-in': {
     kind: 'set-up',
+    shows: { view: 'whole', strokes: [{ on: 'wheel', how: 'in' }] },
     touches: [],
     cures: [],
     fastens: ['wheel'],
@@ -504,6 +544,13 @@ export const STEPS = {
   },
   'pump-firm': {
     kind: 'set-up',
+    shows: {
+      view: 'caliper',
+      strokes: [
+        { on: 'pistons', how: 'push-out' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -526,6 +573,7 @@ export const STEPS = {
   },
   'caliper-loosen': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'caliper-bolts', how: 'loosen' }] },
     touches: ['caliper'],
     cures: [],
     fastens: [],
@@ -545,6 +593,13 @@ export const STEPS = {
   },
   align: {
     kind: 'set-up',
+    shows: {
+      view: 'caliper',
+      strokes: [
+        { on: 'caliper', how: 'centre' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: ['caliper'],
     cures: ['centre-caliper', 'square-caliper'],
     fastens: [],
@@ -566,6 +621,7 @@ export const STEPS = {
   },
   'torque-caliper': {
     kind: 'set-up',
+    shows: { view: 'caliper', strokes: [{ on: 'caliper-bolts', how: 'tighten' }] },
     touches: [],
     cures: ['tighten-bolts'],
     fastens: ['caliper'],
@@ -581,6 +637,15 @@ export const STEPS = {
   },
   'bolt-check': {
     kind: 'set-up',
+    shows: {
+      view: 'whole',
+      strokes: [
+        { on: 'rotor-bolts', how: 'look' },
+        { on: 'caliper-bolts', how: 'look' },
+        { on: 'clamp', how: 'look' },
+        { on: 'joints', how: 'look' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -594,6 +659,13 @@ export const STEPS = {
   },
   'hard-pull': {
     kind: 'set-up',
+    shows: {
+      view: 'whole',
+      strokes: [
+        { on: 'lever', how: 'pull' },
+        { on: 'joints', how: 'look' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -620,6 +692,13 @@ export const STEPS = {
   },
   'stand-test': {
     kind: 'set-up',
+    shows: {
+      view: 'whole',
+      strokes: [
+        { on: 'wheel', how: 'turn' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -634,6 +713,7 @@ export const STEPS = {
   },
   'bed-in': {
     kind: 'set-up',
+    shows: { view: 'bike', strokes: [{ on: 'bike', how: 'ride' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -650,6 +730,7 @@ export const STEPS = {
   // Before anything
   'stop-test-before': {
     kind: 'work',
+    shows: { view: 'bike', strokes: [{ on: 'bike', how: 'ride' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -664,6 +745,13 @@ export const STEPS = {
   },
   'sponge-test-before': {
     kind: 'work',
+    shows: {
+      view: 'lever',
+      strokes: [
+        { on: 'blade', how: 'pull' },
+        { on: 'reach', how: 'measure' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -678,6 +766,7 @@ export const STEPS = {
   },
   'peel-tape': {
     kind: 'work',
+    shows: { view: 'drop-bar', strokes: [{ on: 'tape', how: 'off' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -692,6 +781,13 @@ export const STEPS = {
   // Dirty work
   inspect: {
     kind: 'work',
+    shows: {
+      view: 'laid-out',
+      strokes: [
+        { on: 'track', how: 'measure' },
+        { on: 'pads', how: 'measure' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -705,6 +801,7 @@ export const STEPS = {
   },
   'clean-caliper': {
     kind: 'work',
+    shows: { view: 'caliper', strokes: [{ on: 'slot', how: 'wipe' }] },
     touches: [],
     cures: ['clean-caliper'],
     fastens: [],
@@ -720,6 +817,7 @@ export const STEPS = {
   },
   'straighten-fins': {
     kind: 'work',
+    shows: { view: 'laid-out', strokes: [{ on: 'fins', how: 'bend' }] },
     touches: [],
     cures: ['straighten-fins'],
     fastens: [],
@@ -732,6 +830,7 @@ export const STEPS = {
   },
   'reroute-hose': {
     kind: 'work',
+    shows: { view: 'whole', strokes: [{ on: 'hose', how: 'route' }] },
     touches: ['hose-route'],
     cures: ['reroute-hose'],
     fastens: [],
@@ -747,6 +846,7 @@ export const STEPS = {
   },
   'clean-rotor': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'track', how: 'wipe' }] },
     touches: ['rotor-face'],
     cures: ['clean-and-bed-in', 'strip-track', 'decontaminate'],
     fastens: [],
@@ -762,6 +862,7 @@ export const STEPS = {
   },
   'clean-pads': {
     kind: 'work',
+    shows: { view: 'laid-out', strokes: [{ on: 'pads', how: 'wipe' }] },
     touches: ['pad-face'],
     cures: ['decontaminate', 'clean-and-bed-in'],
     fastens: [],
@@ -777,6 +878,13 @@ export const STEPS = {
   },
   'measure-after-cleaning': {
     kind: 'work',
+    shows: {
+      view: 'laid-out',
+      strokes: [
+        { on: 'track', how: 'measure' },
+        { on: 'pads', how: 'measure' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -791,6 +899,13 @@ export const STEPS = {
   },
   'push-pistons-out': {
     kind: 'work',
+    shows: {
+      view: 'caliper',
+      strokes: [
+        { on: 'pistons', how: 'push-out' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: ['pistons'],
     cures: [],
     fastens: [],
@@ -813,6 +928,13 @@ export const STEPS = {
   },
   'exercise-pistons': {
     kind: 'work',
+    shows: {
+      view: 'caliper',
+      strokes: [
+        { on: 'pistons', how: 'to-and-fro' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: ['pistons'],
     cures: ['service-pistons'],
     fastens: [],
@@ -835,6 +957,14 @@ export const STEPS = {
   },
   'strip-brake': {
     kind: 'work',
+    shows: {
+      view: 'whole',
+      strokes: [
+        { on: 'lever', how: 'off' },
+        { on: 'hose', how: 'off' },
+        { on: 'caliper', how: 'off' },
+      ],
+    },
     touches: [
       'caliper',
       'lever-off',
@@ -863,6 +993,7 @@ export const STEPS = {
   },
   'dress-mount': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'mount', how: 'file' }] },
     touches: ['mount'],
     cures: ['dress-mount'],
     fastens: [],
@@ -880,6 +1011,7 @@ export const STEPS = {
   /** Hub play, spokes and the axle are ruled out before runout, rub or a knock is believed. */
   'adjust-hub': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'hub', how: 'tighten' }] },
     touches: ['axle'],
     cures: ['adjust-hub'],
     fastens: [],
@@ -893,6 +1025,7 @@ export const STEPS = {
   },
   'adapter-on': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'adapter', how: 'on' }] },
     touches: ['mount', 'caliper'],
     cures: [],
     fastens: ['adapter'],
@@ -907,6 +1040,13 @@ export const STEPS = {
   },
   'cable-out': {
     kind: 'work',
+    shows: {
+      view: 'cable',
+      strokes: [
+        { on: 'cable', how: 'out' },
+        { on: 'pinch-bolt', how: 'loosen' },
+      ],
+    },
     touches: ['cable'],
     cures: [],
     fastens: [],
@@ -921,6 +1061,7 @@ export const STEPS = {
   },
   'new-cable-caliper-on': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'caliper', how: 'on' }] },
     touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons', 'cable'],
     cures: ['replace-caliper', 'reseal-caliper', 'service-pistons', 'clean-caliper'],
     fastens: [],
@@ -941,6 +1082,7 @@ export const STEPS = {
   },
   'new-cable-lever-on': {
     kind: 'work',
+    shows: { view: 'lever', strokes: [{ on: 'lever', how: 'on' }] },
     touches: ['lever-off', 'lever-changed', 'cable'],
     cures: ['replace-lever'],
     fastens: [],
@@ -956,6 +1098,7 @@ export const STEPS = {
   },
   'new-housing': {
     kind: 'work',
+    shows: { view: 'cable', strokes: [{ on: 'housing', how: 'cut' }] },
     touches: ['cable'],
     cures: [],
     fastens: [],
@@ -971,6 +1114,13 @@ export const STEPS = {
   },
   'new-cable-in': {
     kind: 'work',
+    shows: {
+      view: 'cable',
+      strokes: [
+        { on: 'cable', how: 'in' },
+        { on: 'pinch-bolt', how: 'tighten' },
+      ],
+    },
     touches: ['cable'],
     cures: ['replace-cable'],
     fastens: ['cable'],
@@ -987,6 +1137,13 @@ export const STEPS = {
   },
   'rotor-off': {
     kind: 'work',
+    shows: {
+      view: 'rotor',
+      strokes: [
+        { on: 'rotor', how: 'off' },
+        { on: 'rotor-bolts', how: 'loosen' },
+      ],
+    },
     touches: ['rotor-seat'],
     cures: [],
     fastens: [],
@@ -1001,6 +1158,7 @@ export const STEPS = {
   },
   'clean-hub-face': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'hub-face', how: 'wipe' }] },
     touches: ['rotor-seat'],
     cures: [],
     fastens: [],
@@ -1017,6 +1175,14 @@ export const STEPS = {
   // Fluid and joints
   'new-brake-on': {
     kind: 'work',
+    shows: {
+      view: 'whole',
+      strokes: [
+        { on: 'caliper', how: 'on' },
+        { on: 'hose', how: 'route' },
+        { on: 'lever', how: 'on' },
+      ],
+    },
     touches: [
       'caliper',
       'caliper-changed',
@@ -1070,6 +1236,13 @@ export const STEPS = {
   },
   'open-at-lever': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-lever',
+      strokes: [
+        { on: 'nut', how: 'loosen' },
+        { on: 'hose', how: 'out' },
+      ],
+    },
     touches: ['opened-at-lever', 'fluid'],
     cures: [],
     fastens: [],
@@ -1098,6 +1271,13 @@ export const STEPS = {
   },
   'open-at-caliper': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-caliper',
+      strokes: [
+        { on: 'nut', how: 'loosen' },
+        { on: 'hose', how: 'out' },
+      ],
+    },
     touches: ['opened-at-caliper', 'fluid'],
     cures: [],
     fastens: [],
@@ -1122,6 +1302,7 @@ export const STEPS = {
   },
   'new-caliper-on': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'caliper', how: 'on' }] },
     touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
     cures: ['replace-caliper', 'reseal-caliper', 'service-pistons', 'clean-caliper'],
     fastens: [],
@@ -1142,6 +1323,7 @@ export const STEPS = {
   },
   'rebuild-caliper': {
     kind: 'work',
+    shows: { view: 'caliper-bore', strokes: [{ on: 'seals', how: 'in' }] },
     touches: ['caliper', 'opened-at-caliper', 'fluid', 'pistons'],
     cures: ['reseal-caliper', 'service-pistons', 'clean-caliper'],
     fastens: [],
@@ -1175,6 +1357,7 @@ export const STEPS = {
   },
   'rebuild-lever': {
     kind: 'work',
+    shows: { view: 'lever-bore', strokes: [{ on: 'seals', how: 'in' }] },
     touches: ['lever-off', 'opened-at-lever', 'fluid'],
     cures: ['reseal-lever'],
     fastens: [],
@@ -1200,6 +1383,7 @@ export const STEPS = {
   },
   'new-lever-on': {
     kind: 'work',
+    shows: { view: 'lever', strokes: [{ on: 'lever', how: 'on' }] },
     touches: ['lever-off', 'lever-changed', 'opened-at-lever', 'fluid'],
     cures: ['replace-lever', 'reseal-lever'],
     fastens: [],
@@ -1215,6 +1399,7 @@ export const STEPS = {
   },
   'hose-over': {
     kind: 'work',
+    shows: { view: 'bar', strokes: [{ on: 'hose', how: 'over' }] },
     touches: ['hose', 'lever-side'],
     cures: [],
     fastens: [],
@@ -1232,6 +1417,7 @@ export const STEPS = {
   },
   'route-new-hose': {
     kind: 'work',
+    shows: { view: 'whole', strokes: [{ on: 'hose', how: 'route' }] },
     touches: ['hose'],
     cures: ['replace-hose', 'reroute-hose', 'shorten-hose'],
     fastens: [],
@@ -1246,6 +1432,13 @@ export const STEPS = {
   },
   'olive-at-caliper': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-caliper',
+      strokes: [
+        { on: 'nut', how: 'on' },
+        { on: 'olive', how: 'on' },
+      ],
+    },
     touches: ['joint'],
     cures: [],
     fastens: [],
@@ -1260,6 +1453,7 @@ export const STEPS = {
   },
   'new-banjo-seals': {
     kind: 'work',
+    shows: { view: 'joint-at-caliper', strokes: [{ on: 'seals', how: 'on' }] },
     touches: ['joint'],
     cures: [],
     fastens: [],
@@ -1274,6 +1468,13 @@ export const STEPS = {
   },
   'join-off-frame': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-caliper',
+      strokes: [
+        { on: 'hose', how: 'in' },
+        { on: 'nut', how: 'tighten' },
+      ],
+    },
     touches: ['joint', 'fluid'],
     cures: ['remake-joint-at-caliper'],
     fastens: ['hose-at-caliper'],
@@ -1292,6 +1493,7 @@ export const STEPS = {
   },
   'route-inside': {
     kind: 'work',
+    shows: { view: 'whole', strokes: [{ on: 'hose', how: 'route' }] },
     touches: ['hose'],
     cures: [],
     fastens: [],
@@ -1305,6 +1507,7 @@ export const STEPS = {
   },
   'cut-hose': {
     kind: 'work',
+    shows: { view: 'joint-at-lever', strokes: [{ on: 'hose', how: 'cut' }] },
     touches: ['hose'],
     cures: ['shorten-hose'],
     fastens: [],
@@ -1320,6 +1523,7 @@ export const STEPS = {
   },
   'new-barb': {
     kind: 'work',
+    shows: { view: 'joint-at-lever', strokes: [{ on: 'barb', how: 'press' }] },
     touches: ['joint'],
     cures: [],
     fastens: [],
@@ -1334,6 +1538,13 @@ export const STEPS = {
   },
   'new-olive': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-lever',
+      strokes: [
+        { on: 'nut', how: 'on' },
+        { on: 'olive', how: 'on' },
+      ],
+    },
     touches: ['joint'],
     cures: [],
     fastens: [],
@@ -1348,6 +1559,13 @@ export const STEPS = {
   },
   'join-at-caliper': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-caliper',
+      strokes: [
+        { on: 'hose', how: 'in' },
+        { on: 'nut', how: 'tighten' },
+      ],
+    },
     touches: ['joint', 'fluid'],
     cures: ['remake-joint-at-caliper'],
     fastens: ['hose-at-caliper'],
@@ -1364,6 +1582,7 @@ export const STEPS = {
   },
   'lever-off-bar': {
     kind: 'work',
+    shows: { view: 'drop-bar', strokes: [{ on: 'lever', how: 'off' }] },
     touches: ['lever-off'],
     cures: [],
     fastens: [],
@@ -1377,6 +1596,13 @@ export const STEPS = {
   },
   'join-at-lever': {
     kind: 'work',
+    shows: {
+      view: 'joint-at-lever',
+      strokes: [
+        { on: 'hose', how: 'in' },
+        { on: 'nut', how: 'tighten' },
+      ],
+    },
     touches: ['joint', 'fluid'],
     cures: ['remake-joint-at-lever'],
     fastens: ['hose-at-lever'],
@@ -1393,6 +1619,7 @@ export const STEPS = {
   },
   'lever-on-bar': {
     kind: 'work',
+    shows: { view: 'drop-bar', strokes: [{ on: 'lever', how: 'on' }] },
     touches: ['lever-off'],
     cures: [],
     fastens: [],
@@ -1405,6 +1632,7 @@ export const STEPS = {
   },
   'push-up': {
     kind: 'work',
+    shows: { view: 'bleed', strokes: [{ on: 'fluid', how: 'up' }] },
     touches: ['fluid'],
     cures: ['full-bleed', 'lever-top-up'],
     fastens: [],
@@ -1420,6 +1648,7 @@ export const STEPS = {
   },
   'gravity-down': {
     kind: 'work',
+    shows: { view: 'bleed', strokes: [{ on: 'fluid', how: 'down' }] },
     touches: ['fluid'],
     cures: ['full-bleed', 'lever-top-up'],
     fastens: [],
@@ -1436,6 +1665,13 @@ export const STEPS = {
   },
   'two-syringes': {
     kind: 'work',
+    shows: {
+      view: 'bleed',
+      strokes: [
+        { on: 'fluid', how: 'down' },
+        { on: 'fluid', how: 'up' },
+      ],
+    },
     touches: ['fluid'],
     cures: ['full-bleed', 'lever-top-up'],
     fastens: [],
@@ -1451,6 +1687,13 @@ export const STEPS = {
   },
   'caliper-burp': {
     kind: 'work',
+    shows: {
+      view: 'bleed',
+      strokes: [
+        { on: 'nipple', how: 'open-and-shut' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: ['fluid'],
     cures: ['lever-top-up'],
     fastens: [],
@@ -1473,6 +1716,13 @@ export const STEPS = {
   },
   'lever-tilt': {
     kind: 'work',
+    shows: {
+      view: 'lever',
+      strokes: [
+        { on: 'lever', how: 'tilt' },
+        { on: 'blade', how: 'pull' },
+      ],
+    },
     touches: ['fluid', 'lever-place'],
     cures: ['lever-top-up'],
     fastens: [],
@@ -1495,6 +1745,13 @@ export const STEPS = {
   },
   'top-up': {
     kind: 'work',
+    shows: {
+      view: 'lever',
+      strokes: [
+        { on: 'fluid', how: 'down' },
+        { on: 'blade', how: 'pull' },
+      ],
+    },
     touches: ['fluid'],
     cures: ['lever-top-up'],
     fastens: [],
@@ -1519,6 +1776,7 @@ export const STEPS = {
   // Clean parts
   'rotor-on': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'rotor', how: 'on' }] },
     touches: ['rotor-seat'],
     cures: ['refit-rotor'],
     fastens: [],
@@ -1535,6 +1793,7 @@ export const STEPS = {
   },
   'new-rotor-on': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'rotor', how: 'on' }] },
     touches: ['rotor', 'rotor-seat'],
     cures: ['replace-rotor'],
     fastens: [],
@@ -1551,6 +1810,7 @@ export const STEPS = {
   },
   'torque-rotor': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'rotor-bolts', how: 'tighten' }] },
     touches: [],
     cures: ['tighten-bolts'],
     fastens: ['rotor'],
@@ -1564,6 +1824,7 @@ export const STEPS = {
   },
   'wind-back-adjusters': {
     kind: 'work',
+    shows: { view: 'lever', strokes: [{ on: 'adjuster', how: 'loosen' }] },
     touches: ['pistons'],
     cures: ['reset-pads'],
     fastens: [],
@@ -1576,6 +1837,7 @@ export const STEPS = {
   },
   'new-pads-in': {
     kind: 'work',
+    shows: { view: 'caliper', strokes: [{ on: 'pads', how: 'in' }] },
     touches: ['pads'],
     cures: ['replace-pads', 'fit-spring-or-clip'],
     fastens: [],
@@ -1604,6 +1866,13 @@ export const STEPS = {
   // Setting
   'throttle-back': {
     kind: 'work',
+    shows: {
+      view: 'throttle',
+      strokes: [
+        { on: 'end-washer', how: 'in' },
+        { on: 'throttle', how: 'on' },
+      ],
+    },
     touches: ['throttle'],
     cures: [],
     fastens: [],
@@ -1618,6 +1887,7 @@ export const STEPS = {
   },
   'set-levers': {
     kind: 'work',
+    shows: { view: 'bar', strokes: [{ on: 'levers', how: 'measure' }] },
     touches: ['lever-place'],
     cures: [],
     fastens: [],
@@ -1630,6 +1900,7 @@ export const STEPS = {
   },
   'bearing-play': {
     kind: 'work',
+    shows: { view: 'bike', strokes: [{ on: 'headset', how: 'to-and-fro' }] },
     touches: ['axle'],
     cures: [],
     fastens: [],
@@ -1644,6 +1915,7 @@ export const STEPS = {
   },
   'tension-spokes': {
     kind: 'work',
+    shows: { view: 'whole', strokes: [{ on: 'spokes', how: 'tighten' }] },
     touches: ['axle'],
     cures: ['tension-spokes'],
     fastens: [],
@@ -1659,6 +1931,7 @@ export const STEPS = {
   },
   'seat-axle': {
     kind: 'work',
+    shows: { view: 'whole', strokes: [{ on: 'axle', how: 'tighten' }] },
     touches: ['axle'],
     cures: ['seat-axle'],
     fastens: ['wheel'],
@@ -1673,6 +1946,13 @@ export const STEPS = {
   },
   'retorque-bolts': {
     kind: 'work',
+    shows: {
+      view: 'whole',
+      strokes: [
+        { on: 'rotor-bolts', how: 'tighten' },
+        { on: 'caliper-bolts', how: 'tighten' },
+      ],
+    },
     touches: [],
     cures: ['tighten-bolts'],
     fastens: ['mount', 'rotor'],
@@ -1689,6 +1969,13 @@ export const STEPS = {
   },
   'true-rotor': {
     kind: 'work',
+    shows: {
+      view: 'rotor',
+      strokes: [
+        { on: 'rotor', how: 'bend' },
+        { on: 'dial', how: 'on' },
+      ],
+    },
     touches: ['rotor-true'],
     cures: ['true-rotor'],
     fastens: [],
@@ -1704,6 +1991,13 @@ export const STEPS = {
   },
   'runout-check': {
     kind: 'work',
+    shows: {
+      view: 'rotor',
+      strokes: [
+        { on: 'rotor', how: 'turn' },
+        { on: 'dial', how: 'on' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -1719,6 +2013,7 @@ export const STEPS = {
   },
   'radial-check': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'edge', how: 'measure' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -1732,6 +2027,7 @@ export const STEPS = {
   },
   'washers-on': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'washers', how: 'on' }] },
     touches: ['caliper', 'mount'],
     cures: [],
     fastens: [],
@@ -1745,6 +2041,7 @@ export const STEPS = {
   },
   'radial-check-after': {
     kind: 'work',
+    shows: { view: 'mount', strokes: [{ on: 'edge', how: 'measure' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -1758,6 +2055,7 @@ export const STEPS = {
   },
   'fixed-pad-gap': {
     kind: 'work',
+    shows: { view: 'caliper', strokes: [{ on: 'fixed-pad', how: 'measure' }] },
     touches: ['pistons'],
     cures: ['set-up-cable'],
     fastens: [],
@@ -1771,6 +2069,13 @@ export const STEPS = {
   },
   'cable-slack': {
     kind: 'work',
+    shows: {
+      view: 'cable',
+      strokes: [
+        { on: 'barrel', how: 'turn' },
+        { on: 'lever', how: 'pull' },
+      ],
+    },
     touches: ['cable'],
     cures: ['set-up-cable'],
     fastens: [],
@@ -1785,6 +2090,13 @@ export const STEPS = {
   },
   'sponge-test': {
     kind: 'work',
+    shows: {
+      view: 'lever',
+      strokes: [
+        { on: 'blade', how: 'pull' },
+        { on: 'reach', how: 'measure' },
+      ],
+    },
     touches: [],
     cures: [],
     fastens: [],
@@ -1801,6 +2113,7 @@ export const STEPS = {
   // Proving
   'wrap-tape': {
     kind: 'work',
+    shows: { view: 'drop-bar', strokes: [{ on: 'tape', how: 'on' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -1814,6 +2127,7 @@ export const STEPS = {
   },
   'careful-ride': {
     kind: 'work',
+    shows: { view: 'bike', strokes: [{ on: 'bike', how: 'ride' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -1828,6 +2142,7 @@ export const STEPS = {
   },
   'witness-ring': {
     kind: 'work',
+    shows: { view: 'rotor', strokes: [{ on: 'track', how: 'look' }] },
     touches: [],
     cures: [],
     fastens: [],
@@ -1841,6 +2156,7 @@ export const STEPS = {
   },
   'stop-test-after': {
     kind: 'work',
+    shows: { view: 'bike', strokes: [{ on: 'bike', how: 'ride' }] },
     touches: [],
     cures: [],
     fastens: [],

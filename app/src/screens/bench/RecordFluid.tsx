@@ -10,6 +10,7 @@ import { containerAsKnown, mayFillAt } from '@hold-fast/core/job/fill';
 import { useContainers } from '../../data/queries';
 import { today } from '../../data/today';
 import { useTake } from '../../data/writes';
+import { ContainerLevel } from '../../instruments/ContainerLevel';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
@@ -117,7 +118,10 @@ function ChooseContainer({
                     )
               }
               aside={
-                <Words kind="smallReading">{jobWords.recordFluid.ml(container.remainingMl)}</Words>
+                <ContainerLevel
+                  {...container}
+                  says={jobWords.recordFluid.ml(container.remainingMl)}
+                />
               }
               disabled={!state.ok}
               onPress={() => setChosenId(container.id)}

@@ -22,6 +22,7 @@ import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { jobWords } from '../../words/job';
 import { useHandWasteOver, useScrapUsedPart } from '../../data/writes';
 import { calendarDay, exactDay } from '../../words/days';
+import { ContainerLevel } from '../../instruments/ContainerLevel';
 import { Button } from '../../ui/Button';
 import { Page } from '../../ui/Page';
 import { Row } from '../../ui/Row';
@@ -85,7 +86,10 @@ export function Stores() {
                   fault ?? lastsSays(container),
                 )}
                 aside={
-                  <Words kind="smallReading">{storesWords.stores.ml(container.remainingMl)}</Words>
+                  <ContainerLevel
+                    {...container}
+                    says={storesWords.stores.ml(container.remainingMl)}
+                  />
                 }
                 onPress={() => router.navigate(`/stores/containers/${container.id}` as '/stores')}
               />

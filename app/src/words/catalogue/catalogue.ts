@@ -1,6 +1,7 @@
 import type { BikesWords } from './bikes';
 import type { CheckInWords } from './checkIn';
 import type { FaultWords } from './faults';
+import type { FigureWords } from './figure';
 import type { FrameWords } from './frame';
 import type { InstrumentsWords } from './instruments';
 import type { JobWords } from './job';
@@ -29,6 +30,7 @@ export interface Catalogue {
   proving: ProvingWords;
   measuring: MeasuringWords;
   instruments: InstrumentsWords;
+  figure: FigureWords;
   job: JobWords;
   checkIn: CheckInWords;
   bikes: BikesWords;

@@ -3,6 +3,7 @@ import { bikes } from './bikes';
 import { checkIn } from './checkIn';
 import { faults } from './faults';
 import { frame } from './frame';
+import { figure } from './figure';
 import { instruments } from './instruments';
 import { job } from './job';
 import { ledger } from './ledger';
@@ -30,6 +31,7 @@ export const german: Catalogue = {
   proving,
   measuring,
   instruments,
+  figure,
   job,
   checkIn,
   bikes,

@@ -23,6 +23,7 @@ import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
 import { ComingUp } from './ComingUp';
 import { LeaveOut } from './LeaveOut';
+import { StepFigure } from './StepFigure';
 import { StepRecords } from './StepRecords';
 import { StepSays } from './StepSays';
 import { useStep } from './useStep';
@@ -180,6 +181,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           tabIndex={0}
           {...swipe}
         >
+          <StepFigure job={job} visit={visit} next={next} />
           <StepSays job={job} next={next} plan={plan} />
           {tried && notYet ? (
             <Note kind="refusal" title={planningWords.stepFace.notYet}>

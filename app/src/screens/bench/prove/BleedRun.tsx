@@ -4,11 +4,18 @@ import type { Identified, Job } from '@hold-fast/core/job/job';
 import { bleedEvents } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import { bleedStands, BUBBLES, type Bubbles } from '@hold-fast/core/fluid/bleedRun';
-import { fillsFor, USUAL_HOSE_MM, USUAL_SYRINGE, volumesOf } from '@hold-fast/core/fluid/volumes';
+import {
+  fillsFor,
+  USUAL_HOSE_MM,
+  USUAL_SYRINGE,
+  volumesOf,
+  type Volumes,
+} from '@hold-fast/core/fluid/volumes';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { BleedTube } from '../../../instruments/BleedTube';
 import { append, entryOf } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -17,6 +24,7 @@ import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
+import { useColumn } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
@@ -50,7 +58,12 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
   const [others, setOthers] = useState(false);
   const [colour, setColour] = useState(cycles.at(-1)?.colour ?? '');
   const [ml, setMl] = useState('');
+  const [length, setLength] = useState(String(USUAL_HOSE_MM[end]));
+  const lengthMm = numberOf(length);
+  const volumes =
+    lengthMm !== null && lengthMm > 0 ? volumesOf(identified.sheet.body.hose, lengthMm) : null;
   const says = planWords.bleed(stands);
+  const column = useColumn();
 
   const cycle = (bubbles: Bubbles) => {
     append(
@@ -76,6 +89,15 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
       <Halves>
         <>
           <Section>
+            {volumes ? (
+              <BleedTube
+                heldMl={volumes.systemMl}
+                movedMl={cycles.reduce((sum, each) => sum + each.ml, 0)}
+                cycles={cycles}
+                cleanToGo={stands.code === 'go-on' ? stands.cleanToGo : 0}
+                width={column}
+              />
+            ) : null}
             <Words kind="strong">{says.says}</Words>
             {stands.code === 'look-for-leak' ? (
               <Note kind="refusal" title={provingWords.bleedRun.doNotRideUntilIt}>
@@ -160,7 +182,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
           </Section>
         </>
         <>
-          <FluidNeeded job={job} end={end} identified={identified} />
+          <FluidNeeded job={job} end={end} length={length} onLength={setLength} volumes={volumes} />
           <RunSoFar jobId={job.id} cycles={cycles} />
         </>
       </Halves>
@@ -207,12 +229,16 @@ function RunSoFar({
   );
 }
 
+interface NeededProps {
+  job: Job;
+  end: End;
+  length: string;
+  onLength: (length: string) => void;
+  volumes: Volumes | null;
+}
+
 /** How much to lay out, by the hose and the kit: the flush, and how often the syringe is filled. */
-function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified: Identified }) {
-  const [length, setLength] = useState(String(USUAL_HOSE_MM[end]));
-  const lengthMm = numberOf(length);
-  const volumes =
-    lengthMm !== null && lengthMm > 0 ? volumesOf(identified.sheet.body.hose, lengthMm) : null;
+function FluidNeeded({ job, end, length, onLength, volumes }: NeededProps) {
   const fills = job.filled.filter((fill) => fill.end === end);
   return (
     <Section label={provingWords.bleedRun.fluid}>
@@ -220,7 +246,7 @@ function FluidNeeded({ job, end, identified }: { job: Job; end: End; identified:
         label={provingWords.bleedRun.hoseLengthMm}
         value={length}
         inputMode="numeric"
-        onChangeText={setLength}
+        onChangeText={onLength}
         error={volumes ? undefined : provingWords.bleedRun.aLengthInMillimetres}
       />
       {volumes ? (

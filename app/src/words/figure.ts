@@ -1,0 +1,4 @@
+import { figure } from './en/figure';
+import { inUse } from './language';
+
+export const figureWords = inUse('figure', figure);
