@@ -44,6 +44,8 @@ const VIEWS = {
     '/reckoner/fit',
     '/reckoner/washers',
     '/reckoner/face',
+    '/reckoner/align',
+    '/reckoner/cable',
     '/reckoner/hose',
     '/reckoner/levers',
     '/reckoner/fluid',

@@ -16,6 +16,8 @@ const PLACES = [
   '/reckoner/fit',
   '/reckoner/washers',
   '/reckoner/face',
+  '/reckoner/align',
+  '/reckoner/cable',
   '/reckoner/hose',
   '/reckoner/levers',
   '/reckoner/fluid',

@@ -1,3 +1,4 @@
+import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Advice, Fitted } from '@hold-fast/core/job/job';
 import {
@@ -120,6 +121,8 @@ export interface BikePage {
     outlook: { unit: 'km' | 'day'; now: number; nextService: number; forecast: Forecast } | null;
   }[];
   fittings: Fitted[];
+  /** What calculators said at its visits and nobody took back, the newest of each kind and end. */
+  reckoned: { end: 'front' | 'rear'; tag: number; what: Reckoned }[];
   /** Corrections, newest first. */
   changes: BikeChange[];
   /** Makers' notices that meet it and no visit has dealt with. */

@@ -24,6 +24,7 @@ import { BeddingPull } from './entries/beddingPull';
 import { MakerAnswer } from './entries/makerAnswer';
 import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
+import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
 import { Witness } from './entries/witness';
 import { CustomerAnswer } from './entries/customerAnswer';
@@ -59,6 +60,7 @@ const SCHEMAS = {
   'bedding-pull': BeddingPull,
   witness: Witness,
   radial: Radial,
+  reckoned: Reckoned,
   waits: Waits,
   'customer-answer': CustomerAnswer,
   'part-brought': PartBrought,

@@ -18,6 +18,7 @@ import { Ticked } from './entries/ticked';
 import { MakerAnswer } from './entries/makerAnswer';
 import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
+import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
 import { Waits } from './entries/waits';
 import { Witness } from './entries/witness';
@@ -276,6 +277,7 @@ const Told = z.discriminatedUnion('kind', [
   BeddingPull.safeExtend(told),
   Witness.extend(told),
   Radial.extend(told),
+  Reckoned.extend(told),
   MakerAnswer.extend(told),
   NoticeAnswer.extend(told),
   SecondLook.extend(told),

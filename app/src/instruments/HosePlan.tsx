@@ -2,12 +2,15 @@ import type { HoseNeed, HoseRun } from '@hold-fast/core/hose/hose';
 import { View } from 'react-native';
 import Svg, { Circle, G, Path } from 'react-native-svg';
 import { color } from '../ui/tokens';
+import { MovedEnd } from './MovedEnd';
 import { instrumentWords } from '../words/instruments';
 import { words } from '../words/words';
 
 interface Props {
   run: HoseRun;
   need: HoseNeed;
+  /** Called with where the guide, or the port with the bar straight, was moved to, whole mm; fixed where it is left out. */
+  onMove?: (end: 'guide' | 'port', to: { x: number; y: number }) => void;
   width: number;
 }
 
@@ -17,7 +20,7 @@ const MARGIN = 40;
 const TALLEST = 0.9;
 
 /** Seen from above, the front up: the bar straight and where it draws the hose out furthest, and the way the hose takes there. */
-export function HosePlan({ run, need, width }: Props) {
+export function HosePlan({ run, need, onMove, width }: Props) {
   const { guide, port } = run;
   const turn = (need.worstDeg * Math.PI) / 180;
   const turned = {
@@ -47,7 +50,7 @@ export function HosePlan({ run, need, width }: Props) {
   return (
     <View
       style={{ width, alignSelf: 'center' }}
-      role="img"
+      role={onMove ? 'group' : 'img'}
       accessibilityLabel={instrumentWords.hosePlan.says(
         words.format.fixed(need.worstDeg, 1),
         words.format.fixed(need.needMm, 0),
@@ -76,6 +79,26 @@ export function HosePlan({ run, need, width }: Props) {
           return <Circle key={i} cx={sx} cy={sy} r={stroke * 2.2} fill={color.ink} />;
         })}
       </Svg>
+      {onMove
+        ? (['guide', 'port'] as const).map((end) => {
+            const { sx, sy } = at(run[end]);
+            return (
+              <MovedEnd
+                key={end}
+                says={instrumentWords.hosePlan.move(
+                  instrumentWords.hosePlan.end[end],
+                  run[end].x,
+                  run[end].y,
+                )}
+                left={((sx - left + (scale - wide) / 2) / scale) * width}
+                top={((sy - top) / scale) * width}
+                mmAPixel={scale / width}
+                from={run[end]}
+                onMove={(to) => onMove(end, to)}
+              />
+            );
+          })
+        : null}
     </View>
   );
 }

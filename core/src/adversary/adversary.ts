@@ -91,6 +91,7 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
   unswept: ['radial', 'witness'],
+  'reckoned-against': ['reckoned', 'plan-step', 'fitting', 'part-off'],
   'bleed-unrecorded': ['fill', 'bleed-cycle'],
   'lever-untested': ['reading', 'identification'],
   'bubbles-last': ['bleed-cycle'],

@@ -54,6 +54,20 @@ export function whole(): Visit {
   visit.send('witness', { ...told, ring: 'even' });
   visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
   visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });
+  visit.send(
+    'reckoned',
+    {
+      ...told,
+      what: {
+        of: 'levers',
+        left: { reach: 70 },
+        right: { reach: 75 },
+        biased: ['reach'],
+        why: 'Small hand',
+      },
+    },
+    { byLead: false },
+  );
   visit.send('part-brought', {
     ...told,
     part: 'olive',

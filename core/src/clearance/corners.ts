@@ -44,29 +44,36 @@ export interface ClearanceMeasurement {
   differing?: readonly Differing[];
 }
 
-export interface ClearanceVerdict {
+/** What four gaps and the rotor's wobble say of where a caliper sits. */
+export interface Gaps {
+  /** Smallest gap less the wobble, mm. Zero or less: it rubs. */
+  marginMm: number;
+  /** How far to move the caliper, mm, positive to the rider's right. */
+  shiftMm: number;
+  marginAfterShiftMm: number;
+  /** Skew of the caliper, degrees; positive: move the leading end right. Null where nobody took the span. */
+  skewDegrees: number | null;
+  marginAfterSquaringMm: number;
+  /** What would cure it. */
+  cure: ClearanceCure;
+}
+
+/** A verdict's gaps are null while a corner or the runout is missing. */
+export interface ClearanceVerdict extends Partially<Gaps> {
   word: Word;
   reasons: Reason[];
   settle: Settle[];
   smallest: { corner: Corner; gapMm: number } | null;
-  /** Smallest gap less the wobble, mm; null while a corner or the runout is missing. Zero or less: it rubs. */
-  marginMm: number | null;
-  /** How far to move the caliper, mm, positive to the rider's right. */
-  shiftMm: number | null;
-  marginAfterShiftMm: number | null;
-  /** Skew of the caliper, degrees; positive: move the leading end right. */
-  skewDegrees: number | null;
-  marginAfterSquaringMm: number | null;
-  /** What would cure it. */
-  cure: ClearanceCure | null;
 }
 
+type Partially<T> = { [K in keyof T]: T[K] | null };
+
 /** Returns a gap that can be one; throws InputError `negative` or `implausible`. */
-export function plausibleGap(gapMm: number): number {
-  if (!Number.isFinite(gapMm)) throw new InputError('not-a-number', 'reading');
-  if (gapMm < 0) throw new InputError('negative', 'reading');
+export function plausibleGap(gapMm: number, field = 'reading'): number {
+  if (!Number.isFinite(gapMm)) throw new InputError('not-a-number', field);
+  if (gapMm < 0) throw new InputError('negative', field);
   if (gapMm > PLAUSIBLE_GAP_MM)
-    throw new InputError('implausible', 'reading', { leastMm: 0, mostMm: PLAUSIBLE_GAP_MM });
+    throw new InputError('implausible', field, { leastMm: 0, mostMm: PLAUSIBLE_GAP_MM });
   return gapMm;
 }
 
@@ -127,20 +134,33 @@ export function clearanceVerdict(measurement: ClearanceMeasurement): ClearanceVe
   return decide('holds', [{ code: 'runs-clear', marginMm: numbers.marginMm }]);
 }
 
-const UNSAID = {
+const UNSAID: Partially<Gaps> = {
   marginMm: null,
   shiftMm: null,
   marginAfterShiftMm: null,
   skewDegrees: null,
   marginAfterSquaringMm: null,
   cure: null,
-} as const;
+};
+
+/**
+ * What four gaps that are all known say of the caliper.
+ * @param gapsMm mm each, zero or more
+ * @throws InputError `negative`, `implausible` or `not-a-number` at the corner, `not-positive` at `span`
+ */
+export function gapsSay(
+  gapsMm: Readonly<Record<Corner, number>>,
+  wobble: Pick<ClearanceMeasurement, 'atMidReading' | 'spanMm'> & { tirMm: number },
+): Gaps {
+  const wobbleUm = micrometres(wobble.tirMm, 'tir') / (wobble.atMidReading ? 2 : 1);
+  return centring((corner) => micrometres(plausibleGap(gapsMm[corner], corner)), wobbleUm, wobble);
+}
 
 function centring(
   gap: (corner: Corner) => number | null,
   wobbleUm: number,
-  { spanMm }: ClearanceMeasurement,
-) {
+  { spanMm }: Pick<ClearanceMeasurement, 'spanMm'>,
+): Gaps {
   const [leftLead, leftTrail, rightLead, rightTrail] = CORNERS.map((corner) => gap(corner)!) as [
     number,
     number,

@@ -38,75 +38,79 @@ type Word = readonly [Piece['turn'], Piece['turn'], Piece['turn']];
 /** Lengths of the three pieces of a word, by the radius; null where there is no such path. */
 type Lengths = readonly [number, number, number] | null;
 
-const WORDS: readonly (readonly [Word, (a: number, b: number, d: number) => Lengths])[] = [
+/** Both directions from the line between the ends, their sines and cosines, and how far apart the ends are by the radius. */
+interface Ends {
+  a: number;
+  b: number;
+  d: number;
+  sinA: number;
+  sinB: number;
+  cosA: number;
+  cosB: number;
+  cosAB: number;
+}
+
+const WORDS: readonly (readonly [Word, (ends: Ends) => Lengths])[] = [
   [
     ['left', 'straight', 'left'],
-    (a, b, d) => {
-      const square = 2 + d * d - 2 * Math.cos(a - b) + 2 * d * (Math.sin(a) - Math.sin(b));
+    ({ a, b, d, sinA, sinB, cosA, cosB, cosAB }) => {
+      const square = 2 + d * d - 2 * cosAB + 2 * d * (sinA - sinB);
       const straight = rootOf(square);
       if (straight === null) return null;
       // Where nothing runs straight, one arc does all of it: its direction is rounding.
       if (straight === 0) return [wrapped(b - a), 0, 0];
-      const along = Math.atan2(Math.cos(b) - Math.cos(a), d + Math.sin(a) - Math.sin(b));
+      const along = Math.atan2(cosB - cosA, d + sinA - sinB);
       return [wrapped(along - a), straight, wrapped(b - along)];
     },
   ],
   [
     ['right', 'straight', 'right'],
-    (a, b, d) => {
-      const square = 2 + d * d - 2 * Math.cos(a - b) + 2 * d * (Math.sin(b) - Math.sin(a));
+    ({ a, b, d, sinA, sinB, cosA, cosB, cosAB }) => {
+      const square = 2 + d * d - 2 * cosAB + 2 * d * (sinB - sinA);
       const straight = rootOf(square);
       if (straight === null) return null;
       if (straight === 0) return [wrapped(a - b), 0, 0];
-      const along = Math.atan2(Math.cos(a) - Math.cos(b), d - Math.sin(a) + Math.sin(b));
+      const along = Math.atan2(cosA - cosB, d - sinA + sinB);
       return [wrapped(a - along), straight, wrapped(along - b)];
     },
   ],
   [
     ['left', 'straight', 'right'],
-    (a, b, d) => {
-      const square = d * d - 2 + 2 * Math.cos(a - b) + 2 * d * (Math.sin(a) + Math.sin(b));
+    ({ a, b, d, sinA, sinB, cosA, cosB, cosAB }) => {
+      const square = d * d - 2 + 2 * cosAB + 2 * d * (sinA + sinB);
       const straight = rootOf(square);
       if (straight === null) return null;
-      const along =
-        Math.atan2(-Math.cos(a) - Math.cos(b), d + Math.sin(a) + Math.sin(b)) -
-        Math.atan2(-2, straight);
+      const along = Math.atan2(-cosA - cosB, d + sinA + sinB) - Math.atan2(-2, straight);
       return [wrapped(along - a), straight, wrapped(along - b)];
     },
   ],
   [
     ['right', 'straight', 'left'],
-    (a, b, d) => {
-      const square = d * d - 2 + 2 * Math.cos(a - b) - 2 * d * (Math.sin(a) + Math.sin(b));
+    ({ a, b, d, sinA, sinB, cosA, cosB, cosAB }) => {
+      const square = d * d - 2 + 2 * cosAB - 2 * d * (sinA + sinB);
       const straight = rootOf(square);
       if (straight === null) return null;
-      const along =
-        Math.atan2(Math.cos(a) + Math.cos(b), d - Math.sin(a) - Math.sin(b)) -
-        Math.atan2(2, straight);
+      const along = Math.atan2(cosA + cosB, d - sinA - sinB) - Math.atan2(2, straight);
       return [wrapped(a - along), straight, wrapped(b - along)];
     },
   ],
   [
     ['right', 'left', 'right'],
-    (a, b, d) => {
-      const cosine = (6 - d * d + 2 * Math.cos(a - b) + 2 * d * (Math.sin(a) - Math.sin(b))) / 8;
+    ({ a, b, d, sinA, sinB, cosA, cosB, cosAB }) => {
+      const cosine = (6 - d * d + 2 * cosAB + 2 * d * (sinA - sinB)) / 8;
       if (Math.abs(cosine) > 1) return null;
       const middle = TURN - Math.acos(cosine);
-      const first = wrapped(
-        a - Math.atan2(Math.cos(a) - Math.cos(b), d - Math.sin(a) + Math.sin(b)) + middle / 2,
-      );
+      const first = wrapped(a - Math.atan2(cosA - cosB, d - sinA + sinB) + middle / 2);
       return [first, middle, wrapped(a - b - first + middle)];
     },
   ],
   [
     ['left', 'right', 'left'],
-    (a, b, d) => {
-      const cosine = (6 - d * d + 2 * Math.cos(a - b) + 2 * d * (Math.sin(b) - Math.sin(a))) / 8;
+    ({ a, b, d, sinA, sinB, cosA, cosB, cosAB }) => {
+      const cosine = (6 - d * d + 2 * cosAB + 2 * d * (sinB - sinA)) / 8;
       if (Math.abs(cosine) > 1) return null;
       const middle = TURN - Math.acos(cosine);
-      const first = wrapped(
-        -a - Math.atan2(Math.cos(a) - Math.cos(b), d + Math.sin(a) - Math.sin(b)) + middle / 2,
-      );
+      const first = wrapped(-a - Math.atan2(cosA - cosB, d + sinA - sinB) + middle / 2);
       return [first, middle, wrapped(b - a - first + middle)];
     },
   ],
@@ -128,20 +132,39 @@ export function shortestPath(from: Pose, to: Pose, radiusMm: number): Path {
     toward: to.heading,
   }))
     if (!Number.isFinite(value)) throw new InputError('not-a-number', field);
-  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  const { word, lengths, sum } = shortest(from, to, radius);
+  const piece = (i: 0 | 1 | 2): Piece => ({ turn: word[i], lengthMm: lengths[i] * radius });
+  return { lengthMm: sum * radius, pieces: [piece(0), piece(1), piece(2)] };
+}
+
+/** How long the shortest path is, of ends and a radius that are known to be good: asked of every angle of a sweep. */
+export const shortestLength = (from: Pose, to: Pose, radiusMm: number): number =>
+  shortest(from, to, radiusMm).sum * radiusMm;
+
+function shortest(from: Pose, to: Pose, radius: number) {
+  const dx = to.x - from.x;
+  const dy = to.y - from.y;
   const bearing = Math.atan2(dy, dx);
-  const apart = Math.hypot(dx, dy) / radius;
-  const [a, b] = [wrapped(from.heading - bearing), wrapped(to.heading - bearing)];
+  const a = wrapped(from.heading - bearing);
+  const b = wrapped(to.heading - bearing);
+  const ends: Ends = {
+    a,
+    b,
+    d: Math.hypot(dx, dy) / radius,
+    sinA: Math.sin(a),
+    sinB: Math.sin(b),
+    cosA: Math.cos(a),
+    cosB: Math.cos(b),
+    cosAB: Math.cos(a - b),
+  };
   let best: { word: Word; lengths: readonly [number, number, number]; sum: number } | null = null;
   for (const [word, of] of WORDS) {
-    const lengths = of(a, b, apart);
+    const lengths = of(ends);
     if (!lengths) continue;
     const sum = lengths[0] + lengths[1] + lengths[2];
     if (best === null || sum < best.sum) best = { word, lengths, sum };
   }
-  const { word, lengths, sum } = best!;
-  const piece = (i: 0 | 1 | 2): Piece => ({ turn: word[i], lengthMm: lengths[i] * radius });
-  return { lengthMm: sum * radius, pieces: [piece(0), piece(1), piece(2)] };
+  return best!;
 }
 
 /** Where a piece ends that begins at a pose. */

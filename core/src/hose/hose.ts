@@ -1,5 +1,5 @@
 import { InputError, positive } from '../inputError';
-import { pointsAlong, shortestPath, type Path, type Pose } from './dubins';
+import { pointsAlong, shortestLength, shortestPath, type Pose } from './dubins';
 
 /** Smallest bend of a brake hose and of a cable's housing, mm [M]. */
 export const LEAST_BEND_MM = { hose: 30, housing: 60 } as const;
@@ -44,19 +44,24 @@ const FINE_DEG = 0.005;
 const DRAWN_EVERY_MM = 4;
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
-/** What a run needs at one angle of the bar: the shortest way that bends no tighter, raised by its height. */
-function runAt(run: HoseRun, barDeg: number): { lengthMm: number; from: Pose; path: Path } {
-  const { guide, port } = run;
+/** The ends of a run at one angle of the bar. */
+function endsAt({ guide, port }: HoseRun, barDeg: number): { from: Pose; to: Pose } {
   const turn = radians(barDeg);
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-  const from = { x: guide.x, y: guide.y, heading: radians(guide.towardDeg) };
-  const to = {
-    x: port.x * cos - port.y * sin,
-    y: port.x * sin + port.y * cos,
-    heading: radians(port.towardDeg) + turn,
+  return {
+    from: { x: guide.x, y: guide.y, heading: radians(guide.towardDeg) },
+    to: {
+      x: port.x * cos - port.y * sin,
+      y: port.x * sin + port.y * cos,
+      heading: radians(port.towardDeg) + turn,
+    },
   };
-  const path = shortestPath(from, to, run.bendMm);
-  return { lengthMm: Math.hypot(path.lengthMm, run.heightMm), from, path };
+}
+
+/** What a run needs at one angle of the bar: the shortest way that bends no tighter, raised by its height. */
+function lengthAt(run: HoseRun, barDeg: number): number {
+  const { from, to } = endsAt(run, barDeg);
+  return Math.hypot(shortestLength(from, to, run.bendMm), run.heightMm);
 }
 
 /**
@@ -72,22 +77,25 @@ export function hoseNeed(run: HoseRun): HoseNeed {
     if (value < 0) throw new InputError('negative', field);
   }
   if (!(run.swingDeg >= 0 && run.swingDeg <= 180)) throw new InputError('beyond-a-turn', 'swing');
+  for (const [end, { x, y, towardDeg }] of Object.entries({ guide: run.guide, port: run.port }))
+    if (![x, y, towardDeg].every(Number.isFinite)) throw new InputError('not-a-number', end);
   if (run.guide.x === run.port.x && run.guide.y === run.port.y)
     throw new InputError('same-spot', 'port');
   const steps = Math.ceil(run.swingDeg / STEP_DEG);
   let worst = { barDeg: 0, lengthMm: -1 };
   const tryAt = (barDeg: number) => {
-    const { lengthMm } = runAt(run, barDeg);
+    const lengthMm = lengthAt(run, barDeg);
     if (lengthMm > worst.lengthMm) worst = { barDeg, lengthMm };
   };
   for (let i = -steps; i <= steps; i++) tryAt(steps === 0 ? 0 : (i / steps) * run.swingDeg);
   const around = worst.barDeg;
   for (let off = -STEP_DEG; off <= STEP_DEG; off += FINE_DEG)
     if (Math.abs(around + off) <= run.swingDeg) tryAt(around + off);
-  const { from, path } = runAt(run, worst.barDeg);
+  const { from, to } = endsAt(run, worst.barDeg);
+  const path = shortestPath(from, to, run.bendMm);
   return {
     needMm: worst.lengthMm + run.growthMm + BARB_SEAT_MM + SLACK_MM,
-    straightAheadMm: runAt(run, 0).lengthMm,
+    straightAheadMm: lengthAt(run, 0),
     worstDeg: worst.barDeg,
     points: pointsAlong(from, path, run.bendMm, DRAWN_EVERY_MM),
   };

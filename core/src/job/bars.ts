@@ -7,6 +7,7 @@ import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
 import { type Touch, SYSTEM } from '../evidence/touch';
 import { openNotices } from '../notice/notice';
 import { unseconded } from './secondLook';
+import { reckonedAgainst } from './reckoned';
 import { unsweptAt } from './sweep';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
@@ -71,6 +72,7 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
       const why = unsweptAt(job, end);
       return why ? [{ end, why }] : [];
     }),
+    reckonedAgainst: ENDS.flatMap((end) => reckonedAgainst(job, end).map((of) => ({ end, of }))),
     sheetsRevised: ENDS.filter((end) => isSheetRevised(job, end)),
     refusedBefore: job.againstAdvice.filter(
       ({ end, subject }) => standingDecision(job, end, subject) === null,

@@ -25,6 +25,7 @@ import { photo } from './photo';
 import { planChoice } from './planChoice';
 import { planStep } from './planStep';
 import { radial } from './radial';
+import { reckoned } from './reckoned';
 import { repair } from './repair';
 import { reading } from './reading';
 import { takenBack } from './takenBack';
@@ -58,6 +59,7 @@ export const SENT = {
   'bedding-pull': beddingPull,
   witness,
   radial,
+  reckoned,
   waits,
   'customer-answer': customerAnswer,
   'part-brought': partBrought,

@@ -29,6 +29,7 @@ function subjectOf(bar: Bar): Subject | null {
     case 'unseconded':
     case 'check-open':
     case 'unswept':
+    case 'reckoned-against':
       return 'caliper';
     // A notice meets the bike at its next visit by itself.
     case 'notice-open':

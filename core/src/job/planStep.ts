@@ -9,6 +9,7 @@ import { leverUntestedAt, provenCutOff } from './bars';
 import { fileFault } from './makerAnswer';
 import type { Job } from './job';
 import type { PlanStepEntry } from './planStepEntry';
+import { reckonedRefusal, type ReckonedRefusal } from './reckoned';
 import { toldOf } from './told';
 import { visitOf } from './visit';
 import { fault, type Kind } from './entry';
@@ -16,6 +17,7 @@ import { fault, type Kind } from './entry';
 /** Why a step is not done now, by the plan and by everything recorded on the job. */
 export type StepRefusal =
   | StepFault
+  | ReckonedRefusal
   | { code: 'do-not-ride' }
   /** What the mount is of is not known, or it is carbon and its maker has not allowed it in writing. */
   | { code: 'material-unknown' | 'carbon-unanswered'; end: End }
@@ -43,6 +45,9 @@ export function doRefusal(
   const { acts = [], numbers = [] } = stepRule(step);
   const unfiled = acts.includes('files-mount') ? fileFault(job, end) : null;
   if (unfiled) return { code: unfiled, end };
+  const { procedures } = job.planned.at(-1) ?? { procedures: null };
+  const unreckoned = reckonedRefusal(job, step, end, procedures?.[end] ?? []);
+  if (unreckoned) return unreckoned;
   const number = numbers.find((each) => !isTaken(job, end, step, each));
   if (number) return { code: 'number-missing', number };
   const rides = acts.includes('rides');

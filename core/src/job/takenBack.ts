@@ -1,4 +1,5 @@
 import { isRadialWithin } from '../mount/radial';
+import { isAgainst } from './reckoned';
 import type { Told } from './told';
 import { fault, type EntryBase, type Kind } from './entry';
 
@@ -11,7 +12,8 @@ export interface TakenBackEntry extends EntryBase {
 const isSeenWrong = (told: Told): boolean =>
   (told.kind === 'ticked' && told.outcome === 'failed') ||
   (told.kind === 'witness' && told.ring === 'off-the-edge') ||
-  (told.kind === 'radial' && !isRadialWithin(told.eMm));
+  (told.kind === 'radial' && !isRadialWithin(told.eMm)) ||
+  (told.kind === 'reckoned' && (told.what.of === 'fit' || isAgainst(told.end, told.what)));
 
 export const takenBack: Kind<TakenBackEntry> = {
   kind: 'taken-back',

@@ -9,6 +9,7 @@ import type { PartBroughtEntry } from './partBrought';
 import type { MakerAnswerEntry } from './makerAnswer';
 import type { NoticeAnswerEntry } from './noticeAnswer';
 import type { RadialEntry } from './radial';
+import type { ReckonedEntry } from './reckoned';
 import type { SecondLookEntry } from './secondLook';
 import type { TickedEntry } from './ticked';
 import type { WaitsEntry } from './waits';
@@ -23,6 +24,7 @@ export type ToldEntry =
   | WitnessEntry
   | WaitsEntry
   | RadialEntry
+  | ReckonedEntry
   | MakerAnswerEntry
   | NoticeAnswerEntry
   | SecondLookEntry

@@ -3,6 +3,7 @@ import type { StepFigure } from '../figure/views';
 import type { Work } from '../inspection/work';
 import type { Trait } from '../kit/traits';
 import type { Hold } from './hold';
+import type { ReckonedOf } from './reckons';
 import type { Measurand } from '../measurand/measurand';
 import type { BrakeState, Hands, Place, Wanted } from '../plan/state';
 
@@ -156,6 +157,8 @@ interface AnyStep {
   ahead?: readonly SetUpAfter[];
   /** Numbers it is done by: each is taken at it, after the work. */
   numbers?: readonly StepNumber[];
+  /** The calculator whose answer it rests on, written down at it. */
+  reckons?: ReckonedOf;
   /** Hands it wants; none where they do not matter. */
   hands?: Extract<Hands, 'clean'>;
   /** What is on the hands afterwards. */
@@ -1033,6 +1036,7 @@ export const STEPS = {
     stage: 'dirty',
     needs: { caliper: 'off', wheel: 'off' },
     sets: {},
+    reckons: 'fit',
     tool: 'torque-wrench',
     minutes: 4,
     parts: ['adapter'],
@@ -1076,6 +1080,7 @@ export const STEPS = {
       between: 'nothing',
       bedded: false,
     },
+    reckons: 'cable',
     tool: 'hex-5',
     minutes: 3,
     parts: ['caliper'],
@@ -1091,6 +1096,7 @@ export const STEPS = {
     stage: 'dirty',
     needs: { cable: 'open', leverClamp: ['loose', 'off'] },
     sets: { leverClamp: 'loose', boltsChecked: false },
+    reckons: 'cable',
     tool: 'hex-5',
     minutes: 4,
     parts: ['lever'],
@@ -1517,6 +1523,7 @@ export const STEPS = {
     needs: { hoseAtLever: 'open' },
     sets: { barb: 'spent', sealAtLever: 'spent' },
     leaves: 'fluid',
+    reckons: 'hose',
     tool: 'hose-cutter',
     minutes: 3,
     consumables: ['tape'],
@@ -1895,6 +1902,7 @@ export const STEPS = {
     stage: 'set',
     needs: { leverClamp: 'loose', port: 'shut' },
     sets: {},
+    reckons: 'levers',
     tool: 'rule',
     minutes: 5,
   },
@@ -2064,6 +2072,7 @@ export const STEPS = {
     stage: 'set',
     needs: { wheel: 'on', pads: 'in', cable: 'joined', aligned: true },
     sets: {},
+    reckons: 'cable',
     tool: 'hex-5',
     minutes: 3,
   },
@@ -2085,6 +2094,7 @@ export const STEPS = {
     needs: { wheel: 'on', pads: 'in', cable: 'joined', leverClamp: 'tight' },
     sets: {},
     acts: ['pulls-lever', 'pulls-hard'],
+    reckons: 'cable',
     tool: 'hex-5',
     minutes: 2,
   },

@@ -8,7 +8,7 @@ import { seesPhoneNumbers } from '../people/rules';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { noticesAt } from '../notices/store';
-import { adviceOfBike, fittingsOfBike } from '../jobs/store';
+import { adviceOfBike, fittingsOfBike, reckonedOfBike } from '../jobs/store';
 import {
   bikeById,
   BIKES_A_PAGE,
@@ -63,6 +63,7 @@ export function bikesRoutes(shop: Shop): Router {
       jobs: await jobsOfBike(pool, bikeId),
       wear: await wearOfBike(shop, bike),
       fittings: await fittingsOfBike(pool, bikeId, null),
+      reckoned: await reckonedOfBike(pool, bikeId),
       changes: await changesOfBike(pool, bikeId),
       notices: noticesMet({
         notices: await noticesAt(pool, { bike, beforeTag: null }),

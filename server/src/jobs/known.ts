@@ -47,6 +47,7 @@ const REGISTERS: Registers = {
   fitting: async (on, { usedPartId }) =>
     usedPartId ? { used: await holdUsedPart(on, usedPartId) } : null,
   'notice-answer': async (_on, _entry, _job, person) => ({ byLead: isLead(person) }),
+  reckoned: async (_on, _entry, _job, person) => ({ byLead: isLead(person) }),
   'second-look': async (_on, _entry, _job, person) => ({ byApprentice: person.apprentice }),
   'part-taken': async (on, { stockId }) => {
     const line = await holdStock(on, stockId);

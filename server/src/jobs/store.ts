@@ -15,6 +15,7 @@ import { nameOf } from '@hold-fast/core/fluid/families';
 import { NOTHING_MET } from '@hold-fast/core/fluid/met';
 import type { EntryKind, EntryOf, KnownOf, Logged } from '@hold-fast/core/job/kinds';
 import type { Bike } from '@hold-fast/contract/bikes';
+import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import { rulesOf } from '../shopRules/store';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
@@ -369,6 +370,27 @@ export async function adviceOfBike(
     [bikeId],
   );
   return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
+}
+
+/** What calculators said at a bike's visits and nobody took back, the newest of each kind and end. */
+export async function reckonedOfBike(
+  on: Queryable,
+  bikeId: string,
+): Promise<{ end: End; tag: number; what: Reckoned }[]> {
+  const rows = await select<{ tag: number; body: { end: End; what: Reckoned } }>(
+    on,
+    `SELECT j.tag, e.body FROM entry e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND e.kind = 'reckoned' AND NOT EXISTS
+        (SELECT 1 FROM entry b WHERE b.job_id = e.job_id AND b.kind = 'taken-back' AND JSON_VALUE(b.body, '$.of') = e.id)
+      ORDER BY e.seq DESC`,
+    [bikeId],
+  );
+  const newest = new Map(
+    rows
+      .reverse()
+      .map(({ tag, body: { end, what } }) => [`${end} ${what.of}`, { end, tag, what }] as const),
+  );
+  return [...newest.values()];
 }
 
 /** Corrections to a sealed record, oldest first. */

@@ -2,6 +2,7 @@ import { DEVIATIONS } from '@hold-fast/core/deviation/deviations';
 import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import type { ReactElement } from 'react';
+import { later } from '../later';
 import { NoSuchPage } from '../NoSuchPage';
 import { FitPart } from './FitPart';
 import { Identify } from './Identify';
@@ -22,6 +23,10 @@ import { TellDeviation } from './prove/TellDeviation';
 import { RecordFluid } from './RecordFluid';
 import { Torque } from './Torque';
 import { jobWords } from '../../words/job';
+
+const ReckonHere = later(() =>
+  import('../reckoner/ReckonHere').then((screen) => screen.ReckonHere),
+);
 
 interface Asked {
   jobId: string;
@@ -60,6 +65,11 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   check: (at) => <FinalCheck {...at} />,
   'bed-in': (at) => <BedIn {...at} />,
   radial: (at) => <RadialCheck {...at} />,
+  'reckon-fit': (at) => <ReckonHere {...at} of="fit" />,
+  'reckon-hose': (at) => <ReckonHere {...at} of="hose" />,
+  'reckon-levers': (at) => <ReckonHere {...at} of="levers" />,
+  'reckon-cable': (at) => <ReckonHere {...at} of="cable" />,
+  'reckon-align': (at) => <ReckonHere {...at} of="align" />,
 };
 
 export function EndScreen({ task, ...asked }: Asked & { task: string }) {

@@ -149,6 +149,8 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: jobWords.openBars.onWithThePlan, to: 'step' }];
     case 'lever-untested':
       return [{ says: jobWords.openBars.testTheLeverForAir, to: `${bar.end}/lever` }];
+    case 'reckoned-against':
+      return [{ says: jobWords.openBars.lookAtTheSum, to: `${bar.end}/reckon-${bar.of}` }];
     case 'unswept':
       return [{ says: jobWords.openBars.measureE, to: `${bar.end}/radial` }];
     case 'bleed-unrecorded':

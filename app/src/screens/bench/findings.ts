@@ -2,7 +2,7 @@ import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { VerdictOf } from '@hold-fast/core/measurand/measurands';
 import { recommendedBy, type Judged, type Judgement } from '@hold-fast/core/inspection/judge';
 import { capital } from '../../words/capital';
-import type { ClearanceVerdict } from '@hold-fast/core/clearance/corners';
+import type { ClearanceVerdict, Gaps } from '@hold-fast/core/clearance/corners';
 import type { FaceVerdict } from '@hold-fast/core/face/mountFace';
 import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
 import type { InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
@@ -100,7 +100,7 @@ export function clearanceSays({ smallest, marginMm }: ClearanceVerdict): string 
 }
 
 /** Where to move the caliper, and what that leaves. */
-export function clearanceMore(clearance: ClearanceVerdict): string[] {
+export function clearanceMore(clearance: Pick<ClearanceVerdict, keyof Gaps>): string[] {
   const { shiftMm, marginAfterShiftMm, skewDegrees, marginAfterSquaringMm, cure } = clearance;
   if (shiftMm === null || marginAfterShiftMm === null || cure === null) return [];
   const way = shiftMm > 0 ? jobWords.findings.toTheRight : jobWords.findings.toTheLeft;

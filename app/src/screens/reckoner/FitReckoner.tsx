@@ -1,6 +1,7 @@
 import { ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
 import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';
+import type { Reckoned as WrittenDown } from '@hold-fast/core/job/reckoned';
 import { MountStack } from '../../instruments/MountStack';
 import { Choice } from '../../ui/Choice';
 import { Halves } from '../../ui/Halves';
@@ -12,6 +13,7 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { keptOf, keyedFrom, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { oneOf, useKeyed } from './useKeyed';
@@ -33,8 +35,9 @@ const USUAL = {
 
 /** Whether a rotor fits a fork or a frame, and what goes between; nothing over what its maker allows. */
 export function FitReckoner() {
-  const [keyed, key] = useKeyed('fit', USUAL);
-  const end = oneOf(ENDS, keyed.end);
+  const at = useAtBrake();
+  const [keyed, key] = useKeyed('fit', USUAL, knownOf(at));
+  const end = at?.end ?? oneOf(ENDS, keyed.end);
   const mount = oneOf(MOUNTS, keyed.mount);
   const hub = oneOf(HOLDS, keyed.hub);
   const hold = oneOf(HOLDS, keyed.hold);
@@ -59,17 +62,20 @@ export function FitReckoner() {
     says: reckonerWords.fit.hold[value],
   }));
   return (
-    <ReckonerPage of="fit">
+    <ReckonerPage of="fit" what={reckoned.ok ? writtenAs(reckoned.asked) : null}>
       <Halves>
         <Answer reckoned={reckoned} />
         <>
           <Section label={reckonerWords.fit.forkOrFrame}>
-            <Choice
-              label={reckonerWords.fit.whichEnd}
-              options={ENDS.map((value) => ({ value, says: capital(words.end[value]) }))}
-              chosen={[end]}
-              onChoose={key('end')}
-            />
+            {at ? null : (
+              <Choice
+                label={reckonerWords.fit.whichEnd}
+                options={ENDS.map((value) => ({ value, says: capital(words.end[value]) }))}
+                chosen={[end]}
+                onChoose={key('end')}
+              />
+            )}
+            <Words kind="label">{reckonerWords.fit.mount}</Words>
             <Choice
               label={reckonerWords.fit.mount}
               options={MOUNTS.map((value) => ({ value, says: words.mount[value] }))}
@@ -97,12 +103,14 @@ export function FitReckoner() {
               keyed={keyed}
               onKey={key}
             />
+            <Words kind="label">{reckonerWords.fit.heldBy}</Words>
             <Choice
               label={reckonerWords.fit.heldBy}
               options={holds}
               chosen={[hold]}
               onChoose={key('hold')}
             />
+            <Words kind="label">{reckonerWords.fit.made}</Words>
             <Choice
               label={reckonerWords.fit.made}
               options={CONSTRUCTIONS.map((value) => ({
@@ -126,6 +134,34 @@ export function FitReckoner() {
     </ReckonerPage>
   );
 }
+
+/** What is known of the brake in hand: as it was written down last, else as its sheet says; the sizes nobody has said yet. */
+function knownOf(at: AtBrake | null): Partial<typeof USUAL> {
+  const kept = keptOf(at, 'fit');
+  if (kept)
+    return {
+      native: keyedFrom(kept.nativeMm),
+      smallest: keyedFrom(kept.smallestMm),
+      largest: keyedFrom(kept.largestMm),
+      rotor: keyedFrom(kept.rotor.sizeMm),
+      mount: kept.mount,
+      hub: kept.hub,
+      hold: kept.rotor.hold,
+      construction: kept.rotor.construction,
+      pistons: String(kept.caliper.pistons),
+    };
+  const sheet = at?.job.identified[at.end]?.sheet.body;
+  if (!sheet) return {};
+  const { hold, construction } = sheet.rotor;
+  const { mount, pistons } = sheet.brake;
+  return { mount, hub: hold, hold, construction, pistons: String(pistons) };
+}
+
+/** A check as it is written down: the end it is for is the entry's own. */
+function writtenAs({ end: _end, ...asked }: FitAsked): ReckonedFit {
+  return { of: 'fit', ...asked };
+}
+type ReckonedFit = Extract<WrittenDown, { of: 'fit' }>;
 
 type Reckoned = { ok: true; asked: FitAsked; fit: Fit } | { ok: false; says: string };
 

@@ -1,13 +1,12 @@
-import { InputError } from '@hold-fast/core/inputError';
 import {
   BAR_SWINGS,
   hoseAnswer,
-  hoseNeed,
   LEAST_BEND_MM,
   type HoseAnswer,
   type HoseNeed,
   type HoseRun,
 } from '@hold-fast/core/hose/hose';
+import { useSweep } from '../../data/sweep';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { HosePlan } from '../../instruments/HosePlan';
@@ -16,13 +15,15 @@ import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { signedNumberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
+import { Loading } from '../../ui/Standing';
 import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { keptOf, keyedFrom, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
-import { useKeyed } from './useKeyed';
+import { oneOf, useKeyed } from './useKeyed';
 
 /** What is written down of a run, as it is keyed. */
 const USUAL = {
@@ -37,49 +38,99 @@ const USUAL = {
   swing: '90',
   growth: '0',
   present: '',
+  then: 'cut',
 };
 type Keyed = typeof USUAL;
-type Name = keyof Keyed;
-const NAMES = Object.keys(USUAL) as Name[];
+type Name = Exclude<keyof Keyed, 'then'>;
+const NAMES = (Object.keys(USUAL) as (keyof Keyed)[]).filter(
+  (name): name is Name => name !== 'then',
+);
+/** A hose that is long enough is cut at the mark, or left long, looped and clipped. */
+const THEN = ['cut', 'keep'] as const;
 
-type Reckoned =
-  | { ok: true; run: HoseRun; need: HoseNeed; answer: HoseAnswer | null }
-  | { ok: false; says: string };
+type Read =
+  | { ok: true; run: HoseRun; presentMm: number | null }
+  | { ok: false; says: string; at: Partial<Record<Name, string>> };
 
-function reckon(keyed: Keyed): Reckoned {
+function read(keyed: Keyed): Read {
   const numbers = Object.fromEntries(
     NAMES.map((name) => [name, signedNumberOf(keyed[name])]),
   ) as Record<Name, number | null>;
-  const { present, ...asked } = numbers;
-  if (Object.values(asked).some((value) => value === null))
-    return { ok: false, says: reckonerWords.hose.everyFieldANumber };
-  const of = asked as Record<Exclude<Name, 'present'>, number>;
-  const run: HoseRun = {
-    guide: { x: of.guideX, y: of.guideY, towardDeg: of.guideToward },
-    port: { x: of.portX, y: of.portY, towardDeg: of.portToward },
-    heightMm: of.height,
-    bendMm: of.bend,
-    swingDeg: of.swing,
-    growthMm: of.growth,
+  const wrong = NAMES.filter(
+    (name) => numbers[name] === null && (name !== 'present' || keyed.present.trim() !== ''),
+  );
+  if (wrong.length > 0)
+    return {
+      ok: false,
+      says: reckonerWords.hose.everyFieldANumber,
+      at: Object.fromEntries(
+        wrong
+          .filter((name) => keyed[name].trim() !== '')
+          .map((name) => [name, words.inputError('not-a-number', {})]),
+      ),
+    };
+  const of = numbers as Record<Name, number>;
+  return {
+    ok: true,
+    presentMm: numbers.present,
+    run: {
+      guide: { x: of.guideX, y: of.guideY, towardDeg: of.guideToward },
+      port: { x: of.portX, y: of.portY, towardDeg: of.portToward },
+      heightMm: of.height,
+      bendMm: of.bend,
+      swingDeg: of.swing,
+      growthMm: of.growth,
+    },
   };
-  try {
-    const need = hoseNeed(run);
-    return { ok: true, run, need, answer: present ? hoseAnswer(need.needMm, present) : null };
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
-  }
+}
+
+/** The run as it was written down last at this brake: measured once, kept with the bike. */
+function knownOf(at: AtBrake | null): Partial<Keyed> {
+  const kept = keptOf(at, 'hose');
+  const usual = { bend: USUAL.bend, swing: USUAL.swing };
+  if (!kept) return usual;
+  const { guide, port, heightMm, bendMm, swingDeg, growthMm } = kept.run;
+  return {
+    guideX: keyedFrom(guide.x),
+    guideY: keyedFrom(guide.y),
+    guideToward: keyedFrom(guide.towardDeg),
+    portX: keyedFrom(port.x),
+    portY: keyedFrom(port.y),
+    portToward: keyedFrom(port.towardDeg),
+    height: keyedFrom(heightMm),
+    bend: keyedFrom(bendMm),
+    swing: keyedFrom(swingDeg),
+    growth: keyedFrom(growthMm),
+    present: keyedFrom(kept.presentMm),
+  };
 }
 
 /** How long a hose has to be for the bar to turn, drawn from above, with its working; the address holds what was keyed. */
 export function HoseReckoner() {
-  const [keyed, key] = useKeyed('hose', USUAL);
-  const reckoned = useMemo(() => reckon(keyed), [keyed]);
+  const [keyed, key, keyAll] = useKeyed('hose', USUAL, knownOf(useAtBrake()));
+  const asked = useMemo(() => read(keyed), [keyed]);
+  const { data } = useSweep(asked.ok ? asked.run : null);
+  const reckoned = asked.ok ? sweptTo(asked, data) : asked;
+  const errors = asked.ok ? {} : asked.at;
+  const then = oneOf(THEN, keyed.then);
+  const presentMm = asked.ok ? asked.presentMm : null;
   return (
-    <ReckonerPage of="hose">
+    <ReckonerPage
+      of="hose"
+      what={
+        asked.ok && presentMm !== null && reckoned?.ok
+          ? { of: 'hose', run: asked.run, presentMm, then }
+          : null
+      }
+    >
       <Halves>
         <>
-          <Answer reckoned={reckoned} />
+          <Answer
+            reckoned={reckoned}
+            then={then}
+            onThen={key('then')}
+            onMove={(end, to) => keyAll({ [`${end}X`]: String(to.x), [`${end}Y`]: String(to.y) })}
+          />
           <Section>
             <Words kind="small">{reckonerWords.hose.howItIsReckoned}</Words>
           </Section>
@@ -91,6 +142,7 @@ export function HoseReckoner() {
               labels={reckonerWords.hose.of}
               keyed={keyed}
               onKey={key}
+              errors={errors}
             />
           </Section>
           <Section label={reckonerWords.hose.theLeversPort}>
@@ -99,6 +151,7 @@ export function HoseReckoner() {
               labels={reckonerWords.hose.of}
               keyed={keyed}
               onKey={key}
+              errors={errors}
             />
           </Section>
           <Section label={reckonerWords.hose.theHose}>
@@ -107,6 +160,7 @@ export function HoseReckoner() {
               labels={reckonerWords.hose.of}
               keyed={keyed}
               onKey={key}
+              errors={errors}
             />
             <Words kind="label">{reckonerWords.hose.of.swing}</Words>
             <Choice
@@ -125,7 +179,32 @@ export function HoseReckoner() {
   );
 }
 
-function Answer({ reckoned }: { reckoned: Reckoned }) {
+type Reckoned =
+  | { ok: true; run: HoseRun; need: HoseNeed; answer: HoseAnswer | null }
+  | { ok: false; says: string };
+
+/** What was swept last: a run that is keyed meanwhile is there in a moment. */
+function sweptTo(
+  { presentMm }: { presentMm: number | null },
+  data: ReturnType<typeof useSweep>['data'],
+): Reckoned | null {
+  if (!data) return null;
+  const { run, swept } = data;
+  if (!swept.ok) return { ok: false, says: words.inputError(swept.code, swept.numbers) };
+  const { need } = swept;
+  const answer = presentMm !== null && presentMm > 0 ? hoseAnswer(need.needMm, presentMm) : null;
+  return { ok: true, run, need, answer };
+}
+
+interface AnswerProps {
+  reckoned: Reckoned | null;
+  then: (typeof THEN)[number];
+  onThen: (then: string) => void;
+  onMove: (end: 'guide' | 'port', to: { x: number; y: number }) => void;
+}
+
+function Answer({ reckoned, then, onThen, onMove }: AnswerProps) {
+  if (!reckoned) return <Loading />;
   if (!reckoned.ok)
     return (
       <Section>
@@ -142,7 +221,7 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
           {reckonerWords.hose.mm}
         </Words>
       </View>
-      <HosePlan run={run} need={need} width={size.figure} />
+      <HosePlan run={run} need={need} onMove={onMove} width={size.figure} />
       <Words>
         {reckonerWords.hose.worstAt(words.format.fixed(need.worstDeg, 1), mm(need.straightAheadMm))}
       </Words>
@@ -157,6 +236,14 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
         >
           {answer.code === 'cut' ? reckonerWords.hose.orKeepIt(answer.renewals) : undefined}
         </Note>
+      ) : null}
+      {answer?.code === 'cut' ? (
+        <Choice
+          label={reckonerWords.hose.whatIsDone}
+          options={THEN.map((value) => ({ value, says: reckonerWords.hose.then[value] }))}
+          chosen={[then]}
+          onChoose={onThen}
+        />
       ) : null}
     </Section>
   );

@@ -11,6 +11,7 @@ import {
 } from '@hold-fast/core/lever/pair';
 import { LeverPair } from '../../instruments/LeverPair';
 import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { numberOf, signedNumberOf } from '../../ui/numberOf';
@@ -20,6 +21,7 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { keptOf, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
@@ -34,12 +36,14 @@ const USUAL = {
   'right-bite': '27',
   'right-angle': '30',
   biased: '',
+  why: '',
 };
 type Keyed = typeof USUAL;
 
 /** Left lever against right, drawn from above: what differs, what the rider wanted so, and what is evened first. */
 export function LeversReckoner() {
-  const [keyed, key] = useKeyed('levers', USUAL);
+  const at = useAtBrake();
+  const [keyed, key] = useKeyed('levers', USUAL, knownOf(at));
   const biased = PAIR_MEASURES.filter((each) => keyed.biased.split(' ').includes(each));
   const reckoned = reckon(keyed, biased);
   const labels = Object.fromEntries(
@@ -49,13 +53,20 @@ export function LeversReckoner() {
         reckonerWords.levers.field(side, measure),
       ]),
     ),
-  ) as Record<Exclude<keyof Keyed, 'biased'>, string>;
+  ) as Record<Exclude<keyof Keyed, 'biased' | 'why'>, string>;
   const turn = (measure: PairMeasure) =>
     key('biased')(
       PAIR_MEASURES.filter((each) => biased.includes(each) !== (each === measure)).join(' '),
     );
   return (
-    <ReckonerPage of="levers">
+    <ReckonerPage
+      of="levers"
+      what={
+        reckoned.ok
+          ? { of: 'levers', ...reckoned.hands, biased: [...biased], why: keyed.why.trim() }
+          : null
+      }
+    >
       <Halves>
         <>
           {reckoned.ok ? (
@@ -92,6 +103,14 @@ export function LeversReckoner() {
               onChoose={turn}
               many
             />
+            {at && biased.length > 0 ? (
+              <Field
+                label={reckonerWords.levers.why}
+                value={keyed.why}
+                maxLength={200}
+                onChangeText={key('why')}
+              />
+            ) : null}
           </Section>
         </>
       </Halves>
@@ -127,6 +146,12 @@ function differenceSays({ measure, standing, apart }: PairDifference): string {
       ? ''
       : `, ${levers.apart(apart > 0 ? 'right' : 'left', words.format.keyed(String(Math.abs(apart))), measure)}`;
   return levers.of(capital(levers.short[measure]), `${levers.standing[standing]}${by}`);
+}
+
+/** Both levers as they were written down last: measured anew, what the rider asked for still stands. */
+function knownOf(at: AtBrake | null): Partial<Keyed> {
+  const kept = keptOf(at, 'levers');
+  return kept ? { biased: kept.biased.join(' '), why: kept.why } : {};
 }
 
 type Reckoned =

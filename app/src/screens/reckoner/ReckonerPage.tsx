@@ -1,3 +1,4 @@
+import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -7,12 +8,35 @@ import { color, size } from '../../ui/tokens';
 import { useWide } from '../../ui/useWide';
 import type { Calculator } from '../../words/catalogue/reckoner';
 import { reckonerWords } from '../../words/reckoner';
+import { words } from '../../words/words';
+import { OnFrom } from '../bench/prove/OnFrom';
+import { useAtBrake } from './atBrake';
 import { CalculatorList } from './CalculatorList';
+import { SendToJob, WriteDown } from './WriteDown';
 
-/** A calculator: alone on a phone with the way back to the list, beside the list at the counter. */
-export function ReckonerPage({ of, children }: { of: Calculator; children: ReactNode }) {
+interface Props {
+  of: Calculator;
+  /** What can be written down in a job as it is keyed; null while it is not whole, left out where nothing ever is. */
+  what?: Reckoned | null;
+  children: ReactNode;
+}
+
+/** A calculator: at a brake in its job; alone on a phone with the way back to the list; beside the list at the counter. */
+export function ReckonerPage({ of, what, children }: Props) {
   const wide = useWide();
+  const at = useAtBrake();
   const { reckoner, all, of: titles } = reckonerWords.reckoner;
+  if (at)
+    return (
+      <Page
+        tag={at.job.tag}
+        over={reckonerWords.reckoner.atBrake(words.end[at.end])}
+        title={titles[of].title}
+        foot={what === undefined ? <OnFrom job={at.job} /> : <WriteDown at={at} what={what} />}
+      >
+        {children}
+      </Page>
+    );
   const page = (
     <Page
       over={reckoner}
@@ -24,6 +48,7 @@ export function ReckonerPage({ of, children }: { of: Calculator; children: React
       }
     >
       {children}
+      {what ? <SendToJob what={what} /> : null}
     </Page>
   );
   if (!wide) return page;

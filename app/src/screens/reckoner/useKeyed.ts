@@ -1,34 +1,45 @@
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { onDevice } from '../../ui/remembered';
+import { useAtBrake } from './atBrake';
 import type { Calculator } from '../../words/catalogue/reckoner';
 
 /**
- * What is keyed into a calculator: what the address says, else what was keyed last on this device, else the usual. Both
- * follow what is keyed, so that an address can be handed on and a calculator comes back as it was left.
+ * What is keyed into a calculator: what the address says; else, at a brake, what is known of it and nothing besides; else what was
+ * keyed last on this device, else the usual. The address follows what is keyed, so that it can be handed on, and a calculator on its
+ * own comes back as it was left.
+ * @param known of the brake in hand
  */
 export function useKeyed<Keyed extends Record<string, string>>(
   calculator: Calculator,
   usual: Keyed,
-): [Keyed, (name: keyof Keyed) => (text: string) => void] {
+  known: Partial<Keyed> = {},
+): [
+  Keyed,
+  (name: keyof Keyed) => (text: string) => void,
+  (several: Partial<Record<keyof Keyed, string>>) => void,
+] {
   const address = useLocalSearchParams();
-  const at = `hold-fast.reckoner.${calculator}`;
+  const atBrake = useAtBrake() !== null;
+  const on = `hold-fast.reckoner.${calculator}`;
   const [keyed, setKeyed] = useState(() => {
-    const kept = keptOn(at);
+    const begins = atBrake ? known : { ...usual, ...keptOn(on) };
     return Object.fromEntries(
-      Object.entries(usual).map(([name, text]) => {
+      Object.keys(usual).map((name) => {
         const told = address[name];
-        return [name, typeof told === 'string' ? told : (kept[name] ?? text)];
+        return [name, typeof told === 'string' ? told : (begins[name] ?? '')];
       }),
     ) as Keyed;
   });
-  const key = (name: keyof Keyed) => (text: string) => {
-    const now = { ...keyed, [name]: text };
+  const keyAll = (several: Partial<Record<keyof Keyed, string>>) => {
+    const now = { ...keyed, ...several };
     setKeyed(now);
-    onDevice.setItem(at, JSON.stringify(now));
+    if (!atBrake) onDevice.setItem(on, JSON.stringify(now));
     router.setParams(now);
   };
-  return [keyed, key];
+  const key = (name: keyof Keyed) => (text: string) =>
+    keyAll({ [name]: text } as Partial<Record<keyof Keyed, string>>);
+  return [keyed, key, keyAll];
 }
 
 function keptOn(at: string): Partial<Record<string, string>> {

@@ -98,6 +98,11 @@ export interface InstrumentsWords {
     lIs50To1000: string;
     theAngleIs0Straight: string;
   };
-  hosePlan: { says: (deg: string, needMm: string) => string };
+  cableFigure: { says: (gapMm: string | null, armMm: string | null) => string };
+  hosePlan: {
+    move: (end: string, x: number, y: number) => string;
+    end: Record<'guide' | 'port', string>;
+    says: (deg: string, needMm: string) => string;
+  };
   mountStack: { says: (sizeMm: number, adapter: boolean, washersMm: readonly number[]) => string };
 }

@@ -221,6 +221,7 @@ export interface JobWords {
     takeItBack: string;
   };
   openBars: {
+    lookAtTheSum: string;
     pin: string;
     toCheckByName: (value: number, end: string) => string;
     notInOrder: (failed: string) => string;

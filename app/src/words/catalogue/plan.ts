@@ -2,7 +2,7 @@ import type { WitnessRing } from '@hold-fast/core/bedding/pulls';
 import type { Decider, Deviation, DeviationChoice } from '@hold-fast/core/deviation/deviations';
 import type { BleedStands, Bubbles } from '@hold-fast/core/fluid/bleedRun';
 import type { Answer } from '@hold-fast/core/plan/quote';
-import type { Alignment, AlignmentReason } from '@hold-fast/core/plan/schools';
+import type { Alignment, AlignmentFirst, AlignmentReason } from '@hold-fast/core/align/alignment';
 import type { StepRefusal } from '@hold-fast/core/job/planStep';
 import type { Place } from '@hold-fast/core/plan/state';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
@@ -25,6 +25,8 @@ export interface PlanWords {
   place: Record<Place, string>;
   alignment: Record<Alignment, string>;
   alignmentWhy: Record<AlignmentReason, string>;
+  alignmentFirst: Record<AlignmentFirst, string>;
+  alignmentOnBalls: string;
   bubbles: Record<Bubbles, string>;
   ring: Record<WitnessRing, string>;
   deviation: Record<Deviation, string>;

@@ -1,3 +1,4 @@
+import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
 export interface PlanningWords {
   allDone: {
     madeReadyAgain: string;
@@ -127,6 +128,8 @@ export interface PlanningWords {
   capture: {
     measure: (part: string) => string;
     measureE: string;
+    reckon: Record<ReckonedOf | 'align', string>;
+    reckoned: string;
     tryEachCutOff: string;
     cutsTheMotor: (ends: string) => string;
     eMeasured: (e: string) => string;

@@ -1,3 +1,4 @@
+import type { CablePull, CableStands } from '@hold-fast/core/cable/cable';
 import type { PairMeasure, PairStanding, Side } from '@hold-fast/core/lever/pair';
 import type { RadialChoice } from '@hold-fast/core/mount/radial';
 import type { FitFlag, FitRefusal, Stack } from '@hold-fast/core/mount/fit';
@@ -9,6 +10,8 @@ export const CALCULATORS = [
   'fit',
   'washers',
   'face',
+  'align',
+  'cable',
   'hose',
   'levers',
   'fluid',
@@ -40,6 +43,14 @@ export interface ReckonerWords {
     reckoner: string;
     whatIsAsked: string;
     find: string;
+    atBrake: (end: string) => string;
+    writeDown: (end: string) => string;
+    writtenDown: string;
+    back: string;
+    send: string;
+    sendTo: string;
+    sent: (tag: number, end: string) => string;
+    noBike: string;
     noneByThatName: string;
     all: string;
     of: Record<Calculator, { title: string; says: string }>;
@@ -87,6 +98,8 @@ export interface ReckonerWords {
     degrees: (value: number) => string;
     worstAt: (deg: string, straightMm: string) => string;
     tooShort: (missing: string) => string;
+    whatIsDone: string;
+    then: Record<'cut' | 'keep', string>;
     cut: (mm: string) => string;
     orKeepIt: (renewals: number) => string;
   };
@@ -132,6 +145,35 @@ export interface ReckonerWords {
     choice: (choice: RadialChoice, mm: (value: number) => string) => string;
     howItIsChosen: string;
   };
+  cable: {
+    leverPull: string;
+    caliperPull: string;
+    fixedGapMm: string;
+    armMm: string;
+    numbers: string;
+    pulls: Record<CablePull | 'unknown', string>;
+    pull: Record<CableStands['pull'], string>;
+    gap: Record<CableStands['gap'], string>;
+    howItIsDone: string;
+  };
+  align: {
+    gaps: string;
+    wheel: string;
+    known: string;
+    numbers: string;
+    tirMm: string;
+    spanMm: string;
+    atMidReading: string;
+    pistonsEven: string;
+    padsTapered: string;
+    ballWashers: string;
+    faceDegrees: string;
+    knowing: Record<'yes' | 'no' | 'unknown', string>;
+    thisWay: string;
+    rubs: (margin: string) => string;
+    clear: (margin: string) => string;
+    afterwards: string;
+  };
   face: {
     gapMm: string;
     spacingMm: string;
@@ -149,6 +191,7 @@ export interface ReckonerWords {
     standing: Record<PairStanding, string>;
     field: (side: Side, measure: PairMeasure) => string;
     askedFor: string;
+    why: string;
     apart: (side: Side, by: string, measure: PairMeasure) => string;
     short: Record<PairMeasure, string>;
     even: (measures: string) => string;

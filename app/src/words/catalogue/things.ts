@@ -1,3 +1,4 @@
+import type { PairMeasure } from '@hold-fast/core/lever/pair';
 import type { RunoutBand } from '@hold-fast/core/runout/bands';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Actuation } from '@hold-fast/core/kit/actuation';
@@ -63,6 +64,7 @@ export interface ThingWords {
   facePlace: Record<FacePlace, string>;
   aidPlace: Record<AidPlace, string>;
   band: Record<RunoutBand, string>;
+  pairMeasure: Record<PairMeasure, string>;
   cure: Record<ClearanceCure, string>;
   school: Record<PadSchool, string>;
   settle: Record<Settle, string>;

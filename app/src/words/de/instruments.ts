@@ -99,7 +99,14 @@ export const instruments: InstrumentsWords = {
     lIs50To1000: 'L ist 50 bis 1000 mm, E 1 bis 300 mm.',
     theAngleIs0Straight: 'Der Winkel ist 0 (gerade nach vorn) bis 180.',
   },
+  cableFigure: {
+    says: (gapMm, armMm) =>
+      `Quer durch den Sattel: ${gapMm === null ? 'der Spalt des festen Belags ist nicht gemessen' : `der feste Belag steht ${gapMm} mm von der Scheibe`}; ${armMm === null ? 'der Weg des Arms ist nicht gemessen' : `das Ende des Arms geht ${armMm} mm weit`}.`,
+  },
   hosePlan: {
+    move: (end, x, y) =>
+      `${end}, ${x} mm vorn, ${y} mm links. Ziehen oder Pfeiltasten; mit Umschalt um 10.`,
+    end: { guide: 'Letzte Führung', port: 'Öffnung am Hebel' },
     says: (deg, needMm) =>
       `Von oben: Am weitesten zieht der Lenker den Schlauch bei ${deg} Grad, dort muss er ${needMm} mm lang sein.`,
   },

@@ -240,6 +240,7 @@ export const job: JobWords = {
     takeItBack: 'Zurücknehmen',
   },
   openBars: {
+    lookAtTheSum: 'Was gerechnet wurde',
     pin: 'PIN',
     toCheckByName: (value, end) => `${value} namentlich zu prüfen, ${end}`,
     notInOrder: (failed) => `Nicht in Ordnung: ${failed}.`,

@@ -422,6 +422,20 @@ function fault(what: StepRefusal): string {
       return 'Carbon bekommt keine Feile vor dem schriftlichen Wort des Herstellers: ihn als Abweichung fragen und die Antwort anhängen.';
     case 'may-not-ride':
       return 'Der Kunde will nicht, dass die Werkstatt damit fährt: auslassen, mit diesem Grund, und ihm sagen, dass er es vorsichtig ausprobiert.';
+    case 'fit-unchecked':
+      return `Zuerst prüfen, ob die größere Scheibe ${things.end[what.end]} passt: vorher wird nichts davon begonnen.`;
+    case 'fit-refused':
+      return `Die verlangte Scheibe passt ${things.end[what.end]} nicht: eine andere wählen oder dies auslassen.`;
+    case 'hose-too-short':
+      return `Um ${what.missingMm} mm zu kurz: nicht schneiden. Auslassen und den Schlauch erneuern.`;
+    case 'levers-apart':
+      return `Beide Hebel sitzen noch nicht gleich: ${what.measures.map((each) => things.pairMeasure[each]).join(', ')}. Einstellen und neu messen, oder aufschreiben, was der Fahrer wollte.`;
+    case 'pull-unknown':
+      return `Langer oder kurzer Zugweg? Zuerst Hebel und Sattel ${things.end[what.end]} ansehen.`;
+    case 'pull-mismatch':
+      return `Hebel und Sattel ${things.end[what.end]} wollen verschiedene Zugwege: eines davon gehört zu etwas anderem.`;
+    case 'gap-unmeasured':
+      return 'Zuerst den Spalt des festen Belags messen und einstellen: er darf nicht anliegen.';
     case 'number-missing':
       return `Zuerst die Zahl nehmen: ${what.number === 'radial' ? 'wie weit die Beläge innerhalb des Rands liegen' : things.subject[what.number]}, nach der Arbeit. Oder auslassen, mit dem Grund.`;
     case 'lever-untested':
@@ -617,7 +631,16 @@ export const plan: PlanWords = {
     'rotor-wavy': 'die Scheibe wellig ist',
     sound: 'Kolben und Scheibe als gesund gesehen wurden',
     'not-known': 'niemand Kolben und Schlag angesehen hat',
+    'pads-tapered':
+      'die Beläge keilförmig verschlissen sind: darauf gezogen, nimmt der Sattel ihre Schräge an',
   },
+  alignmentFirst: {
+    'dress-mount': 'Zuerst die Auflageflächen abrichten: auf ihnen hält kein Ausrichten.',
+    'true-rotor':
+      'Zuerst die Scheibe richten oder neu auflegen: sie braucht mehr, als die Spalte haben.',
+  },
+  alignmentOnBalls:
+    'Die Kugelscheiben nehmen die Drehung auf: beide Schrauben lockern, bis sie sich setzen, dann anziehen.',
   bubbles: { none: 'Keine', few: 'Wenige', many: 'Viele' },
   ring: {
     even: 'Gleichmäßig, volle Breite',

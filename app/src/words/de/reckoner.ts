@@ -20,6 +20,14 @@ export const reckoner: ReckonerWords = {
   reckoner: {
     reckoner: 'Rechner',
     whatIsAsked: 'Was ist gefragt?',
+    atBrake: (end) => `Bremse ${end}`,
+    writeDown: (end) => `Aufschreiben: ${end}`,
+    writtenDown: 'Aufgeschrieben. Weiter',
+    back: 'Zurück',
+    send: 'An einen Auftrag schicken',
+    sendTo: 'Für welche Bremse?',
+    sent: (tag, end) => `An ${tag} geschickt, ${end}. Seine Seite zeigt es.`,
+    noBike: 'Kein Rad ist da.',
     find: 'Nach Namen suchen',
     noneByThatName: 'Kein Rechner mit diesem Namen.',
     all: 'Alle',
@@ -38,6 +46,11 @@ export const reckoner: ReckonerWords = {
         says: 'Was unter den Sattel kommt, damit die Bahn bestrichen wird',
       },
       face: { title: 'Anlagefläche', says: 'Vom Spalt zum Winkel, und was er am Belag tut' },
+      align: {
+        title: 'Ausrichten',
+        says: 'Spalte, Schlag, Kolben, Beläge: ein Weg, und was zu verschieben ist',
+      },
+      cable: { title: 'Seilzugbremse', says: 'Zugweg von Hebel und Sattel, fester Belag, Arm' },
       hose: {
         title: 'Schlauchlänge',
         says: 'Wie lang, damit der Lenker dreht: schneiden oder zu kurz',
@@ -92,6 +105,8 @@ export const reckoner: ReckonerWords = {
     degrees: (value) => `${value}° zu jeder Seite`,
     worstAt: (deg, straightMm) =>
       `Am weitesten zieht ihn der Lenker bei ${deg}°. Geradeaus ist der Weg ${straightMm} mm, ohne Sitz und Spiel.`,
+    whatIsDone: 'Was geschieht',
+    then: { cut: 'An der Marke abschneiden', keep: 'Lang gelassen: gelegt und geclipst' },
     tooShort: (missing) => `Um ${missing} mm zu kurz: nicht schneiden`,
     cut: (mm) => `${mm} mm abschneiden, an der Markierung`,
     orKeepIt: (renewals) =>
@@ -197,6 +212,47 @@ export const reckoner: ReckonerWords = {
     howItIsChosen:
       'Ziel 0 bis 0,5 mm, am besten 0,25: der Satz, der am nächsten landet, dann die wenigsten, dann die dicksten, höchstens drei je Seite. Danach e noch einmal messen: Die Rechnung beweist nichts.',
   },
+  cable: {
+    leverPull: 'Zugweg des Hebels',
+    caliperPull: 'Zugweg, den der Sattel will',
+    fixedGapMm: 'Fester Belag bis Scheibe, mm',
+    armMm: 'Weg des Arms, mm',
+    numbers: 'Spalt und Weg sind Zahlen; leer heißt nicht bekannt.',
+    pulls: { unknown: 'Nicht angesehen', long: 'Lang', short: 'Kurz' },
+    pull: {
+      match: 'Hebel und Sattel passen zusammen',
+      mismatch: 'Abgelehnt: Hebel und Sattel wollen verschiedene Zugwege',
+      unknown: 'Ob Hebel und Sattel zusammenpassen, ist nicht bekannt',
+    },
+    gap: {
+      usual: 'Der feste Belag steht im üblichen Spalt.',
+      narrow: 'Enger als die üblichen 0,1 mm, aus dem Gedächtnis: Rad drehen und hinhören.',
+      wide: 'Weiter als die üblichen 0,2 mm, aus dem Gedächtnis: so weit biegt jeder Zug die Scheibe.',
+      rubs: 'Der feste Belag liegt an: kein Spalt.',
+      unknown: 'Den Spalt des festen Belags hat niemand gemessen.',
+    },
+    howItIsDone:
+      'Zuerst der feste Belag, 0,1 bis 0,2 mm aus dem Gedächtnis, dann die Lose des Zugs. Stellschrauben beginnen ein oder zwei Umdrehungen weit draußen. Verschleiß wird an den Belägen nachgestellt, nie durch Vorziehen des Arms: er verliert Hebelkraft, also seinen Weg aufschreiben und beim nächsten Besuch vergleichen.',
+  },
+  align: {
+    gaps: 'Die vier Spalte, Hebel losgelassen',
+    wheel: 'Die Scheibe',
+    known: 'Was gesehen wurde',
+    numbers: 'Spalte, Schlag und Winkel sind Zahlen; leer heißt nicht bekannt.',
+    tirMm: 'Schlag, mm',
+    spanMm: 'Ein- bis Auslauf, mm',
+    atMidReading: 'Rad steht, wo die Scheibe in der Mitte läuft',
+    pistonsEven: 'Kolben bewegen sich gleich',
+    padsTapered: 'Beläge keilförmig verschlissen',
+    ballWashers: 'Scheiben mit Kugelsitz',
+    faceDegrees: 'Auflage schief, °',
+    knowing: { yes: 'Ja', no: 'Nein', unknown: 'Nicht angesehen' },
+    thisWay: 'So ausrichten',
+    rubs: (margin) => `Sie schleift: Spielraum ${margin} mm`,
+    clear: (margin) => `Sie läuft frei, um ${margin} mm`,
+    afterwards:
+      'Die Spalte nach der letzten Drehung noch einmal fühlen: die Rechnung beweist nichts. Schleift sie bei ausgerichtetem Sattel: Sand oder Haar, Schmutz hinter einem Belag, lose Stifte, ein ungleicher Kolben, Schlag, eine schiefe Auflage.',
+  },
   face: {
     gapMm: 'Spalt mit der Fühlerlehre, mm',
     spacingMm: 'Zwischen den Schrauben, mm',
@@ -221,6 +277,7 @@ export const reckoner: ReckonerWords = {
     },
     field: (side, measure) =>
       `${side === 'left' ? 'Links' : 'Rechts'}: ${{ clamp: 'Schelle bis Griffende, mm', reach: 'Griffweite, mm', bite: 'Druckpunkt, mm', angle: 'Winkel, °' }[measure]}`,
+    why: 'Warum der Fahrer es so will',
     askedFor: 'Einen Unterschied gewünscht bei',
     apart: (side, by, measure) =>
       `${side === 'left' ? 'links' : 'rechts'} ${by} ${measure === 'angle' ? '° steiler' : 'mm mehr'}`,

@@ -212,6 +212,7 @@ export const things: ThingWords = {
     true: 'richten',
     replace: 'eher ersetzen als richten',
   },
+  pairMeasure: { clamp: 'Schelle', reach: 'Griffweite', bite: 'Druckpunkt', angle: 'Winkel' },
   cure: {
     none: 'nichts schleift',
     centre: 'Zentrieren des Sattels behebt es',
@@ -347,6 +348,7 @@ export const things: ThingWords = {
     'fluid-back': 'Flüssigkeit zurückgegossen',
     waste: 'Flüssigkeit abgelassen',
     radial: 'wo die Beläge streichen',
+    reckoned: 'die Antwort eines Rechners',
     'part-taken': 'ein Teil aus dem Regal',
     'part-off': 'ein Teil, das abkam',
     'maker-answer': 'was ein Hersteller antwortete',

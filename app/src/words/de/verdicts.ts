@@ -1,3 +1,4 @@
+import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
 import type { Unswept } from '@hold-fast/core/mount/radial';
 import type { LeverSign } from '@hold-fast/core/lever/sign';
 import type { Held, Lack } from '@hold-fast/core/evidence/readings';
@@ -257,6 +258,8 @@ function bar(what: Bar): string {
       return `Eine Mitteilung des Herstellers betrifft dieses Rad: „${what.title}“. Sagen, was dazu getan wurde${what.doNotRide ? '; das tut eine Leitung, denn sie sagt: nicht fahren' : ''}.`;
     case 'unseconded':
       return `An der Bremse ${end[what.end]} hat ein Lehrling gearbeitet: Jemand anderes sieht es sich an, mit Namen.`;
+    case 'reckoned-against':
+      return `Bremse ${end[what.end]}: ${against[what.of]}`;
     case 'unswept':
       return `Bremse ${end[what.end]}: ${unswept[what.why]}`;
   }
@@ -302,6 +305,13 @@ const held = ({ places, lacks }: Held): string => {
   const before =
     read.length > 0 ? `Vorher gemessen: ${list(read)}.` : 'Vorher hat es nicht bestanden.';
   return `${before} Das gilt weiter: ${list((lacks ?? []).map(lack))}.`;
+};
+
+const against: Record<ReckonedOf, string> = {
+  fit: 'die Scheibe, die dran ist, passt hier nicht.',
+  hose: 'der Schlauch ist zu kurz: bei einem Sturz reißt er heraus.',
+  levers: 'die Hebel sitzen nicht gleich.',
+  cable: 'Hebel und Sattel wollen verschiedene Zugwege.',
 };
 
 const unswept: Record<Unswept, string> = {

@@ -95,7 +95,14 @@ export const instruments: InstrumentsWords = {
     lIs50To1000: 'L is 50 to 1000 mm, E 1 to 300 mm.',
     theAngleIs0Straight: 'The angle is 0 (straight out) to 180.',
   },
+  cableFigure: {
+    says: (gapMm, armMm) =>
+      `Across the caliper: ${gapMm === null ? 'the fixed pad’s gap is not measured' : `the fixed pad stands ${gapMm} mm off the rotor`}; ${armMm === null ? 'the arm’s way is not measured' : `the arm’s end goes ${armMm} mm`}.`,
+  },
   hosePlan: {
+    move: (end, x, y) =>
+      `${end}, ${x} mm forward, ${y} mm to the left. Drag it, or arrow keys; with Shift by 10.`,
+    end: { guide: 'Last guide', port: 'Lever’s port' },
     says: (deg, needMm) =>
       `From above: the bar draws the hose out furthest at ${deg} degrees, where it has to be ${needMm} mm long.`,
   },

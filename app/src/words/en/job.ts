@@ -233,6 +233,7 @@ export const job: JobWords = {
     takeItBack: 'Take it back',
   },
   openBars: {
+    lookAtTheSum: 'What was reckoned',
     pin: 'PIN',
     toCheckByName: (value, end) => `${value} to check by name, ${end}`,
     notInOrder: (failed) => `Not in order: ${failed}.`,

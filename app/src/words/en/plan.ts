@@ -381,6 +381,20 @@ function fault(what: StepRefusal): string {
       return 'Carbon gets no file before the maker’s written word: ask the maker as a deviation, and attach the answer.';
     case 'may-not-ride':
       return 'The customer does not want the shop to ride it: leave this out, with that as the reason, and tell them to try it with care.';
+    case 'fit-unchecked':
+      return `Check first that the larger rotor fits at the ${things.end[what.end]}: nothing of it is begun before.`;
+    case 'fit-refused':
+      return `The rotor that was asked for does not fit at the ${things.end[what.end]}: choose another, or leave this out.`;
+    case 'hose-too-short':
+      return `Too short by ${what.missingMm} mm: do not cut. Leave it out and renew the hose.`;
+    case 'levers-apart':
+      return `Both levers do not sit alike yet: ${what.measures.map((each) => things.pairMeasure[each]).join(', ')}. Set them and measure again, or write down what the rider asked for.`;
+    case 'pull-unknown':
+      return `Long or short pull? Look at lever and caliper at the ${things.end[what.end]} first.`;
+    case 'pull-mismatch':
+      return `Lever and caliper at the ${things.end[what.end]} want different pulls: one of them is another’s.`;
+    case 'gap-unmeasured':
+      return `Measure the fixed pad’s gap first, and set it: it may not touch.`;
     case 'number-missing':
       return `Take the number first: ${what.number === 'radial' ? 'how far the pads lie inside the edge' : things.subject[what.number]}, after the work. Or leave it out, with the reason.`;
     case 'lever-untested':
@@ -570,7 +584,14 @@ export const plan: PlanWords = {
     'rotor-wavy': 'the rotor waves',
     sound: 'pistons and rotor were seen to be sound',
     'not-known': 'nobody has looked at pistons and runout',
+    'pads-tapered': 'the pads are worn to a taper: squeezed on it, the caliper takes its skew',
   },
+  alignmentFirst: {
+    'dress-mount': 'Dress the mount faces first: no centring holds on them.',
+    'true-rotor': 'True or refit the rotor first: it takes more than the gaps have.',
+  },
+  alignmentOnBalls:
+    'The ball washers take the turn up: slack both bolts until they settle, then nip.',
   bubbles: { none: 'None', few: 'Few', many: 'Many' },
   ring: { even: 'Even, full width', patchy: 'Patchy', 'off-the-edge': 'Off the edge' },
   deviation: {

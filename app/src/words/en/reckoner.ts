@@ -21,6 +21,14 @@ export const reckoner: ReckonerWords = {
     reckoner: 'Reckoner',
     whatIsAsked: 'What is asked?',
     find: 'Find by name',
+    atBrake: (end) => `${end} brake`,
+    writeDown: (end) => `Write it down: ${end}`,
+    writtenDown: 'Written down. Go on',
+    back: 'Back',
+    send: 'Send it to a job',
+    sendTo: 'Which brake is it for?',
+    sent: (tag, end) => `Sent to ${tag}, ${end}. Its page shows it.`,
+    noBike: 'No bike is in.',
     noneByThatName: 'No calculator by that name.',
     all: 'All',
     of: {
@@ -32,6 +40,8 @@ export const reckoner: ReckonerWords = {
         says: 'What goes under the caliper so that the track is swept',
       },
       face: { title: 'Mount face', says: 'Feeler gap to angle, and what it does to the pad' },
+      align: { title: 'Centring', says: 'Gaps, runout, pistons, pads: one way, and what to move' },
+      cable: { title: 'Cable brake', says: 'Pull of lever and caliper, fixed pad, arm' },
       hose: { title: 'Hose length', says: 'How long for the bar to turn: cut, or too short' },
       levers: { title: 'Both levers', says: 'Left against right, and what to even first' },
       fluid: { title: 'Fluid', says: 'How much for a flush; boiling point by water' },
@@ -82,6 +92,8 @@ export const reckoner: ReckonerWords = {
     degrees: (value) => `${value}° either way`,
     worstAt: (deg, straightMm) =>
       `The bar draws it out furthest at ${deg}°. Straight ahead the way is ${straightMm} mm, without seat and slack.`,
+    whatIsDone: 'What is done',
+    then: { cut: 'Cut it at the mark', keep: 'Left long: looped and clipped' },
     tooShort: (missing) => `Too short by ${missing} mm: do not cut`,
     cut: (mm) => `Cut ${mm} mm off, at the mark`,
     orKeepIt: (renewals) =>
@@ -184,6 +196,47 @@ export const reckoner: ReckonerWords = {
     howItIsChosen:
       'Target 0 to 0.5 mm, aim 0.25: the set that lands nearest, then the fewest, then the thickest, at most three a side. Measure e again afterwards: the sum proves nothing.',
   },
+  cable: {
+    leverPull: 'Pull of the lever',
+    caliperPull: 'Pull the caliper wants',
+    fixedGapMm: 'Fixed pad to rotor, mm',
+    armMm: 'Way of the arm’s end, mm',
+    numbers: 'Gap and way are numbers; an empty one is not known.',
+    pulls: { unknown: 'Not looked', long: 'Long', short: 'Short' },
+    pull: {
+      match: 'Lever and caliper match',
+      mismatch: 'Refused: lever and caliper want different pulls',
+      unknown: 'Whether lever and caliper match is not known',
+    },
+    gap: {
+      usual: 'The fixed pad stands at the usual gap.',
+      narrow: 'Narrower than the usual 0.1 mm, from memory: turn the wheel and listen.',
+      wide: 'Wider than the usual 0.2 mm, from memory: the rotor is bent that far at every pull.',
+      rubs: 'The fixed pad touches: no gap.',
+      unknown: 'Nobody measured the fixed pad’s gap.',
+    },
+    howItIsDone:
+      'The fixed pad first, 0.1 to 0.2 mm from memory, then the cable’s slack. Barrel adjusters start one or two turns out. Wear is taken up at the pads and never by pulling the arm forward: it loses leverage, so write its way down and hold the next visit against it.',
+  },
+  align: {
+    gaps: 'The four gaps, lever released',
+    wheel: 'The rotor',
+    known: 'What was seen',
+    numbers: 'Gaps, runout and angle are numbers; an empty one is not known.',
+    tirMm: 'Runout, mm',
+    spanMm: 'Leading to trailing, mm',
+    atMidReading: 'Wheel stopped where the rotor is halfway',
+    pistonsEven: 'Pistons move alike',
+    padsTapered: 'Pads worn to a taper',
+    ballWashers: 'Washers with a ball seat',
+    faceDegrees: 'Mount face out, °',
+    knowing: { yes: 'Yes', no: 'No', unknown: 'Not looked' },
+    thisWay: 'Centre it this way',
+    rubs: (margin) => `It rubs: margin ${margin} mm`,
+    clear: (margin) => `It runs clear by ${margin} mm`,
+    afterwards:
+      'Feel the gaps again after the last turn: the sum proves nothing. Rub with a centred caliper: grit or hair, dirt behind a pad, loose pins, an uneven piston, runout, a mount that is not square.',
+  },
   face: {
     gapMm: 'Feeler gap, mm',
     spacingMm: 'Between the bolts, mm',
@@ -208,6 +261,7 @@ export const reckoner: ReckonerWords = {
     },
     field: (side, measure) =>
       `${side === 'left' ? 'Left' : 'Right'}: ${{ clamp: 'clamp to grip end, mm', reach: 'reach, mm', bite: 'bite, mm', angle: 'angle, °' }[measure]}`,
+    why: 'Why the rider wants it so',
     askedFor: 'The rider asked for a difference in',
     apart: (side, by, measure) =>
       `${side === 'left' ? 'left' : 'right'} ${by} ${measure === 'angle' ? '° steeper' : 'mm more'}`,

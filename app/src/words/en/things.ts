@@ -222,6 +222,7 @@ export const things: ThingWords = {
     true: 'true it',
     replace: 'replace rather than true',
   },
+  pairMeasure: { clamp: 'clamp', reach: 'reach', bite: 'bite', angle: 'angle' },
   cure: {
     none: 'nothing rubs',
     centre: 'centring the caliper cures it',
@@ -360,6 +361,7 @@ export const things: ThingWords = {
     'part-taken': 'a part off the shelf',
     test: 'a test at hand-over',
     radial: 'where the pads sweep',
+    reckoned: 'a calculator’s answer',
     'plan-choice': 'the plan',
     'plan-step': 'a step of the plan',
     'bleed-cycle': 'a cycle of the bleed',

@@ -1,3 +1,4 @@
+import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
 import type { Unswept } from '@hold-fast/core/mount/radial';
 import type { LeverSign } from '@hold-fast/core/lever/sign';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
@@ -257,6 +258,8 @@ function bar(what: Bar): string {
       return `A maker’s notice meets this bike: “${what.title}”. Say what was done about it${what.doNotRide ? ': a lead does, it says not to ride' : ''}.`;
     case 'unseconded':
       return `An apprentice worked at the ${end[what.end]} brake: somebody else looks at it, by name.`;
+    case 'reckoned-against':
+      return `${capital(end[what.end])}: ${against[what.of]}`;
     case 'unswept':
       return `${capital(end[what.end])}: ${unswept[what.why]}`;
   }
@@ -302,6 +305,13 @@ const held = ({ places, lacks }: Held): string => {
   const read = places.map(({ place: at, readMm }) => `${mm(readMm)} at ${place(at)}`);
   const before = read.length > 0 ? `Read before: ${list(read)}.` : 'It failed before.';
   return `${before} That stands: ${list((lacks ?? []).map(lack))}.`;
+};
+
+const against: Record<ReckonedOf, string> = {
+  fit: 'the rotor that is on does not fit here.',
+  hose: 'the hose is too short: it tears out in a crash.',
+  levers: 'the levers do not sit alike.',
+  cable: 'lever and caliper want different pulls.',
 };
 
 const unswept: Record<Unswept, string> = {

@@ -1,3 +1,4 @@
+import { alignmentAsked, alignmentOf } from '@hold-fast/core/align/alignment';
 import type { End } from '@hold-fast/core/ends';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import type { Job } from '@hold-fast/core/job/job';
@@ -5,7 +6,7 @@ import { answersOf, brakeAt } from '@hold-fast/core/job/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { needsTool } from '@hold-fast/core/plan/price';
 import { unansweredFor } from '@hold-fast/core/plan/quote';
-import { alignmentFor } from '@hold-fast/core/plan/schools';
+
 import { staysFor } from '@hold-fast/core/plan/stays';
 import { cautionsOf } from '@hold-fast/core/procedure/cautions';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
@@ -18,6 +19,7 @@ import { Words } from '../../../ui/Words';
 import { planningWords } from '../../../words/planning';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
+import { alignmentSays } from '../../alignmentSays';
 
 /** What the step in hand is: what to do and why, with what, to which torque, and what to mind. */
 export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; plan: Plan }) {
@@ -26,7 +28,7 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
   const rule = step === 'wash-hands' ? null : stepRule(step);
   const window = step === 'wash-hands' || end === null ? null : torqueOf(job, step, end);
   const stays = staysFor(plan.steps, 0);
-  const school = end === null ? null : schoolOf(job, step, end);
+  const school = end === null ? [] : schoolOf(job, step, end);
   const cautions =
     step === 'wash-hands' || end === null
       ? []
@@ -59,7 +61,11 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
           )}
         </Words>
       ) : null}
-      {school ? <Words kind="strong">{school}</Words> : null}
+      {school.map((says) => (
+        <Words key={says} kind="strong">
+          {says}
+        </Words>
+      ))}
       {unasked ? (
         <Note kind="caution" title={planningWords.stepFace.theCustomerWasNotAsked}>
           {planningWords.stepFace.askFirstThenWriteThe(
@@ -117,25 +123,24 @@ function torqueOf(job: Job, step: StepId, end: End) {
   };
 }
 
-/** The school a step is done by here, with its reason; null where there is only one. */
-function schoolOf(job: Job, step: StepId | 'wash-hands', end: End): string | null {
+/** The school a step is done by here, with its reason; nothing where there is only one. */
+function schoolOf(job: Job, step: StepId | 'wash-hands', end: End): string[] {
   if (step === 'align') {
-    const { way, why } = alignmentFor(inspectEnd(job, end).items, job.rules.runoutBands.watchMm);
-    return planningWords.stepFace.chosenBecause(
-      planWords.alignment[way],
-      planWords.alignmentWhy[why],
-    );
+    const asked = alignmentAsked(inspectEnd(job, end).items, job.rules.runoutBands.watchMm);
+    return alignmentSays(alignmentOf(asked), asked.gaps);
   }
   if (step === 'exercise-pistons') {
     const sheet = job.identified[end]?.sheet.body.brake.pistonLubricant ?? null;
-    return planningWords.stepFace.onThePistonsBy(
-      planWords.lubricant[sheet ?? job.rules.pistonLubricant],
-      sheet ? planningWords.stepFace.theSheet : planningWords.stepFace.theShopsRule,
-    );
+    return [
+      planningWords.stepFace.onThePistonsBy(
+        planWords.lubricant[sheet ?? job.rules.pistonLubricant],
+        sheet ? planningWords.stepFace.theSheet : planningWords.stepFace.theShopsRule,
+      ),
+    ];
   }
   if (step === 'bed-in')
-    return planningWords.stepFace.byTheShopsRule(planWords.bedding[job.rules.beddingIn]);
-  return null;
+    return [planningWords.stepFace.byTheShopsRule(planWords.bedding[job.rules.beddingIn])];
+  return [];
 }
 
 const styles = StyleSheet.create({

@@ -9,6 +9,7 @@ import { isBleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
 import { PULLS } from '@hold-fast/core/bedding/pulls';
+import { lastReckoned, reckonedRefusal, reckonsAt } from '@hold-fast/core/job/reckoned';
 import { words } from '../../../words/words';
 import { judgementOf, standingAt } from '../JobFrame';
 import { planningWords } from '../../../words/planning';
@@ -59,6 +60,19 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
       word: sitting ? wordOf(job, sitting) : null,
     });
   }
+  const reckons = reckonsAt(step, job.planned.at(-1)?.procedures[end] ?? []);
+  if (reckons) {
+    const last = lastReckoned(job, reckons, end);
+    const refused = reckonedRefusal(job, step, end, job.planned.at(-1)?.procedures[end] ?? []);
+    found.push({
+      says: planningWords.capture.reckon[reckons],
+      to: `reckon-${reckons}`,
+      recorded: last ? planningWords.capture.reckoned : null,
+      word: last && refused ? 'replace' : null,
+    });
+  }
+  if (step === 'align')
+    found.push({ says: planningWords.capture.reckon.align, to: 'reckon-align', recorded: null });
   for (const fastener of fastenedBy(step, brakeAt(job, end))) {
     const bolts = job.tightened
       .filter((each) => each.end === end && each.fastener === fastener)

@@ -1,43 +1,11 @@
 import { fluidWanted } from './fluidWanted';
 import { answerTo, priceOf, quoteLines, TYPICAL_MINUTES, unansweredFor } from './quote';
 import { planBike } from './planner';
-import { alignmentFor } from './schools';
 import { staysFor } from './stays';
 import { USUAL_BRAKE } from '../kit/traits';
 import { taskOf } from './task';
 import { fitsBySheet, shortOf } from '../stock/stock';
 import { choicesFor, DEVIATIONS } from '../deviation/deviations';
-
-type Item = Parameters<typeof alignmentFor>[0][number];
-const runout = (tirMm: number) =>
-  ({
-    subject: 'runout',
-    found: [],
-    judgement: { ok: true, measurand: 'runout', verdict: { tirMm } },
-  }) as unknown as Item;
-const caliper = (found: Item['found'] = []): Item => ({
-  subject: 'caliper',
-  found,
-  judgement: null,
-});
-
-// Common practice.
-describe('how a caliper is centred', () => {
-  it('by eye where pistons move unevenly or the rotor waves', () => {
-    expect(alignmentFor([caliper(['one-pad-moves']), runout(0.05)], 0.2).why).toBe(
-      'pistons-uneven',
-    );
-    expect(alignmentFor([caliper(), runout(0.21)], 0.2)).toEqual({
-      way: 'by-eye',
-      why: 'rotor-wavy',
-    });
-  });
-  it('squeezed where both were seen to be sound, with shims where nobody looked', () => {
-    expect(alignmentFor([caliper(), runout(0.2)], 0.2).way).toBe('squeeze');
-    expect(alignmentFor([runout(0.05)], 0.2)).toEqual({ way: 'shims', why: 'not-known' });
-    expect(alignmentFor([], 0.2).way).toBe('shims');
-  });
-});
 
 describe('a quote', () => {
   it('has one line for each procedure at each end, by typical minutes [D]', () =>

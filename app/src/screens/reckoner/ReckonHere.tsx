@@ -1,0 +1,50 @@
+import type { End } from '@hold-fast/core/ends';
+import { toldOf } from '@hold-fast/core/job/told';
+import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
+import type { Job } from '@hold-fast/core/job/job';
+import type { ComponentType } from 'react';
+import { useBike } from '../../data/queries';
+import { Loading } from '../../ui/Standing';
+import { WithJob } from '../bench/JobFrame';
+import { AtBrakeContext } from './atBrake';
+import { AlignReckoner } from './AlignReckoner';
+import { CableReckoner } from './CableReckoner';
+import { FitReckoner } from './FitReckoner';
+import { HoseReckoner } from './HoseReckoner';
+import { LeversReckoner } from './LeversReckoner';
+
+/** Calculators that are asked at a brake in a job. */
+const CALCULATORS: Record<ReckonedOf | 'align', ComponentType> = {
+  fit: FitReckoner,
+  hose: HoseReckoner,
+  levers: LeversReckoner,
+  cable: CableReckoner,
+  align: AlignReckoner,
+};
+export type ReckonedHere = keyof typeof CALCULATORS;
+
+interface Props {
+  jobId: string;
+  end: End;
+  of: ReckonedHere;
+}
+
+/** A calculator at a brake: it begins with what is known of it, and what it says is written down there. */
+export function ReckonHere({ jobId, end, of }: Props) {
+  return <WithJob jobId={jobId}>{(job) => <Here job={job} end={end} of={of} />}</WithJob>;
+}
+
+function Here({ job, end, of }: { job: Job; end: End; of: ReckonedHere }) {
+  const bike = useBike(job.bike.id);
+  if (bike.isPending && bike.fetchStatus !== 'paused') return <Loading />;
+  const now = toldOf(job, 'reckoned', end).map(({ what }) => what);
+  const before = (bike.data?.reckoned ?? []).filter((each) => each.end === end);
+  const Calculator = CALCULATORS[of];
+  return (
+    <AtBrakeContext
+      value={{ job, end, kept: [...now.reverse(), ...before.map(({ what }) => what)] }}
+    >
+      <Calculator key={`${job.id} ${end} ${of}`} />
+    </AtBrakeContext>
+  );
+}

@@ -1,0 +1,88 @@
+import { ENDS, type End } from '@hold-fast/core/ends';
+import type { Reckoned } from '@hold-fast/core/job/reckoned';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { append, entryOf, useTake } from '../../data/writes';
+import { useBench } from '../../data/queries';
+import { useIsLead } from '../../data/session';
+import { Button, Buttons } from '../../ui/Button';
+import { Note } from '../../ui/Note';
+import { Section } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { capital } from '../../words/capital';
+import { reckonerWords } from '../../words/reckoner';
+import { words } from '../../words/words';
+import { OnFrom } from '../bench/prove/OnFrom';
+import type { AtBrake } from './atBrake';
+
+/** Under a calculator at a brake: what it says goes into the job, and the way on from there. */
+export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Reckoned | null }) {
+  const byLead = useIsLead();
+  const [written, setWritten] = useState<string | null>(null);
+  const { take, refused } = useTake<'reckoned'>(job);
+  const { writeDown, writtenDown } = reckonerWords.reckoner;
+  if (written === JSON.stringify(what)) return <OnFrom job={job} says={writtenDown} />;
+  const write = () => {
+    if (what && take({ kind: 'reckoned', end, what }, { byLead })) setWritten(JSON.stringify(what));
+  };
+  return (
+    <>
+      {refused ? <Note kind="refusal" title={refused} /> : null}
+      <Buttons>
+        <Button
+          kind="plain"
+          says={reckonerWords.reckoner.back}
+          onPress={() =>
+            router.navigate(`/bench/${job.id}${job.planned.length > 0 ? '/step' : ''}` as '/bench')
+          }
+        />
+        <Button
+          grow
+          says={writeDown(capital(words.end[end]))}
+          disabled={what === null}
+          onPress={write}
+        />
+      </Buttons>
+    </>
+  );
+}
+
+/** Under a calculator on its own: the brake of a bike in hand that its answer is for. */
+export function SendToJob({ what }: { what: Reckoned }) {
+  const [choosing, setChoosing] = useState(false);
+  const bench = useBench();
+  const { send, sendTo, sent, noBike } = reckonerWords.reckoner;
+  const [done, setDone] = useState<{ tag: number; end: End; what: string } | null>(null);
+  const standing = done?.what === JSON.stringify(what) ? done : null;
+  const to = (jobId: string, tag: number, end: End) => () => {
+    // The job takes it or says why not; its page shows both.
+    append(jobId, entryOf<'reckoned'>({ kind: 'reckoned', end, what }), {
+      known: { byLead: false },
+    });
+    setDone({ tag, end, what: JSON.stringify(what) });
+    setChoosing(false);
+  };
+  const jobs = bench.data ?? [];
+  if (!choosing)
+    return (
+      <Section>
+        {standing ? <Note title={sent(standing.tag, words.end[standing.end])} /> : null}
+        <Button kind="quiet" says={send} onPress={() => setChoosing(true)} />
+      </Section>
+    );
+  return (
+    <Section label={sendTo}>
+      {jobs.length === 0 ? <Note title={noBike} /> : null}
+      {jobs.flatMap(({ id, tag, bikeName }) =>
+        ENDS.map((end) => (
+          <Row
+            key={`${id} ${end}`}
+            title={`${tag} · ${bikeName}`}
+            says={capital(words.end[end])}
+            onPress={to(id, tag, end)}
+          />
+        )),
+      )}
+    </Section>
+  );
+}
