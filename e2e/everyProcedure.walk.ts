@@ -57,6 +57,29 @@ async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Prom
   for (const end of ENDS)
     for (const part of ['olive', 'barb', 'banjo-seals', 'caliper-seals', 'lever-seals'])
       await entry({ kind: 'part-brought', end, part, pieces: 3, from: 'Bench' });
+  // What a larger rotor and a cable brake rest on is reckoned before they are begun.
+  const { mount, actuation } = sheet.body.brake;
+  const { hold } = sheet.body.rotor;
+  const face = mount === 'flat' ? 'flat' : 'post';
+  const reckoned = (what: object) => entry({ kind: 'reckoned', end: 'front', what });
+  await reckoned({
+    of: 'fit',
+    mount,
+    nativeMm: 160,
+    smallestMm: null,
+    largestMm: 220,
+    caliper: { face, pistons: 2 },
+    hub: hold,
+    rotor: { sizeMm: 180, hold, construction: 'one-piece' },
+  });
+  if (actuation !== 'hydraulic')
+    await reckoned({
+      of: 'cable',
+      leverPull: 'long',
+      caliperPull: 'long',
+      fixedGapMm: 0.15,
+      armMm: 22,
+    });
   return id;
 }
 

@@ -46,6 +46,19 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
       await walker.back();
       return true;
     }
+    if (does === 'Set the fixed pad’s gap') {
+      // It is set by its number, and one that touches is none.
+      await hands.press('Enter');
+      await expect(page.getByText(/Measure the fixed pad’s gap first/)).toBeVisible();
+      await hands.touch(hands.button('Pull, fixed pad and arm'));
+      await page.getByLabel('Fixed pad to rotor, mm').fill('0.15');
+      await page.getByLabel('Way of the arm’s end, mm').fill('22');
+      await expect(page.getByLabel(/the fixed pad stands 0.15 mm off/)).toBeVisible();
+      await hands.touch(hands.button('Write it down: Front'));
+      await hands.touch(hands.button('Written down. Go on'));
+      await expect(page.getByText('Written down.', { exact: true })).toBeVisible();
+      return true;
+    }
     if (does === 'Ride with care') {
       // Each lever was seen to cut the motor at the final check, or there is no ride.
       await expect(page.getByText(/Cuts the motor: front and rear/)).toBeVisible();

@@ -269,3 +269,64 @@ test('both levers are held against each other, and only what the rider asked for
   await page.getByLabel('Left: bite, mm').fill('90');
   await expect(page.getByText(/Left: bite, mm. A bite at 90.0 mm is past the bar/)).toBeVisible();
 });
+
+test('a larger rotor is not begun before it is known to fit, and what was reckoned stays with the bike', async ({
+  browser,
+}, { project }) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  const job = new URL(
+    await checkIn(hands, `Reckoner ${project.name}`, `Larger ${project.name}`),
+    page.url(),
+  ).pathname;
+  await page.goto(`${job}/front/identify`);
+  await hands.touch(hands.button(/Ostrel Tolve/));
+  await hands.touch(hands.button('This is the brake'));
+  await page.goto(`${job}/plan`);
+  await hands.touch(hands.button('All procedures, front'));
+  await hands.touch(page.getByRole('checkbox', { name: 'Go up a rotor size', exact: true }));
+  await hands.touch(hands.button('This is the plan'));
+  await page.goto(`${job}/step`);
+  // Each step has its picture, and says in words what it shows.
+  await expect(page.getByLabel(/^The brake from the side\. Here: wheel: out\./)).toBeVisible();
+  await hands.press('Enter');
+  await expect(page.getByLabel(/^The mount from the side\. Here: caliper: off\./)).toBeVisible();
+  await hands.press('Enter');
+  await expect(page.getByLabel(/^The mount from the side\. Here: adapter: on\./)).toBeVisible();
+  await hands.press('Enter');
+  await expect(page.getByText(/Check first that the larger rotor fits/)).toBeVisible();
+  await hands.touch(hands.button('Does the rotor fit?'));
+  // Nothing is known of the fork but what the sheet says; the sizes nobody measured stand empty.
+  await expect(page.getByLabel('Largest allowed, mm')).toHaveValue('');
+  await page.getByLabel('With no adapter, mm').fill('160');
+  await page.getByLabel('Largest allowed, mm').fill('180');
+  await page.getByLabel('Rotor, mm').fill('203');
+  await expect(page.getByText(/Over 180 mm, the largest/)).toBeVisible();
+  await hands.touch(hands.button('Write it down: Front'));
+  await page.getByLabel('Largest allowed, mm').fill('203');
+  await hands.touch(hands.button('Write it down: Front'));
+  await expect(page.getByRole('alert').getByText(/lead/)).toBeVisible();
+  await page.getByLabel('Largest allowed, mm').fill('180');
+  await page.getByLabel('Rotor, mm').fill('180');
+  await expect(page.getByText('Adapter +20')).toBeVisible();
+  await hands.touch(hands.button('Write it down: Front'));
+  await hands.touch(hands.button('Written down. Go on'));
+  await hands.press('Enter');
+  await expect(page.getByLabel(/Here: rotor: off/)).toBeVisible();
+  await allSent(page);
+  // Sent from outside a job, by one touch and a choice; kept with the bike.
+  await page.goto('/reckoner/hose');
+  await page.getByLabel('Hose there now, mm').fill('430');
+  const port = page.getByRole('button', { name: /^Lever’s port, 80 mm forward/ });
+  await port.focus();
+  await hands.press('Shift+ArrowUp');
+  await expect(page.getByLabel('Forward, mm')).toHaveValue('90');
+  await hands.touch(hands.button('Send it to a job'));
+  await hands.touch(
+    page.getByRole('button', { name: new RegExp(`Larger ${project.name}`) }).first(),
+  );
+  await expect(page.getByText(/^Sent to \d+, front/)).toBeVisible();
+  await allSent(page);
+  await page.goto(`${job}/front/reckon-hose`);
+  await expect(page.getByLabel('Hose there now, mm')).toHaveValue('430');
+  await expect(page.getByLabel('Forward, mm')).toHaveValue('90');
+});

@@ -73,9 +73,8 @@ export function CableFigure({ gapMm, armMm, width }: Props) {
           <Rect x={ROTOR_X + 30 + gap} y={38} width={10} height={122} />
         </G>
         <Text
-          x={ROTOR_X + 4 + gap / 2}
-          y={28}
-          textAnchor="middle"
+          x={ROTOR_X + 14}
+          y={26}
           fontFamily={font.reading}
           fontSize={22}
           fontWeight="600"

@@ -16,6 +16,8 @@ interface Props {
 
 /** Room round what is drawn, mm of the bike. */
 const MARGIN = 40;
+/** Headings nearer than this, radians, are one. */
+const STRAIGHT = 1e-6;
 /** A drawing is no taller than so many times its width. */
 const TALLEST = 0.9;
 
@@ -42,6 +44,15 @@ export function HosePlan({ run, need, onMove, width }: Props) {
     .map(at)
     .map(({ sx, sy }, i) => `${i === 0 ? 'M' : 'L'}${sx.toFixed(1)} ${sy.toFixed(1)}`)
     .join('');
+  // Where the heading changes, the hose bends as tightly as it may.
+  const bends = need.points
+    .flatMap((point, i) => {
+      const before = need.points[i - 1];
+      if (!before || Math.abs(point.heading - before.heading) < STRAIGHT) return [];
+      const [from, to] = [at(before), at(point)];
+      return `M${from.sx.toFixed(1)} ${from.sy.toFixed(1)}L${to.sx.toFixed(1)} ${to.sy.toFixed(1)}`;
+    })
+    .join('');
   const arm = (to: { x: number; y: number }) => {
     const { sx, sy } = at(to);
     return `M0 0L${sx.toFixed(1)} ${sy.toFixed(1)}`;
@@ -65,6 +76,12 @@ export function HosePlan({ run, need, onMove, width }: Props) {
           <Path d={arm(port)} stroke={color.hairline} strokeWidth={stroke * 1.4} />
           <Path d={arm(turned)} stroke={color.slate} strokeWidth={stroke * 2.2} />
           <Path d={hose} stroke={color.brass} strokeWidth={stroke * 1.6} strokeLinejoin="round" />
+          <Path
+            d={bends}
+            stroke={color.rust}
+            strokeWidth={stroke * 2.6}
+            strokeDasharray={`${stroke * 2} ${stroke * 3}`}
+          />
         </G>
         <Circle
           cx={0}

@@ -93,6 +93,7 @@ async function knownAt(job: Job, entry: SentEntry): Promise<KnownOf<SentKind>> {
     }
     case 'part-taken':
       return lineAsKnown((await stockById(pool, entry.stockId))!);
+    case 'reckoned':
     case 'notice-answer':
       return { byLead: false };
     case 'second-look':

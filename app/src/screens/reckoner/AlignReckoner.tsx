@@ -1,5 +1,7 @@
-import { alignmentOf, type AlignmentChoice } from '@hold-fast/core/align/alignment';
+import { alignmentAsked, alignmentOf, type AlignmentChoice } from '@hold-fast/core/align/alignment';
 import { CORNERS, gapsSay, type Corner, type Gaps } from '@hold-fast/core/clearance/corners';
+import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { SIDES } from '@hold-fast/core/lever/pair';
 import { InputError } from '@hold-fast/core/inputError';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { GapFigure } from '../../instruments/GapFigure';
@@ -13,7 +15,9 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
+import { standingAt } from '../bench/JobFrame';
 import { alignmentSays } from '../alignmentSays';
+import { keyedFrom, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { oneOf, useKeyed } from './useKeyed';
@@ -38,7 +42,8 @@ type Keyed = typeof USUAL;
 
 /** How a caliper is centred: from what was felt and seen to one way, and by how much to move it. */
 export function AlignReckoner() {
-  const [keyed, key] = useKeyed('align', USUAL);
+  const at = useAtBrake();
+  const [keyed, key] = useKeyed('align', USUAL, knownOf(at));
   const reckoned = reckon(keyed);
   const { align } = reckonerWords;
   const corners = Object.fromEntries(
@@ -61,13 +66,16 @@ export function AlignReckoner() {
         </>
         <>
           <Section label={align.gaps}>
-            <KeyedFields
-              names={CORNERS}
-              labels={corners}
-              keyed={keyed}
-              onKey={key}
-              errors={reckoned.ok ? {} : reckoned.at}
-            />
+            {SIDES.map((side) => (
+              <KeyedFields
+                key={side}
+                names={[`${side}-leading`, `${side}-trailing`]}
+                labels={corners}
+                keyed={keyed}
+                onKey={key}
+                errors={reckoned.ok ? {} : reckoned.at}
+              />
+            ))}
           </Section>
           <Section label={align.wheel}>
             <KeyedFields
@@ -93,6 +101,26 @@ export function AlignReckoner() {
       </Halves>
     </ReckonerPage>
   );
+}
+
+/** What the inspection says of the brake in hand; what nobody measured or looked at is not known. */
+function knownOf(at: AtBrake | null): Partial<Keyed> {
+  if (!at) return {};
+  const { job, end } = at;
+  const asked = alignmentAsked(inspectEnd(job, end).items, job.rules.runoutBands.watchMm);
+  const felt = standingAt(job, end, 'clearance')?.readings ?? [];
+  const last = (place: string) =>
+    keyedFrom(felt.findLast((reading) => reading.place === place)?.valueMm);
+  const seen = (known: boolean | null) => (known === null ? 'unknown' : known ? 'yes' : 'no');
+  return {
+    ...Object.fromEntries(CORNERS.map((corner) => [corner, last(corner)])),
+    tirMm: keyedFrom(asked.tirMm),
+    spanMm: last('span'),
+    faceDegrees:
+      asked.faceDegrees === null ? '' : String(Math.round(asked.faceDegrees * 1000) / 1000),
+    pistonsEven: seen(asked.pistonsEven),
+    padsTapered: seen(asked.padsTapered),
+  };
 }
 
 interface KnownProps {

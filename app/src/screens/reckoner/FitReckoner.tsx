@@ -163,7 +163,8 @@ function writtenAs({ end: _end, ...asked }: FitAsked): ReckonedFit {
 }
 type ReckonedFit = Extract<WrittenDown, { of: 'fit' }>;
 
-type Reckoned = { ok: true; asked: FitAsked; fit: Fit } | { ok: false; says: string };
+type Reckoned =
+  { ok: true; asked: FitAsked; fit: Fit } | { ok: false; says: string; waits: boolean };
 
 function reckon(
   sizes: Record<Size, string>,
@@ -176,13 +177,17 @@ function reckon(
   const wrong = (['smallest', 'largest'] as const).some(
     (name) => sizes[name].trim() !== '' && of[name] === null,
   );
-  if (missing || wrong) return { ok: false, says: reckonerWords.fit.sizesAreNumbers };
+  if (missing || wrong) {
+    // Nothing is wrong with what nobody has filled in yet.
+    const waits = !wrong && [sizes.native, sizes.rotor].some((text) => text.trim() === '');
+    return { ok: false, says: reckonerWords.fit.sizesAreNumbers, waits };
+  }
   try {
     const asked = asks(of);
     return { ok: true, asked, fit: fitOf(asked) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
+    return { ok: false, says: words.inputError(error.code, error.numbers), waits: false };
   }
 }
 
@@ -190,7 +195,7 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
   if (!reckoned.ok)
     return (
       <Section>
-        <Note kind="refusal" title={reckoned.says} />
+        <Note kind={reckoned.waits ? 'plain' : 'refusal'} title={reckoned.says} />
       </Section>
     );
   const { asked, fit } = reckoned;

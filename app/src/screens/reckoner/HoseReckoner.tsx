@@ -50,7 +50,7 @@ const THEN = ['cut', 'keep'] as const;
 
 type Read =
   | { ok: true; run: HoseRun; presentMm: number | null }
-  | { ok: false; says: string; at: Partial<Record<Name, string>> };
+  | { ok: false; says: string; waits: boolean; at: Partial<Record<Name, string>> };
 
 function read(keyed: Keyed): Read {
   const numbers = Object.fromEntries(
@@ -63,6 +63,8 @@ function read(keyed: Keyed): Read {
     return {
       ok: false,
       says: reckonerWords.hose.everyFieldANumber,
+      // Nothing is wrong with what nobody has filled in yet.
+      waits: wrong.every((name) => keyed[name].trim() === ''),
       at: Object.fromEntries(
         wrong
           .filter((name) => keyed[name].trim() !== '')
@@ -181,7 +183,7 @@ export function HoseReckoner() {
 
 type Reckoned =
   | { ok: true; run: HoseRun; need: HoseNeed; answer: HoseAnswer | null }
-  | { ok: false; says: string };
+  | { ok: false; says: string; waits: boolean };
 
 /** What was swept last: a run that is keyed meanwhile is there in a moment. */
 function sweptTo(
@@ -190,7 +192,8 @@ function sweptTo(
 ): Reckoned | null {
   if (!data) return null;
   const { run, swept } = data;
-  if (!swept.ok) return { ok: false, says: words.inputError(swept.code, swept.numbers) };
+  if (!swept.ok)
+    return { ok: false, says: words.inputError(swept.code, swept.numbers), waits: false };
   const { need } = swept;
   const answer = presentMm !== null && presentMm > 0 ? hoseAnswer(need.needMm, presentMm) : null;
   return { ok: true, run, need, answer };
@@ -208,7 +211,7 @@ function Answer({ reckoned, then, onThen, onMove }: AnswerProps) {
   if (!reckoned.ok)
     return (
       <Section>
-        <Note kind="refusal" title={reckoned.says} />
+        <Note kind={reckoned.waits ? 'plain' : 'refusal'} title={reckoned.says} />
       </Section>
     );
   const { run, need, answer } = reckoned;
@@ -222,6 +225,7 @@ function Answer({ reckoned, then, onThen, onMove }: AnswerProps) {
         </Words>
       </View>
       <HosePlan run={run} need={need} onMove={onMove} width={size.figure} />
+      <Words kind="small">{reckonerWords.hose.tight}</Words>
       <Words>
         {reckonerWords.hose.worstAt(words.format.fixed(need.worstDeg, 1), mm(need.straightAheadMm))}
       </Words>

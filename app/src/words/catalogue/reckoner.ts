@@ -98,6 +98,7 @@ export interface ReckonerWords {
     degrees: (value: number) => string;
     worstAt: (deg: string, straightMm: string) => string;
     tooShort: (missing: string) => string;
+    tight: string;
     whatIsDone: string;
     then: Record<'cut' | 'keep', string>;
     cut: (mm: string) => string;

@@ -105,6 +105,7 @@ export const reckoner: ReckonerWords = {
     degrees: (value) => `${value}° zu jeder Seite`,
     worstAt: (deg, straightMm) =>
       `Am weitesten zieht ihn der Lenker bei ${deg}°. Geradeaus ist der Weg ${straightMm} mm, ohne Sitz und Spiel.`,
+    tight: 'Ringe zieht man oder bewegt sie mit Pfeiltasten. Gestrichelt: so eng, wie er darf.',
     whatIsDone: 'Was geschieht',
     then: { cut: 'An der Marke abschneiden', keep: 'Lang gelassen: gelegt und geclipst' },
     tooShort: (missing) => `Um ${missing} mm zu kurz: nicht schneiden`,

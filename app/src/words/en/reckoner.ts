@@ -92,6 +92,7 @@ export const reckoner: ReckonerWords = {
     degrees: (value) => `${value}° either way`,
     worstAt: (deg, straightMm) =>
       `The bar draws it out furthest at ${deg}°. Straight ahead the way is ${straightMm} mm, without seat and slack.`,
+    tight: 'Rings are dragged, or moved by arrow keys. Dashed: it bends as tightly as it may.',
     whatIsDone: 'What is done',
     then: { cut: 'Cut it at the mark', keep: 'Left long: looped and clipped' },
     tooShort: (missing) => `Too short by ${missing} mm: do not cut`,
