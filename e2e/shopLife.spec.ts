@@ -1,5 +1,14 @@
 import { expect, test, type Browser } from '@playwright/test';
-import { allSent, beginRotor, identify, openBench, pinOf, verdict, type PersonName } from './bench';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  identify,
+  openBench,
+  pinOf,
+  verdict,
+  type PersonName,
+} from './bench';
 
 /** Somebody at a device of their own. */
 async function at(browser: Browser, name: PersonName) {
