@@ -10,7 +10,8 @@ import { instrumentWords } from '../words/instruments';
 interface Props {
   newMm: number | null;
   limitMm: number;
-  origin: Origin;
+  /** Where the limit is from; null where nobody said. */
+  origin: Origin | null;
   /** The least thickness, mm, with its doubt; null before the first reading. */
   leastMm: number | null;
   doubtMm: number;
@@ -58,7 +59,7 @@ export function WearRule({
   const ink = color[word ? INK[word] : 'ink'];
   const limitWords = instrumentWords.wearRule.limit(
     words.format.fixed(limitMm, 2),
-    words.origin[origin],
+    origin && words.origin[origin],
   );
   const says =
     leastMm === null

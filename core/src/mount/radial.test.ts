@@ -29,6 +29,16 @@ describe('where the pads sweep', () => {
     expect(washersFor(3.25, [0.5, 0.5])).toEqual({ code: 'another-adapter', overhangs: false });
   });
 
+  it('what is not in the drawer is named, and never taken for another adapter’s fault', () => {
+    expect(washersFor(2.3, [], [0.2, 0.5])).toMatchObject({
+      code: 'out-of-stock',
+      washersMm: [1.5, 0.5],
+    });
+    expect(washersFor(0.9, [], [0.5])).toMatchObject({ code: 'add', washersMm: [0.5] });
+    expect(washersFor(0.9, [], [])).toMatchObject({ code: 'out-of-stock' });
+    expect(washersFor(9, [], [])).toEqual({ code: 'another-adapter', overhangs: false });
+  });
+
   it.each([NaN, Infinity, 40, -20])('%d is refused by name', (e) => {
     expect(() => plausibleE(e)).toThrow(expect.objectContaining({ field: 'eMm' }));
     expect(() => washersFor(e, [])).toThrow(RangeError);

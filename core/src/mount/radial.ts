@@ -16,6 +16,8 @@ export type RadialChoice =
   | { code: 'add'; washersMm: number[]; landsAtMm: number }
   /** It overhangs: these come out from under it. */
   | { code: 'take-out'; washersMm: number[]; landsAtMm: number }
+  /** These would bring it within the target, and are not there. */
+  | { code: 'out-of-stock'; washersMm: number[]; landsAtMm: number }
   /** No washers in stock bring it within the target, or none are there to be taken out: another adapter. */
   | { code: 'another-adapter'; overhangs: boolean };
 
@@ -39,17 +41,33 @@ export function isRadialWithin(eMm: number): boolean {
  * first; none where e is within the target already. Common practice [P], the target and the stock our choice [D].
  * @param eMm how far the pad's top lies inside the rotor's edge, mm; negative where it overhangs
  * @param fittedMm washers under one side now, mm
+ * @param stockMm thicknesses that are there to be put in, mm
  * @throws InputError as {@link plausibleE}
  * @example washersFor(2.3, []) // add 1.5 + 0.5, lands at 0.30
  */
-export function washersFor(eMm: number, fittedMm: readonly number[]): RadialChoice {
+export function washersFor(
+  eMm: number,
+  fittedMm: readonly number[],
+  stockMm: readonly number[] = WASHERS_MM,
+): RadialChoice {
+  const choice = chosenFrom(eMm, fittedMm, stockMm);
+  if (choice.code !== 'another-adapter' || choice.overhangs) return choice;
+  const whole = chosenFrom(eMm, fittedMm, WASHERS_MM);
+  return whole.code === 'add' ? { ...whole, code: 'out-of-stock' } : choice;
+}
+
+function chosenFrom(
+  eMm: number,
+  fittedMm: readonly number[],
+  stockMm: readonly number[],
+): Exclude<RadialChoice, { code: 'out-of-stock' }> {
   const e = micrometres(plausibleE(eMm));
   if (isRadialWithin(eMm)) return { code: 'within' };
   const overhangs = e < 0;
   const sets = overhangs
     ? subsetsOf(fittedMm.map((mm) => micrometres(mm)))
     : setsOf(
-        WASHERS_MM.map((mm) => micrometres(mm)),
+        stockMm.map((mm) => micrometres(mm)),
         Math.max(0, MOST_WASHERS - fittedMm.length),
       );
   const landing = (set: readonly number[]) => {

@@ -436,6 +436,16 @@ function clears(thicknessUm: number, limitUm: number, atLimitIsWorn: boolean): b
   return atLimitIsWorn ? thicknessUm > limitUm : thicknessUm >= limitUm;
 }
 
+/**
+ * What is left of the wearable thickness, as a share: 1 when new, 0 at the limit, below it past it.
+ * @throws InputError `not-positive` of the limit, `new-not-above-limit`, `not-a-number`
+ */
+export function wearShare(thicknessMm: number, limitMm: number, newMm: number): number {
+  const [limitUm, newUm] = [micrometres(limitMm, 'limit'), micrometres(newMm, 'new')];
+  refuseImpossible(limitUm, newUm);
+  return shareOf(micrometres(thicknessMm), limitUm, newUm);
+}
+
 function shareOf(thicknessUm: number, limitUm: number, newUm: number): number {
   return Math.min(1, (thicknessUm - limitUm) / (newUm - limitUm));
 }

@@ -1,7 +1,10 @@
 import { DRESS_ABOVE_DEGREES, mountAngle, padEdgeShift } from '@hold-fast/core/face/mountFace';
 import { InputError } from '@hold-fast/core/inputError';
 import { StyleSheet, View } from 'react-native';
+import { FACE_CAUSES, faceWay } from '@hold-fast/core/face/faceWay';
+import { MATERIALS } from '@hold-fast/core/kit/bike';
 import { FaceFigure } from '../../instruments/FaceFigure';
+import { Choice } from '../../ui/Choice';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
@@ -11,11 +14,13 @@ import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
-import { useKeyed } from './useKeyed';
+import { oneOf, useKeyed } from './useKeyed';
 
-const USUAL = { gap: '0.25', spacing: '74.2', padOffset: '' };
-type Name = keyof typeof USUAL;
-const NAMES = Object.keys(USUAL) as Name[];
+const NUMBERS = { gap: '0.25', spacing: '74.2', padOffset: '' };
+const USUAL = { ...NUMBERS, material: 'unknown', cause: 'unknown' };
+type Name = keyof typeof NUMBERS;
+const NAMES = Object.keys(NUMBERS) as Name[];
+const OF = ['unknown', ...MATERIALS] as const;
 
 const LABEL: Record<Name, string> = {
   gap: reckonerWords.face.gapMm,
@@ -27,6 +32,9 @@ const LABEL: Record<Name, string> = {
 export function FaceReckoner() {
   const [keyed, key] = useKeyed('face', USUAL);
   const reckoned = reckon(keyed);
+  const of = oneOf(OF, keyed.material);
+  const cause = oneOf(FACE_CAUSES, keyed.cause);
+  const way = reckoned.ok ? faceWay(reckoned.degrees, of === 'unknown' ? null : of, cause) : null;
   const most = words.format.fixed(DRESS_ABOVE_DEGREES, 1);
   return (
     <ReckonerPage of="face">
@@ -42,8 +50,15 @@ export function FaceReckoner() {
           {reckoned.padEdgeMm === null ? null : (
             <Words>{reckonerWords.face.padEdge(words.format.fixed(reckoned.padEdgeMm, 3))}</Words>
           )}
-          {reckoned.degrees > DRESS_ABOVE_DEGREES ? (
-            <Note kind="caution" title={reckonerWords.face.dress(most)} />
+          {way && way.code !== 'leave' ? (
+            <Note
+              kind={way.code === 'dress' ? 'caution' : 'refusal'}
+              title={reckonerWords.face.over(most)}
+            >
+              {way.code === 'stop'
+                ? reckonerWords.face.stop[way.because]
+                : reckonerWords.face.way[way.code]}
+            </Note>
           ) : (
             <Words>{reckonerWords.face.inside(most)}</Words>
           )}
@@ -55,6 +70,23 @@ export function FaceReckoner() {
       )}
       <Section>
         <KeyedFields names={NAMES} labels={LABEL} keyed={keyed} onKey={key} />
+        <Words kind="label">{reckonerWords.face.material}</Words>
+        <Choice
+          label={reckonerWords.face.material}
+          options={OF.map((value) => ({
+            value,
+            says: value === 'unknown' ? reckonerWords.face.notKnown : words.material[value],
+          }))}
+          chosen={[of]}
+          onChoose={key('material')}
+        />
+        <Words kind="label">{reckonerWords.face.cause}</Words>
+        <Choice
+          label={reckonerWords.face.cause}
+          options={FACE_CAUSES.map((value) => ({ value, says: reckonerWords.face.causes[value] }))}
+          chosen={[cause]}
+          onChoose={key('cause')}
+        />
       </Section>
       <Section>
         <Words kind="small">{reckonerWords.face.howItIsDone}</Words>
@@ -67,7 +99,7 @@ type Reckoned =
   | { ok: true; degrees: number; gapMm: number; padEdgeMm: number | null }
   | { ok: false; says: string };
 
-function reckon({ gap, spacing, padOffset }: typeof USUAL): Reckoned {
+function reckon({ gap, spacing, padOffset }: typeof NUMBERS): Reckoned {
   const [gapMm, spacingMm, offsetMm] = [gap, spacing, padOffset].map(numberOf);
   const unread = offsetMm === null && padOffset.trim() !== '';
   if (gapMm == null || spacingMm == null || unread)

@@ -2,6 +2,9 @@ import { ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
 import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';
 import type { Reckoned as WrittenDown } from '@hold-fast/core/job/reckoned';
+import { brakeAt } from '@hold-fast/core/job/visit';
+import { fastenedBy } from '@hold-fast/core/procedure/fastened';
+import { askedOf } from '@hold-fast/core/torque/fasteners';
 import { MountStack } from '../../instruments/MountStack';
 import { Choice } from '../../ui/Choice';
 import { Halves } from '../../ui/Halves';
@@ -64,7 +67,7 @@ export function FitReckoner() {
   return (
     <ReckonerPage of="fit" what={reckoned.ok ? writtenAs(reckoned.asked) : null}>
       <Halves>
-        <Answer reckoned={reckoned} />
+        <Answer reckoned={reckoned} at={at} />
         <>
           <Section label={reckonerWords.fit.forkOrFrame}>
             {at ? null : (
@@ -191,7 +194,7 @@ function reckon(
   }
 }
 
-function Answer({ reckoned }: { reckoned: Reckoned }) {
+function Answer({ reckoned, at }: { reckoned: Reckoned; at: AtBrake | null }) {
   if (!reckoned.ok)
     return (
       <Section>
@@ -219,6 +222,14 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
             words.format.percent(gainOf(asked.nativeMm, asked.rotor.sizeMm)),
           )}
         </Words>
+        {fit.stack.washersMm.length > 0 ? (
+          <Words>
+            {reckonerWords.fit.boltsLonger(
+              mm(fit.stack.washersMm.reduce((sum, each) => sum + each)),
+            )}
+          </Words>
+        ) : null}
+        {at ? <Torques at={at} /> : null}
         {fit.flags.map((flag) => (
           <Note key={flag} kind="caution" title={reckonerWords.fit.flag[flag]} />
         ))}
@@ -228,4 +239,29 @@ function Answer({ reckoned }: { reckoned: Reckoned }) {
       </Section>
     </>
   );
+}
+
+/** What the sheet asks of the bolts that hold the stack and the rotor. */
+function Torques({ at: { job, end } }: { at: AtBrake }) {
+  const rows = job.identified[end]?.sheet.body.torque ?? [];
+  const held = [
+    ...fastenedBy('adapter-on', brakeAt(job, end)),
+    ...fastenedBy('torque-caliper', brakeAt(job, end)),
+    ...fastenedBy('torque-rotor', brakeAt(job, end)),
+  ];
+  const asked = held.flatMap((fastener) => {
+    const row = askedOf(fastener, rows);
+    return row ? [{ fastener, window: row.window }] : [];
+  });
+  return asked.map(({ fastener, window }) => (
+    <Words key={fastener}>
+      {reckonerWords.fit.torque(
+        capital(words.fastener[fastener]),
+        window.namedNm === null
+          ? `${words.format.nm(window.loNm)}–${words.format.nm(window.hiNm)}`
+          : words.format.nm(window.namedNm),
+        words.origin[window.origin],
+      )}
+    </Words>
+  ));
 }

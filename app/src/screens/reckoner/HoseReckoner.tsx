@@ -89,7 +89,11 @@ function read(keyed: Keyed): Read {
 /** The run as it was written down last at this brake: measured once, kept with the bike. */
 function knownOf(at: AtBrake | null): Partial<Keyed> {
   const kept = keptOf(at, 'hose');
-  const usual = { bend: USUAL.bend, swing: USUAL.swing };
+  const housing = at?.job.identified[at.end]?.sheet.body.brake.actuation === 'cable';
+  const usual = {
+    bend: String(housing ? LEAST_BEND_MM.housing : LEAST_BEND_MM.hose),
+    swing: USUAL.swing,
+  };
   if (!kept) return usual;
   const { guide, port, heightMm, bendMm, swingDeg, growthMm } = kept.run;
   return {

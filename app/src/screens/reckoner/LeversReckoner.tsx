@@ -9,6 +9,8 @@ import {
   type PairOfLevers,
   type Side,
 } from '@hold-fast/core/lever/pair';
+import { StyleSheet, View } from 'react-native';
+import { HandFigure } from '../../instruments/HandFigure';
 import { LeverPair } from '../../instruments/LeverPair';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -124,6 +126,16 @@ function Answer({ pair, hands }: { pair: PairOfLevers; hands: Record<Side, Hand>
   return (
     <Section>
       <LeverPair hands={hands} differences={pair.differences} width={size.figure} />
+      <View style={styles.hands}>
+        {SIDES.map((side) => (
+          <HandFigure
+            key={side}
+            hand={hands[side]}
+            name={levers.side[side]}
+            width={size.figure / 2}
+          />
+        ))}
+      </View>
       {pair.toEven.length > 0 ? (
         <Note
           kind="caution"
@@ -181,3 +193,7 @@ function faultSays({ code, field, numbers }: InputError): string {
   const measure = PAIR_MEASURES.find((each) => field.endsWith(each))!;
   return `${reckonerWords.levers.field(side, measure)}. ${words.inputError(code, numbers)}`;
 }
+
+const styles = StyleSheet.create({
+  hands: { flexDirection: 'row', alignSelf: 'center' },
+});

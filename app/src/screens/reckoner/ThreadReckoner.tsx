@@ -30,12 +30,14 @@ export function ThreadReckoner() {
   return (
     <ReckonerPage of="thread">
       <Section label={reckonerWords.thread.aBoltInItsThread}>
+        <Words kind="label">{reckonerWords.thread.bolt}</Words>
         <Choice
           label={reckonerWords.thread.bolt}
           options={SIZES.map((value) => ({ value, says: value }))}
           chosen={[bolt]}
           onChoose={key('bolt')}
         />
+        <Words kind="label">{reckonerWords.thread.threadedIn}</Words>
         <Choice
           label={reckonerWords.thread.threadedIn}
           options={THREADED_IN.map((value) => ({ value, says: capital(words.material[value]) }))}

@@ -1,5 +1,5 @@
 import { InputError } from '@hold-fast/core/inputError';
-import { washersFor } from '@hold-fast/core/mount/radial';
+import { washersFor, WASHERS_MM } from '@hold-fast/core/mount/radial';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { numberOf, signedNumberOf } from '../../ui/numberOf';
@@ -10,7 +10,7 @@ import { words } from '../../words/words';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
 
-const USUAL = { e: '2.3', fitted: '' };
+const USUAL = { e: '2.3', fitted: '', stock: WASHERS_MM.join(' ') };
 
 /** Which washers bring the pads to where they sweep the whole track, and nothing but it. */
 export function WashersReckoner() {
@@ -38,6 +38,12 @@ export function WashersReckoner() {
           hint={reckonerWords.washers.fittedSays}
           onChangeText={key('fitted')}
         />
+        <Field
+          label={reckonerWords.washers.stockMm}
+          value={keyed.stock}
+          hint={reckonerWords.washers.stockSays}
+          onChangeText={key('stock')}
+        />
       </Section>
       <Section>
         <Words kind="small">{reckonerWords.washers.howItIsChosen}</Words>
@@ -46,19 +52,22 @@ export function WashersReckoner() {
   );
 }
 
-function reckon({ e, fitted }: typeof USUAL): { ok: boolean; says: string } {
+function reckon({ e, fitted, stock }: typeof USUAL): { ok: boolean; says: string } {
   const eMm = signedNumberOf(e);
-  const fittedMm = fitted.split(/\s+/).filter(Boolean).map(numberOf);
-  if (eMm === null || fittedMm.includes(null))
+  const [fittedMm, stockMm] = [fitted, stock].map((text) =>
+    text.split(/\s+/).filter(Boolean).map(numberOf),
+  ) as [(number | null)[], (number | null)[]];
+  if (eMm === null || fittedMm.includes(null) || stockMm.includes(null))
     return { ok: false, says: reckonerWords.washers.numbers };
   try {
     const choice = washersFor(
       eMm,
       fittedMm.filter((mm) => mm !== null),
+      stockMm.filter((mm) => mm !== null && mm > 0) as number[],
     );
     const mm = (value: number) => words.format.keyed(String(value));
     return {
-      ok: choice.code !== 'another-adapter',
+      ok: choice.code !== 'another-adapter' && choice.code !== 'out-of-stock',
       says: reckonerWords.washers.choice(choice, mm),
     };
   } catch (error) {

@@ -80,7 +80,7 @@ export interface InstrumentsWords {
     wobbleOverOneTurnReadings: (value: number) => string;
   };
   wearRule: {
-    limit: (limitMm: string, origin: string) => string;
+    limit: (limitMm: string, origin: string | null) => string;
     nothingMeasuredYet: (limitWords: string) => string;
     mmDoubt: (leastMm: string, upperBound: string, doubtMm: string, limitWords: string) => string;
     atMost: string;

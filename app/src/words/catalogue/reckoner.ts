@@ -1,3 +1,7 @@
+import type { AirReadOut } from '@hold-fast/core/air/spongeTest';
+import type { FaceCause, FaceWay } from '@hold-fast/core/face/faceWay';
+import type { Forecast } from '@hold-fast/core/forecast/forecast';
+import type { Word } from '@hold-fast/core/wear/verdict';
 import type { CablePull, CableStands } from '@hold-fast/core/cable/cable';
 import type { PairMeasure, PairStanding, Side } from '@hold-fast/core/lever/pair';
 import type { RadialChoice } from '@hold-fast/core/mount/radial';
@@ -5,6 +9,9 @@ import type { FitFlag, FitRefusal, Stack } from '@hold-fast/core/mount/fit';
 
 /** The calculators, in the order the list shows them. */
 export const CALCULATORS = [
+  'wear',
+  'life',
+  'air',
   'wrench',
   'thread',
   'fit',
@@ -124,6 +131,8 @@ export interface ReckonerWords {
     flag: Record<FitFlag, string>;
     stack: (stack: Stack) => string;
     because: (why: FitRefusal) => string;
+    boltsLonger: (mm: string) => string;
+    torque: (bolts: string, nm: string, from: string) => string;
     outward: (mm: string, gain: string) => string;
   };
   thread: {
@@ -142,9 +151,44 @@ export interface ReckonerWords {
     fittedMm: string;
     eSays: string;
     fittedSays: string;
+    stockMm: string;
+    stockSays: string;
     numbers: string;
     choice: (choice: RadialChoice, mm: (value: number) => string) => string;
     howItIsChosen: string;
+  };
+  wear: {
+    readMm: string;
+    doubtMm: string;
+    limitMm: string;
+    newMm: string;
+    numbers: string;
+    says: Record<Word, string>;
+    least: (mm: string, inches: string) => string;
+    left: (share: string) => string;
+    howItIsJudged: string;
+  };
+  life: {
+    readings: string;
+    numbers: string;
+    of: Record<'km1' | 'mm1' | 'km2' | 'mm2' | 'km3' | 'mm3', string>;
+    left: (early: string, late: string) => string;
+    wear: (mm: string) => string;
+    not: Record<Extract<Forecast, { ok: false }>['code'], string>;
+    howItIsReckoned: string;
+  };
+  air: {
+    biteMm: string;
+    firmMm: string;
+    leverRatio: string;
+    boreMm: string;
+    ownGiveMl: string;
+    numbers: string;
+    readOut: Record<AirReadOut, string>;
+    nothingToSay: string;
+    ml: (ml: string) => string;
+    pushed: (pistonMm: string, ml: string) => string;
+    howItIsReckoned: string;
   };
   cable: {
     leverPull: string;
@@ -182,7 +226,13 @@ export interface ReckonerWords {
     numbers: string;
     standsOut: string;
     degrees: string;
-    dress: (most: string) => string;
+    over: (most: string) => string;
+    way: Record<'dress' | 'deviation', string>;
+    stop: Record<Extract<FaceWay, { code: 'stop' }>['because'], string>;
+    material: string;
+    notKnown: string;
+    cause: string;
+    causes: Record<FaceCause, string>;
     inside: (most: string) => string;
     padEdge: (mm: string) => string;
     howItIsDone: string;
@@ -199,6 +249,7 @@ export interface ReckonerWords {
     nothingToEven: string;
     onlyMeasured: string;
     numbers: string;
+    hand: (name: string, reach: string, bite: string, angle: string) => string;
     howTheySit: string;
     drawn: (side: string, says: string) => string;
     of: (measure: string, says: string) => string;

@@ -78,7 +78,7 @@ export const instruments: InstrumentsWords = {
     wobbleOverOneTurnReadings: (value) => `Schlag über eine Umdrehung, ${value} Ablesungen.`,
   },
   wearRule: {
-    limit: (limitMm, origin) => `Grenze ${limitMm}, ${origin}`,
+    limit: (limitMm, origin) => `Grenze ${limitMm}${origin ? `, ${origin}` : ''}`,
     nothingMeasuredYet: (limitWords) => `${limitWords}. Noch nichts gemessen.`,
     mmDoubt: (leastMm, upperBound, doubtMm, limitWords) =>
       `${leastMm} mm${upperBound}, Unsicherheit ${doubtMm}; ${limitWords}.`,

@@ -32,6 +32,15 @@ export const reckoner: ReckonerWords = {
     noneByThatName: 'Kein Rechner mit diesem Namen.',
     all: 'Alle',
     of: {
+      wear: {
+        title: 'Verschleiß zum Grenzmaß',
+        says: 'Eine Dicke, ihre Unsicherheit, was übrig ist',
+      },
+      life: {
+        title: 'Wie lange sie hält',
+        says: 'Zwei oder drei Messungen: Strecke bis zum Grenzmaß',
+      },
+      air: { title: 'Luft im Hebel', says: 'Was er nach dem Druckpunkt schiebt: wie viel Luft' },
       wrench: {
         title: 'Schlüssel einstellen',
         says: 'Worauf der Klick gehört, auch mit Hahnenfuß',
@@ -173,6 +182,9 @@ export const reckoner: ReckonerWords = {
           return 'Kein Adapter mit Unterlegscheiben macht diesen Schritt.';
       }
     },
+    boltsLonger: (mm) =>
+      `Schrauben ${mm} mm länger, oder prüfen, ob sie noch tief genug greifen: so viel Gewinde nehmen die Scheiben.`,
+    torque: (bolts, nm, from) => `${bolts}: ${nm} N·m, ${from}.`,
     outward: (mm, gain) =>
       `Der Sattel rückt ${mm} mm nach außen. Derselbe Zug macht ${gain} mehr Drehmoment an der Nabe.`,
   },
@@ -194,6 +206,8 @@ export const reckoner: ReckonerWords = {
     fittedMm: 'Scheiben jetzt darunter, mm',
     eSays:
       'Wie weit die Oberkante des Belags innerhalb des Scheibenrands liegt. Darüber hinaus: mit Minus.',
+    stockMm: 'Scheiben in der Schublade, mm',
+    stockSays: 'Vorhandene Dicken, Leerzeichen dazwischen.',
     fittedSays: 'Unter einer Seite, mit Leerzeichen dazwischen. Die andere Seite hat dieselben.',
     numbers: 'e ist eine Zahl; Unterlegscheiben sind Zahlen mit Leerzeichen dazwischen.',
     choice: (choice, mm) => {
@@ -202,6 +216,8 @@ export const reckoner: ReckonerWords = {
           return 'So lassen: Die Bahn wird bestrichen';
         case 'add':
           return `${choice.washersMm.map(mm).join(' und ')} mm unter jede Seite: landet bei ${mm(choice.landsAtMm)}`;
+        case 'out-of-stock':
+          return `${choice.washersMm.map(mm).join(' und ')} mm auf jeder Seite brächten sie auf ${mm(choice.landsAtMm)} und sind nicht in der Schublade`;
         case 'take-out':
           return `${choice.washersMm.map(mm).join(' und ')} mm auf jeder Seite heraus: landet bei ${mm(choice.landsAtMm)}`;
         case 'another-adapter':
@@ -212,6 +228,66 @@ export const reckoner: ReckonerWords = {
     },
     howItIsChosen:
       'Ziel 0 bis 0,5 mm, am besten 0,25: der Satz, der am nächsten landet, dann die wenigsten, dann die dicksten, höchstens drei je Seite. Danach e noch einmal messen: Die Rechnung beweist nichts.',
+  },
+  wear: {
+    readMm: 'Dünnste Stelle, mm',
+    doubtMm: 'Unsicherheit des Messmittels, ± mm',
+    limitMm: 'Grenzmaß, mm',
+    newMm: 'Im Neuzustand, mm',
+    numbers: 'Dicke, Unsicherheit und Grenzmaß sind Zahlen; neu darf fehlen.',
+    says: {
+      holds: 'Diese Messung liegt über dem Grenzmaß',
+      watch: 'Sie liegt über dem Grenzmaß, und wenig ist übrig',
+      unproven: 'Ihre Unsicherheit reicht ans Grenzmaß: nicht bewiesen',
+      replace: 'Am Grenzmaß oder darunter: ersetzen',
+    },
+    least: (mm, inches) =>
+      `Sie misst mindestens ${mm} mm, die Unsicherheit abgezogen; ${inches} in, wie gelesen.`,
+    left: (share) => `${share} des Verschleißes sind übrig.`,
+    howItIsJudged:
+      'Ersetzen am oder unter dem Grenzmaß, wie gelesen; bewiesen nur, wo die Messung abzüglich der ganzen Unsicherheit noch darüber liegt (ISO 14253-1). Eine Scheibe wird an der dünnsten von mehreren Stellen beurteilt, Beläge an vieren: das tut eine Messung im Auftrag, diese Rechnung nicht.',
+  },
+  life: {
+    readings: 'Die Messungen, die älteste zuerst',
+    numbers:
+      'Jede Messung ist eine Strecke und eine Dicke; Unsicherheit und Grenzmaß sind größer als null.',
+    of: {
+      km1: 'Erste: km',
+      mm1: 'mm',
+      km2: 'Zweite: km',
+      mm2: 'mm',
+      km3: 'Dritte: km',
+      mm3: 'mm',
+    },
+    left: (early, late) => `Noch ${early} bis ${late}`,
+    wear: (mm) => `Sie verliert ${mm} mm auf 1000 km.`,
+    not: {
+      'one-reading': 'Eine Messung sagt nichts darüber, wie schnell sie verschleißt.',
+      'no-run': 'Beide Messungen sind von derselben Strecke.',
+      'not-wearing': 'Sie wurde nicht dünner: kein Datum.',
+      'too-early': 'Zu früh: die Unsicherheit ist so groß wie der Verschleiß.',
+    },
+    howItIsReckoned:
+      'Eine Gerade durch die Messungen, jede nach ihrer Unsicherheit, und eine Spanne von 80 %, wo sie das Grenzmaß trifft (Fieller 1954). Andere Beläge, Berge und Nässe machen eine andere Gerade daraus.',
+  },
+  air: {
+    biteMm: 'Druckpunkt bei, mm',
+    firmMm: 'Fest bei, mm',
+    leverRatio: 'Hebelübersetzung',
+    boreMm: 'Bohrung, mm',
+    ownGiveMl: 'Eigenes Nachgeben, mL',
+    numbers: 'Jedes Feld ist eine Zahl.',
+    readOut: {
+      sound: 'Kaum Luft',
+      'top-up': 'Etwas Luft: am Hebel nachfüllen',
+      'full-bleed': 'Luft: entlüften',
+    },
+    nothingToSay:
+      'Er schiebt weniger, als eine gesunde Bremse nachgibt: Druckpunkt oder Nachgeben falsch gelesen',
+    ml: (ml) => `${ml} mL`,
+    pushed: (pistonMm, ml) => `Der Kolben geht nach dem Druckpunkt ${pistonMm} mm: ${ml} mL.`,
+    howItIsReckoned:
+      'Was nach dem Druckpunkt geschoben wird, abzüglich des eigenen Nachgebens, nach Boyle bei 100 N Zug: mindestens so viel Luft bei Raumdruck. Stufen nach unserer Wahl. Im Auftrag prüfen, nach dem Pumpen, Laufrad drin: das beweist, dies nicht.',
   },
   cable: {
     leverPull: 'Zugweg des Hebels',
@@ -261,7 +337,27 @@ export const reckoner: ReckonerWords = {
     numbers: 'Spalt und Abstand sind Zahlen, der Abstand über null.',
     standsOut: 'Die Fläche steht schief um',
     degrees: '°',
-    dress: (most) => `Über ${most}°: abziehen`,
+    over: (most) => `Über ${most}° aus dem Winkel`,
+    way: {
+      dress:
+        'Abrichten: Grat und Lack herunter, leichte Striche, bis gerade Metall zu sehen ist. Blankes Metall versiegeln.',
+      deviation:
+        'Ab Werk falsch: ohne Planwerkzeug kommt kein Grundmaterial herunter. Fotografieren, messen, Hersteller und Kunden sagen, aufschreiben, wer entschied.',
+    },
+    stop: {
+      'material-unknown': 'Halt: woraus ist sie? Carbon bekommt keine Feile.',
+      carbon: 'Halt: Carbon nur auf schriftliches Wort des Herstellers, beigelegt.',
+      'cause-unknown':
+        'Halt: erst sehen, was sie anhebt. Den Adapter mit einem anderen seiner Größe ausschließen.',
+    },
+    material: 'Gabel oder Rahmen aus',
+    notKnown: 'Nicht bekannt',
+    cause: 'Was sie anhebt',
+    causes: {
+      unknown: 'Niemand sah nach',
+      'burr-or-paint': 'Grat oder Lack',
+      'parent-metal': 'Das Metall selbst',
+    },
     inside: (most) =>
       `Nicht über ${most}°. Ob sie hält, sagt eine Messung im Auftrag mit ihrer Lehre.`,
     padEdge: (mm) => `Der Belagrand rückt um ${mm} mm.`,
@@ -287,6 +383,8 @@ export const reckoner: ReckonerWords = {
     nothingToEven: 'Nichts anzugleichen',
     onlyMeasured: 'Nicht alles ist auf beiden Seiten gemessen: Das übrige ist nicht bekannt',
     numbers: 'Jedes Feld ist eine Zahl, oder leer.',
+    hand: (name, reach, bite, angle) =>
+      `${name}, vom Lenkerende: Griffweite ${reach} mm, Druckpunkt bei ${bite} mm, ${angle} Grad unter der Waagerechten.`,
     howTheySit:
       'Zuerst die Griffe ganz auf. Gleich bis 2 mm und 2°, unsere Wahl, außer es war gewünscht: aufschreiben, was und warum. Der Druckpunkt verschiebt den Hebel, darum kommt die Griffweite zuletzt. Hinten greift es oft später: Der Schlauch ist länger. Ein Finger erreicht das Hebelende; voll gezogen bleibt er von Griff und Knöcheln frei.',
     drawn: (side, says) => `${side}: ${says}.`,

@@ -75,7 +75,7 @@ export const instruments: InstrumentsWords = {
     wobbleOverOneTurnReadings: (value) => `Wobble over one turn, ${value} readings.`,
   },
   wearRule: {
-    limit: (limitMm, origin) => `limit ${limitMm}, ${origin}`,
+    limit: (limitMm, origin) => `limit ${limitMm}${origin ? `, ${origin}` : ''}`,
     nothingMeasuredYet: (limitWords) => `${limitWords}. Nothing measured yet.`,
     mmDoubt: (leastMm, upperBound, doubtMm, limitWords) =>
       `${leastMm} mm${upperBound}, doubt ${doubtMm}; ${limitWords}.`,

@@ -32,6 +32,9 @@ export const reckoner: ReckonerWords = {
     noneByThatName: 'No calculator by that name.',
     all: 'All',
     of: {
+      wear: { title: 'Wear against the limit', says: 'One thickness, its doubt, what is left' },
+      life: { title: 'How long it lasts', says: 'Two or three readings: distance to the limit' },
+      air: { title: 'Air in the lever', says: 'What it pushes after the bite: how much air' },
       wrench: { title: 'Wrench setting', says: 'Where to set the click, with a crowfoot too' },
       thread: { title: 'Bolt and thread', says: 'How long the bolt, how much thread it needs' },
       fit: { title: 'Does the rotor fit?', says: 'Fork or frame, caliper, hub: the stack, or no' },
@@ -158,6 +161,9 @@ export const reckoner: ReckonerWords = {
           return 'No adapter with washers makes this step.';
       }
     },
+    boltsLonger: (mm) =>
+      `Bolts ${mm} mm longer, or see that they still bite deep enough: the washers take that much of the thread.`,
+    torque: (bolts, nm, from) => `${bolts}: ${nm} N·m, ${from}.`,
     outward: (mm, gain) =>
       `The caliper moves ${mm} mm outward. The same pull makes ${gain} more torque at the hub.`,
   },
@@ -178,6 +184,8 @@ export const reckoner: ReckonerWords = {
     eMm: 'e, mm',
     fittedMm: 'Washers there now, mm',
     eSays: 'How far the pad’s top lies inside the rotor’s edge. Over the edge: with a minus.',
+    stockMm: 'Washers in the drawer, mm',
+    stockSays: 'Thicknesses that are there, spaces between.',
     fittedSays: 'Under one side, spaces between. The other side has the same.',
     numbers: 'e is a number; washers are numbers with spaces between.',
     choice: (choice, mm) => {
@@ -186,6 +194,8 @@ export const reckoner: ReckonerWords = {
           return 'Leave it: the track is swept';
         case 'add':
           return `Add ${choice.washersMm.map(mm).join(' and ')} mm under each side: lands at ${mm(choice.landsAtMm)}`;
+        case 'out-of-stock':
+          return `${choice.washersMm.map(mm).join(' and ')} mm under each side would bring it to ${mm(choice.landsAtMm)}, and are not in the drawer`;
         case 'take-out':
           return `Take ${choice.washersMm.map(mm).join(' and ')} mm out from each side: lands at ${mm(choice.landsAtMm)}`;
         case 'another-adapter':
@@ -196,6 +206,63 @@ export const reckoner: ReckonerWords = {
     },
     howItIsChosen:
       'Target 0 to 0.5 mm, aim 0.25: the set that lands nearest, then the fewest, then the thickest, at most three a side. Measure e again afterwards: the sum proves nothing.',
+  },
+  wear: {
+    readMm: 'Thinnest, mm',
+    doubtMm: 'The gauge’s doubt, ± mm',
+    limitMm: 'Limit, mm',
+    newMm: 'When new, mm',
+    numbers: 'Thickness, doubt and limit are numbers; new may be left out.',
+    says: {
+      holds: 'This reading clears the limit',
+      watch: 'It clears the limit, and little is left',
+      unproven: 'Its doubt reaches the limit: not proven',
+      replace: 'At the limit or past it: replace',
+    },
+    least: (mm, inches) => `It is ${mm} mm at least, the doubt taken off; ${inches} in as read.`,
+    left: (share) => `${share} of the wear is left.`,
+    howItIsJudged:
+      'Replace at or below the limit as read; proven only where the reading less the whole doubt is still above it (ISO 14253-1). A rotor is judged by its thinnest of several points, and pads by four: a sitting in a job does that, this sum does not.',
+  },
+  life: {
+    readings: 'The readings, the oldest first',
+    numbers: 'Each reading is a distance and a thickness; doubt and limit are above zero.',
+    of: {
+      km1: 'First: km',
+      mm1: 'mm',
+      km2: 'Second: km',
+      mm2: 'mm',
+      km3: 'Third: km',
+      mm3: 'mm',
+    },
+    left: (early, late) => `${early} to ${late} more`,
+    wear: (mm) => `It loses ${mm} mm in 1,000 km.`,
+    not: {
+      'one-reading': 'One reading says nothing of how fast it wears.',
+      'no-run': 'Both readings are from the same distance.',
+      'not-wearing': 'It did not get thinner: no date.',
+      'too-early': 'Too early to say: the doubt is as large as the wear.',
+    },
+    howItIsReckoned:
+      'A straight line through the readings, each by its doubt, and an 80 % span where it meets the limit (Fieller 1954). Other pads, hills and wet make it another line.',
+  },
+  air: {
+    biteMm: 'Bites at, mm',
+    firmMm: 'Firm at, mm',
+    leverRatio: 'Lever ratio',
+    boreMm: 'Bore, mm',
+    ownGiveMl: 'Own give, mL',
+    numbers: 'Every field is a number.',
+    readOut: {
+      sound: 'Hardly any air',
+      'top-up': 'A little air: top up at the lever',
+      'full-bleed': 'Air: bleed it',
+    },
+    nothingToSay: 'It pushes less than a sound brake gives: bite or give were misread',
+    ml: (ml) => `${ml} mL`,
+    pushed: (pistonMm, ml) => `The piston goes ${pistonMm} mm after the bite: ${ml} mL.`,
+    howItIsReckoned:
+      'What is pushed after the bite, less the brake’s own give, by Boyle’s law at a pull of 100 N: at least so much air, at the pressure of the room. Bands by our choice. Test in a job after pumping, wheel in: that proves, this does not.',
   },
   cable: {
     leverPull: 'Pull of the lever',
@@ -245,7 +312,27 @@ export const reckoner: ReckonerWords = {
     numbers: 'Gap and spacing are numbers, the spacing above zero.',
     standsOut: 'The face stands out of square by',
     degrees: '°',
-    dress: (most) => `Over ${most}°: dress it`,
+    over: (most) => `Over ${most}° out of square`,
+    way: {
+      dress:
+        'Dress it: burr and paint off, light strokes, until metal just shows. Seal the bare metal.',
+      deviation:
+        'Wrong by make: no parent metal comes off without the facing tool. Photograph it, measure it, tell maker and customer, write down who chose.',
+    },
+    stop: {
+      'material-unknown': 'Stop: what is it of? Carbon gets no file.',
+      carbon: 'Stop: carbon only on the maker’s written word, attached.',
+      'cause-unknown':
+        'Stop: look first what lifts it. Rule out the adapter with another of its size.',
+    },
+    material: 'Fork or frame of',
+    notKnown: 'Not known',
+    cause: 'What lifts it',
+    causes: {
+      unknown: 'Nobody looked',
+      'burr-or-paint': 'Burr or paint',
+      'parent-metal': 'The metal itself',
+    },
     inside: (most) =>
       `Not over ${most}°. A reading in a job, with its feeler, says whether it holds.`,
     padEdge: (mm) => `The pad’s edge moves by ${mm} mm.`,
@@ -271,6 +358,8 @@ export const reckoner: ReckonerWords = {
     nothingToEven: 'Nothing to even',
     onlyMeasured: 'Not all is measured on both sides: the rest is not known',
     numbers: 'Every field is a number, or empty.',
+    hand: (name, reach, bite, angle) =>
+      `${name}, from the bar’s end: reach ${reach} mm, bites at ${bite} mm, ${angle} degrees below level.`,
     howTheySit:
       'Grips home first. Alike within 2 mm and 2°, our choice, unless the rider asked: write down which and why. Changing the bite moves the blade, so reach comes last. The rear often bites later: its hose is longer. One finger reaches the blade’s end; at full pull the blade clears grip and knuckles.',
     drawn: (side, says) => `${side}: ${says}.`,

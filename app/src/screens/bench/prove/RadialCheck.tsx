@@ -115,6 +115,7 @@ function choiceSays(choice: RadialChoice): string {
   switch (choice.code) {
     case 'within':
       return provingWords.radial.nothingToDo;
+    case 'out-of-stock':
     case 'add':
       return provingWords.radial.add(washersSay(choice.washersMm), mmSays(choice.landsAtMm));
     case 'take-out':
