@@ -17,8 +17,8 @@ interface Props {
 }
 
 const WIDTH = 360;
-const HEIGHT = 104;
-const TUBE = { x: 16, y: 14, width: 328, height: 26 } as const;
+const HEIGHT = 118;
+const TUBE = { x: 16, y: 28, width: 328, height: 26 } as const;
 /** Marks that fit in one row, those still to come among them; earlier ones have scrolled out. */
 const MARKS = 9;
 const DOTS: Record<Bubbles, readonly (readonly [number, number])[]> = {
@@ -66,13 +66,13 @@ export function BleedTube({ heldMl, movedMl, cycles, cleanToGo, width }: Props) 
           />
         ) : null}
         <Text
-          x={WIDTH - TUBE.x - 8}
-          y={TUBE.y + 19}
+          x={WIDTH - TUBE.x}
+          y={17}
           textAnchor="end"
           fontFamily={font.reading}
           fontSize={15}
           fontWeight="600"
-          fill={share >= 1 ? color.paper : color.ink}
+          fill={color.ink}
         >
           {figureWords.bleedTube.times(words.format.fixed(share, 1))}
         </Text>
@@ -80,14 +80,14 @@ export function BleedTube({ heldMl, movedMl, cycles, cleanToGo, width }: Props) 
           <G key={i}>
             <Circle
               cx={at(i)}
-              cy={76}
+              cy={94}
               r={14}
               fill={bubbles === 'none' ? color.fog : color.raised}
               stroke={color.ink}
               strokeWidth={2}
             />
             {DOTS[bubbles].map(([dx, dy]) => (
-              <Circle key={`${dx} ${dy}`} cx={at(i) + dx} cy={76 + dy} r={2.5} fill={color.ink} />
+              <Circle key={`${dx} ${dy}`} cx={at(i) + dx} cy={94 + dy} r={2.5} fill={color.ink} />
             ))}
           </G>
         ))}
@@ -95,7 +95,7 @@ export function BleedTube({ heldMl, movedMl, cycles, cleanToGo, width }: Props) 
           <Circle
             key={i}
             cx={at(seen.length + i)}
-            cy={76}
+            cy={94}
             r={14}
             fill="none"
             stroke={color.brass}

@@ -45,12 +45,15 @@ export function HosePlan({ run, need, onMove, width }: Props) {
     .map(({ sx, sy }, i) => `${i === 0 ? 'M' : 'L'}${sx.toFixed(1)} ${sy.toFixed(1)}`)
     .join('');
   // Where the heading changes, the hose bends as tightly as it may.
+  const isBent = (i: number) =>
+    i > 0 && Math.abs(need.points[i]!.heading - need.points[i - 1]!.heading) > STRAIGHT;
   const bends = need.points
-    .flatMap((point, i) => {
-      const before = need.points[i - 1];
-      if (!before || Math.abs(point.heading - before.heading) < STRAIGHT) return [];
-      const [from, to] = [at(before), at(point)];
-      return `M${from.sx.toFixed(1)} ${from.sy.toFixed(1)}L${to.sx.toFixed(1)} ${to.sy.toFixed(1)}`;
+    .map(at)
+    .map(({ sx, sy }, i) => {
+      if (isBent(i)) return `L${sx.toFixed(1)} ${sy.toFixed(1)}`;
+      return i + 1 < need.points.length && isBent(i + 1)
+        ? `M${sx.toFixed(1)} ${sy.toFixed(1)}`
+        : '';
     })
     .join('');
   const arm = (to: { x: number; y: number }) => {

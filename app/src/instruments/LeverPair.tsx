@@ -23,6 +23,8 @@ const USUAL = { clamp: 95, reach: 70, bite: 25 };
 /** Pixels a millimetre: along the bar, and off it. */
 const ALONG = 1.15;
 const OFF = 1.1;
+/** Blades further off than this, mm, are drawn there: below it stand the names. */
+const MOST_DRAWN = 76;
 
 /** Both levers from above, mirrored: what is apart is inked. */
 export function LeverPair({ hands, differences, width }: Props) {
@@ -82,8 +84,8 @@ function HalfBar({
   const outward = side === 'left' ? -1 : 1;
   const x = (fromMiddle: number) => MIDDLE + outward * fromMiddle;
   const clampAt = GRIP.end - Math.min(hand.clamp ?? USUAL.clamp, 140) * ALONG;
-  const reach = Math.min(hand.reach ?? USUAL.reach, 90) * OFF;
-  const bite = Math.min(hand.bite ?? USUAL.bite, 90) * OFF;
+  const reach = Math.min(hand.reach ?? USUAL.reach, MOST_DRAWN) * OFF;
+  const bite = Math.min(hand.bite ?? USUAL.bite, MOST_DRAWN) * OFF;
   const ink = (measure: PairDifference['measure']) => {
     const standing = differences.find((of) => of.measure === measure)?.standing;
     return standing === 'apart' ? color.rust : standing === 'asked-for' ? color.ochre : color.slate;

@@ -5,7 +5,7 @@ import * as Comlink from 'comlink';
 /** What a run of hose needs, or what of it cannot be: an error loses its kind on the way between threads. */
 export type Swept =
   | { ok: true; need: HoseNeed }
-  | { ok: false; code: InputErrorCode; numbers: Readonly<Record<string, number>> };
+  | { ok: false; code: InputErrorCode; field: string; numbers: Readonly<Record<string, number>> };
 
 const sweeper = {
   sweep: (run: HoseRun): Swept => {
@@ -13,7 +13,8 @@ const sweeper = {
       return { ok: true, need: hoseNeed(run) };
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      return { ok: false, code: error.code, numbers: error.numbers };
+      const { code, field, numbers } = error;
+      return { ok: false, code, field, numbers };
     }
   },
 };

@@ -132,6 +132,8 @@ describe('how long a hose has to be', () => {
   it.each([
     [{ port: { x: 60, y: 0, towardDeg: 0 } }, 'same-spot'],
     [{ swingDeg: 181 }, 'beyond-a-turn'],
+    [{ guide: { x: 60, y: 0, towardDeg: 361 } }, 'beyond-a-turn'],
+    [{ port: { x: 80, y: 260, towardDeg: NaN } }, 'not-a-number'],
     [{ swingDeg: NaN }, 'beyond-a-turn'],
     [{ bendMm: 0 }, 'not-positive'],
     [{ heightMm: -1 }, 'negative'],

@@ -67,7 +67,7 @@ function lengthAt(run: HoseRun, barDeg: number): number {
 /**
  * How long a hose has to be for the bar to turn all its way: the greatest need over every angle. The need can jump and kink, so all
  * of the swing is gone through.
- * @throws InputError `same-spot` where guide and port are one, `beyond-a-turn` of a swing over 180°, `negative`, `not-a-number`,
+ * @throws InputError `same-spot` where guide and port are one, `beyond-a-turn` of a swing over 180° and of a direction over 360° either way, `negative`, `not-a-number`,
  *   `not-positive`
  */
 export function hoseNeed(run: HoseRun): HoseNeed {
@@ -77,8 +77,10 @@ export function hoseNeed(run: HoseRun): HoseNeed {
     if (value < 0) throw new InputError('negative', field);
   }
   if (!(run.swingDeg >= 0 && run.swingDeg <= 180)) throw new InputError('beyond-a-turn', 'swing');
-  for (const [end, { x, y, towardDeg }] of Object.entries({ guide: run.guide, port: run.port }))
+  for (const [end, { x, y, towardDeg }] of Object.entries({ guide: run.guide, port: run.port })) {
     if (![x, y, towardDeg].every(Number.isFinite)) throw new InputError('not-a-number', end);
+    if (Math.abs(towardDeg) > 360) throw new InputError('beyond-a-turn', `${end}Toward`);
+  }
   if (run.guide.x === run.port.x && run.guide.y === run.port.y)
     throw new InputError('same-spot', 'port');
   const steps = Math.ceil(run.swingDeg / STEP_DEG);

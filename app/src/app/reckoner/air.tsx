@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/AirReckoner').then(({ AirReckoner }) => AirReckoner),
+  import('../../screens/bench/jobScreens').then(({ AirReckoner }) => AirReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/CableReckoner').then(({ CableReckoner }) => CableReckoner),
+  import('../../screens/bench/jobScreens').then(({ CableReckoner }) => CableReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/FaceReckoner').then(({ FaceReckoner }) => FaceReckoner),
+  import('../../screens/bench/jobScreens').then(({ FaceReckoner }) => FaceReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/FitReckoner').then(({ FitReckoner }) => FitReckoner),
+  import('../../screens/bench/jobScreens').then(({ FitReckoner }) => FitReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/HoseReckoner').then(({ HoseReckoner }) => HoseReckoner),
+  import('../../screens/bench/jobScreens').then(({ HoseReckoner }) => HoseReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/Reckoner').then(({ Reckoner }) => Reckoner),
+  import('../../screens/bench/jobScreens').then(({ Reckoner }) => Reckoner),
 );

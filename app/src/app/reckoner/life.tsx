@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/LifeReckoner').then(({ LifeReckoner }) => LifeReckoner),
+  import('../../screens/bench/jobScreens').then(({ LifeReckoner }) => LifeReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/ThreadReckoner').then(({ ThreadReckoner }) => ThreadReckoner),
+  import('../../screens/bench/jobScreens').then(({ ThreadReckoner }) => ThreadReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/WashersReckoner').then(({ WashersReckoner }) => WashersReckoner),
+  import('../../screens/bench/jobScreens').then(({ WashersReckoner }) => WashersReckoner),
 );

@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/WearReckoner').then(({ WearReckoner }) => WearReckoner),
+  import('../../screens/bench/jobScreens').then(({ WearReckoner }) => WearReckoner),
 );

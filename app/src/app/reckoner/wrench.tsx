@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/reckoner/WrenchReckoner').then(({ WrenchReckoner }) => WrenchReckoner),
+  import('../../screens/bench/jobScreens').then(({ WrenchReckoner }) => WrenchReckoner),
 );

@@ -27,7 +27,7 @@ export function Mount({ state, brake }: ViewProps) {
         </Piece>
       ) : null}
       {washers ? (
-        <Piece part="washers" at={[LUGS[0], FEET - 10]} away={[-50, -10]}>
+        <Piece part="washers" at={[LUGS[0] - 24, FEET - 4]} away={[-46, 0]}>
           {(ink) => (
             <G>
               {LUGS.map((x) => (

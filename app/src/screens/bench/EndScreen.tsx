@@ -2,7 +2,6 @@ import { DEVIATIONS } from '@hold-fast/core/deviation/deviations';
 import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import type { ReactElement } from 'react';
-import { later } from '../later';
 import { NoSuchPage } from '../NoSuchPage';
 import { FitPart } from './FitPart';
 import { Identify } from './Identify';
@@ -20,13 +19,10 @@ import { RadialCheck } from './prove/RadialCheck';
 import { FinalCheck } from './prove/FinalCheck';
 import { TakeParts } from './prove/TakeParts';
 import { TellDeviation } from './prove/TellDeviation';
+import { ReckonHere } from '../reckoner/ReckonHere';
 import { RecordFluid } from './RecordFluid';
 import { Torque } from './Torque';
 import { jobWords } from '../../words/job';
-
-const ReckonHere = later(() =>
-  import('../reckoner/ReckonHere').then((screen) => screen.ReckonHere),
-);
 
 interface Asked {
   jobId: string;

@@ -117,7 +117,7 @@ export function HoseReckoner() {
   const asked = useMemo(() => read(keyed), [keyed]);
   const { data } = useSweep(asked.ok ? asked.run : null);
   const reckoned = asked.ok ? sweptTo(asked, data) : asked;
-  const errors = asked.ok ? {} : asked.at;
+  const errors = asked.ok ? faultAt(data) : asked.at;
   const then = oneOf(THEN, keyed.then);
   const presentMm = asked.ok ? asked.presentMm : null;
   return (
@@ -201,6 +201,14 @@ function sweptTo(
   const { need } = swept;
   const answer = presentMm !== null && presentMm > 0 ? hoseAnswer(need.needMm, presentMm) : null;
   return { ok: true, run, need, answer };
+}
+
+/** The field that core found wrong, in words; a spot that is both guide and port is said at the port. */
+function faultAt(data: ReturnType<typeof useSweep>['data']): Partial<Record<Name, string>> {
+  if (!data || data.swept.ok) return {};
+  const { field, code, numbers } = data.swept;
+  const name = field === 'port' ? 'portX' : field;
+  return name in USUAL ? { [name]: words.inputError(code, numbers) } : {};
 }
 
 interface AnswerProps {
