@@ -195,7 +195,7 @@ function inputError(
     case 'same-spot':
       return 'Führung und Anschluss können nicht an einer Stelle sein.';
     case 'beyond-a-turn':
-      return 'Weiter als 180° zu jeder Seite dreht der Lenker nicht.';
+      return 'Über eine Umdrehung: der Lenker dreht höchstens 180° nach jeder Seite, eine Richtung 360°.';
     case 'too-shallow':
       return 'Das Loch ist zu flach für das Gewinde, das diese Schraube braucht.';
     case 'out-of-range':

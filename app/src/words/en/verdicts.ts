@@ -198,7 +198,7 @@ function inputError(
     case 'same-spot':
       return 'Guide and lever port cannot be on one spot.';
     case 'beyond-a-turn':
-      return 'The bar turns no further than 180° either way.';
+      return 'Beyond a turn: the bar turns 180° either way at most, a direction 360°.';
     case 'too-shallow':
       return 'The hole is too shallow for the thread this bolt needs.';
     case 'out-of-range':
