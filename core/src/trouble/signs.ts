@@ -1,0 +1,67 @@
+import { SYMPTOMS, type Symptom } from './symptoms';
+
+/** What is looked for at the bench, besides what a rider complains of. */
+export const BENCH_SIGNS = [
+  'track-patchy',
+  'parts-new',
+  'oil-on-wipe',
+  'wet-joint',
+  'pads-shiny',
+  'soft-after-bite',
+  'pads-thin',
+  'gaps-closed',
+  'piston-lags',
+  'gaps-unequal',
+  'caliper-rocks',
+  'runout',
+  'tilted-runout',
+  'rotor-loose',
+  'pad-plays',
+  'thickness-varies',
+  'grit-seen',
+  'fluid-old',
+  'fluid-odd',
+  'lever-set-wrong',
+  'inner-rough',
+  'bolt-moves',
+] as const;
+export type BenchSign = (typeof BENCH_SIGNS)[number];
+export type Sign = Symptom | BenchSign;
+export const SIGNS: readonly Sign[] = [...SYMPTOMS, ...BENCH_SIGNS];
+
+/** What is known: seen, or looked for and absent. What nobody looked for is left out. */
+export type Evidence = Readonly<Partial<Record<Sign, boolean>>>;
+
+/** A check at the bench: what it shows, and what it takes. Minutes are the trade's own [P]. */
+interface CheckRule {
+  minutes: number;
+  reveals: readonly BenchSign[];
+  /** It can show that the bike is not to be ridden. */
+  mayForbid?: true;
+}
+
+export const CHECKS = {
+  'light-on-track': { minutes: 1, reveals: ['track-patchy', 'parts-new'] },
+  'wipe-and-smell': { minutes: 2, reveals: ['oil-on-wipe'] },
+  'hold-and-tissue': { minutes: 3, reveals: ['wet-joint'], mayForbid: true },
+  'shine-on-pads': { minutes: 2, reveals: ['pads-shiny'] },
+  'sponge-test': { minutes: 3, reveals: ['soft-after-bite'] },
+  'measure-pads': { minutes: 3, reveals: ['pads-thin'] },
+  'corner-gaps': { minutes: 2, reveals: ['gaps-closed', 'gaps-unequal'] },
+  'slow-pull': { minutes: 3, reveals: ['piston-lags'] },
+  'rock-and-feeler': { minutes: 4, reveals: ['caliper-rocks'] },
+  'dial-sweep': { minutes: 3, reveals: ['runout', 'tilted-runout'] },
+  'grip-and-rock': { minutes: 1, reveals: ['rotor-loose', 'pad-plays'], mayForbid: true },
+  'thickness-sweep': { minutes: 3, reveals: ['thickness-varies'] },
+  'light-through': { minutes: 1, reveals: ['grit-seen'] },
+  'look-at-fluid': { minutes: 3, reveals: ['fluid-odd', 'fluid-old'], mayForbid: true },
+  'measure-levers': { minutes: 3, reveals: ['lever-set-wrong'] },
+  'feel-inner': { minutes: 3, reveals: ['inner-rough'] },
+  'torque-check': { minutes: 2, reveals: ['bolt-moves'], mayForbid: true },
+} as const satisfies Record<string, CheckRule>;
+export type Check = keyof typeof CHECKS;
+export const CHECK_IDS = Object.keys(CHECKS) as Check[];
+export const checkRule = (check: Check): CheckRule => CHECKS[check];
+
+/** Seen, a sign takes the bike off the road at once, whatever the ranking: a leak, a sinking lever, wrong fluid, a loose rotor [P]. */
+export const FORBIDS: readonly Sign[] = ['wet-joint', 'lever-sinks', 'fluid-odd', 'rotor-loose'];
