@@ -11,6 +11,7 @@ const PLACES = [
   '/ledger',
   '/manner',
   '/stores/rules',
+  '/reckoner/trouble',
   '/reckoner/wear',
   '/reckoner/life',
   '/reckoner/air',

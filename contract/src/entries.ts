@@ -26,6 +26,7 @@ import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
 import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
+import { Cause, Sign } from './entries/sign';
 import { Witness } from './entries/witness';
 import { CustomerAnswer } from './entries/customerAnswer';
 import { PartBrought } from './entries/partBrought';
@@ -70,6 +71,8 @@ const SCHEMAS = {
   'maker-answer': MakerAnswer,
   'notice-answer': NoticeAnswer,
   'second-look': SecondLook,
+  sign: Sign,
+  cause: Cause,
 } as const satisfies { readonly [K in SentKind]: z.ZodType<EntryOf<K>> };
 
 export const Entry = z.discriminatedUnion(

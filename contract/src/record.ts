@@ -20,6 +20,7 @@ import { NoticeAnswer } from './entries/noticeAnswer';
 import { Radial } from './entries/radial';
 import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
+import { Cause, Sign } from './entries/sign';
 import { Waits } from './entries/waits';
 import { Witness } from './entries/witness';
 import { End, Part, Tag } from './fields';
@@ -281,6 +282,8 @@ const Told = z.discriminatedUnion('kind', [
   MakerAnswer.extend(told),
   NoticeAnswer.extend(told),
   SecondLook.extend(told),
+  Sign.extend(told),
+  Cause.extend(told),
   Waits.safeExtend(told),
   CustomerAnswer.safeExtend(told),
   PartBrought.extend(told),

@@ -53,6 +53,8 @@ export function whole(): Visit {
   visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });
   visit.send('witness', { ...told, ring: 'even' });
   visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
+  visit.send('sign', { ...told, sign: 'parts-new', seen: false });
+  visit.send('cause', { ...told, cause: 'glazed' });
   visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });
   visit.send(
     'reckoned',

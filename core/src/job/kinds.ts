@@ -28,6 +28,7 @@ import { radial } from './radial';
 import { reckoned } from './reckoned';
 import { repair } from './repair';
 import { reading } from './reading';
+import { cause, sign } from './sign';
 import { takenBack } from './takenBack';
 import { test } from './finalTest';
 import { ticked } from './ticked';
@@ -70,6 +71,8 @@ export const SENT = {
   'maker-answer': makerAnswer,
   'notice-answer': noticeAnswer,
   'second-look': secondLook,
+  sign,
+  cause,
 } as const;
 
 /** Every kind of entry: those that are sent, and those the server makes of what is done under a PIN or with a picture. */

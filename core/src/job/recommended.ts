@@ -1,4 +1,6 @@
 import { unsweptAt } from './sweep';
+import { worksOn } from '../inspection/work';
+import { curesAt } from '../trouble/evidence';
 import type { End } from '../ends';
 import type { FirstBleed } from '../fluid/bleedMethods';
 import { inspectEnd } from '../inspection/inspectEnd';
@@ -8,7 +10,7 @@ import type { Job } from './job';
 import { toldOf } from './told';
 
 /**
- * What a plan is first offered for an end, in no order: what its inspection recommends, a track to be stripped where the witness
+ * What a plan is first offered for an end, in no order: what its inspection recommends, what cures the causes that were found, a track to be stripped where the witness
  * ring came out uneven, and washers where the pads do not sweep it [P].
  * @param bleed how this brake is bled when nobody chose
  */
@@ -16,7 +18,10 @@ export function recommendedAt(job: Omit<Job, 'bars'>, end: End, bleed: FirstBlee
   const sheet = job.identified[end]?.sheet.body;
   if (!sheet) return [];
   const { items } = inspectEnd(job, end);
-  const works = items.flatMap(({ work }) => work);
+  const works = [
+    ...items.flatMap(({ work }) => work),
+    ...worksOn(curesAt(job, end), sheet.brake.actuation),
+  ];
   const patchy = toldOf(job, 'witness', end).at(-1)?.ring === 'patchy';
   return [
     ...proceduresFor(patchy ? [...works, 'strip-track'] : works, sheet.brake.actuation, bleed),

@@ -11,6 +11,7 @@ import type { NoticeAnswerEntry } from './noticeAnswer';
 import type { RadialEntry } from './radial';
 import type { ReckonedEntry } from './reckoned';
 import type { SecondLookEntry } from './secondLook';
+import type { CauseEntry, SignEntry } from './sign';
 import type { TickedEntry } from './ticked';
 import type { WaitsEntry } from './waits';
 import type { WitnessEntry } from './witness';
@@ -28,6 +29,8 @@ export type ToldEntry =
   | MakerAnswerEntry
   | NoticeAnswerEntry
   | SecondLookEntry
+  | SignEntry
+  | CauseEntry
   | CustomerAnswerEntry
   | PartBroughtEntry;
 export type ToldKind = ToldEntry['kind'];

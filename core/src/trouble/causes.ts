@@ -1,4 +1,5 @@
 import type { Work } from '../inspection/work';
+import type { Trait } from '../kit/traits';
 import type { Sign } from './signs';
 
 /** How often a sign shows with a cause, in words and as a likelihood; our choice [D]. */
@@ -12,6 +13,8 @@ interface CauseRule {
   shows: Readonly<Partial<Record<Sign, HowOften>>>;
   /** What cures it; none where nothing is done, or it is asked of the maker. */
   cure: readonly Work[];
+  /** Kinds of brake that can have it; every kind when left out. */
+  on?: readonly Trait[];
   /** It takes the bike off the road. */
   forbids?: true;
 }
@@ -52,6 +55,7 @@ export const CAUSES = {
   },
   leak: {
     weight: 3,
+    on: ['hydraulic', 'cable-pulled-hydraulic'],
     shows: {
       'oil-seen': 'often',
       'wet-joint': 'always',
@@ -63,7 +67,8 @@ export const CAUSES = {
       weak: 'sometimes',
       squeal: 'seldom',
     },
-    cure: ['remake-joint-at-caliper', 'remake-joint-at-lever', 'reseal-caliper', 'reseal-lever'],
+    // By where it leaks: what was found says it.
+    cure: [],
     forbids: true,
   },
   glazed: {
@@ -79,6 +84,7 @@ export const CAUSES = {
   },
   air: {
     weight: 9,
+    on: ['hydraulic', 'cable-pulled-hydraulic'],
     shows: {
       spongy: 'always',
       'lever-changes': 'often',
@@ -200,6 +206,7 @@ export const CAUSES = {
   },
   overheated: {
     weight: 3,
+    on: ['hydraulic', 'cable-pulled-hydraulic'],
     shows: {
       'fades-hot': 'always',
       'lever-to-bar': 'sometimes',
@@ -211,6 +218,7 @@ export const CAUSES = {
   },
   'wrong-fluid': {
     weight: 1,
+    on: ['hydraulic', 'cable-pulled-hydraulic'],
     shows: {
       'slow-return': 'often',
       'fluid-odd': 'always',
@@ -228,6 +236,7 @@ export const CAUSES = {
   },
   cable: {
     weight: 3,
+    on: ['cable', 'cable-pulled-hydraulic'],
     shows: {
       'inner-rough': 'always',
       'slow-return': 'often',

@@ -292,9 +292,6 @@ it('finds the cause of 2,000 simulated complaints in a third fewer minutes than 
     inOrder += order.spent;
     if (engine.found === truth) agreed += 1;
   }
-  console.log(
-    `minutes to the cause: ${(byEngine / 2000).toFixed(1)} by the engine, ${(inOrder / 2000).toFixed(1)} in the table's order; right ${(agreed / 20).toFixed(1)} %`,
-  );
   expect(byEngine).toBeLessThan(inOrder * (2 / 3));
   expect(agreed).toBeGreaterThan(2000 * 0.75);
 });

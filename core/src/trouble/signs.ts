@@ -26,6 +26,16 @@ export const BENCH_SIGNS = [
   'bolt-moves',
 ] as const;
 export type BenchSign = (typeof BENCH_SIGNS)[number];
+/** Those that nothing in the inspection shows: they are told by whoever looked. */
+export const TOLD_SIGNS = [
+  'parts-new',
+  'gaps-closed',
+  'pad-plays',
+  'lever-set-wrong',
+] as const satisfies readonly BenchSign[];
+export type ToldSign = (typeof TOLD_SIGNS)[number];
+export const isTold = (sign: BenchSign): sign is ToldSign =>
+  (TOLD_SIGNS as readonly BenchSign[]).includes(sign);
 export type Sign = Symptom | BenchSign;
 export const SIGNS: readonly Sign[] = [...SYMPTOMS, ...BENCH_SIGNS];
 

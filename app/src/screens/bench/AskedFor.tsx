@@ -1,6 +1,9 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { minutesTaken } from '@hold-fast/core/job/handsOn';
+import { ENDS } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { space } from '../../ui/tokens';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
@@ -38,6 +41,18 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
         }
       >
         <Complaint job={job} />
+        {job.sealed || job.symptoms.length === 0 ? null : (
+          <View style={styles.behind}>
+            {ENDS.map((end) => (
+              <Button
+                key={end}
+                kind="quiet"
+                says={jobWords.jobSheet.whatIsBehindIt(words.end[end])}
+                onPress={() => router.navigate(`/bench/${job.id}/${end}/trouble` as '/bench')}
+              />
+            ))}
+          </View>
+        )}
         <Words ink="soft">{capital(factsOf(job))}</Words>
         <Words ink="soft">{saidOf(job).join(' · ')}</Words>
       </Section>
@@ -140,3 +155,7 @@ function factsOf(job: Job): string {
     .filter(Boolean)
     .join(' · ');
 }
+
+const styles = StyleSheet.create({
+  behind: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
+});

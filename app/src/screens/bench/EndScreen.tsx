@@ -20,6 +20,7 @@ import { FinalCheck } from './prove/FinalCheck';
 import { TakeParts } from './prove/TakeParts';
 import { TellDeviation } from './prove/TellDeviation';
 import { ReckonHere } from '../reckoner/ReckonHere';
+import { TroubleHere } from '../trouble/TroubleHere';
 import { RecordFluid } from './RecordFluid';
 import { Torque } from './Torque';
 import { jobWords } from '../../words/job';
@@ -61,6 +62,7 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   check: (at) => <FinalCheck {...at} />,
   'bed-in': (at) => <BedIn {...at} />,
   radial: (at) => <RadialCheck {...at} />,
+  trouble: (at) => <TroubleHere {...at} />,
   'reckon-fit': (at) => <ReckonHere {...at} of="fit" />,
   'reckon-hose': (at) => <ReckonHere {...at} of="hose" />,
   'reckon-levers': (at) => <ReckonHere {...at} of="levers" />,

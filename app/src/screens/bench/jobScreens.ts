@@ -20,3 +20,4 @@ export { ThreadReckoner } from '../reckoner/ThreadReckoner';
 export { WashersReckoner } from '../reckoner/WashersReckoner';
 export { WearReckoner } from '../reckoner/WearReckoner';
 export { WrenchReckoner } from '../reckoner/WrenchReckoner';
+export { TroubleReckoner } from '../reckoner/TroubleReckoner';

@@ -16,6 +16,7 @@ import type { ReckonerWords } from './reckoner';
 import type { StoreFormsWords } from './storeForms';
 import type { StoresWords } from './stores';
 import type { ThingWords } from './things';
+import type { TroubleWords } from './trouble';
 import type { VerdictWords } from './verdicts';
 
 /** Everything the app says. A language is a folder with one file of each of these shapes; leaving a word out does not compile. */
@@ -37,6 +38,7 @@ export interface Catalogue {
   stores: StoresWords;
   storeForms: StoreFormsWords;
   reckoner: ReckonerWords;
+  trouble: TroubleWords;
   ledger: LedgerWords;
   manners: MannersWords;
 }

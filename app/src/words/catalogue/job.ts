@@ -106,6 +106,7 @@ export interface JobWords {
     rotorLimitMm: (limitMm: string, origin: string, tag: string) => string;
   };
   jobSheet: {
+    whatIsBehindIt: (end: string) => string;
     unprovenWord: string;
     proven: string;
     begun: string;

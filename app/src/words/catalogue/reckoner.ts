@@ -9,6 +9,7 @@ import type { FitFlag, FitRefusal, Stack } from '@hold-fast/core/mount/fit';
 
 /** The calculators, in the order the list shows them. */
 export const CALCULATORS = [
+  'trouble',
   'wear',
   'life',
   'air',

@@ -17,6 +17,7 @@ import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
 import { stores } from './stores';
 import { things } from './things';
+import { trouble } from './trouble';
 import { verdicts } from './verdicts';
 
 /** Everything the app says, in German. */
@@ -38,6 +39,7 @@ export const german: Catalogue = {
   stores,
   storeForms,
   reckoner,
+  trouble,
   ledger,
   manners,
 };

@@ -124,6 +124,7 @@ export const job: JobWords = {
     rotorLimitMm: (limitMm, origin, tag) => `Grenze der Scheibe ${limitMm} mm, ${origin}${tag}`,
   },
   jobSheet: {
+    whatIsBehindIt: (end) => `Was dahinter steckt, ${end}`,
     unprovenWord: 'nicht bewiesen',
     proven: 'bewiesen',
     begun: 'begonnen',

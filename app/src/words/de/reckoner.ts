@@ -32,6 +32,10 @@ export const reckoner: ReckonerWords = {
     noneByThatName: 'Kein Rechner mit diesem Namen.',
     all: 'Alle',
     of: {
+      trouble: {
+        title: 'Was dahinter steckt',
+        says: 'Von der Klage zur Ursache, und die nächste Prüfung',
+      },
       wear: {
         title: 'Verschleiß zum Grenzmaß',
         says: 'Eine Dicke, ihre Unsicherheit, was übrig ist',

@@ -349,6 +349,8 @@ export const things: ThingWords = {
     waste: 'Flüssigkeit abgelassen',
     radial: 'wo die Beläge streichen',
     reckoned: 'die Antwort eines Rechners',
+    sign: 'ein Anzeichen',
+    cause: 'eine Ursache',
     'part-taken': 'ein Teil aus dem Regal',
     'part-off': 'ein Teil, das abkam',
     'maker-answer': 'was ein Hersteller antwortete',

@@ -120,6 +120,7 @@ export const job: JobWords = {
     rotorLimitMm: (limitMm, origin, tag) => `Rotor limit ${limitMm} mm, ${origin}${tag}`,
   },
   jobSheet: {
+    whatIsBehindIt: (end) => `What is behind it, ${end}`,
     unprovenWord: 'unproven',
     proven: 'proven',
     begun: 'begun',

@@ -32,6 +32,10 @@ export const reckoner: ReckonerWords = {
     noneByThatName: 'No calculator by that name.',
     all: 'All',
     of: {
+      trouble: {
+        title: 'What is behind it',
+        says: 'From a complaint to its cause, and the next check',
+      },
       wear: { title: 'Wear against the limit', says: 'One thickness, its doubt, what is left' },
       life: { title: 'How long it lasts', says: 'Two or three readings: distance to the limit' },
       air: { title: 'Air in the lever', says: 'What it pushes after the bite: how much air' },

@@ -362,6 +362,8 @@ export const things: ThingWords = {
     test: 'a test at hand-over',
     radial: 'where the pads sweep',
     reckoned: 'a calculator’s answer',
+    sign: 'a sign',
+    cause: 'a cause',
     'plan-choice': 'the plan',
     'plan-step': 'a step of the plan',
     'bleed-cycle': 'a cycle of the bleed',
