@@ -339,3 +339,39 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   await expect(page.getByLabel('Hose there now, mm')).toHaveValue('430');
   await expect(page.getByLabel('Forward, mm')).toHaveValue('90');
 });
+
+test('a complaint is followed to its cause: what was found counts by itself, and its cure is offered in the plan', async ({
+  browser,
+}, { project }) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  // Alone, with no job: a sign that forbids the ride does so whatever the ranking.
+  await page.goto('/reckoner/trouble');
+  await hands.touch(page.getByRole('checkbox', { name: 'Lever sinks' }));
+  await expect(page.getByText(/Lever sinks: whatever the ranking/)).toBeVisible();
+  await hands.touch(page.getByRole('checkbox', { name: 'Lever sinks' }));
+  await expect(page.getByTestId('next-check')).toContainText('Look at the track under a light');
+  await hands.touch(
+    page.getByRole('radiogroup', { name: 'Patchy track' }).getByRole('radio', { name: 'Seen' }),
+  );
+  await expect(page.getByText(/^For it: .*patchy track/).first()).toBeVisible();
+  await expect(page).toHaveURL(/seen=squeal(%20|\+)track-patchy/);
+
+  await page.goto('/bench');
+  const job = new URL(
+    await checkIn(hands, `Squealer ${project.name}`, `Trouble ${project.name}`),
+    page.url(),
+  ).pathname;
+  await page.goto(`${job}/front/identify`);
+  await hands.touch(hands.button(/Ostrel Tolve/));
+  await hands.touch(hands.button('This is the brake'));
+  await page.goto(`${job}/front/look`);
+  await hands.touch(page.getByRole('checkbox', { name: /glazed/i }));
+  await allSent(page);
+  await page.goto(`${job}/front/trouble`);
+  await expect(page.getByText('Seen: weak and shine on the pads.')).toBeVisible();
+  await hands.touch(hands.button('That is it: Glazed pads'));
+  await expect(page.getByText('Found: Glazed pads.')).toBeVisible();
+  await allSent(page);
+  await hands.touch(hands.button('Plan the cure'));
+  await expect(page.getByRole('checkbox', { name: 'Clean pads and rotor' })).toBeChecked();
+});

@@ -12,6 +12,7 @@ import { checkRule, SIGNS, type Evidence } from '@hold-fast/core/trouble/signs';
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/Button';
+import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
@@ -54,39 +55,47 @@ export function TroubleView({ evidence, table, answer, decide }: Props) {
           </Note>
         </Section>
       ) : null}
-      <Section label={troubleWords.next}>
-        {next ? (
-          <>
-            <View style={styles.check} testID="next-check">
-              <Words kind="title" style={styles.says}>
-                {troubleWords.check[next.check]}
-              </Words>
-              <Words kind="reading">{troubleWords.minutes(checkRule(next.check).minutes)}</Words>
-            </View>
-            {next.first ? <Words ink="brassText">{troubleWords.first}</Words> : null}
-            {answer(next)}
-          </>
-        ) : (
-          <Words>{troubleWords.noMore}</Words>
-        )}
-      </Section>
-      <Section label={troubleWords.leading}>
-        {ranked.map((each) => (
-          <Leading key={each.cause} {...each} decide={decide} />
-        ))}
-        <Words kind="small">{troubleWords.estimate}</Words>
-      </Section>
-      {changes.length > 0 ? (
-        <Section label={troubleWords.wouldChange}>
-          {changes.map(({ sign, seen, to }) => (
-            <Words key={`${sign} ${seen}`}>
-              {troubleWords.would(signSays(sign), seen, troubleWords.cause[to])}
-            </Words>
-          ))}
-        </Section>
-      ) : null}
-      <Known evidence={evidence} />
-      <Warned />
+      <Halves>
+        <>
+          <Section label={troubleWords.next}>
+            {next ? (
+              <>
+                <View style={styles.check} testID="next-check">
+                  <Words kind="title" style={styles.says}>
+                    {troubleWords.check[next.check]}
+                  </Words>
+                  <Words kind="reading">
+                    {troubleWords.minutes(checkRule(next.check).minutes)}
+                  </Words>
+                </View>
+                {next.first ? <Words ink="brassText">{troubleWords.first}</Words> : null}
+                {answer(next)}
+              </>
+            ) : (
+              <Words>{troubleWords.noMore}</Words>
+            )}
+          </Section>
+          <Section label={troubleWords.leading}>
+            {ranked.map((each) => (
+              <Leading key={each.cause} {...each} decide={decide} />
+            ))}
+            <Words kind="small">{troubleWords.estimate}</Words>
+          </Section>
+        </>
+        <>
+          {changes.length > 0 ? (
+            <Section label={troubleWords.wouldChange}>
+              {changes.map(({ sign, seen, to }) => (
+                <Words key={`${sign} ${seen}`}>
+                  {troubleWords.would(signSays(sign), seen, troubleWords.cause[to])}
+                </Words>
+              ))}
+            </Section>
+          ) : null}
+          <Known evidence={evidence} />
+          <Warned />
+        </>
+      </Halves>
     </>
   );
 }
