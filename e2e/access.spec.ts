@@ -54,6 +54,8 @@ const VIEWS = {
     '/reckoner/hose',
     '/reckoner/levers',
     '/reckoner/fluid',
+    '/reckoner/stops',
+    '/reckoner/share',
     '/stores/notices/new',
     '/stores/figures',
     '/stores',

@@ -25,6 +25,8 @@ const PLACES = [
   '/reckoner/hose',
   '/reckoner/levers',
   '/reckoner/fluid',
+  '/reckoner/stops',
+  '/reckoner/share',
   '/stores/figures',
 ];
 const TASKS = [

@@ -12,6 +12,10 @@ const Hold = z.enum(['six-bolt', 'lockring']);
 const Hand = z.partialRecord(z.enum(PAIR_MEASURES), z.number().min(-1000).max(1000));
 const Pull = z.enum(CABLE_PULLS).nullable();
 
+const Runs = z
+  .array(z.strictObject({ fromKmh: z.number(), distanceM: z.number(), locked: z.boolean() }))
+  .max(20);
+
 /** {@link ReckonedEntry} */
 export const Reckoned = z.strictObject({
   kind: z.literal('reckoned'),
@@ -54,6 +58,12 @@ export const Reckoned = z.strictObject({
       right: Hand,
       biased: z.array(z.enum(PAIR_MEASURES)).max(PAIR_MEASURES.length),
       why: wordsOrNone(200),
+    }),
+    z.strictObject({
+      of: z.literal('stops'),
+      before: Runs,
+      after: Runs,
+      brakes: z.enum(['one', 'both']),
     }),
     z.strictObject({
       of: z.literal('cable'),

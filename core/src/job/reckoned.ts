@@ -6,6 +6,7 @@ import { InputError } from '../inputError';
 import { pairOf, type Hand, type PairMeasure } from '../lever/pair';
 import { fitOf, type Fit, type FitAsked } from '../mount/fit';
 import type { ReckonedOf } from '../procedure/reckons';
+import { deceleration, type StopRun } from '../stop/stops';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule, type StepId } from '../procedure/steps';
 import type { Touch } from '../evidence/touch';
@@ -17,7 +18,8 @@ export type Reckoned =
   | ({ of: 'fit' } & Omit<FitAsked, 'end'>)
   | { of: 'hose'; run: HoseRun; presentMm: number; then: 'cut' | 'keep' }
   | { of: 'levers'; left: Hand; right: Hand; biased: PairMeasure[]; why: string }
-  | ({ of: 'cable' } & CableSetUp);
+  | ({ of: 'cable' } & CableSetUp)
+  | { of: 'stops'; before: StopRun[]; after: StopRun[]; brakes: 'one' | 'both' };
 
 export interface ReckonedEntry extends EntryBase {
   kind: 'reckoned';
@@ -63,6 +65,9 @@ export function isAgainst(end: End, what: Reckoned): boolean {
       return false;
     case 'cable':
       return cableStands(what).pull === 'mismatch';
+    case 'stops':
+      for (const run of [...what.before, ...what.after]) deceleration(run);
+      return false;
   }
 }
 
@@ -207,6 +212,7 @@ export function reckonedRefusal(
     }
     case 'cable':
       return cableRefusal(cableAt(job, end), step, end);
+    case 'stops':
     case null:
       return null;
   }

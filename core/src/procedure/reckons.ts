@@ -1,2 +1,2 @@
 /** The calculators whose answer a step can rest on. */
-export type ReckonedOf = 'fit' | 'hose' | 'levers' | 'cable';
+export type ReckonedOf = 'fit' | 'hose' | 'levers' | 'cable' | 'stops';

@@ -67,6 +67,7 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   'reckon-hose': (at) => <ReckonHere {...at} of="hose" />,
   'reckon-levers': (at) => <ReckonHere {...at} of="levers" />,
   'reckon-cable': (at) => <ReckonHere {...at} of="cable" />,
+  'reckon-stops': (at) => <ReckonHere {...at} of="stops" />,
   'reckon-align': (at) => <ReckonHere {...at} of="align" />,
 };
 

@@ -21,3 +21,5 @@ export { WashersReckoner } from '../reckoner/WashersReckoner';
 export { WearReckoner } from '../reckoner/WearReckoner';
 export { WrenchReckoner } from '../reckoner/WrenchReckoner';
 export { TroubleReckoner } from '../reckoner/TroubleReckoner';
+export { ShareReckoner } from '../reckoner/ShareReckoner';
+export { StopsReckoner } from '../reckoner/StopsReckoner';

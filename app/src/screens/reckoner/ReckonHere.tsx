@@ -11,6 +11,7 @@ import { AlignReckoner } from './AlignReckoner';
 import { CableReckoner } from './CableReckoner';
 import { FitReckoner } from './FitReckoner';
 import { HoseReckoner } from './HoseReckoner';
+import { StopsReckoner } from './StopsReckoner';
 import { LeversReckoner } from './LeversReckoner';
 
 /** Calculators that are asked at a brake in a job. */
@@ -19,6 +20,7 @@ const CALCULATORS: Record<ReckonedOf | 'align', ComponentType> = {
   hose: HoseReckoner,
   levers: LeversReckoner,
   cable: CableReckoner,
+  stops: StopsReckoner,
   align: AlignReckoner,
 };
 export type ReckonedHere = keyof typeof CALCULATORS;

@@ -2,6 +2,7 @@ import type { AirReadOut } from '@hold-fast/core/air/spongeTest';
 import type { FaceCause, FaceWay } from '@hold-fast/core/face/faceWay';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Word } from '@hold-fast/core/wear/verdict';
+import type { StopsCompared } from '@hold-fast/core/stop/stops';
 import type { CablePull, CableStands } from '@hold-fast/core/cable/cable';
 import type { PairMeasure, PairStanding, Side } from '@hold-fast/core/lever/pair';
 import type { RadialChoice } from '@hold-fast/core/mount/radial';
@@ -23,6 +24,8 @@ export const CALCULATORS = [
   'hose',
   'levers',
   'fluid',
+  'stops',
+  'share',
 ] as const;
 export type Calculator = (typeof CALCULATORS)[number];
 
@@ -189,6 +192,34 @@ export interface ReckonerWords {
     nothingToSay: string;
     ml: (ml: string) => string;
     pushed: (pistonMm: string, ml: string) => string;
+    howItIsReckoned: string;
+  };
+  stops: {
+    says: string;
+    shown: Record<StopsCompared['shown'], string>;
+    metres: (m: string) => string;
+    between: (from: string, to: string) => string;
+    medians: (before: string, after: string, was: string, is: string) => string;
+    threeEach: (fewest: number, asked: number) => string;
+    when: Record<'before' | 'after', string>;
+    of: Record<'before' | 'after', Record<'fromKmh' | 'distanceM', string>>;
+    add: Record<'before' | 'after', string>;
+    lockedRun: Record<'before' | 'after', string>;
+    run: (fromKmh: string, distanceM: string, locked: boolean) => string;
+    takeOut: string;
+    brakes: string;
+    with: Record<'one' | 'both', string>;
+    howItIsDone: string;
+  };
+  share: {
+    wheelbaseM: string;
+    aheadM: string;
+    highM: string;
+    slopeDegrees: string;
+    decelerationG: string;
+    numbers: string;
+    onTheFront: string;
+    lifts: (g: string) => string;
     howItIsReckoned: string;
   };
   cable: {

@@ -147,6 +147,7 @@ export const planning: PlanningWords = {
       hose: 'Wie lang muss der Schlauch sein?',
       levers: 'Beide Hebel messen',
       cable: 'Zugweg, fester Belag und Arm',
+      stops: 'Die Bremswege aufschreiben',
       align: 'Was verschieben, und wie weit',
     },
     reckoned: 'Aufgeschrieben.',

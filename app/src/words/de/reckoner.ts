@@ -69,6 +69,14 @@ export const reckoner: ReckonerWords = {
         says: 'Wie lang, damit der Lenker dreht: schneiden oder zu kurz',
       },
       levers: { title: 'Beide Hebel', says: 'Links gegen rechts, und was zuerst angeglichen wird' },
+      stops: {
+        title: 'Bremswege',
+        says: 'Vorher und nachher, gleich gerechnet: gibt es einen Unterschied?',
+      },
+      share: {
+        title: 'Vorn und hinten',
+        says: 'Was das Vorderrad trägt, und wo das Hinterrad abhebt',
+      },
       fluid: { title: 'Flüssigkeit', says: 'Wie viel für eine Spülung; Siedepunkt nach Wasser' },
     },
     theBoltAsksFor: 'Die Schraube verlangt',
@@ -292,6 +300,47 @@ export const reckoner: ReckonerWords = {
     pushed: (pistonMm, ml) => `Der Kolben geht nach dem Druckpunkt ${pistonMm} mm: ${ml} mL.`,
     howItIsReckoned:
       'Was nach dem Druckpunkt geschoben wird, abzüglich des eigenen Nachgebens, nach Boyle bei 100 N Zug: mindestens so viel Luft bei Raumdruck. Stufen nach unserer Wahl. Im Auftrag prüfen, nach dem Pumpen, Laufrad drin: das beweist, dies nicht.',
+  },
+  stops: {
+    says: 'Was die Bremswege sagen',
+    shown: {
+      shorter: 'Sie hält jetzt kürzer, um',
+      longer: 'Sie hält jetzt länger, um',
+      none: 'Kein Unterschied gezeigt; die mittleren unterscheiden sich um',
+    },
+    metres: (m) => `${m} m`,
+    between: (from, to) =>
+      `Zwischen ${from} und ${to} m, 95 % durch Neuziehen; minus heißt kürzer.`,
+    medians: (before, after, was, is) =>
+      `Mittlere Fahrt ${before} m vorher, ${after} m nachher: ${was} und ${is} m/s².`,
+    threeEach: (fewest, asked) =>
+      `Mindestens ${fewest} Fahrten vorher und ${fewest} nachher, besser ${asked}: dann lassen sie sich vergleichen.`,
+    when: { before: 'Vor der Arbeit', after: 'Nach der Arbeit' },
+    of: {
+      before: { fromKmh: 'Vorher: aus, km/h', distanceM: 'Vorher: Meter' },
+      after: { fromKmh: 'Nachher: aus, km/h', distanceM: 'Nachher: Meter' },
+    },
+    add: { before: 'Fahrt dazu, vorher', after: 'Fahrt dazu, nachher' },
+    lockedRun: { before: 'Das Rad blockierte, vorher', after: 'Das Rad blockierte, nachher' },
+    run: (fromKmh, distanceM, locked) =>
+      `${fromKmh} km/h, ${distanceM} m${locked ? ': das Rad blockierte, zählt nicht' : ''}`,
+    takeOut: 'Herausnehmen',
+    brakes: 'Gebremst mit',
+    with: { one: 'Einer Bremse', both: 'Beiden Bremsen' },
+    howItIsDone:
+      'Zuerst der Standtest, Ausrüstung geprüft, ein sicherer Ort. Gleicher Fahrer, gleiche Reifen, gleicher Boden. Alle Fahrten werden auf das Tempo der ersten gerechnet: der Weg wächst mit dessen Quadrat. Ein blockiertes Rad hat den Reifen gemessen.',
+  },
+  share: {
+    wheelbaseM: 'Radstand, m',
+    aheadM: 'Gewicht vor der hinteren Aufstandsfläche, m',
+    highM: 'Gewicht über dem Boden, m',
+    slopeDegrees: 'Bergab, °',
+    decelerationG: 'Bremsung, in g',
+    numbers: 'Jedes Feld ist eine Zahl.',
+    onTheFront: 'der Last auf dem Vorderrad, während so gebremst wird.',
+    lifts: (g) => `Das Hinterrad hebt bei ${g} g ab.`,
+    howItIsReckoned:
+      'Nach dem Gleichgewicht um die Aufstandsflächen. Der Anteil der Last ist der Anteil der Bremsung nur, wo beide Reifen gleich greifen. Etwa 70 % vorn sind üblich.',
   },
   cable: {
     leverPull: 'Zugweg des Hebels',

@@ -312,6 +312,7 @@ const against: Record<ReckonedOf, string> = {
   hose: 'der Schlauch ist zu kurz: bei einem Sturz reißt er heraus.',
   levers: 'die Hebel sitzen nicht gleich.',
   cable: 'Hebel und Sattel wollen verschiedene Zugwege.',
+  stops: 'die Bremswege waren nicht gut.',
 };
 
 const unswept: Record<Unswept, string> = {

@@ -146,6 +146,7 @@ export const planning: PlanningWords = {
       hose: 'How long must the hose be?',
       levers: 'Measure both levers',
       cable: 'Pull, fixed pad and arm',
+      stops: 'Write the stops down',
       align: 'What to move, and by how much',
     },
     reckoned: 'Written down.',

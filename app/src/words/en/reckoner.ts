@@ -51,6 +51,11 @@ export const reckoner: ReckonerWords = {
       cable: { title: 'Cable brake', says: 'Pull of lever and caliper, fixed pad, arm' },
       hose: { title: 'Hose length', says: 'How long for the bar to turn: cut, or too short' },
       levers: { title: 'Both levers', says: 'Left against right, and what to even first' },
+      stops: { title: 'Stops', says: 'Before and after, on equal terms: is there a difference?' },
+      share: {
+        title: 'Front and rear',
+        says: 'What the front wheel carries, and where the rear lifts',
+      },
       fluid: { title: 'Fluid', says: 'How much for a flush; boiling point by water' },
     },
     theBoltAsksFor: 'The bolt asks for',
@@ -267,6 +272,46 @@ export const reckoner: ReckonerWords = {
     pushed: (pistonMm, ml) => `The piston goes ${pistonMm} mm after the bite: ${ml} mL.`,
     howItIsReckoned:
       'What is pushed after the bite, less the brake’s own give, by Boyle’s law at a pull of 100 N: at least so much air, at the pressure of the room. Bands by our choice. Test in a job after pumping, wheel in: that proves, this does not.',
+  },
+  stops: {
+    says: 'What the stops say',
+    shown: {
+      shorter: 'It stops shorter now, by',
+      longer: 'It stops longer now, by',
+      none: 'No difference shown; the middle ones differ by',
+    },
+    metres: (m) => `${m} m`,
+    between: (from, to) => `Between ${from} and ${to} m, 95 % by resampling; minus is shorter.`,
+    medians: (before, after, was, is) =>
+      `Middle run ${before} m before, ${after} m after: ${was} and ${is} m/s².`,
+    threeEach: (fewest, asked) =>
+      `${fewest} runs before and ${fewest} after at least, better ${asked}: then they can be compared.`,
+    when: { before: 'Before the work', after: 'After the work' },
+    of: {
+      before: { fromKmh: 'Before: from, km/h', distanceM: 'Before: metres' },
+      after: { fromKmh: 'After: from, km/h', distanceM: 'After: metres' },
+    },
+    add: { before: 'Add this run, before', after: 'Add this run, after' },
+    lockedRun: { before: 'The wheel locked, before', after: 'The wheel locked, after' },
+    run: (fromKmh, distanceM, locked) =>
+      `${fromKmh} km/h, ${distanceM} m${locked ? ': the wheel locked, not counted' : ''}`,
+    takeOut: 'Take out',
+    brakes: 'Braked with',
+    with: { one: 'One brake', both: 'Both brakes' },
+    howItIsDone:
+      'Stand test first, gear checked, a safe place. Same rider, tyres and surface. All runs are reckoned to the speed of the first: distance grows with its square. A locked wheel measured the tyre.',
+  },
+  share: {
+    wheelbaseM: 'Wheelbase, m',
+    aheadM: 'Weight ahead of the rear contact, m',
+    highM: 'Weight above ground, m',
+    slopeDegrees: 'Downhill, °',
+    decelerationG: 'Braking, by g',
+    numbers: 'Every field is a number.',
+    onTheFront: 'of the load on the front wheel while it brakes so.',
+    lifts: (g) => `The rear wheel lifts at ${g} g.`,
+    howItIsReckoned:
+      'By the balance of weights about the wheels’ contacts. The load’s share is the braking’s share only where both tyres grip alike. About 70 % in front is common practice.',
   },
   cable: {
     leverPull: 'Pull of the lever',

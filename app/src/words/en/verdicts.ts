@@ -312,6 +312,7 @@ const against: Record<ReckonedOf, string> = {
   hose: 'the hose is too short: it tears out in a crash.',
   levers: 'the levers do not sit alike.',
   cable: 'lever and caliper want different pulls.',
+  stops: 'the stops were not good.',
 };
 
 const unswept: Record<Unswept, string> = {
