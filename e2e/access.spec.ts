@@ -55,6 +55,7 @@ const VIEWS = {
     '/reckoner/levers',
     '/reckoner/fluid',
     '/reckoner/stops',
+    '/reckoner/heat',
     '/reckoner/share',
     '/stores/notices/new',
     '/stores/figures',

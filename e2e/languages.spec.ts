@@ -26,6 +26,7 @@ const PLACES = [
   '/reckoner/levers',
   '/reckoner/fluid',
   '/reckoner/stops',
+  '/reckoner/heat',
   '/reckoner/share',
   '/stores/figures',
 ];

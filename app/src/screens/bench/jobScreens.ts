@@ -23,3 +23,4 @@ export { WrenchReckoner } from '../reckoner/WrenchReckoner';
 export { TroubleReckoner } from '../reckoner/TroubleReckoner';
 export { ShareReckoner } from '../reckoner/ShareReckoner';
 export { StopsReckoner } from '../reckoner/StopsReckoner';
+export { HeatReckoner } from '../reckoner/HeatReckoner';

@@ -1,5 +1,6 @@
 import type { AirReadOut } from '@hold-fast/core/air/spongeTest';
 import type { FaceCause, FaceWay } from '@hold-fast/core/face/faceWay';
+import type { Change } from '@hold-fast/core/heat/descent';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { StopsCompared } from '@hold-fast/core/stop/stops';
@@ -24,6 +25,7 @@ export const CALCULATORS = [
   'hose',
   'levers',
   'fluid',
+  'heat',
   'stops',
   'share',
 ] as const;
@@ -192,6 +194,45 @@ export interface ReckonerWords {
     nothingToSay: string;
     ml: (ml: string) => string;
     pushed: (pistonMm: string, ml: string) => string;
+    howItIsReckoned: string;
+  };
+  heat: {
+    hill: string;
+    set: string;
+    pads: string;
+    braked: string;
+    brakes: Record<'dragged' | 'pulsed', string>;
+    of: Record<
+      | 'massKg'
+      | 'gradePercent'
+      | 'lengthM'
+      | 'speedKmh'
+      | 'airC'
+      | 'sharePercent'
+      | 'front'
+      | 'rear'
+      | 'largestFront'
+      | 'largestRear'
+      | 'thickMm'
+      | 'boilsC'
+      | 'freshC',
+      string
+    >;
+    numbers: string;
+    peaks: string;
+    drawn: (end: string, temperature: string) => string;
+    end: (end: string, temperature: string) => string;
+    besides: (pads: string, fluid: string) => string;
+    pastFade: string;
+    boils: string;
+    sizes: string;
+    sizeAt: (end: string, sizeMm: number) => string;
+    fades: string;
+    holds: string;
+    helpsMost: string;
+    change: (change: Change) => string;
+    gains: (change: string, degrees: string) => string;
+    nothingHelps: string;
     howItIsReckoned: string;
   };
   stops: {

@@ -69,6 +69,7 @@ export const reckoner: ReckonerWords = {
         says: 'Wie lang, damit der Lenker dreht: schneiden oder zu kurz',
       },
       levers: { title: 'Beide Hebel', says: 'Links gegen rechts, und was zuerst angeglichen wird' },
+      heat: { title: 'Hitze am Berg', says: 'Wie heiß, welche Scheibe, was am meisten hilft' },
       stops: {
         title: 'Bremswege',
         says: 'Vorher und nachher, gleich gerechnet: gibt es einen Unterschied?',
@@ -300,6 +301,56 @@ export const reckoner: ReckonerWords = {
     pushed: (pistonMm, ml) => `Der Kolben geht nach dem Druckpunkt ${pistonMm} mm: ${ml} mL.`,
     howItIsReckoned:
       'Was nach dem Druckpunkt geschoben wird, abzüglich des eigenen Nachgebens, nach Boyle bei 100 N Zug: mindestens so viel Luft bei Raumdruck. Stufen nach unserer Wahl. Im Auftrag prüfen, nach dem Pumpen, Laufrad drin: das beweist, dies nicht.',
+  },
+  heat: {
+    hill: 'Der Berg',
+    set: 'Was am Rad ist',
+    pads: 'Beläge',
+    braked: 'Wie gebremst wird',
+    brakes: { dragged: 'Schleifend', pulsed: 'In Stößen' },
+    of: {
+      massKg: 'Fahrer, Rad, Last, kg',
+      gradePercent: 'Gefälle, %',
+      lengthM: 'Auf der Straße, m',
+      speedKmh: 'Tempo, km/h',
+      airC: 'Luft, °C',
+      sharePercent: 'Vorn gebremst, %',
+      front: 'Scheibe vorn, mm',
+      rear: 'Scheibe hinten, mm',
+      largestFront: 'Größte vorn, mm',
+      largestRear: 'Größte hinten, mm',
+      thickMm: 'Dick, mm',
+      boilsC: 'Flüssigkeit siedet bei, °C',
+      freshC: 'Neu siedet sie bei, °C',
+    },
+    numbers: 'Jedes Feld ist eine Zahl; die Siedepunkte dürfen fehlen.',
+    peaks: 'Eine Schätzung: am heißesten',
+    drawn: (end, temperature) => `Die Scheibe ${end} kommt auf etwa ${temperature}.`,
+    end: (end, temperature) => `${end}, Scheibe etwa ${temperature}`,
+    besides: (pads, fluid) => `Sattel ${pads}, Flüssigkeit ${fluid}.`,
+    pastFade: 'Diese Beläge lassen da nach.',
+    boils: 'Die Flüssigkeit siedet: der Hebel geht bis zum Lenker.',
+    sizes: 'Jede Größe neben den anderen',
+    sizeAt: (end, sizeMm) => `${end}, ${sizeMm} mm`,
+    fades: 'lässt nach',
+    holds: 'darunter',
+    helpsMost: 'Was helfen würde, das Meiste zuerst',
+    change: (change) => {
+      switch (change.code) {
+        case 'larger':
+          return `Eine Scheibe von ${change.sizeMm} mm ${change.end === 'front' ? 'vorn' : 'hinten'}`;
+        case 'metallic':
+          return 'Metallische Beläge, wo die Scheibe sie verträgt';
+        case 'fresh-fluid':
+          return 'Frische Flüssigkeit';
+        case 'share':
+          return 'Beide Enden gleich bremsen';
+      }
+    },
+    gains: (change, degrees) => `${change}: ${degrees} °C mehr Luft.`,
+    nothingHelps: 'Nichts davon gibt mehr Luft. Langsamer fahren, unterwegs anhalten.',
+    howItIsReckoned:
+      'Um Aufbauten zu vergleichen, nie ein Versprechen. Die Bremsleistung ist die des Gefälles, abzüglich Rollen und Luft; alles geht in die Scheibe, von dort in die Luft, als Strahlung und durch die Beläge in die Flüssigkeit. Kühlung nach veröffentlichten Formeln für eine drehende Scheibe und eine Platte im Wind; Nachlassen aus dem Gedächtnis bei 250, 350 und 400 °C; wie Wärme weitergeht, ist unsere Wahl.',
   },
   stops: {
     says: 'Was die Bremswege sagen',

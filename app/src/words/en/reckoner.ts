@@ -51,6 +51,7 @@ export const reckoner: ReckonerWords = {
       cable: { title: 'Cable brake', says: 'Pull of lever and caliper, fixed pad, arm' },
       hose: { title: 'Hose length', says: 'How long for the bar to turn: cut, or too short' },
       levers: { title: 'Both levers', says: 'Left against right, and what to even first' },
+      heat: { title: 'Heat on a hill', says: 'How hot, which rotor, what would help most' },
       stops: { title: 'Stops', says: 'Before and after, on equal terms: is there a difference?' },
       share: {
         title: 'Front and rear',
@@ -272,6 +273,56 @@ export const reckoner: ReckonerWords = {
     pushed: (pistonMm, ml) => `The piston goes ${pistonMm} mm after the bite: ${ml} mL.`,
     howItIsReckoned:
       'What is pushed after the bite, less the brake’s own give, by Boyle’s law at a pull of 100 N: at least so much air, at the pressure of the room. Bands by our choice. Test in a job after pumping, wheel in: that proves, this does not.',
+  },
+  heat: {
+    hill: 'The hill',
+    set: 'What is on the bike',
+    pads: 'Pads',
+    braked: 'How it is braked',
+    brakes: { dragged: 'Dragged', pulsed: 'In pulses' },
+    of: {
+      massKg: 'Rider, bike, load, kg',
+      gradePercent: 'Grade, %',
+      lengthM: 'Along the road, m',
+      speedKmh: 'Speed, km/h',
+      airC: 'Air, °C',
+      sharePercent: 'Braked in front, %',
+      front: 'Front rotor, mm',
+      rear: 'Rear rotor, mm',
+      largestFront: 'Largest in front, mm',
+      largestRear: 'Largest behind, mm',
+      thickMm: 'Thick, mm',
+      boilsC: 'Fluid boils at, °C',
+      freshC: 'New, it boils at, °C',
+    },
+    numbers: 'Every field is a number; the boiling points may be left out.',
+    peaks: 'An estimate: at the hottest',
+    drawn: (end, temperature) => `The ${end} rotor gets to about ${temperature}.`,
+    end: (end, temperature) => `${end} rotor, about ${temperature}`,
+    besides: (pads, fluid) => `Caliper ${pads}, fluid ${fluid}.`,
+    pastFade: 'These pads fade there.',
+    boils: 'The fluid boils: the lever goes to the bar.',
+    sizes: 'Each size beside the others',
+    sizeAt: (end, sizeMm) => `${end}, ${sizeMm} mm`,
+    fades: 'fades',
+    holds: 'below fade',
+    helpsMost: 'What would help, the most first',
+    change: (change) => {
+      switch (change.code) {
+        case 'larger':
+          return `A rotor of ${change.sizeMm} mm at the ${change.end}`;
+        case 'metallic':
+          return 'Metallic pads, where the rotor takes them';
+        case 'fresh-fluid':
+          return 'Fresh fluid';
+        case 'share':
+          return 'Braking both ends alike';
+      }
+    },
+    gains: (change, degrees) => `${change}: ${degrees} °C more room.`,
+    nothingHelps: 'None of these gives more room. Ride slower, stop on the way.',
+    howItIsReckoned:
+      'To hold set-ups against each other, never a promise. Braking power is the slope’s less rolling and air; all of it goes into the rotor, and from there to air, as glow, and through the pads into the fluid. Cooling by published formulas for a turning disc and a plate in the wind; fade from memory at 250, 350 and 400 °C; how heat passes on is our choice.',
   },
   stops: {
     says: 'What the stops say',

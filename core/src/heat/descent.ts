@@ -1,0 +1,255 @@
+import { ENDS, type End } from '../ends';
+import { InputError, positive } from '../inputError';
+import { coolingWm2K } from './cooling';
+import { brakingPowerW, secondsDown, type Hill } from './hill';
+import { solve } from './rungeKutta';
+
+/** Rotor steel: specific heat J/kgK, density kg/m³ [S: Incropera, app. A, stainless], how well it radiates [M]. */
+export const STEEL = { heatJkgK: 500, densityKgM3: 8000, emissivity: 0.5 } as const;
+/** Stefan–Boltzmann constant, W/m²K⁴ [S: CODATA]. */
+const SIGMA = 5.670374419e-8;
+const KELVIN = 273.15;
+/** How rotor, pads, air and fluid pass heat on, W/K, and what pads and fluid hold, J/K [D]. */
+export const LUMPS = { rotorPad: 0.5, padAir: 0.2, padFluid: 0.1, padJK: 40, fluidJK: 6 } as const;
+/** Where pads begin to fade, °C at the rotor [M]. */
+export const FADES_FROM_C = { organic: 250, 'semi-metallic': 350, metallic: 400 } as const;
+export type HeatCompound = keyof typeof FADES_FROM_C;
+/** Height of a track, mm, where nobody measured it [D]. */
+export const USUAL_TRACK_MM = 15.5;
+/** Sizes of rotors that are held against each other, mm [P]. */
+export const ROTOR_SIZES_MM = [140, 160, 180, 203, 220] as const;
+/** Braked in pulses: so long on and so long off, s; twice the power while on [D]. */
+export const PULSE_S = { on: 4, off: 4 } as const;
+
+export interface HeatedRotor {
+  sizeMm: number;
+  /** Height of its track, mm, and its thickness, mm. */
+  trackMm: number;
+  thickMm: number;
+}
+
+/** Mass of a track, kg. @example trackMassKg({ sizeMm: 203, trackMm: 15.5, thickMm: 1.8 }) // 0.131 */
+export const trackMassKg = (rotor: HeatedRotor): number =>
+  STEEL.densityKgM3 * faceM2(rotor) * (rotor.thickMm / 1000);
+
+/** One face of a track, m². */
+function faceM2({ sizeMm, trackMm }: HeatedRotor): number {
+  const [outer, inner] = [sizeMm / 1000, (sizeMm - 2 * trackMm) / 1000];
+  return (Math.PI / 4) * (outer ** 2 - inner ** 2);
+}
+
+/** How heat leaves; parts can be turned off to hold the sum against what it must come to. */
+export interface HeatPaths {
+  air: boolean;
+  radiation: boolean;
+  pads: boolean;
+}
+const ALL: HeatPaths = { air: true, radiation: true, pads: true };
+
+export interface HeatRun {
+  rotor: HeatedRotor;
+  /** What comes in at a time, W. */
+  powerW: (seconds: number) => number;
+  seconds: number;
+  speedKmh: number;
+  airC: number;
+  startC?: number;
+  paths?: HeatPaths;
+}
+
+export interface Heated {
+  /** Over the run, °C: time, rotor, pads, fluid. */
+  over: { seconds: number; rotorC: number; padC: number; fluidC: number }[];
+  peak: { rotorC: number; padC: number; fluidC: number };
+  /** What came in and what left, J; the rest is in the lumps. */
+  inJ: number;
+  outJ: number;
+  storedJ: number;
+}
+
+const SAMPLES = 120;
+
+/**
+ * How hot one end gets: rotor, pads with caliper, and fluid as three lumps, all braking heat into the rotor. An estimate to hold
+ * set-ups against each other, never a promise.
+ */
+export function heatOf(run: HeatRun): Heated {
+  const { rotor, powerW, seconds, airC, speedKmh, paths = ALL, startC = airC } = run;
+  for (const field of ['sizeMm', 'trackMm', 'thickMm'] as const) positive(rotor[field], field);
+  if (2 * rotor.trackMm >= rotor.sizeMm)
+    throw new InputError('out-of-range', 'trackMm', { least: 0, most: rotor.sizeMm / 2 });
+  const area = 2 * faceM2(rotor);
+  const capacity = trackMassKg(rotor) * STEEL.heatJkgK;
+  const h = paths.air ? coolingWm2K(rotor.sizeMm, speedKmh) : 0;
+  const glow = paths.radiation ? STEEL.emissivity * SIGMA * area : 0;
+  const pads = paths.pads ? LUMPS : { ...LUMPS, rotorPad: 0, padAir: 0, padFluid: 0 };
+  const airK = airC + KELVIN;
+  const rates = (time: number, [rotorC, padC, fluidC]: readonly number[]) => {
+    const power = powerW(time);
+    const toAir = h * area * (rotorC! - airC) + glow * ((rotorC! + KELVIN) ** 4 - airK ** 4);
+    const toPad = pads.rotorPad * (rotorC! - padC!);
+    const padOut = pads.padAir * (padC! - airC);
+    const toFluid = pads.padFluid * (padC! - fluidC!);
+    return [
+      (power - toAir - toPad) / capacity,
+      (toPad - padOut - toFluid) / LUMPS.padJK,
+      toFluid / LUMPS.fluidJK,
+      power,
+      toAir + padOut,
+    ];
+  };
+  const start = [startC, startC, startC, 0, 0];
+  const over: Heated['over'] = [{ seconds: 0, rotorC: startC, padC: startC, fluidC: startC }];
+  const peak = { rotorC: startC, padC: startC, fluidC: startC };
+  const every = seconds / SAMPLES;
+  const end = solve(
+    rates,
+    start,
+    0,
+    seconds,
+    { relative: 1e-7, absolute: 1e-6, longestStep: Math.min(every, PULSE_S.on / 4) },
+    (time, [rotorC, padC, fluidC]) => {
+      peak.rotorC = Math.max(peak.rotorC, rotorC!);
+      peak.padC = Math.max(peak.padC, padC!);
+      peak.fluidC = Math.max(peak.fluidC, fluidC!);
+      if (time - over.at(-1)!.seconds >= every || time >= seconds)
+        over.push({ seconds: time, rotorC: rotorC!, padC: padC!, fluidC: fluidC! });
+    },
+  );
+  const storedJ =
+    capacity * (end[0]! - startC) +
+    LUMPS.padJK * (end[1]! - startC) +
+    LUMPS.fluidJK * (end[2]! - startC);
+  return { over, peak, inJ: end[3]!, outJ: end[4]!, storedJ };
+}
+
+/** A descent with both brakes. */
+export interface Descent extends Hill {
+  rotors: Readonly<Record<End, HeatedRotor>>;
+  /** Share of the braking in front, 0 to 1. */
+  frontShare: number;
+  braked: 'dragged' | 'pulsed';
+  airC: number;
+  compound: HeatCompound;
+  /** Boiling point of the fluid as old as it is, °C; null where there is none, or nobody knows it. */
+  boilsC: number | null;
+}
+
+export interface EndHeat extends Heated {
+  /** °C to where the pads fade and to where the fluid boils; negative past it. */
+  toFadeC: number;
+  toBoilC: number | null;
+}
+
+const shareAt = ({ frontShare }: Descent, end: End) =>
+  end === 'front' ? frontShare : 1 - frontShare;
+
+/** How hot both ends get down a hill. */
+export function descentHeat(descent: Descent): Record<End, EndHeat> {
+  if (!(descent.frontShare >= 0 && descent.frontShare <= 1))
+    throw new InputError('out-of-range', 'frontShare', { least: 0, most: 1 });
+  const power = brakingPowerW(descent);
+  const period = PULSE_S.on + PULSE_S.off;
+  const at = (end: End): EndHeat => {
+    const mean = power * shareAt(descent, end);
+    const heated = heatOf({
+      rotor: descent.rotors[end],
+      powerW:
+        descent.braked === 'dragged'
+          ? () => mean
+          : (time) => (time % period < PULSE_S.on ? (mean * period) / PULSE_S.on : 0),
+      seconds: secondsDown(descent),
+      speedKmh: descent.speedKmh,
+      airC: descent.airC,
+    });
+    return {
+      ...heated,
+      toFadeC: FADES_FROM_C[descent.compound] - heated.peak.rotorC,
+      toBoilC: descent.boilsC === null ? null : descent.boilsC - heated.peak.fluidC,
+    };
+  };
+  return { front: at('front'), rear: at('rear') };
+}
+
+/** The least margin of a descent, °C. */
+export function leastMarginC(heat: Readonly<Record<End, EndHeat>>): number {
+  return Math.min(...ENDS.flatMap((end) => [heat[end].toFadeC, heat[end].toBoilC ?? Infinity]));
+}
+
+/** One size of rotor in front or behind, the other end as it is. */
+export interface SizeHeat {
+  end: End;
+  sizeMm: number;
+  rotorC: number;
+  toFadeC: number;
+  toBoilC: number | null;
+}
+
+/** The same descent with each size that the end allows, the one that is on among them. */
+export function sizesBeside(
+  descent: Descent,
+  largestMm: Readonly<Record<End, number>>,
+): SizeHeat[] {
+  return ENDS.flatMap((end) => {
+    const on = descent.rotors[end];
+    const sizes = new Set([...ROTOR_SIZES_MM, on.sizeMm]);
+    return [...sizes]
+      .filter((sizeMm) => sizeMm >= on.sizeMm - 25 && sizeMm <= Math.max(largestMm[end], on.sizeMm))
+      .sort((a, b) => a - b)
+      .map((sizeMm): SizeHeat => {
+        const made = { ...descent, rotors: { ...descent.rotors, [end]: { ...on, sizeMm } } };
+        const { peak, toFadeC, toBoilC } = descentHeat(made)[end];
+        return { end, sizeMm, rotorC: peak.rotorC, toFadeC, toBoilC };
+      });
+  });
+}
+
+/** What could be changed about a descent. */
+export type Change =
+  | { code: 'larger'; end: End; sizeMm: number }
+  | { code: 'metallic' }
+  | { code: 'fresh-fluid'; boilsC: number }
+  | { code: 'share'; frontShare: number };
+
+/** How evenly a rider can brake at best, front share [D]. */
+const EVEN_SHARE = 0.5;
+
+/**
+ * What would help a descent, the most first: each change made by itself and reckoned anew; what does not help is left out.
+ * @param freshBoilsC boiling point of the same fluid new, °C
+ * @param largestMm the largest rotor that fork and frame allow, mm
+ */
+export function whatHelps(
+  descent: Descent,
+  freshBoilsC: number | null,
+  largestMm: Readonly<Record<End, number>>,
+): { change: Change; gainC: number }[] {
+  const now = leastMarginC(descentHeat(descent));
+  const changes: [Change, Descent][] = [];
+  for (const end of ENDS) {
+    const sizeMm = ROTOR_SIZES_MM.find(
+      (size) => size > descent.rotors[end].sizeMm && size <= largestMm[end],
+    );
+    if (sizeMm)
+      changes.push([
+        { code: 'larger', end, sizeMm },
+        { ...descent, rotors: { ...descent.rotors, [end]: { ...descent.rotors[end], sizeMm } } },
+      ]);
+  }
+  if (descent.compound !== 'metallic')
+    changes.push([{ code: 'metallic' }, { ...descent, compound: 'metallic' }]);
+  if (descent.boilsC !== null && freshBoilsC !== null && freshBoilsC > descent.boilsC)
+    changes.push([
+      { code: 'fresh-fluid', boilsC: freshBoilsC },
+      { ...descent, boilsC: freshBoilsC },
+    ]);
+  if (descent.frontShare !== EVEN_SHARE)
+    changes.push([
+      { code: 'share', frontShare: EVEN_SHARE },
+      { ...descent, frontShare: EVEN_SHARE },
+    ]);
+  return changes
+    .map(([change, made]) => ({ change, gainC: leastMarginC(descentHeat(made)) - now }))
+    .filter(({ gainC }) => gainC > 0.5)
+    .sort((a, b) => b.gainC - a.gainC);
+}
