@@ -4,7 +4,7 @@ import { chromium, type Page } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { USUAL_MANNER, type Manner } from '@hold-fast/core/rules/manner';
 import { pino } from 'pino';
-import { beginRotor, Hands, identify, verdict } from '../e2e/bench';
+import { beginRotor, Hands, identify } from '../e2e/bench';
 import { CHROMIUM, PHONE, WIDE } from '../e2e/playwright.config';
 import { openShop } from './shop';
 import { exportWeb } from './web';
@@ -101,16 +101,13 @@ async function phone(page: Page): Promise<void> {
   }
   await page.getByText('step 6 of').waitFor();
   await picture(page, 'step');
-  await page.goto(`${rubs}/front/clearance`);
-  await page.getByText('Centring the caliper').first().waitFor();
-  await picture(page, 'gaps');
+  await page.goto(`${rubs}/front/trouble`);
+  await page.getByTestId('next-check').waitFor();
+  await picture(page, 'trouble');
   const wavy = await openJob(page, /Club downhill 5/);
   await page.goto(`${wavy}/rear/runout`);
   await page.getByLabel(/The turn is complete/).waitFor();
   await picture(page, 'runout');
-  await page.goto(`${wavy}/front/lever`);
-  await verdict(page).waitFor();
-  await picture(page, 'lever');
   const job = await openJob(page, /Club downhill 3/);
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'Ridge felt');
@@ -162,6 +159,9 @@ async function wide(page: Page): Promise<void> {
   await page.getByRole('button', { name: /Ostrel Tolve/ }).click();
   await page.getByText('Revision').first().waitFor();
   await picture(page, 'sheet-wide');
+  await page.goto('/reckoner/heat');
+  await page.getByTestId('size-front-203').waitFor();
+  await picture(page, 'heat-wide');
   await page.goto('/ledger');
   await page.getByRole('button', { name: /^7 · / }).click();
   await picture(page, 'ledger-wide');
