@@ -3,7 +3,8 @@ import type { InspectionItem } from '../inspection/inspectEnd';
 import type { EntryKind, Logged } from '../job/kinds';
 import type { Bar } from '../procedure/signOff';
 import { WORDS } from '../wear/verdict';
-import { drawBrake, randomOf, readingOf, type TrueBrake } from '../evidence/brake';
+import { drawBrake, readingOf, type TrueBrake } from '../evidence/brake';
+import { randomOf } from '../random';
 import { GAUGES, identified, SHEET, type Visit } from './visit';
 
 // A workshop that means well and is in a hurry: it reads inside its gauges' doubt, forgets, repeats, works in odd orders and

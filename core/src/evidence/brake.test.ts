@@ -1,4 +1,5 @@
-import { drawBrake, randomOf, readingOf } from './brake';
+import { randomOf } from '../random';
+import { drawBrake, readingOf } from './brake';
 
 describe('numbers from a seed', () => {
   // ISO/IEC 14882 (C++), [rand.predef] [S]: the 10,000th number of minstd_rand, seeded with 1.

@@ -14,12 +14,6 @@ export interface TrueBrake {
   tirMm: number;
 }
 
-/** Numbers from 0 to 1, the same for the same seed. Source [S]: Park and Miller, CACM 31 (1988), minimal standard. */
-export function randomOf(seed: number): () => number {
-  let state = seed % 2_147_483_647 || 1;
-  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
-}
-
 /** A brake drawn at random: sound more often than not, and near its limits more often than far from them. */
 export function drawBrake(random: () => number): TrueBrake {
   const between = (least: number, most: number) => least + (most - least) * random();

@@ -1,4 +1,5 @@
 import { InputError, positive } from '../inputError';
+import { randomOf } from '../random';
 
 /** Standard gravity, m/s² [S: ISO 80000-3]. */
 export const G = 9.80665;
@@ -155,17 +156,6 @@ function mediansOfAll(values: readonly number[]): number[] {
       }),
     );
   });
-}
-
-/** Numbers in [0, 1), the same in every run: mulberry32, in the public domain. */
-function randomOf(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
 }
 
 /** Where bike and rider have their weight: metres, seen from the side. */

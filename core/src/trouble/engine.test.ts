@@ -1,3 +1,4 @@
+import { randomOf } from '../random';
 import { CAUSE_IDS, CAUSES, causeRule, OFTEN, type Cause } from './causes';
 import {
   entropyBits,
@@ -239,17 +240,6 @@ describe('what it says besides', () => {
     expect(ranking(left, without(['worn-pads']))[0]!.cause).toBe('air');
   });
 });
-
-/** Numbers in [0, 1) that are the same in every run (mulberry32, a public-domain generator). */
-function randomOf(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 it('finds the cause of 2,000 simulated complaints in a third fewer minutes than the table’s order', () => {
   const random = randomOf(15);

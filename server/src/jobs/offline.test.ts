@@ -2,7 +2,7 @@ import { Entry } from '@hold-fast/contract/entries';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import { drawHistory, entriesOf } from '@hold-fast/core/adversary/adversary';
 import { NOTICE, whole } from '@hold-fast/core/adversary/whole';
-import { randomOf } from '@hold-fast/core/evidence/brake';
+import { randomOf } from '@hold-fast/core/random';
 import { containerAsKnown } from '@hold-fast/core/job/fill';
 import { fold } from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
