@@ -236,7 +236,14 @@ test('a calculator is found by name, comes back as it was left, and is handed on
   await page.getByLabel('Feeler gap, mm').fill('0.30');
   await page.getByLabel('Between the bolts, mm').fill('34');
   await expect(page.getByTestId('angle')).toHaveText('0.506°');
-  await expect(page.getByText('Over 0.2°: dress it')).toBeVisible();
+  // Over 0.2 degrees, and no file before it is known what it is of and what lifts it.
+  await expect(page.getByText('Over 0.2° out of square')).toBeVisible();
+  await expect(page.getByText('Stop: what is it of? Carbon gets no file.')).toBeVisible();
+  const chosen = (of: string, says: string) =>
+    page.getByRole('radiogroup', { name: of }).getByRole('radio', { name: says });
+  await hands.touch(chosen('Fork or frame of', 'steel'));
+  await hands.touch(chosen('What lifts it', 'Burr or paint'));
+  await expect(page.getByText(/^Dress it: burr and paint off/)).toBeVisible();
   await expect(page).toHaveURL(/gap=0.30.*spacing=34/);
   await page.getByLabel('Between the bolts, mm').fill('0');
   await expect(page.getByText('the spacing above zero', { exact: false })).toBeVisible();

@@ -22,6 +22,7 @@ import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { lifeSays } from '../lifeSays';
 import { NoticeNotes } from '../bench/NoticeNotes';
+import { ReckonedHere } from './ReckonedHere';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
 
@@ -32,8 +33,18 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
   if (query.error && !query.data)
     return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Loading />;
-  const { bike, customer, jobs, wear, fittings, doNotRide, againstAdvice, changes, notices } =
-    query.data;
+  const {
+    bike,
+    customer,
+    jobs,
+    wear,
+    fittings,
+    doNotRide,
+    againstAdvice,
+    changes,
+    notices,
+    reckoned,
+  } = query.data;
   const facts = [
     bike.maker,
     bike.serial,
@@ -99,6 +110,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </View>
         )}
       </Section>
+      <ReckonedHere reckoned={reckoned} />
       {fittings.length > 0 ? (
         <Section label={bikesWords.bikeSheet.fittedNewestFirst}>
           {[...fittings].reverse().map((fitted) => (

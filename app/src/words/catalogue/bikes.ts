@@ -1,4 +1,13 @@
 export interface BikesWords {
+  reckoned: {
+    label: string;
+    at: (end: string, says: string, tag: number) => string;
+    fit: (sizeMm: string, largestMm: string | null) => string;
+    hose: (presentMm: string, then: 'cut' | 'keep') => string;
+    levers: (biased: string, why: string) => string;
+    cable: (gapMm: string | null, armMm: string | null) => string;
+    stops: (before: number, after: number) => string;
+  };
   bikeSheet: {
     hasAMotor: string;
     kgLaden: (systemMassKg: number) => string;

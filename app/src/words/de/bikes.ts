@@ -2,6 +2,21 @@ import type { BikesWords } from '../catalogue/bikes';
 import { format } from '../format';
 
 export const bikes: BikesWords = {
+  reckoned: {
+    label: 'Bei seinen Besuchen gerechnet',
+    at: (end, says, tag) => `${end}: ${says} (Besuch ${tag}).`,
+    fit: (sizeMm, largestMm) =>
+      `Scheibe von ${sizeMm} mm geprüft, ${largestMm === null ? 'größte erlaubte nicht bekannt' : `größte erlaubte ${largestMm} mm`}`,
+    hose: (presentMm, then) =>
+      `Schlauch von ${presentMm} mm, ${then === 'cut' ? 'an der Marke geschnitten' : 'lang gelassen'}`,
+    levers: (biased, why) =>
+      biased === ''
+        ? 'beide Hebel gemessen'
+        : `Hebel verschieden in ${biased}, wie der Fahrer wollte: ${why}`,
+    cable: (gapMm, armMm) =>
+      `${gapMm === null ? 'fester Belag nicht gemessen' : `fester Belag ${gapMm} mm entfernt`}, ${armMm === null ? 'Arm nicht gemessen' : `Arm geht ${armMm} mm`}`,
+    stops: (before, after) => `${before} Bremswege vor der Arbeit, ${after} danach`,
+  },
   bikeSheet: {
     hasAMotor: 'mit Motor',
     kgLaden: (systemMassKg) => `${systemMassKg} kg beladen`,

@@ -2,6 +2,21 @@ import type { BikesWords } from '../catalogue/bikes';
 import { format } from '../format';
 
 export const bikes: BikesWords = {
+  reckoned: {
+    label: 'Reckoned at its visits',
+    at: (end, says, tag) => `${end}: ${says} (visit ${tag}).`,
+    fit: (sizeMm, largestMm) =>
+      `rotor of ${sizeMm} mm checked, ${largestMm === null ? 'the largest allowed not known' : `${largestMm} mm the largest allowed`}`,
+    hose: (presentMm, then) =>
+      `hose of ${presentMm} mm, ${then === 'cut' ? 'cut at the mark' : 'left long'}`,
+    levers: (biased, why) =>
+      biased === ''
+        ? 'both levers measured'
+        : `levers apart in ${biased} as the rider asked: ${why}`,
+    cable: (gapMm, armMm) =>
+      `${gapMm === null ? 'fixed pad not measured' : `fixed pad ${gapMm} mm off`}, ${armMm === null ? 'arm not measured' : `arm goes ${armMm} mm`}`,
+    stops: (before, after) => `${before} stops before the work, ${after} after it`,
+  },
   bikeSheet: {
     hasAMotor: 'has a motor',
     kgLaden: (systemMassKg) => `${systemMassKg} kg laden`,
