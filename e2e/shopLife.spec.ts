@@ -337,6 +337,7 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   await hands.press('Shift+ArrowUp');
   await expect(page.getByLabel('Forward, mm')).toHaveValue('90');
   await hands.touch(hands.button('Send it to a job'));
+  await page.getByLabel('Find the bike').fill(`larger ${project.name}`);
   await hands.touch(
     page.getByRole('button', { name: new RegExp(`Larger ${project.name}`) }).first(),
   );

@@ -1,11 +1,12 @@
 import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { append, entryOf, useTake } from '../../data/writes';
 import { useBench } from '../../data/queries';
 import { useIsLead } from '../../data/session';
 import { Button, Buttons } from '../../ui/Button';
+import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
@@ -50,8 +51,14 @@ export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Recko
 /** Under a calculator on its own: the brake of a bike in hand that its answer is for. */
 export function SendToJob({ what }: { what: Reckoned }) {
   const [choosing, setChoosing] = useState(false);
+  const [sought, setSought] = useState('');
   const bench = useBench();
-  const { send, sendTo, sent, noBike } = reckonerWords.reckoner;
+  const { hasNextPage, isFetchingNextPage, fetchNextPage } = bench;
+  // A bike that is sought may be on a later page: all of them are asked for while one is chosen.
+  useEffect(() => {
+    if (choosing && hasNextPage && !isFetchingNextPage) void fetchNextPage();
+  }, [choosing, hasNextPage, isFetchingNextPage, fetchNextPage]);
+  const { send, sendTo, sent, noBike, findBike: find } = reckonerWords.reckoner;
   const [done, setDone] = useState<{ tag: number; end: End; what: string } | null>(null);
   const standing = done?.what === JSON.stringify(what) ? done : null;
   const to = (jobId: string, tag: number, end: End) => () => {
@@ -62,7 +69,11 @@ export function SendToJob({ what }: { what: Reckoned }) {
     setDone({ tag, end, what: JSON.stringify(what) });
     setChoosing(false);
   };
-  const jobs = bench.data ?? [];
+  const jobs = (bench.data ?? []).filter(({ tag, bikeName, customerName }) =>
+    `${tag} ${bikeName} ${customerName}`
+      .toLocaleLowerCase()
+      .includes(sought.trim().toLocaleLowerCase()),
+  );
   if (!choosing)
     return (
       <Section>
@@ -72,6 +83,7 @@ export function SendToJob({ what }: { what: Reckoned }) {
     );
   return (
     <Section label={sendTo}>
+      <Field label={find} value={sought} inputMode="search" onChangeText={setSought} />
       {jobs.length === 0 ? <Note title={noBike} /> : null}
       {jobs.flatMap(({ id, tag, bikeName }) =>
         ENDS.map((end) => (

@@ -60,6 +60,7 @@ export interface ReckonerWords {
     writeDown: (end: string) => string;
     writtenDown: string;
     back: string;
+    findBike: string;
     send: string;
     sendTo: string;
     sent: (tag: number, end: string) => string;

@@ -24,6 +24,7 @@ export const reckoner: ReckonerWords = {
     writeDown: (end) => `Aufschreiben: ${end}`,
     writtenDown: 'Aufgeschrieben. Weiter',
     back: 'Zurück',
+    findBike: 'Das Rad finden',
     send: 'An einen Auftrag schicken',
     sendTo: 'Für welche Bremse?',
     sent: (tag, end) => `An ${tag} geschickt, ${end}. Seine Seite zeigt es.`,

@@ -25,6 +25,7 @@ export const reckoner: ReckonerWords = {
     writeDown: (end) => `Write it down: ${end}`,
     writtenDown: 'Written down. Go on',
     back: 'Back',
+    findBike: 'Find the bike',
     send: 'Send it to a job',
     sendTo: 'Which brake is it for?',
     sent: (tag, end) => `Sent to ${tag}, ${end}. Its page shows it.`,
