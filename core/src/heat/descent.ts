@@ -11,7 +11,7 @@ const SIGMA = 5.670374419e-8;
 const KELVIN = 273.15;
 /** How rotor, pads, air and fluid pass heat on, W/K, and what pads and fluid hold, J/K [D]. */
 export const LUMPS = { rotorPad: 0.5, padAir: 0.2, padFluid: 0.1, padJK: 40, fluidJK: 6 } as const;
-/** Where pads begin to fade, °C at the rotor [M]. */
+/** Where pads begin to fade, °C at the rotor: organic and metallic [M], what lies between them our choice [D]. */
 export const FADES_FROM_C = { organic: 250, 'semi-metallic': 350, metallic: 400 } as const;
 export type HeatCompound = keyof typeof FADES_FROM_C;
 /** Height of a track, mm, where nobody measured it [D]. */

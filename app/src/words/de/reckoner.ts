@@ -351,7 +351,7 @@ export const reckoner: ReckonerWords = {
     gains: (change, degrees) => `${change}: ${degrees} °C mehr Luft.`,
     nothingHelps: 'Nichts davon gibt mehr Luft. Langsamer fahren, unterwegs anhalten.',
     howItIsReckoned:
-      'Um Aufbauten zu vergleichen, nie ein Versprechen. Die Bremsleistung ist die des Gefälles, abzüglich Rollen und Luft; alles geht in die Scheibe, von dort in die Luft, als Strahlung und durch die Beläge in die Flüssigkeit. Kühlung nach veröffentlichten Formeln für eine drehende Scheibe und eine Platte im Wind; Nachlassen aus dem Gedächtnis bei 250, 350 und 400 °C; wie Wärme weitergeht, ist unsere Wahl.',
+      'Um Aufbauten zu vergleichen, nie ein Versprechen. Die Bremsleistung ist die des Gefälles, abzüglich Rollen und Luft; alles geht in die Scheibe, von dort in die Luft, als Strahlung und durch die Beläge in die Flüssigkeit. Kühlung nach veröffentlichten Formeln für eine drehende Scheibe und eine Platte im Wind; Nachlassen aus dem Gedächtnis, organisch bei 250 und metallisch bei 400 °C; halbmetallisch dazwischen und wie Wärme weitergeht, sind unsere Wahl.',
   },
   stops: {
     says: 'Was die Bremswege sagen',

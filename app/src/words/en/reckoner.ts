@@ -323,7 +323,7 @@ export const reckoner: ReckonerWords = {
     gains: (change, degrees) => `${change}: ${degrees} °C more room.`,
     nothingHelps: 'None of these gives more room. Ride slower, stop on the way.',
     howItIsReckoned:
-      'To hold set-ups against each other, never a promise. Braking power is the slope’s less rolling and air; all of it goes into the rotor, and from there to air, as glow, and through the pads into the fluid. Cooling by published formulas for a turning disc and a plate in the wind; fade from memory at 250, 350 and 400 °C; how heat passes on is our choice.',
+      'To hold set-ups against each other, never a promise. Braking power is the slope’s less rolling and air; all of it goes into the rotor, and from there to air, as glow, and through the pads into the fluid. Cooling by published formulas for a turning disc and a plate in the wind; fade from memory, organic at 250 and metallic at 400 °C; semi-metallic between them and how heat passes on are our choice.',
   },
   stops: {
     says: 'What the stops say',
