@@ -187,6 +187,15 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
   await page.goto('/bench');
   await page.goto(address);
   await expect(page.getByTestId('need')).toHaveText('406 mm');
+  // An end is moved with a finger too: up the drawing is forward.
+  const ring = (await page.getByRole('button', { name: /^Lever’s port, 80 mm/ }).boundingBox())!;
+  await page.mouse.move(ring.x + ring.width / 2, ring.y + ring.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(ring.x + ring.width / 2, ring.y + ring.height / 2 - 24, { steps: 4 });
+  await page.mouse.up();
+  await expect
+    .poll(async () => Number(await page.getByLabel('Forward, mm').inputValue()))
+    .toBeGreaterThan(90);
 });
 
 test('a larger rotor is asked after: the stack where it fits, and no whatever bolts on where it is over the largest', async ({

@@ -41,7 +41,10 @@ export function CableReckoner() {
   const reckoned = reckon(keyed);
   const { cable } = reckonerWords;
   return (
-    <ReckonerPage of="cable" what={reckoned.ok ? { of: 'cable', ...reckoned.setUp } : null}>
+    <ReckonerPage
+      of="cable"
+      what={reckoned.ok ? { kind: 'reckoned', what: { of: 'cable', ...reckoned.setUp } } : null}
+    >
       <Halves>
         <>
           {reckoned.ok ? (

@@ -65,7 +65,10 @@ export function FitReckoner() {
     says: reckonerWords.fit.hold[value],
   }));
   return (
-    <ReckonerPage of="fit" what={reckoned.ok ? writtenAs(reckoned.asked) : null}>
+    <ReckonerPage
+      of="fit"
+      what={reckoned.ok ? { kind: 'reckoned', what: writtenAs(reckoned.asked) } : null}
+    >
       <Halves>
         <Answer reckoned={reckoned} at={at} />
         <>

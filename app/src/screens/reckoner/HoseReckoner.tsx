@@ -125,7 +125,7 @@ export function HoseReckoner() {
       of="hose"
       what={
         asked.ok && presentMm !== null && reckoned?.ok
-          ? { of: 'hose', run: asked.run, presentMm, then }
+          ? { kind: 'reckoned', what: { of: 'hose', run: asked.run, presentMm, then } }
           : null
       }
     >

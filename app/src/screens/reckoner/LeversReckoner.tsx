@@ -65,7 +65,10 @@ export function LeversReckoner() {
       of="levers"
       what={
         reckoned.ok
-          ? { of: 'levers', ...reckoned.hands, biased: [...biased], why: keyed.why.trim() }
+          ? {
+              kind: 'reckoned',
+              what: { of: 'levers', ...reckoned.hands, biased: [...biased], why: keyed.why.trim() },
+            }
           : null
       }
     >

@@ -1,4 +1,3 @@
-import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -12,12 +11,12 @@ import { words } from '../../words/words';
 import { OnFrom } from '../bench/prove/OnFrom';
 import { useAtBrake } from './atBrake';
 import { CalculatorList } from './CalculatorList';
-import { SendToJob, WriteDown } from './WriteDown';
+import { SendToJob, WriteDown, type Written } from './WriteDown';
 
 interface Props {
   of: Calculator;
   /** What can be written down in a job as it is keyed; null while it is not whole, left out where nothing ever is. */
-  what?: Reckoned | null;
+  what?: Written | null;
   children: ReactNode;
 }
 

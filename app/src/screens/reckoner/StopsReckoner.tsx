@@ -53,7 +53,10 @@ export function StopsReckoner() {
   const some = runs.before.length + runs.after.length > 0;
   const { stops } = reckonerWords;
   return (
-    <ReckonerPage of="stops" what={some ? { of: 'stops', ...runs, brakes } : null}>
+    <ReckonerPage
+      of="stops"
+      what={some ? { kind: 'reckoned', what: { of: 'stops', ...runs, brakes } } : null}
+    >
       <Halves>
         <>
           <Compared {...runs} />
@@ -184,7 +187,7 @@ function Runs({ when, runs, onRuns }: RunsProps) {
         onKey={(name) => (text) => setTyped({ ...typed, [name]: text })}
         errors={fault ? { distanceM: fault } : {}}
       />
-      <View style={styles.run}>
+      <View style={styles.keys}>
         <Button kind="plain" says={stops.add[when]} onPress={() => add(false)} />
         <Button kind="quiet" says={stops.lockedRun[when]} onPress={() => add(true)} />
       </View>
@@ -194,5 +197,6 @@ function Runs({ when, runs, onRuns }: RunsProps) {
 
 const styles = StyleSheet.create({
   run: { flexDirection: 'row', alignItems: 'center', gap: space.m },
+  keys: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.m },
   says: { flex: 1, minWidth: 0 },
 });

@@ -9,6 +9,7 @@ import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
+import type { Written } from './WriteDown';
 
 const USUAL = { e: '2.3', fitted: '', stock: WASHERS_MM.join(' ') };
 
@@ -17,7 +18,7 @@ export function WashersReckoner() {
   const [keyed, key] = useKeyed('washers', USUAL);
   const answer = reckon(keyed);
   return (
-    <ReckonerPage of="washers">
+    <ReckonerPage of="washers" what={answer.written}>
       <Section>
         {answer.ok ? (
           <Words kind="title">{answer.says}</Words>
@@ -52,26 +53,35 @@ export function WashersReckoner() {
   );
 }
 
-function reckon({ e, fitted, stock }: typeof USUAL): { ok: boolean; says: string } {
+interface Reckoned {
+  ok: boolean;
+  says: string;
+  /** e as it was measured, with the washers it was measured with. */
+  written: Written | null;
+}
+
+function reckon({ e, fitted, stock }: typeof USUAL): Reckoned {
   const eMm = signedNumberOf(e);
   const [fittedMm, stockMm] = [fitted, stock].map((text) =>
     text.split(/\s+/).filter(Boolean).map(numberOf),
   ) as [(number | null)[], (number | null)[]];
   if (eMm === null || fittedMm.includes(null) || stockMm.includes(null))
-    return { ok: false, says: reckonerWords.washers.numbers };
+    return { ok: false, says: reckonerWords.washers.numbers, written: null };
   try {
+    const washers = fittedMm.filter((mm) => mm !== null);
     const choice = washersFor(
       eMm,
-      fittedMm.filter((mm) => mm !== null),
+      washers,
       stockMm.filter((mm) => mm !== null && mm > 0) as number[],
     );
     const mm = (value: number) => words.format.keyed(String(value));
     return {
       ok: choice.code !== 'another-adapter' && choice.code !== 'out-of-stock',
       says: reckonerWords.washers.choice(choice, mm),
+      written: { kind: 'radial', eMm, washersMm: washers },
     };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
+    return { ok: false, says: words.inputError(error.code, error.numbers), written: null };
   }
 }

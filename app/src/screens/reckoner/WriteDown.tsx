@@ -1,5 +1,6 @@
 import { ENDS, type End } from '@hold-fast/core/ends';
-import type { Reckoned } from '@hold-fast/core/job/reckoned';
+import type { RadialEntry } from '@hold-fast/core/job/radial';
+import type { ReckonedEntry } from '@hold-fast/core/job/reckoned';
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { append, entryOf, useTake } from '../../data/writes';
@@ -16,15 +17,20 @@ import { words } from '../../words/words';
 import { OnFrom } from '../bench/prove/OnFrom';
 import type { AtBrake } from './atBrake';
 
+/** What a calculator writes into a job: an entry but for its brake, its id and its time. */
+export type Written =
+  Omit<ReckonedEntry, 'id' | 'at' | 'end'> | Omit<RadialEntry, 'id' | 'at' | 'end'>;
+type Kind = Written['kind'];
+
 /** Under a calculator at a brake: what it says goes into the job, and the way on from there. */
-export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Reckoned | null }) {
+export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Written | null }) {
   const byLead = useIsLead();
   const [written, setWritten] = useState<string | null>(null);
-  const { take, refused } = useTake<'reckoned'>(job);
+  const { take, refused } = useTake<Kind>(job);
   const { writeDown, writtenDown } = reckonerWords.reckoner;
   if (written === JSON.stringify(what)) return <OnFrom job={job} says={writtenDown} />;
   const write = () => {
-    if (what && take({ kind: 'reckoned', end, what }, { byLead })) setWritten(JSON.stringify(what));
+    if (what && take({ ...what, end }, { byLead })) setWritten(JSON.stringify(what));
   };
   return (
     <>
@@ -49,7 +55,7 @@ export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Recko
 }
 
 /** Under a calculator on its own: the brake of a bike in hand that its answer is for. */
-export function SendToJob({ what }: { what: Reckoned }) {
+export function SendToJob({ what }: { what: Written }) {
   const [choosing, setChoosing] = useState(false);
   const [sought, setSought] = useState('');
   const bench = useBench();
@@ -63,7 +69,7 @@ export function SendToJob({ what }: { what: Reckoned }) {
   const standing = done?.what === JSON.stringify(what) ? done : null;
   const to = (jobId: string, tag: number, end: End) => () => {
     // The job takes it or says why not; its page shows both.
-    append(jobId, entryOf<'reckoned'>({ kind: 'reckoned', end, what }), {
+    append(jobId, entryOf<Kind>({ ...what, end }), {
       known: { byLead: false },
     });
     setDone({ tag, end, what: JSON.stringify(what) });
