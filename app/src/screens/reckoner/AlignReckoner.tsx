@@ -1,6 +1,7 @@
 import { alignmentAsked, alignmentOf, type AlignmentChoice } from '@hold-fast/core/align/alignment';
 import { CORNERS, gapsSay, type Corner, type Gaps } from '@hold-fast/core/clearance/corners';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { lastLook } from '@hold-fast/core/inspection/session';
 import { SIDES } from '@hold-fast/core/lever/pair';
 import { InputError } from '@hold-fast/core/inputError';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
@@ -108,7 +109,8 @@ function knownOf(at: AtBrake | null): Partial<Keyed> {
   if (!at) return {};
   const { job, end } = at;
   const asked = alignmentAsked(inspectEnd(job, end).items, job.rules.runoutBands.watchMm);
-  const felt = standingAt(job, end, 'clearance')?.readings ?? [];
+  const sitting = standingAt(job, end, 'clearance');
+  const felt = sitting?.readings ?? [];
   const last = (place: string) =>
     keyedFrom(felt.findLast((reading) => reading.place === place)?.valueMm);
   const seen = (known: boolean | null) => (known === null ? 'unknown' : known ? 'yes' : 'no');
@@ -120,6 +122,7 @@ function knownOf(at: AtBrake | null): Partial<Keyed> {
       asked.faceDegrees === null ? '' : String(Math.round(asked.faceDegrees * 1000) / 1000),
     pistonsEven: seen(asked.pistonsEven),
     padsTapered: seen(asked.padsTapered),
+    atMidReading: lastLook(sitting?.looks ?? [], 'at-mid-reading') ? 'yes' : 'no',
   };
 }
 
