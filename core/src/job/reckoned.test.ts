@@ -75,6 +75,20 @@ describe('a larger rotor', () => {
     expect(whyNot(planned('change-rotor'), 'rotor-off', ['wheel-out'])).toBeNull();
   });
 
+  it('is neither begun nor signed while nobody knows the largest that is allowed', () => {
+    const visit = planned('go-up-a-size');
+    send(visit, { ...FIT, largestMm: null });
+    expect(whyNot(visit, 'adapter-on', begun)).toEqual({ code: 'largest-unknown', end: 'front' });
+    visit.fit();
+    expect(visit.bars).toContainEqual({ code: 'reckoned-against', end: 'front', of: 'fit' });
+    // The maker's number answers it; a rotor that goes on with no adapter asks for none.
+    expect(send(visit, FIT)).toBeNull();
+    expect(visit.barred).not.toContain('reckoned-against');
+    const native = planned('go-up-a-size');
+    send(native, { ...FIT, largestMm: null, rotor: { ...FIT.rotor, sizeMm: 160 } });
+    expect(whyNot(native, 'adapter-on', begun)).toBeNull();
+  });
+
   it('does not come to fit by leaving out or raising what fork or frame allow: that takes a lead', () => {
     const visit = identified();
     send(visit, OVER);
@@ -111,6 +125,15 @@ describe('a hose', () => {
     visit.repair('replace-hose');
     expect(visit.barred).not.toContain('reckoned-against');
     expect(send(visit, hose(400))).toBeNull();
+  });
+
+  it('that is too short stays so when it is only routed another way', () => {
+    const visit = identified();
+    send(visit, hose(380));
+    visit.repair('reroute-hose');
+    visit.repair('shorten-hose');
+    expect(visit.bars).toContainEqual({ code: 'reckoned-against', end: 'front', of: 'hose' });
+    expect(send(visit, hose(400))).toMatchObject({ code: 'lead-only' });
   });
 
   it('is refused by the field where it cannot be', () => {

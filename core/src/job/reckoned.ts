@@ -88,11 +88,15 @@ function easedBy(job: ReckonedJob, end: End, what: Reckoned): string | null {
   }
   const { of: _of, seq, ...before } = was;
   if (!isAgainst(end, { of: was.of, ...before } as Reckoned) || isAgainst(end, what)) return null;
-  const answeredBy: readonly Touch[] =
-    what.of === 'hose' ? ['hose'] : ['caliper-changed', 'lever-changed'];
-  if (changedSince(changesAt(job, end), seq, answeredBy)) return null;
-  return what.of === 'hose' ? 'presentMm' : 'leverPull';
+  if (what.of === 'hose') return isAnotherHose(job, end, seq) ? null : 'presentMm';
+  return changedSince(changesAt(job, end), seq, OTHER_PULLS) ? null : 'leverPull';
 }
+
+const OTHER_PULLS: readonly Touch[] = ['caliper-changed', 'lever-changed'];
+
+/** Whether another hose was put on since: cut, carried over or drawn in anew, it is the same one. */
+const isAnotherHose = (job: ReckonedJob, end: End, since: number): boolean =>
+  changesAt(job, end).some(({ seq, cures }) => seq > since && cures.includes('replace-hose'));
 
 type ReckonedJob = ChangedJob & { told: readonly Told[] };
 type Was<Of extends ReckonedOf> = Extract<Reckoned, { of: Of }> & { seq: number };
@@ -116,6 +120,15 @@ export function fitAt(job: ReckonedJob, end: End): { asked: FitAsked; fit: Fit }
   return { asked, fit: fitOf(asked) };
 }
 
+/**
+ * What keeps a rotor off: it does not fit, or nobody knows the largest that fork or frame allow, and it is larger than what goes on
+ * with no adapter. The maker is asked first [D].
+ */
+function fitLacks({ asked, fit }: { asked: FitAsked; fit: Fit }): 'refused' | 'largest' | null {
+  if (!fit.fits) return 'refused';
+  return asked.largestMm === null && asked.rotor.sizeMm > asked.nativeMm ? 'largest' : null;
+}
+
 /** What the hose that was measured last comes to, or null. */
 export function hoseAt(job: ReckonedJob, end: End): HoseAnswer | null {
   const last = lastReckoned(job, 'hose', end);
@@ -134,7 +147,7 @@ export function cableAt(job: ReckonedJob, end: End): CableStands | null {
   if (!last) return null;
   const changes = changesAt(job, end);
   // A pull that was read before its lever or its caliper was changed is another one's.
-  const changed = changedSince(changes, last.seq, ['caliper-changed', 'lever-changed']);
+  const changed = changedSince(changes, last.seq, OTHER_PULLS);
   const moved = changedSince(changes, last.seq, ['pads', 'rotor', 'caliper', 'pistons']);
   return cableStands({
     ...last,
@@ -156,10 +169,11 @@ export function reckonedAgainst(job: ReckonedJob, end: End): ReckonedOf[] {
       each.jobId === job.id &&
       each.condition !== 'found',
   );
-  if (fitted && fitAt(job, end)?.fit.fits === false) against.push('fit');
+  const checked = fitted ? fitAt(job, end) : null;
+  if (checked && fitLacks(checked) !== null) against.push('fit');
   const hose = lastReckoned(job, 'hose', end);
   if (hose && hoseAt(job, end)?.code === 'too-short') {
-    if (!changedSince(changesAt(job, end), hose.seq, ['hose'])) against.push('hose');
+    if (!isAnotherHose(job, end, hose.seq)) against.push('hose');
   }
   if (cableAt(job, end)?.pull === 'mismatch') against.push('cable');
   return against;
@@ -167,7 +181,7 @@ export function reckonedAgainst(job: ReckonedJob, end: End): ReckonedOf[] {
 
 /** Why a step is not done before, or against, what a calculator says. */
 export type ReckonedRefusal =
-  | { code: 'fit-unchecked' | 'fit-refused'; end: End }
+  | { code: 'fit-unchecked' | 'fit-refused' | 'largest-unknown'; end: End }
   | { code: 'hose-too-short'; missingMm: number }
   | { code: 'levers-apart'; measures: PairMeasure[] }
   | { code: 'pull-unknown' | 'pull-mismatch' | 'gap-unmeasured'; end: End };
@@ -198,7 +212,9 @@ export function reckonedRefusal(
     case 'fit': {
       const checked = fitAt(job, end);
       if (!checked) return { code: 'fit-unchecked', end };
-      return checked.fit.fits ? null : { code: 'fit-refused', end };
+      const lacks = fitLacks(checked);
+      if (lacks === null) return null;
+      return { code: lacks === 'largest' ? 'largest-unknown' : 'fit-refused', end };
     }
     case 'hose': {
       const answer = hoseAt(job, end);

@@ -426,6 +426,8 @@ function fault(what: StepRefusal): string {
       return `Zuerst prüfen, ob die größere Scheibe ${things.end[what.end]} passt: vorher wird nichts davon begonnen.`;
     case 'fit-refused':
       return `Die verlangte Scheibe passt ${things.end[what.end]} nicht: eine andere wählen oder dies auslassen.`;
+    case 'largest-unknown':
+      return `Niemand weiß, welche Scheibe ${what.end === 'front' ? 'die Gabel' : 'der Rahmen'} höchstens erlaubt: den Hersteller fragen und aufschreiben.`;
     case 'hose-too-short':
       return `Um ${what.missingMm} mm zu kurz: nicht schneiden. Auslassen und den Schlauch erneuern.`;
     case 'levers-apart':

@@ -308,7 +308,7 @@ const held = ({ places, lacks }: Held): string => {
 };
 
 const against: Record<ReckonedOf, string> = {
-  fit: 'die Scheibe, die dran ist, passt hier nicht.',
+  fit: 'die Scheibe, die dran ist, passt hier nicht, oder niemand weiß, welche höchstens erlaubt ist.',
   hose: 'der Schlauch ist zu kurz: bei einem Sturz reißt er heraus.',
   levers: 'die Hebel sitzen nicht gleich.',
   cable: 'Hebel und Sattel wollen verschiedene Zugwege.',

@@ -385,6 +385,8 @@ function fault(what: StepRefusal): string {
       return `Check first that the larger rotor fits at the ${things.end[what.end]}: nothing of it is begun before.`;
     case 'fit-refused':
       return `The rotor that was asked for does not fit at the ${things.end[what.end]}: choose another, or leave this out.`;
+    case 'largest-unknown':
+      return `Nobody knows the largest rotor that the ${what.end === 'front' ? 'fork' : 'frame'} allows: ask its maker, and write it down.`;
     case 'hose-too-short':
       return `Too short by ${what.missingMm} mm: do not cut. Leave it out and renew the hose.`;
     case 'levers-apart':

@@ -308,7 +308,7 @@ const held = ({ places, lacks }: Held): string => {
 };
 
 const against: Record<ReckonedOf, string> = {
-  fit: 'the rotor that is on does not fit here.',
+  fit: 'the rotor that is on does not fit here, or nobody knows the largest allowed.',
   hose: 'the hose is too short: it tears out in a crash.',
   levers: 'the levers do not sit alike.',
   cable: 'lever and caliper want different pulls.',
