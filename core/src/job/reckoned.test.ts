@@ -166,6 +166,9 @@ describe('both levers', () => {
       field: 'what.why',
       code: 'empty',
     });
+    // Written down again with nothing measured: no answer.
+    send(visit, { of: 'levers', left: {}, right: { reach: 70 }, biased: [], why: '' });
+    expect(leversToEven(visit.job, 'front')).toEqual(['reach']);
     send(visit, levers(75, ['reach'], 'A short finger'));
     expect(doRefusal(visit.job, 'set-levers', 'front')).toBeNull();
   });

@@ -3,7 +3,7 @@ import type { End } from '../ends';
 import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
 import { hoseAnswer, hoseNeed, type HoseAnswer, type HoseRun } from '../hose/hose';
 import { InputError } from '../inputError';
-import { pairOf, type Hand, type PairMeasure } from '../lever/pair';
+import { pairOf, SET_IN_ORDER, type Hand, type PairMeasure } from '../lever/pair';
 import { fitOf, type Fit, type FitAsked } from '../mount/fit';
 import type { ReckonedOf } from '../procedure/reckons';
 import { deceleration, type StopRun } from '../stop/stops';
@@ -135,10 +135,21 @@ export function hoseAt(job: ReckonedJob, end: End): HoseAnswer | null {
   return last && hoseAnswer(hoseNeed(last.run).needMm, last.presentMm);
 }
 
-/** What of both levers, as they were measured last, still is to be evened; null while nobody measured them. */
+/**
+ * What of both levers still is to be evened; null while nobody measured them. What was apart stays so until it is measured on both
+ * sides again: a number that is left out is no answer.
+ */
 export function leversToEven(job: ReckonedJob, end: End): PairMeasure[] | null {
-  const last = lastReckoned(job, 'levers', end);
-  return last && pairOf(last.left, last.right, last.biased).toEven;
+  const apart = new Set<PairMeasure>();
+  let order: PairMeasure[] | null = null;
+  for (const { what } of toldOf(job, 'reckoned', end)) {
+    if (what.of !== 'levers') continue;
+    for (const { measure, standing } of pairOf(what.left, what.right, what.biased).differences)
+      if (standing === 'apart') apart.add(measure);
+      else if (standing !== 'not-measured') apart.delete(measure);
+    order = SET_IN_ORDER.filter((measure) => apart.has(measure));
+  }
+  return order;
 }
 
 /** How the cable brake stands, by what was written down since its parts were last changed. */

@@ -21,7 +21,7 @@ export const PLAUSIBLE_PAIR: Readonly<Record<PairMeasure, { least: number; most:
   angle: { least: -90, most: 90 },
 };
 /** Moving this moves that as well, so that is set after it: changing bite moves the blade [P]. */
-const SET_IN_ORDER: readonly PairMeasure[] = ['clamp', 'angle', 'bite', 'reach'];
+export const SET_IN_ORDER: readonly PairMeasure[] = ['clamp', 'angle', 'bite', 'reach'];
 
 export type Hand = Readonly<Partial<Record<PairMeasure, number>>>;
 

@@ -43,7 +43,11 @@ export function CableReckoner() {
   return (
     <ReckonerPage
       of="cable"
-      what={reckoned.ok ? { kind: 'reckoned', what: { of: 'cable', ...reckoned.setUp } } : null}
+      what={
+        reckoned.ok && Object.values(reckoned.setUp).some((known) => known !== null)
+          ? { kind: 'reckoned', what: { of: 'cable', ...reckoned.setUp } }
+          : null
+      }
     >
       <Halves>
         <>

@@ -64,7 +64,7 @@ export function LeversReckoner() {
     <ReckonerPage
       of="levers"
       what={
-        reckoned.ok
+        reckoned.ok && SIDES.some((side) => Object.keys(reckoned.hands[side]).length > 0)
           ? {
               kind: 'reckoned',
               what: { of: 'levers', ...reckoned.hands, biased: [...biased], why: keyed.why.trim() },
