@@ -8,6 +8,7 @@ import { faultOf, type EntryKind, type EntryOf, type KnownOf, type Logged } from
 import { gaugeAsKnown, type KnownGauge } from '../job/measurement';
 import { askedFor } from '../job/tightening';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
+import { PRACTICE_SHEET } from '../practice/sheet';
 import { USUAL_RULES } from '../rules/shopRules';
 import type { SheetRevision, SpecSheet } from '../sheet/sheet';
 import { passesOf } from '../torque/sequence';
@@ -15,61 +16,7 @@ import type { EntryFault, Place } from '../job/entry';
 
 // A visit as a shop would take it in: every entry has to pass the job's own rules first. For tests and for the adversary.
 
-export const SHEET: SpecSheet = {
-  title: 'Two pistons, mineral',
-  source: 'Shop',
-  brake: {
-    actuation: 'hydraulic',
-    pistons: 2,
-    mount: 'post',
-    sides: null,
-    port: '',
-    pistonLubricant: null,
-  },
-  rotor: {
-    hold: 'six-bolt',
-    construction: 'one-piece',
-    newMm: 1.8,
-    limit: { limitMm: 1.5, atLimitIsWorn: true, origin: 'sheet', tag: null },
-    sizeMm: 180,
-    organicOnly: false,
-  },
-  pads: {
-    shape: '',
-    newTotalMm: 4,
-    plateMm: 1.8,
-    plateAssumed: false,
-    compounds: [],
-    finned: false,
-    limits: {},
-    schools: [],
-  },
-  lever: { ratio: 5, boreMm: 10, ownGiveMl: 0.1 },
-  hose: null,
-  torque: [
-    {
-      fastener: 'rotor-bolts',
-      drive: 'T25',
-      boltCount: 6,
-      window: { loNm: 4, hiNm: 6.2, namedNm: null, origin: 'sheet', tag: null },
-      thread: 'medium-threadlocker',
-    },
-    {
-      fastener: 'caliper-post',
-      drive: '5 mm hex',
-      boltCount: 2,
-      window: { loNm: 6, hiNm: 8, namedNm: null, origin: 'sheet', tag: null },
-      thread: 'medium-threadlocker',
-    },
-  ],
-  fluid: {
-    fluid: { family: 'mineral', blend: 'Selkie 10' },
-    alsoNamedBlends: [],
-    origin: 'sheet',
-    tag: null,
-  },
-  origins: {},
-};
+export const SHEET: SpecSheet = PRACTICE_SHEET;
 
 export const revision = (body: SpecSheet = SHEET, number = 1): SheetRevision => ({
   id: `sheet ${body.title} ${number}`,

@@ -89,7 +89,7 @@ function shown(
 }
 
 /** What a measurement says of a sign; null where it is not whole, or says nothing of it. */
-function saidBy(sign: BenchSign, judgement: Judgement): boolean | null {
+export function saidBy(sign: BenchSign, judgement: Judgement): boolean | null {
   if (!judgement.ok) return null;
   switch (judgement.measurand) {
     case 'lever': {

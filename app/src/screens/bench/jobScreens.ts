@@ -24,3 +24,5 @@ export { TroubleReckoner } from '../reckoner/TroubleReckoner';
 export { ShareReckoner } from '../reckoner/ShareReckoner';
 export { StopsReckoner } from '../reckoner/StopsReckoner';
 export { HeatReckoner } from '../reckoner/HeatReckoner';
+export { PracticeCase } from '../practice/PracticeCase';
+export { PracticeList } from '../practice/PracticeList';

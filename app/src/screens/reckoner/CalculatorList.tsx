@@ -5,6 +5,7 @@ import { Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
 import { CALCULATORS, type Calculator } from '../../words/catalogue/reckoner';
+import { practiceWords } from '../../words/practice';
 import { reckonerWords } from '../../words/reckoner';
 
 /** Every calculator by its name, found by a part of it or of what it answers. */
@@ -12,10 +13,10 @@ export function CalculatorList({ current }: { current?: Calculator }) {
   const [sought, setSought] = useState('');
   const { of, find, noneByThatName } = reckonerWords.reckoner;
   const words = sought.toLocaleLowerCase().split(/\s+/).filter(Boolean);
-  const found = CALCULATORS.filter((each) => {
-    const said = `${of[each].title} ${of[each].says}`.toLocaleLowerCase();
-    return words.every((word) => said.includes(word));
-  });
+  const isSought = (...said: string[]) =>
+    words.every((word) => said.join(' ').toLocaleLowerCase().includes(word));
+  const found = CALCULATORS.filter((each) => isSought(of[each].title, of[each].says));
+  const isPracticeSought = isSought(practiceWords.title, practiceWords.says);
   return (
     <>
       <Section>
@@ -30,7 +31,14 @@ export function CalculatorList({ current }: { current?: Calculator }) {
           onPress={() => router.navigate(`/reckoner/${each}`)}
         />
       ))}
-      {found.length === 0 ? (
+      {isPracticeSought ? (
+        <Row
+          title={practiceWords.title}
+          says={practiceWords.says}
+          onPress={() => router.navigate('/reckoner/practice')}
+        />
+      ) : null}
+      {found.length === 0 && !isPracticeSought ? (
         <Section>
           <Words ink="soft">{noneByThatName}</Words>
         </Section>

@@ -11,6 +11,7 @@ import type { MeasuringWords } from './measuring';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
+import type { PracticeWords } from './practice';
 import type { ProvingWords } from './proving';
 import type { ReckonerWords } from './reckoner';
 import type { StoreFormsWords } from './storeForms';
@@ -39,6 +40,7 @@ export interface Catalogue {
   storeForms: StoreFormsWords;
   reckoner: ReckonerWords;
   trouble: TroubleWords;
+  practice: PracticeWords;
   ledger: LedgerWords;
   manners: MannersWords;
 }

@@ -12,6 +12,7 @@ import { measuring } from './measuring';
 import { parts } from './parts';
 import { plan } from './plan';
 import { planning } from './planning';
+import { practice } from './practice';
 import { proving } from './proving';
 import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
@@ -40,6 +41,7 @@ export const german: Catalogue = {
   storeForms,
   reckoner,
   trouble,
+  practice,
   ledger,
   manners,
 };

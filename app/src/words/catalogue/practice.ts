@@ -1,0 +1,76 @@
+import type { CaseId, Grade } from '@hold-fast/core/practice/cases';
+import type { Debrief } from '@hold-fast/core/practice/debrief';
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
+
+/** The practice bench: made-up brakes to learn on. */
+export interface PracticeWords {
+  title: string;
+  /** On every page of it: nothing of it is true, and nothing is kept. */
+  band: string;
+  says: string;
+  grade: Record<Grade, string>;
+  gradeSays: Record<Grade, string>;
+  case: Record<CaseId, { title: string; says: string }>;
+  drawnTitle: (number: number) => string;
+  drawnSays: (symptoms: string) => string;
+  draw: string;
+  drawOne: string;
+  seed: string;
+  seedWanted: string;
+  hardness: string;
+  noSuchCase: string;
+  allCases: string;
+  notTried: string;
+  begun: string;
+  standing: Record<Debrief['standing'], string>;
+  at: Record<'look' | 'name' | 'plan' | 'end' | 'truth', string>;
+  theySay: string;
+  brakeKind: Record<'hydraulic' | 'cable', string>;
+  lookAt: string;
+  lookHint: string;
+  spent: (minutes: number, taps: number) => string;
+  found: string;
+  notThere: (signs: string) => string;
+  numbersSayNeither: string;
+  readings: Record<Measurand, string>;
+  limits: {
+    rotor: (limitMm: string, newMm: string) => string;
+    pads: (newMm: string, plateMm: string, totalMm: string, frictionMm: string) => string;
+    runout: (goodMm: string, watchMm: string, trueMm: string) => string;
+    face: (degrees: string) => string;
+  };
+  howDoesItStand: string;
+  youSaid: (word: string) => string;
+  rulesSay: string;
+  nameIt: string;
+  nameHint: string;
+  planIt: string;
+  planHint: string;
+  nothingToDo: string;
+  endIt: string;
+  endHint: string;
+  sign: string;
+  holdBack: string;
+  on: Record<'name' | 'plan' | 'end', string>;
+  back: string;
+  truth: string;
+  signedWrong: string;
+  signedWrongSays: string;
+  heldForNothing: string;
+  heldForNothingSays: string;
+  causes: string;
+  how: Record<'named' | 'missed' | 'wrong', string>;
+  wasToSee: string;
+  sees: Record<'found' | 'misread' | 'not-looked', string>;
+  judged: string;
+  judgedAs: (rules: string, said: string | null) => string;
+  work: string;
+  works: Record<'planned' | 'missed' | 'beside', string>;
+  noWork: string;
+  time: string;
+  timeSays: (minutes: number, taps: number, engineMinutes: number) => string;
+  engineWay: string;
+  instead: string;
+  insteadOf: (made: string, engine: string | null) => string;
+  again: string;
+}

@@ -1,0 +1,4 @@
+import { practice } from './en/practice';
+import { inUse } from './language';
+
+export const practiceWords = inUse('practice', practice);
