@@ -4,8 +4,16 @@ import { WORKS, worksOn, type Work } from '../inspection/work';
 import { isFor } from '../kit/traits';
 import type { Measurand } from '../measurand/measurand';
 import { CAUSE_IDS, causeRule, type Cause } from '../trouble/causes';
-import { nextChecks, ranking, unexplained, USUAL_TABLE, without } from '../trouble/engine';
-import { checkRule, FORBIDS, type BenchSign, type Check, type Evidence } from '../trouble/signs';
+import { nextChecks, ranking, unexplained, without } from '../trouble/engine';
+import {
+  BENCH_SIGNS,
+  checkRule,
+  FORBIDS,
+  type BenchSign,
+  type Check,
+  type Evidence,
+  type Sign,
+} from '../trouble/signs';
 import type { Word } from '../wear/verdict';
 import type { PracticeCase } from './cases';
 import { checksOn, evidenceAfter, lookAt, wornOut } from './look';
@@ -53,33 +61,62 @@ export const isForbidden = (of: PracticeCase): boolean =>
   of.there.some((sign) => FORBIDS.includes(sign)) ||
   of.complaint.some((symptom) => FORBIDS.includes(symptom));
 
-/** The shortest way that the engine would have gone: its checks, and what it took for the causes. */
+/** The way that the engine would have gone: its checks, and the causes it would have found by them. */
 export function engineWay(of: PracticeCase): { checks: Check[]; causes: Cause[] } {
-  const banned = CAUSE_IDS.filter(
+  const impossible = CAUSE_IDS.filter(
     (cause) => !isFor(causeRule(cause).on, { actuation: of.actuation, banjo: false }),
   );
   const possible = checksOn(of);
   const checks: Check[] = [];
   const causes: Cause[] = [];
   for (;;) {
-    const table = without([...banned, ...causes]);
-    const known = unexplained(evidenceAfter(of, of.seed, checks), causes, USUAL_TABLE);
-    // Whatever is wrong is looked for until nothing that was seen is left over.
-    if (causes.length > 0 && !Object.values(known).includes(true)) break;
-    const lead = ranking(known, table).find(({ cause }) => cause !== 'none')!;
-    const next = nextChecks(known, table).find(
-      ({ check }) => possible.includes(check) && !checks.includes(check),
-    );
-    if (lead.chance >= SURE_FROM && !next?.first) {
-      causes.push(lead.cause);
+    const evidence = evidenceAfter(of, of.seed, checks);
+    const found = foundBy(evidence, [...impossible, ...causes], causes);
+    if (found) {
+      causes.push(found);
       continue;
     }
+    const left = unexplained(evidence, causes);
+    if (causes.length > 0 && !Object.values(left).includes(true)) break;
+    const next = nextChecks(left, without([...impossible, ...causes])).find(
+      ({ check }) => possible.includes(check) && !checks.includes(check),
+    );
+    // One cause was found: what it leaves over is worth a check that tells enough.
+    if (causes.length > 0 && next && !next.first && next.bitsAMinute < WORTH_A_SECOND) break;
     if (!next) break;
     checks.push(next.check);
   }
   return { checks, causes };
 }
 
+/** A cause that was shown: by a sign that takes the bike off the road, or by its own sign while it leads. */
+function foundBy(
+  evidence: Evidence,
+  out: readonly Cause[],
+  causes: readonly Cause[],
+): Cause | undefined {
+  const isShown = (cause: Cause, sign: Sign) =>
+    evidence[sign] === true && causeRule(cause).shows[sign] === 'always';
+  const open = CAUSE_IDS.filter((cause) => cause !== 'none' && !out.includes(cause));
+  const forbidden = open.find(
+    (cause) => causeRule(cause).forbids && FORBIDS.some((sign) => isShown(cause, sign)),
+  );
+  if (forbidden) return forbidden;
+  const [lead] = ranking(unexplained(evidence, causes), without(out));
+  return lead &&
+    lead.chance >= SURE_FROM &&
+    open.includes(lead.cause) &&
+    (provenBy(lead.cause).length === 0 || provenBy(lead.cause).some((sign) => evidence[sign]))
+    ? lead.cause
+    : undefined;
+}
+
+/** What is looked for at the bench and nearly always shows with a cause. */
+const provenBy = (cause: Cause): BenchSign[] =>
+  BENCH_SIGNS.filter((sign) => causeRule(cause).shows[sign] === 'always');
+
+/** Once a cause was found, a check for another is worth its minutes from so many bits a minute on [D]. */
+const WORTH_A_SECOND = 0.2;
 /** From this chance on the engine takes a cause as found [D]. */
 const SURE_FROM = 0.8;
 

@@ -49,7 +49,6 @@ export const CAUSES = {
       'track-patchy': 'sometimes',
       'pads-shiny': 'sometimes',
       'oil-seen': 'sometimes',
-      'wet-joint': 'seldom',
     },
     cure: ['decontaminate'],
   },

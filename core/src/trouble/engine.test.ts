@@ -218,6 +218,11 @@ describe('what it says besides', () => {
     ).toBe(false);
   });
 
+  it('oil on the pads came from somewhere: the joints are dried and held before the pads are cleaned', () => {
+    const [first] = nextChecks(seen('squeal', 'weak', 'oil-on-wipe'));
+    expect(first).toMatchObject({ check: 'hold-and-tissue', first: true });
+  });
+
   it('for a squeal it looks at the track before it measures the lever', () => {
     const order = nextChecks(seen('squeal')).map(({ check }) => check);
     expect(order).toContain('light-on-track');

@@ -141,6 +141,8 @@ export interface NextCheck {
 
 /** A cause that forbids the ride is looked for first from this chance on [D]. */
 export const WORTH_RULING_OUT = 0.02;
+/** Below this a cause is none that this brake can have. */
+const POSSIBLE = 1e-6;
 /** Checks that tell less than this are not worth their minutes, bits [D]. */
 export const WORTH_ASKING_BITS = 0.005;
 
@@ -151,7 +153,7 @@ export const WORTH_ASKING_BITS = 0.005;
 export function nextChecks(evidence: Evidence, table: Table = USUAL_TABLE): NextCheck[] {
   const now = posterior(evidence, table);
   return CHECK_IDS.map((check): NextCheck => {
-    const { minutes, reveals, mayForbid = false } = checkRule(check);
+    const { minutes, reveals, mayForbid = false, onceSeen = [] } = checkRule(check);
     const bits = gainBits(reveals, evidence, table, now);
     const first =
       mayForbid &&
@@ -159,7 +161,7 @@ export function nextChecks(evidence: Evidence, table: Table = USUAL_TABLE): Next
       CAUSE_IDS.some(
         (cause) =>
           causeRule(cause).forbids &&
-          now[cause] >= WORTH_RULING_OUT &&
+          now[cause] >= (onceSeen.some((sign) => evidence[sign]) ? POSSIBLE : WORTH_RULING_OUT) &&
           reveals.some(
             (sign) => evidence[sign] === undefined && table.shows[cause][sign] >= OFTEN.often,
           ),
@@ -249,10 +251,20 @@ export function unexplained(
   table: Table = USUAL_TABLE,
 ): Evidence {
   const left = (Object.entries(evidence) as [Sign, boolean][]).filter(
-    ([sign, seen]) => !seen || !found.some((cause) => table.shows[cause][sign] >= OFTEN.often),
+    ([sign, seen]) =>
+      !seen ||
+      isTracedBack(sign, evidence) ||
+      !found.some((cause) => table.shows[cause][sign] >= OFTEN.often),
   );
   return Object.fromEntries(left);
 }
+
+/** A sign that came from somewhere, while nobody has looked where: no cause explains it yet. */
+const isTracedBack = (sign: Sign, evidence: Evidence): boolean =>
+  CHECK_IDS.some((check) => {
+    const { onceSeen = [], reveals } = checkRule(check);
+    return onceSeen.includes(sign) && reveals.every((each) => evidence[each] === undefined);
+  });
 
 /** The table without the causes that were found already. */
 export function without(found: readonly Cause[], table: Table = USUAL_TABLE): Table {

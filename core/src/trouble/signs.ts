@@ -48,12 +48,19 @@ interface CheckRule {
   reveals: readonly BenchSign[];
   /** It can show that the bike is not to be ridden. */
   mayForbid?: true;
+  /** Once one of these was seen it comes before all else: oil came from somewhere [P]. */
+  onceSeen?: readonly Sign[];
 }
 
 export const CHECKS = {
   'light-on-track': { minutes: 1, reveals: ['track-patchy', 'parts-new'] },
   'wipe-and-smell': { minutes: 2, reveals: ['oil-on-wipe'] },
-  'hold-and-tissue': { minutes: 3, reveals: ['wet-joint'], mayForbid: true },
+  'hold-and-tissue': {
+    minutes: 3,
+    reveals: ['wet-joint'],
+    mayForbid: true,
+    onceSeen: ['oil-on-wipe', 'oil-seen'],
+  },
   'shine-on-pads': { minutes: 2, reveals: ['pads-shiny'] },
   'sponge-test': { minutes: 3, reveals: ['soft-after-bite'] },
   'measure-pads': { minutes: 3, reveals: ['pads-thin'] },
