@@ -41,6 +41,8 @@ const VIEWS = {
     '/bikes',
     '/reckoner',
     '/reckoner/trouble',
+    '/reckoner/practice',
+    '/reckoner/practice/post-trike',
     '/reckoner/wear',
     '/reckoner/life',
     '/reckoner/air',

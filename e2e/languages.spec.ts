@@ -28,6 +28,8 @@ const PLACES = [
   '/reckoner/stops',
   '/reckoner/heat',
   '/reckoner/share',
+  '/reckoner/practice',
+  '/reckoner/practice/night-shift',
   '/stores/figures',
 ];
 const TASKS = [

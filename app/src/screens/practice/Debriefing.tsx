@@ -5,13 +5,12 @@ import { useMemo } from 'react';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
-import { Row } from '../../ui/Row';
-import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { practiceWords } from '../../words/practice';
 import { troubleWords } from '../../words/trouble';
 import { words } from '../../words/words';
+import { Line } from './Line';
 
 type How = 'named' | 'missed' | 'wrong' | 'found' | 'misread' | 'not-looked' | 'planned' | 'beside';
 
@@ -31,12 +30,7 @@ const MARK: Readonly<Record<How, Word>> = {
 export function Debriefing({ of, run }: { of: PracticeCase; run: PracticeRun }) {
   const told = useMemo(() => debrief(of, run), [of, run]);
   const line = (title: string, how: How, says: string) => (
-    <Row
-      key={title}
-      mark={<VerdictMark word={MARK[how]} />}
-      title={title}
-      word={{ says, ink: WORD_INK[MARK[how]] }}
-    />
+    <Line key={title} mark={MARK[how]} title={title} word={says} />
   );
   return (
     <>
@@ -107,9 +101,9 @@ function Judged({ told: { judged } }: { told: Debrief }) {
   return (
     <Section label={practiceWords.judged}>
       {judged.map(({ measurand, rules, said }) => (
-        <Row
+        <Line
           key={measurand}
-          mark={<VerdictMark word={rules} />}
+          mark={rules}
           title={capital(words.subject[measurand])}
           says={practiceWords.judgedAs(words.word[rules], said && words.word[said])}
         />

@@ -8,7 +8,6 @@ import { Choice } from '../../ui/Choice';
 import { Halves } from '../../ui/Halves';
 import { Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
-import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { practiceWords } from '../../words/practice';
@@ -17,6 +16,7 @@ import { words } from '../../words/words';
 import { calledOf, judgementSays, reasonsOf } from '../bench/findings';
 import { VerdictPanel } from '../bench/VerdictPanel';
 import { signsSay } from '../trouble/signSays';
+import { Line } from './Line';
 import { Readings } from './Readings';
 
 interface Props {
@@ -106,11 +106,11 @@ function Signs({ of, check, signs }: { of: PracticeCase; check: Check; signs: Se
   return (
     <>
       {there.map((sign) => (
-        <Row
+        <Line
           key={sign}
-          mark={<VerdictMark word="watch" />}
+          mark="watch"
           title={capital(troubleWords.sign[sign])}
-          {...(sign === 'wet-joint' && of.leakAt ? { says: words.finding[of.leakAt] } : {})}
+          says={sign === 'wet-joint' && of.leakAt ? words.finding[of.leakAt] : null}
           testID={`there-${sign}`}
         />
       ))}

@@ -10,11 +10,12 @@ import { isFor } from '@hold-fast/core/kit/traits';
 import { CAUSE_IDS, causeRule } from '@hold-fast/core/trouble/causes';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
-import { usePractice } from '../../data/practice';
+import { usePractice } from './usePractice';
 import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
 import { practiceWords } from '../../words/practice';
 import { troubleWords } from '../../words/trouble';
 import { words } from '../../words/words';
@@ -193,7 +194,7 @@ function PlanIt({ run, act }: StageProps) {
       <Words ink="soft">{practiceWords.planHint}</Words>
       <Choice
         label={practiceWords.planIt}
-        options={WORKS.map((value) => ({ value, says: words.work[value] }))}
+        options={WORKS.map((value) => ({ value, says: capital(words.work[value]) }))}
         chosen={run.works}
         onChoose={(work) => act({ works: toggled(WORKS, run.works, work) })}
         many

@@ -11,7 +11,7 @@ import type { Word } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { practiceRun } from '../../data/practice';
+import { practiceRun } from './usePractice';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Columns } from '../../ui/Columns';
