@@ -1,5 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
 import type { EndHeat } from '@hold-fast/core/heat/descent';
+import type { Road } from '@hold-fast/core/heat/road';
 import { View } from 'react-native';
 import Svg, { Line, Path, Text } from 'react-native-svg';
 import { color, font, type ColorName } from '../ui/tokens';
@@ -10,7 +11,7 @@ interface Props {
   heat: Readonly<Record<End, EndHeat>>;
   /** Where the pads begin to fade, °C at the rotor. */
   fadesFromC: number;
-  gradePercent: number;
+  road: Road;
   width: number;
 }
 
@@ -24,14 +25,30 @@ const INK: Record<End, ColorName> = { front: 'rust', rear: 'slate' };
 /** Degrees that the height holds at least, so that a cool hill looks cool. */
 const LEAST_SPAN_C = 300;
 
+/** Height that the road itself is drawn over, under the lines of heat. */
+const HILL = 64;
+
+/** The road from above its lowest point, as a path that closes at the ground. */
+function groundOf(road: Road): string {
+  const [start, end] = [road[0]!.alongM, road.at(-1)!.alongM];
+  const heights = road.map(({ heightM }) => heightM);
+  const [low, high] = [Math.min(...heights), Math.max(...heights)];
+  const along = road.map(({ alongM, heightM }) => {
+    const x = LEFT + ((alongM - start) / (end - start)) * (RIGHT - LEFT);
+    const y = GROUND - ((heightM - low) / Math.max(high - low, 1)) * HILL;
+    return `L${x.toFixed(1)} ${y.toFixed(1)}`;
+  });
+  return `M${LEFT} ${GROUND}${along.join('')}L${RIGHT} ${GROUND}Z`;
+}
+
 /** The hill, and over it how hot each rotor gets: front and rear, with the line where the pads begin to fade. */
-export function HillHeat({ heat, fadesFromC, gradePercent, width }: Props) {
+export function HillHeat({ heat, fadesFromC, road, width }: Props) {
   const ends = Object.entries(heat) as [End, EndHeat][];
   const hottest = Math.max(LEAST_SPAN_C, fadesFromC, ...ends.map(([, { peak }]) => peak.rotorC));
   const seconds = ends[0]![1].over.at(-1)!.seconds;
   const x = (at: number) => LEFT + (at / seconds) * (RIGHT - LEFT);
   const y = (celsius: number) => GROUND - (Math.max(0, celsius) / hottest) * (GROUND - TOP);
-  const drop = Math.min(60, gradePercent * 3);
+  const ground = groundOf(road);
   return (
     <View
       style={{ width, alignSelf: 'center' }}
@@ -43,10 +60,7 @@ export function HillHeat({ heat, fadesFromC, gradePercent, width }: Props) {
         .join(' ')}
     >
       <Svg width={width} height={(width * HEIGHT) / WIDTH} viewBox={`0 0 ${WIDTH} ${HEIGHT}`}>
-        <Path
-          d={`M${LEFT} ${GROUND - drop}L${RIGHT} ${GROUND}L${LEFT} ${GROUND}Z`}
-          fill={color.sunk}
-        />
+        <Path d={ground} fill={color.sunk} />
         <Line
           x1={LEFT}
           x2={RIGHT}

@@ -1,46 +1,35 @@
-import type { End } from '@hold-fast/core/ends';
-import {
-  descentHeat,
-  sizesBeside,
-  whatHelps,
-  type Descent,
-  type EndHeat,
-  type SizeHeat,
-} from '@hold-fast/core/heat/descent';
+import { reckonHeat, type HeatAsked, type Heating } from '@hold-fast/core/heat/descent';
+import { readTrack } from '@hold-fast/core/heat/track';
+import type { Road } from '@hold-fast/core/heat/road';
 import { InputError, type InputErrorCode } from '@hold-fast/core/inputError';
 import * as Comlink from 'comlink';
 
-export interface HeatAsked {
-  descent: Descent;
-  freshBoilsC: number | null;
-  largestMm: Readonly<Record<End, number>>;
+/** What cannot be: an error loses its kind on the way between threads. */
+export interface Unreckoned {
+  ok: false;
+  code: InputErrorCode;
+  field: string;
+  numbers: Readonly<Record<string, number>>;
+}
+/** A descent worked out, or what of it cannot be. */
+export type Heated = ({ ok: true } & Heating) | Unreckoned;
+/** A track read, or why it is none. */
+export type TrackRead = { ok: true; road: Road } | Unreckoned;
+
+function answered<T extends { ok: true }>(reckon: () => T): T | Unreckoned {
+  try {
+    return reckon();
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    const { code, field, numbers } = error;
+    return { ok: false, code, field, numbers };
+  }
 }
 
-/** A descent worked out, or what of it cannot be: an error loses its kind on the way between threads. */
-export type Heating =
-  | {
-      ok: true;
-      heat: Record<End, EndHeat>;
-      sizes: SizeHeat[];
-      helps: ReturnType<typeof whatHelps>;
-    }
-  | { ok: false; code: InputErrorCode; field: string; numbers: Readonly<Record<string, number>> };
-
 const heater = {
-  heat: ({ descent, freshBoilsC, largestMm }: HeatAsked): Heating => {
-    try {
-      return {
-        ok: true,
-        heat: descentHeat(descent),
-        sizes: sizesBeside(descent, largestMm),
-        helps: whatHelps(descent, freshBoilsC, largestMm),
-      };
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      const { code, field, numbers } = error;
-      return { ok: false, code, field, numbers };
-    }
-  },
+  heat: (asked: HeatAsked, onRun: (done: number, of: number) => void): Heated =>
+    answered(() => ({ ok: true, ...reckonHeat(asked, onRun) })),
+  track: (xml: string): TrackRead => answered(() => ({ ok: true, road: readTrack(xml) })),
 };
 export type Heater = typeof heater;
 

@@ -1,7 +1,7 @@
 import { ENDS, type End } from '../ends';
 import { InputError, positive } from '../inputError';
 import { coolingWm2K } from './cooling';
-import { brakingPowerW, secondsDown, type Hill } from './hill';
+import { powerDown, secondsDown, type Hill } from './hill';
 import { solve } from './rungeKutta';
 
 /** Rotor steel: specific heat J/kgK, density kg/m³ [S: Incropera, app. A, stainless], how well it radiates [M]. */
@@ -55,6 +55,8 @@ export interface HeatRun {
   airC: number;
   startC?: number;
   paths?: HeatPaths;
+  /** The shortest time for which the power stays the same, s: no step goes over it unseen. */
+  shortestS?: number;
 }
 
 export interface Heated {
@@ -68,6 +70,8 @@ export interface Heated {
 }
 
 const SAMPLES = 120;
+/** Of stretches that are passed in less, several are taken in one step; what came in is counted all the same. */
+const SHORTEST_LOOK_S = 1;
 
 /**
  * How hot one end gets: rotor, pads with caliper, and fluid as three lumps, all braking heat into the rotor. An estimate to hold
@@ -75,6 +79,7 @@ const SAMPLES = 120;
  */
 export function heatOf(run: HeatRun): Heated {
   const { rotor, powerW, seconds, airC, speedKmh, paths = ALL, startC = airC } = run;
+  const { shortestS = seconds } = run;
   for (const field of ['sizeMm', 'trackMm', 'thickMm'] as const) positive(rotor[field], field);
   if (2 * rotor.trackMm >= rotor.sizeMm)
     throw new InputError('out-of-range', 'trackMm', { least: 0, most: rotor.sizeMm / 2 });
@@ -107,7 +112,11 @@ export function heatOf(run: HeatRun): Heated {
     start,
     0,
     seconds,
-    { relative: 1e-7, absolute: 1e-6, longestStep: Math.min(every, PULSE_S.on / 4) },
+    {
+      relative: 1e-7,
+      absolute: 1e-6,
+      longestStep: Math.max(Math.min(every, shortestS), SHORTEST_LOOK_S),
+    },
     (time, [rotorC, padC, fluidC]) => {
       peak.rotorC = Math.max(peak.rotorC, rotorC!);
       peak.padC = Math.max(peak.padC, padC!);
@@ -145,30 +154,35 @@ const shareAt = ({ frontShare }: Descent, end: End) =>
   end === 'front' ? frontShare : 1 - frontShare;
 
 /** How hot both ends get down a hill. */
-export function descentHeat(descent: Descent): Record<End, EndHeat> {
+export const descentHeat = (descent: Descent): Record<End, EndHeat> => ({
+  front: endHeat(descent, 'front'),
+  rear: endHeat(descent, 'rear'),
+});
+
+/** How hot one end gets down a hill. */
+function endHeat(descent: Descent, end: End): EndHeat {
   if (!(descent.frontShare >= 0 && descent.frontShare <= 1))
     throw new InputError('out-of-range', 'frontShare', { least: 0, most: 1 });
-  const power = brakingPowerW(descent);
+  const power = powerDown(descent);
+  const share = shareAt(descent, end);
+  const mean = (time: number) => power.at(time) * share;
   const period = PULSE_S.on + PULSE_S.off;
-  const at = (end: End): EndHeat => {
-    const mean = power * shareAt(descent, end);
-    const heated = heatOf({
-      rotor: descent.rotors[end],
-      powerW:
-        descent.braked === 'dragged'
-          ? () => mean
-          : (time) => (time % period < PULSE_S.on ? (mean * period) / PULSE_S.on : 0),
-      seconds: secondsDown(descent),
-      speedKmh: descent.speedKmh,
-      airC: descent.airC,
-    });
-    return {
-      ...heated,
-      toFadeC: FADES_FROM_C[descent.compound] - heated.peak.rotorC,
-      toBoilC: descent.boilsC === null ? null : descent.boilsC - heated.peak.fluidC,
-    };
+  const dragged = descent.braked === 'dragged';
+  const heated = heatOf({
+    rotor: descent.rotors[end],
+    powerW: dragged
+      ? mean
+      : (time) => (time % period < PULSE_S.on ? (mean(time) * period) / PULSE_S.on : 0),
+    seconds: secondsDown(descent),
+    speedKmh: descent.speedKmh,
+    airC: descent.airC,
+    shortestS: dragged ? power.shortestS : Math.min(power.shortestS, PULSE_S.on / 4),
+  });
+  return {
+    ...heated,
+    toFadeC: FADES_FROM_C[descent.compound] - heated.peak.rotorC,
+    toBoilC: descent.boilsC === null ? null : descent.boilsC - heated.peak.fluidC,
   };
-  return { front: at('front'), rear: at('rear') };
 }
 
 /** The least margin of a descent, °C. */
@@ -185,23 +199,72 @@ export interface SizeHeat {
   toBoilC: number | null;
 }
 
-/** The same descent with each size that the end allows, the one that is on among them. */
-export function sizesBeside(
-  descent: Descent,
-  largestMm: Readonly<Record<End, number>>,
-): SizeHeat[] {
+/** A descent, and what is asked about it. */
+export interface HeatAsked {
+  descent: Descent;
+  /** Boiling point of the same fluid new, °C. */
+  freshBoilsC: number | null;
+  /** The largest rotor that fork and frame allow, mm. */
+  largestMm: Readonly<Record<End, number>>;
+}
+
+/** What comes of it. */
+export interface Heating {
+  heat: Record<End, EndHeat>;
+  sizes: SizeHeat[];
+  helps: { change: Change; gainC: number }[];
+}
+
+/**
+ * A descent as it is, with each size of rotor that the ends allow, and what would help it.
+ * @param onRun told after each of its runs, for it can take a while
+ */
+export function reckonHeat(
+  { descent, freshBoilsC, largestMm }: HeatAsked,
+  onRun: (done: number, of: number) => void = () => undefined,
+): Heating {
+  const sizes = sizesOf(descent, largestMm);
+  const changes = changesOf(descent, freshBoilsC, largestMm);
+  const of = 1 + sizes.length + changes.length;
+  let done = 0;
+  const run = <T>(reckoned: T): T => {
+    onRun(++done, of);
+    return reckoned;
+  };
+  const heat = run(descentHeat(descent));
+  return {
+    heat,
+    sizes: sizes.map(([end, sizeMm]) => run(withSize(descent, end, sizeMm))),
+    helps: changes
+      .map(([change, made]) => ({
+        change,
+        gainC: run(leastMarginC(descentHeat(made))) - leastMarginC(heat),
+      }))
+      .filter(({ gainC }) => gainC > 0.5)
+      .sort((a, b) => b.gainC - a.gainC),
+  };
+}
+
+/** Each size that an end allows, the one that is on among them. */
+function sizesOf(descent: Descent, largestMm: HeatAsked['largestMm']): [End, number][] {
   return ENDS.flatMap((end) => {
-    const on = descent.rotors[end];
-    const sizes = new Set([...ROTOR_SIZES_MM, on.sizeMm]);
+    const on = descent.rotors[end].sizeMm;
+    const sizes = new Set([...ROTOR_SIZES_MM, on]);
     return [...sizes]
-      .filter((sizeMm) => sizeMm >= on.sizeMm - 25 && sizeMm <= Math.max(largestMm[end], on.sizeMm))
+      .filter((sizeMm) => sizeMm >= on - 25 && sizeMm <= Math.max(largestMm[end], on))
       .sort((a, b) => a - b)
-      .map((sizeMm): SizeHeat => {
-        const made = { ...descent, rotors: { ...descent.rotors, [end]: { ...on, sizeMm } } };
-        const { peak, toFadeC, toBoilC } = descentHeat(made)[end];
-        return { end, sizeMm, rotorC: peak.rotorC, toFadeC, toBoilC };
-      });
+      .map((sizeMm): [End, number] => [end, sizeMm]);
   });
+}
+
+const sized = (descent: Descent, end: End, sizeMm: number): Descent => ({
+  ...descent,
+  rotors: { ...descent.rotors, [end]: { ...descent.rotors[end], sizeMm } },
+});
+
+function withSize(descent: Descent, end: End, sizeMm: number): SizeHeat {
+  const { peak, toFadeC, toBoilC } = endHeat(sized(descent, end, sizeMm), end);
+  return { end, sizeMm, rotorC: peak.rotorC, toFadeC, toBoilC };
 }
 
 /** What could be changed about a descent. */
@@ -209,32 +272,24 @@ export type Change =
   | { code: 'larger'; end: End; sizeMm: number }
   | { code: 'metallic' }
   | { code: 'fresh-fluid'; boilsC: number }
+  | { code: 'pulsed' }
   | { code: 'share'; frontShare: number };
 
 /** How evenly a rider can brake at best, front share [D]. */
 const EVEN_SHARE = 0.5;
 
-/**
- * What would help a descent, the most first: each change made by itself and reckoned anew; what does not help is left out.
- * @param freshBoilsC boiling point of the same fluid new, °C
- * @param largestMm the largest rotor that fork and frame allow, mm
- */
-export function whatHelps(
+/** Each change that could help a descent, made by itself. */
+function changesOf(
   descent: Descent,
   freshBoilsC: number | null,
-  largestMm: Readonly<Record<End, number>>,
-): { change: Change; gainC: number }[] {
-  const now = leastMarginC(descentHeat(descent));
+  largestMm: HeatAsked['largestMm'],
+): [Change, Descent][] {
   const changes: [Change, Descent][] = [];
   for (const end of ENDS) {
     const sizeMm = ROTOR_SIZES_MM.find(
       (size) => size > descent.rotors[end].sizeMm && size <= largestMm[end],
     );
-    if (sizeMm)
-      changes.push([
-        { code: 'larger', end, sizeMm },
-        { ...descent, rotors: { ...descent.rotors, [end]: { ...descent.rotors[end], sizeMm } } },
-      ]);
+    if (sizeMm) changes.push([{ code: 'larger', end, sizeMm }, sized(descent, end, sizeMm)]);
   }
   if (descent.compound !== 'metallic')
     changes.push([{ code: 'metallic' }, { ...descent, compound: 'metallic' }]);
@@ -243,13 +298,12 @@ export function whatHelps(
       { code: 'fresh-fluid', boilsC: freshBoilsC },
       { ...descent, boilsC: freshBoilsC },
     ]);
+  if (descent.braked === 'dragged')
+    changes.push([{ code: 'pulsed' }, { ...descent, braked: 'pulsed' }]);
   if (descent.frontShare !== EVEN_SHARE)
     changes.push([
       { code: 'share', frontShare: EVEN_SHARE },
       { ...descent, frontShare: EVEN_SHARE },
     ]);
-  return changes
-    .map(([change, made]) => ({ change, gainC: leastMarginC(descentHeat(made)) - now }))
-    .filter(({ gainC }) => gainC > 0.5)
-    .sort((a, b) => b.gainC - a.gainC);
+  return changes;
 }

@@ -6,12 +6,13 @@ import {
   leastMarginC,
   LUMPS,
   STEEL,
+  reckonHeat,
   trackMassKg,
-  whatHelps,
   type Descent,
   type HeatRun,
 } from './descent';
-import { brakingPowerW, secondsDown } from './hill';
+import { brakingPowerW, powerDown, secondsDown } from './hill';
+import { evenRoad } from './road';
 import { solve } from './rungeKutta';
 
 // Its types do not pass as strictly as ours.
@@ -31,19 +32,22 @@ const { Solver } = jest.requireActual<{
 const ROTOR = { sizeMm: 203, trackMm: 15.5, thickMm: 1.8 };
 const RUN: HeatRun = { rotor: ROTOR, powerW: () => 300, seconds: 600, speedKmh: 25, airC: 20 };
 const NO_DRAG = { rolling: 0, cdAM2: 0, airKgM3: 0 };
-const HILL = { massKg: 100, gradePercent: 10, lengthM: 3000, speedKmh: 25 };
+const RIDE = { massKg: 100, speedKmh: 25 };
+const HILL = { ...RIDE, road: evenRoad(10, 3000) };
 
 // The trade's own worked values.
 describe('energy', () => {
   it('100 kg down 100 m are 98.07 kJ before rolling and air', () => {
     const lengthM = 100 * Math.hypot(1, 10);
-    const hill = { ...HILL, lengthM };
-    expect(brakingPowerW(hill, NO_DRAG) * secondsDown(hill)).toBeCloseTo(98_066.5, 1);
+    const hill = { ...HILL, road: evenRoad(10, lengthM) };
+    expect(brakingPowerW(RIDE, 10, NO_DRAG) * secondsDown(hill)).toBeCloseTo(98_066.5, 1);
+    expect(powerDown(hill, NO_DRAG).energyJ).toBeCloseTo(98_066.5, 1);
   });
 
   it('rolling and air take their part, and where they take all nothing is braked', () => {
-    expect(brakingPowerW(HILL)).toBeLessThan(brakingPowerW(HILL, NO_DRAG));
-    expect(brakingPowerW({ ...HILL, gradePercent: 1, speedKmh: 60 })).toBe(0);
+    expect(brakingPowerW(RIDE, 10)).toBeLessThan(brakingPowerW(RIDE, 10, NO_DRAG));
+    expect(brakingPowerW({ ...RIDE, speedKmh: 60 }, 1)).toBe(0);
+    expect(brakingPowerW(RIDE, -5)).toBe(0);
   });
 
   it('a track of 203 by 172 by 1.8 weighs 131 g', () =>
@@ -155,8 +159,8 @@ describe('the solver against a general library', () => {
 });
 
 const DESCENT: Descent = {
-  ...HILL,
-  lengthM: 5000,
+  ...RIDE,
+  road: evenRoad(10, 5000),
   rotors: { front: { ...ROTOR, sizeMm: 160 }, rear: { ...ROTOR, sizeMm: 160 } },
   frontShare: 0.7,
   braked: 'dragged',
@@ -182,8 +186,46 @@ describe('a descent', () => {
     expect(pulsed!.peak.rotorC).toBeGreaterThan(dragged!.peak.rotorC - 1);
   });
 
+  it('brings in what its stretches brake, whatever their order, and cools where nothing is braked', () => {
+    const flat = { alongM: 6000, heightM: 0 };
+    const down = [
+      { alongM: 0, heightM: 400 },
+      { alongM: 2000, heightM: 200 },
+      { alongM: 4000, heightM: 0 },
+      flat,
+    ];
+    const made = { ...DESCENT, road: down };
+    const { front } = descentHeat(made);
+    expect(front.inJ / (powerDown(made).energyJ * 0.7)).toBeCloseTo(1, 4);
+    expect(Math.abs(front.inJ - front.outJ - front.storedJ)).toBeLessThan(front.inJ * 1e-3);
+    expect(front.over.at(-1)!.rotorC).toBeLessThan(front.peak.rotorC - 20);
+    // A road of one grade cut into pieces is the same road.
+    const whole = descentHeat({ ...DESCENT, road: evenRoad(10, 5000) }).front.peak.rotorC;
+    const [top, foot] = evenRoad(10, 5000);
+    const middle = { alongM: 2500, heightM: (top!.heightM + foot!.heightM) / 2 };
+    expect(descentHeat({ ...DESCENT, road: [top!, middle, foot!] }).front.peak.rotorC).toBeCloseTo(
+      whole,
+      3,
+    );
+  });
+
+  it('tells how far it has come, run by run, to its end', () => {
+    const told: [number, number][] = [];
+    reckonHeat(
+      { descent: DESCENT, freshBoilsC: 230, largestMm: { front: 203, rear: 180 } },
+      (done, of) => told.push([done, of]),
+    );
+    const [, of] = told[0]!;
+    expect(told).toEqual(Array.from({ length: of }, (_, i) => [i + 1, of]));
+    expect(of).toBeGreaterThan(8);
+  });
+
   it('names what would help, each reckoned by itself, and nothing over what is allowed', () => {
-    const helps = whatHelps(DESCENT, 230, { front: 203, rear: 160 });
+    const { helps } = reckonHeat({
+      descent: DESCENT,
+      freshBoilsC: 230,
+      largestMm: { front: 203, rear: 160 },
+    });
     expect(helps.length).toBeGreaterThan(0);
     for (const { gainC } of helps) expect(gainC).toBeGreaterThan(0);
     expect(helps.map(({ gainC }) => gainC)).toEqual(
@@ -201,8 +243,6 @@ describe('a descent', () => {
   });
 
   it.each([
-    [{ gradePercent: 46 }, 'gradePercent: out-of-range'],
-    [{ gradePercent: 0 }, 'gradePercent: not-positive'],
     [{ massKg: NaN }, 'massKg: not-a-number'],
     [{ frontShare: 1.2 }, 'frontShare: out-of-range'],
     [{ speedKmh: 1 }, 'speedKmh: out-of-range'],

@@ -199,6 +199,20 @@ export interface ReckonerWords {
   };
   heat: {
     hill: string;
+    road: string;
+    roads: Record<'even' | 'points', string>;
+    points: string;
+    pointsHint: string;
+    readTrack: string;
+    reading: string;
+    trackRead: (name: string, lengthM: string, dropM: string) => string;
+    reckoning: string;
+    stop: string;
+    stopped: string;
+    brokenOff: string;
+    nothingLost: string;
+    again: string;
+    length: (lengthM: string, dropM: string) => string;
     set: string;
     pads: string;
     braked: string;

@@ -305,6 +305,20 @@ export const reckoner: ReckonerWords = {
   },
   heat: {
     hill: 'Der Berg',
+    road: 'Was davon bekannt ist',
+    roads: { even: 'Steigung und Länge', points: 'Punkte entlang' },
+    points: 'Weg und Höhe, m, ein Paar je Zeile',
+    pointsHint: 'Von oben nach unten: 0 320, dann 1500 180, dann 4000 0.',
+    readTrack: 'Spur lesen (GPX)',
+    reading: 'Die Spur wird gelesen.',
+    trackRead: (name, length, drop) => `${name}: ${length} m Weg, ${drop} m hinunter.`,
+    reckoning: 'Es wird gerechnet',
+    stop: 'Anhalten',
+    stopped: 'Angehalten. Für diese Zahlen ist nichts gerechnet.',
+    brokenOff: 'Das Rechnen brach ab.',
+    nothingLost: 'Alles Eingegebene ist noch da. Rechne noch einmal.',
+    again: 'Noch einmal rechnen',
+    length: (length, drop) => `${length} m Weg, ${drop} m hinunter.`,
     set: 'Was am Rad ist',
     pads: 'Beläge',
     braked: 'Wie gebremst wird',
@@ -344,6 +358,8 @@ export const reckoner: ReckonerWords = {
           return 'Metallische Beläge, wo die Scheibe sie verträgt';
         case 'fresh-fluid':
           return 'Frische Flüssigkeit';
+        case 'pulsed':
+          return 'Stoßweise bremsen';
         case 'share':
           return 'Beide Enden gleich bremsen';
       }

@@ -183,7 +183,21 @@ function inputError(
     case 'window-upside-down':
       return 'Das kleinere Drehmoment muss unter dem größeren liegen.';
     case 'too-few-points':
-      return `${numbers.have ?? 0} von ${numbers.need ?? 0} Werten.`;
+      return `${numbers.have ?? 0} von ${numbers.need ?? 0} nötigen.`;
+    case 'too-many-points':
+      return `Zu viele Punkte: höchstens ${numbers.most ?? 0}.`;
+    case 'not-farther':
+      return `Der Punkt bei ${numbers.atM ?? 0} m liegt nicht weiter als der davor.`;
+    case 'too-steep':
+      return `${numbers.gradePercent ?? 0} % bei ${numbers.atM ?? 0} m: steiler als jede Straße. Sieh dir dort die Höhen an.`;
+    case 'too-large':
+      return 'Die Datei ist zu groß für eine Spur.';
+    case 'not-a-track':
+      return 'Das ist keine Spur: gewünscht ist eine GPX-Datei mit Punkten.';
+    case 'no-heights':
+      return 'Die Spur hat keine Höhen. Nimm ein Gerät, das sie aufzeichnet, oder gib Punkte ein.';
+    case 'track-gap':
+      return `Die Spur hat nach ${numbers.atM ?? 0} m eine Lücke von ${numbers.gapM ?? 0} m. Schneide sie dort und lies einen Teil.`;
     case 'firm-before-bite':
       return `Der feste Zug (${n('firmMm', 1)}) muss weiter gehen als der Druckpunkt (${n('biteMm', 1)}).`;
     case 'beyond-reach':

@@ -277,6 +277,20 @@ export const reckoner: ReckonerWords = {
   },
   heat: {
     hill: 'The hill',
+    road: 'What is known of it',
+    roads: { even: 'Grade and length', points: 'Points along it' },
+    points: 'Distance and height, m, a pair a line',
+    pointsHint: 'From the top down: 0 320, then 1500 180, then 4000 0.',
+    readTrack: 'Read a track (GPX)',
+    reading: 'Reading the track.',
+    trackRead: (name, length, drop) => `${name}: ${length} m along the road, ${drop} m down.`,
+    reckoning: 'Reckoning',
+    stop: 'Stop',
+    stopped: 'Stopped. Nothing is reckoned for these numbers.',
+    brokenOff: 'The reckoning broke off.',
+    nothingLost: 'What you keyed is all here. Reckon it again.',
+    again: 'Reckon it again',
+    length: (length, drop) => `${length} m along the road, ${drop} m down.`,
     set: 'What is on the bike',
     pads: 'Pads',
     braked: 'How it is braked',
@@ -316,6 +330,8 @@ export const reckoner: ReckonerWords = {
           return 'Metallic pads, where the rotor takes them';
         case 'fresh-fluid':
           return 'Fresh fluid';
+        case 'pulsed':
+          return 'Braking in pulses';
         case 'share':
           return 'Braking both ends alike';
       }

@@ -186,7 +186,21 @@ function inputError(
     case 'window-upside-down':
       return 'The lower torque must be below the higher one.';
     case 'too-few-points':
-      return `${numbers.have ?? 0} of ${numbers.need ?? 0} readings.`;
+      return `${numbers.have ?? 0} of ${numbers.need ?? 0} needed.`;
+    case 'too-many-points':
+      return `Too many points: ${numbers.most ?? 0} at most.`;
+    case 'not-farther':
+      return `The point at ${numbers.atM ?? 0} m is no farther than the one before it.`;
+    case 'too-steep':
+      return `${numbers.gradePercent ?? 0} % at ${numbers.atM ?? 0} m: steeper than any road. Look at the heights there.`;
+    case 'too-large':
+      return 'The file is too large to be a track.';
+    case 'not-a-track':
+      return 'This is no track: a GPX file with points is wanted.';
+    case 'no-heights':
+      return 'The track has no heights. A device that keeps them, or points keyed by hand, will do.';
+    case 'track-gap':
+      return `The track has a gap of ${numbers.gapM ?? 0} m after ${numbers.atM ?? 0} m. Cut it there and read one part.`;
     case 'firm-before-bite':
       return `The firm pull (${n('firmMm', 1)}) must go further than the bite (${n('biteMm', 1)}).`;
     case 'beyond-reach':
