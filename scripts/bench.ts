@@ -10,6 +10,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { createServer as createHttpServer } from 'node:http';
+import { createRequire } from 'node:module';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -26,6 +27,7 @@ import { PEOPLE } from '@hold-fast/demo/people';
 import { benchQuery } from '@hold-fast/server/jobs/bench';
 import { personByName } from '@hold-fast/server/people/store';
 import { holdHead, recordsPage } from '@hold-fast/server/records/store';
+import { solve } from '@hold-fast/core/heat/rungeKutta';
 import express from 'express';
 import { pino } from 'pino';
 import sirv from 'sirv';
@@ -34,6 +36,20 @@ import { CHROMIUM, PHONE } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
 import { takingReadings } from './benchReadings';
 import { compressFiles, exportWeb } from './web';
+
+// Its types do not pass as strictly as ours.
+const odex = createRequire(__filename)('odex') as {
+  Solver: new (size: number) => {
+    relativeTolerance: number;
+    absoluteTolerance: number;
+    solve: (
+      rates: (time: number, state: number[]) => number[],
+      from: number,
+      start: number[],
+      to: number,
+    ) => unknown;
+  };
+};
 
 // Ratios, each side by side in one run: what a number is worth shows only against another taken with it.
 
@@ -57,6 +73,7 @@ async function main(): Promise<void> {
     const cookie = await signIn(shop);
     verdictsASecond();
     planning();
+    heatSolver();
     await listThroughput(shop, cookie);
     await waitBesideChain(shop, cookie);
     await takingReadings(shop, cookie);
@@ -144,6 +161,43 @@ function planning(): void {
   const ratio = planBike(taskOf(chosen))!.minutes / naivePlan(chosen)!.minutes;
   console.log(
     `Double overhaul: planned in ${median(took).toFixed(0)} ms, the first time ${took[0]!.toFixed(0)} (aim: under 50), ${ratio.toFixed(2)} × the bench time of the naive list`,
+  );
+}
+
+/** A rotor with its pads and fluid under even power, by our solver and by a general library at the same tolerance. */
+function heatSolver(): void {
+  const rates = ([rotor, pads, fluid]: readonly number[]) => {
+    const [toPads, toFluid] = [0.5 * (rotor! - pads!), 0.1 * (pads! - fluid!)];
+    const glow = 1e-9 * ((rotor! + 273.15) ** 4 - 293.15 ** 4);
+    return [
+      (300 - 1.1 * (rotor! - 20) - glow - toPads) / 65.7,
+      (toPads - 0.2 * (pads! - 20) - toFluid) / 40,
+      toFluid / 6,
+    ];
+  };
+  const tolerance = 1e-7;
+  const start = [20, 20, 20];
+  const ours = () =>
+    solve((_time, state) => rates(state), start, 0, 600, {
+      relative: tolerance,
+      absolute: tolerance,
+      longestStep: 600,
+    });
+  const theirs = () => {
+    const solver = new odex.Solver(3);
+    solver.relativeTolerance = tolerance;
+    solver.absoluteTolerance = tolerance;
+    return solver.solve((_time, state) => rates(state), 0, start, 600);
+  };
+  const took = (run: () => unknown) => {
+    for (let i = 0; i < 200; i++) run();
+    const began = performance.now();
+    for (let i = 0; i < 1000; i++) run();
+    return performance.now() - began;
+  };
+  const ratios = Array.from({ length: ROUNDS }, () => took(ours) / took(theirs));
+  console.log(
+    `Heat solver against a general one at equal tolerance: ${median(ratios).toFixed(2)} × its time (aim: at most 1.00)`,
   );
 }
 
