@@ -27,6 +27,7 @@ import { Radial } from './entries/radial';
 import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
 import { Cause, Sign } from './entries/sign';
+import { Bite } from './entries/bite';
 import { Witness } from './entries/witness';
 import { CustomerAnswer } from './entries/customerAnswer';
 import { PartBrought } from './entries/partBrought';
@@ -60,6 +61,7 @@ const SCHEMAS = {
   deviation: Deviation,
   'bedding-pull': BeddingPull,
   witness: Witness,
+  bite: Bite,
   radial: Radial,
   reckoned: Reckoned,
   waits: Waits,

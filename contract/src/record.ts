@@ -22,6 +22,7 @@ import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
 import { Cause, Sign } from './entries/sign';
 import { Waits } from './entries/waits';
+import { Bite } from './entries/bite';
 import { Witness } from './entries/witness';
 import { End, Part, Tag } from './fields';
 import { Fluid } from './sheets';
@@ -277,6 +278,7 @@ const Told = z.discriminatedUnion('kind', [
   Deviation.safeExtend(told),
   BeddingPull.safeExtend(told),
   Witness.extend(told),
+  Bite.extend(told),
   Radial.extend(told),
   Reckoned.extend(told),
   MakerAnswer.extend(told),

@@ -92,6 +92,7 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
   unswept: ['radial', 'witness'],
+  'bite-not-risen': ['bite'],
   'reckoned-against': ['reckoned', 'plan-step', 'fitting', 'part-off'],
   'bleed-unrecorded': ['fill', 'bleed-cycle'],
   'lever-untested': ['reading', 'identification'],

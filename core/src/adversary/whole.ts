@@ -52,6 +52,7 @@ export function whole(): Visit {
   const told = { end: 'front' } as const;
   visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });
   visit.send('witness', { ...told, ring: 'even' });
+  visit.send('bite', { ...told, rose: true });
   visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
   visit.send('sign', { ...told, sign: 'parts-new', seen: false });
   visit.send('cause', { ...told, cause: 'glazed' });

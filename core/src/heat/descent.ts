@@ -53,16 +53,24 @@ export interface HeatRun {
   seconds: number;
   speedKmh: number;
   airC: number;
-  startC?: number;
+  /** How hot it is when it begins; as the air where nothing is said. */
+  start?: Lumps;
   paths?: HeatPaths;
   /** The shortest time for which the power stays the same, s: no step goes over it unseen. */
   shortestS?: number;
 }
 
+/** The three things that heat each other, °C: rotor, pads with caliper, fluid. */
+export interface Lumps {
+  rotorC: number;
+  padC: number;
+  fluidC: number;
+}
+
 export interface Heated {
-  /** Over the run, °C: time, rotor, pads, fluid. */
-  over: { seconds: number; rotorC: number; padC: number; fluidC: number }[];
-  peak: { rotorC: number; padC: number; fluidC: number };
+  /** Over the run. */
+  over: ({ seconds: number } & Lumps)[];
+  peak: Lumps;
   /** What came in and what left, J; the rest is in the lumps. */
   inJ: number;
   outJ: number;
@@ -78,7 +86,8 @@ const SHORTEST_LOOK_S = 1;
  * set-ups against each other, never a promise.
  */
 export function heatOf(run: HeatRun): Heated {
-  const { rotor, powerW, seconds, airC, speedKmh, paths = ALL, startC = airC } = run;
+  const { rotor, powerW, seconds, airC, speedKmh, paths = ALL } = run;
+  const from: Lumps = run.start ?? { rotorC: airC, padC: airC, fluidC: airC };
   const { shortestS = seconds } = run;
   for (const field of ['sizeMm', 'trackMm', 'thickMm'] as const) positive(rotor[field], field);
   if (2 * rotor.trackMm >= rotor.sizeMm)
@@ -103,9 +112,9 @@ export function heatOf(run: HeatRun): Heated {
       toAir + padOut,
     ];
   };
-  const start = [startC, startC, startC, 0, 0];
-  const over: Heated['over'] = [{ seconds: 0, rotorC: startC, padC: startC, fluidC: startC }];
-  const peak = { rotorC: startC, padC: startC, fluidC: startC };
+  const start = [from.rotorC, from.padC, from.fluidC, 0, 0];
+  const over: Heated['over'] = [{ seconds: 0, ...from }];
+  const peak = { ...from };
   const every = seconds / SAMPLES;
   const end = solve(
     rates,
@@ -126,9 +135,9 @@ export function heatOf(run: HeatRun): Heated {
     },
   );
   const storedJ =
-    capacity * (end[0]! - startC) +
-    LUMPS.padJK * (end[1]! - startC) +
-    LUMPS.fluidJK * (end[2]! - startC);
+    capacity * (end[0]! - from.rotorC) +
+    LUMPS.padJK * (end[1]! - from.padC) +
+    LUMPS.fluidJK * (end[2]! - from.fluidC);
   return { over, peak, inJ: end[3]!, outJ: end[4]!, storedJ };
 }
 

@@ -72,7 +72,7 @@ describe('what must come out', () => {
     const heated = heatOf({
       ...RUN,
       powerW: () => 0,
-      startC: 300,
+      start: { rotorC: 300, padC: 300, fluidC: 300 },
       seconds: 60,
       paths: { air: true, radiation: false, pads: false },
     });

@@ -8,6 +8,7 @@ import { type Touch, SYSTEM } from '../evidence/touch';
 import { openNotices } from '../notice/notice';
 import { unseconded } from './secondLook';
 import { reckonedAgainst } from './reckoned';
+import { isUnbitten } from './bite';
 import { unsweptAt } from './sweep';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
@@ -72,6 +73,7 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
       const why = unsweptAt(job, end);
       return why ? [{ end, why }] : [];
     }),
+    unbitten: ENDS.filter((end) => isUnbitten(job, end)),
     reckonedAgainst: ENDS.flatMap((end) => reckonedAgainst(job, end).map((of) => ({ end, of }))),
     sheetsRevised: ENDS.filter((end) => isSheetRevised(job, end)),
     refusedBefore: job.againstAdvice.filter(

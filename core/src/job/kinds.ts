@@ -1,4 +1,5 @@
 import { beddingPull } from './beddingPull';
+import { bite } from './bite';
 import { bleedCycle } from './bleedCycle';
 import { clampGaps } from './clampGaps';
 import { customerAnswer } from './customerAnswer';
@@ -59,6 +60,7 @@ export const SENT = {
   deviation,
   'bedding-pull': beddingPull,
   witness,
+  bite,
   radial,
   reckoned,
   waits,

@@ -24,6 +24,8 @@ function subjectOf(bar: Bar): Subject | null {
       return 'lever';
     case 'torque-unproven':
       return 'bolts';
+    case 'bite-not-risen':
+      return 'pads';
     case 'stand-untested':
     case 'work-open':
     case 'unseconded':

@@ -12,6 +12,7 @@ export interface TakenBackEntry extends EntryBase {
 const isSeenWrong = (told: Told): boolean =>
   (told.kind === 'ticked' && told.outcome === 'failed') ||
   (told.kind === 'witness' && told.ring === 'off-the-edge') ||
+  (told.kind === 'bite' && !told.rose) ||
   (told.kind === 'radial' && !isRadialWithin(told.eMm)) ||
   (told.kind === 'reckoned' && (told.what.of === 'fit' || isAgainst(told.end, told.what)));
 

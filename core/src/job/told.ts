@@ -1,5 +1,6 @@
 import type { End } from '../ends';
 import type { BeddingPullEntry } from './beddingPull';
+import type { BiteEntry } from './bite';
 import type { BleedCycleEntry } from './bleedCycle';
 import type { CustomerAnswerEntry } from './customerAnswer';
 import type { DeviationEntry } from './deviation';
@@ -23,6 +24,7 @@ export type ToldEntry =
   | DeviationEntry
   | BeddingPullEntry
   | WitnessEntry
+  | BiteEntry
   | WaitsEntry
   | RadialEntry
   | ReckonedEntry

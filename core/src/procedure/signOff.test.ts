@@ -5,6 +5,7 @@ const clear: SignOffFacts = {
   motor: false,
   cutOff: { front: null, rear: null },
   unswept: [],
+  unbitten: [],
   reckonedAgainst: [],
   bleedsUnrecorded: [],
   inspected: [],

@@ -49,6 +49,8 @@ export interface SignOffFacts {
   standUntested: readonly End[];
   /** Ends at which the pads do not sweep the track, or nobody knows any more. */
   unswept: readonly { end: End; why: Unswept }[];
+  /** Bedded in, and the bite did not rise. */
+  unbitten: readonly End[];
   /** What a calculator said no to, and still is so. */
   reckonedAgainst: readonly { end: End; of: ReckonedOf }[];
   /** Ends whose sheet was revised in what it says, with nobody having taken the new one or said why not. */
@@ -71,6 +73,7 @@ export type Bar =
   | { code: 'cut-off-untested'; end: End }
   | { code: 'cut-off-failed'; end: End }
   | { code: 'unswept'; end: End; why: Unswept }
+  | { code: 'bite-not-risen'; end: End }
   | { code: 'reckoned-against'; end: End; of: ReckonedOf }
   | { code: 'lever-untested'; end: End }
   | { code: 'bubbles-last'; end: End }
@@ -128,6 +131,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     bars.push({ code: 'bleed-unrecorded', end, lacks });
   for (const end of facts.standUntested) bars.push({ code: 'stand-untested', end });
   for (const { end, why } of facts.unswept) bars.push({ code: 'unswept', end, why });
+  for (const end of facts.unbitten) bars.push({ code: 'bite-not-risen', end });
   for (const { end, of } of facts.reckonedAgainst) bars.push({ code: 'reckoned-against', end, of });
   for (const { end, of } of facts.openEnds) bars.push({ code: 'work-open', end, of });
   for (const torque of unprovenTorques(facts.tightenings))

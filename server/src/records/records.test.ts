@@ -60,7 +60,7 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/10',
+      format: 'hold-fast/job-record/11',
       bike: { name: 'Post trike 7' },
       inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
       notInspected: expect.arrayContaining([

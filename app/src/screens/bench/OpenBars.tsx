@@ -151,6 +151,8 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: jobWords.openBars.testTheLeverForAir, to: `${bar.end}/lever` }];
     case 'reckoned-against':
       return [{ says: jobWords.openBars.lookAtTheSum, to: `${bar.end}/reckon-${bar.of}` }];
+    case 'bite-not-risen':
+      return [{ says: jobWords.openBars.bedItIn, to: `${bar.end}/bed-in` }];
     case 'unswept':
       return [{ says: jobWords.openBars.measureE, to: `${bar.end}/radial` }];
     case 'bleed-unrecorded':

@@ -236,6 +236,7 @@ export interface JobWords {
     onWithThePlan: string;
     testTheLeverForAir: string;
     measureE: string;
+    bedItIn: string;
     bookTheFluidOff: string;
     logTheBleed: string;
     takeTheNewSheet: string;

@@ -8,7 +8,13 @@ export interface ProvingWords {
     ofLookAtTheRing: (wanted: number) => string;
     notYet: string;
     theStandTestAndA: string;
-    likelyRotor: string;
+    likelyRotorAt: (end: string) => string;
+    goneOn: string;
+    didTheBiteRise: string;
+    itRose: string;
+    itDidNot: string;
+    lookForOil: string;
+    feltAgain: string;
     aPull: string;
     kj: (nextJ: string) => string;
     letItCool: string;

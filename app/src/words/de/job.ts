@@ -255,6 +255,7 @@ export const job: JobWords = {
     onWithThePlan: 'Weiter im Plan',
     bookTheFluidOff: 'Flüssigkeit ausbuchen',
     measureE: 'e messen, Unterlegscheiben wählen',
+    bedItIn: 'Einbremsen',
     testTheLeverForAir: 'Den Hebel auf Luft prüfen',
     logTheBleed: 'Entlüften aufzeichnen',
     takeTheNewSheet: 'Das neue Datenblatt nehmen',

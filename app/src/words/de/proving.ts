@@ -11,7 +11,14 @@ export const proving: ProvingWords = {
     notYet: 'Noch nicht',
     theStandTestAndA:
       'Prüfung am Ständer und vorsichtige Fahrt kommen zuerst; Einbremsen ist das Letzte von allem.',
-    likelyRotor: 'Scheibe, vermutlich',
+    likelyRotorAt: (end) => `${end}, vermutlich`,
+    goneOn: 'Dauert schon',
+    didTheBiteRise: 'Griff sie besser?',
+    itRose: 'Besser',
+    itDidNot: 'Nicht besser',
+    lookForOil: 'Nach Öl oder einer alten Schicht suchen',
+    feltAgain:
+      'Reinigen oder weiter einbremsen, dann noch einmal fühlen. Noch einmal fühlen allein beantwortet nichts.',
     aPull: 'Eine Bremsung',
     kj: (nextJ) => `${nextJ} kJ`,
     letItCool: 'Abkühlen lassen',

@@ -363,6 +363,7 @@ export const things: ThingWords = {
     ticked: 'eine namentliche Prüfung',
     deviation: 'eine Abweichung',
     'bedding-pull': 'eine Bremsung zum Einbremsen',
+    bite: 'ob die Bremse besser griff',
     witness: 'der Tragbild-Ring',
     'customer-answer': 'die Antwort des Kunden',
     'part-brought': 'ein Teil, das der Kunde brachte',

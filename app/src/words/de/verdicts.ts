@@ -274,6 +274,8 @@ function bar(what: Bar): string {
       return `An der Bremse ${end[what.end]} hat ein Lehrling gearbeitet: Jemand anderes sieht es sich an, mit Namen.`;
     case 'reckoned-against':
       return `Bremse ${end[what.end]}: ${against[what.of]}`;
+    case 'bite-not-risen':
+      return `Die Bremse ${end[what.end]} griff beim Einbremsen nicht besser: Sieh nach Öl oder einer alten Schicht, brems weiter ein und fühl noch einmal.`;
     case 'unswept':
       return `Bremse ${end[what.end]}: ${unswept[what.why]}`;
   }

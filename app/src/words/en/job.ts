@@ -248,6 +248,7 @@ export const job: JobWords = {
     onWithThePlan: 'On with the plan',
     bookTheFluidOff: 'Book the fluid off',
     measureE: 'Measure e, choose washers',
+    bedItIn: 'Bed it in',
     testTheLeverForAir: 'Test the lever for air',
     logTheBleed: 'Log the bleed',
     takeTheNewSheet: 'Take the new sheet',

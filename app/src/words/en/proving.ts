@@ -11,7 +11,14 @@ export const proving: ProvingWords = {
     notYet: 'Not yet',
     theStandTestAndA:
       'The stand test and a careful ride come first; bedding-in is the last of all.',
-    likelyRotor: 'Likely rotor',
+    likelyRotorAt: (end) => `${end}, likely`,
+    goneOn: 'Gone on for',
+    didTheBiteRise: 'Did the bite rise?',
+    itRose: 'It rose',
+    itDidNot: 'It did not',
+    lookForOil: 'Look for oil or an old layer',
+    feltAgain:
+      'Clean, or pull on; then feel it again. Feeling again with nothing done answers nothing.',
     aPull: 'A pull',
     kj: (nextJ) => `${nextJ} kJ`,
     letItCool: 'Let it cool',

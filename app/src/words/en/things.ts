@@ -370,6 +370,7 @@ export const things: ThingWords = {
     ticked: 'a check by name',
     deviation: 'a deviation',
     'bedding-pull': 'a pull of bedding in',
+    bite: 'whether the bite rose',
     witness: 'the witness ring',
     'customer-answer': 'the customer’s answer',
     'part-brought': 'a part the customer brought',

@@ -274,6 +274,8 @@ function bar(what: Bar): string {
       return `An apprentice worked at the ${end[what.end]} brake: somebody else looks at it, by name.`;
     case 'reckoned-against':
       return `${capital(end[what.end])}: ${against[what.of]}`;
+    case 'bite-not-risen':
+      return `The bite of the ${end[what.end]} brake did not rise while it was bedded in: look for oil or an old layer, pull on, and feel it again.`;
     case 'unswept':
       return `${capital(end[what.end])}: ${unswept[what.why]}`;
   }

@@ -1,20 +1,10 @@
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
-import {
-  coolFor,
-  likelyRotorC,
-  pullEnergyJ,
-  PULLS,
-  trackKg,
-  USUAL_MASS_KG,
-  USUAL_PULL,
-  WITNESS_RINGS,
-  type WitnessRing,
-} from '@hold-fast/core/bedding/pulls';
+import { PULLS, USUAL_PULL, WITNESS_RINGS, type WitnessRing } from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
 import { beddingTooEarly } from '@hold-fast/core/plan/visit';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/writes';
 import { Button } from '../../../ui/Button';
@@ -31,36 +21,23 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { numberOf } from '../../../ui/numberOf';
+import { bedded, BeddingHeat } from './BeddingHeat';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
-
-const USUAL_ROTOR_MM = 160;
 
 /** Bedding in: pulls counted with one big target or a key, the heat they make, and the ring they leave. */
 export function BedIn({ jobId, end }: { jobId: string; end: End }) {
   return <WithJob jobId={jobId}>{(job) => <Pulling job={job} end={end} />}</WithJob>;
 }
 
-function useNow(every: number): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), every);
-    return () => clearInterval(timer);
-  }, [every]);
-  return now;
-}
-
 function Pulling({ job, end }: { job: Job; end: End }) {
-  const now = useNow(1000);
   useAwake(true);
   const [from, setFrom] = useState<string>(String(USUAL_PULL.fromKmh));
   const [to, setTo] = useState<string>(String(USUAL_PULL.toKmh));
   const pulls = toldOf(job, 'bedding-pull', end);
   const witness = toldOf(job, 'witness', end).at(-1);
   const wanted = PULLS[job.rules.beddingIn];
-  const massKg = job.bike.systemMassKg ?? USUAL_MASS_KG;
-  const rotorMm = job.identified[end]?.sheet.body.rotor.sizeMm ?? null;
-  const rotorKg = trackKg(rotorMm ?? USUAL_ROTOR_MM);
+  const { massKg, sizeMm, shownMm } = bedded(job, end);
   const [fromKmh, toKmh] = [numberOf(from), numberOf(to)];
   const sound =
     fromKmh !== null &&
@@ -69,16 +46,6 @@ function Pulling({ job, end }: { job: Job; end: End }) {
     fromKmh <= 60 &&
     toKmh >= 1 &&
     toKmh < fromKmh;
-  const nextJ = sound ? pullEnergyJ(massKg, fromKmh, toKmh) : 0;
-  const rotorC = likelyRotorC(
-    pulls.map((pull) => ({
-      atMs: Date.parse(pull.at),
-      energyJ: pullEnergyJ(massKg, pull.fromKmh, pull.toKmh),
-    })),
-    rotorKg,
-    now,
-  );
-  const cool = coolFor(rotorC, nextJ, rotorKg);
   const early = beddingTooEarly(visitOf(job), end);
   const pull = () => {
     if (sound && !early)
@@ -118,31 +85,10 @@ function Pulling({ job, end }: { job: Job; end: End }) {
               {provingWords.bedIn.theStandTestAndA}
             </Note>
           ) : null}
-          <View style={styles.heat}>
-            <View style={styles.half}>
-              <Words kind="label">{provingWords.bedIn.likelyRotor}</Words>
-              <Words kind="reading">{words.format.temperature(rotorC)}</Words>
-            </View>
-            <View style={styles.half}>
-              <Words kind="label">{provingWords.bedIn.aPull}</Words>
-              <Words kind="reading">
-                {sound ? provingWords.bedIn.kj(words.format.fixed(nextJ / 1000, 1)) : '–'}
-              </Words>
-            </View>
-            <View style={styles.half}>
-              <Words kind="label">{provingWords.bedIn.letItCool}</Words>
-              <Words kind="reading" ink={cool > 0 ? 'rustText' : 'ink'}>
-                {cool > 0 ? `${cool} s` : provingWords.bedIn.noNeed}
-              </Words>
-            </View>
-          </View>
-          {cool > 0 ? (
-            <Section>
-              <Note kind="caution">{provingWords.bedIn.rideOnWithoutBrakingNever}</Note>
-            </Section>
-          ) : null}
+          <BeddingHeat job={job} end={end} next={sound ? { fromKmh, toKmh } : null} />
         </>
         <>
+          <Bite jobId={job.id} end={end} rose={toldOf(job, 'bite', end).at(-1)?.rose ?? null} />
           <Ring jobId={job.id} end={end} ring={witness?.ring ?? null} />
           <Section
             label={provingWords.bedIn.howHard}
@@ -185,14 +131,37 @@ function Pulling({ job, end }: { job: Job; end: End }) {
               {provingWords.bedIn.anEstimateKgOnA(
                 massKg,
                 job.bike.systemMassKg === null ? provingWords.bedIn.massAssumed : '',
-                rotorMm ?? USUAL_ROTOR_MM,
-                rotorMm === null ? provingWords.bedIn.assumed : '',
+                shownMm,
+                sizeMm === null ? provingWords.bedIn.assumed : '',
               )}
             </Words>
           </Section>
         </>
       </Halves>
     </Page>
+  );
+}
+
+/** Whether the bite rose: a full set that brings none has oil or an old layer behind it. */
+function Bite({ jobId, end, rose }: { jobId: string; end: End; rose: boolean | null }) {
+  const says = provingWords.bedIn;
+  return (
+    <Section label={says.didTheBiteRise}>
+      <Choice
+        label={says.didTheBiteRise}
+        options={[
+          { value: true, says: says.itRose },
+          { value: false, says: says.itDidNot },
+        ]}
+        chosen={rose === null ? [] : [rose]}
+        onChoose={(felt) => append(jobId, entryOf<'bite'>({ kind: 'bite', end, rose: felt }))}
+      />
+      {rose === false ? (
+        <Note kind="refusal" title={says.lookForOil}>
+          {says.feltAgain}
+        </Note>
+      ) : null}
+    </Section>
   );
 }
 
@@ -232,5 +201,4 @@ const styles = StyleSheet.create({
   },
   pressed: { backgroundColor: color.sunk },
   centred: { textAlign: 'center' },
-  heat: { flexDirection: 'row', gap: space.m, paddingHorizontal: space.l, paddingBottom: space.m },
 });
