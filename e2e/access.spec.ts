@@ -43,6 +43,7 @@ const VIEWS = {
     '/reckoner/trouble',
     '/reckoner/practice',
     '/reckoner/practice/post-trike',
+    '/stores/trouble',
     '/reckoner/wear',
     '/reckoner/life',
     '/reckoner/air',

@@ -107,6 +107,10 @@ export async function beginRotor(
   await expect(hands.page.getByRole('heading', { name: 'Measure the rotor' })).toBeVisible();
 }
 
+/** To a thing at the front, whatever the complaint asks for first. */
+export const atFront = (hands: Hands, thing: 'rotor' | 'pads'): Promise<void> =>
+  hands.touch(hands.page.getByTestId(`front-${thing}`));
+
 /** The verdict panel: what it says now. */
 export const verdict = (page: Page): Locator => page.getByTestId('verdict');
 

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, openBench, verdict, type Hands } from './bench';
+import { allSent, atFront, checkIn, openBench, verdict, type Hands } from './bench';
 
 // The stand-ins are two, and a reading goes to one step alone: these run one after the other, at phone size.
 test.describe.configure({ mode: 'serial' });
@@ -89,7 +89,7 @@ test('an inspection of both ends with the feed, in at most 24 touches', async ({
   hands.actions = 0;
   const rotor = points(['1.52', '1.50', '1.47', '1.49', '1.51', '1.48']);
 
-  await hands.touch(hands.button('Carry on: rotor, front'));
+  await atFront(hands, 'rotor');
   await hands.touch(hands.button(new RegExp(GAUGE.name)));
   await expect(page.getByText(/Or press its own button/)).toBeVisible();
   await press(page, GAUGE.serial);
@@ -133,7 +133,7 @@ test('an inspection of both ends with the feed, in at most 24 touches', async ({
 test('readings in inches, from another gauge, and over a dropped line', async ({ page }) => {
   const hands = await openBench(page);
   await identifiedJob(hands, 'Troubled feed');
-  await hands.touch(hands.button('Carry on: rotor, front'));
+  await atFront(hands, 'rotor');
   await hands.touch(hands.button(new RegExp(GAUGE.name)));
   await hands.press('Enter');
   await hands.touch(hands.button('No ridge'));

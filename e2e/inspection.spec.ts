@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { expect, test, type Page } from '@playwright/test';
 import {
+  atFront,
   allSent,
   beginRotor,
   checkIn,
@@ -34,7 +35,7 @@ test('an inspection of both ends, typed: rotor and pads, in at most 60 keys and 
   await identifyBoth(hands, job, /Ostrel Tolve/);
 
   hands.actions = 0;
-  await hands.touch(hands.button('Carry on: rotor, front'));
+  await atFront(hands, 'rotor');
   await hands.touch(hands.button(/G2 thickness gauge/));
   await expect(page.getByRole('heading', { name: 'Zero check' })).toBeVisible();
   await hands.press('Enter');

@@ -31,6 +31,7 @@ const PLACES = [
   '/reckoner/practice',
   '/reckoner/practice/night-shift',
   '/stores/figures',
+  '/stores/trouble',
 ];
 const TASKS = [
   'rotor',

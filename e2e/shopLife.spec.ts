@@ -381,6 +381,10 @@ test('a complaint is followed to its cause: what was found counts by itself, and
   await page.goto(`${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
+  await page.goto(job);
+  // What the complaint asks for comes before measuring on.
+  await hands.touch(hands.button('Carry on: look at the track under a light, front'));
+  await expect(page).toHaveURL(`${job}/front/trouble`);
   await page.goto(`${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: /glazed/i }));
   await allSent(page);

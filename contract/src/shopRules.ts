@@ -10,6 +10,7 @@ import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { z } from 'zod';
 import { Id, Mm } from './fields';
 import { Currency, Manner } from './manner';
+import { TroubleLaid } from './trouble';
 
 const days = z.int().min(7).max(1500);
 const band = Mm.positive().max(2);
@@ -40,6 +41,7 @@ export const ShopRules = z.strictObject({
     context.addIssue({ code: 'custom', path: [fault.id], message: fault.code, params });
   }),
   minutes: z.partialRecord(z.enum(PROCEDURE_IDS), z.number().min(1).max(480)),
+  trouble: TroubleLaid,
   timeZone: z.string().max(64).refine(isTimeZone, 'no-time-zone'),
 }) satisfies z.ZodType<Rules>;
 

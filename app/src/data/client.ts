@@ -38,6 +38,7 @@ export const keys = {
   sheet: (id: string) => ['sheet', id],
   feed: ['feed'],
   rules: ['rules'],
+  troubleCounts: ['trouble-counts'],
   gauges: ['gauges'],
   wrenches: ['wrenches'],
   containers: ['containers'],

@@ -13,6 +13,7 @@ import type { BikeMet, NoticeKept } from '@hold-fast/contract/notices';
 import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/shopRules';
+import type { TroubleCounts } from '@hold-fast/contract/trouble';
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {
   ContainerInStore,
@@ -169,6 +170,11 @@ export const useFeedState = () =>
   });
 export const useRules = () =>
   useQuery({ queryKey: keys.rules, queryFn: () => ask<RulesInForce>('GET', '/rules') });
+export const useTroubleCounts = () =>
+  useQuery({
+    queryKey: keys.troubleCounts,
+    queryFn: () => ask<TroubleCounts>('GET', '/trouble/counts'),
+  });
 export const useLeads = () =>
   useQuery({ queryKey: keys.leads, queryFn: () => ask<Person[]>('GET', '/leads') });
 export const useRecord = (id: string) =>

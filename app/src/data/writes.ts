@@ -321,6 +321,7 @@ export function useSaveRules() {
       attempt.answered();
       client.setQueryData(keys.rules, inForce);
       void client.invalidateQueries({ queryKey: keys.rulesHistory });
+      void client.invalidateQueries({ queryKey: keys.troubleCounts });
       void client.invalidateQueries({ queryKey: ['job'] });
     },
   });

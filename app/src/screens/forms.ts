@@ -11,6 +11,7 @@ export { EditJob } from './bench/EditJob';
 export { GaugeForm } from './stores/GaugeForm';
 export { ImportSheets } from './stores/ImportSheets';
 export { FiguresForm } from './stores/FiguresForm';
+export { TroubleForm } from './stores/TroubleForm';
 export { RulesForm } from './stores/RulesForm';
 export { WrenchForm } from './stores/WrenchForm';
 export { ContainerForm } from './stores/ContainerForm';

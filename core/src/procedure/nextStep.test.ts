@@ -2,6 +2,7 @@ import { nextStep, type EndProgress } from './nextStep';
 
 const fresh: EndProgress = {
   identified: false,
+  checkOpen: false,
   rotor: false,
   pads: false,
   boltsOpen: false,
@@ -9,6 +10,7 @@ const fresh: EndProgress = {
 };
 const done: EndProgress = {
   identified: true,
+  checkOpen: false,
   rotor: true,
   pads: true,
   boltsOpen: false,
@@ -17,6 +19,13 @@ const done: EndProgress = {
 
 it.each<[string, EndProgress, EndProgress, string, string | null]>([
   ['identify the front first', fresh, fresh, 'identify', 'front'],
+  [
+    'what the complaint asks for comes before measuring',
+    { ...fresh, identified: true, checkOpen: true },
+    fresh,
+    'trouble',
+    'front',
+  ],
   ['then its rotor', { ...fresh, identified: true }, fresh, 'rotor', 'front'],
   ['then its pads', { ...done, pads: false }, fresh, 'pads', 'front'],
   ['then the rear', done, fresh, 'identify', 'rear'],

@@ -3,6 +3,8 @@ import { ENDS, type End } from '../ends';
 /** How far one end of a visit has come. */
 export interface EndProgress {
   identified: boolean;
+  /** The rider’s complaint asks for a check. */
+  checkOpen: boolean;
   rotor: boolean;
   pads: boolean;
   /** A tightening was begun and is not through its passes. */
@@ -11,11 +13,11 @@ export interface EndProgress {
   planOpen: boolean;
 }
 
-export type Step = 'plan' | 'identify' | 'rotor' | 'pads' | 'rotor-bolts' | 'sign-off';
+export type Step = 'plan' | 'identify' | 'trouble' | 'rotor' | 'pads' | 'rotor-bolts' | 'sign-off';
 
 /**
- * What to do next on a visit: finish the bolts that were begun, then what is planned, then each end from identifying through
- * measuring, front first; when nothing is left, sign off. A suggestion of the usual order [P]; nothing is compulsory.
+ * What to do next on a visit: finish the bolts that were begun, then what is planned, then each end from identifying through what its
+ * complaint asks for to measuring, front first; when nothing is left, sign off. A suggestion of the usual order [P]; nothing is compulsory.
  */
 export function nextStep(progress: Readonly<Record<End, EndProgress>>): {
   step: Step;
@@ -24,8 +26,9 @@ export function nextStep(progress: Readonly<Record<End, EndProgress>>): {
   for (const end of ENDS) if (progress[end].boltsOpen) return { step: 'rotor-bolts', end };
   for (const end of ENDS) if (progress[end].planOpen) return { step: 'plan', end };
   for (const end of ENDS) {
-    const { identified, rotor, pads } = progress[end];
+    const { identified, checkOpen, rotor, pads } = progress[end];
     if (!identified) return { step: 'identify', end };
+    if (checkOpen) return { step: 'trouble', end };
     if (!rotor) return { step: 'rotor', end };
     if (!pads) return { step: 'pads', end };
   }

@@ -7,6 +7,7 @@ import type { ProcedureId } from '../procedure/procedures';
 import { figure, type Figures } from './figures';
 import { USUAL_MANNER, type Manner } from './manner';
 import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS } from '../runout/runout';
+import { NOTHING_LAID, type TroubleLaid } from '../trouble/laid';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
 import { ROTOR_POINTS } from '../wear/rotor';
 
@@ -32,6 +33,8 @@ export interface ShopRules {
   figures: Figures;
   /** Minutes of a procedure on its own that the shop charges in place of the typical ones. */
   minutes: Readonly<Partial<Record<ProcedureId, number>>>;
+  /** What the shop lays down of causes and signs. */
+  trouble: TroubleLaid;
   /** Where the shop is, by the IANA time zone database: calibration and use-by go by its days. */
   timeZone: string;
 }
@@ -51,6 +54,7 @@ export const USUAL_RULES: ShopRules = {
   labourPerHourCents: 6000,
   figures: {},
   minutes: {},
+  trouble: NOTHING_LAID,
   timeZone: 'UTC',
 };
 

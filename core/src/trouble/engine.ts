@@ -1,5 +1,6 @@
 import { InputError } from '../inputError';
 import { CAUSE_IDS, causeRule, OFTEN, UNLESS_SAID, type Cause } from './causes';
+import { NOTHING_LAID, type TroubleLaid } from './laid';
 import {
   CHECK_IDS,
   checkRule,
@@ -21,21 +22,24 @@ export type Posterior = Readonly<Record<Cause, number>>;
 const WITH_NONE = OFTEN.seldom;
 
 /** The table as it ships. */
-export const USUAL_TABLE: Table = tableOf();
+export const USUAL_TABLE: Table = tableOf(NOTHING_LAID);
 
-function tableOf(): Table {
-  const weights = CAUSE_IDS.reduce((sum, cause) => sum + causeRule(cause).weight, 0);
+/** The table with what a shop lays down in it. */
+export function tableOf(laid: TroubleLaid): Table {
+  const weightOf = (cause: Cause) => laid.weights[cause] ?? causeRule(cause).weight;
+  const weights = CAUSE_IDS.reduce((sum, cause) => sum + weightOf(cause), 0);
   const each = <T>(of: (cause: Cause) => T) =>
     Object.fromEntries(CAUSE_IDS.map((cause) => [cause, of(cause)])) as Record<Cause, T>;
   return {
-    prior: each((cause) => causeRule(cause).weight / weights),
+    prior: each((cause) => weightOf(cause) / weights),
     shows: each((cause) => {
       const { shows } = causeRule(cause);
       return Object.fromEntries(
-        SIGNS.map((sign) => [
-          sign,
-          cause === 'none' ? WITH_NONE : OFTEN[shows[sign] ?? UNLESS_SAID],
-        ]),
+        SIGNS.map((sign) => {
+          const own = laid.shows[cause]?.[sign];
+          const ships = cause === 'none' ? WITH_NONE : OFTEN[shows[sign] ?? UNLESS_SAID];
+          return [sign, own ? OFTEN[own] : ships];
+        }),
       ) as Record<Sign, number>;
     }),
   };

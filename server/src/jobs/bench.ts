@@ -6,7 +6,15 @@ import { ENDS, type End } from '@hold-fast/core/ends';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, selectOne, type Queryable } from '../platform/database';
 
-const FLAGS = ['identified', 'rotor', 'pads', 'bolts_open', 'plan_open', 'do_not_ride'] as const;
+const FLAGS = [
+  'identified',
+  'check_open',
+  'rotor',
+  'pads',
+  'bolts_open',
+  'plan_open',
+  'do_not_ride',
+] as const;
 type Flag = (typeof FLAGS)[number];
 
 const columnsOf = (end: End) =>
@@ -80,6 +88,7 @@ export async function benchPage(
 function benchJobOf(row: BenchRow): BenchJob {
   const progress = (end: End) => ({
     identified: row[`${end}_identified`] === 1,
+    checkOpen: row[`${end}_check_open`] === 1,
     rotor: row[`${end}_rotor`] === 1,
     pads: row[`${end}_pads`] === 1,
     boltsOpen: row[`${end}_bolts_open`] === 1,

@@ -110,13 +110,20 @@ describe('the Bench', () => {
   it('lists open jobs by promise, each with what comes next and the worst word of each end', async () => {
     const jobId = await openJob(shop, client, { promisedAt: '2020-01-01T08:00:00.000Z' });
     await measureRotor(shop, client, jobId, [1.47, 1.6, 1.6]);
+    const plain = await openJob(shop, client, {
+      promisedAt: '2020-01-01T09:00:00.000Z',
+      symptoms: [],
+    });
+    await measureRotor(shop, client, plain, [1.6, 1.6, 1.6]);
     const { items } = (await client.send<Page<BenchJob>>('GET', '/bench')).body;
     expect(items[0]).toMatchObject({
       id: jobId,
       front: 'replace',
       rear: null,
-      next: { step: 'pads', end: 'front' },
+      // It scrapes: what that asks for comes before measuring on.
+      next: { step: 'trouble', end: 'front' },
     });
+    expect(items[1]).toMatchObject({ id: plain, next: { step: 'pads', end: 'front' } });
     expect(items.map(({ promisedAt }) => promisedAt)).toEqual(
       items.map(({ promisedAt }) => promisedAt).sort(),
     );

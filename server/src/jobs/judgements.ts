@@ -11,6 +11,8 @@ import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
 import { countingMarks } from '@hold-fast/core/torque/proof';
+import { tableOf } from '@hold-fast/core/trouble/engine';
+import { checkAskedFor } from '@hold-fast/core/trouble/follow';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { v7 as uuid } from 'uuid';
@@ -198,6 +200,7 @@ function endOf(job: Job, end: End) {
     identified: job.identified[end] !== null,
     rotor: standingSitting(job, end, 'rotor') !== null,
     pads: standingSitting(job, end, 'pads') !== null,
+    check_open: checkAskedFor(job, end, tableOf(job.rules.trouble)) !== null,
     plan_open: planOpen(visitOf(job), end),
     bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
   };

@@ -61,6 +61,7 @@ export const ROUTES = {
   'GET /rules': ALL,
   'GET /rules/history': ALL,
   'PUT /rules': LEADS,
+  'GET /trouble/counts': ALL,
   'GET /records': ALL,
   'GET /records/:recordId': ALL,
   'GET /chain': ALL,

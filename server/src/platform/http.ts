@@ -13,6 +13,7 @@ import { allowedOnly } from '../people/rules';
 import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { rulesRoutes } from '../shopRules/routes';
+import { troubleRoutes } from '../trouble/routes';
 import { sheetsRoutes } from '../sheets/routes';
 import { noticesRoutes } from '../notices/routes';
 import { storesRoutes } from '../stores/routes';
@@ -101,6 +102,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     sheetsRoutes(shop),
     storesRoutes(shop),
     rulesRoutes(shop),
+    troubleRoutes(shop),
     recordsRoutes(shop, tries),
   );
   if (feed) router.use(feedRoutes(feed, sessions));

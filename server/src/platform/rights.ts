@@ -44,6 +44,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   verdict: APPEND,
   job_end: APPEND,
   shop_rules: APPEND,
+  trouble_count: APPEND,
   sealed_record: APPEND,
   counter: ['SELECT'],
 };
@@ -51,6 +52,8 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
 /** The columns that change, of the few tables of which a row does. */
 export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
   person: ['manner'],
+  // Counted up row by row, which asks for the right to its key too.
+  trouble_count: ['counting', 'cause', 'sign', 'looked', 'seen'],
   gauge: [
     'name',
     'kind',
@@ -151,6 +154,7 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
     'identified',
     'rotor',
     'pads',
+    'check_open',
     'plan_open',
     'bolts_open',
   ],

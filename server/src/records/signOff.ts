@@ -9,11 +9,13 @@ import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { changeJob } from '../jobs/jobBook';
 import { hangTakenBack, hangUnrepaired, noteRefusals } from '../jobs/judgements';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
+import { outcomesOf } from '@hold-fast/core/trouble/outcomes';
 import { checkPin, isLead } from '../people/rules';
 import { addPinTry, personById, personByName } from '../people/store';
 import type { Tries } from '../people/tries';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
+import { countOutcomes } from '../trouble/store';
 import { addRecord, holdHead } from './store';
 
 /**
@@ -114,7 +116,7 @@ export async function signOff(
 
   const { pin: _, ...body } = signed;
   const write = { id: signed.id, body, personId: person.id };
-  return changeJob(shop, jobId, write, async ({ transaction, job, seq }) => {
+  return changeJob(shop, jobId, write, async ({ transaction, job, seq, read }) => {
     const bars = barsOf(job, signed.customerToldOfWatch);
     const { notRepaired } = signed;
     if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
@@ -131,6 +133,13 @@ export async function signOff(
     if (error)
       shop.log.error({ jobId, faults: error.issues }, 'a record is not as its format says');
     await noteRefusals(shop, transaction, job);
+    // What was found and cured teaches; what left as it came was found by nobody's cure.
+    if (!notRepaired)
+      await countOutcomes(
+        transaction,
+        job.rules.trouble.counting,
+        outcomesOf(read.log.base, read.log.entries),
+      );
     if (notRepaired) await hangUnrepaired(transaction, job, bars, { at, seq });
     await addRecord(transaction, {
       id: signed.id,

@@ -16,6 +16,10 @@ import { WORDS } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { WearRule } from '../../instruments/WearRule';
+import { tableOf } from '@hold-fast/core/trouble/engine';
+import { checkAskedFor } from '@hold-fast/core/trouble/follow';
+import { useTroubleTable } from '../../data/trouble';
+import { troubleWords } from '../../words/trouble';
 import { Button, Buttons } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
@@ -49,10 +53,11 @@ export function JobSheet({ jobId }: { jobId: string }) {
 function Sheet({ job }: { job: Job }) {
   const wide = useWide();
   const go = (to: string) => () => router.navigate(`/bench/${job.id}/${to}` as '/bench');
+  const table = useTroubleTable(job.rules.trouble);
   const next = nextOf(job);
-  const nextWords = next.end
-    ? `${words.step[next.step]}, ${words.end[next.end]}`
-    : jobWords.jobSheet.signOff;
+  const asked = next.step === 'trouble' && next.end ? checkAskedFor(job, next.end, table) : null;
+  const does = asked ? words.inSentence(troubleWords.check[asked]) : words.step[next.step];
+  const nextWords = next.end ? `${does}, ${words.end[next.end]}` : jobWords.jobSheet.signOff;
   const carryOn = go(
     next.step === 'plan'
       ? 'step'
@@ -476,10 +481,12 @@ function boltsSay(bolts: Bolts): string {
 }
 
 function nextOf(job: Job) {
+  const table = tableOf(job.rules.trouble);
   const progress = (end: End) => {
     const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
     return {
       identified: job.identified[end] !== null,
+      checkOpen: checkAskedFor(job, end, table) !== null,
       rotor: hasReadings(standingAt(job, end, 'rotor')),
       pads: hasReadings(standingAt(job, end, 'pads')),
       planOpen: planOpen(visitOf(job), end),

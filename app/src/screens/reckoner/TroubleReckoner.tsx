@@ -1,7 +1,8 @@
-import { USUAL_TABLE, type NextCheck } from '@hold-fast/core/trouble/engine';
+import type { NextCheck } from '@hold-fast/core/trouble/engine';
 import { checkRule, SIGNS, type Evidence, type Sign } from '@hold-fast/core/trouble/signs';
 import { SYMPTOMS } from '@hold-fast/core/trouble/symptoms';
 import { useMemo } from 'react';
+import { useTroubleTable } from '../../data/trouble';
 import { Choice } from '../../ui/Choice';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
@@ -27,6 +28,7 @@ export function TroubleReckoner() {
     const those = (as: boolean) => SIGNS.filter((each) => now[each] === as).join(' ');
     keyAll({ seen: those(true), absent: those(false) });
   };
+  const table = useTroubleTable();
   const symptoms = SYMPTOMS.filter((symptom) => evidence[symptom]);
   const told = SIGNS.filter((sign) => !(sign in words.symptom) && evidence[sign] !== undefined);
   const answer = ({ check }: NextCheck) =>
@@ -45,7 +47,7 @@ export function TroubleReckoner() {
         />
         {symptoms.length === 0 ? <Words ink="soft">{troubleWords.noComplaint}</Words> : null}
       </Section>
-      <TroubleView evidence={evidence} table={USUAL_TABLE} answer={answer} />
+      <TroubleView evidence={evidence} table={table} answer={answer} />
       {told.length > 0 ? (
         <Section>
           {told.map((sign) => (

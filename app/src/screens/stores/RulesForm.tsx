@@ -63,6 +63,11 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           says={storeFormWords.figures.toFigures}
           onPress={() => router.navigate('/stores/figures' as '/stores')}
         />
+        <Button
+          kind="quiet"
+          says={storeFormWords.trouble.title}
+          onPress={() => router.navigate('/stores/trouble' as '/stores')}
+        />
         {save.isSuccess ? (
           <Note title={storeFormWords.rulesForm.inForce}>
             {storeFormWords.rulesForm.everyOpenJobIsJudged}

@@ -48,6 +48,10 @@ function changesOf(was: Rules, is: Rules): string[] {
       says(is.minutes[id], String),
     ),
   );
-  const all = [...figures, ...minutes];
+  const trouble =
+    JSON.stringify(was.trouble) === JSON.stringify(is.trouble)
+      ? []
+      : [storeFormWords.trouble.changed];
+  const all = [...figures, ...minutes, ...trouble];
   return all.length > 0 ? all : [storeFormWords.figures.other];
 }

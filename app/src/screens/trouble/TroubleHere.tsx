@@ -7,6 +7,7 @@ import { causesFound, evidenceAt, SHOWN_BY, tableAt } from '@hold-fast/core/trou
 import { checkRule, isTold, type Evidence } from '@hold-fast/core/trouble/signs';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
+import { useTroubleTable } from '../../data/trouble';
 import { append, entryOf } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
@@ -24,9 +25,10 @@ export function TroubleHere({ jobId, end }: { jobId: string; end: End }) {
 }
 
 function Here({ job, end }: { job: Job; end: End }) {
+  const inShop = useTroubleTable(job.rules.trouble);
   const { evidence, left, table, found } = useMemo(() => {
     const causes = causesFound(job, end);
-    const usual = tableAt(job, end);
+    const usual = tableAt(job, end, inShop);
     const known = evidenceAt(job, end);
     return {
       found: causes,
@@ -34,7 +36,7 @@ function Here({ job, end }: { job: Job; end: End }) {
       left: unexplained(known, causes, usual),
       table: without(causes, usual),
     };
-  }, [job, end]);
+  }, [job, end, inShop]);
   const to = (where: string) => () =>
     router.navigate(`/bench/${job.id}/${end}/${where}` as '/bench');
   const decide = (cause: Cause) =>

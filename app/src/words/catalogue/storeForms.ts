@@ -1,3 +1,4 @@
+import type { HowOften } from '@hold-fast/core/trouble/causes';
 import type { FigureId, figureRule } from '@hold-fast/core/rules/figures';
 import type { Tag } from '@hold-fast/core/source';
 import type { Family } from '@hold-fast/core/fluid/families';
@@ -278,6 +279,24 @@ export interface StoreFormsWords {
     why: string;
     none: string;
     bikesItMeets: (count: number) => string;
+  };
+  trouble: {
+    title: string;
+    whatItIs: string;
+    cause: string;
+    weight: string;
+    weightShips: (weight: number) => string;
+    weightBetween: (least: number, most: number) => string;
+    often: Record<HowOften, string>;
+    asItShips: string;
+    ships: (often: string) => string;
+    seenOf: (seen: number, looked: number) => string;
+    everySign: string;
+    counts: string;
+    countsSay: string;
+    noCounts: string;
+    beginAnew: string;
+    changed: string;
   };
   figures: {
     title: string;

@@ -294,6 +294,32 @@ export const storeForms: StoreFormsWords = {
     none: 'Keines, das hier eingetragen ist.',
     bikesItMeets: (count) => (count === 1 ? 'Ein Rad betroffen' : `${count} Räder betroffen`),
   },
+  trouble: {
+    title: 'Ursachen und Zeichen',
+    whatItIs:
+      'Wie oft sich ein Zeichen bei einer Ursache zeigt, in fünf Worten; nichts ist gewiss. Was mitgeliefert wird, ist unsere Wahl. Die eigenen unterschriebenen Aufträge verschieben es: Das Mitgelieferte wiegt wie zehn davon.',
+    cause: 'Ursache',
+    weight: 'Wie oft sie es ist',
+    weightShips: (weight) => `Gegen die anderen. Mitgeliefert: ${weight}.`,
+    weightBetween: (least, most) => `Eine ganze Zahl von ${least} bis ${most}.`,
+    often: {
+      never: 'fast nie',
+      seldom: 'selten',
+      sometimes: 'manchmal',
+      often: 'oft',
+      always: 'fast immer',
+    },
+    asItShips: 'wie mitgeliefert',
+    ships: (often) => `Mitgeliefert: ${often}.`,
+    seenOf: (seen, looked) => `In dieser Werkstatt ${seen} von ${looked} Mal gesehen.`,
+    everySign: 'Alle anderen Zeichen',
+    counts: 'Was die eigenen Aufträge sagen',
+    countsSay:
+      'Ein unterschriebener Auftrag zählt jede gefundene Ursache mit dem, was davor gesehen und gesucht wurde.',
+    noCounts: 'Seit Beginn der Zählung hat kein unterschriebener Auftrag eine Ursache genannt.',
+    beginAnew: 'Zählung neu beginnen',
+    changed: 'Ursachen und Zeichen geändert',
+  },
   figures: {
     title: 'Zahlen der Werkstatt',
     theTradesNumbers:

@@ -476,6 +476,7 @@ export const things: ThingWords = {
   },
   step: {
     plan: 'der Plan',
+    trouble: 'was dahintersteckt',
     identify: 'bestimmen',
     rotor: 'Scheibe',
     pads: 'Beläge',

@@ -290,6 +290,32 @@ export const storeForms: StoreFormsWords = {
     none: 'None that is written down here.',
     bikesItMeets: (count) => (count === 1 ? 'One bike it meets' : `${count} bikes it meets`),
   },
+  trouble: {
+    title: 'Causes and signs',
+    whatItIs:
+      'How often a sign shows with a cause, in five words; nothing is certain. What ships is our choice. The shop’s own signed jobs move it: what ships weighs as ten of them.',
+    cause: 'Cause',
+    weight: 'How often it is the cause',
+    weightShips: (weight) => `Against the others. As it ships: ${weight}.`,
+    weightBetween: (least, most) => `A whole number from ${least} to ${most}.`,
+    often: {
+      never: 'almost never',
+      seldom: 'seldom',
+      sometimes: 'sometimes',
+      often: 'often',
+      always: 'nearly always',
+    },
+    asItShips: 'as it ships',
+    ships: (often) => `As it ships: ${often}.`,
+    seenOf: (seen, looked) => `In this shop seen ${seen} of ${looked} times.`,
+    everySign: 'Every other sign',
+    counts: 'What the shop’s own jobs say',
+    countsSay:
+      'A signed job counts each cause that was found, with what was seen and looked for before it was found.',
+    noCounts: 'No signed job has named a cause since the counts were begun.',
+    beginAnew: 'Begin the counts anew',
+    changed: 'Causes and signs were changed',
+  },
   figures: {
     title: 'Numbers of the shop',
     theTradesNumbers:

@@ -487,6 +487,7 @@ export const things: ThingWords = {
   },
   step: {
     plan: 'the plan',
+    trouble: 'what is behind it',
     identify: 'identify',
     rotor: 'rotor',
     pads: 'pads',

@@ -1,0 +1,9 @@
+import { later } from '../../screens/later';
+
+const TroubleForm = later(() =>
+  import('../../screens/forms').then((screens) => screens.TroubleForm),
+);
+
+export default function TroubleRoute() {
+  return <TroubleForm />;
+}
