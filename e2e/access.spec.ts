@@ -45,6 +45,8 @@ const VIEWS = {
     '/reckoner/practice/post-trike',
     '/stores/trouble',
     '/reckoner/wear',
+    '/reckoner/pads',
+    '/reckoner/runout',
     '/reckoner/life',
     '/reckoner/air',
     '/reckoner/wrench',

@@ -13,6 +13,8 @@ const PLACES = [
   '/stores/rules',
   '/reckoner/trouble',
   '/reckoner/wear',
+  '/reckoner/pads',
+  '/reckoner/runout',
   '/reckoner/life',
   '/reckoner/air',
   '/reckoner/wrench',

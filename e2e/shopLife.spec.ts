@@ -396,3 +396,36 @@ test('a complaint is followed to its cause: what was found counts by itself, and
   await hands.touch(hands.button('Plan the cure'));
   await expect(page.getByRole('checkbox', { name: 'Clean pads and rotor' })).toBeChecked();
 });
+
+test('a sum reckoned alone goes to a brake by one touch, stands at its step, and betters nothing', async ({
+  browser,
+}, { project }) => {
+  const { page, hands } = await at(browser, 'Maren Okafor');
+  const tagName = `Summed ${project.name}`;
+  const job = new URL(await checkIn(hands, tagName, `Sums ${project.name}`), page.url()).pathname;
+  await page.goto(`${job}/front/identify`);
+  await hands.touch(hands.button(/Ostrel Tolve/));
+  await hands.touch(hands.button('This is the brake'));
+  await allSent(page);
+  await page.goto('/reckoner/wrench?lo=6&hi=8&max=15&tolerance=4&mark=0.5');
+  await hands.touch(hands.button('Send it to a job'));
+  await page.getByLabel('Find the bike').fill(tagName);
+  await hands.touch(hands.button(/Front$/).first());
+  await expect(page.getByText(/^Sent to \d+, front/)).toBeVisible();
+  await page.goto(
+    '/reckoner/pads?inner-leading=3.9&inner-trailing=3.9&outer-leading=3.9&outer-trailing=3.9',
+  );
+  await expect(page.getByTestId('school-total')).toContainText('3.90');
+  await hands.touch(hands.button('Send it to a job'));
+  await page.getByLabel('Find the bike').fill(tagName);
+  await hands.touch(hands.button(/Front$/).first());
+  await allSent(page);
+
+  await page.goto(`${job}/front/bolts`);
+  await hands.touch(page.getByTestId('sum-front-wrench'));
+  await expect(page.getByLabel('From, N·m')).toHaveValue('6');
+  await page.goto(job);
+  await expect(page.getByTestId('sum-front-pads')).toContainText('A sum proves nothing');
+  // Fat pads in a sum are no measured pads.
+  await expect(page.getByTestId('front-pads')).toContainText('not inspected');
+});

@@ -28,6 +28,7 @@ import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
 import { Cause, Sign } from './entries/sign';
 import { Bite } from './entries/bite';
+import { Sum } from './entries/sum';
 import { Witness } from './entries/witness';
 import { CustomerAnswer } from './entries/customerAnswer';
 import { PartBrought } from './entries/partBrought';
@@ -62,6 +63,7 @@ const SCHEMAS = {
   'bedding-pull': BeddingPull,
   witness: Witness,
   bite: Bite,
+  sum: Sum,
   radial: Radial,
   reckoned: Reckoned,
   waits: Waits,

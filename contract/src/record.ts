@@ -23,6 +23,7 @@ import { SecondLook } from './entries/secondLook';
 import { Cause, Sign } from './entries/sign';
 import { Waits } from './entries/waits';
 import { Bite } from './entries/bite';
+import { Sum } from './entries/sum';
 import { Witness } from './entries/witness';
 import { End, Part, Tag } from './fields';
 import { Fluid } from './sheets';
@@ -279,6 +280,7 @@ const Told = z.discriminatedUnion('kind', [
   BeddingPull.safeExtend(told),
   Witness.extend(told),
   Bite.extend(told),
+  Sum.extend(told),
   Radial.extend(told),
   Reckoned.extend(told),
   MakerAnswer.extend(told),

@@ -33,6 +33,7 @@ import { cause, sign } from './sign';
 import { takenBack } from './takenBack';
 import { test } from './finalTest';
 import { ticked } from './ticked';
+import { sum } from './sum';
 import { tightening } from './tightening';
 import { waits } from './waits';
 import { waste } from './waste';
@@ -63,6 +64,7 @@ export const SENT = {
   bite,
   radial,
   reckoned,
+  sum,
   waits,
   'customer-answer': customerAnswer,
   'part-brought': partBrought,

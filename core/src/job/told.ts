@@ -13,6 +13,7 @@ import type { RadialEntry } from './radial';
 import type { ReckonedEntry } from './reckoned';
 import type { SecondLookEntry } from './secondLook';
 import type { CauseEntry, SignEntry } from './sign';
+import type { SumEntry } from './sum';
 import type { TickedEntry } from './ticked';
 import type { WaitsEntry } from './waits';
 import type { WitnessEntry } from './witness';
@@ -25,6 +26,7 @@ export type ToldEntry =
   | BeddingPullEntry
   | WitnessEntry
   | BiteEntry
+  | SumEntry
   | WaitsEntry
   | RadialEntry
   | ReckonedEntry

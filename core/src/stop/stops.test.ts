@@ -1,5 +1,6 @@
 import * as statistics from 'simple-statistics';
 import {
+  distanceOfM,
   compareStops,
   deceleration,
   frontShare,
@@ -18,6 +19,15 @@ describe('a stop', () => {
   it('from 25 km/h in 7.0 m is 3.44 m/s², from 20 mph in 9 m 4.44', () => {
     expect(deceleration(run(7))).toBeCloseTo(3.44, 2);
     expect(deceleration(run(9, 20 * MPH))).toBeCloseTo(4.44, 2);
+  });
+
+  it('timed goes as far as an even stop does: half its speed for all of its time', () => {
+    const metres = distanceOfM(25, 2);
+    expect(metres).toBeCloseTo(6.94, 2);
+    // Kinematics: the same stop by v/t and by v²/(2d).
+    expect(deceleration(run(metres))).toBeCloseTo(25 / 3.6 / 2, 9);
+    expect(() => distanceOfM(25, 0)).toThrow('seconds: not-positive');
+    expect(() => distanceOfM(NaN, 2)).toThrow('fromKmh: not-a-number');
   });
 
   it('is compared from one speed: twice as fast is four times as long', () => {

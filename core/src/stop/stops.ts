@@ -33,6 +33,15 @@ export function deceleration(run: StopRun): number {
   return metresASecond(run.fromKmh) ** 2 / (2 * run.distanceM);
 }
 
+/**
+ * How far an even stop goes in a time: v·t/2.
+ * @returns m
+ * @throws InputError `not-positive`, `not-a-number`
+ * @example distanceOfM(25, 2) // 6.94
+ */
+export const distanceOfM = (fromKmh: number, seconds: number): number =>
+  (metresASecond(positive(fromKmh, 'fromKmh')) * positive(seconds, 'seconds')) / 2;
+
 /** The distance of a stop as it would be from another speed: d·(v₀/v)². */
 export function onEqualTerms(run: StopRun, fromKmh: number): number {
   plausible(run);

@@ -19,7 +19,7 @@ import { RadialCheck } from './prove/RadialCheck';
 import { FinalCheck } from './prove/FinalCheck';
 import { TakeParts } from './prove/TakeParts';
 import { TellDeviation } from './prove/TellDeviation';
-import { ReckonHere } from '../reckoner/ReckonHere';
+import { RECKONED_HERE, ReckonHere } from '../reckoner/ReckonHere';
 import { TroubleHere } from '../trouble/TroubleHere';
 import { RecordFluid } from './RecordFluid';
 import { Torque } from './Torque';
@@ -63,12 +63,12 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   'bed-in': (at) => <BedIn {...at} />,
   radial: (at) => <RadialCheck {...at} />,
   trouble: (at) => <TroubleHere {...at} />,
-  'reckon-fit': (at) => <ReckonHere {...at} of="fit" />,
-  'reckon-hose': (at) => <ReckonHere {...at} of="hose" />,
-  'reckon-levers': (at) => <ReckonHere {...at} of="levers" />,
-  'reckon-cable': (at) => <ReckonHere {...at} of="cable" />,
-  'reckon-stops': (at) => <ReckonHere {...at} of="stops" />,
-  'reckon-align': (at) => <ReckonHere {...at} of="align" />,
+  ...Object.fromEntries(
+    RECKONED_HERE.map((of) => [
+      `reckon-${of}`,
+      (at: Asked) => <ReckonHere jobId={at.jobId} end={at.end} of={of} />,
+    ]),
+  ),
 };
 
 export function EndScreen({ task, ...asked }: Asked & { task: string }) {

@@ -31,6 +31,7 @@ import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { standingAt, WithJob } from './JobFrame';
+import { SumsHere } from '../reckoner/SumsHere';
 import { AskedFor } from './AskedFor';
 import { NoticeAnswers } from './NoticeAnswers';
 import { SecondLooks } from './SecondLooks';
@@ -312,6 +313,7 @@ function EndOfJob({
         }
         {...(fluidAsked ? press('fluid') : {})}
       />
+      <SumsHere job={job} end={end} />
     </View>
   );
 }

@@ -9,6 +9,7 @@ import { capital } from '../../words/capital';
 import { lifeSays } from '../lifeSays';
 import { BackToJob, WithBrake } from './JobFrame';
 import { jobWords } from '../../words/job';
+import { SumsHere } from '../reckoner/SumsHere';
 
 /** What is fitted at one end, and what was before: each part’s life with its dates. */
 export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
@@ -21,6 +22,7 @@ export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
           title={jobWords.kitSheet.fittedHere}
           foot={<BackToJob jobId={job.id} />}
         >
+          <SumsHere job={job} end={end} at="kit" />
           {PARTS.map((part) => (
             <Lives key={part} job={job} end={end} part={part} />
           ))}

@@ -28,6 +28,7 @@ import { numberOf } from '../../ui/numberOf';
 import { OnFrom } from './prove/OnFrom';
 import { jobWords } from '../../words/job';
 import { focusFault } from '../../ui/focusFault';
+import { SumsHere } from '../reckoner/SumsHere';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
 export function RecordFluid({
@@ -100,6 +101,7 @@ function ChooseContainer({
       title={jobWords.recordFluid.whichContainer}
       foot={<OnFrom job={job} />}
     >
+      <SumsHere job={job} end={end} at="fluid" />
       <Halves>
         <Booked job={job} end={end} asked={asked} />
         <>

@@ -26,3 +26,5 @@ export { StopsReckoner } from '../reckoner/StopsReckoner';
 export { HeatReckoner } from '../reckoner/HeatReckoner';
 export { PracticeCase } from '../practice/PracticeCase';
 export { PracticeList } from '../practice/PracticeList';
+export { PadsReckoner } from '../reckoner/PadsReckoner';
+export { RunoutReckoner } from '../reckoner/RunoutReckoner';

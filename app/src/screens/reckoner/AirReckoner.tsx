@@ -25,7 +25,7 @@ export function AirReckoner() {
   const reckoned = reckon(keyed);
   const { air } = reckonerWords;
   return (
-    <ReckonerPage of="air">
+    <ReckonerPage of="air" sum={reckoned.ok ? keyed : null}>
       <Section>
         {reckoned.ok ? <Answer {...reckoned.air} /> : <Note kind="refusal" title={reckoned.says} />}
       </Section>

@@ -51,7 +51,7 @@ export function AlignReckoner() {
     CORNERS.map((corner) => [corner, capital(words.corner[corner])]),
   ) as Record<Corner, string>;
   return (
-    <ReckonerPage of="align">
+    <ReckonerPage of="align" sum={reckoned.ok ? keyed : null}>
       <Halves>
         <>
           {reckoned.ok ? (

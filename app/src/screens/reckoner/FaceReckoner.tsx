@@ -37,7 +37,7 @@ export function FaceReckoner() {
   const way = reckoned.ok ? faceWay(reckoned.degrees, of === 'unknown' ? null : of, cause) : null;
   const most = words.format.fixed(DRESS_ABOVE_DEGREES, 1);
   return (
-    <ReckonerPage of="face">
+    <ReckonerPage of="face" sum={reckoned.ok ? keyed : null}>
       {reckoned.ok ? (
         <Section label={reckonerWords.face.standsOut}>
           <View style={styles.number} testID="angle">

@@ -36,7 +36,7 @@ export function FluidReckoner() {
   const volumes = boreMm && lengthMm && kitMl ? volumesOf({ boreMm, kitMl }, lengthMm) : null;
   const boils = percent === null || percent === undefined ? null : boilingPointC(grade, percent);
   return (
-    <ReckonerPage of="fluid">
+    <ReckonerPage of="fluid" sum={volumes ? keyed : null}>
       <Section label={reckonerWords.fluidReckoner.fluidForAFlush}>
         <KeyedFields
           names={['bore', 'length', 'kit']}

@@ -59,7 +59,7 @@ export function HeatReckoner() {
   );
   const road = oneOf(ROADS, keyed.road);
   return (
-    <ReckonerPage of="heat">
+    <ReckonerPage of="heat" sum={asked ? keyed : null}>
       <Halves>
         <>
           {asked ? (

@@ -27,7 +27,7 @@ export function LifeReckoner() {
   const { life } = reckonerWords;
   const reckoned = reckon(keyed);
   return (
-    <ReckonerPage of="life">
+    <ReckonerPage of="life" sum={reckoned === null ? null : keyed}>
       <Section>
         {reckoned === null ? (
           <Note kind="refusal" title={life.numbers} />

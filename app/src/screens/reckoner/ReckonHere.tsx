@@ -1,5 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
 import { toldOf } from '@hold-fast/core/job/told';
+import type { SumOf } from '@hold-fast/core/job/sum';
 import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
 import type { Job } from '@hold-fast/core/job/job';
 import type { ComponentType } from 'react';
@@ -7,7 +8,19 @@ import { useBike } from '../../data/queries';
 import { Loading } from '../../ui/Standing';
 import { WithJob } from '../bench/JobFrame';
 import { AtBrakeContext } from './atBrake';
+import { AirReckoner } from './AirReckoner';
 import { AlignReckoner } from './AlignReckoner';
+import { FaceReckoner } from './FaceReckoner';
+import { FluidReckoner } from './FluidReckoner';
+import { HeatReckoner } from './HeatReckoner';
+import { LifeReckoner } from './LifeReckoner';
+import { PadsReckoner } from './PadsReckoner';
+import { RunoutReckoner } from './RunoutReckoner';
+import { ShareReckoner } from './ShareReckoner';
+import { ThreadReckoner } from './ThreadReckoner';
+import { TroubleReckoner } from './TroubleReckoner';
+import { WearReckoner } from './WearReckoner';
+import { WrenchReckoner } from './WrenchReckoner';
 import { CableReckoner } from './CableReckoner';
 import { FitReckoner } from './FitReckoner';
 import { HoseReckoner } from './HoseReckoner';
@@ -15,15 +28,28 @@ import { StopsReckoner } from './StopsReckoner';
 import { LeversReckoner } from './LeversReckoner';
 
 /** Calculators that are asked at a brake in a job. */
-const CALCULATORS: Record<ReckonedOf | 'align', ComponentType> = {
+const CALCULATORS: Record<ReckonedOf | SumOf, ComponentType> = {
   fit: FitReckoner,
   hose: HoseReckoner,
   levers: LeversReckoner,
   cable: CableReckoner,
   stops: StopsReckoner,
   align: AlignReckoner,
+  trouble: TroubleReckoner,
+  wear: WearReckoner,
+  pads: PadsReckoner,
+  runout: RunoutReckoner,
+  life: LifeReckoner,
+  air: AirReckoner,
+  wrench: WrenchReckoner,
+  thread: ThreadReckoner,
+  face: FaceReckoner,
+  fluid: FluidReckoner,
+  heat: HeatReckoner,
+  share: ShareReckoner,
 };
 export type ReckonedHere = keyof typeof CALCULATORS;
+export const RECKONED_HERE = Object.keys(CALCULATORS) as ReckonedHere[];
 
 interface Props {
   jobId: string;

@@ -1,3 +1,4 @@
+import type { SumOf } from '@hold-fast/core/job/sum';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
@@ -17,11 +18,15 @@ interface Props {
   of: Calculator;
   /** What can be written down in a job as it is keyed; null while it is not whole, left out where nothing ever is. */
   what?: Written | null;
+  /** What is keyed, where its sum proves nothing in a job; null while it is not whole. */
+  sum?: Readonly<Record<string, string>> | null;
   children: ReactNode;
 }
 
 /** A calculator: at a brake in its job; alone on a phone with the way back to the list; beside the list at the counter. */
-export function ReckonerPage({ of, what, children }: Props) {
+export function ReckonerPage({ of, what: written, sum, children }: Props) {
+  const what =
+    sum === undefined ? written : sum && { kind: 'sum' as const, of: of as SumOf, keyed: sum };
   const wide = useWide();
   const at = useAtBrake();
   const { reckoner, all, of: titles } = reckonerWords.reckoner;

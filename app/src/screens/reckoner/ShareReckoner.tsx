@@ -25,7 +25,7 @@ export function ShareReckoner() {
   const reckoned = reckon(keyed);
   const { share } = reckonerWords;
   return (
-    <ReckonerPage of="share">
+    <ReckonerPage of="share" sum={reckoned.ok ? keyed : null}>
       <Section>
         {reckoned.ok ? (
           <>

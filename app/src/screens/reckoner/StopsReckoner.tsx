@@ -1,27 +1,22 @@
 import { InputError } from '@hold-fast/core/inputError';
 import {
   compareStops,
-  deceleration,
   FEWEST_RUNS,
   RUNS_ASKED,
   type StopRun,
   type StopsCompared,
 } from '@hold-fast/core/stop/stops';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
-import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
 import { keptOf, useAtBrake, type AtBrake } from './atBrake';
-import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
+import { StopRuns } from './StopRuns';
 import { oneOf, useKeyed } from './useKeyed';
 
 const BRAKES = ['both', 'one'] as const;
@@ -60,13 +55,14 @@ export function StopsReckoner() {
       <Halves>
         <>
           <Compared {...runs} />
+          {at?.job.bike.motor ? <CutOffs at={at} /> : null}
           <Section>
             <Words kind="small">{stops.howItIsDone}</Words>
           </Section>
         </>
         <>
           {WHEN.map((when) => (
-            <Runs
+            <StopRuns
               key={when}
               when={when}
               runs={runs[when]}
@@ -124,6 +120,21 @@ function Compared(runs: Record<When, StopRun[]>) {
   );
 }
 
+/** Whether each lever was seen to cut the motor: a stop against a motor that pushes tells nothing of the brake. */
+function CutOffs({ at: { job } }: { at: AtBrake }) {
+  const open = job.bars.filter(
+    ({ code }) => code === 'cut-off-untested' || code === 'cut-off-failed',
+  );
+  return (
+    <Section label={reckonerWords.stops.motor}>
+      {open.length === 0 ? <Words>{reckonerWords.stops.bothCut}</Words> : null}
+      {open.map((bar) => (
+        <Note key={JSON.stringify(bar)} kind="caution" title={words.bar(bar)} />
+      ))}
+    </Section>
+  );
+}
+
 function compare({ before, after }: Record<When, StopRun[]>): StopsCompared | null {
   try {
     return compareStops(before, after);
@@ -132,71 +143,3 @@ function compare({ before, after }: Record<When, StopRun[]>): StopsCompared | nu
     return null;
   }
 }
-
-interface RunsProps {
-  when: When;
-  runs: readonly StopRun[];
-  onRuns: (runs: StopRun[]) => void;
-}
-
-/** The runs of one side, and one more. */
-function Runs({ when, runs, onRuns }: RunsProps) {
-  const { stops } = reckonerWords;
-  const [typed, setTyped] = useState({ fromKmh: '25', distanceM: '' });
-  const [fault, setFault] = useState<string | null>(null);
-  const add = (locked: boolean) => {
-    const run = {
-      fromKmh: numberOf(typed.fromKmh) ?? NaN,
-      distanceM: numberOf(typed.distanceM) ?? NaN,
-      locked,
-    };
-    try {
-      deceleration(run);
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      setFault(words.inputError(error.code, error.numbers));
-      return;
-    }
-    setFault(null);
-    onRuns([...runs, run]);
-    setTyped({ ...typed, distanceM: '' });
-  };
-  return (
-    <Section label={stops.when[when]}>
-      {runs.map((run, i) => (
-        <View key={i} style={styles.run}>
-          <Words style={styles.says}>
-            {stops.run(
-              words.format.keyed(String(run.fromKmh)),
-              words.format.keyed(String(run.distanceM)),
-              run.locked,
-            )}
-          </Words>
-          <Button
-            kind="quiet"
-            says={stops.takeOut}
-            label={`${stops.takeOut}: ${stops.when[when]}, ${i + 1}`}
-            onPress={() => onRuns(runs.filter((_, at) => at !== i))}
-          />
-        </View>
-      ))}
-      <KeyedFields
-        names={['fromKmh', 'distanceM']}
-        labels={stops.of[when]}
-        keyed={typed}
-        onKey={(name) => (text) => setTyped({ ...typed, [name]: text })}
-        errors={fault ? { distanceM: fault } : {}}
-      />
-      <View style={styles.keys}>
-        <Button kind="plain" says={stops.add[when]} onPress={() => add(false)} />
-        <Button kind="quiet" says={stops.lockedRun[when]} onPress={() => add(true)} />
-      </View>
-    </Section>
-  );
-}
-
-const styles = StyleSheet.create({
-  run: { flexDirection: 'row', alignItems: 'center', gap: space.m },
-  keys: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.m },
-  says: { flex: 1, minWidth: 0 },
-});

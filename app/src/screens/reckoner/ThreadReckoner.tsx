@@ -28,7 +28,7 @@ export function ThreadReckoner() {
   const bolt = oneOf(SIZES, keyed.bolt);
   const threadedIn = oneOf(THREADED_IN, keyed.threadedIn);
   return (
-    <ReckonerPage of="thread">
+    <ReckonerPage of="thread" sum={keyed}>
       <Section label={reckonerWords.thread.aBoltInItsThread}>
         <Words kind="label">{reckonerWords.thread.bolt}</Words>
         <Choice

@@ -36,7 +36,7 @@ export function TroubleReckoner() {
       <SignChoice key={sign} sign={sign} known={evidence[sign]} onTell={tell(sign)} />
     ));
   return (
-    <ReckonerPage of="trouble">
+    <ReckonerPage of="trouble" sum={symptoms.length > 0 ? keyed : null}>
       <Section label={troubleWords.complaint}>
         <Choice
           label={troubleWords.complaint}

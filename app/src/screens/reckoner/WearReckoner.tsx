@@ -22,7 +22,7 @@ export function WearReckoner() {
   const reckoned = reckon(keyed);
   const { wear } = reckonerWords;
   return (
-    <ReckonerPage of="wear">
+    <ReckonerPage of="wear" sum={reckoned.ok ? keyed : null}>
       {reckoned.ok ? (
         <Section>
           <Words kind="title">{wear.says[reckoned.word]}</Words>

@@ -50,7 +50,7 @@ export function WrenchReckoner() {
     mark: reckonerWords.reckoner.marksEveryNM,
   };
   return (
-    <ReckonerPage of="wrench">
+    <ReckonerPage of="wrench" sum={answer === null ? null : keyed}>
       <Section label={reckonerWords.reckoner.theBoltAsksFor}>
         <KeyedFields
           names={['lo', 'hi']}

@@ -1,6 +1,7 @@
 import { ENDS, type End } from '@hold-fast/core/ends';
 import type { RadialEntry } from '@hold-fast/core/job/radial';
 import type { ReckonedEntry } from '@hold-fast/core/job/reckoned';
+import type { SumEntry } from '@hold-fast/core/job/sum';
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { append, entryOf, useTake } from '../../data/writes';
@@ -19,7 +20,9 @@ import type { AtBrake } from './atBrake';
 
 /** What a calculator writes into a job: an entry but for its brake, its id and its time. */
 export type Written =
-  Omit<ReckonedEntry, 'id' | 'at' | 'end'> | Omit<RadialEntry, 'id' | 'at' | 'end'>;
+  | Omit<ReckonedEntry, 'id' | 'at' | 'end'>
+  | Omit<RadialEntry, 'id' | 'at' | 'end'>
+  | Omit<SumEntry, 'id' | 'at' | 'end'>;
 type Kind = Written['kind'];
 
 /** Under a calculator at a brake: what it says goes into the job, and the way on from there. */

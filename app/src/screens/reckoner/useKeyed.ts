@@ -1,3 +1,4 @@
+import { sumsAt } from '@hold-fast/core/job/sum';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { onDevice } from '../../ui/remembered';
@@ -20,10 +21,13 @@ export function useKeyed<Keyed extends Record<string, string>>(
   (several: Partial<Record<keyof Keyed, string>>) => void,
 ] {
   const address = useLocalSearchParams();
-  const atBrake = useAtBrake() !== null;
+  const at = useAtBrake();
+  const atBrake = at !== null;
   const on = `hold-fast.reckoner.${calculator}`;
   const [keyed, setKeyed] = useState(() => {
-    const begins = atBrake ? known : { ...usual, ...keptOn(on) };
+    // At a brake it begins with what was written down there, and with what is known of it.
+    const sum = at && sumsAt(at.job, at.end).find(({ of }) => of === calculator);
+    const begins = at ? { ...known, ...sum?.keyed } : { ...usual, ...keptOn(on) };
     return Object.fromEntries(
       Object.keys(usual).map((name) => {
         const told = address[name];

@@ -18,6 +18,7 @@ import { words } from '../../words/words';
 import { WithJob } from '../bench/JobFrame';
 import { SignChoice } from './SignChoice';
 import { TroubleView } from './TroubleView';
+import { SumsHere } from '../reckoner/SumsHere';
 
 /** What is behind a job's complaint at one end: what was found and measured counts by itself. */
 export function TroubleHere({ jobId, end }: { jobId: string; end: End }) {
@@ -72,6 +73,7 @@ function Here({ job, end }: { job: Job; end: End }) {
         </Buttons>
       }
     >
+      <SumsHere job={job} end={end} at="trouble" />
       {found.length > 0 ? <Found job={job} end={end} found={found} /> : null}
       <TroubleView
         evidence={left}

@@ -96,6 +96,7 @@ export interface MeasuringWords {
     oclock: (clock: number) => string;
   };
   measuringPage: {
+    reckoned: (title: string) => string;
     brake: (end: string) => string;
     twoPeopleCorrectedAreBoth: (place: string, readings: string) => string;
   };

@@ -13,6 +13,8 @@ import type { FitFlag, FitRefusal, Stack } from '@hold-fast/core/mount/fit';
 export const CALCULATORS = [
   'trouble',
   'wear',
+  'pads',
+  'runout',
   'life',
   'air',
   'wrench',
@@ -61,6 +63,7 @@ export interface ReckonerWords {
     writtenDown: string;
     back: string;
     findBike: string;
+    sumProvesNothing: string;
     send: string;
     sendTo: string;
     sent: (tag: number, end: string) => string;
@@ -197,6 +200,20 @@ export interface ReckonerWords {
     pushed: (pistonMm: string, ml: string) => string;
     howItIsReckoned: string;
   };
+  pads: {
+    schools: string;
+    school: (school: string, says: string, decides: boolean) => string;
+    read: string;
+    of: Record<'newMm' | 'plateMm', string>;
+    numbers: string;
+    howItIsJudged: string;
+  };
+  runout: {
+    readings: string;
+    readingsHint: (fewest: number, most: number) => string;
+    numbers: (fewest: number, most: number) => string;
+    howItIsJudged: (proven: number) => string;
+  };
   heat: {
     hill: string;
     road: string;
@@ -258,7 +275,11 @@ export interface ReckonerWords {
     medians: (before: string, after: string, was: string, is: string) => string;
     threeEach: (fewest: number, asked: number) => string;
     when: Record<'before' | 'after', string>;
-    of: Record<'before' | 'after', Record<'fromKmh' | 'distanceM', string>>;
+    of: Record<'before' | 'after', Record<'fromKmh' | 'distanceM' | 'seconds', string>>;
+    clock: Record<'before' | 'after', string>;
+    standing: (seconds: string) => string;
+    motor: string;
+    bothCut: string;
     add: Record<'before' | 'after', string>;
     lockedRun: Record<'before' | 'after', string>;
     run: (fromKmh: string, distanceM: string, locked: boolean) => string;

@@ -110,6 +110,7 @@ export const measuring: MeasuringWords = {
     oclock: (clock) => `${clock} Uhr`,
   },
   measuringPage: {
+    reckoned: (title) => `Gerechnet: ${title}`,
     brake: (end) => `Bremse ${end}`,
     twoPeopleCorrectedAreBoth: (place, readings) =>
       `Zwei haben ${place} berichtigt: ${readings} bleiben beide stehen. Noch einmal nachsehen, wer recht hat.`,

@@ -24,6 +24,8 @@ export const reckoner: ReckonerWords = {
     writeDown: (end) => `Aufschreiben: ${end}`,
     writtenDown: 'Aufgeschrieben. Weiter',
     back: 'Zurück',
+    sumProvesNothing:
+      'Für diese Bremse gerechnet. Eine Rechnung beweist nichts: öffnen und ansehen.',
     findBike: 'Das Rad finden',
     send: 'An einen Auftrag schicken',
     sendTo: 'Für welche Bremse?',
@@ -36,6 +38,11 @@ export const reckoner: ReckonerWords = {
       trouble: {
         title: 'Was dahinter steckt',
         says: 'Von der Klage zur Ursache, und die nächste Prüfung',
+      },
+      pads: { title: 'Beläge', says: 'Was jede Schule zu einem Paar sagt' },
+      runout: {
+        title: 'Seitenschlag',
+        says: 'Eine Umdrehung der Uhr: wie viel, schief oder verbogen',
       },
       wear: {
         title: 'Verschleiß zum Grenzmaß',
@@ -303,6 +310,24 @@ export const reckoner: ReckonerWords = {
     howItIsReckoned:
       'Was nach dem Druckpunkt geschoben wird, abzüglich des eigenen Nachgebens, nach Boyle bei 100 N Zug: mindestens so viel Luft bei Raumdruck. Stufen nach unserer Wahl. Im Auftrag prüfen, nach dem Pumpen, Laufrad drin: das beweist, dies nicht.',
   },
+  pads: {
+    schools: 'Was jede Schule sagt',
+    school: (school, says, decides) => `${school}: ${says}${decides ? ' Sie entscheidet.' : ''}`,
+    read: 'Wie abgelesen, mit Träger',
+    of: { newMm: 'Neu im Ganzen, mm', plateMm: 'Träger allein, mm' },
+    numbers: 'Vier Werte, das Paar im Neuzustand und sein Träger, alles in Millimetern.',
+    howItIsJudged:
+      'Nach den Schulen und Grenzen der Werkstatt, mit der Unsicherheit eines digitalen Messschiebers. Eine Rechnung allein beurteilt keine Beläge: Miss sie am Auftrag, mit benanntem Messmittel und geprüfter Null.',
+  },
+  runout: {
+    readings: 'Rund um die Scheibe, mm',
+    readingsHint: (fewest, most) =>
+      `${fewest} bis ${most} Werte einer Umdrehung, durch Leerzeichen getrennt; ein Minus, wo sie wegschwingt.`,
+    numbers: (fewest, most) =>
+      `${fewest} bis ${most} Werte in Millimetern, durch Leerzeichen getrennt.`,
+    howItIsJudged: (proven) =>
+      `Nach den Bändern der Werkstatt, mit der Unsicherheit einer Messuhr. Eine Rechnung allein beurteilt keine Scheibe; am Auftrag tut es eine Umdrehung mit ${proven} Punkten oder mehr.`,
+  },
   heat: {
     hill: 'Der Berg',
     road: 'Was davon bekannt ist',
@@ -385,9 +410,21 @@ export const reckoner: ReckonerWords = {
       `Mindestens ${fewest} Fahrten vorher und ${fewest} nachher, besser ${asked}: dann lassen sie sich vergleichen.`,
     when: { before: 'Vor der Arbeit', after: 'Nach der Arbeit' },
     of: {
-      before: { fromKmh: 'Vorher: aus, km/h', distanceM: 'Vorher: Meter' },
-      after: { fromKmh: 'Nachher: aus, km/h', distanceM: 'Nachher: Meter' },
+      before: {
+        fromKmh: 'Vorher: aus, km/h',
+        distanceM: 'Vorher: Meter',
+        seconds: 'Vorher: oder Sekunden',
+      },
+      after: {
+        fromKmh: 'Nachher: aus, km/h',
+        distanceM: 'Nachher: Meter',
+        seconds: 'Nachher: oder Sekunden',
+      },
     },
+    clock: { before: 'Bremsung stoppen, vorher', after: 'Bremsung stoppen, nachher' },
+    standing: (seconds) => `Es steht: ${seconds} s`,
+    motor: 'Der Motor',
+    bothCut: 'Bei jedem Hebel wurde gesehen, dass er abschaltet.',
     add: { before: 'Fahrt dazu, vorher', after: 'Fahrt dazu, nachher' },
     lockedRun: { before: 'Das Rad blockierte, vorher', after: 'Das Rad blockierte, nachher' },
     run: (fromKmh, distanceM, locked) =>

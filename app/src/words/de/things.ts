@@ -364,6 +364,7 @@ export const things: ThingWords = {
     deviation: 'eine Abweichung',
     'bedding-pull': 'eine Bremsung zum Einbremsen',
     bite: 'ob die Bremse besser griff',
+    sum: 'was allein gerechnet wurde',
     witness: 'der Tragbild-Ring',
     'customer-answer': 'die Antwort des Kunden',
     'part-brought': 'ein Teil, das der Kunde brachte',

@@ -109,6 +109,7 @@ export const measuring: MeasuringWords = {
     oclock: (clock) => `${clock} o’clock`,
   },
   measuringPage: {
+    reckoned: (title) => `Reckoned: ${title}`,
     brake: (end) => `${end} brake`,
     twoPeopleCorrectedAreBoth: (place, readings) =>
       `Two people corrected ${place}: ${readings} are both kept. Look again who is right.`,

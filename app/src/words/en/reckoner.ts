@@ -25,6 +25,7 @@ export const reckoner: ReckonerWords = {
     writeDown: (end) => `Write it down: ${end}`,
     writtenDown: 'Written down. Go on',
     back: 'Back',
+    sumProvesNothing: 'Reckoned for this brake. A sum proves nothing: open it and look.',
     findBike: 'Find the bike',
     send: 'Send it to a job',
     sendTo: 'Which brake is it for?',
@@ -37,6 +38,8 @@ export const reckoner: ReckonerWords = {
         title: 'What is behind it',
         says: 'From a complaint to its cause, and the next check',
       },
+      pads: { title: 'Pads', says: 'What each school makes of a pair of pads' },
+      runout: { title: 'Runout', says: 'A turn of the dial: how much, and tilted or bent' },
       wear: { title: 'Wear against the limit', says: 'One thickness, its doubt, what is left' },
       life: { title: 'How long it lasts', says: 'Two or three readings: distance to the limit' },
       air: { title: 'Air in the lever', says: 'What it pushes after the bite: how much air' },
@@ -275,6 +278,23 @@ export const reckoner: ReckonerWords = {
     howItIsReckoned:
       'What is pushed after the bite, less the brake’s own give, by Boyle’s law at a pull of 100 N: at least so much air, at the pressure of the room. Bands by our choice. Test in a job after pumping, wheel in: that proves, this does not.',
   },
+  pads: {
+    schools: 'What each school says',
+    school: (school, says, decides) => `${school}: ${says}${decides ? ' It decides.' : ''}`,
+    read: 'As read, plates and all',
+    of: { newMm: 'New in all, mm', plateMm: 'Plate alone, mm' },
+    numbers: 'Four readings, the pair when new and its plate, all in millimetres.',
+    howItIsJudged:
+      'By the shop’s schools and limits, with the doubt of a digital caliper. A sum alone judges no pads: measure them at the job, with the gauge named and its zero looked at.',
+  },
+  runout: {
+    readings: 'Round the rotor, mm',
+    readingsHint: (fewest, most) =>
+      `${fewest} to ${most} readings of one turn, parted by spaces; a minus where it swings away.`,
+    numbers: (fewest, most) => `${fewest} to ${most} readings in millimetres, parted by spaces.`,
+    howItIsJudged: (proven) =>
+      `By the shop’s bands, with the doubt of a dial. A sum alone judges no rotor; at the job a turn of ${proven} points or more does.`,
+  },
   heat: {
     hill: 'The hill',
     road: 'What is known of it',
@@ -356,9 +376,21 @@ export const reckoner: ReckonerWords = {
       `${fewest} runs before and ${fewest} after at least, better ${asked}: then they can be compared.`,
     when: { before: 'Before the work', after: 'After the work' },
     of: {
-      before: { fromKmh: 'Before: from, km/h', distanceM: 'Before: metres' },
-      after: { fromKmh: 'After: from, km/h', distanceM: 'After: metres' },
+      before: {
+        fromKmh: 'Before: from, km/h',
+        distanceM: 'Before: metres',
+        seconds: 'Before: or seconds',
+      },
+      after: {
+        fromKmh: 'After: from, km/h',
+        distanceM: 'After: metres',
+        seconds: 'After: or seconds',
+      },
     },
+    clock: { before: 'Time a stop, before', after: 'Time a stop, after' },
+    standing: (seconds) => `It stands: ${seconds} s`,
+    motor: 'The motor',
+    bothCut: 'Each lever was seen to cut it.',
     add: { before: 'Add this run, before', after: 'Add this run, after' },
     lockedRun: { before: 'The wheel locked, before', after: 'The wheel locked, after' },
     run: (fromKmh, distanceM, locked) =>

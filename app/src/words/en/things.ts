@@ -371,6 +371,7 @@ export const things: ThingWords = {
     deviation: 'a deviation',
     'bedding-pull': 'a pull of bedding in',
     bite: 'whether the bite rose',
+    sum: 'what was reckoned alone',
     witness: 'the witness ring',
     'customer-answer': 'the customer’s answer',
     'part-brought': 'a part the customer brought',

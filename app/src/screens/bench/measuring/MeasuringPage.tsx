@@ -1,6 +1,8 @@
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { correctedTwice, valuesAt } from '@hold-fast/core/inspection/session';
+import { sumsAt } from '@hold-fast/core/job/sum';
+import { router } from 'expo-router';
 import { type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Page } from '../../../ui/Page';
@@ -12,6 +14,7 @@ import { words } from '../../../words/words';
 import { Facts, GaugeAside, type Fact } from './Facts';
 import { KeyedNumber, type Keyed } from './KeyedNumber';
 import { measuringWords } from '../../../words/measuring';
+import { reckonerWords } from '../../../words/reckoner';
 
 /** Height of the whole keypad; null where it fills what is left. */
 export const KEYPAD_HEIGHT: Record<Arrangement, number | null> = {
@@ -61,7 +64,8 @@ interface Props {
  * The page of every measurement: the number, its field and the whole keypad are on screen at each height; the drawing gives
  * way first, then words are scrolled.
  */
-export function MeasuringPage(props: Props) {
+export function MeasuringPage({ facts: told, ...rest }: Props) {
+  const props: Props = { ...rest, facts: [...told, ...sumFacts(rest.job, rest.measured)] };
   const { job, measured, title, live, onGauge } = props;
   const { onLayout, ...room } = useRoom();
   return (
@@ -79,6 +83,13 @@ export function MeasuringPage(props: Props) {
     </View>
   );
 }
+
+/** What was reckoned alone and sent here: a touch opens it. */
+const sumFacts = (job: Job, { end, part }: Measured): Fact[] =>
+  sumsAt(job, end, part).map(({ of }) => ({
+    says: measuringWords.measuringPage.reckoned(reckonerWords.reckoner.of[of].title),
+    onPress: () => router.navigate(`/bench/${job.id}/${end}/reckon-${of}` as '/bench'),
+  }));
 
 /**
  * Verdict, fault and feed; what condemned the thing before and is not answered; and that two people corrected one reading: both

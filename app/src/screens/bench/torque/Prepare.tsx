@@ -35,6 +35,7 @@ import { BackToJob } from '../JobFrame';
 import { AskedSection } from './AskedSection';
 import { ThreadSection } from './ThreadSection';
 import { WrenchList } from './WrenchList';
+import { SumsHere } from '../../reckoner/SumsHere';
 
 const to = (job: Job, end: End, fastener: FastenerId) =>
   router.navigate(`/bench/${job.id}/${end}/bolts?fastener=${fastener}` as '/bench');
@@ -84,6 +85,7 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
       }
       foot={<BackToJob jobId={job.id} />}
     >
+      <SumsHere job={job} end={end} at="bolts" />
       {others ? (
         <Section label={jobWords.torque.whichFastener}>
           <Choice

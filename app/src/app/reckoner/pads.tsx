@@ -1,0 +1,5 @@
+import { later } from '../../screens/later';
+
+export default later(() =>
+  import('../../screens/bench/jobScreens').then(({ PadsReckoner }) => PadsReckoner),
+);
