@@ -383,7 +383,7 @@ test('a complaint is followed to its cause: what was found counts by itself, and
   await hands.touch(hands.button('This is the brake'));
   await page.goto(job);
   // What the complaint asks for comes before measuring on.
-  await hands.touch(hands.button('Carry on: look at the track under a light, front'));
+  await hands.touch(hands.button('Carry on: dry the joints, hold hard for 60 s, tissue, front'));
   await expect(page).toHaveURL(`${job}/front/trouble`);
   await page.goto(`${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: /glazed/i }));
