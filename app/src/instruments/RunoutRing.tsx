@@ -21,6 +21,8 @@ interface Props {
 
 const BOX = 400;
 const MIDDLE = BOX / 2;
+/** Larger names stand out at both sides. */
+const BARE_MARGIN = 14;
 const RING = 110;
 const LABEL = 174;
 const INSIDE = 70;
@@ -49,7 +51,11 @@ export function RunoutRing(props: Props) {
       role="group"
       accessibilityLabel={describe(props)}
     >
-      <Svg width={width} height={width} viewBox={`0 0 ${BOX} ${BOX}`}>
+      <Svg
+        width={width}
+        height={width}
+        viewBox={bare ? `${-BARE_MARGIN} 0 ${BOX + 2 * BARE_MARGIN} ${BOX}` : `0 0 ${BOX} ${BOX}`}
+      >
         <Circle
           cx={MIDDLE}
           cy={MIDDLE}

@@ -3,7 +3,8 @@ import type { PracticeRun } from '@hold-fast/core/practice/debrief';
 import { checksOn, lookAt, type Seen } from '@hold-fast/core/practice/look';
 import { checkRule, type BenchSign, type Check } from '@hold-fast/core/trouble/signs';
 import { WORDS } from '@hold-fast/core/wear/verdict';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
+import { View } from 'react-native';
 import { Choice } from '../../ui/Choice';
 import { Halves } from '../../ui/Halves';
 import { Section } from '../../ui/Page';
@@ -31,14 +32,22 @@ export function LookAtIt({ of, run, act }: Props) {
     () => run.checks.map((check) => lookAt(of, of.seed, check)).reverse(),
     [of, run.checks],
   );
+  // What a check shows stands above the list it was picked from.
+  const top = useRef<View>(null);
+  const shown = useRef(run.checks.length);
+  useEffect(() => {
+    if (run.checks.length > shown.current)
+      (top.current as unknown as HTMLElement | null)?.scrollIntoView({ block: 'start' });
+    shown.current = run.checks.length;
+  }, [run.checks.length]);
   const open = checksOn(of).filter((check) => !run.checks.includes(check));
   return (
     <Halves>
-      <>
+      <View ref={top}>
         {seen.map((each) => (
           <Shown key={each.check} of={of} seen={each} run={run} act={act} />
         ))}
-      </>
+      </View>
       <>
         <Section label={practiceWords.lookAt}>
           <Words ink="soft">{practiceWords.lookHint}</Words>

@@ -55,6 +55,7 @@ function Brake({ name, of }: { name: string; of: Case }) {
   const told = tellOf(name, of);
   return (
     <Page
+      key={run.ended ? 'truth' : stage}
       over={practiceWords.title}
       title={told.title}
       aside={
@@ -106,7 +107,7 @@ function Brake({ name, of }: { name: string; of: Case }) {
             <Section label={practiceWords.endIt}>
               <Words kind="strong">
                 {run.works.length > 0
-                  ? words.format.list(run.works.map((work) => words.work[work]))
+                  ? capital(words.format.list(run.works.map((work) => words.work[work])))
                   : practiceWords.nothingToDo}
               </Words>
               <Words ink="soft">{practiceWords.endHint}</Words>

@@ -23,6 +23,7 @@ const USUAL = {
   newMm: '4.00',
   plateMm: '1.80',
 };
+const SIDES = ['inner', 'outer'] as const;
 const OF_THE_PAIR = ['newMm', 'plateMm'] as const;
 
 /** What each school makes of a pair of pads, plates and all. It judges no pads: a whole sitting with a gauge does. */
@@ -52,7 +53,15 @@ export function PadsReckoner() {
         )}
       </Section>
       <Section label={pads.read}>
-        <KeyedFields names={PAD_PLACES} labels={labels} keyed={keyed} onKey={key} />
+        {SIDES.map((side) => (
+          <KeyedFields
+            key={side}
+            names={[`${side}-leading`, `${side}-trailing`]}
+            labels={labels}
+            keyed={keyed}
+            onKey={key}
+          />
+        ))}
         <KeyedFields names={OF_THE_PAIR} labels={pads.of} keyed={keyed} onKey={key} />
       </Section>
       <Section>
@@ -61,6 +70,9 @@ export function PadsReckoner() {
     </ReckonerPage>
   );
 }
+
+/** Which gauge it was is asked at the job; here it counts as one in calibration. */
+const NO_DUE_DAY = '9999-12-31';
 
 type Reckoned = { ok: true; verdict: PadVerdict } | { ok: false; says: string };
 
@@ -73,7 +85,7 @@ function reckon(keyed: typeof USUAL, rules: typeof USUAL_RULES): Reckoned {
   try {
     const verdict = padVerdict(
       {
-        gauge: { kind, ...GAUGE_DEFAULTS[kind], calibrationDueOn: null },
+        gauge: { kind, ...GAUGE_DEFAULTS[kind], calibrationDueOn: NO_DUE_DAY },
         zeroErrorMm: 0,
         measuredOn: '',
         basis: 'total',

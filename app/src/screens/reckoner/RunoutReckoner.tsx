@@ -70,6 +70,9 @@ export function RunoutReckoner() {
   );
 }
 
+/** Which gauge it was is asked at the job; here it counts as one in calibration. */
+const NO_DUE_DAY = '9999-12-31';
+
 type Reckoned =
   { ok: true; readings: number[]; verdict: RunoutVerdict } | { ok: false; says: string };
 
@@ -83,7 +86,7 @@ function reckon(text: string, rules: typeof USUAL_RULES): Reckoned {
     const readings = (read as number[]).map(plausibleRunoutReading);
     const verdict = runoutVerdict(
       {
-        gauge: { kind, ...GAUGE_DEFAULTS[kind], calibrationDueOn: null },
+        gauge: { kind, ...GAUGE_DEFAULTS[kind], calibrationDueOn: NO_DUE_DAY },
         measuredOn: '',
         pointCount: readings.length,
         readingsMm: readings,

@@ -312,7 +312,7 @@ export const reckoner: ReckonerWords = {
   },
   pads: {
     schools: 'Was jede Schule sagt',
-    school: (school, says, decides) => `${school}: ${says}${decides ? ' Sie entscheidet.' : ''}`,
+    school: (school, says, decides) => `${school}: ${says}.${decides ? ' Sie entscheidet.' : ''}`,
     read: 'Wie abgelesen, mit Träger',
     of: { newMm: 'Neu im Ganzen, mm', plateMm: 'Träger allein, mm' },
     numbers: 'Vier Werte, das Paar im Neuzustand und sein Träger, alles in Millimetern.',

@@ -280,7 +280,7 @@ export const reckoner: ReckonerWords = {
   },
   pads: {
     schools: 'What each school says',
-    school: (school, says, decides) => `${school}: ${says}${decides ? ' It decides.' : ''}`,
+    school: (school, says, decides) => `${school}: ${says}.${decides ? ' It decides.' : ''}`,
     read: 'As read, plates and all',
     of: { newMm: 'New in all, mm', plateMm: 'Plate alone, mm' },
     numbers: 'Four readings, the pair when new and its plate, all in millimetres.',
