@@ -260,7 +260,12 @@ async function waitBesideChain(shop: RunningShop, cookie: string): Promise<void>
 
 /** Hangs so many small corrections of a sealed job into the chain. */
 async function addLinks(shop: RunningShop, count: number): Promise<void> {
-  const { items } = await recordsPage(shop.pool, null);
+  const { items } = await recordsPage(shop.pool, {
+    before: null,
+    words: [],
+    from: null,
+    until: null,
+  });
   const { id: personId } = (await personByName(shop.pool, PEOPLE[0]!.name))!;
   let { head, number } = await holdHead(shop.pool);
   for (let batch = 0; batch < count; batch += 500) {

@@ -79,4 +79,14 @@ export interface SealedRow {
 
 export interface SealedRecord extends SealedRow {
   canonical: string;
+  /** The other records of the job: what amends this one, or what this one amends. */
+  beside: {
+    id: string;
+    number: number;
+    nth: number;
+    /** What an amendment says; null of the job's own record. */
+    words: string | null;
+    sealedAt: string;
+    sealedBy: string;
+  }[];
 }

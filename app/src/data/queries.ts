@@ -51,7 +51,19 @@ export const useBenchSum = () =>
     '/bench',
     (pages) => pages.at(-1) ?? null,
   );
-export const useRecords = () => usePages<SealedRow>(keys.records, '/records');
+/** What of the records is looked for; empty where nothing is. */
+export interface RecordsSought {
+  q: string;
+  from: string;
+  to: string;
+}
+export function useRecords(sought: RecordsSought) {
+  const asked = new URLSearchParams(Object.entries(sought).filter(([, value]) => value !== ''));
+  return usePages<SealedRow>(
+    [...keys.records, sought.q, sought.from, sought.to],
+    asked.size > 0 ? `/records?${asked.toString()}` : '/records',
+  );
+}
 export const useBikes = (search: string) =>
   usePages<FoundBike>(
     keys.bikes(search),

@@ -1,4 +1,4 @@
-import { dayIn, isTimeZone } from './day';
+import { dayBegins, dayIn, isTimeZone } from './day';
 
 // Source: the IANA time zone database: UTC offsets and daylight saving of these places.
 describe('the day where the shop is', () => {
@@ -29,5 +29,21 @@ describe('the day where the shop is', () => {
       false,
       false,
     ]);
+  });
+});
+
+describe('when a day begins', () => {
+  it.each([
+    ['UTC', '2026-11-27', '2026-11-27T00:00:00.000Z'],
+    ['Europe/Stockholm', '2026-11-27', '2026-11-26T23:00:00.000Z'],
+    ['Europe/Stockholm', '2026-07-01', '2026-06-30T22:00:00.000Z'],
+    // Clocks go forward at 02:00 and back at 03:00: the day began before.
+    ['Europe/Stockholm', '2026-03-29', '2026-03-28T23:00:00.000Z'],
+    ['Europe/Stockholm', '2026-10-25', '2026-10-24T22:00:00.000Z'],
+    ['America/St_Johns', '2026-11-27', '2026-11-27T03:30:00.000Z'],
+    ['Pacific/Auckland', '2026-01-15', '2026-01-14T11:00:00.000Z'],
+  ])('%s, %s is %s', (zone, day, at) => {
+    expect(dayBegins(zone, day)).toBe(at);
+    expect(dayIn(zone, at)).toBe(day);
   });
 });

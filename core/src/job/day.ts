@@ -1,4 +1,5 @@
 import { parseISO } from 'date-fns/parseISO';
+import { toDate } from 'date-fns/toDate';
 
 const FORMATS = new Map<string, Intl.DateTimeFormat>();
 
@@ -17,6 +18,27 @@ function formatOf(timeZone: string): Intl.DateTimeFormat {
  */
 export function dayIn(timeZone: string, at: string): string {
   return timeZone === 'UTC' ? at.slice(0, 10) : formatOf(timeZone).format(parseISO(at));
+}
+
+/**
+ * When a calendar day begins where the shop is: ISO 8601, UTC. A day that has no midnight begins when its clock first shows it.
+ * @param day `yyyy-mm-dd`
+ */
+export function dayBegins(timeZone: string, day: string): string {
+  const midnight = parseISO(`${day}T00:00:00Z`).getTime();
+  // The clock may have been changed in between: the second look is at the hour itself.
+  const guess = midnight - aheadMs(timeZone, midnight);
+  return toDate(midnight - aheadMs(timeZone, guess)).toISOString();
+}
+
+/** How far a clock is ahead of UTC at an instant, ms. */
+function aheadMs(timeZone: string, at: number): number {
+  const shown = new Intl.DateTimeFormat('sv-SE', {
+    timeZone,
+    dateStyle: 'short',
+    timeStyle: 'medium',
+  }).format(at);
+  return parseISO(`${shown.replace(' ', 'T')}Z`).getTime() - Math.floor(at / 1000) * 1000;
 }
 
 /** Whether a name is one of the IANA time zone database, as far as this machine knows it. */

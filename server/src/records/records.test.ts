@@ -1,3 +1,4 @@
+import { readSealed } from '@hold-fast/contract/recordRead';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import type { BikePage } from '@hold-fast/contract/bikes';
 import type { ChainState, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
@@ -370,5 +371,85 @@ describe('a sealed job', () => {
     expect(checkChain(links)).toMatchObject({ whole: true, length: links.length });
     expect(links.map(({ number }) => number)).toEqual(links.map((_, i) => i + 1));
     expect((await client.send('GET', '/chain')).body).toMatchObject({ whole: true });
+  });
+});
+
+describe('the Ledger', () => {
+  const found = async (query: string) =>
+    (await client.send<Page<SealedRow>>('GET', `/records?${query}`)).body.items.map(
+      ({ jobId }) => jobId,
+    );
+
+  it('finds a record by its customer, bike, serial, tag and mechanic, all words together', async () => {
+    const { customer, bike } = checkIn();
+    const jobId = await readyJob(GOOD, {
+      customer: { ...customer, name: 'Quirine Oldenbarn' },
+      bike,
+    });
+    const signed = await sign(jobId);
+    expect(signed.status).toBe(201);
+    const { tag } = signed.body;
+    const { serial } = signed.body.bike;
+    for (const q of ['oldenb', `quirine post`, `oldenbarn ${tag}`, 'Oldenbarn mechanic', serial])
+      expect([q, await found(`q=${encodeURIComponent(q)}`)]).toEqual([q, [jobId]]);
+    expect(await found('q=oldenbarn%20nobody')).toEqual([]);
+    expect(await found('q=%25')).toEqual(await found(''));
+  });
+
+  it('finds by days as the shop counts them, the last day whole', async () => {
+    const all = await found('');
+    expect(all.length).toBeGreaterThan(0);
+    expect(await found('from=2026-11-25&to=2026-11-25')).toEqual(all);
+    expect(await found('from=2026-11-26')).toEqual([]);
+    expect(await found('to=2026-11-24')).toEqual([]);
+    const bad = await client.send('GET', '/records?from=yesterday');
+    expect(bad.status).toBe(422);
+    expect(JSON.stringify(bad.body)).toContain('from');
+  });
+
+  it('lays a sealed text out again, its amendments beside it', async () => {
+    const jobId = await readyJob();
+    expect((await sign(jobId)).status).toBe(201);
+    const amended = await client.send('POST', `/jobs/${jobId}/amendments`, {
+      id: uuid(),
+      pin: PIN,
+      words: 'The rotor was read on the wrong bike',
+      takesBack: [{ end: 'front', subject: 'rotor' }],
+    });
+    expect(amended.status).toBe(201);
+    const { items } = (await client.send<Page<SealedRow>>('GET', '/records')).body;
+    const [own, amendment] = [0, 1].map((nth) =>
+      items.find((row) => row.jobId === jobId && row.nth === nth)!,
+    );
+    const read = async (id: string) =>
+      (await client.send<SealedRecord>('GET', `/records/${id}`)).body;
+    const record = await read(own!.id);
+    expect(record.beside).toMatchObject([
+      { id: amendment!.id, nth: 1, words: 'The rotor was read on the wrong bike' },
+    ]);
+    expect(readSealed(record.canonical)).toMatchObject({
+      record: {
+        bike: { name: 'Post trike 7' },
+        inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
+        measured: [{ part: 'rotor', readings: expect.arrayContaining([]) as unknown }],
+      },
+    });
+    const other = await read(amendment!.id);
+    expect(other.beside).toMatchObject([{ id: own!.id, nth: 0, words: null }]);
+    expect(readSealed(other.canonical)).toMatchObject({
+      amendment: { takesBack: [{ end: 'front', subject: 'rotor' }] },
+    });
+  });
+
+  it('reads what an older format held, and takes nothing for a record that is none', () => {
+    const old = { format: 'hold-fast/job-record/3', tag: 7, bike: { name: 'Trike' }, customer: {} };
+    expect(readSealed(JSON.stringify({ record: old }))).toMatchObject({
+      record: { tag: 7, bike: { name: 'Trike', maker: '' }, measured: [], signedOff: null },
+    });
+    const odd = { ...old, inspection: [{ end: 'front', subject: 'rotor', word: 'splendid' }] };
+    expect(readSealed(JSON.stringify({ record: odd }))).toMatchObject({
+      record: { inspection: [] },
+    });
+    for (const text of ['', '{}', '{"record":{"n":1}}', '[1]']) expect(readSealed(text)).toBeNull();
   });
 });

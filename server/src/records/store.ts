@@ -1,7 +1,7 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
-import { insert, run, select, selectOne, type Queryable } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
 
 export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['sealed']> {
   const row = await selectOne<{
@@ -33,22 +33,50 @@ const JOINED = `sealed_record s JOIN job j ON j.id = s.job_id JOIN bike b ON b.i
   JOIN customer c ON c.id = b.customer_id JOIN person p ON p.id = s.sealed_by`;
 
 type Kept<T> = Omit<T, 'sealedAt' | 'notRepaired'> & { sealedAt: Date; notRepaired: number };
-const rowOf = <T extends { sealedAt: Date; notRepaired: number }>(row: T) => ({
+const rowOf = <T extends { sealedAt: Date; notRepaired: number }>(
+  row: T,
+): Omit<T, 'sealedAt' | 'notRepaired'> & { sealedAt: string; notRepaired: boolean } => ({
   ...row,
   sealedAt: row.sealedAt.toISOString(),
   notRepaired: row.notRepaired === 1,
 });
 const PAGE = 50;
 
-/** Sealed records, newest first, below number `before` when it is given. */
+/** What of the records is asked for: words of customer, bike or mechanic, or a tag; and the days they were sealed on. */
+export interface RecordsAsked {
+  /** Records below this number. */
+  before: number | null;
+  words: readonly string[];
+  from: Date | null;
+  /** Before this time. */
+  until: Date | null;
+}
+
+/** Bikes, customers and mechanics by the start of a word, jobs by their tag: each through an index of its own. */
+const OF_WORD = `(j.bike_id IN (SELECT id FROM bike WHERE MATCH (name, maker, serial) AGAINST (? IN BOOLEAN MODE)
+    UNION SELECT fb.id FROM bike fb JOIN customer fc ON fc.id = fb.customer_id
+      WHERE MATCH (fc.name) AGAINST (? IN BOOLEAN MODE))
+  OR s.sealed_by IN (SELECT id FROM person WHERE name LIKE ?) OR j.tag = ?)`;
+
+/** Sealed records, newest first. */
 export async function recordsPage(
   on: Queryable,
-  before: number | null,
+  { before, words, from, until }: RecordsAsked,
 ): Promise<{ items: SealedRow[]; after: string | null }> {
+  const wheres: [string, Value[]][] = [
+    ...(before === null ? [] : [['s.number < ?', [before]] as [string, Value[]]]),
+    ...(from ? [['s.sealed_at >= ?', [from]] as [string, Value[]]] : []),
+    ...(until ? [['s.sealed_at < ?', [until]] as [string, Value[]]] : []),
+    ...words.map((word): [string, Value[]] => [
+      OF_WORD,
+      [`+${word}*`, `+${word}*`, `%${word}%`, /^\d{1,9}$/.test(word) ? Number(word) : 0],
+    ]),
+  ];
+  const where = wheres.length > 0 ? `WHERE ${wheres.map(([sql]) => sql).join(' AND ')}` : '';
   const rows = await select<Kept<SealedRow>>(
     on,
-    `SELECT ${ROW} FROM ${JOINED} ${before === null ? '' : 'WHERE s.number < ?'} ORDER BY s.number DESC LIMIT ${PAGE}`,
-    before === null ? [] : [before],
+    `SELECT ${ROW} FROM ${JOINED} ${where} ORDER BY s.number DESC LIMIT ${PAGE}`,
+    wheres.flatMap(([, values]) => values),
   );
   return {
     items: rows.map(rowOf),
@@ -57,12 +85,27 @@ export async function recordsPage(
 }
 
 export async function recordById(on: Queryable, id: string): Promise<SealedRecord | null> {
-  const row = await selectOne<Kept<SealedRecord>>(
+  const row = await selectOne<Kept<Omit<SealedRecord, 'beside'>>>(
     on,
     `SELECT ${ROW}, s.canonical FROM ${JOINED} WHERE s.id = ?`,
     [id],
   );
-  return row && rowOf(row);
+  if (!row) return null;
+  const record = rowOf(row);
+  const others = await select<
+    Omit<SealedRecord['beside'][number], 'sealedAt'> & { sealedAt: Date }
+  >(
+    on,
+    `SELECT s.id, s.number, s.nth, JSON_VALUE(s.canonical, '$.record.words') AS words,
+            s.sealed_at AS sealedAt, p.name AS sealedBy
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by
+      WHERE s.job_id = ? AND s.id <> ? AND ${record.nth === 0 ? 's.nth > 0' : 's.nth = 0'} ORDER BY s.nth`,
+    [record.jobId, id],
+  );
+  return {
+    ...record,
+    beside: others.map((each) => ({ ...each, sealedAt: each.sealedAt.toISOString() })),
+  };
 }
 
 /** So many links of the chain after one, in order. */

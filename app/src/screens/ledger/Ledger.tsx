@@ -1,6 +1,8 @@
 import { router } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChain, useRecords } from '../../data/queries';
+import { Field } from '../../ui/Field';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
 import { Row } from '../../ui/Row';
@@ -13,14 +15,42 @@ import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { ledgerWords } from '../../words/ledger';
 
-/** The sealed records, newest first, and whether their chain is whole. */
+/** Whether it is a day of the calendar, as it is keyed whole. */
+const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && !isNaN(Date.parse(text));
+
+/** The sealed records, newest first, found by words and days, and whether their chain is whole. */
 export function Ledger({ current }: { current?: string | undefined }) {
-  const records = useRecords();
+  const [keyed, setKeyed] = useState({ q: '', from: '', to: '' });
+  const sought = useDeferredValue({
+    q: keyed.q.trim(),
+    from: isDay(keyed.from) ? keyed.from : '',
+    to: isDay(keyed.to) ? keyed.to : '',
+  });
+  const records = useRecords(sought);
+  const isSought = Object.values(sought).some(Boolean);
+  const { find } = ledgerWords;
+  const key = (name: keyof typeof keyed) => (text: string) => setKeyed({ ...keyed, [name]: text });
+  const day = (name: 'from' | 'to') => (
+    <View style={styles.day}>
+      <Field
+        label={find[name]}
+        value={keyed[name]}
+        placeholder="2026-01-31"
+        error={keyed[name] === '' || isDay(keyed[name]) ? undefined : find.notADay}
+        onChangeText={key(name)}
+      />
+    </View>
+  );
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
         <ScreenName>{words.places.ledger}</ScreenName>
         <Chain />
+        <Field label={find.find} value={keyed.q} inputMode="search" onChangeText={key('q')} />
+        <View style={styles.days}>
+          {day('from')}
+          {day('to')}
+        </View>
       </View>
       {records.isPending ? (
         <Loading />
@@ -33,8 +63,8 @@ export function Ledger({ current }: { current?: string | undefined }) {
           onMore={records.hasNextPage ? () => void records.fetchNextPage() : undefined}
           empty={
             <Empty
-              title={ledgerWords.ledger.nothingIsSealedYet}
-              says={ledgerWords.ledger.aJobStandsHereOnce}
+              title={isSought ? find.none : ledgerWords.ledger.nothingIsSealedYet}
+              says={isSought ? find.noneSays : ledgerWords.ledger.aJobStandsHereOnce}
             />
           }
         >
@@ -75,6 +105,8 @@ function Chain() {
 }
 
 const styles = StyleSheet.create({
+  days: { flexDirection: 'row', gap: space.m },
+  day: { flex: 1, minWidth: 0 },
   page: { flex: 1, backgroundColor: color.paper },
   top: {
     padding: space.l,

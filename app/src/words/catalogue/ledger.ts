@@ -1,3 +1,6 @@
+import type { Outcome } from '@hold-fast/core/evidence/outcome';
+import type { TestEntry } from '@hold-fast/core/job/finalTest';
+
 export interface LedgerWords {
   ledger: {
     notRepaired: string;
@@ -19,5 +22,41 @@ export interface LedgerWords {
     sealBeforeIt: string;
     noneTheFirstRecord: string;
     text: string;
+    showTheText: string;
+    amends: (number: number) => string;
+    amendedBy: (number: number, by: string, at: string) => string;
+    openIt: string;
+    amendment: string;
+    takesBack: (end: string, subject: string) => string;
+  };
+  find: {
+    find: string;
+    from: string;
+    to: string;
+    none: string;
+    noneSays: string;
+    notADay: string;
+  };
+  laidOut: {
+    asked: string;
+    leftUnrepaired: (words: string, takenBy: string) => string;
+    found: string;
+    nothing: string;
+    doNotRide: string;
+    notInspected: (end: string, what: string) => string;
+    read: string;
+    overtaken: string;
+    readWith: (gauge: string, by: string) => string;
+    readAt: (place: string, mm: string) => string;
+    torque: string;
+    set: (set: string, window: string, wrench: string, by: string) => string;
+    fluid: string;
+    filled: (ml: string, label: string, lot: string, by: string) => string;
+    parts: string;
+    done: string;
+    leftOut: string;
+    test: Record<TestEntry['test'], string>;
+    outcome: Record<Outcome, string>;
+    decided: string;
   };
 }
