@@ -1,3 +1,4 @@
+import type { DueRow } from './due';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Advice, Fitted } from '@hold-fast/core/job/job';
@@ -121,6 +122,8 @@ export interface BikePage {
     outlook: { unit: 'km' | 'day'; now: number; nextService: number; forecast: Forecast } | null;
   }[];
   fittings: Fitted[];
+  /** What is due, the soonest first. */
+  dues: DueRow[];
   /** What calculators said at its visits and nobody took back, the newest of each kind and end. */
   reckoned: { end: 'front' | 'rear'; tag: number; what: Reckoned }[];
   /** Corrections, newest first. */

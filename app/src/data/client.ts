@@ -47,6 +47,7 @@ export const keys = {
   waste: ['waste'],
   leads: ['leads'],
   records: ['records'],
+  dues: ['dues'],
   record: (id: string) => ['record', id],
   chain: ['chain'],
   pinTries: ['pin-tries'],

@@ -13,6 +13,7 @@ import type { BikeMet, NoticeKept } from '@hold-fast/contract/notices';
 import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/shopRules';
+import type { DueRow } from '@hold-fast/contract/due';
 import type { TroubleCounts } from '@hold-fast/contract/trouble';
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {
@@ -182,6 +183,7 @@ export const useFeedState = () =>
   });
 export const useRules = () =>
   useQuery({ queryKey: keys.rules, queryFn: () => ask<RulesInForce>('GET', '/rules') });
+export const useDues = () => usePages<DueRow>(keys.dues, '/due');
 export const useTroubleCounts = () =>
   useQuery({
     queryKey: keys.troubleCounts,

@@ -9,6 +9,7 @@ import type { Entry } from '@hold-fast/contract/entries';
 import type { Photo } from '@hold-fast/contract/photos';
 import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import type { FeedState, Scene } from '@hold-fast/contract/feed';
+import type { Snooze } from '@hold-fast/contract/due';
 import type { RulesEdit, RulesInForce } from '@hold-fast/contract/shopRules';
 import type {
   ImportRow,
@@ -310,6 +311,19 @@ export const useDriveGauge = () =>
     }) => ask<FeedState>('POST', `/feed/gauges/${serial}`, order),
     onSettled: () => client.invalidateQueries({ queryKey: keys.feed }),
   });
+
+/** Puts something due off, with the reason. */
+export function useSnooze() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (put: Omit<Snooze, 'id'>) =>
+      ask('POST', '/due/snoozes', { ...put, id: attempt.of(put).id }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.dues });
+    },
+  });
+}
 
 /** Lays down the shop’s rules; every open job is judged by them from then on. */
 export function useSaveRules() {

@@ -70,7 +70,7 @@ const styles = StyleSheet.create({
   main: { backgroundColor: color.action },
   plain: { borderWidth: size.line * 2, borderColor: color.hairline, backgroundColor: color.paper },
   quiet: { minHeight: size.smallTouch, paddingHorizontal: 0, alignSelf: 'flex-start' },
-  grow: { flexGrow: 1, flexShrink: 1 },
+  grow: { flexGrow: 1, flexShrink: 1, minWidth: 0 },
   pressed: { opacity: 0.8 },
   off: { opacity: 0.45 },
   text: {

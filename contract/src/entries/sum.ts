@@ -12,7 +12,7 @@ export const Sum = z.strictObject({
   kind: z.literal('sum'),
   ...entry,
   end: End,
-  of: z.enum(SUM_IDS as [SumOf, ...SumOf[]]),
+  calculator: z.enum(SUM_IDS as [SumOf, ...SumOf[]]),
   keyed: z
     .record(z.string().regex(/^[a-zA-Z][a-zA-Z0-9-]{0,31}$/), z.string().max(LONGEST))
     .refine((keyed) => Object.keys(keyed).length <= MOST_FIELDS, 'too-many'),

@@ -53,7 +53,7 @@ export function whole(): Visit {
   visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });
   visit.send('witness', { ...told, ring: 'even' });
   visit.send('bite', { ...told, rose: true });
-  visit.send('sum', { ...told, of: 'wrench', keyed: { lo: '6', hi: '8' } });
+  visit.send('sum', { ...told, calculator: 'share', keyed: { aheadM: '0.55' } });
   visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
   visit.send('sign', { ...told, sign: 'parts-new', seen: false });
   visit.send('cause', { ...told, cause: 'glazed' });

@@ -41,7 +41,7 @@ export const SUM_IDS = Object.keys(SUMS) as SumOf[];
 export interface SumEntry extends EntryBase {
   kind: 'sum';
   end: End;
-  of: SumOf;
+  calculator: SumOf;
   keyed: Readonly<Record<string, string>>;
 }
 
@@ -52,10 +52,11 @@ export function sumsAt(
   job: { told: readonly Told[] },
   end: End,
   at?: SumPlace,
-): { of: SumOf; keyed: Readonly<Record<string, string>> }[] {
+): { calculator: SumOf; keyed: Readonly<Record<string, string>> }[] {
   const sums = toldOf(job, 'sum', end);
-  return SUM_IDS.flatMap((of) => {
-    const last = sums.findLast((each) => each.of === of);
-    return last && (at === undefined || SUMS[of].at === at) ? [{ of, keyed: last.keyed }] : [];
+  return SUM_IDS.flatMap((calculator) => {
+    const last = sums.findLast((each) => each.calculator === calculator);
+    const isHere = at === undefined || SUMS[calculator].at === at;
+    return last && isHere ? [{ calculator, keyed: last.keyed }] : [];
   });
 }

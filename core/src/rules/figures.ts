@@ -26,6 +26,12 @@ export const FIGURES = {
   'half-pass': { usual: 0.5, tag: 'D', least: 0.3, most: 0.8, unit: 'share' },
   /** Pads of a bike that is used hard are looked at again sooner. */
   'pads-used-hard': { usual: 30, tag: 'P', least: 7, most: 365, unit: 'days' },
+  /** When fluid, cables and newly tightened bolts are looked at again. */
+  'due-bleed-glycol': { usual: 365, tag: 'P', least: 30, most: 1500, unit: 'days' },
+  'due-bleed-mineral': { usual: 730, tag: 'D', least: 30, most: 1500, unit: 'days' },
+  'due-cable': { usual: 365, tag: 'D', least: 30, most: 1500, unit: 'days' },
+  /** After the first ride of new work. */
+  'due-bolts': { usual: 7, tag: 'P', least: 1, most: 90, unit: 'days' },
   /** Change-overs at the bench: the bike moved, to a ride and back, another tool, the other end, gloves and wash. */
   'change-place': { usual: 1, tag: 'D', least: 0, most: 15, unit: 'min' },
   'change-ride': { usual: 2, tag: 'D', least: 0, most: 30, unit: 'min' },

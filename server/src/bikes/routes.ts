@@ -7,6 +7,7 @@ import { Refusal } from '../platform/refusal';
 import { seesPhoneNumbers } from '../people/rules';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { duesOfBike } from '../due/store';
 import { noticesAt } from '../notices/store';
 import { adviceOfBike, fittingsOfBike, reckonedOfBike } from '../jobs/store';
 import {
@@ -63,6 +64,7 @@ export function bikesRoutes(shop: Shop): Router {
       jobs: await jobsOfBike(pool, bikeId),
       wear: await wearOfBike(shop, bike),
       fittings: await fittingsOfBike(pool, bikeId, null),
+      dues: (await duesOfBike(pool, bikeId)).map((each) => ({ ...each, phone: null })),
       reckoned: await reckonedOfBike(pool, bikeId),
       changes: await changesOfBike(pool, bikeId),
       notices: noticesMet({

@@ -86,7 +86,13 @@ describe('every kind of entry', () => {
 
   it('that measures, tightens, fills, proves or takes back is not the counter’s', () => {
     const counters = kinds.filter((kind) => rolesOf(kind).includes('counter'));
-    expect(counters.sort()).toEqual(['customer-answer', 'part-brought', 'plan-choice', 'waits']);
+    expect(counters.sort()).toEqual([
+      'customer-answer',
+      'part-brought',
+      'plan-choice',
+      'sum',
+      'waits',
+    ]);
   });
 
   it('is refused to the counter by the server, before the job is looked at', async () => {

@@ -62,6 +62,8 @@ export const ROUTES = {
   'GET /rules/history': ALL,
   'PUT /rules': LEADS,
   'GET /trouble/counts': ALL,
+  'GET /due': ALL,
+  'POST /due/snoozes': ALL,
   'GET /records': ALL,
   'GET /records/:recordId': ALL,
   'GET /chain': ALL,

@@ -12,6 +12,7 @@ import { peopleRoutes, sessionRoutes } from '../people/routes';
 import { allowedOnly } from '../people/rules';
 import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
+import { dueRoutes } from '../due/routes';
 import { rulesRoutes } from '../shopRules/routes';
 import { troubleRoutes } from '../trouble/routes';
 import { sheetsRoutes } from '../sheets/routes';
@@ -102,6 +103,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     sheetsRoutes(shop),
     storesRoutes(shop),
     rulesRoutes(shop),
+    dueRoutes(shop),
     troubleRoutes(shop),
     recordsRoutes(shop, tries),
   );

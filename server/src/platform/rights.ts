@@ -45,6 +45,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   job_end: APPEND,
   shop_rules: APPEND,
   trouble_count: APPEND,
+  due: ['SELECT', 'INSERT', 'DELETE'],
   sealed_record: APPEND,
   counter: ['SELECT'],
 };
@@ -52,6 +53,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
 /** The columns that change, of the few tables of which a row does. */
 export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
   person: ['manner'],
+  due: ['shown_on', 'snoozed_until', 'snoozed_words', 'snoozed_by'],
   // Counted up row by row, which asks for the right to its key too.
   trouble_count: ['counting', 'cause', 'sign', 'looked', 'seen'],
   gauge: [

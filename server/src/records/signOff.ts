@@ -8,6 +8,9 @@ import { sealLink } from '@hold-fast/core/seal/chain';
 import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { changeJob } from '../jobs/jobBook';
 import { hangTakenBack, hangUnrepaired, noteRefusals } from '../jobs/judgements';
+import { duesOf } from '@hold-fast/core/due/due';
+import { dayIn } from '@hold-fast/core/job/day';
+import { keepDues } from '../due/store';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
 import { outcomesOf } from '@hold-fast/core/trouble/outcomes';
 import { checkPin, isLead } from '../people/rules';
@@ -134,12 +137,15 @@ export async function signOff(
       shop.log.error({ jobId, faults: error.issues }, 'a record is not as its format says');
     await noteRefusals(shop, transaction, job);
     // What was found and cured teaches; what left as it came was found by nobody's cure.
-    if (!notRepaired)
+    if (!notRepaired) {
+      const today = dayIn(job.rules.timeZone, at.toISOString());
+      await keepDues(transaction, { id: jobId, bikeId: job.bike.id }, duesOf(job, today));
       await countOutcomes(
         transaction,
         job.rules.trouble.counting,
         outcomesOf(read.log.base, read.log.entries),
       );
+    }
     if (notRepaired) await hangUnrepaired(transaction, job, bars, { at, seq });
     await addRecord(transaction, {
       id: signed.id,

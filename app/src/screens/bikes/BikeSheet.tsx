@@ -17,7 +17,8 @@ import { Failed, Loading } from '../../ui/Standing';
 import { size, space } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
-import { exactDay, near } from '../../words/days';
+import { calendarDay, exactDay, near } from '../../words/days';
+import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { lifeSays } from '../lifeSays';
@@ -44,6 +45,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     changes,
     notices,
     reckoned,
+    dues,
   } = query.data;
   const facts = [
     bike.maker,
@@ -110,6 +112,15 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </View>
         )}
       </Section>
+      {dues.length > 0 ? (
+        <Section label={dueWords.atBike}>
+          {dues.map(({ end, of, shownOn, because, days }) => (
+            <Words key={`${end} ${of}`}>
+              {`${capital(dueWords.of[of])}, ${words.end[end]}: ${calendarDay(shownOn)}. ${dueWords.because[because](days)}`}
+            </Words>
+          ))}
+        </Section>
+      ) : null}
       <ReckonedHere reckoned={reckoned} />
       {fittings.length > 0 ? (
         <Section label={bikesWords.bikeSheet.fittedNewestFirst}>

@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChain, useRecords } from '../../data/queries';
+import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
@@ -13,6 +14,7 @@ import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
+import { dueWords } from '../../words/due';
 import { ledgerWords } from '../../words/ledger';
 
 /** Whether it is a day of the calendar, as it is keyed whole. */
@@ -44,7 +46,14 @@ export function Ledger({ current }: { current?: string | undefined }) {
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
-        <ScreenName>{words.places.ledger}</ScreenName>
+        <View style={styles.heading}>
+          <ScreenName style={styles.name}>{words.places.ledger}</ScreenName>
+          <Button
+            kind="quiet"
+            says={dueWords.title}
+            onPress={() => router.navigate('/ledger/due')}
+          />
+        </View>
         <Chain />
         <Field label={find.find} value={keyed.q} inputMode="search" onChangeText={key('q')} />
         <View style={styles.days}>
@@ -105,6 +114,8 @@ function Chain() {
 }
 
 const styles = StyleSheet.create({
+  heading: { flexDirection: 'row', alignItems: 'center', gap: space.m },
+  name: { flex: 1 },
   days: { flexDirection: 'row', gap: space.m },
   day: { flex: 1, minWidth: 0 },
   page: { flex: 1, backgroundColor: color.paper },

@@ -26,7 +26,9 @@ interface Props {
 /** A calculator: at a brake in its job; alone on a phone with the way back to the list; beside the list at the counter. */
 export function ReckonerPage({ of, what: written, sum, children }: Props) {
   const what =
-    sum === undefined ? written : sum && { kind: 'sum' as const, of: of as SumOf, keyed: sum };
+    sum === undefined
+      ? written
+      : sum && { kind: 'sum' as const, calculator: of as SumOf, keyed: sum };
   const wide = useWide();
   const at = useAtBrake();
   const { reckoner, all, of: titles } = reckonerWords.reckoner;

@@ -9,14 +9,14 @@ import { reckonerWords } from '../../words/reckoner';
 /** What was reckoned for a brake and belongs here: each opens with its numbers. It proves nothing. */
 export function SumsHere({ job, end, at }: { job: Job; end: End; at?: SumPlace }) {
   const { of: titles, sumProvesNothing } = reckonerWords.reckoner;
-  return sumsAt(job, end, at).map(({ of }) => (
+  return sumsAt(job, end, at).map(({ calculator }) => (
     <Row
-      key={of}
+      key={calculator}
       mark={<VerdictMark word={null} />}
-      title={titles[of].title}
+      title={titles[calculator].title}
       says={sumProvesNothing}
-      onPress={() => router.navigate(`/bench/${job.id}/${end}/reckon-${of}` as '/bench')}
-      testID={`sum-${end}-${of}`}
+      onPress={() => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}` as '/bench')}
+      testID={`sum-${end}-${calculator}`}
     />
   ));
 }

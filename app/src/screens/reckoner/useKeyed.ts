@@ -26,7 +26,7 @@ export function useKeyed<Keyed extends Record<string, string>>(
   const on = `hold-fast.reckoner.${calculator}`;
   const [keyed, setKeyed] = useState(() => {
     // At a brake it begins with what was written down there, and with what is known of it.
-    const sum = at && sumsAt(at.job, at.end).find(({ of }) => of === calculator);
+    const sum = at && sumsAt(at.job, at.end).find((each) => each.calculator === calculator);
     const begins = at ? { ...known, ...sum?.keyed } : { ...usual, ...keptOn(on) };
     return Object.fromEntries(
       Object.keys(usual).map((name) => {

@@ -11,6 +11,7 @@ import type { MeasuringWords } from './measuring';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
+import type { DueWords } from './due';
 import type { PracticeWords } from './practice';
 import type { ProvingWords } from './proving';
 import type { ReckonerWords } from './reckoner';
@@ -41,6 +42,7 @@ export interface Catalogue {
   reckoner: ReckonerWords;
   trouble: TroubleWords;
   practice: PracticeWords;
+  due: DueWords;
   ledger: LedgerWords;
   manners: MannersWords;
 }

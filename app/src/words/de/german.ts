@@ -12,6 +12,7 @@ import { measuring } from './measuring';
 import { parts } from './parts';
 import { plan } from './plan';
 import { planning } from './planning';
+import { due } from './due';
 import { practice } from './practice';
 import { proving } from './proving';
 import { reckoner } from './reckoner';
@@ -42,6 +43,7 @@ export const german: Catalogue = {
   reckoner,
   trouble,
   practice,
+  due,
   ledger,
   manners,
 };

@@ -86,9 +86,9 @@ export function MeasuringPage({ facts: told, ...rest }: Props) {
 
 /** What was reckoned alone and sent here: a touch opens it. */
 const sumFacts = (job: Job, { end, part }: Measured): Fact[] =>
-  sumsAt(job, end, part).map(({ of }) => ({
-    says: measuringWords.measuringPage.reckoned(reckonerWords.reckoner.of[of].title),
-    onPress: () => router.navigate(`/bench/${job.id}/${end}/reckon-${of}` as '/bench'),
+  sumsAt(job, end, part).map(({ calculator }) => ({
+    says: measuringWords.measuringPage.reckoned(reckonerWords.reckoner.of[calculator].title),
+    onPress: () => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}` as '/bench'),
   }));
 
 /**

@@ -1,0 +1,100 @@
+import type { DueRow } from '@hold-fast/contract/due';
+import type { DuesOfVisit } from '@hold-fast/core/due/due';
+import type { End } from '@hold-fast/core/ends';
+import { run, select, selectOne, type Queryable, type Transaction } from '../platform/database';
+
+/** Keeps what a signed visit leaves due: what it set takes the place of what was due before, put off or not. */
+export async function keepDues(
+  transaction: Transaction,
+  job: { id: string; bikeId: string },
+  { set, answered }: DuesOfVisit,
+): Promise<void> {
+  for (const { end, of } of answered)
+    await run(transaction, 'DELETE FROM due WHERE bike_id = ? AND brake_end = ? AND what = ?', [
+      job.bikeId,
+      end,
+      of,
+    ]);
+  for (const { end, of, on, because, days } of set)
+    await run(
+      transaction,
+      `REPLACE INTO due (bike_id, brake_end, what, due_on, shown_on, because, days, job_id)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+      [job.bikeId, end, of, on, on, because, days, job.id],
+    );
+}
+
+const PAGE = 50;
+const ROW = `d.bike_id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone, d.brake_end AS end,
+  d.what AS \`of\`, DATE_FORMAT(d.due_on, '%Y-%m-%d') AS \`on\`,
+  DATE_FORMAT(d.shown_on, '%Y-%m-%d') AS shownOn, d.because, d.days, d.job_id AS jobId, j.tag,
+  d.snoozed_words AS words, p.name AS \`by\``;
+const JOINED = `due d JOIN bike b ON b.id = d.bike_id JOIN customer c ON c.id = b.customer_id
+  JOIN job j ON j.id = d.job_id LEFT JOIN person p ON p.id = d.snoozed_by`;
+type Row = Omit<DueRow, 'snoozed'> & { words: string | null; by: string | null };
+
+const dueOf = ({ words, by, ...row }: Row): DueRow => ({
+  ...row,
+  snoozed: words !== null && by !== null ? { words, by } : null,
+});
+
+/** What is due, the soonest first, after a place in that order. */
+export async function duesPage(
+  on: Queryable,
+  after: readonly string[] | null,
+): Promise<{ items: DueRow[]; after: string | null }> {
+  const rows = await select<Row>(
+    on,
+    `SELECT ${ROW} FROM ${JOINED}
+      ${after ? 'WHERE (d.shown_on, d.bike_id, d.brake_end, d.what) > (?, ?, ?, ?)' : ''}
+      ORDER BY d.shown_on, d.bike_id, d.brake_end, d.what LIMIT ${PAGE}`,
+    after ? [...after] : [],
+  );
+  const last = rows.length === PAGE ? rows.at(-1)! : null;
+  return {
+    items: rows.map(dueOf),
+    after: last ? [last.shownOn, last.bikeId, last.end, last.of].join(' ') : null,
+  };
+}
+
+/** All that is due until a day, for a calendar. */
+export async function duesUntil(on: Queryable, day: string, most: number): Promise<DueRow[]> {
+  const rows = await select<Row>(
+    on,
+    `SELECT ${ROW} FROM ${JOINED} WHERE d.shown_on <= ? ORDER BY d.shown_on LIMIT ${most}`,
+    [day],
+  );
+  return rows.map(dueOf);
+}
+
+export async function duesOfBike(on: Queryable, bikeId: string): Promise<DueRow[]> {
+  const rows = await select<Row>(
+    on,
+    `SELECT ${ROW} FROM ${JOINED} WHERE d.bike_id = ? ORDER BY d.shown_on`,
+    [bikeId],
+  );
+  return rows.map(dueOf);
+}
+
+/** Puts something due off. @returns whether there is such a thing */
+export async function snooze(
+  transaction: Transaction,
+  { bikeId, end, of }: { bikeId: string; end: End; of: string },
+  until: string,
+  words: string,
+  personId: string,
+): Promise<boolean> {
+  const here = await selectOne(
+    transaction,
+    'SELECT what FROM due WHERE bike_id = ? AND brake_end = ? AND what = ? FOR UPDATE',
+    [bikeId, end, of],
+  );
+  if (!here) return false;
+  await run(
+    transaction,
+    `UPDATE due SET shown_on = ?, snoozed_until = ?, snoozed_words = ?, snoozed_by = ?
+      WHERE bike_id = ? AND brake_end = ? AND what = ?`,
+    [until, until, words, personId, bikeId, end, of],
+  );
+  return true;
+}
