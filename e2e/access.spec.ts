@@ -44,6 +44,7 @@ const VIEWS = {
     '/reckoner/practice',
     '/reckoner/practice/post-trike',
     '/stores/trouble',
+    '/ledger/due',
     '/reckoner/wear',
     '/reckoner/pads',
     '/reckoner/runout',

@@ -34,6 +34,7 @@ const PLACES = [
   '/reckoner/practice/night-shift',
   '/stores/figures',
   '/stores/trouble',
+  '/ledger/due',
 ];
 const TASKS = [
   'rotor',

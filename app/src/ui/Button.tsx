@@ -74,6 +74,7 @@ const styles = StyleSheet.create({
   pressed: { opacity: 0.8 },
   off: { opacity: 0.45 },
   text: {
+    maxWidth: '100%',
     fontFamily: font.head,
     fontSize: type.title,
     fontWeight: '600',

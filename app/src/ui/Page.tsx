@@ -56,7 +56,11 @@ export function Page({ over, title, tag, aside, foot, under, fixed, low, childre
           {children}
         </ScrollView>
       )}
-      {foot ? <View style={styles.foot}>{foot}</View> : null}
+      {foot ? (
+        <View style={styles.foot} {...{ dataSet: { foot: '' } }}>
+          {foot}
+        </View>
+      ) : null}
     </View>
   );
 }

@@ -87,7 +87,10 @@ export function themeCss(): string {
     // The name of a screen takes the focus when it comes up, and is no control.
     'h1:focus-visible{outline:none}',
     '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',
-    '@media print{#keypad{display:none!important}}',
+    // On paper: what was read and written, whole, with no places and no keys round it.
+    '@media print{#keypad,[role=navigation],[role=complementary],[data-foot]{display:none!important}}',
+    '@media print{html,body,#root,#root div{overflow:visible!important;height:auto!important;max-height:none!important;flex-basis:auto!important}}',
+    '@media print{@page{size:A4;margin:15mm}}',
   ].join('\n');
 }
 

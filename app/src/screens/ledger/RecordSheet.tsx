@@ -12,6 +12,7 @@ import { font, type } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
+import { reportWords } from '../../words/report';
 import { ledgerWords } from '../../words/ledger';
 import { words } from '../../words/words';
 import { LaidOut } from './LaidOut';
@@ -65,7 +66,18 @@ export function RecordSheet({ recordId }: { recordId: string }) {
           </Note>
         ))}
       </Section>
-      {held && 'record' in held ? <LaidOut record={held.record} /> : null}
+      {held && 'record' in held ? (
+        <>
+          <Section>
+            <Button
+              kind="plain"
+              says={reportWords.open}
+              onPress={() => router.navigate(`/ledger/report/${recordId}`)}
+            />
+          </Section>
+          <LaidOut record={held.record} />
+        </>
+      ) : null}
       {held && 'amendment' in held ? (
         <Section label={says.amendment}>
           <Words kind="strong">{`“${held.amendment.words}”`}</Words>

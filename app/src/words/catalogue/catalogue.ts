@@ -13,6 +13,7 @@ import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
 import type { DueWords } from './due';
 import type { PracticeWords } from './practice';
+import type { ReportWords } from './report';
 import type { ProvingWords } from './proving';
 import type { ReckonerWords } from './reckoner';
 import type { StoreFormsWords } from './storeForms';
@@ -43,6 +44,7 @@ export interface Catalogue {
   trouble: TroubleWords;
   practice: PracticeWords;
   due: DueWords;
+  report: ReportWords;
   ledger: LedgerWords;
   manners: MannersWords;
 }

@@ -13,6 +13,7 @@ import { parts } from './parts';
 import { plan } from './plan';
 import { planning } from './planning';
 import { due } from './due';
+import { report } from './report';
 import { practice } from './practice';
 import { proving } from './proving';
 import { reckoner } from './reckoner';
@@ -44,6 +45,7 @@ export const german: Catalogue = {
   trouble,
   practice,
   due,
+  report,
   ledger,
   manners,
 };

@@ -1,0 +1,38 @@
+import type { ReportWords } from '../catalogue/report';
+
+export const report: ReportWords = {
+  title: 'Was wir an deinen Bremsen getan haben',
+  open: 'Bericht für den Kunden',
+  print: 'Drucken',
+  back: 'Der Eintrag',
+  by: (name, day) => `Unterschrieben von ${name}, ${day}`,
+  youAsked: 'Dein Wunsch',
+  howItStands: 'Wie sie stehen',
+  means: {
+    holds: 'in Ordnung',
+    watch: 'noch in Ordnung; wir behalten es im Auge',
+    unproven: 'weder so noch so bewiesen; unsere Leitung ließ es so gehen',
+    replace: 'verschlissen oder fehlerhaft, und noch am Rad',
+  },
+  doNotRide: 'Bitte nicht fahren.',
+  notLookedAt: (what) => `Nicht angesehen, also auch nichts dazu gesagt: ${what}.`,
+  nothingLookedAt: 'Bei diesem Besuch wurde nichts geprüft.',
+  whatWeDid: 'Was wir getan haben',
+  nothingDone: 'Am Rad wurde nichts geändert.',
+  bolts: 'Schrauben, die wir angezogen haben',
+  fluid: 'Flüssigkeit, die wir genommen haben',
+  declined: 'Was du nicht wolltest',
+  declinedSays: (what, words) => `${what}. Mit deinen Worten: „${words}“`,
+  left: (words) => `Das Rad ging, wie es kam: „${words}“`,
+  coming: 'Was ansteht',
+  comes: (what, day) => `${what}: bis ${day}`,
+  nothingComing: 'Von diesem Besuch steht nichts an.',
+  mind: 'Bitte beachten',
+  cautions: [
+    'Neue Beläge oder Scheiben bremsen nach einigen Fahrten besser: Erst sanft bremsen, mit Abstand.',
+    'Eine Bremse, die sich anders anfühlt, anders klingt oder anders weit geht, wird vor der nächsten Fahrt angesehen.',
+    'Öl und Pflegemittel nahe den Scheiben nehmen die Bremse weg. Heiße Scheiben verbrennen.',
+    'Das Handbuch des Herstellers geht vor.',
+  ],
+  seal: (number, seal) => `Eintrag ${number} · Siegel ${seal}`,
+};

@@ -1,0 +1,38 @@
+import type { ReportWords } from '../catalogue/report';
+
+export const report: ReportWords = {
+  title: 'What we did to your brakes',
+  open: 'Customer’s report',
+  print: 'Print it',
+  back: 'The record',
+  by: (name, day) => `Signed by ${name}, ${day}`,
+  youAsked: 'You asked for',
+  howItStands: 'How they stand',
+  means: {
+    holds: 'in order',
+    watch: 'in order for now; we keep an eye on it',
+    unproven: 'not proven either way; a lead of ours let it go as it is',
+    replace: 'worn or faulty, and still on the bike',
+  },
+  doNotRide: 'Please do not ride it.',
+  notLookedAt: (what) => `Not looked at, and nothing said of it: ${what}.`,
+  nothingLookedAt: 'Nothing was inspected at this visit.',
+  whatWeDid: 'What we did',
+  nothingDone: 'Nothing was changed on the bike.',
+  bolts: 'Bolts we set',
+  fluid: 'Fluid we used',
+  declined: 'What you declined',
+  declinedSays: (what, words) => `${what}. In your words: “${words}”`,
+  left: (words) => `The bike left as it came: “${words}”`,
+  coming: 'What is coming',
+  comes: (what, day) => `${what}: by ${day}`,
+  nothingComing: 'Nothing is due from this visit.',
+  mind: 'Please mind',
+  cautions: [
+    'New pads or rotors brake better after a few rides: brake gently at first, and leave room.',
+    'A brake that changes its feel, its sound or its travel is looked at before the next ride.',
+    'Oil and polish near the discs take the brakes away. Hot discs burn.',
+    'The maker’s handbook of your bike comes first.',
+  ],
+  seal: (number, seal) => `Record ${number} · seal ${seal}`,
+};

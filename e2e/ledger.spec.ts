@@ -1,0 +1,67 @@
+import { expect, test } from '@playwright/test';
+import { openBench } from './bench';
+
+test('a record is found, read, reported to its customer, and prints whole', async ({ page }) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/ledger');
+  const { items } = (await (await page.request.get('/api/records')).json()) as {
+    items: { id: string; number: number; bikeName: string; customerName: string }[];
+  };
+  const sought = items.at(-1)!;
+  await page.getByLabel('Customer, bike, serial, tag or mechanic').fill(sought.customerName);
+  const row = hands.button(new RegExp(`^${sought.number} · `));
+  await expect(row).toBeVisible();
+  await page.getByLabel('From', { exact: true }).fill('2099-01-01');
+  await expect(page.getByText('No record is like that')).toBeVisible();
+  await page.getByLabel('From', { exact: true }).fill('yesterday');
+  await expect(page.getByText('A day such as 2026-03-31.')).toBeVisible();
+  await page.getByLabel('From', { exact: true }).fill('');
+  await hands.touch(row);
+  await expect(page.getByText('The text gives its seal')).toBeVisible();
+  await expect(page.getByText('How it stood')).toBeVisible();
+  await expect(page.getByTestId('canonical')).toHaveCount(0);
+  await hands.touch(hands.button('Show the text it was sealed with'));
+  await expect(page.getByTestId('canonical')).toContainText('"format":"hold-fast/job-record/');
+
+  await hands.touch(hands.button('Customer’s report'));
+  await expect(page.getByRole('heading', { name: sought.bikeName })).toBeVisible();
+  await expect(page.getByText('Please mind')).toBeVisible();
+  const seal = page.getByText(/^Record \d+ · seal [0-9a-f]{64}$/);
+  await page.emulateMedia({ media: 'print' });
+  // On paper all of it stands below each other, with nothing round it.
+  await expect(page.getByRole('navigation')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Print it' })).toBeHidden();
+  const { bottom, paper } = await seal.evaluate((element) => ({
+    bottom: element.getBoundingClientRect().bottom + window.scrollY,
+    paper: document.documentElement.scrollHeight,
+  }));
+  expect(bottom).toBeLessThanOrEqual(paper);
+});
+
+test('what is due stands by its week, and is put off only with a reason', async ({ page }, {
+  project,
+}) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/ledger');
+  await hands.touch(hands.button('Due'));
+  await expect(page.getByText(/^Week of /).first()).toBeVisible();
+  const line = page.getByTestId(/^due-/).nth(project.name === 'wide' ? 1 : 0);
+  const says = await line.innerText();
+  const title = says.split('\n')[0]!;
+  await hands.touch(
+    page.getByRole('button', { name: /^Later: / }).nth(project.name === 'wide' ? 1 : 0),
+  );
+  const off = hands.button('Put it off');
+  await expect(off).toBeDisabled();
+  const reason = `Away at sea, ${project.name}`;
+  await page.getByLabel('Why it can wait').fill(reason);
+  await hands.touch(page.getByRole('radio', { name: '28 days' }));
+  await hands.touch(off);
+  await expect(page.getByText(`“${reason}”`)).toBeVisible();
+  expect(title).not.toBe('');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    hands.touch(hands.button('Calendar file')),
+  ]);
+  expect(download.suggestedFilename()).toBe('due.ics');
+});
