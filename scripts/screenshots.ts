@@ -122,6 +122,11 @@ async function phone(page: Page): Promise<void> {
   await picture(page, 'pads');
   await page.goto(`${job}/sign-off`);
   await picture(page, 'sign-off');
+  await page.goto('/reckoner/practice/long-and-soft');
+  await page.getByTestId('check-hold-and-tissue').click();
+  await page.getByTestId('check-sponge-test').click();
+  await page.getByRole('radio', { name: 'Watch' }).waitFor();
+  await picture(page, 'practice');
 }
 
 async function phoneDark(page: Page): Promise<void> {
@@ -142,10 +147,6 @@ async function wide(page: Page): Promise<void> {
   await page.goto('/bench');
   await page.getByText('Asked for').waitFor();
   await picture(page, 'counter');
-  const rubs = await openJob(page, /Pilot’s gravel bike/);
-  await page.goto(`${rubs}/found`);
-  await page.getByTestId('found-front-clearance').waitFor();
-  await picture(page, 'found-wide');
   const soft = await openJob(page, /Club downhill 5/);
   await page.goto(`${soft}/plan`);
   await page.getByText('Bench time').waitFor();
@@ -159,7 +160,8 @@ async function wide(page: Page): Promise<void> {
   await page.getByRole('button', { name: /Ostrel Tolve/ }).click();
   await page.getByText('Revision').first().waitFor();
   await picture(page, 'sheet-wide');
-  await page.goto('/reckoner/heat');
+  const pass = '0 620\n800 560\n1600 430\n2600 400\n3600 250\n5200 40\n6000 20';
+  await page.goto(`/reckoner/heat?road=points&points=${encodeURIComponent(pass)}`);
   await page.getByTestId('size-front-203').waitFor();
   await picture(page, 'heat-wide');
   await page.goto('/ledger');

@@ -15,7 +15,6 @@ import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { Page, Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
-import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { calendarDay } from '../../words/days';
@@ -97,7 +96,6 @@ function DueLine({ due, late }: { due: DueRow; late: boolean }) {
   return (
     <>
       <Row
-        mark={<VerdictMark word={late ? 'replace' : 'watch'} />}
         title={`${due.bikeName}: ${what}, ${words.end[due.end]}`}
         word={{ says: dueWords.on(calendarDay(due.on)), ink: late ? 'rustText' : 'soft' }}
         says={[
@@ -108,7 +106,7 @@ function DueLine({ due, late }: { due: DueRow; late: boolean }) {
             : '',
         ]
           .filter(Boolean)
-          .join(' ')}
+          .join('. ')}
         onPress={() => router.navigate(`/bikes/${due.bikeId}`)}
         testID={`due-${due.of}-${due.end}`}
       />

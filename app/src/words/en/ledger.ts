@@ -45,7 +45,7 @@ export const ledger: LedgerWords = {
     found: 'How it stood',
     nothing: 'Nothing was inspected.',
     doNotRide: 'Do not ride',
-    notInspected: (end, what) => `Not looked at at the ${end}, neither good nor bad: ${what}.`,
+    notInspected: (end, what) => `Nobody looked at the ${end}’s ${what}: neither good nor bad.`,
     read: 'What was read, mm',
     overtaken: 'overtaken',
     readWith: (gauge, by) => `${gauge} · ${by}`,
