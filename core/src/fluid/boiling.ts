@@ -22,3 +22,17 @@ export function boilingPointC(
   const end = Math.exp(-DECAY * WET_PERCENT);
   return wet + ((dry - wet) * (Math.exp(-DECAY * waterPercent) - end)) / (1 - end);
 }
+
+/**
+ * Boiling point of glycol fluid in a brake, °C, by what is known of it: a tester's water; else fluid that is fresh counts as dry, and
+ * all other as wet, for nobody knows how much it drew [D]. Null past 3.7 %.
+ * @param waterPercent by a tester; null where nobody measured it
+ * @param ageMonths since it was filled; null where nobody knows
+ */
+export function boilsInBrakeC(
+  grade: Parameters<typeof boilingPointC>[0],
+  waterPercent: number | null,
+  ageMonths: number | null,
+): number | null {
+  return boilingPointC(grade, waterPercent ?? (ageMonths === 0 ? 0 : WET_PERCENT));
+}

@@ -156,3 +156,16 @@ describe('what makes a container better', () => {
     expect(easesContainer(sound, { ...sound, ...change })).toBe(false),
   );
 });
+
+describe('fluid in a brake, by what is known of it', () => {
+  it('is dry only when it is fresh, wet when nobody knows, and as the tester says where one was held in', () => {
+    // Source: 49 CFR 571.116, minimum boiling points of DOT 4: 230 dry, 155 wet.
+    expect(boilsInBrakeC('DOT 4', null, 0)).toBeCloseTo(230, 9);
+    expect(boilsInBrakeC('DOT 4', null, 1)).toBeCloseTo(155, 9);
+    expect(boilsInBrakeC('DOT 4', null, null)).toBeCloseTo(155, 9);
+    const tested = boilsInBrakeC('DOT 4', 1.5, 30)!;
+    expect(tested).toBeGreaterThan(155);
+    expect(tested).toBeLessThan(230);
+    expect(boilsInBrakeC('DOT 4', 3.8, 0)).toBeNull();
+  });
+});

@@ -1,3 +1,5 @@
+import { boilsInBrakeC } from '@hold-fast/core/fluid/boiling';
+import { boilsAtC, gradesOf } from '@hold-fast/core/fluid/families';
 import {
   FADES_FROM_C,
   USUAL_TRACK_MM,
@@ -36,15 +38,25 @@ const NUMBERS = {
   thickMm: '1.7',
   boilsC: '190',
   freshC: '230',
+  waterPercent: '',
+  ageMonths: '',
 };
 type Name = keyof typeof NUMBERS;
 const NAMES = Object.keys(NUMBERS) as Name[];
 const OF_AN_EVEN_ROAD: readonly Name[] = ['gradePercent', 'lengthM'];
-const MAY_BE_LEFT_OUT: readonly Name[] = ['boilsC', 'freshC'];
+const MAY_BE_LEFT_OUT: readonly Name[] = ['boilsC', 'freshC', 'waterPercent', 'ageMonths'];
+const FLUIDS = ['keyed', ...gradesOf('glycol')] as const;
 const COMPOUNDS = Object.keys(FADES_FROM_C) as HeatCompound[];
 const BRAKED = ['dragged', 'pulsed'] as const;
 const ROADS = ['even', 'points'] as const;
-const USUAL = { ...NUMBERS, compound: 'organic', braked: 'dragged', road: 'even', points: '' };
+const USUAL = {
+  ...NUMBERS,
+  compound: 'organic',
+  braked: 'dragged',
+  road: 'even',
+  points: '',
+  fluid: 'keyed',
+};
 type Faults = Partial<Record<Name | 'points', string>>;
 
 /** How hot a descent gets at both ends, each rotor size beside the others, and what would help. An estimate, and never a promise. */
@@ -98,7 +110,24 @@ export function HeatReckoner() {
           <Section label={says.set}>
             {fields('front', 'rear', 'thickMm')}
             {fields('largestFront', 'largestRear')}
-            {fields('boilsC', 'freshC')}
+            <Words kind="label">{says.fluid}</Words>
+            <Choice
+              label={says.fluid}
+              options={FLUIDS.map((value) => ({
+                value,
+                says: value === 'keyed' ? says.byItsBoilingPoint : value,
+              }))}
+              chosen={[oneOf(FLUIDS, keyed.fluid)]}
+              onChoose={key('fluid')}
+            />
+            {oneOf(FLUIDS, keyed.fluid) === 'keyed'
+              ? fields('boilsC', 'freshC')
+              : fields('waterPercent', 'ageMonths')}
+            {asked && oneOf(FLUIDS, keyed.fluid) !== 'keyed' && asked.descent.boilsC !== null ? (
+              <Words kind="small">
+                {says.boilsBy(words.format.temperature(asked.descent.boilsC))}
+              </Words>
+            ) : null}
             <Words kind="label">{says.pads}</Words>
             <Choice
               label={says.pads}
@@ -125,6 +154,16 @@ function read(keyed: typeof USUAL): { asked: HeatAsked | null; faults: Faults } 
     !(road === 'points' && OF_AN_EVEN_ROAD.includes(name));
   if (NAMES.some(isMissing)) return { asked: null, faults: {} };
   const number = of as Record<Name, number>;
+  const fluid = oneOf(FLUIDS, keyed.fluid);
+  const boils =
+    fluid === 'keyed'
+      ? { now: of.boilsC, fresh: of.freshC }
+      : {
+          now: boilsInBrakeC(fluid, of.waterPercent, of.ageMonths),
+          fresh: boilsAtC('glycol', fluid).dry,
+        };
+  if (fluid !== 'keyed' && boils.now === null)
+    return { asked: null, faults: { waterPercent: reckonerWords.heat.changeItNow } };
   const rotor = (sizeMm: number) => ({
     sizeMm,
     trackMm: USUAL_TRACK_MM,
@@ -145,9 +184,9 @@ function read(keyed: typeof USUAL): { asked: HeatAsked | null; faults: Faults } 
           rotors: { front: rotor(number.front), rear: rotor(number.rear) },
           braked: oneOf(BRAKED, keyed.braked),
           compound: oneOf(COMPOUNDS, keyed.compound),
-          boilsC: of.boilsC,
+          boilsC: boils.now,
         },
-        freshBoilsC: of.freshC,
+        freshBoilsC: boils.fresh,
         largestMm: { front: number.largestFront, rear: number.largestRear },
       },
       faults: {},

@@ -247,9 +247,15 @@ export interface ReckonerWords {
       | 'largestRear'
       | 'thickMm'
       | 'boilsC'
-      | 'freshC',
+      | 'freshC'
+      | 'waterPercent'
+      | 'ageMonths',
       string
     >;
+    fluid: string;
+    byItsBoilingPoint: string;
+    boilsBy: (temperature: string) => string;
+    changeItNow: string;
     numbers: string;
     peaks: string;
     drawn: (end: string, temperature: string) => string;
