@@ -7,6 +7,7 @@ import {
   mayFill,
 } from './container';
 import { compatibility } from './compatibility';
+import { boilsInBrakeC } from './boiling';
 import { boilsAtC, nameOf, type Fluid } from './families';
 
 const dot = (grade: 'DOT 3' | 'DOT 4' | 'DOT 5.1'): Fluid => ({ family: 'glycol', grade });
