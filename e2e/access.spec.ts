@@ -45,6 +45,7 @@ const VIEWS = {
     '/reckoner/practice/post-trike',
     '/stores/trouble',
     '/ledger/due',
+    '/ledger/trace',
     '/reckoner/wear',
     '/reckoner/pads',
     '/reckoner/runout',

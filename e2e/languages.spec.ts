@@ -35,6 +35,7 @@ const PLACES = [
   '/stores/figures',
   '/stores/trouble',
   '/ledger/due',
+  '/ledger/trace',
 ];
 const TASKS = [
   'rotor',

@@ -65,3 +65,24 @@ test('what is due stands by its week, and is put off only with a reason', async 
   ]);
   expect(download.suggestedFilename()).toBe('due.ics');
 });
+
+test('a mechanic’s work is traced to every bike it reached, and saved for a spreadsheet', async ({
+  page,
+}) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/ledger');
+  await hands.touch(hands.button('Trace'));
+  await hands.touch(page.getByRole('radio', { name: 'Mechanic' }));
+  await page.getByLabel('Their name').fill('Joss Tarrel');
+  await hands.touch(hands.button('Trace it'));
+  await expect(page.getByTestId('traced').first()).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    hands.touch(hands.button('Save as CSV')),
+  ]);
+  expect(download.suggestedFilename()).toBe('trace.csv');
+  await page.getByLabel('Their name').fill('Nobody at all');
+  await hands.touch(hands.button('Trace it'));
+  await expect(page.getByText('It reached nobody')).toBeVisible();
+  await expect(page).toHaveURL(/by=mechanic/);
+});

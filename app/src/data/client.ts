@@ -48,6 +48,7 @@ export const keys = {
   leads: ['leads'],
   records: ['records'],
   dues: ['dues'],
+  trace: ['trace'],
   record: (id: string) => ['record', id],
   chain: ['chain'],
   pinTries: ['pin-tries'],

@@ -14,6 +14,7 @@ import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import type { DueRow } from '@hold-fast/contract/due';
+import type { Traced, TraceRow } from '@hold-fast/contract/trace';
 import type { TroubleCounts } from '@hold-fast/contract/trouble';
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {
@@ -34,9 +35,11 @@ function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
   queryKey: readonly string[],
   path: string,
   select: (pages: P[]) => R = (pages) => pages.flatMap(({ items }) => items) as R,
+  enabled = true,
 ) {
   return useInfiniteQuery({
     queryKey,
+    enabled,
     initialPageParam: null as string | null,
     queryFn: ({ pageParam }) => askPage<P>(path, pageParam),
     getNextPageParam: (last) => last.after,
@@ -184,6 +187,13 @@ export const useFeedState = () =>
 export const useRules = () =>
   useQuery({ queryKey: keys.rules, queryFn: () => ask<RulesInForce>('GET', '/rules') });
 export const useDues = () => usePages<DueRow>(keys.dues, '/due');
+/** Whom something reached; nothing is asked before it is named. */
+export function useTrace(asked: { by: Traced; name: string; from: string; to: string } | null) {
+  const sought = new URLSearchParams(
+    Object.entries(asked ?? {}).filter(([, value]) => value.trim() !== ''),
+  ).toString();
+  return usePages<TraceRow>([...keys.trace, sought], `/trace?${sought}`, undefined, asked !== null);
+}
 export const useTroubleCounts = () =>
   useQuery({
     queryKey: keys.troubleCounts,

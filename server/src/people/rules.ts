@@ -63,6 +63,7 @@ export const ROUTES = {
   'PUT /rules': LEADS,
   'GET /trouble/counts': ALL,
   'GET /due': ALL,
+  'GET /trace': LEADS,
   'POST /due/snoozes': ALL,
   'GET /records': ALL,
   'GET /records/:recordId': ALL,

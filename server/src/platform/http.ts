@@ -14,6 +14,7 @@ import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { dueRoutes } from '../due/routes';
 import { rulesRoutes } from '../shopRules/routes';
+import { traceRoutes } from '../trace/routes';
 import { troubleRoutes } from '../trouble/routes';
 import { sheetsRoutes } from '../sheets/routes';
 import { noticesRoutes } from '../notices/routes';
@@ -104,6 +105,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     storesRoutes(shop),
     rulesRoutes(shop),
     dueRoutes(shop),
+    traceRoutes(shop),
     troubleRoutes(shop),
     recordsRoutes(shop, tries),
   );

@@ -1,5 +1,4 @@
 import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
-import { dayBegins } from '@hold-fast/core/job/day';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Tries } from '../people/tries';
@@ -7,6 +6,7 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { daysAsked } from '../shopRules/daysAsked';
 import { rulesInForce } from '../shopRules/store';
 import { ChainWatch } from './chainWatch';
 import { amend, decide, signOff } from './signOff';
@@ -23,7 +23,6 @@ const ListQuery = z.strictObject({
   from: z.iso.date().optional(),
   to: z.iso.date().optional(),
 });
-const DAY_MS = 86_400_000;
 
 export function recordsRoutes(shop: Shop, tries: Tries): Router {
   const { pool } = shop;
@@ -53,14 +52,11 @@ export function recordsRoutes(shop: Shop, tries: Tries): Router {
   routes.get('/records', async (request, response) => {
     const { after, q = '', from, to } = parse(ListQuery, request.query);
     const { timeZone } = (await rulesInForce(pool)).rules;
-    // The last day counts whole: until the next one begins, by the shop's own clock.
-    const next = to && new Date(Date.parse(to) + DAY_MS).toISOString().slice(0, 10);
     response.json(
       await recordsPage(pool, {
         before: after === undefined ? null : Number(after),
         words: q.match(/[\p{L}\p{N}]+/gu) ?? [],
-        from: from ? new Date(dayBegins(timeZone, from)) : null,
-        until: next ? new Date(dayBegins(timeZone, next)) : null,
+        ...daysAsked(timeZone, { from, to }),
       }),
     );
   });

@@ -20,6 +20,7 @@ import { capital } from '../../words/capital';
 import { calendarDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
+import { saveFile } from '../saveFile';
 import { calendarOf } from './calendar';
 
 const WEEKS_OFF = [7, 14, 28] as const;
@@ -31,14 +32,7 @@ export function DueList() {
   const { timeZone } = useRules().data?.rules ?? USUAL_RULES;
   const today = dayIn(timeZone, new Date().toISOString());
   const items = dues.data ?? [];
-  const save = () => {
-    const file = new Blob([calendarOf(items, new Date())], { type: 'text/calendar' });
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(file);
-    link.download = 'due.ics';
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
+  const save = () => saveFile('due.ics', 'text/calendar', calendarOf(items, new Date()));
   if (dues.error && !dues.data)
     return <Failed error={dues.error} onRetry={() => void dues.refetch()} />;
   return (

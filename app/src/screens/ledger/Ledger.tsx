@@ -1,6 +1,7 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useIsLead } from '../../data/session';
 import { useChain, useRecords } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -14,6 +15,7 @@ import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
+import { traceWords } from '../../words/trace';
 import { dueWords } from '../../words/due';
 import { ledgerWords } from '../../words/ledger';
 
@@ -29,6 +31,7 @@ export function Ledger({ current }: { current?: string | undefined }) {
     to: isDay(keyed.to) ? keyed.to : '',
   });
   const records = useRecords(sought);
+  const isLead = useIsLead();
   const isSought = Object.values(sought).some(Boolean);
   const { find } = ledgerWords;
   const key = (name: keyof typeof keyed) => (text: string) => setKeyed({ ...keyed, [name]: text });
@@ -53,6 +56,13 @@ export function Ledger({ current }: { current?: string | undefined }) {
             says={dueWords.title}
             onPress={() => router.navigate('/ledger/due')}
           />
+          {isLead ? (
+            <Button
+              kind="quiet"
+              says={traceWords.title}
+              onPress={() => router.navigate('/ledger/trace')}
+            />
+          ) : null}
         </View>
         <Chain />
         <Field label={find.find} value={keyed.q} inputMode="search" onChangeText={key('q')} />

@@ -12,6 +12,7 @@ import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
 import type { DueWords } from './due';
+import type { TraceWords } from './trace';
 import type { PracticeWords } from './practice';
 import type { ReportWords } from './report';
 import type { ProvingWords } from './proving';
@@ -45,6 +46,7 @@ export interface Catalogue {
   practice: PracticeWords;
   due: DueWords;
   report: ReportWords;
+  trace: TraceWords;
   ledger: LedgerWords;
   manners: MannersWords;
 }

@@ -29,6 +29,7 @@ export interface LedgerWords {
     amendment: string;
     takesBack: (end: string, subject: string) => string;
   };
+  more: string;
   find: {
     find: string;
     from: string;

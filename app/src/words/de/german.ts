@@ -14,6 +14,7 @@ import { plan } from './plan';
 import { planning } from './planning';
 import { due } from './due';
 import { report } from './report';
+import { trace } from './trace';
 import { practice } from './practice';
 import { proving } from './proving';
 import { reckoner } from './reckoner';
@@ -46,6 +47,7 @@ export const german: Catalogue = {
   practice,
   due,
   report,
+  trace,
   ledger,
   manners,
 };

@@ -31,6 +31,7 @@ export const ledger: LedgerWords = {
     takesBack: (end, subject) =>
       `${end}, ${subject}: zurückgenommen. Es hängt als Fahrverbot am Rad.`,
   },
+  more: 'Mehr davon',
   find: {
     find: 'Kunde, Rad, Nummer, Anhänger oder Mechaniker',
     from: 'Von',

@@ -31,6 +31,7 @@ export const ledger: LedgerWords = {
     takesBack: (end, subject) =>
       `${end}, ${subject}: taken back. It hangs on the bike as a do-not-ride.`,
   },
+  more: 'More of them',
   find: {
     find: 'Customer, bike, serial, tag or mechanic',
     from: 'From',

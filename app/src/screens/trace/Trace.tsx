@@ -1,0 +1,142 @@
+import { TRACED, type Traced, type TraceRow } from '@hold-fast/contract/trace';
+import { router, useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { useTrace } from '../../data/queries';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Columns } from '../../ui/Columns';
+import { Field } from '../../ui/Field';
+import { JobTag } from '../../ui/JobTag';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Loading } from '../../ui/Standing';
+import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
+import { exactDay } from '../../words/days';
+import { ledgerWords } from '../../words/ledger';
+import { traceWords } from '../../words/trace';
+import { words } from '../../words/words';
+import { saveFile } from '../saveFile';
+import { csvOf } from './csv';
+
+/** Whom a lot, a container, a wrench, a gauge, a batch or a mechanic reached: bikes and customers, to ring them all. */
+export function Trace() {
+  const address = useLocalSearchParams<{
+    by?: string;
+    name?: string;
+    from?: string;
+    to?: string;
+  }>();
+  const [keyed, setKeyed] = useState({
+    by: TRACED.find((each) => each === address.by) ?? ('lot' as Traced),
+    name: address.name ?? '',
+    from: address.from ?? '',
+    to: address.to ?? '',
+  });
+  const [asked, setAsked] = useState(address.name ? keyed : null);
+  const trace = useTrace(asked);
+  const rows = trace.data ?? [];
+  const key = (name: 'name' | 'from' | 'to') => (text: string) =>
+    setKeyed({ ...keyed, [name]: text });
+  const find = () => {
+    setAsked(keyed);
+    router.setParams(keyed);
+  };
+  const { columns } = traceWords;
+  const save = () =>
+    saveFile(
+      'trace.csv',
+      'text/csv',
+      csvOf(
+        [columns.tag, columns.day, columns.customer, columns.phone, columns.bike, columns.what],
+        rows.map((row) => [
+          String(row.tag),
+          row.at.slice(0, 10),
+          row.customerName,
+          row.phone ?? '',
+          row.bikeName,
+          whatOf(row),
+        ]),
+      ),
+    );
+  return (
+    <Page
+      over={words.places.ledger}
+      title={traceWords.title}
+      aside={
+        rows.length > 0 ? <Button kind="quiet" says={traceWords.csv} onPress={save} /> : undefined
+      }
+      foot={<Button says={traceWords.find} disabled={keyed.name.trim() === ''} onPress={find} />}
+    >
+      <Section>
+        <Words ink="soft">{traceWords.says}</Words>
+        <Words kind="label">{traceWords.by}</Words>
+        <Choice
+          label={traceWords.by}
+          options={TRACED.map((value) => ({ value, says: traceWords.of[value] }))}
+          chosen={[keyed.by]}
+          onChoose={(by) => setKeyed({ ...keyed, by })}
+        />
+        <Field label={traceWords.name[keyed.by]} value={keyed.name} onChangeText={key('name')} />
+        <Columns>
+          <Field
+            label={ledgerWords.find.from}
+            value={keyed.from}
+            placeholder="2026-01-31"
+            onChangeText={key('from')}
+          />
+          <Field
+            label={ledgerWords.find.to}
+            value={keyed.to}
+            placeholder="2026-01-31"
+            onChangeText={key('to')}
+          />
+        </Columns>
+        {trace.error ? <Note kind="refusal" title={trace.error.message} /> : null}
+      </Section>
+      {asked && trace.isFetching && rows.length === 0 ? <Loading /> : null}
+      {asked && trace.isSuccess ? (
+        <Section
+          label={
+            rows.length > 0 ? traceWords.reached(rows.length, trace.hasNextPage) : traceWords.none
+          }
+        >
+          {rows.length === 0 ? <Words ink="soft">{traceWords.noneSays}</Words> : null}
+        </Section>
+      ) : null}
+      {rows.map((row) => (
+        <Row
+          key={row.jobId}
+          title={row.bikeName}
+          says={[row.customerName, row.phone, exactDay(row.at), whatOf(row)]
+            .filter(Boolean)
+            .join(' · ')}
+          aside={<JobTag tag={row.tag} />}
+          onPress={() => router.navigate(`/bench/${row.jobId}`)}
+          testID="traced"
+        />
+      ))}
+      {trace.hasNextPage ? (
+        <Button kind="plain" says={ledgerWords.more} onPress={() => void trace.fetchNextPage()} />
+      ) : null}
+    </Page>
+  );
+}
+
+/** What was done with it there: bolts, parts, kinds of entry, millilitres, and the ends. */
+function whatOf({ ends, codes, ml }: TraceRow): string {
+  const names: Readonly<Partial<Record<string, string>>> = {
+    ...words.entryKind,
+    ...words.subject,
+    ...words.part,
+    ...words.fastener,
+  };
+  const what = [
+    ...codes.map((code) => names[code] ?? code),
+    ...(ml === null ? [] : [traceWords.ml(words.format.fixed(ml, 0))]),
+  ];
+  return [capital(words.format.list(ends.map((end) => words.end[end]))), words.format.list(what)]
+    .filter(Boolean)
+    .join(': ');
+}

@@ -1,0 +1,4 @@
+import { trace } from './en/trace';
+import { inUse } from './language';
+
+export const traceWords = inUse('trace', trace);

@@ -1,0 +1,31 @@
+import type { End } from '@hold-fast/core/ends';
+import { z } from 'zod';
+
+/** What a trace begins from: where a fault came from, by the name it has in the shop. */
+export const TRACED = ['lot', 'container', 'wrench', 'gauge', 'batch', 'mechanic'] as const;
+export type Traced = (typeof TRACED)[number];
+
+export const TraceQuery = z.strictObject({
+  by: z.enum(TRACED),
+  name: z.string().trim().min(1, 'empty').max(80),
+  from: z.iso.date().optional(),
+  to: z.iso.date().optional(),
+  after: z.uuid().optional(),
+});
+
+/** A visit that it reached: whose bike, at which ends, and what was done with it. */
+export interface TraceRow {
+  jobId: string;
+  tag: number;
+  bikeId: string;
+  bikeName: string;
+  customerName: string;
+  phone: string | null;
+  ends: End[];
+  /** Bolts that were set, parts that were measured or fitted, by their codes; the kinds of entry for a person. */
+  codes: string[];
+  /** mL that went in, of fluid. */
+  ml: number | null;
+  /** When it was last, ISO 8601. */
+  at: string;
+}

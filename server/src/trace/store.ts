@@ -1,0 +1,86 @@
+import type { TraceRow, Traced } from '@hold-fast/contract/trace';
+import type { End } from '@hold-fast/core/ends';
+import { select, type Queryable, type Value } from '../platform/database';
+
+/** Where each trace begins, and which of a job's facts it goes through: named first, so that its index is used. */
+const FROM: Readonly<Record<Traced, { from: string; code: string; ml?: true }>> = {
+  lot: {
+    from: 'container x JOIN fill f ON f.container_id = x.id WHERE x.lot = ?',
+    code: "''",
+    ml: true,
+  },
+  container: {
+    from: 'container x JOIN fill f ON f.container_id = x.id WHERE x.label = ?',
+    code: "''",
+    ml: true,
+  },
+  wrench: {
+    from: 'wrench x JOIN tightening f ON f.wrench_id = x.id WHERE x.name = ?',
+    code: 'f.fastener',
+  },
+  gauge: {
+    from: 'gauge x JOIN measurement f ON f.gauge_id = x.id WHERE x.name = ?',
+    code: 'f.part',
+  },
+  batch: {
+    from: 'part_taken f JOIN stock_line x ON x.id = f.stock_id WHERE f.batch = ?',
+    code: 'x.part',
+  },
+  mechanic: {
+    from: 'person x JOIN entry f ON f.by_person = x.id WHERE x.name = ?',
+    code: 'f.kind',
+  },
+};
+
+const PAGE = 50;
+
+interface Asked {
+  by: Traced;
+  name: string;
+  from: Date | null;
+  /** Before this time. */
+  until: Date | null;
+  after: string | null;
+}
+
+type Row = Omit<TraceRow, 'ends' | 'codes' | 'at' | 'ml'> & {
+  ends: string | null;
+  codes: string | null;
+  ml: string | null;
+  at: Date;
+};
+
+/** Every visit that a thing or a person reached, the newest first: lot to jobs to bikes to customers in one query. */
+export async function tracePage(
+  on: Queryable,
+  { by, name, from, until, after }: Asked,
+): Promise<{ items: TraceRow[]; after: string | null }> {
+  const { from: source, code, ml } = FROM[by];
+  const end = by === 'mechanic' ? "JSON_VALUE(f.body, '$.end')" : 'f.brake_end';
+  const wheres: [string, Value][] = [
+    ...(from ? [['f.at >= ?', from] as [string, Value]] : []),
+    ...(until ? [['f.at < ?', until] as [string, Value]] : []),
+    ...(after ? [['f.job_id < ?', after] as [string, Value]] : []),
+  ];
+  const rows = await select<Row>(
+    on,
+    `SELECT t.*, j.tag, b.id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone
+       FROM (SELECT f.job_id AS jobId, MAX(f.at) AS at, GROUP_CONCAT(DISTINCT ${end}) AS ends,
+                    GROUP_CONCAT(DISTINCT ${code}) AS codes, ${ml ? 'SUM(f.ml)' : 'NULL'} AS ml
+               FROM ${source} ${wheres.map(([sql]) => `AND ${sql}`).join(' ')}
+              GROUP BY f.job_id ORDER BY f.job_id DESC LIMIT ${PAGE}) t
+       JOIN job j ON j.id = t.jobId JOIN bike b ON b.id = j.bike_id
+       JOIN customer c ON c.id = b.customer_id ORDER BY t.jobId DESC`,
+    [name, ...wheres.map(([, value]) => value)],
+  );
+  return {
+    items: rows.map(({ ends, codes, ml: filled, at, ...row }) => ({
+      ...row,
+      ends: (ends ?? '').split(',').filter(Boolean).sort() as End[],
+      codes: (codes ?? '').split(',').filter(Boolean).sort(),
+      ml: filled === null ? null : Number(filled),
+      at: at.toISOString(),
+    })),
+    after: rows.length === PAGE ? rows.at(-1)!.jobId : null,
+  };
+}

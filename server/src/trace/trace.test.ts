@@ -1,0 +1,96 @@
+import type { Page } from '@hold-fast/contract/jobs';
+import type { TraceRow } from '@hold-fast/contract/trace';
+import { v7 as uuid } from 'uuid';
+import {
+  checkIn,
+  entry,
+  measureRotor,
+  openJob,
+  openTestShop,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+let shop: TestShop;
+let client: Client;
+let lead: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+  lead = await shop.signedIn('Lead');
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+const trace = async (query: string) =>
+  (await lead.send<Page<TraceRow>>('GET', `/trace?${query}`)).body.items;
+const named = async (table: 'containers' | 'gauges', id: string) =>
+  (
+    await client.send<{ items: { id: string; label?: string; name?: string; lot?: string }[] }>(
+      'GET',
+      `/${table}`,
+    )
+  ).body.items.find((each) => each.id === id)!;
+
+it('a gauge is traced to every bike it measured, once a visit, with whom to ring', async () => {
+  const { customer, bike } = checkIn();
+  const jobId = await openJob(shop, client, {
+    customer: { ...customer, name: 'Odd Trace', phone: '0555 0199' },
+    bike,
+  });
+  await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
+  await measureRotor(shop, client, jobId, [1.7, 1.7, 1.7]);
+  const gauge = await named('gauges', shop.ids.point);
+  const found = await trace(`by=gauge&name=${encodeURIComponent(gauge.name!)}`);
+  expect(found).toMatchObject([
+    { jobId, customerName: 'Odd Trace', phone: '0555 0199', ends: ['front'], codes: ['rotor'] },
+  ]);
+  expect(await trace(`by=gauge&name=${encodeURIComponent(gauge.name!)}&to=2026-11-24`)).toEqual([]);
+  expect(await trace('by=gauge&name=nobody')).toEqual([]);
+});
+
+it('a lot of fluid is traced through all of its containers, with how much went in', async () => {
+  const jobId = await openJob(shop, client);
+  const bottle = await named('containers', shop.ids.bottle);
+  for (const ml of [4, 6])
+    await client.append(
+      jobId,
+      entry('fill', { end: 'front', containerId: shop.ids.bottle, ml, colour: '' }),
+    );
+  const lot = await trace(`by=lot&name=${encodeURIComponent(bottle.lot!)}`);
+  expect(lot).toMatchObject([{ jobId, ml: 10, codes: [] }]);
+  expect(await trace(`by=container&name=${encodeURIComponent(bottle.label!)}`)).toEqual(lot);
+});
+
+it('a mechanic is traced through everything they wrote', async () => {
+  const found = await trace('by=mechanic&name=Mechanic');
+  expect(found.length).toBeGreaterThanOrEqual(2);
+  expect(found.every(({ codes }) => codes.includes('identification'))).toBe(true);
+  expect(new Set(found.map(({ jobId }) => jobId)).size).toBe(found.length);
+});
+
+it('pages by key, each visit once', async () => {
+  for (let i = 0; i < 51; i++) await openJob(shop, client);
+  const first = (await lead.send<Page<TraceRow>>('GET', '/trace?by=mechanic&name=Mechanic')).body;
+  expect(first.items).toHaveLength(50);
+  const second = (
+    await lead.send<Page<TraceRow>>('GET', `/trace?by=mechanic&name=Mechanic&after=${first.after!}`)
+  ).body;
+  const ids = [...first.items, ...second.items].map(({ jobId }) => jobId);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(second.items.length).toBeGreaterThan(0);
+});
+
+it('is a lead’s, and says which field is wrong', async () => {
+  expect((await client.send('GET', '/trace?by=lot&name=L1')).status).toBe(403);
+  for (const [field, query] of [
+    ['by', 'by=moon&name=L1'],
+    ['name', 'by=lot&name=%20'],
+    ['from', 'by=lot&name=L1&from=soon'],
+    ['after', `by=lot&name=L1&after=${uuid().slice(1)}`],
+  ] as const) {
+    const refused = await lead.send('GET', `/trace?${query}`);
+    expect(refused.status).toBe(422);
+    expect(JSON.stringify(refused.body)).toContain(field);
+  }
+});
