@@ -6,7 +6,7 @@ CREATE TABLE IF NOT EXISTS due (
   due_on DATE NOT NULL,
   -- The day it is shown on: when it is due, or what it was put off to.
   shown_on DATE NOT NULL,
-  because ENUM('time', 'forecast', 'distance') NOT NULL,
+  because ENUM('time', 'forecast', 'distance', 'worn') NOT NULL,
   days SMALLINT UNSIGNED NOT NULL,
   job_id UUID NOT NULL,
   snoozed_until DATE NULL,

@@ -22,6 +22,16 @@ describe('what is due after a visit', () => {
     expect(of(visit, 'pads')?.on).toBe(daysAfter(TODAY, 91));
   });
 
+  it('is at once what was to be replaced and was left on, refused or not', () => {
+    const visit = identified().rotor([1.45, 1.45, 1.45]).pads(3.9);
+    visit.decide('customer-refused', 'rotor');
+    expect(of(visit, 'rotor')).toMatchObject({ on: TODAY, because: 'worn' });
+    expect(of(visit, 'pads')?.because).toBe('time');
+    // Another rotor in its place has the whole interval.
+    visit.fit({ condition: 'new' });
+    expect(of(visit, 'rotor')).toMatchObject({ on: '2027-11-25', because: 'time' });
+  });
+
   it('comes sooner for pads that are used hard', () => {
     const { bike } = identified().job;
     const visit = identified({ bike: { ...bike, terrain: 'steep' } }).pads(3.9);

@@ -14,8 +14,11 @@ import { serviceDaysOf } from '../rules/shopRules';
 export const DUES = ['pads', 'rotor', 'bleed', 'cable', 'bolts'] as const;
 export type DueOf = (typeof DUES)[number];
 
-/** Why it is due when it is: so many days went by, or its wear reaches the limit before that, by the date or by the distance. */
-export type DueBecause = 'time' | 'forecast' | 'distance';
+/**
+ * Why it is due when it is: so many days went by; its wear reaches the limit before that, by the date or by the distance; or it was
+ * left on though it is to be replaced.
+ */
+export type DueBecause = 'time' | 'forecast' | 'distance' | 'worn';
 
 export interface Due {
   end: End;
@@ -82,6 +85,8 @@ function dueOfPart(job: Omit<Job, 'bars'>, end: End, part: Part, today: string):
   if (!item?.judgement && !isRenewed) return [];
   const days = serviceDaysOf(job.rules, part, job.bike);
   const time: Due = { end, of: part, on: daysAfter(today, days), because: 'time', days };
+  // What was to be replaced and was left on is due at once: no interval gives it time.
+  if (item?.word === 'replace') return [{ ...time, on: today, because: 'worn' }];
   const verdict = item?.judgement?.ok ? item.judgement.verdict : null;
   const ahead = verdict && 'forecast' in verdict ? verdict.forecast : null;
   const outlook = job.outlooks[end][part];

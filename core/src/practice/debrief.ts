@@ -61,11 +61,13 @@ export const isForbidden = (of: PracticeCase): boolean =>
   of.there.some((sign) => FORBIDS.includes(sign)) ||
   of.complaint.some((symptom) => FORBIDS.includes(symptom));
 
+/** Causes that a brake of its kind cannot have. */
+const impossibleOn = ({ actuation }: PracticeCase): Cause[] =>
+  CAUSE_IDS.filter((cause) => !isFor(causeRule(cause).on, { actuation, banjo: false }));
+
 /** The way that the engine would have gone: its checks, and the causes it would have found by them. */
 export function engineWay(of: PracticeCase): { checks: Check[]; causes: Cause[] } {
-  const impossible = CAUSE_IDS.filter(
-    (cause) => !isFor(causeRule(cause).on, { actuation: of.actuation, banjo: false }),
-  );
+  const impossible = impossibleOn(of);
   const possible = checksOn(of);
   const checks: Check[] = [];
   const causes: Cause[] = [];
@@ -123,12 +125,9 @@ const SURE_FROM = 0.8;
 /** What the engine would have looked at next after these checks; null where nothing is worth its minutes. */
 export function nextAfter(of: PracticeCase, checks: readonly Check[]): Check | null {
   const known = evidenceAfter(of, of.seed, checks);
-  const banned = CAUSE_IDS.filter(
-    (cause) => !isFor(causeRule(cause).on, { actuation: of.actuation, banjo: false }),
-  );
   const possible = checksOn(of);
   return (
-    nextChecks(known, without(banned)).find(
+    nextChecks(known, without(impossibleOn(of))).find(
       ({ check }) => possible.includes(check) && !checks.includes(check),
     )?.check ?? null
   );
