@@ -86,6 +86,8 @@ export interface SealedRecord extends SealedRow {
     nth: number;
     /** What an amendment says; null of the job's own record. */
     words: string | null;
+    /** What an amendment takes back: nothing that was said of it holds. */
+    takesBack: { end: End; subject: string }[];
     sealedAt: string;
     sealedBy: string;
   }[];

@@ -427,6 +427,7 @@ describe('the Ledger', () => {
     expect(record.beside).toMatchObject([
       { id: amendment!.id, nth: 1, words: 'The rotor was read on the wrong bike' },
     ]);
+    expect(record.beside[0]!.takesBack).toEqual([{ end: 'front', subject: 'rotor' }]);
     expect(readSealed(record.canonical)).toMatchObject({
       record: {
         bike: { name: 'Post trike 7' },
@@ -435,7 +436,7 @@ describe('the Ledger', () => {
       },
     });
     const other = await read(amendment!.id);
-    expect(other.beside).toMatchObject([{ id: own!.id, nth: 0, words: null }]);
+    expect(other.beside).toMatchObject([{ id: own!.id, nth: 0, words: null, takesBack: [] }]);
     expect(readSealed(other.canonical)).toMatchObject({
       amendment: { takesBack: [{ end: 'front', subject: 'rotor' }] },
     });

@@ -84,6 +84,11 @@ export async function recordsPage(
   };
 }
 
+/** What an amendment takes back, as the database gives it: read already, or its text. */
+const takesBackOf = (held: unknown): SealedRecord['beside'][number]['takesBack'] =>
+  ((typeof held === 'string' ? JSON.parse(held) : held) as
+    SealedRecord['beside'][number]['takesBack'] | null) ?? [];
+
 export async function recordById(on: Queryable, id: string): Promise<SealedRecord | null> {
   const row = await selectOne<Kept<Omit<SealedRecord, 'beside'>>>(
     on,
@@ -93,10 +98,14 @@ export async function recordById(on: Queryable, id: string): Promise<SealedRecor
   if (!row) return null;
   const record = rowOf(row);
   const others = await select<
-    Omit<SealedRecord['beside'][number], 'sealedAt'> & { sealedAt: Date }
+    Omit<SealedRecord['beside'][number], 'sealedAt' | 'takesBack'> & {
+      sealedAt: Date;
+      takesBack: unknown;
+    }
   >(
     on,
     `SELECT s.id, s.number, s.nth, JSON_VALUE(s.canonical, '$.record.words') AS words,
+            JSON_EXTRACT(s.canonical, '$.record.takesBack') AS takesBack,
             s.sealed_at AS sealedAt, p.name AS sealedBy
        FROM sealed_record s JOIN person p ON p.id = s.sealed_by
       WHERE s.job_id = ? AND s.id <> ? AND ${record.nth === 0 ? 's.nth > 0' : 's.nth = 0'} ORDER BY s.nth`,
@@ -104,7 +113,11 @@ export async function recordById(on: Queryable, id: string): Promise<SealedRecor
   );
   return {
     ...record,
-    beside: others.map((each) => ({ ...each, sealedAt: each.sealedAt.toISOString() })),
+    beside: others.map(({ takesBack, ...each }) => ({
+      ...each,
+      takesBack: takesBackOf(takesBack),
+      sealedAt: each.sealedAt.toISOString(),
+    })),
   };
 }
 

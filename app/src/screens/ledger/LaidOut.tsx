@@ -21,10 +21,14 @@ const named = (names: Readonly<Partial<Record<string, string>>>, code: string): 
   names[code] ?? code;
 const atEnd = (end: End | null, what: string) =>
   end ? `${capital(words.end[end])}: ${what}` : capital(what);
+/** What an amendment took back of it: whatever was said of that holds no more. */
+type TakenBack = readonly { end: string; subject: string }[];
+const isTakenBack = (takenBack: TakenBack, end: string, subject: string) =>
+  takenBack.some((each) => each.end === end && each.subject === subject);
 const wordOf = (word: Word) => ({ says: words.word[word], ink: WORD_INK[word] });
 
 /** A record laid out to be read: what was asked, how each thing stood, what was read, set, filled, fitted and decided, and by whom. */
-export function LaidOut({ record }: { record: RecordRead }) {
+export function LaidOut({ record, takenBack }: { record: RecordRead; takenBack: TakenBack }) {
   const says = ledgerWords.laidOut;
   return (
     <>
@@ -48,7 +52,7 @@ export function LaidOut({ record }: { record: RecordRead }) {
           />
         ) : null}
       </Section>
-      <Found record={record} />
+      <Found record={record} takenBack={takenBack} />
       <Columns>
         <Measured record={record} />
         <Bolts record={record} />
@@ -62,7 +66,13 @@ export function LaidOut({ record }: { record: RecordRead }) {
 }
 
 /** How each thing stood at each end, and what nobody looked at. */
-function Found({ record: { inspection, notInspected } }: { record: RecordRead }) {
+function Found({
+  record: { inspection, notInspected },
+  takenBack,
+}: {
+  record: RecordRead;
+  takenBack: TakenBack;
+}) {
   const says = ledgerWords.laidOut;
   return (
     <>
@@ -72,9 +82,13 @@ function Found({ record: { inspection, notInspected } }: { record: RecordRead })
       {inspection.map(({ end, subject, word, found, words: said, doNotRide }) => (
         <Row
           key={`${end} ${subject}`}
-          mark={<VerdictMark word={word} />}
+          mark={<VerdictMark word={isTakenBack(takenBack, end, subject) ? 'unproven' : word} />}
           title={atEnd(end, named(words.subject, subject))}
-          word={wordOf(word)}
+          word={
+            isTakenBack(takenBack, end, subject)
+              ? { says: says.takenBack, ink: 'fogText' as const }
+              : wordOf(word)
+          }
           says={[
             ...(doNotRide ? [says.doNotRide] : []),
             ...found.map((finding) => capital(named(words.finding, finding))),

@@ -75,7 +75,10 @@ export function RecordSheet({ recordId }: { recordId: string }) {
               onPress={() => router.navigate(`/ledger/report/${recordId}`)}
             />
           </Section>
-          <LaidOut record={held.record} />
+          <LaidOut
+            record={held.record}
+            takenBack={record.beside.flatMap(({ takesBack }) => takesBack)}
+          />
         </>
       ) : null}
       {held && 'amendment' in held ? (

@@ -52,7 +52,7 @@ export function Report({ recordId }: { recordId: string }) {
         ))}
       </Section>
       <Asked record={held.record} />
-      <Stands record={held.record} />
+      <Stands record={held.record} takenBack={beside.flatMap(({ takesBack }) => takesBack)} />
       <Did record={held.record} />
       <Lines
         label={reportWords.coming}
@@ -93,16 +93,21 @@ function Asked({ record: { complaint, symptoms, notRepaired } }: Of) {
 }
 
 /** How each thing stands, end by end, and what nobody looked at: it is neither good nor bad. */
-function Stands({ record: { inspection, notInspected } }: Of) {
+function Stands({
+  record: { inspection, notInspected },
+  takenBack,
+}: Of & { takenBack: readonly { end: string; subject: string }[] }) {
+  const isTakenBack = (end: string, subject: string) =>
+    takenBack.some((each) => each.end === end && each.subject === subject);
   return (
     <Section label={reportWords.howItStands}>
       {inspection.length === 0 ? <Words>{reportWords.nothingLookedAt}</Words> : null}
-      {inspection.some(({ doNotRide }) => doNotRide) ? (
+      {takenBack.length > 0 || inspection.some(({ doNotRide }) => doNotRide) ? (
         <Note kind="refusal" title={reportWords.doNotRide} />
       ) : null}
       {inspection.map(({ end, subject, word, found }) => (
         <Words key={`${end} ${subject}`}>
-          {`${capital(words.end[end])}, ${named(words.riderSubject, subject)}: ${reportWords.means[word]}${
+          {`${capital(words.end[end])}, ${named(words.riderSubject, subject)}: ${isTakenBack(end, subject) ? reportWords.takenBack : reportWords.means[word]}${
             found.length > 0
               ? ` (${words.format.list(found.map((each) => named(words.finding, each)))})`
               : ''

@@ -44,6 +44,7 @@ export interface LedgerWords {
     found: string;
     nothing: string;
     doNotRide: string;
+    takenBack: string;
     notInspected: (end: string, what: string) => string;
     read: string;
     overtaken: string;

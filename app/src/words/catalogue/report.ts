@@ -11,6 +11,7 @@ export interface ReportWords {
   howItStands: string;
   /** What each word of a verdict means to whoever rides. */
   means: Record<Word, string>;
+  takenBack: string;
   doNotRide: string;
   notLookedAt: (what: string) => string;
   nothingLookedAt: string;

@@ -47,6 +47,7 @@ export const ledger: LedgerWords = {
     found: 'Wie es stand',
     nothing: 'Nichts wurde geprüft.',
     doNotRide: 'Nicht fahren',
+    takenBack: 'zurückgenommen',
     notInspected: (end, what) => `Nicht angesehen (${end}), weder gut noch schlecht: ${what}.`,
     read: 'Was abgelesen wurde, mm',
     overtaken: 'überholt',

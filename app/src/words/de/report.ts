@@ -11,9 +11,10 @@ export const report: ReportWords = {
   means: {
     holds: 'in Ordnung',
     watch: 'noch in Ordnung; wir behalten es im Auge',
-    unproven: 'weder so noch so bewiesen; unsere Leitung ließ es so gehen',
+    unproven: 'weder so noch so bewiesen',
     replace: 'verschlissen oder fehlerhaft, und noch am Rad',
   },
+  takenBack: 'was wir damals dazu sagten, war falsch und ist zurückgenommen',
   doNotRide: 'Bitte nicht fahren.',
   notLookedAt: (what) => `Nicht angesehen, also auch nichts dazu gesagt: ${what}.`,
   nothingLookedAt: 'Bei diesem Besuch wurde nichts geprüft.',

@@ -46,6 +46,7 @@ export const ledger: LedgerWords = {
     found: 'How it stood',
     nothing: 'Nothing was inspected.',
     doNotRide: 'Do not ride',
+    takenBack: 'taken back',
     notInspected: (end, what) => `Nobody looked at the ${end}’s ${what}: neither good nor bad.`,
     read: 'What was read, mm',
     overtaken: 'overtaken',

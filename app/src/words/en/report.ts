@@ -11,9 +11,10 @@ export const report: ReportWords = {
   means: {
     holds: 'in order',
     watch: 'in order for now; we keep an eye on it',
-    unproven: 'not proven either way; a lead of ours let it go as it is',
+    unproven: 'not proven either way',
     replace: 'worn or faulty, and still on the bike',
   },
+  takenBack: 'what we said of it then was wrong, and is taken back',
   doNotRide: 'Please do not ride it.',
   notLookedAt: (what) => `Not looked at, and nothing said of it: ${what}.`,
   nothingLookedAt: 'Nothing was inspected at this visit.',
