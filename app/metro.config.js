@@ -4,14 +4,21 @@ const { getDefaultConfig } = require('expo/metro-config');
 
 const config = getDefaultConfig(__dirname);
 const resolve = config.resolver.resolveRequest;
-const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
 
-// Zod brings words for forty languages; the app says what is wrong in its own, so one is enough.
+// Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
+// sort by time. What else they bring is a tenth of the first screen, and nothing here calls it.
+const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
+const SPARED = [
+  [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
+  [/[\\/]uuid[\\/]dist[\\/]index\.js$/, /[/](v1|v3|v4|v5|v6|v1ToV6|v6ToV1)\.js$/],
+];
 config.resolver.resolveRequest = (context, name, platform) => {
   const next = resolve ?? context.resolveRequest;
-  const asksForLocales =
-    /locales\/index\.(c?js)$/.test(name) && /[\\/]zod[\\/]v4[\\/]/.test(context.originModulePath);
-  if (asksForLocales) return { type: 'sourceFile', filePath: englishOnly };
+  const from = context.originModulePath;
+  if (/[\\/]zod[\\/]v4[\\/]/.test(from) && /locales\/index\.(c?js)$/.test(name))
+    return { type: 'sourceFile', filePath: englishOnly };
+  if (SPARED.some(([module, part]) => module.test(from) && part.test(name)))
+    return { type: 'empty' };
   return next(context, name, platform);
 };
 
