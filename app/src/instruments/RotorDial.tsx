@@ -40,6 +40,8 @@ const INNER = 74;
 const OUTER = 120;
 const RIM = 126;
 const LABEL = 156;
+/** Room at either side for the larger names of a small dial. */
+const ASIDE = 24;
 const GAP_DEGREES = 5;
 /** Wearable thickness drawn when the thickness when new is not known, mm. */
 const ASSUMED_WEAR_MM = 0.3;
@@ -81,7 +83,11 @@ export function RotorDial(props: Props) {
       accessibilityLabel={describe(props)}
       role="group"
     >
-      <Svg width={width} height={width} viewBox={`0 0 ${BOX} ${BOX}`}>
+      <Svg
+        width={width}
+        height={width}
+        viewBox={bare ? `${-ASIDE} 0 ${BOX + 2 * ASIDE} ${BOX}` : `0 0 ${BOX} ${BOX}`}
+      >
         <Defs>
           <Pattern
             id={hatch}

@@ -181,7 +181,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           tabIndex={0}
           {...swipe}
         >
-          <StepFigure job={job} visit={visit} next={next} />
+          <StepFigure job={job} visit={visit} next={next} counts={holds} />
           <StepSays job={job} next={next} plan={plan} />
           {tried && notYet ? (
             <Note kind="refusal" title={planningWords.stepFace.notYet}>

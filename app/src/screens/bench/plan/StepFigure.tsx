@@ -11,13 +11,16 @@ interface Props {
   job: Job;
   visit: Visit;
   next: PlannedStep;
+  /** A number that counts stands below: on a low screen the drawing makes room for it. */
+  counts: boolean;
 }
 
 /** The brake of the step in hand, drawn as large as the height leaves room for. */
-export function StepFigure({ job, visit, next: { step, end } }: Props) {
+export function StepFigure({ job, visit, next: { step, end }, counts }: Props) {
   const { width, height } = useWindowDimensions();
   const task = end === null ? undefined : taskAt(visit)[end];
   if (step === 'wash-hands' || end === null || !task) return null;
+  if (counts && height < size.tall) return null;
   const most = height >= size.tall ? size.figure + space.xl : size.figure - space.xxl;
   const brake = figureBrakeAt(job, end, task.brake);
   return (
