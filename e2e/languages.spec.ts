@@ -93,8 +93,15 @@ test('every word of keys and headings is in the catalogue, and half as long agai
     names.add(bikeName);
     names.add(customerName);
   }
+  const { items: records } = (await (await page.request.get('/api/records')).json()) as {
+    items: { id: string; bikeName: string; customerName: string }[];
+  };
+  const record = records.at(-1)!;
+  names.add(record.bikeName);
+  names.add(record.customerName);
   const addresses = [
     ...PLACES,
+    ...['', '/report', '/label'].map((of) => `/ledger${of}/${record.id}`),
     '/bench/check-in',
     ...['', '/found', '/plan', '/sign-off', '/edit'].map((end) => `/bench/${job!.id}${end}`),
     ...TASKS.map((task) => `/bench/${job!.id}/front/${task}`),

@@ -9,6 +9,7 @@ export const PROBLEM_KINDS = [
   'other-person',
   'cross-site',
   'not-found',
+  'withdrawn',
   'id-reused',
   'version-conflict',
   'job-sealed',

@@ -25,7 +25,7 @@ export default function Layout() {
   );
 }
 
-/** Nobody sees anything of the shop before they are signed in; who was working stays where they were. */
+/** Nobody sees anything of the shop before they are signed in but a report whose address they have; who was working stays where they were. */
 function Gate() {
   const session = useSession();
   const pathname = usePathname();
@@ -38,6 +38,8 @@ function Gate() {
     if (said && keepManner(said)) globalThis.location.reload();
   }, [said]);
   if (__DEV__ && pathname === '/gallery') return <Slot />;
+  // A customer’s report is read by its address: whoever has it need not be of the shop.
+  if (pathname.startsWith('/r/')) return <Slot />;
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
   if (!person) return <SignIn />;

@@ -50,6 +50,9 @@ export const keys = {
   dues: ['dues'],
   trace: ['trace'],
   record: (id: string) => ['record', id],
+  report: (id: string) => ['report', id],
+  openReport: (token: string) => ['open-report', token],
+  reportLinks: (id: string) => ['report-links', id],
   chain: ['chain'],
   pinTries: ['pin-tries'],
 } as const;

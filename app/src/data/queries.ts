@@ -1,3 +1,4 @@
+import type { Report, ReportLink } from '@hold-fast/contract/report';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
@@ -205,6 +206,23 @@ export const useRecord = (id: string) =>
   useQuery({
     queryKey: keys.record(id),
     queryFn: () => ask<SealedRecord>('GET', `/records/${id}`),
+  });
+export const useReport = (recordId: string) =>
+  useQuery({
+    queryKey: keys.report(recordId),
+    queryFn: () => ask<Report>('GET', `/records/${recordId}/report`),
+  });
+export const useReportLinks = (recordId: string) =>
+  useQuery({
+    queryKey: keys.reportLinks(recordId),
+    queryFn: async () =>
+      (await ask<{ items: ReportLink[] }>('GET', `/records/${recordId}/links`)).items,
+  });
+/** A report as its customer reads it, by its address alone. */
+export const useOpenReport = (token: string) =>
+  useQuery({
+    queryKey: keys.openReport(token),
+    queryFn: () => ask<Report>('GET', `/reports/${encodeURIComponent(token)}`),
   });
 const CHAIN_POLL_MS = 400;
 export const useChain = () =>

@@ -325,6 +325,31 @@ export function useSnooze() {
   });
 }
 
+/** Makes an address that shows one report to whoever has it. */
+export function useMakeLink(recordId: string) {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: () => ask('POST', `/records/${recordId}/links`, { id: attempt.of({ recordId }).id }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.reportLinks(recordId) });
+    },
+  });
+}
+
+/** Withdraws such an address: from then on it shows nothing. */
+export function useWithdrawLink(recordId: string) {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (linkId: string) =>
+      ask('POST', `/links/${linkId}/withdraw`, { id: attempt.of({ linkId }).id }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.reportLinks(recordId) });
+    },
+  });
+}
+
 /** Lays down the shop’s rules; every open job is judged by them from then on. */
 export function useSaveRules() {
   const attempt = useAttempt();

@@ -30,7 +30,7 @@ export function Page({ over, title, tag, aside, foot, under, fixed, low, childre
   const back = useContext(WayBackContext);
   return (
     <View style={styles.page} role="main">
-      <View style={[styles.top, low && styles.low]}>
+      <View style={[styles.top, low && styles.low]} {...{ dataSet: { top: '' } }}>
         {tag !== undefined && <JobTag tag={tag} back={back} />}
         <View style={styles.names}>
           {over ? (

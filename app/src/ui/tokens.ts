@@ -87,10 +87,12 @@ export function themeCss(): string {
     // The name of a screen takes the focus when it comes up, and is no control.
     'h1:focus-visible{outline:none}',
     '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',
-    // On paper: what was read and written, whole, with no places and no keys round it.
-    '@media print{#keypad,[role=navigation],[role=complementary],[data-foot]{display:none!important}}',
+    // On paper, always by day: what was read and written, whole, with no places and no keys round it.
+    `@media print{:root:root:root{color-scheme:light;${properties(DAY)}}}`,
+    '@media print{#keypad,[role=navigation],[role=complementary],[data-foot],[data-screen]{display:none!important}}',
     '@media print{html,body,#root,#root div{overflow:visible!important;height:auto!important;max-height:none!important;flex-basis:auto!important}}',
-    '@media print{@page{size:A4;margin:15mm}}',
+    '@media print{@page{size:A4;margin:15mm}@page label{size:A6;margin:5mm}[data-label]{page:label}}',
+    '@media print{:root:has([data-label]) [data-top]{display:none!important}}',
   ].join('\n');
 }
 
@@ -117,6 +119,9 @@ export const size = {
   figure: 320,
   sheet: 760,
   dialog: 420,
+  /** A label of A6 at the screen’s 96 px an inch, less its margins, and the square code on it. */
+  label: 360,
+  code: 200,
   /** The least a field is wide beside a key. */
   field: 136,
   bar: 64,

@@ -12,6 +12,7 @@ import { peopleRoutes, sessionRoutes } from '../people/routes';
 import { allowedOnly } from '../people/rules';
 import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
+import { openReportRoutes, reportsRoutes } from '../reports/routes';
 import { dueRoutes } from '../due/routes';
 import { rulesRoutes } from '../shopRules/routes';
 import { traceRoutes } from '../trace/routes';
@@ -95,6 +96,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   router.use('/jobs/:jobId/photos', express.json({ limit: LARGEST_PHOTO_BODY, strict: true }));
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
   router.use(sessionRoutes(sessions, tries));
+  router.use(openReportRoutes(shop));
   router.use(sessions.required, allowedOnly);
   router.use(
     peopleRoutes(shop),
@@ -108,6 +110,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     traceRoutes(shop),
     troubleRoutes(shop),
     recordsRoutes(shop, tries),
+    reportsRoutes(shop),
   );
   if (feed) router.use(feedRoutes(feed, sessions));
   router.use(() => {

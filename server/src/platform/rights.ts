@@ -47,6 +47,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   trouble_count: APPEND,
   due: ['SELECT', 'INSERT', 'DELETE'],
   sealed_record: APPEND,
+  report_link: APPEND,
   counter: ['SELECT'],
 };
 
@@ -97,6 +98,7 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
     'version',
   ],
   customer: ['name', 'phone', 'version'],
+  report_link: ['withdrawn_at', 'withdrawn_by'],
   used_part: ['fitted_by', 'scrapped_because'],
   notice: [
     'title',

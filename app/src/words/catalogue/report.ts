@@ -27,5 +27,21 @@ export interface ReportWords {
   nothingComing: string;
   mind: string;
   cautions: readonly string[];
+  report: string;
+  paper: string;
+  paperAgain: string;
+  measured: string;
+  address: string;
+  noAddress: string;
+  makeAddress: string;
+  copy: string;
+  copied: string;
+  withdraw: string;
+  label: string;
+  labelNeedsAddress: string;
+  wears: (what: string, least: string, limit: string) => string;
+  made: (name: string, day: string) => string;
+  withdrawn: (name: string, day: string) => string;
+  codeOf: (address: string) => string;
   seal: (number: number, seal: string) => string;
 }

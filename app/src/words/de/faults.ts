@@ -161,6 +161,7 @@ export const faults: FaultWords = {
     'other-person': 'Hier ist jemand anderes angemeldet. Das wartet auf die Person, der es gehört.',
     'cross-site': 'Das kam von einer anderen Seite und wurde nicht getan.',
     'not-found': 'Das gibt es hier nicht.',
+    withdrawn: 'Die Werkstatt hat diese Adresse zurückgezogen. Frag dort nach einer neuen.',
     'id-reused': 'Diese Kennung wurde für etwas anderes verwendet. Nichts wurde gespeichert.',
     'version-conflict':
       'Jemand anderes hat das inzwischen geändert. Beide Fassungen sind aufgehoben: eine wählen.',

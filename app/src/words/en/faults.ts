@@ -149,6 +149,7 @@ export const faults: FaultWords = {
     'other-person': 'Somebody else is signed in here. This waits for whose it is.',
     'cross-site': 'This came from another site and was not done.',
     'not-found': 'There is no such thing here.',
+    withdrawn: 'The workshop has withdrawn this address. Ask there for another one.',
     'id-reused': 'This id was used for something else. Nothing was saved.',
     'version-conflict':
       'Somebody else changed this in the meantime. Both versions are kept: choose one.',

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const Report = later<{ recordId: string }>(() =>
-  import('../../../screens/ledger/Report').then((screen) => screen.Report),
+  import('../../../screens/report/ReportOf').then((screen) => screen.ReportOf),
 );
 
 export default function ReportRoute() {

@@ -1,0 +1,10 @@
+import { useLocalSearchParams } from 'expo-router';
+import { later } from '../../../screens/later';
+
+const Label = later<{ recordId: string }>(() =>
+  import('../../../screens/report/Label').then((screen) => screen.Label),
+);
+
+export default function LabelRoute() {
+  return <Label {...useLocalSearchParams<{ recordId: string }>()} />;
+}

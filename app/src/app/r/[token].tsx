@@ -1,0 +1,10 @@
+import { useLocalSearchParams } from 'expo-router';
+import { later } from '../../screens/later';
+
+const OpenReport = later<{ token: string }>(() =>
+  import('../../screens/report/OpenReport').then((screen) => screen.OpenReport),
+);
+
+export default function OpenReportRoute() {
+  return <OpenReport {...useLocalSearchParams<{ token: string }>()} />;
+}

@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import jsQR from 'jsqr';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { PNG } from 'pngjs';
+import { openBench } from './bench';
+
+/** All the text of a PDF, read by another library than the one that made it. */
+async function textOf(file: string): Promise<{ text: string; pages: number; width: number }> {
+  const pdf = await getDocument({ data: new Uint8Array(readFileSync(file)) }).promise;
+  const texts: string[] = [];
+  let width = 0;
+  for (let number = 1; number <= pdf.numPages; number++) {
+    const page = await pdf.getPage(number);
+    width = page.getViewport({ scale: 1 }).width;
+    const { items } = await page.getTextContent();
+    texts.push(items.map((item) => ('str' in item ? item.str : '')).join(''));
+  }
+  return { text: texts.join('\n'), pages: pdf.numPages, width };
+}
+
+test('a report goes to its customer by an address, by paper and by the square code of a label, until it is withdrawn', async ({
+  page,
+  browser,
+}) => {
+  const hands = await openBench(page, 'Pia Lindqvane');
+  const { items } = (await (await page.request.get('/api/records')).json()) as {
+    items: { id: string; number: number; seal: string; bikeName: string; customerName: string }[];
+  };
+  const record = items.at(-1)!;
+  await page.goto(`/ledger/report/${record.id}`);
+  await expect(page.getByRole('heading', { name: record.bikeName })).toBeVisible();
+
+  // On paper: what stands there is what stands on the screen.
+  const downloaded = page.waitForEvent('download');
+  await hands.touch(hands.button('PDF'));
+  const file = await downloaded;
+  expect(file.suggestedFilename()).toBe(`report-${record.number}.pdf`);
+  const { text, pages, width } = await textOf(await file.path());
+  // A4 in points. Source [S]: ISO 216, 210 mm.
+  expect(Math.round(width)).toBe(Math.round((210 / 25.4) * 72));
+  expect(pages).toBeLessThanOrEqual(2);
+  const squeezed = text.replace(/\s/g, '');
+  for (const says of [record.bikeName, record.customerName, record.seal, 'Please mind'])
+    expect(squeezed).toContain(says.replace(/\s/g, ''));
+
+  // The label's code leads to the report.
+  await hands.touch(hands.button('Label', true));
+  await expect(page.getByText('it needs an address first', { exact: false })).toBeVisible();
+  await hands.touch(hands.button('Make an address'));
+  const code = page.getByTestId('square-code');
+  const picture = PNG.sync.read(await code.screenshot());
+  const read = jsQR(new Uint8ClampedArray(picture.data), picture.width, picture.height);
+  expect(read?.data).toMatch(/\/r\/[A-Za-z0-9_-]{22}$/);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: record.bikeName })).toBeHidden();
+  await expect(code).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+
+  const customer = await (await browser.newContext({ timezoneId: 'UTC' })).newPage();
+  await customer.goto(read!.data);
+  await expect(customer.getByRole('heading', { name: record.bikeName })).toBeVisible();
+  await expect(customer.getByText('Please mind')).toBeVisible();
+  await expect(customer.getByRole('navigation')).toHaveCount(0);
+  expect((await customer.request.get('/api/bench')).status()).toBe(401);
+
+  await page.goto(`/ledger/report/${record.id}`);
+  await expect(page.getByTestId('report-address')).toHaveText(read!.data);
+  await hands.touch(hands.button('Withdraw it'));
+  await expect(page.getByText(/withdrawn by Pia Lindqvane/).first()).toBeVisible();
+  await customer.reload();
+  await expect(customer.getByText('The workshop has withdrawn this address')).toBeVisible();
+  await expect(customer.getByText(record.bikeName)).toHaveCount(0);
+  await customer.context().close();
+});

@@ -1,0 +1,126 @@
+import { readSealed } from '@hold-fast/contract/recordRead';
+import { shownOf, type Report, type ReportLink } from '@hold-fast/contract/report';
+import {
+  insert,
+  run,
+  select,
+  selectOne,
+  type Queryable,
+  type Transaction,
+} from '../platform/database';
+
+/** The report of a job’s own record; null where there is no such record, or it is an amendment. */
+export async function reportOf(on: Queryable, recordId: string): Promise<Report | null> {
+  const row = await selectOne<
+    Pick<Report, 'recordId' | 'number' | 'seal' | 'sealedBy'> & {
+      sealedAt: Date;
+      canonical: string;
+      jobId: string;
+    }
+  >(
+    on,
+    `SELECT s.id AS recordId, s.number, s.seal, s.sealed_at AS sealedAt, p.name AS sealedBy,
+            s.canonical, s.job_id AS jobId
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by
+      WHERE s.id = ? AND s.nth = 0`,
+    [recordId],
+  );
+  if (!row) return null;
+  const { canonical, jobId, sealedAt, ...report } = row;
+  const held = readSealed(canonical);
+  if (!held || !('record' in held)) return null;
+  const later = await select<{ id: string; canonical: string }>(
+    on,
+    'SELECT id, canonical FROM sealed_record WHERE job_id = ? AND nth > 0 ORDER BY nth',
+    [jobId],
+  );
+  return {
+    ...report,
+    // Both as they were called that day.
+    customerName: held.record.customer.name,
+    bikeName: held.record.bike.name,
+    sealedAt: sealedAt.toISOString(),
+    record: shownOf(held.record),
+    amendments: later.flatMap(({ id, canonical: text }) => {
+      const read = readSealed(text);
+      return read && 'amendment' in read
+        ? [{ id, words: read.amendment.words, takesBack: read.amendment.takesBack }]
+        : [];
+    }),
+    dues: await select<Report['dues'][number]>(
+      on,
+      `SELECT brake_end AS end, what AS \`of\`, DATE_FORMAT(shown_on, '%Y-%m-%d') AS \`on\`
+         FROM due WHERE job_id = ? ORDER BY shown_on, brake_end, what`,
+      [jobId],
+    ),
+  };
+}
+
+const LINK = `l.id, l.token, l.made_at AS madeAt, m.name AS madeBy, l.withdrawn_at AS withdrawnAt,
+  w.name AS withdrawnBy`;
+const LINKS = `report_link l JOIN person m ON m.id = l.made_by LEFT JOIN person w ON w.id = l.withdrawn_by`;
+interface LinkRow {
+  id: string;
+  token: string;
+  madeAt: Date;
+  madeBy: string;
+  withdrawnAt: Date | null;
+  withdrawnBy: string | null;
+}
+const linkOf = ({ withdrawnAt, withdrawnBy, madeAt, ...row }: LinkRow): ReportLink => ({
+  ...row,
+  madeAt: madeAt.toISOString(),
+  withdrawn: withdrawnAt && { at: withdrawnAt.toISOString(), by: withdrawnBy! },
+});
+
+/** The links of one report, the newest first. */
+export async function linksOf(on: Queryable, recordId: string): Promise<ReportLink[]> {
+  const rows = await select<LinkRow>(
+    on,
+    `SELECT ${LINK} FROM ${LINKS} WHERE l.record_id = ? ORDER BY l.made_at DESC, l.id DESC LIMIT 50`,
+    [recordId],
+  );
+  return rows.map(linkOf);
+}
+
+/** What an address shows: its record, and whether it was withdrawn; null where there is no such address. */
+export function linkTo(
+  on: Queryable,
+  token: string,
+): Promise<{ recordId: string; withdrawn: number } | null> {
+  return selectOne(
+    on,
+    `SELECT record_id AS recordId, withdrawn_at IS NOT NULL AS withdrawn FROM report_link WHERE token = ?`,
+    [token],
+  );
+}
+
+export async function addLink(
+  on: Transaction,
+  link: { id: string; recordId: string; token: string; at: Date; personId: string },
+): Promise<void> {
+  await insert(on, 'report_link', {
+    id: link.id,
+    record_id: link.recordId,
+    token: link.token,
+    made_at: link.at,
+    made_by: link.personId,
+  });
+}
+
+/** Withdraws a link; one that was withdrawn before stays as it was. @returns whether there is such a link */
+export async function withdrawLink(
+  on: Transaction,
+  id: string,
+  at: Date,
+  personId: string,
+): Promise<boolean> {
+  if (!(await selectOne(on, 'SELECT id FROM report_link WHERE id = ? FOR UPDATE', [id])))
+    return false;
+  await run(
+    on,
+    'UPDATE report_link SET withdrawn_at = ?, withdrawn_by = ? WHERE id = ? AND withdrawn_at IS NULL',
+    [at, personId, id],
+  );
+  return true;
+}
