@@ -6,8 +6,8 @@ import { PNG } from 'pngjs';
 import { openBench } from './bench';
 
 /** All the text of a PDF, read by another library than the one that made it. */
-async function textOf(file: string): Promise<{ text: string; pages: number; width: number }> {
-  const pdf = await getDocument({ data: new Uint8Array(readFileSync(file)) }).promise;
+async function textOf(data: Uint8Array): Promise<{ text: string; pages: number; width: number }> {
+  const pdf = await getDocument({ data: data }).promise;
   const texts: string[] = [];
   let width = 0;
   for (let number = 1; number <= pdf.numPages; number++) {
@@ -36,7 +36,7 @@ test('a report goes to its customer by an address, by paper and by the square co
   await hands.touch(hands.button('PDF'));
   const file = await downloaded;
   expect(file.suggestedFilename()).toBe(`report-${record.number}.pdf`);
-  const { text, pages, width } = await textOf(await file.path());
+  const { text, pages, width } = await textOf(new Uint8Array(readFileSync(await file.path())));
   // A4 in points. Source [S]: ISO 216, 210 mm.
   expect(Math.round(width)).toBe(Math.round((210 / 25.4) * 72));
   expect(pages).toBeLessThanOrEqual(2);
@@ -54,6 +54,10 @@ test('a report goes to its customer by an address, by paper and by the square co
   expect(read?.data).toMatch(/\/r\/[A-Za-z0-9_-]{22}$/);
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('heading', { name: record.bikeName })).toBeHidden();
+  const paper = await page.pdf({ preferCSSPageSize: true });
+  const a6 = await textOf(new Uint8Array(paper));
+  // A6 in points. Source [S]: ISO 216, 105 mm.
+  expect([a6.pages, Math.round(a6.width)]).toEqual([1, Math.round((105 / 25.4) * 72)]);
   await expect(code).toBeVisible();
   await page.emulateMedia({ media: 'screen' });
 

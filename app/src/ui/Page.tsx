@@ -46,7 +46,11 @@ export function Page({ over, title, tag, aside, foot, under, fixed, low, childre
             {title}
           </ScreenName>
         </View>
-        {aside ? <View style={styles.aside}>{aside}</View> : null}
+        {aside ? (
+          <View style={styles.aside} {...{ dataSet: { screen: '' } }}>
+            {aside}
+          </View>
+        ) : null}
       </View>
       {under}
       {fixed ? (

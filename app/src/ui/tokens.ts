@@ -91,7 +91,9 @@ export function themeCss(): string {
     `@media print{:root:root:root{color-scheme:light;${properties(DAY)}}}`,
     '@media print{#keypad,[role=navigation],[role=complementary],[data-foot],[data-screen]{display:none!important}}',
     '@media print{html,body,#root,#root div{overflow:visible!important;height:auto!important;max-height:none!important;flex-basis:auto!important}}',
-    '@media print{@page{size:A4;margin:15mm}@page label{size:A6;margin:5mm}[data-label]{page:label}}',
+    '@media print{@page{size:A4;margin:15mm}}',
+    // A6 by ISO 216: CSS has no name for it.
+    '@media print{@page label{size:105mm 148mm;margin:5mm}body:has([data-label]){page:label}}',
     '@media print{:root:has([data-label]) [data-top]{display:none!important}}',
   ].join('\n');
 }

@@ -46,7 +46,8 @@ export function Label({ recordId }: { recordId: string }) {
         <View style={styles.head}>
           <JobTag tag={report.record.tag} />
           <View style={styles.names}>
-            <Words kind="strong">{report.customerName}</Words>
+            <Words kind="strong">{report.bikeName}</Words>
+            <Words>{report.customerName}</Words>
             <Words kind="small">{reportWords.by(report.sealedBy, exactDay(report.sealedAt))}</Words>
           </View>
         </View>
