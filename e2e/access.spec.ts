@@ -37,6 +37,7 @@ const VIEWS = {
   'Fish market cargo': ['', '/found'],
   '': [
     '/bench',
+    '/bench/day',
     '/bench/check-in',
     '/bikes',
     '/reckoner',

@@ -103,6 +103,7 @@ test('every word of keys and headings is in the catalogue, and half as long agai
     ...PLACES,
     ...['', '/report', '/label'].map((of) => `/ledger${of}/${record.id}`),
     '/bench/check-in',
+    '/bench/day',
     ...['', '/found', '/plan', '/sign-off', '/edit'].map((end) => `/bench/${job!.id}${end}`),
     ...TASKS.map((task) => `/bench/${job!.id}/front/${task}`),
   ];

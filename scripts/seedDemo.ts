@@ -1,3 +1,4 @@
+import { PLACED } from '@hold-fast/demo/day';
 import { NOTICES } from '@hold-fast/demo/notices';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
@@ -13,6 +14,7 @@ import { INSPECTIONS } from '@hold-fast/demo/inspections';
 import { BIKES, CUSTOMERS, VISITS, type Deed, type Visit } from '@hold-fast/demo/visits';
 import type { Job } from '@hold-fast/core/job/job';
 import { readJob } from '@hold-fast/server/jobs/jobBook';
+import { mechanics } from '@hold-fast/server/jobs/dayStore';
 import { addPerson } from '@hold-fast/server/people/store';
 import type { Pool } from '@hold-fast/server/platform/database';
 import { createServer } from '@hold-fast/server/platform/http';
@@ -57,6 +59,7 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
 
   const bikes = new Map<string, string>();
   const customers = new Map<string, string>();
+  const openJobs = new Map<string, string>();
   try {
     const deliver = await signIn(address, PEOPLE[0]!.name);
     for (const move of stock.delivered) await deliver('/stock/moves', move);
@@ -76,10 +79,18 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
       if (visit.signed)
         for (const entry of provingEntries((await readJob(pool, job.id)).folded.job, stock, tick))
           await send(`/jobs/${job.id}/entries`, { entry, appWord: null });
+      if (!visit.signed) openJobs.set(visit.bike, job.id);
       if (visit.signed)
         await send(`/jobs/${job.id}/sign-off`, { id: uuid(), pin, customerToldOfWatch: true });
     }
     clock = now;
+    const people = await mechanics(pool);
+    for (const { bike, by, afterDays } of PLACED) {
+      const day = addDays(now, afterDays).toISOString().slice(0, 10);
+      const personId = people.find(({ name }) => name === by)!.id;
+      const at = { day, personId, before: null };
+      await deliver('/day/places', { id: uuid(), jobId: openJobs.get(bike), at });
+    }
     for (const notice of NOTICES)
       await deliver('/notices', { ...notice, id: uuid(), withdrawn: false, withdrawnBecause: '' });
   } finally {

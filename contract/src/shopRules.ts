@@ -13,37 +13,55 @@ import { Currency, Manner } from './manner';
 import { TroubleLaid } from './trouble';
 
 const days = z.int().min(7).max(1500);
+/** `hh:mm`. */
+const TimeOfDay = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'no-time');
 const band = Mm.positive().max(2);
 
 /** The shop's rules as the owner lays them down. */
-export const ShopRules = z.strictObject({
-  schools: z
-    .array(z.enum(PAD_SCHOOLS))
-    .min(1)
-    .max(PAD_SCHOOLS.length)
-    .refine((schools) => new Set(schools).size === schools.length, 'twice'),
-  rotorPoints: z.int().min(ROTOR_POINTS.fewest).max(ROTOR_POINTS.most),
-  runoutPoints: z.int().min(RUNOUT_POINTS.fewest).max(RUNOUT_POINTS.most),
-  runoutBands: z
-    .strictObject({ goodMm: band, watchMm: band, trueMm: band })
-    .refine(({ goodMm, watchMm, trueMm }) => goodMm < watchMm && watchMm < trueMm, 'bands-overlap'),
-  serviceDays: z.strictObject({ rotor: days, pads: days }),
-  manner: Manner,
-  currency: Currency,
-  beddingIn: z.enum(BEDDING_SCHOOLS),
-  pistonLubricant: z.enum(PISTON_LUBRICANTS),
-  labourPerHourCents: z.int().min(0).max(100_000),
-  figures: z.partialRecord(z.enum(FIGURE_IDS), z.number()).superRefine((figures, context) => {
-    const fault = figuresFault(figures);
-    if (!fault) return;
-    const { least, most } = figureRule(fault.id);
-    const params = { least, most };
-    context.addIssue({ code: 'custom', path: [fault.id], message: fault.code, params });
-  }),
-  minutes: z.partialRecord(z.enum(PROCEDURE_IDS), z.number().min(1).max(480)),
-  trouble: TroubleLaid,
-  timeZone: z.string().max(64).refine(isTimeZone, 'no-time-zone'),
-}) satisfies z.ZodType<Rules>;
+export const ShopRules = z
+  .strictObject({
+    schools: z
+      .array(z.enum(PAD_SCHOOLS))
+      .min(1)
+      .max(PAD_SCHOOLS.length)
+      .refine((schools) => new Set(schools).size === schools.length, 'twice'),
+    rotorPoints: z.int().min(ROTOR_POINTS.fewest).max(ROTOR_POINTS.most),
+    runoutPoints: z.int().min(RUNOUT_POINTS.fewest).max(RUNOUT_POINTS.most),
+    runoutBands: z
+      .strictObject({ goodMm: band, watchMm: band, trueMm: band })
+      .refine(
+        ({ goodMm, watchMm, trueMm }) => goodMm < watchMm && watchMm < trueMm,
+        'bands-overlap',
+      ),
+    serviceDays: z.strictObject({ rotor: days, pads: days }),
+    manner: Manner,
+    currency: Currency,
+    beddingIn: z.enum(BEDDING_SCHOOLS),
+    pistonLubricant: z.enum(PISTON_LUBRICANTS),
+    labourPerHourCents: z.int().min(0).max(100_000),
+    figures: z.partialRecord(z.enum(FIGURE_IDS), z.number()).superRefine((figures, context) => {
+      const fault = figuresFault(figures);
+      if (!fault) return;
+      const { least, most } = figureRule(fault.id);
+      const params = { least, most };
+      context.addIssue({ code: 'custom', path: [fault.id], message: fault.code, params });
+    }),
+    minutes: z.partialRecord(z.enum(PROCEDURE_IDS), z.number().min(1).max(480)),
+    trouble: TroubleLaid,
+    opensAt: TimeOfDay,
+    closesAt: TimeOfDay,
+    openDays: z
+      .array(z.int().min(1).max(7))
+      .max(7)
+      .refine((chosen) => new Set(chosen).size === chosen.length, 'twice'),
+    taxPercent: z.number().min(0).max(50),
+    pricesWithTax: z.boolean(),
+    timeZone: z.string().max(64).refine(isTimeZone, 'no-time-zone'),
+  })
+  .refine(({ opensAt, closesAt }) => opensAt < closesAt, {
+    path: ['closesAt'],
+    message: 'closes-before-it-opens',
+  }) satisfies z.ZodType<Rules>;
 
 export interface RulesInForce {
   version: number;

@@ -48,6 +48,8 @@ export const keys = {
   leads: ['leads'],
   records: ['records'],
   dues: ['dues'],
+  days: ['days'],
+  day: (day: string) => ['days', day],
   trace: ['trace'],
   record: (id: string) => ['record', id],
   report: (id: string) => ['report', id],

@@ -1,3 +1,4 @@
+import type { Workday } from '@hold-fast/contract/day';
 import type { Report, ReportLink } from '@hold-fast/contract/report';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
@@ -232,4 +233,12 @@ export const useChain = () =>
     // It is walked beside the shop's work: asked again until it is through.
     refetchInterval: ({ state: { data } }) =>
       data?.whole && data.checked < data.links ? CHAIN_POLL_MS : false,
+  });
+
+/** The day's bench. It is looked at by several at once: what another moved is seen within half a minute. */
+export const useWorkday = (day: string) =>
+  useQuery({
+    queryKey: keys.day(day),
+    queryFn: () => ask<Workday>('GET', `/day?day=${day}`),
+    refetchInterval: 30_000,
   });

@@ -1,3 +1,4 @@
+import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import type { Bike, BikeCorrection, Customer, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Notice, NoticeKept } from '@hold-fast/contract/notices';
 import type { JobChange } from '@hold-fast/contract/jobs';
@@ -329,7 +330,8 @@ export function useSnooze() {
 export function useMakeLink(recordId: string) {
   const attempt = useAttempt();
   return useMutation({
-    mutationFn: () => ask('POST', `/records/${recordId}/links`, { id: attempt.of({ recordId }).id }),
+    mutationFn: () =>
+      ask('POST', `/records/${recordId}/links`, { id: attempt.of({ recordId }).id }),
     onSuccess: () => {
       attempt.answered();
       return client.invalidateQueries({ queryKey: keys.reportLinks(recordId) });
@@ -379,4 +381,28 @@ export function faultsOf(error: Error | null): Record<string, string> {
   return Object.fromEntries(
     (error.problem.fields ?? []).map((fault) => [fault.path, fieldSays(fault)]),
   );
+}
+
+/** Gives a job its place on a day, another one, or none. */
+export function usePlaceJob() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (put: Omit<PlaceJob, 'id'>) =>
+      ask('POST', '/day/places', { ...put, id: attempt.of(put).id }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.days });
+    },
+  });
+}
+
+/** Puts a mechanic's day into another order. */
+export function useOrderDay() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (order: Omit<OrderDay, 'id'>) =>
+      ask('POST', '/day/orders', { ...order, id: attempt.of(order).id }),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.days }),
+    onSuccess: () => attempt.answered(),
+  });
 }

@@ -135,7 +135,7 @@ export function FormChoice<T extends FieldValues, V extends string | number | bo
 }
 
 /** Any number of answers in a form. */
-export function FormMany<T extends FieldValues, V extends string>({
+export function FormMany<T extends FieldValues, V extends string | number>({
   control,
   name,
   label,

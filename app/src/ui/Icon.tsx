@@ -2,6 +2,7 @@ import Bike from 'lucide-react-native/icons/bike';
 import BookCheck from 'lucide-react-native/icons/book-check';
 import Calculator from 'lucide-react-native/icons/calculator';
 import Droplets from 'lucide-react-native/icons/droplets';
+import GripVertical from 'lucide-react-native/icons/grip-vertical';
 import Wrench from 'lucide-react-native/icons/wrench';
 import { color, type ColorName } from './tokens';
 
@@ -11,6 +12,7 @@ const ICONS = {
   reckoner: Calculator,
   stores: Droplets,
   ledger: BookCheck,
+  grip: GripVertical,
 };
 export type IconName = keyof typeof ICONS;
 

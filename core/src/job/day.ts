@@ -1,3 +1,4 @@
+import { getISODay } from 'date-fns/getISODay';
 import { parseISO } from 'date-fns/parseISO';
 import { toDate } from 'date-fns/toDate';
 
@@ -24,12 +25,22 @@ export function dayIn(timeZone: string, at: string): string {
  * When a calendar day begins where the shop is: ISO 8601, UTC. A day that has no midnight begins when its clock first shows it.
  * @param day `yyyy-mm-dd`
  */
-export function dayBegins(timeZone: string, day: string): string {
-  const midnight = parseISO(`${day}T00:00:00Z`).getTime();
+export const dayBegins = (timeZone: string, day: string): string => timeOn(timeZone, day, '00:00');
+
+/**
+ * When the clock shows a time on a calendar day where the shop is: ISO 8601, UTC.
+ * @param day `yyyy-mm-dd`
+ * @param time `hh:mm`
+ */
+export function timeOn(timeZone: string, day: string, time: string): string {
+  const shown = parseISO(`${day}T${time}:00Z`).getTime();
   // The clock may have been changed in between: the second look is at the hour itself.
-  const guess = midnight - aheadMs(timeZone, midnight);
-  return toDate(midnight - aheadMs(timeZone, guess)).toISOString();
+  const guess = shown - aheadMs(timeZone, shown);
+  return toDate(shown - aheadMs(timeZone, guess)).toISOString();
 }
+
+/** The day of the week of a calendar day, 1 for Monday to 7 for Sunday. Source [S]: ISO 8601. */
+export const weekdayOf = (day: string): number => getISODay(parseISO(day));
 
 /** How far a clock is ahead of UTC at an instant, ms. */
 function aheadMs(timeZone: string, at: number): number {

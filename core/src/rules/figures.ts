@@ -37,6 +37,8 @@ export const FIGURES = {
   'change-ride': { usual: 2, tag: 'D', least: 0, most: 30, unit: 'min' },
   'change-tool': { usual: 0.2, tag: 'D', least: 0, most: 5, unit: 'min' },
   'change-end': { usual: 0.3, tag: 'D', least: 0, most: 5, unit: 'min' },
+  /** Setting up the bleed kit of another family of fluid, cleaned and filled. */
+  'change-kit': { usual: 8, tag: 'D', least: 0, most: 60, unit: 'min' },
   'change-wash': { usual: 1, tag: 'D', least: 0, most: 10, unit: 'min' },
 } as const satisfies Record<string, FigureRule>;
 

@@ -35,12 +35,19 @@ export interface ShopRules {
   minutes: Readonly<Partial<Record<ProcedureId, number>>>;
   /** What the shop lays down of causes and signs. */
   trouble: TroubleLaid;
+  /** When the shop opens and closes, `hh:mm` by its clock, and on which days of the week, 1 for Monday. */
+  opensAt: string;
+  closesAt: string;
+  openDays: readonly number[];
+  /** What is put on a bill for the state, percent, and whether the shop's prices hold it already. */
+  taxPercent: number;
+  pricesWithTax: boolean;
   /** Where the shop is, by the IANA time zone database: calibration and use-by go by its days. */
   timeZone: string;
 }
 
 /** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
- * and the system's own fluid [P], 60 euros an hour, days by UTC [D]. */
+ * and the system's own fluid [P], 60 euros an hour, open on working days from eight to five, no tax of its own, days by UTC [D]. */
 export const USUAL_RULES: ShopRules = {
   schools: PAD_SCHOOLS,
   rotorPoints: ROTOR_POINTS.usual,
@@ -55,6 +62,11 @@ export const USUAL_RULES: ShopRules = {
   figures: {},
   minutes: {},
   trouble: NOTHING_LAID,
+  opensAt: '08:00',
+  closesAt: '17:00',
+  openDays: [1, 2, 3, 4, 5],
+  taxPercent: 0,
+  pricesWithTax: true,
   timeZone: 'UTC',
 };
 

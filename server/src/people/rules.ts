@@ -15,6 +15,9 @@ const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
 /** Every route behind the sign-in, and whose it is. A route that is not here is nobody's. */
 export const ROUTES = {
   'GET /bench': ALL,
+  'GET /day': ALL,
+  'POST /day/places': ALL,
+  'POST /day/orders': ALL,
   'POST /jobs': ALL,
   'GET /jobs/:jobId': ALL,
   'PUT /jobs/:jobId': ALL,

@@ -7,6 +7,7 @@ import path from 'node:path';
 import { bikesRoutes } from '../bikes/routes';
 import type { Feed } from '../feed/feed';
 import { feedRoutes } from '../feed/routes';
+import { dayRoutes } from '../jobs/day';
 import { jobsRoutes } from '../jobs/routes';
 import { peopleRoutes, sessionRoutes } from '../people/routes';
 import { allowedOnly } from '../people/rules';
@@ -101,6 +102,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   router.use(
     peopleRoutes(shop),
     jobsRoutes(shop),
+    dayRoutes(shop),
     bikesRoutes(shop),
     noticesRoutes(shop),
     sheetsRoutes(shop),

@@ -31,6 +31,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   waste: APPEND,
   waste_handed_over: APPEND,
   job: APPEND,
+  booking: ['SELECT', 'INSERT', 'DELETE'],
   job_symptom: ['SELECT', 'INSERT', 'DELETE'],
   entry: APPEND,
   identification: APPEND,

@@ -1,6 +1,5 @@
-import type { Page } from '@hold-fast/contract/jobs';
+import type { Page, SealedRow } from '@hold-fast/contract/jobs';
 import type { Report, ReportLink } from '@hold-fast/contract/report';
-import type { SealedRow } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import {
   entry,

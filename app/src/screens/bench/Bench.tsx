@@ -2,7 +2,7 @@ import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useBench, useBenchSum } from '../../data/queries';
-import { Button } from '../../ui/Button';
+import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, font, size, space, type } from '../../ui/tokens';
@@ -62,10 +62,18 @@ export function Bench({ current, person }: Props) {
         </LongList>
       )}
       <View style={styles.foot}>
-        <Button
-          says={words.bench.checkInABike}
-          onPress={() => router.navigate('/bench/check-in')}
-        />
+        <Buttons>
+          <Button
+            kind="plain"
+            says={words.bench.theDay}
+            onPress={() => router.navigate('/bench/day' as '/bench')}
+          />
+          <Button
+            grow
+            says={words.bench.checkInABike}
+            onPress={() => router.navigate('/bench/check-in')}
+          />
+        </Buttons>
       </View>
     </View>
   );

@@ -11,7 +11,7 @@ import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';
-import { FormChoice, FormLine, FormMany, FormNumber } from '../../ui/FormLine';
+import { FormChoice, FormLine, FormMany, FormNumber, FormTick } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
@@ -38,7 +38,11 @@ export function RulesForm() {
 function Form({ inForce }: { inForce: RulesInForce }) {
   const save = useSaveRules();
   const form = useForm<Written>({
-    defaultValues: { ...inForce.rules, schools: [...inForce.rules.schools] },
+    defaultValues: {
+      ...inForce.rules,
+      schools: [...inForce.rules.schools],
+      openDays: [...inForce.rules.openDays],
+    },
     resolver: zodResolver(ShopRules) as unknown as Resolver<Written>,
   });
   const { control } = form;
@@ -146,15 +150,8 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           }))}
         />
       </Section>
-      <Section label={storeFormWords.rulesForm.quotes}>
-        <FormNumber
-          control={control}
-          name="labourPerHourCents"
-          unit={100}
-          label={storeFormWords.rulesForm.anHourAtTheBench}
-          hint={storeFormWords.rulesForm.partsAreQuotedAtThe}
-        />
-      </Section>
+      <Money control={control} />
+      <Hours control={control} />
       <Section label={storeFormWords.rulesForm.guardBand}>
         <Note>{storeFormWords.rulesForm.aPartPassesOnlyWhen}</Note>
       </Section>
@@ -212,4 +209,40 @@ function range(from: number, to: number, step: number) {
     const value = from + i * step;
     return { value, says: String(value) };
   });
+}
+
+/** What an hour costs, and what the state takes. */
+function Money({ control }: { control: Control<Written> }) {
+  return (
+    <Section label={storeFormWords.rulesForm.quotes}>
+      <FormNumber
+        control={control}
+        name="labourPerHourCents"
+        unit={100}
+        label={storeFormWords.rulesForm.anHourAtTheBench}
+        hint={storeFormWords.rulesForm.partsAreQuotedAtThe}
+      />
+      <FormNumber control={control} name="taxPercent" label={storeFormWords.rulesForm.tax} />
+      <FormTick
+        control={control}
+        name="pricesWithTax"
+        label={storeFormWords.rulesForm.pricesWithTax}
+      />
+    </Section>
+  );
+}
+
+function Hours({ control }: { control: Control<Written> }) {
+  return (
+    <Section label={storeFormWords.rulesForm.hours}>
+      <FormLine control={control} name="opensAt" label={storeFormWords.rulesForm.opensAt} />
+      <FormLine control={control} name="closesAt" label={storeFormWords.rulesForm.closesAt} />
+      <FormMany
+        control={control}
+        name="openDays"
+        label={storeFormWords.rulesForm.openDays}
+        options={storeFormWords.rulesForm.weekdays.map((says, i) => ({ value: i + 1, says }))}
+      />
+    </Section>
+  );
 }

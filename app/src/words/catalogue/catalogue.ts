@@ -11,6 +11,7 @@ import type { MeasuringWords } from './measuring';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
+import type { DayWords } from './day';
 import type { DueWords } from './due';
 import type { TraceWords } from './trace';
 import type { PracticeWords } from './practice';
@@ -44,6 +45,7 @@ export interface Catalogue {
   reckoner: ReckonerWords;
   trouble: TroubleWords;
   practice: PracticeWords;
+  day: DayWords;
   due: DueWords;
   report: ReportWords;
   trace: TraceWords;

@@ -77,6 +77,7 @@ export interface FrameWords {
     bikes: (bikes: number) => string;
     noBikeIsIn: string;
     bikesThatAreCheckedIn: string;
+    theDay: string;
     checkInABike: string;
     doNotRide: string;
     riddenAgainstAdvice: string;

@@ -113,6 +113,13 @@ export interface StoreFormsWords {
     guardBand: string;
     aPartPassesOnlyWhen: string;
     whereTheShopIs: string;
+    hours: string;
+    opensAt: string;
+    closesAt: string;
+    openDays: string;
+    tax: string;
+    pricesWithTax: string;
+    weekdays: readonly string[];
     timeZone: string;
     suchAsEuropeLisbonCalibration: string;
   };

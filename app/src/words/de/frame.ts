@@ -95,6 +95,7 @@ export const frame: FrameWords = {
     bikes: (bikes) => `${bikes} Räder`,
     noBikeIsIn: 'Kein Rad ist da',
     bikesThatAreCheckedIn: 'Hier stehen die angenommenen Räder, das zuerst versprochene oben.',
+    theDay: 'Tag',
     checkInABike: 'Ein Rad annehmen',
     doNotRide: 'Nicht fahren',
     riddenAgainstAdvice: 'Gegen Rat gefahren',

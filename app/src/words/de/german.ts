@@ -12,6 +12,7 @@ import { measuring } from './measuring';
 import { parts } from './parts';
 import { plan } from './plan';
 import { planning } from './planning';
+import { day } from './day';
 import { due } from './due';
 import { report } from './report';
 import { trace } from './trace';
@@ -45,6 +46,7 @@ export const german: Catalogue = {
   reckoner,
   trouble,
   practice,
+  day,
   due,
   report,
   trace,

@@ -117,6 +117,13 @@ export const storeForms: StoreFormsWords = {
     aPartPassesOnlyWhen:
       'Ein Teil besteht nur, wenn sein Wert die Grenze um die ganze Unsicherheit des Messzeugs hinter sich lässt. Das ist auf jeder Verschleißskala zu sehen und lässt sich nicht abschalten.',
     whereTheShopIs: 'Wo die Werkstatt ist',
+    hours: 'Öffnungszeiten',
+    opensAt: 'Öffnet um',
+    closesAt: 'Schließt um',
+    openDays: 'Geöffnet am',
+    tax: 'Steuer auf die Rechnung, Prozent',
+    pricesWithTax: 'Die Preise enthalten die Steuer schon',
+    weekdays: ['Mo', 'Di', 'Mi', 'Do', 'Fr', 'Sa', 'So'],
     timeZone: 'Zeitzone',
     suchAsEuropeLisbonCalibration:
       'Etwa Europe/Lisbon. Kalibrierung und Verfallsdatum gehen nach ihren Tagen.',
@@ -343,6 +350,7 @@ export const storeForms: StoreFormsWords = {
       'change-ride': 'Zur Fahrt oder zurück',
       'change-tool': 'Ein anderes Werkzeug',
       'change-end': 'Das andere Ende',
+      'change-kit': 'Entlüftungs-Set einer anderen Familie eingerichtet',
       'change-wash': 'Handschuhe aus, Hände gewaschen',
     },
     unit: { mm: 'mm', mL: 'mL', share: '%', min: 'min', days: 'Tage' },

@@ -90,6 +90,7 @@ export const frame: FrameWords = {
     bikes: (bikes) => `${bikes} bikes`,
     noBikeIsIn: 'No bike is in',
     bikesThatAreCheckedIn: 'Bikes that are checked in stand here, the one promised first on top.',
+    theDay: 'Day',
     checkInABike: 'Check in a bike',
     doNotRide: 'Do not ride',
     riddenAgainstAdvice: 'Ridden against advice',
