@@ -45,6 +45,7 @@ const VIEWS = {
     '/reckoner/practice',
     '/reckoner/practice/post-trike',
     '/stores/trouble',
+    '/bikes/tables',
     '/ledger/due',
     '/ledger/trace',
     '/reckoner/wear',

@@ -34,6 +34,7 @@ const PLACES = [
   '/reckoner/practice/night-shift',
   '/stores/figures',
   '/stores/trouble',
+  '/bikes/tables',
   '/ledger/due',
   '/ledger/trace',
 ];

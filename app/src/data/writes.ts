@@ -1,3 +1,4 @@
+import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeTable';
 import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import type { Bike, BikeCorrection, Customer, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Notice, NoticeKept } from '@hold-fast/contract/notices';
@@ -405,4 +406,19 @@ export function useOrderDay() {
     onSettled: () => client.invalidateQueries({ queryKey: keys.days }),
     onSuccess: () => attempt.answered(),
   });
+}
+
+/** Says what would become of rows of a table, or takes them in; the same rows sent again are the same request. */
+export function useImportBikes() {
+  const attempt = useAttempt();
+  return async (mode: 'preview' | 'take', rows: readonly BikeRow[]): Promise<RowOutcome[]> => {
+    const { id } = attempt.of({ mode, rows });
+    const { items } = await ask<{ items: RowOutcome[] }>('POST', '/bikes/import', {
+      id,
+      mode,
+      rows,
+    });
+    attempt.answered();
+    return items;
+  };
 }

@@ -9,6 +9,7 @@ export { NoticeForm } from './stores/NoticeForm';
 export { CheckIn } from './bench/CheckIn';
 export { EditJob } from './bench/EditJob';
 export { GaugeForm } from './stores/GaugeForm';
+export { Tables } from './tables/Tables';
 export { ImportSheets } from './stores/ImportSheets';
 export { FiguresForm } from './stores/FiguresForm';
 export { TroubleForm } from './stores/TroubleForm';

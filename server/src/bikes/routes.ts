@@ -1,3 +1,4 @@
+import { BikeImport } from '@hold-fast/contract/bikeTable';
 import { BikeCorrection, CustomerCorrection, type BikePage } from '@hold-fast/contract/bikes';
 import { noticesMet } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
@@ -21,6 +22,7 @@ import {
   openDoNotRide,
 } from './store';
 import { correctBike, correctCustomer } from './correct';
+import { importBikes } from './import';
 import { wearOfBike } from './wear';
 
 const ListQuery = z.strictObject({
@@ -51,6 +53,11 @@ export function bikesRoutes(shop: Shop): Router {
     );
     const last = items.length === BIKES_A_PAGE ? items.at(-1) : undefined;
     response.json({ items, after: last ? `${last.bikeId} ${last.bikeName}` : null });
+  });
+
+  routes.post('/bikes/import', async (request, response) => {
+    const asked = parse(BikeImport, request.body);
+    response.json({ items: await importBikes(shop, personOn(response), asked) });
   });
 
   routes.get('/bikes/:bikeId', async (request, response) => {

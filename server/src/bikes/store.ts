@@ -201,6 +201,26 @@ export async function bikeOfSerial(on: Queryable, serial: string): Promise<strin
   return row?.id ?? null;
 }
 
+/** Customers of exactly this name, however many. */
+export function customersNamed(
+  on: Queryable,
+  name: string,
+): Promise<{ id: string; phone: string | null }[]> {
+  return select(on, 'SELECT id, phone FROM customer WHERE name = ? ORDER BY id LIMIT 20', [name]);
+}
+
+/** Bikes of a customer that go by this name. */
+export function bikesNamed(
+  on: Queryable,
+  customerId: string,
+  name: string,
+): Promise<{ id: string; serial: string }[]> {
+  return select(on, 'SELECT id, serial FROM bike WHERE customer_id = ? AND name = ?', [
+    customerId,
+    name,
+  ]);
+}
+
 /** Corrections of a bike, newest first. */
 export async function changesOfBike(on: Queryable, bikeId: string): Promise<BikeChange[]> {
   const rows = await select<Omit<BikeChange, 'at'> & { at: Date }>(

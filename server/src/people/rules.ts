@@ -29,7 +29,12 @@ export const ROUTES = {
   'POST /jobs/:jobId/sign-off': BENCH,
   'POST /jobs/:jobId/amendments': BENCH,
   'GET /bikes': ALL,
+  'POST /bikes/import': LEADS,
   'GET /bikes/:bikeId': ALL,
+  /** Phone numbers stand in them. */
+  'GET /exports/bikes.csv': LEADS,
+  'GET /exports/readings.csv': LEADS,
+  'GET /exports/stock.csv': LEADS,
   /** What makes less be asked of one takes a lead besides: `easesBike` in core. */
   'PUT /bikes/:bikeId': ALL,
   /** Whose phone number it is to see: {@link seesPhoneNumbers}. */

@@ -14,6 +14,7 @@ import { allowedOnly } from '../people/rules';
 import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { openReportRoutes, reportsRoutes } from '../reports/routes';
+import { exportsRoutes } from '../exports/routes';
 import { dueRoutes } from '../due/routes';
 import { rulesRoutes } from '../shopRules/routes';
 import { traceRoutes } from '../trace/routes';
@@ -110,6 +111,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     rulesRoutes(shop),
     dueRoutes(shop),
     traceRoutes(shop),
+    exportsRoutes(shop),
     troubleRoutes(shop),
     recordsRoutes(shop, tries),
     reportsRoutes(shop),

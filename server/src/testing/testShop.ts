@@ -91,7 +91,9 @@ export class Client {
     const text = await response.text();
     return {
       status: response.status,
-      body: (text ? JSON.parse(text) : undefined) as T,
+      body: (response.headers.get('content-type')?.includes('json')
+        ? JSON.parse(text)
+        : undefined) as T,
       headers: response.headers,
     };
   }

@@ -2,6 +2,8 @@ import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useBikes } from '../../data/queries';
+import { useIsLead } from '../../data/session';
+import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { JobTag } from '../../ui/JobTag';
 import { Row } from '../../ui/Row';
@@ -14,11 +16,21 @@ import { words } from '../../words/words';
 /** Every bike the shop knows, found by a few letters of its customer, name, tag, maker or serial. */
 export function BikeList({ current }: { current?: string | undefined }) {
   const [search, setSearch] = useState('');
+  const isLead = useIsLead();
   const bikes = useBikes(useDeferredValue(search.trim()));
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
-        <ScreenName>{words.places.bikes}</ScreenName>
+        <View style={styles.names}>
+          <ScreenName>{words.places.bikes}</ScreenName>
+          {isLead ? (
+            <Button
+              kind="quiet"
+              says={words.bikeList.tables}
+              onPress={() => router.navigate('/bikes/tables' as '/bikes')}
+            />
+          ) : null}
+        </View>
         <Field
           label={words.bikeList.find}
           value={search}
@@ -67,6 +79,7 @@ export function BikeList({ current }: { current?: string | undefined }) {
 
 const styles = StyleSheet.create({
   page: { flex: 1, backgroundColor: color.paper },
+  names: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
   top: {
     padding: space.l,
     gap: space.m,

@@ -16,6 +16,7 @@ import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { calendarDay } from '../../words/days';
 import { dayWords } from '../../words/day';
+import { words } from '../../words/words';
 import { Dragging } from './Dragging';
 import { MechanicsDay } from './MechanicsDay';
 import { Unplaced } from './Unplaced';
@@ -63,6 +64,11 @@ function Shown({ workday, rules }: { workday: Workday; rules: ShopRules }) {
         <View style={styles.days} role="navigation" aria-label={dayWords.title}>
           <Button
             kind="plain"
+            says={words.places.bench}
+            onPress={() => router.navigate('/bench')}
+          />
+          <Button
+            kind="plain"
             says="‹"
             label={dayWords.dayBefore}
             onPress={() => go(daysAfter(day, -1))}
@@ -89,7 +95,7 @@ function Shown({ workday, rules }: { workday: Workday; rules: ShopRules }) {
       )}
       <Dragging workday={workday} onPlace={moves.place}>
         <View style={styles.columns}>
-          {mechanics.map((mechanic) => (
+          {workedFirst(mechanics).map((mechanic) => (
             <View key={mechanic.id} style={styles.column}>
               <MechanicsDay
                 mechanic={mechanic}
@@ -115,6 +121,10 @@ function Shown({ workday, rules }: { workday: Workday; rules: ShopRules }) {
     </Page>
   );
 }
+
+/** Whoever has something to do stands before whoever has not. */
+const workedFirst = (mechanics: Workday['mechanics']): Workday['mechanics'] =>
+  mechanics.toSorted((a, b) => Number(a.jobs.length === 0) - Number(b.jobs.length === 0));
 
 const styles = StyleSheet.create({
   days: { flexDirection: 'row', gap: space.s },

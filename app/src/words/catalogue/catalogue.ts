@@ -20,6 +20,7 @@ import type { ProvingWords } from './proving';
 import type { ReckonerWords } from './reckoner';
 import type { StoreFormsWords } from './storeForms';
 import type { StoresWords } from './stores';
+import type { TableWords } from './tables';
 import type { ThingWords } from './things';
 import type { TroubleWords } from './trouble';
 import type { VerdictWords } from './verdicts';
@@ -47,6 +48,7 @@ export interface Catalogue {
   practice: PracticeWords;
   day: DayWords;
   due: DueWords;
+  tables: TableWords;
   report: ReportWords;
   trace: TraceWords;
   ledger: LedgerWords;

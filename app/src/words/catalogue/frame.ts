@@ -142,6 +142,7 @@ export interface FrameWords {
     backToTheJob: string;
   };
   bikeList: {
+    tables: string;
     find: string;
     findBy: string;
     noSuchBike: string;

@@ -134,6 +134,18 @@ export const faults: FaultWords = {
     'not-json': 'Was gesendet wurde, ist kein JSON.',
     unreadable: 'Die Anfrage ließ sich nicht lesen.',
     'rows-refused': 'Einige Zeilen sind verweigert, also wurde nichts aufgenommen.',
+    'yes-or-no': 'yes oder no, ja oder nein.',
+    'none-of': ({ codes }) => `Eines von ${String(codes)}, oder nichts.`,
+    'whole-number': 'Eine ganze Zahl, oder nichts.',
+    'which-customer':
+      'Mehrere Kunden heißen so: Schreib die Telefonnummer dessen dazu, der gemeint ist.',
+    'table empty': 'Es steht keine Zeile darin.',
+    'table too-many-rows': ({ most }) =>
+      `Sie hat mehr als ${String(most)} Zeilen: Nimm sie in Teilen auf.`,
+    'table column-missing': ({ column }) => `Sie hat keine Spalte „${String(column)}“.`,
+    'table column-twice': ({ column }) => `Zwei ihrer Spalten heißen „${String(column)}“.`,
+    'table broken-quotes': ({ line }) =>
+      `Ein Anführungszeichen wird nicht geschlossen, etwa in Zeile ${String(line)}.`,
     'unknown-key': 'Dieses Feld gibt es hier nicht.',
     invalid_type: 'Das fehlt oder ist von falscher Art.',
     invalid_value: 'Das steht nicht zur Wahl.',

@@ -164,6 +164,7 @@ export const frame: FrameWords = {
     backToTheJob: 'Zurück zum Auftrag',
   },
   bikeList: {
+    tables: 'Tabellen',
     find: 'Suchen',
     findBy: 'Kunde, Rad, Zettel, Hersteller oder Seriennummer',
     noSuchBike: 'Kein solches Rad',

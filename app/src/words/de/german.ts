@@ -21,6 +21,7 @@ import { proving } from './proving';
 import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
 import { stores } from './stores';
+import { tables } from './tables';
 import { things } from './things';
 import { trouble } from './trouble';
 import { verdicts } from './verdicts';
@@ -48,6 +49,7 @@ export const german: Catalogue = {
   practice,
   day,
   due,
+  tables,
   report,
   trace,
   ledger,

@@ -123,6 +123,18 @@ export const faults: FaultWords = {
     'not-json': 'What was sent is not JSON.',
     unreadable: 'The request could not be read.',
     'rows-refused': 'Some rows are refused, so nothing was taken in.',
+    'yes-or-no': 'yes or no.',
+    'none-of': ({ codes }) => `One of ${String(codes)}, or nothing.`,
+    'whole-number': 'A whole number, or nothing.',
+    'which-customer':
+      'Several customers have this name: write the phone number of the one that is meant.',
+    'table empty': 'There is no row in it.',
+    'table too-many-rows': ({ most }) =>
+      `It has more than ${String(most)} rows: take it in in parts.`,
+    'table column-missing': ({ column }) => `It has no column called “${String(column)}”.`,
+    'table column-twice': ({ column }) => `Two of its columns are called “${String(column)}”.`,
+    'table broken-quotes': ({ line }) =>
+      `A quotation mark is not closed, near line ${String(line)}.`,
     'unknown-key': 'There is no such field here.',
     invalid_type: 'This is missing, or of the wrong kind.',
     invalid_value: 'This is not one of the choices.',

@@ -158,6 +158,7 @@ export const frame: FrameWords = {
     backToTheJob: 'Back to the job',
   },
   bikeList: {
+    tables: 'Tables',
     find: 'Find',
     findBy: 'customer, bike, tag, maker or serial',
     noSuchBike: 'No such bike',

@@ -1,0 +1,66 @@
+import { readFileSync } from 'node:fs';
+import { readBikeTable } from '@hold-fast/contract/bikeTable';
+import { expect, test, type Page } from '@playwright/test';
+import { openBench } from './bench';
+
+const csv = (lines: readonly string[]) => ({
+  name: 'fleet.csv',
+  mimeType: 'text/csv',
+  buffer: Buffer.from(lines.join('\r\n')),
+});
+const choose = (page: Page, lines: readonly string[]) =>
+  page.getByLabel('Choose a CSV file').setInputFiles(csv(lines));
+
+test('a fleet is looked through, taken in though the network fails on the way, and doubles nothing when it comes again', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/bikes');
+  await hands.touch(hands.button('Tables'));
+  const fleet = `Fleet ${project.name}`;
+  const names = 'Customer;Bike;Serial;Mass kg;shoe size';
+  const good = Array.from(
+    { length: 450 },
+    (_, i) => `${fleet};Hire bike ${i};${project.name}-${i};;`,
+  );
+
+  // A cell that cannot be taken is named by its line; then all, or nothing.
+  await choose(page, [names, ...good.slice(0, 3), `${fleet};Broken;;heavy;`]);
+  await expect(page.getByText('Line 5, mass_kg')).toBeVisible();
+  await expect(page.getByText('A whole number, or nothing.')).toBeVisible();
+  await expect(page.getByText('nobody knows here are left out: shoe_size')).toBeVisible();
+  await expect(hands.button('Take in 3 rows')).toHaveCount(0);
+  await hands.touch(page.getByRole('radio', { name: 'The good rows only' }));
+  await hands.touch(hands.button('Take in 3 rows'));
+  await expect(page.getByText('3 rows taken in.')).toBeVisible();
+
+  // Whole, with the network lost after the first part.
+  await choose(page, [names, ...good]);
+  await expect(page.getByText('447 rows to take in')).toBeVisible();
+  await expect(page.getByText('3 rows there already')).toBeVisible();
+  let parts = 0;
+  await page.route('**/api/bikes/import', async (route) => {
+    parts += 1;
+    if (parts !== 2) return route.continue();
+    // Done, and its answer lost.
+    await route.fetch();
+    return route.abort();
+  });
+  await hands.touch(hands.button('Take in 447 rows'));
+  await expect(page.getByText('It stopped after 200 rows', { exact: false })).toBeVisible();
+  await hands.touch(hands.button('Go on'));
+  await expect(page.getByText(/^2\d\d rows taken in\.$/)).toBeVisible();
+  await page.unroute('**/api/bikes/import');
+
+  const downloaded = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Customers and bikes' }).click();
+  const read = readBikeTable(readFileSync(await (await downloaded).path(), 'utf8'));
+  if (!read.ok) throw new Error(read.code);
+  const theirs = read.rows.filter(({ customer }) => customer.name === fleet);
+  expect(theirs).toHaveLength(450);
+  expect(new Set(theirs.map(({ bike }) => bike!.serial)).size).toBe(450);
+
+  // What is no table is refused whole, with the reason.
+  await choose(page, ['bike;serial', 'A;B']);
+  await expect(page.getByText('It has no column called “customer”.')).toBeVisible();
+});

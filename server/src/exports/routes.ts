@@ -1,0 +1,69 @@
+import { bikeTable } from '@hold-fast/contract/bikeTable';
+import { Router, type Response } from 'express';
+import Papa from 'papaparse';
+import { once } from 'node:events';
+import type { Shop } from '../platform/shop';
+import {
+  bikeRowsAfter,
+  readingRowsAfter,
+  ROWS_AT_A_TIME,
+  stockRowsAfter,
+  type ExportedBike,
+} from './store';
+
+/** Tables that anybody may take elsewhere: sent as they are read, so that no table is too long. */
+export function exportsRoutes({ pool }: Shop): Router {
+  const routes = Router();
+
+  routes.get('/exports/bikes.csv', async (_request, response) => {
+    await sendTable<ExportedBike>(
+      response,
+      'bikes',
+      (after) => bikeRowsAfter(pool, after),
+      bikeTable,
+    );
+  });
+  routes.get('/exports/readings.csv', async (_request, response) => {
+    await sendTable(response, 'readings', (after) => readingRowsAfter(pool, after), plainTable);
+  });
+  routes.get('/exports/stock.csv', async (_request, response) => {
+    await sendTable(response, 'stock', (after) => stockRowsAfter(pool, after), plainTable);
+  });
+
+  return routes;
+}
+
+/** Source [S]: RFC 4180; with the mark by which spreadsheets know UTF-8, and cells that they would run marked as text. */
+async function sendTable<Row extends { key: string }>(
+  response: Response,
+  name: string,
+  read: (after: string | null) => Promise<Row[]>,
+  write: (rows: readonly Row[], withNames: boolean) => string,
+): Promise<void> {
+  let rows = await read(null);
+  response
+    .type('text/csv; charset=utf-8')
+    .set('content-disposition', `attachment; filename="${name}.csv"`);
+  response.write('\uFEFF');
+  for (let isFirst = true; isFirst || rows.length > 0; isFirst = false) {
+    const table = write(rows, isFirst);
+    // A reader that is slow is waited for.
+    if (table && !response.write(`${table}\r\n`)) await once(response, 'drain');
+    if (response.destroyed || rows.length < ROWS_AT_A_TIME) break;
+    rows = await read(rows.at(-1)!.key);
+  }
+  response.end();
+}
+
+/** Rows under the names of their own fields. */
+function plainTable<Row extends { key: string }>(rows: readonly Row[], withNames: boolean): string {
+  const plain = rows.map(({ key: _key, ...cells }) =>
+    Object.fromEntries(
+      Object.entries(cells).map(([name, cell]) => [
+        name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`),
+        cell instanceof Date ? cell.toISOString() : cell,
+      ]),
+    ),
+  );
+  return Papa.unparse(plain, { escapeFormulae: true, header: withNames, newline: '\r\n' });
+}

@@ -1,0 +1,90 @@
+import type { BikeRow } from '@hold-fast/contract/bikeTable';
+import type { Bike } from '@hold-fast/contract/bikes';
+import { select, type Queryable } from '../platform/database';
+
+/** Rows that are read and sent at a time: none is kept longer. */
+export const ROWS_AT_A_TIME = 1000;
+
+/** A customer with one bike of theirs, or with none. */
+export type ExportedBike = Omit<BikeRow, 'line'> & { key: string };
+
+/** Customers with their bikes by the customer’s id, after a place in that order; a customer without a bike stands alone. */
+export async function bikeRowsAfter(on: Queryable, after: string | null): Promise<ExportedBike[]> {
+  const rows = await select<
+    Omit<Bike, 'motor' | 'wet' | 'id'> & {
+      id: string | null;
+      motor: number;
+      wet: number;
+      customerName: string;
+      phone: string | null;
+    }
+  >(
+    on,
+    `SELECT c.id AS customerId, c.name AS customerName, c.phone, b.id, b.name, b.maker, b.serial, b.motor,
+            b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,
+            b.fork_material AS forkMaterial, b.frame_material AS frameMaterial,
+            b.front_brake AS frontBrake, b.rear_brake AS rearBrake, b.further_brakes AS furtherBrakes
+       FROM customer c LEFT JOIN bike b ON b.customer_id = c.id
+      ${after ? "WHERE (c.id > ? OR (c.id = ? AND COALESCE(b.id, '') > ?))" : ''}
+      ORDER BY c.id, b.id LIMIT ${ROWS_AT_A_TIME}`,
+    after ? [after.slice(0, 36), after.slice(0, 36), after.slice(37)] : [],
+  );
+  return rows.map(({ id, customerId, customerName, phone, motor, wet, ...bike }) => ({
+    key: `${customerId} ${id ?? ''}`,
+    customer: { name: customerName, phone },
+    bike: id === null ? null : { ...bike, motor: motor === 1, wet: wet === 1 },
+  }));
+}
+
+/** A reading as it was taken, for a table. */
+export interface ReadingRow {
+  key: string;
+  at: Date;
+  tag: number;
+  customer: string;
+  bike: string;
+  end: string;
+  part: string;
+  place: string;
+  mm: string;
+  gauge: string;
+  /** It was corrected by a later one. */
+  replaced: number;
+}
+
+export function readingRowsAfter(on: Queryable, after: string | null): Promise<ReadingRow[]> {
+  return select(
+    on,
+    `SELECT r.id AS \`key\`, r.at, j.tag, c.name AS customer, b.name AS bike, m.brake_end AS end, m.part, r.place,
+            r.value_mm AS mm, g.name AS gauge,
+            EXISTS (SELECT 1 FROM reading later WHERE later.replaces = r.id) AS replaced
+       FROM reading r JOIN measurement m ON m.id = r.measurement_id JOIN job j ON j.id = m.job_id
+       JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
+       JOIN gauge g ON g.id = m.gauge_id
+      ${after ? 'WHERE r.id > ?' : ''} ORDER BY r.id LIMIT ${ROWS_AT_A_TIME}`,
+    after ? [after] : [],
+  );
+}
+
+/** A kind of part with what is left of it. */
+export interface StockRow {
+  key: string;
+  part: string;
+  description: string;
+  fits: string;
+  count: number;
+  reorderAt: number;
+  priceCents: number;
+}
+
+export function stockRowsAfter(on: Queryable, after: string | null): Promise<StockRow[]> {
+  return select(
+    on,
+    `SELECT s.id AS \`key\`, s.part, s.description, s.fits,
+            CAST(COALESCE((SELECT SUM(v.pieces) FROM stock_move v WHERE v.stock_id = s.id), 0)
+               - COALESCE((SELECT SUM(t.pieces) FROM part_taken t WHERE t.stock_id = s.id), 0) AS SIGNED) AS count,
+            s.reorder_at AS reorderAt, s.price_cents AS priceCents
+       FROM stock_line s ${after ? 'WHERE s.id > ?' : ''} ORDER BY s.id LIMIT ${ROWS_AT_A_TIME}`,
+    after ? [after] : [],
+  );
+}
