@@ -36,6 +36,7 @@ const PLACES = [
   '/stores/trouble',
   '/bikes/tables',
   '/ledger/due',
+  '/ledger/outbox',
   '/ledger/trace',
 ];
 const TASKS = [

@@ -86,3 +86,31 @@ test('a mechanic’s work is traced to every bike it reached, and saved for a sp
   await expect(page.getByText('It reached nobody')).toBeVisible();
   await expect(page).toHaveURL(/by=mechanic/);
 });
+
+test('a customer is reminded of what is due, everybody a trace found is written to once, and all of it is read in the box', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/ledger/due');
+  await hands.touch(page.getByRole('button', { name: /^Remind: / }).first());
+  const text = page.getByLabel('The message');
+  await expect(text).toHaveValue(/is due for .* by \d/);
+  await text.fill(`Your brakes are due, says ${project.name}.`);
+  await hands.touch(hands.button('Send it'));
+  await expect(page.getByText(/Reminded \d/).first()).toBeVisible();
+
+  await page.goto('/ledger/trace?by=mechanic&name=Maren%20Okafor');
+  await hands.touch(hands.button(/^Write to these \d+$/));
+  await expect(page.getByLabel('The message')).toHaveValue(/Mechanic Maren Okafor/);
+  await page.getByLabel('The message').fill(`Come in, says ${project.name}.`);
+  await hands.touch(hands.button('Send it'));
+  await expect(hands.button('Send it')).toHaveCount(0);
+  const said = await page.getByText(/^Sent to \d+ of \d+$/).innerText();
+  await page.goto('/ledger/outbox');
+  await expect(
+    page.getByTestId('message').filter({ hasText: `due, says ${project.name}` }),
+  ).toHaveCount(1);
+  await expect(
+    page.getByTestId('message').filter({ hasText: `Come in, says ${project.name}` }),
+  ).toHaveCount(Number(/\d+/.exec(said)![0]));
+});

@@ -21,6 +21,8 @@ export interface DueRow {
   jobId: string;
   tag: number;
   snoozed: { words: string; by: string } | null;
+  /** When its customer was last written to of what is due; null where nobody has since that visit. */
+  remindedAt: string | null;
 }
 
 /** Something due is put off for so many days, with the reason. */

@@ -1,8 +1,17 @@
 import type { End } from '@hold-fast/core/ends';
+import type { Rejudged } from '@hold-fast/core/inspection/rejudge';
 import { z } from 'zod';
 
 /** What a trace begins from: where a fault came from, by the name it has in the shop. */
-export const TRACED = ['lot', 'container', 'wrench', 'gauge', 'batch', 'mechanic'] as const;
+export const TRACED = [
+  'lot',
+  'container',
+  'wrench',
+  'gauge',
+  'batch',
+  'mechanic',
+  'sheet',
+] as const;
 export type Traced = (typeof TRACED)[number];
 
 export const TraceQuery = z.strictObject({
@@ -24,6 +33,8 @@ export interface TraceRow {
   ends: End[];
   /** Bolts that were set, parts that were measured or fitted, by their codes; the kinds of entry for a person. */
   codes: string[];
+  /** Of a sheet: what was judged by an older revision of it and would be judged otherwise by its newest. */
+  changes: Rejudged[];
   /** mL that went in, of fluid. */
   ml: number | null;
   /** When it was last, ISO 8601. */

@@ -48,6 +48,7 @@ export const keys = {
   leads: ['leads'],
   records: ['records'],
   dues: ['dues'],
+  messages: ['messages'],
   days: ['days'],
   day: (day: string) => ['days', day],
   trace: ['trace'],

@@ -1,3 +1,4 @@
+import type { Message } from '@hold-fast/contract/outbox';
 import type { Workday } from '@hold-fast/contract/day';
 import type { Report, ReportLink } from '@hold-fast/contract/report';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
@@ -242,3 +243,6 @@ export const useWorkday = (day: string) =>
     queryFn: () => ask<Workday>('GET', `/day?day=${day}`),
     refetchInterval: 30_000,
   });
+
+/** What was written to customers, the newest first. */
+export const useMessages = () => usePages<Message>(keys.messages, '/messages');

@@ -1,3 +1,4 @@
+import type { SendMessage } from '@hold-fast/contract/outbox';
 import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeTable';
 import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import type { Bike, BikeCorrection, Customer, CustomerCorrection } from '@hold-fast/contract/bikes';
@@ -421,4 +422,19 @@ export function useImportBikes() {
     attempt.answered();
     return items;
   };
+}
+
+/** Writes to the customer of a bike. */
+export function useSendMessage() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (message: Omit<SendMessage, 'id'>) =>
+      ask('POST', '/messages', { ...message, id: attempt.of(message).id }),
+    onSuccess: () => {
+      attempt.answered();
+      return Promise.all(
+        [keys.messages, keys.dues].map((queryKey) => client.invalidateQueries({ queryKey })),
+      );
+    },
+  });
 }

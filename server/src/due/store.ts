@@ -28,13 +28,20 @@ const PAGE = 50;
 const ROW = `d.bike_id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone, d.brake_end AS end,
   d.what AS \`of\`, DATE_FORMAT(d.due_on, '%Y-%m-%d') AS \`on\`,
   DATE_FORMAT(d.shown_on, '%Y-%m-%d') AS shownOn, d.because, d.days, d.job_id AS jobId, j.tag,
-  d.snoozed_words AS words, p.name AS \`by\``;
+  d.snoozed_words AS words, p.name AS \`by\`,
+  (SELECT MAX(m.at) FROM message m WHERE m.bike_id = d.bike_id AND m.about = 'due'
+     AND m.at >= (SELECT MAX(s.sealed_at) FROM sealed_record s WHERE s.job_id = d.job_id AND s.nth = 0)) AS remindedAt`;
 const JOINED = `due d JOIN bike b ON b.id = d.bike_id JOIN customer c ON c.id = b.customer_id
   JOIN job j ON j.id = d.job_id LEFT JOIN person p ON p.id = d.snoozed_by`;
-type Row = Omit<DueRow, 'snoozed'> & { words: string | null; by: string | null };
+type Row = Omit<DueRow, 'snoozed' | 'remindedAt'> & {
+  words: string | null;
+  by: string | null;
+  remindedAt: Date | null;
+};
 
-const dueOf = ({ words, by, ...row }: Row): DueRow => ({
+const dueOf = ({ words, by, remindedAt, ...row }: Row): DueRow => ({
   ...row,
+  remindedAt: remindedAt?.toISOString() ?? null,
   snoozed: words !== null && by !== null ? { words, by } : null,
 });
 

@@ -73,6 +73,8 @@ export const ROUTES = {
   'GET /due': ALL,
   'GET /trace': LEADS,
   'POST /due/snoozes': ALL,
+  'GET /messages': RINGS,
+  'POST /messages': RINGS,
   'GET /records': ALL,
   'GET /records/:recordId': ALL,
   'GET /records/:recordId/report': ALL,

@@ -9,6 +9,7 @@ import type { Feed } from '../feed/feed';
 import { feedRoutes } from '../feed/routes';
 import { dayRoutes } from '../jobs/day';
 import { jobsRoutes } from '../jobs/routes';
+import { outboxRoutes } from '../outbox/routes';
 import { peopleRoutes, sessionRoutes } from '../people/routes';
 import { allowedOnly } from '../people/rules';
 import { Tries } from '../people/tries';
@@ -112,6 +113,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     dueRoutes(shop),
     traceRoutes(shop),
     exportsRoutes(shop),
+    outboxRoutes(shop),
     troubleRoutes(shop),
     recordsRoutes(shop, tries),
     reportsRoutes(shop),

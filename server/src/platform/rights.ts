@@ -47,6 +47,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   shop_rules: APPEND,
   trouble_count: APPEND,
   due: ['SELECT', 'INSERT', 'DELETE'],
+  message: APPEND,
   sealed_record: APPEND,
   report_link: APPEND,
   counter: ['SELECT'],

@@ -1,9 +1,12 @@
 import type { TraceRow, Traced } from '@hold-fast/contract/trace';
 import type { End } from '@hold-fast/core/ends';
-import { select, type Queryable, type Value } from '../platform/database';
+import { select, selectOne, type Queryable, type Value } from '../platform/database';
+
+/** What leaves its own mark at a job; a sheet is traced by what was judged by it. */
+export type Used = Exclude<Traced, 'sheet'>;
 
 /** Where each trace begins, and which of a job's facts it goes through: named first, so that its index is used. */
-const FROM: Readonly<Record<Traced, { from: string; code: string; ml?: true }>> = {
+const FROM: Readonly<Record<Used, { from: string; code: string; ml?: true }>> = {
   lot: {
     from: 'container x JOIN fill f ON f.container_id = x.id WHERE x.lot = ?',
     code: "''",
@@ -35,7 +38,7 @@ const FROM: Readonly<Record<Traced, { from: string; code: string; ml?: true }>> 
 const PAGE = 50;
 
 interface Asked {
-  by: Traced;
+  by: Used;
   name: string;
   from: Date | null;
   /** Before this time. */
@@ -43,7 +46,7 @@ interface Asked {
   after: string | null;
 }
 
-type Row = Omit<TraceRow, 'ends' | 'codes' | 'at' | 'ml'> & {
+type Row = Omit<TraceRow, 'ends' | 'codes' | 'changes' | 'at' | 'ml'> & {
   ends: string | null;
   codes: string | null;
   ml: string | null;
@@ -77,10 +80,55 @@ export async function tracePage(
     items: rows.map(({ ends, codes, ml: filled, at, ...row }) => ({
       ...row,
       ends: (ends ?? '').split(',').filter(Boolean).sort() as End[],
+      changes: [],
       codes: (codes ?? '').split(',').filter(Boolean).sort(),
       ml: filled === null ? null : Number(filled),
       at: at.toISOString(),
     })),
-    after: rows.length === PAGE ? rows.at(-1)!.jobId : null,
+    after: nextOf(rows),
   };
 }
+
+/** The jobs that were judged by an older revision of the sheet of this title, the newest first, and its newest revision. */
+export async function judgedByOlder(
+  on: Queryable,
+  title: string,
+  { from, until, after }: Pick<Asked, 'from' | 'until' | 'after'>,
+): Promise<{ newestId: string | null; jobs: JudgedJob[] }> {
+  const newest = await selectOne<{ id: string; sheetId: string }>(
+    on,
+    `SELECT r.id, r.sheet_id AS sheetId FROM spec_sheet_revision r
+      WHERE r.sheet_id IN (SELECT t.sheet_id FROM spec_sheet_revision t WHERE t.title = ?)
+      ORDER BY r.revision DESC LIMIT 1`,
+    [title],
+  );
+  if (!newest) return { newestId: null, jobs: [] };
+  const wheres: [string, Value][] = [
+    ...(from ? [['i.at >= ?', from] as [string, Value]] : []),
+    ...(until ? [['i.at < ?', until] as [string, Value]] : []),
+    ...(after ? [['i.job_id < ?', after] as [string, Value]] : []),
+  ];
+  const jobs = await select<JudgedJob>(
+    on,
+    `SELECT t.jobId, t.at, j.tag, b.id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone
+       FROM (SELECT i.job_id AS jobId, MAX(i.at) AS at
+               FROM spec_sheet_revision r JOIN identification i ON i.sheet_revision_id = r.id
+              WHERE r.sheet_id = ? AND r.id <> ? ${wheres.map(([sql]) => `AND ${sql}`).join(' ')}
+              GROUP BY i.job_id ORDER BY i.job_id DESC LIMIT ${PAGE}) t
+       JOIN job j ON j.id = t.jobId JOIN bike b ON b.id = j.bike_id
+       JOIN customer c ON c.id = b.customer_id ORDER BY t.jobId DESC`,
+    [newest.sheetId, newest.id, ...wheres.map(([, value]) => value)],
+  );
+  return { newestId: newest.id, jobs };
+}
+
+type JudgedJob = Pick<
+  TraceRow,
+  'jobId' | 'tag' | 'bikeId' | 'bikeName' | 'customerName' | 'phone'
+> & {
+  at: Date;
+};
+
+/** Where the page after this one begins. */
+export const nextOf = (jobs: readonly { jobId: string }[]): string | null =>
+  jobs.length === PAGE ? jobs.at(-1)!.jobId : null;

@@ -7,6 +7,7 @@ import {
   measureRotor,
   openJob,
   openTestShop,
+  SHEET,
   type Client,
   type TestShop,
 } from '../testing/testShop';
@@ -93,4 +94,32 @@ it('is a lead’s, and says which field is wrong', async () => {
     expect(refused.status).toBe(422);
     expect(JSON.stringify(refused.body)).toContain(field);
   }
+});
+
+it('a corrected sheet is traced to the visits that would have been judged otherwise, and to no others', async () => {
+  const thin = await openJob(shop, client);
+  await measureRotor(shop, client, thin, [1.62, 1.63, 1.63, 1.62, 1.63, 1.62]);
+  const sound = await openJob(shop, client);
+  await measureRotor(shop, client, sound, [1.79, 1.79, 1.78, 1.79, 1.79, 1.79]);
+  const query = `by=sheet&name=${encodeURIComponent(SHEET.title)}`;
+  // While nobody has corrected it, nothing was judged by an older one.
+  expect(await trace(query)).toEqual([]);
+  const { rotor } = SHEET;
+  const corrected = await lead.send('PUT', `/sheets/${shop.ids.sheetId}`, {
+    id: uuid(),
+    sheetId: shop.ids.sheetId,
+    baseId: shop.ids.sheet,
+    body: { ...SHEET, rotor: { ...rotor, limit: { ...rotor.limit!, limitMm: 1.65 } } },
+    note: 'The limit was misread',
+  });
+  expect(corrected.status).toBeLessThan(300);
+  const found = await trace(query);
+  const row = found.find(({ jobId }) => jobId === thin);
+  expect(row).toMatchObject({
+    ends: ['front'],
+    changes: [{ end: 'front', part: 'rotor', now: 'replace' }],
+    phone: '0555 0140',
+  });
+  expect(['holds', 'watch']).toContain(row!.changes[0]!.was);
+  expect(found.map(({ jobId }) => jobId)).not.toContain(sound);
 });

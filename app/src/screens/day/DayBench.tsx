@@ -18,6 +18,7 @@ import { calendarDay } from '../../words/days';
 import { dayWords } from '../../words/day';
 import { words } from '../../words/words';
 import { Dragging } from './Dragging';
+import type { Moves } from './moves';
 import { MechanicsDay } from './MechanicsDay';
 import { Unplaced } from './Unplaced';
 import { WantedOfDay } from './WantedOfDay';
@@ -32,16 +33,6 @@ export function DayBench() {
     return <Failed error={error} onRetry={() => void workday.refetch()} />;
   if (!workday.data || !rules.data) return <Loading />;
   return <Shown workday={workday.data} rules={rules.data.rules} />;
-}
-
-/** Where a job can go, and how it goes there. */
-export interface Moves {
-  mechanics: readonly { id: string; name: string }[];
-  day: string;
-  place: (
-    jobId: string,
-    at: { day: string; personId: string; before: string | null } | null,
-  ) => void;
 }
 
 function Shown({ workday, rules }: { workday: Workday; rules: ShopRules }) {

@@ -21,7 +21,7 @@ import { words } from '../../words/words';
 import { DaySlot } from './DaySlot';
 import { DropColumn } from './Dragging';
 import { MovePanel } from './MovePanel';
-import type { Moves } from './DayBench';
+import type { Moves } from './moves';
 
 interface Props {
   mechanic: { id: string; name: string; jobs: readonly DayRow[] };

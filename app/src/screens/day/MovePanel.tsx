@@ -6,7 +6,7 @@ import { Choice } from '../../ui/Choice';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { dayWords } from '../../words/day';
-import type { Moves } from './DayBench';
+import type { Moves } from './moves';
 
 interface Props {
   jobId: string;

@@ -7,7 +7,7 @@ import { near } from '../../words/days';
 import { DaySlot } from './DaySlot';
 import { DropColumn, UNPLACED } from './Dragging';
 import { MovePanel } from './MovePanel';
-import type { Moves } from './DayBench';
+import type { Moves } from './moves';
 
 interface Props {
   jobs: readonly OpenRow[];

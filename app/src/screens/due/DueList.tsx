@@ -1,4 +1,5 @@
 import type { DueRow } from '@hold-fast/contract/due';
+import { RINGS } from '@hold-fast/contract/people';
 import { weekOf } from '@hold-fast/core/due/due';
 import { dayIn } from '@hold-fast/core/job/day';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
@@ -6,6 +7,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useDues, useRules } from '../../data/queries';
+import { useSession } from '../../data/session';
 import { useSnooze } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -17,11 +19,12 @@ import { Page, Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
-import { calendarDay } from '../../words/days';
+import { calendarDay, exactDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
 import { calendarOf } from './calendar';
+import { Remind } from './Remind';
 
 const WEEKS_OFF = [7, 14, 28] as const;
 const idOf = ({ bikeId, end, of }: DueRow) => `${bikeId} ${end} ${of}`;
@@ -32,6 +35,7 @@ export function DueList() {
   const { timeZone } = useRules().data?.rules ?? USUAL_RULES;
   const today = dayIn(timeZone, new Date().toISOString());
   const items = dues.data ?? [];
+  const rings = RINGS.includes(useSession().data?.person?.role ?? 'mechanic');
   const save = () => saveFile('due.ics', 'text/calendar', calendarOf(items, new Date()));
   if (dues.error && !dues.data)
     return <Failed error={dues.error} onRetry={() => void dues.refetch()} />;
@@ -41,12 +45,21 @@ export function DueList() {
       title={dueWords.title}
       fixed
       aside={
-        <Button
-          kind="quiet"
-          says={dueWords.calendar}
-          disabled={items.length === 0}
-          onPress={save}
-        />
+        <>
+          {rings ? (
+            <Button
+              kind="quiet"
+              says={dueWords.outbox}
+              onPress={() => router.navigate('/ledger/outbox' as '/ledger')}
+            />
+          ) : null}
+          <Button
+            kind="quiet"
+            says={dueWords.calendar}
+            disabled={items.length === 0}
+            onPress={save}
+          />
+        </>
       }
     >
       {dues.isPending ? (
@@ -85,7 +98,8 @@ const weekSays = ({ shownOn }: DueRow, today: string): string =>
   shownOn < weekOf(today) ? dueWords.late : dueWords.week(calendarDay(weekOf(shownOn)));
 
 function DueLine({ due, late }: { due: DueRow; late: boolean }) {
-  const [asking, setAsking] = useState(false);
+  const [asking, setAsking] = useState<'later' | 'remind' | null>(null);
+  const mayRing = due.phone !== null;
   const what = dueWords.of[due.of];
   return (
     <>
@@ -98,22 +112,33 @@ function DueLine({ due, late }: { due: DueRow; late: boolean }) {
           due.snoozed
             ? dueWords.putOff(due.snoozed.words, due.snoozed.by, calendarDay(due.shownOn))
             : '',
+          due.remindedAt ? dueWords.reminded(exactDay(due.remindedAt)) : '',
         ]
           .filter(Boolean)
           .join('. ')}
         onPress={() => router.navigate(`/bikes/${due.bikeId}`)}
         testID={`due-${due.of}-${due.end}`}
       />
-      {asking ? (
-        <PutOff due={due} onDone={() => setAsking(false)} />
+      {asking === 'later' ? (
+        <PutOff due={due} onDone={() => setAsking(null)} />
+      ) : asking === 'remind' ? (
+        <Remind due={due} onDone={() => setAsking(null)} />
       ) : (
         <View style={styles.later}>
           <Button
             kind="quiet"
             says={dueWords.later}
             label={dueWords.laterOf(due.bikeName, what)}
-            onPress={() => setAsking(true)}
+            onPress={() => setAsking('later')}
           />
+          {mayRing ? (
+            <Button
+              kind="quiet"
+              says={dueWords.remind}
+              label={dueWords.remindOf(due.bikeName, what)}
+              onPress={() => setAsking('remind')}
+            />
+          ) : null}
         </View>
       )}
     </>
@@ -150,5 +175,10 @@ function PutOff({ due, onDone }: { due: DueRow; onDone: () => void }) {
 
 const styles = StyleSheet.create({
   week: { paddingHorizontal: space.l, paddingTop: space.m },
-  later: { alignItems: 'flex-end', paddingHorizontal: space.l },
+  later: {
+    flexDirection: 'row',
+    justifyContent: 'flex-end',
+    gap: space.l,
+    paddingHorizontal: space.l,
+  },
 });

@@ -25,6 +25,7 @@ const due = (change: Partial<DueRow> = {}): DueRow => ({
   jobId: 'job',
   tag: 7,
   snoozed: null,
+  remindedAt: null,
   ...change,
 });
 const eventsOf = (text: string) =>

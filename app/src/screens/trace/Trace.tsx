@@ -19,6 +19,7 @@ import { traceWords } from '../../words/trace';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
 import { csvOf } from './csv';
+import { WriteAll } from './WriteAll';
 
 /** Whom a lot, a container, a wrench, a gauge, a batch or a mechanic reached: bikes and customers, to ring them all. */
 export function Trace() {
@@ -105,6 +106,13 @@ export function Trace() {
           {rows.length === 0 ? <Words ink="soft">{traceWords.noneSays}</Words> : null}
         </Section>
       ) : null}
+      {asked && rows.length > 0 && !trace.hasNextPage ? (
+        <WriteAll
+          key={JSON.stringify(asked)}
+          rows={rows}
+          what={`${traceWords.of[asked.by]} ${asked.name}`}
+        />
+      ) : null}
       {rows.map((row) => (
         <Row
           key={row.jobId}
@@ -124,8 +132,18 @@ export function Trace() {
   );
 }
 
-/** What was done with it there: bolts, parts, kinds of entry, millilitres, and the ends. */
-function whatOf({ ends, codes, ml }: TraceRow): string {
+/** What was done with it there: bolts, parts, kinds of entry, millilitres, and the ends; of a sheet, what would be judged otherwise now. */
+function whatOf({ ends, codes, changes, ml }: TraceRow): string {
+  if (changes.length > 0)
+    return words.format.list(
+      changes.map(({ end, part, was, now }) =>
+        traceWords.changed(
+          `${words.end[end]} ${words.subject[part]}`,
+          words.standing({ word: was }),
+          words.standing({ word: now }),
+        ),
+      ),
+    );
   const names: Readonly<Partial<Record<string, string>>> = {
     ...words.entryKind,
     ...words.subject,

@@ -1,3 +1,4 @@
+import type { About } from '@hold-fast/contract/outbox';
 import type { DueBecause, DueOf } from '@hold-fast/core/due/due';
 
 /** What comes due, and when. */
@@ -16,6 +17,17 @@ export interface DueWords {
   days: (days: number) => string;
   putItOff: string;
   leaveIt: string;
+  remind: string;
+  remindOf: (bike: string, what: string) => string;
+  reminder: (customer: string, bike: string, what: string, end: string, day: string) => string;
+  reminded: (day: string) => string;
+  message: string;
+  send: string;
+  outbox: string;
+  outboxSays: string;
+  nothingSent: string;
+  about: Record<About, string>;
+  sentBy: (name: string, day: string) => string;
   none: string;
   noneSays: string;
   calendar: string;

@@ -121,6 +121,7 @@ export type FaultCode =
   | 'table column-missing'
   | 'table column-twice'
   | 'table broken-quotes'
+  | 'no-phone'
   | 'unknown-key'
   | 'invalid_type'
   | 'invalid_value'

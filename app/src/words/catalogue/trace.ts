@@ -13,6 +13,12 @@ export interface TraceWords {
   reached: (count: number, more: boolean) => string;
   ml: (ml: string) => string;
   csv: string;
+  writeAll: (count: number) => string;
+  writeSays: string;
+  draft: (what: string) => string;
+  sentTo: (count: number, of: number) => string;
+  notSent: (names: string) => string;
+  changed: (what: string, was: string, now: string) => string;
   columns: {
     tag: string;
     day: string;

@@ -146,6 +146,7 @@ export const faults: FaultWords = {
     'table column-twice': ({ column }) => `Zwei ihrer Spalten heißen „${String(column)}“.`,
     'table broken-quotes': ({ line }) =>
       `Ein Anführungszeichen wird nicht geschlossen, etwa in Zeile ${String(line)}.`,
+    'no-phone': 'Von diesem Kunden steht keine Telefonnummer da.',
     'unknown-key': 'Dieses Feld gibt es hier nicht.',
     invalid_type: 'Das fehlt oder ist von falscher Art.',
     invalid_value: 'Das steht nicht zur Wahl.',

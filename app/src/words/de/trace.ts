@@ -11,6 +11,7 @@ export const trace: TraceWords = {
     gauge: 'Messmittel',
     batch: 'Teile-Los',
     mechanic: 'Mechaniker',
+    sheet: 'Datenblatt',
   },
   name: {
     lot: 'Charge, wie gedruckt',
@@ -19,6 +20,7 @@ export const trace: TraceWords = {
     gauge: 'Sein Name',
     batch: 'Los, wie gedruckt',
     mechanic: 'Der Name',
+    sheet: 'Sein Titel',
   },
   find: 'Verfolgen',
   none: 'Es erreichte niemanden',
@@ -27,6 +29,13 @@ export const trace: TraceWords = {
   reached: (count, more) => `${count}${more ? ' und mehr' : ''} Besuche`,
   ml: (ml) => `${ml} mL`,
   csv: 'Als CSV sichern',
+  writeAll: (count) => `Diesen ${count} schreiben`,
+  writeSays: 'Dieselben Worte an jeden. Wo keine Nummer steht: anrufen oder hingehen.',
+  draft: (what) =>
+    `Bitte fahr dein Rad nicht, bis wir die Bremsen angesehen haben: ${what}. Ruf uns heute an.`,
+  sentTo: (count, of) => `An ${count} von ${of} gesendet`,
+  notSent: (names) => `Nicht gesendet, keine Nummer: ${names}.`,
+  changed: (what, was, now) => `${what}: damals ${was}, nach dem Blatt von heute ${now}`,
   columns: {
     tag: 'Anhänger',
     day: 'Tag',

@@ -135,6 +135,7 @@ export const faults: FaultWords = {
     'table column-twice': ({ column }) => `Two of its columns are called “${String(column)}”.`,
     'table broken-quotes': ({ line }) =>
       `A quotation mark is not closed, near line ${String(line)}.`,
+    'no-phone': 'No phone number is written of this customer.',
     'unknown-key': 'There is no such field here.',
     invalid_type: 'This is missing, or of the wrong kind.',
     invalid_value: 'This is not one of the choices.',

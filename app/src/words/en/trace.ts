@@ -11,6 +11,7 @@ export const trace: TraceWords = {
     gauge: 'Gauge',
     batch: 'Part batch',
     mechanic: 'Mechanic',
+    sheet: 'Spec sheet',
   },
   name: {
     lot: 'Lot, as printed',
@@ -19,6 +20,7 @@ export const trace: TraceWords = {
     gauge: 'Its name',
     batch: 'Batch, as printed',
     mechanic: 'Their name',
+    sheet: 'Its title',
   },
   find: 'Trace it',
   none: 'It reached nobody',
@@ -27,6 +29,13 @@ export const trace: TraceWords = {
   reached: (count, more) => `${count}${more ? ' and more' : ''} visits`,
   ml: (ml) => `${ml} mL`,
   csv: 'Save as CSV',
+  writeAll: (count) => `Write to these ${count}`,
+  writeSays: 'The same words to each of them. Where no number is written, ring or go there.',
+  draft: (what) =>
+    `Please do not ride your bike until we have looked at its brakes: ${what}. Ring us today.`,
+  sentTo: (count, of) => `Sent to ${count} of ${of}`,
+  notSent: (names) => `Not sent, no number: ${names}.`,
+  changed: (what, was, now) => `${what}: ${was} then, ${now} by the sheet of today`,
   columns: {
     tag: 'Tag',
     day: 'Day',
