@@ -16,12 +16,14 @@ export function WriteAll({ rows, what }: { rows: readonly TraceRow[]; what: stri
   const [text, setText] = useState(() => traceWords.draft(what));
   const [sent, setSent] = useState<ReadonlySet<string>>(new Set());
   const [error, setError] = useState<Error | null>(null);
+  const [going, setGoing] = useState(false);
   const send = useSendMessage();
   const bikes = [...new Map(rows.map((row) => [row.bikeId, row])).values()];
   const reached = bikes.filter(({ phone }) => phone !== null);
   const unreached = bikes.filter(({ phone }) => phone === null);
   const go = async () => {
     setError(null);
+    setGoing(true);
     const done = new Set(sent);
     try {
       for (const { bikeId } of reached.filter((row) => !sent.has(row.bikeId))) {
@@ -32,6 +34,7 @@ export function WriteAll({ rows, what }: { rows: readonly TraceRow[]; what: stri
     } catch (failed) {
       setError(failed as Error);
     }
+    setGoing(false);
   };
   if (!open)
     return (
@@ -61,7 +64,7 @@ export function WriteAll({ rows, what }: { rows: readonly TraceRow[]; what: stri
       {isDone ? null : (
         <Button
           says={dueWords.send}
-          busy={send.isPending}
+          busy={going}
           disabled={text.trim() === ''}
           onPress={() => void go()}
         />
