@@ -105,7 +105,7 @@ test('a customer is reminded of what is due, everybody a trace found is written 
   await page.getByLabel('The message').fill(`Come in, says ${project.name}.`);
   await hands.touch(hands.button('Send it'));
   await expect(page.getByText(/^Sent to /)).toBeVisible();
-  await expect(page.getByRole('button', { name: '…' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: '…', exact: true })).toHaveCount(0);
   const said = await page.getByText(/^Sent to \d+ of \d+$/).innerText();
   await page.goto('/ledger/outbox');
   await expect(
