@@ -30,6 +30,7 @@ const VIEWS = {
     '/front/fit-pads',
     '/front/fit-rotor',
     '/found',
+    '/bill',
     '/plan',
     '/step',
   ],

@@ -1,3 +1,4 @@
+import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test, type Page } from '@playwright/test';
 import { allSent, openBench, openJobs, signIn } from './bench';
 
@@ -99,6 +100,7 @@ test('every word of keys and headings is in the catalogue, and half as long agai
     items: { id: string; bikeName: string; customerName: string }[];
   };
   const record = records.at(-1)!;
+  for (const { name } of PEOPLE) names.add(name.toUpperCase());
   names.add(record.bikeName);
   names.add(record.customerName);
   const addresses = [
@@ -106,7 +108,9 @@ test('every word of keys and headings is in the catalogue, and half as long agai
     ...['', '/report', '/label'].map((of) => `/ledger${of}/${record.id}`),
     '/bench/check-in',
     '/bench/day',
-    ...['', '/found', '/plan', '/sign-off', '/edit'].map((end) => `/bench/${job!.id}${end}`),
+    ...['', '/found', '/plan', '/bill', '/sign-off', '/edit'].map(
+      (end) => `/bench/${job!.id}${end}`,
+    ),
     ...TASKS.map((task) => `/bench/${job!.id}/front/${task}`),
   ];
   for (const address of addresses) {
@@ -123,7 +127,7 @@ test('every word of keys and headings is in the catalogue, and half as long agai
 
 /** Names from the demo data and the shop's people, and what is written alike everywhere. */
 const OF_THE_SHOP =
-  /\d\d:\d\d|Ostrel|Brannock|Selkie|Harbour|Teodor|Maren|Generic|Bottle|Ampoule|Tin|Syringe|Jar|DOT|^G\d|^W\d|Tolve|PIN|gauge|wrench|dial|feelers|rule|caliper|micrometer/;
+  /\d\d:\d\d|^\d{1,2} \w{3,4} 20\d\d$|Ostrel|Brannock|Selkie|Harbour|Teodor|Maren|Generic|Bottle|Ampoule|Tin|Syringe|Jar|DOT|^G\d|^W\d|Tolve|PIN|gauge|wrench|dial|feelers|rule|caliper|micrometer/;
 
 test('a mechanic chooses German, finds the Bench in it at once, and again on the next day', async ({
   page,

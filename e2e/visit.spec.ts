@@ -160,6 +160,14 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
     'Rear lever firm',
   ]);
 
+  // What was agreed to and done is on the bill, with the parts as they left the shelf.
+  await mate.touch(mate.button('The bill'));
+  await expect(other.getByText(/^Bleed: push up, rear · \d+ min$/)).toBeVisible();
+  await expect(other.getByText('2 × Ostrel T organic')).toBeVisible();
+  await expect(other.getByTestId('to-pay')).toHaveText(/^€[1-9]\d*\.\d\d$/);
+  await expect(other.getByText('not agreed to', { exact: false })).toHaveCount(0);
+  await other.goto(`${job}/sign-off`);
+
   // A correction hangs beside it and changes nothing in it.
   const seal = await other.getByTestId('seal').textContent();
   await other.getByLabel('What has to be corrected').fill('The odometer was not written down.');

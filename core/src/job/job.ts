@@ -192,7 +192,13 @@ export interface JobBase extends Intake {
   /** What {@link Intake.comebackOf} names. */
   comeback: Comeback | null;
   sealed:
-    | ({ seal: string; prev: string | null; number: number; notRepaired: NotRepaired | null } & By)
+    | ({
+        recordId: string;
+        seal: string;
+        prev: string | null;
+        number: number;
+        notRepaired: NotRepaired | null;
+      } & By)
     | null;
 }
 

@@ -5,6 +5,7 @@ import { insert, run, select, selectOne, type Queryable, type Value } from '../p
 
 export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['sealed']> {
   const row = await selectOne<{
+    recordId: string;
     seal: string;
     prev: string | null;
     number: number;
@@ -14,7 +15,7 @@ export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['seal
     takenBy: string | null;
   }>(
     on,
-    `SELECT s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`,
+    `SELECT s.id AS recordId, s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`,
             JSON_VALUE(s.canonical, '$.record.notRepaired.words') AS said,
             JSON_VALUE(s.canonical, '$.record.notRepaired.takenBy') AS takenBy
        FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ? AND s.nth = 0`,

@@ -12,6 +12,7 @@ import { capital } from '../../words/capital';
 import { exactDay, near } from '../../words/days';
 import { jobWords } from '../../words/job';
 import { planWords } from '../../words/planWords';
+import { billWords } from '../../words/bill';
 import { words } from '../../words/words';
 
 /** The rider's own words, and the symptoms picked with them. */
@@ -35,9 +36,16 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
       <Section
         label={jobWords.jobSheet.askedFor}
         aside={
-          job.sealed ? undefined : (
-            <Button kind="quiet" says={jobWords.jobSheet.change} onPress={onChange} />
-          )
+          <>
+            <Button
+              kind="quiet"
+              says={billWords.title}
+              onPress={() => router.navigate(`/bench/${job.id}/bill` as '/bench')}
+            />
+            {job.sealed ? null : (
+              <Button kind="quiet" says={jobWords.jobSheet.change} onPress={onChange} />
+            )}
+          </>
         }
       >
         <Complaint job={job} />

@@ -14,6 +14,8 @@ import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
+import { billWords } from '../../words/bill';
+import { reportWords } from '../../words/report';
 import { words } from '../../words/words';
 import { BackToJob } from './JobFrame';
 import { jobWords } from '../../words/job';
@@ -50,6 +52,16 @@ export function Sealed({ job, person }: { job: Job; person: Person }) {
         <Button
           says={jobWords.sealed.theBikesPage}
           onPress={() => router.navigate(`/bikes/${job.bike.id}`)}
+        />
+        <Button
+          kind="plain"
+          says={billWords.title}
+          onPress={() => router.navigate(`/bench/${job.id}/bill` as '/bench')}
+        />
+        <Button
+          kind="plain"
+          says={reportWords.open}
+          onPress={() => router.navigate(`/ledger/report/${job.sealed!.recordId}`)}
         />
       </Section>
       <Amendments job={job} person={person} />

@@ -1,5 +1,6 @@
 // One chunk for a job, all its steps and the calculators that are asked at them: what they share would else land in what every
 // page loads first.
+export { BillSheet } from './BillSheet';
 export { EndScreen } from './EndScreen';
 export { Found } from './Found';
 export { JobSheet } from './JobSheet';

@@ -163,6 +163,7 @@ describe('the job sheet', () => {
 
   it('offers nothing to do on a sealed job', () => {
     const sealed = {
+      recordId: 'r',
       seal: 'ab'.repeat(32),
       prev: null,
       number: 8,
@@ -450,6 +451,7 @@ describe('signing off', () => {
 
   it('a sealed record is corrected by an amendment, under the PIN', async () => {
     const sealed = {
+      recordId: 'r',
       seal: 'ab'.repeat(32),
       prev: null,
       number: 8,

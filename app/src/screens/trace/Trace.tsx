@@ -18,7 +18,7 @@ import { ledgerWords } from '../../words/ledger';
 import { traceWords } from '../../words/trace';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
-import { csvOf } from './csv';
+import { csvOf } from '../csv';
 import { WriteAll } from './WriteAll';
 
 /** Whom a lot, a container, a wrench, a gauge, a batch or a mechanic reached: bikes and customers, to ring them all. */

@@ -1,4 +1,5 @@
 import type { BikesWords } from './bikes';
+import type { BillWords } from './bill';
 import type { CheckInWords } from './checkIn';
 import type { FaultWords } from './faults';
 import type { FigureWords } from './figure';
@@ -47,6 +48,7 @@ export interface Catalogue {
   trouble: TroubleWords;
   practice: PracticeWords;
   day: DayWords;
+  bill: BillWords;
   due: DueWords;
   tables: TableWords;
   report: ReportWords;

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue';
 import { bikes } from './bikes';
+import { bill } from './bill';
 import { checkIn } from './checkIn';
 import { faults } from './faults';
 import { frame } from './frame';
@@ -48,6 +49,7 @@ export const german: Catalogue = {
   trouble,
   practice,
   day,
+  bill,
   due,
   tables,
   report,

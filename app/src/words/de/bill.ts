@@ -1,0 +1,26 @@
+import type { BillWords } from '../catalogue/bill';
+
+export const bill: BillWords = {
+  title: 'Die Rechnung',
+  back: 'Auftrag',
+  print: 'Drucken',
+  csv: 'CSV',
+  labour: 'Arbeit, wie angeboten',
+  nothingDone: 'Noch wurde nichts Vereinbartes getan.',
+  line: (what, end, minutes) => `${what}, ${end} · ${minutes} min`,
+  parts: 'Teile',
+  noParts: 'Keine aus dem Regal.',
+  pieces: (pieces, what) => `${pieces} × ${what}`,
+  noPrice: 'kein Preis',
+  fluid: 'Flüssigkeit, in der Arbeit',
+  ml: (name, ml) => `${name}, ${ml} mL`,
+  unagreed: 'Getan, und nicht vereinbart',
+  unagreedSays: (lines) => `${lines}. Es steht auf keiner Rechnung, bis der Kunde zustimmt.`,
+  net: 'Ohne Steuer',
+  tax: (percent) => `Steuer, ${percent} %`,
+  total: 'Zu zahlen',
+  noTotal: 'Ein Teil hat keinen Preis: Trag ihn im Lager ein.',
+  aboveRing: (money) => `Mehr als ${money}: Der Kunde wollte vorher angerufen werden.`,
+  minutes: (taken, quoted) => `${taken} min an der Werkbank, ${quoted} min angeboten.`,
+  columns: { what: 'Was', count: 'Anzahl', sum: 'Summe' },
+};

@@ -1,0 +1,26 @@
+import type { BillWords } from '../catalogue/bill';
+
+export const bill: BillWords = {
+  title: 'The bill',
+  back: 'Job',
+  print: 'Print it',
+  csv: 'CSV',
+  labour: 'Work, as quoted',
+  nothingDone: 'Nothing agreed to was done yet.',
+  line: (what, end, minutes) => `${what}, ${end} · ${minutes} min`,
+  parts: 'Parts',
+  noParts: 'None taken off the shelf.',
+  pieces: (pieces, what) => `${pieces} × ${what}`,
+  noPrice: 'no price',
+  fluid: 'Fluid, in the work',
+  ml: (name, ml) => `${name}, ${ml} mL`,
+  unagreed: 'Done, and not agreed to',
+  unagreedSays: (lines) => `${lines}. It stands on no bill until the customer agrees.`,
+  net: 'Without tax',
+  tax: (percent) => `Tax, ${percent} %`,
+  total: 'To pay',
+  noTotal: 'A part has no price: write it in at Stores.',
+  aboveRing: (money) => `More than ${money}: the customer wanted to be rung before.`,
+  minutes: (taken, quoted) => `${taken} min at the bench, ${quoted} min quoted.`,
+  columns: { what: 'What', count: 'Count', sum: 'Sum' },
+};

@@ -1,0 +1,117 @@
+import type { Job } from '../job/job';
+import { USUAL_RULES } from '../rules/shopRules';
+import { billOf, taxed } from './bill';
+
+// Invented data; the sums are worked out by hand beside each.
+const at = '2026-11-25T09:00:00.000Z';
+const base = { id: 'x', at, by: 'Maren' };
+const plan = (agreed: 'agreed' | 'not-asked') => ({
+  ...base,
+  seq: 1,
+  procedures: { front: ['change-pads', 'align'], rear: ['bleed-gravity'] },
+  bleed: { front: 'gravity-down', rear: 'gravity-down' },
+  again: [],
+  agreed,
+  words: '',
+});
+const step = (seq: number, name: string, end: string, outcome = 'done') => ({
+  ...base,
+  seq,
+  step: name,
+  end,
+  outcome,
+  reason: '',
+  after: null,
+});
+const took = (stockId: string, description: string, pieces: number) => ({
+  ...base,
+  end: 'front',
+  stockId,
+  part: 'pads',
+  description,
+  pieces,
+  batch: '',
+});
+const job = (change: object = {}): Job =>
+  ({
+    planned: [plan('agreed')],
+    stepped: [step(2, 'new-pads-in', 'front'), step(3, 'gravity-down', 'rear')],
+    taken: [took('pads', 'Ostrel T organic', 1)],
+    told: [],
+    filled: [
+      { ...base, end: 'rear', fluid: 'Selkie 10', ml: 7.5 },
+      { ...base, end: 'rear', fluid: 'Selkie 10', ml: 5 },
+    ],
+    handsOn: [{ by: 'Maren', from: at, to: '2026-11-25T09:50:00.000Z' }],
+    ringAboveCents: null,
+    rules: USUAL_RULES,
+    ...change,
+  }) as unknown as Job;
+
+const PRICES = new Map([['pads', 2400]]);
+const RULES = { labourPerHourCents: 6000, taxPercent: 23, pricesWithTax: true };
+const bill = (change: object = {}, rules = RULES) => billOf(job(change), PRICES, rules);
+
+describe('a bill', () => {
+  it('asks for labour as quoted of what was done, and for the parts that left the shelf', () => {
+    const { labour, parts, fluids, minutesQuoted, minutesTaken, totalCents } = bill();
+    // Nobody aligned it: that line is on no bill.
+    expect(labour.map(({ end, procedure }) => `${end} ${procedure}`)).toEqual([
+      'front change-pads',
+      'rear bleed-gravity',
+    ]);
+    expect(labour[0]).toMatchObject({ minutes: 12, cents: 1200 });
+    expect(parts).toEqual([{ description: 'Ostrel T organic', pieces: 1, cents: 2400 }]);
+    expect(fluids).toEqual([{ name: 'Selkie 10', ml: 12.5 }]);
+    expect(totalCents).toBe(1200 + labour[1]!.cents + 2400);
+    // The quote holds however long it took.
+    expect([minutesTaken, minutesQuoted]).toEqual([50, 12 + labour[1]!.minutes]);
+  });
+
+  it('leaves out what the customer never agreed to, and says so', () => {
+    const { labour, unagreed, totalCents } = bill({ planned: [plan('not-asked')] });
+    expect(labour).toEqual([]);
+    expect(unagreed).toHaveLength(2);
+    expect(totalCents).toBe(2400);
+  });
+
+  it('bills no step that was taken back or left out', () => {
+    const stepped = [
+      step(2, 'new-pads-in', 'front'),
+      step(3, 'new-pads-in', 'front', 'taken-back'),
+      step(4, 'gravity-down', 'rear', 'skipped'),
+    ];
+    expect(bill({ stepped }).labour).toEqual([]);
+  });
+
+  it('asks for no sum while a part has no price', () => {
+    const { parts, totalCents } = bill({
+      taken: [took('pads', 'Pads', 1), took('odd', 'Odd spring', 2), took('odd', 'Odd spring', 1)],
+    });
+    expect(parts[1]).toEqual({ description: 'Odd spring', pieces: 3, cents: null });
+    expect(totalCents).toBeNull();
+  });
+
+  it('says when it comes to more than the customer wanted to be rung about', () => {
+    const total = bill().totalCents!;
+    expect(bill({ ringAboveCents: total }).aboveRing).toBe(false);
+    expect(bill({ ringAboveCents: total - 1 }).aboveRing).toBe(true);
+    // With the tax that comes on top.
+    expect(bill({ ringAboveCents: total }, { ...RULES, pricesWithTax: false }).aboveRing).toBe(
+      true,
+    );
+  });
+});
+
+describe('the tax', () => {
+  it.each([
+    [12_300, { taxPercent: 23, pricesWithTax: true }, [10_000, 2300, 12_300]],
+    [10_000, { taxPercent: 23, pricesWithTax: false }, [10_000, 2300, 12_300]],
+    [0, { taxPercent: 23, pricesWithTax: true }, [0, 0, 0]],
+    [999, { taxPercent: 0, pricesWithTax: false }, [999, 0, 999]],
+    // 5.5 % of 1.00 is 5.5: half up.
+    [100, { taxPercent: 5.5, pricesWithTax: false }, [100, 6, 106]],
+  ])('of %i by %j', (cents, rule, [netCents, taxCents, totalCents]) => {
+    expect(taxed(cents, rule)).toEqual({ netCents, taxCents, totalCents });
+  });
+});

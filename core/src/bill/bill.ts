@@ -1,0 +1,127 @@
+import type { End } from '../ends';
+import { minutesTaken } from '../job/handsOn';
+import type { Job } from '../job/job';
+import { answersOf, standingSteps } from '../job/visit';
+import { answerTo, quoteLines } from '../plan/quote';
+import { procedureRule, type ProcedureId } from '../procedure/procedures';
+import type { ShopRules } from '../rules/shopRules';
+
+/** Labour of one line of the quote. */
+export interface LabourLine {
+  end: End;
+  procedure: ProcedureId;
+  minutes: number;
+  cents: number;
+}
+
+/** Pieces of one kind that were taken off the shelf; null where the shelf has no price for it. */
+export interface PartLine {
+  description: string;
+  pieces: number;
+  cents: number | null;
+}
+
+/** What a visit comes to. Money is in hundredths. */
+export interface Bill {
+  labour: LabourLine[];
+  /** Done, and the customer never agreed to it: on no bill until they do. */
+  unagreed: { end: End; procedure: ProcedureId }[];
+  parts: PartLine[];
+  /** Fluid that went in, mL; it is in the labour of the bleed. */
+  fluids: { name: string; ml: number }[];
+  minutesQuoted: number;
+  /** At the bench, as the entries show. */
+  minutesTaken: number;
+  netCents: number;
+  taxCents: number;
+  /** What is asked for; null while a part has no price. */
+  totalCents: number | null;
+  /** It comes to more than the customer wanted to be rung about before. */
+  aboveRing: boolean;
+}
+
+export type TaxRule = Pick<ShopRules, 'taxPercent' | 'pricesWithTax'>;
+
+/**
+ * The tax in a sum, or on it, to a whole hundredth, half up: worked out once on the sum and not line by line [D].
+ * @returns what goes without tax, the tax, and both
+ * @example taxed(12_000, { taxPercent: 20, pricesWithTax: true }) // 10_000 and 2_000
+ */
+export function taxed(cents: number, { taxPercent, pricesWithTax }: TaxRule) {
+  const taxCents = Math.round(
+    pricesWithTax ? (cents * taxPercent) / (100 + taxPercent) : (cents * taxPercent) / 100,
+  );
+  const netCents = pricesWithTax ? cents - taxCents : cents;
+  return { netCents, taxCents, totalCents: netCents + taxCents };
+}
+
+/**
+ * What a visit comes to: labour as it was quoted and agreed, of what was done; the parts that left the shelf, by its price. The quote
+ * holds however long it took; minutes truly taken stand beside it.
+ * @param prices of a piece, by the id of its line of the shelf
+ */
+export function billOf(
+  job: Job,
+  prices: ReadonlyMap<string, number>,
+  rules: TaxRule & Pick<ShopRules, 'labourPerHourCents'>,
+): Bill {
+  const plan = job.planned.at(-1);
+  const answered = answersOf(job);
+  const done = (plan ? quoteLines(plan.procedures, job.rules.minutes) : []).filter((line) =>
+    wasDone(job, line),
+  );
+  const isAgreed = (line: { end: End; procedure: ProcedureId }) =>
+    answerTo(line, answered) === 'agreed';
+  const labour = done.filter(isAgreed).map((line) => ({
+    ...line,
+    cents: Math.round((rules.labourPerHourCents * line.minutes) / 60),
+  }));
+  const parts = partsOf(job, prices);
+  const sum = [...labour, ...parts].reduce((all, { cents }) => all + (cents ?? 0), 0);
+  const { netCents, taxCents, totalCents } = taxed(sum, rules);
+  const isWhole = parts.every(({ cents }) => cents !== null);
+  return {
+    labour,
+    unagreed: done
+      .filter((line) => !isAgreed(line))
+      .map(({ end, procedure }) => ({ end, procedure })),
+    parts,
+    fluids: fluidsOf(job),
+    minutesQuoted: labour.reduce((all, { minutes }) => all + minutes, 0),
+    minutesTaken: minutesTaken(job.handsOn),
+    netCents,
+    taxCents,
+    totalCents: isWhole ? totalCents : null,
+    aboveRing: job.ringAboveCents !== null && totalCents > job.ringAboveCents,
+  };
+}
+
+/** Whether any step of a procedure stands as done at that end. */
+function wasDone(job: Job, { end, procedure }: { end: End; procedure: ProcedureId }): boolean {
+  const steps: readonly string[] = procedureRule(procedure).steps;
+  return standingSteps(job).some(
+    (each) => each.end === end && each.outcome === 'done' && steps.includes(each.step),
+  );
+}
+
+function partsOf({ taken }: Job, prices: ReadonlyMap<string, number>): PartLine[] {
+  const kinds = [...new Set(taken.map(({ stockId }) => stockId))];
+  return kinds.map((stockId) => {
+    const of = taken.filter((each) => each.stockId === stockId);
+    const pieces = of.reduce((all, each) => all + each.pieces, 0);
+    const price = prices.get(stockId);
+    return {
+      description: of[0]!.description,
+      pieces,
+      cents: price === undefined ? null : price * pieces,
+    };
+  });
+}
+
+function fluidsOf({ filled }: Job): Bill['fluids'] {
+  const names = [...new Set(filled.map(({ fluid }) => fluid))];
+  return names.map((name) => ({
+    name,
+    ml: filled.filter(({ fluid }) => fluid === name).reduce((all, { ml }) => all + ml, 0),
+  }));
+}
