@@ -8,7 +8,9 @@ test('a record is found, read, reported to its customer, and prints whole', asyn
     items: { id: string; number: number; bikeName: string; customerName: string }[];
   };
   const sought = items.at(-1)!;
-  await page.getByLabel('Customer, bike, serial, tag or mechanic').fill(sought.customerName);
+  await page
+    .getByLabel('Customer, bike, serial, tag, mechanic, lot or part')
+    .fill(sought.customerName);
   const row = hands.button(new RegExp(`^${sought.number} · `));
   await expect(row).toBeVisible();
   await page.getByLabel('From', { exact: true }).fill('2099-01-01');

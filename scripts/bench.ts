@@ -263,6 +263,8 @@ async function addLinks(shop: RunningShop, count: number): Promise<void> {
   const { items } = await recordsPage(shop.pool, {
     before: null,
     words: [],
+    phrase: '',
+    word: null,
     from: null,
     until: null,
   });

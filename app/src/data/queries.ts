@@ -63,11 +63,12 @@ export interface RecordsSought {
   q: string;
   from: string;
   to: string;
+  word: string;
 }
 export function useRecords(sought: RecordsSought) {
   const asked = new URLSearchParams(Object.entries(sought).filter(([, value]) => value !== ''));
   return usePages<SealedRow>(
-    [...keys.records, sought.q, sought.from, sought.to],
+    [...keys.records, sought.q, sought.from, sought.to, sought.word],
     asked.size > 0 ? `/records?${asked.toString()}` : '/records',
   );
 }
@@ -101,11 +102,7 @@ export const usePinTries = () =>
 /** A job as it stands with what still waits to be sent. */
 export function useJob(jobId: string) {
   const waiting = useWaiting();
-  const { data, error } = useQuery({
-    queryKey: keys.job(jobId),
-    queryFn: async () => laterOf(await askJob(jobId)),
-    structuralSharing: false,
-  });
+  const { data, error } = useJobLog(jobId);
   const job = useMemo(
     () =>
       data && waiting.some((each) => each.jobId === jobId)
@@ -115,6 +112,14 @@ export function useJob(jobId: string) {
   );
   return { job, error };
 }
+
+/** Everything that was entered at a job, in its order, as the server has it. */
+export const useJobLog = (jobId: string) =>
+  useQuery({
+    queryKey: keys.job(jobId),
+    queryFn: async () => laterOf(await askJob(jobId)),
+    structuralSharing: false,
+  });
 
 /** @param id null while nobody has chosen one */
 export const useBike = (id: string | null) =>

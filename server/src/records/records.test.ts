@@ -393,7 +393,25 @@ describe('the Ledger', () => {
     for (const q of ['oldenb', `quirine post`, `oldenbarn ${tag}`, 'Oldenbarn mechanic', serial])
       expect([q, await found(`q=${encodeURIComponent(q)}`)]).toEqual([q, [jobId]]);
     expect(await found('q=oldenbarn%20nobody')).toEqual([]);
+    expect(await found('q=oldenbarn&word=holds')).toEqual([jobId]);
+    expect(await found('q=oldenbarn&word=replace')).toEqual([]);
     expect(await found('q=%25')).toEqual(await found(''));
+  });
+
+  it('finds by the lot of the fluid that went in', async () => {
+    const jobId = await readyJob();
+    const { items } = (
+      await client.send<{ items: { id: string; lot: string }[] }>('GET', '/containers')
+    ).body;
+    const { lot } = items.find(({ id }) => id === shop.ids.bottle)!;
+    expect(await found(`q=${encodeURIComponent(lot)}`)).toEqual([]);
+    await client.append(
+      jobId,
+      entry('fill', { end: 'front', containerId: shop.ids.bottle, ml: 4, colour: '' }),
+    );
+    const left = { words: 'Takes it as it is', takenBy: 'Harbour post' };
+    expect((await sign(jobId, { notRepaired: left })).status).toBe(201);
+    expect(await found(`q=${encodeURIComponent(lot)}`)).toEqual([jobId]);
   });
 
   it('finds by days as the shop counts them, the last day whole', async () => {

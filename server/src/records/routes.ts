@@ -1,4 +1,5 @@
 import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
+import { WORDS } from '@hold-fast/core/wear/verdict';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Tries } from '../people/tries';
@@ -22,6 +23,7 @@ const ListQuery = z.strictObject({
   q: z.string().max(100).optional(),
   from: z.iso.date().optional(),
   to: z.iso.date().optional(),
+  word: z.enum(WORDS).optional(),
 });
 
 export function recordsRoutes(shop: Shop, tries: Tries): Router {
@@ -50,11 +52,13 @@ export function recordsRoutes(shop: Shop, tries: Tries): Router {
   });
 
   routes.get('/records', async (request, response) => {
-    const { after, q = '', from, to } = parse(ListQuery, request.query);
+    const { after, q = '', from, to, word = null } = parse(ListQuery, request.query);
     const { timeZone } = (await rulesInForce(pool)).rules;
     response.json(
       await recordsPage(pool, {
         before: after === undefined ? null : Number(after),
+        word,
+        phrase: q.trim(),
         words: q.match(/[\p{L}\p{N}]+/gu) ?? [],
         ...daysAsked(timeZone, { from, to }),
       }),

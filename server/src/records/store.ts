@@ -1,5 +1,6 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import type { Word } from '@hold-fast/core/wear/verdict';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
 import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
 
@@ -48,6 +49,10 @@ export interface RecordsAsked {
   /** Records below this number. */
   before: number | null;
   words: readonly string[];
+  /** The same as it was keyed. */
+  phrase: string;
+  /** The worst word of an end, as its visit left it. */
+  word: Word | null;
   from: Date | null;
   /** Before this time. */
   until: Date | null;
@@ -59,19 +64,44 @@ const OF_WORD = `(j.bike_id IN (SELECT id FROM bike WHERE MATCH (name, maker, se
       WHERE MATCH (fc.name) AGAINST (? IN BOOLEAN MODE))
   OR s.sealed_by IN (SELECT id FROM person WHERE name LIKE ?) OR j.tag = ?)`;
 
+/** By how a lot, a part or a batch begins: the whole of what was keyed, for a lot is no word. */
+const OF_PART = `s.job_id IN (SELECT f.job_id FROM container x JOIN fill f ON f.container_id = x.id WHERE x.lot LIKE ?
+  UNION SELECT t.job_id FROM stock_line l JOIN part_taken t ON t.stock_id = l.id WHERE l.description LIKE ?
+  UNION SELECT t.job_id FROM part_taken t WHERE t.batch LIKE ?)`;
+
+/** What matches a search: every word of it, or a part by all of it. */
+function searched(words: readonly string[], phrase: string): [string, Value[]] {
+  const start = `${phrase.replace(/[\\%_]/g, '\\$&')}%`;
+  const ofWords = words.map((word): Value[] => [
+    `+${word}*`,
+    `+${word}*`,
+    `%${word}%`,
+    /^\d{1,9}$/.test(word) ? Number(word) : 0,
+  ]);
+  return [
+    `((${words.map(() => OF_WORD).join(' AND ')}) OR ${OF_PART})`,
+    [...ofWords.flat(), start, start, start],
+  ];
+}
+
 /** Sealed records, newest first. */
 export async function recordsPage(
   on: Queryable,
-  { before, words, from, until }: RecordsAsked,
+  { before, words, phrase, word, from, until }: RecordsAsked,
 ): Promise<{ items: SealedRow[]; after: string | null }> {
   const wheres: [string, Value[]][] = [
     ...(before === null ? [] : [['s.number < ?', [before]] as [string, Value[]]]),
     ...(from ? [['s.sealed_at >= ?', [from]] as [string, Value[]]] : []),
     ...(until ? [['s.sealed_at < ?', [until]] as [string, Value[]]] : []),
-    ...words.map((word): [string, Value[]] => [
-      OF_WORD,
-      [`+${word}*`, `+${word}*`, `%${word}%`, /^\d{1,9}$/.test(word) ? Number(word) : 0],
-    ]),
+    ...(word
+      ? [
+          [
+            's.job_id IN (SELECT e.job_id FROM job_end e WHERE e.word = ? AND e.job_id = s.job_id)',
+            [word],
+          ] as [string, Value[]],
+        ]
+      : []),
+    ...(words.length > 0 ? [searched(words, phrase)] : []),
   ];
   const where = wheres.length > 0 ? `WHERE ${wheres.map(([sql]) => sql).join(' AND ')}` : '';
   const rows = await select<Kept<SealedRow>>(

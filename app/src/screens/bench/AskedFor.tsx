@@ -36,16 +36,9 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
       <Section
         label={jobWords.jobSheet.askedFor}
         aside={
-          <>
-            <Button
-              kind="quiet"
-              says={billWords.title}
-              onPress={() => router.navigate(`/bench/${job.id}/bill` as '/bench')}
-            />
-            {job.sealed ? null : (
-              <Button kind="quiet" says={jobWords.jobSheet.change} onPress={onChange} />
-            )}
-          </>
+          job.sealed ? undefined : (
+            <Button kind="quiet" says={jobWords.jobSheet.change} onPress={onChange} />
+          )
         }
       >
         <Complaint job={job} />
@@ -63,6 +56,18 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
         )}
         <Words ink="soft">{capital(factsOf(job))}</Words>
         <Words ink="soft">{saidOf(job).join(' · ')}</Words>
+        <View style={styles.behind}>
+          <Button
+            kind="quiet"
+            says={billWords.title}
+            onPress={() => router.navigate(`/bench/${job.id}/bill` as '/bench')}
+          />
+          <Button
+            kind="quiet"
+            says={jobWords.trail.title}
+            onPress={() => router.navigate(`/bench/${job.id}/trail` as '/bench')}
+          />
+        </View>
       </Section>
       <ComebackNote job={job} />
     </>

@@ -6,6 +6,7 @@ export { Found } from './Found';
 export { JobSheet } from './JobSheet';
 export { PlanScreen } from './plan/PlanScreen';
 export { StepFace } from './plan/StepFace';
+export { Trail } from './Trail';
 export { SignOff } from './SignOff';
 export { AirReckoner } from '../reckoner/AirReckoner';
 export { AlignReckoner } from '../reckoner/AlignReckoner';

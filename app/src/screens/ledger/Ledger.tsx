@@ -4,6 +4,8 @@ import { StyleSheet, View } from 'react-native';
 import { useIsLead } from '../../data/session';
 import { useChain, useRecords } from '../../data/queries';
 import { Button } from '../../ui/Button';
+import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
+import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
@@ -25,10 +27,12 @@ const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && !isNaN(Date.
 /** The sealed records, newest first, found by words and days, and whether their chain is whole. */
 export function Ledger({ current }: { current?: string | undefined }) {
   const [keyed, setKeyed] = useState({ q: '', from: '', to: '' });
+  const [word, setWord] = useState<Word | ''>('');
   const sought = useDeferredValue({
     q: keyed.q.trim(),
     from: isDay(keyed.from) ? keyed.from : '',
     to: isDay(keyed.to) ? keyed.to : '',
+    word,
   });
   const records = useRecords(sought);
   const isLead = useIsLead();
@@ -70,6 +74,12 @@ export function Ledger({ current }: { current?: string | undefined }) {
           {day('from')}
           {day('to')}
         </View>
+        <Choice
+          label={find.verdict}
+          options={WORDS.map((value) => ({ value, says: words.word[value] }))}
+          chosen={word ? [word] : []}
+          onChoose={(chosen) => setWord(chosen === word ? '' : chosen)}
+        />
       </View>
       {records.isPending ? (
         <Loading />

@@ -1,3 +1,4 @@
+import type { Intake } from '@hold-fast/core/job/job';
 import type { Part } from '@hold-fast/core/ends';
 
 export interface JobWords {
@@ -308,6 +309,14 @@ export interface JobWords {
     aDyeUnlikeTheSheets: string;
     glovesAndGlasses: string;
     drainedFluidIsNeverPoured: string;
+  };
+  trail: {
+    title: string;
+    nothing: string;
+    by: (name: string, day: string, when: string) => string;
+    changed: (what: string, was: string, became: string) => string;
+    nothingSaid: string;
+    field: Record<keyof Intake, string>;
   };
   sealed: {
     signedOffAndSealed: string;

@@ -331,6 +331,27 @@ export const job: JobWords = {
     drainedFluidIsNeverPoured:
       'Abgelassene Flüssigkeit wird nie zurückgegossen: Sie kommt in den Altbehälter ihrer Familie. Glykol löst Lack: sofort Wasser. Hände waschen, bevor Beläge angefasst werden.',
   },
+  trail: {
+    title: 'Was eingetragen wurde',
+    nothing: 'Noch nichts eingetragen',
+    by: (name, day, when) => `${name}, ${day}, ${when}`,
+    changed: (what, was, became) => `${what}: von ${was} zu ${became}`,
+    nothingSaid: 'nichts',
+    field: {
+      complaint: 'Klage',
+      symptoms: 'Zeichen',
+      frontLever: 'Hebel der Vorderbremse',
+      odometerKm: 'Kilometerstand',
+      promisedAt: 'Versprochen für',
+      minutes: 'Minuten',
+      cameAlong: 'Mitgekommen',
+      damage: 'Schaden',
+      ringAboveCents: 'Anrufen ab, Hundertstel',
+      mayRide: 'Darf gefahren werden',
+      oldPartsBack: 'Alte Teile zurück',
+      comebackOf: 'Kommt wieder von',
+    },
+  },
   sealed: {
     closedNotRepaired: 'Geschlossen, nicht repariert',
     takenAwayBy: (who, said) => `Mitgenommen von ${who}: „${said}“.`,

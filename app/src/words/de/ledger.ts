@@ -33,7 +33,8 @@ export const ledger: LedgerWords = {
   },
   more: 'Mehr davon',
   find: {
-    find: 'Kunde, Rad, Nummer, Anhänger oder Mechaniker',
+    find: 'Kunde, Rad, Nummer, Anhänger, Mechaniker, Charge oder Teil',
+    verdict: 'Wie eine Seite blieb',
     from: 'Von',
     to: 'Bis',
     none: 'Kein Eintrag ist so',

@@ -324,6 +324,27 @@ export const job: JobWords = {
     drainedFluidIsNeverPoured:
       'Drained fluid is never poured back: it goes to the waste can of its family. Glycol strips paint: water at once. Wash your hands before you touch pads.',
   },
+  trail: {
+    title: 'What was entered',
+    nothing: 'Nothing was entered yet',
+    by: (name, day, when) => `${name}, ${day}, ${when}`,
+    changed: (what, was, became) => `${what}: from ${was} to ${became}`,
+    nothingSaid: 'nothing',
+    field: {
+      complaint: 'Complaint',
+      symptoms: 'Symptoms',
+      frontLever: 'Front brake lever',
+      odometerKm: 'Odometer, km',
+      promisedAt: 'Promised for',
+      minutes: 'Minutes',
+      cameAlong: 'Came along',
+      damage: 'Damage',
+      ringAboveCents: 'Ring above, hundredths',
+      mayRide: 'May be ridden',
+      oldPartsBack: 'Old parts back',
+      comebackOf: 'Comes back from',
+    },
+  },
   sealed: {
     closedNotRepaired: 'Closed, not repaired',
     takenAwayBy: (who, said) => `Taken away by ${who}: “${said}”.`,

@@ -33,7 +33,8 @@ export const ledger: LedgerWords = {
   },
   more: 'More of them',
   find: {
-    find: 'Customer, bike, serial, tag or mechanic',
+    find: 'Customer, bike, serial, tag, mechanic, lot or part',
+    verdict: 'How an end was left',
     from: 'From',
     to: 'To',
     none: 'No record is like that',

@@ -1,0 +1,10 @@
+import { useJobParam } from '../../../screens/bench/params';
+import { later } from '../../../screens/later';
+
+const Trail = later(() =>
+  import('../../../screens/bench/jobScreens').then((screen) => screen.Trail),
+);
+
+export default function TrailRoute() {
+  return <Trail {...useJobParam()} />;
+}

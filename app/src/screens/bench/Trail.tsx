@@ -1,0 +1,83 @@
+import type { Entry } from '@hold-fast/contract/entries';
+import type { Intake, Job } from '@hold-fast/core/job/job';
+import type { Logged } from '@hold-fast/core/job/kinds';
+import { aboutEntry } from '../../data/about';
+import { useJobLog } from '../../data/queries';
+import { LongList } from '../../ui/LongList';
+import { Page } from '../../ui/Page';
+import { Row } from '../../ui/Row';
+import { Empty } from '../../ui/Standing';
+import { exactDay, near } from '../../words/days';
+import { jobWords } from '../../words/job';
+import { words } from '../../words/words';
+import { BackToJob, WithJob } from './JobFrame';
+
+/** Everything that was entered at a job, the newest first: who, when, what, and of a change from what to what. */
+export function Trail({ jobId }: { jobId: string }) {
+  return <WithJob jobId={jobId}>{(job) => <Shown job={job} />}</WithJob>;
+}
+
+function Shown({ job }: { job: Job }) {
+  const entries = useJobLog(job.id).data?.log.entries ?? [];
+  return (
+    <Page
+      fixed
+      tag={job.tag}
+      over={job.bike.name}
+      title={jobWords.trail.title}
+      foot={<BackToJob jobId={job.id} />}
+    >
+      <LongList
+        items={entries.toReversed()}
+        keyOf={({ entry }) => entry.id}
+        empty={<Empty title={jobWords.trail.nothing} says="" />}
+      >
+        {(logged) => (
+          <Row
+            title={words.about(aboutEntry(job, logged.entry as Entry))}
+            says={[
+              jobWords.trail.by(logged.by, exactDay(logged.entry.at), near(logged.entry.at)),
+              ...changesOf(job, logged),
+            ].join(' · ')}
+            testID="trail"
+          />
+        )}
+      </LongList>
+    </Page>
+  );
+}
+
+/** From what to what: fields of the intake that an edit changed, the reading that another took the place of. */
+function changesOf(job: Job, { entry }: Logged): string[] {
+  if (entry.kind === 'edit')
+    return (Object.keys(entry.became) as (keyof Intake)[])
+      .filter((field) => plain(entry.was[field]) !== plain(entry.became[field]))
+      .map((field) =>
+        jobWords.trail.changed(
+          jobWords.trail.field[field],
+          plain(entry.was[field]),
+          plain(entry.became[field]),
+        ),
+      );
+  if (entry.kind !== 'reading' || !entry.replaces) return [];
+  const was = job.measured
+    .flatMap(({ readings }) => readings)
+    .find(({ id }) => id === entry.replaces);
+  return was
+    ? [
+        jobWords.trail.changed(
+          words.place(entry.place),
+          words.format.mm(was.valueMm),
+          words.format.mm(entry.valueMm),
+        ),
+      ]
+    : [];
+}
+
+/** What an edit held, as it can be read whatever it is. */
+const plain = (value: Intake[keyof Intake]): string =>
+  value === null || value === ''
+    ? jobWords.trail.nothingSaid
+    : Array.isArray(value)
+      ? value.join(', ') || jobWords.trail.nothingSaid
+      : String(value);
