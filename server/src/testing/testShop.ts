@@ -221,7 +221,7 @@ async function stock(pool: Pool) {
     id: uuid(),
     label,
     fluid: { family: 'mineral', blend: 'Selkie 10' },
-    lot: 'L-1',
+    lot: 'L1',
     sizeMl: 100,
     openedOn: null,
     printedUseBy: null,
