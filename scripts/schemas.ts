@@ -1,11 +1,13 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { openApi } from '@hold-fast/server/platform/openapi';
 import { recordSchema, sheetsSchema } from '@hold-fast/contract/schemas';
 
 /** The published schemas, by their files. */
 const PUBLISHED = {
   'spec-sheets.schema.json': sheetsSchema,
   'job-record.schema.json': recordSchema,
+  'openapi.json': openApi,
 };
 
 for (const [file, schema] of Object.entries(PUBLISHED))

@@ -8,7 +8,8 @@ import type { Feed } from './feed';
 
 const Listening = z.strictObject({ gauge: z.uuid().optional() });
 const Serial = z.object({ serial: z.string().max(24) });
-const Order = z.union([
+/** What a gauge’s stand-in is told to do. */
+export const Order = z.union([
   z.strictObject({ press: z.literal(true) }),
   z.strictObject({ scene: z.enum(SCENES) }),
 ]);

@@ -12,6 +12,14 @@ import type { Tries } from './tries';
 const ALL: readonly Role[] = ROLES;
 const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
 
+/** Routes that anybody may ask before they are known. */
+export const OPEN_ROUTES = [
+  'POST /session',
+  'GET /session',
+  'DELETE /session',
+  'GET /reports/:token',
+] as const;
+
 /** Every route behind the sign-in, and whose it is. A route that is not here is nobody's. */
 export const ROUTES = {
   'GET /bench': ALL,

@@ -5,7 +5,7 @@ import { insert, run, selectOne } from './database';
 import { Refusal } from './refusal';
 import type { Shop } from './shop';
 
-const COOKIE = 'hold_fast_session';
+export const COOKIE = 'hold_fast_session';
 const LASTS_MS = 14 * 60 * 60 * 1000;
 
 /**
