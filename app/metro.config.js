@@ -6,10 +6,11 @@ const config = getDefaultConfig(__dirname);
 const resolve = config.resolver.resolveRequest;
 
 // Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
-// sort by time. What else they bring is a tenth of the first screen, and nothing here calls it.
+// sort by time; the router’s map of all addresses is ours to leave out. What else they bring is a tenth of the first screen, and nothing here calls it.
 const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
 const SPARED = [
   [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
+  [/[\\/]expo-router[\\/]build[\\/]/, /[/]views[/]Sitemap$/],
   [/[\\/]uuid[\\/]dist[\\/]index\.js$/, /[/](v1|v3|v4|v5|v6|v1ToV6|v6ToV1)\.js$/],
 ];
 config.resolver.resolveRequest = (context, name, platform) => {

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { openBench } from './bench';
 
-test('a record is found, read, reported to its customer, and prints whole', async ({ page }) => {
+test('a record is found, read, reported to its customer, and prints whole', async ({ page }, {
+  project,
+}) => {
   const hands = await openBench(page, 'Teodor Vane');
   await page.goto('/ledger');
   const { items } = (await (await page.request.get('/api/records')).json()) as {
@@ -13,6 +15,7 @@ test('a record is found, read, reported to its customer, and prints whole', asyn
     .fill(sought.customerName);
   const row = hands.button(new RegExp(`^${sought.number} · `));
   await expect(row).toBeVisible();
+  if (project.name !== 'wide') await hands.touch(hands.button('Narrow it down'));
   await page.getByLabel('From', { exact: true }).fill('2099-01-01');
   await expect(page.getByText('No record is like that')).toBeVisible();
   await page.getByLabel('From', { exact: true }).fill('yesterday');
@@ -96,7 +99,7 @@ test('a customer is reminded of what is due, everybody a trace found is written 
   await page.goto('/ledger/due');
   await hands.touch(page.getByRole('button', { name: /^Remind: / }).first());
   const text = page.getByLabel('The message');
-  await expect(text).toHaveValue(/is due for .* by \d/);
+  await expect(text).toHaveValue(/is due by \d/);
   await text.fill(`Your brakes are due, says ${project.name}.`);
   await hands.touch(hands.button('Send it'));
   await expect(page.getByText(/Reminded \d/).first()).toBeVisible();

@@ -53,7 +53,7 @@ test('a fleet is looked through, taken in though the network fails on the way, a
   await page.unroute('**/api/bikes/import');
 
   const downloaded = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Customers and bikes' }).click();
+  await hands.touch(hands.button('Customers and bikes'));
   const read = readBikeTable(readFileSync(await (await downloaded).path(), 'utf8'));
   if (!read.ok) throw new Error(read.code);
   const theirs = read.rows.filter(({ customer }) => customer.name === fleet);

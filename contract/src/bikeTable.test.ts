@@ -2,7 +2,8 @@ import { parse } from 'csv-parse/sync';
 import * as fc from 'fast-check';
 import iconv from 'iconv-lite';
 import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
-import { bikeTable, BikeRow, MOST_ROWS, readBikeTable, type ReadTable } from './bikeTable';
+import { BikeRow, MOST_ROWS } from './bikeRows';
+import { bikeTable, readBikeTable, type ReadTable } from './bikeTable';
 
 const rowsOf = (read: ReadTable) => (read.ok ? read.rows : []);
 const faultsOf = (read: ReadTable) =>

@@ -1,38 +1,9 @@
 import { BRAKE_TYPES, MATERIALS, TERRAINS, type BrakeType } from '@hold-fast/core/kit/bike';
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { Bike, Customer } from './bikes';
-import { Id } from './fields';
+import { BIKE_COLUMNS, BikeRow, MOST_ROWS, type BikeColumn } from './bikeRows';
 
 // Customers and their bikes as a table: what is sent out can be taken in again. Source [S]: RFC 4180.
-
-/** A customer, and one bike of theirs; a row of a customer alone has none. */
-export const BikeRow = z.strictObject({
-  /** The line of the table it stands on, the names of the columns on the first. */
-  line: z.int().min(2),
-  customer: Customer.omit({ id: true }),
-  bike: Bike.omit({ id: true, customerId: true }).nullable(),
-});
-export type BikeRow = z.infer<typeof BikeRow>;
-
-/** As many rows go in one request, and as many in one table [D]. */
-export const ROWS_A_REQUEST = 200;
-export const MOST_ROWS = 20_000;
-
-export const BikeImport = z.strictObject({
-  id: Id,
-  /** What would be done, or do it. */
-  mode: z.enum(['preview', 'take']),
-  rows: z.array(BikeRow).min(1).max(ROWS_A_REQUEST),
-});
-export type BikeImport = z.infer<typeof BikeImport>;
-
-/** What becomes of a row: it is added, it is there already and left alone, or it cannot be taken and why. */
-export interface RowOutcome {
-  line: number;
-  does: 'add' | 'there' | 'refused';
-  fault: 'which-customer' | 'serial-taken' | null;
-}
 
 const YES = new Set(['yes', 'y', 'true', '1', 'ja', 'j']);
 const NO = new Set(['no', 'n', 'false', '0', 'nein', '']);
@@ -57,7 +28,7 @@ const wholeNumber = z.string().transform((said, context) => {
   return Number(said);
 });
 
-/** The columns of the table, each with what its cells come to and how they are written. */
+/** What the cells of each column come to, and how they are written. */
 const COLUMNS = {
   customer: z.string(),
   phone: z.string().transform((said) => said || null),
@@ -74,14 +45,12 @@ const COLUMNS = {
   front_brake: brake,
   rear_brake: brake,
   further_brakes: z.string(),
-};
-type Column = keyof typeof COLUMNS;
-export const BIKE_COLUMNS = Object.keys(COLUMNS) as Column[];
-const NEEDED: readonly Column[] = ['customer'];
+} satisfies Record<BikeColumn, z.ZodType>;
+const NEEDED: readonly BikeColumn[] = ['customer'];
 const Cells = z.object(COLUMNS);
 
 /** The column that a field of a row comes from. */
-const COLUMN_OF: Readonly<Record<string, Column>> = {
+const COLUMN_OF: Readonly<Record<string, BikeColumn>> = {
   'customer.name': 'customer',
   'customer.phone': 'phone',
   'bike.name': 'bike',
@@ -151,7 +120,8 @@ export function readBikeTable(text: string): ReadTable {
     if (Array.isArray(row)) faults.push(...row);
     else rows.push(row);
   }
-  const isKnown = (name: string) => name === '' || (BIKE_COLUMNS as string[]).includes(name);
+  const isKnown = (name: string) =>
+    name === '' || (BIKE_COLUMNS as readonly string[]).includes(name);
   return { ok: true, rows, faults, unknown: columns.filter((name) => !isKnown(name)) };
 }
 
@@ -206,9 +176,9 @@ const yes = (is: boolean) => (is ? 'yes' : 'no');
 export function bikeTable(rows: readonly Out[], withNames: boolean): string {
   return Papa.unparse(
     {
-      fields: BIKE_COLUMNS,
+      fields: [...BIKE_COLUMNS],
       data: rows.map(({ customer, bike }) => {
-        const cells: Record<Column, string | number | null> = {
+        const cells: Record<BikeColumn, string | number | null> = {
           customer: customer.name,
           phone: customer.phone,
           bike: bike?.name ?? '',

@@ -1,5 +1,5 @@
 import type { SendMessage } from '@hold-fast/contract/outbox';
-import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeTable';
+import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
 import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import type { Bike, BikeCorrection, Customer, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Notice, NoticeKept } from '@hold-fast/contract/notices';

@@ -1,5 +1,8 @@
 import Papa from 'papaparse';
 
+// One chunk for all that reads and writes tables, loaded when a table is: its reader would else land in what every page loads first.
+export { readBikeTable } from '@hold-fast/contract/bikeTable';
+
 /**
  * Rows as a file for a spreadsheet: comma, CRLF, quoted where needed, with a byte-order mark so that its letters are read right. A cell
  * that a spreadsheet would run as a formula begins with an apostrophe. Source [S]: RFC 4180.

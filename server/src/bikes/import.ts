@@ -1,4 +1,4 @@
-import type { BikeImport, BikeRow, RowOutcome } from '@hold-fast/contract/bikeTable';
+import type { BikeImport, BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
 import type { Person } from '@hold-fast/contract/people';
 import { v7 as uuid } from 'uuid';
 import { inTransaction, type Transaction } from '../platform/database';

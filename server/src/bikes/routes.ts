@@ -1,4 +1,4 @@
-import { BikeImport } from '@hold-fast/contract/bikeTable';
+import { BikeImport } from '@hold-fast/contract/bikeRows';
 import { BikeCorrection, CustomerCorrection, type BikePage } from '@hold-fast/contract/bikes';
 import { noticesMet } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';

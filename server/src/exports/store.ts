@@ -1,4 +1,4 @@
-import type { BikeRow } from '@hold-fast/contract/bikeTable';
+import type { BikeRow } from '@hold-fast/contract/bikeRows';
 import type { Bike } from '@hold-fast/contract/bikes';
 import { select, type Queryable } from '../platform/database';
 

@@ -1,5 +1,5 @@
 import { CustomerCorrection, BikeCorrection } from '@hold-fast/contract/bikes';
-import { BikeImport } from '@hold-fast/contract/bikeTable';
+import { BikeImport } from '@hold-fast/contract/bikeRows';
 import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import { DayQuery, OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import { Snooze } from '@hold-fast/contract/due';

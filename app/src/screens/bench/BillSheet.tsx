@@ -13,7 +13,6 @@ import { billWords } from '../../words/bill';
 import { planWords } from '../../words/planWords';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
-import { csvOf } from '../csv';
 import { BackToJob, WithJob } from './JobFrame';
 
 /** What a visit comes to, for the till: work as it was agreed, parts as they left the shelf, the tax. */
@@ -52,7 +51,7 @@ function Shown({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: nu
     what: billWords.pieces(pieces, description),
     sum: money(cents),
   }));
-  const save = () => saveFile(`bill-${job.tag}.csv`, 'text/csv', tillTable(bill));
+  const save = async () => saveFile(`bill-${job.tag}.csv`, 'text/csv', await tillTable(bill));
   return (
     <Page
       tag={job.tag}
@@ -63,7 +62,7 @@ function Shown({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: nu
           kind="quiet"
           says={billWords.csv}
           disabled={bill.totalCents === null}
-          onPress={save}
+          onPress={() => void save()}
         />
       }
       foot={
@@ -149,7 +148,8 @@ function Sided({ what, sum }: Line) {
 }
 
 /** The lines as a till takes them in: sums in whole units of the shop’s money, with a point. */
-function tillTable({ labour, parts, taxCents }: Bill): string {
+async function tillTable({ labour, parts, taxCents }: Bill): Promise<string> {
+  const { csvOf } = await import('../csv');
   const { what, count, sum } = billWords.columns;
   const units = (cents: number | null) => ((cents ?? 0) / 100).toFixed(2);
   return csvOf(

@@ -45,7 +45,7 @@ export function DueList() {
       title={dueWords.title}
       fixed
       aside={
-        <>
+        <View style={styles.aside}>
           {rings ? (
             <Button
               kind="quiet"
@@ -59,7 +59,7 @@ export function DueList() {
             disabled={items.length === 0}
             onPress={save}
           />
-        </>
+        </View>
       }
     >
       {dues.isPending ? (
@@ -175,6 +175,7 @@ function PutOff({ due, onDone }: { due: DueRow; onDone: () => void }) {
 
 const styles = StyleSheet.create({
   week: { paddingHorizontal: space.l, paddingTop: space.m },
+  aside: { flexDirection: 'row', gap: space.l },
   later: {
     flexDirection: 'row',
     justifyContent: 'flex-end',

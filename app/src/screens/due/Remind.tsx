@@ -1,9 +1,11 @@
 import type { DueRow } from '@hold-fast/contract/due';
 import { useState } from 'react';
+import { StyleSheet } from 'react-native';
 import { useSendMessage } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Section } from '../../ui/Page';
+import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { calendarDay } from '../../words/days';
 import { dueWords } from '../../words/due';
@@ -24,6 +26,7 @@ export function Remind({ due, onDone }: { due: DueRow; onDone: () => void }) {
         value={text}
         onChangeText={setText}
         multiline
+        style={styles.message}
         error={send.error?.message}
       />
       <Buttons>
@@ -39,3 +42,5 @@ export function Remind({ due, onDone }: { due: DueRow; onDone: () => void }) {
     </Section>
   );
 }
+
+const styles = StyleSheet.create({ message: { minHeight: 3 * size.touch } });

@@ -13,6 +13,7 @@ import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, size, space } from '../../ui/tokens';
 import { LongList } from '../../ui/LongList';
+import { useWide } from '../../ui/useWide';
 import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
@@ -34,6 +35,7 @@ export function Ledger({ current }: { current?: string | undefined }) {
     to: isDay(keyed.to) ? keyed.to : '',
     word,
   });
+  const [isNarrowed, setNarrowed] = useState(useWide());
   const records = useRecords(sought);
   const isLead = useIsLead();
   const isSought = Object.values(sought).some(Boolean);
@@ -70,16 +72,22 @@ export function Ledger({ current }: { current?: string | undefined }) {
         </View>
         <Chain />
         <Field label={find.find} value={keyed.q} inputMode="search" onChangeText={key('q')} />
-        <View style={styles.days}>
-          {day('from')}
-          {day('to')}
-        </View>
-        <Choice
-          label={find.verdict}
-          options={WORDS.map((value) => ({ value, says: words.word[value] }))}
-          chosen={word ? [word] : []}
-          onChoose={(chosen) => setWord(chosen === word ? '' : chosen)}
-        />
+        {isNarrowed ? (
+          <>
+            <View style={styles.days}>
+              {day('from')}
+              {day('to')}
+            </View>
+            <Choice
+              label={find.verdict}
+              options={WORDS.map((value) => ({ value, says: words.word[value] }))}
+              chosen={word ? [word] : []}
+              onChoose={(chosen) => setWord(chosen === word ? '' : chosen)}
+            />
+          </>
+        ) : (
+          <Button kind="quiet" says={find.narrow} onPress={() => setNarrowed(true)} />
+        )}
       </View>
       {records.isPending ? (
         <Loading />

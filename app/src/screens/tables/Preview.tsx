@@ -1,4 +1,5 @@
-import type { ReadTable, RowOutcome } from '@hold-fast/contract/bikeTable';
+import type { RowOutcome } from '@hold-fast/contract/bikeRows';
+import type { ReadTable } from '@hold-fast/contract/bikeTable';
 import { useState } from 'react';
 import { client } from '../../data/client';
 import { Button } from '../../ui/Button';

@@ -1,9 +1,5 @@
-import {
-  BIKE_COLUMNS,
-  readBikeTable,
-  type BikeRow,
-  type ReadTable,
-} from '@hold-fast/contract/bikeTable';
+import { BIKE_COLUMNS, type BikeRow } from '@hold-fast/contract/bikeRows';
+import type { ReadTable } from '@hold-fast/contract/bikeTable';
 import { router } from 'expo-router';
 import { useRef, useState } from 'react';
 import { Button, Buttons } from '../../ui/Button';
@@ -16,6 +12,12 @@ import { tableWords } from '../../words/tables';
 import { Preview } from './Preview';
 import { textOf, type ReadText } from './readText';
 import { useImport } from './useImport';
+
+const OUT = [
+  { name: 'bikes', says: tableWords.outBikes },
+  { name: 'readings', says: tableWords.outReadings },
+  { name: 'stock', says: tableWords.outStock },
+];
 
 interface Chosen {
   name: string;
@@ -33,6 +35,7 @@ export function Tables() {
     taken.clear();
     looked.clear();
     const { text, encoding } = textOf(new Uint8Array(await file.arrayBuffer()));
+    const { readBikeTable } = await import('../csv');
     const read = readBikeTable(text);
     setChosen({ name: file.name, encoding, read });
     if (read.ok) await looked.go(read.rows);
@@ -101,15 +104,14 @@ export function Tables() {
         <Preview read={read} outcomes={looked.going.done} taken={taken} />
       ) : null}
       <Section label={tableWords.out}>
-        <Words>
-          <a href="/api/exports/bikes.csv">{tableWords.outBikes}</a>
-        </Words>
-        <Words>
-          <a href="/api/exports/readings.csv">{tableWords.outReadings}</a>
-        </Words>
-        <Words>
-          <a href="/api/exports/stock.csv">{tableWords.outStock}</a>
-        </Words>
+        {OUT.map(({ name, says }) => (
+          <Button
+            key={name}
+            kind="quiet"
+            says={says}
+            onPress={() => globalThis.location.assign(`/api/exports/${name}.csv`)}
+          />
+        ))}
       </Section>
     </Page>
   );

@@ -1,4 +1,4 @@
-import { ROWS_A_REQUEST, type BikeRow, type RowOutcome } from '@hold-fast/contract/bikeTable';
+import { ROWS_A_REQUEST, type BikeRow, type RowOutcome } from '@hold-fast/contract/bikeRows';
 import { useEffect, useRef, useState } from 'react';
 import { useImportBikes } from '../../data/writes';
 

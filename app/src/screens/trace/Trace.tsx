@@ -18,7 +18,6 @@ import { ledgerWords } from '../../words/ledger';
 import { traceWords } from '../../words/trace';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
-import { csvOf } from '../csv';
 import { WriteAll } from './WriteAll';
 
 /** Whom a lot, a container, a wrench, a gauge, a batch or a mechanic reached: bikes and customers, to ring them all. */
@@ -45,7 +44,8 @@ export function Trace() {
     router.setParams(keyed);
   };
   const { columns } = traceWords;
-  const save = () =>
+  const save = async () => {
+    const { csvOf } = await import('../csv');
     saveFile(
       'trace.csv',
       'text/csv',
@@ -61,12 +61,15 @@ export function Trace() {
         ]),
       ),
     );
+  };
   return (
     <Page
       over={words.places.ledger}
       title={traceWords.title}
       aside={
-        rows.length > 0 ? <Button kind="quiet" says={traceWords.csv} onPress={save} /> : undefined
+        rows.length > 0 ? (
+          <Button kind="quiet" says={traceWords.csv} onPress={() => void save()} />
+        ) : undefined
       }
       foot={<Button says={traceWords.find} disabled={keyed.name.trim() === ''} onPress={find} />}
     >

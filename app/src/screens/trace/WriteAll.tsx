@@ -1,10 +1,12 @@
 import type { TraceRow } from '@hold-fast/contract/trace';
 import { useState } from 'react';
+import { StyleSheet } from 'react-native';
 import { useSendMessage } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
+import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { dueWords } from '../../words/due';
 import { traceWords } from '../../words/trace';
@@ -50,7 +52,13 @@ export function WriteAll({ rows, what }: { rows: readonly TraceRow[]; what: stri
   return (
     <Section label={dueWords.message}>
       <Words ink="soft">{traceWords.writeSays}</Words>
-      <Field label={dueWords.message} value={text} onChangeText={setText} multiline />
+      <Field
+        label={dueWords.message}
+        value={text}
+        onChangeText={setText}
+        multiline
+        style={styles.message}
+      />
       {error ? <Note kind="refusal" title={error.message} /> : null}
       {sent.size > 0 ? <Note title={traceWords.sentTo(sent.size, bikes.length)} /> : null}
       {unreached.length > 0 ? (
@@ -72,3 +80,5 @@ export function WriteAll({ rows, what }: { rows: readonly TraceRow[]; what: stri
     </Section>
   );
 }
+
+const styles = StyleSheet.create({ message: { minHeight: 3 * size.touch } });

@@ -32,6 +32,7 @@ export interface LedgerWords {
   more: string;
   find: {
     find: string;
+    narrow: string;
     verdict: string;
     from: string;
     to: string;

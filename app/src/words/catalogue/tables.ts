@@ -1,4 +1,4 @@
-import type { RowOutcome } from '@hold-fast/contract/bikeTable';
+import type { RowOutcome } from '@hold-fast/contract/bikeRows';
 
 /** Tables that are taken in and sent out. */
 export interface TableWords {

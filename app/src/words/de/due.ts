@@ -29,7 +29,7 @@ export const due: DueWords = {
   remind: 'Erinnern',
   remindOf: (bike, what) => `Erinnern: ${bike}, ${what}`,
   reminder: (customer, bike, what, end, day) =>
-    `${customer}: An ${bike} steht bis ${day} an der Bremse ${end} an: ${what}. Ruf uns wegen eines Termins an.`,
+    `${customer}, an der Bremse ${end} von „${bike}“ steht bis ${day} an: ${what}. Ruf uns wegen eines Termins an.`,
   reminded: (day) => `Erinnert ${day}`,
   message: 'Die Nachricht',
   send: 'Senden',

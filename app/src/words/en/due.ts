@@ -29,7 +29,7 @@ export const due: DueWords = {
   remind: 'Remind',
   remindOf: (bike, what) => `Remind: ${bike}, ${what}`,
   reminder: (customer, bike, what, end, day) =>
-    `${customer}: at your ${bike} the ${end} brake is due for ${what} by ${day}. Ring us for a time.`,
+    `${customer}, the ${end} brake of “${bike}” is due by ${day}: ${what}. Ring us for a time.`,
   reminded: (day) => `Reminded ${day}`,
   message: 'The message',
   send: 'Send it',

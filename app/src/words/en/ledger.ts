@@ -34,6 +34,7 @@ export const ledger: LedgerWords = {
   more: 'More of them',
   find: {
     find: 'Customer, bike, serial, tag, mechanic, lot or part',
+    narrow: 'Narrow it down',
     verdict: 'How an end was left',
     from: 'From',
     to: 'To',
