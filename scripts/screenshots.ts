@@ -157,9 +157,9 @@ async function wide(page: Page): Promise<void> {
   await picture(page, 'bike-wide');
   await page.goto('/stores');
   await picture(page, 'stores-wide');
-  await page.getByRole('button', { name: /Ostrel Tolve/ }).click();
-  await page.getByText('Revision').first().waitFor();
-  await picture(page, 'sheet-wide');
+  await page.goto('/bench/day');
+  await page.getByText('Tandem').last().waitFor();
+  await picture(page, 'day-wide');
   const pass = '0 620\n800 560\n1600 430\n2600 400\n3600 250\n5200 40\n6000 20';
   await page.goto(`/reckoner/heat?road=points&points=${encodeURIComponent(pass)}`);
   await page.getByTestId('size-front-203').waitFor();
