@@ -2,6 +2,7 @@ import { type BikeRow, type RowOutcome } from '@hold-fast/contract/bikeRows';
 import { readBikeTable } from '@hold-fast/contract/bikeTable';
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import { v7 as uuid } from 'uuid';
+import { bikeRowsAfter } from '../exports/store';
 import {
   measureRotor,
   openJob,
@@ -103,6 +104,21 @@ describe('tables sent out', () => {
     expect(read.faults).toEqual([]);
     expect(read.rows.length).toBeGreaterThan(5);
     expect(new Set(await does('preview', read.rows))).toEqual(new Set(['there']));
+  });
+
+  it('are read a page at a time, and no row is left out or told twice at the seam', async () => {
+    const whole = (await bikeRowsAfter(shop.pool, null)).map(({ key }) => key);
+    for (const most of [1, 2, 3]) {
+      const seen: string[] = [];
+      for (let after: string | null = null; ;) {
+        const page = await bikeRowsAfter(shop.pool, after, most);
+        seen.push(...page.map(({ key }) => key));
+        if (page.length < most) break;
+        after = page.at(-1)!.key;
+      }
+      expect(seen).toEqual(whole);
+    }
+    expect(whole.some((key) => key.endsWith(' '))).toBe(true);
   });
 
   it('hold every reading as it was taken, and the shelf as it stands', async () => {

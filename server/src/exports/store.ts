@@ -8,8 +8,13 @@ export const ROWS_AT_A_TIME = 1000;
 /** A customer with one bike of theirs, or with none. */
 export type ExportedBike = Omit<BikeRow, 'line'> & { key: string };
 
-/** Customers with their bikes by the customer’s id, after a place in that order; a customer without a bike stands alone. */
-export async function bikeRowsAfter(on: Queryable, after: string | null): Promise<ExportedBike[]> {
+/** Customers with their bikes by both ids, after a place in that order; a customer without a bike stands alone. */
+export async function bikeRowsAfter(
+  on: Queryable,
+  after: string | null,
+  most: number = ROWS_AT_A_TIME,
+): Promise<ExportedBike[]> {
+  const [customerId = '', bikeId = ''] = after?.split(' ') ?? [];
   const rows = await select<
     Omit<Bike, 'motor' | 'wet' | 'id'> & {
       id: string | null;
@@ -25,12 +30,12 @@ export async function bikeRowsAfter(on: Queryable, after: string | null): Promis
             b.fork_material AS forkMaterial, b.frame_material AS frameMaterial,
             b.front_brake AS frontBrake, b.rear_brake AS rearBrake, b.further_brakes AS furtherBrakes
        FROM customer c LEFT JOIN bike b ON b.customer_id = c.id
-      ${after ? "WHERE (c.id > ? OR (c.id = ? AND COALESCE(b.id, '') > ?))" : ''}
-      ORDER BY c.id, b.id LIMIT ${ROWS_AT_A_TIME}`,
-    after ? [after.slice(0, 36), after.slice(0, 36), after.slice(37)] : [],
+      ${after === null ? '' : bikeId === '' ? 'WHERE c.id > ?' : 'WHERE c.id >= ? AND (c.id > ? OR b.id > ?)'}
+      ORDER BY c.id, b.id LIMIT ${most}`,
+    after === null ? [] : bikeId === '' ? [customerId] : [customerId, customerId, bikeId],
   );
-  return rows.map(({ id, customerId, customerName, phone, motor, wet, ...bike }) => ({
-    key: `${customerId} ${id ?? ''}`,
+  return rows.map(({ id, customerId: of, customerName, phone, motor, wet, ...bike }) => ({
+    key: `${of} ${id ?? ''}`,
     customer: { name: customerName, phone },
     bike: id === null ? null : { ...bike, motor: motor === 1, wet: wet === 1 },
   }));
