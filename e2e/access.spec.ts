@@ -47,6 +47,7 @@ const VIEWS = {
     '/reckoner/practice/post-trike',
     '/stores/trouble',
     '/bikes/tables',
+    '/stores/count',
     '/ledger/due',
     '/ledger/trace',
     '/reckoner/wear',

@@ -36,6 +36,7 @@ const PLACES = [
   '/stores/figures',
   '/stores/trouble',
   '/bikes/tables',
+  '/stores/count',
   '/ledger/due',
   '/ledger/outbox',
   '/ledger/trace',

@@ -1,3 +1,4 @@
+import { v7 as uuid } from 'uuid';
 import { expect, test, type Browser } from '@playwright/test';
 import {
   allSent,
@@ -428,4 +429,38 @@ test('a sum reckoned alone goes to a brake by one touch, stands at its step, and
   await expect(page.getByTestId('sum-front-pads')).toContainText('A sum proves nothing');
   // Fat pads in a sum are no measured pads.
   await expect(page.getByTestId('front-pads')).toContainText('not inspected');
+});
+
+test('the shelf is counted through: the difference is put right, and what is taken meanwhile is not counted twice', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  // Its own kind of part for each width.
+  const line = { id: uuid(), part: 'clip', description: `Counted clip ${project.name}` };
+  const post = async (to: string, data: object) =>
+    expect((await page.request.post(`/api${to}`, { data })).status()).toBe(201);
+  await post('/stock', { ...line, fits: '', reorderAt: 2, priceCents: 100 });
+  const move = (pieces: number) =>
+    post('/stock/moves', { id: uuid(), stockId: line.id, pieces, batch: '', why: 'Delivery' });
+  await move(10);
+  const count = async () => {
+    const { items } = (await (await page.request.get('/api/stock')).json()) as {
+      items: { id: string; count: number }[];
+    };
+    return items.find(({ id }) => id === line.id)!.count;
+  };
+  await page.goto('/stores');
+  await hands.touch(hands.button('Parts: Count'));
+  const field = page
+    .getByText(line.description, { exact: false })
+    .locator('xpath=ancestor::*[.//input][1]')
+    .getByRole('textbox');
+  await field.fill('many');
+  await expect(page.getByText('A whole number.')).toBeVisible();
+  await field.fill('8');
+  // Somebody takes one off the shelf before it is put right.
+  await move(-1);
+  await hands.touch(hands.button('Put 1 count right'));
+  await expect(page.getByText('1 count put right.')).toBeVisible();
+  expect(await count()).toBe(7);
 });

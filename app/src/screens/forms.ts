@@ -16,6 +16,7 @@ export { TroubleForm } from './stores/TroubleForm';
 export { RulesForm } from './stores/RulesForm';
 export { WrenchForm } from './stores/WrenchForm';
 export { ContainerForm } from './stores/ContainerForm';
+export { StockTake } from './stores/StockTake';
 export { StockForm } from './stores/StockForm';
 export { SheetForm } from './stores/SheetForm';
 

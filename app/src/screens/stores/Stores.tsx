@@ -129,7 +129,10 @@ export function Stores() {
         </Shelf>
         <Shelf
           label={storesWords.stores.parts}
-          actions={[{ says: storesWords.stores.new, to: '/stores/stock/new' }]}
+          actions={[
+            { says: storesWords.stores.count, to: '/stores/count' },
+            { says: storesWords.stores.new, to: '/stores/stock/new' },
+          ]}
         >
           {stock.data.map((line) => (
             <Row

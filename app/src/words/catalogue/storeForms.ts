@@ -235,6 +235,15 @@ export interface StoreFormsWords {
     batch: string;
     why: string;
   };
+  stockTake: {
+    title: string;
+    how: string;
+    counted: (count: number) => string;
+    wholeNumber: string;
+    putRight: (count: number) => string;
+    done: (count: number) => string;
+    why: string;
+  };
   storeForm: {
     save: string;
     stores: string;

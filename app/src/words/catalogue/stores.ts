@@ -65,6 +65,7 @@ export interface StoresWords {
     whatTheBenchWorksWith: string;
     shopRules: string;
     fluid: string;
+    count: string;
     new: string;
     lot: (family: string, lot: string, fault: string) => string;
     ml: (remainingMl: number) => string;

@@ -246,6 +246,15 @@ export const storeForms: StoreFormsWords = {
     batch: 'Charge',
     why: 'Warum',
   },
+  stockTake: {
+    title: 'Das Regal zählen',
+    how: 'Schreib auf, was da ist. Leer heißt: nicht gezählt, und bleibt, wie es ist. Was Aufträge derweil nehmen, ist bedacht.',
+    counted: (count) => `Gezählt; ${count} laut Buch`,
+    wholeNumber: 'Eine ganze Zahl.',
+    putRight: (lines) => (lines === 1 ? '1 Zahl berichtigen' : `${lines} Zahlen berichtigen`),
+    done: (lines) => (lines === 1 ? '1 Zahl berichtigt.' : `${lines} Zahlen berichtigt.`),
+    why: 'Gezählt',
+  },
   storeForm: {
     save: 'Speichern',
     stores: 'Lager',

@@ -69,6 +69,7 @@ export const stores: StoresWords = {
     whatTheBenchWorksWith: 'Womit die Werkbank arbeitet',
     shopRules: 'Regeln der Werkstatt',
     fluid: 'Flüssigkeit',
+    count: 'Zählen',
     new: 'Neu',
     lot: (family, lot, fault) => `${family} · Charge ${lot} · ${fault}`,
     ml: (remainingMl) => `${remainingMl} mL`,

@@ -243,6 +243,15 @@ export const storeForms: StoreFormsWords = {
     batch: 'Batch',
     why: 'Why',
   },
+  stockTake: {
+    title: 'Count the shelf',
+    how: 'Write down what is there. Empty: not counted, and left as it is. What jobs take while you count is minded.',
+    counted: (count) => `Counted; ${count} by the books`,
+    wholeNumber: 'A whole number.',
+    putRight: (lines) => (lines === 1 ? 'Put 1 count right' : `Put ${lines} counts right`),
+    done: (lines) => (lines === 1 ? '1 count put right.' : `${lines} counts put right.`),
+    why: 'Counted',
+  },
   storeForm: {
     save: 'Save',
     stores: 'Stores',

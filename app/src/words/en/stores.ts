@@ -69,6 +69,7 @@ export const stores: StoresWords = {
     whatTheBenchWorksWith: 'What the bench works with',
     shopRules: 'Shop rules',
     fluid: 'Fluid',
+    count: 'Count',
     new: 'New',
     lot: (family, lot, fault) => `${family} · lot ${lot} · ${fault}`,
     ml: (remainingMl) => `${remainingMl} mL`,
