@@ -39,6 +39,7 @@ const PLACES = [
   '/stores/count',
   '/ledger/due',
   '/ledger/outbox',
+  '/ledger/calendar',
   '/ledger/trace',
 ];
 const TASKS = [

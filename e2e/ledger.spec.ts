@@ -64,6 +64,7 @@ test('what is due stands by its week, and is put off only with a reason', async 
   await hands.touch(off);
   await expect(page.getByText(`“${reason}”`)).toBeVisible();
   expect(title).not.toBe('');
+  await hands.touch(hands.button('Calendar', true));
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     hands.touch(hands.button('Calendar file')),
@@ -119,4 +120,33 @@ test('a customer is reminded of what is due, everybody a trace found is written 
   await expect(
     page.getByTestId('message').filter({ hasText: `Come in, says ${project.name}` }),
   ).toHaveCount(Number(/\d+/.exec(said)![0]));
+});
+
+test('a calendar takes what is due from an address, is not sent twice what has not changed, and gets nothing once it is withdrawn', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
+  const hands = await openBench(page, 'Pia Lindqvane');
+  await page.goto('/ledger/calendar');
+  const address = page.getByTestId('open-address');
+  const make = hands.button('Make an address');
+  await expect(address.or(make).first()).toBeVisible();
+  if ((await address.count()) === 0) await hands.touch(make);
+  const url = await address.first().innerText();
+  // Whoever asks is not of the shop.
+  const calendar = await playwright.request.newContext({ baseURL: baseURL! });
+  const first = await calendar.get(url);
+  expect(first.headers()['content-type']).toBe('text/calendar; charset=utf-8');
+  const text = await first.text();
+  expect(text).toMatch(/^BEGIN:VCALENDAR\r\n/);
+  expect(text).toContain('SUMMARY:Post trike 7: rotor\\, front');
+  expect(text).not.toContain('0555');
+  const etag = first.headers()['etag']!;
+  expect((await calendar.get(url, { headers: { 'if-none-match': etag } })).status()).toBe(304);
+  await hands.touch(hands.button('Withdraw it', true).first());
+  await hands.touch(hands.button(/^Withdraw it: it then shows nothing/).first());
+  await expect(page.getByText(/withdrawn by Pia Lindqvane/).first()).toBeVisible();
+  expect((await calendar.get(url)).status()).toBe(410);
+  await calendar.dispose();
 });

@@ -69,8 +69,9 @@ test('a report goes to its customer by an address, by paper and by the square co
   expect((await customer.request.get('/api/bench')).status()).toBe(401);
 
   await page.goto(`/ledger/report/${record.id}`);
-  await expect(page.getByTestId('report-address')).toHaveText(read!.data);
-  await hands.touch(hands.button('Withdraw it'));
+  await expect(page.getByTestId('open-address')).toHaveText(read!.data);
+  await hands.touch(hands.button('Withdraw it', true));
+  await hands.touch(hands.button(/^Withdraw it: it then shows nothing/));
   await expect(page.getByText(/withdrawn by Pia Lindqvane/).first()).toBeVisible();
   await customer.reload();
   await expect(customer.getByText('The workshop has withdrawn this address')).toBeVisible();

@@ -49,6 +49,7 @@ export const keys = {
   records: ['records'],
   dues: ['dues'],
   messages: ['messages'],
+  feeds: ['calendar-feeds'],
   days: ['days'],
   day: (day: string) => ['days', day],
   trace: ['trace'],

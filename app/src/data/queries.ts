@@ -1,3 +1,4 @@
+import type { CalendarFeed } from '@hold-fast/contract/calendar';
 import type { Message } from '@hold-fast/contract/outbox';
 import type { Workday } from '@hold-fast/contract/day';
 import type { Report, ReportLink } from '@hold-fast/contract/report';
@@ -251,3 +252,10 @@ export const useWorkday = (day: string) =>
 
 /** What was written to customers, the newest first. */
 export const useMessages = () => usePages<Message>(keys.messages, '/messages');
+
+/** Addresses from which calendars take what is due. */
+export const useCalendarFeeds = () =>
+  useQuery({
+    queryKey: keys.feeds,
+    queryFn: async () => (await ask<{ items: CalendarFeed[] }>('GET', '/due/feeds')).items,
+  });

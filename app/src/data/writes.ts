@@ -1,3 +1,4 @@
+import type { CalendarWords } from '@hold-fast/contract/calendar';
 import type { SendMessage } from '@hold-fast/contract/outbox';
 import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
 import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
@@ -435,6 +436,32 @@ export function useSendMessage() {
       return Promise.all(
         [keys.messages, keys.dues].map((queryKey) => client.invalidateQueries({ queryKey })),
       );
+    },
+  });
+}
+
+/** Makes an address from which a calendar takes what is due, in the words of whoever makes it. */
+export function useMakeFeed() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (said: CalendarWords) =>
+      ask('POST', '/due/feeds', { id: attempt.of({ said }).id, words: said }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.feeds });
+    },
+  });
+}
+
+/** Withdraws such an address. */
+export function useWithdrawFeed() {
+  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: (feedId: string) =>
+      ask('POST', `/due/feeds/${feedId}/withdraw`, { id: attempt.of({ feedId }).id }),
+    onSuccess: () => {
+      attempt.answered();
+      return client.invalidateQueries({ queryKey: keys.feeds });
     },
   });
 }

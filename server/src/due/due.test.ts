@@ -1,4 +1,5 @@
 import type { BikePage } from '@hold-fast/contract/bikes';
+import type { CalendarFeed } from '@hold-fast/contract/calendar';
 import type { DueRow } from '@hold-fast/contract/due';
 import type { Page } from '@hold-fast/contract/jobs';
 import { daysAfter } from '@hold-fast/core/due/due';
@@ -117,7 +118,21 @@ describe('putting off', () => {
 });
 
 it('pages by key, each once', async () => {
-  for (let i = 0; i < 51; i++) await signed();
+  const use = { motor: false, wet: false, systemMassKg: null, terrain: null, kmPerWeek: null };
+  const kit = { forkMaterial: null, frameMaterial: null, frontBrake: 'disc', rearBrake: 'disc' };
+  const rows = Array.from({ length: 51 }, (_, i) => ({
+    line: i + 2,
+    customer: { name: 'Many bikes', phone: null },
+    bike: { name: `Paged ${i}`, maker: '', serial: '', ...use, ...kit, furtherBrakes: '' },
+  }));
+  const taken = await lead.send('POST', '/bikes/import', { id: uuid(), mode: 'take', rows });
+  expect(taken.status).toBe(200);
+  // What a visit of each would have left: signing so many is about something else.
+  await shop.pool.query(
+    `INSERT INTO due (bike_id, brake_end, what, due_on, shown_on, because, days, job_id)
+     SELECT b.id, d.brake_end, d.what, d.due_on, d.shown_on, d.because, d.days, d.job_id
+       FROM bike b JOIN (SELECT * FROM due LIMIT 1) d WHERE b.name LIKE 'Paged %'`,
+  );
   const first = (await client.send<Page<DueRow>>('GET', '/due')).body;
   expect(first.items).toHaveLength(50);
   const second = (
@@ -127,4 +142,51 @@ it('pages by key, each once', async () => {
   expect(new Set(ids).size).toBe(ids.length);
   expect(ids.length).toBe(52);
   expect((await client.send('GET', '/due?after=nonsense')).status).toBe(422);
+});
+
+describe('a calendar’s address', () => {
+  const said = {
+    title: 'Due',
+    of: { pads: 'pads', rotor: 'rotor', bleed: 'bleed', cable: 'cable', bolts: 'bolts' },
+    end: { front: 'front', rear: 'rear' },
+  };
+  const make = (by: Client, change: object = {}, id = uuid()) =>
+    by.send<{ items: CalendarFeed[]; fields?: { path: string }[] }>('POST', '/due/feeds', {
+      id,
+      words: { ...said, ...change },
+    });
+  const read = async (token: string) => {
+    const response = await fetch(`${shop.address}/api/calendars/${token}.ics`);
+    return {
+      status: response.status,
+      etag: response.headers.get('etag'),
+      text: await response.text(),
+    };
+  };
+
+  it('gives what is due in the words it was made with, once, until it is withdrawn', async () => {
+    const id = uuid();
+    const [feed] = (await make(lead, {}, id)).body.items;
+    expect((await make(lead, {}, id)).body.items).toHaveLength(1);
+    const { status, etag, text } = await read(feed!.token);
+    expect(status).toBe(200);
+    expect(text).toContain('SUMMARY:Post trike 7: rotor\\, front');
+    expect(text).not.toContain('0555');
+    // The same text all day: by its tag a program that asks again is told so.
+    expect((await read(feed!.token)).etag).toBe(etag);
+    const withdraw = { id: uuid() };
+    for (let times = 0; times < 2; times++)
+      expect((await lead.send('POST', `/due/feeds/${feed!.id}/withdraw`, withdraw)).status).toBe(
+        200,
+      );
+    expect((await read(feed!.token)).status).toBe(410);
+    expect((await read('A'.repeat(22))).status).toBe(404);
+    expect((await read('..%2F..%2Fdue')).status).toBe(404);
+  });
+
+  it('wants every word, and somebody who rings', async () => {
+    const { pads: _, ...missing } = said.of;
+    expect((await make(lead, { of: missing })).body.fields![0]!.path).toBe('words.of.pads');
+    expect((await make(client)).status).toBe(403);
+  });
 });

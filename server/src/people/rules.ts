@@ -18,6 +18,7 @@ export const OPEN_ROUTES = [
   'GET /session',
   'DELETE /session',
   'GET /reports/:token',
+  'GET /calendars/:file',
 ] as const;
 
 /** Every route behind the sign-in, and whose it is. A route that is not here is nobody's. */
@@ -81,6 +82,10 @@ export const ROUTES = {
   'GET /due': ALL,
   'GET /trace': LEADS,
   'POST /due/snoozes': ALL,
+  /** Customers’ names stand in them. */
+  'GET /due/feeds': RINGS,
+  'POST /due/feeds': RINGS,
+  'POST /due/feeds/:feedId/withdraw': RINGS,
   'GET /messages': RINGS,
   'POST /messages': RINGS,
   'GET /records': ALL,

@@ -16,6 +16,7 @@ import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { openReportRoutes, reportsRoutes } from '../reports/routes';
 import { exportsRoutes } from '../exports/routes';
+import { feedsRoutes, openFeedRoutes } from '../due/feeds';
 import { dueRoutes } from '../due/routes';
 import { rulesRoutes } from '../shopRules/routes';
 import { traceRoutes } from '../trace/routes';
@@ -99,7 +100,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   router.use('/jobs/:jobId/photos', express.json({ limit: LARGEST_PHOTO_BODY, strict: true }));
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
   router.use(sessionRoutes(sessions, tries));
-  router.use(openReportRoutes(shop));
+  router.use(openReportRoutes(shop), openFeedRoutes(shop));
   router.use(sessions.required, allowedOnly);
   router.use(
     peopleRoutes(shop),
@@ -111,6 +112,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     storesRoutes(shop),
     rulesRoutes(shop),
     dueRoutes(shop),
+    feedsRoutes(shop),
     traceRoutes(shop),
     exportsRoutes(shop),
     outboxRoutes(shop),

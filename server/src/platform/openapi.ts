@@ -1,5 +1,6 @@
 import { CustomerCorrection, BikeCorrection } from '@hold-fast/contract/bikes';
 import { BikeImport } from '@hold-fast/contract/bikeRows';
+import { MakeFeed, WithdrawFeed } from '@hold-fast/contract/calendar';
 import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import { DayQuery, OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import { Snooze } from '@hold-fast/contract/due';
@@ -68,6 +69,8 @@ const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'PUT /rules': RulesEdit,
   'POST /due/snoozes': Snooze,
   'POST /messages': SendMessage,
+  'POST /due/feeds': MakeFeed,
+  'POST /due/feeds/:feedId/withdraw': WithdrawFeed,
   'POST /records/:recordId/links': MakeLink,
   'POST /links/:linkId/withdraw': WithdrawLink,
   'POST /feed/gauges/:serial': Order,

@@ -48,6 +48,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   trouble_count: APPEND,
   due: ['SELECT', 'INSERT', 'DELETE'],
   message: APPEND,
+  calendar_feed: APPEND,
   sealed_record: APPEND,
   report_link: APPEND,
   counter: ['SELECT'],
@@ -101,6 +102,7 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
   ],
   customer: ['name', 'phone', 'version'],
   report_link: ['withdrawn_at', 'withdrawn_by'],
+  calendar_feed: ['withdrawn_at', 'withdrawn_by'],
   used_part: ['fitted_by', 'scrapped_because'],
   notice: [
     'title',

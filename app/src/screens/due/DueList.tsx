@@ -23,7 +23,7 @@ import { calendarDay, exactDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
-import { calendarOf } from './calendar';
+import { calendarFile } from './calendar';
 import { Remind } from './Remind';
 
 const WEEKS_OFF = [7, 14, 28] as const;
@@ -36,7 +36,7 @@ export function DueList() {
   const today = dayIn(timeZone, new Date().toISOString());
   const items = dues.data ?? [];
   const rings = RINGS.includes(useSession().data?.person?.role ?? 'mechanic');
-  const save = () => saveFile('due.ics', 'text/calendar', calendarOf(items, new Date()));
+  const save = () => saveFile('due.ics', 'text/calendar', calendarFile(items, new Date()));
   if (dues.error && !dues.data)
     return <Failed error={dues.error} onRetry={() => void dues.refetch()} />;
   return (
@@ -47,18 +47,26 @@ export function DueList() {
       aside={
         <View style={styles.aside}>
           {rings ? (
+            <>
+              <Button
+                kind="quiet"
+                says={dueWords.outbox}
+                onPress={() => router.navigate('/ledger/outbox' as '/ledger')}
+              />
+              <Button
+                kind="quiet"
+                says={dueWords.calendar}
+                onPress={() => router.navigate('/ledger/calendar' as '/ledger')}
+              />
+            </>
+          ) : (
             <Button
               kind="quiet"
-              says={dueWords.outbox}
-              onPress={() => router.navigate('/ledger/outbox' as '/ledger')}
+              says={dueWords.calendarFile}
+              disabled={items.length === 0}
+              onPress={save}
             />
-          ) : null}
-          <Button
-            kind="quiet"
-            says={dueWords.calendar}
-            disabled={items.length === 0}
-            onPress={save}
-          />
+          )}
         </View>
       }
     >

@@ -1,5 +1,5 @@
 import type { DueRow } from '@hold-fast/contract/due';
-import { calendarOf } from './calendar';
+import { calendarFile } from './calendar';
 
 // An independent parser of RFC 5545.
 const ICAL = jest.requireActual<{
@@ -32,7 +32,7 @@ const eventsOf = (text: string) =>
   new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent');
 
 it('is read back by another program: a whole day each, its words whole', () => {
-  const text = calendarOf([due(), due({ of: 'rotor' })], new Date('2026-11-27T08:00:00Z'));
+  const text = calendarFile([due(), due({ of: 'rotor' })], new Date('2026-11-27T08:00:00Z'));
   const events = eventsOf(text);
   expect(events).toHaveLength(2);
   const of = (name: string) => events[0]!.getFirstPropertyValue(name).toString();
@@ -47,7 +47,7 @@ it('is read back by another program: a whole day each, its words whole', () => {
 
 it('taken in again doubles nothing: a thing keeps its id, put off or not', () => {
   const ids = (rows: DueRow[]) =>
-    eventsOf(calendarOf(rows, new Date(0))).map((event) =>
+    eventsOf(calendarFile(rows, new Date(0))).map((event) =>
       event.getFirstPropertyValue('uid').toString(),
     );
   expect(ids([due()])).toEqual(ids([due({ shownOn: '2027-01-14' })]));

@@ -30,6 +30,10 @@ export interface DueWords {
   sentBy: (name: string, day: string) => string;
   none: string;
   noneSays: string;
+  calendarFile: string;
+  feed: string;
+  feedSays: string;
+  fileSays: (count: number) => string;
   calendar: string;
   event: (bike: string, end: string, what: string) => string;
   atBike: string;

@@ -36,6 +36,7 @@ export interface ReportWords {
   makeAddress: string;
   copy: string;
   copied: string;
+  withdrawNow: string;
   withdraw: string;
   label: string;
   labelNeedsAddress: string;

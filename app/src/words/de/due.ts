@@ -41,7 +41,13 @@ export const due: DueWords = {
   sentBy: (name, day) => `${name}, ${day}`,
   none: 'Nichts ist fällig',
   noneSays: 'Sobald ein Auftrag unterschrieben ist, steht hier, was wieder anzusehen ist.',
-  calendar: 'Kalenderdatei',
+  calendar: 'Kalender',
+  calendarFile: 'Kalenderdatei',
+  feed: 'Eine Adresse für einen Kalender',
+  feedSays:
+    'Ein Kalender, der die Adresse hat, zeigt, was ansteht, mit Rädern und Kunden beim Namen, und fragt von selbst wieder. Sie lässt sich zurückziehen.',
+  fileSays: (count) =>
+    `Die Datei enthält die ${count}, die aufgelistet sind, wie sie jetzt stehen.`,
   event: (bike, end, what) => `${bike}: ${what}, ${end}`,
   atBike: 'Fällig',
   records: 'Einträge',

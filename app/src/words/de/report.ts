@@ -45,6 +45,7 @@ export const report: ReportWords = {
   makeAddress: 'Adresse anlegen',
   copy: 'Adresse kopieren',
   copied: 'Kopiert',
+  withdrawNow: 'Zurückziehen: Sie zeigt dann nichts mehr',
   withdraw: 'Zurückziehen',
   label: 'Anhänger',
   labelNeedsAddress: 'Der quadratische Code führt zum Bericht: Er braucht erst eine Adresse.',

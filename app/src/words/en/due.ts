@@ -41,7 +41,12 @@ export const due: DueWords = {
   sentBy: (name, day) => `${name}, ${day}`,
   none: 'Nothing is due',
   noneSays: 'Once a visit is signed off, what is to be looked at again stands here.',
-  calendar: 'Calendar file',
+  calendar: 'Calendar',
+  calendarFile: 'Calendar file',
+  feed: 'An address for a calendar',
+  feedSays:
+    'A calendar that has the address shows what is due, with bikes and customers by name, and asks again by itself. It can be withdrawn.',
+  fileSays: (count) => `The file holds the ${count} that are listed, as they stand now.`,
   event: (bike, end, what) => `${bike}: ${what}, ${end}`,
   atBike: 'Due',
   records: 'Records',

@@ -44,6 +44,7 @@ export const report: ReportWords = {
   makeAddress: 'Make an address',
   copy: 'Copy the address',
   copied: 'Copied',
+  withdrawNow: 'Withdraw it: it then shows nothing any more',
   withdraw: 'Withdraw it',
   label: 'Label',
   labelNeedsAddress: 'The square code leads to the report: it needs an address first.',
