@@ -57,8 +57,11 @@ test('a report goes to its customer by an address, by paper and by the square co
   const paper = await page.pdf({ preferCSSPageSize: true });
   const a6 = await textOf(new Uint8Array(paper));
   // A6 in points. Source [S]: ISO 216, 105 mm.
+  expect(a6.text).toContain(record.bikeName);
   expect([a6.pages, Math.round(a6.width)]).toEqual([1, Math.round((105 / 25.4) * 72)]);
   await expect(code).toBeVisible();
+  // Whatever the screen: on paper nothing stands beside it.
+  expect((await code.boundingBox())!.x).toBeLessThan(200);
   await page.emulateMedia({ media: 'screen' });
 
   const customer = await (await browser.newContext({ timezoneId: 'UTC' })).newPage();

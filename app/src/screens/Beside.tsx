@@ -26,7 +26,9 @@ export function Beside({
     );
   return (
     <View style={styles.both}>
-      <View style={styles.list}>{list}</View>
+      <View style={styles.list} {...{ dataSet: { screen: '' } }}>
+        {list}
+      </View>
       <View style={styles.sheet}>{sheet}</View>
     </View>
   );

@@ -70,7 +70,11 @@ export function MechanicsDay({ mechanic: { id, name, jobs }, rules, moves, open,
                 }
                 notes={[
                   ...(setsUp.length > 0
-                    ? [dayWords.setsUp(words.format.list(setsUp.map((kit) => dayWords.kit[kit])))]
+                    ? [
+                        dayWords.setsUp(
+                          words.format.list(setsUp.map((kit) => dayWords.kit(words.family[kit]))),
+                        ),
+                      ]
                     : []),
                   ...(job.waits ? [words.bench.waitsFor[job.waits.for]] : []),
                 ]}

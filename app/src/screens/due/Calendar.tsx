@@ -7,8 +7,8 @@ import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { dueWords } from '../../words/due';
 import { Addresses } from '../Addresses';
-import { saveFile } from '../saveFile';
-import { calendarFile, calendarWords } from './calendar';
+import { calendarWords } from './calendarWords';
+import { saveCalendar } from './saveCalendar';
 
 /** What is due in a calendar: as a file of what is listed, or by an address that a calendar asks again and again. */
 export function Calendar() {
@@ -35,7 +35,7 @@ export function Calendar() {
             grow
             says={dueWords.calendarFile}
             disabled={items.length === 0}
-            onPress={() => saveFile('due.ics', 'text/calendar', calendarFile(items, new Date()))}
+            onPress={() => void saveCalendar(items)}
           />
         </Buttons>
       }

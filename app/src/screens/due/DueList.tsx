@@ -22,8 +22,7 @@ import { capital } from '../../words/capital';
 import { calendarDay, exactDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
-import { saveFile } from '../saveFile';
-import { calendarFile } from './calendar';
+import { saveCalendar } from './saveCalendar';
 import { Remind } from './Remind';
 
 const WEEKS_OFF = [7, 14, 28] as const;
@@ -36,7 +35,7 @@ export function DueList() {
   const today = dayIn(timeZone, new Date().toISOString());
   const items = dues.data ?? [];
   const rings = RINGS.includes(useSession().data?.person?.role ?? 'mechanic');
-  const save = () => saveFile('due.ics', 'text/calendar', calendarFile(items, new Date()));
+  const save = () => void saveCalendar(items);
   if (dues.error && !dues.data)
     return <Failed error={dues.error} onRetry={() => void dues.refetch()} />;
   return (

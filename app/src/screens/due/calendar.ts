@@ -1,4 +1,4 @@
-import { calendarOf, type CalendarWords } from '@hold-fast/contract/calendar';
+import { calendarOf } from '@hold-fast/contract/calendar';
 import type { DueRow } from '@hold-fast/contract/due';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
@@ -14,10 +14,3 @@ export const calendarFile = (dues: readonly DueRow[], now: Date): string =>
     }),
     now,
   );
-
-/** The words that a fed calendar speaks in. */
-export const calendarWords = (): CalendarWords => ({
-  title: dueWords.title,
-  of: dueWords.of,
-  end: words.end,
-});

@@ -46,8 +46,10 @@ export function Label({ recordId }: { recordId: string }) {
         <View style={styles.head}>
           <JobTag tag={report.record.tag} />
           <View style={styles.names}>
-            <Words kind="strong">{report.bikeName}</Words>
-            <Words>{report.customerName}</Words>
+            <Words kind="strong" numberOfLines={2}>
+              {report.bikeName}
+            </Words>
+            <Words numberOfLines={2}>{report.customerName}</Words>
             <Words kind="small">{reportWords.by(report.sealedBy, exactDay(report.sealedAt))}</Words>
           </View>
         </View>
@@ -75,7 +77,7 @@ export function Label({ recordId }: { recordId: string }) {
 }
 
 /** As many lines as A6 has room for below the code. */
-const MOST_DUES = 5;
+const MOST_DUES = 4;
 /** The quiet zone round a code, in modules. Source [S]: ISO/IEC 18004. */
 const QUIET = 4;
 

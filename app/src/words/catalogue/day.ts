@@ -1,5 +1,3 @@
-import type { Family } from '@hold-fast/core/fluid/families';
-
 /** The day's bench: who works at what, and when. */
 export interface DayWords {
   title: string;
@@ -12,7 +10,7 @@ export interface DayWords {
   nothingUnplaced: string;
   andMore: (count: number) => string;
   fromTo: (from: string, to: string) => string;
-  kit: Record<Family, string>;
+  kit: (family: string) => string;
   setsUp: (kits: string) => string;
   latePromise: (promised: string) => string;
   lateClosing: string;

@@ -13,7 +13,7 @@ export const day: DayWords = {
   nothingUnplaced: 'Jeder offene Auftrag hat seinen Platz.',
   andMore: (count) => `Und ${count} weitere, später versprochen.`,
   fromTo: (from, to) => `${from} bis ${to}`,
-  kit: { mineral: 'Mineralöl-Set', glycol: 'Glykol-Set', silicone: 'Silikon-Set' },
+  kit: (family) => `Set für ${family}`,
   setsUp: (kits) => `Vorher einrichten: ${kits}`,
   latePromise: (promised) => `Zu spät: versprochen für ${promised}`,
   lateClosing: 'Nicht fertig, bevor die Werkstatt schließt',

@@ -13,7 +13,7 @@ export const day: DayWords = {
   nothingUnplaced: 'Every open job has its place.',
   andMore: (count) => `And ${count} more, promised later.`,
   fromTo: (from, to) => `${from} to ${to}`,
-  kit: { mineral: 'mineral kit', glycol: 'glycol kit', silicone: 'silicone kit' },
+  kit: (family) => `${family} kit`,
   setsUp: (kits) => `Set up first: ${kits}`,
   latePromise: (promised) => `Late: promised for ${promised}`,
   lateClosing: 'Not done before the shop closes',
