@@ -2,14 +2,20 @@ import { bikeTable } from '@hold-fast/contract/bikeTable';
 import { Router, type Response } from 'express';
 import Papa from 'papaparse';
 import { once } from 'node:events';
+import { z } from 'zod';
+import { parse } from '../platform/parse';
+import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import {
   bikeRowsAfter,
+  customerFile,
   readingRowsAfter,
   ROWS_AT_A_TIME,
   stockRowsAfter,
   type ExportedBike,
 } from './store';
+
+const CustomerId = z.object({ customerId: z.uuid() });
 
 /** Tables that anybody may take elsewhere: sent as they are read, so that no table is too long. */
 export function exportsRoutes({ pool }: Shop): Router {
@@ -28,6 +34,12 @@ export function exportsRoutes({ pool }: Shop): Router {
   });
   routes.get('/exports/stock.csv', async (_request, response) => {
     await sendTable(response, 'stock', (after) => stockRowsAfter(pool, after), plainTable);
+  });
+
+  routes.get('/customers/:customerId/export', async (request, response) => {
+    const file = await customerFile(pool, parse(CustomerId, request.params).customerId);
+    if (!file) throw new Refusal('not-found');
+    response.set('content-disposition', 'attachment; filename="customer.json"').json(file);
   });
 
   return routes;

@@ -1,6 +1,6 @@
 import type { BikeRow } from '@hold-fast/contract/bikeRows';
 import type { Bike } from '@hold-fast/contract/bikes';
-import { select, type Queryable } from '../platform/database';
+import { select, selectOne, type Queryable } from '../platform/database';
 
 /** Rows that are read and sent at a time: none is kept longer. */
 export const ROWS_AT_A_TIME = 1000;
@@ -92,4 +92,76 @@ export function stockRowsAfter(on: Queryable, after: string | null): Promise<Sto
        FROM stock_line s ${after ? 'WHERE s.id > ?' : ''} ORDER BY s.id LIMIT ${ROWS_AT_A_TIME}`,
     after ? [after] : [],
   );
+}
+
+/** Everything that is written of a customer: who they are and were, their bikes, the records of their own visits, and what was written to them. */
+export interface CustomerFile {
+  format: 'hold-fast/customer/1';
+  customer: { name: string; phone: string | null };
+  changes: { was: unknown; became: unknown; at: Date }[];
+  bikes: {
+    name: string;
+    maker: string;
+    serial: string;
+    changes: { was: unknown; became: unknown; at: Date }[];
+    /** Each with its text as it was sealed, so that its seal can be worked out again. */
+    records: {
+      number: number;
+      sealedAt: Date;
+      prev: string | null;
+      seal: string;
+      canonical: string;
+    }[];
+    messages: { at: Date; phone: string; about: string; words: string }[];
+  }[];
+}
+
+const CHANGES = 'SELECT was, became, changed_at AS at FROM';
+
+/** Null where there is no such customer. */
+export async function customerFile(on: Queryable, id: string): Promise<CustomerFile | null> {
+  const customer = await selectOne<CustomerFile['customer']>(
+    on,
+    'SELECT name, phone FROM customer WHERE id = ?',
+    [id],
+  );
+  if (!customer) return null;
+  const bikes = await select<{ id: string; name: string; maker: string; serial: string }>(
+    on,
+    // Theirs now, and what was theirs before.
+    `SELECT b.id, b.name, b.maker, b.serial FROM bike b WHERE b.customer_id = ?
+        OR b.id IN (SELECT h.bike_id FROM bike_change h WHERE JSON_VALUE(h.was, '$.customerId') = ?)
+      ORDER BY b.id`,
+    [id, id],
+  );
+  const file: CustomerFile = {
+    format: 'hold-fast/customer/1',
+    customer,
+    changes: await select(on, `${CHANGES} customer_change WHERE customer_id = ? ORDER BY version`, [
+      id,
+    ]),
+    bikes: [],
+  };
+  for (const { id: bikeId, ...bike } of bikes)
+    file.bikes.push({
+      ...bike,
+      changes: await select(on, `${CHANGES} bike_change WHERE bike_id = ? ORDER BY version`, [
+        bikeId,
+      ]),
+      records: await select(
+        on,
+        `SELECT s.number, s.sealed_at AS sealedAt, s.prev, s.seal, s.canonical
+           FROM job j JOIN sealed_record s ON s.job_id = j.id WHERE j.bike_id = ? AND EXISTS (
+                  SELECT 1 FROM sealed_record own WHERE own.job_id = j.id AND own.nth = 0
+                     AND JSON_VALUE(own.canonical, '$.record.customer.id') = ?)
+          ORDER BY s.number`,
+        [bikeId, id],
+      ),
+      messages: await select(
+        on,
+        'SELECT at, phone, about, words FROM message WHERE bike_id = ? AND customer_id = ? ORDER BY at, id',
+        [bikeId, id],
+      ),
+    });
+  return file;
 }

@@ -7,7 +7,7 @@ import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { keepMessage, messagesPage, phoneOf } from './store';
+import { keepMessage, messagesPage, ownerOf } from './store';
 
 /** Messages to customers. What would carry them is a stand-in: they are kept, and read on screen. */
 export function outboxRoutes({ pool, now }: Shop): Router {
@@ -25,10 +25,11 @@ export function outboxRoutes({ pool, now }: Shop): Router {
       const write = { id: message.id, body: message, personId, at };
       const seq = await takeOnce(transaction, write);
       if (seq === null) return;
-      const phone = await phoneOf(transaction, message.bikeId);
-      if (phone === undefined) throw new Refusal('not-found');
+      const owner = await ownerOf(transaction, message.bikeId);
+      if (!owner) throw new Refusal('not-found');
+      const { id: customerId, phone } = owner;
       if (phone === null) throw refuseField('invalid-input', 'bikeId', 'no-phone');
-      await keepMessage(transaction, message, { seq, phone, at, personId });
+      await keepMessage(transaction, message, { seq, customerId, phone, at, personId });
     });
     response.status(201).json({});
   });

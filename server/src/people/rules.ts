@@ -42,6 +42,7 @@ export const ROUTES = {
   'GET /bikes/:bikeId': ALL,
   /** Phone numbers stand in them. */
   'GET /exports/bikes.csv': LEADS,
+  'GET /customers/:customerId/export': LEADS,
   'GET /exports/readings.csv': LEADS,
   'GET /exports/stock.csv': LEADS,
   /** What makes less be asked of one takes a lead besides: `easesBike` in core. */

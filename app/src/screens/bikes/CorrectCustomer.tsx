@@ -5,6 +5,7 @@ import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
 import { useBike } from '../../data/queries';
+import { useIsLead } from '../../data/session';
 import { faultsOf, useCorrectCustomer } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { FormLine } from '../../ui/FormLine';
@@ -26,6 +27,7 @@ export function CorrectCustomer({ bikeId }: { bikeId: string }) {
 function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: string }) {
   const correct = useCorrectCustomer(customer.id);
   const { name, phone, version } = customer;
+  const isLead = useIsLead();
   const { control, handleSubmit } = useForm<
     z.input<typeof CustomerCorrection>,
     unknown,
@@ -69,6 +71,15 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
           orNone
         />
       </Section>
+      {isLead ? (
+        <Section>
+          <Button
+            kind="quiet"
+            says={bikesWords.correct.everythingOfThem}
+            onPress={() => globalThis.location.assign(`/api/customers/${customer.id}/export`)}
+          />
+        </Section>
+      ) : null}
     </Page>
   );
 }

@@ -104,6 +104,7 @@ export interface BikesWords {
     itIsSomebodyElses: string;
     whoseNow: string;
     goesTo: (name: string) => string;
+    everythingOfThem: string;
     correctCustomer: string;
     name: string;
     phone: string;

@@ -114,6 +114,7 @@ export const bikes: BikesWords = {
     itIsSomebodyElses: 'Es gehört jetzt jemand anderem',
     whoseNow: 'Wem? Über ein Rad von ihnen suchen',
     goesTo: (name) => `Ab jetzt: ${name}`,
+    everythingOfThem: 'Alles, was von ihnen geschrieben steht, als Datei',
     correctCustomer: 'Diese Kundschaft berichtigen',
     name: 'Name',
     phone: 'Telefon',

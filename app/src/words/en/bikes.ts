@@ -112,6 +112,7 @@ export const bikes: BikesWords = {
     itIsSomebodyElses: 'It is somebody else’s now',
     whoseNow: 'Whose? Find them by a bike of theirs',
     goesTo: (name) => `From now on: ${name}`,
+    everythingOfThem: 'Everything that is written of them, as a file',
     correctCustomer: 'Correct this customer',
     name: 'Name',
     phone: 'Phone',
