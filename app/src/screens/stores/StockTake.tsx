@@ -9,8 +9,6 @@ import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { partWords } from '../../words/partWords';
 import { storeFormWords } from '../../words/storeForms';
 
 const says = storeFormWords.stockTake;
@@ -92,11 +90,12 @@ function Counting({ shelf }: { shelf: readonly StockInStore[] }) {
         {error ? <Note kind="refusal" title={error.message} /> : null}
         {right > 0 ? <Note title={says.done(right)} /> : null}
       </Section>
-      {shelf.map(({ id, part, description, count }) => {
+      {shelf.map(({ id, description, count }) => {
         const line = counted[id];
         const isWrong = line !== undefined && line.text.trim() !== '' && !isCount(line.text);
         return (
-          <Section key={id} label={`${capital(partWords.part[part])}, ${description}`}>
+          <Section key={id}>
+            <Words kind="strong">{description}</Words>
             <Field
               label={says.counted(line?.was ?? count)}
               value={line?.text ?? ''}
