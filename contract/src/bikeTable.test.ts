@@ -21,7 +21,7 @@ describe('a table of customers and bikes', () => {
     expect(trike).toMatchObject({
       line: 2,
       customer: { name: 'Harbour post', phone: '0555 0140' },
-      bike: { name: 'Trike 9', motor: true, systemMassKg: 182, wet: false, frontBrake: 'disc' },
+      bike: { name: 'Trike 9', motor: true, systemMassKg: 182, wet: true, frontBrake: 'disc' },
     });
     expect(alone).toEqual({ line: 3, customer: { name: 'Nobody Else', phone: null }, bike: null });
   });
@@ -81,6 +81,16 @@ describe('a table of customers and bikes', () => {
     const long = `customer\n${'A\n'.repeat(200_000)}`;
     expect(faultsOf(readBikeTable(long))).toBe('too-many-rows');
     expect(rowsOf(readBikeTable(`customer\n${'A\n'.repeat(MOST_ROWS)}`))).toHaveLength(MOST_ROWS);
+  });
+
+  it('takes a bike of which nobody said it for one with a motor, ridden in the wet: more is asked of it, and never less', () => {
+    const motorOf = (text: string) =>
+      rowsOf(readBikeTable(text)).map(({ bike }) => [bike!.motor, bike!.wet]);
+    expect(motorOf('customer,bike\nA,B\n')).toEqual([[true, true]]);
+    expect(motorOf('customer,bike,motor,wet\nA,B,,\nA,C,no,no\n')).toEqual([
+      [true, true],
+      [false, false],
+    ]);
   });
 
   it('says which columns it does not know, and reads the others', () => {

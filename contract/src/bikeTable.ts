@@ -6,12 +6,15 @@ import { BIKE_COLUMNS, BikeRow, MOST_ROWS, type BikeColumn } from './bikeRows';
 // Customers and their bikes as a table: what is sent out can be taken in again. Source [S]: RFC 4180.
 
 const YES = new Set(['yes', 'y', 'true', '1', 'ja', 'j']);
-const NO = new Set(['no', 'n', 'false', '0', 'nein', '']);
-const truth = z.string().transform((said, context) => {
-  const word = said.toLowerCase();
-  if (!YES.has(word) && !NO.has(word)) context.addIssue({ code: 'custom', message: 'yes-or-no' });
-  return YES.has(word);
-});
+const NO = new Set(['no', 'n', 'false', '0', 'nein']);
+/** @param unsaid what an empty cell comes to: where nobody said, more is asked of the bike and not less */
+const truth = (unsaid: boolean) =>
+  z.string().transform((said, context) => {
+    const word = said.toLowerCase();
+    if (word === '') return unsaid;
+    if (!YES.has(word) && !NO.has(word)) context.addIssue({ code: 'custom', message: 'yes-or-no' });
+    return YES.has(word);
+  });
 const oneOf = <const T extends readonly [string, ...string[]]>(codes: T) =>
   z.string().transform((said, context): T[number] | null => {
     const word = said.toLowerCase();
@@ -35,10 +38,10 @@ const COLUMNS = {
   bike: z.string(),
   maker: z.string(),
   serial: z.string(),
-  motor: truth,
+  motor: truth(true),
   mass_kg: wholeNumber,
   terrain: oneOf(TERRAINS),
-  wet: truth,
+  wet: truth(true),
   km_per_week: wholeNumber,
   fork: oneOf(MATERIALS),
   frame: oneOf(MATERIALS),

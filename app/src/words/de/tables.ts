@@ -7,7 +7,7 @@ export const tables: TableWords = {
   title: 'Tabellen, herein und hinaus',
   back: 'Räder',
   how: (columns) =>
-    `Eine CSV-Datei mit den Namen ihrer Spalten in der ersten Zeile: ${columns}. Nur „customer“ muss da sein. Was die Werkstatt schon kennt, bleibt, wie es ist.`,
+    `Eine CSV-Datei mit den Namen ihrer Spalten in der ersten Zeile: ${columns}. Nur „customer“ muss da sein. Wo niemand etwas anderes sagt, hat ein Rad einen Motor und fährt im Nassen: Es wird mehr verlangt, nicht weniger. Was die Werkstatt schon kennt, bleibt, wie es ist.`,
   choose: 'CSV-Datei wählen',
   notUtf8: (encoding) =>
     `Sie ist nicht in UTF-8 geschrieben und wurde als ${encoding} gelesen: Sieh dir die Buchstaben eines Namens an.`,
