@@ -1,34 +1,9 @@
 import type { CalendarFeed, CalendarWords } from '@hold-fast/contract/calendar';
-import {
-  insert,
-  run,
-  select,
-  selectOne,
-  type Queryable,
-  type Transaction,
-} from '../platform/database';
+import { addressesIn } from '../platform/addresses';
+import { insert, selectOne, type Queryable, type Transaction } from '../platform/database';
 
 /** The feeds of the shop, the newest first. */
-export async function feeds(on: Queryable): Promise<CalendarFeed[]> {
-  const rows = await select<{
-    id: string;
-    token: string;
-    madeAt: Date;
-    madeBy: string;
-    withdrawnAt: Date | null;
-    withdrawnBy: string | null;
-  }>(
-    on,
-    `SELECT f.id, f.token, f.made_at AS madeAt, m.name AS madeBy, f.withdrawn_at AS withdrawnAt, w.name AS withdrawnBy
-       FROM calendar_feed f JOIN person m ON m.id = f.made_by LEFT JOIN person w ON w.id = f.withdrawn_by
-      ORDER BY f.made_at DESC, f.id DESC LIMIT 50`,
-  );
-  return rows.map(({ withdrawnAt, withdrawnBy, madeAt, ...row }) => ({
-    ...row,
-    madeAt: madeAt.toISOString(),
-    withdrawn: withdrawnAt && { at: withdrawnAt.toISOString(), by: withdrawnBy! },
-  }));
-}
+export const feeds = (on: Queryable): Promise<CalendarFeed[]> => addressesIn(on, 'calendar_feed');
 
 /** What an address feeds in, and whether it was withdrawn; null where there is no such address. */
 export async function feedOf(
@@ -56,21 +31,4 @@ export async function addFeed(
     made_at: feed.at,
     made_by: feed.personId,
   });
-}
-
-/** Withdraws a feed; one that was withdrawn before stays as it was. @returns whether there is such a feed */
-export async function withdrawFeed(
-  on: Transaction,
-  id: string,
-  at: Date,
-  personId: string,
-): Promise<boolean> {
-  if (!(await selectOne(on, 'SELECT id FROM calendar_feed WHERE id = ? FOR UPDATE', [id])))
-    return false;
-  await run(
-    on,
-    'UPDATE calendar_feed SET withdrawn_at = ?, withdrawn_by = ? WHERE id = ? AND withdrawn_at IS NULL',
-    [at, personId, id],
-  );
-  return true;
 }

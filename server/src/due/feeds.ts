@@ -1,21 +1,19 @@
 import { calendarOf, MakeFeed, WithdrawFeed } from '@hold-fast/contract/calendar';
 import { daysAfter } from '@hold-fast/core/due/due';
 import { Router } from 'express';
-import { randomBytes } from 'node:crypto';
 import { z } from 'zod';
 import { inTransaction } from '../platform/database';
+import { newToken, withdrawAddress } from '../platform/addresses';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { addFeed, feedOf, feeds, withdrawFeed } from './feedStore';
+import { addFeed, feedOf, feeds } from './feedStore';
 import { duesUntil } from './store';
 
 const FeedId = z.object({ feedId: z.uuid() });
 const File = z.object({ file: z.string().regex(/^[A-Za-z0-9_-]{22}\.ics$/) });
-/** 128 bits: nobody comes by it by trying. */
-const TOKEN_BYTES = 16;
 /** A calendar looks so far ahead, days, and holds no more [D]. */
 const AHEAD_DAYS = 400;
 const MOST_EVENTS = 2000;
@@ -65,7 +63,7 @@ export function feedsRoutes({ pool, now }: Shop): Router {
       const at = now();
       const body = { makes: 'feed', words };
       if ((await takeOnce(transaction, { id, body, personId, at })) === null) return;
-      const token = randomBytes(TOKEN_BYTES).toString('base64url');
+      const token = newToken();
       await addFeed(transaction, { id, token, words, at, personId });
     });
     response.status(201).json({ items: await feeds(pool) });
@@ -79,7 +77,8 @@ export function feedsRoutes({ pool, now }: Shop): Router {
       const at = now();
       const body = { withdraws: feedId };
       if ((await takeOnce(transaction, { id, body, personId, at })) === null) return;
-      if (!(await withdrawFeed(transaction, feedId, at, personId))) throw new Refusal('not-found');
+      if (!(await withdrawAddress(transaction, 'calendar_feed', feedId, at, personId)))
+        throw new Refusal('not-found');
     });
     response.json({});
   });

@@ -1,20 +1,18 @@
 import { MakeLink, WithdrawLink } from '@hold-fast/contract/report';
 import { Router } from 'express';
-import { randomBytes } from 'node:crypto';
 import { z } from 'zod';
 import { inTransaction, type Queryable } from '../platform/database';
+import { newToken, withdrawAddress } from '../platform/addresses';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
-import { addLink, linksOf, linkTo, reportOf, withdrawLink } from './store';
+import { addLink, linksOf, linkTo, reportOf } from './store';
 
 const RecordId = z.object({ recordId: z.uuid() });
 const LinkId = z.object({ linkId: z.uuid() });
 const Token = z.object({ token: z.string().regex(/^[A-Za-z0-9_-]{22}$/) });
-/** 128 bits: nobody comes by it by trying. */
-const TOKEN_BYTES = 16;
 
 async function reportOrRefuse(on: Queryable, recordId: string) {
   const report = await reportOf(on, recordId);
@@ -55,7 +53,7 @@ export function reportsRoutes({ pool, now }: Shop): Router {
       const body = { makes: 'link', recordId };
       if ((await takeOnce(transaction, { id, body, personId, at })) === null) return;
       await reportOrRefuse(transaction, recordId);
-      const token = randomBytes(TOKEN_BYTES).toString('base64url');
+      const token = newToken();
       await addLink(transaction, { id, recordId, token, at, personId });
     });
     response.status(201).json({ items: await linksOf(pool, recordId) });
@@ -69,7 +67,8 @@ export function reportsRoutes({ pool, now }: Shop): Router {
       const at = now();
       const body = { withdraws: linkId };
       if ((await takeOnce(transaction, { id, body, personId, at })) === null) return;
-      if (!(await withdrawLink(transaction, linkId, at, personId))) throw new Refusal('not-found');
+      if (!(await withdrawAddress(transaction, 'report_link', linkId, at, personId)))
+        throw new Refusal('not-found');
     });
     response.json({});
   });

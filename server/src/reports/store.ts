@@ -1,13 +1,7 @@
 import { readSealed } from '@hold-fast/contract/recordRead';
 import { shownOf, type Report, type ReportLink } from '@hold-fast/contract/report';
-import {
-  insert,
-  run,
-  select,
-  selectOne,
-  type Queryable,
-  type Transaction,
-} from '../platform/database';
+import { addressesIn } from '../platform/addresses';
+import { insert, select, selectOne, type Queryable, type Transaction } from '../platform/database';
 
 /** The report of a job’s own record; null where there is no such record, or it is an amendment. */
 export async function reportOf(on: Queryable, recordId: string): Promise<Report | null> {
@@ -56,32 +50,9 @@ export async function reportOf(on: Queryable, recordId: string): Promise<Report 
   };
 }
 
-const LINK = `l.id, l.token, l.made_at AS madeAt, m.name AS madeBy, l.withdrawn_at AS withdrawnAt,
-  w.name AS withdrawnBy`;
-const LINKS = `report_link l JOIN person m ON m.id = l.made_by LEFT JOIN person w ON w.id = l.withdrawn_by`;
-interface LinkRow {
-  id: string;
-  token: string;
-  madeAt: Date;
-  madeBy: string;
-  withdrawnAt: Date | null;
-  withdrawnBy: string | null;
-}
-const linkOf = ({ withdrawnAt, withdrawnBy, madeAt, ...row }: LinkRow): ReportLink => ({
-  ...row,
-  madeAt: madeAt.toISOString(),
-  withdrawn: withdrawnAt && { at: withdrawnAt.toISOString(), by: withdrawnBy! },
-});
-
 /** The links of one report, the newest first. */
-export async function linksOf(on: Queryable, recordId: string): Promise<ReportLink[]> {
-  const rows = await select<LinkRow>(
-    on,
-    `SELECT ${LINK} FROM ${LINKS} WHERE l.record_id = ? ORDER BY l.made_at DESC, l.id DESC LIMIT 50`,
-    [recordId],
-  );
-  return rows.map(linkOf);
-}
+export const linksOf = (on: Queryable, recordId: string): Promise<ReportLink[]> =>
+  addressesIn(on, 'report_link', 'a.record_id = ?', [recordId]);
 
 /** What an address shows: its record, and whether it was withdrawn; null where there is no such address. */
 export function linkTo(
@@ -106,21 +77,4 @@ export async function addLink(
     made_at: link.at,
     made_by: link.personId,
   });
-}
-
-/** Withdraws a link; one that was withdrawn before stays as it was. @returns whether there is such a link */
-export async function withdrawLink(
-  on: Transaction,
-  id: string,
-  at: Date,
-  personId: string,
-): Promise<boolean> {
-  if (!(await selectOne(on, 'SELECT id FROM report_link WHERE id = ? FOR UPDATE', [id])))
-    return false;
-  await run(
-    on,
-    'UPDATE report_link SET withdrawn_at = ?, withdrawn_by = ? WHERE id = ? AND withdrawn_at IS NULL',
-    [at, personId, id],
-  );
-  return true;
 }
