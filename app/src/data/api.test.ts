@@ -1,5 +1,6 @@
-import { askAll, NoConnection } from './api';
+import { anotherSession, ask, askAll, NoConnection, onSignedOut } from './api';
 
+const NOBODY = { type: 'urn:hold-fast:problem:not-signed-in', title: 'Sign in.', status: 401 };
 const PAGES: Record<string, object> = {
   '/api/gauges': { items: [{ id: 'a' }, { id: 'b' }], after: 'b' },
   '/api/gauges?after=b': { items: [{ id: 'c' }], after: null },
@@ -19,4 +20,24 @@ it('asks for a list page after page, until it is through', async () => {
 
 it('half a list is none: the bench must not choose among some of its gauges', async () => {
   await expect(askAll('/broken')).rejects.toBeInstanceOf(NoConnection);
+});
+
+it('hears of an ended session, and not of the one before: its last answer may come after the next sign-in', async () => {
+  const nobody = { ok: false, status: 401, json: () => Promise.resolve(NOBODY) };
+  let answer = (): void => undefined;
+  globalThis.fetch = jest.fn(
+    () => new Promise((resolve) => (answer = () => resolve(nobody as unknown as Response))),
+  );
+  const heard = jest.fn();
+  const deaf = onSignedOut(heard);
+  const late = ask('GET', '/bench');
+  anotherSession();
+  answer();
+  await expect(late).rejects.toMatchObject({ kind: 'not-signed-in' });
+  expect(heard).not.toHaveBeenCalled();
+  const asked = ask('GET', '/bench');
+  answer();
+  await expect(asked).rejects.toMatchObject({ kind: 'not-signed-in' });
+  expect(heard).toHaveBeenCalledTimes(1);
+  deaf();
 });

@@ -28,12 +28,20 @@ export function onSignedOut(listener: () => void): () => void {
   return () => lost.delete(listener);
 }
 
+let session = 0;
+
+/** Somebody signed in: that nobody is, said to what was asked before, is said of the session before. */
+export function anotherSession(): void {
+  session += 1;
+}
+
 /** Asks the server. @throws ProblemError when it refuses, NoConnection when it cannot be reached. */
 export async function ask<T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
 ): Promise<T> {
+  const askedIn = session;
   const response = await fetch(`/api${path}`, {
     method,
     ...(body === undefined
@@ -50,7 +58,8 @@ export async function ask<T>(
   if (response.ok) return answer as T;
   if (!isProblem(answer)) throw new NoConnection();
   const error = new ProblemError(answer);
-  if (error.kind === 'not-signed-in') for (const listener of lost) listener();
+  if (error.kind === 'not-signed-in' && askedIn === session)
+    for (const listener of lost) listener();
   throw error;
 }
 

@@ -1,7 +1,7 @@
 import type { MannerInForce, OwnManner } from '@hold-fast/contract/manner';
 import { LEADS, type Person, type SignIn } from '@hold-fast/contract/people';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { ask } from './api';
+import { anotherSession, ask } from './api';
 import { client, keys, outbox } from './client';
 import { deviceStorage } from './deviceStorage';
 
@@ -16,6 +16,8 @@ interface Session {
 /** That somebody signed out while the server could not be told: until it was, nobody is signed in here. */
 const SIGNED_OUT = 'hold-fast.signed-out';
 const storage = deviceStorage();
+/** The last word to the server that somebody signed out: its answer takes the cookie away, and must not overtake the next one’s. */
+let telling: Promise<unknown> = Promise.resolve();
 
 async function tellSignedOut(): Promise<void> {
   await ask<void>('DELETE', '/session');
@@ -50,7 +52,9 @@ export const useIsLead = () => LEADS.includes(useSession().data?.person?.role ??
 export function useSignIn() {
   return useMutation({
     mutationFn: async (signIn: SignIn) => {
+      await telling;
       const person = await ask<Person>('POST', '/session', signIn);
+      anotherSession();
       // Signed in all the same where this is not heard: the next page asks again.
       const session = await ask<Session>('GET', '/session').catch(() => null);
       return { person, said: session?.said };
@@ -77,9 +81,8 @@ export function signOut(): void {
     // A device that keeps nothing has nothing to come back to either.
   }
   outbox.signedInAs(null);
-  const told = tellSignedOut();
+  telling = tellSignedOut().catch(() => undefined);
   client.setQueryData<Session>(keys.session, { person: null });
   client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] });
   client.getMutationCache().clear();
-  told.catch(() => undefined);
 }

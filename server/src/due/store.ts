@@ -25,6 +25,8 @@ export async function keepDues(
 }
 
 const PAGE = 50;
+/** Of two that fall on one day the same comes first each time. */
+const ORDER = 'd.shown_on, d.bike_id, d.brake_end, d.what';
 const ROW = `d.bike_id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone, d.brake_end AS end,
   d.what AS \`of\`, DATE_FORMAT(d.due_on, '%Y-%m-%d') AS \`on\`,
   DATE_FORMAT(d.shown_on, '%Y-%m-%d') AS shownOn, d.because, d.days, d.job_id AS jobId, j.tag,
@@ -53,8 +55,8 @@ export async function duesPage(
   const rows = await select<Row>(
     on,
     `SELECT ${ROW} FROM ${JOINED}
-      ${after ? 'WHERE (d.shown_on, d.bike_id, d.brake_end, d.what) > (?, ?, ?, ?)' : ''}
-      ORDER BY d.shown_on, d.bike_id, d.brake_end, d.what LIMIT ${PAGE}`,
+      ${after ? `WHERE (${ORDER}) > (?, ?, ?, ?)` : ''}
+      ORDER BY ${ORDER} LIMIT ${PAGE}`,
     after ? [...after] : [],
   );
   const last = rows.length === PAGE ? rows.at(-1)! : null;
@@ -68,7 +70,7 @@ export async function duesPage(
 export async function duesUntil(on: Queryable, day: string, most: number): Promise<DueRow[]> {
   const rows = await select<Row>(
     on,
-    `SELECT ${ROW} FROM ${JOINED} WHERE d.shown_on <= ? ORDER BY d.shown_on LIMIT ${most}`,
+    `SELECT ${ROW} FROM ${JOINED} WHERE d.shown_on <= ? ORDER BY ${ORDER} LIMIT ${most}`,
     [day],
   );
   return rows.map(dueOf);
@@ -77,7 +79,7 @@ export async function duesUntil(on: Queryable, day: string, most: number): Promi
 export async function duesOfBike(on: Queryable, bikeId: string): Promise<DueRow[]> {
   const rows = await select<Row>(
     on,
-    `SELECT ${ROW} FROM ${JOINED} WHERE d.bike_id = ? ORDER BY d.shown_on`,
+    `SELECT ${ROW} FROM ${JOINED} WHERE d.bike_id = ? ORDER BY ${ORDER}`,
     [bikeId],
   );
   return rows.map(dueOf);

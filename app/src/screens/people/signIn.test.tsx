@@ -1,6 +1,7 @@
 import { USUAL_MANNER } from '@hold-fast/core/rules/manner';
 import { fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { client, keys } from '../../data/client';
+import { signOut } from '../../data/session';
 import { clearApp, showScreen } from '../../testing/showScreen';
 import { SignIn } from './SignIn';
 
@@ -57,4 +58,22 @@ it('changes no word under what was keyed before the session ended', async () => 
 it('is signed in also where the network is lost right after', async () => {
   answering(null);
   expect(await signInAs({ person: null })).toEqual({ person: PERSON });
+});
+
+it('waits for the last word of who signed out: its answer would take the new cookie away', async () => {
+  answering(IN_GERMAN);
+  const asks = jest.mocked(globalThis.fetch);
+  const otherwise = asks.getMockImplementation()!;
+  let gone = (): void => undefined;
+  asks.mockImplementation((path, init) =>
+    init?.method === 'DELETE'
+      ? new Promise((resolve) => (gone = () => resolve({ status: 204 } as Response)))
+      : otherwise(path, init),
+  );
+  signOut();
+  const signedIn = signInAs({ person: null });
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(asks.mock.calls.map(([, init]) => init!.method)).toEqual(['DELETE']);
+  gone();
+  expect(await signedIn).toMatchObject({ person: PERSON });
 });
