@@ -17,6 +17,7 @@ export async function backUp(socketPath: string, file: string): Promise<void> {
       '--single-transaction',
       '--quick',
       '--triggers',
+      '--routines',
       '--hex-blob',
       DATABASE,
     ],

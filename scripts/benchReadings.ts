@@ -15,7 +15,7 @@ const CONNECTIONS = 10;
 const EACH = 60;
 
 /** A shop to send to, as one person. */
-class Sender {
+export class Sender {
   constructor(
     readonly shop: RunningShop,
     private readonly cookie: string,
@@ -38,7 +38,7 @@ class Sender {
 }
 
 /** A job whose front rotor is being measured. */
-class MeasuredJob {
+export class MeasuredJob {
   readonly id = uuid();
   entries = 0;
   #measurementId = '';
@@ -113,8 +113,9 @@ class MeasuredJob {
     for (let point = 0; point < 12; point++) await this.read(point);
   }
 
-  async sign(): Promise<void> {
-    const [{ pin }] = PEOPLE as [(typeof PEOPLE)[number]];
+  /** Signs it off as whoever is signed in. */
+  async sign(name: (typeof PEOPLE)[number]['name'] = PEOPLE[0]!.name): Promise<void> {
+    const { pin } = PEOPLE.find((person) => person.name === name)!;
     await this.sender.ask('POST', `/jobs/${this.id}/sign-off`, {
       id: uuid(),
       pin,
@@ -167,15 +168,20 @@ async function aSecond(what: (connection: number, i: number) => Promise<unknown>
   return (CONNECTIONS * EACH * 1000) / (performance.now() - began);
 }
 
-/** How often a reading and a sign-off ask the database, how their time grows with the job, and how many go at once. */
-export async function takingReadings(shop: RunningShop, cookie: string): Promise<void> {
-  const sender = new Sender(shop, cookie);
+/** A sheet and a gauge to measure by. */
+export async function registersOf(sender: Sender) {
   const sheets = (await sender.ask<Page<SheetRevision>>('GET', '/sheets')).answer.items;
   const gauges = (await sender.ask<Page<GaugeInStore>>('GET', '/gauges')).answer.items;
-  const registers = {
+  return {
     sheetRevisionId: sheets[0]!.id,
     gaugeId: gauges.find(({ kind }) => kind === 'thickness-gauge')!.id,
   };
+}
+
+/** How often a reading and a sign-off ask the database, how their time grows with the job, and how many go at once. */
+export async function takingReadings(shop: RunningShop, cookie: string): Promise<void> {
+  const sender = new Sender(shop, cookie);
+  const registers = await registersOf(sender);
   const opened = () => new MeasuredJob(sender, registers).open();
 
   const job = await opened();

@@ -11,6 +11,7 @@ import {
 import type { NoticeAtJob } from '@hold-fast/core/notice/notice';
 import { z } from 'zod';
 import { Id, words, wordsOrNone } from './fields';
+import { Pin } from './people';
 
 export const Customer = z.strictObject({
   id: Id,
@@ -62,6 +63,18 @@ export const CustomerCorrection = Customer.omit({ id: true }).extend({
   version: z.int().positive(),
 });
 export type CustomerCorrection = z.infer<typeof CustomerCorrection>;
+
+/** What stands where a name was, once it was erased: nobody’s, in every language. */
+export const ERASED = '—';
+
+/** All that is written of a customer is taken away, and what is written of their brakes stays. */
+export const EraseCustomer = z.strictObject({
+  id: Id,
+  /** Who asked for it, and how. */
+  because: words(300),
+  pin: Pin,
+});
+export type EraseCustomer = z.infer<typeof EraseCustomer>;
 
 /** A correction as it was made. */
 export interface BikeChange {

@@ -1,3 +1,4 @@
+import type { Withheld } from '@hold-fast/core/job/withheld';
 import type { End } from '@hold-fast/core/ends';
 import type { JobBase } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
@@ -79,6 +80,8 @@ export interface SealedRow {
 
 export interface SealedRecord extends SealedRow {
   canonical: string;
+  /** The words of people that the text holds the digests of; null where there are none, or they were erased. */
+  withheld: Withheld | null;
   /** The other records of the job: what amends this one, or what this one amends. */
   beside: {
     id: string;

@@ -1,5 +1,7 @@
 import { ENDS } from '@hold-fast/core/ends';
 import { WORDS } from '@hold-fast/core/wear/verdict';
+import { disclose, type Withheld } from '@hold-fast/core/job/withheld';
+import type { Json } from '@hold-fast/core/seal/canonical';
 import { z } from 'zod';
 
 // A sealed record as it is read again, whatever its format was: what an older one did not hold is left out, and nothing in it is
@@ -139,18 +141,19 @@ export const AmendmentRead = z.object({
 });
 export type AmendmentRead = z.output<typeof AmendmentRead>;
 
-/** What a sealed text holds; null where it is neither a job's record nor an amendment to one. */
+/** What a sealed text holds, with the words kept beside it in their places; null where it is neither a job's record nor an amendment to one. */
 export function readSealed(
   canonical: string,
+  withheld: Withheld | null,
 ): { record: RecordRead } | { amendment: AmendmentRead } | null {
-  let held: unknown;
+  let held: Json;
   try {
-    held = (JSON.parse(canonical) as { record?: unknown }).record;
+    held = (JSON.parse(canonical) as { record?: Json }).record ?? null;
   } catch {
     return null;
   }
   const amendment = AmendmentRead.safeParse(held);
   if (amendment.success) return { amendment: amendment.data };
-  const record = RecordRead.safeParse(held);
+  const record = RecordRead.safeParse(disclose(held, withheld));
   return record.success ? { record: record.data } : null;
 }

@@ -1,11 +1,17 @@
 import { BikeImport } from '@hold-fast/contract/bikeRows';
-import { BikeCorrection, CustomerCorrection, type BikePage } from '@hold-fast/contract/bikes';
+import {
+  BikeCorrection,
+  CustomerCorrection,
+  EraseCustomer,
+  type BikePage,
+} from '@hold-fast/contract/bikes';
 import { noticesMet } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { seesPhoneNumbers } from '../people/rules';
+import type { Tries } from '../people/tries';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { duesOfBike } from '../due/store';
@@ -22,6 +28,7 @@ import {
   openDoNotRide,
 } from './store';
 import { correctBike, correctCustomer } from './correct';
+import { eraseCustomer } from './erase';
 import { importBikes } from './import';
 import { wearOfBike } from './wear';
 
@@ -36,7 +43,7 @@ const ListQuery = z.strictObject({
 const CustomerId = z.object({ customerId: z.uuid() });
 const BikeId = z.object({ bikeId: z.uuid() });
 
-export function bikesRoutes(shop: Shop): Router {
+export function bikesRoutes(shop: Shop, tries: Tries): Router {
   const { pool } = shop;
   const routes = Router();
 
@@ -94,6 +101,13 @@ export function bikesRoutes(shop: Shop): Router {
     const correction = parse(CustomerCorrection, request.body);
     await correctCustomer(shop, personOn(response), customerId, correction);
     response.json(await customerById(pool, customerId));
+  });
+
+  routes.post('/customers/:customerId/erase', async (request, response) => {
+    const { customerId } = parse(CustomerId, request.params);
+    const asked = parse(EraseCustomer, request.body);
+    await eraseCustomer(shop, tries, personOn(response), customerId, asked);
+    response.json({});
   });
 
   routes.put('/bikes/:bikeId', async (request, response) => {

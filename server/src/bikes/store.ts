@@ -165,6 +165,38 @@ export async function changeCustomer(
   });
 }
 
+/** Whether a bike of theirs is in the shop. */
+export async function hasOpenJob(on: Queryable, customerId: string): Promise<boolean> {
+  const row = await selectOne<{ id: string }>(
+    on,
+    "SELECT j.id FROM bike b JOIN job j ON j.bike_id = b.id WHERE b.customer_id = ? AND j.status = 'open' LIMIT 1",
+    [customerId],
+  );
+  return row !== null;
+}
+
+export async function isErased(on: Queryable, customerId: string): Promise<boolean> {
+  return (
+    (await selectOne(on, 'SELECT id FROM erasure WHERE customer_id = ?', [customerId])) !== null
+  );
+}
+
+/** Erases what is written of a customer, and keeps that it was; `nobody` stands where the names were. */
+export async function addErasure(
+  on: Queryable,
+  erasure: { id: string; customerId: string; because: string; at: Date; personId: string },
+  nobody: string,
+): Promise<void> {
+  await insert(on, 'erasure', {
+    id: erasure.id,
+    customer_id: erasure.customerId,
+    because: erasure.because,
+    at: erasure.at,
+    by_person: erasure.personId,
+  });
+  await run(on, 'CALL erase_customer(?, ?)', [erasure.customerId, nobody]);
+}
+
 export async function addBike(on: Queryable, bike: Bike, at: Date): Promise<void> {
   await insert(on, 'bike', { id: bike.id, ...columnsOf(bike), created_at: at });
 }

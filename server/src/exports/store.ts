@@ -1,6 +1,8 @@
 import type { BikeRow } from '@hold-fast/contract/bikeRows';
 import type { Bike } from '@hold-fast/contract/bikes';
+import type { Withheld } from '@hold-fast/core/job/withheld';
 import { select, selectOne, type Queryable } from '../platform/database';
+import { BESIDE, WITHHELD, withheldOf } from '../records/store';
 
 /** Rows that are read and sent at a time: none is kept longer. */
 export const ROWS_AT_A_TIME = 1000;
@@ -111,10 +113,17 @@ export interface CustomerFile {
       prev: string | null;
       seal: string;
       canonical: string;
+      /** The words whose digests the text holds. */
+      withheld: Withheld | null;
     }[];
     messages: { at: Date; phone: string; about: string; words: string }[];
   }[];
 }
+
+type RecordRow = Omit<CustomerFile['bikes'][number]['records'][number], 'withheld'> & {
+  salt: string | null;
+  said: unknown;
+};
 
 const CHANGES = 'SELECT was, became, changed_at AS at FROM';
 
@@ -148,15 +157,17 @@ export async function customerFile(on: Queryable, id: string): Promise<CustomerF
       changes: await select(on, `${CHANGES} bike_change WHERE bike_id = ? ORDER BY version`, [
         bikeId,
       ]),
-      records: await select(
-        on,
-        `SELECT s.number, s.sealed_at AS sealedAt, s.prev, s.seal, s.canonical
-           FROM job j JOIN sealed_record s ON s.job_id = j.id WHERE j.bike_id = ? AND EXISTS (
+      records: (
+        await select<RecordRow>(
+          on,
+          `SELECT s.number, s.sealed_at AS sealedAt, s.prev, s.seal, s.canonical, ${WITHHELD}
+           FROM job j JOIN sealed_record s ON s.job_id = j.id ${BESIDE} WHERE j.bike_id = ? AND EXISTS (
                   SELECT 1 FROM sealed_record own WHERE own.job_id = j.id AND own.nth = 0
                      AND JSON_VALUE(own.canonical, '$.record.customer.id') = ?)
           ORDER BY s.number`,
-        [bikeId, id],
-      ),
+          [bikeId, id],
+        )
+      ).map(({ salt, said, ...record }) => ({ ...record, withheld: withheldOf({ salt, said }) })),
       messages: await select(
         on,
         'SELECT at, phone, about, words FROM message WHERE bike_id = ? AND customer_id = ? ORDER BY at, id',

@@ -49,6 +49,7 @@ export const ROUTES = {
   'PUT /bikes/:bikeId': ALL,
   /** Whose phone number it is to see: {@link seesPhoneNumbers}. */
   'PUT /customers/:customerId': RINGS,
+  'POST /customers/:customerId/erase': ['owner'],
   'GET /notices': ALL,
   'POST /notices': LEADS,
   'PUT /notices/:noticeId': LEADS,

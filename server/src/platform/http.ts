@@ -106,7 +106,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
     peopleRoutes(shop),
     jobsRoutes(shop),
     dayRoutes(shop),
-    bikesRoutes(shop),
+    bikesRoutes(shop, tries),
     noticesRoutes(shop),
     sheetsRoutes(shop),
     storesRoutes(shop),

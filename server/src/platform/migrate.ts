@@ -4,7 +4,7 @@ import { userInfo } from 'node:os';
 import path from 'node:path';
 import mysql, { type Connection } from 'mysql2/promise';
 import { errnoOf, type Account } from './database';
-import { COLUMN_RIGHTS, RUNTIME_RIGHTS } from './rights';
+import { COLUMN_RIGHTS, RUNTIME_CALLS, RUNTIME_RIGHTS } from './rights';
 
 const RUNTIME_USER = 'hold_fast_app';
 
@@ -181,6 +181,8 @@ async function giveRights(root: Connection, database: string, password: string):
     const named = columns ? [...rights, `UPDATE (${columns.join(', ')})`] : rights;
     await root.query(`GRANT ${named.join(', ')} ON \`${database}\`.\`${table}\` TO ${user}`);
   }
+  for (const name of RUNTIME_CALLS)
+    await root.query(`GRANT EXECUTE ON PROCEDURE \`${database}\`.${name} TO ${user}`);
 }
 
 function secretOf(file: string): string {

@@ -1,4 +1,4 @@
-import { CustomerCorrection, BikeCorrection } from '@hold-fast/contract/bikes';
+import { CustomerCorrection, BikeCorrection, EraseCustomer } from '@hold-fast/contract/bikes';
 import { BikeImport } from '@hold-fast/contract/bikeRows';
 import { MakeFeed, WithdrawFeed } from '@hold-fast/contract/calendar';
 import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
@@ -52,6 +52,7 @@ const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'PUT /bikes/:bikeId': BikeCorrection,
   'POST /bikes/import': BikeImport,
   'PUT /customers/:customerId': CustomerCorrection,
+  'POST /customers/:customerId/erase': EraseCustomer,
   'POST /notices': Notice,
   'PUT /notices/:noticeId': NoticeEdit,
   'POST /sheets/import': SheetsImport,

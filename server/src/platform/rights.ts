@@ -30,6 +30,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   fluid_back: APPEND,
   waste: APPEND,
   waste_handed_over: APPEND,
+  waste_can: ['SELECT'],
   job: APPEND,
   booking: ['SELECT', 'INSERT', 'DELETE'],
   job_symptom: ['SELECT', 'INSERT', 'DELETE'],
@@ -50,6 +51,8 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   message: APPEND,
   calendar_feed: APPEND,
   sealed_record: APPEND,
+  sealed_words: APPEND,
+  erasure: APPEND,
   report_link: APPEND,
   counter: ['SELECT'],
 };
@@ -170,3 +173,6 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
   pin_try: ['seen_at'],
   counter: ['last_tag', 'last_record', 'head'],
 };
+
+/** What the database does for the server that it may not do itself. */
+export const RUNTIME_CALLS = ['erase_customer'] as const;

@@ -4,6 +4,7 @@ import type { Person } from '@hold-fast/contract/people';
 import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { JobRecord } from '@hold-fast/contract/record';
 import { recordOf } from '@hold-fast/core/job/record';
+import { withhold } from '@hold-fast/core/job/withheld';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { changeJob } from '../jobs/jobBook';
@@ -13,13 +14,14 @@ import { dayIn } from '@hold-fast/core/job/day';
 import { keepDues } from '../due/store';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
 import { outcomesOf } from '@hold-fast/core/trouble/outcomes';
+import { newToken } from '../platform/addresses';
 import { checkPin, isLead } from '../people/rules';
 import { addPinTry, personById, personByName } from '../people/store';
 import type { Tries } from '../people/tries';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { countOutcomes } from '../trouble/store';
-import { addRecord, holdHead } from './store';
+import { addRecord, addWithheld, holdHead } from './store';
 
 /**
  * Records that a lead accepts an "unproven", or that the customer refuses to have a "replace" replaced. It
@@ -125,13 +127,14 @@ export async function signOff(
     if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
     const at = shop.now();
     const { head, number } = await holdHead(transaction);
-    const record = recordOf(job, {
+    const whole = recordOf(job, {
       number: number + 1,
       at: at.toISOString(),
       by: person.name,
       customerToldOfWatch: signed.customerToldOfWatch,
       notRepaired,
     });
+    const { record, withheld } = withhold(whole, newToken());
     const { error } = JobRecord.safeParse(record);
     if (error)
       shop.log.error({ jobId, faults: error.issues }, 'a record is not as its format says');
@@ -157,6 +160,7 @@ export async function signOff(
       personId: person.id,
       nth: 0,
     });
+    await addWithheld(transaction, signed.id, withheld);
     return null;
   });
 }

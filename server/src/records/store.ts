@@ -2,7 +2,34 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
+import { disclose, type Withheld } from '@hold-fast/core/job/withheld';
+import type { Json } from '@hold-fast/core/seal/canonical';
 import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
+
+/** What is kept beside a record, of a statement that joins it. */
+export const WITHHELD = 'w.salt, w.said';
+export const BESIDE = 'LEFT JOIN sealed_words w ON w.record_id = s.id';
+
+/** JSON as the database gives it: read already, or its text. */
+const jsonOf = (held: unknown): Json =>
+  (typeof held === 'string' ? JSON.parse(held) : held) as Json;
+
+/** The words beside a record; null where there are none, or they were erased. */
+export const withheldOf = ({
+  salt,
+  said,
+}: {
+  salt: string | null;
+  said: unknown;
+}): Withheld | null => (salt === null ? null : { salt, said: jsonOf(said) as string[] });
+
+export async function addWithheld(
+  on: Queryable,
+  recordId: string,
+  { salt, said }: Withheld,
+): Promise<void> {
+  await insert(on, 'sealed_words', { record_id: recordId, salt, said: JSON.stringify(said) });
+}
 
 export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['sealed']> {
   const row = await selectOne<{
@@ -12,20 +39,27 @@ export async function sealOfJob(on: Queryable, jobId: string): Promise<Job['seal
     number: number;
     at: Date;
     by: string;
-    said: string | null;
-    takenBy: string | null;
+    notRepaired: unknown;
+    salt: string | null;
+    said: unknown;
   }>(
     on,
     `SELECT s.id AS recordId, s.seal, s.prev, s.number, s.sealed_at AS at, p.name AS \`by\`,
-            JSON_VALUE(s.canonical, '$.record.notRepaired.words') AS said,
-            JSON_VALUE(s.canonical, '$.record.notRepaired.takenBy') AS takenBy
-       FROM sealed_record s JOIN person p ON p.id = s.sealed_by WHERE s.job_id = ? AND s.nth = 0`,
+            JSON_EXTRACT(s.canonical, '$.record.notRepaired') AS notRepaired, ${WITHHELD}
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by ${BESIDE} WHERE s.job_id = ? AND s.nth = 0`,
     [jobId],
   );
   if (!row) return null;
-  const { said, takenBy, at, ...sealed } = row;
-  const notRepaired = said !== null && takenBy !== null ? { words: said, takenBy } : null;
-  return { ...sealed, at: at.toISOString(), notRepaired };
+  const { notRepaired, salt, said, at, ...sealed } = row;
+  const { notRepaired: left } = disclose(
+    { notRepaired: jsonOf(notRepaired) },
+    withheldOf({ salt, said }),
+  ) as unknown as Pick<NonNullable<Job['sealed']>, 'notRepaired'>;
+  return {
+    ...sealed,
+    at: at.toISOString(),
+    notRepaired: left && { words: left.words, takenBy: left.takenBy },
+  };
 }
 
 const ROW = `s.id, s.number, s.job_id AS jobId, j.bike_id AS bikeId, j.tag, b.name AS bikeName,
@@ -115,19 +149,16 @@ export async function recordsPage(
   };
 }
 
-/** What an amendment takes back, as the database gives it: read already, or its text. */
 const takesBackOf = (held: unknown): SealedRecord['beside'][number]['takesBack'] =>
-  ((typeof held === 'string' ? JSON.parse(held) : held) as
-    SealedRecord['beside'][number]['takesBack'] | null) ?? [];
+  (jsonOf(held) as unknown as SealedRecord['beside'][number]['takesBack'] | null) ?? [];
 
 export async function recordById(on: Queryable, id: string): Promise<SealedRecord | null> {
-  const row = await selectOne<Kept<Omit<SealedRecord, 'beside'>>>(
-    on,
-    `SELECT ${ROW}, s.canonical FROM ${JOINED} WHERE s.id = ?`,
-    [id],
-  );
+  const row = await selectOne<
+    Kept<Omit<SealedRecord, 'beside' | 'withheld'>> & { salt: string | null; said: unknown }
+  >(on, `SELECT ${ROW}, s.canonical, ${WITHHELD} FROM ${JOINED} ${BESIDE} WHERE s.id = ?`, [id]);
   if (!row) return null;
-  const record = rowOf(row);
+  const { salt, said, ...kept } = row;
+  const record = rowOf(kept);
   const others = await select<
     Omit<SealedRecord['beside'][number], 'sealedAt' | 'takesBack'> & {
       sealedAt: Date;
@@ -144,6 +175,7 @@ export async function recordById(on: Queryable, id: string): Promise<SealedRecor
   );
   return {
     ...record,
+    withheld: withheldOf({ salt, said }),
     beside: others.map(({ takesBack, ...each }) => ({
       ...each,
       takesBack: takesBackOf(takesBack),

@@ -1,6 +1,7 @@
 import { readSealed } from '@hold-fast/contract/recordRead';
 import { shownOf, type Report, type ReportLink } from '@hold-fast/contract/report';
 import { addressesIn } from '../platform/addresses';
+import { BESIDE, WITHHELD, withheldOf } from '../records/store';
 import { insert, select, selectOne, type Queryable, type Transaction } from '../platform/database';
 
 /** The report of a job’s own record; null where there is no such record, or it is an amendment. */
@@ -10,18 +11,20 @@ export async function reportOf(on: Queryable, recordId: string): Promise<Report 
       sealedAt: Date;
       canonical: string;
       jobId: string;
+      salt: string | null;
+      said: unknown;
     }
   >(
     on,
     `SELECT s.id AS recordId, s.number, s.seal, s.sealed_at AS sealedAt, p.name AS sealedBy,
-            s.canonical, s.job_id AS jobId
-       FROM sealed_record s JOIN person p ON p.id = s.sealed_by
+            s.canonical, s.job_id AS jobId, ${WITHHELD}
+       FROM sealed_record s JOIN person p ON p.id = s.sealed_by ${BESIDE}
       WHERE s.id = ? AND s.nth = 0`,
     [recordId],
   );
   if (!row) return null;
-  const { canonical, jobId, sealedAt, ...report } = row;
-  const held = readSealed(canonical);
+  const { canonical, jobId, sealedAt, salt, said, ...report } = row;
+  const held = readSealed(canonical, withheldOf({ salt, said }));
   if (!held || !('record' in held)) return null;
   const later = await select<{ id: string; canonical: string }>(
     on,
@@ -36,7 +39,7 @@ export async function reportOf(on: Queryable, recordId: string): Promise<Report 
     sealedAt: sealedAt.toISOString(),
     record: shownOf(held.record),
     amendments: later.flatMap(({ id, canonical: text }) => {
-      const read = readSealed(text);
+      const read = readSealed(text, null);
       return read && 'amendment' in read
         ? [{ id, words: read.amendment.words, takesBack: read.amendment.takesBack }]
         : [];

@@ -19,18 +19,14 @@ import { madeInto, pageOf } from '../platform/page';
 
 const GAUGE = `SELECT id, name, kind, resolution_mm AS resolutionMm, uncertainty_mm AS uncertaintyMm,
   uncertainty_assumed AS uncertaintyAssumed, anvils, calibration_due_on AS calibrationDueOn,
-  feed_serial AS feedSerial, retired, version,
-  (SELECT COUNT(*) FROM reading r JOIN measurement m ON m.id = r.measurement_id WHERE m.gauge_id = gauge.id) AS uses
-  FROM gauge`;
+  feed_serial AS feedSerial, retired, version, uses FROM gauge`;
 const WRENCH = `SELECT id, name, kind, feed_serial AS feedSerial, retired, version, max_nm AS maxNm, mark_nm AS markNm, tolerance,
   tolerance_assumed AS toleranceAssumed, calibration_due_on AS calibrationDueOn, uses FROM wrench`;
 const CONTAINER = `SELECT c.id, c.label, c.family, c.fluid_name AS fluidName, c.lot, c.size_ml AS sizeMl,
   c.opened_on AS openedOn, c.printed_use_by AS printedUseBy, c.months_after_opening AS monthsAfterOpening,
   c.looks AS \`condition\`, c.written_off AS writtenOff, c.written_off_reason AS writtenOffReason,
   c.wrong_fluid AS wrongFluid,
-  c.version, c.size_ml - COALESCE((SELECT SUM(f.ml) FROM fill f WHERE f.container_id = c.id), 0)
-    + COALESCE((SELECT SUM(b.ml) FROM fluid_back b JOIN fill f ON f.id = b.fill_id WHERE f.container_id = c.id), 0)
-    AS remainingMl
+  c.version, c.size_ml - c.used_ml AS remainingMl
   FROM container c`;
 
 type GaugeRow = Omit<GaugeInStore, 'uncertaintyAssumed' | 'retired'> & {
@@ -271,10 +267,7 @@ async function changeThing(
 }
 
 const STOCK = `SELECT l.id, l.part, l.description, l.fits, l.reorder_at AS reorderAt, l.price_cents AS priceCents,
-  CAST(COALESCE((SELECT SUM(m.pieces) FROM stock_move m WHERE m.stock_id = l.id), 0)
-     - COALESCE((SELECT SUM(t.pieces) FROM part_taken t WHERE t.stock_id = l.id), 0) AS SIGNED) AS count,
-  COALESCE((SELECT m.batch FROM stock_move m WHERE m.stock_id = l.id AND m.pieces > 0 ORDER BY m.seq DESC LIMIT 1), '')
-     AS lastBatch
+  l.pieces AS count, l.last_batch AS lastBatch
   FROM stock_line l`;
 
 export function stockPage(on: Queryable, after: string | null): Promise<Page<StockInStore>> {
@@ -324,10 +317,7 @@ export async function moveStock(
 export async function wasteCans(on: Queryable): Promise<WasteCan[]> {
   const rows = await select<{ family: WasteCan['family']; ml: number; handedOverAt: Date | null }>(
     on,
-    `SELECT w.family, CAST(SUM(w.ml * (w.seq > COALESCE(h.seq, 0))) AS DOUBLE) AS ml, h.at AS handedOverAt
-       FROM waste w LEFT JOIN waste_handed_over h ON h.seq =
-            (SELECT MAX(n.seq) FROM waste_handed_over n WHERE n.family = w.family)
-      GROUP BY w.family, h.at ORDER BY w.family`,
+    'SELECT family, CAST(ml AS DOUBLE) AS ml, handed_over_at AS handedOverAt FROM waste_can ORDER BY family',
   );
   return rows.map((row) => ({ ...row, handedOverAt: row.handedOverAt?.toISOString() ?? null }));
 }

@@ -21,8 +21,11 @@ import { LaidOut } from './LaidOut';
 export function RecordSheet({ recordId }: { recordId: string }) {
   const query = useRecord(recordId);
   const [asText, setAsText] = useState(false);
-  const canonical = query.data?.canonical;
-  const held = useMemo(() => (canonical ? readSealed(canonical) : null), [canonical]);
+  const { canonical, withheld } = query.data ?? {};
+  const held = useMemo(
+    () => (canonical ? readSealed(canonical, withheld ?? null) : null),
+    [canonical, withheld],
+  );
   if (query.error && !query.data)
     return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!query.data) return <Loading />;
