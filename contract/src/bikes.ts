@@ -64,9 +64,6 @@ export const CustomerCorrection = Customer.omit({ id: true }).extend({
 });
 export type CustomerCorrection = z.infer<typeof CustomerCorrection>;
 
-/** What stands where a name was, once it was erased: nobody’s, in every language. */
-export const ERASED = '—';
-
 /** All that is written of a customer is taken away, and what is written of their brakes stays. */
 export const EraseCustomer = z.strictObject({
   id: Id,

@@ -2,7 +2,13 @@ import type { CalendarWords } from '@hold-fast/contract/calendar';
 import type { SendMessage } from '@hold-fast/contract/outbox';
 import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
 import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
-import type { Bike, BikeCorrection, Customer, CustomerCorrection } from '@hold-fast/contract/bikes';
+import type {
+  Bike,
+  BikeCorrection,
+  Customer,
+  CustomerCorrection,
+  EraseCustomer,
+} from '@hold-fast/contract/bikes';
 import type { Notice, NoticeKept } from '@hold-fast/contract/notices';
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { EntryFault } from '@hold-fast/core/job/entry';
@@ -212,6 +218,14 @@ export const useCorrectCustomer = (customerId: string) =>
   useMutation({
     mutationFn: (correction: CustomerCorrection) =>
       ask<Customer>('PUT', `/customers/${customerId}`, correction),
+    onSuccess: () => client.invalidateQueries(),
+  });
+
+/** Takes away what is written of a customer: nothing that was read before is shown again. */
+export const useEraseCustomer = (customerId: string) =>
+  useMutation({
+    mutationFn: (erase: EraseCustomer) =>
+      ask<object>('POST', `/customers/${customerId}/erase`, erase),
     onSuccess: () => client.invalidateQueries(),
   });
 

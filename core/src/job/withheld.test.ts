@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import fc from 'fast-check';
 import { sealLink } from '../seal/chain';
-import { disclose, withhold } from './withheld';
+import { disclose, ERASED, withhold } from './withheld';
 
 const RECORD = {
   id: 'x',
@@ -38,21 +38,21 @@ it('gives the words back from beside it, and none but those that were sealed', (
     said: withheld.said.map((text) => text.replace('Ana Rider', 'Eve')),
   };
   expect(disclose(record, other)).toMatchObject({
-    customer: { name: '' },
+    customer: { name: ERASED },
     complaint: RECORD.complaint,
   });
-  expect(disclose(record, { ...withheld, salt: 'other' })).toMatchObject({ complaint: '' });
+  expect(disclose(record, { ...withheld, salt: 'other' })).toMatchObject({ complaint: ERASED });
 });
 
 it('leaves nothing of them once the words are gone, and the record as it was sealed', () => {
   const { record } = withhold(RECORD, 'salt');
   expect(disclose(record, null)).toEqual({
     ...RECORD,
-    complaint: '',
-    customer: { id: 'c', name: '' },
-    bike: { id: 'b', name: '', serial: 'GR-1' },
-    edited: [{ seq: 2, was: { complaint: '' }, became: { complaint: '' } }],
-    notRepaired: { words: 'No part', takenBy: '' },
+    complaint: ERASED,
+    customer: { id: 'c', name: ERASED },
+    bike: { id: 'b', name: ERASED, serial: 'GR-1' },
+    edited: [{ seq: 2, was: { complaint: ERASED }, became: { complaint: ERASED } }],
+    notRepaired: { words: 'No part', takenBy: ERASED },
   });
 });
 

@@ -21,6 +21,9 @@ export interface Withheld {
   said: string[];
 }
 
+/** What stands where words of somebody were, once they are gone: nobody’s, in every language. */
+export const ERASED = '—';
+
 const SEALED = 'sha256:';
 /** @returns the digest of a text under a salt: `sha256:` and lower-case hex. Source [S]: FIPS 180-4. */
 const digestOf = (salt: string, text: string) => `${SEALED}${sealOf(`${salt}\n${text}`)}`;
@@ -54,11 +57,11 @@ export function withhold(
 
 /**
  * The record with the words that its digests are of: what is beside it is believed as far as it gives the digest. Words that
- * are not there, or not those that were sealed, are left empty; a record of before words were withheld is as it was sealed.
+ * are not there, or not those that were sealed, are {@link ERASED}; a record of before words were withheld is as it was sealed.
  */
 export function disclose(record: Json, withheld: Withheld | null): Json {
   const words = new Map(
     (withheld?.said ?? []).map((text) => [digestOf(withheld!.salt, text), text]),
   );
-  return changed(record, (text) => (text.startsWith(SEALED) ? (words.get(text) ?? '') : text));
+  return changed(record, (text) => (text.startsWith(SEALED) ? (words.get(text) ?? ERASED) : text));
 }

@@ -1,6 +1,7 @@
-import { ERASED, type BikePage } from '@hold-fast/contract/bikes';
+import type { BikePage } from '@hold-fast/contract/bikes';
 import type { ChainState, JobLog, SealedRecord } from '@hold-fast/contract/jobs';
 import { readSealed } from '@hold-fast/contract/recordRead';
+import { ERASED } from '@hold-fast/core/job/withheld';
 import { sealOf } from '@hold-fast/core/seal/chain';
 import { v7 as uuid } from 'uuid';
 import {
@@ -119,7 +120,7 @@ it('erases a customer with sealed jobs: no word of theirs is left, every seal ho
     expect(after).toMatchObject({ canonical: before.canonical, seal: before.seal, withheld: null });
     expect(sealOf(after.canonical)).toBe(after.seal);
     expect(readSealed(after.canonical, null)).toMatchObject({
-      record: { customer: { name: '' }, complaint: '', measured: [{ part: 'rotor' }] },
+      record: { customer: { name: ERASED }, complaint: ERASED, measured: [{ part: 'rotor' }] },
     });
     expect(await chain()).toMatchObject({ whole: true });
     const page = (await client.send<BikePage>('GET', `/bikes/${bike.id}`)).body;

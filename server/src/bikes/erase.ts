@@ -1,5 +1,6 @@
-import { ERASED, type EraseCustomer } from '@hold-fast/contract/bikes';
+import type { EraseCustomer } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
+import { ERASED } from '@hold-fast/core/job/withheld';
 import { checkPin } from '../people/rules';
 import { personById } from '../people/store';
 import type { Tries } from '../people/tries';

@@ -13,6 +13,7 @@ import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { bikesWords } from '../../words/bikes';
+import { EraseCustomer } from './EraseCustomer';
 
 /** What is written of a bike's customer, corrected: what stood before is kept. */
 export function CorrectCustomer({ bikeId }: { bikeId: string }) {
@@ -80,6 +81,7 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
           />
         </Section>
       ) : null}
+      <EraseCustomer customer={customer} onErased={toBike} />
     </Page>
   );
 }

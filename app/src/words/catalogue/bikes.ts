@@ -110,4 +110,15 @@ export interface BikesWords {
     phone: string;
     phoneHint: string;
   };
+  erase: {
+    open: string;
+    title: (customer: string) => string;
+    goes: string;
+    stays: string;
+    copies: string;
+    because: string;
+    becauseHint: string;
+    pinOf: (name: string) => string;
+    erase: string;
+  };
 }

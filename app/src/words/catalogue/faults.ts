@@ -63,6 +63,7 @@ export type FaultCode =
   | 'notice-rewritten'
   | 'second-pair'
   | 'words lead-only'
+  | 'customer open-job'
   | 'withdrawnBecause say-why'
   | 'outside'
   | 'material-unknown'

@@ -120,4 +120,16 @@ export const bikes: BikesWords = {
     phone: 'Telefon',
     phoneHint: 'Leer für keines.',
   },
+  erase: {
+    open: 'Sie wollen vergessen werden',
+    title: (customer) => `Alles, was sagt, wer ${customer} ist, verschwindet endgültig`,
+    goes: 'Name, Telefonnummer, wie ihre Räder heißen, was sie bei der Annahme sagten, Nachrichten an sie, Fälliges und die Adressen ihrer Berichte.',
+    stays:
+      'Was gefunden, gemessen und getan wurde, bleibt beim Rad, unter Hersteller und Seriennummer, und jedes Siegel hält. Ein Fahrverbot bleibt. Auch Worte der Werkstatt bleiben: vorher lesen.',
+    copies: 'Kopien der Daten von früher enthalten noch alles.',
+    because: 'Wer darum bat, und wie',
+    becauseHint: 'Das bleibt, mit Ihrem Namen und dem Tag: niemanden darin nennen.',
+    pinOf: (name) => `PIN von ${name}`,
+    erase: 'Endgültig löschen',
+  },
 };

@@ -78,6 +78,7 @@ export const faults: FaultWords = {
     'notice-rewritten': 'Die Mitteilung wurde inzwischen neu geschrieben: noch einmal lesen.',
     'second-pair': 'Der zweite Blick kommt von jemand anderem als einem Lehrling.',
     'words lead-only': 'Sie sagt, nicht zu fahren: Eine Leitung sagt, was getan wurde.',
+    'customer open-job': 'Ein Rad von ihnen ist in der Werkstatt. Erst den Auftrag abschließen.',
     'withdrawnBecause say-why': 'Schreiben, warum sie nicht mehr gilt.',
     outside: ({ least, most }) => `Es muss zwischen ${String(least)} und ${String(most)} liegen.`,
     'material-unknown':

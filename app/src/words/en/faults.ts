@@ -70,6 +70,7 @@ export const faults: FaultWords = {
     'notice-rewritten': 'The notice was rewritten meanwhile: read it again.',
     'second-pair': 'The second look is somebody else’s than an apprentice’s.',
     'words lead-only': 'It says not to ride: a lead says what was done.',
+    'customer open-job': 'A bike of theirs is in the shop. Close its job first.',
     'withdrawnBecause say-why': 'Write why it counts no more.',
     outside: ({ least, most }) => `It has to lie between ${String(least)} and ${String(most)}.`,
     'material-unknown':
