@@ -1,8 +1,6 @@
-import type { Subject } from '@hold-fast/core/inspection/inspected';
-import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
+import { SUBJECTS } from '@hold-fast/core/inspection/inspected';
 import { DECISIONS } from '@hold-fast/core/job/decision';
 import { z } from 'zod';
-import { AREAS } from '@hold-fast/core/inspection/findings';
 import { End, Id, words } from './fields';
 import { Pin } from './people';
 
@@ -10,7 +8,6 @@ import { Pin } from './people';
  * A decision on a verdict that bars the sign-off: a lead accepts "unproven", or the customer refuses to have a
  * "replace" replaced. Recorded with the reason or the customer's words, under the PIN of whoever answers for it.
  */
-const SUBJECTS = [...MEASURANDS, ...AREAS] as Subject[];
 export const Decision = z.strictObject({
   id: Id,
   end: End,

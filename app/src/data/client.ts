@@ -34,6 +34,7 @@ export const keys = {
   usedParts: ['used-parts'],
   rulesHistory: ['rules-history'],
   bike: (id: string) => ['bike', id],
+  passports: (bikeId: string) => ['passports', bikeId],
   sheets: ['sheets'],
   sheet: (id: string) => ['sheet', id],
   feed: ['feed'],

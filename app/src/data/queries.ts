@@ -1,3 +1,4 @@
+import type { PassportTaken } from '@hold-fast/contract/passport';
 import type { CalendarFeed } from '@hold-fast/contract/calendar';
 import type { Message } from '@hold-fast/contract/outbox';
 import type { Workday } from '@hold-fast/contract/day';
@@ -128,6 +129,14 @@ export const useBike = (id: string | null) =>
     queryKey: keys.bike(id ?? ''),
     queryFn: () => ask<BikePage>('GET', `/bikes/${id}`),
     enabled: id !== null,
+  });
+
+/** What other workshops wrote of a bike, as it was taken in. */
+export const usePassports = (bikeId: string) =>
+  useQuery({
+    queryKey: keys.passports(bikeId),
+    queryFn: async () =>
+      (await ask<{ items: PassportTaken[] }>('GET', `/bikes/${bikeId}/passports`)).items,
   });
 
 const register = <T>(queryKey: readonly string[], path: string) =>

@@ -1,3 +1,5 @@
+import type { PassportTaken } from '@hold-fast/contract/passport';
+import type { Passport } from '@hold-fast/core/passport/passport';
 import type { CalendarWords } from '@hold-fast/contract/calendar';
 import type { SendMessage } from '@hold-fast/contract/outbox';
 import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
@@ -220,6 +222,16 @@ export const useCorrectCustomer = (customerId: string) =>
       ask<Customer>('PUT', `/customers/${customerId}`, correction),
     onSuccess: () => client.invalidateQueries(),
   });
+
+/** Takes in what another workshop wrote of a bike; sent again after a lost answer, it is the same one. */
+export function useTakePassport(bikeId: string) {
+  const [id] = useState(() => uuid());
+  return useMutation({
+    mutationFn: (passport: Passport) =>
+      ask<{ items: PassportTaken[] }>('POST', `/bikes/${bikeId}/passports`, { id, passport }),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
 
 /** Takes away what is written of a customer: nothing that was read before is shown again. */
 export const useEraseCustomer = (customerId: string) =>

@@ -1,6 +1,6 @@
 import type { End } from '../ends';
-import type { Measurand } from '../measurand/measurand';
-import type { Area, Finding } from './findings';
+import { MEASURANDS, type Measurand } from '../measurand/measurand';
+import { AREAS, type Area, type Finding } from './findings';
 import type { MeasuringSession } from './session';
 
 /** A sitting as recorded on a job. */
@@ -26,3 +26,4 @@ export interface LookOver {
 
 /** What an end's items are about. A rotor or pads looked over count with what was measured of them. */
 export type Subject = Measurand | Exclude<Area, 'rotor' | 'pads' | 'lever'>;
+export const SUBJECTS: readonly Subject[] = [...new Set([...MEASURANDS, ...AREAS] as Subject[])];

@@ -54,7 +54,7 @@ export function liftsTag(tag: HangingTag, visit: LiftingVisit): boolean {
   if (renews && changes.some(({ seq, touches }) => seq > since && touches.includes(renews)))
     return true;
   if (saidWrong(tag, visit)) return true;
-  if (subject === 'lever') return leverMended(visit, end);
+  if (subject === 'lever') return leverMended(visit, end, since);
   // Work that cures a finding on one kind of brake is not asked of another: the bike may have another brake by now.
   return visit.lookedOver.some(
     (look) =>
@@ -98,12 +98,13 @@ const saidWrong = ({ end, subject, foundAfter }: HangingTag, { decided }: Liftin
       said.seq > (foundAfter ?? 0),
   );
 
-/** The whole lever test, good, after work on the system at this visit. */
-function leverMended(visit: LiftingVisit, end: End): boolean {
+/** The whole lever test, good, after work on the system at this visit, since what is to be lifted was hung. */
+function leverMended(visit: LiftingVisit, end: End, since: number): boolean {
   const item = visit.items.find((each) => each.end === end && each.subject === 'lever');
   const last = visit.measured.filter((each) => each.end === end && each.part === 'lever').at(-1);
   if (!item || !last || !['holds', 'watch'].includes(item.word)) return false;
   return changesAt(visit, end).some(
-    ({ seq, touches }) => seq < last.seq && touches.some((touch) => SYSTEM.includes(touch)),
+    ({ seq, touches }) =>
+      seq > since && seq < last.seq && touches.some((touch) => SYSTEM.includes(touch)),
   );
 }

@@ -5,6 +5,7 @@ import {
   EraseCustomer,
   type BikePage,
 } from '@hold-fast/contract/bikes';
+import { TakePassport } from '@hold-fast/contract/passport';
 import { noticesMet } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
@@ -30,6 +31,7 @@ import {
 import { correctBike, correctCustomer } from './correct';
 import { eraseCustomer } from './erase';
 import { importBikes } from './import';
+import { passportOf, passportsTaken, takePassport } from './passports';
 import { wearOfBike } from './wear';
 
 const ListQuery = z.strictObject({
@@ -108,6 +110,26 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
     const asked = parse(EraseCustomer, request.body);
     await eraseCustomer(shop, tries, personOn(response), customerId, asked);
     response.json({});
+  });
+
+  routes.get('/bikes/:bikeId/passport', async (request, response) => {
+    const passport = await passportOf(shop, parse(BikeId, request.params).bikeId);
+    if (!passport) throw new Refusal('not-found');
+    response.attachment(`passport-${passport.bike.serial.replace(/[^\w-]/g, '') || 'bike'}.json`);
+    response.json(passport);
+  });
+
+  routes.get('/bikes/:bikeId/passports', async (request, response) => {
+    const { bikeId } = parse(BikeId, request.params);
+    if (!(await bikeById(pool, bikeId))) throw new Refusal('not-found');
+    response.json({ items: await passportsTaken(pool, bikeId) });
+  });
+
+  routes.post('/bikes/:bikeId/passports', async (request, response) => {
+    const { bikeId } = parse(BikeId, request.params);
+    const taken = parse(TakePassport, request.body);
+    await takePassport(shop, personOn(response), bikeId, taken);
+    response.status(201).json({ items: await passportsTaken(pool, bikeId) });
   });
 
   routes.put('/bikes/:bikeId', async (request, response) => {

@@ -350,7 +350,7 @@ export function tagsOfBike(on: Queryable, bikeId: string): Promise<(BikeTag & { 
   return select(
     on,
     `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag,
-            IF(t.container_id IS NULL, NULL, t.raised_seq) AS foundAfter
+            IF(t.container_id IS NULL AND t.passport_id IS NULL, NULL, t.raised_seq) AS foundAfter
        FROM bike_tag t JOIN job j ON j.id = t.job_id
       WHERE t.bike_id = ? AND t.lifted_at IS NULL AND t.sort = 'do-not-ride' ORDER BY t.raised_at, t.id`,
     [bikeId],

@@ -40,6 +40,10 @@ export const ROUTES = {
   'GET /bikes': ALL,
   'POST /bikes/import': LEADS,
   'GET /bikes/:bikeId': ALL,
+  /** Whole records stand in it. */
+  'GET /bikes/:bikeId/passport': LEADS,
+  'GET /bikes/:bikeId/passports': ALL,
+  'POST /bikes/:bikeId/passports': ALL,
   /** Phone numbers stand in them. */
   'GET /exports/bikes.csv': LEADS,
   'GET /customers/:customerId/export': LEADS,

@@ -50,6 +50,8 @@ function refusedByDatabase(errno: number | null): Refusal | null {
 const LARGEST_BODY = '200kb';
 /** A picture in base64, with room for what goes with it. */
 const LARGEST_PHOTO_BODY = '600kb';
+/** A bike’s records of many years. */
+const LARGEST_PASSPORT_BODY = '8mb';
 /** Errors of the connection to the database: the write was not done, and may be sent again. */
 const LOST_DATABASE = new Set([
   'ECONNREFUSED',
@@ -98,6 +100,10 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   });
   router.use(sameSiteOnly);
   router.use('/jobs/:jobId/photos', express.json({ limit: LARGEST_PHOTO_BODY, strict: true }));
+  router.use(
+    '/bikes/:bikeId/passports',
+    express.json({ limit: LARGEST_PASSPORT_BODY, strict: true }),
+  );
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
   router.use(sessionRoutes(sessions, tries));
   router.use(openReportRoutes(shop), openFeedRoutes(shop));

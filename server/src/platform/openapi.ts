@@ -8,6 +8,7 @@ import { SentEntry } from '@hold-fast/contract/entries';
 import { OwnManner } from '@hold-fast/contract/manner';
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
 import { SendMessage } from '@hold-fast/contract/outbox';
+import { TakePassport } from '@hold-fast/contract/passport';
 import { SignIn } from '@hold-fast/contract/people';
 import { Photo } from '@hold-fast/contract/photos';
 import { PROBLEM_KINDS, PROBLEM_PREFIX } from '@hold-fast/contract/problem';
@@ -51,6 +52,7 @@ const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'POST /day/orders': OrderDay,
   'PUT /bikes/:bikeId': BikeCorrection,
   'POST /bikes/import': BikeImport,
+  'POST /bikes/:bikeId/passports': TakePassport,
   'PUT /customers/:customerId': CustomerCorrection,
   'POST /customers/:customerId/erase': EraseCustomer,
   'POST /notices': Notice,

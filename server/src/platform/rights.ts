@@ -42,6 +42,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   fitting: APPEND,
   tightening: APPEND,
   bike_tag: APPEND,
+  passport: APPEND,
   fill: APPEND,
   verdict: APPEND,
   job_end: APPEND,

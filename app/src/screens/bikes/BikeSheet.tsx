@@ -26,6 +26,7 @@ import { NoticeNotes } from '../bench/NoticeNotes';
 import { ReckonedHere } from './ReckonedHere';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
+import { passportWords } from '../../words/passport';
 
 /** A bike: whose it is, its jobs with their seals, and how its parts wore. */
 export function BikeSheet({ bikeId }: { bikeId: string }) {
@@ -90,6 +91,11 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           says={bikesWords.bikeSheet.correct}
           onPress={() => router.navigate(`/bikes/${bike.id}/correct` as '/bikes')}
         />
+        <Button
+          kind="quiet"
+          says={passportWords.title}
+          onPress={() => router.navigate(`/bikes/${bike.id}/passport` as '/bikes')}
+        />
         {mayRing ? (
           <Button
             kind="quiet"
@@ -143,7 +149,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
               of={size.smallMark}
             />
           }
-          title={job.complaint}
+          title={job.complaint || bikesWords.bikeSheet.nothingSaid}
           says={
             job.sealedAt && job.seal
               ? job.notRepaired

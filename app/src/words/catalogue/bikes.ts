@@ -24,6 +24,7 @@ export interface BikesWords {
     nothingMeasuredYetEveryVisit: string;
     fittedNewestFirst: string;
     jobs: string;
+    nothingSaid: string;
     sealed: (sealedAt: string, seal: string) => string;
     closedNotRepaired: (at: string) => string;
     onTheBenchPromised: (promisedAt: string) => string;

@@ -21,6 +21,7 @@ import type { ProvingWords } from './proving';
 import type { ReckonerWords } from './reckoner';
 import type { StoreFormsWords } from './storeForms';
 import type { StoresWords } from './stores';
+import type { PassportWords } from './passport';
 import type { TableWords } from './tables';
 import type { ThingWords } from './things';
 import type { TroubleWords } from './trouble';
@@ -50,6 +51,7 @@ export interface Catalogue {
   day: DayWords;
   bill: BillWords;
   due: DueWords;
+  passport: PassportWords;
   tables: TableWords;
   report: ReportWords;
   trace: TraceWords;

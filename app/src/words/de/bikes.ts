@@ -36,6 +36,7 @@ export const bikes: BikesWords = {
       'Noch nichts gemessen. Jeder Besuch fügt der Linie jedes Teils einen Punkt hinzu.',
     fittedNewestFirst: 'Verbaut, das Neueste zuerst',
     jobs: 'Aufträge',
+    nothingSaid: '—',
     closedNotRepaired: (at) => `Geschlossen ${at}, nicht repariert`,
     sealed: (sealedAt, seal) => `Versiegelt ${sealedAt}, ${seal}…`,
     onTheBenchPromised: (promisedAt) => `Auf der Werkbank, versprochen ${promisedAt}`,

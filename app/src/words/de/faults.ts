@@ -78,6 +78,13 @@ export const faults: FaultWords = {
     'notice-rewritten': 'Die Mitteilung wurde inzwischen neu geschrieben: noch einmal lesen.',
     'second-pair': 'Der zweite Blick kommt von jemand anderem als einem Lehrling.',
     'words lead-only': 'Sie sagt, nicht zu fahren: Eine Leitung sagt, was getan wurde.',
+    'passport altered':
+      'Er wurde verändert, nachdem er geschrieben war. Nichts davon wird aufgenommen.',
+    'passport record-altered': ({ number }) =>
+      `Sein Protokoll ${String(number)} wurde verändert, nachdem es versiegelt war. Nichts davon wird aufgenommen.`,
+    'passport other-bike': ({ serial }) =>
+      `Es ist der Pass eines anderen Rades: Seriennummer ${String(serial)}.`,
+    'passport no-visit': 'Das Rad erst annehmen: was mitkommt, hängt an einem Besuch.',
     'customer open-job': 'Ein Rad von ihnen ist in der Werkstatt. Erst den Auftrag abschließen.',
     'withdrawnBecause say-why': 'Schreiben, warum sie nicht mehr gilt.',
     outside: ({ least, most }) => `Es muss zwischen ${String(least)} und ${String(most)} liegen.`,

@@ -22,6 +22,7 @@ import { proving } from './proving';
 import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
 import { stores } from './stores';
+import { passport } from './passport';
 import { tables } from './tables';
 import { things } from './things';
 import { trouble } from './trouble';
@@ -51,6 +52,7 @@ export const german: Catalogue = {
   day,
   bill,
   due,
+  passport,
   tables,
   report,
   trace,

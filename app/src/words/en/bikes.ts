@@ -34,6 +34,7 @@ export const bikes: BikesWords = {
       'Nothing measured yet. Every visit adds a point to each part’s line.',
     fittedNewestFirst: 'Fitted, newest first',
     jobs: 'Jobs',
+    nothingSaid: '—',
     closedNotRepaired: (at) => `Closed ${at}, not repaired`,
     sealed: (sealedAt, seal) => `Sealed ${sealedAt}, ${seal}…`,
     onTheBenchPromised: (promisedAt) => `On the Bench, promised ${promisedAt}`,

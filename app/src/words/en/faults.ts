@@ -70,6 +70,12 @@ export const faults: FaultWords = {
     'notice-rewritten': 'The notice was rewritten meanwhile: read it again.',
     'second-pair': 'The second look is somebody else’s than an apprentice’s.',
     'words lead-only': 'It says not to ride: a lead says what was done.',
+    'passport altered': 'It was altered after it was written. Nothing of it is taken in.',
+    'passport record-altered': ({ number }) =>
+      `Its record ${String(number)} was altered after it was sealed. Nothing of it is taken in.`,
+    'passport other-bike': ({ serial }) =>
+      `It is the passport of another bike: serial ${String(serial)}.`,
+    'passport no-visit': 'Check the bike in first: what comes with it hangs at a visit.',
     'customer open-job': 'A bike of theirs is in the shop. Close its job first.',
     'withdrawnBecause say-why': 'Write why it counts no more.',
     outside: ({ least, most }) => `It has to lie between ${String(least)} and ${String(most)}.`,

@@ -1,0 +1,182 @@
+import { readSealed } from '@hold-fast/contract/recordRead';
+import { LEADS } from '@hold-fast/contract/people';
+import {
+  doNotRidesOf,
+  PASSPORT_FORMAT,
+  passportFault,
+  type Passport,
+} from '@hold-fast/core/passport/passport';
+import { router } from 'expo-router';
+import { useRef, useState } from 'react';
+import { useBike, usePassports } from '../../data/queries';
+import { useSession } from '../../data/session';
+import { useTakePassport } from '../../data/writes';
+import { Button, Buttons } from '../../ui/Button';
+import { Note } from '../../ui/Note';
+import { Page, Section } from '../../ui/Page';
+import { Failed, Loading } from '../../ui/Standing';
+import { Words } from '../../ui/Words';
+import { capital } from '../../words/capital';
+import { exactDay } from '../../words/days';
+import { fieldSays } from '../../words/faultWords';
+import { passportWords } from '../../words/passport';
+import { words } from '../../words/words';
+import { LaidOut } from './LaidOut';
+
+/** A bike’s passport, to be taken elsewhere; and those that came from elsewhere, looked through before they are taken in. */
+export function PassportSheet({ bikeId }: { bikeId: string }) {
+  const bike = useBike(bikeId);
+  const taken = usePassports(bikeId);
+  const isLead = LEADS.includes(useSession().data?.person?.role ?? 'mechanic');
+  const chooser = useRef<HTMLInputElement>(null);
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  const says = passportWords;
+  const [query] = [bike, taken].filter(({ data }) => !data);
+  if (query?.error) return <Failed error={query.error} onRetry={() => void query.refetch()} />;
+  if (!bike.data || !taken.data) return <Loading />;
+  const { serial, name } = bike.data.bike;
+  const look = async (file: File) => setChosen(readPassport(file.name, await file.text(), serial));
+  return (
+    <Page
+      over={name}
+      title={says.title}
+      foot={
+        <Buttons>
+          <Button
+            kind="plain"
+            says={says.back}
+            onPress={() => router.navigate(`/bikes/${bikeId}`)}
+          />
+          <Button grow says={says.choose} onPress={() => chooser.current?.click()} />
+        </Buttons>
+      }
+    >
+      <Section>
+        <Words ink="soft">{says.how}</Words>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".json,application/json"
+          aria-label={says.choose}
+          hidden
+          onChange={({ target }) => {
+            const [file] = Array.from(target.files ?? []);
+            target.value = '';
+            if (file) void look(file);
+          }}
+        />
+      </Section>
+      {chosen ? (
+        <Preview
+          key={chosen.passport?.seal ?? chosen.name}
+          bikeId={bikeId}
+          chosen={chosen}
+          serial={serial}
+        />
+      ) : null}
+      {taken.data.map(({ id, at, by, passport }) => (
+        <Section key={id} label={says.taken(exactDay(at), by)}>
+          <Brought passport={passport} />
+        </Section>
+      ))}
+      {isLead ? (
+        <Section label={says.out}>
+          <Button
+            kind="quiet"
+            says={says.write}
+            onPress={() => globalThis.location.assign(`/api/bikes/${bikeId}/passport`)}
+          />
+        </Section>
+      ) : null}
+    </Page>
+  );
+}
+
+/** A file that was read as a passport, and what is wrong with it. */
+interface Chosen {
+  name: string;
+  passport: Passport | null;
+  fault: string | null;
+}
+
+function readPassport(name: string, text: string, serial: string): Chosen {
+  try {
+    const passport = JSON.parse(text) as Passport;
+    if (passport.format !== PASSPORT_FORMAT) throw new Error(passport.format);
+    const fault = passportFault(passport, serial);
+    if (!fault) return { name, passport, fault: null };
+    const { code, ...facts } = fault;
+    return { name, passport: null, fault: fieldSays({ path: 'passport', code, facts }) };
+  } catch {
+    return { name, passport: null, fault: passportWords.noPassport };
+  }
+}
+
+/** What would come in, before anything is written. */
+function Preview({ bikeId, chosen, serial }: { bikeId: string; chosen: Chosen; serial: string }) {
+  const take = useTakePassport(bikeId);
+  const says = passportWords;
+  const { passport, fault } = chosen;
+  if (!passport)
+    return (
+      <Section label={chosen.name}>
+        <Note kind="refusal" title={fault ?? says.noPassport} />
+      </Section>
+    );
+  if (take.isSuccess) return null;
+  return (
+    <Section label={chosen.name}>
+      {serial === '' || passport.bike.serial === '' ? (
+        <Note kind="caution" title={says.noSerial} />
+      ) : null}
+      <Note title={says.unaltered}>{says.provesNothing}</Note>
+      <Brought passport={passport} />
+      {take.error ? <Note kind="refusal" title={take.error.message} /> : null}
+      <Button says={says.take} onPress={() => take.mutate(passport)} busy={take.isPending} />
+    </Section>
+  );
+}
+
+/** What a passport brings: what hangs on the bike by it, and its visits, each laid out when it is asked for. */
+function Brought({ passport }: { passport: Passport }) {
+  const [open, setOpen] = useState<number | null>(null);
+  const says = passportWords;
+  const visits = passport.records.flatMap(({ number, canonical }) => {
+    const held = readSealed(canonical, null);
+    return held && 'record' in held ? [{ number, record: held.record }] : [];
+  });
+  return (
+    <>
+      {doNotRidesOf(passport).map(({ end, subject, found }) => (
+        <Note
+          key={`${end} ${subject}`}
+          kind="refusal"
+          title={says.doNotRide(words.thingAt(end, subject))}
+        >
+          {capital(words.format.list(found.map((each) => findingSays(each))))}
+        </Note>
+      ))}
+      {passport.againstAdvice.map(({ end, subject, words: said }) => (
+        <Note
+          key={`${end} ${subject}`}
+          kind="caution"
+          title={says.againstAdvice(words.thingAt(end, subject), said)}
+        />
+      ))}
+      {visits.length === 0 ? <Words>{says.noVisits}</Words> : null}
+      {visits.map(({ number, record }) => (
+        <Section key={number}>
+          <Button
+            kind="quiet"
+            says={says.visit(record.signedOff ? exactDay(record.signedOff.at) : '', record.tag)}
+            onPress={() => setOpen(open === number ? null : number)}
+          />
+          {open === number ? <LaidOut record={record} takenBack={[]} /> : null}
+        </Section>
+      ))}
+    </>
+  );
+}
+
+const findingSays = (code: string): string =>
+  code in words.finding ? words.finding[code as keyof typeof words.finding] : code;

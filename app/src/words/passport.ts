@@ -1,0 +1,4 @@
+import { passport } from './en/passport';
+import { inUse } from './language';
+
+export const passportWords = inUse('passport', passport);

@@ -1,0 +1,130 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
+import type { JobLog } from '@hold-fast/contract/jobs';
+import type { PassportTaken } from '@hold-fast/contract/passport';
+import { sealPassport, type Passport } from '@hold-fast/core/passport/passport';
+import { v7 as uuid } from 'uuid';
+import {
+  checkIn,
+  measureRotor,
+  openJob,
+  openTestShop,
+  PIN,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+let here: TestShop;
+let there: TestShop;
+let client: Client;
+let lead: Client;
+beforeAll(async () => {
+  here = await openTestShop();
+  there = await openTestShop();
+  client = await here.signedIn();
+  lead = await here.signedIn('Lead');
+});
+afterAll(async () => {
+  await here.close();
+  await there.close();
+});
+afterEach(() => {
+  expect(here.faults).toEqual([]);
+  expect(there.faults).toEqual([]);
+});
+
+const bikeOf = async (by: Client, jobId: string) =>
+  (await by.send<JobLog>('GET', `/jobs/${jobId}`)).body.base.bike;
+const ofSerial = (serial: string) => {
+  const sent = checkIn();
+  return { ...sent, bike: { ...(sent.bike as object), serial } };
+};
+
+/** A bike that left the other shop with a worn rotor and a do-not-ride, as its passport says it. */
+async function passportOfElsewhere(serial: string): Promise<Passport> {
+  const mechanic = await there.signedIn();
+  const jobId = await openJob(there, mechanic, ofSerial(serial));
+  await measureRotor(there, mechanic, jobId, [1.4, 1.4, 1.4, 1.4, 1.4, 1.4]);
+  const closed = await mechanic.sendJob('POST', `/jobs/${jobId}/sign-off`, {
+    id: uuid(),
+    pin: PIN,
+    customerToldOfWatch: false,
+    notRepaired: { words: 'Too dear', takenBy: 'Ana Rider' },
+  });
+  expect(closed.status).toBe(201);
+  const { id } = await bikeOf(mechanic, jobId);
+  const away = await (await there.signedIn('Lead')).send<Passport>('GET', `/bikes/${id}/passport`);
+  expect(away.status).toBe(200);
+  return away.body;
+}
+const take = (bikeId: string, passport: unknown, by = client, id = uuid()) =>
+  by.send<{ items: PassportTaken[]; fields?: object[]; facts?: object }>(
+    'POST',
+    `/bikes/${bikeId}/passports`,
+    { id, passport },
+  );
+const page = async (bikeId: string) =>
+  (await client.send<BikePage>('GET', `/bikes/${bikeId}`)).body;
+
+it('brings the do-not-ride of elsewhere, names nobody, and proves nothing', async () => {
+  const passport = await passportOfElsewhere('SV-1');
+  expect(JSON.stringify(passport)).not.toMatch(/Ana Rider|Harbour post|Post trike/);
+  const jobId = await openJob(here, client, ofSerial('SV-1'));
+  const { id } = await bikeOf(client, jobId);
+  const taken = await take(id, passport);
+  expect(taken.status).toBe(201);
+  expect(taken.body.items).toMatchObject([{ by: 'Mechanic', passport: { seal: passport.seal } }]);
+  expect((await page(id)).doNotRide).toMatchObject({ jobId });
+  expect((await page(id)).wear).toEqual([]);
+
+  // The hurried way: a good reading of what was worn elsewhere lifts nothing.
+  await measureRotor(here, client, jobId, [1.7, 1.7, 1.7, 1.7, 1.7, 1.7]);
+  const { body: job } = await client.sendJob('GET', `/jobs/${jobId}`);
+  expect(job.bars.map(({ code }) => code)).toContain('still-tagged');
+  const signed = await client.send<{ type?: string }>('POST', `/jobs/${jobId}/sign-off`, {
+    id: uuid(),
+    pin: PIN,
+    customerToldOfWatch: true,
+  });
+  expect(signed.body.type).toMatch('sign-off-refused');
+});
+
+it('is taken in once, however often it comes', async () => {
+  const passport = await passportOfElsewhere('SV-2');
+  const { id } = await bikeOf(client, await openJob(here, client, ofSerial('SV-2')));
+  const write = uuid();
+  for (const each of [write, write, uuid()]) await take(id, passport, lead, each);
+  expect((await take(id, passport)).body.items).toHaveLength(1);
+  const [rows] = await here.pool.query('SELECT id FROM bike_tag WHERE bike_id = ?', [id]);
+  expect(rows).toHaveLength(1);
+});
+
+it('refuses one that was altered, another bike’s, and what is none', async () => {
+  const passport = await passportOfElsewhere('SV-3');
+  const { id } = await bikeOf(client, await openJob(here, client, ofSerial('SV-3')));
+  const { seal: _, ...rest } = passport;
+  const fieldsOf = async (sent: unknown) => (await take(id, sent)).body.fields;
+  expect(await fieldsOf({ ...passport, doNotRide: [] })).toEqual([
+    { path: 'passport', code: 'altered', facts: {} },
+  ]);
+  const [record] = passport.records;
+  const forged = { ...record!, canonical: record!.canonical.replace('1.4', '1.7') };
+  expect(await fieldsOf(sealPassport({ ...rest, records: [forged] }))).toEqual([
+    { path: 'passport', code: 'record-altered', facts: { number: record!.number } },
+  ]);
+  const other = await bikeOf(client, await openJob(here, client, ofSerial('SV-4')));
+  expect((await take(other.id, passport)).body.fields).toEqual([
+    { path: 'passport', code: 'other-bike', facts: { serial: 'SV-3' } },
+  ]);
+  expect((await fieldsOf({ ...passport, format: 'hold-fast/passport/9' }))![0]).toMatchObject({
+    path: 'passport.format',
+  });
+  expect((await page(id)).doNotRide).toBeNull();
+  expect((await take(uuid(), passport)).status).toBe(404);
+});
+
+it('keeps the do-not-ride of the last visit, though whoever wrote the passport left it out', async () => {
+  const { seal: _, ...rest } = await passportOfElsewhere('SV-5');
+  const { id } = await bikeOf(client, await openJob(here, client, ofSerial('SV-5')));
+  await take(id, sealPassport({ ...rest, doNotRide: [] }));
+  expect((await page(id)).doNotRide).not.toBeNull();
+});
