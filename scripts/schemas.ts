@@ -1,12 +1,13 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { openApi } from '@hold-fast/server/platform/openapi';
-import { recordSchema, sheetsSchema } from '@hold-fast/contract/schemas';
+import { passportSchema, recordSchema, sheetsSchema } from '@hold-fast/contract/schemas';
 
 /** The published schemas, by their files. */
 const PUBLISHED = {
   'spec-sheets.schema.json': sheetsSchema,
   'job-record.schema.json': recordSchema,
+  'passport.schema.json': passportSchema,
   'openapi.json': openApi,
 };
 

@@ -1,5 +1,7 @@
 import { RECORD_FORMAT } from '@hold-fast/core/job/record';
+import { PASSPORT_FORMAT } from '@hold-fast/core/passport/passport';
 import { z } from 'zod';
+import { Passport } from './passport';
 import { JobRecord } from './record';
 import { SheetsFile } from './sheets';
 
@@ -18,5 +20,14 @@ export function recordSchema(): object {
     $id: `urn:${RECORD_FORMAT.replaceAll('/', ':')}`,
     title: 'Hold Fast sealed record of a job',
     ...z.toJSONSchema(JobRecord, { io: 'input', target: 'draft-2020-12' }),
+  };
+}
+
+/** The JSON Schema of a bike’s passport, as it may come in. */
+export function passportSchema(): object {
+  return {
+    $id: `urn:${PASSPORT_FORMAT.replaceAll('/', ':')}`,
+    title: 'Hold Fast passport of a bike',
+    ...z.toJSONSchema(Passport, { io: 'input', target: 'draft-2020-12' }),
   };
 }
