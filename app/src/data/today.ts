@@ -1,4 +1,10 @@
-/** The shop's day, `yyyy-mm-dd`, as its server counts it: by UTC. */
+import type { RulesInForce } from '@hold-fast/contract/shopRules';
+import { dayIn } from '@hold-fast/core/job/day';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
+import { client, keys } from './client';
+
+/** The shop's day, `yyyy-mm-dd`, as its server counts it: by the clock of its own time zone. */
 export function today(): string {
-  return new Date().toISOString().slice(0, 10);
+  const { timeZone } = client.getQueryData<RulesInForce>(keys.rules)?.rules ?? USUAL_RULES;
+  return dayIn(timeZone, new Date().toISOString());
 }

@@ -1,5 +1,6 @@
 import { calendarOf, MakeFeed, WithdrawFeed } from '@hold-fast/contract/calendar';
 import { daysAfter } from '@hold-fast/core/due/due';
+import { dayIn } from '@hold-fast/core/job/day';
 import { Router } from 'express';
 import { z } from 'zod';
 import { inTransaction } from '../platform/database';
@@ -9,6 +10,7 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { rulesInForce } from '../shopRules/store';
 import { addFeed, feedOf, feeds } from './feedStore';
 import { duesUntil } from './store';
 
@@ -29,7 +31,8 @@ export function openFeedRoutes({ pool, now }: Shop): Router {
     if (!feed) throw new Refusal('not-found');
     if (feed.withdrawn) throw new Refusal('withdrawn');
     const { title, of, end } = feed.words;
-    const today = now().toISOString().slice(0, 10);
+    const { timeZone } = (await rulesInForce(pool)).rules;
+    const today = dayIn(timeZone, now().toISOString());
     const dues = await duesUntil(pool, daysAfter(today, AHEAD_DAYS), MOST_EVENTS);
     const text = calendarOf(
       title,

@@ -1,12 +1,11 @@
 import type { DueRow } from '@hold-fast/contract/due';
 import { RINGS } from '@hold-fast/contract/people';
 import { weekOf } from '@hold-fast/core/due/due';
-import { dayIn } from '@hold-fast/core/job/day';
-import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useDues, useRules } from '../../data/queries';
+import { today as todayOfShop } from '../../data/today';
 import { useSession } from '../../data/session';
 import { useSnooze } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
@@ -22,6 +21,7 @@ import { capital } from '../../words/capital';
 import { calendarDay, exactDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
+import { CalibrationsDue } from './CalibrationsDue';
 import { saveCalendar } from './saveCalendar';
 import { Remind } from './Remind';
 
@@ -31,8 +31,8 @@ const idOf = ({ bikeId, end, of }: DueRow) => `${bikeId} ${end} ${of}`;
 /** What is due, week by week, the late first: whom to ring, why, and what can wait. */
 export function DueList() {
   const dues = useDues();
-  const { timeZone } = useRules().data?.rules ?? USUAL_RULES;
-  const today = dayIn(timeZone, new Date().toISOString());
+  useRules();
+  const today = todayOfShop();
   const items = dues.data ?? [];
   const rings = RINGS.includes(useSession().data?.person?.role ?? 'mechanic');
   const save = () => void saveCalendar(items);
@@ -69,6 +69,7 @@ export function DueList() {
         </View>
       }
     >
+      <CalibrationsDue today={today} />
       {dues.isPending ? (
         <Loading />
       ) : (

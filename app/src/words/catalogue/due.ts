@@ -1,3 +1,4 @@
+import type { CalibrationDue } from '@hold-fast/core/due/calibration';
 import type { About } from '@hold-fast/contract/outbox';
 import type { DueBecause, DueOf } from '@hold-fast/core/due/due';
 
@@ -10,6 +11,8 @@ export interface DueWords {
   of: Record<DueOf, string>;
   because: Record<DueBecause, (days: number) => string>;
   on: (day: string) => string;
+  calibrate: (instruments: number) => string;
+  calibration: Record<CalibrationDue['because'], (name: string, day: string) => string>;
   putOff: (words: string, by: string, day: string) => string;
   later: string;
   laterOf: (bike: string, what: string) => string;

@@ -19,6 +19,15 @@ export const due: DueWords = {
     distance: () => 'Nach Verschleiß und Weg je Woche: Das frühe Ende kommt zuerst',
   },
   on: (day) => `fällig ${day}`,
+  calibrate: (instruments) =>
+    instruments === 1
+      ? 'Ein Messmittel zu kalibrieren'
+      : `${instruments} Messmittel zu kalibrieren`,
+  calibration: {
+    never: (name) => `${name}: nie kalibriert`,
+    date: (name, day) => `${name}: gültig bis ${day}`,
+    clicks: (name) => `${name}: über seine Auslösungen`,
+  },
   putOff: (words, by, day) => `Verschoben auf ${day}: „${words}“ ${by}`,
   later: 'Später',
   laterOf: (bike, what) => `Später: ${bike}, ${what}`,

@@ -19,6 +19,13 @@ export const due: DueWords = {
     distance: () => 'By its wear and the distance a week: the early end comes first',
   },
   on: (day) => `due ${day}`,
+  calibrate: (instruments) =>
+    instruments === 1 ? 'An instrument to calibrate' : `${instruments} instruments to calibrate`,
+  calibration: {
+    never: (name) => `${name}: never calibrated`,
+    date: (name, day) => `${name}: valid through ${day}`,
+    clicks: (name) => `${name}: past its clicks`,
+  },
   putOff: (words, by, day) => `Put off to ${day}: “${words}” ${by}`,
   later: 'Later',
   laterOf: (bike, what) => `Later: ${bike}, ${what}`,
