@@ -1,7 +1,9 @@
 import type { ReactNode } from 'react';
-import { ScrollView, type NativeScrollEvent } from 'react-native';
+import { ScrollView, View, type NativeScrollEvent } from 'react-native';
 
 const NEAR_THE_END_PX = 600;
+/** Rows that the browser lays out and paints together, or not at all while they are out of sight. */
+const TOGETHER = 20;
 
 interface Props<T> {
   items: readonly T[];
@@ -13,7 +15,7 @@ interface Props<T> {
   foot?: ReactNode;
 }
 
-/** A list that comes page by page as it is scrolled. Pages are short, so what is loaded is simply drawn. */
+/** A list that comes page by page as it is scrolled; of what was loaded, only what is near the screen is laid out and painted. */
 export function LongList<T>({ items, keyOf, children, onMore, empty, foot }: Props<T>) {
   const scrolled = ({ contentOffset, contentSize, layoutMeasurement }: NativeScrollEvent) => {
     if (contentSize.height - contentOffset.y - layoutMeasurement.height < NEAR_THE_END_PX)
@@ -27,7 +29,13 @@ export function LongList<T>({ items, keyOf, children, onMore, empty, foot }: Pro
     >
       {items.length === 0
         ? empty
-        : items.map((item) => <Keyed key={keyOf(item)}>{children(item)}</Keyed>)}
+        : Array.from({ length: Math.ceil(items.length / TOGETHER) }, (_, i) => (
+            <View key={i} {...{ dataSet: { rows: '' } }}>
+              {items.slice(i * TOGETHER, (i + 1) * TOGETHER).map((item) => (
+                <Keyed key={keyOf(item)}>{children(item)}</Keyed>
+              ))}
+            </View>
+          ))}
       {foot}
     </ScrollView>
   );
