@@ -16,6 +16,7 @@ import { openShop, type RunningShop } from './shop';
 const SMALL = 1_000;
 const LARGE = 100_000;
 const TIMES = 15;
+const SLOW_MS = 500;
 const AIM = 1.5;
 const BARE_AIM = 0.7;
 /** A scan of so few rows is no scan: the whole table is on a page or two. */
@@ -102,7 +103,8 @@ class Measured {
   /** The middle of so many answers, ms, the first two not counted. */
   async time(to: string): Promise<number> {
     const took: number[] = [];
-    for (let i = 0; i < TIMES + 2; i++) {
+    // One that takes long is asked less often: how much too long it is shows all the same.
+    for (let i = 0; i < TIMES + 2 && !(took.at(-1)! > SLOW_MS && i > 3); i++) {
       const began = performance.now();
       await this.sender.ask('GET', to);
       if (i >= 2) took.push(performance.now() - began);
@@ -127,12 +129,17 @@ class Measured {
 
   /** Tables that a statement reads from end to end. */
   async scans({ sql, values }: Asked): Promise<string[]> {
-    const [rows] = await this.shop.pool.query<RowDataPacket[]>(`EXPLAIN ${sql}`, values);
+    const [rows] = await this.shop.pool.query<RowDataPacket[]>(`ANALYZE ${sql}`, values);
+    // What it truly read: a walk through an index that ends with the page reads no more than the page.
     return rows
       .filter(
-        ({ type, rows: read }) => (type === 'ALL' || type === 'index') && Number(read) > FEW_ROWS,
+        ({ type, r_rows: read }) =>
+          ['ALL', 'index'].includes(type as string) && Number(read) > FEW_ROWS,
       )
-      .map(({ table, type, key, rows: read }) => `${table} ${type} ${key ?? ''} ${read} rows`);
+      .map(
+        ({ table, type, key, r_rows: read }) =>
+          `${table} ${type} ${key ?? ''} ${Number(read)} rows`,
+      );
   }
 }
 
@@ -171,7 +178,9 @@ async function open(root: string, bikes: number, say: (words: string) => void): 
             (SELECT r.title FROM spec_sheet_revision r JOIN identification i ON i.sheet_revision_id = r.id WHERE i.job_id = j.id LIMIT 1) AS sheet,
             (SELECT p.name FROM person p JOIN entry e ON e.by_person = p.id WHERE e.job_id = j.id LIMIT 1) AS mechanic
        FROM bike b JOIN job j ON j.bike_id = b.id JOIN sealed_record s ON s.job_id = j.id
-      WHERE b.serial = 'GR-1F4' LIMIT 1`,
+      WHERE b.serial = ? LIMIT 1`,
+    // One whose serial begins no other’s.
+    [`GR-${(bikes - 1).toString(16).toUpperCase()}`],
   );
   return new Measured(shop, await signIn(shop), known as Known);
 }
@@ -210,8 +219,9 @@ async function writes(small: Measured, large: Measured): Promise<void> {
       const job = await new MeasuredJob(sender, registers).open();
       await timed(begun, () => job.begin());
       await timed(read, () => job.read(0));
-      await job.prove();
-      await timed(signed, () => job.sign('Ingrith Sula'));
+      const proven = await new MeasuredJob(sender, registers).open();
+      await proven.prove();
+      await timed(signed, () => proven.sign('Ingrith Sula'));
     }
     return [middle(begun), middle(read), middle(signed)];
   };

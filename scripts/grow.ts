@@ -143,6 +143,9 @@ class Growth {
     await this.on.query(
       `UPDATE gauge g SET g.uses = (SELECT COUNT(*) FROM measurement m JOIN reading r ON r.measurement_id = m.id WHERE m.gauge_id = g.id)`,
     );
+    await this.on.query(
+      'INSERT IGNORE INTO bike_word (word, bike_id) SELECT word, bike_id FROM bike_said',
+    );
   }
 
   /** The visits that are copied: of the demo’s sealed ones the least, three times, and one at which a bolt was set. */

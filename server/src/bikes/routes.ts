@@ -33,6 +33,7 @@ import { eraseCustomer } from './erase';
 import { importBikes } from './import';
 import { passportOf, passportsTaken, takePassport } from './passports';
 import { wearOfBike } from './wear';
+import { wordsOf } from './words';
 
 const ListQuery = z.strictObject({
   q: z.string().max(80).optional(),
@@ -51,7 +52,7 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
 
   routes.get('/bikes', async (request, response) => {
     const { q = '', after } = parse(ListQuery, request.query);
-    const words = q.match(/[\p{L}\p{N}]+/gu) ?? [];
+    const words = wordsOf(q);
     if (words.some((word) => word.length > 1)) {
       response.json({ items: await findBikes(pool, words), after: null });
       return;

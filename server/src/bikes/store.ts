@@ -7,6 +7,7 @@ import type {
   ThicknessPoint,
 } from '@hold-fast/contract/bikes';
 import { insert, run, select, selectOne, type Queryable } from '../platform/database';
+import { hasWord, startOf, tagOf } from './words';
 
 export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
   b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,
@@ -47,30 +48,29 @@ export async function bikesPage(
 
 export const BIKES_A_PAGE = PAGE;
 
+/** Bikes that are shown of a search. */
+const FOUND_AT_ONCE = 20;
+
 /**
- * Bikes that have every word as the start of a word in their customer, name, maker or serial, or a word as their tag.
- * The longest word goes through the word indexes; the others narrow what it found.
+ * Bikes that have every word as the start of a word in their customer, name, maker or serial, or a word as a tag of theirs. The
+ * longest word leads, the others are looked up at what it finds.
  */
 export async function findBikes(on: Queryable, words: readonly string[]): Promise<FoundBike[]> {
   const [longest = '', ...others] = [...words].sort((a, b) => b.length - a.length);
-  const prefix = `+${longest}*`;
+  const has = others
+    .map(
+      () =>
+        `AND (${hasWord('x.bike_id')} OR (SELECT t.id FROM job t WHERE t.bike_id = x.bike_id AND t.tag = ?) IS NOT NULL)`,
+    )
+    .join(' ');
+  const rest = others.flatMap((word) => [startOf(word), tagOf(word)]);
   const rows = await select<FoundRow>(
     on,
-    `SELECT * FROM (
-       ${FOUND} WHERE MATCH (b.name, b.maker, b.serial) AGAINST (? IN BOOLEAN MODE)
-       UNION
-       ${FOUND} WHERE MATCH (c.name) AGAINST (? IN BOOLEAN MODE)
-       UNION
-       ${FOUND} JOIN job t ON t.bike_id = b.id WHERE t.tag = ?
-     ) found
-     WHERE ${['TRUE', ...others.map(() => "CONCAT_WS(' ', '', customerName, bikeName, maker, serial, lastTag) LIKE ?")].join(' AND ')}
-     ORDER BY bikeName, bikeId LIMIT 20`,
-    [
-      prefix,
-      prefix,
-      /^\d+$/.test(longest) ? Number(longest) : 0,
-      ...others.map((word) => `% ${word}%`),
-    ],
+    `${FOUND} JOIN
+       ((SELECT DISTINCT x.bike_id FROM bike_word x WHERE x.word LIKE ? ${has} LIMIT ${FOUND_AT_ONCE})
+         UNION (SELECT x.bike_id FROM job x WHERE x.tag = ? ${has})) found ON found.bike_id = b.id
+     ORDER BY bikeName, bikeId`,
+    [startOf(longest), ...rest, tagOf(longest), ...rest],
   );
   return rows.map(foundOf);
 }

@@ -35,6 +35,11 @@ const ROW = `d.bike_id AS bikeId, b.name AS bikeName, c.name AS customerName, c.
      AND m.at >= (SELECT MAX(s.sealed_at) FROM sealed_record s WHERE s.job_id = d.job_id AND s.nth = 0)) AS remindedAt`;
 const JOINED = `due d JOIN bike b ON b.id = d.bike_id JOIN customer c ON c.id = b.customer_id
   JOIN job j ON j.id = d.job_id LEFT JOIN person p ON p.id = d.snoozed_by`;
+/** Those that fall first of what is asked for: cut before anything is joined to them. */
+const cut = (where: string, most: number) =>
+  `SELECT ${ROW} FROM (SELECT d.bike_id, d.brake_end, d.what FROM due d WHERE ${where} ORDER BY ${ORDER} LIMIT ${most}) first
+    STRAIGHT_JOIN ${JOINED}
+    WHERE d.bike_id = first.bike_id AND d.brake_end = first.brake_end AND d.what = first.what ORDER BY ${ORDER}`;
 type Row = Omit<DueRow, 'snoozed' | 'remindedAt'> & {
   words: string | null;
   by: string | null;
@@ -54,9 +59,7 @@ export async function duesPage(
 ): Promise<{ items: DueRow[]; after: string | null }> {
   const rows = await select<Row>(
     on,
-    `SELECT ${ROW} FROM ${JOINED}
-      ${after ? `WHERE (${ORDER}) > (?, ?, ?, ?)` : ''}
-      ORDER BY ${ORDER} LIMIT ${PAGE}`,
+    cut(after ? `(${ORDER}) > (?, ?, ?, ?)` : 'TRUE', PAGE),
     after ? [...after] : [],
   );
   const last = rows.length === PAGE ? rows.at(-1)! : null;
@@ -68,11 +71,7 @@ export async function duesPage(
 
 /** All that is due until a day, for a calendar. */
 export async function duesUntil(on: Queryable, day: string, most: number): Promise<DueRow[]> {
-  const rows = await select<Row>(
-    on,
-    `SELECT ${ROW} FROM ${JOINED} WHERE d.shown_on <= ? ORDER BY ${ORDER} LIMIT ${most}`,
-    [day],
-  );
+  const rows = await select<Row>(on, cut('d.shown_on <= ?', most), [day]);
   return rows.map(dueOf);
 }
 

@@ -28,7 +28,9 @@ async function empty(): Promise<string> {
 
 /** Every table and trigger as it stands, and what is in the tables. */
 async function stands(): Promise<Record<string, unknown>> {
-  const [tables] = await root.query<mysql.RowDataPacket[]>('SHOW TABLES');
+  const [tables] = await root.query<mysql.RowDataPacket[]>(
+    "SHOW FULL TABLES WHERE Table_type = 'BASE TABLE'",
+  );
   const all: Record<string, unknown> = {};
   for (const table of tables.map((row) => String(Object.values(row)[0])).sort()) {
     const [made] = await root.query<mysql.RowDataPacket[]>(`SHOW CREATE TABLE ${table}`);

@@ -14,6 +14,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   customer: APPEND,
   bike: APPEND,
   bike_change: APPEND,
+  bike_word: ['SELECT'],
   customer_change: APPEND,
   notice: APPEND,
   used_part: APPEND,

@@ -2,6 +2,7 @@ import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { Router } from 'express';
 import { z } from 'zod';
+import { wordsOf } from '../bikes/words';
 import type { Tries } from '../people/tries';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
@@ -59,7 +60,7 @@ export function recordsRoutes(shop: Shop, tries: Tries): Router {
         before: after === undefined ? null : Number(after),
         word,
         phrase: q.trim(),
-        words: q.match(/[\p{L}\p{N}]+/gu) ?? [],
+        words: wordsOf(q),
         ...daysAsked(timeZone, { from, to }),
       }),
     );

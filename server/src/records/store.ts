@@ -4,7 +4,8 @@ import type { Word } from '@hold-fast/core/wear/verdict';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
 import { disclose, type Withheld } from '@hold-fast/core/job/withheld';
 import type { Json } from '@hold-fast/core/seal/canonical';
-import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
+import { matching } from './search';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 
 /** What is kept beside a record, of a statement that joins it. */
 export const WITHHELD = 'w.salt, w.said';
@@ -92,56 +93,35 @@ export interface RecordsAsked {
   until: Date | null;
 }
 
-/** Bikes, customers and mechanics by the start of a word, jobs by their tag: each through an index of its own. */
-const OF_WORD = `(j.bike_id IN (SELECT id FROM bike WHERE MATCH (name, maker, serial) AGAINST (? IN BOOLEAN MODE)
-    UNION SELECT fb.id FROM bike fb JOIN customer fc ON fc.id = fb.customer_id
-      WHERE MATCH (fc.name) AGAINST (? IN BOOLEAN MODE))
-  OR s.sealed_by IN (SELECT id FROM person WHERE name LIKE ?) OR j.tag = ?)`;
-
-/** By how a lot, a part or a batch begins: the whole of what was keyed, for a lot is no word. */
-const OF_PART = `s.job_id IN (SELECT f.job_id FROM container x JOIN fill f ON f.container_id = x.id WHERE x.lot LIKE ?
-  UNION SELECT t.job_id FROM stock_line l JOIN part_taken t ON t.stock_id = l.id WHERE l.description LIKE ?
-  UNION SELECT t.job_id FROM part_taken t WHERE t.batch LIKE ?)`;
-
-/** What matches a search: every word of it, or a part by all of it. */
-function searched(words: readonly string[], phrase: string): [string, Value[]] {
-  const start = `${phrase.replace(/[\\%_]/g, '\\$&')}%`;
-  const ofWords = words.map((word): Value[] => [
-    `+${word}*`,
-    `+${word}*`,
-    `%${word}%`,
-    /^\d{1,9}$/.test(word) ? Number(word) : 0,
-  ]);
-  return [
-    `((${words.map(() => OF_WORD).join(' AND ')}) OR ${OF_PART})`,
-    [...ofWords.flat(), start, start, start],
-  ];
-}
-
-/** Sealed records, newest first. */
+/** Sealed records, newest first: the page is cut before anything is joined to it, and walked no further than it is long. */
 export async function recordsPage(
   on: Queryable,
   { before, words, phrase, word, from, until }: RecordsAsked,
 ): Promise<{ items: SealedRow[]; after: string | null }> {
-  const wheres: [string, Value[]][] = [
-    ...(before === null ? [] : [['s.number < ?', [before]] as [string, Value[]]]),
-    ...(from ? [['s.sealed_at >= ?', [from]] as [string, Value[]]] : []),
-    ...(until ? [['s.sealed_at < ?', [until]] as [string, Value[]]] : []),
-    ...(word
-      ? [
-          [
-            's.job_id IN (SELECT e.job_id FROM job_end e WHERE e.word = ? AND e.job_id = s.job_id)',
-            [word],
-          ] as [string, Value[]],
-        ]
-      : []),
-    ...(words.length > 0 ? [searched(words, phrase)] : []),
-  ];
-  const where = wheres.length > 0 ? `WHERE ${wheres.map(([sql]) => sql).join(' AND ')}` : '';
+  const sought = await matching(on, words, phrase);
+  // The days asked for lie together; without them records are walked by their number.
+  const walk =
+    (from || until) && !sought?.few
+      ? { by: 'FORCE INDEX (record_by_day)', order: 's.sealed_at DESC, s.number DESC' }
+      : { by: '', order: 's.number DESC' };
+  const wheres = [
+    before === null ? null : { sql: 's.number < ?', values: [before] },
+    from && { sql: 's.sealed_at >= ?', values: [from] },
+    until && { sql: 's.sealed_at < ?', values: [until] },
+    word && {
+      sql: '(SELECT e.word FROM job_end e WHERE e.job_id = s.job_id AND e.word = ? LIMIT 1) IS NOT NULL',
+      values: [word],
+    },
+    sought,
+  ].filter((each) => each !== null);
+  const where = wheres.length > 0 ? `WHERE ${wheres.map(({ sql }) => sql).join(' AND ')}` : '';
   const rows = await select<Kept<SealedRow>>(
     on,
-    `SELECT ${ROW} FROM ${JOINED} ${where} ORDER BY s.number DESC LIMIT ${PAGE}`,
-    wheres.flatMap(([, values]) => values),
+    `SELECT ${ROW} FROM
+       (SELECT s.number AS cut FROM sealed_record s ${walk.by} JOIN job j ON j.id = s.job_id ${where}
+         ORDER BY ${walk.order} LIMIT ${PAGE}) page
+       STRAIGHT_JOIN ${JOINED} WHERE s.number = page.cut ORDER BY page.cut DESC`,
+    wheres.flatMap(({ values }) => values),
   );
   return {
     items: rows.map(rowOf),

@@ -71,7 +71,7 @@ function Form({
         secureTextEntry
         autoComplete="off"
       />
-      <Button says={says.erase} onPress={() => void send()} busy={erase.isPending} />
+      <Button kind="plain" says={says.erase} onPress={() => void send()} busy={erase.isPending} />
     </>
   );
 }

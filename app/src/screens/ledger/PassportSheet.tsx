@@ -7,7 +7,7 @@ import {
   type Passport,
 } from '@hold-fast/core/passport/passport';
 import { router } from 'expo-router';
-import { useRef, useState } from 'react';
+import { Fragment, useRef, useState, type ReactNode } from 'react';
 import { useBike, usePassports } from '../../data/queries';
 import { useSession } from '../../data/session';
 import { useTakePassport } from '../../data/writes';
@@ -75,9 +75,7 @@ export function PassportSheet({ bikeId }: { bikeId: string }) {
         />
       ) : null}
       {taken.data.map(({ id, at, by, passport }) => (
-        <Section key={id} label={says.taken(exactDay(at), by)}>
-          <Brought passport={passport} />
-        </Section>
+        <Brought key={id} label={says.taken(exactDay(at), by)} passport={passport} />
       ))}
       {isLead ? (
         <Section label={says.out}>
@@ -125,20 +123,31 @@ function Preview({ bikeId, chosen, serial }: { bikeId: string; chosen: Chosen; s
     );
   if (take.isSuccess) return null;
   return (
-    <Section label={chosen.name}>
-      {serial === '' || passport.bike.serial === '' ? (
-        <Note kind="caution" title={says.noSerial} />
-      ) : null}
-      <Note title={says.unaltered}>{says.provesNothing}</Note>
-      <Brought passport={passport} />
-      {take.error ? <Note kind="refusal" title={take.error.message} /> : null}
-      <Button says={says.take} onPress={() => take.mutate(passport)} busy={take.isPending} />
-    </Section>
+    <>
+      <Brought label={chosen.name} passport={passport}>
+        {serial === '' || passport.bike.serial === '' ? (
+          <Note kind="caution" title={says.noSerial} />
+        ) : null}
+        <Note title={says.unaltered}>{says.provesNothing}</Note>
+      </Brought>
+      <Section>
+        {take.error ? <Note kind="refusal" title={take.error.message} /> : null}
+        <Button says={says.take} onPress={() => take.mutate(passport)} busy={take.isPending} />
+      </Section>
+    </>
   );
 }
 
 /** What a passport brings: what hangs on the bike by it, and its visits, each laid out when it is asked for. */
-function Brought({ passport }: { passport: Passport }) {
+function Brought({
+  label,
+  passport,
+  children,
+}: {
+  label: string;
+  passport: Passport;
+  children?: ReactNode;
+}) {
   const [open, setOpen] = useState<number | null>(null);
   const says = passportWords;
   const visits = passport.records.flatMap(({ number, canonical }) => {
@@ -147,32 +156,37 @@ function Brought({ passport }: { passport: Passport }) {
   });
   return (
     <>
-      {doNotRidesOf(passport).map(({ end, subject, found }) => (
-        <Note
-          key={`${end} ${subject}`}
-          kind="refusal"
-          title={says.doNotRide(words.thingAt(end, subject))}
-        >
-          {capital(words.format.list(found.map((each) => findingSays(each))))}
-        </Note>
-      ))}
-      {passport.againstAdvice.map(({ end, subject, words: said }) => (
-        <Note
-          key={`${end} ${subject}`}
-          kind="caution"
-          title={says.againstAdvice(words.thingAt(end, subject), said)}
-        />
-      ))}
-      {visits.length === 0 ? <Words>{says.noVisits}</Words> : null}
-      {visits.map(({ number, record }) => (
-        <Section key={number}>
-          <Button
-            kind="quiet"
-            says={says.visit(record.signedOff ? exactDay(record.signedOff.at) : '', record.tag)}
-            onPress={() => setOpen(open === number ? null : number)}
+      <Section label={label}>
+        {children}
+        {doNotRidesOf(passport).map(({ end, subject, found }) => (
+          <Note
+            key={`${end} ${subject}`}
+            kind="refusal"
+            title={says.doNotRide(words.thingAt(end, subject))}
+          >
+            {capital(words.format.list(found.map((each) => findingSays(each))))}
+          </Note>
+        ))}
+        {passport.againstAdvice.map(({ end, subject, words: said }) => (
+          <Note
+            key={`${end} ${subject}`}
+            kind="caution"
+            title={says.againstAdvice(words.thingAt(end, subject), said)}
           />
+        ))}
+        {visits.length === 0 ? <Words>{says.noVisits}</Words> : null}
+      </Section>
+      {visits.map(({ number, record }) => (
+        <Fragment key={number}>
+          <Section>
+            <Button
+              kind="quiet"
+              says={says.visit(record.signedOff ? exactDay(record.signedOff.at) : '', record.tag)}
+              onPress={() => setOpen(open === number ? null : number)}
+            />
+          </Section>
           {open === number ? <LaidOut record={record} takenBack={[]} /> : null}
-        </Section>
+        </Fragment>
       ))}
     </>
   );
