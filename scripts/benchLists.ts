@@ -19,8 +19,8 @@ const TIMES = 15;
 const SLOW_MS = 500;
 const AIM = 1.5;
 const BARE_AIM = 0.7;
-/** A scan of so few rows is no scan: the whole table is on a page or two. */
-const FEW_ROWS = 600;
+/** A walk of so few rows is no scan of tables that hold hundreds of thousands. */
+const FEW_ROWS = 5_000;
 
 /** What stands in a grown shop, to ask for. */
 interface Known {
@@ -53,7 +53,7 @@ const LISTS: Readonly<Record<string, (known: Known) => string>> = {
   'Ledger, a serial': ({ serial }) => `/records?q=${serial}`,
   'Ledger, a tag': ({ tag }) => `/records?q=${tag}`,
   'Ledger, a lot': ({ lot }) => `/records?q=${encodeURIComponent(lot)}`,
-  'Ledger, days': () => '/records?from=2025-10-02&to=2025-10-02',
+  'Ledger, days': () => '/records?from=2025-10-02&to=2025-10-06',
   'Ledger, a verdict': () => '/records?word=watch',
   'A record': ({ recordId }) => `/records/${recordId}`,
   'A report': ({ recordId }) => `/records/${recordId}/report`,
@@ -219,6 +219,7 @@ async function writes(small: Measured, large: Measured): Promise<void> {
       const job = await new MeasuredJob(sender, registers).open();
       await timed(begun, () => job.begin());
       await timed(read, () => job.read(0));
+      await job.leave('Ingrith Sula');
       const proven = await new MeasuredJob(sender, registers).open();
       await proven.prove();
       await timed(signed, () => proven.sign('Ingrith Sula'));

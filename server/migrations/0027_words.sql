@@ -40,3 +40,4 @@ CREATE INDEX IF NOT EXISTS tightened_with ON tightening (wrench_id, job_id, at, 
 CREATE INDEX IF NOT EXISTS entered_by ON entry (by_person, job_id, at, kind);
 CREATE INDEX IF NOT EXISTS identified_by ON identification (sheet_revision_id, job_id, at);
 CREATE INDEX IF NOT EXISTS entered_on ON entry (by_person, at, job_id);
+CREATE INDEX IF NOT EXISTS end_by_word ON job_end (word, job_id);

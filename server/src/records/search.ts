@@ -1,4 +1,5 @@
 import { hasWord, isCommon, startOf, tagOf } from '../bikes/words';
+import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, type Queryable, type Value } from '../platform/database';
 
 // What of the records matches what was keyed. Few things lead to their records; of many, records are looked through from the
@@ -63,6 +64,23 @@ async function ofPart(on: Queryable, phrase: string): Promise<Where> {
       OR (SELECT t.id FROM part_taken t JOIN stock_line l ON l.id = t.stock_id
            WHERE t.job_id = s.job_id AND (l.description LIKE ? OR t.batch LIKE ?) LIMIT 1) IS NOT NULL)`,
     values: [start, start, start],
+    few: false,
+  };
+}
+
+/** Visits at which an end was left with a word. */
+export async function leftAt(on: Queryable, word: Word): Promise<Where> {
+  const visits = ids(
+    await select(
+      on,
+      `SELECT DISTINCT e.job_id AS id FROM job_end e WHERE e.word = ? LIMIT ${MANY + 1}`,
+      [word],
+    ),
+  );
+  if (visits.length <= MANY) return inList('s.job_id', visits);
+  return {
+    sql: '(SELECT e.word FROM job_end e WHERE e.job_id = s.job_id AND e.word = ? LIMIT 1) IS NOT NULL',
+    values: [word],
     few: false,
   };
 }

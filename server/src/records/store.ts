@@ -4,7 +4,7 @@ import type { Word } from '@hold-fast/core/wear/verdict';
 import type { SealedLink } from '@hold-fast/core/seal/chain';
 import { disclose, type Withheld } from '@hold-fast/core/job/withheld';
 import type { Json } from '@hold-fast/core/seal/canonical';
-import { matching } from './search';
+import { leftAt, matching } from './search';
 import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 
 /** What is kept beside a record, of a statement that joins it. */
@@ -99,19 +99,17 @@ export async function recordsPage(
   { before, words, phrase, word, from, until }: RecordsAsked,
 ): Promise<{ items: SealedRow[]; after: string | null }> {
   const sought = await matching(on, words, phrase);
+  const left = word && (await leftAt(on, word));
   // The days asked for lie together; without them records are walked by their number.
   const walk =
-    (from || until) && !sought?.few
+    (from || until) && !sought?.few && !left?.few
       ? { by: 'FORCE INDEX (record_by_day)', order: 's.sealed_at DESC, s.number DESC' }
       : { by: '', order: 's.number DESC' };
   const wheres = [
     before === null ? null : { sql: 's.number < ?', values: [before] },
     from && { sql: 's.sealed_at >= ?', values: [from] },
     until && { sql: 's.sealed_at < ?', values: [until] },
-    word && {
-      sql: '(SELECT e.word FROM job_end e WHERE e.job_id = s.job_id AND e.word = ? LIMIT 1) IS NOT NULL',
-      values: [word],
-    },
+    left,
     sought,
   ].filter((each) => each !== null);
   const where = wheres.length > 0 ? `WHERE ${wheres.map(({ sql }) => sql).join(' AND ')}` : '';
