@@ -64,3 +64,28 @@ test('a fleet is looked through, taken in though the network fails on the way, a
   await choose(page, ['bike;serial', 'A;B']);
   await expect(page.getByText('It has no column called “customer”.')).toBeVisible();
 });
+
+test('a shelf comes in from a table, and a kind of part that is there keeps its count', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/bikes/tables');
+  const name = `Table olives ${project.name}`;
+  const shelf = (count: number) => [
+    'part,description,count,price_cents',
+    `olive,${name},${count},150`,
+  ];
+  await choose(page, [...shelf(40), 'olive,Broken,many,1']);
+  await expect(page.getByText('Line 3, count')).toBeVisible();
+  await choose(page, shelf(40));
+  await hands.touch(hands.button('Take in 1 row'));
+  await expect(page.getByText('1 row taken in.')).toBeVisible();
+  // Another count of the same kind is no delivery.
+  await choose(page, shelf(90));
+  await expect(page.getByText('1 row there already')).toBeVisible();
+  await expect(hands.button(/^Take in/)).toHaveCount(0);
+  const { items } = (await (await page.request.get('/api/stock')).json()) as {
+    items: { description: string; count: number }[];
+  };
+  expect(items.find(({ description }) => description === name)).toMatchObject({ count: 40 });
+});

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Bike, Customer } from './bikes';
 import { Id } from './fields';
+import { ROWS_A_REQUEST } from './rowsIn';
 
 /** A customer, and one bike of theirs; a row of a customer alone has none. */
 export const BikeRow = z.strictObject({
@@ -11,10 +12,6 @@ export const BikeRow = z.strictObject({
 });
 export type BikeRow = z.infer<typeof BikeRow>;
 
-/** As many rows go in one request, and as many in one table [D]. */
-export const ROWS_A_REQUEST = 200;
-export const MOST_ROWS = 20_000;
-
 export const BikeImport = z.strictObject({
   id: Id,
   /** What would be done, or do it. */
@@ -22,13 +19,6 @@ export const BikeImport = z.strictObject({
   rows: z.array(BikeRow).min(1).max(ROWS_A_REQUEST),
 });
 export type BikeImport = z.infer<typeof BikeImport>;
-
-/** What becomes of a row: it is added, it is there already and left alone, or it cannot be taken and why. */
-export interface RowOutcome {
-  line: number;
-  does: 'add' | 'there' | 'refused';
-  fault: 'which-customer' | 'serial-taken' | null;
-}
 
 /** The columns of a table of customers and bikes, in their order. */
 export const BIKE_COLUMNS = [

@@ -2,11 +2,13 @@ import { parse } from 'csv-parse/sync';
 import * as fc from 'fast-check';
 import iconv from 'iconv-lite';
 import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
-import { BikeRow, MOST_ROWS } from './bikeRows';
-import { bikeTable, readBikeTable, type ReadTable } from './bikeTable';
+import { BikeRow } from './bikeRows';
+import { bikeTable, readBikeTable } from './bikeTable';
+import { MOST_ROWS } from './rowsIn';
+import type { ReadTable } from './table';
 
-const rowsOf = (read: ReadTable) => (read.ok ? read.rows : []);
-const faultsOf = (read: ReadTable) =>
+const rowsOf = (read: ReadTable<BikeRow>) => (read.ok ? read.rows : []);
+const faultsOf = (read: ReadTable<BikeRow>) =>
   read.ok ? read.faults.map(({ line, column, code }) => [line, column, code]) : read.code;
 
 const NAMES = 'customer,phone,bike,serial,motor,mass_kg,terrain,fork';

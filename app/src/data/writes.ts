@@ -2,7 +2,7 @@ import type { PassportTaken } from '@hold-fast/contract/passport';
 import type { Passport } from '@hold-fast/core/passport/passport';
 import type { CalendarWords } from '@hold-fast/contract/calendar';
 import type { SendMessage } from '@hold-fast/contract/outbox';
-import type { BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
+import type { RowOutcome } from '@hold-fast/contract/rowsIn';
 import type { OrderDay, PlaceJob } from '@hold-fast/contract/day';
 import type {
   Bike,
@@ -436,16 +436,16 @@ export function useOrderDay() {
   });
 }
 
-/** Says what would become of rows of a table, or takes them in; the same rows sent again are the same request. */
-export function useImportBikes() {
+/**
+ * Says what would become of rows of a table, or takes them in; the same rows sent again are the same request.
+ * @param more what is said of all of them
+ */
+export function useImportRows(path: '/bikes/import' | '/stock/import', more: object) {
   const attempt = useAttempt();
-  return async (mode: 'preview' | 'take', rows: readonly BikeRow[]): Promise<RowOutcome[]> => {
+  return async (mode: 'preview' | 'take', rows: readonly object[]): Promise<RowOutcome[]> => {
     const { id } = attempt.of({ mode, rows });
-    const { items } = await ask<{ items: RowOutcome[] }>('POST', '/bikes/import', {
-      id,
-      mode,
-      rows,
-    });
+    const sent = { id, mode, rows, ...more };
+    const { items } = await ask<{ items: RowOutcome[] }>('POST', path, sent);
     attempt.answered();
     return items;
   };

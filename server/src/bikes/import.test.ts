@@ -1,4 +1,5 @@
-import { type BikeRow, type RowOutcome } from '@hold-fast/contract/bikeRows';
+import type { BikeRow } from '@hold-fast/contract/bikeRows';
+import type { RowOutcome } from '@hold-fast/contract/rowsIn';
 import { readBikeTable } from '@hold-fast/contract/bikeTable';
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import { v7 as uuid } from 'uuid';

@@ -1,4 +1,5 @@
-import type { BikeImport, BikeRow, RowOutcome } from '@hold-fast/contract/bikeRows';
+import type { BikeImport, BikeRow } from '@hold-fast/contract/bikeRows';
+import type { RowOutcome } from '@hold-fast/contract/rowsIn';
 import type { Person } from '@hold-fast/contract/people';
 import { v7 as uuid } from 'uuid';
 import { inTransaction, type Transaction } from '../platform/database';

@@ -1,4 +1,5 @@
 import { bikeTable } from '@hold-fast/contract/bikeTable';
+import { stockTable } from '@hold-fast/contract/stockTable';
 import { Router, type Response } from 'express';
 import Papa from 'papaparse';
 import { once } from 'node:events';
@@ -13,6 +14,7 @@ import {
   ROWS_AT_A_TIME,
   stockRowsAfter,
   type ExportedBike,
+  type ExportedStock,
 } from './store';
 
 const CustomerId = z.object({ customerId: z.uuid() });
@@ -33,7 +35,12 @@ export function exportsRoutes({ pool }: Shop): Router {
     await sendTable(response, 'readings', (after) => readingRowsAfter(pool, after), plainTable);
   });
   routes.get('/exports/stock.csv', async (_request, response) => {
-    await sendTable(response, 'stock', (after) => stockRowsAfter(pool, after), plainTable);
+    await sendTable<ExportedStock>(
+      response,
+      'stock',
+      (after) => stockRowsAfter(pool, after),
+      stockTable,
+    );
   });
 
   routes.get('/customers/:customerId/export', async (request, response) => {

@@ -1,5 +1,6 @@
 import type { BikeRow } from '@hold-fast/contract/bikeRows';
 import type { Bike } from '@hold-fast/contract/bikes';
+import type { StockRow } from '@hold-fast/contract/stockRows';
 import type { Withheld } from '@hold-fast/core/job/withheld';
 import { select, selectOne, type Queryable } from '../platform/database';
 import { BESIDE, WITHHELD, withheldOf } from '../records/store';
@@ -73,24 +74,14 @@ export function readingRowsAfter(on: Queryable, after: string | null): Promise<R
   );
 }
 
-/** A kind of part with what is left of it. */
-export interface StockRow {
-  key: string;
-  part: string;
-  description: string;
-  fits: string;
-  count: number;
-  reorderAt: number;
-  priceCents: number;
-}
+/** A kind of part with what is left of it, and the batch that came last. */
+export type ExportedStock = Omit<StockRow, 'line'> & { key: string };
 
-export function stockRowsAfter(on: Queryable, after: string | null): Promise<StockRow[]> {
+export function stockRowsAfter(on: Queryable, after: string | null): Promise<ExportedStock[]> {
   return select(
     on,
-    `SELECT s.id AS \`key\`, s.part, s.description, s.fits,
-            CAST(COALESCE((SELECT SUM(v.pieces) FROM stock_move v WHERE v.stock_id = s.id), 0)
-               - COALESCE((SELECT SUM(t.pieces) FROM part_taken t WHERE t.stock_id = s.id), 0) AS SIGNED) AS count,
-            s.reorder_at AS reorderAt, s.price_cents AS priceCents
+    `SELECT s.id AS \`key\`, s.part, s.description, s.fits, s.pieces AS count, s.reorder_at AS reorderAt,
+            s.price_cents AS priceCents, s.last_batch AS batch
        FROM stock_line s ${after ? 'WHERE s.id > ?' : ''} ORDER BY s.id LIMIT ${ROWS_AT_A_TIME}`,
     after ? [after] : [],
   );

@@ -76,6 +76,7 @@ export const ROUTES = {
   'GET /containers/:id/fills': ALL,
   'GET /stock': ALL,
   'POST /stock': LEADS,
+  'POST /stock/import': LEADS,
   'POST /stock/moves': BENCH,
   'GET /used-parts': ALL,
   'POST /used-parts/:id/scrap': BENCH,

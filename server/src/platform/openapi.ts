@@ -28,6 +28,7 @@ import {
   Wrench,
   WrenchEdit,
 } from '@hold-fast/contract/stores';
+import { StockImport } from '@hold-fast/contract/stockRows';
 import { TraceQuery } from '@hold-fast/contract/trace';
 import { z } from 'zod';
 import { Order } from '../feed/routes';
@@ -52,6 +53,7 @@ const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'POST /day/orders': OrderDay,
   'PUT /bikes/:bikeId': BikeCorrection,
   'POST /bikes/import': BikeImport,
+  'POST /stock/import': StockImport,
   'POST /bikes/:bikeId/passports': TakePassport,
   'PUT /customers/:customerId': CustomerCorrection,
   'POST /customers/:customerId/erase': EraseCustomer,

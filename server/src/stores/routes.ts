@@ -10,6 +10,7 @@ import {
   Wrench,
   WrenchEdit,
 } from '@hold-fast/contract/stores';
+import { StockImport } from '@hold-fast/contract/stockRows';
 import { easesContainer } from '@hold-fast/core/fluid/container';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
@@ -49,6 +50,7 @@ import {
   wrenchesPage,
 } from './store';
 
+import { importStock } from './import';
 import { holdUsedPart, scrapUsedPart, usedPartsPage } from './usedParts';
 
 const GaugeId = z.object({ gaugeId: z.uuid() });
@@ -160,6 +162,10 @@ export function storesRoutes(shop: Shop): Router {
       named(() => addStockLine(transaction, line)),
     );
     response.status(201).json(await stockById(pool, line.id));
+  });
+  routes.post('/stock/import', async (request, response) => {
+    const asked = parse(StockImport, request.body);
+    response.json({ items: await importStock(shop, personOn(response), asked) });
   });
   routes.post('/stock/moves', async (request, response) => {
     const move = parse(StockMove, request.body);

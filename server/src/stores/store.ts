@@ -285,6 +285,18 @@ export async function holdStock(on: Queryable, id: string): Promise<StockInStore
   return stockById(on, id);
 }
 
+/** Whether the shelf has this kind of part, by the name it goes by. */
+export async function isInStock(
+  on: Queryable,
+  { part, description }: Pick<StockLine, 'part' | 'description'>,
+): Promise<boolean> {
+  const row = await selectOne(on, 'SELECT id FROM stock_line WHERE part = ? AND description = ?', [
+    part,
+    description,
+  ]);
+  return row !== null;
+}
+
 export async function addStockLine(on: Queryable, line: StockLine): Promise<void> {
   await insert(on, 'stock_line', {
     id: line.id,

@@ -1,5 +1,5 @@
-import type { RowOutcome } from '@hold-fast/contract/bikeRows';
-import type { ReadTable } from '@hold-fast/contract/bikeTable';
+import type { RowOutcome } from '@hold-fast/contract/rowsIn';
+import type { ReadTable } from '@hold-fast/contract/table';
 import { useState } from 'react';
 import { client } from '../../data/client';
 import { Button } from '../../ui/Button';
@@ -12,20 +12,24 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { Words } from '../../ui/Words';
 import { fieldSays } from '../../words/faultWords';
 import { tableWords } from '../../words/tables';
-import type { useImport } from './useImport';
+import type { Importing } from './useImport';
 
 /** As many faults are shown at once; the rest is counted. */
 const SHOWN_FAULTS = 30;
 const COUNTED = ['add', 'there', 'refused'] as const;
 
-interface Props {
-  read: ReadTable & { ok: true };
+interface Props<Row> {
+  read: ReadTable<Row> & { ok: true };
   outcomes: readonly RowOutcome[];
-  taken: ReturnType<typeof useImport>;
+  taken: Importing<Row>;
 }
 
 /** What a table would do, row by row where something is wrong with it; then all of it is taken in, or what is good of it. */
-export function Preview({ read: { rows, faults }, outcomes, taken: { going, go } }: Props) {
+export function Preview<Row>({
+  read: { rows, faults },
+  outcomes,
+  taken: { going, go },
+}: Props<Row>) {
   const [goodOnly, setGoodOnly] = useState(false);
   const wrong = [
     ...faults.map(({ line, column, code, facts }) => ({

@@ -1,17 +1,14 @@
-import { BIKE_COLUMNS, type BikeRow } from '@hold-fast/contract/bikeRows';
-import type { ReadTable } from '@hold-fast/contract/bikeTable';
+import { BIKE_COLUMNS } from '@hold-fast/contract/bikeRows';
+import { STOCK_COLUMNS } from '@hold-fast/contract/stockRows';
 import { router } from 'expo-router';
 import { useRef, useState } from 'react';
 import { Button, Buttons } from '../../ui/Button';
-import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
-import { Progress } from '../../ui/Progress';
 import { Words } from '../../ui/Words';
-import { fieldSays } from '../../words/faultWords';
+import type { TableRead } from '../csv';
 import { tableWords } from '../../words/tables';
-import { Preview } from './Preview';
 import { textOf, type ReadText } from './readText';
-import { useImport } from './useImport';
+import { TakingIn } from './TakingIn';
 
 const OUT = [
   { name: 'bikes', says: tableWords.outBikes },
@@ -22,25 +19,25 @@ const OUT = [
 interface Chosen {
   name: string;
   encoding: ReadText['encoding'];
-  read: ReadTable;
+  table: TableRead;
+  /** Which choice it is: each begins anew. */
+  nth: number;
 }
 
-/** Customers and bikes taken in from a table, looked through before anything is written; and tables to take elsewhere. */
+/** Tables taken in, each looked through before anything is written; and tables to take elsewhere. */
 export function Tables() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
-  const looked = useImport('preview');
-  const taken = useImport('take');
   const chooser = useRef<HTMLInputElement>(null);
   const look = async (file: File) => {
-    taken.clear();
-    looked.clear();
     const { text, encoding } = textOf(new Uint8Array(await file.arrayBuffer()));
-    const { readBikeTable } = await import('../csv');
-    const read = readBikeTable(text);
-    setChosen({ name: file.name, encoding, read });
-    if (read.ok) await looked.go(read.rows);
+    const { readTableOf } = await import('../csv');
+    setChosen((before) => ({
+      name: file.name,
+      encoding,
+      table: readTableOf(text),
+      nth: (before?.nth ?? 0) + 1,
+    }));
   };
-  const { read } = chosen ?? {};
   return (
     <Page
       over={tableWords.back}
@@ -54,6 +51,7 @@ export function Tables() {
     >
       <Section>
         <Words ink="soft">{tableWords.how(BIKE_COLUMNS.join(', '))}</Words>
+        <Words ink="soft">{tableWords.howStock(STOCK_COLUMNS.join(', '))}</Words>
         <input
           ref={chooser}
           type="file"
@@ -67,42 +65,7 @@ export function Tables() {
           }}
         />
       </Section>
-      {chosen ? (
-        <Section label={chosen.name}>
-          {chosen.encoding === 'windows-1252' ? (
-            <Note kind="caution" title={tableWords.notUtf8(chosen.encoding)} />
-          ) : null}
-          {read && !read.ok ? (
-            <Note
-              kind="refusal"
-              title={fieldSays({ path: 'table', code: read.code, facts: read.facts })}
-            />
-          ) : null}
-          {read?.ok && read.unknown.length > 0 ? (
-            <Words>{tableWords.unknown(read.unknown.join(', '))}</Words>
-          ) : null}
-          {looked.going && looked.going.done.length < looked.going.of && !looked.going.error ? (
-            <Progress
-              label={tableWords.looking}
-              done={looked.going.done.length}
-              of={looked.going.of}
-            />
-          ) : null}
-          {looked.going?.error ? (
-            <>
-              <Note kind="refusal" title={looked.going.error.message} />
-              <Button
-                kind="plain"
-                says={tableWords.goOn}
-                onPress={() => void looked.go(rowsOf(read), looked.going?.done)}
-              />
-            </>
-          ) : null}
-        </Section>
-      ) : null}
-      {read?.ok && looked.going && looked.going.done.length === looked.going.of ? (
-        <Preview read={read} outcomes={looked.going.done} taken={taken} />
-      ) : null}
+      {chosen ? <Chosen key={chosen.nth} {...chosen} /> : null}
       <Section label={tableWords.out}>
         {OUT.map(({ name, says }) => (
           <Button
@@ -117,4 +80,16 @@ export function Tables() {
   );
 }
 
-const rowsOf = (read: ReadTable | undefined): BikeRow[] => (read?.ok ? read.rows : []);
+function Chosen({ table, name, encoding }: Chosen) {
+  const file = { name, encoding };
+  return table.of === 'bikes' ? (
+    <TakingIn {...file} read={table.read} to="/bikes/import" />
+  ) : (
+    <TakingIn
+      {...file}
+      read={table.read}
+      to="/stock/import"
+      more={{ why: tableWords.fromTable(name).slice(0, 120) }}
+    />
+  );
+}

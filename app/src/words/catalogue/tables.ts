@@ -1,10 +1,12 @@
-import type { RowOutcome } from '@hold-fast/contract/bikeRows';
+import type { RowOutcome } from '@hold-fast/contract/rowsIn';
 
 /** Tables that are taken in and sent out. */
 export interface TableWords {
   title: string;
   back: string;
   how: (columns: string) => string;
+  howStock: (columns: string) => string;
+  fromTable: (name: string) => string;
   choose: string;
   notUtf8: (encoding: string) => string;
   looking: string;

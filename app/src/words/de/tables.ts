@@ -8,6 +8,9 @@ export const tables: TableWords = {
   back: 'Räder',
   how: (columns) =>
     `Eine CSV-Datei mit den Namen ihrer Spalten in der ersten Zeile: ${columns}. Nur „customer“ muss da sein. Wo niemand etwas anderes sagt, hat ein Rad einen Motor und fährt im Nassen: Es wird mehr verlangt, nicht weniger. Was die Werkstatt schon kennt, bleibt, wie es ist.`,
+  howStock: (columns) =>
+    `Eine Tabelle mit einer Spalte „part“ ist die des Regals: ${columns}. Eine Teileart, die schon da ist, behält ihre Zahl.`,
+  fromTable: (name) => `Aus der Tabelle ${name}`,
   choose: 'CSV-Datei wählen',
   notUtf8: (encoding) =>
     `Sie ist nicht in UTF-8 geschrieben und wurde als ${encoding} gelesen: Sieh dir die Buchstaben eines Namens an.`,

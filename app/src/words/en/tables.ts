@@ -8,6 +8,9 @@ export const tables: TableWords = {
   back: 'Bikes',
   how: (columns) =>
     `A CSV file with the names of its columns on the first line: ${columns}. Only “customer” must be there. Where nobody says otherwise a bike has a motor and is ridden in the wet: more is asked of it, not less. What the shop knows already is left as it is.`,
+  howStock: (columns) =>
+    `A table with a column “part” is the shelf’s: ${columns}. A kind of part that is there already keeps its count.`,
+  fromTable: (name) => `From the table ${name}`,
   choose: 'Choose a CSV file',
   notUtf8: (encoding) =>
     `It is not written in UTF-8 and was read as ${encoding}: look at the letters of a name.`,

@@ -1,0 +1,144 @@
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { MOST_ROWS } from './rowsIn';
+
+// Tables that come in, whatever they are of. Source [S]: RFC 4180.
+
+/** A cell that cannot be taken: where it stands, and why. */
+export interface CellFault {
+  line: number;
+  column: string;
+  code: string;
+  facts: Readonly<Record<string, unknown>>;
+}
+
+type Refused = {
+  ok: false;
+  code: 'empty' | 'too-many-rows' | 'column-missing' | 'column-twice' | 'broken-quotes';
+  facts: Readonly<Record<string, unknown>>;
+};
+export type ReadTable<Row> =
+  { ok: true; rows: Row[]; faults: CellFault[]; unknown: string[] } | Refused;
+
+/** What a table of one kind holds. */
+export interface TableOf<Column extends string, Row> {
+  columns: readonly Column[];
+  needed: readonly Column[];
+  /** What the cells of each column come to, and how they are written. */
+  cells: z.ZodObject<Record<Column, z.ZodType>>;
+  /** The row that cells come to, as it is sent. */
+  row: (line: number, cells: never) => unknown;
+  schema: z.ZodType<Row>;
+  /** The column that a field of a row comes from, where they are not called the same. */
+  columnOf: Readonly<Record<string, Column>>;
+}
+
+const wholeOr = <T>(empty: T) =>
+  z.string().transform((said, context): number | T => {
+    if (said === '') return empty;
+    if (!/^\d{1,6}$/.test(said)) context.addIssue({ code: 'custom', message: 'whole-number' });
+    return Number(said);
+  });
+/** A whole number, or nothing. */
+export const wholeNumber = wholeOr(null);
+/** A whole number; nothing is nought. */
+export const wholeOrNought = wholeOr(0);
+
+/** @returns one of these codes as it is written; null of an empty cell */
+export const oneOf = <const T extends readonly [string, ...string[]]>(codes: T) =>
+  z.string().transform((said, context): T[number] | null => {
+    const word = said.toLowerCase();
+    if (word === '') return null;
+    const code = codes.find((each) => each === word);
+    if (code === undefined)
+      context.addIssue({ code: 'custom', message: 'none-of', params: { codes: codes.join(', ') } });
+    return code ?? null;
+  });
+
+const columnsIn = (names: readonly string[]): string[] =>
+  names.map((name) =>
+    name
+      .trim()
+      .toLowerCase()
+      .replaceAll(/[\s-]+/g, '_'),
+  );
+
+const cellsOf = (text: string, most: number) =>
+  Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    skipEmptyLines: 'greedy',
+    preview: most,
+    delimitersToGuess: [',', ';', '\t'],
+  });
+
+/** The names of a table’s columns, as they are known by. */
+export const columnsOf = (text: string): string[] => columnsIn(cellsOf(text, 1).data[0] ?? []);
+
+/**
+ * Reads a table: commas, semicolons or tabs between cells, as its first line has them; with or without a byte order mark. Rows
+ * that can be taken, and of the others each cell that cannot.
+ */
+export function readTable<Column extends string, Row>(
+  text: string,
+  table: TableOf<Column, Row>,
+): ReadTable<Row> {
+  const { data, errors } = cellsOf(text, MOST_ROWS + 2);
+  const refuse = (code: Refused['code'], facts = {}): Refused => ({ ok: false, code, facts });
+  if (errors.some(({ type }) => type === 'Quotes'))
+    return refuse('broken-quotes', { line: (errors[0]!.row ?? 0) + 1 });
+  const [names, ...lines] = data;
+  if (!names || lines.length === 0) return refuse('empty');
+  if (lines.length > MOST_ROWS) return refuse('too-many-rows', { most: MOST_ROWS });
+  const columns = columnsIn(names);
+  const twice = columns.find((name, i) => name !== '' && columns.indexOf(name) !== i);
+  if (twice) return refuse('column-twice', { column: twice });
+  const missing = table.needed.find((name) => !columns.includes(name));
+  if (missing) return refuse('column-missing', { column: missing });
+
+  const rows: Row[] = [];
+  const faults: CellFault[] = [];
+  for (const [i, cells] of lines.entries()) {
+    const said = Object.fromEntries(
+      table.columns.map((name) => [name, plainCell(cells[columns.indexOf(name)] ?? '')]),
+    );
+    const row = readRow(i + 2, said, table);
+    if (row.ok) rows.push(row.row);
+    else faults.push(...row.faults);
+  }
+  const isKnown = (name: string) =>
+    name === '' || (table.columns as readonly string[]).includes(name);
+  return { ok: true, rows, faults, unknown: columns.filter((name) => !isKnown(name)) };
+}
+
+/** A cell without the mark that keeps a spreadsheet from running it. */
+const plainCell = (cell: string): string => cell.trim().replace(/^'(?=[=+\-@\t\r])/, '');
+
+function readRow<Column extends string, Row>(
+  line: number,
+  said: Record<string, string>,
+  { cells, row, schema, columnOf }: TableOf<Column, Row>,
+): { ok: true; row: Row } | { ok: false; faults: CellFault[] } {
+  const faultsOf = (issues: readonly z.core.$ZodIssue[]) => ({
+    ok: false as const,
+    faults: issues.map((issue) => faultOf(line, issue, columnOf)),
+  });
+  const read = cells.safeParse(said);
+  if (!read.success) return faultsOf(read.error.issues);
+  const whole = schema.safeParse(row(line, read.data as never));
+  return whole.success ? { ok: true, row: whole.data } : faultsOf(whole.error.issues);
+}
+
+function faultOf(
+  line: number,
+  issue: z.core.$ZodIssue,
+  columnOf: Readonly<Record<string, string>>,
+): CellFault {
+  const path = issue.path.join('.');
+  const { code, message, ...more } = issue;
+  return {
+    line,
+    column: columnOf[path] ?? path.replace(/^\w+\./, ''),
+    code: code === 'custom' ? message : code,
+    facts:
+      'params' in more ? (more.params as Record<string, unknown>) : { ...more, path: undefined },
+  };
+}
