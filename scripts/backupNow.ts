@@ -1,15 +1,19 @@
 import path from 'node:path';
+import { parseArgs } from 'node:util';
 import { backUp, nameOfCopy } from './backup';
 import { holderOf, holdFolder } from './holdFolder';
 import { socketPathFor, startMariadb } from './mariadb';
 
-// npm run backup [-- FILE]: one file with everything, while the shop is open or closed.
-
-const dataDirectory = path.resolve(__dirname, '../.data');
+// npm run backup [-- FILE] [--data FOLDER]: one file with everything, while the shop is open or closed.
 
 async function main(): Promise<void> {
+  const { values, positionals } = parseArgs({
+    options: { data: { type: 'string', default: path.resolve(__dirname, '../.data') } },
+    allowPositionals: true,
+  });
+  const dataDirectory = path.resolve(values.data);
   const file = path.resolve(
-    process.argv[2] ?? path.join(dataDirectory, 'copies', nameOfCopy(new Date())),
+    positionals[0] ?? path.join(dataDirectory, 'copies', nameOfCopy(new Date())),
   );
   const directory = path.join(dataDirectory, 'mariadb');
   if (holderOf(dataDirectory)) await backUp(socketPathFor(directory), file);

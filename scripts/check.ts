@@ -99,7 +99,7 @@ async function main(): Promise<void> {
         npx('tsx', 'scripts/adversary.ts', '--histories', '1000', '--seed', '20261126'),
       ),
     async () =>
-      whole('killed while people write', () =>
+      whole('killed while people write, and restored from its copy', () =>
         npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),
   ];
