@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { readBikeTable } from '@hold-fast/contract/bikeTable';
+import { readBikeTable } from '@hold-fast/contract/bikeCsv';
 import { expect, test, type Page } from '@playwright/test';
 import { openBench } from './bench';
 

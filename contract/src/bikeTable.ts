@@ -1,10 +1,9 @@
 import { BRAKE_TYPES, MATERIALS, TERRAINS, type BrakeType } from '@hold-fast/core/kit/bike';
-import Papa from 'papaparse';
 import { z } from 'zod';
 import { BIKE_COLUMNS, BikeRow, type BikeColumn } from './bikeRows';
-import { oneOf, readTable, wholeNumber, type ReadTable, type TableOf } from './table';
+import { oneOf, wholeNumber, type TableOf } from './table';
 
-// Customers and their bikes as a table: what is sent out can be taken in again. Source [S]: RFC 4180.
+// Customers and their bikes as a table: what its columns hold.
 
 const YES = new Set(['yes', 'y', 'true', '1', 'ja', 'j']);
 const NO = new Set(['no', 'n', 'false', '0', 'nein']);
@@ -50,7 +49,7 @@ const COLUMN_OF: Readonly<Record<string, BikeColumn>> = {
   'bike.furtherBrakes': 'further_brakes',
 };
 
-const BIKES: TableOf<BikeColumn, BikeRow> = {
+export const BIKES: TableOf<BikeColumn, BikeRow> = {
   columns: BIKE_COLUMNS,
   needed: ['customer'],
   cells: Cells,
@@ -82,39 +81,3 @@ const BIKES: TableOf<BikeColumn, BikeRow> = {
   schema: BikeRow,
   columnOf: COLUMN_OF,
 };
-
-/** Reads a table of customers and bikes. */
-export const readBikeTable = (text: string): ReadTable<BikeRow> => readTable(text, BIKES);
-
-type Out = Omit<BikeRow, 'line'>;
-const yes = (is: boolean) => (is ? 'yes' : 'no');
-
-/** Rows as a table that {@link readBikeTable} reads again; cells that a spreadsheet would run are marked as text. */
-export function bikeTable(rows: readonly Out[], withNames: boolean): string {
-  return Papa.unparse(
-    {
-      fields: [...BIKE_COLUMNS],
-      data: rows.map(({ customer, bike }) => {
-        const cells: Record<BikeColumn, string | number | null> = {
-          customer: customer.name,
-          phone: customer.phone,
-          bike: bike?.name ?? '',
-          maker: bike?.maker ?? '',
-          serial: bike?.serial ?? '',
-          motor: bike ? yes(bike.motor) : '',
-          mass_kg: bike?.systemMassKg ?? '',
-          terrain: bike?.terrain ?? '',
-          wet: bike ? yes(bike.wet) : '',
-          km_per_week: bike?.kmPerWeek ?? '',
-          fork: bike?.forkMaterial ?? '',
-          frame: bike?.frameMaterial ?? '',
-          front_brake: bike?.frontBrake ?? '',
-          rear_brake: bike?.rearBrake ?? '',
-          further_brakes: bike?.furtherBrakes ?? '',
-        };
-        return BIKE_COLUMNS.map((name) => cells[name]);
-      }),
-    },
-    { escapeFormulae: true, header: withNames, newline: '\r\n' },
-  );
-}

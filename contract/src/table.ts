@@ -1,8 +1,7 @@
-import Papa from 'papaparse';
 import { z } from 'zod';
 import { MOST_ROWS } from './rowsIn';
 
-// Tables that come in, whatever they are of. Source [S]: RFC 4180.
+// Tables that come in, whatever they are of. Their text is read in csv.ts, by a library that is loaded when there is one to read.
 
 /** A cell that cannot be taken: where it stands, and why. */
 export interface CellFault {
@@ -55,7 +54,8 @@ export const oneOf = <const T extends readonly [string, ...string[]]>(codes: T) 
     return code ?? null;
   });
 
-const columnsIn = (names: readonly string[]): string[] =>
+/** The names of a table’s columns, as they are known by. */
+export const columnsIn = (names: readonly string[]): string[] =>
   names.map((name) =>
     name
       .trim()
@@ -63,25 +63,20 @@ const columnsIn = (names: readonly string[]): string[] =>
       .replaceAll(/[\s-]+/g, '_'),
   );
 
-const cellsOf = (text: string, most: number) =>
-  Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: 'greedy',
-    preview: most,
-    delimitersToGuess: [',', ';', '\t'],
-  });
+/** Lines that are read of a table: one with more rows than are taken is known by the first of them. */
+export const LINES_READ = MOST_ROWS + 2;
 
-/** The names of a table’s columns, as they are known by. */
-export const columnsOf = (text: string): string[] => columnsIn(cellsOf(text, 1).data[0] ?? []);
+/** The cells of a table, line by line, as a reader of CSV found them, and where it could not. */
+export interface Cells {
+  data: string[][];
+  errors: { type: string; row?: number }[];
+}
 
-/**
- * Reads a table: commas, semicolons or tabs between cells, as its first line has them; with or without a byte order mark. Rows
- * that can be taken, and of the others each cell that cannot.
- */
-export function readTable<Column extends string, Row>(
-  text: string,
+/** Reads the cells of a table: rows that can be taken, and of the others each cell that cannot. */
+export function readCells<Column extends string, Row>(
+  { data, errors }: Cells,
   table: TableOf<Column, Row>,
 ): ReadTable<Row> {
-  const { data, errors } = cellsOf(text, MOST_ROWS + 2);
   const refuse = (code: Refused['code'], facts = {}): Refused => ({ ok: false, code, facts });
   if (errors.some(({ type }) => type === 'Quotes'))
     return refuse('broken-quotes', { line: (errors[0]!.row ?? 0) + 1 });

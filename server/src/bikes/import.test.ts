@@ -1,6 +1,6 @@
 import type { BikeRow } from '@hold-fast/contract/bikeRows';
 import type { RowOutcome } from '@hold-fast/contract/rowsIn';
-import { readBikeTable } from '@hold-fast/contract/bikeTable';
+import { readBikeTable } from '@hold-fast/contract/bikeCsv';
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import { v7 as uuid } from 'uuid';
 import { bikeRowsAfter } from '../exports/store';

@@ -1,5 +1,5 @@
-import { bikeTable } from '@hold-fast/contract/bikeTable';
-import { stockTable } from '@hold-fast/contract/stockTable';
+import { bikeTable } from '@hold-fast/contract/bikeCsv';
+import { stockTable } from '@hold-fast/contract/stockCsv';
 import { Router, type Response } from 'express';
 import Papa from 'papaparse';
 import { once } from 'node:events';

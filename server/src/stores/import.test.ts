@@ -1,6 +1,6 @@
 import type { Page } from '@hold-fast/contract/jobs';
 import type { RowOutcome } from '@hold-fast/contract/rowsIn';
-import { readStockTable } from '@hold-fast/contract/stockTable';
+import { readStockTable } from '@hold-fast/contract/stockCsv';
 import type { StockInStore } from '@hold-fast/contract/stores';
 import { v7 as uuid } from 'uuid';
 import { openTestShop, type Client, type TestShop } from '../testing/testShop';

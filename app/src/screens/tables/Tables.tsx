@@ -1,11 +1,13 @@
 import { BIKE_COLUMNS } from '@hold-fast/contract/bikeRows';
+import { BIKES } from '@hold-fast/contract/bikeTable';
 import { STOCK_COLUMNS } from '@hold-fast/contract/stockRows';
+import { STOCK } from '@hold-fast/contract/stockTable';
+import { columnsIn, LINES_READ, readCells, type Cells } from '@hold-fast/contract/table';
 import { router } from 'expo-router';
 import { useRef, useState } from 'react';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
-import type { TableRead } from '../csv';
 import { tableWords } from '../../words/tables';
 import { textOf, type ReadText } from './readText';
 import { TakingIn } from './TakingIn';
@@ -19,7 +21,7 @@ const OUT = [
 interface Chosen {
   name: string;
   encoding: ReadText['encoding'];
-  table: TableRead;
+  cells: Cells;
   /** Which choice it is: each begins anew. */
   nth: number;
 }
@@ -30,11 +32,11 @@ export function Tables() {
   const chooser = useRef<HTMLInputElement>(null);
   const look = async (file: File) => {
     const { text, encoding } = textOf(new Uint8Array(await file.arrayBuffer()));
-    const { readTableOf } = await import('../csv');
+    const { cellsOf } = await import('../csv');
     setChosen((before) => ({
       name: file.name,
       encoding,
-      table: readTableOf(text),
+      cells: cellsOf(text, LINES_READ),
       nth: (before?.nth ?? 0) + 1,
     }));
   };
@@ -80,16 +82,14 @@ export function Tables() {
   );
 }
 
-function Chosen({ table, name, encoding }: Chosen) {
+/** A table with a column of parts is the shelf’s. */
+function Chosen({ cells, name, encoding }: Chosen) {
   const file = { name, encoding };
-  return table.of === 'bikes' ? (
-    <TakingIn {...file} read={table.read} to="/bikes/import" />
-  ) : (
-    <TakingIn
-      {...file}
-      read={table.read}
-      to="/stock/import"
-      more={{ why: tableWords.fromTable(name).slice(0, 120) }}
-    />
-  );
+  const isStock = columnsIn(cells.data[0] ?? []).includes('part');
+  const [stock] = useState(() => (isStock ? readCells(cells, STOCK) : null));
+  const [bikes] = useState(() => (isStock ? null : readCells(cells, BIKES)));
+  if (bikes) return <TakingIn {...file} read={bikes} to="/bikes/import" />;
+  if (!stock) return null;
+  const more = { why: tableWords.fromTable(name).slice(0, 120) };
+  return <TakingIn {...file} read={stock} to="/stock/import" more={more} />;
 }

@@ -2,7 +2,7 @@ import { parse } from 'csv-parse/sync';
 import fc from 'fast-check';
 import { NEW_PARTS } from '@hold-fast/core/procedure/steps';
 import { StockRow } from './stockRows';
-import { readStockTable, stockTable } from './stockTable';
+import { readStockTable, stockTable } from './stockCsv';
 
 const NAMES = 'part,description,fits,count,reorder_at,price_cents,batch';
 const read = (...lines: string[]) => readStockTable([NAMES, ...lines].join('\r\n'));

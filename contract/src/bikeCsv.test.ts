@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import iconv from 'iconv-lite';
 import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
 import { BikeRow } from './bikeRows';
-import { bikeTable, readBikeTable } from './bikeTable';
+import { bikeTable, readBikeTable } from './bikeCsv';
 import { MOST_ROWS } from './rowsIn';
 import type { ReadTable } from './table';
 
