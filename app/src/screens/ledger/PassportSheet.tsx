@@ -123,18 +123,21 @@ function Preview({ bikeId, chosen, serial }: { bikeId: string; chosen: Chosen; s
     );
   if (take.isSuccess) return null;
   return (
-    <>
-      <Brought label={chosen.name} passport={passport}>
-        {serial === '' || passport.bike.serial === '' ? (
-          <Note kind="caution" title={says.noSerial} />
-        ) : null}
-        <Note title={says.unaltered}>{says.provesNothing}</Note>
-      </Brought>
-      <Section>
-        {take.error ? <Note kind="refusal" title={take.error.message} /> : null}
-        <Button says={says.take} onPress={() => take.mutate(passport)} busy={take.isPending} />
-      </Section>
-    </>
+    <Brought
+      label={chosen.name}
+      passport={passport}
+      first={
+        <>
+          {take.error ? <Note kind="refusal" title={take.error.message} /> : null}
+          <Button says={says.take} onPress={() => take.mutate(passport)} busy={take.isPending} />
+        </>
+      }
+    >
+      {serial === '' || passport.bike.serial === '' ? (
+        <Note kind="caution" title={says.noSerial} />
+      ) : null}
+      <Note title={says.unaltered}>{says.provesNothing}</Note>
+    </Brought>
   );
 }
 
@@ -142,10 +145,13 @@ function Preview({ bikeId, chosen, serial }: { bikeId: string; chosen: Chosen; s
 function Brought({
   label,
   passport,
+  first,
   children,
 }: {
   label: string;
   passport: Passport;
+  /** What stands before its visits. */
+  first?: ReactNode;
   children?: ReactNode;
 }) {
   const [open, setOpen] = useState<number | null>(null);
@@ -175,6 +181,7 @@ function Brought({
           />
         ))}
         {visits.length === 0 ? <Words>{says.noVisits}</Words> : null}
+        {first}
       </Section>
       {visits.map(({ number, record }) => (
         <Fragment key={number}>
