@@ -47,6 +47,8 @@ const VIEWS = {
     '/reckoner/practice/post-trike',
     '/stores/trouble',
     '/bikes/tables',
+    '/bikes/:bike',
+    '/bikes/:bike/passport',
     '/stores/count',
     '/ledger/due',
     '/ledger/trace',
@@ -105,6 +107,15 @@ async function jobOf(page: Page, bike: string): Promise<string> {
   return `/bench/${jobs.find(({ bikeName }) => bikeName === bike)!.id}`;
 }
 
+/** An address with the first bike of the list in it. */
+async function withBike({ request }: Page, path: string): Promise<string> {
+  if (!path.includes(':bike')) return path;
+  const { items } = (await (await request.get('/api/bikes')).json()) as {
+    items: { bikeId: string }[];
+  };
+  return path.replace(':bike', items[0]!.bikeId);
+}
+
 /** What a page in a scheme has of serious faults. Violations alone, in a page without frames: the rest is not worked out. */
 async function faultsOf(page: Page, rules?: string[]): Promise<string[]> {
   const axe = new AxeBuilder({ page }).setLegacyMode(true);
@@ -125,7 +136,7 @@ for (const [bike, paths] of Object.entries(VIEWS))
       project,
     }) => {
       await page.emulateMedia({ colorScheme: 'light' });
-      await page.goto((await jobOf(page, bike)) + path);
+      await page.goto((await jobOf(page, bike)) + (await withBike(page, path)));
       await expect(page.getByRole('main')).toBeVisible();
       await expect(page.getByLabel('Loading')).toHaveCount(0);
       expect(await faultsOf(page)).toEqual([]);

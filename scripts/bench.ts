@@ -34,6 +34,7 @@ import sirv from 'sirv';
 import { v7 as uuid } from 'uuid';
 import { CHROMIUM, PHONE } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
+import { manyBikes } from './benchLists';
 import { takingReadings } from './benchReadings';
 import { compressFiles, exportWeb } from './web';
 
@@ -83,6 +84,7 @@ async function main(): Promise<void> {
   } finally {
     await shop.stop();
   }
+  await manyBikes(root, say);
 }
 
 async function signIn(shop: RunningShop): Promise<string> {

@@ -10,7 +10,7 @@ import { grownShop } from './grow';
 import { MeasuredJob, registersOf, Sender } from './benchReadings';
 import { openShop, type RunningShop } from './shop';
 
-// npm run bench:lists: every list and page of the shop at 1,000 bikes and at 100,000, how each of its statements finds its rows, and
+// Last in npm run bench, and alone by npm run bench:lists: every list and page of the shop at 1,000 bikes and at 100,000, how each of its statements finds its rows, and
 // what of a bare handler's throughput is left. The two shops stand beside each other and are asked in turn.
 
 const SMALL = 1_000;

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
-import { existsSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { userInfo } from 'node:os';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import mysql from 'mysql2/promise';
 import { pino } from 'pino';
 import { DATABASE } from './backup';
+import { holdFolder } from './holdFolder';
 import { socketPathFor, startMariadb } from './mariadb';
 import { openShop } from './shop';
 
@@ -28,7 +29,10 @@ export async function grownShop(
 ): Promise<string> {
   const directory = path.join(root, '.cache/grown', String(bikes));
   if (existsSync(path.join(directory, GROWN))) return directory;
-  rmSync(directory, { recursive: true, force: true });
+  mkdirSync(directory, { recursive: true });
+  // Two that grow the same shop would each take it from the other.
+  const held = holdFolder(directory);
+  rmSync(path.join(directory, 'mariadb'), { recursive: true, force: true });
   const quiet = {
     root,
     webDirectory: null,
@@ -54,6 +58,7 @@ export async function grownShop(
     await database.stop();
   }
   writeFileSync(path.join(directory, GROWN), '');
+  held.leave();
   return directory;
 }
 

@@ -22,7 +22,7 @@ CREATE OR REPLACE TRIGGER sealed_job BEFORE UPDATE ON job FOR EACH ROW IF OLD.st
 
 -- Takes away what is written of a customer and keeps what is written of their brakes. The server may call it, and has no such right
 -- to any of the tables itself. Visits are those whose record names them, also of a bike that is somebody else’s by now.
-CREATE OR REPLACE PROCEDURE erase_customer (IN whose UUID, IN nobody VARCHAR(20)) MODIFIES SQL DATA
+CREATE OR REPLACE PROCEDURE erase_customer (IN whose UUID, IN nobody VARCHAR(20), IN erased_at DATETIME(3), IN erased_by UUID) MODIFIES SQL DATA
 BEGIN
   CREATE OR REPLACE TEMPORARY TABLE theirs AS
     SELECT s.id AS record_id, s.job_id FROM sealed_record s JOIN job j ON j.id = s.job_id
@@ -34,7 +34,7 @@ BEGIN
 ; UPDATE entry e JOIN theirs t ON t.job_id = e.job_id
      SET e.body = JSON_SET(e.body, '$.was.complaint', '', '$.became.complaint', '') WHERE e.kind = 'edit'
 ; UPDATE report_link l JOIN theirs t ON t.record_id = l.record_id
-     SET l.withdrawn_at = NOW(3), l.withdrawn_by = l.made_by WHERE l.withdrawn_at IS NULL
+     SET l.withdrawn_at = erased_at, l.withdrawn_by = erased_by WHERE l.withdrawn_at IS NULL
 ; DELETE FROM message WHERE customer_id = whose
 ; DELETE d FROM due d JOIN bike b ON b.id = d.bike_id WHERE b.customer_id = whose
 ; UPDATE bike_change SET was = JSON_SET(was, '$.name', nobody) WHERE JSON_VALUE(was, '$.customerId') = whose

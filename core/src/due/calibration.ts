@@ -1,3 +1,4 @@
+import { inCalibration } from '../gauge/gauge';
 import { CALIBRATION_CYCLES } from '../torque/wrench';
 import { daysAfter } from './due';
 
@@ -20,6 +21,8 @@ export interface CalibrationDue {
   /** Last day it is valid, `yyyy-mm-dd`; null where it never was calibrated. */
   on: string | null;
   because: 'never' | 'date' | 'clicks';
+  /** It proves nothing any more. */
+  late: boolean;
 }
 
 /** The instruments that are due for calibration on a day or soon after, those that prove nothing any more first. */
@@ -31,9 +34,9 @@ export function calibrationsDue(
   return instruments
     .filter(({ retired }) => !retired)
     .flatMap(({ id, name, calibrationDueOn: on, clicks = 0 }): CalibrationDue[] => {
-      if (on === null) return [{ id, name, on, because: 'never' }];
-      if (clicks >= CALIBRATION_CYCLES) return [{ id, name, on, because: 'clicks' }];
-      return on <= soon ? [{ id, name, on, because: 'date' }] : [];
+      if (on === null) return [{ id, name, on, because: 'never', late: true }];
+      if (clicks >= CALIBRATION_CYCLES) return [{ id, name, on, because: 'clicks', late: true }];
+      return on <= soon ? [{ id, name, on, because: 'date', late: !inCalibration(on, today) }] : [];
     })
     .sort((a, b) => (a.on ?? '').localeCompare(b.on ?? '') || a.name.localeCompare(b.name));
 }

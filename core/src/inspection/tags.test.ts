@@ -90,6 +90,17 @@ describe('a do-not-ride on a bike', () => {
     expect(liftsTag(lever, good)).toBe(false);
     expect(liftsTag(lever, { ...good, bled: [{ seq: 11, end: 'front' }] })).toBe(true);
     expect(liftsTag(lever, { ...good, bled: [{ seq: 13, end: 'front' }] })).toBe(false);
+    // Hung in the middle of the visit: what was bled and tested before that says nothing of it.
+    const bled = { ...good, bled: [{ seq: 11, end: 'front' }] as const };
+    expect(liftsTag({ ...lever, jobId: 'now', foundAfter: 20 }, bled)).toBe(false);
+    const later = {
+      ...bled,
+      measured: [{ id: 'm', seq: 32, end: 'front', part: 'lever' }] as const,
+    };
+    expect(liftsTag({ ...lever, foundAfter: 20 }, later)).toBe(false);
+    expect(
+      liftsTag({ ...lever, foundAfter: 20 }, { ...later, bled: [{ seq: 31, end: 'front' }] }),
+    ).toBe(true);
   });
 
   it('of the visit in hand goes once nothing of it stands any more', () =>

@@ -141,6 +141,19 @@ describe('do-not-rides', () => {
     expect(doNotRidesOf(amended)).toHaveLength(1);
   });
 
+  it('come from a correction since, which took back what the last visit passed', () => {
+    const { seal: _, ...visit } = passport([[item('rotor', false)]]);
+    const takesBack = [{ end: 'front', subject: 'rotor' }];
+    const correction = {
+      number: 2,
+      prev: null,
+      ...sealLink({ prev: null, record: { takesBack } }),
+    };
+    const of = (records: Passport['records']) => doNotRidesOf(sealPassport({ ...visit, records }));
+    expect(of([...visit.records, correction])).toEqual([{ ...takesBack[0], found: [] }]);
+    expect(of([correction, ...visit.records])).toEqual([]);
+  });
+
   it('whose findings are not all known here are taken off by no work that would cure those that are', () => {
     expect(knownOf(['crack'])).toEqual(['crack']);
     expect(knownOf(['crack', 'a finding of elsewhere'])).toEqual([]);

@@ -52,7 +52,13 @@ interface Item {
 
 interface Sealed {
   prev?: unknown;
-  record?: { bike?: { serial?: unknown }; inspection?: Item[]; notRepaired?: unknown };
+  record?: {
+    bike?: { serial?: unknown };
+    inspection?: Item[];
+    notRepaired?: unknown;
+    /** Of a correction: what it says no more of. */
+    takesBack?: Item[];
+  };
 }
 
 const read = (canonical: string): Sealed | null => {
@@ -93,18 +99,20 @@ export const knownOf = (found: readonly string[]): Finding[] =>
 const HUNG: readonly string[] = ['replace', 'unproven'] satisfies Word[];
 
 /**
- * The do-not-rides that come with a passport: those it says hang on the bike, and those its last visit was sealed or left unrepaired
- * with, should it say nothing of them. None is lost on the way [D].
+ * The do-not-rides that come with a passport: those it says hang on the bike; and those its last visit was sealed or left unrepaired
+ * with, or that a correction since took back, should it say nothing of them. None is lost on the way [D].
  */
 export function doNotRidesOf({ doNotRide, records }: Passport): HangsOn[] {
-  const visits = records.flatMap(({ canonical }) => {
-    const { inspection, notRepaired } = read(canonical)?.record ?? {};
-    return Array.isArray(inspection) ? [{ inspection, left: Boolean(notRepaired) }] : [];
-  });
-  const { inspection = [], left = false } = visits.at(-1) ?? {};
-  const last = inspection
-    .filter(({ doNotRide, word }) => doNotRide === true || (left && HUNG.includes(String(word))))
-    .flatMap(hangsOn);
+  const texts = records.map(({ canonical }) => read(canonical)?.record ?? {});
+  const at = texts.findLastIndex(({ inspection }) => Array.isArray(inspection));
+  const { inspection = [], notRepaired } = texts[at] ?? {};
+  const last = [
+    ...inspection.filter(
+      ({ doNotRide: forbids, word }) =>
+        forbids === true || (Boolean(notRepaired) && HUNG.includes(String(word))),
+    ),
+    ...texts.slice(at + 1).flatMap(({ takesBack }) => (Array.isArray(takesBack) ? takesBack : [])),
+  ].flatMap(hangsOn);
   const said = (each: HangsOn) =>
     doNotRide.some((tag) => tag.end === each.end && tag.subject === each.subject);
   return [...doNotRide, ...last.filter((each) => !said(each))];

@@ -1,5 +1,6 @@
 import type { BikePage } from '@hold-fast/contract/bikes';
 import type { ChainState, JobLog, SealedRecord } from '@hold-fast/contract/jobs';
+import type { ReportLink } from '@hold-fast/contract/report';
 import { readSealed } from '@hold-fast/contract/recordRead';
 import { ERASED } from '@hold-fast/core/job/withheld';
 import { sealOf } from '@hold-fast/core/seal/chain';
@@ -110,7 +111,13 @@ it('erases a customer with sealed jobs: no word of theirs is left, every seal ho
       about: 'ready',
       words: 'Dear Harbour post, it is ready.',
     });
+    // Made by one, withdrawn by another: the erasing is the owner’s.
+    await client.send('POST', `/records/${recordId}/links`, { id: uuid() });
     expect((await erase(customer.id)).status).toBe(200);
+    const links = await client.send<{ items: ReportLink[] }>('GET', `/records/${recordId}/links`);
+    expect(links.body.items).toMatchObject([
+      { withdrawn: { by: 'Owner', at: shop.clock.now.toISOString() } },
+    ]);
 
     const left = await everythingWritten();
     for (const word of ['Harbour post', '0555 0140', 'squealed', 'Ana of']) {

@@ -1,20 +1,19 @@
-import type { PassportTaken, TakePassport } from '@hold-fast/contract/passport';
+import type { TakePassport } from '@hold-fast/contract/passport';
 import type { Person } from '@hold-fast/contract/people';
 import {
   doNotRidesOf,
-  knownOf,
   passportFault,
   PASSPORT_FORMAT,
   sealPassport,
   type HangsOn,
   type Passport,
 } from '@hold-fast/core/passport/passport';
-import { v7 as uuid } from 'uuid';
 import { adviceOfBike, tagsOfBike } from '../jobs/store';
-import { insert, inTransaction, select, selectOne, type Queryable } from '../platform/database';
+import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
+import { addPassport, hangBrought, isTaken, lastJobOf, recordsOfBike } from './passportStore';
 import { bikeById, holdBike } from './store';
 
 /** The bike as it is taken elsewhere; null where there is none. */
@@ -34,12 +33,7 @@ export async function passportOf({ pool, now }: Shop, bikeId: string): Promise<P
       ...hangsOn(advice),
       words: advice.words,
     })),
-    records: await select<Passport['records'][number]>(
-      pool,
-      `SELECT s.number, s.prev, s.seal, s.canonical
-         FROM job j JOIN sealed_record s ON s.job_id = j.id WHERE j.bike_id = ? ORDER BY s.number`,
-      [bikeId],
-    ),
+    records: await recordsOfBike(pool, bikeId),
   });
 }
 
@@ -66,56 +60,13 @@ export async function takePassport(
       const { code, ...facts } = fault;
       throw new Refusal('invalid-input', { fields: [{ path: 'passport', code, facts }] });
     }
-    const job = await selectOne<{ id: string }>(
-      transaction,
-      'SELECT id FROM job WHERE bike_id = ? ORDER BY tag DESC LIMIT 1',
-      [bikeId],
-    );
-    if (!job) throw refuseField('invalid-input', 'passport', 'no-visit');
-    const known = await selectOne(
-      transaction,
-      'SELECT id FROM passport WHERE bike_id = ? AND seal = ?',
-      [bikeId, passport.seal],
-    );
-    if (known) return;
-    await insert(transaction, 'passport', {
-      id,
-      bike_id: bikeId,
-      seal: passport.seal,
-      body: JSON.stringify(passport),
-      at,
-      by_person: person.id,
-    });
-    const hang = (each: HangsOn, sort: object) =>
-      insert(transaction, 'bike_tag', {
-        id: uuid(),
-        bike_id: bikeId,
-        job_id: job.id,
-        brake_end: each.end,
-        subject: each.subject,
-        found: JSON.stringify(knownOf(each.found)),
-        raised_at: at,
-        raised_seq: seq,
-        passport_id: id,
-        ...sort,
-      });
-    for (const each of doNotRidesOf(passport)) await hang(each, {});
+    const jobId = await lastJobOf(transaction, bikeId);
+    if (!jobId) throw refuseField('invalid-input', 'passport', 'no-visit');
+    if (await isTaken(transaction, bikeId, passport.seal)) return;
+    await addPassport(transaction, passport, { id, bikeId, at, personId: person.id });
+    const taken = { id, bikeId, jobId, seq, at };
+    for (const each of doNotRidesOf(passport)) await hangBrought(transaction, each, taken, null);
     for (const { words, ...each } of passport.againstAdvice)
-      await hang(each, { sort: 'against-advice', words });
+      await hangBrought(transaction, each, taken, words);
   });
-}
-
-/** What was taken in of a bike, the newest first. */
-export async function passportsTaken(on: Queryable, bikeId: string): Promise<PassportTaken[]> {
-  const rows = await select<{ id: string; body: unknown; at: Date; by: string }>(
-    on,
-    `SELECT t.id, t.body, t.at, p.name AS \`by\` FROM passport t JOIN person p ON p.id = t.by_person
-      WHERE t.bike_id = ? ORDER BY t.at DESC, t.id`,
-    [bikeId],
-  );
-  return rows.map(({ body, at, ...row }) => ({
-    ...row,
-    at: at.toISOString(),
-    passport: (typeof body === 'string' ? JSON.parse(body) : body) as Passport,
-  }));
 }

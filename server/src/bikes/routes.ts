@@ -31,7 +31,8 @@ import {
 import { correctBike, correctCustomer } from './correct';
 import { eraseCustomer } from './erase';
 import { importBikes } from './import';
-import { passportOf, passportsTaken, takePassport } from './passports';
+import { passportOf, takePassport } from './passports';
+import { passportsTaken } from './passportStore';
 import { wearOfBike } from './wear';
 import { wordsOf } from './words';
 

@@ -194,7 +194,12 @@ export async function addErasure(
     at: erasure.at,
     by_person: erasure.personId,
   });
-  await run(on, 'CALL erase_customer(?, ?)', [erasure.customerId, nobody]);
+  await run(on, 'CALL erase_customer(?, ?, ?, ?)', [
+    erasure.customerId,
+    nobody,
+    erasure.at,
+    erasure.personId,
+  ]);
 }
 
 export async function addBike(on: Queryable, bike: Bike, at: Date): Promise<void> {

@@ -15,7 +15,7 @@ export function CalibrationsDue({ today }: { today: string }) {
     today,
   );
   if (due.length === 0) return null;
-  const late = due.some(({ on, because }) => because !== 'date' || on! < today);
+  const late = due.some((each) => each.late);
   return (
     <Row
       title={dueWords.calibrate(due.length)}

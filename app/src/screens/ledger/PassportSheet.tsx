@@ -7,7 +7,7 @@ import {
   type Passport,
 } from '@hold-fast/core/passport/passport';
 import { router } from 'expo-router';
-import { Fragment, useRef, useState, type ReactNode } from 'react';
+import { Fragment, useState, type ReactNode } from 'react';
 import { useBike, usePassports } from '../../data/queries';
 import { useSession } from '../../data/session';
 import { useTakePassport } from '../../data/writes';
@@ -15,6 +15,7 @@ import { Button, Buttons } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
+import { useFileChoice } from '../../ui/useFileChoice';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
@@ -28,17 +29,17 @@ export function PassportSheet({ bikeId }: { bikeId: string }) {
   const bike = useBike(bikeId);
   const taken = usePassports(bikeId);
   const isLead = LEADS.includes(useSession().data?.person?.role ?? 'mechanic');
-  const chooser = useRef<HTMLInputElement>(null);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const says = passportWords;
+  const serial = bike.data?.bike.serial ?? '';
+  const look = async (file: File) => setChosen(readPassport(file.name, await file.text(), serial));
+  const chooser = useFileChoice(says.choose, '.json,application/json', look);
   const [query] = [bike, taken].filter(({ data }) => !data);
   if (query?.error) return <Failed error={query.error} onRetry={() => void query.refetch()} />;
   if (!bike.data || !taken.data) return <Loading />;
-  const { serial, name } = bike.data.bike;
-  const look = async (file: File) => setChosen(readPassport(file.name, await file.text(), serial));
   return (
     <Page
-      over={name}
+      over={bike.data.bike.name}
       title={says.title}
       foot={
         <Buttons>
@@ -47,24 +48,13 @@ export function PassportSheet({ bikeId }: { bikeId: string }) {
             says={says.back}
             onPress={() => router.navigate(`/bikes/${bikeId}`)}
           />
-          <Button grow says={says.choose} onPress={() => chooser.current?.click()} />
+          <Button grow says={says.choose} onPress={() => chooser.open()} />
         </Buttons>
       }
     >
       <Section>
         <Words ink="soft">{says.how}</Words>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".json,application/json"
-          aria-label={says.choose}
-          hidden
-          onChange={({ target }) => {
-            const [file] = Array.from(target.files ?? []);
-            target.value = '';
-            if (file) void look(file);
-          }}
-        />
+        {chooser.field}
       </Section>
       {chosen ? (
         <Preview

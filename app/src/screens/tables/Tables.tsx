@@ -4,9 +4,10 @@ import { STOCK_COLUMNS } from '@hold-fast/contract/stockRows';
 import { STOCK } from '@hold-fast/contract/stockTable';
 import { columnsIn, LINES_READ, readCells, type Cells } from '@hold-fast/contract/table';
 import { router } from 'expo-router';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
+import { useFileChoice } from '../../ui/useFileChoice';
 import { Words } from '../../ui/Words';
 import { tableWords } from '../../words/tables';
 import { textOf, type ReadText } from './readText';
@@ -29,7 +30,6 @@ interface Chosen {
 /** Tables taken in, each looked through before anything is written; and tables to take elsewhere. */
 export function Tables() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
-  const chooser = useRef<HTMLInputElement>(null);
   const look = async (file: File) => {
     const { text, encoding } = textOf(new Uint8Array(await file.arrayBuffer()));
     const { cellsOf } = await import('../csv');
@@ -40,6 +40,7 @@ export function Tables() {
       nth: (before?.nth ?? 0) + 1,
     }));
   };
+  const chooser = useFileChoice(tableWords.choose, '.csv,text/csv', look);
   return (
     <Page
       over={tableWords.back}
@@ -47,25 +48,14 @@ export function Tables() {
       foot={
         <Buttons>
           <Button kind="plain" says={tableWords.back} onPress={() => router.navigate('/bikes')} />
-          <Button grow says={tableWords.choose} onPress={() => chooser.current?.click()} />
+          <Button grow says={tableWords.choose} onPress={() => chooser.open()} />
         </Buttons>
       }
     >
       <Section>
         <Words ink="soft">{tableWords.how(BIKE_COLUMNS.join(', '))}</Words>
         <Words ink="soft">{tableWords.howStock(STOCK_COLUMNS.join(', '))}</Words>
-        <input
-          ref={chooser}
-          type="file"
-          accept=".csv,text/csv"
-          aria-label={tableWords.choose}
-          hidden
-          onChange={({ target }) => {
-            const [file] = Array.from(target.files ?? []);
-            target.value = '';
-            if (file) void look(file);
-          }}
-        />
+        {chooser.field}
       </Section>
       {chosen ? <Chosen key={chosen.nth} {...chosen} /> : null}
       <Section label={tableWords.out}>

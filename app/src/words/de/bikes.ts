@@ -126,7 +126,7 @@ export const bikes: BikesWords = {
     title: (customer) => `Alles, was sagt, wer ${customer} ist, verschwindet endgültig`,
     goes: 'Name, Telefonnummer, wie ihre Räder heißen, was sie bei der Annahme sagten, Nachrichten an sie, Fälliges und die Adressen ihrer Berichte.',
     stays:
-      'Was gefunden, gemessen und getan wurde, bleibt beim Rad, unter Hersteller und Seriennummer, und jedes Siegel hält. Ein Fahrverbot bleibt. Auch Worte der Werkstatt bleiben: vorher lesen.',
+      'Was gefunden, gemessen und getan wurde, bleibt beim Rad, unter Hersteller und Seriennummer, und jedes Siegel hält. Ein Fahrverbot bleibt. Auch was bei der Arbeit geschrieben wurde, bleibt, darunter was sie mit eigenen Worten ablehnten: vorher lesen.',
     copies: 'Kopien der Daten von früher enthalten noch alles.',
     because: 'Wer darum bat, und wie',
     becauseHint: 'Das bleibt, mit Ihrem Namen und dem Tag: niemanden darin nennen.',

@@ -124,7 +124,7 @@ export const bikes: BikesWords = {
     title: (customer) => `Everything that says who ${customer} is goes, for good`,
     goes: 'Name, phone number, what their bikes are called, what they said at check-in, messages to them, what is due, and the addresses of their reports.',
     stays:
-      'What was found, measured and done stays with the bike, by its maker and serial, and every seal holds. A do-not-ride stays. So do words that mechanics wrote: read them first.',
+      'What was found, measured and done stays with the bike, by its maker and serial, and every seal holds. A do-not-ride stays. So do words written at the work, what they refused in their own words among them: read them first.',
     copies: 'Copies of the data that were made before still have it all.',
     because: 'Who asked, and how',
     becauseHint: 'It is kept, with your name and the day: name nobody in it.',
