@@ -128,3 +128,12 @@ it('keeps the do-not-ride of the last visit, though whoever wrote the passport l
   await take(id, sealPassport({ ...rest, doNotRide: [] }));
   expect((await page(id)).doNotRide).not.toBeNull();
 });
+
+it('reads a long file of whoever is signed in, and of nobody else', async () => {
+  const long = { id: uuid(), passport: 'x'.repeat(1_000_000) };
+  const to = `/bikes/${uuid()}/passports`;
+  expect((await here.client().send('POST', to, long)).status).toBe(401);
+  expect((await client.send('POST', to, long)).status).toBe(422);
+  const longer = { ...long, passport: 'x'.repeat(9_000_000) };
+  expect((await client.send('POST', to, longer)).status).toBe(413);
+});

@@ -100,8 +100,10 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   });
   router.use(sameSiteOnly);
   router.use('/jobs/:jobId/photos', express.json({ limit: LARGEST_PHOTO_BODY, strict: true }));
+  // So much is read of whoever is signed in alone.
   router.use(
     '/bikes/:bikeId/passports',
+    sessions.required,
     express.json({ limit: LARGEST_PASSPORT_BODY, strict: true }),
   );
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
