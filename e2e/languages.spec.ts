@@ -1,6 +1,6 @@
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, openBench, openJobs, signIn } from './bench';
+import { allSent, openBench, openJobs, signIn, SPEAKS_GERMAN } from './bench';
 
 // The interface in another language, in other units, and in one that is made to burst it.
 
@@ -135,8 +135,11 @@ const OF_THE_SHOP =
 test('a mechanic chooses German, finds the Bench in it at once, and again on the next day', async ({
   page,
 }) => {
-  await openBench(page, 'Pia Lindqvane');
-  await page.getByRole('button', { name: 'Pia Lindqvane: language and units' }).first().click();
+  await openBench(page, SPEAKS_GERMAN);
+  await page
+    .getByRole('button', { name: `${SPEAKS_GERMAN}: language and units` })
+    .first()
+    .click();
   await page.getByRole('radio', { name: 'Deutsch' }).or(page.getByText('Deutsch')).first().click();
   await expect(page.getByRole('heading', { name: 'Sprache und Einheiten' })).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'de');
@@ -147,7 +150,7 @@ test('a mechanic chooses German, finds the Bench in it at once, and again on the
   await page.context().clearCookies();
   await page.evaluate(() => localStorage.clear());
   await page.goto('/bench');
-  await signIn(page, 'Pia Lindqvane');
+  await signIn(page, SPEAKS_GERMAN);
   await expect(page.getByRole('button', { name: 'Ein Rad annehmen' })).toBeVisible();
 
   // A reading keyed in it is kept in millimetres, whatever the comma.

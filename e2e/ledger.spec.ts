@@ -127,7 +127,7 @@ test('a calendar takes what is due from an address, is not sent twice what has n
   playwright,
   baseURL,
 }) => {
-  const hands = await openBench(page, 'Pia Lindqvane');
+  const hands = await openBench(page, 'Teodor Vane');
   await page.goto('/ledger/calendar');
   const address = page.getByTestId('open-address');
   const make = hands.button('Make an address');
@@ -146,7 +146,7 @@ test('a calendar takes what is due from an address, is not sent twice what has n
   expect((await calendar.get(url, { headers: { 'if-none-match': etag } })).status()).toBe(304);
   await hands.touch(hands.button('Withdraw it', true).first());
   await hands.touch(hands.button(/^Withdraw it: it then shows nothing/).first());
-  await expect(page.getByText(/withdrawn by Pia Lindqvane/).first()).toBeVisible();
+  await expect(page.getByText(/withdrawn by Teodor Vane/).first()).toBeVisible();
   expect((await calendar.get(url)).status()).toBe(410);
   await calendar.dispose();
 });

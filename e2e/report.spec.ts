@@ -23,7 +23,7 @@ test('a report goes to its customer by an address, by paper and by the square co
   page,
   browser,
 }) => {
-  const hands = await openBench(page, 'Pia Lindqvane');
+  const hands = await openBench(page);
   const { items } = (await (await page.request.get('/api/records')).json()) as {
     items: { id: string; number: number; seal: string; bikeName: string; customerName: string }[];
   };
@@ -75,7 +75,7 @@ test('a report goes to its customer by an address, by paper and by the square co
   await expect(page.getByTestId('open-address')).toHaveText(read!.data);
   await hands.touch(hands.button('Withdraw it', true));
   await hands.touch(hands.button(/^Withdraw it: it then shows nothing/));
-  await expect(page.getByText(/withdrawn by Pia Lindqvane/).first()).toBeVisible();
+  await expect(page.getByText(/withdrawn by Maren Okafor/).first()).toBeVisible();
   await customer.reload();
   await expect(customer.getByText('The workshop has withdrawn this address')).toBeVisible();
   await expect(customer.getByText(record.bikeName)).toHaveCount(0);
