@@ -11,6 +11,36 @@ const csv = (lines: readonly string[]) => ({
 const choose = (page: Page, lines: readonly string[]) =>
   page.getByLabel('Choose a CSV file').setInputFiles(csv(lines));
 
+/** Scrolls through the list of bikes: each of the fleet comes by, never many rows are there at once, and the first come back. */
+async function seesAll(page: Page, fleet: string, count: number): Promise<void> {
+  const list = await page.context().newPage();
+  await list.goto(`/bikes`);
+  const rows = list.getByRole('main').getByRole('button').filter({ hasText: '·' });
+  await list.getByLabel('Find a bike').fill(fleet);
+  await expect(rows.filter({ hasText: fleet }).first()).toBeVisible();
+  const first = await rows.first().innerText();
+  const seen = new Set<string>();
+  let most = 0;
+  await expect
+    .poll(
+      async () => {
+        const there = await rows.allInnerTexts();
+        most = Math.max(most, there.length);
+        for (const text of there) seen.add(text);
+        await list.mouse.move(200, 500);
+        await list.mouse.wheel(0, 2500);
+        return seen.size;
+      },
+      { timeout: 60_000, intervals: [150] },
+    )
+    .toBe(count);
+  expect(most).toBeLessThan(150);
+  expect(await rows.filter({ hasText: first }).count()).toBe(0);
+  await list.mouse.wheel(0, -200_000);
+  await expect(rows.first()).toHaveText(first.split('\n')[0]!, { useInnerText: true });
+  await list.close();
+}
+
 test('a fleet is looked through, taken in though the network fails on the way, and doubles nothing when it comes again', async ({
   page,
 }, { project }) => {
@@ -59,6 +89,8 @@ test('a fleet is looked through, taken in though the network fails on the way, a
   const theirs = read.rows.filter(({ customer }) => customer.name === fleet);
   expect(theirs).toHaveLength(450);
   expect(new Set(theirs.map(({ bike }) => bike!.serial)).size).toBe(450);
+
+  await seesAll(page, fleet, 450);
 
   // What is no table is refused whole, with the reason.
   await choose(page, ['bike;serial', 'A;B']);

@@ -84,7 +84,7 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
         await send(`/jobs/${job.id}/sign-off`, { id: uuid(), pin, customerToldOfWatch: true });
     }
     clock = now;
-    const people = await mechanics(pool);
+    const people = await mechanics(pool, now.toISOString().slice(0, 10));
     for (const { bike, by, afterDays } of PLACED) {
       const day = addDays(now, afterDays).toISOString().slice(0, 10);
       const personId = people.find(({ name }) => name === by)!.id;
@@ -143,6 +143,7 @@ async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
         apprentice,
         passphraseHash: await hashSecret(passphrase),
         pinHash: await hashSecret(pin),
+        choosing: false,
       },
       now,
     );

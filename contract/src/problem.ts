@@ -6,6 +6,7 @@ export const PROBLEM_KINDS = [
   'wrong-pin',
   'too-many-tries',
   'not-allowed',
+  'choose-secrets',
   'other-person',
   'cross-site',
   'not-found',

@@ -6,12 +6,15 @@ import { client, outbox } from '../data/client';
 import { useSession } from '../data/session';
 import { Caught } from '../screens/Caught';
 import { KeysHelp } from '../screens/KeysHelp';
+import { later } from '../screens/later';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
 import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 import { keepManner } from '../words/manner';
+
+const BeginAnew = later(() => import('../screens/forms').then((s) => s.BeginAnew));
 
 installTheme();
 
@@ -43,6 +46,7 @@ function Gate() {
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
   if (!person) return <SignIn />;
+  if (session.data.choosing) return <BeginAnew />;
   return (
     <>
       <KeysHelp />

@@ -47,6 +47,7 @@ export const keys = {
   stock: ['stock'],
   waste: ['waste'],
   leads: ['leads'],
+  people: ['people'],
   records: ['records'],
   dues: ['dues'],
   messages: ['messages'],

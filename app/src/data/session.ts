@@ -9,6 +9,8 @@ interface Session {
   person: Person | null;
   /** How things are said to them; unknown where the server could not be asked. */
   said?: MannerInForce;
+  /** Whether they have yet to choose their own passphrase and PIN. */
+  choosing?: boolean;
   /** The session ended while somebody was working; the screen stays until they sign in again. */
   ended?: boolean;
 }
@@ -57,14 +59,18 @@ export function useSignIn() {
       anotherSession();
       // Signed in all the same where this is not heard: the next page asks again.
       const session = await ask<Session>('GET', '/session').catch(() => null);
-      return { person, said: session?.said };
+      return { person, said: session?.said, choosing: session?.choosing };
     },
-    onSuccess: ({ person, said }) => {
+    onSuccess: ({ person, said, choosing }) => {
       storage.removeItem(SIGNED_OUT);
       // Whoever carries on has keyed something: the words they keyed it under stay till the next page.
       const was = client.getQueryData<Session>(keys.session);
       const now = was?.ended ? was.said : said;
-      client.setQueryData<Session>(keys.session, { person, ...(now ? { said: now } : {}) });
+      client.setQueryData<Session>(keys.session, {
+        person,
+        ...(now ? { said: now } : {}),
+        ...(choosing ? { choosing } : {}),
+      });
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== keys.session[0],
       });

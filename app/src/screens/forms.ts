@@ -22,3 +22,7 @@ export { SheetForm } from './stores/SheetForm';
 
 // Compiling schemas takes `new Function`, which the page's security policy forbids.
 config({ jitless: true, localeError: issueSays });
+export { BeginAnew } from './people/BeginAnew';
+export { MannerScreen } from './people/MannerScreen';
+export { People } from './people/People';
+export { PersonScreen } from './people/PersonScreen';

@@ -1,8 +1,9 @@
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { ScrollView, View, type NativeScrollEvent } from 'react-native';
+import { useNear } from './useNear';
 
 const NEAR_THE_END_PX = 600;
-/** Rows that the browser lays out and paints together, or not at all while they are out of sight. */
+/** Rows that come and go together. */
 const TOGETHER = 20;
 
 interface Props<T> {
@@ -15,14 +16,16 @@ interface Props<T> {
   foot?: ReactNode;
 }
 
-/** A list that comes page by page as it is scrolled; of what was loaded, only what is near the screen is laid out and painted. */
+/** A list that comes page by page as it is scrolled; of what was loaded, only what is near the screen is there. */
 export function LongList<T>({ items, keyOf, children, onMore, empty, foot }: Props<T>) {
+  const scroller = useRef<ScrollView>(null);
   const scrolled = ({ contentOffset, contentSize, layoutMeasurement }: NativeScrollEvent) => {
     if (contentSize.height - contentOffset.y - layoutMeasurement.height < NEAR_THE_END_PX)
       onMore?.();
   };
   return (
     <ScrollView
+      ref={scroller}
       tabIndex={0}
       scrollEventThrottle={100}
       onScroll={onMore && (({ nativeEvent }) => scrolled(nativeEvent))}
@@ -30,11 +33,13 @@ export function LongList<T>({ items, keyOf, children, onMore, empty, foot }: Pro
       {items.length === 0
         ? empty
         : Array.from({ length: Math.ceil(items.length / TOGETHER) }, (_, i) => (
-            <View key={i} {...{ dataSet: { rows: '' } }}>
-              {items.slice(i * TOGETHER, (i + 1) * TOGETHER).map((item) => (
-                <Keyed key={keyOf(item)}>{children(item)}</Keyed>
-              ))}
-            </View>
+            <Together key={i} first={i === 0} scroller={scroller}>
+              {() =>
+                items
+                  .slice(i * TOGETHER, (i + 1) * TOGETHER)
+                  .map((item) => <Keyed key={keyOf(item)}>{children(item)}</Keyed>)
+              }
+            </Together>
           ))}
       {foot}
     </ScrollView>
@@ -42,3 +47,20 @@ export function LongList<T>({ items, keyOf, children, onMore, empty, foot }: Pro
 }
 
 const Keyed = ({ children }: { children: ReactNode }) => children;
+
+interface TogetherProps {
+  /** The first rows are there before anything was measured. */
+  first: boolean;
+  scroller: React.RefObject<ScrollView | null>;
+  children: () => ReactNode;
+}
+
+/** Rows that are there while they are near the screen, and keep their place while they are not. */
+function Together({ first, scroller, children }: TogetherProps) {
+  const { place, near, height } = useNear(scroller, first);
+  return (
+    <View ref={place} style={near ? undefined : { height }}>
+      {near ? children() : null}
+    </View>
+  );
+}

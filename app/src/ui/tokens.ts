@@ -89,8 +89,6 @@ export function themeCss(): string {
     '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',
     // On paper, always by day: what was read and written, whole, with no places and no keys round it.
     `@media print{:root:root:root{color-scheme:light;${properties(DAY)}}}`,
-    // Rows out of sight keep their place and cost nothing; how high they are is guessed until they were seen once.
-    '[data-rows]{content-visibility:auto;contain-intrinsic-size:auto 1600px}',
     '@media print{#keypad,[role=navigation],[role=complementary],[data-foot],[data-screen]{display:none!important}}',
     '@media print{html,body,#root,#root div{overflow:visible!important;height:auto!important;max-height:none!important;flex-basis:auto!important}}',
     '@media print{@page{size:A4;margin:15mm}}',

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
-import { personOn, sessionKey, type Sessions } from '../platform/session';
+import { personOn, sessionHash, type Sessions } from '../platform/session';
 import type { Feed } from './feed';
 
 const Listening = z.strictObject({ gauge: z.uuid().optional() });
@@ -32,7 +32,7 @@ export function feedRoutes(feed: Feed, sessions: Sessions): Router {
       hear: (event: FeedEvent) => response.write(`data: ${JSON.stringify(event)}\n\n`),
     });
     const beat = setInterval(() => response.write(': here\n\n'), HEARTBEAT_MS);
-    const key = sessionKey(request);
+    const key = sessionHash(request).toString('hex');
     streams.get(key)?.();
     const elsewhere = () => {
       response.write(`data: ${JSON.stringify({ event: 'elsewhere' } satisfies FeedEvent)}\n\n`);

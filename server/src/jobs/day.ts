@@ -102,7 +102,7 @@ export function dayRoutes(shop: Shop): Router {
 
 async function workday({ pool }: Shop, day: string): Promise<Workday> {
   const [people, placed, free, count] = await Promise.all([
-    mechanics(pool),
+    mechanics(pool, day),
     placedOn(pool, day),
     unplaced(pool),
     unplacedCount(pool),

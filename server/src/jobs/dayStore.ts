@@ -1,11 +1,15 @@
 import { MOST_A_DAY } from '@hold-fast/contract/day';
 import { run, select, selectOne, type Queryable, type Transaction } from '../platform/database';
 
-/** Who works at the bench, by name. */
-export function mechanics(on: Queryable): Promise<{ id: string; name: string }[]> {
+const AT_THE_BENCH = "role IN ('mechanic', 'lead', 'owner') AND NOT locked";
+
+/** Who works at the bench on a day, by name: also who no longer does and has jobs there, so that none is out of sight. */
+export function mechanics(on: Queryable, day: string): Promise<{ id: string; name: string }[]> {
   return select(
     on,
-    "SELECT id, name FROM person WHERE role IN ('mechanic', 'lead', 'owner') ORDER BY name",
+    `SELECT id, name FROM person
+      WHERE ${AT_THE_BENCH} OR EXISTS (SELECT 1 FROM booking k WHERE k.person_id = person.id AND k.day = ?) ORDER BY name`,
+    [day],
   );
 }
 
@@ -55,7 +59,7 @@ export async function unplacedCount(on: Queryable): Promise<number> {
 export async function holdMechanic(on: Transaction, personId: string): Promise<boolean> {
   const row = await selectOne(
     on,
-    "SELECT id FROM person WHERE id = ? AND role IN ('mechanic', 'lead', 'owner') FOR UPDATE",
+    `SELECT id FROM person WHERE id = ? AND ${AT_THE_BENCH} FOR UPDATE`,
     [personId],
   );
   return row !== null;

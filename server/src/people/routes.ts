@@ -1,22 +1,38 @@
 import { OwnManner, type MannerInForce } from '@hold-fast/contract/manner';
-import { LEADS, SignIn, type Person } from '@hold-fast/contract/people';
-import { Router } from 'express';
+import {
+  LEADS,
+  LOOKS_AFTER,
+  NewPerson,
+  NewStart,
+  OwnSecrets,
+  PersonEdit,
+  SignIn,
+  type Person,
+} from '@hold-fast/contract/people';
+import { Router, type Response } from 'express';
+import { z } from 'zod';
 import { parse } from '../platform/parse';
-import { Refusal } from '../platform/refusal';
+import { Refusal, refuseField } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
-import { personOn, type Sessions } from '../platform/session';
-import type { Shop } from '../platform/shop';
+import { personOn, sessionHash, type Sessions } from '../platform/session';
 import type { Queryable } from '../platform/database';
 import { rulesInForce } from '../shopRules/store';
+import { chooseSecrets, correctPerson, giveNewStart, takeOn } from './accounts';
 import {
+  endSession,
   mannerOf,
+  peopleLookedAfter,
   peopleOfRoles,
+  personById,
   personByName,
   pinTriesAt,
   pinTriesSeen,
   setManner,
 } from './store';
 import type { Tries } from './tries';
+
+const PersonId = z.object({ personId: z.uuid() });
+const SessionOf = PersonId.extend({ sessionId: z.string().regex(/^[0-9a-f]{64}$/) });
 
 /** Signing in and out: before anybody is known. */
 export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
@@ -32,6 +48,8 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
       secretMatches(found?.passphraseHash ?? null, passphrase),
     );
     if (!right || !found) throw new Refusal('wrong-sign-in');
+    // Said to whoever knows the passphrase alone.
+    if (found.locked) throw refuseField('not-allowed', 'name', 'locked');
     const { id, role, apprentice } = found;
     const person = { id, name: found.name, role, apprentice };
     await sessions.open(person, request, response);
@@ -39,8 +57,10 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
   });
 
   routes.get('/session', async (request, response) => {
-    const person = await sessions.personOf(request);
-    response.json({ person, said: await mannerInForce(pool, person) });
+    const known = await sessions.known(request);
+    const person = known?.person ?? null;
+    const said = await mannerInForce(pool, person);
+    response.json({ person, said, ...(known?.choosing ? { choosing: true } : {}) });
   });
 
   routes.delete('/session', async (request, response) => {
@@ -58,7 +78,9 @@ async function mannerInForce(on: Queryable, person: Person | null): Promise<Mann
   return { manner: own ?? rules.manner, own: own !== null, currency: rules.currency };
 }
 
-export function peopleRoutes({ pool, now }: Shop): Router {
+export function peopleRoutes(sessions: Sessions, tries: Tries): Router {
+  const { shop } = sessions;
+  const { pool, now } = shop;
   const routes = Router();
 
   routes.get('/leads', async (_request, response) => {
@@ -70,6 +92,51 @@ export function peopleRoutes({ pool, now }: Shop): Router {
     const person = personOn(response);
     await setManner(pool, person.id, manner);
     response.json(await mannerInForce(pool, person));
+  });
+
+  routes.put('/secrets', async (request, response) => {
+    const chosen = parse(OwnSecrets, request.body);
+    const asking = { person: personOn(response), session: sessionHash(request) };
+    await chooseSecrets(shop, tries, asking, chosen);
+    await sessions.forget();
+    response.status(204).end();
+  });
+
+  const tellPeople = async (response: Response) =>
+    response.json(await peopleLookedAfter(pool, personOn(response).role, now()));
+
+  routes.get('/people', async (_request, response) => {
+    await tellPeople(response);
+  });
+
+  routes.post('/people', async (request, response) => {
+    await takeOn(shop, personOn(response), parse(NewPerson, request.body));
+    await tellPeople(response.status(201));
+  });
+
+  routes.put('/people/:personId', async (request, response) => {
+    const { personId } = parse(PersonId, request.params);
+    await correctPerson(shop, personOn(response), personId, parse(PersonEdit, request.body));
+    await sessions.forget();
+    await tellPeople(response);
+  });
+
+  routes.post('/people/:personId/new-start', async (request, response) => {
+    const { personId } = parse(PersonId, request.params);
+    await giveNewStart(shop, personOn(response), personId, parse(NewStart, request.body));
+    await sessions.forget();
+    await tellPeople(response);
+  });
+
+  routes.delete('/people/:personId/sessions/:sessionId', async (request, response) => {
+    const { personId, sessionId } = parse(SessionOf, request.params);
+    const whose = await personById(pool, personId);
+    if (!whose) throw new Refusal('not-found');
+    if (!LOOKS_AFTER[personOn(response).role].includes(whose.role))
+      throw new Refusal('not-allowed');
+    await endSession(pool, personId, Buffer.from(sessionId, 'hex'));
+    await sessions.forget();
+    await tellPeople(response);
   });
 
   // Wrong tries at one's own PIN from the session of somebody else, until they were seen.

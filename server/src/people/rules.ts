@@ -3,7 +3,7 @@ import { LEADS, RINGS, ROLES, type Person, type Role } from '@hold-fast/contract
 import type { NextFunction, Request, Response } from 'express';
 import { Refusal, refuseField } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
-import { personOn } from '../platform/session';
+import { isChoosing, personOn } from '../platform/session';
 import type { StoredPerson } from './store';
 import type { Tries } from './tries';
 
@@ -104,6 +104,13 @@ export const ROUTES = {
   'GET /chain': ALL,
   'GET /leads': ALL,
   'PUT /manner': ALL,
+  'PUT /secrets': ALL,
+  /** Whom one looks after, and no others: `LOOKS_AFTER`. */
+  'GET /people': LEADS,
+  'POST /people': LEADS,
+  'PUT /people/:personId': LEADS,
+  'POST /people/:personId/new-start': LEADS,
+  'DELETE /people/:personId/sessions/:sessionId': LEADS,
   'GET /pin-tries': ALL,
   'DELETE /pin-tries': ALL,
   'GET /feed': BENCH,
@@ -120,7 +127,13 @@ const PATTERNS = Object.entries(ROUTES).map(([route, roles]) => {
   return { method, path: new RegExp(`^${path.replace(/:\w+/g, '[^/]+')}/?$`), roles };
 });
 
-/** Lets through whom {@link ROUTES} names. @throws Refusal `not-allowed`, `not-found` of an address it does not name. */
+/** What somebody may ask who has yet to choose their own passphrase and PIN: another knows the one they signed in by. */
+const BEFORE_CHOOSING = ['PUT /secrets', 'PUT /manner'];
+
+/**
+ * Lets through whom {@link ROUTES} names. @throws Refusal `not-allowed`, `not-found` of an address it does not name,
+ * `choose-secrets` of anything else until they are chosen.
+ */
 export function allowedOnly(request: Request, response: Response, next: NextFunction): void {
   const method = request.method === 'HEAD' ? 'GET' : request.method;
   const asked = PATTERNS.filter(
@@ -130,6 +143,8 @@ export function allowedOnly(request: Request, response: Response, next: NextFunc
   const { role } = personOn(response);
   if (!asked.some(({ roles }) => (roles as readonly Role[]).includes(role)))
     throw new Refusal('not-allowed');
+  if (isChoosing(response) && !BEFORE_CHOOSING.includes(`${method} ${request.path}`))
+    throw new Refusal('choose-secrets');
   next();
 }
 
@@ -147,14 +162,14 @@ export function isLead(person: Pick<Person, 'role'>): boolean {
   return LEADS.includes(person.role);
 }
 
-/** @throws Refusal `wrong-pin` unless the PIN is this person's, `too-many-tries` where it has to wait. */
+/** @throws Refusal `wrong-pin` unless the PIN is this person's and they are not locked, `too-many-tries` where it has to wait. */
 export async function checkPin(
   tries: Tries,
   person: StoredPerson | null,
   pin: string,
 ): Promise<void> {
   const right = await tries.attempt(`pin ${person?.id ?? 'nobody'}`, () =>
-    secretMatches(person?.pinHash ?? null, pin),
+    secretMatches(person && !person.locked ? person.pinHash : null, pin),
   );
   if (!right) throw refuseField('wrong-pin', 'pin', 'wrong-pin');
 }

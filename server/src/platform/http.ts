@@ -111,7 +111,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   router.use(openReportRoutes(shop), openFeedRoutes(shop));
   router.use(sessions.required, allowedOnly);
   router.use(
-    peopleRoutes(shop),
+    peopleRoutes(sessions, tries),
     jobsRoutes(shop),
     dayRoutes(shop),
     bikesRoutes(shop, tries),

@@ -9,7 +9,7 @@ import { OwnManner } from '@hold-fast/contract/manner';
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
 import { SendMessage } from '@hold-fast/contract/outbox';
 import { TakePassport } from '@hold-fast/contract/passport';
-import { SignIn } from '@hold-fast/contract/people';
+import { NewPerson, NewStart, OwnSecrets, PersonEdit, SignIn } from '@hold-fast/contract/people';
 import { Photo } from '@hold-fast/contract/photos';
 import { PROBLEM_KINDS, PROBLEM_PREFIX } from '@hold-fast/contract/problem';
 import { MakeLink, WithdrawLink } from '@hold-fast/contract/report';
@@ -42,6 +42,10 @@ type Writes = Extract<Route, `POST ${string}` | `PUT ${string}`>;
 const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'POST /session': SignIn,
   'PUT /manner': OwnManner,
+  'PUT /secrets': OwnSecrets,
+  'POST /people': NewPerson,
+  'PUT /people/:personId': PersonEdit,
+  'POST /people/:personId/new-start': NewStart,
   'POST /jobs': CheckIn,
   'PUT /jobs/:jobId': JobEdit,
   'POST /jobs/:jobId/entries': SentEntry,

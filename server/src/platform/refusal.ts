@@ -12,6 +12,7 @@ const STATUS: Readonly<Record<ProblemKind, number>> = {
   'wrong-pin': 403,
   'too-many-tries': 429,
   'not-allowed': 403,
+  'choose-secrets': 403,
   'other-person': 403,
   'cross-site': 403,
   'not-found': 404,

@@ -8,6 +8,7 @@ const APPEND: Right[] = ['SELECT', 'INSERT'];
  */
 export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   person: APPEND,
+  person_change: APPEND,
   session: ['SELECT', 'INSERT', 'DELETE'],
   pin_try: APPEND,
   accepted_write: APPEND,
@@ -61,7 +62,17 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
 
 /** The columns that change, of the few tables of which a row does. */
 export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
-  person: ['manner'],
+  person: [
+    'manner',
+    'name',
+    'role',
+    'apprentice',
+    'locked',
+    'choosing',
+    'passphrase_hash',
+    'pin_hash',
+    'version',
+  ],
   due: ['shown_on', 'snoozed_until', 'snoozed_words', 'snoozed_by'],
   // Counted up row by row, which asks for the right to its key too.
   trouble_count: ['counting', 'cause', 'sign', 'looked', 'seen'],

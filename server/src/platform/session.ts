@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import type { Person } from '@hold-fast/contract/people';
+import type { Person, SessionOfShop } from '@hold-fast/contract/people';
 import type { NextFunction, Request, Response } from 'express';
 import { insert, run, selectOne } from './database';
 import { Refusal } from './refusal';
@@ -8,13 +8,22 @@ import type { Shop } from './shop';
 export const COOKIE = 'hold_fast_session';
 const LASTS_MS = 14 * 60 * 60 * 1000;
 
+interface Known {
+  person: Person;
+  /** Whether they have yet to choose their own passphrase and PIN. */
+  choosing: boolean;
+  expiresAt: number;
+}
+
 /**
  * Signed-in people by their cookie. The cookie holds 256 random bits; the table holds their SHA-256 alone. This
  * process is the only one that ends sessions, so what it looked up once it may remember.
  */
 export class Sessions {
-  readonly #known = new Map<string, { person: Person; expiresAt: number }>();
+  readonly #known = new Map<string, Known>();
   readonly #waiting = new Map<string, Set<() => void>>();
+  /** How often people were forgotten: what was looked up before that is not remembered after. */
+  #forgotten = 0;
 
   constructor(readonly shop: Shop) {}
 
@@ -30,6 +39,8 @@ export class Sessions {
       person_id: person.id,
       created_at: now,
       expires_at: expiresAt,
+      device: deviceOf(request),
+      address: request.socket.remoteAddress ?? '',
     });
     response.cookie(COOKIE, token, {
       httpOnly: true,
@@ -50,6 +61,14 @@ export class Sessions {
     };
   }
 
+  /** Looks everybody up anew: who somebody is, what they may or whether they are signed in has changed. */
+  async forget(): Promise<void> {
+    this.#forgotten += 1;
+    this.#known.clear();
+    for (const [token, listeners] of this.#waiting)
+      if ((await this.#knownBy(token)) === null) for (const listener of listeners) listener();
+  }
+
   async #end(request: Request): Promise<void> {
     const token = tokenOf(request);
     if (!token) return;
@@ -64,33 +83,47 @@ export class Sessions {
   }
 
   async personOf(request: Request): Promise<Person | null> {
+    return (await this.known(request))?.person ?? null;
+  }
+
+  /** Who sent a request, and whether they have yet to choose their secrets. */
+  async known(request: Request): Promise<Known | null> {
     const token = tokenOf(request);
-    if (!token) return null;
+    return token === null ? null : this.#knownBy(token);
+  }
+
+  async #knownBy(token: string): Promise<Known | null> {
     const now = this.shop.now();
     const known = this.#known.get(token);
-    if (known && known.expiresAt > now.getTime()) return known.person;
+    if (known && known.expiresAt > now.getTime()) return known;
     this.#known.delete(token);
+    const forgotten = this.#forgotten;
     const row = await selectOne<
-      Omit<Person, 'apprentice'> & { apprentice: number; expires_at: Date }
+      Omit<Person, 'apprentice'> & { apprentice: number; choosing: number; expires_at: Date }
     >(
       this.shop.pool,
-      `SELECT p.id, p.name, p.role, p.apprentice, s.expires_at
+      `SELECT p.id, p.name, p.role, p.apprentice, p.choosing, s.expires_at
          FROM session s JOIN person p ON p.id = s.person_id
-        WHERE s.token_hash = ? AND s.expires_at > ?`,
+        WHERE s.token_hash = ? AND s.expires_at > ? AND NOT p.locked`,
       [hashOf(token), now],
     );
     if (!row) return null;
     const { id, name, role } = row;
-    const person = { id, name, role, apprentice: row.apprentice === 1 };
-    this.#known.set(token, { person, expiresAt: row.expires_at.getTime() });
-    return person;
+    const found: Known = {
+      person: { id, name, role, apprentice: row.apprentice === 1 },
+      choosing: row.choosing === 1,
+      expiresAt: row.expires_at.getTime(),
+    };
+    if (forgotten === this.#forgotten) this.#known.set(token, found);
+    return found;
   }
 
   /** Lets only signed-in people through, and leaves who it is on the response. */
   readonly required = async (request: Request, response: Response, next: NextFunction) => {
-    const person = await this.personOf(request);
-    if (!person) throw new Refusal('not-signed-in');
-    response.locals.person = person;
+    const known = await this.known(request);
+    if (!known) throw new Refusal('not-signed-in');
+    response.locals.person = known.person;
+    response.locals.choosing = known.choosing;
     next();
   };
 }
@@ -98,6 +131,16 @@ export class Sessions {
 /** Who sent this request; only below {@link Sessions.required}. */
 export function personOn(response: Response): Person {
   return response.locals.person as Person;
+}
+
+/** Whether who sent this request has yet to choose their own passphrase and PIN; only below {@link Sessions.required}. */
+export function isChoosing(response: Response): boolean {
+  return response.locals.choosing as boolean;
+}
+
+/** What a session is opened at, as far as its browser says. */
+function deviceOf(request: Request): SessionOfShop['device'] {
+  return /\bMobi/.test(request.get('user-agent') ?? '') ? 'phone' : 'computer';
 }
 
 /** Refuses a changing request that a page of another site made the browser send. */
@@ -136,8 +179,8 @@ export function ownHostOnly(own: readonly string[]) {
 }
 
 /** What tells the session of a request from others, and gives nobody its token. */
-export function sessionKey(request: Request): string {
-  return hashOf(tokenOf(request) ?? '').toString('hex');
+export function sessionHash(request: Request): Buffer {
+  return hashOf(tokenOf(request) ?? '');
 }
 
 /** Whether a request brings a session's cookie, which may have ended since. */

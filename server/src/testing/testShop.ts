@@ -187,7 +187,7 @@ async function stock(pool: Pool) {
   for (const [name, role, apprentice = false] of people)
     await addPerson(
       pool,
-      { id: uuid(), name, role, apprentice, passphraseHash: hash, pinHash },
+      { id: uuid(), name, role, apprentice, passphraseHash: hash, pinHash, choosing: false },
       NOW,
     );
   const gauge = (name: string, change: Partial<Gauge> = {}): Gauge => ({

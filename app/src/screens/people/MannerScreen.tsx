@@ -1,5 +1,6 @@
 import { router } from 'expo-router';
-import { useChooseManner, useSession } from '../../data/session';
+import { useState } from 'react';
+import { useChooseManner, useIsLead, useSession } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
@@ -7,9 +8,11 @@ import { Page, Section } from '../../ui/Page';
 import { Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { mannerWords } from '../../words/manners';
+import { peopleWords } from '../../words/people';
 import { MannerChoices } from './MannerChoices';
+import { SecretsForm } from './SecretsForm';
 
-/** How things are said to whoever is signed in: their own choice, or the shop's. */
+/** What is whoever’s is signed in: how things are said to them, their passphrase and PIN; for a lead, the people of the shop. */
 export function MannerScreen() {
   const { person, said } = useSession().data ?? {};
   const choose = useChooseManner();
@@ -40,7 +43,39 @@ export function MannerScreen() {
       </Section>
       <Columns>
         <MannerChoices manner={said.manner} onChoose={(manner) => choose.mutate({ manner })} />
+        <OwnSecrets />
+        <OfTheShop />
       </Columns>
     </Page>
+  );
+}
+
+function OwnSecrets() {
+  const [open, setOpen] = useState(false);
+  const [kept, setKept] = useState(false);
+  const says = peopleWords.own;
+  return (
+    <Section label={says.title}>
+      {kept ? <Note>{says.kept}</Note> : null}
+      {open ? (
+        <SecretsForm
+          onKept={() => {
+            setKept(true);
+            setOpen(false);
+          }}
+        />
+      ) : (
+        <Button kind="plain" says={says.open} onPress={() => setOpen(true)} />
+      )}
+    </Section>
+  );
+}
+
+function OfTheShop() {
+  if (!useIsLead()) return null;
+  return (
+    <Section label={peopleWords.ofTheShop}>
+      <Button kind="plain" says={peopleWords.title} onPress={() => router.navigate('/people')} />
+    </Section>
   );
 }

@@ -9,6 +9,7 @@ import type { JobWords } from './job';
 import type { LedgerWords } from './ledger';
 import type { MannersWords } from './manners';
 import type { MeasuringWords } from './measuring';
+import type { PeopleWords } from './people';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
@@ -57,4 +58,5 @@ export interface Catalogue {
   trace: TraceWords;
   ledger: LedgerWords;
   manners: MannersWords;
+  people: PeopleWords;
 }

@@ -114,6 +114,15 @@ export const faults: FaultWords = {
     taken: 'Ein anderes hat diesen Titel.',
     'not-a-picture': 'Das ist kein ganzes Bild.',
     'wrong-pin': 'Das ist nicht die PIN dieser Person.',
+    'wrong-passphrase': 'Das ist nicht die Passphrase, mit der du dich angemeldet hast.',
+    'same-as-before': 'Wähle eine andere als die, die du bekommen hast.',
+    'pin-plain': 'Nicht immer dieselbe Ziffer und keine Reihe von Ziffern.',
+    'own-account': 'Dein eigenes Konto ändert jemand anderes.',
+    'last-owner': 'Mindestens ein Inhaber muss sich anmelden können.',
+    'name locked':
+      'Dieses Konto ist gesperrt. Wer die Werkstatt führt, kann es öffnen; was du geschrieben hast, wartet auf diesem Gerät.',
+    'newPin required': 'Wähle auch deine PIN.',
+    'newPassphrase required': 'Wähle auch deine eigene Passphrase.',
     'new-not-above-limit': 'Neu muss dicker sein als die Grenze.',
     'thinner-than-plate': 'Der Belag muss im Neuzustand dicker sein als seine Platte.',
     'window-upside-down': 'Das kleinere Drehmoment darf nicht über dem größeren liegen.',
@@ -183,6 +192,7 @@ export const faults: FaultWords = {
         ? 'Zu viele falsche Versuche. Eine Viertelstunde warten.'
         : `Zu viele falsche Versuche. ${String(seconds)} s warten, dann noch einmal.`,
     'not-allowed': 'Deine Rolle darf das nicht.',
+    'choose-secrets': 'Wähle zuerst deine eigene Passphrase und PIN.',
     'other-person': 'Hier ist jemand anderes angemeldet. Das wartet auf die Person, der es gehört.',
     'cross-site': 'Das kam von einer anderen Seite und wurde nicht getan.',
     'not-found': 'Das gibt es hier nicht.',

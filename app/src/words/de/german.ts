@@ -23,6 +23,7 @@ import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
 import { stores } from './stores';
 import { passport } from './passport';
+import { people } from './people';
 import { tables } from './tables';
 import { things } from './things';
 import { trouble } from './trouble';
@@ -54,6 +55,7 @@ export const german: Catalogue = {
   due,
   passport,
   tables,
+  people,
   report,
   trace,
   ledger,

@@ -103,6 +103,15 @@ export const faults: FaultWords = {
     taken: 'Another one has this title.',
     'not-a-picture': 'This is no whole picture.',
     'wrong-pin': 'That is not the PIN of this person.',
+    'wrong-passphrase': 'That is not the passphrase you signed in by.',
+    'same-as-before': 'Choose another than the one you were given.',
+    'pin-plain': 'Not one digit over and over, and no row of digits.',
+    'own-account': 'Your own account is for another to change.',
+    'last-owner': 'One owner at least has to be able to sign in.',
+    'name locked':
+      'This account is locked. Whoever runs the shop can open it again; what you wrote waits on this device.',
+    'newPin required': 'Choose your PIN as well.',
+    'newPassphrase required': 'Choose your own passphrase as well.',
     'new-not-above-limit': 'New must be thicker than the limit.',
     'thinner-than-plate': 'The pad when new must be thicker than its plate.',
     'window-upside-down': 'The lower torque must not be above the higher one.',
@@ -170,6 +179,7 @@ export const faults: FaultWords = {
         ? 'Too many wrong tries. Wait a quarter of an hour.'
         : `Too many wrong tries. Wait ${String(seconds)} s, then try again.`,
     'not-allowed': 'Your role may not do this.',
+    'choose-secrets': 'Choose your own passphrase and PIN first.',
     'other-person': 'Somebody else is signed in here. This waits for whose it is.',
     'cross-site': 'This came from another site and was not done.',
     'not-found': 'There is no such thing here.',

@@ -1,0 +1,3 @@
+import { later } from '../../screens/later';
+
+export default later(() => import('../../screens/forms').then((s) => s.People));

@@ -1,0 +1,40 @@
+import { NewStart, type PersonOfShop } from '@hold-fast/contract/people';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useForm } from 'react-hook-form';
+import { useNewStart } from '../../data/people';
+import { faultsOf } from '../../data/writes';
+import { Button } from '../../ui/Button';
+import { FormLine } from '../../ui/FormLine';
+import { Note } from '../../ui/Note';
+import { peopleWords } from '../../words/people';
+
+/** A passphrase for one sign-in, in place of what was forgotten. */
+export function NewStartForm({ person }: { person: PersonOfShop }) {
+  const give = useNewStart(person.id);
+  const { control, handleSubmit } = useForm<NewStart>({
+    defaultValues: { version: person.version, passphrase: '' },
+    resolver: zodResolver(NewStart),
+  });
+  const send = handleSubmit((start) => give.mutate(start));
+  return (
+    <>
+      {give.error ? (
+        <Note kind="refusal" title={Object.values(faultsOf(give.error))[0] ?? give.error.message} />
+      ) : null}
+      <FormLine
+        control={control}
+        name="passphrase"
+        label={peopleWords.firstPassphrase}
+        hint={peopleWords.firstPassphraseHint}
+        autoCapitalize="none"
+        autoComplete="off"
+      />
+      <Button
+        kind="plain"
+        says={peopleWords.giveNewStart}
+        onPress={() => void send()}
+        busy={give.isPending}
+      />
+    </>
+  );
+}

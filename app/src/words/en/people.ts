@@ -1,0 +1,68 @@
+import type { PeopleWords } from '../catalogue/people';
+
+export const people: PeopleWords = {
+  title: 'People',
+  ofTheShop: 'People of the shop',
+  none: 'Nobody yet whose account you look after.',
+  add: 'Take somebody on',
+  addTitle: 'Somebody new',
+  locked: 'locked',
+  apprentice: 'apprentice',
+  choosing: 'has yet to choose a passphrase and PIN',
+  signedIn: (count) => (count === 1 ? 'signed in at one device' : `signed in at ${count} devices`),
+  noSuchPerson: 'There is nobody of that name whose account you look after.',
+  save: 'Save',
+  back: 'People',
+  name: 'Name',
+  role: 'Role',
+  roles: {
+    owner: 'Owner: everything, and everybody’s account',
+    lead: 'Lead: accepts what was not proven, looks after Stores and the bench',
+    mechanic: 'Mechanic: measures, works and signs',
+    counter: 'Counter: checks in, quotes and hands over',
+  },
+  apprenticeSays: 'Apprentice: somebody else looks at their work before it is signed',
+  lock: 'Locked: signs in nowhere, signs nothing',
+  firstPassphrase: 'Passphrase for the first sign-in',
+  firstPassphraseHint:
+    'Ten letters or more. They choose their own, and their PIN, when they come in.',
+  yourOwn:
+    'This is your own account: your name is yours to change here, what you may is for another owner.',
+  newStart: 'Passphrase or PIN forgotten',
+  newStartSays:
+    'Gives a passphrase for one sign-in. They are signed out everywhere, their PIN counts no more, and they choose both anew. What they signed stays signed.',
+  giveNewStart: 'Give this passphrase',
+  given: (name) => `Tell ${name} the passphrase: it is written nowhere.`,
+  sessions: 'Signed in at',
+  noSession: 'Nowhere now.',
+  device: { phone: 'Phone', computer: 'Computer' },
+  session: (device, address, since) => `${device} at ${address}, since ${since}`,
+  end: 'End it',
+  endSession: (session) => `End: ${session}`,
+  changes: 'What was changed',
+  change: {
+    corrected: 'Corrected',
+    'new-start': 'A passphrase for one sign-in was given',
+    chosen: 'Own passphrase or PIN chosen',
+  },
+  was: (name, role, apprentice, locked) =>
+    `before: ${[name, role, apprentice ? 'apprentice' : '', locked ? 'locked' : ''].filter(Boolean).join(', ')}`,
+  changedBy: (at, by) => `${at}, ${by}`,
+  own: {
+    title: 'Your passphrase and PIN',
+    welcome: (name) => `Welcome, ${name}`,
+    begin:
+      'Somebody else knows the passphrase you came in by. Choose your own, and the PIN you sign brakes with: nobody else ever sees them.',
+    open: 'Change passphrase or PIN',
+    passphrase: 'Your passphrase now',
+    given: 'The passphrase you were given',
+    newPassphrase: 'New passphrase',
+    newPassphraseHint: 'Ten letters or more: a few words are best.',
+    newPin: 'New PIN',
+    newPinHint: 'Four to eight digits. It signs what you worked.',
+    asItIs: 'stays as it is',
+    keep: 'Keep these',
+    kept: 'Kept. Other devices of yours are signed out where the passphrase changed.',
+    signOut: 'Sign out',
+  },
+};

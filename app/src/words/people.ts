@@ -1,0 +1,4 @@
+import { people } from './en/people';
+import { inUse } from './language';
+
+export const peopleWords = inUse('people', people);
