@@ -25,6 +25,6 @@ export default async function setUp(): Promise<() => Promise<void>> {
     say,
   });
   process.env.BASE_URL = `http://localhost:${shop.port}`;
-  process.env.PHONE_URL = `http://${OUTWARD}:${shop.port}`;
+  process.env.PHONE_URL = `${OUTWARD}:${shop.port}`;
   return () => shop.stop();
 }

@@ -1,19 +1,57 @@
+import { get } from 'node:https';
+import type { Trust } from '@hold-fast/contract/trust';
 import { expect, test } from '@playwright/test';
 import { allSent, beginRotor, checkIn, identify, openBench, verdict } from './bench';
 
-test('a phone on the shop’s network reaches it by the machine’s address, and its readings are kept', async ({
+const PHONE = { viewport: { width: 390, height: 664 }, hasTouch: true, timezoneId: 'UTC' };
+
+/** Asks the shop over TLS as somebody who trusts this root alone. */
+const statusTrusting = (url: string, ca: string): Promise<number | string> =>
+  new Promise((resolve) => {
+    get(url, { ca }, (response) => resolve(response.statusCode!)).once('error', (error) =>
+      resolve((error as NodeJS.ErrnoException).code ?? error.message),
+    );
+  });
+
+test('a phone on the shop’s network is told how to trust it, reaches it encrypted alone, and its readings are kept', async ({
   browser,
+  page: counter,
 }, { project }) => {
   test.skip(project.name === 'wide', 'phones');
-  const phone = await browser.newContext({
-    baseURL: process.env.PHONE_URL!,
-    viewport: { width: 390, height: 664 },
-    hasTouch: true,
-    timezoneId: 'UTC',
-  });
+  const at = process.env.PHONE_URL!;
+
+  // Whoever types the address finds, in the clear, how to trust the shop, and nothing of it.
+  const stranger = await browser.newContext({ ...PHONE, baseURL: `http://${at}` });
+  const told = await stranger.newPage();
+  await told.goto('/bench');
+  await expect(told.getByRole('heading', { name: 'Trust the shop once' })).toBeVisible();
+  await expect(told.getByText('Step 3 of 3')).toBeVisible();
+  for (const path of ['/api/session', '/api/bench'])
+    expect((await stranger.request.get(path)).status()).toBe(403);
+  const credentials = { name: 'Maren Okafor', passphrase: 'salt on the chain' };
+  const clear = await stranger.request.post('/api/session', { data: credentials });
+  expect([clear.status(), clear.headers()['set-cookie']]).toEqual([403, undefined]);
+
+  // The root it fetches is the one the counter shows, and vouches for this address.
+  await counter.goto('/trust');
+  await expect(counter.getByTestId('square-code')).toBeVisible();
+  const { fingerprint, shop } = (await (await counter.request.get('/api/trust')).json()) as Trust;
+  const pairs = fingerprint.split(':').slice(0, 8).join(' ');
+  await expect(counter.getByText(pairs)).toBeVisible();
+  await expect(told.getByText(pairs)).toBeVisible();
+  expect(shop).toBe(`https://${at}`);
+  const root = await (await stranger.request.get('/hold-fast-root.crt')).text();
+  expect(await statusTrusting(`${shop}/api/session`, root)).toBe(200);
+  const another = await (await counter.request.get('/fonts/fonts.css')).text();
+  expect(await statusTrusting(`${shop}/api/session`, another)).not.toBe(200);
+  await stranger.close();
+
+  const phone = await browser.newContext({ ...PHONE, baseURL: shop, ignoreHTTPSErrors: true });
   const page = await phone.newPage();
   const hands = await openBench(page);
   expect(page.url()).not.toMatch(/localhost|127\.0\.0\.1/);
+  expect(await page.evaluate(() => window.isSecureContext)).toBe(true);
+  expect((await phone.cookies())[0]).toMatchObject({ secure: true, httpOnly: true });
   const job = await checkIn(hands, 'Network rider', 'Network commuter');
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');

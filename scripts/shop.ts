@@ -1,5 +1,6 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
-import { isIPv6, type AddressInfo } from 'node:net';
+import { createServer as createHttpsServer } from 'node:https';
+import { createServer as createNetServer, type AddressInfo } from 'node:net';
 import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import { userInfo } from 'node:os';
 import path from 'node:path';
@@ -8,8 +9,10 @@ import { Feed } from '@hold-fast/server/feed/feed';
 import { createServer } from '@hold-fast/server/platform/http';
 import { prepareDatabase } from '@hold-fast/server/platform/migrate';
 import { deviceOnFeed, devicesOnFeed } from '@hold-fast/server/stores/store';
+import type { Express } from 'express';
 import type { Logger } from 'pino';
 import mysql from 'mysql2/promise';
+import { fingerprintOf, shopCertificate, type ShopCertificate } from './authority';
 import { backUp, DATABASE, nameOfCopy } from './backup';
 import { startMariadb, startThrowawayMariadb } from './mariadb';
 import { isEmpty, seedDemo } from './seedDemo';
@@ -20,6 +23,8 @@ export interface RunningShop {
   /** Where gauges connect. */
   feedPort: number;
   pool: Pool;
+  /** Of the root that phones are told to trust; null where the shop is not on a network. */
+  fingerprint: string | null;
   stop(): Promise<void>;
 }
 
@@ -30,7 +35,7 @@ export interface ShopOptions {
   webDirectory: string | null;
   port: number;
   feedPort: number;
-  /** An address of this machine to listen on besides the loopback; the gauge feed stays on the loopback. */
+  /** An address of this machine to listen on over TLS besides the loopback; the gauge feed stays on the loopback. */
   host?: string | null;
   log: Logger;
   say: (words: string) => void;
@@ -76,27 +81,27 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
       now,
       log,
     });
-    const app = createServer(
-      { pool, now, log },
-      webDirectory,
-      feed,
-      host ? [isIPv6(host) ? `[${host}]` : host] : [],
-    );
+    const keys = path.join(dataDirectory ?? path.dirname(database.socketPath), 'tls');
+    const certificate = host ? shopCertificate(keys, host, now()) : null;
+    const lan = host && certificate ? { host, root: certificate.root } : null;
+    const app = createServer({ pool, now, log }, webDirectory, feed, lan);
     const server = createHttpServer(app);
     await orSay(port, '--port', listen(server, port, '127.0.0.1'));
     const open = (server.address() as AddressInfo).port;
-    const outward = host ? createHttpServer(app) : null;
-    if (outward) await orSay(open, '--port', listen(outward, open, host!));
+    const outward = host ? outwardServer(app, () => shopCertificate(keys, host, now())) : null;
+    if (outward) await orSay(open, '--port', outward.listen(open, host!));
     await orSay(options.feedPort, '--feed-port', feed.open(options.feedPort));
     const standins = startStandins(root, feed.port!);
     return {
       port: open,
       feedPort: feed.port!,
       pool,
+      fingerprint: certificate && fingerprintOf(certificate.root),
       stop: async () => {
         standins.stop();
         await feed.close();
-        for (const each of [server, outward]) await close(each);
+        await close(server);
+        await outward?.close();
         await pool.end();
         await database.stop();
       },
@@ -105,6 +110,49 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
     await database.stop();
     throw error;
   }
+}
+
+const DAY_MS = 86_400_000;
+
+/** The first byte of a TLS handshake. Source [S]: RFC 8446, 5.1. */
+const HANDSHAKE = 0x16;
+
+/**
+ * Listens to the network on one port: who comes with TLS gets the shop; who types the address without it is told, in the clear, how a
+ * phone comes to trust it.
+ */
+function outwardServer(app: Express, certified: () => ShopCertificate) {
+  const shown = () => {
+    const { key, certificate, root } = certified();
+    return { key, cert: certificate + root };
+  };
+  const secure = createHttpsServer(shown(), app);
+  // A shop that is never restarted outlives no certificate.
+  const renewing = setInterval(() => secure.setSecureContext(shown()), DAY_MS);
+  const plain = createHttpServer(app);
+  const door = createNetServer((line) => {
+    line.once('error', () => line.destroy());
+    line.once('data', (first) => {
+      line.pause();
+      line.unshift(first);
+      (first[0] === HANDSHAKE ? secure : plain).emit('connection', line);
+      process.nextTick(() => line.resume());
+    });
+  });
+  for (const server of [secure, plain]) server.keepAliveTimeout = KEEP_LINE_MS;
+  return {
+    listen: (port: number, host: string) =>
+      new Promise<void>((resolve, reject) => {
+        door.once('error', reject);
+        door.listen(port, host, resolve);
+      }),
+    close: async () => {
+      clearInterval(renewing);
+      const closed = new Promise((resolve) => door.close(resolve));
+      for (const server of [secure, plain]) server.closeAllConnections();
+      await closed;
+    },
+  };
 }
 
 /** Longer than a mechanic is away from a step: a line that is shut just as the next tap goes out loses that tap's answer. */
@@ -118,8 +166,7 @@ function listen(server: Server, port: number, host: string): Promise<void> {
   });
 }
 
-async function close(server: Server | null): Promise<void> {
-  if (!server) return;
+async function close(server: Server): Promise<void> {
   // No new line first, then none that is open.
   const closed = new Promise((resolve) => server.close(resolve));
   server.closeAllConnections();

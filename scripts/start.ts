@@ -1,10 +1,11 @@
 import { mkdirSync, readdirSync, renameSync } from 'node:fs';
-import { isIPv6 } from 'node:net';
 import { networkInterfaces } from 'node:os';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { PEOPLE } from '@hold-fast/demo/people';
+import { inUrl } from '@hold-fast/server/platform/lan';
 import { pino } from 'pino';
+import { toString } from 'qrcode';
 import { holdFolder } from './holdFolder';
 import { logFile } from './logFile';
 import { openShop, type RunningShop, type ShopOptions } from './shop';
@@ -17,8 +18,11 @@ const HELP = `Hold Fast: measuring, judgement and records for disc-brake work
   ./start --data DIR   keep the data there instead of in .data
   ./start --port N   listen on port N (default 4150); gauges connect to the port after it
   ./start --feed-port N   let gauges connect to port N instead
-  ./start --host ADDRESS  let phones reach it at this address of the machine as well (plain HTTP: nothing on the way is hidden)
-  ./start --help     this`;
+  ./start --lan      let phones on the network reach it, over TLS, with a certificate of the shop's own
+  ./start --host ADDRESS  the same, at this address of the machine where it has several
+  ./start --help     this
+
+DIR, N and ADDRESS may also stand in HOLD_FAST_DATA, HOLD_FAST_PORT, HOLD_FAST_FEED_PORT and HOLD_FAST_HOST.`;
 
 const root = path.resolve(__dirname, '..');
 
@@ -29,15 +33,28 @@ function portOf(option: string, text: string): number {
   return port;
 }
 
-/** An address that is this machine's own and not the loopback's, which always stands open. */
-function ownAddress(text: string): string {
-  const own = Object.values(networkInterfaces())
+/** Addresses by which others on the network reach this machine, those of the fourth version first. */
+function ownAddresses(): string[] {
+  return Object.values(networkInterfaces())
     .flatMap((each) => each ?? [])
     .filter(({ internal, scopeid }) => !internal && !scopeid)
+    .toSorted((a, b) => a.family.localeCompare(b.family))
     .map(({ address }) => address);
-  if (own.includes(text)) return text;
+}
+
+/**
+ * The address phones reach this machine by; null where none was asked for.
+ * @param lan whether any will do
+ */
+function hostOf(text: string | undefined, lan: boolean): string | null {
+  if (text === undefined && !lan) return null;
+  const own = ownAddresses();
+  if (text !== undefined && own.includes(text)) return text;
+  if (text === undefined && own.length > 0) return own[0]!;
   throw new Error(
-    `--host takes an address of this machine, not "${text}". It has ${own.length > 0 ? own.join(', ') : 'none but the loopback'}.`,
+    text === undefined
+      ? 'This machine is on no network. Connect it to the one the phones are on, or start without --lan.'
+      : `--host takes an address of this machine, not "${text}". It has ${own.length > 0 ? own.join(', ') : 'none but the loopback'}.`,
   );
 }
 
@@ -45,10 +62,11 @@ async function main(): Promise<void> {
   const { values } = parseArgs({
     options: {
       fresh: { type: 'boolean', default: false },
-      port: { type: 'string', default: '4150' },
-      'feed-port': { type: 'string' },
-      host: { type: 'string' },
-      data: { type: 'string', default: path.join(root, '.data') },
+      port: { type: 'string', default: process.env.HOLD_FAST_PORT ?? '4150' },
+      'feed-port': { type: 'string', default: process.env.HOLD_FAST_FEED_PORT },
+      lan: { type: 'boolean', default: false },
+      host: { type: 'string', default: process.env.HOLD_FAST_HOST },
+      data: { type: 'string', default: process.env.HOLD_FAST_DATA ?? path.join(root, '.data') },
       help: { type: 'boolean', default: false },
     },
   });
@@ -58,7 +76,7 @@ async function main(): Promise<void> {
   }
   const port = portOf('--port', values.port);
   const feedPort = portOf('--feed-port', values['feed-port'] ?? String(port === 0 ? 0 : port + 1));
-  const host = values.host === undefined ? null : ownAddress(values.host);
+  const host = hostOf(values.host, values.lan);
   const say = (words: string) => console.log(`· ${words}`);
   const dataDirectory = path.resolve(values.data);
 
@@ -80,10 +98,7 @@ async function main(): Promise<void> {
 
   held.at(`http://localhost:${shop.port}`);
   console.log(`\nHold Fast is open at http://localhost:${shop.port}`);
-  if (host !== null)
-    console.log(
-      `Phones reach it at http://${isIPv6(host) ? `[${host}]` : host}:${shop.port}\nThat is plain HTTP: whoever is on this network can read and change what passes, passphrases too. Use it on a network of your own.`,
-    );
+  if (host !== null) await tellPhones(host, shop);
   console.log('\nSign in as one of the demo people:');
   for (const { name, role, passphrase, pin } of PEOPLE)
     console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
@@ -107,6 +122,16 @@ async function main(): Promise<void> {
   process.on('SIGINT', close);
   process.on('SIGTERM', close);
   process.on('SIGHUP', close);
+}
+
+/** How a phone on the network comes in: an address to photograph, and what it has to find there. */
+async function tellPhones(host: string, { port, fingerprint }: RunningShop): Promise<void> {
+  const page = `http://${inUrl(host)}:${port}/trust`;
+  console.log(`Phones come in by ${page}\n`);
+  console.log(await toString(page, { type: 'terminal', small: true }));
+  console.log(
+    `That page tells a phone once how to trust the shop’s own certificate. Its fingerprint has to be\n  ${fingerprint}`,
+  );
 }
 
 type Hold = ReturnType<typeof holdFolder>;

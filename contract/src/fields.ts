@@ -1,11 +1,10 @@
 import { z } from 'zod';
+import { YEARS } from './years';
 
 /** A client-made id: UUIDv7, so that a retried write is recognised and rows sort by time. */
 export const Id = z.uuidv7();
 export type Id = z.infer<typeof Id>;
 
-/** Years a workshop's dates lie in [D]: another one is a slip, or a clock that was never set. */
-export const YEARS = { from: 2000, to: 2100 } as const;
 const inYears = (date: string) => {
   const year = Number(date.slice(0, 4));
   return year >= YEARS.from && year <= YEARS.to;

@@ -1,14 +1,13 @@
 import { z } from 'zod';
 import { Id, words } from './fields';
+import { ROLES } from './roles';
 
-export const ROLES = ['owner', 'lead', 'mechanic', 'counter'] as const;
-export const Role = z.enum(ROLES);
-export type Role = z.infer<typeof Role>;
+const OneOfRoles = z.enum(ROLES);
 
 export const Person = z.object({
   id: Id,
   name: words(80),
-  role: Role,
+  role: OneOfRoles,
   /** Somebody else looks at their work. */ apprentice: z.boolean(),
 });
 export type Person = z.infer<typeof Person>;
@@ -29,15 +28,7 @@ function isPlain(pin: string): boolean {
   return steps.every((step) => step === steps[0]) && Math.abs(steps[0]!) <= 1;
 }
 
-/** Whose accounts a role looks after [D]: the owner everybody’s, a lead those of mechanics and counter. */
-export const LOOKS_AFTER: Readonly<Record<Role, readonly Role[]>> = {
-  owner: ROLES,
-  lead: ['mechanic', 'counter'],
-  mechanic: [],
-  counter: [],
-};
-
-const whoTheyAre = { name: words(80), role: Role, apprentice: z.boolean() };
+const whoTheyAre = { name: words(80), role: OneOfRoles, apprentice: z.boolean() };
 
 /** Somebody new of the shop. The passphrase is for their first sign-in: they choose their own, and their PIN, then. */
 export const NewPerson = z.strictObject({ id: Id, ...whoTheyAre, passphrase: Passphrase });
@@ -92,12 +83,6 @@ export interface PersonOfShop extends Person {
   sessions: SessionOfShop[];
   changes: PersonChange[];
 }
-
-/** Roles that may accept what was not proven. */
-export const LEADS: readonly Role[] = ['owner', 'lead'];
-
-/** Customers' phone numbers are for those who ring them [D]. */
-export const RINGS: readonly Role[] = ['owner', 'lead', 'counter'];
 
 /** Wrong tries at somebody's PIN from the session of another. */
 export interface PinTries {

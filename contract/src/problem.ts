@@ -9,6 +9,7 @@ export const PROBLEM_KINDS = [
   'choose-secrets',
   'other-person',
   'cross-site',
+  'not-encrypted',
   'not-found',
   'withdrawn',
   'id-reused',

@@ -1,18 +1,7 @@
 import type { End } from '@hold-fast/core/ends';
 import type { Rejudged } from '@hold-fast/core/inspection/rejudge';
 import { z } from 'zod';
-
-/** What a trace begins from: where a fault came from, by the name it has in the shop. */
-export const TRACED = [
-  'lot',
-  'container',
-  'wrench',
-  'gauge',
-  'batch',
-  'mechanic',
-  'sheet',
-] as const;
-export type Traced = (typeof TRACED)[number];
+import { TRACED } from './traced';
 
 export const TraceQuery = z.strictObject({
   by: z.enum(TRACED),

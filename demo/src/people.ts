@@ -1,4 +1,4 @@
-import type { Role } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 
 /** The people of the invented workshop, with the sign-ins that `./start` shows. Everybody here is made up. */
 export const PEOPLE: readonly {

@@ -14,7 +14,7 @@ import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 import { keepManner } from '../words/manner';
 
-const BeginAnew = later(() => import('../screens/forms').then((s) => s.BeginAnew));
+const BeginAnew = later(() => import('../screens/bySchema').then((s) => s.BeginAnew));
 
 installTheme();
 
@@ -43,6 +43,8 @@ function Gate() {
   if (__DEV__ && pathname === '/gallery') return <Slot />;
   // A customer’s report is read by its address: whoever has it need not be of the shop.
   if (pathname.startsWith('/r/')) return <Slot />;
+  // How a phone comes to trust the shop is read before it can be signed in at.
+  if (pathname === '/trust' && !person) return <Slot />;
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
   if (!person) return <SignIn />;

@@ -48,6 +48,7 @@ export const keys = {
   waste: ['waste'],
   leads: ['leads'],
   people: ['people'],
+  trust: ['trust'],
   records: ['records'],
   dues: ['dues'],
   messages: ['messages'],

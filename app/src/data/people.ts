@@ -5,8 +5,9 @@ import type {
   PersonEdit,
   PersonOfShop,
 } from '@hold-fast/contract/people';
+import type { Trust } from '@hold-fast/contract/trust';
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { ask } from './api';
+import { ask, ProblemError } from './api';
 import { client, keys } from './client';
 
 /** Whoever this person looks after. */
@@ -37,4 +38,15 @@ export const useChooseSecrets = () =>
   useMutation({
     mutationFn: (chosen: OwnSecrets) => ask<void>('PUT', '/secrets', chosen),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.session }),
+  });
+
+/** How phones reach the shop; null where it is on no network. */
+export const useTrust = () =>
+  useQuery({
+    queryKey: keys.trust,
+    queryFn: () =>
+      ask<Trust>('GET', '/trust').catch((error: unknown) => {
+        if (error instanceof ProblemError && error.kind === 'not-found') return null;
+        throw error;
+      }),
   });

@@ -19,7 +19,8 @@ import type { Person, PinTries } from '@hold-fast/contract/people';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import type { DueRow } from '@hold-fast/contract/due';
-import type { Traced, TraceRow } from '@hold-fast/contract/trace';
+import type { TraceRow } from '@hold-fast/contract/trace';
+import type { Traced } from '@hold-fast/contract/traced';
 import type { TroubleCounts } from '@hold-fast/contract/trouble';
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {

@@ -1,5 +1,6 @@
 import type { MannerInForce, OwnManner } from '@hold-fast/contract/manner';
-import { LEADS, type Person, type SignIn } from '@hold-fast/contract/people';
+import type { Person, SignIn } from '@hold-fast/contract/people';
+import { LEADS } from '@hold-fast/contract/roles';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { anotherSession, ask } from './api';
 import { client, keys, outbox } from './client';

@@ -1,4 +1,5 @@
-import { calendarOf, MakeFeed, WithdrawFeed } from '@hold-fast/contract/calendar';
+import { MakeFeed, WithdrawFeed } from '@hold-fast/contract/calendar';
+import { calendarOf } from '@hold-fast/contract/calendarText';
 import { daysAfter } from '@hold-fast/core/due/due';
 import { dayIn } from '@hold-fast/core/job/day';
 import { Router } from 'express';

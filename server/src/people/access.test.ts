@@ -1,7 +1,8 @@
 import { SENT, type SentKind } from '@hold-fast/core/job/kinds';
 import type { BikePage } from '@hold-fast/contract/bikes';
 import { Entry } from '@hold-fast/contract/entries';
-import { ROLES, type PinTries, type Role } from '@hold-fast/contract/people';
+import type { PinTries } from '@hold-fast/contract/people';
+import { ROLES, type Role } from '@hold-fast/contract/roles';
 import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
 import { Feed } from '../feed/feed';

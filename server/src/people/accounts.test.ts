@@ -1,4 +1,5 @@
-import type { NewPerson, PersonEdit, PersonOfShop, Role } from '@hold-fast/contract/people';
+import type { NewPerson, PersonEdit, PersonOfShop } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 import { v7 as uuid } from 'uuid';
 import { select } from '../platform/database';
 import {

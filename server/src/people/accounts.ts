@@ -1,11 +1,11 @@
-import {
-  LOOKS_AFTER,
-  type NewPerson,
-  type NewStart,
-  type OwnSecrets,
-  type Person,
-  type PersonEdit,
+import type {
+  NewPerson,
+  NewStart,
+  OwnSecrets,
+  Person,
+  PersonEdit,
 } from '@hold-fast/contract/people';
+import { LOOKS_AFTER } from '@hold-fast/contract/roles';
 import { inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';

@@ -1,7 +1,5 @@
 import { OwnManner, type MannerInForce } from '@hold-fast/contract/manner';
 import {
-  LEADS,
-  LOOKS_AFTER,
   NewPerson,
   NewStart,
   OwnSecrets,
@@ -9,6 +7,7 @@ import {
   SignIn,
   type Person,
 } from '@hold-fast/contract/people';
+import { LEADS, LOOKS_AFTER } from '@hold-fast/contract/roles';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';

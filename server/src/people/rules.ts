@@ -1,5 +1,6 @@
 import { SENT, type SentKind } from '@hold-fast/core/job/kinds';
-import { LEADS, RINGS, ROLES, type Person, type Role } from '@hold-fast/contract/people';
+import type { Person } from '@hold-fast/contract/people';
+import { LEADS, RINGS, ROLES, type Role } from '@hold-fast/contract/roles';
 import type { NextFunction, Request, Response } from 'express';
 import { Refusal, refuseField } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
@@ -19,6 +20,7 @@ export const OPEN_ROUTES = [
   'DELETE /session',
   'GET /reports/:token',
   'GET /calendars/:file',
+  'GET /trust',
 ] as const;
 
 /** Every route behind the sign-in, and whose it is. A route that is not here is nobody's. */

@@ -1,13 +1,12 @@
-import {
-  LOOKS_AFTER,
-  type Person,
-  type PersonChange,
-  type PersonEdit,
-  type PersonOfShop,
-  type PinTries,
-  type Role,
-  type SessionOfShop,
+import type {
+  Person,
+  PersonChange,
+  PersonEdit,
+  PersonOfShop,
+  PinTries,
+  SessionOfShop,
 } from '@hold-fast/contract/people';
+import { LOOKS_AFTER, type Role } from '@hold-fast/contract/roles';
 import type { Manner } from '@hold-fast/core/rules/manner';
 import {
   insert,

@@ -25,6 +25,7 @@ import { sheetsRoutes } from '../sheets/routes';
 import { noticesRoutes } from '../notices/routes';
 import { storesRoutes } from '../stores/routes';
 import { errnoOf } from './database';
+import { encryptedOnly, inUrl, lanRoutes, rootCertificate, type Lan } from './lan';
 import { Refusal } from './refusal';
 import { hasSession, ownHostOnly, sameSiteOnly, Sessions } from './session';
 import type { Shop } from './shop';
@@ -65,13 +66,13 @@ const LOST_DATABASE = new Set([
  * The whole server as an Express app.
  * @param webDirectory the exported app to serve; null serves the API alone
  * @param feed the gauge feed; null leaves its routes out
- * @param hosts what the machine is reached by besides the loopback
+ * @param lan how the machine is reached besides the loopback; null where it is not
  */
 export function createServer(
   shop: Shop,
   webDirectory: string | null,
   feed: Feed | null = null,
-  hosts: readonly string[] = [],
+  lan: Lan | null = null,
 ): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -83,14 +84,15 @@ export function createServer(
     }),
   );
   app.use(securityHeaders());
-  app.use(ownHostOnly(hosts));
-  app.use('/api', api(shop, feed));
+  app.use(ownHostOnly(lan ? [inUrl(lan.host)] : []));
+  if (lan) app.use(encryptedOnly(lan), rootCertificate(lan));
+  app.use('/api', api(shop, feed, lan));
   if (webDirectory) serveApp(app, webDirectory);
   app.use(answerErrors(shop));
   return app;
 }
 
-function api(shop: Shop, feed: Feed | null): express.Router {
+function api(shop: Shop, feed: Feed | null, lan: Lan | null): express.Router {
   const sessions = new Sessions(shop);
   const tries = new Tries(shop.now);
   const router = express.Router();
@@ -108,7 +110,7 @@ function api(shop: Shop, feed: Feed | null): express.Router {
   );
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
   router.use(sessionRoutes(sessions, tries));
-  router.use(openReportRoutes(shop), openFeedRoutes(shop));
+  router.use(openReportRoutes(shop), openFeedRoutes(shop), lanRoutes(lan));
   router.use(sessions.required, allowedOnly);
   router.use(
     peopleRoutes(sessions, tries),
@@ -168,7 +170,7 @@ function askedFirst(request: Request): string {
 
 function securityHeaders() {
   return helmet({
-    // Plain http on the shop's own network: there is nothing to upgrade to.
+    // The loopback speaks plain http on the same name: there is nothing to upgrade to.
     strictTransportSecurity: false,
     contentSecurityPolicy: {
       useDefaults: false,

@@ -15,6 +15,7 @@ const STATUS: Readonly<Record<ProblemKind, number>> = {
   'choose-secrets': 403,
   'other-person': 403,
   'cross-site': 403,
+  'not-encrypted': 403,
   'not-found': 404,
   withdrawn: 410,
   'id-reused': 409,

@@ -44,6 +44,7 @@ export class Sessions {
     });
     response.cookie(COOKIE, token, {
       httpOnly: true,
+      secure: request.secure,
       sameSite: 'lax',
       path: '/',
       maxAge: LASTS_MS,

@@ -8,7 +8,7 @@ import { Entry, type EntryAsSent } from '@hold-fast/contract/entries';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import { fold } from '@hold-fast/core/job/fold';
 import type { Problem } from '@hold-fast/contract/problem';
-import type { Role } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Container, Gauge, Wrench } from '@hold-fast/contract/stores';
 import { pino } from 'pino';

@@ -1,4 +1,5 @@
-import type { TraceRow, Traced } from '@hold-fast/contract/trace';
+import type { TraceRow } from '@hold-fast/contract/trace';
+import type { Traced } from '@hold-fast/contract/traced';
 import type { End } from '@hold-fast/core/ends';
 import { select, selectOne, type Queryable, type Value } from '../platform/database';
 

@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/forms').then(({ CheckIn }) => CheckIn));
+export default later(() => import('../../screens/bySchema').then(({ CheckIn }) => CheckIn));

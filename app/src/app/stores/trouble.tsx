@@ -1,7 +1,7 @@
 import { later } from '../../screens/later';
 
 const TroubleForm = later(() =>
-  import('../../screens/forms').then((screens) => screens.TroubleForm),
+  import('../../screens/bySchema').then((screens) => screens.TroubleForm),
 );
 
 export default function TroubleRoute() {

@@ -2,7 +2,7 @@ import type { BikeChange } from '@hold-fast/contract/bikes';
 import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { RINGS } from '@hold-fast/contract/people';
+import { RINGS } from '@hold-fast/contract/roles';
 import { ENDS } from '@hold-fast/core/ends';
 import { brakeTypeAt, hasDisc } from '@hold-fast/core/kit/bike';
 import { useBike } from '../../data/queries';

@@ -1,5 +1,5 @@
 import type { DueRow } from '@hold-fast/contract/due';
-import { RINGS } from '@hold-fast/contract/people';
+import { RINGS } from '@hold-fast/contract/roles';
 import { weekOf } from '@hold-fast/core/due/due';
 import { router } from 'expo-router';
 import { useState } from 'react';

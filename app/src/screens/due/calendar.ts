@@ -1,4 +1,4 @@
-import { calendarOf } from '@hold-fast/contract/calendar';
+import { calendarOf } from '@hold-fast/contract/calendarText';
 import type { DueRow } from '@hold-fast/contract/due';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';

@@ -1,5 +1,5 @@
 import { readSealed } from '@hold-fast/contract/recordRead';
-import { LEADS } from '@hold-fast/contract/people';
+import { LEADS } from '@hold-fast/contract/roles';
 import {
   doNotRidesOf,
   PASSPORT_FORMAT,

@@ -1,4 +1,5 @@
-import { PersonEdit, type PersonOfShop, type Role } from '@hold-fast/contract/people';
+import { PersonEdit, type PersonOfShop } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { ReactNode } from 'react';
 import { useForm } from 'react-hook-form';

@@ -9,6 +9,7 @@ import { Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { mannerWords } from '../../words/manners';
 import { peopleWords } from '../../words/people';
+import { trustWords } from '../../words/trust';
 import { MannerChoices } from './MannerChoices';
 import { SecretsForm } from './SecretsForm';
 
@@ -76,6 +77,7 @@ function OfTheShop() {
   return (
     <Section label={peopleWords.ofTheShop}>
       <Button kind="plain" says={peopleWords.title} onPress={() => router.navigate('/people')} />
+      <Button kind="plain" says={trustWords.open} onPress={() => router.navigate('/trust')} />
     </Section>
   );
 }

@@ -1,4 +1,5 @@
-import { LOOKS_AFTER, type PersonOfShop } from '@hold-fast/contract/people';
+import type { PersonOfShop } from '@hold-fast/contract/people';
+import { LOOKS_AFTER } from '@hold-fast/contract/roles';
 import { useState } from 'react';
 import { useEndSession, usePeople } from '../../data/people';
 import { useSession } from '../../data/session';

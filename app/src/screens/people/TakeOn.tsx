@@ -1,4 +1,5 @@
-import { NewPerson, type Role } from '@hold-fast/contract/people';
+import { NewPerson } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';

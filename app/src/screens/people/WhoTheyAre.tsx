@@ -1,4 +1,4 @@
-import type { Role } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 import type { Control, FieldPath, FieldValues } from 'react-hook-form';
 import { FormChoice, FormLine, FormTick } from '../../ui/FormLine';
 import { peopleWords } from '../../words/people';

@@ -1,15 +1,12 @@
 import { router } from 'expo-router';
-import { create } from 'qrcode';
-import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import Svg, { Path, Rect } from 'react-native-svg';
 import { useReport, useReportLinks } from '../../data/queries';
 import { useMakeLink } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Page } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
-import { PALETTES, size, space } from '../../ui/tokens';
+import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { calendarDay, exactDay } from '../../words/days';
@@ -17,6 +14,7 @@ import { dueWords } from '../../words/due';
 import { reportWords } from '../../words/report';
 import { words } from '../../words/words';
 import { addressOf } from './address';
+import { SquareCode } from './SquareCode';
 
 /** A label of A6 to hang on the bike: whose it is, when it was signed, what comes next, and the report by its square code. */
 export function Label({ recordId }: { recordId: string }) {
@@ -78,36 +76,8 @@ export function Label({ recordId }: { recordId: string }) {
 
 /** As many lines as A6 has room for below the code. */
 const MOST_DUES = 4;
-/** The quiet zone round a code, in modules. Source [S]: ISO/IEC 18004. */
-const QUIET = 4;
-
-/** A square code of an address, dark on light by day and night: a reader wants it so. */
-function SquareCode({ text }: { text: string }) {
-  const { path, side } = useMemo(() => {
-    const { modules } = create(text, { errorCorrectionLevel: 'M' });
-    const dark = [...modules.data.entries()].filter(([, isDark]) => isDark);
-    return {
-      side: modules.size + 2 * QUIET,
-      path: dark
-        .map(
-          ([i]) => `M${(i % modules.size) + QUIET} ${Math.floor(i / modules.size) + QUIET}h1v1h-1z`,
-        )
-        .join(''),
-    };
-  }, [text]);
-  return (
-    <View role="img" aria-label={reportWords.codeOf(text)} style={styles.code} testID="square-code">
-      <Svg width={size.code} height={size.code} viewBox={`0 0 ${side} ${side}`}>
-        <Rect width={side} height={side} fill={PALETTES.day.raised} />
-        <Path d={path} fill={PALETTES.day.ink} />
-      </Svg>
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   label: { padding: space.l, gap: space.m, maxWidth: size.label, width: '100%' },
   head: { flexDirection: 'row', gap: space.m, alignItems: 'center' },
   names: { flex: 1 },
-  code: { alignSelf: 'center' },
 });

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { reportWords } from '../../words/report';
 import { saveFile } from '../saveFile';
+import { sectionsOf } from './sections';
 
 /** Makes the report into a file for paper; what makes it is loaded only now. */
 export function PaperButton({ report }: { report: Report }) {
@@ -11,7 +12,11 @@ export function PaperButton({ report }: { report: Report }) {
     setState('making');
     try {
       const { paperOf } = await import('./paper');
-      saveFile(`report-${report.number}.pdf`, 'application/pdf', await paperOf(report));
+      saveFile(
+        `report-${report.number}.pdf`,
+        'application/pdf',
+        await paperOf(report, sectionsOf(report)),
+      );
       setState('ready');
     } catch {
       setState('failed');

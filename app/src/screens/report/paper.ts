@@ -3,7 +3,7 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { PALETTES } from '../../ui/tokens';
 import { exactDay } from '../../words/days';
 import { reportWords } from '../../words/report';
-import { sectionsOf } from './sections';
+import type { ReportSection } from './sections';
 import { runsOf } from './runs';
 
 const FACES = {
@@ -26,8 +26,12 @@ async function inBase64(file: string): Promise<string> {
   return btoa(bytes.reduce((text, byte) => text + String.fromCharCode(byte), ''));
 }
 
-/** The report as a PDF for A4, in the app’s own faces. @throws Error where a face cannot be loaded */
-export async function paperOf(report: Report): Promise<Blob> {
+/**
+ * The report as a PDF for A4, in the app’s own faces.
+ * @param sections what is said in it: worked out by whoever shows it, so that this chunk brings no schemas
+ * @throws Error where a face cannot be loaded
+ */
+export async function paperOf(report: Report, sections: readonly ReportSection[]): Promise<Blob> {
   const { default: pdf } = await import('pdfmake/build/pdfmake.min.js');
   const files = await Promise.all(
     Object.values(FACES).map(async (file) => [file, await inBase64(file)] as const),
@@ -37,12 +41,12 @@ export async function paperOf(report: Report): Promise<Blob> {
     Barlow: face(FACES.plain, FACES.heavy),
     BarlowExtended: face(FACES.plainExtended, FACES.heavyExtended),
   });
-  return pdf.createPdf(layoutOf(report)).getBlob();
+  return pdf.createPdf(layoutOf(report, sections)).getBlob();
 }
 
 const said = (text: string): { text: Content } => ({ text: runsOf(text) });
 
-function layoutOf(report: Report): TDocumentDefinitions {
+function layoutOf(report: Report, sections: readonly ReportSection[]): TDocumentDefinitions {
   const head: Content[] = [
     { ...said(reportWords.title), style: 'over' },
     { ...said(report.bikeName), style: 'title' },
@@ -56,7 +60,7 @@ function layoutOf(report: Report): TDocumentDefinitions {
     info: { title: `${reportWords.title}: ${report.bikeName}` },
     content: [
       ...head,
-      ...sectionsOf(report).flatMap(({ label, warning, lines, wears }): Content[] => [
+      ...sections.flatMap(({ label, warning, lines, wears }): Content[] => [
         { ...said(label), style: 'label', headlineLevel: 1 },
         ...(warning ? [{ ...said(warning), style: 'warning' }] : []),
         ...lines.map((line) => ({ ...said(line), style: 'line' })),

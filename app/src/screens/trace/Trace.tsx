@@ -1,4 +1,5 @@
-import { TRACED, type Traced, type TraceRow } from '@hold-fast/contract/trace';
+import type { TraceRow } from '@hold-fast/contract/trace';
+import { TRACED, type Traced } from '@hold-fast/contract/traced';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { useTrace } from '../../data/queries';

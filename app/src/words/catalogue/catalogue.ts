@@ -25,6 +25,7 @@ import type { StoresWords } from './stores';
 import type { PassportWords } from './passport';
 import type { TableWords } from './tables';
 import type { ThingWords } from './things';
+import type { TrustWords } from './trust';
 import type { TroubleWords } from './trouble';
 import type { VerdictWords } from './verdicts';
 
@@ -59,4 +60,5 @@ export interface Catalogue {
   ledger: LedgerWords;
   manners: MannersWords;
   people: PeopleWords;
+  trust: TrustWords;
 }

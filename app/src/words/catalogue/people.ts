@@ -1,4 +1,5 @@
-import type { Role, PERSON_CHANGES, DEVICES } from '@hold-fast/contract/people';
+import type { PERSON_CHANGES, DEVICES } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 
 export interface PeopleWords {
   title: string;

@@ -11,7 +11,7 @@ import type { Touch } from '@hold-fast/core/evidence/touch';
 import type { SentKind } from '@hold-fast/core/job/kinds';
 import type { Rebedding } from '@hold-fast/core/job/fitting';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
-import type { Role } from '@hold-fast/contract/people';
+import type { Role } from '@hold-fast/contract/roles';
 import type { ContainerRefusal } from '@hold-fast/core/fluid/container';
 import type { Family } from '@hold-fast/core/fluid/families';
 import type { GaugeKind } from '@hold-fast/core/gauge/gauge';

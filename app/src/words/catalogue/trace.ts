@@ -1,4 +1,4 @@
-import type { Traced } from '@hold-fast/contract/trace';
+import type { Traced } from '@hold-fast/contract/traced';
 
 /** Whom a fault reached. */
 export interface TraceWords {

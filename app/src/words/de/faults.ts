@@ -1,4 +1,4 @@
-import { YEARS } from '@hold-fast/contract/fields';
+import { YEARS } from '@hold-fast/contract/years';
 import type { Facts, FaultWords } from '../catalogue/faults';
 
 const MET_OTHER =
@@ -193,6 +193,8 @@ export const faults: FaultWords = {
         : `Zu viele falsche Versuche. ${String(seconds)} s warten, dann noch einmal.`,
     'not-allowed': 'Deine Rolle darf das nicht.',
     'choose-secrets': 'Wähle zuerst deine eigene Passphrase und PIN.',
+    'not-encrypted':
+      'Über das Netz spricht die Werkstatt nur verschlüsselt. Öffne ihre Adresse mit https.',
     'other-person': 'Hier ist jemand anderes angemeldet. Das wartet auf die Person, der es gehört.',
     'cross-site': 'Das kam von einer anderen Seite und wurde nicht getan.',
     'not-found': 'Das gibt es hier nicht.',

@@ -24,6 +24,7 @@ import { storeForms } from './storeForms';
 import { stores } from './stores';
 import { passport } from './passport';
 import { people } from './people';
+import { trust } from './trust';
 import { tables } from './tables';
 import { things } from './things';
 import { trouble } from './trouble';
@@ -56,6 +57,7 @@ export const german: Catalogue = {
   passport,
   tables,
   people,
+  trust,
   report,
   trace,
   ledger,

@@ -1,4 +1,4 @@
-import { YEARS } from '@hold-fast/contract/fields';
+import { YEARS } from '@hold-fast/contract/years';
 import type { Facts, FaultWords } from '../catalogue/faults';
 
 const MET_OTHER =
@@ -180,6 +180,8 @@ export const faults: FaultWords = {
         : `Too many wrong tries. Wait ${String(seconds)} s, then try again.`,
     'not-allowed': 'Your role may not do this.',
     'choose-secrets': 'Choose your own passphrase and PIN first.',
+    'not-encrypted':
+      'Over the network the shop speaks encrypted only. Open its address with https.',
     'other-person': 'Somebody else is signed in here. This waits for whose it is.',
     'cross-site': 'This came from another site and was not done.',
     'not-found': 'There is no such thing here.',

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const CorrectBike = later(() =>
-  import('../../../screens/forms').then((screens) => screens.CorrectBike),
+  import('../../../screens/bySchema').then((screens) => screens.CorrectBike),
 );
 
 export default function CorrectBikeRoute() {

@@ -1,5 +1,5 @@
-// One chunk for everything that is written into a form: it brings the form and schema libraries, which would else land in
-// what every page loads first.
+// One chunk for everything that is written into a form or read by a schema, records and reports: it brings the form and schema
+// libraries, which would else land in what every page loads first. No screen outside it asks for a schema.
 import { config } from 'zod';
 import { issueSays } from '../words/faultWords';
 
@@ -22,7 +22,13 @@ export { SheetForm } from './stores/SheetForm';
 
 // Compiling schemas takes `new Function`, which the page's security policy forbids.
 config({ jitless: true, localeError: issueSays });
+export { PassportSheet } from './ledger/PassportSheet';
+export { RecordSheet } from './ledger/RecordSheet';
 export { BeginAnew } from './people/BeginAnew';
 export { MannerScreen } from './people/MannerScreen';
 export { People } from './people/People';
 export { PersonScreen } from './people/PersonScreen';
+export { Trust } from './people/Trust';
+export { Label } from './report/Label';
+export { OpenReport } from './report/OpenReport';
+export { ReportOf } from './report/ReportOf';

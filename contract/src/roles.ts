@@ -1,0 +1,18 @@
+// Who may do what is asked on every screen: it stands apart from what people send of themselves, and brings no schema with it.
+
+export const ROLES = ['owner', 'lead', 'mechanic', 'counter'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Roles that may accept what was not proven. */
+export const LEADS: readonly Role[] = ['owner', 'lead'];
+
+/** Customers' phone numbers are for those who ring them [D]. */
+export const RINGS: readonly Role[] = ['owner', 'lead', 'counter'];
+
+/** Whose accounts a role looks after [D]: the owner everybody’s, a lead those of mechanics and counter. */
+export const LOOKS_AFTER: Readonly<Record<Role, readonly Role[]>> = {
+  owner: ROLES,
+  lead: ['mechanic', 'counter'],
+  mechanic: [],
+  counter: [],
+};
