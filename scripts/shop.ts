@@ -15,6 +15,7 @@ import mysql from 'mysql2/promise';
 import { fingerprintOf, shopCertificate, type ShopCertificate } from './authority';
 import { backUp, DATABASE, nameOfCopy } from './backup';
 import { startMariadb, startThrowawayMariadb } from './mariadb';
+import { addGenericSheets } from './genericSheets';
 import { isEmpty, seedDemo } from './seedDemo';
 import { startStandins } from './standins';
 
@@ -23,6 +24,8 @@ export interface RunningShop {
   /** Where gauges connect. */
   feedPort: number;
   pool: Pool;
+  /** Whether it is the invented workshop, and not somebody's own. */
+  demo: boolean;
   /** Of the root that phones are told to trust; null where the shop is not on a network. */
   fingerprint: string | null;
   stop(): Promise<void>;
@@ -37,11 +40,13 @@ export interface ShopOptions {
   feedPort: number;
   /** An address of this machine to listen on over TLS besides the loopback; the gauge feed stays on the loopback. */
   host?: string | null;
+  /** A shop that nobody has opened yet, with the generic sheets alone, in place of the demo. */
+  empty?: boolean;
   log: Logger;
   say: (words: string) => void;
 }
 
-/** Starts the whole shop: database, migrations, demo data when there is none, and the server. */
+/** Starts the whole shop: database, migrations, the demo or the generic sheets when there is nothing, and the server. */
 export async function openShop(options: ShopOptions): Promise<RunningShop> {
   const { root, dataDirectory, webDirectory, port, host = null, log, say } = options;
   const database = dataDirectory
@@ -68,12 +73,7 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
       secretFile: path.join(path.dirname(database.socketPath), 'runtime-secret'),
     });
     const pool = openPool(account);
-    if (await isEmpty(pool)) {
-      say('Filling the empty shop with demo data (a few seconds)');
-      if (seeding) writeFileSync(seeding, '');
-      await seedDemo(pool, new Date());
-      if (seeding) rmSync(seeding);
-    }
+    const demo = await filled(pool, options);
     const now = () => new Date();
     const feed = new Feed({
       deviceOnFeed: (serial) => deviceOnFeed(pool, serial),
@@ -91,14 +91,16 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
     const outward = host ? outwardServer(app, () => shopCertificate(keys, host, now())) : null;
     if (outward) await orSay(open, '--port', outward.listen(open, host!));
     await orSay(options.feedPort, '--feed-port', feed.open(options.feedPort));
-    const standins = startStandins(root, feed.port!);
+    // A gauge that reads by itself belongs to the demo alone.
+    const standins = demo ? startStandins(root, feed.port!) : null;
     return {
       port: open,
       feedPort: feed.port!,
       pool,
+      demo,
       fingerprint: certificate && fingerprintOf(certificate.root),
       stop: async () => {
-        standins.stop();
+        standins?.stop();
         await feed.close();
         await close(server);
         await outward?.close();
@@ -110,6 +112,35 @@ export async function openShop(options: ShopOptions): Promise<RunningShop> {
     await database.stop();
     throw error;
   }
+}
+
+/**
+ * Fills a shop that has nothing: with the demo, or for one of somebody's own with the generic sheets.
+ * @returns whether it is the demo
+ * @throws Error where a shop of one's own is asked for in a folder that holds the demo
+ */
+async function filled(pool: Pool, options: ShopOptions): Promise<boolean> {
+  const { dataDirectory, empty = false, say } = options;
+  const fresh = await isEmpty(pool);
+  // Said once: the next start needs no option to keep the demo out.
+  const own = dataDirectory ? path.join(dataDirectory, 'own-shop') : null;
+  const isOwn = own ? existsSync(own) : empty;
+  if (isOwn || (empty && fresh)) {
+    await addGenericSheets(pool, new Date());
+    if (own) writeFileSync(own, '');
+    return false;
+  }
+  if (empty)
+    throw new Error(
+      'This folder holds the demo. Keep a shop of your own in another: ./start --empty --data DIR',
+    );
+  if (!fresh) return true;
+  say('Filling the empty shop with demo data (a few seconds)');
+  const seeding = dataDirectory ? path.join(dataDirectory, 'seeding') : null;
+  if (seeding) writeFileSync(seeding, '');
+  await seedDemo(pool, new Date());
+  if (seeding) rmSync(seeding);
+  return true;
 }
 
 const DAY_MS = 86_400_000;

@@ -14,6 +14,7 @@ import { exportWeb } from './web';
 const HELP = `Hold Fast: measuring, judgement and records for disc-brake work
 
   ./start            set up what is missing and run it with the demo data
+  ./start --empty    run a shop of your own from nothing: no demo, and the browser asks for its owner
   ./start --fresh    keep this folder's data aside under another name and begin anew
   ./start --data DIR   keep the data there instead of in .data
   ./start --port N   listen on port N (default 4150); gauges connect to the port after it
@@ -62,6 +63,7 @@ async function main(): Promise<void> {
   const { values } = parseArgs({
     options: {
       fresh: { type: 'boolean', default: false },
+      empty: { type: 'boolean', default: false },
       port: { type: 'string', default: process.env.HOLD_FAST_PORT ?? '4150' },
       'feed-port': { type: 'string', default: process.env.HOLD_FAST_FEED_PORT },
       lan: { type: 'boolean', default: false },
@@ -92,6 +94,7 @@ async function main(): Promise<void> {
     port,
     feedPort,
     host,
+    empty: values.empty,
     log,
     say,
   });
@@ -99,12 +102,8 @@ async function main(): Promise<void> {
   held.at(`http://localhost:${shop.port}`);
   console.log(`\nHold Fast is open at http://localhost:${shop.port}`);
   if (host !== null) await tellPhones(host, shop);
-  console.log('\nSign in as one of the demo people:');
-  for (const { name, role, passphrase, pin } of PEOPLE)
-    console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
-  console.log(
-    `\nGauges connect to 127.0.0.1:${shop.feedPort}; three stand-ins are on it. Ctrl-C closes the shop.`,
-  );
+  if (shop.demo) tellDemo(shop);
+  else console.log(`\nGauges connect to 127.0.0.1:${shop.feedPort}. Ctrl-C closes the shop.`);
 
   let closing = false;
   const close = () => {
@@ -122,6 +121,15 @@ async function main(): Promise<void> {
   process.on('SIGINT', close);
   process.on('SIGTERM', close);
   process.on('SIGHUP', close);
+}
+
+function tellDemo({ feedPort }: RunningShop): void {
+  console.log('\nSign in as one of the demo people:');
+  for (const { name, role, passphrase, pin } of PEOPLE)
+    console.log(`  ${name.padEnd(14)} ${role.padEnd(9)} passphrase "${passphrase}"  PIN ${pin}`);
+  console.log(
+    `\nGauges connect to 127.0.0.1:${feedPort}; three stand-ins are on it. Ctrl-C closes the shop.`,
+  );
 }
 
 /** How a phone on the network comes in: an address to photograph, and what it has to find there. */

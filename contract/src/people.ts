@@ -18,9 +18,9 @@ export type SignIn = z.infer<typeof SignIn>;
 export const Pin = z.string().regex(/^\d{4,8}$/);
 
 /** Long enough that nobody at the bench guesses it [D]. */
-const Passphrase = z.string().trim().min(10).max(200);
+export const Passphrase = z.string().trim().min(10).max(200);
 /** A PIN somebody chooses: no digit over and over, none in their row [D]. */
-const ChosenPin = Pin.refine((pin) => !isPlain(pin), 'pin-plain');
+export const ChosenPin = Pin.refine((pin) => !isPlain(pin), 'pin-plain');
 
 /** Whether the digits are all alike or each the next of the one before, up or down. */
 function isPlain(pin: string): boolean {

@@ -30,6 +30,8 @@ export const shownOf = (record: RecordRead): ShownRecord =>
 
 /** One customer’s report: a sealed visit, what was amended since, and what it left due. */
 export interface Report {
+  /** What the shop is called now; empty where it is not said. */
+  shop: string;
   recordId: string;
   number: number;
   seal: string;

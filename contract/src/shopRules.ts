@@ -15,6 +15,9 @@ import { TroubleLaid } from './trouble';
 const days = z.int().min(7).max(1500);
 /** `hh:mm`. */
 const TimeOfDay = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'no-time');
+/** As customers read it on a report; empty where it has none. */
+export const ShopName = z.string().trim().max(80);
+export const TimeZone = z.string().max(64).refine(isTimeZone, 'no-time-zone');
 const band = Mm.positive().max(2);
 
 /** The shop's rules as the owner lays them down. */
@@ -56,7 +59,8 @@ export const ShopRules = z
       .refine((chosen) => new Set(chosen).size === chosen.length, 'twice'),
     taxPercent: z.number().min(0).max(50),
     pricesWithTax: z.boolean(),
-    timeZone: z.string().max(64).refine(isTimeZone, 'no-time-zone'),
+    timeZone: TimeZone,
+    name: ShopName,
   })
   .refine(({ opensAt, closesAt }) => opensAt < closesAt, {
     path: ['closesAt'],

@@ -14,6 +14,7 @@ import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 import { keepManner } from '../words/manner';
 
+const OpenFromNothing = later(() => import('../screens/bySchema').then((s) => s.OpenFromNothing));
 const BeginAnew = later(() => import('../screens/bySchema').then((s) => s.BeginAnew));
 
 installTheme();
@@ -47,6 +48,7 @@ function Gate() {
   if (pathname === '/trust' && !person) return <Slot />;
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
+  if (session.data.unopened) return <OpenFromNothing />;
   if (!person) return <SignIn />;
   if (session.data.choosing) return <BeginAnew />;
   return (

@@ -1,5 +1,6 @@
 import type { MannerInForce, OwnManner } from '@hold-fast/contract/manner';
 import type { Person, SignIn } from '@hold-fast/contract/people';
+import type { Opening } from '@hold-fast/contract/opening';
 import { LEADS } from '@hold-fast/contract/roles';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { anotherSession, ask } from './api';
@@ -12,6 +13,8 @@ interface Session {
   said?: MannerInForce;
   /** Whether they have yet to choose their own passphrase and PIN. */
   choosing?: boolean;
+  /** Whether nobody has opened the shop yet. */
+  unopened?: boolean;
   /** The session ended while somebody was working; the screen stays until they sign in again. */
   ended?: boolean;
 }
@@ -79,6 +82,13 @@ export function useSignIn() {
     },
   });
 }
+
+/** Opens a shop in which nobody is yet; its owner is signed in by it. Where it turns out to be open they sign in. */
+export const useOpenShop = () =>
+  useMutation({
+    mutationFn: (opening: Opening) => ask<Person>('POST', '/shop', opening),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.session }),
+  });
 
 /** Signs out: the screen is empty at once, whether or not the server can be told; what is not sent waits for its owner. */
 export function signOut(): void {

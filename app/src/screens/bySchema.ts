@@ -26,6 +26,7 @@ export { PassportSheet } from './ledger/PassportSheet';
 export { RecordSheet } from './ledger/RecordSheet';
 export { BeginAnew } from './people/BeginAnew';
 export { MannerScreen } from './people/MannerScreen';
+export { OpenFromNothing } from './people/OpenFromNothing';
 export { People } from './people/People';
 export { PersonScreen } from './people/PersonScreen';
 export { Trust } from './people/Trust';

@@ -44,6 +44,8 @@ export interface ShopRules {
   pricesWithTax: boolean;
   /** Where the shop is, by the IANA time zone database: calibration and use-by go by its days. */
   timeZone: string;
+  /** What the shop is called, as customers read it; empty where it is not said. */
+  name: string;
 }
 
 /** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
@@ -68,6 +70,7 @@ export const USUAL_RULES: ShopRules = {
   taxPercent: 0,
   pricesWithTax: true,
   timeZone: 'UTC',
+  name: '',
 };
 
 /** Whether a bike's pads are used hard: down steep hills, or down hills in the wet [D]. */

@@ -1,4 +1,5 @@
 import { OwnManner, type MannerInForce } from '@hold-fast/contract/manner';
+import { Opening } from '@hold-fast/contract/opening';
 import {
   NewPerson,
   NewStart,
@@ -8,7 +9,7 @@ import {
   type Person,
 } from '@hold-fast/contract/people';
 import { LEADS, LOOKS_AFTER } from '@hold-fast/contract/roles';
-import { Router, type Response } from 'express';
+import { Router, type Request, type Response } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
@@ -17,6 +18,7 @@ import { personOn, sessionHash, type Sessions } from '../platform/session';
 import type { Queryable } from '../platform/database';
 import { rulesInForce } from '../shopRules/store';
 import { chooseSecrets, correctPerson, giveNewStart, takeOn } from './accounts';
+import { isUnopened, openFromNothing } from './opening';
 import {
   endSession,
   mannerOf,
@@ -55,11 +57,25 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
     response.status(201).json(person);
   });
 
+  routes.post('/shop', async (request, response) => {
+    // Whoever opens it owns it: that is for whoever has the machine, and not for the first on the network.
+    if (!isLoopback(request)) throw refuseField('not-allowed', 'name', 'at-the-machine');
+    const person = await openFromNothing(sessions.shop, parse(Opening, request.body));
+    await sessions.open(person, request, response);
+    response.status(201).json(person);
+  });
+
   routes.get('/session', async (request, response) => {
     const known = await sessions.known(request);
     const person = known?.person ?? null;
     const said = await mannerInForce(pool, person);
-    response.json({ person, said, ...(known?.choosing ? { choosing: true } : {}) });
+    const unopened = person === null && (await isUnopened(pool));
+    response.json({
+      person,
+      said,
+      ...(known?.choosing ? { choosing: true } : {}),
+      ...(unopened ? { unopened } : {}),
+    });
   });
 
   routes.delete('/session', async (request, response) => {
@@ -69,6 +85,9 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
 
   return routes;
 }
+
+const isLoopback = ({ socket }: Request) =>
+  ['127.0.0.1', '::1', '::ffff:127.0.0.1'].includes(socket.remoteAddress ?? '');
 
 /** How things are said to this person, or to whoever is about to sign in. */
 async function mannerInForce(on: Queryable, person: Person | null): Promise<MannerInForce> {

@@ -18,6 +18,7 @@ export const OPEN_ROUTES = [
   'POST /session',
   'GET /session',
   'DELETE /session',
+  'POST /shop',
   'GET /reports/:token',
   'GET /calendars/:file',
   'GET /trust',

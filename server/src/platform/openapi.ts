@@ -7,6 +7,7 @@ import { Snooze } from '@hold-fast/contract/due';
 import { SentEntry } from '@hold-fast/contract/entries';
 import { OwnManner } from '@hold-fast/contract/manner';
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
+import { Opening } from '@hold-fast/contract/opening';
 import { SendMessage } from '@hold-fast/contract/outbox';
 import { TakePassport } from '@hold-fast/contract/passport';
 import { NewPerson, NewStart, OwnSecrets, PersonEdit, SignIn } from '@hold-fast/contract/people';
@@ -41,6 +42,7 @@ type Writes = Extract<Route, `POST ${string}` | `PUT ${string}`>;
 /** What each route that writes takes. One that is left out does not compile. */
 const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'POST /session': SignIn,
+  'POST /shop': Opening,
   'PUT /manner': OwnManner,
   'PUT /secrets': OwnSecrets,
   'POST /people': NewPerson,

@@ -1,6 +1,7 @@
 import { readSealed } from '@hold-fast/contract/recordRead';
 import { shownOf, type Report, type ReportLink } from '@hold-fast/contract/report';
 import { addressesIn } from '../platform/addresses';
+import { rulesInForce } from '../shopRules/store';
 import { BESIDE, WITHHELD, withheldOf } from '../records/store';
 import { insert, select, selectOne, type Queryable, type Transaction } from '../platform/database';
 
@@ -33,6 +34,7 @@ export async function reportOf(on: Queryable, recordId: string): Promise<Report 
   );
   return {
     ...report,
+    shop: (await rulesInForce(on)).rules.name,
     // Both as they were called that day.
     customerName: held.record.customer.name,
     bikeName: held.record.bike.name,

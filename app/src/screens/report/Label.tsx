@@ -48,6 +48,7 @@ export function Label({ recordId }: { recordId: string }) {
               {report.bikeName}
             </Words>
             <Words numberOfLines={2}>{report.customerName}</Words>
+            {report.shop ? <Words kind="small">{report.shop}</Words> : null}
             <Words kind="small">{reportWords.by(report.sealedBy, exactDay(report.sealedAt))}</Words>
           </View>
         </View>

@@ -17,6 +17,7 @@ export function ReportBody({ report }: { report: Report }) {
   return (
     <>
       <Section>
+        {report.shop ? <Words kind="label">{report.shop}</Words> : null}
         <Words kind="strong">{report.customerName}</Words>
         <Words ink="soft">{reportWords.by(report.sealedBy, exactDay(report.sealedAt))}</Words>
         {report.amendments.map(({ id, words: said }) => (

@@ -48,7 +48,7 @@ const said = (text: string): { text: Content } => ({ text: runsOf(text) });
 
 function layoutOf(report: Report, sections: readonly ReportSection[]): TDocumentDefinitions {
   const head: Content[] = [
-    { ...said(reportWords.title), style: 'over' },
+    { ...said([report.shop, reportWords.title].filter(Boolean).join(': ')), style: 'over' },
     { ...said(report.bikeName), style: 'title' },
     said(report.customerName),
     { ...said(reportWords.by(report.sealedBy, exactDay(report.sealedAt))), style: 'soft' },

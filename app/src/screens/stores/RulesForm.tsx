@@ -155,14 +155,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
       <Section label={storeFormWords.rulesForm.guardBand}>
         <Note>{storeFormWords.rulesForm.aPartPassesOnlyWhen}</Note>
       </Section>
-      <Section label={storeFormWords.rulesForm.whereTheShopIs}>
-        <FormLine
-          control={control}
-          name="timeZone"
-          label={storeFormWords.rulesForm.timeZone}
-          hint={storeFormWords.rulesForm.suchAsEuropeLisbonCalibration}
-        />
-      </Section>
+      <WhatAndWhere control={control} />
       <Section label={mannerWords.ofTheShop}>
         <Controller
           control={control}
@@ -212,6 +205,26 @@ function range(from: number, to: number, step: number) {
 }
 
 /** What an hour costs, and what the state takes. */
+function WhatAndWhere({ control }: { control: Control<Written> }) {
+  return (
+    <Section label={storeFormWords.rulesForm.whereTheShopIs}>
+      <FormLine
+        control={control}
+        name="name"
+        label={storeFormWords.rulesForm.name}
+        hint={storeFormWords.rulesForm.nameHint}
+        maxLength={80}
+      />
+      <FormLine
+        control={control}
+        name="timeZone"
+        label={storeFormWords.rulesForm.timeZone}
+        hint={storeFormWords.rulesForm.suchAsEuropeLisbonCalibration}
+      />
+    </Section>
+  );
+}
+
 function Money({ control }: { control: Control<Written> }) {
   return (
     <Section label={storeFormWords.rulesForm.quotes}>

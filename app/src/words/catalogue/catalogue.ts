@@ -9,6 +9,7 @@ import type { JobWords } from './job';
 import type { LedgerWords } from './ledger';
 import type { MannersWords } from './manners';
 import type { MeasuringWords } from './measuring';
+import type { OpeningWords } from './opening';
 import type { PeopleWords } from './people';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
@@ -60,5 +61,6 @@ export interface Catalogue {
   ledger: LedgerWords;
   manners: MannersWords;
   people: PeopleWords;
+  opening: OpeningWords;
   trust: TrustWords;
 }

@@ -98,6 +98,7 @@ export type FaultCode =
   | 'own-account'
   | 'last-owner'
   | 'name locked'
+  | 'name at-the-machine'
   | 'newPin required'
   | 'newPassphrase required'
   | 'new-not-above-limit'

@@ -121,6 +121,8 @@ export interface StoreFormsWords {
     pricesWithTax: string;
     weekdays: readonly string[];
     timeZone: string;
+    name: string;
+    nameHint: string;
     suchAsEuropeLisbonCalibration: string;
   };
   sheetForm: {

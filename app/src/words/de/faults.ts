@@ -121,6 +121,8 @@ export const faults: FaultWords = {
     'last-owner': 'Mindestens ein Inhaber muss sich anmelden können.',
     'name locked':
       'Dieses Konto ist gesperrt. Wer die Werkstatt führt, kann es öffnen; was du geschrieben hast, wartet auf diesem Gerät.',
+    'name at-the-machine':
+      'Eine Werkstatt wird an dem Rechner eröffnet, auf dem sie läuft, unter http://localhost.',
     'newPin required': 'Wähle auch deine PIN.',
     'newPassphrase required': 'Wähle auch deine eigene Passphrase.',
     'new-not-above-limit': 'Neu muss dicker sein als die Grenze.',

@@ -23,6 +23,7 @@ import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
 import { stores } from './stores';
 import { passport } from './passport';
+import { opening } from './opening';
 import { people } from './people';
 import { trust } from './trust';
 import { tables } from './tables';
@@ -57,6 +58,7 @@ export const german: Catalogue = {
   passport,
   tables,
   people,
+  opening,
   trust,
   report,
   trace,

@@ -125,6 +125,8 @@ export const storeForms: StoreFormsWords = {
     pricesWithTax: 'Die Preise enthalten die Steuer schon',
     weekdays: ['Mo', 'Di', 'Mi', 'Do', 'Fr', 'Sa', 'So'],
     timeZone: 'Zeitzone',
+    name: 'Wie die Werkstatt heißt',
+    nameHint: 'Kunden lesen es auf ihrem Bericht.',
     suchAsEuropeLisbonCalibration:
       'Etwa Europe/Lisbon. Kalibrierung und Verfallsdatum gehen nach ihren Tagen.',
   },

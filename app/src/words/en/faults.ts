@@ -110,6 +110,7 @@ export const faults: FaultWords = {
     'last-owner': 'One owner at least has to be able to sign in.',
     'name locked':
       'This account is locked. Whoever runs the shop can open it again; what you wrote waits on this device.',
+    'name at-the-machine': 'A shop is opened at the machine it runs on, by http://localhost.',
     'newPin required': 'Choose your PIN as well.',
     'newPassphrase required': 'Choose your own passphrase as well.',
     'new-not-above-limit': 'New must be thicker than the limit.',

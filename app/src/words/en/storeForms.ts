@@ -124,6 +124,8 @@ export const storeForms: StoreFormsWords = {
     pricesWithTax: 'Prices hold the tax already',
     weekdays: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
     timeZone: 'Time zone',
+    name: 'What the shop is called',
+    nameHint: 'Customers read it on their report.',
     suchAsEuropeLisbonCalibration: 'Such as Europe/Lisbon. Calibration and use-by go by its days.',
   },
   sheetForm: {
