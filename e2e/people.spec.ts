@@ -1,5 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { openBench, signIn } from './bench';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  Hands,
+  identify,
+  openBench,
+  pinOf,
+  signIn,
+  type PersonName,
+} from './bench';
 
 test('somebody is taken on, chooses their own passphrase and PIN, forgets them, begins anew, and is locked out', async ({
   page,
@@ -61,4 +71,76 @@ test('somebody is taken on, chooses their own passphrase and PIN, forgets them, 
   await theirs.goto('/people');
   await expect(theirs.getByText('Your role may not do this.')).toBeVisible();
   await phone.close();
+});
+
+test('a tablet of the bench: in by name and PIN, locked when left, and what one was at is nobody else’s', async ({
+  browser,
+}, { project }) => {
+  const device = await browser.newContext(project.use);
+  const page = await device.newPage();
+  await page.clock.install();
+  const lead = await openBench(page, 'Teodor Vane');
+  const name = `Bench ${project.name}`;
+  await page.goto('/people');
+  await lead.touch(lead.button('Make this device one'));
+  await page.getByLabel('What the tablet is called').fill(name);
+  await lead.touch(lead.button('Make this device one'));
+  await expect(page.getByText(`This device is the tablet “${name}”`)).toBeVisible();
+  await page.goto('/bench');
+  await lead.touch(lead.button('Sign out'));
+
+  // One touch and four digits, and what is keyed is hers.
+  const hands = new Hands(page);
+  const comeIn = async (who: PersonName) => {
+    await hands.touch(hands.button(who, true));
+    for (const digit of pinOf(who)) await hands.touch(hands.button(digit, true).last());
+  };
+  await comeIn('Maren Okafor');
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  expect(hands.actions).toBe(5);
+  await checkIn(hands, `Shared ${project.name}`, `Tablet bike ${project.name}`);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.key('170');
+  await hands.press('1', '6');
+  await expect(page.getByRole('group').getByText('1.6', { exact: true })).toBeVisible();
+
+  // She leaves, with half a number keyed; what others press goes nowhere.
+  await page.clock.fastForward('05:10');
+  await expect(page.getByRole('heading', { name: 'Maren Okafor' })).toBeVisible();
+  await hands.press('Escape');
+  await expect(
+    page.getByText('What Maren Okafor was at waits for them', { exact: false }),
+  ).toBeVisible();
+  await hands.press('9', '9', 'Enter', 'Tab', 'Tab');
+  await hands.touch(hands.button('Maren Okafor', true));
+  await hands.press('0', '0', '0', '0');
+  await expect(page.getByText('That is not the PIN of this person.')).toBeVisible();
+  await hands.press(...pinOf('Maren Okafor'));
+  await expect(page.getByRole('heading', { name: 'Maren Okafor' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Measure the rotor' })).toBeVisible();
+  await expect(page.getByRole('group').getByText('1.6', { exact: true })).toBeVisible();
+  await hands.press('8', 'Enter');
+  await expect(page.getByLabel(/Next: point 3/)).toBeVisible();
+  await allSent(page);
+
+  // Left again: whoever else comes in begins at the Bench.
+  await page.clock.fastForward('05:10');
+  await hands.press('Escape');
+  await comeIn('Joss Tarrel');
+  await expect(page).toHaveURL(/\/bench$/);
+  await expect(hands.button('Joss Tarrel: language and units').first()).toBeVisible();
+
+  // A lead ends the tablet from elsewhere: whoever is in is out, and no PIN lets anybody in.
+  const desk = await browser.newContext(project.use);
+  const elsewhere = await desk.newPage();
+  await openBench(elsewhere, 'Teodor Vane');
+  await elsewhere.goto('/people');
+  await elsewhere.getByRole('button', { name: `End the tablet ${name}` }).click();
+  await expect(elsewhere.getByText(/ended .* by Teodor Vane/).first()).toBeVisible();
+  expect((await page.request.get('/api/bench')).status()).toBe(401);
+  await page.goto('/bench');
+  await expect(page.getByLabel('Your name')).toBeVisible();
+  await device.close();
+  await desk.close();
 });

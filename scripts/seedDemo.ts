@@ -145,6 +145,7 @@ async function addLibraryAndStores(pool: Pool, now: Date): Promise<Stock> {
         apprentice,
         passphraseHash: await hashSecret(passphrase),
         pinHash: await hashSecret(pin),
+        pinLength: pin.length,
         choosing: false,
       },
       now,

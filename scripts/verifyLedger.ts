@@ -1,16 +1,16 @@
 import { createHash } from 'node:crypto';
+import { userInfo } from 'node:os';
 import path from 'node:path';
+import { parseArgs } from 'node:util';
 import { continueChain, type ChainBreak } from '@hold-fast/core/seal/chain';
 import { chainAfter } from '@hold-fast/server/records/store';
 import { createPool } from 'mysql2/promise';
 import { DATABASE } from './backup';
-import { holderOf, holdFolder } from './holdFolder';
-import { socketPathFor, startMariadb } from './mariadb';
+import { besideShop, USUAL_DATA } from './besideShop';
 
-// npm run verify-ledger: walks the chain of seals from its first link, while the shop is open or closed, and names the first that
+// npm run verify-ledger [-- --data FOLDER]: walks the chain of seals from its first link, while the shop is open or closed, and names the first that
 // is broken.
 
-const dataDirectory = path.resolve(__dirname, '../.data');
 const AT_ONCE = 200;
 
 const WHY: Record<ChainBreak, string> = {
@@ -20,7 +20,7 @@ const WHY: Record<ChainBreak, string> = {
 };
 
 async function walk(socketPath: string): Promise<void> {
-  const pool = createPool({ socketPath, user: 'root', database: DATABASE });
+  const pool = createPool({ socketPath, user: userInfo().username, database: DATABASE });
   try {
     let seal: string | null = null;
     let number = 0;
@@ -45,16 +45,8 @@ async function walk(socketPath: string): Promise<void> {
 }
 
 async function main(): Promise<void> {
-  const directory = path.join(dataDirectory, 'mariadb');
-  if (holderOf(dataDirectory)) return walk(socketPathFor(directory));
-  const held = holdFolder(dataDirectory);
-  const database = await startMariadb({ directory });
-  try {
-    await walk(database.socketPath);
-  } finally {
-    await database.stop();
-    held.leave();
-  }
+  const { values } = parseArgs({ options: { data: { type: 'string', default: USUAL_DATA } } });
+  await besideShop(path.resolve(values.data), walk);
 }
 
 main().catch((error: unknown) => {

@@ -62,7 +62,7 @@ export interface SessionOfShop {
   /** Where it was opened from. */
   address: string;
 }
-export const DEVICES = ['phone', 'computer'] as const;
+export const DEVICES = ['phone', 'computer', 'tablet'] as const;
 
 /** What was done to somebody’s account, and who did it; the secrets themselves are written nowhere. */
 export interface PersonChange {

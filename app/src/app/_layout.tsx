@@ -1,9 +1,10 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot, usePathname } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
 import { useSession } from '../data/session';
+import { useAutoLock } from '../data/useAutoLock';
 import { Caught } from '../screens/Caught';
 import { KeysHelp } from '../screens/KeysHelp';
 import { later } from '../screens/later';
@@ -12,9 +13,11 @@ import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
 import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
+import { useKeys } from '../ui/useKeys';
 import { keepManner } from '../words/manner';
 
 const OpenFromNothing = later(() => import('../screens/bySchema').then((s) => s.OpenFromNothing));
+const BenchTablet = later(() => import('../screens/people/BenchTablet').then((s) => s.BenchTablet));
 const BeginAnew = later(() => import('../screens/bySchema').then((s) => s.BeginAnew));
 
 installTheme();
@@ -37,6 +40,7 @@ function Gate() {
   useEffect(() => {
     outbox.signedInAs(person?.id ?? null);
   }, [person?.id]);
+  useAutoLock(Boolean(session.data?.tablet && person && !session.data.ended));
   const said = session.data?.said;
   useEffect(() => {
     if (said && keepManner(said)) globalThis.location.reload();
@@ -49,23 +53,46 @@ function Gate() {
   if (session.isPending) return <Loading />;
   if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
   if (session.data.unopened) return <OpenFromNothing />;
-  if (!person) return <SignIn />;
+  const again = session.data.ended ? person : undefined;
+  const signIn = session.data.tablet ? (
+    <BenchTablet {...session.data.tablet} {...(again ? { again } : {})} />
+  ) : (
+    <SignIn {...(again ? { again: again.name } : {})} />
+  );
+  if (!person) return signIn;
   if (session.data.choosing) return <BeginAnew />;
   return (
     <>
-      <KeysHelp />
-      <Places person={person.name}>
-        <Caught at={pathname}>
-          <Slot />
-        </Caught>
-      </Places>
-      {session.data.ended ? (
-        <View style={styles.over}>
-          <SignIn again={person.name} />
-        </View>
-      ) : null}
+      <Beneath covered={again !== undefined}>
+        <KeysHelp />
+        <Places person={person.name}>
+          <Caught at={pathname}>
+            <Slot />
+          </Caught>
+        </Places>
+      </Beneath>
+      {again ? <Over>{signIn}</Over> : null}
     </>
   );
+}
+
+/** The screen of whoever is in. Covered, it can be neither seen nor touched: what another pressed there would be theirs who left. */
+function Beneath({ covered, children }: { covered: boolean; children: ReactNode }) {
+  const view = useRef<View>(null);
+  useEffect(() => {
+    (view.current as unknown as HTMLElement).inert = covered;
+  }, [covered]);
+  return (
+    <View ref={view} style={styles.app}>
+      {children}
+    </View>
+  );
+}
+
+/** What lies over the screen of whoever was in, and hears the keys in its place. */
+function Over({ children }: { children: ReactNode }) {
+  useKeys({}, undefined, true);
+  return <View style={styles.over}>{children}</View>;
 }
 
 const styles = StyleSheet.create({

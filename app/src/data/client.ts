@@ -49,6 +49,7 @@ export const keys = {
   leads: ['leads'],
   people: ['people'],
   trust: ['trust'],
+  tablets: ['tablets'],
   records: ['records'],
   dues: ['dues'],
   messages: ['messages'],

@@ -5,6 +5,7 @@ import type {
   PersonEdit,
   PersonOfShop,
 } from '@hold-fast/contract/people';
+import type { MakeTablet, Tablet } from '@hold-fast/contract/tablet';
 import type { Trust } from '@hold-fast/contract/trust';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { ask, ProblemError } from './api';
@@ -38,6 +39,35 @@ export const useChooseSecrets = () =>
   useMutation({
     mutationFn: (chosen: OwnSecrets) => ask<void>('PUT', '/secrets', chosen),
     onSuccess: () => client.invalidateQueries({ queryKey: keys.session }),
+  });
+
+interface Tablets {
+  items: Tablet[];
+}
+
+/** The bench’s tablets, those in use first. */
+export const useTablets = () =>
+  useQuery({
+    queryKey: keys.tablets,
+    queryFn: async () => (await ask<Tablets>('GET', '/tablets')).items,
+  });
+
+const tabletsNow = ({ items }: Tablets) => {
+  client.setQueryData(keys.tablets, items);
+  return client.invalidateQueries({ queryKey: keys.session });
+};
+
+/** Makes this device a tablet of the bench. */
+export const useMakeTablet = () =>
+  useMutation({
+    mutationFn: (tablet: MakeTablet) => ask<Tablets>('POST', '/tablets', tablet),
+    onSuccess: tabletsNow,
+  });
+
+export const useEndTablet = () =>
+  useMutation({
+    mutationFn: (id: string) => ask<Tablets>('POST', `/tablets/${id}/end`, {}),
+    onSuccess: tabletsNow,
   });
 
 /** How phones reach the shop; null where it is on no network. */

@@ -2,6 +2,7 @@ import type { MannerInForce, OwnManner } from '@hold-fast/contract/manner';
 import type { Person, SignIn } from '@hold-fast/contract/people';
 import type { Opening } from '@hold-fast/contract/opening';
 import { LEADS } from '@hold-fast/contract/roles';
+import type { AtTablet, PinIn } from '@hold-fast/contract/tablet';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { anotherSession, ask } from './api';
 import { client, keys, outbox } from './client';
@@ -15,6 +16,8 @@ interface Session {
   choosing?: boolean;
   /** Whether nobody has opened the shop yet. */
   unopened?: boolean;
+  /** The bench’s tablet that this is, and who comes in at it. */
+  tablet?: AtTablet;
   /** The session ended while somebody was working; the screen stays until they sign in again. */
   ended?: boolean;
 }
@@ -36,7 +39,7 @@ export function useSession() {
     queryFn: async (): Promise<Session> => {
       if (storage.getItem(SIGNED_OUT) === null) return ask<Session>('GET', '/session');
       await tellSignedOut();
-      return { person: null };
+      return ask<Session>('GET', '/session');
     },
     staleTime: Infinity,
   });
@@ -55,33 +58,39 @@ export function useChooseManner() {
 /** Whether a lead or the owner is signed in. */
 export const useIsLead = () => LEADS.includes(useSession().data?.person?.role ?? 'counter');
 
-export function useSignIn() {
+/** Coming in: by name and passphrase, or at the bench’s tablet by PIN. */
+function useComingIn<Sent>(path: '/session' | '/session/pin') {
   return useMutation({
-    mutationFn: async (signIn: SignIn) => {
+    mutationFn: async (sent: Sent) => {
       await telling;
-      const person = await ask<Person>('POST', '/session', signIn);
+      const person = await ask<Person>('POST', path, sent);
       anotherSession();
       // Signed in all the same where this is not heard: the next page asks again.
       const session = await ask<Session>('GET', '/session').catch(() => null);
-      return { person, said: session?.said, choosing: session?.choosing };
+      return { ...session, person };
     },
-    onSuccess: ({ person, said, choosing }) => {
+    onSuccess: (session) => {
       storage.removeItem(SIGNED_OUT);
-      // Whoever carries on has keyed something: the words they keyed it under stay till the next page.
       const was = client.getQueryData<Session>(keys.session);
-      const now = was?.ended ? was.said : said;
-      client.setQueryData<Session>(keys.session, {
-        person,
-        ...(now ? { said: now } : {}),
-        ...(choosing ? { choosing } : {}),
-      });
+      // What somebody else was in the middle of is not theirs who come in: they begin at the Bench.
+      if (was?.ended && was.person?.id !== session.person.id) {
+        outbox.signedInAs(session.person.id);
+        globalThis.location.assign('/bench');
+        return;
+      }
+      // Whoever carries on has keyed something: the words they keyed it under stay till the next page.
+      const said = was?.ended ? was.said : session.said;
+      client.setQueryData<Session>(keys.session, { ...session, ...(said ? { said } : {}) });
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== keys.session[0],
       });
-      outbox.signedInAs(person.id);
+      outbox.signedInAs(session.person.id);
     },
   });
 }
+
+export const useSignIn = () => useComingIn<SignIn>('/session');
+export const usePinIn = () => useComingIn<PinIn>('/session/pin');
 
 /** Opens a shop in which nobody is yet; its owner is signed in by it. Where it turns out to be open they sign in. */
 export const useOpenShop = () =>
@@ -99,7 +108,16 @@ export function signOut(): void {
   }
   outbox.signedInAs(null);
   telling = tellSignedOut().catch(() => undefined);
-  client.setQueryData<Session>(keys.session, { person: null });
+  client.setQueryData<Session>(keys.session, (was) => ({
+    person: null,
+    ...(was?.tablet ? { tablet: was.tablet } : {}),
+  }));
   client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== keys.session[0] });
   client.getMutationCache().clear();
+}
+
+/** Ends the session of whoever left the bench’s tablet: their screen stays beneath, for them to carry on, and nobody else sees it. */
+export function lock(): void {
+  telling = ask<void>('DELETE', '/session').catch(() => undefined);
+  client.setQueryData<Session>(keys.session, (was) => was && { ...was, ended: true });
 }

@@ -11,11 +11,17 @@ export interface Key {
 type Keys = Partial<Record<string, Key>>;
 
 /** The keys that are listened to now, so that they can be shown. */
-const LISTENING = new Set<{ current: { keys: Keys; typed?: (character: string) => void } }>();
+const LISTENING = new Set<{ current: Listener }>();
+
+interface Listener {
+  keys: Keys;
+  typed: ((character: string) => void) | undefined;
+  over: boolean;
+}
 
 /** What each key does on the screen that is shown, and whether digits are typed there. */
 export function keysNow(): { keys: { key: string; says: string }[]; digits: boolean } {
-  const all = [...LISTENING].map(({ current }) => current);
+  const all = heardNow();
   return {
     keys: all.flatMap(({ keys }) =>
       Object.entries(keys).flatMap(([key, each]) => (each ? [{ key, says: each.says }] : [])),
@@ -24,18 +30,27 @@ export function keysNow(): { keys: { key: string; says: string }[]; digits: bool
   };
 }
 
+/** Whoever lies over the screen hears alone: what is covered is not keyed into. */
+function heardNow(): Listener[] {
+  const all = [...LISTENING].map(({ current }) => current);
+  const over = all.filter((each) => each.over);
+  return over.length > 0 ? over : all;
+}
+
 /**
  * Listens to the hardware keyboard, and so to gauges and pedals that act as one. Keys meant for a field or a
  * focused button are left to it; the keypad's own keys are not. `typed` hears 0 to 9, the point, the comma and minus.
+ * @param over whether it lies over the screen, which then hears nothing
  */
-export function useKeys(keys: Keys, typed?: (character: string) => void): void {
-  const latest = useRef({ keys, typed });
+export function useKeys(keys: Keys, typed?: (character: string) => void, over = false): void {
+  const latest = useRef<Listener>({ keys, typed, over });
   useEffect(() => {
-    latest.current = { keys, typed };
+    latest.current = { keys, typed, over };
   });
   useEffect(() => {
     const heard = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTakenBy(event)) return;
+      if (!heardNow().includes(latest.current)) return;
       const { keys: now, typed: hear } = latest.current;
       const act =
         hear && /^[0-9.,-]$/.test(event.key) ? () => hear(event.key) : now[event.key]?.act;

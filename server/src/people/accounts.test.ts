@@ -2,6 +2,8 @@ import type { NewPerson, PersonEdit, PersonOfShop } from '@hold-fast/contract/pe
 import type { Role } from '@hold-fast/contract/roles';
 import { v7 as uuid } from 'uuid';
 import { select } from '../platform/database';
+import { startAnew } from './accounts';
+import { personByName } from './store';
 import {
   measureRotor,
   openJob,
@@ -257,6 +259,20 @@ describe('a new start', () => {
     });
     expect((await choose(asThem, 'for one sign-in', 'words of my own', '9182')).status).toBe(204);
     expect((await shop.client().signIn('Forgetful', 'words of my own')).status).toBe(201);
+  });
+
+  it('is given at the machine too, where the only owner forgot theirs', async () => {
+    await takenOn('At the machine', 'owner');
+    const person = (await personByName(shop.pool, 'At the machine'))!;
+    await startAnew(
+      { pool: shop.pool, now: () => shop.clock.now },
+      person,
+      'printed at the machine',
+    );
+    expect((await shop.client().signIn('At the machine', OWN)).status).toBe(401);
+    const client = shop.client();
+    expect((await client.signIn('At the machine', 'printed at the machine')).status).toBe(201);
+    expect((await client.send('GET', '/people')).status).toBe(403);
   });
 
   it('keeps no secret where it is written down', async () => {

@@ -36,7 +36,11 @@ export async function takeOn(shop: Shop, by: Person, sent: NewPerson): Promise<v
     const write = { id: sent.id, body: person, personId: by.id, at };
     if ((await takeOnce(transaction, write)) === null) return;
     await refuseTakenName(transaction, person.name, null);
-    await addPerson(transaction, { ...person, passphraseHash, pinHash: null, choosing: true }, at);
+    await addPerson(
+      transaction,
+      { ...person, passphraseHash, pinHash: null, pinLength: null, choosing: true },
+      at,
+    );
   });
 }
 
@@ -73,10 +77,35 @@ export async function giveNewStart(
 ): Promise<void> {
   if (id === by.id) throw refuseField('invalid-input', 'passphrase', 'own-account');
   const passphraseHash = await hashSecret(passphrase);
-  await changing(shop, by, id, version, async (transaction, was) => {
-    await endSessions(transaction, id);
-    return { now: { ...was, passphraseHash, pinHash: null, choosing: true }, what: 'new-start' };
+  await changing(shop, by, id, version, (transaction, was) =>
+    begunAnew(transaction, was, passphraseHash),
+  );
+}
+
+/** The same at the machine the shop runs on, where the only owner forgot theirs: in their own name, for nobody else is there. */
+export async function startAnew(
+  { pool, now }: Pick<Shop, 'pool' | 'now'>,
+  { id }: Person,
+  passphrase: string,
+): Promise<void> {
+  const passphraseHash = await hashSecret(passphrase);
+  await inTransaction(pool, async (transaction) => {
+    const was = (await holdPerson(transaction, id))!;
+    const changed = await begunAnew(transaction, was, passphraseHash);
+    await changePerson(transaction, { was, ...changed, at: now(), by: id });
   });
+}
+
+async function begunAnew(
+  transaction: Transaction,
+  was: StoredPerson,
+  passphraseHash: string,
+): Promise<Changed> {
+  await endSessions(transaction, was.id);
+  return {
+    now: { ...was, passphraseHash, pinHash: null, pinLength: null, choosing: true },
+    what: 'new-start',
+  };
 }
 
 /**
@@ -113,6 +142,7 @@ export async function chooseSecrets(
         ...was,
         passphraseHash: passphraseHash ?? was.passphraseHash,
         pinHash: pinHash ?? was.pinHash,
+        pinLength: newPin ? newPin.length : was.pinLength,
         choosing: false,
       },
       what: 'chosen',

@@ -26,7 +26,11 @@ export async function openFromNothing(shop: Shop, sent: Opening): Promise<Person
     if (!(await isUnopened(transaction))) throw new Refusal('not-allowed');
     const at = shop.now();
     const person = { id, name: owner, role: 'owner', apprentice: false } as const;
-    await addPerson(transaction, { ...person, passphraseHash, pinHash, choosing: false }, at);
+    await addPerson(
+      transaction,
+      { ...person, passphraseHash, pinHash, pinLength: pin.length, choosing: false },
+      at,
+    );
     await insert(transaction, 'shop_rules', {
       version: 1,
       rules: JSON.stringify({ ...USUAL_RULES, name, timeZone, manner, currency }),

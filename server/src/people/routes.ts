@@ -30,6 +30,8 @@ import {
   pinTriesSeen,
   setManner,
 } from './store';
+import { tabletOf } from './tablets';
+import { peopleAtTablet } from './tabletStore';
 import type { Tries } from './tries';
 
 const PersonId = z.object({ personId: z.uuid() });
@@ -69,12 +71,14 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
     const known = await sessions.known(request);
     const person = known?.person ?? null;
     const said = await mannerInForce(pool, person);
+    const tablet = await tabletOf(pool, request);
     const unopened = person === null && (await isUnopened(pool));
     response.json({
       person,
       said,
       ...(known?.choosing ? { choosing: true } : {}),
       ...(unopened ? { unopened } : {}),
+      ...(tablet ? { tablet: { name: tablet.name, people: await peopleAtTablet(pool) } } : {}),
     });
   });
 

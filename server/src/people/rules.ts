@@ -16,6 +16,7 @@ const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
 /** Routes that anybody may ask before they are known. */
 export const OPEN_ROUTES = [
   'POST /session',
+  'POST /session/pin',
   'GET /session',
   'DELETE /session',
   'POST /shop',
@@ -114,6 +115,9 @@ export const ROUTES = {
   'PUT /people/:personId': LEADS,
   'POST /people/:personId/new-start': LEADS,
   'DELETE /people/:personId/sessions/:sessionId': LEADS,
+  'GET /tablets': LEADS,
+  'POST /tablets': LEADS,
+  'POST /tablets/:tabletId/end': LEADS,
   'GET /pin-tries': ALL,
   'DELETE /pin-tries': ALL,
   'GET /feed': BENCH,

@@ -21,6 +21,8 @@ export interface StoredPerson extends Person {
   passphraseHash: string;
   /** None until they chose one. */
   pinHash: string | null;
+  /** How many digits it has; null of one that was chosen before that was kept. */
+  pinLength: number | null;
   locked: boolean;
   /** Whether they have yet to choose their own passphrase and PIN. */
   choosing: boolean;
@@ -28,7 +30,7 @@ export interface StoredPerson extends Person {
 }
 
 const COLUMNS =
-  'id, name, role, apprentice, passphrase_hash AS passphraseHash, pin_hash AS pinHash, locked, choosing, version';
+  'id, name, role, apprentice, passphrase_hash AS passphraseHash, pin_hash AS pinHash, pin_length AS pinLength, locked, choosing, version';
 
 type Flag = 'apprentice' | 'locked' | 'choosing';
 type PersonRow = Omit<StoredPerson, Flag> & Record<Flag, number>;
@@ -89,6 +91,7 @@ export async function addPerson(
     apprentice: person.apprentice,
     passphrase_hash: person.passphraseHash,
     pin_hash: person.pinHash,
+    pin_length: person.pinLength,
     choosing: person.choosing,
     created_at: at,
   });
@@ -106,7 +109,7 @@ interface Change {
 export async function changePerson(on: Transaction, { was, now, what, at, by }: Change) {
   await run(
     on,
-    `UPDATE person SET name = ?, role = ?, apprentice = ?, locked = ?, choosing = ?, passphrase_hash = ?, pin_hash = ?, version = ?
+    `UPDATE person SET name = ?, role = ?, apprentice = ?, locked = ?, choosing = ?, passphrase_hash = ?, pin_hash = ?, pin_length = ?, version = ?
       WHERE id = ?`,
     [
       now.name,
@@ -116,6 +119,7 @@ export async function changePerson(on: Transaction, { was, now, what, at, by }: 
       now.choosing,
       now.passphraseHash,
       now.pinHash,
+      now.pinLength,
       was.version + 1,
       was.id,
     ],
@@ -160,11 +164,13 @@ export async function peopleLookedAfter(
     roles,
   );
   return Promise.all(
-    people.map(personOf).map(async ({ passphraseHash: _, pinHash: __, ...person }) => ({
-      ...person,
-      sessions: await sessionsOf(on, person.id, now),
-      changes: await changesOf(on, person.id),
-    })),
+    people
+      .map(personOf)
+      .map(async ({ passphraseHash: _, pinHash: __, pinLength: ___, ...person }) => ({
+        ...person,
+        sessions: await sessionsOf(on, person.id, now),
+        changes: await changesOf(on, person.id),
+      })),
   );
 }
 

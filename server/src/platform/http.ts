@@ -12,6 +12,7 @@ import { jobsRoutes } from '../jobs/routes';
 import { outboxRoutes } from '../outbox/routes';
 import { peopleRoutes, sessionRoutes } from '../people/routes';
 import { allowedOnly } from '../people/rules';
+import { pinRoutes, tabletRoutes } from '../people/tablets';
 import { Tries } from '../people/tries';
 import { recordsRoutes } from '../records/routes';
 import { openReportRoutes, reportsRoutes } from '../reports/routes';
@@ -109,11 +110,12 @@ function api(shop: Shop, feed: Feed | null, lan: Lan | null): express.Router {
     express.json({ limit: LARGEST_PASSPORT_BODY, strict: true }),
   );
   router.use(express.json({ limit: LARGEST_BODY, strict: true }));
-  router.use(sessionRoutes(sessions, tries));
+  router.use(sessionRoutes(sessions, tries), pinRoutes(sessions, tries));
   router.use(openReportRoutes(shop), openFeedRoutes(shop), lanRoutes(lan));
   router.use(sessions.required, allowedOnly);
   router.use(
     peopleRoutes(sessions, tries),
+    tabletRoutes(sessions),
     jobsRoutes(shop),
     dayRoutes(shop),
     bikesRoutes(shop, tries),

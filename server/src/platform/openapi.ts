@@ -30,6 +30,7 @@ import {
   WrenchEdit,
 } from '@hold-fast/contract/stores';
 import { StockImport } from '@hold-fast/contract/stockRows';
+import { MakeTablet, PinIn } from '@hold-fast/contract/tablet';
 import { TraceQuery } from '@hold-fast/contract/trace';
 import { z } from 'zod';
 import { Order } from '../feed/routes';
@@ -42,7 +43,10 @@ type Writes = Extract<Route, `POST ${string}` | `PUT ${string}`>;
 /** What each route that writes takes. One that is left out does not compile. */
 const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'POST /session': SignIn,
+  'POST /session/pin': PinIn,
   'POST /shop': Opening,
+  'POST /tablets': MakeTablet,
+  'POST /tablets/:tabletId/end': z.strictObject({}),
   'PUT /manner': OwnManner,
   'PUT /secrets': OwnSecrets,
   'POST /people': NewPerson,

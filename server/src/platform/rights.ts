@@ -9,6 +9,7 @@ const APPEND: Right[] = ['SELECT', 'INSERT'];
 export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   person: APPEND,
   person_change: APPEND,
+  tablet: APPEND,
   session: ['SELECT', 'INSERT', 'DELETE'],
   pin_try: APPEND,
   accepted_write: APPEND,
@@ -71,8 +72,10 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
     'choosing',
     'passphrase_hash',
     'pin_hash',
+    'pin_length',
     'version',
   ],
+  tablet: ['ended_at', 'ended_by'],
   due: ['shown_on', 'snoozed_until', 'snoozed_words', 'snoozed_by'],
   // Counted up row by row, which asks for the right to its key too.
   trouble_count: ['counting', 'cause', 'sign', 'looked', 'seen'],

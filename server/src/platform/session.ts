@@ -27,8 +27,16 @@ export class Sessions {
 
   constructor(readonly shop: Shop) {}
 
-  /** Opens a session; the one this device had before ends. */
-  async open(person: Person, request: Request, response: Response): Promise<void> {
+  /**
+   * Opens a session; the one this device had before ends.
+   * @param tabletId the bench's tablet it is opened at; null at a device of one's own
+   */
+  async open(
+    person: Person,
+    request: Request,
+    response: Response,
+    tabletId: string | null = null,
+  ): Promise<void> {
     await this.#end(request);
     const token = randomBytes(32).toString('base64url');
     const now = this.shop.now();
@@ -39,7 +47,8 @@ export class Sessions {
       person_id: person.id,
       created_at: now,
       expires_at: expiresAt,
-      device: deviceOf(request),
+      device: tabletId ? 'tablet' : deviceOf(request),
+      tablet_id: tabletId,
       address: request.socket.remoteAddress ?? '',
     });
     response.cookie(COOKIE, token, {
@@ -189,11 +198,14 @@ export function hasSession(request: Request): boolean {
   return tokenOf(request) !== null;
 }
 
-function tokenOf(request: Request): string | null {
+const tokenOf = (request: Request) => cookieOf(request, COOKIE);
+
+/** A cookie of a request; null where it brings none of that name. */
+export function cookieOf(request: Request, name: string): string | null {
   const found = request.headers.cookie
     ?.split(';')
     .map((pair) => pair.trim().split('='))
-    .find(([name]) => name === COOKIE);
+    .find(([each]) => each === name);
   return found?.[1] ?? null;
 }
 

@@ -187,7 +187,16 @@ async function stock(pool: Pool) {
   for (const [name, role, apprentice = false] of people)
     await addPerson(
       pool,
-      { id: uuid(), name, role, apprentice, passphraseHash: hash, pinHash, choosing: false },
+      {
+        id: uuid(),
+        name,
+        role,
+        apprentice,
+        passphraseHash: hash,
+        pinHash,
+        pinLength: PIN.length,
+        choosing: false,
+      },
       NOW,
     );
   const gauge = (name: string, change: Partial<Gauge> = {}): Gauge => ({

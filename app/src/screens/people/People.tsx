@@ -7,6 +7,7 @@ import { Row } from '../../ui/Row';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { peopleWords } from '../../words/people';
 import { words } from '../../words/words';
+import { Tablets } from './Tablets';
 
 /** How somebody stands, in a line: their role and what is to know besides. */
 const standing = ({ role, apprentice, locked, choosing, sessions }: PersonOfShop) =>
@@ -47,6 +48,7 @@ export function People() {
           />
         ))
       )}
+      <Tablets />
     </Page>
   );
 }

@@ -10,6 +10,7 @@ import type { LedgerWords } from './ledger';
 import type { MannersWords } from './manners';
 import type { MeasuringWords } from './measuring';
 import type { OpeningWords } from './opening';
+import type { TabletWords } from './tablet';
 import type { PeopleWords } from './people';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
@@ -61,6 +62,7 @@ export interface Catalogue {
   ledger: LedgerWords;
   manners: MannersWords;
   people: PeopleWords;
+  tablet: TabletWords;
   opening: OpeningWords;
   trust: TrustWords;
 }

@@ -25,6 +25,7 @@ import { stores } from './stores';
 import { passport } from './passport';
 import { opening } from './opening';
 import { people } from './people';
+import { tablet } from './tablet';
 import { trust } from './trust';
 import { tables } from './tables';
 import { things } from './things';
@@ -58,6 +59,7 @@ export const german: Catalogue = {
   passport,
   tables,
   people,
+  tablet,
   opening,
   trust,
   report,

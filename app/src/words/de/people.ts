@@ -36,7 +36,7 @@ export const people: PeopleWords = {
   given: (name) => `Sag ${name} die Passphrase: sie steht nirgends.`,
   sessions: 'Angemeldet an',
   noSession: 'Gerade nirgends.',
-  device: { phone: 'Telefon', computer: 'Rechner' },
+  device: { phone: 'Telefon', computer: 'Rechner', tablet: 'Tablet der Werkbank' },
   session: (device, address, since) => `${device}, ${address}, seit ${since}`,
   end: 'Beenden',
   endSession: (session) => `Beenden: ${session}`,

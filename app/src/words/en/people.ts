@@ -35,7 +35,7 @@ export const people: PeopleWords = {
   given: (name) => `Tell ${name} the passphrase: it is written nowhere.`,
   sessions: 'Signed in at',
   noSession: 'Nowhere now.',
-  device: { phone: 'Phone', computer: 'Computer' },
+  device: { phone: 'Phone', computer: 'Computer', tablet: 'Bench tablet' },
   session: (device, address, since) => `${device} at ${address}, since ${since}`,
   end: 'End it',
   endSession: (session) => `End: ${session}`,

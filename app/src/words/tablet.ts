@@ -1,0 +1,4 @@
+import { tablet } from './en/tablet';
+import { inUse } from './language';
+
+export const tabletWords = inUse('tablet', tablet);
