@@ -17,7 +17,7 @@ export default async function setUp(): Promise<() => Promise<void>> {
   const shop = await openShop({
     root,
     dataDirectory: null,
-    webDirectory: exportWeb(root, say),
+    webDirectory: await exportWeb(root, say),
     port: 0,
     feedPort: 0,
     host: OUTWARD,

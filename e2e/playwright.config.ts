@@ -31,6 +31,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     timezoneId: 'UTC',
     screenshot: 'only-on-failure',
+    // What is kept on the device is looked at where it is the subject; elsewhere requests are to be cut by hand.
+    serviceWorkers: 'block',
     // A press that finds nothing says so before the whole test is over.
     actionTimeout: 30_000,
   },

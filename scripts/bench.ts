@@ -60,7 +60,7 @@ const ROUNDS = 3;
 const say = (words: string) => console.log(`· ${words}`);
 
 async function main(): Promise<void> {
-  const web = exportWeb(root, say);
+  const web = await exportWeb(root, say);
   const shop = await openShop({
     root,
     dataDirectory: null,

@@ -150,7 +150,7 @@ async function main(): Promise<void> {
 
 async function exportOnce(): Promise<{ code: number; output: string }> {
   try {
-    exportWeb(root, (words) => console.log(`· ${words}`));
+    await exportWeb(root, (words) => console.log(`· ${words}`));
     return { code: 0, output: '' };
   } catch (error) {
     return { code: 1, output: (error as Error).message };

@@ -20,7 +20,7 @@ async function main(): Promise<void> {
   const shop = await openShop({
     root,
     dataDirectory: null,
-    webDirectory: exportWeb(root, say),
+    webDirectory: await exportWeb(root, say),
     port: 0,
     feedPort: 0,
     log: pino({ level: 'silent' }),

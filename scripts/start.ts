@@ -82,7 +82,7 @@ async function main(): Promise<void> {
   const say = (words: string) => console.log(`· ${words}`);
   const dataDirectory = path.resolve(values.data);
 
-  const webDirectory = exportWeb(root, say);
+  const webDirectory = await exportWeb(root, say);
   mkdirSync(dataDirectory, { recursive: true, mode: 0o700 });
   const held = values.fresh ? beginAnew(dataDirectory, say) : holdFolder(dataDirectory);
   say('Starting the database and the server');

@@ -4,11 +4,13 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSy
 import path from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { copyFonts } from './fonts';
+import { writeServiceWorker } from './serviceWorker';
 
 /** What the exported app is made of. */
 const SOURCES = [
   'scripts/web.ts',
   'scripts/fonts.ts',
+  'scripts/serviceWorker.ts',
   'app/src',
   'app/public',
   'app/index.ts',
@@ -21,7 +23,7 @@ const SOURCES = [
 ];
 
 /** Exports the app for the web when what it is made of has changed since the last time; answers where it is. */
-export function exportWeb(root: string, say: (words: string) => void): string {
+export async function exportWeb(root: string, say: (words: string) => void): Promise<string> {
   copyFonts(root);
   const output = path.join(root, 'app/dist');
   const stamp = path.join(root, '.cache/web-export');
@@ -50,6 +52,7 @@ export function exportWeb(root: string, say: (words: string) => void): string {
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
     );
   inlineFontRules(path.join(output, 'index.html'), path.join(output, 'fonts/fonts.css'));
+  await writeServiceWorker(output);
   compressFiles(output);
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, print);

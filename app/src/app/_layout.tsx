@@ -3,6 +3,7 @@ import { Slot, usePathname } from 'expo-router';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
+import { keepApp } from '../data/offline';
 import { useSession } from '../data/session';
 import { useAutoLock } from '../data/useAutoLock';
 import { Caught } from '../screens/Caught';
@@ -41,6 +42,11 @@ function Gate() {
     outbox.signedInAs(person?.id ?? null);
   }, [person?.id]);
   useAutoLock(Boolean(session.data?.tablet && person && !session.data.ended));
+  useEffect(() => {
+    // Well after the first screen: what keeps the app takes nothing from showing it.
+    const later = setTimeout(() => void keepApp(() => void client.invalidateQueries()), 2000);
+    return () => clearTimeout(later);
+  }, []);
   const said = session.data?.said;
   useEffect(() => {
     if (said && keepManner(said)) globalThis.location.reload();

@@ -7,6 +7,7 @@ import { QueryClient } from '@tanstack/react-query';
 import type { Person } from '@hold-fast/contract/people';
 import { ask, NoConnection, onSignedOut } from './api';
 import { deviceStorage } from './deviceStorage';
+import { forgetSession, keepSaid } from './offline';
 import { Outbox } from './outbox';
 
 const FRESH_MS = 10_000;
@@ -131,8 +132,17 @@ export function takeChange(jobId: string, { base, added, count }: JobChange): Jo
 
 export const outbox = new Outbox(deviceStorage(), takeChange);
 
+// A job is made up of what was asked once and of every entry since: it is kept as it stands here.
+client.getQueryCache().subscribe(({ type, query }) => {
+  const [of, jobId] = query.queryKey;
+  const held = query.state.data as HeldJob | undefined;
+  if (type === 'updated' && of === keys.job('')[0] && held)
+    void keepSaid(`/api/jobs/${String(jobId)}`, held.log);
+});
+
 // Who is signed in stays on screen while a session is renewed, so that nothing half-done is lost.
 onSignedOut(() => {
+  void forgetSession();
   const session = client.getQueryData<{ person: unknown }>(keys.session);
   if (session?.person) client.setQueryData(keys.session, { ...session, ended: true });
 });

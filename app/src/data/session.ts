@@ -7,6 +7,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { anotherSession, ask } from './api';
 import { client, keys, outbox } from './client';
 import { deviceStorage } from './deviceStorage';
+import { forgetSaid, forgetSession } from './offline';
 
 interface Session {
   person: Person | null;
@@ -71,6 +72,7 @@ function useComingIn<Sent>(path: '/session' | '/session/pin') {
     },
     onSuccess: (session) => {
       storage.removeItem(SIGNED_OUT);
+      void forgetSaid();
       const was = client.getQueryData<Session>(keys.session);
       // What somebody else was in the middle of is not theirs who come in: they begin at the Bench.
       if (was?.ended && was.person?.id !== session.person.id) {
@@ -107,6 +109,7 @@ export function signOut(): void {
     // A device that keeps nothing has nothing to come back to either.
   }
   outbox.signedInAs(null);
+  void forgetSaid();
   telling = tellSignedOut().catch(() => undefined);
   client.setQueryData<Session>(keys.session, (was) => ({
     person: null,
@@ -118,6 +121,7 @@ export function signOut(): void {
 
 /** Ends the session of whoever left the bench’s tablet: their screen stays beneath, for them to carry on, and nobody else sees it. */
 export function lock(): void {
+  void forgetSession();
   telling = ask<void>('DELETE', '/session').catch(() => undefined);
   client.setQueryData<Session>(keys.session, (was) => was && { ...was, ended: true });
 }

@@ -7,6 +7,7 @@ import { useRefusesToKeep, useUnreadable, useWaiting } from '../data/queries';
 import { Button } from '../ui/Button';
 import { Icon } from '../ui/Icon';
 import { Note } from '../ui/Note';
+import { NewerVersion } from './NewerVersion';
 import { chooseTheme, useTheme, type Theme } from '../ui/theme';
 import { color, font, size, space, type } from '../ui/tokens';
 import { useWide } from '../ui/useWide';
@@ -38,6 +39,7 @@ export function Places({ person, children }: { person: string; children: ReactNo
         <Unreadable />
         <NotKept />
         <Unsent />
+        <NewerVersion />
         {children}
       </View>
       {bar && (

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Keypad } from '../../ui/Keypad';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
+import { size, space } from '../../ui/tokens';
 import { useKeys } from '../../ui/useKeys';
 import { Words } from '../../ui/Words';
 import { tabletWords as says } from '../../words/tablet';
@@ -87,15 +87,17 @@ function PinPad({ person, onBack }: { person: TabletPerson; onBack: () => void }
         <Words kind="giant">{'●'.repeat(digits.length) || ' '}</Words>
         {pinIn.error ? <Note kind="refusal">{pinIn.error.message}</Note> : null}
       </View>
-      <Keypad
-        onDigit={onDigit}
-        onErase={onErase}
-        next={{
-          says: says.in,
-          onPress: () => send(digits),
-          disabled: digits.length < FEWEST || pinIn.isPending,
-        }}
-      />
+      <View style={styles.pad}>
+        <Keypad
+          onDigit={onDigit}
+          onErase={onErase}
+          next={{
+            says: says.in,
+            onPress: () => send(digits),
+            disabled: digits.length < FEWEST || pinIn.isPending,
+          }}
+        />
+      </View>
     </Page>
   );
 }
@@ -103,5 +105,6 @@ function PinPad({ person, onBack }: { person: TabletPerson; onBack: () => void }
 const styles = StyleSheet.create({
   people: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
   person: { flexGrow: 1, flexBasis: 220 },
+  pad: { flex: 1, width: '100%', maxWidth: size.label, alignSelf: 'center' },
   digits: { alignItems: 'center', padding: space.l, gap: space.s },
 });

@@ -56,6 +56,7 @@ export interface FrameWords {
     thereIsNoSuchPage: string;
   };
   frame: {
+    newerVersion: string;
     lightAuto: string;
     lightDark: string;
     lightDay: string;

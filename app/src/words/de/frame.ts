@@ -70,6 +70,8 @@ export const frame: FrameWords = {
     thereIsNoSuchPage: 'Diese Seite gibt es nicht',
   },
   frame: {
+    newerVersion:
+      'Eine neuere Fassung ist da: sie kommt, wenn du wieder an der Werkbank bist und alles gesendet ist.',
     lightAuto: 'Licht: automatisch',
     lightDark: 'Licht: dunkel',
     lightDay: 'Licht: Tag',

@@ -67,6 +67,8 @@ export const frame: FrameWords = {
     thereIsNoSuchPage: 'There is no such page',
   },
   frame: {
+    newerVersion:
+      'A newer version is here: it comes in when you are back at the Bench and everything is sent.',
     lightAuto: 'Light: auto',
     lightDark: 'Light: dark',
     lightDay: 'Light: day',

@@ -1,0 +1,85 @@
+// The device keeps the app and what the server said last (scripts/serviceWorker.ts), and goes on by it where the server cannot be
+// reached. None of it is left to who comes next.
+
+/** As the service worker names it. */
+const SAID = 'hold-fast-said';
+/** How often it is asked whether there is a newer version, ms. */
+const ASKED_EVERY_MS = 30 * 60_000;
+
+const kept = () => (typeof caches === 'undefined' ? null : caches);
+
+/** Keeps what is known by now in place of what the server said last at this address: entries it took have come since. */
+export async function keepSaid(path: string, body: unknown): Promise<void> {
+  // Where no worker keeps the app, nothing could be shown by it.
+  if (!kept() || !navigator.serviceWorker?.controller) return;
+  const said = await caches.open(SAID).catch(() => null);
+  const answer = new Response(JSON.stringify(body), {
+    headers: { 'content-type': 'application/json' },
+  });
+  await said?.put(path, answer).catch(() => undefined);
+}
+
+/** Forgets everything the server said to whoever was signed in. */
+export async function forgetSaid(): Promise<void> {
+  await kept()
+    ?.delete(SAID)
+    .catch(() => false);
+}
+
+/** Forgets that anybody is signed in: a page that is loaded without the server is nobody’s. */
+export async function forgetSession(): Promise<void> {
+  const said = await kept()
+    ?.open(SAID)
+    .catch(() => null);
+  await said?.delete('/api/session');
+}
+
+let waiting: ServiceWorker | null = null;
+const listeners = new Set<() => void>();
+
+/** Whether a newer version of the app is on this device and waits to be taken. */
+export const newerVersion = {
+  subscribe: (listener: () => void) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  },
+  waits: () => waiting !== null,
+  /** Takes it: the page is loaded anew by it. */
+  take: () => {
+    navigator.serviceWorker.addEventListener(
+      'controllerchange',
+      () => globalThis.location.reload(),
+      {
+        once: true,
+      },
+    );
+    waiting?.postMessage({ type: 'SKIP_WAITING' });
+  },
+};
+
+function found(worker: ServiceWorker | null): void {
+  // The very first one has nothing to take over from.
+  if (!worker || !navigator.serviceWorker.controller) return;
+  waiting = worker;
+  for (const listener of listeners) listener();
+}
+
+/**
+ * Has the device keep the app, where the browser lets it: over TLS, or on this machine.
+ * @param onFirst called when it does for the first time: what was said before that is not kept yet
+ */
+export async function keepApp(onFirst: () => void): Promise<void> {
+  if (!('serviceWorker' in navigator) || __DEV__) return;
+  if (!navigator.serviceWorker.controller)
+    navigator.serviceWorker.addEventListener('controllerchange', onFirst, { once: true });
+  const registration = await navigator.serviceWorker.register('/sw.js').catch(() => null);
+  if (!registration) return;
+  found(registration.waiting);
+  registration.addEventListener('updatefound', () => {
+    const coming = registration.installing;
+    coming?.addEventListener('statechange', () => {
+      if (coming.state === 'installed') found(registration.waiting);
+    });
+  });
+  setInterval(() => void registration.update().catch(() => undefined), ASKED_EVERY_MS);
+}

@@ -1,0 +1,227 @@
+import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { connect, createServer, type AddressInfo, type Server, type Socket } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { createServer as createShop } from '@hold-fast/server/platform/http';
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { pino } from 'pino';
+import { openShop, type RunningShop } from '../scripts/shop';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  Hands,
+  identify,
+  jobAt,
+  openBench,
+  pinOf,
+  verdict,
+} from './bench';
+
+// A phone whose network goes for real: between it and the shop stands a line that is cut.
+
+const root = path.resolve(__dirname, '..');
+test.skip(
+  ({ viewport }) => viewport!.width >= 1000,
+  'what a device keeps does not change with the width',
+);
+
+const web = path.join(root, 'app/dist');
+
+let shop: RunningShop;
+test.beforeAll(async () => {
+  shop = await openShop({
+    root,
+    dataDirectory: null,
+    webDirectory: web,
+    port: 0,
+    feedPort: 0,
+    log: pino({ level: 'silent' }),
+    say: () => undefined,
+  });
+});
+test.afterAll(async () => {
+  await shop?.stop();
+});
+
+/** A line to the shop that can be cut and mended. */
+class Line {
+  #server: Server | null = null;
+  #open = new Set<Socket>();
+  port = 0;
+
+  /** @param to the port of the server it leads to */
+  constructor(public to: number) {}
+
+  async mend(): Promise<void> {
+    this.#server = createServer((near) => {
+      const far = connect(this.to, '127.0.0.1');
+      for (const [one, other] of [
+        [near, far],
+        [far, near],
+      ] as const) {
+        this.#open.add(one);
+        one.pipe(other);
+        one.on('error', () => other.destroy());
+        one.on('close', () => this.#open.delete(one));
+      }
+    });
+    await new Promise<void>((resolve) => this.#server!.listen(this.port, '127.0.0.1', resolve));
+    this.port = (this.#server.address() as AddressInfo).port;
+  }
+
+  async cut(): Promise<void> {
+    const closed = new Promise((resolve) => this.#server!.close(resolve));
+    for (const socket of this.#open) socket.destroy();
+    await closed;
+  }
+}
+
+async function phone(browser: Browser, line: Line): Promise<Page> {
+  const context = await browser.newContext({
+    baseURL: `http://localhost:${line.port}`,
+    viewport: { width: 390, height: 664 },
+    hasTouch: true,
+    timezoneId: 'UTC',
+    serviceWorkers: 'allow',
+  });
+  return context.newPage();
+}
+
+/** The device keeps the app from now on. */
+async function isKept(page: Page): Promise<void> {
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+}
+
+test('a job goes on with no network: through reloads, a closed tab and cuts, and nothing is lost or doubled', async ({
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  const hands = await openBench(page);
+  await isKept(page);
+  const job = await checkIn(hands, 'Away', 'Out of reach');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.key('170');
+  await allSent(page);
+
+  await line.cut();
+  for (const digits of ['168', '166']) await hands.key(digits);
+  await page.reload();
+  await expect(page.getByLabel(/Next: point 4/)).toBeVisible();
+  await expect(verdict(page)).toContainText('Thinnest 1.66');
+  await expect(page.getByText(/kept here and will be sent/)).toBeVisible();
+  await hands.key('169');
+
+  // The tab is closed, and another opened at the Bench: it is all there.
+  const again = await page.context().newPage();
+  await page.close();
+  await again.goto('/bench');
+  await expect(again.getByText('Out of reach')).toBeVisible();
+  await again.goto(`${job}/front/rotor`);
+  await expect(again.getByLabel(/Next: point 5/)).toBeVisible();
+  const on = new Hands(again);
+  await on.key('171');
+  await on.key('170');
+  await expect(verdict(again)).toContainText('Holds');
+
+  // A PIN is the server's to know: signing waits for it, and says so.
+  await again.goto(`${job}/sign-off`);
+  await expect(again.getByRole('button', { name: 'Sign and seal' })).toBeVisible();
+
+  await line.mend();
+  await again.goto(`${job}/front/rotor`);
+  await allSent(again);
+  const { measured } = await jobAt(again, job.split('/')[2]!);
+  expect(measured.map(({ readings }) => readings.map(({ valueMm }) => valueMm))).toEqual([
+    // The zero check first.
+    [0, 1.7, 1.68, 1.66, 1.69, 1.71, 1.7],
+  ]);
+  await again.context().close();
+  await line.cut();
+});
+
+test('what was kept is nobody else’s: signed out, or locked at the bench, a page without the server is empty', async ({
+  browser,
+}) => {
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  await page.clock.install();
+  const hands = await openBench(page, 'Teodor Vane');
+  await isKept(page);
+  await page.reload();
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  await page.goto('/people');
+  await hands.touch(hands.button('Make this device one'));
+  await page.getByLabel('What the tablet is called').fill('Left bench');
+  await hands.touch(hands.button('Make this device one'));
+  await expect(page.getByText('This device is the tablet')).toBeVisible();
+  await page.goto('/bench');
+  await hands.touch(hands.button('Sign out'));
+  await hands.touch(hands.button('Maren Okafor', true));
+  await hands.press(...pinOf('Maren Okafor'));
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  await page.reload();
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  await page.clock.fastForward('05:10');
+  await expect(page.getByRole('heading', { name: 'Maren Okafor' })).toBeVisible();
+  await line.cut();
+  await page.reload();
+  await expect(
+    page.getByText('No connection to the shop’s server', { exact: false }),
+  ).toBeVisible();
+  await expect(page.getByText('Post trike 7')).toHaveCount(0);
+  await page.context().close();
+});
+
+test('a newer version waits while somebody works, and comes in at the Bench once everything is sent', async ({
+  browser,
+}) => {
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  const hands = await openBench(page);
+  await isKept(page);
+  await checkIn(hands, 'Amid', 'In the middle');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.key('170');
+  await hands.press('1', '6');
+
+  // The shop is brought up to date: the same address gives another version.
+  const newer = mkdtempSync(path.join(tmpdir(), 'hold-fast-web-'));
+  cpSync(web, newer, { recursive: true });
+  for (const end of ['.gz', '.br']) rmSync(path.join(newer, `sw.js${end}`));
+  appendFileSync(path.join(newer, 'sw.js'), '\n// newer\n');
+  const log = pino({ level: 'silent' });
+  const app = createShop({ pool: shop.pool, now: () => new Date(), log }, newer);
+  const server = app.listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  line.to = (server.address() as AddressInfo).port;
+  await line.cut();
+  await line.mend();
+  await page.evaluate(async () => {
+    await (await navigator.serviceWorker.ready).update();
+  });
+  await expect(page.getByText('A newer version is here', { exact: false })).toBeVisible();
+  await hands.press('8', 'Enter');
+  await expect(verdict(page)).toContainText('Thinnest 1.68');
+  await allSent(page);
+
+  await hands.touch(page.getByRole('button', { name: /^Back: Job/ }).first());
+  await page.goto('/bench');
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  await expect(page.getByText('A newer version is here', { exact: false })).toHaveCount(0);
+  await expect
+    .poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).waiting === null))
+    .toBe(true);
+  await page.context().close();
+  await line.cut();
+  server.closeAllConnections();
+  server.close();
+  rmSync(newer, { recursive: true });
+});
