@@ -216,9 +216,12 @@ test('a newer version waits while somebody works, and comes in at the Bench once
   await page.goto('/bench');
   await expect(hands.button('Check in a bike')).toBeVisible();
   await expect(page.getByText('A newer version is here', { exact: false })).toHaveCount(0);
-  await expect
-    .poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).waiting === null))
-    .toBe(true);
+  // The page is loaded anew while it is asked.
+  await expect(async () => {
+    const waits = () =>
+      page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null);
+    expect(await waits()).toBe(false);
+  }).toPass({ timeout: 15_000 });
   await page.context().close();
   await line.cut();
   server.closeAllConnections();
