@@ -53,6 +53,7 @@ const VIEWS = {
     '/manner',
     '/people',
     '/people/new',
+    '/trust',
     '/stores/count',
     '/ledger/due',
     '/ledger/trace',

@@ -13,6 +13,7 @@ const PLACES = [
   '/manner',
   '/people',
   '/people/new',
+  '/trust',
   '/stores/rules',
   '/reckoner/trouble',
   '/reckoner/wear',

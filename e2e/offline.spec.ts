@@ -167,15 +167,21 @@ test('what was kept is nobody else’s: signed out, or locked at the bench, a pa
   await expect(hands.button('Check in a bike')).toBeVisible();
   await page.reload();
   await expect(hands.button('Check in a bike')).toBeVisible();
+  // It locks while the server cannot be told of it.
+  await line.cut();
   await page.clock.fastForward('05:10');
   await expect(page.getByRole('heading', { name: 'Maren Okafor' })).toBeVisible();
-  await line.cut();
   await page.reload();
   await expect(
     page.getByText('No connection to the shop’s server', { exact: false }),
   ).toBeVisible();
   await expect(page.getByText('Post trike 7')).toHaveCount(0);
+  // Nor does the cookie let anybody in once the server answers again.
+  await line.mend();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Who is here?' })).toBeVisible();
   await page.context().close();
+  await line.cut();
 });
 
 test('a newer version waits while somebody works, and comes in at the Bench once everything is sent', async ({

@@ -66,13 +66,13 @@ function useComingIn<Sent>(path: '/session' | '/session/pin') {
       await telling;
       const person = await ask<Person>('POST', path, sent);
       anotherSession();
+      await forgetSaid();
       // Signed in all the same where this is not heard: the next page asks again.
       const session = await ask<Session>('GET', '/session').catch(() => null);
       return { ...session, person };
     },
     onSuccess: (session) => {
       storage.removeItem(SIGNED_OUT);
-      void forgetSaid();
       const was = client.getQueryData<Session>(keys.session);
       // What somebody else was in the middle of is not theirs who come in: they begin at the Bench.
       if (was?.ended && was.person?.id !== session.person.id) {
@@ -101,16 +101,21 @@ export const useOpenShop = () =>
     onSettled: () => client.invalidateQueries({ queryKey: keys.session }),
   });
 
-/** Signs out: the screen is empty at once, whether or not the server can be told; what is not sent waits for its owner. */
-export function signOut(): void {
+/** Tells the server that nobody is in here; until it could be told, this device holds to it. */
+function leave(): void {
   try {
     storage.setItem(SIGNED_OUT, '');
   } catch {
     // A device that keeps nothing has nothing to come back to either.
   }
+  telling = tellSignedOut().catch(() => undefined);
+}
+
+/** Signs out: the screen is empty at once, whether or not the server can be told; what is not sent waits for its owner. */
+export function signOut(): void {
   outbox.signedInAs(null);
   void forgetSaid();
-  telling = tellSignedOut().catch(() => undefined);
+  leave();
   client.setQueryData<Session>(keys.session, (was) => ({
     person: null,
     ...(was?.tablet ? { tablet: was.tablet } : {}),
@@ -119,9 +124,9 @@ export function signOut(): void {
   client.getMutationCache().clear();
 }
 
-/** Ends the session of whoever left the bench’s tablet: their screen stays beneath, for them to carry on, and nobody else sees it. */
+/** Locks the bench’s tablet: the screen of who left stays beneath, for them to carry on, and nobody else sees it. */
 export function lock(): void {
   void forgetSession();
-  telling = ask<void>('DELETE', '/session').catch(() => undefined);
+  leave();
   client.setQueryData<Session>(keys.session, (was) => was && { ...was, ended: true });
 }
