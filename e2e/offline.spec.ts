@@ -14,6 +14,7 @@ import {
   identify,
   jobAt,
   openBench,
+  openJobs,
   pinOf,
   verdict,
 } from './bench';
@@ -141,6 +142,36 @@ test('a job goes on with no network: through reloads, a closed tab and cuts, and
     [0, 1.7, 1.68, 1.66, 1.69, 1.71, 1.7],
   ]);
   await again.context().close();
+  await line.cut();
+});
+
+test('a job that was never opened here opens with no network, and its brake is identified by the sheets', async ({
+  browser,
+}) => {
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  const hands = await openBench(page, 'Joss Tarrel');
+  await isKept(page);
+  await page.reload();
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  const job = (await openJobs(page)).find(({ bikeName }) => bikeName === 'Club downhill 3')!;
+  await page.waitForFunction(
+    async (path) => (await (await caches.open('hold-fast-said')).match(path)) !== undefined,
+    `/api/jobs/${job.id}`,
+  );
+  await line.cut();
+  await page.goto(`/bench/${job.id}`);
+  await expect(page.getByText('Service all pistons', { exact: false }).first()).toBeVisible();
+  await page.goto(`/bench/${job.id}/front/identify`);
+  await hands.touch(hands.button(/Brannock Sund/));
+  await hands.touch(hands.button('This is the brake'));
+  await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+  await line.mend();
+  await allSent(page);
+  const { identified } = await jobAt(page, job.id);
+  expect(identified.front).not.toBeNull();
+  await page.context().close();
   await line.cut();
 });
 

@@ -120,3 +120,22 @@ test('a shelf comes in from a table, and a kind of part that is there keeps its 
   };
   expect(items.find(({ description }) => description === name)).toMatchObject({ count: 40 });
 });
+
+test('a maker’s recalls come in from a list, and are met at the counter', async ({ page }, {
+  project,
+}) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  await page.goto('/bikes/tables');
+  const title = `Crown may crack, ${project.name}`;
+  await choose(page, [
+    'Title;Words;Source;Do not ride;Maker;Serial from;Serial to;Lot',
+    `${title};Look for a line under the crown;Letter of 3 March;;Nobodys;N-1;N-9;`,
+    `Backwards;Words;Source;yes;Nobodys;N-9;N-1;`,
+  ]);
+  await expect(page.getByText('Line 3, serial_to')).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: 'The good rows only' }));
+  await hands.touch(hands.button('Take in 1 row'));
+  await expect(page.getByText('1 row taken in.')).toBeVisible();
+  await page.goto('/stores');
+  await expect(page.getByText(title).first()).toBeVisible();
+});

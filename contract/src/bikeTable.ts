@@ -1,20 +1,10 @@
 import { BRAKE_TYPES, MATERIALS, TERRAINS, type BrakeType } from '@hold-fast/core/kit/bike';
 import { z } from 'zod';
 import { BIKE_COLUMNS, BikeRow, type BikeColumn } from './bikeRows';
-import { oneOf, wholeNumber, type TableOf } from './table';
+import { oneOf, truth, wholeNumber, type TableOf } from './table';
 
 // Customers and their bikes as a table: what its columns hold.
 
-const YES = new Set(['yes', 'y', 'true', '1', 'ja', 'j']);
-const NO = new Set(['no', 'n', 'false', '0', 'nein']);
-/** @param unsaid what an empty cell comes to: where nobody said, more is asked of the bike and not less */
-const truth = (unsaid: boolean) =>
-  z.string().transform((said, context) => {
-    const word = said.toLowerCase();
-    if (word === '') return unsaid;
-    if (!YES.has(word) && !NO.has(word)) context.addIssue({ code: 'custom', message: 'yes-or-no' });
-    return YES.has(word);
-  });
 const brake = oneOf(BRAKE_TYPES).transform((type): BrakeType => type ?? 'disc');
 /** What the cells of each column come to, and how they are written. */
 const COLUMNS = {

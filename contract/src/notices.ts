@@ -2,19 +2,24 @@ import { noticeFault, type Notice as NoticeOfCore } from '@hold-fast/core/notice
 import { z } from 'zod';
 import { Id, words, wordsOrNone } from './fields';
 
+/** What a maker's recall or bulletin says, and of which bikes and fluid. */
+export const WRITTEN = {
+  title: words(120),
+  words: words(1000),
+  source: words(160),
+  doNotRide: z.boolean(),
+  maker: wordsOrNone(80),
+  serialFrom: wordsOrNone(60),
+  serialTo: wordsOrNone(60),
+  lot: wordsOrNone(60),
+};
+
 /** A maker's recall or bulletin, as it is written down; {@link NoticeOfCore}. */
 export const Notice = z
   .strictObject({
     id: Id,
-    title: words(120),
-    words: words(1000),
-    source: words(160),
-    doNotRide: z.boolean(),
-    maker: wordsOrNone(80),
-    serialFrom: wordsOrNone(60),
-    serialTo: wordsOrNone(60),
+    ...WRITTEN,
     sheetId: Id.nullable(),
-    lot: wordsOrNone(60),
     withdrawn: z.boolean(),
     /** Why it counts no more; empty while it does. */
     withdrawnBecause: wordsOrNone(300),

@@ -13,6 +13,10 @@ import { Currency, Manner } from './manner';
 import { TroubleLaid } from './trouble';
 
 const days = z.int().min(7).max(1500);
+/** `mm-dd`, a day of every year. */
+const MonthDay = z
+  .string()
+  .refine((day) => z.iso.date().safeParse(`2027-${day}`).success, 'no-month-day');
 /** `hh:mm`. */
 const TimeOfDay = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'no-time');
 /** As customers read it on a report; empty where it has none. */
@@ -37,6 +41,7 @@ export const ShopRules = z
         'bands-overlap',
       ),
     serviceDays: z.strictObject({ rotor: days, pads: days }),
+    winterEnds: MonthDay.nullable(),
     manner: Manner,
     currency: Currency,
     beddingIn: z.enum(BEDDING_SCHOOLS),

@@ -43,6 +43,17 @@ export const wholeNumber = wholeOr(null);
 /** A whole number; nothing is nought. */
 export const wholeOrNought = wholeOr(0);
 
+const YES = new Set(['yes', 'y', 'true', '1', 'ja', 'j']);
+const NO = new Set(['no', 'n', 'false', '0', 'nein']);
+/** Yes or no. @param unsaid what an empty cell comes to: where nobody said, more is asked and not less */
+export const truth = (unsaid: boolean) =>
+  z.string().transform((said, context) => {
+    const word = said.toLowerCase();
+    if (word === '') return unsaid;
+    if (!YES.has(word) && !NO.has(word)) context.addIssue({ code: 'custom', message: 'yes-or-no' });
+    return YES.has(word);
+  });
+
 /** @returns one of these codes as it is written; null of an empty cell */
 export const oneOf = <const T extends readonly [string, ...string[]]>(codes: T) =>
   z.string().transform((said, context): T[number] | null => {

@@ -3,7 +3,7 @@ import { Slot, usePathname } from 'expo-router';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, outbox } from '../data/client';
-import { keepApp } from '../data/offline';
+import { isAppKept, keepApp } from '../data/offline';
 import { useSession } from '../data/session';
 import { useAutoLock } from '../data/useAutoLock';
 import { Caught } from '../screens/Caught';
@@ -47,6 +47,14 @@ function Gate() {
     const later = setTimeout(() => void keepApp(() => void client.invalidateQueries()), 2000);
     return () => clearTimeout(later);
   }, []);
+  const atBench = pathname === '/bench' && person !== undefined && person !== null;
+  useEffect(() => {
+    if (!atBench) return;
+    const later = setTimeout(() => {
+      if (isAppKept()) void import('../data/keepBench').then(({ keepBench }) => keepBench());
+    }, 4000);
+    return () => clearTimeout(later);
+  }, [atBench]);
   const said = session.data?.said;
   useEffect(() => {
     if (said && keepManner(said)) globalThis.location.reload();

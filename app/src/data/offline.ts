@@ -8,10 +8,13 @@ const ASKED_EVERY_MS = 30 * 60_000;
 
 const kept = () => (typeof caches === 'undefined' ? null : caches);
 
+/** Whether the device keeps the app and what is said to it. */
+export const isAppKept = () => kept() !== null && Boolean(navigator.serviceWorker?.controller);
+
 /** Keeps what is known by now in place of what the server said last at this address: entries it took have come since. */
 export async function keepSaid(path: string, body: unknown): Promise<void> {
   // Where no worker keeps the app, nothing could be shown by it.
-  if (!kept() || !navigator.serviceWorker?.controller) return;
+  if (!isAppKept()) return;
   const said = await caches.open(SAID).catch(() => null);
   const answer = new Response(JSON.stringify(body), {
     headers: { 'content-type': 'application/json' },

@@ -440,7 +440,10 @@ export function useOrderDay() {
  * Says what would become of rows of a table, or takes them in; the same rows sent again are the same request.
  * @param more what is said of all of them
  */
-export function useImportRows(path: '/bikes/import' | '/stock/import', more: object) {
+export function useImportRows(
+  path: '/bikes/import' | '/stock/import' | '/notices/import',
+  more: object,
+) {
   const attempt = useAttempt();
   return async (mode: 'preview' | 'take', rows: readonly object[]): Promise<RowOutcome[]> => {
     const { id } = attempt.of({ mode, rows });

@@ -38,6 +38,26 @@ describe('what is due after a visit', () => {
     expect(of(visit, 'pads')).toMatchObject({ on: daysAfter(TODAY, 30), days: 30 });
   });
 
+  it('is a rotor that is ridden in the wet after winter, where that comes before its year [P]', () => {
+    const { bike } = identified().job;
+    const after = (today: string, change: Partial<typeof USUAL_RULES> = {}, wet = true) =>
+      duesOf(
+        identified({ bike: { ...bike, wet }, rules: { ...USUAL_RULES, ...change } }).rotor([
+          1.7, 1.7, 1.7,
+        ]).job,
+        today,
+      ).set.find((due) => due.of === 'rotor');
+    expect(after(TODAY)).toMatchObject({ on: '2027-03-01', because: 'winter' });
+    // In the last month of a winter a look is as good as one after it.
+    expect(after('2027-01-29')).toMatchObject({ on: '2027-03-01', because: 'winter' });
+    expect(after('2027-01-30')).toMatchObject({ on: '2028-01-30', because: 'time' });
+    expect(after('2027-03-01')).toMatchObject({ on: '2028-02-29', because: 'time' });
+    // South of the line, in a shop that knows none, and on a bike that stays in when it rains.
+    expect(after('2027-05-02', { winterEnds: '09-01' })?.on).toBe('2027-09-01');
+    expect(after(TODAY, { winterEnds: null })?.because).toBe('time');
+    expect(after(TODAY, {}, false)?.because).toBe('time');
+  });
+
   it('is a new part, measured or not', () => {
     const visit = identified();
     visit.fit({ condition: 'new' });

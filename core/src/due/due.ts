@@ -9,16 +9,17 @@ import { inspectEnd } from '../inspection/inspectEnd';
 import type { Job } from '../job/job';
 import { figure, type FigureId } from '../rules/figures';
 import { serviceDaysOf } from '../rules/shopRules';
+import { afterWinter } from './winter';
 
 /** What comes due at an end of a bike. */
 export const DUES = ['pads', 'rotor', 'bleed', 'cable', 'bolts'] as const;
 export type DueOf = (typeof DUES)[number];
 
 /**
- * Why it is due when it is: so many days went by; its wear reaches the limit before that, by the date or by the distance; or it was
+ * Why it is due when it is: so many days went by, or a winter; its wear reaches the limit before that, by the date or by the distance; or it was
  * left on though it is to be replaced.
  */
-export type DueBecause = 'time' | 'forecast' | 'distance' | 'worn';
+export type DueBecause = 'time' | 'winter' | 'forecast' | 'distance' | 'worn';
 
 export interface Due {
   end: End;
@@ -84,7 +85,11 @@ function dueOfPart(job: Omit<Job, 'bars'>, end: End, part: Part, today: string):
   );
   if (!item?.judgement && !isRenewed) return [];
   const days = serviceDaysOf(job.rules, part, job.bike);
-  const time: Due = { end, of: part, on: daysAfter(today, days), because: 'time', days };
+  const time = byTimeOrWinter(
+    job,
+    { end, of: part, on: daysAfter(today, days), because: 'time', days },
+    today,
+  );
   // What was to be replaced and was left on is due at once: no interval gives it time.
   if (item?.word === 'replace') return [{ ...time, on: today, because: 'worn' }];
   const verdict = item?.judgement?.ok ? item.judgement.verdict : null;
@@ -94,6 +99,17 @@ function dueOfPart(job: Omit<Job, 'bars'>, end: End, part: Part, today: string):
   const on = crossingDay(ahead.early, outlook, job.bike.kmPerWeek, today);
   if (on === null || on >= time.on) return [time];
   return [{ ...time, on, because: outlook.unit === 'km' ? 'distance' : 'forecast' }];
+}
+
+/** A rotor that is ridden in the wet is looked at after a winter, where that comes before its year is over. */
+function byTimeOrWinter(
+  { rules: { winterEnds }, bike }: Pick<Job, 'rules' | 'bike'>,
+  due: Due,
+  today: string,
+): Due {
+  if (due.of !== 'rotor' || !bike.wet || winterEnds === null) return due;
+  const on = afterWinter(today, winterEnds);
+  return on < due.on ? { ...due, on, because: 'winter' } : due;
 }
 
 /** The day on which a forecast's early end comes, never before today; null where nobody knows how far the bike goes in a week. */

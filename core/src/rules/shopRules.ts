@@ -20,6 +20,8 @@ export interface ShopRules {
   runoutBands: RunoutBands;
   /** When a part is looked at next, days. */
   serviceDays: Readonly<Record<Part, number>>;
+  /** The first day that is winter no more, `mm-dd`; null where there is none. */
+  winterEnds: string | null;
   /** How things are said in the shop, unless a person chose otherwise. */
   manner: Manner;
   /** The shop's money, by the letters of ISO 4217. */
@@ -48,7 +50,8 @@ export interface ShopRules {
   name: string;
 }
 
-/** Until the owner lays down others: all schools [D], six points [P], rotor yearly [P], pads every three months [D], ten pulls
+/** Until the owner lays down others: all schools [D], six points [P], rotor yearly and after winter [P], which
+ * ends with February [D], pads every three months [D], ten pulls
  * and the system's own fluid [P], 60 euros an hour, open on working days from eight to five, no tax of its own, days by UTC [D]. */
 export const USUAL_RULES: ShopRules = {
   schools: PAD_SCHOOLS,
@@ -56,6 +59,7 @@ export const USUAL_RULES: ShopRules = {
   runoutPoints: RUNOUT_POINTS.usual,
   runoutBands: USUAL_RUNOUT_BANDS,
   serviceDays: { rotor: 365, pads: 91 },
+  winterEnds: '03-01',
   manner: USUAL_MANNER,
   currency: 'EUR',
   beddingIn: BEDDING_SCHOOLS[0],

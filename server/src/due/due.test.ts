@@ -54,9 +54,10 @@ it('a signed visit leaves due what it measured, and the next one moves it', asyn
     bikeId: job.bike.id,
     end: 'front',
     of: 'rotor',
-    on: daysAfter(TODAY, 365),
-    shownOn: daysAfter(TODAY, 365),
-    because: 'time',
+    // The post rides in the wet: winter comes before its year is over.
+    on: '2027-03-01',
+    shownOn: '2027-03-01',
+    because: 'winter',
     tag: job.tag,
     snoozed: null,
   });

@@ -1,4 +1,5 @@
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
+import { NoticeImport } from '@hold-fast/contract/noticeTable';
 import { Router } from 'express';
 import { z } from 'zod';
 import { seesPhoneNumbers } from '../people/rules';
@@ -10,6 +11,7 @@ import { Refusal, refuseField } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { sheetHistory } from '../sheets/store';
+import { importNotices } from './import';
 import { addNotice, bikesMet, changeNotice, holdNotice, noticeById, noticesPage } from './store';
 
 const NoticeId = z.object({ noticeId: z.uuid() });
@@ -33,6 +35,11 @@ export function noticesRoutes(shop: Shop): Router {
       await addNotice(transaction, notice, at, person.id);
     });
     response.status(201).json(await noticeById(pool, notice.id));
+  });
+
+  routes.post('/notices/import', async (request, response) => {
+    const asked = parse(NoticeImport, request.body);
+    response.json({ items: await importNotices(shop, personOn(response), asked) });
   });
 
   routes.put('/notices/:noticeId', async (request, response) => {

@@ -59,6 +59,19 @@ const columnsOf = (notice: Notice, at: Date, personId: string) => ({
   written_by: personId,
 });
 
+/** Whether a notice of the same words of the same bikes is there, withdrawn or not. */
+export async function isWritten(
+  on: Queryable,
+  notice: Pick<Notice, 'title' | 'source' | 'maker' | 'serialFrom' | 'serialTo' | 'lot'>,
+): Promise<boolean> {
+  const row = await selectOne(
+    on,
+    'SELECT id FROM notice WHERE title = ? AND source = ? AND maker = ? AND serial_from = ? AND serial_to = ? AND lot = ? LIMIT 1',
+    [notice.title, notice.source, notice.maker, notice.serialFrom, notice.serialTo, notice.lot],
+  );
+  return row !== null;
+}
+
 export async function addNotice(
   on: Queryable,
   notice: Notice,

@@ -60,6 +60,7 @@ export const ROUTES = {
   'POST /customers/:customerId/erase': ['owner'],
   'GET /notices': ALL,
   'POST /notices': LEADS,
+  'POST /notices/import': LEADS,
   'PUT /notices/:noticeId': LEADS,
   'GET /notices/:noticeId/bikes': ALL,
   'GET /sheets': ALL,

@@ -7,6 +7,7 @@ import { Snooze } from '@hold-fast/contract/due';
 import { SentEntry } from '@hold-fast/contract/entries';
 import { OwnManner } from '@hold-fast/contract/manner';
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
+import { NoticeImport } from '@hold-fast/contract/noticeTable';
 import { Opening } from '@hold-fast/contract/opening';
 import { SendMessage } from '@hold-fast/contract/outbox';
 import { TakePassport } from '@hold-fast/contract/passport';
@@ -68,6 +69,7 @@ const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'PUT /customers/:customerId': CustomerCorrection,
   'POST /customers/:customerId/erase': EraseCustomer,
   'POST /notices': Notice,
+  'POST /notices/import': NoticeImport,
   'PUT /notices/:noticeId': NoticeEdit,
   'POST /sheets/import': SheetsImport,
   'PUT /sheets/:sheetId': SheetEdit,

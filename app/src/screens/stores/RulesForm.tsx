@@ -125,6 +125,15 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           name="serviceDays.rotor"
           label={storeFormWords.rulesForm.rotors}
         />
+        <FormLine
+          control={control}
+          name="winterEnds"
+          orNone
+          label={storeFormWords.rulesForm.winterEnds}
+          hint={storeFormWords.rulesForm.winterEndsHint}
+          placeholder={words.field.none}
+          maxLength={5}
+        />
         <FormNumber
           control={control}
           name="serviceDays.pads"

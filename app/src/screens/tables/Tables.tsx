@@ -1,10 +1,17 @@
 import { BIKE_COLUMNS } from '@hold-fast/contract/bikeRows';
 import { BIKES } from '@hold-fast/contract/bikeTable';
+import { NOTICE_COLUMNS, NOTICES } from '@hold-fast/contract/noticeTable';
 import { STOCK_COLUMNS } from '@hold-fast/contract/stockRows';
 import { STOCK } from '@hold-fast/contract/stockTable';
-import { columnsIn, LINES_READ, readCells, type Cells } from '@hold-fast/contract/table';
+import {
+  columnsIn,
+  LINES_READ,
+  readCells,
+  type Cells,
+  type TableOf,
+} from '@hold-fast/contract/table';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ComponentProps } from 'react';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
 import { useFileChoice } from '../../ui/useFileChoice';
@@ -55,6 +62,7 @@ export function Tables() {
       <Section>
         <Words ink="soft">{tableWords.how(BIKE_COLUMNS.join(', '))}</Words>
         <Words ink="soft">{tableWords.howStock(STOCK_COLUMNS.join(', '))}</Words>
+        <Words ink="soft">{tableWords.howNotices(NOTICE_COLUMNS.join(', '))}</Words>
         {chooser.field}
       </Section>
       {chosen ? <Chosen key={chosen.nth} {...chosen} /> : null}
@@ -72,14 +80,32 @@ export function Tables() {
   );
 }
 
-/** A table with a column of parts is the shelf’s. */
+/** What a table is of, by a column that no other has: parts are the shelf’s, titles are makers’ notices. */
 function Chosen({ cells, name, encoding }: Chosen) {
   const file = { name, encoding };
-  const isStock = columnsIn(cells.data[0] ?? []).includes('part');
-  const [stock] = useState(() => (isStock ? readCells(cells, STOCK) : null));
-  const [bikes] = useState(() => (isStock ? null : readCells(cells, BIKES)));
-  if (bikes) return <TakingIn {...file} read={bikes} to="/bikes/import" />;
-  if (!stock) return null;
-  const more = { why: tableWords.fromTable(name).slice(0, 120) };
-  return <TakingIn {...file} read={stock} to="/stock/import" more={more} />;
+  const [columns] = useState(() => columnsIn(cells.data[0] ?? []));
+  if (columns.includes('part')) {
+    const more = { why: tableWords.fromTable(name).slice(0, 120) };
+    return <Of {...file} cells={cells} table={STOCK} to="/stock/import" more={more} />;
+  }
+  if (columns.includes('title'))
+    return <Of {...file} cells={cells} table={NOTICES} to="/notices/import" />;
+  return <Of {...file} cells={cells} table={BIKES} to="/bikes/import" />;
+}
+
+interface OfProps<Column extends string, Row extends object> extends Omit<
+  ComponentProps<typeof TakingIn<Row>>,
+  'read'
+> {
+  cells: Cells;
+  table: TableOf<Column, Row>;
+}
+
+function Of<Column extends string, Row extends object>({
+  cells,
+  table,
+  ...rest
+}: OfProps<Column, Row>) {
+  const [read] = useState(() => readCells(cells, table));
+  return <TakingIn {...rest} read={read} />;
 }

@@ -113,6 +113,7 @@ export type FaultCode =
   | 'twice'
   | 'bands-overlap'
   | 'no-time'
+  | 'no-month-day'
   | 'closes-before-it-opens'
   | 'no-mechanic'
   | 'day-full'

@@ -123,6 +123,8 @@ export interface StoreFormsWords {
     timeZone: string;
     name: string;
     nameHint: string;
+    winterEnds: string;
+    winterEndsHint: string;
     suchAsEuropeLisbonCalibration: string;
   };
   sheetForm: {

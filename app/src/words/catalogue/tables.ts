@@ -6,6 +6,7 @@ export interface TableWords {
   back: string;
   how: (columns: string) => string;
   howStock: (columns: string) => string;
+  howNotices: (columns: string) => string;
   fromTable: (name: string) => string;
   choose: string;
   notUtf8: (encoding: string) => string;

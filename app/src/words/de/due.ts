@@ -14,6 +14,7 @@ export const due: DueWords = {
   },
   because: {
     time: (days) => `Nach Zeit: ${days} Tage nach dem letzten Mal`,
+    winter: () => 'Nach dem Winter: Es wird bei Nässe gefahren',
     worn: () => 'Es war beim letzten Besuch zu ersetzen und blieb am Rad',
     forecast: () => 'Nach Verschleiß: Das frühe Ende der Vorhersage kommt zuerst',
     distance: () => 'Nach Verschleiß und Weg je Woche: Das frühe Ende kommt zuerst',

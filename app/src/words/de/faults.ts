@@ -138,6 +138,7 @@ export const faults: FaultWords = {
     twice: 'Jedes einmal.',
     'bands-overlap': 'Jedes Band muss über dem vorigen enden.',
     'no-time': 'Eine Uhrzeit wie 08:30.',
+    'no-month-day': 'Ein Monat und ein Tag wie 03-01.',
     'closes-before-it-opens': 'Sie schließt, bevor sie öffnet.',
     'no-mechanic': 'Niemand an der Werkbank heißt so.',
     'day-full': 'Mehr Aufträge fasst der Tag nicht.',

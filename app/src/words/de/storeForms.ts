@@ -127,6 +127,9 @@ export const storeForms: StoreFormsWords = {
     timeZone: 'Zeitzone',
     name: 'Wie die Werkstatt heißt',
     nameHint: 'Kunden lesen es auf ihrem Bericht.',
+    winterEnds: 'Scheiben nach dem Winter, der endet am Monat-Tag',
+    winterEndsHint:
+      'Für Räder, die bei Nässe gefahren werden, wo es vor der Frist kommt. Leer: kein Winter.',
     suchAsEuropeLisbonCalibration:
       'Etwa Europe/Lisbon. Kalibrierung und Verfallsdatum gehen nach ihren Tagen.',
   },

@@ -10,6 +10,8 @@ export const tables: TableWords = {
     `Eine CSV-Datei mit den Namen ihrer Spalten in der ersten Zeile: ${columns}. Nur „customer“ muss da sein. Wo niemand etwas anderes sagt, hat ein Rad einen Motor und fährt im Nassen: Es wird mehr verlangt, nicht weniger. Was die Werkstatt schon kennt, bleibt, wie es ist.`,
   howStock: (columns) =>
     `Eine Tabelle mit einer Spalte „part“ ist die des Regals: ${columns}. Eine Teileart, die schon da ist, behält ihre Zahl.`,
+  howNotices: (columns) =>
+    `Eine Tabelle mit einer Spalte „title“ ist von Mitteilungen der Hersteller: ${columns}. Wo niemand anderes sagt, wird ein Rad, das eine trifft, nicht gefahren, bis jemand nachgesehen hat.`,
   fromTable: (name) => `Aus der Tabelle ${name}`,
   choose: 'CSV-Datei wählen',
   notUtf8: (encoding) =>

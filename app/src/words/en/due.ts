@@ -14,6 +14,7 @@ export const due: DueWords = {
   },
   because: {
     time: (days) => `By time: ${days} days after it was last done`,
+    winter: () => 'After winter: it is ridden in the wet',
     worn: () => 'It was to be replaced at its last visit, and was left on',
     forecast: () => 'By its wear: the early end of the forecast comes first',
     distance: () => 'By its wear and the distance a week: the early end comes first',

@@ -125,6 +125,7 @@ export const faults: FaultWords = {
     twice: 'Each once.',
     'bands-overlap': 'Each band must end above the one before.',
     'no-time': 'A time such as 08:30.',
+    'no-month-day': 'A month and a day such as 03-01.',
     'closes-before-it-opens': 'It closes before it opens.',
     'no-mechanic': 'No mechanic of that name.',
     'day-full': 'That day has as many jobs as it can hold.',

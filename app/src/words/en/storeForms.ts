@@ -126,6 +126,9 @@ export const storeForms: StoreFormsWords = {
     timeZone: 'Time zone',
     name: 'What the shop is called',
     nameHint: 'Customers read it on their report.',
+    winterEnds: 'Rotors after winter, which ends on month-day',
+    winterEndsHint:
+      'For bikes that are ridden in the wet, where it comes before the interval. Empty: no winter.',
     suchAsEuropeLisbonCalibration: 'Such as Europe/Lisbon. Calibration and use-by go by its days.',
   },
   sheetForm: {

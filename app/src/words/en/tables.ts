@@ -10,6 +10,8 @@ export const tables: TableWords = {
     `A CSV file with the names of its columns on the first line: ${columns}. Only “customer” must be there. Where nobody says otherwise a bike has a motor and is ridden in the wet: more is asked of it, not less. What the shop knows already is left as it is.`,
   howStock: (columns) =>
     `A table with a column “part” is the shelf’s: ${columns}. A kind of part that is there already keeps its count.`,
+  howNotices: (columns) =>
+    `A table with a column “title” is of makers’ notices: ${columns}. Where nobody says otherwise a bike that one meets is not ridden until somebody looked.`,
   fromTable: (name) => `From the table ${name}`,
   choose: 'Choose a CSV file',
   notUtf8: (encoding) =>

@@ -1,0 +1,2 @@
+-- A rotor is looked at after a winter, too.
+ALTER TABLE due MODIFY because ENUM('time', 'forecast', 'distance', 'worn', 'winter') NOT NULL;
