@@ -78,6 +78,17 @@ export async function openJobs({ request }: Page): Promise<BenchPage['items']> {
   return jobs;
 }
 
+/** Opens a job from the Bench's list, however far down it stands. */
+export async function openFromBench(hands: Hands, bike: RegExp): Promise<void> {
+  const row = hands.page.getByRole('link', { name: bike });
+  await expect(async () => {
+    await hands.page.mouse.move(200, 400);
+    if ((await row.count()) === 0) await hands.page.mouse.wheel(0, 1500);
+    await expect(row).toBeVisible({ timeout: 500 });
+  }).toPass();
+  await hands.touch(row);
+}
+
 /** Checks in a new customer's new bike and answers with the job's address. */
 export async function checkIn(hands: Hands, customer: string, bike: string): Promise<string> {
   const { page } = hands;

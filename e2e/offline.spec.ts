@@ -1,9 +1,9 @@
 import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
-import { connect, createServer, type AddressInfo, type Server, type Socket } from 'node:net';
+import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createServer as createShop } from '@hold-fast/server/platform/http';
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { pino } from 'pino';
 import { openShop, type RunningShop } from '../scripts/shop';
 import {
@@ -18,6 +18,7 @@ import {
   pinOf,
   verdict,
 } from './bench';
+import { isKept, Line, phone } from './line';
 
 // A phone whose network goes for real: between it and the shop stands a line that is cut.
 
@@ -44,55 +45,6 @@ test.beforeAll(async () => {
 test.afterAll(async () => {
   await shop?.stop();
 });
-
-/** A line to the shop that can be cut and mended. */
-class Line {
-  #server: Server | null = null;
-  #open = new Set<Socket>();
-  port = 0;
-
-  /** @param to the port of the server it leads to */
-  constructor(public to: number) {}
-
-  async mend(): Promise<void> {
-    this.#server = createServer((near) => {
-      const far = connect(this.to, '127.0.0.1');
-      for (const [one, other] of [
-        [near, far],
-        [far, near],
-      ] as const) {
-        this.#open.add(one);
-        one.pipe(other);
-        one.on('error', () => other.destroy());
-        one.on('close', () => this.#open.delete(one));
-      }
-    });
-    await new Promise<void>((resolve) => this.#server!.listen(this.port, '127.0.0.1', resolve));
-    this.port = (this.#server.address() as AddressInfo).port;
-  }
-
-  async cut(): Promise<void> {
-    const closed = new Promise((resolve) => this.#server!.close(resolve));
-    for (const socket of this.#open) socket.destroy();
-    await closed;
-  }
-}
-
-async function phone(browser: Browser, line: Line): Promise<Page> {
-  const context = await browser.newContext({
-    baseURL: `http://localhost:${line.port}`,
-    viewport: { width: 390, height: 664 },
-    hasTouch: true,
-    timezoneId: 'UTC',
-    serviceWorkers: 'allow',
-  });
-  return context.newPage();
-}
-
-/** The device keeps the app from now on. */
-async function isKept(page: Page): Promise<void> {
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-}
 
 test('a job goes on with no network: through reloads, a closed tab and cuts, and nothing is lost or doubled', async ({
   browser,
@@ -156,10 +108,12 @@ test('a job that was never opened here opens with no network, and its brake is i
   await page.reload();
   await expect(hands.button('Check in a bike')).toBeVisible();
   const job = (await openJobs(page)).find(({ bikeName }) => bikeName === 'Club downhill 3')!;
-  await page.waitForFunction(
-    async (path) => (await (await caches.open('hold-fast-said')).match(path)) !== undefined,
-    `/api/jobs/${job.id}`,
-  );
+  const isThere = (path: string) =>
+    page.evaluate(
+      async (at) => (await (await caches.open('hold-fast-said')).match(at)) !== undefined,
+      path,
+    );
+  await expect.poll(() => isThere(`/api/jobs/${job.id}`), { timeout: 20_000 }).toBe(true);
   await line.cut();
   await page.goto(`/bench/${job.id}`);
   await expect(page.getByText('Service all pistons', { exact: false }).first()).toBeVisible();

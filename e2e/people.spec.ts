@@ -137,6 +137,7 @@ test('a tablet of the bench: in by name and PIN, locked when left, and what one 
   await openBench(elsewhere, 'Teodor Vane');
   await elsewhere.goto('/people');
   await elsewhere.getByRole('button', { name: `End the tablet ${name}` }).click();
+  await expect(elsewhere.getByRole('button', { name: `End the tablet ${name}` })).toHaveCount(0);
   await expect(elsewhere.getByText(/ended .* by Teodor Vane/).first()).toBeVisible();
   expect((await page.request.get('/api/bench')).status()).toBe(401);
   await page.goto('/bench');

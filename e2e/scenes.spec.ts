@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, checkIn, Hands, openBench, pinOf } from './bench';
+import { allSent, checkIn, Hands, openBench, openFromBench, pinOf } from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // Visits as they come through the door, at phone size, from the demo’s booked jobs where there is one.
@@ -21,7 +21,7 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
   test.setTimeout(240_000);
   await page.clock.install();
   const hands = await openBench(page);
-  await hands.touch(page.getByRole('link', { name: /District nurse’s shopper/ }));
+  await openFromBench(hands, /District nurse’s shopper/);
   await expect(page.getByText('Asked for')).toBeVisible();
   const job = new URL(page.url()).pathname;
   const record: Recorder = async (walker, does) => {

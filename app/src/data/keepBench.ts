@@ -3,17 +3,9 @@ import type { InfiniteData } from '@tanstack/react-query';
 import { ask, askAll } from './api';
 import { client, keys } from './client';
 
-/** What the steps of a job ask for besides the job. */
-const REGISTERS = [
-  '/rules',
-  '/sheets',
-  '/gauges',
-  '/wrenches',
-  '/containers',
-  '/stock',
-  '/waste',
-  '/notices',
-] as const;
+/** What the steps of a job ask for besides the job: lists that come page by page, and what comes whole. */
+const LISTS = ['/sheets', '/gauges', '/wrenches', '/containers', '/stock'] as const;
+const WHOLE = ['/rules', '/waste', '/leads', '/trouble/counts'] as const;
 /** As many jobs as a day has; one that is opened is kept whatever its place. */
 const MOST_JOBS = 40;
 /** What was asked for so lately is not asked for again, ms. */
@@ -30,7 +22,8 @@ export async function keepBench(): Promise<void> {
   const bench = client.getQueryData<InfiniteData<BenchPage>>(keys.bench);
   const jobs = (bench?.pages ?? []).flatMap(({ items }) => items).slice(0, MOST_JOBS);
   try {
-    for (const path of REGISTERS) await askAll(path);
+    for (const path of LISTS) await askAll(path);
+    for (const path of WHOLE) await ask('GET', path);
     for (const { id } of jobs) await ask('GET', `/jobs/${id}`);
   } catch {
     askedAt = -Infinity;

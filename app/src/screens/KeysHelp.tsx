@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { Modal, StyleSheet, View } from 'react-native';
 import { Button } from '../ui/Button';
 import { color, size, space } from '../ui/tokens';
-import { keysNow } from '../ui/useKeys';
+import { keysNow, useKeys } from '../ui/useKeys';
 import { Words } from '../ui/Words';
 import { words } from '../words/words';
 
@@ -17,18 +17,22 @@ export function KeysHelp() {
     window.addEventListener('keydown', heard);
     return () => window.removeEventListener('keydown', heard);
   }, []);
-  if (!shown) return null;
-  const close = () => setShown(null);
+  return shown ? <Shown {...shown} onClose={() => setShown(null)} /> : null;
+}
+
+function Shown({ keys, digits, onClose }: ReturnType<typeof keysNow> & { onClose: () => void }) {
+  // From its first moment, before the focus is in it: a digit typed over it is no reading.
+  useKeys({}, undefined, true);
   return (
-    <Modal transparent visible onRequestClose={close}>
+    <Modal transparent visible onRequestClose={onClose}>
       <View style={styles.over}>
         <View style={styles.sheet}>
           <Words kind="title" level={2}>
             {words.keys.title}
           </Words>
-          {shown.digits ? <Words>{words.keys.digits}</Words> : null}
-          {shown.keys.length === 0 ? <Words>{words.keys.none}</Words> : null}
-          {[...shown.keys, { key: '?', says: words.keys.help }].map(({ key, says }) => (
+          {digits ? <Words>{words.keys.digits}</Words> : null}
+          {keys.length === 0 ? <Words>{words.keys.none}</Words> : null}
+          {[...keys, { key: '?', says: words.keys.help }].map(({ key, says }) => (
             <View key={key} style={styles.row}>
               <Words kind="smallReading" style={styles.key}>
                 {words.keys.named[key] ?? key}
@@ -36,7 +40,7 @@ export function KeysHelp() {
               <Words style={styles.says}>{says}</Words>
             </View>
           ))}
-          <Button kind="plain" says={words.keys.close} onPress={close} />
+          <Button kind="plain" says={words.keys.close} onPress={onClose} />
         </View>
       </View>
     </Modal>

@@ -45,7 +45,9 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
     resolver: zodResolver(BikeCorrection),
   });
   const toBike = () => router.navigate(`/bikes/${bike.id}`);
-  const send = handleSubmit((correction) => correct.mutate(correction, { onSuccess: toBike }));
+  const send = handleSubmit((correction) =>
+    correct.mutateAsync(correction).then(toBike, () => undefined),
+  );
   return (
     <Page
       over={over}

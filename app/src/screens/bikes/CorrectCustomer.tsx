@@ -38,7 +38,9 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
     resolver: zodResolver(CustomerCorrection),
   });
   const toBike = () => router.navigate(`/bikes/${bikeId}`);
-  const send = handleSubmit((correction) => correct.mutate(correction, { onSuccess: toBike }));
+  const send = handleSubmit((correction) =>
+    correct.mutateAsync(correction).then(toBike, () => undefined),
+  );
   return (
     <Page
       over={customer.name}
