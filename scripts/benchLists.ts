@@ -6,7 +6,7 @@ import { PEOPLE } from '@hold-fast/demo/people';
 import express from 'express';
 import type { Pool, PoolConnection, RowDataPacket } from 'mysql2/promise';
 import { pino } from 'pino';
-import { grownShop } from './grow';
+import { grownShop, ROUND_DAYS } from './grow';
 import { MeasuredJob, registersOf, Sender } from './benchReadings';
 import { openShop, type RunningShop } from './shop';
 
@@ -36,6 +36,18 @@ interface Known {
   mechanic: string;
   serial: string;
   tag: number;
+  /** Days that end where every bike’s third visit is over, as many as hold a page of visits, and of one mechanic’s or gauge’s. */
+  days: string;
+  traced: string;
+}
+
+/** The last day of the third round of visits. */
+const LAST_DAY = Date.UTC(2024, 7, 30);
+/** So many days of a shop of so many bikes, up to that day, as have about so many visits: what is shown is as much in every shop. */
+function daysOf(visits: number, bikes: number): string {
+  const iso = (time: number) => new Date(time).toISOString().slice(0, 10);
+  const days = Math.ceil((visits * ROUND_DAYS) / bikes);
+  return `from=${iso(LAST_DAY - (days - 1) * 86_400_000)}&to=${iso(LAST_DAY)}`;
 }
 
 const LISTS: Readonly<Record<string, (known: Known) => string>> = {
@@ -53,7 +65,7 @@ const LISTS: Readonly<Record<string, (known: Known) => string>> = {
   'Ledger, a serial': ({ serial }) => `/records?q=${serial}`,
   'Ledger, a tag': ({ tag }) => `/records?q=${tag}`,
   'Ledger, a lot': ({ lot }) => `/records?q=${encodeURIComponent(lot)}`,
-  'Ledger, days': () => '/records?from=2025-10-02&to=2025-10-06',
+  'Ledger, days': ({ days }) => `/records?${days}`,
   'Ledger, a verdict': () => '/records?word=watch',
   'A record': ({ recordId }) => `/records/${recordId}`,
   'A report': ({ recordId }) => `/records/${recordId}/report`,
@@ -73,11 +85,11 @@ const LISTS: Readonly<Record<string, (known: Known) => string>> = {
     `/trace?by=container&name=${encodeURIComponent(container)}`,
   'Trace, a wrench': ({ wrench }) => `/trace?by=wrench&name=${encodeURIComponent(wrench)}`,
   'Trace, a gauge': ({ gauge }) => `/trace?by=gauge&name=${encodeURIComponent(gauge)}`,
-  'Trace, a gauge, days': ({ gauge }) =>
-    `/trace?by=gauge&name=${encodeURIComponent(gauge)}&from=2025-04-02&to=2025-04-02`,
+  'Trace, a gauge, days': ({ gauge, traced }) =>
+    `/trace?by=gauge&name=${encodeURIComponent(gauge)}&${traced}`,
   'Trace, a mechanic': ({ mechanic }) => `/trace?by=mechanic&name=${encodeURIComponent(mechanic)}`,
-  'Trace, a mechanic, days': ({ mechanic }) =>
-    `/trace?by=mechanic&name=${encodeURIComponent(mechanic)}&from=2025-04-02&to=2025-04-02`,
+  'Trace, a mechanic, days': ({ mechanic, traced }) =>
+    `/trace?by=mechanic&name=${encodeURIComponent(mechanic)}&${traced}`,
   'Trace, a sheet': ({ sheet }) => `/trace?by=sheet&name=${encodeURIComponent(sheet)}`,
   'The day’s bench': () => '/day?day=2026-11-30',
   Messages: () => '/messages',
@@ -182,7 +194,8 @@ async function open(root: string, bikes: number, say: (words: string) => void): 
     // One whose serial begins no other’s.
     [`GR-${(bikes - 1).toString(16).toUpperCase()}`],
   );
-  return new Measured(shop, await signIn(shop), known as Known);
+  const days = { days: daysOf(60, bikes), traced: daysOf(200, bikes) };
+  return new Measured(shop, await signIn(shop), { ...(known as Known), ...days });
 }
 
 /** Each list at both sizes, and the statements of the larger one that read a table whole. */

@@ -14,6 +14,8 @@ import { openShop } from './shop';
 // of the demo's own with its readings, entries and verdicts, under ids and days of its own; its sealed text is cut short.
 
 const VISITS = 4;
+/** In so many days each bike comes once: 100,000 bikes are 143 a day, and eight years of them. */
+export const ROUND_DAYS = 700;
 /** Bikes whose rows are written at once. */
 const AT_ONCE = 2500;
 const GROWN = 'grown';
@@ -252,9 +254,9 @@ class Growth {
 
 const idOf = (what: number, n: number) =>
   `01a0b000-${what.toString(16).padStart(4, '0')}-7000-8000-${n.toString(16).padStart(12, '0')}`;
-/** Visits of a bike are half a year apart. */
+/** Visits of a bike are two years apart. */
 const dayOf = (nth: number, bike: number) =>
-  new Date(Date.UTC(2024, 9 + nth * 6, 1 + (bike % 28), 8, 0, bike % 60));
+  new Date(Date.UTC(2018, 9 + nth * 24, 1 + (bike % ROUND_DAYS), 8, 0, bike % 60));
 
 /** A visit of the demo that is copied. */
 class Visit {
@@ -268,7 +270,7 @@ class Visit {
   /** The statements that write the nth visit of every bike from ? until ?. */
   statements(nth: number, after: { seq: number; tag: number }, seqs: number): string[] {
     const n = `((b.seq - 1) * ${VISITS} + ${nth})`;
-    const day = `('2024-10-01' + INTERVAL ${nth * 6} MONTH + INTERVAL b.seq MOD 28 DAY)`;
+    const day = `('2018-10-01' + INTERVAL ${nth * 24} MONTH + INTERVAL b.seq MOD ${ROUND_DAYS} DAY)`;
     const value = (column: string, held: unknown, k: number): string => {
       if (column === 'seq') return `${after.seq} + ${n} * ${seqs} + ${k + 1}`;
       if (held instanceof Date) return day;

@@ -6,34 +6,42 @@ import { select, selectOne, type Queryable, type Value } from '../platform/datab
 /** What leaves its own mark at a job; a sheet is traced by what was judged by it. */
 export type Used = Exclude<Traced, 'sheet'>;
 
-/** Where each trace begins, and which of a job's facts it goes through: named first, so that its index is used. */
-const FROM: Readonly<Record<Used, { from: string; code: string; ml?: true; inDays?: string }>> = {
-  lot: {
-    from: 'container x JOIN fill f ON f.container_id = x.id WHERE x.lot = ?',
-    code: "''",
-    ml: true,
-  },
-  container: {
-    from: 'container x JOIN fill f ON f.container_id = x.id WHERE x.label = ?',
-    code: "''",
-    ml: true,
-  },
+interface Source {
+  /** The thing, x, and what it did, f, by the index that has a thing’s jobs in their order. */
+  of: string;
+  /** The same, by the index that has what it did in the order of time. */
+  inDays: string;
+  named: string;
+  /** Which of a job’s facts it goes through. */
+  code: string;
+  ml?: true;
+}
+
+const FILLED = 'container x JOIN fill f ON f.container_id = x.id';
+const FILLED_ON = 'container x JOIN fill f FORCE INDEX (filled_on) ON f.container_id = x.id';
+const TAKEN = 'part_taken f JOIN stock_line x ON x.id = f.stock_id';
+
+/** Where each trace begins: with what is named, so that its index is used. */
+const FROM: Readonly<Record<Used, Source>> = {
+  lot: { of: FILLED, inDays: FILLED_ON, named: 'x.lot = ?', code: "''", ml: true },
+  container: { of: FILLED, inDays: FILLED_ON, named: 'x.label = ?', code: "''", ml: true },
   wrench: {
-    from: 'wrench x JOIN tightening f ON f.wrench_id = x.id WHERE x.name = ?',
+    of: 'wrench x JOIN tightening f ON f.wrench_id = x.id',
+    inDays: 'wrench x JOIN tightening f FORCE INDEX (tightened_on) ON f.wrench_id = x.id',
+    named: 'x.name = ?',
     code: 'f.fastener',
   },
   gauge: {
-    from: 'gauge x JOIN measurement f ON f.gauge_id = x.id WHERE x.name = ?',
+    of: 'gauge x JOIN measurement f ON f.gauge_id = x.id',
+    inDays: 'gauge x JOIN measurement f FORCE INDEX (measured_on) ON f.gauge_id = x.id',
+    named: 'x.name = ?',
     code: 'f.part',
   },
-  batch: {
-    from: 'part_taken f JOIN stock_line x ON x.id = f.stock_id WHERE f.batch = ?',
-    code: 'x.part',
-  },
+  batch: { of: TAKEN, inDays: TAKEN, named: 'f.batch = ?', code: 'x.part' },
   mechanic: {
-    from: 'person x JOIN entry f FORCE INDEX (entered_by) ON f.by_person = x.id WHERE x.name = ?',
-    // A mechanic’s entries of some days lie together: those of all the years are not gone through for them.
-    inDays: 'person x JOIN entry f FORCE INDEX (entered_on) ON f.by_person = x.id WHERE x.name = ?',
+    of: 'person x JOIN entry f FORCE INDEX (entered_by) ON f.by_person = x.id',
+    inDays: 'person x JOIN entry f FORCE INDEX (entered_on) ON f.by_person = x.id',
+    named: 'x.name = ?',
     code: 'f.kind',
   },
 };
@@ -61,23 +69,28 @@ export async function tracePage(
   on: Queryable,
   { by, name, from, until, after }: Asked,
 ): Promise<{ items: TraceRow[]; after: string | null }> {
-  const { code, ml, ...source } = FROM[by];
+  const { of, inDays, named, code, ml } = FROM[by];
   const end = by === 'mechanic' ? "JSON_VALUE(f.body, '$.end')" : 'f.brake_end';
   const wheres: [string, Value][] = [
+    [named, name],
     ...(from ? [['f.at >= ?', from] as [string, Value]] : []),
     ...(until ? [['f.at < ?', until] as [string, Value]] : []),
-    ...(after ? [['f.job_id < ?', after] as [string, Value]] : []),
   ];
+  const where = wheres.map(([sql]) => sql).join(' AND ');
+  const values = wheres.map(([, value]) => value);
   const rows = await select<Row>(
     on,
+    // The page first, by its jobs alone; then what was done at those.
     `SELECT t.*, j.tag, b.id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone
-       FROM (SELECT f.job_id AS jobId, MAX(f.at) AS at, GROUP_CONCAT(DISTINCT ${end}) AS ends,
+       FROM (SELECT p.jobId, MAX(f.at) AS at, GROUP_CONCAT(DISTINCT ${end}) AS ends,
                     GROUP_CONCAT(DISTINCT ${code}) AS codes, ${ml ? 'SUM(f.ml)' : 'NULL'} AS ml
-               FROM ${((from || until) && source.inDays) || source.from} ${wheres.map(([sql]) => `AND ${sql}`).join(' ')}
-              GROUP BY f.job_id ORDER BY f.job_id DESC LIMIT ${PAGE}) t
+               FROM (SELECT DISTINCT f.job_id AS jobId FROM ${from || until ? inDays : of}
+                      WHERE ${where} ${after ? 'AND f.job_id < ?' : ''} ORDER BY f.job_id DESC LIMIT ${PAGE}) p
+               STRAIGHT_JOIN ${of} WHERE ${where} AND f.job_id = p.jobId
+              GROUP BY p.jobId) t
        JOIN job j ON j.id = t.jobId JOIN bike b ON b.id = j.bike_id
        JOIN customer c ON c.id = b.customer_id ORDER BY t.jobId DESC`,
-    [name, ...wheres.map(([, value]) => value)],
+    [...values, ...(after ? [after] : []), ...values],
   );
   return {
     items: rows.map(({ ends, codes, ml: filled, at, ...row }) => ({

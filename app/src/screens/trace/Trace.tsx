@@ -1,7 +1,8 @@
 import type { TraceRow } from '@hold-fast/contract/trace';
 import { TRACED, type Traced } from '@hold-fast/contract/traced';
 import { router, useLocalSearchParams } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
 import { useTrace } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -38,6 +39,12 @@ export function Trace() {
   const [asked, setAsked] = useState(address.name ? keyed : null);
   const trace = useTrace(asked);
   const rows = trace.data ?? [];
+  // On a phone what it reached stands below the field: whoever asked is shown it.
+  const reached = useRef<View>(null);
+  useEffect(() => {
+    if (trace.isSuccess)
+      (reached.current as unknown as HTMLElement | null)?.scrollIntoView({ block: 'start' });
+  }, [asked, trace.isSuccess]);
   const key = (name: 'name' | 'from' | 'to') => (text: string) =>
     setKeyed({ ...keyed, [name]: text });
   const find = () => {
@@ -102,13 +109,15 @@ export function Trace() {
       </Section>
       {asked && trace.isFetching && rows.length === 0 ? <Loading /> : null}
       {asked && trace.isSuccess ? (
-        <Section
-          label={
-            rows.length > 0 ? traceWords.reached(rows.length, trace.hasNextPage) : traceWords.none
-          }
-        >
-          {rows.length === 0 ? <Words ink="soft">{traceWords.noneSays}</Words> : null}
-        </Section>
+        <View ref={reached}>
+          <Section
+            label={
+              rows.length > 0 ? traceWords.reached(rows.length, trace.hasNextPage) : traceWords.none
+            }
+          >
+            {rows.length === 0 ? <Words ink="soft">{traceWords.noneSays}</Words> : null}
+          </Section>
+        </View>
       ) : null}
       {asked && rows.length > 0 && !trace.hasNextPage ? (
         <WriteAll

@@ -1,4 +1,5 @@
 import type { TraceWords } from '../catalogue/trace';
+import { format } from '../format';
 
 export const trace: TraceWords = {
   title: 'Spur',
@@ -26,10 +27,11 @@ export const trace: TraceWords = {
   none: 'Es erreichte niemanden',
   noneSays:
     'Nichts dieses Namens wurde in diesen Tagen benutzt. Achte auf die Schreibweise: Gesucht wird das Ganze.',
-  reached: (count, more) => `${count}${more ? ' und mehr' : ''} Besuche`,
+  reached: (count, more) =>
+    `${count}${more ? ' und mehr' : ''} ${format.plural(count, 'Besuch', 'Besuche')}`,
   ml: (ml) => `${ml} mL`,
   csv: 'Als CSV sichern',
-  writeAll: (count) => `Diesen ${count} schreiben`,
+  writeAll: (count) => format.plural(count, 'Ihnen schreiben', `Diesen ${count} schreiben`),
   writeSays: 'Dieselben Worte an jeden. Wo keine Nummer steht: anrufen oder hingehen.',
   draft: (what) =>
     `Bitte fahr dein Rad nicht, bis wir die Bremsen angesehen haben: ${what}. Ruf uns heute an.`,

@@ -1,4 +1,5 @@
 import type { TraceWords } from '../catalogue/trace';
+import { format } from '../format';
 
 export const trace: TraceWords = {
   title: 'Trace',
@@ -26,10 +27,11 @@ export const trace: TraceWords = {
   none: 'It reached nobody',
   noneSays:
     'Nothing of that name was used in these days. Mind the spelling: it is looked for whole.',
-  reached: (count, more) => `${count}${more ? ' and more' : ''} visits`,
+  reached: (count, more) =>
+    `${count}${more ? ' and more' : ''} ${format.plural(count, 'visit', 'visits')}`,
   ml: (ml) => `${ml} mL`,
   csv: 'Save as CSV',
-  writeAll: (count) => `Write to these ${count}`,
+  writeAll: (count) => format.plural(count, 'Write to them', `Write to these ${count}`),
   writeSays: 'The same words to each of them. Where no number is written, ring or go there.',
   draft: (what) =>
     `Please do not ride your bike until we have looked at its brakes: ${what}. Ring us today.`,
