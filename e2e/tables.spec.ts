@@ -139,3 +139,40 @@ test('a maker’s recalls come in from a list, and are met at the counter', asyn
   await page.goto('/stores');
   await expect(page.getByText(title).first()).toBeVisible();
 });
+
+test('readings of before come in from a card, stand at their bike, and change nothing of how it stands', async ({
+  page,
+}) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  const { items } = (await (await page.request.get('/api/bikes?q=gravel')).json()) as {
+    items: { bikeId: string; bikeName: string; customerName: string }[];
+  };
+  const { bikeId, bikeName, customerName } = items[0]!;
+  const standing = async () => {
+    const answer = (await (await page.request.get(`/api/bikes/${bikeId}`)).json()) as object;
+    return { ...answer, brought: null };
+  };
+  const before = await standing();
+  await page.goto('/bikes/tables');
+  const card = (mm: string) => [
+    'at;customer;bike;end;part;place;mm;gauge',
+    `2024-03-02;${customerName};${bikeName};front;rotor;1;1,72;drawer caliper`,
+    `2024-03-02;${customerName};${bikeName};front;rotor;2;${mm};drawer caliper`,
+  ];
+  await choose(page, card('17'));
+  await expect(page.getByText('Line 3, mm')).toBeVisible();
+  await expect(hands.button(/^Take in/)).toHaveCount(0);
+  await choose(page, card('1,7'));
+  await hands.touch(hands.button('Take in 2 rows'));
+  await expect(page.getByText('2 rows taken in.')).toBeVisible();
+  await choose(page, card('1,7'));
+  await expect(page.getByText('2 rows there already')).toBeVisible();
+  await page.goto(`/bikes/${bikeId}`);
+  await expect(
+    page.getByText('1.72 · 1.70 mm. With drawer caliper; brought in by Teodor Vane.', {
+      exact: false,
+    }),
+  ).toBeVisible();
+  await expect(page.getByText('They prove nothing here', { exact: false })).toBeVisible();
+  expect(await standing()).toEqual(before);
+});

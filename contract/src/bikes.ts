@@ -2,6 +2,7 @@ import type { DueRow } from './due';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Advice, Fitted } from '@hold-fast/core/job/job';
+import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import {
   BRAKE_TYPES,
   MATERIALS,
@@ -110,6 +111,18 @@ export interface ThicknessPoint {
   life: number;
 }
 
+/** Readings of one day that came in from a table: they are shown, and prove nothing. */
+export interface BroughtReadings {
+  end: 'front' | 'rear';
+  part: Measurand;
+  takenAt: string;
+  mm: number[];
+  /** As it was called where it was read. */
+  gauge: string;
+  /** Who brought them in. */
+  by: string;
+}
+
 export interface BikePage {
   bike: Bike & { version: number };
   customer: Customer & { version: number };
@@ -131,6 +144,8 @@ export interface BikePage {
     /** Where the part fitted now is heading, from its own readings; null with fewer than one. */
     outlook: { unit: 'km' | 'day'; now: number; nextService: number; forecast: Forecast } | null;
   }[];
+  /** Of elsewhere, or of before; the newest first. */
+  brought: BroughtReadings[];
   fittings: Fitted[];
   /** What is due, the soonest first. */
   dues: DueRow[];

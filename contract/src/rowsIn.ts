@@ -6,5 +6,5 @@ export const MOST_ROWS = 20_000;
 export interface RowOutcome {
   line: number;
   does: 'add' | 'there' | 'refused';
-  fault: 'which-customer' | 'serial-taken' | null;
+  fault: 'which-customer' | 'serial-taken' | 'no-such-bike' | 'which-bike' | 'not-yet' | null;
 }

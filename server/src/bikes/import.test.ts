@@ -127,7 +127,7 @@ describe('tables sent out', () => {
     const jobId = await openJob(shop, mechanic);
     await measureRotor(shop, mechanic, jobId, [1.71, 1.72, 1.73, 1.7, 1.7, 1.71]);
     const lines = (await csv('readings')).text.trim().split('\r\n');
-    expect(lines[0]).toBe('at,tag,customer,bike,end,part,place,mm,gauge,replaced');
+    expect(lines[0]).toBe('at,tag,customer,bike,serial,end,part,place,mm,gauge,replaced');
     expect(lines.filter((line) => line.includes('rotor')).length).toBe(7);
     expect(lines.filter((line) => /front,rotor,3,1\.730?,/.test(line))).toHaveLength(1);
     expect((await csv('stock')).text).toContain(

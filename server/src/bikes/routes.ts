@@ -5,12 +5,14 @@ import {
   EraseCustomer,
   type BikePage,
 } from '@hold-fast/contract/bikes';
+import { ReadingImport } from '@hold-fast/contract/readingTable';
 import { TakePassport } from '@hold-fast/contract/passport';
 import { noticesMet } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
+import { takeRows } from '../platform/rowsIn';
 import { seesPhoneNumbers } from '../people/rules';
 import type { Tries } from '../people/tries';
 import { personOn } from '../platform/session';
@@ -30,7 +32,9 @@ import {
 } from './store';
 import { correctBike, correctCustomer } from './correct';
 import { eraseCustomer } from './erase';
-import { importBikes } from './import';
+import { takeReading } from './brought';
+import { broughtOfBike } from './broughtStore';
+import { takeBike } from './import';
 import { passportOf, takePassport } from './passports';
 import { passportsTaken } from './passportStore';
 import { wearOfBike } from './wear';
@@ -68,7 +72,12 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
 
   routes.post('/bikes/import', async (request, response) => {
     const asked = parse(BikeImport, request.body);
-    response.json({ items: await importBikes(shop, personOn(response), asked) });
+    response.json({ items: await takeRows(shop, personOn(response), asked, takeBike) });
+  });
+
+  routes.post('/readings/import', async (request, response) => {
+    const asked = parse(ReadingImport, request.body);
+    response.json({ items: await takeRows(shop, personOn(response), asked, takeReading) });
   });
 
   routes.get('/bikes/:bikeId', async (request, response) => {
@@ -81,6 +90,7 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
       customer: seesPhoneNumbers(personOn(response)) ? customer : { ...customer, phone: null },
       jobs: await jobsOfBike(pool, bikeId),
       wear: await wearOfBike(shop, bike),
+      brought: await broughtOfBike(pool, bikeId),
       fittings: await fittingsOfBike(pool, bikeId, null),
       dues: (await duesOfBike(pool, bikeId)).map((each) => ({ ...each, phone: null })),
       reckoned: await reckonedOfBike(pool, bikeId),

@@ -1,7 +1,7 @@
 import { bikeTable } from '@hold-fast/contract/bikeCsv';
+import { readingTable } from '@hold-fast/contract/readingCsv';
 import { stockTable } from '@hold-fast/contract/stockCsv';
 import { Router, type Response } from 'express';
-import Papa from 'papaparse';
 import { once } from 'node:events';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
@@ -14,6 +14,7 @@ import {
   ROWS_AT_A_TIME,
   stockRowsAfter,
   type ExportedBike,
+  type ExportedReading,
   type ExportedStock,
 } from './store';
 
@@ -32,7 +33,12 @@ export function exportsRoutes({ pool }: Shop): Router {
     );
   });
   routes.get('/exports/readings.csv', async (_request, response) => {
-    await sendTable(response, 'readings', (after) => readingRowsAfter(pool, after), plainTable);
+    await sendTable<ExportedReading>(
+      response,
+      'readings',
+      (after) => readingRowsAfter(pool, after),
+      readingTable,
+    );
   });
   routes.get('/exports/stock.csv', async (_request, response) => {
     await sendTable<ExportedStock>(
@@ -72,17 +78,4 @@ async function sendTable<Row extends { key: string }>(
     rows = await read(rows.at(-1)!.key);
   }
   response.end();
-}
-
-/** Rows under the names of their own fields. */
-function plainTable<Row extends { key: string }>(rows: readonly Row[], withNames: boolean): string {
-  const plain = rows.map(({ key: _key, ...cells }) =>
-    Object.fromEntries(
-      Object.entries(cells).map(([name, cell]) => [
-        name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`),
-        cell instanceof Date ? cell.toISOString() : cell,
-      ]),
-    ),
-  );
-  return Papa.unparse(plain, { escapeFormulae: true, header: withNames, newline: '\r\n' });
 }

@@ -1,8 +1,10 @@
 import type { BikeRow } from '@hold-fast/contract/bikeRows';
 import type { Bike } from '@hold-fast/contract/bikes';
+import type { TakenReading } from '@hold-fast/contract/readingCsv';
 import type { StockRow } from '@hold-fast/contract/stockRows';
 import type { Withheld } from '@hold-fast/core/job/withheld';
 import { select, selectOne, type Queryable } from '../platform/database';
+import { broughtReadings } from '../bikes/broughtStore';
 import { BESIDE, WITHHELD, withheldOf } from '../records/store';
 
 /** Rows that are read and sent at a time: none is kept longer. */
@@ -44,27 +46,19 @@ export async function bikeRowsAfter(
   }));
 }
 
-/** A reading as it was taken, for a table. */
-export interface ReadingRow {
-  key: string;
-  at: Date;
-  tag: number;
-  customer: string;
-  bike: string;
-  end: string;
-  part: string;
-  place: string;
-  mm: string;
-  gauge: string;
-  /** It was corrected by a later one. */
-  replaced: number;
-}
+/** A reading as it was taken. */
+export type ExportedReading = TakenReading & { key: string };
 
-export function readingRowsAfter(on: Queryable, after: string | null): Promise<ReadingRow[]> {
-  return select(
+export async function readingRowsAfter(
+  on: Queryable,
+  after: string | null,
+): Promise<ExportedReading[]> {
+  const rows = await select<
+    Omit<ExportedReading, 'takenAt' | 'replaced'> & { takenAt: Date; replaced: number }
+  >(
     on,
-    `SELECT r.id AS \`key\`, r.at, j.tag, c.name AS customer, b.name AS bike, m.brake_end AS end, m.part, r.place,
-            r.value_mm AS mm, g.name AS gauge,
+    `SELECT r.id AS \`key\`, r.at AS takenAt, j.tag, c.name AS customer, b.name AS bike, b.serial, m.brake_end AS end, m.part, r.place,
+            r.value_mm AS valueMm, g.name AS gauge,
             EXISTS (SELECT 1 FROM reading later WHERE later.replaces = r.id) AS replaced
        FROM reading r JOIN measurement m ON m.id = r.measurement_id JOIN job j ON j.id = m.job_id
        JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id
@@ -72,6 +66,11 @@ export function readingRowsAfter(on: Queryable, after: string | null): Promise<R
       ${after ? 'WHERE r.id > ?' : ''} ORDER BY r.id LIMIT ${ROWS_AT_A_TIME}`,
     after ? [after] : [],
   );
+  return rows.map(({ takenAt, replaced, ...row }) => ({
+    ...row,
+    takenAt: takenAt.toISOString(),
+    replaced: replaced === 1,
+  }));
 }
 
 /** A kind of part with what is left of it, and the batch that came last. */
@@ -97,6 +96,8 @@ export interface CustomerFile {
     maker: string;
     serial: string;
     changes: { was: unknown; became: unknown; at: Date }[];
+    /** Readings that came in from tables. */
+    brought: Omit<TakenReading, 'tag' | 'customer' | 'bike' | 'serial'>[];
     /** Each with its text as it was sealed, so that its seal can be worked out again. */
     records: {
       number: number;
@@ -148,6 +149,7 @@ export async function customerFile(on: Queryable, id: string): Promise<CustomerF
       changes: await select(on, `${CHANGES} bike_change WHERE bike_id = ? ORDER BY version`, [
         bikeId,
       ]),
+      brought: await broughtReadings(on, bikeId),
       records: (
         await select<RecordRow>(
           on,

@@ -8,10 +8,11 @@ import { takeOnce } from '../platform/once';
 import { afterOf } from '../platform/page';
 import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
+import { takeRows } from '../platform/rowsIn';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { sheetHistory } from '../sheets/store';
-import { importNotices } from './import';
+import { takeNotice } from './import';
 import { addNotice, bikesMet, changeNotice, holdNotice, noticeById, noticesPage } from './store';
 
 const NoticeId = z.object({ noticeId: z.uuid() });
@@ -39,7 +40,7 @@ export function noticesRoutes(shop: Shop): Router {
 
   routes.post('/notices/import', async (request, response) => {
     const asked = parse(NoticeImport, request.body);
-    response.json({ items: await importNotices(shop, personOn(response), asked) });
+    response.json({ items: await takeRows(shop, personOn(response), asked, takeNotice) });
   });
 
   routes.put('/notices/:noticeId', async (request, response) => {

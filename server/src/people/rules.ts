@@ -43,6 +43,7 @@ export const ROUTES = {
   'POST /jobs/:jobId/amendments': BENCH,
   'GET /bikes': ALL,
   'POST /bikes/import': LEADS,
+  'POST /readings/import': LEADS,
   'GET /bikes/:bikeId': ALL,
   /** Whole records stand in it. */
   'GET /bikes/:bikeId/passport': LEADS,

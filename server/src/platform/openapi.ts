@@ -14,6 +14,7 @@ import { TakePassport } from '@hold-fast/contract/passport';
 import { NewPerson, NewStart, OwnSecrets, PersonEdit, SignIn } from '@hold-fast/contract/people';
 import { Photo } from '@hold-fast/contract/photos';
 import { PROBLEM_KINDS, PROBLEM_PREFIX } from '@hold-fast/contract/problem';
+import { ReadingImport } from '@hold-fast/contract/readingTable';
 import { MakeLink, WithdrawLink } from '@hold-fast/contract/report';
 import { SheetEdit, SheetsImport } from '@hold-fast/contract/sheets';
 import { RulesEdit } from '@hold-fast/contract/shopRules';
@@ -65,6 +66,7 @@ const BODIES: Readonly<Record<Writes, z.ZodType>> = {
   'PUT /bikes/:bikeId': BikeCorrection,
   'POST /bikes/import': BikeImport,
   'POST /stock/import': StockImport,
+  'POST /readings/import': ReadingImport,
   'POST /bikes/:bikeId/passports': TakePassport,
   'PUT /customers/:customerId': CustomerCorrection,
   'POST /customers/:customerId/erase': EraseCustomer,

@@ -45,6 +45,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   fitting: APPEND,
   tightening: APPEND,
   bike_tag: APPEND,
+  brought_reading: APPEND,
   passport: APPEND,
   fill: APPEND,
   verdict: APPEND,

@@ -1,40 +1,28 @@
-import type { RowOutcome } from '@hold-fast/contract/rowsIn';
-import type { StockImport, StockRow } from '@hold-fast/contract/stockRows';
-import type { Person } from '@hold-fast/contract/people';
+import type { StockRow } from '@hold-fast/contract/stockRows';
 import { v7 as uuid } from 'uuid';
-import { inTransaction, type Transaction } from '../platform/database';
+import type { Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
-import type { Shop } from '../platform/shop';
+import type { RowRequest, TakeRow } from '../platform/rowsIn';
 import { addStockLine, isInStock, moveStock } from './store';
 
 /**
- * Takes kinds of parts in from a table, each with the pieces that come with it, or says what would become of the rows. A kind that is
- * there already is left as it is, its count too: the same table can be taken in again and doubles no piece.
+ * A kind of part from a table, with the pieces that come with it. One that is there already is left as it is, its count too: the
+ * same table can be taken in again and doubles no piece.
+ * @param why what is written of the pieces: where from
  */
-export async function importStock(
-  { pool, now }: Shop,
-  person: Person,
-  asked: StockImport,
-): Promise<RowOutcome[]> {
-  return inTransaction(pool, async (transaction) => {
-    const at = now();
-    const writes = asked.mode === 'take';
-    if (writes) await takeOnce(transaction, { id: asked.id, body: asked, personId: person.id, at });
-    const outcomes: RowOutcome[] = [];
-    for (const row of asked.rows) {
-      const there = await isInStock(transaction, row);
-      outcomes.push({ line: row.line, does: there ? 'there' : 'add', fault: null });
-      if (!there && writes)
-        await takeRow(transaction, row, { why: asked.why, of: asked.id, at, personId: person.id });
-    }
-    return outcomes;
-  });
-}
+export const takeStock =
+  (why: string): TakeRow<StockRow> =>
+  async (on, row, request) => {
+    if (await isInStock(on, row)) return { does: 'there' };
+    if (request.writes) await addKind(on, row, why, request);
+    return { does: 'add' };
+  };
 
-async function takeRow(
+async function addKind(
   on: Transaction,
   { line, count, batch, ...kind }: StockRow,
-  { why, of, at, personId }: { why: string; of: string; at: Date; personId: string },
+  why: string,
+  { of, at, personId }: RowRequest,
 ): Promise<void> {
   const stockId = uuid();
   await addStockLine(on, { id: stockId, ...kind });

@@ -20,6 +20,7 @@ import { takeOnce } from '../platform/once';
 import { afterOf } from '../platform/page';
 import { parse } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
+import { takeRows } from '../platform/rowsIn';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import {
@@ -50,7 +51,7 @@ import {
   wrenchesPage,
 } from './store';
 
-import { importStock } from './import';
+import { takeStock } from './import';
 import { holdUsedPart, scrapUsedPart, usedPartsPage } from './usedParts';
 
 const GaugeId = z.object({ gaugeId: z.uuid() });
@@ -165,7 +166,7 @@ export function storesRoutes(shop: Shop): Router {
   });
   routes.post('/stock/import', async (request, response) => {
     const asked = parse(StockImport, request.body);
-    response.json({ items: await importStock(shop, personOn(response), asked) });
+    response.json({ items: await takeRows(shop, personOn(response), asked, takeStock(asked.why)) });
   });
   routes.post('/stock/moves', async (request, response) => {
     const move = parse(StockMove, request.body);

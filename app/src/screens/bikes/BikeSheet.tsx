@@ -24,6 +24,7 @@ import { capital } from '../../words/capital';
 import { lifeSays } from '../lifeSays';
 import { NoticeNotes } from '../bench/NoticeNotes';
 import { ReckonedHere } from './ReckonedHere';
+import { Brought } from './Brought';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
 import { passportWords } from '../../words/passport';
@@ -40,6 +41,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     customer,
     jobs,
     wear,
+    brought,
     fittings,
     doNotRide,
     againstAdvice,
@@ -118,6 +120,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </View>
         )}
       </Section>
+      <Brought brought={brought} />
       {dues.length > 0 ? (
         <Section label={dueWords.atBike}>
           {dues.map(({ end, of, shownOn, because, days }) => (

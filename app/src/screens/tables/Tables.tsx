@@ -1,6 +1,7 @@
 import { BIKE_COLUMNS } from '@hold-fast/contract/bikeRows';
 import { BIKES } from '@hold-fast/contract/bikeTable';
 import { NOTICE_COLUMNS, NOTICES } from '@hold-fast/contract/noticeTable';
+import { READING_COLUMNS, READINGS } from '@hold-fast/contract/readingTable';
 import { STOCK_COLUMNS } from '@hold-fast/contract/stockRows';
 import { STOCK } from '@hold-fast/contract/stockTable';
 import {
@@ -60,9 +61,7 @@ export function Tables() {
       }
     >
       <Section>
-        <Words ink="soft">{tableWords.how(BIKE_COLUMNS.join(', '))}</Words>
-        <Words ink="soft">{tableWords.howStock(STOCK_COLUMNS.join(', '))}</Words>
-        <Words ink="soft">{tableWords.howNotices(NOTICE_COLUMNS.join(', '))}</Words>
+        {chosen ? null : <WhatComesIn />}
         {chooser.field}
       </Section>
       {chosen ? <Chosen key={chosen.nth} {...chosen} /> : null}
@@ -80,10 +79,24 @@ export function Tables() {
   );
 }
 
-/** What a table is of, by a column that no other has: parts are the shelf’s, titles are makers’ notices. */
+/** What of each kind of table is read: not wanted any more once there is one to look through. */
+function WhatComesIn() {
+  return (
+    <>
+      <Words ink="soft">{tableWords.how(BIKE_COLUMNS.join(', '))}</Words>
+      <Words ink="soft">{tableWords.howReadings(READING_COLUMNS.join(', '))}</Words>
+      <Words ink="soft">{tableWords.howStock(STOCK_COLUMNS.join(', '))}</Words>
+      <Words ink="soft">{tableWords.howNotices(NOTICE_COLUMNS.join(', '))}</Words>
+    </>
+  );
+}
+
+/** What a table is of, by a column that no other has: millimetres are readings, parts are the shelf’s, titles are makers’ notices. */
 function Chosen({ cells, name, encoding }: Chosen) {
   const file = { name, encoding };
   const [columns] = useState(() => columnsIn(cells.data[0] ?? []));
+  if (columns.includes('mm'))
+    return <Of {...file} cells={cells} table={READINGS} to="/readings/import" />;
   if (columns.includes('part')) {
     const more = { why: tableWords.fromTable(name).slice(0, 120) };
     return <Of {...file} cells={cells} table={STOCK} to="/stock/import" more={more} />;

@@ -66,6 +66,11 @@ export interface BikesWords {
     atOdometerKm: (km: number) => string;
     on: (measuredOn: string) => string;
   };
+  brought: {
+    title: string;
+    provesNothing: string;
+    readBy: (gauge: string, broughtBy: string) => string;
+  };
   correct: {
     correctThisBike: string;
     whatPeopleCallIt: string;

@@ -7,6 +7,7 @@ export interface TableWords {
   how: (columns: string) => string;
   howStock: (columns: string) => string;
   howNotices: (columns: string) => string;
+  howReadings: (columns: string) => string;
   fromTable: (name: string) => string;
   choose: string;
   notUtf8: (encoding: string) => string;

@@ -76,6 +76,12 @@ export const bikes: BikesWords = {
     atOdometerKm: (km) => `bei ${format.distance(km)}`,
     on: (measuredOn) => `am ${measuredOn}`,
   },
+  brought: {
+    title: 'Anderswo gemessen, oder früher',
+    provesNothing:
+      'Das kam aus einer Tabelle. Hier beweist es nichts, und nichts wird daraus vorausgesagt.',
+    readBy: (gauge, by) => `${gauge ? `Mit ${gauge}; aufgenommen` : 'Aufgenommen'} von ${by}.`,
+  },
   correct: {
     correctThisBike: 'Dieses Rad berichtigen',
     whatPeopleCallIt: 'Wie man es nennt',

@@ -159,6 +159,13 @@ export const faults: FaultWords = {
     'whole-number': 'Eine ganze Zahl, oder nichts.',
     'which-customer':
       'Mehrere Kunden heißen so: Schreib die Telefonnummer dessen dazu, der gemeint ist.',
+    'no-such-bike':
+      'Kein Rad hier hat diese Nummer, oder diesen Namen bei diesem Kunden: Nimm erst das Rad auf.',
+    'which-bike':
+      'Schreib die Nummer des Rades dazu, das gemeint ist: Sein Name allein sagt es nicht.',
+    'not-yet': 'Dieser Tag kommt erst noch.',
+    millimetres: 'Millimeter, wie 1,62.',
+    'no-such-reading': 'Nichts dieser Art misst so viel: Sieh nach Teil, Stelle und Einheit.',
     'table empty': 'Es steht keine Zeile darin.',
     'table too-many-rows': ({ most }) =>
       `Sie hat mehr als ${String(most)} Zeilen: Nimm sie in Teilen auf.`,

@@ -12,6 +12,8 @@ export const tables: TableWords = {
     `Eine Tabelle mit einer Spalte „part“ ist die des Regals: ${columns}. Eine Teileart, die schon da ist, behält ihre Zahl.`,
   howNotices: (columns) =>
     `Eine Tabelle mit einer Spalte „title“ ist von Mitteilungen der Hersteller: ${columns}. Wo niemand anderes sagt, wird ein Rad, das eine trifft, nicht gefahren, bis jemand nachgesehen hat.`,
+  howReadings: (columns) =>
+    `Eine Tabelle mit einer Spalte „mm“ ist von Messwerten, anderswo genommen oder ehe diese Werkstatt sie hier aufschrieb: ${columns}. Sie stehen bei ihrem Rad. Sie beweisen nichts, und nichts wird aus ihnen vorausgesagt.`,
   fromTable: (name) => `Aus der Tabelle ${name}`,
   choose: 'CSV-Datei wählen',
   notUtf8: (encoding) =>

@@ -74,6 +74,12 @@ export const bikes: BikesWords = {
     atOdometerKm: (km) => `at ${format.distance(km)}`,
     on: (measuredOn) => `on ${measuredOn}`,
   },
+  brought: {
+    title: 'Read elsewhere, or before',
+    provesNothing:
+      'These came in from a table. They prove nothing here, and nothing is forecast from them.',
+    readBy: (gauge, by) => `${gauge ? `With ${gauge}; brought` : 'Brought'} in by ${by}.`,
+  },
   correct: {
     correctThisBike: 'Correct this bike',
     whatPeopleCallIt: 'What people call it',

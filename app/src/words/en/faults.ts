@@ -146,6 +146,13 @@ export const faults: FaultWords = {
     'whole-number': 'A whole number, or nothing.',
     'which-customer':
       'Several customers have this name: write the phone number of the one that is meant.',
+    'no-such-bike':
+      'No bike here has this serial, or this name at this customer: take the bike in first.',
+    'which-bike': 'Write the serial of the bike that is meant: its name alone does not tell.',
+    'not-yet': 'This day is yet to come.',
+    millimetres: 'Millimetres, as 1.62.',
+    'no-such-reading':
+      'Nothing of this kind measures that: look at the part, the place and the unit.',
     'table empty': 'There is no row in it.',
     'table too-many-rows': ({ most }) =>
       `It has more than ${String(most)} rows: take it in in parts.`,

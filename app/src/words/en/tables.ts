@@ -12,6 +12,8 @@ export const tables: TableWords = {
     `A table with a column “part” is the shelf’s: ${columns}. A kind of part that is there already keeps its count.`,
   howNotices: (columns) =>
     `A table with a column “title” is of makers’ notices: ${columns}. Where nobody says otherwise a bike that one meets is not ridden until somebody looked.`,
+  howReadings: (columns) =>
+    `A table with a column “mm” is of readings, taken elsewhere or before this shop wrote them here: ${columns}. They are shown at their bike. They prove nothing, and nothing is forecast from them.`,
   fromTable: (name) => `From the table ${name}`,
   choose: 'Choose a CSV file',
   notUtf8: (encoding) =>
