@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test as base, type Page } from '@playwright/test';
-import { beginRotor, checkIn, identify, openBench, openJobs } from './bench';
+import { beginRotor, checkIn, identify, openBench, openJobs, widen } from './bench';
 import { PHONE, WIDE } from './playwright.config';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
@@ -133,13 +133,6 @@ async function faultsOf(page: Page, rules?: string[]): Promise<string[]> {
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .map(({ id, nodes }) => `${id} ${nodes[0]!.html.slice(0, 160)}`);
-}
-
-/** Another width of the same page, once it is laid out for it. */
-async function widen(page: Page, { width, height }: typeof WIDE): Promise<void> {
-  await page.setViewportSize({ width, height });
-  await expect(page.getByRole('button', { name: 'Skip to the page' })).toHaveCount(1);
-  await expect(page.getByLabel('Loading')).toHaveCount(0);
 }
 
 for (const [bike, paths] of Object.entries(VIEWS))

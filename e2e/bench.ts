@@ -3,6 +3,7 @@ import { fold } from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { WIDE } from './playwright.config';
 
 export type PersonName = (typeof PEOPLE)[number]['name'];
 
@@ -61,6 +62,8 @@ export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): 
   expect(signedIn.status(), await signedIn.text()).toBe(201);
   await page.goto('/bench');
   await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
+  // What stands painted till then hears no key.
+  await expect(page.locator('.painted')).toHaveCount(0);
   return new Hands(page);
 }
 
@@ -114,6 +117,18 @@ export async function identify(hands: Hands, sheet: string): Promise<void> {
   await expect(hands.page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
 }
 
+/** Identifies both ends by one sheet and comes back to the job. */
+export async function identifyBoth(hands: Hands, job: string, sheet: RegExp): Promise<void> {
+  const { page } = hands;
+  for (const end of ['front', 'rear']) {
+    await page.goto(`${job}/${end}/identify`);
+    await hands.touch(hands.button(sheet));
+    await hands.touch(hands.button('This is the brake'));
+    await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+  }
+  await page.goto(job);
+}
+
 /** Begins a rotor sitting: gauge, zero check, ridge. */
 export async function beginRotor(
   hands: Hands,
@@ -149,4 +164,11 @@ export async function allSent(page: Page): Promise<void> {
 export async function jobAt(page: Page, jobId: string): Promise<Job> {
   const { base, entries } = (await (await page.request.get(`/api/jobs/${jobId}`)).json()) as JobLog;
   return fold(base, entries);
+}
+
+/** Another width of the same page, once it is laid out for it. */
+export async function widen(page: Page, { width, height }: typeof WIDE): Promise<void> {
+  await page.setViewportSize({ width, height });
+  await expect(page.getByRole('button', { name: /^Sk[iï]p / })).toHaveCount(1);
+  await expect(page.getByLabel('Loading')).toHaveCount(0);
 }

@@ -3,7 +3,7 @@ import { allSent, identify, jobAt, openBench, pinOf, type Hands } from './bench'
 import { handOver, Walker, type Recorder } from './walker';
 
 // A complaint from check-in to the seal at phone size: what is behind it, the plan of its cure, every step, the signature. With a
-// picture of every page on the way in `.cache/e2e`. Too long for every check: `npm run e2e:procedures`.
+// picture of every page on the way in `.cache/e2e`. Too long for every check: `npm run e2e:walks`.
 
 interface Story {
   symptom: RegExp;

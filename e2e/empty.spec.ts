@@ -9,7 +9,6 @@ const root = path.resolve(__dirname, '..');
 const OWNER = { name: 'Una Marr', passphrase: 'first light on the quay', pin: '5309' };
 
 let shop: RunningShop;
-test.skip(({ viewport }) => viewport!.width >= 1000, 'a shop is opened once');
 test.beforeAll(async () => {
   shop = await openShop({
     root,

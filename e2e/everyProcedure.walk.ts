@@ -15,7 +15,7 @@ import { allSent, jobAt, openBench, Hands } from './bench';
 import { Walker } from './walker';
 
 // Every procedure from its first step to its last, by the keys and buttons of the step face, on a brake that it suits. Too long for
-// every check: `npm run e2e:procedures`.
+// every check: `npm run e2e:walks`.
 
 const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
 

@@ -3,10 +3,6 @@ import { allSent, atFront, checkIn, openBench, verdict, type Hands } from './ben
 
 // The stand-ins are two, and a reading goes to one step alone: these run one after the other, at phone size.
 test.describe.configure({ mode: 'serial' });
-test.skip(
-  ({ viewport }) => (viewport?.width ?? 0) > 1000,
-  'the feed’s stand-ins serve one step at a time',
-);
 
 const GAUGE = { serial: 'TG-0107', name: 'G8 on the feed' };
 

@@ -67,8 +67,7 @@ test('a hill is planned by points and from a track, its sizes beside each other,
 
 test('a long reckoning says how far it is, can be stopped, and broken off in the middle loses nothing', async ({
   page,
-}, { project }) => {
-  test.skip(project.name === 'wide', 'a worker knows no width, and giving it up takes its time');
+}) => {
   await keepWorkers(page);
   const hands = await openBench(page, 'Maren Okafor');
   await page.goto('/reckoner/heat?gradePercent=6&lengthM=50000&speedKmh=8&braked=pulsed');

@@ -48,10 +48,9 @@ async function begin(hands: Hands, job: string, part: string, gauge: string): Pr
   await expect(hands.page.locator('#keypad')).toBeVisible();
 }
 
-test('the whole keypad is on screen at every height, on every measuring screen', async ({ page }, {
-  project,
+test('the whole keypad is on screen at every height, on every measuring screen', async ({
+  page,
 }) => {
-  test.skip(project.name === 'wide', 'a phone’s heights');
   test.setTimeout(180_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Height rider', 'Height commuter');
@@ -79,8 +78,7 @@ test('the whole keypad is on screen at every height, on every measuring screen',
   await allSent(page);
 });
 
-test('a do-not-ride over the page takes nothing from the keypad', async ({ page }, { project }) => {
-  test.skip(project.name === 'wide', 'a phone’s heights');
+test('a do-not-ride over the page takes nothing from the keypad', async ({ page }) => {
   test.setTimeout(120_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Crack rider', 'Cracked commuter');

@@ -6,6 +6,7 @@ import {
   beginRotor,
   checkIn,
   identify,
+  identifyBoth,
   openBench,
   pinOf,
   signIn,
@@ -14,18 +15,6 @@ import {
 } from './bench';
 
 const found = (page: Page, what: string) => page.getByTestId(`found-${what}`);
-
-/** Identifies both ends by one sheet and comes back to the job. */
-async function identifyBoth(hands: Hands, job: string, sheet: RegExp): Promise<void> {
-  const { page } = hands;
-  for (const end of ['front', 'rear']) {
-    await page.goto(`${job}/${end}/identify`);
-    await hands.touch(hands.button(sheet));
-    await hands.touch(hands.button('This is the brake'));
-    await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  }
-  await page.goto(job);
-}
 
 test('an inspection of both ends, typed: rotor and pads, in at most 60 keys and touches', async ({
   page,

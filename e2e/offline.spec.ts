@@ -3,8 +3,11 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createServer as createShop } from '@hold-fast/server/platform/http';
-import { expect, test } from '@playwright/test';
+import type { JobLog } from '@hold-fast/contract/jobs';
+import type { PersonOfShop } from '@hold-fast/contract/people';
+import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';
 import { pino } from 'pino';
+import sharp from 'sharp';
 import { openShop, type RunningShop } from '../scripts/shop';
 import {
   allSent,
@@ -23,10 +26,6 @@ import { isKept, Line, phone } from './line';
 // A phone whose network goes for real: between it and the shop stands a line that is cut.
 
 const root = path.resolve(__dirname, '..');
-test.skip(
-  ({ viewport }) => viewport!.width >= 1000,
-  'what a device keeps does not change with the width',
-);
 
 const web = path.join(root, 'app/dist');
 
@@ -218,4 +217,144 @@ test('a newer version waits while somebody works, and comes in at the Bench once
   server.closeAllConnections();
   server.close();
   rmSync(newer, { recursive: true });
+});
+
+/** What the shop does meanwhile, by whoever leads it. */
+async function asLead(browser: Browser, act: (request: APIRequestContext) => Promise<void>) {
+  const context = await browser.newContext({ baseURL: `http://localhost:${shop.port}` });
+  const data = { name: 'Teodor Vane', passphrase: 'three knots astern' };
+  expect((await context.request.post('/api/session', { data })).status()).toBe(201);
+  await act(context.request);
+  await context.close();
+}
+
+/** Locks somebody out, or lets them in again. */
+const lockOut = (browser: Browser, name: string, locked: boolean) =>
+  asLead(browser, async (request) => {
+    const people = (await (await request.get('/api/people')).json()) as PersonOfShop[];
+    const { id, role, apprentice, version } = people.find((each) => each.name === name)!;
+    const data = { version, name, role, apprentice, locked };
+    expect((await request.put(`/api/people/${id}`, { data })).status()).toBe(200);
+  });
+
+test('who is locked out while their phone is away sends nothing more; what they measured waits for them, and nobody else sends it', async ({
+  browser,
+}) => {
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  const hands = await openBench(page, 'Joss Tarrel');
+  await isKept(page);
+  const job = await checkIn(hands, 'Locked', 'Left behind');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await allSent(page);
+  const readings = async (of: Page) =>
+    (await jobAt(of, job.split('/')[2]!)).measured.flatMap((each) => each.readings).length;
+  const before = await readings(page);
+  await line.cut();
+  for (const digits of ['170', '168']) await hands.key(digits);
+  await lockOut(browser, 'Joss Tarrel', true);
+  await line.mend();
+  await expect(page.getByText('Your session ended', { exact: false })).toBeVisible({
+    timeout: 30_000,
+  });
+  // Another who signs in there sends their own alone.
+  await page.getByLabel('Your name').fill('Maren Okafor');
+  await page.getByLabel('Passphrase').fill('salt on the chain');
+  await hands.touch(hands.button('Sign in'));
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  await expect(page.getByText(/somebody else’s/i)).toBeVisible();
+  expect(await readings(page)).toBe(before);
+  // Let in again, they send what they measured.
+  await lockOut(browser, 'Joss Tarrel', false);
+  await openBench(page, 'Joss Tarrel');
+  await allSent(page);
+  expect(await readings(page)).toBe(before + 2);
+  await page.context().close();
+  await line.cut();
+});
+
+test('a browser that keeps nothing shows the shop, takes no reading, and says so', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    baseURL: `http://localhost:${shop.port}`,
+    viewport: { width: 390, height: 664 },
+    timezoneId: 'UTC',
+    serviceWorkers: 'block',
+  });
+  await context.addInitScript(`for (const name of ['localStorage', 'sessionStorage', 'caches'])
+    Object.defineProperty(globalThis, name, { get() { throw new DOMException('denied', 'SecurityError'); } });`);
+  const page = await context.newPage();
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Private', 'Keeps nothing');
+  await hands.touch(hands.button(/^Carry on: identify, front/));
+  await hands.touch(hands.button(/Ostrel Tolve/));
+  await hands.touch(hands.button('This is the brake'));
+  await expect(
+    page.getByText('this device has no room to keep it', { exact: false }),
+  ).toBeVisible();
+  expect((await jobAt(page, job.split('/')[2]!)).identified.front).toBeNull();
+  await context.close();
+});
+
+test('a picture taken with no network is there after a reload, is sent once, and bars the seal till then', async ({
+  browser,
+}) => {
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  const hands = await openBench(page);
+  await isKept(page);
+  const job = await checkIn(hands, 'Pictured', 'Cracked hose');
+  await identify(hands, 'Ostrel Tolve');
+  await allSent(page);
+  await page.goto(`${job}/front/look`);
+  await hands.touch(page.getByRole('checkbox').first());
+  await allSent(page);
+  await line.cut();
+  const jpeg = await sharp({ create: { width: 40, height: 30, channels: 3, background: 'red' } })
+    .jpeg()
+    .toBuffer();
+  const chooser = page.getByLabel(/^Picture of/).first();
+  await chooser.setInputFiles({ name: 'hose.jpg', mimeType: 'image/jpeg', buffer: jpeg });
+  await expect(page.getByTestId('unsent-picture')).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId('unsent-picture')).toBeVisible();
+  await expect(page.getByText(/kept here and will be sent/)).toBeVisible();
+  await line.mend();
+  await expect(page.getByTestId('unsent-picture')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByLabel(/^Picture 1 of/)).toHaveCount(1);
+  const { photos } = await jobAt(page, job.split('/')[2]!);
+  expect(photos).toHaveLength(1);
+  await page.context().close();
+  await line.cut();
+});
+
+test('a phone whose clock is a day wrong measures at the shop’s time, whichever way', async ({
+  browser,
+}) => {
+  test.setTimeout(120_000);
+  for (const days of [-1, 1]) {
+    const line = new Line(shop.port);
+    await line.mend();
+    const page = await phone(browser, line);
+    await page.clock.setSystemTime(Date.now() + days * 86_400_000);
+    const hands = await openBench(page);
+    const job = await checkIn(hands, 'Clock', `Off by ${days}`);
+    await identify(hands, 'Ostrel Tolve');
+    await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+    await line.cut();
+    await hands.key('170');
+    await line.mend();
+    await allSent(page);
+    const { entries } = (await (
+      await page.request.get(`/api/jobs/${job.split('/')[2]}`)
+    ).json()) as JobLog;
+    for (const { entry } of entries)
+      expect(Math.abs(Date.parse(entry.at) - Date.now())).toBeLessThan(10 * 60_000);
+    await page.context().close();
+    await line.cut();
+  }
 });

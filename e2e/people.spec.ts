@@ -126,6 +126,7 @@ test('a tablet of the bench: in by name and PIN, locked when left, and what one 
 
   // Left again: whoever else comes in begins at the Bench.
   await page.clock.fastForward('05:10');
+  await expect(page.getByRole('heading', { name: 'Maren Okafor' })).toBeVisible();
   await hands.press('Escape');
   await comeIn('Joss Tarrel');
   await expect(page).toHaveURL(/\/bench$/);

@@ -125,7 +125,6 @@ test('a visit to both ends is planned once, done step by step, changed half way,
 test('rules that no plan and no skip may break, tried at the step face', async ({ page }, {
   project,
 }) => {
-  test.skip(project.name === 'wide', 'what may be done does not change with the width');
   test.setTimeout(150_000);
   await page.clock.install();
   const hands = await openBench(page);
@@ -185,7 +184,6 @@ test('rules that no plan and no skip may break, tried at the step face', async (
 test('a hold is counted by the clock through a nap of the phone and a reload, and rings', async ({
   page,
 }, { project }) => {
-  test.skip(project.name === 'wide', 'what may be done does not change with the width');
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, `Hold ${project.name}`, `Hold bike ${project.name}`);
@@ -212,7 +210,6 @@ test('a hold is counted by the clock through a nap of the phone and a reload, an
 });
 
 test('work that was begun bars the sign-off, by name', async ({ page }, { project }) => {
-  test.skip(project.name === 'wide', 'what may be done does not change with the width');
   const hands = await openBench(page);
   const job = await checkIn(hands, `Begun ${project.name}`, `Begun bike ${project.name}`);
   await identifyBoth(hands, job);

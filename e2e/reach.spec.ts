@@ -1,6 +1,10 @@
 import { get } from 'node:https';
+import path from 'node:path';
+import type { SessionSaid } from '@hold-fast/contract/first';
 import type { Trust } from '@hold-fast/contract/trust';
 import { expect, test } from '@playwright/test';
+import { pino } from 'pino';
+import { openShop } from '../scripts/shop';
 import { allSent, beginRotor, checkIn, identify, openBench, verdict } from './bench';
 
 const PHONE = { viewport: { width: 390, height: 664 }, hasTouch: true, timezoneId: 'UTC' };
@@ -16,8 +20,7 @@ const statusTrusting = (url: string, ca: string): Promise<number | string> =>
 test('a phone on the shop’s network is told how to trust it, reaches it encrypted alone, and its readings are kept', async ({
   browser,
   page: counter,
-}, { project }) => {
-  test.skip(project.name === 'wide', 'phones');
+}) => {
   const at = process.env.PHONE_URL!;
 
   // Whoever types the address finds, in the clear, how to trust the shop, and nothing of it.
@@ -65,4 +68,49 @@ test('a phone on the shop’s network is told how to trust it, reaches it encryp
   });
   expect(forged.status()).toBe(403);
   await phone.close();
+});
+
+test('two shops on one network: a phone that trusts one does not reach the other as it, nor is it signed in there', async ({
+  browser,
+  page: counter,
+}) => {
+  const root = path.resolve(__dirname, '..');
+  const first = process.env.PHONE_URL!;
+  const port = Number(new URL(`https://${first}`).port);
+  const options = {
+    root,
+    dataDirectory: null,
+    webDirectory: path.join(root, 'app/dist'),
+    feedPort: 0,
+    empty: true,
+    log: pino({ level: 'silent' }),
+    say: () => undefined,
+  };
+  // At the address that the first one has, nobody else opens: it is said, and what to do.
+  await expect(openShop({ ...options, port })).rejects.toThrow(/^Port \d+ is taken .* --port \d+/);
+  const host = first.startsWith('127.0.0.2:') ? '127.0.0.3' : '127.0.0.2';
+  const shop = await openShop({ ...options, port: 0, host });
+  const context = await browser.newContext({ ...PHONE, ignoreHTTPSErrors: true });
+  try {
+    const second = `${host}:${shop.port}`;
+    const rootOf = async (at: string) =>
+      (await context.request.get(`http://${at}/hold-fast-root.crt`)).text();
+    const [one, other] = [await rootOf(first), await rootOf(second)];
+    expect(await statusTrusting(`https://${first}/api/session`, one)).toBe(200);
+    expect(await statusTrusting(`https://${second}/api/session`, other)).toBe(200);
+    expect(await statusTrusting(`https://${second}/api/session`, one)).not.toBe(200);
+    expect(await statusTrusting(`https://${first}/api/session`, other)).not.toBe(200);
+
+    const saidAt = async (at: string) =>
+      (await (await context.request.get(`https://${at}/api/session`)).json()) as SessionSaid;
+    await context.request.post(`https://${first}/api/session`, {
+      data: { name: 'Maren Okafor', passphrase: 'salt on the chain' },
+    });
+    expect((await saidAt(first)).person?.name).toBe('Maren Okafor');
+    expect(await saidAt(second)).toMatchObject({ person: null, unopened: true });
+  } finally {
+    await context.close();
+    await shop.stop();
+  }
+  expect((await counter.request.get('/api/session')).status()).toBe(200);
 });

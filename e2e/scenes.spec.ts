@@ -3,7 +3,6 @@ import { allSent, checkIn, Hands, openBench, openFromBench, pinOf } from './benc
 import { handOver, Walker, type Recorder } from './walker';
 
 // Visits as they come through the door, at phone size, from the demo’s booked jobs where there is one.
-test.skip(({ viewport }) => (viewport?.width ?? 0) > 1000, 'walked at phone size');
 
 const MAREN = { name: 'Maren Okafor', pin: pinOf('Maren Okafor') };
 

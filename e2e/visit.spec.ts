@@ -4,7 +4,6 @@ import { allSent, checkIn, Hands, jobAt, openBench, pinOf, signIn } from './benc
 import { handOver, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
-test.skip(({ viewport }) => (viewport?.width ?? 0) > 1000, 'walked at phone size');
 
 const WRENCH = 'TW-0311';
 

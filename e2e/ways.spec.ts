@@ -1,11 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { checkIn, identify, openBench } from './bench';
 
-test.skip(
-  ({ viewport }) => viewport!.width >= 1000,
-  'at the counter the list stands beside the job',
-);
-
 test('Back from a job returns to the Bench, also after a reload and by the tag', async ({
   page,
 }) => {

@@ -1,8 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, signIn } from './bench';
 
-test.skip(({ viewport }) => viewport!.width >= 1000, 'a shared phone');
-
 test('what one left unsent waits for them: signed out at once, and never sent as the next one’s', async ({
   page,
   context,

@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 import usual, { PHONE } from './playwright.config';
 
-/** The walk through every procedure, at phone size alone. */
+/** The long walks, at phone size alone: every procedure, every complaint, a bad day of two phones. */
 export default defineConfig({
   ...usual,
   testMatch: '*.walk.ts',

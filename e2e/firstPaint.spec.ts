@@ -1,0 +1,102 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { openBench } from './bench';
+
+// What the server paints is what the app shows: held against each other element by element.
+
+const PROGRAM = '**/index-*.js';
+
+/** A page that shows the Bench to whoever is signed in at `like`, with the program or without. */
+async function another(browser: Browser, like: Page, runs = true): Promise<Page> {
+  const context = await browser.newContext({
+    baseURL: new URL(like.url()).origin,
+    viewport: like.viewportSize(),
+    timezoneId: 'UTC',
+    serviceWorkers: 'block',
+    storageState: await like.context().storageState(),
+  });
+  const page = await context.newPage();
+  if (!runs) await page.route(PROGRAM, (route) => route.abort());
+  return page;
+}
+
+/** Every piece of text on the screen in `within`, and where it stands; at the counter without the sheet beside the list. */
+const TEXTS = `((within) => {
+  const found = [];
+  const walk = document.createTreeWalker(document.querySelector(within), NodeFilter.SHOW_TEXT);
+  for (let text = walk.nextNode(); text; text = walk.nextNode()) {
+    const range = document.createRange();
+    range.selectNodeContents(text);
+    const { x, y, width, height } = range.getBoundingClientRect();
+    if (width > 0 && y < innerHeight && x < 508)
+      found.push([text.textContent, ...[x, y, width, height].map(Math.round)].join(' '));
+  }
+  return found;
+})`;
+const texts = async (page: Page, within: string) => {
+  await page.evaluate('document.fonts.ready.then(() => undefined)');
+  return page.evaluate<string[]>(`${TEXTS}(${JSON.stringify(within)})`);
+};
+
+test('the Bench stands painted before any program runs, and the app shows the same in the same place', async ({
+  page,
+  browser,
+}) => {
+  await openBench(page);
+  const painted = await another(browser, page, false);
+  await painted.goto('/bench');
+  await expect(painted.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  const app = await another(browser, page);
+  await app.goto('/bench');
+  await expect(app.locator('#root').getByRole('heading', { name: 'Bench' })).toBeVisible();
+  // Two shops’ worth of tests check bikes in at the same time: the list may be a row longer by now.
+  await expect(async () => {
+    await painted.reload();
+    await app.reload();
+    await expect(app.locator('.painted')).toHaveCount(0);
+    const [before, after] = [await texts(painted, '.painted'), await texts(app, '#root')];
+    expect(before.length).toBeGreaterThan(20);
+    expect(before).toEqual(after);
+  }).toPass({ timeout: 30_000 });
+  await painted.context().close();
+  await app.context().close();
+});
+
+test('what is pressed before the program is there is pressed once it is', async ({
+  page,
+  browser,
+}) => {
+  await openBench(page);
+  const early = await another(browser, page);
+  let come = () => undefined as void;
+  const comes = new Promise<void>((resolve) => (come = resolve));
+  await early.route(PROGRAM, async (route) => {
+    await comes;
+    await route.continue();
+  });
+  await early.goto('/bench', { waitUntil: 'commit' });
+  const row = early.locator('.painted a[href^="/bench/"]').nth(1);
+  const href = (await row.getAttribute('href'))!;
+  await row.click();
+  await expect(early).toHaveURL(/\/bench$/);
+  come();
+  await expect(early).toHaveURL(new RegExp(`${href}$`));
+  // Back leads to the Bench, and not out of the app.
+  await early.goBack();
+  await expect(early).toHaveURL(/\/bench$/);
+  await early.context().close();
+});
+
+test('whoever signed out here is shown nothing of the Bench, though the cookie is still there', async ({
+  page,
+  browser,
+}) => {
+  await openBench(page);
+  const left = await another(browser, page, false);
+  await left.goto('/bench');
+  await expect(left.locator('.painted')).toHaveCount(1);
+  await left.addInitScript("localStorage.setItem('hold-fast.signed-out', '')");
+  await left.reload();
+  await expect(left.locator('#first')).toHaveCount(1);
+  await expect(left.locator('.painted')).toHaveCount(0);
+  await left.context().close();
+});
