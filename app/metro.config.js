@@ -6,11 +6,20 @@ const config = getDefaultConfig(__dirname);
 const resolve = config.resolver.resolveRequest;
 
 // Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
-// sort by time; the router’s map of all addresses is ours to leave out. What else they bring is a tenth of the first screen, and nothing here calls it.
+// sort by time; of the router, that an address has its screen: its map of all addresses, tabs, headers and previews are never shown. What else they bring is a tenth of the first screen, and nothing here calls it.
 const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
 const SPARED = [
   [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
-  [/[\\/]expo-router[\\/]build[\\/]/, /[/]views[/]Sitemap$/],
+  [
+    /[\\/]expo-router[\\/]build[\\/]/,
+    /[/](views[/](Sitemap|Toast)|layouts[/](Tabs|experimental-stack)|stack-utils|standard-navigation|preview[/]HrefPreview|native-tabs[/]NativeTabTrigger|react-navigation[/](bottom-tabs|native-stack|elements))$/,
+  ],
+  [
+    /[\\/]react-native-web[\\/]dist[\\/]index\.js$/,
+    /[/](Animated|Button|CheckBox|Clipboard|FlatList|ImageBackground|KeyboardAvoidingView|LayoutAnimation|PanResponder|Picker|ProgressBar|SectionList|Share|Switch|Touchable\w*|VirtualizedList)$/,
+  ],
+  [/[\\/]react-native-screens[\\/]lib[\\/]module[\\/]index\.js$/, /^\.[/]components[/]/],
+  [/[\\/]react-native-svg[\\/]lib[\\/]module[\\/]/, /[/]xml$/],
   [/[\\/]uuid[\\/]dist[\\/]index\.js$/, /[/](v1|v3|v4|v5|v6|v1ToV6|v6ToV1)\.js$/],
 ];
 config.resolver.resolveRequest = (context, name, platform) => {

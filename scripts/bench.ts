@@ -1,21 +1,8 @@
-import { spawn, spawnSync } from 'node:child_process';
-import {
-  cpSync,
-  existsSync,
-  mkdirSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  symlinkSync,
-  writeFileSync,
-} from 'node:fs';
 import { createServer as createHttpServer } from 'node:http';
 import { createRequire } from 'node:module';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
-import { gzipSync } from 'node:zlib';
 import autocannon from 'autocannon';
-import { chromium } from '@playwright/test';
 import type { ChainState } from '@hold-fast/contract/jobs';
 import type { Outlook } from '@hold-fast/core/forecast/forecast';
 import { planBike } from '@hold-fast/core/plan/planner';
@@ -30,13 +17,12 @@ import { holdHead, recordsPage } from '@hold-fast/server/records/store';
 import { solve } from '@hold-fast/core/heat/rungeKutta';
 import express from 'express';
 import { pino } from 'pino';
-import sirv from 'sirv';
 import { v7 as uuid } from 'uuid';
-import { CHROMIUM, PHONE } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
 import { manyBikes } from './benchLists';
+import { pages } from './benchPages';
 import { takingReadings } from './benchReadings';
-import { compressFiles, exportWeb } from './web';
+import { exportWeb } from './web';
 
 // Its types do not pass as strictly as ours.
 const odex = createRequire(__filename)('odex') as {
@@ -55,7 +41,6 @@ const odex = createRequire(__filename)('odex') as {
 // Ratios, each side by side in one run: what a number is worth shows only against another taken with it.
 
 const root = path.resolve(__dirname, '..');
-const bare = path.join(root, '.cache/bare-app');
 const ROUNDS = 3;
 const say = (words: string) => console.log(`· ${words}`);
 
@@ -78,9 +63,7 @@ async function main(): Promise<void> {
     await listThroughput(shop, cookie);
     await waitBesideChain(shop, cookie);
     await takingReadings(shop, cookie);
-    exportBareApp();
-    await initialJavaScript(shop, cookie);
-    await largestPaint(shop, cookie);
+    await pages(root, shop, cookie);
   } finally {
     await shop.stop();
   }
@@ -297,127 +280,6 @@ async function addLinks(shop: RunningShop, count: number): Promise<void> {
     );
   }
   await shop.pool.query('UPDATE counter SET head = ?, last_record = ?', [head, number]);
-}
-
-/** A one-page Expo Router app built by the same versions: the floor under every page. */
-function exportBareApp(): void {
-  if (existsSync(path.join(bare, 'dist/index.html'))) return;
-  say('Building the bare one-page app');
-  rmSync(bare, { recursive: true, force: true });
-  mkdirSync(path.join(bare, 'src/app'), { recursive: true });
-  for (const file of ['app.json', 'babel.config.js', 'package.json'])
-    cpSync(path.join(root, 'app', file), path.join(bare, file));
-  symlinkSync(path.join(root, 'node_modules'), path.join(bare, 'node_modules'));
-  writeFileSync(
-    path.join(bare, 'src/app/index.js'),
-    "import { Text } from 'react-native';\nexport default function Page() {\n  return <Text>Bench</Text>;\n}\n",
-  );
-  const built = spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
-    cwd: bare,
-    env: {
-      ...process.env,
-      EXPO_OFFLINE: '1',
-      EXPO_NO_TELEMETRY: '1',
-      CI: '1',
-      NODE_ENV: 'production',
-    },
-    encoding: 'utf8',
-  });
-  if (built.status !== 0)
-    throw new Error(`The bare app could not be built:\n${built.stdout}\n${built.stderr}`);
-  compressFiles(path.join(bare, 'dist'));
-}
-
-/**
- * Gzipped JavaScript that a fresh visit of the Bench loads on a phone, against all that the bare page has. At the counter the
- * first job stands open beside the list and brings its own.
- */
-async function initialJavaScript(shop: RunningShop, cookie: string): Promise<void> {
-  const browser = await chromium.launch(CHROMIUM);
-  const loaded = async (url: string) => {
-    const context = await browser.newContext({ viewport: PHONE });
-    const [name, value] = cookie.split('=') as [string, string];
-    await context.addCookies([{ name, value, domain: 'localhost', path: '/' }]);
-    const page = await context.newPage();
-    const sizes: Promise<number>[] = [];
-    page.on('response', (response) => {
-      if (new URL(response.url()).pathname.endsWith('.js'))
-        sizes.push(response.body().then((body) => gzipSync(body).length));
-    });
-    await page.goto(url, { waitUntil: 'networkidle' });
-    const bytes = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
-    await context.close();
-    return bytes;
-  };
-  const { url, close } = await serveBare();
-  const ours = await loaded(`http://localhost:${shop.port}/bench`);
-  const theirs = await loaded(url);
-  await browser.close();
-  close();
-  say(
-    `Bench page ${Math.round(ours / 1024)} KB of JavaScript, gzip; bare page ${Math.round(theirs / 1024)} KB`,
-  );
-  console.log(
-    `Bench page's initial JavaScript against a bare page: ${(ours / theirs).toFixed(2)} × (aim: at most 1.35)`,
-  );
-}
-
-/** Largest contentful paint on Lighthouse's throttled phone, of the Bench against the bare page. */
-async function largestPaint(shop: RunningShop, cookie: string): Promise<void> {
-  const { url, close } = await serveBare();
-  const ours: number[] = [];
-  const theirs: number[] = [];
-  for (let round = 0; round < ROUNDS; round++) {
-    ours.push(await lighthousePaint(`http://localhost:${shop.port}/bench`, cookie));
-    theirs.push(await lighthousePaint(url, cookie));
-    say(
-      `Largest paint: Bench ${Math.round(ours.at(-1)!)} ms, bare page ${Math.round(theirs.at(-1)!)} ms`,
-    );
-  }
-  close();
-  console.log(
-    `Bench page's largest contentful paint against a bare page: ${(median(ours) / median(theirs)).toFixed(2)} × (aim: at most 1.20)`,
-  );
-}
-
-async function lighthousePaint(url: string, cookie: string): Promise<number> {
-  const report = path.join(root, '.cache/lighthouse.json');
-  rmSync(report, { force: true });
-  const code = await new Promise<number | null>((resolve) => {
-    const child = spawn(
-      'npx',
-      [
-        'lighthouse',
-        url,
-        '--quiet',
-        '--only-categories=performance',
-        '--output=json',
-        `--output-path=${report}`,
-        `--extra-headers=${JSON.stringify({ Cookie: cookie })}`,
-        `--chrome-flags=--headless ${CHROMIUM.args.join(' ')}`,
-      ],
-      { cwd: root, env: { ...process.env, CHROME_PATH: CHROMIUM.executablePath }, stdio: 'ignore' },
-    );
-    child.once('close', resolve);
-  });
-  if (code !== 0) throw new Error(`Lighthouse failed on ${url}`);
-  const { audits } = JSON.parse(readFileSync(report, 'utf8')) as {
-    audits: Record<string, { numericValue: number }>;
-  };
-  return audits['largest-contentful-paint']!.numericValue;
-}
-
-async function serveBare(): Promise<{ url: string; close: () => void }> {
-  const directory = path.join(bare, 'dist');
-  if (readdirSync(directory).length === 0) throw new Error('The bare app is empty.');
-  const app = express();
-  app.use(sirv(directory, { single: true, brotli: true, gzip: true }));
-  const server = createHttpServer(app).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  return {
-    url: `http://localhost:${(server.address() as AddressInfo).port}/`,
-    close: () => server.close(),
-  };
 }
 
 function median(values: readonly number[]): number {

@@ -23,7 +23,7 @@ export function copyFonts(root: string): void {
         copyFileSync(path.join(source, 'files', whole), path.join(target, whole));
       }
       return (
-        `@font-face{font-family:"${family}";font-weight:${weight};font-display:swap;` +
+        `@font-face{font-family:"${family}";font-weight:${weight};font-display:block;` +
         `src:url(/fonts/${file}) format("woff2")}`
       );
     });

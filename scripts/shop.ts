@@ -1,6 +1,6 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
 import { createServer as createHttpsServer } from 'node:https';
-import { createServer as createNetServer, type AddressInfo } from 'node:net';
+import { createServer as createNetServer, type AddressInfo, type Socket } from 'node:net';
 import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import { userInfo } from 'node:os';
 import path from 'node:path';
@@ -49,6 +49,8 @@ export interface ShopOptions {
 /** Starts the whole shop: database, migrations, the demo or the generic sheets when there is nothing, and the server. */
 export async function openShop(options: ShopOptions): Promise<RunningShop> {
   const { root, dataDirectory, webDirectory, port, host = null, log, say } = options;
+  for (const at of ['127.0.0.1', ...(host ? [host] : [])])
+    await orSay(port, '--port', tryPort(port, at));
   const database = dataDirectory
     ? await startMariadb({ directory: path.join(dataDirectory, 'mariadb'), watching: say })
     : await startThrowawayMariadb();
@@ -161,7 +163,10 @@ function outwardServer(app: Express, certified: () => ShopCertificate) {
   // A shop that is never restarted outlives no certificate.
   const renewing = setInterval(() => secure.setSecureContext(shown()), DAY_MS);
   const plain = createHttpServer(app);
+  const lines = new Set<Socket>();
   const door = createNetServer((line) => {
+    lines.add(line);
+    line.once('close', () => lines.delete(line));
     line.once('error', () => line.destroy());
     line.once('data', (first) => {
       line.pause();
@@ -180,7 +185,8 @@ function outwardServer(app: Express, certified: () => ShopCertificate) {
     close: async () => {
       clearInterval(renewing);
       const closed = new Promise((resolve) => door.close(resolve));
-      for (const server of [secure, plain]) server.closeAllConnections();
+      // A server that was handed a line closes what it made of it, and not the line.
+      for (const line of lines) line.destroy();
       await closed;
     },
   };
@@ -208,6 +214,16 @@ async function dropDatabase(socketPath: string): Promise<void> {
   const root = await mysql.createConnection({ socketPath, user: userInfo().username });
   await root.query(`DROP DATABASE IF EXISTS ${DATABASE}`);
   await root.end();
+}
+
+/** Opens a port for a moment: that it is taken is said before anything is begun. */
+async function tryPort(port: number, host: string): Promise<void> {
+  const door = createNetServer();
+  await new Promise<void>((resolve, reject) => {
+    door.once('error', reject);
+    door.listen(port, host, resolve);
+  });
+  await new Promise((resolve) => door.close(resolve));
 }
 
 /** Says which option helps when a port is taken. */

@@ -3,13 +3,16 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { size, THEME_ID, themeCss } from '../app/src/ui/tokens';
 import { copyFonts } from './fonts';
+import { writePainter } from './painter';
 import { writeServiceWorker } from './serviceWorker';
 
 /** What the exported app is made of. */
 const SOURCES = [
   'scripts/web.ts',
   'scripts/fonts.ts',
+  'scripts/painter.ts',
   'scripts/serviceWorker.ts',
   'app/src',
   'app/public',
@@ -51,23 +54,64 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
     throw new Error(
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
     );
-  inlineFontRules(path.join(output, 'index.html'), path.join(output, 'fonts/fonts.css'));
+  readyPage(path.join(output, 'index.html'), path.join(output, 'fonts/fonts.css'));
   await writeServiceWorker(output);
+  await writePainter(root, output);
   compressFiles(output);
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, print);
   return output;
 }
 
-/** Spares the first visit a wait: the font rules stand in the page itself. */
-function inlineFontRules(page: string, fontRules: string): void {
-  const link = '<link rel="stylesheet" href="/fonts/fonts.css" />';
+/** Readies the exported page for its first paint. */
+function readyPage(page: string, fontRules: string): void {
   const html = readFileSync(page, 'utf8');
+  writeFileSync(page, runAfterPaint(inlineStyles(html, readFileSync(fontRules, 'utf8').trim())));
+}
+
+/** Spares the first visit a wait: the rules of the fonts and the colours stand in the page itself, and the fonts are asked for ahead of the program. */
+function inlineStyles(html: string, fontRules: string): string {
+  const link = '<link rel="stylesheet" href="/fonts/fonts.css" />';
   if (!html.includes(link)) throw new Error('The exported page no longer links the font rules.');
-  writeFileSync(
-    page,
-    html.replace(link, `<style>${readFileSync(fontRules, 'utf8').trim()}</style>`),
+  const preloads = [...fontRules.matchAll(/url\(([^)]+)\)/g)].map(
+    ([, font]) => `<link rel="preload" as="font" type="font/woff2" href="${font}" crossorigin />`,
   );
+  const styles = `<style>${fontRules}</style><style id="${THEME_ID}">${themeCss()}</style>`;
+  return html.replace(link, preloads.join('') + styles);
+}
+
+/** Paints what the page brings along for its width, and has the program come at once and run after what is painted was shown, in its faces: on a phone that keeps it all, it would run before. */
+function runAfterPaint(html: string): string {
+  const tag = /<script src="([^"]+)" defer><\/script>/g;
+  const programs = [...html.matchAll(tag)].map(([, program]) => program!);
+  if (programs.length === 0) throw new Error('The exported page no longer names its program.');
+  const run = `{
+  const room = matchMedia('(min-width:${size.wide}px)').matches ? 'wide' : 'phone';
+  for (const painted of document.querySelectorAll('template.painted')) {
+    // Whoever left here is shown nothing.
+    if (painted.dataset.room === room && document.documentElement.dataset.left === undefined) {
+      const shown = Object.assign(document.createElement('div'), { className: 'painted' });
+      shown.append(painted.content);
+      painted.before(shown);
+    }
+    painted.remove();
+  }
+  const run = () => {
+    for (const program of ${JSON.stringify(programs)})
+      document.body.append(Object.assign(document.createElement('script'), { src: program, async: false }));
+  };
+  // A page that nobody sees draws no frame.
+  if (document.querySelector('.painted') && document.visibilityState === 'visible')
+    void Promise.resolve(globalThis.faces).then(() => requestAnimationFrame(() => setTimeout(run)));
+  else run();
+}`;
+  const preloads = programs.map(
+    (program) => `<link rel="preload" as="script" fetchpriority="low" href="${program}" />`,
+  );
+  return html
+    .replaceAll(tag, '')
+    .replace('</head>', `${preloads.join('')}</head>`)
+    .replace('</body>', `<script>${run}</script></body>`);
 }
 
 /** Compresses what is worth it, once, beside the file itself: the server sends whichever the browser takes. */

@@ -1,9 +1,10 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot, usePathname } from 'expo-router';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { client, outbox } from '../data/client';
-import { isAppKept, keepApp } from '../data/offline';
+import { client, signedInAs } from '../data/client';
+import { beginWithFirst, unpaint } from '../data/first';
+import { forgetFirst, isAppKept, keepApp } from '../data/offline';
 import { useSession } from '../data/session';
 import { useAutoLock } from '../data/useAutoLock';
 import { Caught } from '../screens/Caught';
@@ -17,11 +18,12 @@ import { color } from '../ui/tokens';
 import { useKeys } from '../ui/useKeys';
 import { keepManner } from '../words/manner';
 
-const OpenFromNothing = later(() => import('../screens/bySchema').then((s) => s.OpenFromNothing));
+const OpenFromNothing = later(() => import('../screens/behind').then((s) => s.OpenFromNothing));
 const BenchTablet = later(() => import('../screens/people/BenchTablet').then((s) => s.BenchTablet));
-const BeginAnew = later(() => import('../screens/bySchema').then((s) => s.BeginAnew));
+const BeginAnew = later(() => import('../screens/behind').then((s) => s.BeginAnew));
 
 installTheme();
+beginWithFirst();
 
 export default function Layout() {
   return (
@@ -39,7 +41,7 @@ function Gate() {
   const pathname = usePathname();
   const person = session.data?.person;
   useEffect(() => {
-    outbox.signedInAs(person?.id ?? null);
+    signedInAs(person?.id ?? null);
   }, [person?.id]);
   useAutoLock(Boolean(session.data?.tablet && person && !session.data.ended));
   useEffect(() => {
@@ -50,6 +52,12 @@ function Gate() {
   const atBench = pathname === '/bench' && person !== undefined && person !== null;
   useEffect(() => {
     if (!atBench) return;
+    // While the list is read, what a press on it opens comes.
+    const behind = setTimeout(() => void import('../screens/behind').catch(() => undefined), 1000);
+    return () => clearTimeout(behind);
+  }, [atBench]);
+  useEffect(() => {
+    if (!atBench) return;
     const later = setTimeout(() => {
       if (isAppKept()) void import('../data/keepBench').then(({ keepBench }) => keepBench());
     }, 4000);
@@ -57,15 +65,21 @@ function Gate() {
   }, [atBench]);
   const said = session.data?.said;
   useEffect(() => {
-    if (said && keepManner(said)) globalThis.location.reload();
+    // What was kept of the first screen is in the words of before.
+    if (said && keepManner(said)) void forgetFirst().then(() => globalThis.location.reload());
   }, [said]);
+  // The Bench says itself when it is there; whatever else comes up is there by now.
+  const another = !session.isPending && !(person && ['/', '/bench'].includes(pathname));
+  useLayoutEffect(() => {
+    if (another) unpaint();
+  }, [another]);
   if (__DEV__ && pathname === '/gallery') return <Slot />;
   // A customer’s report is read by its address: whoever has it need not be of the shop.
   if (pathname.startsWith('/r/')) return <Slot />;
   // How a phone comes to trust the shop is read before it can be signed in at.
   if (pathname === '/trust' && !person) return <Slot />;
   if (session.isPending) return <Loading />;
-  if (session.error) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
+  if (!session.data) return <Failed error={session.error} onRetry={() => void session.refetch()} />;
   if (session.data.unopened) return <OpenFromNothing />;
   const again = session.data.ended ? person : undefined;
   const signIn = session.data.tablet ? (

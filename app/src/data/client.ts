@@ -1,7 +1,5 @@
 import type { Place } from '@hold-fast/core/job/entry';
 import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
-import { fold } from '@hold-fast/core/job/fold';
-import type { Job } from '@hold-fast/core/job/job';
 import type { EntryKind } from '@hold-fast/core/job/kinds';
 import { QueryClient } from '@tanstack/react-query';
 import type { Person } from '@hold-fast/contract/people';
@@ -9,6 +7,7 @@ import { ask, NoConnection, onSignedOut } from './api';
 import { deviceStorage } from './deviceStorage';
 import { forgetSession, keepSaid } from './offline';
 import { Outbox } from './outbox';
+import { deviceStore, Pictures } from './pictures';
 
 const FRESH_MS = 10_000;
 /** What was asked for is kept for a working day: where the network fails, the bench goes on by it. */
@@ -66,14 +65,14 @@ export const keys = {
   pinTries: ['pin-tries'],
 } as const;
 
-/** A job as the cache holds it: what the server said, and what follows. */
-export interface HeldJob {
-  log: JobLog;
-  job: Job;
+/** A job as the server has it, or as it is known here where that is later. The device keeps it: no worker does, which knows no later one. */
+export async function askJob(jobId: string): Promise<JobLog> {
+  const log = laterOf(await ask<JobLog>('GET', `/jobs/${jobId}`));
+  void keepJob(log);
+  return log;
 }
 
-/** A job as the server has it. */
-export const askJob = (jobId: string) => ask<JobLog>('GET', `/jobs/${jobId}`);
+const keepJob = (log: JobLog) => keepSaid(`/api/jobs/${log.base.id}`, log);
 
 /** The name of whoever is signed in here, as far as the screen knows. */
 export const whoIsHere = (): Omit<Place, 'seq'> => {
@@ -81,15 +80,24 @@ export const whoIsHere = (): Omit<Place, 'seq'> => {
   return { by: person?.name ?? '', ...(person?.apprentice ? { byApprentice: true } : {}) };
 };
 
-export const heldJob = (log: JobLog): HeldJob => ({ log, job: fold(log.base, log.entries) });
-
 /**
  * The later of a job that arrives and the one at hand: answers overtake each other on their way, and an older one must
  * not take back a reading that stands on the screen.
  */
-export function laterOf(arrived: JobLog): HeldJob {
-  const atHand = client.getQueryData<HeldJob>(keys.job(arrived.base.id));
-  return atHand && atHand.log.base.revision > arrived.base.revision ? atHand : heldJob(arrived);
+export function laterOf(arrived: JobLog): JobLog {
+  const atHand = client.getQueryData<JobLog>(keys.job(arrived.base.id));
+  return atHand && atHand.base.revision > arrived.base.revision ? atHand : arrived;
+}
+
+/**
+ * A job in which these entries stand: where the server cannot be reached, the device answers by what it kept before them.
+ * @throws NoConnection whatever is wrong: with what was taken nothing is
+ */
+async function askWith(jobId: string, added: JobChange['added']): Promise<JobLog> {
+  const log = await askJob(jobId).catch(() => null);
+  const there = new Set(log?.entries.map(({ entry }) => entry.id));
+  if (!log || added.some(({ entry }) => !there.has(entry.id))) throw new NoConnection();
+  return log;
 }
 
 /** The registers that an entry changes besides its job. */
@@ -110,35 +118,38 @@ function registersChangedBy(kind: EntryKind): (readonly string[])[] {
   }
 }
 
-/** Takes in what a write changed of a job; where something between is missing, and whatever lists the job, is asked for again. */
-export function takeChange(jobId: string, { base, added, count }: JobChange): Job | null {
+/**
+ * Takes in what a write changed of a job, and asks for the whole where something between is missing; whatever lists the job is
+ * asked for again.
+ * @returns the job with it, once the device keeps it: before that, what was written must not be let go of
+ * @throws NoConnection where the whole cannot be asked for
+ */
+export async function takeChange(
+  jobId: string,
+  { base, added, count }: JobChange,
+): Promise<JobLog> {
   void client.invalidateQueries({ queryKey: keys.bench });
   void client.invalidateQueries({ queryKey: keys.bike(base.bike.id) });
   for (const { entry } of added)
     for (const queryKey of registersChangedBy(entry.kind))
       void client.invalidateQueries({ queryKey });
-  const atHand = client.getQueryData<HeldJob>(keys.job(jobId));
-  const before = atHand?.log.entries ?? [];
+  const before = client.getQueryData<JobLog>(keys.job(jobId))?.entries ?? [];
   const there = new Set(before.map(({ entry }) => entry.id));
   const entries = [...before, ...added.filter(({ entry }) => !there.has(entry.id))];
-  if (entries.length !== count) {
-    void client.invalidateQueries({ queryKey: keys.job(jobId) });
-    return null;
-  }
-  const held = laterOf({ base, entries });
-  client.setQueryData(keys.job(jobId), held);
-  return held.job;
+  const log = entries.length === count ? laterOf({ base, entries }) : await askWith(jobId, added);
+  client.setQueryData(keys.job(jobId), log);
+  await keepJob(log);
+  return log;
 }
 
 export const outbox = new Outbox(deviceStorage(), takeChange);
+export const pictures = new Pictures(deviceStore(), takeChange);
 
-// A job is made up of what was asked once and of every entry since: it is kept as it stands here.
-client.getQueryCache().subscribe(({ type, query }) => {
-  const [of, jobId] = query.queryKey;
-  const held = query.state.data as HeldJob | undefined;
-  if (type === 'updated' && of === keys.job('')[0] && held)
-    void keepSaid(`/api/jobs/${String(jobId)}`, held.log);
-});
+/** Whose entries and pictures are made and sent from now on; null while nobody is signed in. */
+export function signedInAs(person: string | null): void {
+  outbox.signedInAs(person);
+  pictures.signedInAs(person);
+}
 
 // Who is signed in stays on screen while a session is renewed, so that nothing half-done is lost.
 onSignedOut(() => {
@@ -147,4 +158,7 @@ onSignedOut(() => {
   if (session?.person) client.setQueryData(keys.session, { ...session, ended: true });
 });
 
-globalThis.addEventListener?.('online', () => outbox.backOnline());
+globalThis.addEventListener?.('online', () => {
+  outbox.backOnline();
+  void pictures.send();
+});

@@ -1,7 +1,7 @@
 import type { BenchPage } from '@hold-fast/contract/jobs';
 import type { InfiniteData } from '@tanstack/react-query';
 import { ask, askAll } from './api';
-import { client, keys } from './client';
+import { askJob, client, keys } from './client';
 
 /** What the steps of a job ask for besides the job: lists that come page by page, and what comes whole. */
 const LISTS = ['/sheets', '/gauges', '/wrenches', '/containers', '/stock'] as const;
@@ -24,7 +24,7 @@ export async function keepBench(): Promise<void> {
   try {
     for (const path of LISTS) await askAll(path);
     for (const path of WHOLE) await ask('GET', path);
-    for (const { id } of jobs) await ask('GET', `/jobs/${id}`);
+    for (const { id } of jobs) await askJob(id);
   } catch {
     askedAt = -Infinity;
   }

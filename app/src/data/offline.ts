@@ -3,6 +3,10 @@
 
 /** As the service worker names it. */
 const SAID = 'hold-fast-said';
+/** Where in it stands what a page begins with. */
+const FIRST = '/first';
+/** As long as a session lasts. */
+const LASTS_MS = 14 * 60 * 60_000;
 /** How often it is asked whether there is a newer version, ms. */
 const ASKED_EVERY_MS = 30 * 60_000;
 
@@ -11,15 +15,31 @@ const kept = () => (typeof caches === 'undefined' ? null : caches);
 /** Whether the device keeps the app and what is said to it. */
 export const isAppKept = () => kept() !== null && Boolean(navigator.serviceWorker?.controller);
 
-/** Keeps what is known by now in place of what the server said last at this address: entries it took have come since. */
-export async function keepSaid(path: string, body: unknown): Promise<void> {
-  // Where no worker keeps the app, nothing could be shown by it.
-  if (!isAppKept()) return;
+let keeping = Promise.resolve();
+
+/** Keeps what is known by now in place of what the server said last at this address, one after the other: the last is the one kept. */
+export function keepSaid(path: string, body: unknown): Promise<void> {
+  keeping = keeping.then(() => put(path, body));
+  return keeping;
+}
+
+async function put(path: string, body: unknown): Promise<void> {
+  try {
+    // Where no worker keeps the app, nothing could be shown by it.
+    if (!isAppKept()) return;
+    const said = await caches.open(SAID);
+    const headers = { 'content-type': 'application/json' };
+    await said.put(path, new Response(JSON.stringify(body), { headers }));
+  } catch {
+    // A browser that keeps nothing asks again.
+  }
+}
+
+/** Keeps what a page begins with, for as long as a session lasts. */
+export async function keepFirstHtml(html: string): Promise<void> {
   const said = await caches.open(SAID).catch(() => null);
-  const answer = new Response(JSON.stringify(body), {
-    headers: { 'content-type': 'application/json' },
-  });
-  await said?.put(path, answer).catch(() => undefined);
+  const until = String(Date.now() + LASTS_MS);
+  await said?.put(FIRST, new Response(html, { headers: { until } })).catch(() => undefined);
 }
 
 /** Forgets everything the server said to whoever was signed in. */
@@ -29,13 +49,18 @@ export async function forgetSaid(): Promise<void> {
     .catch(() => false);
 }
 
-/** Forgets that anybody is signed in: a page that is loaded without the server is nobody’s. */
-export async function forgetSession(): Promise<void> {
+async function forget(...paths: readonly string[]): Promise<void> {
   const said = await kept()
     ?.open(SAID)
     .catch(() => null);
-  await said?.delete('/api/session');
+  for (const path of paths) await said?.delete(path);
 }
+
+/** Forgets what a page begins with. */
+export const forgetFirst = () => forget(FIRST);
+
+/** Forgets that anybody is signed in: a page that is loaded without the server is nobody’s. */
+export const forgetSession = () => forget('/api/session', FIRST);
 
 let waiting: ServiceWorker | null = null;
 const listeners = new Set<() => void>();
@@ -73,6 +98,8 @@ function found(worker: ServiceWorker | null): void {
  */
 export async function keepApp(onFirst: () => void): Promise<void> {
   if (!('serviceWorker' in navigator) || __DEV__) return;
+  // What waits to be sent is not the browser’s to clear away when it needs room.
+  void navigator.storage?.persist?.().catch(() => false);
   if (!navigator.serviceWorker.controller)
     navigator.serviceWorker.addEventListener('controllerchange', onFirst, { once: true });
   const registration = await navigator.serviceWorker.register('/sw.js').catch(() => null);

@@ -1,13 +1,16 @@
 import type { JobChange } from '@hold-fast/contract/jobs';
 import { exampleLog, ME, reads, waitingOf } from '../testing/exampleJob';
 import { v7 as uuid } from 'uuid';
+import { NoConnection } from './api';
 import { Outbox, type Waiting } from './outbox';
 
 const MEASUREMENT = '0190a000-0000-7000-8000-000000000009';
 const waits = (place: string, valueMm = 1.7, more: Partial<Waiting> = {}): Waiting =>
   waitingOf(reads(MEASUREMENT, place, valueMm), more);
 /** An outbox with somebody signed in. */
-const opened = (onTaken: (jobId: string, change: JobChange) => void = () => undefined) => {
+const opened = (
+  onTaken: (jobId: string, change: JobChange) => Promise<unknown> = () => Promise.resolve(),
+) => {
   const outbox = new Outbox(localStorage, onTaken);
   outbox.signedInAs(ME);
   return outbox;
@@ -45,9 +48,24 @@ const settle = async (ms = 0) => {
   await jest.advanceTimersByTimeAsync(ms);
 };
 
+it('lets go of what was taken once the device has it from the server, and sends it again where it cannot be had', async () => {
+  const trouble = [new NoConnection(), null];
+  const outbox = opened(() => {
+    const lost = trouble.shift();
+    return lost ? Promise.reject(lost) : Promise.resolve();
+  });
+  const made = waits('1');
+  outbox.add(made);
+  await settle();
+  expect([sent.length, outbox.waiting.length, localStorage.length]).toEqual([1, 1, 1]);
+  await settle(1000);
+  expect(sent).toEqual([made.entry.id, made.entry.id]);
+  expect([outbox.waiting.length, outbox.needsYou.length, localStorage.length]).toEqual([0, 0, 0]);
+});
+
 it('sends entries one after the other, in the order they were made', async () => {
   const taken: JobChange[] = [];
-  const outbox = opened((_jobId, change) => taken.push(change));
+  const outbox = opened((_jobId, change) => Promise.resolve(taken.push(change)));
   const made = ['1', '2', '3'].map((place) => waits(place));
   made.forEach((waiting) => outbox.add(waiting));
   expect(outbox.waiting).toHaveLength(3);
@@ -140,7 +158,7 @@ it('keeps them through a reload, and sends them then', async () => {
   const waiting = waits('1');
   before.add(waiting);
   await settle();
-  const after = new Outbox(localStorage, () => undefined);
+  const after = new Outbox(localStorage, () => Promise.resolve());
   expect(after.waiting).toEqual([waiting]);
   after.signedInAs(ME);
   await settle();
@@ -162,7 +180,7 @@ it.each([
   await outbox.send();
   expect(sent).toEqual([sound.entry.id]);
   // Kept as it is, and still said after a reload, until somebody has dealt with it.
-  const after = new Outbox(localStorage, () => undefined);
+  const after = new Outbox(localStorage, () => Promise.resolve());
   expect(after.unreadable).toBe(1);
   expect(Object.values(localStorage)).toContain(kept);
   after.dismissUnreadable();
@@ -278,7 +296,7 @@ describe('whose it is', () => {
     expect(sent).toEqual([theirs.entry.id]);
     expect(outbox.waiting.map(({ entry, by }) => [entry.id, by])).toEqual([[mine.entry.id, ME]]);
     // Also through a reload, until its owner is back.
-    const after = new Outbox(localStorage, () => undefined);
+    const after = new Outbox(localStorage, () => Promise.resolve());
     after.signedInAs(MATE);
     await settle(60_000);
     expect(sent).toHaveLength(1);
@@ -299,9 +317,9 @@ describe('whose it is', () => {
   });
 
   it('sends nothing while nobody is signed in', async () => {
-    const outbox = new Outbox(localStorage, () => undefined);
+    const outbox = new Outbox(localStorage, () => Promise.resolve());
     localStorage.setItem(`hold-fast.outbox.${waits('1').entry.id}`, JSON.stringify(waits('1')));
-    await new Outbox(localStorage, () => undefined).send();
+    await new Outbox(localStorage, () => Promise.resolve()).send();
     await outbox.send();
     expect(sent).toEqual([]);
   });
@@ -314,11 +332,26 @@ it('takes no entry that the device would not keep, and says so', async () => {
       throw new DOMException('full', 'QuotaExceededError');
     },
   } as unknown as Storage;
-  const outbox = new Outbox(full, () => undefined);
+  const outbox = new Outbox(full, () => Promise.resolve());
   outbox.signedInAs(ME);
   expect(outbox.add(waits('1'))).toBe(false);
   await settle();
   expect([outbox.waiting, outbox.refusesToKeep, sent]).toEqual([[], true, []]);
+});
+
+it('keeps again what waits where somebody cleared the device under it', async () => {
+  const outbox = opened();
+  answers = ['lost', 'lost'];
+  const waiting = waits('1');
+  outbox.add(waiting);
+  await settle();
+  localStorage.clear();
+  await settle(1000);
+  const [key] = Object.keys(localStorage);
+  expect(key).toContain(waiting.entry.id);
+  await settle(2000);
+  expect(sent).toEqual([waiting.entry.id]);
+  expect(localStorage).toHaveLength(0);
 });
 
 it('takes a page of another server for no connection, and keeps what it sent', async () => {

@@ -67,7 +67,8 @@ export class Outbox {
 
   constructor(
     private readonly storage: Storage,
-    private readonly onTaken: (jobId: string, change: JobChange) => void,
+    /** Resolved once the device has it with what the server said. */
+    private readonly onTaken: (jobId: string, change: JobChange) => Promise<unknown>,
   ) {
     this.#waiting = this.#kept<Waiting>(PREFIX);
     for (const { jobId, entry } of this.#waiting) this.#lastOf.set(jobId, entry.id);
@@ -189,8 +190,15 @@ export class Outbox {
     this.#tell();
   }
 
+  /** Keeps again what the device let go of: whoever cleared it did not mean the readings that wait. */
+  #keepAgain(): void {
+    for (const waiting of this.#waiting)
+      if (this.storage.getItem(PREFIX + waiting.entry.id) === null) this.#keep(PREFIX, waiting);
+  }
+
   async #sendAll(): Promise<void> {
     clearTimeout(this.#timer);
+    this.#keepAgain();
     const held = new Set<string>();
     const next = () =>
       this.#waiting.find(({ by, jobId }) => by === this.#person && !held.has(jobId));
@@ -218,7 +226,8 @@ export class Outbox {
     const { jobId, entry, appWord, by, after } = waiting;
     const sentAt = new Date().toISOString();
     const sent = { entry, appWord, by, sentAt, ...(after ? { after } : {}) };
-    this.onTaken(jobId, await ask<JobChange>('POST', `/jobs/${jobId}/entries`, sent));
+    // Were the network to go between the two, it would be neither here nor there.
+    await this.onTaken(jobId, await ask<JobChange>('POST', `/jobs/${jobId}/entries`, sent));
     this.#drop(waiting);
   }
 

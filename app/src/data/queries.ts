@@ -32,10 +32,9 @@ import type {
   WrenchInStore,
 } from '@hold-fast/contract/stores';
 import { queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
 import { ask, askAll, askPage } from './api';
-import { askJob, client, keys, laterOf, whoIsHere, outbox } from './client';
-import { withWaiting } from './withWaiting';
+import { client, keys, outbox, pictures } from './client';
 
 function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
   queryKey: readonly string[],
@@ -81,48 +80,37 @@ export const useBikes = (search: string) =>
     search ? `/bikes?q=${encodeURIComponent(search)}` : '/bikes',
   );
 
+/** Something of what waits on this device; on the server that paints the first page, nothing does. */
+const useOutbox = <T>(read: () => T) => useSyncExternalStore(outbox.subscribe, read, read);
+
 export function useWaiting() {
-  return useSyncExternalStore(outbox.subscribe, () => outbox.waiting);
+  return useOutbox(() => outbox.waiting);
 }
 
 export function useUnreadable() {
-  return useSyncExternalStore(outbox.subscribe, () => outbox.unreadable);
+  return useOutbox(() => outbox.unreadable);
 }
+
+/** Pictures that the server does not have yet. */
+export const usePictures = () =>
+  useSyncExternalStore(
+    pictures.subscribe,
+    () => pictures.waiting,
+    () => pictures.waiting,
+  );
 
 /** Entries the server did not take, until somebody has dealt with them. */
 export function useNeedsYou() {
-  return useSyncExternalStore(outbox.subscribe, () => outbox.needsYou);
+  return useOutbox(() => outbox.needsYou);
 }
 
 export function useRefusesToKeep() {
-  return useSyncExternalStore(outbox.subscribe, () => outbox.refusesToKeep);
+  return useOutbox(() => outbox.refusesToKeep);
 }
 
 /** Wrong tries at one's own PIN from others' sessions. */
 export const usePinTries = () =>
   useQuery({ queryKey: keys.pinTries, queryFn: () => ask<PinTries[]>('GET', '/pin-tries') });
-
-/** A job as it stands with what still waits to be sent. */
-export function useJob(jobId: string) {
-  const waiting = useWaiting();
-  const { data, error } = useJobLog(jobId);
-  const job = useMemo(
-    () =>
-      data && waiting.some((each) => each.jobId === jobId)
-        ? withWaiting(data.log, waiting, whoIsHere())
-        : data?.job,
-    [data, waiting, jobId],
-  );
-  return { job, error };
-}
-
-/** Everything that was entered at a job, in its order, as the server has it. */
-export const useJobLog = (jobId: string) =>
-  useQuery({
-    queryKey: keys.job(jobId),
-    queryFn: async () => laterOf(await askJob(jobId)),
-    structuralSharing: false,
-  });
 
 /** @param id null while nobody has chosen one */
 export const useBike = (id: string | null) =>

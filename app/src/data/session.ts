@@ -1,24 +1,17 @@
+import type { SessionSaid } from '@hold-fast/contract/first';
 import type { MannerInForce, OwnManner } from '@hold-fast/contract/manner';
 import type { Person, SignIn } from '@hold-fast/contract/people';
 import type { Opening } from '@hold-fast/contract/opening';
 import { LEADS } from '@hold-fast/contract/roles';
-import type { AtTablet, PinIn } from '@hold-fast/contract/tablet';
+import type { PinIn } from '@hold-fast/contract/tablet';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { anotherSession, ask } from './api';
-import { client, keys, outbox } from './client';
+import { client, keys, signedInAs } from './client';
 import { deviceStorage } from './deviceStorage';
 import { forgetSaid, forgetSession } from './offline';
 
-interface Session {
-  person: Person | null;
-  /** How things are said to them; unknown where the server could not be asked. */
-  said?: MannerInForce;
-  /** Whether they have yet to choose their own passphrase and PIN. */
-  choosing?: boolean;
-  /** Whether nobody has opened the shop yet. */
-  unopened?: boolean;
-  /** The bench’s tablet that this is, and who comes in at it. */
-  tablet?: AtTablet;
+/** What is known of the session: what the server said, and nothing of how things are said where it could not be asked. */
+interface Session extends Omit<SessionSaid, 'said'>, Partial<Pick<SessionSaid, 'said'>> {
   /** The session ended while somebody was working; the screen stays until they sign in again. */
   ended?: boolean;
 }
@@ -76,7 +69,7 @@ function useComingIn<Sent>(path: '/session' | '/session/pin') {
       const was = client.getQueryData<Session>(keys.session);
       // What somebody else was in the middle of is not theirs who come in: they begin at the Bench.
       if (was?.ended && was.person?.id !== session.person.id) {
-        outbox.signedInAs(session.person.id);
+        signedInAs(session.person.id);
         globalThis.location.assign('/bench');
         return;
       }
@@ -86,7 +79,7 @@ function useComingIn<Sent>(path: '/session' | '/session/pin') {
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== keys.session[0],
       });
-      outbox.signedInAs(session.person.id);
+      signedInAs(session.person.id);
     },
   });
 }
@@ -113,7 +106,7 @@ function leave(): void {
 
 /** Signs out: the screen is empty at once, whether or not the server can be told; what is not sent waits for its owner. */
 export function signOut(): void {
-  outbox.signedInAs(null);
+  signedInAs(null);
   void forgetSaid();
   leave();
   client.setQueryData<Session>(keys.session, (was) => ({

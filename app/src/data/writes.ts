@@ -12,14 +12,6 @@ import type {
   EraseCustomer,
 } from '@hold-fast/contract/bikes';
 import type { Notice, NoticeKept } from '@hold-fast/contract/notices';
-import type { JobChange } from '@hold-fast/contract/jobs';
-import type { EntryFault } from '@hold-fast/core/job/entry';
-import type { Job } from '@hold-fast/core/job/job';
-import { faultOf, type EntryOf, type KnownOf, type SentKind } from '@hold-fast/core/job/kinds';
-import type { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
-import type { Entry } from '@hold-fast/contract/entries';
-import type { Photo } from '@hold-fast/contract/photos';
-import type { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import type { FeedState, Scene } from '@hold-fast/contract/feed';
 import type { Snooze } from '@hold-fast/contract/due';
 import type { RulesEdit, RulesInForce } from '@hold-fast/contract/shopRules';
@@ -40,153 +32,13 @@ import type {
   Wrench,
   WrenchInStore,
 } from '@hold-fast/contract/stores';
-import type { Word } from '@hold-fast/core/wear/verdict';
 import { useMutation } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { ask, ProblemError } from './api';
-import { faultSays, fieldSays } from '../words/faultWords';
-import { aboutEntry } from './about';
-import {
-  askJob,
-  client,
-  heldJob,
-  keys,
-  whoIsHere,
-  outbox,
-  takeChange,
-  type HeldJob,
-} from './client';
-import { withWaiting } from './withWaiting';
-import { words } from '../words/words';
-
-type Fresh<K extends SentKind> = Omit<EntryOf<K>, 'id' | 'at'>;
-
-/** Gives an entry its id and its time. */
-export function entryOf<K extends SentKind>(fresh: Fresh<K>): EntryOf<K> {
-  return { id: uuid(), at: new Date().toISOString(), ...fresh } as EntryOf<K>;
-}
-
-/**
- * Puts an entry in the outbox: it counts at once and is sent when it can be.
- * @returns false when this device would not keep it: then it is not taken, and every page says so
- */
-export function append(
-  jobId: string,
-  entry: Entry,
-  more: { appWord?: Word | null; known?: KnownOf<SentKind> } = {},
-): boolean {
-  const { appWord = null, known = null } = more;
-  const held = client.getQueryData<HeldJob>(keys.job(jobId));
-  const job = held && withWaiting(held.log, outbox.waiting, whoIsHere());
-  return outbox.add({ jobId, entry, appWord, about: aboutEntry(job, entry), known });
-}
-
-/**
- * One try at saving something keeps its id and time until it is answered: a second press of a button, or another try
- * after a lost connection, is the same write. Something else to save is another try.
- */
-function useAttempt() {
-  const attempt = useRef<{ id: string; at: string; saves: string } | null>(null);
-  return {
-    of: (body: object) => {
-      const saves = JSON.stringify(body);
-      if (attempt.current?.saves !== saves)
-        attempt.current = { id: uuid(), at: new Date().toISOString(), saves };
-      const { id, at } = attempt.current;
-      return { id, at };
-    },
-    answered: () => {
-      attempt.current = null;
-    },
-  };
-}
-
-/** Writes to a job, after all that this device still holds of it; null for a job that is not there yet. */
-function useJobWrite<Body extends object>(
-  jobId: string | null,
-  send: (body: Body, attempt: { id: string; at: string }) => Promise<JobChange>,
-) {
-  const attempt = useAttempt();
-  return useMutation({
-    mutationFn: async (body: Body) => {
-      const tried = attempt.of(body);
-      if (jobId !== null) await outbox.sendFirst(jobId);
-      const change = await send(body, tried);
-      const { id } = change.base;
-      return takeChange(id, change) ?? heldJob(await askJob(id)).job;
-    },
-    onSuccess: () => attempt.answered(),
-    onError: (error) => {
-      if (error instanceof ProblemError && error.problem.status < 500) attempt.answered();
-    },
-  });
-}
-
-/** A second press within so long is the same press, ms [D]. */
-const SAME_PRESS_MS = 600;
-
-/**
- * Takes an entry where it is made: what the job cannot take is refused at once, for the reason the server would give; anything
- * else is kept, counts, and is sent when it can be.
- */
-export function useTake<K extends SentKind>(job: Job) {
-  const [fault, setFault] = useState<EntryFault | null>(null);
-  const last = useRef<{ saves: string; at: number } | null>(null);
-  const take = (fresh: Fresh<K>, known: KnownOf<K>): boolean => {
-    const saves = JSON.stringify(fresh);
-    const now = Date.now();
-    if (last.current?.saves === saves && now - last.current.at < SAME_PRESS_MS) return true;
-    const entry = entryOf<K>(fresh);
-    const found = faultOf(job, entry, known);
-    setFault(found);
-    if (found || !append(job.id, entry as Entry, { known })) return false;
-    last.current = { saves, at: now };
-    return true;
-  };
-  return { take, refused: fault && (faultSays(fault) ?? fault.code) };
-}
-
-/** Sends a picture of what was found; it must arrive before the screen goes on. */
-export const useAddPhoto = (jobId: string) =>
-  useJobWrite<Omit<Photo, 'id'>>(jobId, (photo, { id }) =>
-    ask<JobChange>('POST', `/jobs/${jobId}/photos`, { ...photo, id }),
-  );
-
-export const useCheckIn = () =>
-  useJobWrite<Omit<CheckIn, 'id'>>(null, (taken, { id }) =>
-    ask<JobChange>('POST', '/jobs', { ...taken, id }),
-  );
-
-export const useEditJob = (jobId: string) =>
-  useJobWrite<Omit<JobEdit, 'id'>>(jobId, (edit, { id }) =>
-    ask<JobChange>('PUT', `/jobs/${jobId}`, { ...edit, id }),
-  );
-
-export const useDecide = (jobId: string) =>
-  useJobWrite<Omit<Decision, 'id'>>(jobId, (decision, { id }) =>
-    ask<JobChange>('POST', `/jobs/${jobId}/decisions`, { ...decision, id }),
-  );
-
-/** Adds a correction to a sealed job. */
-export function useAmend(jobId: string) {
-  return useJobWrite<Omit<Amendment, 'id'>>(jobId, async (amendment, { id }) => {
-    const change = await ask<JobChange>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id });
-    for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
-    return change;
-  });
-}
-
-export function useSignOff(jobId: string) {
-  return useJobWrite<Omit<SignOff, 'id'>>(jobId, async (signed, { id }) => {
-    // Sealed, the job could not take it any more.
-    if (outbox.needsYou.some((each) => each.jobId === jobId))
-      throw new Error(words.outbox.dealWithIt);
-    const change = await ask<JobChange>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
-    for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
-    return change;
-  });
-}
+import { fieldSays } from '../words/faultWords';
+import { useAttempt } from './attempt';
+import { client, keys } from './client';
 
 /** Registers a gauge, or changes one from the version it was opened at. */
 export const useSaveGauge = () =>
@@ -441,7 +293,7 @@ export function useOrderDay() {
  * @param more what is said of all of them
  */
 export function useImportRows(
-  path: '/bikes/import' | '/stock/import' | '/notices/import',
+  path: '/bikes/import' | '/readings/import' | '/stock/import' | '/notices/import',
   more: object,
 ) {
   const attempt = useAttempt();

@@ -1,4 +1,5 @@
 import { Component, type ReactNode } from 'react';
+import { unpaint } from '../data/first';
 import { Empty } from '../ui/Standing';
 import { Words } from '../ui/Words';
 import { words } from '../words/words';
@@ -19,6 +20,10 @@ export class Caught extends Component<Props, { error: Error | null; at: string }
 
   static getDerivedStateFromProps({ at }: Props, state: { at: string }) {
     return at === state.at ? null : { at, error: null };
+  }
+
+  override componentDidCatch() {
+    unpaint();
   }
 
   override render() {

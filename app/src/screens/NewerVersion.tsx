@@ -1,7 +1,7 @@
 import { usePathname } from 'expo-router';
 import { useEffect, useSyncExternalStore } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useWaiting } from '../data/queries';
+import { usePictures, useWaiting } from '../data/queries';
 import { newerVersion } from '../data/offline';
 import { color, space } from '../ui/tokens';
 import { Words } from '../ui/Words';
@@ -9,9 +9,13 @@ import { words } from '../words/words';
 
 /** A newer version of the app comes in at a pause: at the Bench, when nothing waits to be sent. Until then it says that it is there. */
 export function NewerVersion() {
-  const waits = useSyncExternalStore(newerVersion.subscribe, newerVersion.waits);
+  const waits = useSyncExternalStore(
+    newerVersion.subscribe,
+    newerVersion.waits,
+    newerVersion.waits,
+  );
   const pathname = usePathname();
-  const unsent = useWaiting().length;
+  const unsent = useWaiting().length + usePictures().length;
   const pause = pathname === '/bench' && unsent === 0;
   useEffect(() => {
     if (waits && pause) newerVersion.take();

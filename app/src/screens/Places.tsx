@@ -3,7 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { signOut, useSession } from '../data/session';
 import { outbox } from '../data/client';
-import { useRefusesToKeep, useUnreadable, useWaiting } from '../data/queries';
+import { usePictures, useRefusesToKeep, useUnreadable, useWaiting } from '../data/queries';
 import { Button } from '../ui/Button';
 import { Icon } from '../ui/Icon';
 import { Note } from '../ui/Note';
@@ -201,10 +201,17 @@ function useLeave(): { says: string; press: () => void } {
 const entries = (count: number) =>
   count === 1 ? words.frame.oneEntryIs : words.frame.entriesAre(count);
 
-/** How many entries of whoever is signed in wait to be sent. */
+/** Everything that waits to be sent, entries before pictures. */
+function useAllWaiting(): { id: string; by: string }[] {
+  const entries = useWaiting().map(({ entry: { id }, by }) => ({ id, by }));
+  const unsent = usePictures().filter(({ problem }) => problem === undefined);
+  return [...entries, ...unsent.map(({ id, by }) => ({ id, by }))];
+}
+
+/** How much of whoever is signed in waits to be sent. */
 function useMine(): number {
   const person = useSession().data?.person?.id;
-  return useWaiting().filter(({ by }) => by === person).length;
+  return useAllWaiting().filter(({ by }) => by === person).length;
 }
 
 /** Says that the last entry was not taken, because this device would not keep it. */
@@ -215,9 +222,9 @@ function NotKept() {
 
 /** How much waits to be sent; it says so only once it has been waiting a while. What is another’s waits for them. */
 function Unsent() {
-  const waiting = useWaiting();
+  const waiting = useAllWaiting();
   const mine = useMine();
-  const first = waiting[0]?.entry.id;
+  const first = waiting[0]?.id;
   const [late, setLate] = useState<string>();
   useEffect(() => {
     if (!first) return;

@@ -1,5 +1,6 @@
 import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
+import * as folding from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { QueryClientProvider } from '@tanstack/react-query';
@@ -27,7 +28,11 @@ export function clearApp(): void {
 
 /** Shows a screen with what the app already has at hand. */
 export function showScreen(element: ReactElement, { job, gauges = [GAUGE] }: At = {}) {
-  if (job) client.setQueryData(keys.job(job.id), { log: { base: job, entries: [] }, job });
+  if (job) {
+    client.setQueryData(keys.job(job.id), { base: job, entries: [] });
+    // The job as the test says that it stands, whatever was entered.
+    jest.spyOn(folding, 'fold').mockReturnValue(job);
+  }
   client.setQueryData(keys.gauges, gauges);
   return render(<QueryClientProvider client={client}>{element}</QueryClientProvider>);
 }

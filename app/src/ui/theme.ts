@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { onDevice } from './remembered';
-import { themeCss } from './tokens';
+import { THEME_ID, themeCss } from './tokens';
 
 export type Theme = 'auto' | 'day' | 'bench';
 const KEY = 'hold-fast.theme';
@@ -16,9 +16,9 @@ function show(theme: Theme): void {
   else document.documentElement.dataset.theme = theme;
 }
 
-/** Puts the style sheet of the tokens into the page; once, before the first screen. */
+/** Puts the style sheet of the tokens into a page that does not bring it along, which the exported one does; before the first screen. */
 export function installTheme(): void {
-  if (typeof document === 'undefined') return;
+  if (typeof document === 'undefined' || document.getElementById(THEME_ID)) return;
   const style = document.createElement('style');
   style.textContent = themeCss();
   document.head.append(style);

@@ -76,6 +76,9 @@ const properties = (palette: Record<ColorName, string>) =>
     .map(([name, value]) => `--${kebab(name)}:${value}`)
     .join(';');
 
+/** The id of the element that a page brings it along in. */
+export const THEME_ID = 'theme';
+
 /** The style sheet that gives the custom properties their values, by the device's choice or by the mechanic's. */
 export function themeCss(): string {
   return [
@@ -83,6 +86,9 @@ export function themeCss(): string {
     `@media (prefers-color-scheme:dark){:root:not([data-theme=day]){color-scheme:dark;${properties(BENCH)}}}`,
     `[data-theme=bench]{color-scheme:dark;${properties(BENCH)}}`,
     'body{background:var(--paper)}',
+    // What stands painted until the app is there.
+    '.painted{position:fixed;inset:0;z-index:1;display:flex;background:var(--paper)}',
+    '[data-faces] .painted [dir=auto]{visibility:hidden}',
     ':focus-visible{outline:3px solid var(--brass);outline-offset:2px}',
     // The name of a screen takes the focus when it comes up, and is no control.
     'h1:focus-visible{outline:none}',

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { KEYPAD_ID } from './Keypad';
 
 const PRESSABLE = 'a, button, [role=button], [role=link], [role=radio], [role=checkbox]';
@@ -44,10 +44,11 @@ function heardNow(): Listener[] {
  */
 export function useKeys(keys: Keys, typed?: (character: string) => void, over = false): void {
   const latest = useRef<Listener>({ keys, typed, over });
-  useEffect(() => {
+  // As soon as the screen is there, and not once it was painted: what is keyed at first sight is heard.
+  useLayoutEffect(() => {
     latest.current = { keys, typed, over };
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const heard = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTakenBy(event)) return;
       if (!heardNow().includes(latest.current)) return;

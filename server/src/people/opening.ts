@@ -1,7 +1,7 @@
 import type { Opening } from '@hold-fast/contract/opening';
 import type { Person } from '@hold-fast/contract/people';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
-import { inTransaction, insert, select, selectOne, type Queryable } from '../platform/database';
+import { holdShop, inTransaction, insert, selectOne, type Queryable } from '../platform/database';
 import { Refusal } from '../platform/refusal';
 import { hashSecret } from '../platform/secrets';
 import type { Shop } from '../platform/shop';
@@ -22,7 +22,7 @@ export async function openFromNothing(shop: Shop, sent: Opening): Promise<Person
   const [passphraseHash, pinHash] = await Promise.all([hashSecret(passphrase), hashSecret(pin)]);
   return inTransaction(shop.pool, async (transaction) => {
     // Two that open it at once: the later one waits here, and finds it open.
-    await select(transaction, 'SELECT one FROM counter FOR UPDATE');
+    await holdShop(transaction);
     if (!(await isUnopened(transaction))) throw new Refusal('not-allowed');
     const at = shop.now();
     const person = { id, name: owner, role: 'owner', apprentice: false } as const;

@@ -1,3 +1,4 @@
+import type { SessionSaid } from '@hold-fast/contract/first';
 import { OwnManner, type MannerInForce } from '@hold-fast/contract/manner';
 import { Opening } from '@hold-fast/contract/opening';
 import {
@@ -68,18 +69,7 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
   });
 
   routes.get('/session', async (request, response) => {
-    const known = await sessions.known(request);
-    const person = known?.person ?? null;
-    const said = await mannerInForce(pool, person);
-    const tablet = await tabletOf(pool, request);
-    const unopened = person === null && (await isUnopened(pool));
-    response.json({
-      person,
-      said,
-      ...(known?.choosing ? { choosing: true } : {}),
-      ...(unopened ? { unopened } : {}),
-      ...(tablet ? { tablet: { name: tablet.name, people: await peopleAtTablet(pool) } } : {}),
-    });
+    response.json(await sessionSaid(sessions, request));
   });
 
   routes.delete('/session', async (request, response) => {
@@ -88,6 +78,23 @@ export function sessionRoutes(sessions: Sessions, tries: Tries): Router {
   });
 
   return routes;
+}
+
+/** Who sent a request, how things are said to them, and what stands in their way. */
+export async function sessionSaid(sessions: Sessions, request: Request): Promise<SessionSaid> {
+  const { pool } = sessions.shop;
+  const known = await sessions.known(request);
+  const person = known?.person ?? null;
+  const said = await mannerInForce(pool, person);
+  const tablet = await tabletOf(pool, request);
+  const unopened = person === null && (await isUnopened(pool));
+  return {
+    person,
+    said,
+    ...(known?.choosing ? { choosing: true } : {}),
+    ...(unopened ? { unopened } : {}),
+    ...(tablet ? { tablet: { name: tablet.name, people: await peopleAtTablet(pool) } } : {}),
+  };
 }
 
 const isLoopback = ({ socket }: Request) =>

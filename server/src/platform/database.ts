@@ -71,6 +71,10 @@ export async function run(
   return result.affectedRows;
 }
 
+/** Holds what there is one of in the shop until the transaction ends: who does the same waits. */
+export const holdShop = (on: Transaction): Promise<unknown[]> =>
+  select(on, 'SELECT one FROM counter FOR UPDATE');
+
 /** Inserts a row given as column → value. Column names come from code, never from input. */
 export async function insert(
   on: Queryable,

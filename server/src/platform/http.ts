@@ -2,15 +2,15 @@ import express, { type ErrorRequestHandler, type Express, type Request } from 'e
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import sirv from 'sirv';
-import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { bikesRoutes } from '../bikes/routes';
 import type { Feed } from '../feed/feed';
 import { feedRoutes } from '../feed/routes';
+import { benchPage } from '../jobs/bench';
 import { dayRoutes } from '../jobs/day';
 import { jobsRoutes } from '../jobs/routes';
 import { outboxRoutes } from '../outbox/routes';
-import { peopleRoutes, sessionRoutes } from '../people/routes';
+import { peopleRoutes, sessionRoutes, sessionSaid } from '../people/routes';
 import { allowedOnly } from '../people/rules';
 import { pinRoutes, tabletRoutes } from '../people/tablets';
 import { Tries } from '../people/tries';
@@ -26,9 +26,10 @@ import { sheetsRoutes } from '../sheets/routes';
 import { noticesRoutes } from '../notices/routes';
 import { storesRoutes } from '../stores/routes';
 import { errnoOf } from './database';
+import { firstPage, painterIn, scriptsIn } from './firstPage';
 import { encryptedOnly, inUrl, lanRoutes, rootCertificate, type Lan } from './lan';
 import { Refusal } from './refusal';
-import { hasSession, ownHostOnly, sameSiteOnly, Sessions } from './session';
+import { ownHostOnly, sameSiteOnly, Sessions } from './session';
 import type { Shop } from './shop';
 
 /** A row of that id, or name, is there already. */
@@ -84,17 +85,30 @@ export function createServer(
       autoLogging: { ignore: isAsset },
     }),
   );
-  app.use(securityHeaders());
+  const page = webDirectory && path.join(webDirectory, 'index.html');
+  app.use(securityHeaders(page ? scriptsIn(page) : []));
   app.use(ownHostOnly(lan ? [inUrl(lan.host)] : []));
   if (lan) app.use(encryptedOnly(lan), rootCertificate(lan));
-  app.use('/api', api(shop, feed, lan));
-  if (webDirectory) serveApp(app, webDirectory);
+  const sessions = new Sessions(shop);
+  app.use('/api', api(sessions, feed, lan));
+  if (webDirectory && page) {
+    const asked = {
+      session: (request: Request) => sessionSaid(sessions, request),
+      bench: () => benchPage(shop.pool, null),
+    };
+    const first = firstPage(page, painterIn(webDirectory), asked, (error) =>
+      shop.log.warn({ err: error }, 'the page came without its first screen'),
+    );
+    app.get(['/', '/index.html'], first);
+    serveFiles(app, webDirectory);
+    app.get('/{*splat}', first);
+  }
   app.use(answerErrors(shop));
   return app;
 }
 
-function api(shop: Shop, feed: Feed | null, lan: Lan | null): express.Router {
-  const sessions = new Sessions(shop);
+function api(sessions: Sessions, feed: Feed | null, lan: Lan | null): express.Router {
+  const { shop } = sessions;
   const tries = new Tries(shop.now);
   const router = express.Router();
   router.use((_request, response, next) => {
@@ -139,7 +153,7 @@ function api(shop: Shop, feed: Feed | null, lan: Lan | null): express.Router {
   return router;
 }
 
-function serveApp(app: Express, webDirectory: string): void {
+function serveFiles(app: Express, webDirectory: string): void {
   app.use(
     sirv(webDirectory, {
       etag: true,
@@ -156,21 +170,10 @@ function serveApp(app: Express, webDirectory: string): void {
       },
     }),
   );
-  const page = path.join(webDirectory, 'index.html');
-  app.get('/{*splat}', (request, response) => {
-    if (path.extname(request.path) || !existsSync(page)) throw new Refusal('not-found');
-    response.set({ 'cache-control': 'no-cache', link: askedFirst(request) }).sendFile(page);
-  });
 }
 
-/** What the page will ask for as soon as it runs, named ahead so that the browser asks while the code is on its way. */
-function askedFirst(request: Request): string {
-  const first = ['/api/session'];
-  if (request.path === '/bench' && hasSession(request)) first.push('/api/bench');
-  return first.map((path) => `<${path}>; rel=preload; as=fetch; crossorigin=anonymous`).join(', ');
-}
-
-function securityHeaders() {
+/** @param scripts the scripts that stand in the page itself, by their digests: no other is run */
+function securityHeaders(scripts: readonly string[]) {
   return helmet({
     // The loopback speaks plain http on the same name: there is nothing to upgrade to.
     strictTransportSecurity: false,
@@ -178,6 +181,7 @@ function securityHeaders() {
       useDefaults: false,
       directives: {
         'default-src': ["'self'"],
+        'script-src': ["'self'", ...scripts],
         'style-src': ["'self'", "'unsafe-inline'"],
         'img-src': ["'self'", 'data:'],
         'object-src': ["'none'"],

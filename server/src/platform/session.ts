@@ -193,11 +193,6 @@ export function sessionHash(request: Request): Buffer {
   return hashOf(tokenOf(request) ?? '');
 }
 
-/** Whether a request brings a session's cookie, which may have ended since. */
-export function hasSession(request: Request): boolean {
-  return tokenOf(request) !== null;
-}
-
 const tokenOf = (request: Request) => cookieOf(request, COOKIE);
 
 /** A cookie of a request; null where it brings none of that name. */

@@ -10,7 +10,7 @@ import { judgeableSheet } from '@hold-fast/core/inspection/sheetCheck';
 import type { Person } from '@hold-fast/contract/people';
 import type { FieldFault } from '@hold-fast/contract/problem';
 import { v7 as uuid } from 'uuid';
-import { inTransaction, select, type Transaction } from '../platform/database';
+import { holdShop, inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { faultsOf } from '../platform/parse';
 import { Refusal, refuseField } from '../platform/refusal';
@@ -96,7 +96,7 @@ export async function importSheets(
 
 /** One change to the library at a time. */
 async function holdLibrary(transaction: Transaction): Promise<void> {
-  await select(transaction, 'SELECT one FROM counter FOR UPDATE');
+  await holdShop(transaction);
 }
 
 function rowOf(

@@ -1,6 +1,6 @@
 import { RulesEdit } from '@hold-fast/contract/shopRules';
 import { Router } from 'express';
-import { inTransaction, insert, select } from '../platform/database';
+import { holdShop, inTransaction, insert } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
@@ -24,7 +24,7 @@ export function rulesRoutes(shop: Shop): Router {
       const write = { id: edit.id, body: edit, personId: person.id, at };
       if ((await takeOnce(transaction, write)) === null) return;
       // One change at a time: the next waits for this one and then finds that it was overtaken.
-      await select(transaction, 'SELECT one FROM counter FOR UPDATE');
+      await holdShop(transaction);
       const current = await rulesInForce(transaction);
       if (current.version !== edit.version)
         throw new Refusal('version-conflict', { facts: { current } });

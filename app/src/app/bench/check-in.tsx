@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/bySchema').then(({ CheckIn }) => CheckIn));
+export default later(() => import('../../screens/behind').then(({ CheckIn }) => CheckIn));

@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/day/DayBench').then(({ DayBench }) => DayBench));
+export default later(() => import('../../screens/behind').then(({ DayBench }) => DayBench));

@@ -4,7 +4,7 @@ import { later } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
 
 const BikeList = later<{ current?: string | undefined }>(() =>
-  import('../../screens/bikes/BikeList').then((screen) => screen.BikeList),
+  import('../../screens/behind').then((screen) => screen.BikeList),
 );
 
 export default function BikesLayout() {

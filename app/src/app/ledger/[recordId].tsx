@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../screens/later';
 
 const RecordSheet = later(() =>
-  import('../../screens/bySchema').then((screens) => screens.RecordSheet),
+  import('../../screens/behind').then((screens) => screens.RecordSheet),
 );
 
 export default function RecordRoute() {

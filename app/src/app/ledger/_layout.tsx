@@ -4,7 +4,7 @@ import { later } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
 
 const Ledger = later<{ current?: string | undefined }>(() =>
-  import('../../screens/ledger/Ledger').then((screen) => screen.Ledger),
+  import('../../screens/behind').then((screen) => screen.Ledger),
 );
 
 export default function LedgerLayout() {

@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/due/Calendar').then(({ Calendar }) => Calendar));
+export default later(() => import('../../screens/behind').then(({ Calendar }) => Calendar));

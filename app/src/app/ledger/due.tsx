@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/due/DueList').then(({ DueList }) => DueList));
+export default later(() => import('../../screens/behind').then(({ DueList }) => DueList));

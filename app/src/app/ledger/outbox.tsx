@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/due/Outbox').then(({ Outbox }) => Outbox));
+export default later(() => import('../../screens/behind').then(({ Outbox }) => Outbox));

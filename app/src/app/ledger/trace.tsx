@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/trace/Trace').then(({ Trace }) => Trace));
+export default later(() => import('../../screens/behind').then(({ Trace }) => Trace));

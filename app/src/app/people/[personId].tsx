@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../screens/later';
 
 const PersonScreen = later(() =>
-  import('../../screens/bySchema').then((screens) => screens.PersonScreen),
+  import('../../screens/behind').then((screens) => screens.PersonScreen),
 );
 
 export default function PersonRoute() {

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../screens/later';
 
 const OpenReport = later<{ token: string }>(() =>
-  import('../../screens/bySchema').then((screen) => screen.OpenReport),
+  import('../../screens/behind').then((screen) => screen.OpenReport),
 );
 
 export default function OpenReportRoute() {

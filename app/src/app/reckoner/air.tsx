@@ -1,5 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() =>
-  import('../../screens/bench/jobScreens').then(({ AirReckoner }) => AirReckoner),
-);
+export default later(() => import('../../screens/behind').then(({ AirReckoner }) => AirReckoner));

@@ -1,5 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() =>
-  import('../../screens/bench/jobScreens').then(({ HoseReckoner }) => HoseReckoner),
-);
+export default later(() => import('../../screens/behind').then(({ HoseReckoner }) => HoseReckoner));

@@ -1,5 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() =>
-  import('../../screens/bench/jobScreens').then(({ LifeReckoner }) => LifeReckoner),
-);
+export default later(() => import('../../screens/behind').then(({ LifeReckoner }) => LifeReckoner));

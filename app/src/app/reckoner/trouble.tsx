@@ -1,5 +1,5 @@
 import { later } from '../../screens/later';
 
 export default later(() =>
-  import('../../screens/bench/jobScreens').then(({ TroubleReckoner }) => TroubleReckoner),
+  import('../../screens/behind').then(({ TroubleReckoner }) => TroubleReckoner),
 );

@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/bySchema').then((screens) => screens.StockTake));
+export default later(() => import('../../screens/behind').then((screens) => screens.StockTake));

@@ -1,5 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() =>
-  import('../../screens/stores/FeedScreen').then(({ FeedScreen }) => FeedScreen),
-);
+export default later(() => import('../../screens/behind').then(({ FeedScreen }) => FeedScreen));

@@ -1,7 +1,7 @@
 import { later } from '../../screens/later';
 
 const FiguresForm = later(() =>
-  import('../../screens/bySchema').then((screens) => screens.FiguresForm),
+  import('../../screens/behind').then((screens) => screens.FiguresForm),
 );
 
 export default function FiguresRoute() {

@@ -1,3 +1,3 @@
 import { later } from '../../screens/later';
 
-export default later(() => import('../../screens/stores/Stores').then(({ Stores }) => Stores));
+export default later(() => import('../../screens/behind').then(({ Stores }) => Stores));

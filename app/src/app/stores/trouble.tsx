@@ -1,7 +1,7 @@
 import { later } from '../../screens/later';
 
 const TroubleForm = later(() =>
-  import('../../screens/bySchema').then((screens) => screens.TroubleForm),
+  import('../../screens/behind').then((screens) => screens.TroubleForm),
 );
 
 export default function TroubleRoute() {

@@ -1,9 +1,12 @@
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
+import { useEffect, useLayoutEffect } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { keepFirst, pressEarly, unpaint } from '../../data/first';
 import { useBench, useBenchSum } from '../../data/queries';
 import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
+import { Note } from '../../ui/Note';
 import { Empty, Failed, Loading } from '../../ui/Standing';
 import { color, font, size, space, type } from '../../ui/tokens';
 import { VerdictMark } from '../../ui/VerdictMark';
@@ -15,6 +18,9 @@ import { words } from '../../words/words';
 import { PersonAside } from '../Places';
 import { PinTried } from '../people/PinTried';
 import { NeedsYou } from './NeedsYou';
+
+/** How long the list has to stand before it is kept for the next start, ms. */
+const KEPT_AFTER_MS = 1500;
 
 interface Props {
   /** The job that stands open beside the list. */
@@ -28,6 +34,19 @@ export function Bench({ current, person }: Props) {
   const bench = useBench();
   const jobs = bench.data ?? [];
   const sum = useBenchSum().data ?? null;
+  const room = current === undefined ? 'phone' : 'wide';
+  const isThere = !bench.isPending;
+  useLayoutEffect(() => {
+    if (isThere) unpaint();
+  }, [isThere]);
+  useEffect(() => {
+    // The router begins to listen with the effects round this one.
+    if (isThere) setTimeout(pressEarly);
+  }, [isThere]);
+  useEffect(() => {
+    const later = setTimeout(() => void keepFirst(room), KEPT_AFTER_MS);
+    return () => clearTimeout(later);
+  }, [bench.dataUpdatedAt, room]);
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
@@ -46,9 +65,11 @@ export function Bench({ current, person }: Props) {
       </View>
       <NeedsYou />
       <PinTried />
+      {/* What is shown is what was said last: a do-not-ride of since then would be missing. */}
+      {bench.error && bench.data ? <Note kind="caution">{bench.error.message}</Note> : null}
       {bench.isPending ? (
         <Loading />
-      ) : bench.error ? (
+      ) : bench.error && !bench.data ? (
         <Failed error={bench.error} onRetry={() => void bench.refetch()} />
       ) : (
         <LongList

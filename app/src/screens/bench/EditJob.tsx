@@ -6,7 +6,7 @@ import { useForm } from 'react-hook-form';
 import { ProblemError } from '../../data/api';
 import { client, keys } from '../../data/client';
 import { useBike } from '../../data/queries';
-import { useEditJob } from '../../data/writes';
+import { useEditJob } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page } from '../../ui/Page';

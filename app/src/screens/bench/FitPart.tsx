@@ -7,7 +7,7 @@ import type { End, Part } from '@hold-fast/core/ends';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useTake } from '../../data/writes';
+import { useTake } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -10,7 +10,7 @@ import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useSheets } from '../../data/queries';
-import { useTake } from '../../data/writes';
+import { useTake } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -17,7 +17,7 @@ import { brakesOf } from '@hold-fast/core/job/visit';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../data/writes';
+import { append, entryOf } from '../../data/jobWrites';
 import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -3,7 +3,7 @@ import { toldOf } from '@hold-fast/core/job/told';
 import { openNotices, type NoticeAtJob } from '@hold-fast/core/notice/notice';
 import { useState } from 'react';
 import { useIsLead } from '../../data/session';
-import { useTake } from '../../data/writes';
+import { useTake } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { focusFault } from '../../ui/focusFault';

@@ -10,7 +10,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useLeads } from '../../data/queries';
-import { useDecide } from '../../data/writes';
+import { useDecide } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -3,7 +3,9 @@ import type { Area } from '@hold-fast/core/inspection/findings';
 import type { End } from '@hold-fast/core/ends';
 import { useRef, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
-import { useAddPhoto } from '../../data/writes';
+import { addPicture } from '../../data/jobWrites';
+import type { WaitingPicture } from '../../data/pictures';
+import { usePictures } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -25,20 +27,27 @@ export function Pictures({
   /** The area was looked at, so that there is something to take a picture of. */
   offered: boolean;
 }) {
-  const add = useAddPhoto(job.id);
   const chooser = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
   const taken = job.photos.filter((photo) => photo.end === end && photo.area === area);
+
+  const waiting = usePictures().filter(
+    (photo) => photo.jobId === job.id && photo.end === end && photo.area === area,
+  );
 
   const keep = async (file: File) => {
     setFault(null);
+    setBusy(true);
     try {
-      await add.mutateAsync({ end, area, jpegBase64: await smallJpeg(file) });
+      await addPicture(job.id, { end, area, jpegBase64: await smallJpeg(file) });
     } catch (error) {
       setFault((error as Error).message);
+    } finally {
+      setBusy(false);
     }
   };
-  if (!offered && taken.length === 0) return null;
+  if (!offered && taken.length + waiting.length === 0) return null;
   return (
     <View style={styles.pictures}>
       {taken.map((photo, i) => (
@@ -53,6 +62,9 @@ export function Pictures({
             exactDay(photo.at),
           )}
         />
+      ))}
+      {waiting.map((photo) => (
+        <Unsent key={photo.id} photo={photo} />
       ))}
       <input
         ref={chooser}
@@ -71,7 +83,7 @@ export function Pictures({
         kind="quiet"
         says={jobWords.pictures.addAPicture}
         label={jobWords.pictures.addAPictureOf(words.area[area])}
-        busy={add.isPending}
+        busy={busy}
         onPress={() => chooser.current?.click()}
       />
       {fault ? (
@@ -79,6 +91,21 @@ export function Pictures({
           {fault}
         </Words>
       ) : null}
+    </View>
+  );
+}
+
+/** A picture that the server does not have yet. */
+function Unsent({ photo: { jpegBase64, problem } }: { photo: WaitingPicture }) {
+  const says = problem ? jobWords.pictures.notTaken : jobWords.pictures.notSentYet;
+  return (
+    <View testID="unsent-picture">
+      <Image
+        source={{ uri: `data:image/jpeg;base64,${jpegBase64}` }}
+        style={styles.picture}
+        accessibilityLabel={says}
+      />
+      <Words kind="small">{says}</Words>
     </View>
   );
 }

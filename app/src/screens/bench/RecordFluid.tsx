@@ -9,7 +9,7 @@ import { StyleSheet, View } from 'react-native';
 import { containerAsKnown, mayFillAt } from '@hold-fast/core/job/fill';
 import { useContainers } from '../../data/queries';
 import { today } from '../../data/today';
-import { useTake } from '../../data/writes';
+import { useTake } from '../../data/jobWrites';
 import { ContainerLevel } from '../../instruments/ContainerLevel';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

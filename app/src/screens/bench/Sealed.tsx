@@ -5,7 +5,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useAmend } from '../../data/writes';
+import { useAmend } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -4,7 +4,7 @@ import { unseconded } from '@hold-fast/core/job/secondLook';
 import { toldOf } from '@hold-fast/core/job/told';
 import { useState } from 'react';
 import { useSession } from '../../data/session';
-import { useTake } from '../../data/writes';
+import { useTake } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { focusFault } from '../../ui/focusFault';

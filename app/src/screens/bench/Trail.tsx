@@ -2,7 +2,7 @@ import type { Entry } from '@hold-fast/contract/entries';
 import type { Intake, Job } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
 import { aboutEntry } from '../../data/about';
-import { useJobLog } from '../../data/queries';
+import { useJobLog } from '../../data/jobs';
 import { LongList } from '../../ui/LongList';
 import { Page } from '../../ui/Page';
 import { Row } from '../../ui/Row';
@@ -18,7 +18,7 @@ export function Trail({ jobId }: { jobId: string }) {
 }
 
 function Shown({ job }: { job: Job }) {
-  const entries = useJobLog(job.id).data?.log.entries ?? [];
+  const entries = useJobLog(job.id).data?.entries ?? [];
   return (
     <Page
       fixed

@@ -5,7 +5,7 @@ import { formatISO } from 'date-fns/formatISO';
 import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
 import { today } from '../../data/today';
-import { append, entryOf } from '../../data/writes';
+import { append, entryOf } from '../../data/jobWrites';
 import { Button, Buttons } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -2,7 +2,7 @@ import type { End } from '@hold-fast/core/ends';
 import { TOLD_WORKS, type Work } from '@hold-fast/core/inspection/work';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../data/writes';
+import { append, entryOf } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

@@ -4,7 +4,7 @@ import type { ReckonedEntry } from '@hold-fast/core/job/reckoned';
 import type { SumEntry } from '@hold-fast/core/job/sum';
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
-import { append, entryOf, useTake } from '../../data/writes';
+import { append, entryOf, useTake } from '../../data/jobWrites';
 import { useBench } from '../../data/queries';
 import { useIsLead } from '../../data/session';
 import { Button, Buttons } from '../../ui/Button';

@@ -8,7 +8,7 @@ import { checkRule, isTold, type Evidence } from '@hold-fast/core/trouble/signs'
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { useTroubleTable } from '../../data/trouble';
-import { append, entryOf } from '../../data/writes';
+import { append, entryOf } from '../../data/jobWrites';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';

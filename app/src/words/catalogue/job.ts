@@ -268,6 +268,8 @@ export interface JobWords {
     pictureOfArea: (area: string) => string;
     addAPicture: string;
     addAPictureOf: (area: string) => string;
+    notSentYet: string;
+    notTaken: string;
   };
   recordFluid: {
     sealed: string;

@@ -113,6 +113,7 @@ export const frame: FrameWords = {
   needsYou: {
     needsYou: 'Braucht dich',
     needsYouEntries: (value) => `Braucht dich: ${value} Einträge`,
+    picture: (area, end) => `Bild: ${area}, ${end}`,
     notTaken: (problem) => `Nicht angenommen: ${problem}`,
     toTheJob: 'Zum Auftrag',
     sendAgain: 'Noch einmal senden',

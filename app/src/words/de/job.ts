@@ -286,6 +286,8 @@ export const job: JobWords = {
     pictureOfArea: (area) => `Bild von ${area}`,
     addAPicture: 'Ein Bild hinzufügen',
     addAPictureOf: (area) => `Ein Bild von ${area} hinzufügen`,
+    notSentYet: 'Noch nicht gesendet',
+    notTaken: 'Nicht angenommen',
   },
   recordFluid: {
     sealed: 'ungeöffnet',

@@ -279,6 +279,8 @@ export const job: JobWords = {
     pictureOfArea: (area) => `Picture of ${area}`,
     addAPicture: 'Add a picture',
     addAPictureOf: (area) => `Add a picture of ${area}`,
+    notSentYet: 'Not sent yet',
+    notTaken: 'Not taken',
   },
   recordFluid: {
     sealed: 'sealed',

@@ -2,7 +2,7 @@ import { useJobParam } from '../../../screens/bench/params';
 import { later } from '../../../screens/later';
 
 const PlanScreen = later(() =>
-  import('../../../screens/bench/jobScreens').then((screen) => screen.PlanScreen),
+  import('../../../screens/behind').then((screen) => screen.PlanScreen),
 );
 
 export default function PlanScreenRoute() {

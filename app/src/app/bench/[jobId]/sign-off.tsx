@@ -2,9 +2,7 @@ import { useSession } from '../../../data/session';
 import { useJobParam } from '../../../screens/bench/params';
 import { later } from '../../../screens/later';
 
-const SignOff = later(() =>
-  import('../../../screens/bench/jobScreens').then((screen) => screen.SignOff),
-);
+const SignOff = later(() => import('../../../screens/behind').then((screen) => screen.SignOff));
 
 export default function SignOffRoute() {
   const person = useSession().data?.person;

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const CorrectBike = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.CorrectBike),
+  import('../../../screens/behind').then((screens) => screens.CorrectBike),
 );
 
 export default function CorrectBikeRoute() {

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const CorrectCustomer = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.CorrectCustomer),
+  import('../../../screens/behind').then((screens) => screens.CorrectCustomer),
 );
 
 export default function CorrectCustomerRoute() {

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const PassportSheet = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.PassportSheet),
+  import('../../../screens/behind').then((screens) => screens.PassportSheet),
 );
 
 export default function PassportRoute() {

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const Label = later<{ recordId: string }>(() =>
-  import('../../../screens/bySchema').then((screen) => screen.Label),
+  import('../../../screens/behind').then((screen) => screen.Label),
 );
 
 export default function LabelRoute() {

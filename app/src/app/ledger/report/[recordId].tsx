@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const Report = later<{ recordId: string }>(() =>
-  import('../../../screens/bySchema').then((screen) => screen.ReportOf),
+  import('../../../screens/behind').then((screen) => screen.ReportOf),
 );
 
 export default function ReportRoute() {

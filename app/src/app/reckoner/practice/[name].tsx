@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const PracticeCase = later<{ name: string }>(() =>
-  import('../../../screens/bench/jobScreens').then((screens) => screens.PracticeCase),
+  import('../../../screens/behind').then((screens) => screens.PracticeCase),
 );
 
 export default function PracticeCaseRoute() {

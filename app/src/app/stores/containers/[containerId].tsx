@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const ContainerForm = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.ContainerForm),
+  import('../../../screens/behind').then((screens) => screens.ContainerForm),
 );
 
 export default function ContainerFormRoute() {

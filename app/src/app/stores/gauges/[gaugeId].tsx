@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const GaugeForm = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.GaugeForm),
+  import('../../../screens/behind').then((screens) => screens.GaugeForm),
 );
 
 export default function GaugeRoute() {

@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const NoticeForm = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.NoticeForm),
+  import('../../../screens/behind').then((screens) => screens.NoticeForm),
 );
 
 export default function NoticeFormRoute() {

@@ -1,5 +1,5 @@
 import { later } from '../../../screens/later';
 
 export default later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.ImportSheets),
+  import('../../../screens/behind').then((screens) => screens.ImportSheets),
 );

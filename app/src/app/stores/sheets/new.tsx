@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const SheetForm = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.SheetForm),
+  import('../../../screens/behind').then((screens) => screens.SheetForm),
 );
 
 export default function NewSheetRoute() {

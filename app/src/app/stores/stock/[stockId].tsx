@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const StockForm = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.StockForm),
+  import('../../../screens/behind').then((screens) => screens.StockForm),
 );
 
 export default function StockFormRoute() {

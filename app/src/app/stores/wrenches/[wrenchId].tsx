@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../screens/later';
 
 const WrenchForm = later(() =>
-  import('../../../screens/bySchema').then((screens) => screens.WrenchForm),
+  import('../../../screens/behind').then((screens) => screens.WrenchForm),
 );
 
 export default function WrenchFormRoute() {

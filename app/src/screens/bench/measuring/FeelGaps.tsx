@@ -1,7 +1,7 @@
 import { CORNERS, type Corner } from '@hold-fast/core/clearance/corners';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { GapFigure } from '../../../instruments/GapFigure';
 import { clearanceMore, clearanceSays } from '../findings';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';

@@ -1,5 +1,5 @@
 import type { Job, Measured } from '@hold-fast/core/job/job';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { RidgeFigure } from '../../../instruments/RidgeFigure';
 import { Button, Buttons } from '../../../ui/Button';
 import { Note } from '../../../ui/Note';

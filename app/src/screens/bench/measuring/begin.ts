@@ -6,7 +6,7 @@ import type { Gauge } from '@hold-fast/contract/stores';
 import { standingZero } from '@hold-fast/core/gauge/zeroCheck';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { onDevice } from '../../../ui/remembered';
 import { measuringWords } from '../../../words/measuring';
 

@@ -3,7 +3,7 @@ import type { Job, Measured } from '@hold-fast/core/job/job';
 import { InputError } from '@hold-fast/core/inputError';
 import { faultOf } from '@hold-fast/core/job/kinds';
 import { standingReadings } from '@hold-fast/core/inspection/session';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { words } from '../../../words/words';
 import { judgementOf } from '../JobFrame';
 

@@ -9,7 +9,7 @@ import { ENDS, type End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useNaivePlan, usePlan } from '../../../data/planner';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Button, Buttons } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

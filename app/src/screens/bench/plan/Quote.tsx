@@ -6,7 +6,7 @@ import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { useStock } from '../../../data/queries';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Button, Buttons } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

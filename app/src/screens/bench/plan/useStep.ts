@@ -2,7 +2,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { PlannedStep } from '@hold-fast/core/plan/planner';
 import type { Visit } from '@hold-fast/core/plan/visit';
 import { foreseePlan } from '../../../data/planner';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 
 /** What can be written of the step in hand: that it is done or left out, and that the one before it was not. */
 export function useStep(job: Job, visit: Visit, together: readonly PlannedStep[]) {

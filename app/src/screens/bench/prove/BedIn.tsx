@@ -6,7 +6,7 @@ import type { End } from '@hold-fast/core/ends';
 import { beddingTooEarly } from '@hold-fast/core/plan/visit';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -2,7 +2,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { checksAt } from '@hold-fast/core/job/visit';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';

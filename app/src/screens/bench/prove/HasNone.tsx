@@ -2,7 +2,7 @@ import type { End } from '@hold-fast/core/ends';
 import type { Job } from '@hold-fast/core/job/job';
 import { mayBeAbsent, type Check } from '@hold-fast/core/procedure/finalCheck';
 import { useState } from 'react';
-import { useTake } from '../../../data/writes';
+import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { provingWords } from '../../../words/proving';

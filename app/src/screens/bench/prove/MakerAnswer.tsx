@@ -2,7 +2,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { toldOf, type ToldOf } from '@hold-fast/core/job/told';
 import { mountMaterial } from '@hold-fast/core/kit/bike';
 import { useState } from 'react';
-import { useTake } from '../../../data/writes';
+import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -9,7 +9,7 @@ import {
   type RadialChoice,
 } from '@hold-fast/core/mount/radial';
 import { useState } from 'react';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -9,7 +9,7 @@ import { stepRule } from '@hold-fast/core/procedure/steps';
 import { fitsBySheet, NEW_PARTS, type NewPart } from '@hold-fast/core/stock/stock';
 import { useState } from 'react';
 import { useStock } from '../../../data/queries';
-import { useTake } from '../../../data/writes';
+import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

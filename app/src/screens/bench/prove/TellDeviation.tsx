@@ -10,7 +10,7 @@ import {
 } from '@hold-fast/core/deviation/deviations';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

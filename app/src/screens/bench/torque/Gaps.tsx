@@ -1,7 +1,7 @@
 import type { Job, Tightened } from '@hold-fast/core/job/job';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { numberOf } from '../../../ui/numberOf';

@@ -6,7 +6,7 @@ import { nextTurn, passesOf, type Pass } from '@hold-fast/core/torque/sequence';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { useFeed } from '../../../data/feed';
-import { append, entryOf } from '../../../data/writes';
+import { append, entryOf } from '../../../data/jobWrites';
 import { BoltCircle } from '../../../instruments/BoltCircle';
 import { Field } from '../../../ui/Field';
 import { Note } from '../../../ui/Note';

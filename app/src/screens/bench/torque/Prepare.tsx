@@ -20,7 +20,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWrenches } from '../../../data/queries';
 import { useIsLead } from '../../../data/session';
-import { useTake } from '../../../data/writes';
+import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Note } from '../../../ui/Note';

@@ -5,7 +5,7 @@ import { NoSuchPage } from '../../../../screens/NoSuchPage';
 import { words } from '../../../../words/words';
 
 const EndScreen = later(() =>
-  import('../../../../screens/bench/jobScreens').then((screens) => screens.EndScreen),
+  import('../../../../screens/behind').then((screens) => screens.EndScreen),
 );
 
 // Not named screen: the router takes a parameter of that name for its own.

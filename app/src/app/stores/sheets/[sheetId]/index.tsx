@@ -2,7 +2,7 @@ import { useLocalSearchParams } from 'expo-router';
 import { later } from '../../../../screens/later';
 
 const SheetPage = later(() =>
-  import('../../../../screens/stores/SheetPage').then((screen) => screen.SheetPage),
+  import('../../../../screens/behind').then((screen) => screen.SheetPage),
 );
 
 export default function SheetRoute() {

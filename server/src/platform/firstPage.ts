@@ -1,0 +1,140 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import { promisify } from 'node:util';
+import vm from 'node:vm';
+import { brotliCompress, constants, gzip } from 'node:zlib';
+import {
+  FIRST_MARK,
+  firstHtml,
+  type First,
+  type Painted,
+  type SessionSaid,
+} from '@hold-fast/contract/first';
+import type { BenchPage } from '@hold-fast/contract/jobs';
+import type { MannerInForce } from '@hold-fast/contract/manner';
+import type { Request, RequestHandler, Response } from 'express';
+import { Refusal } from './refusal';
+
+// The page that every address of the app is answered with. It brings along what the first screen would ask for, and the Bench painted:
+// a phone shows it before it has run anything.
+
+/** What the app’s own painter (app/src/painted) offers. */
+interface Painter {
+  paintBench(first: Required<First>, width: keyof Painted): string;
+  paintedCss(): string;
+}
+type PainterFor = (said: MannerInForce) => Promise<Painter>;
+
+/** Where the export leaves the painter: beside the page, and not served. */
+const PAINTER = '.painter.cjs';
+/** Where a device keeps the manner things are said in: the painter is one that has just heard of it. */
+const MANNER = 'hold-fast.manner';
+/** As good as it gets in a few milliseconds. */
+const BROTLI_QUALITY = 4;
+
+const compressors = {
+  br: (text: string) =>
+    promisify(brotliCompress)(text, {
+      params: { [constants.BROTLI_PARAM_QUALITY]: BROTLI_QUALITY },
+    }),
+  gzip: (text: string) => promisify(gzip)(text),
+};
+
+/** The painter of an exported app, one for each manner of saying things; null where the export has none. */
+export function painterIn(webDirectory: string): PainterFor | null {
+  const file = path.join(webDirectory, PAINTER);
+  if (!existsSync(file)) return null;
+  const run = vm.compileFunction(readFileSync(file, 'utf8'), ['module', 'globalThis'], {
+    filename: file,
+    importModuleDynamically: vm.constants.USE_MAIN_CONTEXT_DEFAULT_LOADER,
+  }) as (module: { exports: unknown }, global: object) => void;
+  const painters = new Map<string, Promise<Painter>>();
+  return (said) => {
+    const manner = JSON.stringify(said);
+    const there = painters.get(manner);
+    if (there) return there;
+    const module = { exports: {} as { painter: () => Promise<Painter> } };
+    const localStorage = { getItem: (key: string) => (key === MANNER ? manner : null) };
+    run(module, Object.create(globalThis, { localStorage: { value: localStorage } }) as object);
+    const painter = module.exports.painter();
+    painters.set(manner, painter);
+    return painter;
+  };
+}
+
+/** The scripts that stand in a page itself, each by its digest as a security policy names it. */
+export function scriptsIn(page: string): string[] {
+  if (!existsSync(page)) return [];
+  return [...readFileSync(page, 'utf8').matchAll(/<script>([^]*?)<\/script>/g)].map(
+    ([, script]) => `'sha256-${createHash('sha256').update(script!).digest('base64')}'`,
+  );
+}
+
+interface Asked {
+  session(request: Request): Promise<SessionSaid>;
+  bench(): Promise<BenchPage>;
+}
+
+/**
+ * Answers with the page at `file`, and what the first screen of it needs.
+ * @param onFault told why that could not be had: the page comes without, and the app asks and says so itself
+ */
+export function firstPage(
+  file: string,
+  painterFor: PainterFor | null,
+  asked: Asked,
+  onFault: (error: unknown) => void,
+): RequestHandler {
+  return async (request, response) => {
+    if ((path.extname(request.path) && request.path !== '/index.html') || !existsSync(file))
+      throw new Refusal('not-found');
+    const page = await readFile(file, 'utf8');
+    // What a device keeps of the app is nobody’s: it asks for the bare page by its name, and fills in what it kept itself.
+    if (request.path === '/index.html') {
+      response.set('cache-control', 'no-cache');
+      await send(request, response, page);
+      return;
+    }
+    const first = await firstOf(request, painterFor, asked).catch((error: unknown) => {
+      onFault(error);
+      return '';
+    });
+    // It holds what is one person’s to see.
+    response.set('cache-control', 'no-store');
+    await send(
+      request,
+      response,
+      page.replace(FIRST_MARK, () => first),
+    );
+  };
+}
+
+async function firstOf(
+  request: Request,
+  painterFor: PainterFor | null,
+  asked: Asked,
+): Promise<string> {
+  const session = await asked.session(request);
+  const isBench = ['/', '/bench'].includes(request.path);
+  if (!isBench || !session.person || session.choosing) return firstHtml({ session }, '', {});
+  const first = { session, bench: await asked.bench() };
+  const painter = await painterFor?.(session.said);
+  if (!painter) return firstHtml(first, '', {});
+  const painted = {
+    phone: painter.paintBench(first, 'phone'),
+    wide: painter.paintBench(first, 'wide'),
+  };
+  return firstHtml(first, painter.paintedCss(), painted);
+}
+
+async function send(request: Request, response: Response, html: string): Promise<void> {
+  response.type('html').vary('accept-encoding');
+  const taken = request.acceptsEncodings('br', 'gzip');
+  if (taken !== 'br' && taken !== 'gzip') {
+    response.send(html);
+    return;
+  }
+  response.set('content-encoding', taken).end(await compressors[taken](html));
+}
