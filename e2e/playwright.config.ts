@@ -37,6 +37,7 @@ const AT_THE_BENCH = [
   'reach.spec.ts',
   'refusals.spec.ts',
   'scenes.spec.ts',
+  'thirdBrake.spec.ts',
   'visit.spec.ts',
   'ways.spec.ts',
   'whose.spec.ts',

@@ -1,3 +1,4 @@
+import { atEachEnd } from '@hold-fast/core/ends';
 import { createServer as createHttpServer } from 'node:http';
 import { createRequire } from 'node:module';
 import type { AddressInfo } from 'node:net';
@@ -134,8 +135,8 @@ function planning(): void {
   ] as const;
   const chosen = {
     procedures: { front: overhaul, rear: overhaul },
-    bleed: { front: 'gravity-down', rear: 'push-up' },
-    brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
+    bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
+    brakes: atEachEnd(() => USUAL_BRAKE),
   } as const;
   const took: number[] = [];
   for (let round = 0; round < 9; round++) {

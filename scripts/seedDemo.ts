@@ -1,3 +1,4 @@
+import type { End } from '@hold-fast/core/ends';
 import { PLACED } from '@hold-fast/demo/day';
 import { NOTICES } from '@hold-fast/demo/notices';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
@@ -252,7 +253,7 @@ function checkInOf(
 function entriesOf(deed: Deed, stock: Stock, tick: () => string): Entry[] {
   const entry = () => ({ id: uuid(), at: tick() });
   const sitting = (
-    end: 'front' | 'rear',
+    end: End,
     part: EntryOf<'measurement'>['part'],
     held: {
       gauge: string;

@@ -1,7 +1,13 @@
 import { parse } from 'csv-parse/sync';
 import * as fc from 'fast-check';
 import iconv from 'iconv-lite';
-import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
+import {
+  BRAKE_TYPES,
+  MATERIALS,
+  TERRAINS,
+  SHARED_LEVERS,
+  THIRD_PLACES,
+} from '@hold-fast/core/kit/bike';
 import { BikeRow } from './bikeRows';
 import { bikeTable, readBikeTable } from './bikeCsv';
 import { MOST_ROWS } from './rowsIn';
@@ -129,6 +135,9 @@ describe('a table that is sent out', () => {
         frameMaterial: fc.option(fc.constantFrom(...MATERIALS)),
         frontBrake: fc.constantFrom(...BRAKE_TYPES),
         rearBrake: fc.constantFrom(...BRAKE_TYPES),
+        thirdBrake: fc.constantFrom(...BRAKE_TYPES),
+        thirdPlace: fc.constantFrom(...THIRD_PLACES),
+        sharedLever: fc.constantFrom(...SHARED_LEVERS),
         furtherBrakes: fc.constantFrom('', 'a "drum", behind', 'two\nlines'),
       }),
     ),
@@ -161,6 +170,9 @@ describe('a table that is sent out', () => {
       frameMaterial: null,
       frontBrake: 'disc',
       rearBrake: 'disc',
+      thirdBrake: 'drum',
+      thirdPlace: 'second-rear',
+      sharedLever: 'none',
       furtherBrakes: 'a, "b"\nc',
     } as const;
     const text = bikeTable([{ customer: { name: '+Post', phone: '+44 1' }, bike }], true);

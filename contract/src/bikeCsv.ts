@@ -32,6 +32,9 @@ export function bikeTable(rows: readonly Out[], withNames: boolean): string {
         frame: bike?.frameMaterial ?? '',
         front_brake: bike?.frontBrake ?? '',
         rear_brake: bike?.rearBrake ?? '',
+        third_brake: bike?.thirdBrake ?? '',
+        third_place: bike?.thirdPlace ?? '',
+        shared_lever: bike?.sharedLever ?? '',
         further_brakes: bike?.furtherBrakes ?? '',
       };
       return BIKE_COLUMNS.map((name) => cells[name]);

@@ -36,6 +36,9 @@ export const BIKE_COLUMNS = [
   'frame',
   'front_brake',
   'rear_brake',
+  'third_brake',
+  'third_place',
+  'shared_lever',
   'further_brakes',
 ] as const;
 export type BikeColumn = (typeof BIKE_COLUMNS)[number];

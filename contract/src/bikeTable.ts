@@ -1,4 +1,13 @@
-import { BRAKE_TYPES, MATERIALS, TERRAINS, type BrakeType } from '@hold-fast/core/kit/bike';
+import {
+  BRAKE_TYPES,
+  MATERIALS,
+  SHARED_LEVERS,
+  TERRAINS,
+  THIRD_PLACES,
+  type BrakeType,
+  type SharedLever,
+  type ThirdPlace,
+} from '@hold-fast/core/kit/bike';
 import { z } from 'zod';
 import { BIKE_COLUMNS, BikeRow, type BikeColumn } from './bikeRows';
 import { oneOf, truth, wholeNumber, type TableOf } from './table';
@@ -22,6 +31,9 @@ const COLUMNS = {
   frame: oneOf(MATERIALS),
   front_brake: brake,
   rear_brake: brake,
+  third_brake: oneOf(BRAKE_TYPES).transform((type): BrakeType => type ?? 'none'),
+  third_place: oneOf(THIRD_PLACES).transform((place): ThirdPlace => place ?? 'right-front'),
+  shared_lever: oneOf(SHARED_LEVERS).transform((shared): SharedLever => shared ?? 'none'),
   further_brakes: z.string(),
 } satisfies Record<BikeColumn, z.ZodType>;
 const Cells = z.object(COLUMNS);
@@ -36,6 +48,9 @@ const COLUMN_OF: Readonly<Record<string, BikeColumn>> = {
   'bike.frameMaterial': 'frame',
   'bike.frontBrake': 'front_brake',
   'bike.rearBrake': 'rear_brake',
+  'bike.thirdBrake': 'third_brake',
+  'bike.thirdPlace': 'third_place',
+  'bike.sharedLever': 'shared_lever',
   'bike.furtherBrakes': 'further_brakes',
 };
 
@@ -63,6 +78,9 @@ export const BIKES: TableOf<BikeColumn, BikeRow> = {
             frameMaterial: rest.frame,
             frontBrake: rest.front_brake,
             rearBrake: rest.rear_brake,
+            thirdBrake: rest.third_brake,
+            thirdPlace: rest.third_place,
+            sharedLever: rest.shared_lever,
             furtherBrakes: rest.further_brakes,
           }
         : null,

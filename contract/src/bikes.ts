@@ -1,4 +1,5 @@
 import type { DueRow } from './due';
+import type { End } from '@hold-fast/core/ends';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import type { Forecast } from '@hold-fast/core/forecast/forecast';
 import type { Advice, Fitted } from '@hold-fast/core/job/job';
@@ -6,7 +7,9 @@ import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import {
   BRAKE_TYPES,
   MATERIALS,
+  SHARED_LEVERS,
   TERRAINS,
+  THIRD_PLACES,
   type Bike as BikeOfCore,
 } from '@hold-fast/core/kit/bike';
 import type { NoticeAtJob } from '@hold-fast/core/notice/notice';
@@ -43,6 +46,9 @@ export const Bike = z.strictObject({
   frameMaterial: z.enum(MATERIALS).nullable(),
   frontBrake: z.enum(BRAKE_TYPES),
   rearBrake: z.enum(BRAKE_TYPES),
+  thirdBrake: z.enum(BRAKE_TYPES).default('none'),
+  thirdPlace: z.enum(THIRD_PLACES).default('right-front'),
+  sharedLever: z.enum(SHARED_LEVERS).default('none'),
   furtherBrakes: wordsOrNone(200),
 }) satisfies z.ZodType<BikeOfCore>;
 export type Bike = BikeOfCore;
@@ -113,7 +119,7 @@ export interface ThicknessPoint {
 
 /** Readings of one day that came in from a table: they are shown, and prove nothing. */
 export interface BroughtReadings {
-  end: 'front' | 'rear';
+  end: End;
   part: Measurand;
   takenAt: string;
   mm: number[];
@@ -138,7 +144,7 @@ export interface BikePage {
     notRepaired: boolean;
   }[];
   wear: {
-    end: 'front' | 'rear';
+    end: End;
     part: 'rotor' | 'pads';
     points: ThicknessPoint[];
     /** Where the part fitted now is heading, from its own readings; null with fewer than one. */
@@ -150,7 +156,7 @@ export interface BikePage {
   /** What is due, the soonest first. */
   dues: DueRow[];
   /** What calculators said at its visits and nobody took back, the newest of each kind and end. */
-  reckoned: { end: 'front' | 'rear'; tag: number; what: Reckoned }[];
+  reckoned: { end: End; tag: number; what: Reckoned }[];
   /** Corrections, newest first. */
   changes: BikeChange[];
   /** Makers' notices that meet it and no visit has dealt with. */

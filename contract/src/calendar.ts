@@ -1,5 +1,4 @@
 import { DUES } from '@hold-fast/core/due/due';
-import { ENDS } from '@hold-fast/core/ends';
 import { z } from 'zod';
 import { Id, words } from './fields';
 
@@ -7,7 +6,7 @@ import { Id, words } from './fields';
 export const CalendarWords = z.strictObject({
   title: words(60),
   of: z.record(z.enum(DUES), words(60)),
-  end: z.record(z.enum(ENDS), words(30)),
+  end: z.strictObject({ front: words(30), rear: words(30), third: words(30).optional() }),
 });
 export type CalendarWords = z.infer<typeof CalendarWords>;
 

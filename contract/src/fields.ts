@@ -1,3 +1,4 @@
+import { ENDS } from '@hold-fast/core/ends';
 import { z } from 'zod';
 import { YEARS } from './years';
 
@@ -48,6 +49,6 @@ export const Nm = z.number().min(0.001).max(500).multipleOf(0.001);
 export const Ml = z.number().min(0.01).max(5000).multipleOf(0.01);
 
 export const Tag = z.enum(['S', 'P', 'M', 'D']);
-export const End = z.enum(['front', 'rear']);
+export const End = z.enum(ENDS);
 export const Part = z.enum(['rotor', 'pads']);
 export const Side = z.enum(['left', 'right']);

@@ -22,6 +22,8 @@ export interface BenchJob {
   next: { step: Step; end: End | null };
   front: Word | null;
   rear: Word | null;
+  /** Only of a bike that has a third disc. */
+  third?: Word | null;
   doNotRide: boolean;
   /** The customer would not have something replaced at an earlier visit, and it is still in. */
   againstAdvice: boolean;

@@ -2,6 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import {
+  bikeSaid,
   doNotRidesOf,
   PASSPORT_FORMAT,
   passportFault,
@@ -18,7 +19,13 @@ const read = (name: string) => JSON.parse(readFileSync(file(name), 'utf8')) as o
 
 /** A bike that left another workshop with a crack in its front rotor. */
 function made(): PassportOfCore {
-  const bike = { ...USUAL_USE, maker: 'Skarvald', serial: 'SV-142', motor: true, wet: true };
+  const bike = bikeSaid({
+    ...USUAL_USE,
+    maker: 'Skarvald',
+    serial: 'SV-142',
+    motor: true,
+    wet: true,
+  });
   const item = {
     end: 'front',
     subject: 'rotor',

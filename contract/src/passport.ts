@@ -1,3 +1,4 @@
+import { BRAKE_TYPES, SHARED_LEVERS, THIRD_PLACES } from '@hold-fast/core/kit/bike';
 import { SUBJECTS } from '@hold-fast/core/inspection/inspected';
 import {
   PASSPORT_FORMAT,
@@ -23,7 +24,12 @@ const hangsOn = {
 export const Passport = z.strictObject({
   format: z.literal(PASSPORT_FORMAT),
   writtenAt: Instant,
-  bike: Bike.omit({ id: true, customerId: true, name: true }),
+  // Seals are taken over what was written: one from before there was a third brake says nothing of it.
+  bike: Bike.omit({ id: true, customerId: true, name: true }).extend({
+    thirdBrake: z.enum(BRAKE_TYPES).optional(),
+    thirdPlace: z.enum(THIRD_PLACES).optional(),
+    sharedLever: z.enum(SHARED_LEVERS).optional(),
+  }),
   doNotRide: z.array(z.strictObject(hangsOn)).max(40),
   againstAdvice: z.array(z.strictObject({ ...hangsOn, words: words(300) })).max(40),
   records: z

@@ -3,7 +3,13 @@ import { AREAS } from '@hold-fast/core/inspection/findings';
 import { WORKS } from '@hold-fast/core/inspection/work';
 import { CAME_ALONG } from '@hold-fast/core/job/job';
 import { GOES } from '@hold-fast/core/kit/usedPart';
-import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
+import {
+  BRAKE_TYPES,
+  MATERIALS,
+  SHARED_LEVERS,
+  TERRAINS,
+  THIRD_PLACES,
+} from '@hold-fast/core/kit/bike';
 import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { FIGURE_IDS } from '@hold-fast/core/rules/figures';
@@ -293,11 +299,15 @@ const Told = z.discriminatedUnion('kind', [
   PartBrought.extend(told),
 ]);
 
+/** What there is at each end: a bike of two brakes says nothing of a third. */
+const atEnds = <S extends z.ZodType>(of: S) =>
+  z.strictObject({ front: of, rear: of, third: of.optional() });
+
 const Planned = z.strictObject({
   id: Id,
   seq: Seq,
-  procedures: z.strictObject({ front: z.array(z.string()), rear: z.array(z.string()) }),
-  bleed: z.strictObject({ front: z.string(), rear: z.string() }),
+  procedures: atEnds(z.array(z.string())),
+  bleed: atEnds(z.string()),
   again: z.array(z.strictObject({ end: End, procedure: z.string() })),
   agreed: z.enum(['agreed', 'not-asked']),
   words: z.string(),
@@ -381,11 +391,14 @@ export const JobRecord = z.strictObject({
     frameMaterial: z.enum(MATERIALS).nullable(),
     frontBrake: z.enum(BRAKE_TYPES),
     rearBrake: z.enum(BRAKE_TYPES),
+    thirdBrake: z.enum(BRAKE_TYPES).optional(),
+    thirdPlace: z.enum(THIRD_PLACES).optional(),
+    sharedLever: z.enum(SHARED_LEVERS).optional(),
     furtherBrakes: z.string(),
   }),
   customer: z.strictObject({ id: Id, name: z.string() }),
   rules: Rules,
-  identified: z.strictObject({ front: Identified, rear: Identified }),
+  identified: atEnds(Identified),
   measured: z.array(Measured),
   lookedOver: z.array(LookedOver),
   photos: z.array(
@@ -471,8 +484,8 @@ export const JobRecord = z.strictObject({
   againstAdvice: z.array(
     z.strictObject({ ...ofSubject, words: z.string(), tag: z.int(), jobId: Id, at: At }),
   ),
-  modifiedBefore: z.strictObject({ front: z.boolean(), rear: z.boolean() }),
-  metBefore: z.strictObject({ front: Met, rear: Met }),
+  modifiedBefore: atEnds(z.boolean()),
+  metBefore: atEnds(Met),
   inspection: z.array(Inspected),
   notInspected: z.array(z.strictObject(ofSubject)),
   signedOff: z.strictObject({ number: z.int(), ...by, customerToldOfWatch: z.boolean() }),

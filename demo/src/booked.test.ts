@@ -1,11 +1,11 @@
 import { PROCEDURE_IDS, procedureRule, suitsBrake } from '@hold-fast/core/procedure/procedures';
 import { doFault, planAt, type Visit } from '@hold-fast/core/plan/visit';
-import { ENDS } from '@hold-fast/core/ends';
+import { atEachEnd, ENDS } from '@hold-fast/core/ends';
 import { INSPECTIONS } from './inspections';
 import { SHEETS } from './library';
 import { BIKES, VISITS } from './visits';
 
-const ofBoth = <T>(value: T) => ({ front: value, rear: value });
+const ofEach = <T>(value: T) => atEachEnd(() => value);
 /** What seals a joint, which has to be written down before it is used. */
 const SEALS = ['olive', 'barb', 'caliper-seals', 'lever-seals'] as const;
 
@@ -32,8 +32,8 @@ describe('every procedure runs from a booked job', () => {
           [booked.end]: [procedure],
           ...(procedureRule(procedure).bothEnds ? { front: [procedure], rear: [procedure] } : {}),
         },
-        bleed: { front: 'gravity-down', rear: 'push-up' },
-        brakes: ofBoth({ actuation: booked.actuation, banjo: false }),
+        bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
+        brakes: ofEach({ actuation: booked.actuation, banjo: false }),
       },
       steps: [],
       again: [],

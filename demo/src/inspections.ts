@@ -1,8 +1,8 @@
+import type { End } from '@hold-fast/core/ends';
 import type { Deed, Visit } from './visits';
 
 // Visits on the Bench today whose inspections show what measuring can come to, from a lone bend to a sinking lever.
 
-type End = 'front' | 'rear';
 type Four = [number, number, number, number];
 
 const round3 = (mm: number) => Math.round(mm * 1000) / 1000;
@@ -188,6 +188,8 @@ export const INSPECTIONS: readonly Visit[] = [
         points: wobble([1, 0.04, 6], [2, 0.05, 3], [3, 0.05, 8]),
         radius: 80,
       },
+      { do: 'identify', end: 'third', sheet: 'tolve' },
+      pads('third', [3.1, 3.15, 3.1, 3.1]),
     ],
   },
   {

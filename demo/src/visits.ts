@@ -1,3 +1,4 @@
+import type { End } from '@hold-fast/core/ends';
 import type { Intake } from '@hold-fast/core/job/job';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
@@ -5,7 +6,6 @@ import type { Bike, Customer } from '@hold-fast/contract/bikes';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { SheetName } from './library';
 
-type End = 'front' | 'rear';
 type Four = [number, number, number, number];
 
 /** One thing done on a visit, told briefly; the seeder turns it into entries. */
@@ -145,7 +145,9 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'tandem',
     name: 'Tandem',
-    furtherBrakes: 'Drum on the rear hub, worked by the stoker',
+    thirdBrake: 'drum',
+    thirdPlace: 'second-rear',
+    furtherBrakes: 'The drum is worked by the stoker',
     maker: 'Haaf',
     serial: 'HF-0088',
     systemMassKg: 176,
@@ -225,6 +227,9 @@ export const BIKES: Record<string, DemoBike> = {
     ...everyday,
     customer: 'post',
     name: 'Post trike 4',
+    thirdBrake: 'disc',
+    thirdPlace: 'right-front',
+    sharedLever: 'front-third',
     maker: 'Gunnel Works',
     serial: 'GW-7-0298',
     systemMassKg: 178,

@@ -1,4 +1,4 @@
-import type { End } from '@hold-fast/core/ends';
+import type { UsualEnd } from '@hold-fast/core/ends';
 import type { EndHeat } from '@hold-fast/core/heat/descent';
 import type { Road } from '@hold-fast/core/heat/road';
 import { View } from 'react-native';
@@ -8,7 +8,7 @@ import { reckonerWords } from '../words/reckoner';
 import { words } from '../words/words';
 
 interface Props {
-  heat: Readonly<Record<End, EndHeat>>;
+  heat: Readonly<Record<UsualEnd, EndHeat>>;
   /** Where the pads begin to fade, °C at the rotor. */
   fadesFromC: number;
   road: Road;
@@ -21,7 +21,7 @@ const LEFT = 44;
 const RIGHT = 350;
 const TOP = 14;
 const GROUND = 184;
-const INK: Record<End, ColorName> = { front: 'rust', rear: 'slate' };
+const INK: Record<UsualEnd, ColorName> = { front: 'rust', rear: 'slate' };
 /** Degrees that the height holds at least, so that a cool hill looks cool. */
 const LEAST_SPAN_C = 300;
 
@@ -43,7 +43,7 @@ function groundOf(road: Road): string {
 
 /** The hill, and over it how hot each rotor gets: front and rear, with the line where the pads begin to fade. */
 export function HillHeat({ heat, fadesFromC, road, width }: Props) {
-  const ends = Object.entries(heat) as [End, EndHeat][];
+  const ends = Object.entries(heat) as [UsualEnd, EndHeat][];
   const hottest = Math.max(LEAST_SPAN_C, fadesFromC, ...ends.map(([, { peak }]) => peak.rotorC));
   const seconds = ends[0]![1].over.at(-1)!.seconds;
   const x = (at: number) => LEFT + (at / seconds) * (RIGHT - LEFT);

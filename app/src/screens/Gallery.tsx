@@ -265,7 +265,7 @@ function Figures() {
           <BrakeFigure
             figure={figureOf(step, stateFor(step), brakeWith(step))}
             brake={brakeWith(step)}
-            end="front"
+            axle="front"
             width={360}
           />
         </View>

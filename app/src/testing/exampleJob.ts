@@ -1,3 +1,4 @@
+import { atEachEnd } from '@hold-fast/core/ends';
 import { NOTHING_MET } from '@hold-fast/core/fluid/met';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
@@ -90,12 +91,12 @@ export function exampleLog(): JobLog {
       rulesVersion: 0,
       earlierFittings: [],
       earlierThickness: [],
-      metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
+      metBefore: atEachEnd(() => NOTHING_MET),
       newestSheets: {},
       tags: [],
       againstAdvice: [],
       notices: [],
-      modifiedBefore: { front: false, rear: false },
+      modifiedBefore: atEachEnd(() => false),
       comeback: null,
       amended: [],
       sealed: null,

@@ -5,15 +5,15 @@ import { z } from 'zod';
 import { End, wordsOrNone } from '../fields';
 import { entry } from './entry';
 
+const Procedures = z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length);
+const Bleed = z.enum(FIRST_BLEEDS);
+
 /** {@link PlanChoiceEntry} */
 export const PlanChoice = z.strictObject({
   kind: z.literal('plan-choice'),
   ...entry,
-  procedures: z.strictObject({
-    front: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
-    rear: z.array(z.enum(PROCEDURE_IDS)).max(PROCEDURE_IDS.length),
-  }),
-  bleed: z.strictObject({ front: z.enum(FIRST_BLEEDS), rear: z.enum(FIRST_BLEEDS) }),
+  procedures: z.strictObject({ front: Procedures, rear: Procedures, third: Procedures.optional() }),
+  bleed: z.strictObject({ front: Bleed, rear: Bleed, third: Bleed.optional() }),
   /** Procedures to be done once more, after they were done on this visit. */
   again: z
     .array(z.strictObject({ end: End, procedure: z.enum(PROCEDURE_IDS) }))

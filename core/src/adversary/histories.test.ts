@@ -440,7 +440,8 @@ describe('two families by any road', () => {
 
   const mineral = { family: 'mineral', blend: 'Selkie 10' } as const;
   const before = { lever: [mineral], hose: [mineral], caliper: [mineral] };
-  const later = () => Visit.with({ metBefore: { front: before, rear: NOTHING_MET } });
+  const later = () =>
+    Visit.with({ metBefore: { front: before, rear: NOTHING_MET, third: NOTHING_MET } });
 
   it('over two visits: what went in at the first is there at the second', () => {
     expect(later().identify().item('fluid')).toBeNull();
@@ -460,10 +461,14 @@ describe('two families by any road', () => {
     const better = sheet({
       fluid: { ...glycol.fluid!, fluid: { family: 'glycol', grade: 'DOT 5.1' } },
     });
-    const visit = Visit.with({ metBefore: { front: held, rear: NOTHING_MET } }).identify(better);
+    const visit = Visit.with({
+      metBefore: { front: held, rear: NOTHING_MET, third: NOTHING_MET },
+    }).identify(better);
     expect(visit.item('fluid')).toMatchObject({ word: 'unproven', found: ['fluid-unknown'] });
     const flushed = { ...held, hose: [{ family: 'glycol', grade: 'DOT 5.1' } as const] };
-    const after = Visit.with({ metBefore: { front: flushed, rear: NOTHING_MET } }).identify(better);
+    const after = Visit.with({
+      metBefore: { front: flushed, rear: NOTHING_MET, third: NOTHING_MET },
+    }).identify(better);
     expect(after.item('fluid')).toBeNull();
   });
 

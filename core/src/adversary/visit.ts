@@ -1,9 +1,9 @@
 import { NOTHING_MET } from '../fluid/met';
 import type { Subject } from '../inspection/inspected';
-import { ENDS, type End } from '../ends';
+import { atEachEnd, type End } from '../ends';
 import { foldAll, foldOn, type Folded } from '../job/fold';
 import { NOTHING_SAID, type Job, type JobBase } from '../job/job';
-import { USUAL_USE } from '../kit/bike';
+import { leversOf, USUAL_USE } from '../kit/bike';
 import { faultOf, type EntryKind, type EntryOf, type KnownOf, type Logged } from '../job/kinds';
 import { gaugeAsKnown, type KnownGauge } from '../job/measurement';
 import { askedFor } from '../job/tightening';
@@ -85,12 +85,12 @@ const BASE: JobBase = {
   rulesVersion: 0,
   earlierFittings: [],
   earlierThickness: [],
-  metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
+  metBefore: atEachEnd(() => NOTHING_MET),
   newestSheets: {},
   tags: [],
   againstAdvice: [],
   notices: [],
-  modifiedBefore: { front: false, rear: false },
+  modifiedBefore: atEachEnd(() => false),
   comeback: null,
   amended: [],
   sealed: null,
@@ -240,7 +240,7 @@ export class Visit {
     );
   }
 
-  lever(firm = 27, sunk = firm): this {
+  lever(firm = 27, sunk = firm, end: End = 'front'): this {
     return this.measure(
       'lever',
       [
@@ -249,7 +249,7 @@ export class Visit {
         ['firm', firm],
         ['sunk', sunk],
       ],
-      { gauge: GAUGES.rule },
+      { gauge: GAUGES.rule, end },
     );
   }
 
@@ -310,7 +310,7 @@ export class Visit {
     );
   }
 
-  fill(family: 'glycol' | 'mineral' = 'mineral'): EntryFault | null {
+  fill(family: 'glycol' | 'mineral' = 'mineral', end: End = 'front'): EntryFault | null {
     const fluid =
       family === 'mineral'
         ? ({ family, blend: 'Selkie 10' } as const)
@@ -327,12 +327,12 @@ export class Visit {
       condition: 'clear' as const,
       writtenOff: false,
     };
-    const fields = { end: 'front', containerId: 'bottle', ml: 10, colour: '' } as const;
+    const fields = { end, containerId: 'bottle', ml: 10, colour: '' };
     return this.send('fill', fields, { container });
   }
 
-  repair(work: EntryOf<'repair'>['work']): this {
-    this.send('repair', { end: 'front', work, words: 'Done' });
+  repair(work: EntryOf<'repair'>['work'], end: End = 'front'): this {
+    this.send('repair', { end, work, words: 'Done' });
     return this;
   }
 
@@ -348,7 +348,7 @@ export class Visit {
 
   /** Each lever seen to cut the motor. */
   cutOffs(): this {
-    for (const end of ENDS) this.test('cut-off', 'passed', '', end);
+    for (const end of leversOf(this.base.bike)) this.test('cut-off', 'passed', '', end);
     return this;
   }
 

@@ -1,10 +1,11 @@
 import type { End, Part } from '../ends';
 import { workRule, type Work } from '../inspection/work';
 import { onceAnEnd } from '../job/onceAnEnd';
+import { onOneLever, type Bike } from '../kit/bike';
 import type { FittedAs } from '../kit/kit';
 import { stepRule, type StepId } from '../procedure/steps';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';
-import type { Touch } from './touch';
+import { OF_THE_LEVER, type Touch } from './touch';
 
 /** What changed something of a brake, so that it can be named. */
 export type ChangedBy =
@@ -16,9 +17,11 @@ export type ChangedBy =
   | { code: 'tightened'; fastener: FastenerId }
   | { code: 'edited' };
 
-/** A change at one end, with its place in the order of everything written. */
+/** A change of what is at one end, with its place in the order of everything written. */
 export interface Change {
   seq: number;
+  /** Where it was done: at this end, or at another on the same lever. */
+  end: End;
   touches: readonly Touch[];
   /** Work it is: it can cure what was found before it. */
   cures: readonly Work[];
@@ -28,6 +31,7 @@ export interface Change {
 /** What of a job says what was changed. */
 export interface ChangedJob {
   id: string;
+  bike: Pick<Bike, 'sharedLever' | 'thirdBrake' | 'thirdPlace'>;
   stepped: readonly {
     id: string;
     seq: number;
@@ -55,23 +59,36 @@ const FITTED: Readonly<Record<Part, Pick<Change, 'touches' | 'cures'>>> = {
 
 /**
  * Everything that changed at one end on this visit, in order. A step that was taken back was said to be done: what it touched
- * is proven anew all the same [D].
+ * is proven anew all the same [D]. What was done to a lever and its fluid at another brake that it works is done to this one; it
+ * cures and mends nothing here [D].
  */
 export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[] => {
-  const changes: Change[] = [
+  const others = onOneLever(job.bike, end).filter((other) => other !== end);
+  const theirs = others.flatMap((other) =>
+    doneAt(job, other).flatMap((change): Change[] => {
+      const touches = change.touches.filter((touch) => OF_THE_LEVER.includes(touch));
+      return touches.length > 0 ? [{ ...change, touches, cures: [] }] : [];
+    }),
+  );
+  return [...doneAt(job, end), ...theirs].sort((a, b) => a.seq - b.seq);
+});
+
+/** Everything that was done at one end alone, in no order. */
+function doneAt(job: ChangedJob, end: End): Change[] {
+  return [
     ...job.stepped.flatMap(({ seq, step, end: at, outcome }): Change[] => {
       if (at !== end || outcome !== 'done' || step === 'wash-hands') return [];
       const { touches, cures } = stepRule(step);
-      return [{ seq, touches, cures, by: { code: 'step', step } }];
+      return [{ seq, end, touches, cures, by: { code: 'step', step } }];
     }),
     ...job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): Change[] =>
       at === end && jobId === job.id && condition !== 'found'
-        ? [{ seq, ...FITTED[part], by: { code: 'fitted', part } }]
+        ? [{ seq, end, ...FITTED[part], by: { code: 'fitted', part } }]
         : [],
     ),
     ...job.filled.flatMap(({ seq, end: at }): Change[] =>
       at === end
-        ? [{ seq, touches: ['opened-at-lever', 'fluid'], cures: [], by: { code: 'filled' } }]
+        ? [{ seq, end, touches: ['opened-at-lever', 'fluid'], cures: [], by: { code: 'filled' } }]
         : [],
     ),
     ...job.bled.flatMap(({ seq, end: at }): Change[] =>
@@ -79,6 +96,7 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
         ? [
             {
               seq,
+              end,
               touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
               cures: ['full-bleed', 'lever-top-up'],
               by: { code: 'bled' },
@@ -88,7 +106,15 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
     ),
     ...job.repaired.flatMap(({ seq, end: at, work }): Change[] =>
       at === end
-        ? [{ seq, touches: workRule(work).touches, cures: [work], by: { code: 'repaired', work } }]
+        ? [
+            {
+              seq,
+              end,
+              touches: workRule(work).touches,
+              cures: [work],
+              by: { code: 'repaired', work },
+            },
+          ]
         : [],
     ),
     ...job.tightened.flatMap(({ seq, end: at, fastener }): Change[] =>
@@ -96,6 +122,7 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
         ? [
             {
               seq,
+              end,
               touches: fastenerRule(fastener).touches,
               cures: [fastener === 'lever-clamp' ? 'tighten-lever' : 'tighten-bolts'],
               by: { code: 'tightened', fastener },
@@ -105,12 +132,11 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
     ),
     ...job.edited.flatMap(({ seq, was, became }): Change[] =>
       was.frontLever !== became.frontLever
-        ? [{ seq, touches: ['lever-side'], cures: [], by: { code: 'edited' } }]
+        ? [{ seq, end, touches: ['lever-side'], cures: [], by: { code: 'edited' } }]
         : [],
     ),
   ];
-  return changes.sort((a, b) => a.seq - b.seq);
-});
+}
 
 /** That something was touched after it was proven. */
 export interface Lapse {

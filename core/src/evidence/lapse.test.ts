@@ -36,6 +36,7 @@ const FALLS: Readonly<Record<Touch, readonly Falls[]>> = {
 
 const touched = (touch: Touch): Change => ({
   seq: 2,
+  end: 'front',
   touches: [touch],
   cures: [],
   by: { code: 'filled' },

@@ -43,5 +43,17 @@ export const SYSTEM: readonly Touch[] = [
   'lever-changed',
   'caliper-changed',
 ];
+/** What brakes on one lever share. */
+export const OF_THE_LEVER: readonly Touch[] = [
+  'opened-at-lever',
+  'opened-at-caliper',
+  'fluid',
+  'joint',
+  'hose',
+  'lever-place',
+  'lever-off',
+  'lever-changed',
+  'cable',
+];
 /** What the rotor sits on and turns with. */
 export const SEAT: readonly Touch[] = ['rotor', 'rotor-seat', 'rotor-true', 'axle'];

@@ -1,7 +1,9 @@
+import { USUAL_USE } from '../kit/bike';
 import { standTest } from './trials';
 
 const nothing = {
   id: 'job',
+  bike: USUAL_USE,
   fittings: [],
   filled: [],
   bled: [],

@@ -49,7 +49,7 @@ export function isMendedBetween(
 ): boolean {
   return ends.some((end) =>
     changedSince(
-      changesAt(job, end).filter(({ seq }) => seq < to),
+      changesAt(job, end).filter((change) => change.end === end && change.seq < to),
       from,
       MENDED_BY[test],
     ),

@@ -8,6 +8,7 @@ import {
   type WetEvent,
   type WetPart,
 } from '../fluid/met';
+import { onOneLever } from '../kit/bike';
 import { changesAt, type Change, type ChangedJob } from './changes';
 import type { SaidWrong } from './findings';
 
@@ -46,9 +47,10 @@ function renewedBy({ touches, cures }: Change): WetPart[] {
  * [D].
  */
 export function metAt(before: Met, job: WetJob, end: End): Met {
+  const filledTogether = onOneLever(job.bike, end);
   const events: { seq: number; event: WetEvent }[] = [
     ...job.filled.flatMap(({ seq, end: at, family, fluid }) =>
-      at === end
+      filledTogether.includes(at)
         ? [{ seq, event: { what: 'filled' as const, fluid: fluidNamed(family, fluid) } }]
         : [],
     ),

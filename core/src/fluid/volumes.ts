@@ -1,4 +1,4 @@
-import type { End } from '../ends';
+import type { UsualEnd } from '../ends';
 import { positive } from '../inputError';
 
 /** Flush: so many times what the system holds [D]. */
@@ -13,7 +13,7 @@ export const USUAL_KIT_ML = 4.5;
 export const USUAL_BORE_MM = 2.5;
 
 /** Length of a hose before anybody measured it, mm [D]. */
-export const USUAL_HOSE_MM: Readonly<Record<End, number>> = { front: 900, rear: 1700 };
+export const USUAL_HOSE_MM: Readonly<Record<UsualEnd, number>> = { front: 900, rear: 1700 };
 
 /**
  * What a hose holds: π/4·d²·L.

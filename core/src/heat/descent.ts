@@ -1,4 +1,4 @@
-import { ENDS, type End } from '../ends';
+import { USUAL_ENDS, type UsualEnd } from '../ends';
 import { InputError, positive } from '../inputError';
 import { coolingWm2K } from './cooling';
 import { powerDown, secondsDown, type Hill } from './hill';
@@ -143,7 +143,7 @@ export function heatOf(run: HeatRun): Heated {
 
 /** A descent with both brakes. */
 export interface Descent extends Hill {
-  rotors: Readonly<Record<End, HeatedRotor>>;
+  rotors: Readonly<Record<UsualEnd, HeatedRotor>>;
   /** Share of the braking in front, 0 to 1. */
   frontShare: number;
   braked: 'dragged' | 'pulsed';
@@ -159,17 +159,17 @@ export interface EndHeat extends Heated {
   toBoilC: number | null;
 }
 
-const shareAt = ({ frontShare }: Descent, end: End) =>
+const shareAt = ({ frontShare }: Descent, end: UsualEnd) =>
   end === 'front' ? frontShare : 1 - frontShare;
 
 /** How hot both ends get down a hill. */
-export const descentHeat = (descent: Descent): Record<End, EndHeat> => ({
+export const descentHeat = (descent: Descent): Record<UsualEnd, EndHeat> => ({
   front: endHeat(descent, 'front'),
   rear: endHeat(descent, 'rear'),
 });
 
 /** How hot one end gets down a hill. */
-function endHeat(descent: Descent, end: End): EndHeat {
+function endHeat(descent: Descent, end: UsualEnd): EndHeat {
   if (!(descent.frontShare >= 0 && descent.frontShare <= 1))
     throw new InputError('out-of-range', 'frontShare', { least: 0, most: 1 });
   const power = powerDown(descent);
@@ -195,13 +195,15 @@ function endHeat(descent: Descent, end: End): EndHeat {
 }
 
 /** The least margin of a descent, °C. */
-export function leastMarginC(heat: Readonly<Record<End, EndHeat>>): number {
-  return Math.min(...ENDS.flatMap((end) => [heat[end].toFadeC, heat[end].toBoilC ?? Infinity]));
+export function leastMarginC(heat: Readonly<Record<UsualEnd, EndHeat>>): number {
+  return Math.min(
+    ...USUAL_ENDS.flatMap((end) => [heat[end].toFadeC, heat[end].toBoilC ?? Infinity]),
+  );
 }
 
 /** One size of rotor in front or behind, the other end as it is. */
 export interface SizeHeat {
-  end: End;
+  end: UsualEnd;
   sizeMm: number;
   rotorC: number;
   toFadeC: number;
@@ -214,12 +216,12 @@ export interface HeatAsked {
   /** Boiling point of the same fluid new, °C. */
   freshBoilsC: number | null;
   /** The largest rotor that fork and frame allow, mm. */
-  largestMm: Readonly<Record<End, number>>;
+  largestMm: Readonly<Record<UsualEnd, number>>;
 }
 
 /** What comes of it. */
 export interface Heating {
-  heat: Record<End, EndHeat>;
+  heat: Record<UsualEnd, EndHeat>;
   sizes: SizeHeat[];
   helps: { change: Change; gainC: number }[];
 }
@@ -255,30 +257,30 @@ export function reckonHeat(
 }
 
 /** Each size that an end allows, the one that is on among them. */
-function sizesOf(descent: Descent, largestMm: HeatAsked['largestMm']): [End, number][] {
-  return ENDS.flatMap((end) => {
+function sizesOf(descent: Descent, largestMm: HeatAsked['largestMm']): [UsualEnd, number][] {
+  return USUAL_ENDS.flatMap((end) => {
     const on = descent.rotors[end].sizeMm;
     const sizes = new Set([...ROTOR_SIZES_MM, on]);
     return [...sizes]
       .filter((sizeMm) => sizeMm >= on - 25 && sizeMm <= Math.max(largestMm[end], on))
       .sort((a, b) => a - b)
-      .map((sizeMm): [End, number] => [end, sizeMm]);
+      .map((sizeMm): [UsualEnd, number] => [end, sizeMm]);
   });
 }
 
-const sized = (descent: Descent, end: End, sizeMm: number): Descent => ({
+const sized = (descent: Descent, end: UsualEnd, sizeMm: number): Descent => ({
   ...descent,
   rotors: { ...descent.rotors, [end]: { ...descent.rotors[end], sizeMm } },
 });
 
-function withSize(descent: Descent, end: End, sizeMm: number): SizeHeat {
+function withSize(descent: Descent, end: UsualEnd, sizeMm: number): SizeHeat {
   const { peak, toFadeC, toBoilC } = endHeat(sized(descent, end, sizeMm), end);
   return { end, sizeMm, rotorC: peak.rotorC, toFadeC, toBoilC };
 }
 
 /** What could be changed about a descent. */
 export type Change =
-  | { code: 'larger'; end: End; sizeMm: number }
+  | { code: 'larger'; end: UsualEnd; sizeMm: number }
   | { code: 'metallic' }
   | { code: 'fresh-fluid'; boilsC: number }
   | { code: 'pulsed' }
@@ -294,7 +296,7 @@ function changesOf(
   largestMm: HeatAsked['largestMm'],
 ): [Change, Descent][] {
   const changes: [Change, Descent][] = [];
-  for (const end of ENDS) {
+  for (const end of USUAL_ENDS) {
     const sizeMm = ROTOR_SIZES_MM.find(
       (size) => size > descent.rotors[end].sizeMm && size <= largestMm[end],
     );

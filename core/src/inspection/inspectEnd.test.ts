@@ -1,3 +1,4 @@
+import { USUAL_USE } from '../kit/bike';
 import { NOTHING_MET } from '../fluid/met';
 import type { LookOver, Sitting } from './inspected';
 import { type Measurand, MEASURANDS } from '../measurand/measurand';
@@ -86,12 +87,14 @@ const fitting = (change: Partial<Fitting>) => ({
 });
 const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   id: 'job',
+  bike: USUAL_USE,
   identified: {
     front: {
       seq: 0,
       sheet: { body: { ...sheet, rotor: { ...sheet.rotor, organicOnly: false }, fluid: null } },
     },
     rear: null,
+    third: null,
   },
   stamped: [],
   stepped: [],
@@ -102,13 +105,13 @@ const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   edited: [],
   decided: [],
   tested: [],
-  metBefore: { front: NOTHING_MET, rear: NOTHING_MET },
-  modifiedBefore: { front: false, rear: false },
+  metBefore: { front: NOTHING_MET, rear: NOTHING_MET, third: NOTHING_MET },
+  modifiedBefore: { front: false, rear: false, third: false },
   told: [],
   measured: [],
   lookedOver: [],
   fittings: [],
-  outlooks: { front: {}, rear: {} },
+  outlooks: { front: {}, rear: {}, third: {} },
   rules: USUAL_RULES,
   ...change,
 });

@@ -1,3 +1,4 @@
+import { USUAL_USE } from '../kit/bike';
 import { USUAL_BRAKE } from '../kit/traits';
 import type { LookOver } from './inspected';
 import { liftsAdvice, liftsTag, toHang, type LiftingVisit } from './tags';
@@ -17,7 +18,8 @@ const tag = {
 const leak = { ...tag, subject: 'leaks', found: ['leak-at-banjo'] } as const;
 const nothing: LiftingVisit = {
   id: 'now',
-  brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
+  bike: USUAL_USE,
+  brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE, third: USUAL_BRAKE },
   items: [],
   lookedOver: [],
   measured: [],

@@ -17,6 +17,7 @@ import {
   type InspectedJob,
   type InspectionItem,
 } from '../inspection/inspectEnd';
+import { leversOf, onOneLever } from '../kit/bike';
 import { openEnds } from '../plan/visit';
 import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
@@ -36,7 +37,7 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
   return signOffBars({
     leverSideConfirmed: job.frontLever !== null && provenLeverSide(job) === 'passed',
     motor: job.bike.motor,
-    cutOff: { front: provenCutOff(job, 'front'), rear: provenCutOff(job, 'rear') },
+    cutOff: leversOf(job.bike).map((end) => ({ end, outcome: provenCutOff(job, end) })),
     inspected: items.map((item) => {
       const { end, subject, word, doNotRide, found } = item;
       return {
@@ -58,7 +59,9 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
     ),
     tagged: job.tags.filter(({ jobId, foundAfter }) => jobId !== job.id || foundAfter !== null),
     openEnds: openEnds(visitOf(job)),
-    leversUntested: ENDS.filter((end) => leverUntestedAt(job, end)),
+    leversUntested: leversOf(job.bike).filter((end) =>
+      onOneLever(job.bike, end).some((each) => leverUntestedAt(job, each)),
+    ),
     bleedsUnrecorded: ENDS.flatMap((end) => bleedLacks(job, end).map((lacks) => ({ end, lacks }))),
     bubblesLast: ENDS.filter((end) => {
       const last = job.bled.filter((each) => each.end === end).at(-1);
@@ -134,8 +137,10 @@ export function leverUntestedAt(job: Judged, end: End): boolean {
   const wet = [...job.filled, ...job.bled].some((each) => each.end === end);
   const cable = job.identified[end]?.sheet.body.brake.actuation === 'cable';
   if (!opened || (cable && !wet)) return false;
-  const sitting = standingSitting(job, end, 'lever');
-  return sitting === null || sitting.seq < opened.seq;
+  // One number is that of the lever, at whichever of its brakes it was written down.
+  return !onOneLever(job.bike, end).some(
+    (each) => (standingSitting(job, each, 'lever')?.seq ?? 0) > opened.seq,
+  );
 }
 
 /** What of a bleed at this visit is not on record: fluid goes in with its lot, and every cycle is seen. */

@@ -1,7 +1,9 @@
 import { rotorLimit } from '../inspection/standard';
-import { ENDS, PARTS, type End, type Part } from '../ends';
+import { atEachEnd, PARTS, type End, type Part, type SaidOfEnds } from '../ends';
 import type { Outlook } from '../forecast/forecast';
 import { outlookOf } from '../forecast/outlook';
+import { NO_THIRD } from '../kit/bike';
+import { NOTHING_MET, type Met } from '../fluid/met';
 import { isSuperseded, judgeSitting, standardOf } from '../inspection/inspectEnd';
 import { measurandRule } from '../measurand/measurands';
 import { canonicalJson, type Json } from '../seal/canonical';
@@ -40,10 +42,22 @@ export function foldOn({ facts, before }: Folded, logged: Logged, revision: numb
   return judged(step({ facts: { ...facts, revision }, before }, logged));
 }
 
-function begun(base: JobBase): Facts {
+/** What a device kept from before there was a third brake says nothing of one. */
+function withThird(base: JobBase): JobBase {
+  const met: SaidOfEnds<Met> = base.metBefore;
+  const modified: SaidOfEnds<boolean> = base.modifiedBefore;
   return {
     ...base,
-    identified: { front: null, rear: null },
+    bike: { ...NO_THIRD, ...base.bike },
+    metBefore: atEachEnd((end) => met[end] ?? NOTHING_MET),
+    modifiedBefore: atEachEnd((end) => modified[end] ?? false),
+  };
+}
+
+function begun(base: JobBase): Facts {
+  return {
+    ...withThird(base),
+    identified: atEachEnd(() => null),
     measured: [],
     stamped: [],
     lookedOver: [],
@@ -121,7 +135,7 @@ function judgedOf(facts: Facts): BeforeDecisions {
   });
   return {
     ...judging,
-    identified: { front: identifiedAt(judging, 'front'), rear: identifiedAt(judging, 'rear') },
+    identified: atEachEnd((end) => identifiedAt(judging, end)),
     measured,
     tightened: facts.tightened.map((each) => ({
       ...each,
@@ -172,8 +186,5 @@ function outlooksOf(facts: Facts): Record<End, Partial<Record<Part, Outlook>>> {
         return outlook ? [[part, outlook]] : [];
       }),
     );
-  return Object.fromEntries(ENDS.map((end) => [end, of(end)])) as Record<
-    End,
-    Partial<Record<Part, Outlook>>
-  >;
+  return atEachEnd(of);
 }

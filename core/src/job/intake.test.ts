@@ -170,7 +170,9 @@ describe('a modified mount', () => {
     inspectEnd(visit.job, 'front').items.find(({ subject }) => subject === 'mount');
 
   it('stays one at every later look and visit, until a lead says it was seen wrong', () => {
-    const visit = Visit.with({ modifiedBefore: { front: true, rear: false } }).identify();
+    const visit = Visit.with({
+      modifiedBefore: { front: true, rear: false, third: false },
+    }).identify();
     visit.look('mount');
     expect(mount(visit)).toMatchObject({ word: 'unproven', found: ['mount-modified'] });
     visit.decide('seen-wrong', 'mount');

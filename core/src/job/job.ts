@@ -15,6 +15,8 @@ import type { NewPart } from '../stock/stock';
 import type { ProofFlaw } from '../torque/proof';
 import type { Symptom } from '../trouble/symptoms';
 import type { Bubbles } from '../fluid/bleedRun';
+import type { FirstBleed } from '../fluid/bleedMethods';
+import type { ProcedureId } from '../procedure/procedures';
 import type { ReadStamp } from '../wear/limitInForce';
 import type { ThicknessLimit } from '../wear/verdict';
 import type { Family } from '../fluid/families';
@@ -274,7 +276,8 @@ export interface Tested extends By {
 }
 
 /** What was chosen to be done, and what the customer said to it. */
-export type Planned = Omit<PlanChoiceEntry, 'kind' | 'at'> & By & { seq: number };
+export type Planned = Omit<PlanChoiceEntry, 'kind' | 'at' | 'procedures' | 'bleed'> &
+  By & { seq: number; procedures: Record<End, ProcedureId[]>; bleed: Record<End, FirstBleed> };
 /** A step of the plan as it was recorded. */
 export type Stepped = Omit<PlanStepEntry, 'kind' | 'at'> & By & { seq: number };
 export type TakenPhoto = Omit<PhotoEntry, 'kind' | 'at'> & By;

@@ -6,7 +6,8 @@ import { customerAnswer } from './customerAnswer';
 import { decision } from './decision';
 import { deviation } from './deviation';
 import { edit } from './edit';
-import type { EntryFault, EntryOfKind, KnownOfKind, Place } from './entry';
+import { endsOf } from '../kit/bike';
+import { fault, type EntryFault, type EntryOfKind, type KnownOfKind, type Place } from './entry';
 import { fill } from './fill';
 import { fitting } from './fitting';
 import { fluidBack } from './fluidBack';
@@ -106,13 +107,22 @@ const kindOf = (entry: Entry) => KINDS[entry.kind] as unknown as AnyKind;
 export const isBench = (entry: Entry): boolean =>
   entry.kind !== 'edit' && entry.kind !== 'decision' && kindOf(entry).whose === 'bench';
 
+/** Nothing is written of a third brake that the bike has not; one that was taken off its page in the middle of a visit is answered. */
+function missingEnd(job: Job, entry: object): EntryFault | null {
+  const there = job.identified.third !== null || endsOf(job.bike).includes('third');
+  const asked = 'end' in entry && entry.end === 'third';
+  return asked && !there ? fault('invalid-input', 'end', 'no-disc') : null;
+}
+
 /** Why a job cannot take an entry as it stands, or null. */
 export function faultOf<K extends EntryKind>(
   job: Job,
   entry: EntryOf<K>,
   known: KnownOf<K>,
 ): EntryFault | null {
-  return kindOf(entry as Entry).fault?.(job, entry as Entry, known) ?? null;
+  return (
+    missingEnd(job, entry) ?? kindOf(entry as Entry).fault?.(job, entry as Entry, known) ?? null
+  );
 }
 
 /** A job's facts with one more entry. */

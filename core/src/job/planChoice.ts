@@ -1,5 +1,5 @@
 import { brakesOf, visitOf } from './visit';
-import { ENDS, type End } from '../ends';
+import { atEachEnd, ENDS, type End, type SaidOfEnds } from '../ends';
 import { doneWith, planAt } from '../plan/visit';
 import { FIRST_BLEEDS, type FirstBleed } from '../fluid/bleedMethods';
 import { metAt, type WetJob } from '../evidence/wet';
@@ -13,8 +13,8 @@ import { fault, type EntryBase, type Kind } from './entry';
 /** What is to be done at each end, and how a joint that is opened is bled there. The last one stands; a change asks again. */
 export interface PlanChoiceEntry extends EntryBase {
   kind: 'plan-choice';
-  procedures: Record<End, ProcedureId[]>;
-  bleed: Record<End, FirstBleed>;
+  procedures: SaidOfEnds<ProcedureId[]>;
+  bleed: SaidOfEnds<FirstBleed>;
   /** Procedures to be done once more, after they were done on this visit. */
   again: { end: End; procedure: ProcedureId }[];
   /** Whether the customer agreed to it, refused it, or is to be asked. */
@@ -42,11 +42,17 @@ export function isFilledOver(
   return fills && other.parts.some((part) => part !== 'hose' && !renewed[part]);
 }
 
+/** A choice made where nobody knew of a third brake is one of no work at it. */
+const atAllEnds = ({ procedures, bleed }: Pick<PlanChoiceEntry, 'procedures' | 'bleed'>) => ({
+  procedures: atEachEnd((end) => procedures[end] ?? []),
+  bleed: atEachEnd((end) => bleed[end] ?? 'push-up'),
+});
+
 export const planChoice: Kind<PlanChoiceEntry> = {
   kind: 'plan-choice',
   whose: 'anybody',
   fault: (job, entry) => {
-    const { procedures, bleed } = entry;
+    const { procedures, bleed } = atAllEnds(entry);
     const left = ENDS.find((end) => procedures[end].length > 0 && !hasDisc(job.bike, end));
     if (left) return fault('invalid-input', `procedures.${left}`, 'no-disc');
     for (const end of ENDS) {
@@ -73,6 +79,6 @@ export const planChoice: Kind<PlanChoiceEntry> = {
   },
   add: (facts, { kind: _kind, ...choice }, _known, { seq, by }) => ({
     ...facts,
-    planned: [...facts.planned, { ...choice, seq, by }],
+    planned: [...facts.planned, { ...choice, ...atAllEnds(choice), seq, by }],
   }),
 };

@@ -1,5 +1,6 @@
 import { changedSince, changesAt } from '../evidence/changes';
-import { ENDS, type End } from '../ends';
+import type { End, UsualEnd } from '../ends';
+import { axleOf, endsOf, leversOf } from '../kit/bike';
 import { standingSitting } from '../inspection/inspectEnd';
 import { measurandRule } from '../measurand/measurands';
 import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';
@@ -20,7 +21,7 @@ export type StepRefusal =
   | ReckonedRefusal
   | { code: 'do-not-ride' }
   /** What the mount is of is not known, or it is carbon and its maker has not allowed it in writing. */
-  | { code: 'material-unknown' | 'carbon-unanswered'; end: End }
+  | { code: 'material-unknown' | 'carbon-unanswered'; end: End; axle: UsualEnd }
   /** The customer does not want it ridden by the shop. */
   | { code: 'may-not-ride' }
   /** The number it asks for was not taken, or not after the work. */
@@ -44,7 +45,7 @@ export function doRefusal(
   if (found || step === 'wash-hands' || end === null) return found;
   const { acts = [], numbers = [] } = stepRule(step);
   const unfiled = acts.includes('files-mount') ? fileFault(job, end) : null;
-  if (unfiled) return { code: unfiled, end };
+  if (unfiled) return { code: unfiled, end, axle: axleOf(job.bike, end) };
   const { procedures } = job.planned.at(-1) ?? { procedures: null };
   const unreckoned = reckonedRefusal(job, step, end, procedures?.[end] ?? []);
   if (unreckoned) return unreckoned;
@@ -54,10 +55,12 @@ export function doRefusal(
   if (!rides && !acts.includes('stand-test') && !acts.includes('one-ride')) return null;
   if (isNotRidden(job)) return { code: 'do-not-ride' };
   if (rides && job.mayRide === false) return { code: 'may-not-ride' };
-  const untested = (rides ? ENDS : [end]).find((each) => leverUntestedAt(job, each));
+  const untested = (rides ? endsOf(job.bike) : [end]).find((each) => leverUntestedAt(job, each));
   if (untested) return { code: 'lever-untested', end: untested };
   const uncut =
-    rides && job.bike.motor ? ENDS.find((each) => provenCutOff(job, each) !== 'passed') : undefined;
+    rides && job.bike.motor
+      ? leversOf(job.bike).find((each) => provenCutOff(job, each) !== 'passed')
+      : undefined;
   return uncut ? { code: 'cut-off-untested', end: uncut } : null;
 }
 

@@ -78,7 +78,11 @@ describe('a larger rotor', () => {
   it('is neither begun nor signed while nobody knows the largest that is allowed', () => {
     const visit = planned('go-up-a-size');
     send(visit, { ...FIT, largestMm: null });
-    expect(whyNot(visit, 'adapter-on', begun)).toEqual({ code: 'largest-unknown', end: 'front' });
+    expect(whyNot(visit, 'adapter-on', begun)).toEqual({
+      code: 'largest-unknown',
+      end: 'front',
+      axle: 'front',
+    });
     visit.fit();
     expect(visit.bars).toContainEqual({ code: 'reckoned-against', end: 'front', of: 'fit' });
     // The maker's number answers it; a rotor that goes on with no adapter asks for none.

@@ -1,5 +1,6 @@
 import { cableStands, type CableSetUp, type CableStands } from '../cable/cable';
-import type { End } from '../ends';
+import type { End, UsualEnd } from '../ends';
+import { axleOf } from '../kit/bike';
 import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
 import { hoseAnswer, hoseNeed, type HoseAnswer, type HoseRun } from '../hose/hose';
 import { InputError } from '../inputError';
@@ -34,7 +35,7 @@ export const reckoned: Kind<ReckonedEntry, Known> = {
   whose: 'bench',
   fault: (job, { end, what }, { byLead }) => {
     try {
-      isAgainst(end, what);
+      isAgainst(axleOf(job.bike, end), what);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       return fault('invalid-input', `what.${error.field}`, error.code, error.numbers);
@@ -54,10 +55,10 @@ export const reckoned: Kind<ReckonedEntry, Known> = {
  * Whether what was written down says no: the rotor does not fit, the hose is too short, lever and caliper do not match.
  * @throws InputError of what cannot be
  */
-export function isAgainst(end: End, what: Reckoned): boolean {
+export function isAgainst(axle: UsualEnd, what: Reckoned): boolean {
   switch (what.of) {
     case 'fit':
-      return !fitOf({ ...what, end }).fits;
+      return !fitOf({ ...what, end: axle }).fits;
     case 'hose':
       return hoseAnswer(hoseNeed(what.run).needMm, what.presentMm).code === 'too-short';
     case 'levers':
@@ -87,7 +88,8 @@ function easedBy(job: ReckonedJob, end: End, what: Reckoned): string | null {
     return null;
   }
   const { of: _of, seq, ...before } = was;
-  if (!isAgainst(end, { of: was.of, ...before } as Reckoned) || isAgainst(end, what)) return null;
+  const axle = axleOf(job.bike, end);
+  if (!isAgainst(axle, { of: was.of, ...before } as Reckoned) || isAgainst(axle, what)) return null;
   if (what.of === 'hose') return isAnotherHose(job, end, seq) ? null : 'presentMm';
   return changedSince(changesAt(job, end), seq, OTHER_PULLS) ? null : 'leverPull';
 }
@@ -116,7 +118,7 @@ export function fitAt(job: ReckonedJob, end: End): { asked: FitAsked; fit: Fit }
   const last = lastReckoned(job, 'fit', end);
   if (!last) return null;
   const { of: _of, seq: _seq, ...rest } = last;
-  const asked = { ...rest, end };
+  const asked = { ...rest, end: axleOf(job.bike, end) };
   return { asked, fit: fitOf(asked) };
 }
 
@@ -192,7 +194,8 @@ export function reckonedAgainst(job: ReckonedJob, end: End): ReckonedOf[] {
 
 /** Why a step is not done before, or against, what a calculator says. */
 export type ReckonedRefusal =
-  | { code: 'fit-unchecked' | 'fit-refused' | 'largest-unknown'; end: End }
+  | { code: 'fit-unchecked' | 'fit-refused'; end: End }
+  | { code: 'largest-unknown'; end: End; axle: UsualEnd }
   | { code: 'hose-too-short'; missingMm: number }
   | { code: 'levers-apart'; measures: PairMeasure[] }
   | { code: 'pull-unknown' | 'pull-mismatch' | 'gap-unmeasured'; end: End };
@@ -225,7 +228,9 @@ export function reckonedRefusal(
       if (!checked) return { code: 'fit-unchecked', end };
       const lacks = fitLacks(checked);
       if (lacks === null) return null;
-      return { code: lacks === 'largest' ? 'largest-unknown' : 'fit-refused', end };
+      return lacks === 'largest'
+        ? { code: 'largest-unknown', end, axle: axleOf(job.bike, end) }
+        : { code: 'fit-refused', end };
     }
     case 'hose': {
       const answer = hoseAt(job, end);

@@ -1,4 +1,5 @@
 import { ENDS, type End } from '../ends';
+import { endsOf, saidOfThird } from '../kit/bike';
 import type { Finding } from '../inspection/findings';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
@@ -27,7 +28,16 @@ export interface Signed {
  * answered stand in it, and what nobody looked at is said outright.
  */
 export function recordOf(job: Job, signed: Signed): Record<string, Json> {
-  const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
+  // A bike of two brakes has nothing to say of a third, but what was found at one that was struck off its page since.
+  const at = ENDS.filter(
+    (end) =>
+      endsOf(job.bike).includes(end) ||
+      job.identified[end] !== null ||
+      inspectEnd(job, end).items.length > 0,
+  );
+  const atEnds = <T>(of: (end: End) => T) =>
+    Object.fromEntries(at.map((end) => [end, of(end)])) as Partial<Record<End, T>>;
+  const ends = at.map((end) => ({ end, ...inspectEnd(job, end) }));
   const record = {
     format: RECORD_FORMAT,
     id: job.id,
@@ -50,11 +60,12 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       frameMaterial: job.bike.frameMaterial,
       frontBrake: job.bike.frontBrake,
       rearBrake: job.bike.rearBrake,
+      ...saidOfThird(job.bike),
       furtherBrakes: job.bike.furtherBrakes,
     },
     customer: { id: job.customer.id, name: job.customer.name },
     rules: { version: job.rulesVersion, ...rulesOf(job) },
-    identified: { front: identifiedAt(job, 'front'), rear: identifiedAt(job, 'rear') },
+    identified: atEnds((end) => identifiedAt(job, end)),
     measured: job.measured.map((each) => ({
       id: each.id,
       seq: each.seq,
@@ -243,8 +254,8 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
     planned: job.planned.map(({ id, seq, procedures, bleed, again, agreed, words, at, by }) => ({
       id,
       seq,
-      procedures: { front: procedures.front, rear: procedures.rear },
-      bleed: { front: bleed.front, rear: bleed.rear },
+      procedures: atEnds((end) => procedures[end]),
+      bleed: atEnds((end) => bleed[end]),
       again,
       agreed,
       words,
@@ -303,8 +314,8 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       jobId,
       at,
     })),
-    modifiedBefore: { front: job.modifiedBefore.front, rear: job.modifiedBefore.rear },
-    metBefore: { front: metOf(job, 'front'), rear: metOf(job, 'rear') },
+    modifiedBefore: atEnds((end) => job.modifiedBefore[end]),
+    metBefore: atEnds((end) => metOf(job, end)),
     inspection: ends.flatMap(({ items }) => items.map(itemOf)),
     notInspected: ends.flatMap(({ end, notInspected }) =>
       notInspected.map((subject) => ({ end, subject })),

@@ -1,4 +1,5 @@
 import { isRadialWithin } from '../mount/radial';
+import { axleOf, type Bike } from '../kit/bike';
 import { isAgainst } from './reckoned';
 import type { Told } from './told';
 import { fault, type EntryBase, type Kind } from './entry';
@@ -9,12 +10,13 @@ export interface TakenBackEntry extends EntryBase {
   of: string;
 }
 
-const isSeenWrong = (told: Told): boolean =>
+const isSeenWrong = (bike: Bike, told: Told): boolean =>
   (told.kind === 'ticked' && told.outcome === 'failed') ||
   (told.kind === 'witness' && told.ring === 'off-the-edge') ||
   (told.kind === 'bite' && !told.rose) ||
   (told.kind === 'radial' && !isRadialWithin(told.eMm)) ||
-  (told.kind === 'reckoned' && (told.what.of === 'fit' || isAgainst(told.end, told.what)));
+  (told.kind === 'reckoned' &&
+    (told.what.of === 'fit' || isAgainst(axleOf(bike, told.end), told.what)));
 
 export const takenBack: Kind<TakenBackEntry> = {
   kind: 'taken-back',
@@ -23,7 +25,7 @@ export const takenBack: Kind<TakenBackEntry> = {
     const told = job.told.find(({ id }) => id === of);
     if (!told) return fault('invalid-input', 'of', 'unknown');
     // What was seen not in order is put in order, and not unsaid.
-    return isSeenWrong(told) ? fault('invalid-input', 'of', 'failed-check') : null;
+    return isSeenWrong(job.bike, told) ? fault('invalid-input', 'of', 'failed-check') : null;
   },
   add: (facts, { of, at }, _known, { by }) => ({
     ...facts,

@@ -9,8 +9,8 @@ const by = 'Maren Okafor';
 const choice = (seq: number, change: Partial<Planned> = {}): Planned => ({
   id: uuid(),
   seq,
-  procedures: { front: ['align'], rear: [] },
-  bleed: { front: 'gravity-down', rear: 'push-up' },
+  procedures: { front: ['align'], rear: [], third: [] },
+  bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
   again: [],
   agreed: 'not-asked',
   words: '',
@@ -45,7 +45,10 @@ describe('a job as core looks at it', () => {
   it('goes by the last choice, and by the steps that were not taken back', () => {
     const visit = visitOf(
       job({
-        planned: [choice(1), choice(2, { procedures: { front: [], rear: ['change-pads'] } })],
+        planned: [
+          choice(1),
+          choice(2, { procedures: { front: [], rear: ['change-pads'], third: [] } }),
+        ],
         stepped: [
           step(3, 'wheel-out'),
           step(4, 'pads-out'),
@@ -54,7 +57,7 @@ describe('a job as core looks at it', () => {
         ],
       }),
     );
-    expect(visit.chosen?.procedures).toEqual({ front: [], rear: ['change-pads'] });
+    expect(visit.chosen?.procedures).toEqual({ front: [], rear: ['change-pads'], third: [] });
     expect(visit.steps.map(({ step: name, outcome }) => [name, outcome])).toEqual([
       ['wheel-out', 'done'],
       ['inspect', 'skipped'],

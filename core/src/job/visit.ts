@@ -1,6 +1,6 @@
 import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
-import type { End } from '../ends';
+import { atEachEnd, type End } from '../ends';
 import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
@@ -66,7 +66,7 @@ export function brakesOf({ identified }: Pick<Job, 'identified'>): Record<End, B
     const sheet = identified[end]?.sheet.body;
     return sheet ? { actuation: sheet.brake.actuation, banjo: isBanjo(sheet.torque) } : USUAL_BRAKE;
   };
-  return { front: kindAt('front'), rear: kindAt('rear') };
+  return atEachEnd(kindAt);
 }
 
 /** What of a brake says which fasteners and closures it has; a brake nobody identified counts as the usual one. */

@@ -1,5 +1,5 @@
 import { InputError } from '../inputError';
-import type { End } from '../ends';
+import type { UsualEnd } from '../ends';
 
 /** What a caliper is bolted to. */
 export const MOUNTS = ['post', 'flat', 'is'] as const;
@@ -7,7 +7,7 @@ export type Mount = (typeof MOUNTS)[number];
 
 /** What decides whether a rotor fits. Sizes are diameters, mm. */
 export interface FitAsked {
-  end: End;
+  end: UsualEnd;
   /** The fork's or the frame's mount, the rotor it takes with no adapter, and the sizes its maker allows; null where unknown. */
   mount: Mount;
   nativeMm: number;
@@ -61,7 +61,7 @@ export type Fit =
 /** Steps that adapters of a post mount make, mm of diameter: to the next sizes [P]. */
 const POST_STEPS = [20, 40, 60] as const;
 /** Sizes that a flat mount takes with its plates; straight on where none is wanted [P]. */
-const FLAT_PLATES: Readonly<Record<End, readonly number[]>> = {
+const FLAT_PLATES: Readonly<Record<UsualEnd, readonly number[]>> = {
   front: [140, 160, 180],
   rear: [160, 180],
 };

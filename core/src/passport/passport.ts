@@ -1,13 +1,15 @@
 import { ENDS, type End } from '../ends';
 import { FINDINGS, type Finding } from '../inspection/findings';
 import { SUBJECTS, type Subject } from '../inspection/inspected';
-import type { Bike } from '../kit/bike';
+import { saidOfThird, type Bike } from '../kit/bike';
 import { canonicalJson, type Json } from '../seal/canonical';
 import { sealOf } from '../seal/chain';
 import type { Word } from '../wear/verdict';
 
 /** Version of what is written of a bike for elsewhere. Documented in docs/formats/passport.md. */
 export const PASSPORT_FORMAT = 'hold-fast/passport/1';
+
+type ThirdBrake = Pick<Bike, 'thirdBrake' | 'thirdPlace' | 'sharedLever'>;
 
 /** What hangs on a bike, as another workshop says it: it may know findings that are not known here. */
 export interface HangsOn {
@@ -21,13 +23,19 @@ export interface Passport {
   format: typeof PASSPORT_FORMAT;
   /** ISO 8601, UTC. */
   writtenAt: string;
-  bike: Omit<Bike, 'id' | 'customerId' | 'name'>;
+  bike: Omit<Bike, 'id' | 'customerId' | 'name' | keyof ThirdBrake> & Partial<ThirdBrake>;
   doNotRide: HangsOn[];
   againstAdvice: (HangsOn & { words: string })[];
   /** In the order they were sealed, corrections among them. */
   records: { number: number; prev: string | null; seal: string; canonical: string }[];
   /** SHA-256 of all the rest by RFC 8785, lower-case hex. */
   seal: string;
+}
+
+/** A bike as a passport says it: of a third brake only where there is one. */
+export function bikeSaid<B extends Omit<Bike, 'id' | 'customerId' | 'name'>>(bike: B) {
+  const { thirdBrake, thirdPlace, sharedLever, ...written } = bike;
+  return { ...written, ...saidOfThird({ thirdBrake, thirdPlace, sharedLever }) };
 }
 
 export const sealPassport = (passport: Omit<Passport, 'seal'>): Passport => ({

@@ -1,4 +1,4 @@
-import { ENDS, type End } from '../ends';
+import { ENDS, type End, type UsualEnd } from '../ends';
 import type { AskedFluid } from '../fluid/compatibility';
 import { mayFill, type FluidContainer } from '../fluid/container';
 import { USUAL_HOSE_MM, volumesOf } from '../fluid/volumes';
@@ -15,6 +15,13 @@ export interface FluidWanted<Container> {
   from: Container | null;
 }
 
+/** What of a brake says how much fluid it takes. */
+interface WetBrake {
+  axle: UsualEnd;
+  fluid: AskedFluid | null;
+  hose: Parameters<typeof volumesOf>[0];
+}
+
 /**
  * What fluid to lay out for the ends that are bled, before anybody measured a hose.
  * @param brakes what each end's sheet asks for; an end without a sheet, or without fluid, takes none
@@ -22,9 +29,7 @@ export interface FluidWanted<Container> {
  */
 export function fluidWanted<Container extends FluidContainer>(
   steps: readonly PlannedStep[],
-  brakes: Readonly<
-    Record<End, { fluid: AskedFluid | null; hose: Parameters<typeof volumesOf>[0] } | null>
-  >,
+  brakes: Readonly<Partial<Record<End, WetBrake | null>>>,
   shelf: readonly Container[],
   today: string,
 ): FluidWanted<Container>[] {
@@ -33,7 +38,7 @@ export function fluidWanted<Container extends FluidContainer>(
     const bled = steps.some((each) => each.end === end && BLED_BY.has(each.step));
     if (!bled || !brake?.fluid) return [];
     const asked = brake.fluid;
-    const ml = Math.ceil(volumesOf(brake.hose, USUAL_HOSE_MM[end]).flushMl);
+    const ml = Math.ceil(volumesOf(brake.hose, USUAL_HOSE_MM[brake.axle]).flushMl);
     const from = shelf.find((container) => mayFill(container, asked, ml, today).ok) ?? null;
     return [{ end, asked, ml, from }];
   });

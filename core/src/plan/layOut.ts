@@ -6,7 +6,7 @@ import {
   type Tool,
 } from '../procedure/steps';
 import type { Family } from '../fluid/families';
-import type { BrakeKind } from '../kit/traits';
+import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { cautionsOf } from '../procedure/cautions';
 import type { PlannedStep } from './planner';
 import { needsTool } from './price';
@@ -26,7 +26,7 @@ export interface LayOut {
  */
 export function layOut(
   steps: readonly PlannedStep[],
-  brakes: Readonly<Record<End, { kind: BrakeKind; family: Family | null }>>,
+  brakes: Readonly<Partial<Record<End, { kind: BrakeKind; family: Family | null }>>>,
   motor: boolean,
 ): LayOut {
   const tools = new Set<Tool>();
@@ -38,7 +38,7 @@ export function layOut(
     const rule = stepRule(each.step);
     if (needsTool(rule.tool)) tools.add(rule.tool);
     for (const item of rule.consumables ?? []) consumables.add(item);
-    const { kind, family } = brakes[each.end];
+    const { kind, family } = brakes[each.end] ?? { kind: USUAL_BRAKE, family: null };
     for (const caution of cautionsOf(each.step, kind, { family, motor })) cautions.add(caution);
     for (const part of rule.parts ?? []) parts.push({ part, end: each.end });
   }

@@ -8,17 +8,25 @@ import {
   type ProcedureId,
 } from '../procedure/procedures';
 import { ruleBroken } from '../procedure/benchRules';
-import { ENDS, type End } from '../ends';
+import { ENDS, USUAL_ENDS, type End } from '../ends';
 import { STAGES, STEP_IDS, stepRule, STEPS, type StepId } from '../procedure/steps';
 import { isFor, USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { brakeGraph } from './brakeGraph';
-import { benchAfter, leftBy, planBike, priced, type DoneStep, type Plan } from './planner';
+import {
+  benchAfter,
+  leftBy,
+  OF_THREE_AT_MOST,
+  planBike,
+  priced,
+  type DoneStep,
+  type Plan,
+} from './planner';
 import { FRESH_BENCH, takes, turnTo, CHANGE_OVERS, type Bench } from './price';
 import { READY, RIDEABLE, unmet, WHOLE, type BrakeState } from './state';
 import { naivePlan, PROVES, taskOf, type Chosen } from './task';
 
-const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
-const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE };
+const PUSH_UP = { front: 'push-up', rear: 'push-up', third: 'push-up' } as const;
+const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE, third: USUAL_BRAKE };
 const chosen = (front: ProcedureId[], rear: ProcedureId[] = []): Chosen => ({
   procedures: { front, rear },
   bleed: PUSH_UP,
@@ -145,15 +153,16 @@ describe('the procedures as data', () => {
   });
 
   it.each(PROCEDURE_IDS)(
-    '%s can be done from every whole brake that it suits, front or rear, and breaks no rule',
+    '%s can be done from every whole brake that it suits, at each end, and breaks no rule',
     (id) => {
       for (const brake of BRAKES.filter(({ actuation }) => suitsBrake(id, actuation)))
         for (const end of ENDS) {
-          const ends = procedureRule(id).bothEnds ? ENDS : [end];
+          if (procedureRule(id).bothEnds && end === 'third') continue;
+          const ends = procedureRule(id).bothEnds ? USUAL_ENDS : [end];
           const choice: Chosen = {
             procedures: Object.fromEntries(ends.map((each) => [each, [id]])),
             bleed: PUSH_UP,
-            brakes: { front: brake, rear: brake },
+            brakes: { front: brake, rear: brake, third: brake },
           };
           const plan = planned(choice);
           expect(plan).not.toBeNull();
@@ -324,6 +333,44 @@ describe('every plan', () => {
       expect([front, rear, planned(choice)!.minutes]).toEqual([front, rear, bruteForce(choice)]);
     }
   });
+
+  // Source: Pohl 1970: with the bound taken w times, what is found first takes at most w times the least.
+  it('of three ends is legal, and at most 2 % over the fewest by the same enumeration', () => {
+    const small: ProcedureId[][] = [['true-rotor'], ['tighten-bolts'], ['align']];
+    for (const third of small) {
+      const choice = {
+        ...chosen(['align'], ['true-rotor']),
+        procedures: { front: ['align'], rear: ['true-rotor'], third },
+      } satisfies Chosen;
+      const plan = planned(choice)!;
+      expect(faultsOf(choice, plan.steps)).toEqual([]);
+      const fewest = bruteForce(choice);
+      expect(plan.minutes).toBeGreaterThanOrEqual(fewest);
+      expect(plan.minutes).toBeLessThanOrEqual(fewest * OF_THREE_AT_MOST);
+    }
+  });
+
+  it('of three whole overhauls breaks no rule either, and none is ridden before all are proven', () => {
+    const whole: ProcedureId[] = [
+      'inspect',
+      'service-pistons',
+      'bleed-push-up',
+      'change-rotor',
+      'change-pads',
+    ];
+    const choice = {
+      ...chosen([]),
+      procedures: { front: whole, rear: whole, third: whole },
+    } satisfies Chosen;
+    const plan = planned(choice)!;
+    expect(faultsOf(choice, plan.steps)).toEqual([]);
+    const firstRide = plan.steps.findIndex(({ step }) => step === 'careful-ride');
+    const lastTest = plan.steps.map(({ step }) => step).lastIndexOf('stand-test');
+    expect(firstRide).toBeGreaterThan(lastTest);
+  });
+
+  it('has no way to swap sides where there is no other end', () =>
+    expect(planned({ ...chosen([]), procedures: { third: ['swap-sides'] } })).toBeNull());
 });
 
 /** Dijkstra over whole-bike states as plain text keys, every legal step tried from every state. */
@@ -364,13 +411,14 @@ function bruteForce(choice: Chosen): number {
         const { hands, place, tool } = stepRule(step);
         const minutes = takes(here.bench, step, end);
         if (hands === 'clean' && here.bench.hands !== 'clean') continue;
-        const other = ends.find((each) => each !== end);
-        if (place === 'riding' && other) {
+        const kept = ends.some((other) => {
+          if (place !== 'riding' || other === end) return false;
           const graph = graphs[other]!;
           const there = here.at[other]!;
-          if (!graph.rideable[there]) continue;
-          if (stepRule(step).acts?.includes('rides') && !graph.standTested[there]) continue;
-        }
+          const proven = graph.standTested[there] || !stepRule(step).acts?.includes('rides');
+          return !graph.rideable[there] || !proven;
+        });
+        if (kept) continue;
         add({
           at: { ...here.at, [end]: to },
           bench: leftBy(here.bench, step, end),

@@ -1,5 +1,5 @@
 import FlatQueue from 'flatqueue';
-import { ENDS, type End } from '../ends';
+import { ENDS, otherEnd, type End } from '../ends';
 import { stepRule, TOOLS, type StepId } from '../procedure/steps';
 import { brakeGraph, tenths, type BrakeGraph, type BrakeTask, type Move } from './brakeGraph';
 import {
@@ -13,17 +13,7 @@ import {
   type ChangeOvers,
 } from './price';
 import { PLACES, unmet, type BrakeState, type Wanted } from './state';
-import {
-  ANY_TOOL,
-  HANDS,
-  inTenths,
-  moveCost,
-  NEVER,
-  ridesToGo,
-  toGoOf,
-  toolIndex,
-  type ToGo,
-} from './toGo';
+import { ANY_TOOL, HANDS, inTenths, moveCost, NEVER, ridesToGo, toGoOf, toolIndex } from './toGo';
 
 export type BikeTask = Partial<Record<End, BrakeTask>>;
 
@@ -48,6 +38,9 @@ export interface Plan {
 /** Minutes come first; among equal ones the fewest change-overs, as long as there are fewer than this. */
 const UNIT = 1000;
 
+/** By how much a list of three ends may be longer than the shortest, as a factor [D]. */
+export const OF_THREE_AT_MOST = 1.02;
+
 /** A way on at one end, with all that its step asks of the bench. */
 interface Compiled {
   done: DoneStep;
@@ -57,18 +50,19 @@ interface Compiled {
   tool: number | null;
   clean: boolean;
   leaves: number;
-  /** By bike: the other end must be whole, and after work at the bike stand-tested too. */
+  /** By bike: the other ends must be whole, and after work at the bike stand-tested too. */
   rides: 'before-work' | 'proven' | null;
-  /** By bike, for both ends at once; 0 for none. */
+  /** By bike, for all ends at once; 0 for none. */
   ride: number;
-  /** What the other brake must be for it. */
-  otherEnd: Wanted | null;
+  /** What the brake that it is done together with must be for it, and which that is. */
+  withOther: { one: number; wanted: Wanted } | null;
 }
 
 /**
- * The one list of steps in which all work of both ends is done in the fewest minutes, legal in every step; ties by the
- * fewest change-overs, then by the order of the steps' table. Exact: A* over both ends together [S: Hart, Nilsson, Raphael
- * 1968], with a bound that never overestimates: see {@link toGoOf}.
+ * The one list of steps in which all work of all ends is done in the fewest minutes, legal in every step; ties by the
+ * fewest change-overs, then by the order of the steps' table. Exact: A* over the ends together [S: Hart, Nilsson, Raphael
+ * 1968], with a bound that never overestimates: see {@link toGoOf}. Of three ends it is the first found that takes at most 2 % more
+ * than the fewest [S: Pohl 1970]: the very fewest takes too long to find at the bench.
  * @returns null when there is no way: the task asks for what its brake cannot have
  */
 export function planBike(
@@ -76,13 +70,30 @@ export function planBike(
   bench: Bench = FRESH_BENCH,
   table: ChangeOvers = CHANGE_OVERS,
 ): Plan | null {
+  // What is done at two ends together is never done at one: all there is would be searched for nothing.
+  const alone = ENDS.some((end) => {
+    const other = otherEnd(end);
+    return (
+      task[end]?.work.some((step) => stepRule(step).otherEnd) && !(other !== null && task[other])
+    );
+  });
+  if (alone) return null;
   const price = inTenths(table);
-  const graphs = [graphOf(task.front), graphOf(task.rear)] as const;
-  const toGo = graphs.map((graph) => toGoOf(graph, price)) as [ToGo, ToGo];
+  // What is not worked at has one state, whole, and costs nothing to carry along.
+  const at = ENDS.filter((end) => task[end]);
+  const graphs = at.map((end) => brakeGraph(task[end]!));
+  const toGo = graphs.map((graph) => toGoOf(graph, price));
   const ways = graphs.map((graph, one) =>
-    graph.moves.map((moves) => moves.map((move) => compiled(move, ENDS[one]!))),
+    graph.moves.map((moves) => moves.map((move) => compiled(move, at[one]!, at))),
   );
-  const rears = graphs[1].moves.length;
+  // The states of all ends are one number: a digit for each.
+  const spans = graphs.map((_, one) =>
+    graphs.slice(one + 1).reduce((product, { moves }) => product * moves.length, 1),
+  );
+  const stateOf = (states: number, one: number) =>
+    Math.floor(states / spans[one]!) % graphs[one]!.moves.length;
+  const each = graphs.map((_, one) => one);
+  const haste = at.length > 2 ? OF_THREE_AT_MOST : 1;
 
   // Nodes as columns: they are many and short-lived.
   const joint: number[] = [];
@@ -96,16 +107,44 @@ export function planBike(
   const reached = new Map<number, number[]>();
   const queue = new FlatQueue<number>();
 
-  // Another tool, or the other end, is never worth more than what it costs to turn to it.
+  // Another tool, or another end, is never worth more than what it costs to turn to it.
   const turnOf = (tool: number, end: number, toTool: number, toEnd: number) =>
     (tool === toTool || tool === ANY_TOOL ? 0 : price.tool * UNIT + 1) +
     (end === toEnd || end === NO_END ? 0 : price.end * UNIT + 1);
-  // The end that is not in hand costs at least the turn to it, whatever tool lies there then.
-  const turnTo = (other: 0 | 1, state: number, end: number) =>
-    end !== other && end !== NO_END && !graphs[other].finished[state] ? price.end : 0;
-  // Each end is proven before either is ridden: from one to the other, and back for its ride.
-  const toProve = (one: 0 | 1, state: number) =>
-    !graphs[one].standTested[state] && (graphs[one].rides[state]! & AFTER_BOTH_ARE_PROVEN) !== 0;
+  /**
+   * Every end that is not in hand and not finished costs at least the turn to it, whatever tool lies there then. And each end is
+   * proven before any is ridden: from one to the next, and back to each but the last for its ride.
+   */
+  const turnsToGo = (states: number, end: number) => {
+    let waiting = 0;
+    let toProve = 0;
+    for (const one of each) {
+      const state = stateOf(states, one);
+      const { finished, standTested, rides } = graphs[one]!;
+      if (end !== NO_END && at[one] !== ENDS[end] && !finished[state]) waiting += 1;
+      if (!standTested[state] && (rides[state]! & AFTER_ALL_ARE_PROVEN) !== 0) toProve += 1;
+    }
+    return Math.max(waiting, 2 * toProve - 2) * price.end;
+  };
+  const boundOf = (
+    states: number,
+    place: number,
+    hands: number,
+    tool: number,
+    end: number,
+    ride: number,
+  ) => {
+    let steps = 0;
+    let rides = 0;
+    let moves = 0;
+    for (const one of each) {
+      const state = stateOf(states, one);
+      steps += toGo[one]!.steps(state, at[one] === ENDS[end] ? tool : ANY_TOOL);
+      rides |= graphs[one]!.rides[state]!;
+      moves = Math.max(moves, toGo[one]!.bench(state, place, hands));
+    }
+    return steps + ridesToGo(rides, ride) + moves;
+  };
 
   const reach = (
     states: number,
@@ -118,23 +157,13 @@ export function planBike(
     parent: number,
     step: (typeof did)[number],
   ) => {
-    const at = (place * HANDS.length + hands) * RIDE_SLOTS + ride;
-    const key = states * BENCH_SLOTS + at;
+    const slot = (place * HANDS.length + hands) * RIDE_SLOTS + ride;
+    const key = states * BENCH_SLOTS + slot;
     const known = reached.get(key);
     if (known)
       for (const one of known)
         if (costs[one]! + turnOf(tools[one]!, ends[one]!, tool, end) <= cost) return;
-    const front = Math.floor(states / rears);
-    const rear = states % rears;
-    const turns =
-      toProve(0, front) && toProve(1, rear)
-        ? 2 * price.end
-        : turnTo(0, front, end) + turnTo(1, rear, end);
-    const bound =
-      toGo[0].steps(front, end === 0 ? tool : ANY_TOOL) +
-      toGo[1].steps(rear, end === 1 ? tool : ANY_TOOL) +
-      ridesToGo(graphs[0].rides[front]! | graphs[1].rides[rear]!, ride) +
-      Math.max(toGo[0].bench(front, place, hands), toGo[1].bench(rear, place, hands));
+    const bound = boundOf(states, place, hands, tool, end, ride);
     if (bound >= NEVER) return;
     const node = joint.length;
     if (known) {
@@ -143,14 +172,14 @@ export function planBike(
       reached.set(key, [...known.filter((one) => !overtaken[one]), node]);
     } else reached.set(key, [node]);
     joint.push(states);
-    benches.push(at);
+    benches.push(slot);
     tools.push(tool);
     ends.push(end);
     overtaken.push(false);
     costs.push(cost);
     from.push(parent);
     did.push(step);
-    queue.push(node, cost + (bound + turns) * UNIT);
+    queue.push(node, cost + (bound + turnsToGo(states, end)) * UNIT * haste);
   };
   reach(
     0,
@@ -165,46 +194,50 @@ export function planBike(
   );
 
   for (let node = queue.pop(); node !== undefined; node = queue.pop()) {
-    const states = joint[node]!;
-    const front = Math.floor(states / rears);
-    const rear = states % rears;
-    const at = benches[node]!;
-    const cost = costs[node]!;
     if (overtaken[node]) continue;
-    if (graphs[0].finished[front] && graphs[1].finished[rear])
+    const states = joint[node]!;
+    const now = each.map((one) => stateOf(states, one));
+    if (each.every((one) => graphs[one]!.finished[now[one]!]))
       return traced(node, from, did, bench, table);
-    const ride = at % RIDE_SLOTS;
+    const slot = benches[node]!;
+    const cost = costs[node]!;
+    const ride = slot % RIDE_SLOTS;
     const end = ends[node]!;
     const tool = tools[node]!;
-    const hands = Math.floor(at / RIDE_SLOTS) % HANDS.length;
-    const place = Math.floor(at / RIDE_SLOTS / HANDS.length);
+    const hands = Math.floor(slot / RIDE_SLOTS) % HANDS.length;
+    const place = Math.floor(slot / RIDE_SLOTS / HANDS.length);
     if (hands !== 0)
       reach(states, place, 0, tool, end, 0, cost + price.wash * UNIT + 1, node, WASH);
-    for (const one of [0, 1] as const) {
-      const state = one === 0 ? front : rear;
-      const other = graphs[1 - one]!;
-      for (const way of ways[one]![state]!) {
+    for (const one of each) {
+      const here = ENDS.indexOf(at[one]!);
+      // The bike is ridden as a whole, and what is just centred is tightened before anything else.
+      const others = each.filter((other) => other !== one);
+      if (others.some((other) => graphs[other]!.centred[now[other]!])) continue;
+      const rideable = others.every((other) => graphs[other]!.rideable[now[other]!]);
+      const proven = others.every((other) => graphs[other]!.standTested[now[other]!]);
+      for (const way of ways[one]![now[one]!]!) {
         if (way.clean && hands !== 0) continue;
-        // The bike is ridden as a whole.
-        const there = one === 0 ? rear : front;
-        if (other.centred[there]) continue;
-        if (way.otherEnd && !isAs(other.states[there], way.otherEnd)) continue;
-        if (way.rides !== null && !other.rideable[there]) continue;
-        if (way.rides === 'proven' && !other.standTested[there]) continue;
+        if (
+          way.withOther &&
+          !isAs(graphs[way.withOther.one], now[way.withOther.one], way.withOther.wanted)
+        )
+          continue;
+        if (way.rides !== null && !rideable) continue;
+        if (way.rides === 'proven' && !proven) continue;
         const moved = way.place !== null && way.place !== place ? 1 : 0;
         const taken = way.tool !== null && way.tool !== tool && tool !== ANY_TOOL ? 1 : 0;
-        const turned = end !== NO_END && end !== one ? 1 : 0;
+        const turned = end !== NO_END && end !== here ? 1 : 0;
         const minutes =
           (way.ride !== 0 && way.ride === ride && turned ? 0 : way.takes) +
           (moved ? moveCost(PLACES[place]!, PLACES[way.place!], price) : 0) +
           taken * price.tool +
           turned * price.end;
         reach(
-          one === 0 ? way.to * rears + rear : front * rears + way.to,
+          states + (way.to - now[one]!) * spans[one]!,
           way.place ?? place,
           Math.max(hands, way.leaves),
           way.tool ?? tool,
-          one,
+          here,
           way.ride,
           cost + minutes * UNIT + moved + taken + turned,
           node,
@@ -216,15 +249,15 @@ export function planBike(
   return null;
 }
 
-/** A brake on which nothing is done is whole: nothing of it stands open. */
-const isAs = (state: BrakeState | undefined, wanted: Wanted) =>
-  state !== undefined && unmet(state, wanted) === null;
+/** A brake that nothing is done at is not as another's step wants it. */
+const isAs = (graph: BrakeGraph | undefined, state: number | undefined, wanted: Wanted) =>
+  graph !== undefined && state !== undefined && unmet(graph.states[state]!, wanted) === null;
 
-const NO_END = 2;
+const NO_END = ENDS.length;
 const RIDE_SLOTS = ONE_RIDE.length + 1;
 const BENCH_SLOTS = PLACES.length * HANDS.length * RIDE_SLOTS;
-/** Rides that neither end may make before both are proven, as bits. */
-const AFTER_BOTH_ARE_PROVEN = ONE_RIDE.reduce(
+/** Rides that no end may make before all are proven, as bits. */
+const AFTER_ALL_ARE_PROVEN = ONE_RIDE.reduce(
   (bits, step, i) => bits | (stepRule(step).acts?.includes('rides') ? 1 << i : 0),
   0,
 );
@@ -232,8 +265,9 @@ const AFTER_BOTH_ARE_PROVEN = ONE_RIDE.reduce(
 const rideIndex = (step: StepId | null) => (step === null ? 0 : ONE_RIDE.indexOf(step) + 1);
 const WASH = { step: 'wash-hands', end: null } as const;
 
-function compiled({ step, to }: Move, end: End): Compiled {
+function compiled({ step, to }: Move, end: End, at: readonly End[]): Compiled {
   const rule = stepRule(step);
+  const other = otherEnd(end);
   return {
     done: { step, end },
     to,
@@ -244,7 +278,9 @@ function compiled({ step, to }: Move, end: End): Compiled {
     leaves: rule.leaves ? HANDS.indexOf(rule.leaves) : 0,
     rides: rule.place !== 'riding' ? null : rule.acts?.includes('rides') ? 'proven' : 'before-work',
     ride: rideIndex(step),
-    otherEnd: rule.otherEnd ?? null,
+    withOther: rule.otherEnd
+      ? { one: other ? at.indexOf(other) : -1, wanted: rule.otherEnd }
+      : null,
   };
 }
 
@@ -333,14 +369,4 @@ function traced(
   return priced(steps, bench, table);
 }
 
-const NOTHING: BrakeGraph = {
-  states: [],
-  moves: [[]],
-  finished: [true],
-  rideable: [true],
-  centred: [false],
-  standTested: [true],
-  rides: [0],
-};
-const graphOf = (task: BrakeTask | undefined) => (task ? brakeGraph(task) : NOTHING);
 const wash = (table: ChangeOvers) => Math.round(table.wash * 10);

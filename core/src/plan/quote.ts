@@ -106,11 +106,11 @@ export interface Answered {
 
 /** The lines of what was chosen, end by end. */
 export function quoteLines(
-  procedures: Readonly<Record<End, readonly ProcedureId[]>>,
+  procedures: Readonly<Partial<Record<End, readonly ProcedureId[]>>>,
   minutes: ShopRules['minutes'],
 ): QuoteLine[] {
   return ENDS.flatMap((end) =>
-    procedures[end].map((procedure) => ({
+    (procedures[end] ?? []).map((procedure) => ({
       end,
       procedure,
       minutes: minutes[procedure] ?? TYPICAL_MINUTES[procedure],
@@ -135,11 +135,11 @@ export function answerTo(
 /** The line of the quote that a step belongs to, when the customer has not answered to it; null when there is none. */
 export function unansweredFor(
   { step, end }: DoneStep,
-  procedures: Readonly<Record<End, readonly ProcedureId[]>> | null,
+  procedures: Readonly<Partial<Record<End, readonly ProcedureId[]>>> | null,
   answered: readonly Answered[],
 ): { end: End; procedure: ProcedureId } | null {
   if (!procedures || end === null || step === 'wash-hands') return null;
-  const procedure = procedures[end].find((id) => procedureRule(id).steps.includes(step));
+  const procedure = procedures[end]?.find((id) => procedureRule(id).steps.includes(step));
   const line = procedure ? { end, procedure } : null;
   return line && answerTo(line, answered) === null ? line : null;
 }

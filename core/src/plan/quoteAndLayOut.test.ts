@@ -110,14 +110,14 @@ describe('fluid to lay out', () => {
   const steps = planBike(
     taskOf({
       procedures: { front: ['change-pads'], rear: ['bleed-push-up'] },
-      bleed: { front: 'gravity-down', rear: 'push-up' },
-      brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
+      bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
+      brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE, third: USUAL_BRAKE },
     }),
   )!.steps;
   const brakes = {
-    front: { fluid: asked, hose: null },
-    rear: { fluid: asked, hose: { boreMm: 2.1, kitMl: 4.5 } },
-  };
+    front: { axle: 'front', fluid: asked, hose: null },
+    rear: { axle: 'rear', fluid: asked, hose: { boreMm: 2.1, kitMl: 4.5 } },
+  } as const;
 
   // 1,700 mm at 2.1 mm bore hold 5.9 mL; with 4.5 of caliper and lever 10.4, three times that: 32.
   it('is a flush of each end that is bled, from the first container that may give so much', () => {
@@ -130,7 +130,7 @@ describe('fluid to lay out', () => {
 
   it('is none where nobody knows the brake, or it takes no fluid', () => {
     expect(fluidWanted(steps, { ...brakes, rear: null }, [bottle], '2026-11-25')).toEqual([]);
-    const dry = { fluid: null, hose: null };
+    const dry = { axle: 'rear', fluid: null, hose: null } as const;
     expect(fluidWanted(steps, { ...brakes, rear: dry }, [bottle], '2026-11-25')).toEqual([]);
   });
 });
@@ -161,8 +161,8 @@ describe('what a set-up stands for', () => {
   const plan = planBike(
     taskOf({
       procedures: { rear: ['service-pistons', 'bleed-push-up', 'change-pads'] },
-      bleed: { front: 'gravity-down', rear: 'push-up' },
-      brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE },
+      bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
+      brakes: { front: USUAL_BRAKE, rear: USUAL_BRAKE, third: USUAL_BRAKE },
     }),
   )!;
   const stays = (step: string) =>

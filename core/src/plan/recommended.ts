@@ -1,4 +1,5 @@
 import type { Actuation } from '../kit/actuation';
+import type { UsualEnd } from '../ends';
 import type { Work } from '../inspection/work';
 import { AT_CALIPER_ALONE, BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
 import { suitsBrake, type ProcedureId } from '../procedure/procedures';
@@ -84,9 +85,9 @@ export function proceduresFor(
  * @param port how the sheet says the ports are made
  */
 export function bleedFor(
-  end: 'front' | 'rear',
+  axle: UsualEnd,
   port: string,
 ): { way: FirstBleed; why: 'bladder' | 'rear' | 'front' } {
   if (/bladder|syringe/i.test(port)) return { way: 'two-syringes', why: 'bladder' };
-  return end === 'rear' ? { way: 'push-up', why: 'rear' } : { way: 'gravity-down', why: 'front' };
+  return axle === 'rear' ? { way: 'push-up', why: 'rear' } : { way: 'gravity-down', why: 'front' };
 }

@@ -12,7 +12,7 @@ import type { Family } from '../fluid/families';
 import { cautionsOf } from '../procedure/cautions';
 import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/benchRules';
 import { SYSTEM } from '../evidence/touch';
-import { ENDS } from '../ends';
+import { USUAL_ENDS } from '../ends';
 import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
 import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { layOut } from './layOut';
@@ -37,8 +37,8 @@ const BRAKE_KINDS: readonly BrakeKind[] = [
   { actuation: 'cable-pulled-hydraulic', banjo: false },
 ];
 
-const PUSH_UP = { front: 'push-up', rear: 'push-up' } as const;
-const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE };
+const PUSH_UP = { front: 'push-up', rear: 'push-up', third: 'push-up' } as const;
+const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE, third: USUAL_BRAKE };
 const visitOf = (
   front: ProcedureId[],
   rear: ProcedureId[] = [],
@@ -65,14 +65,14 @@ it('a plan is open at an end until all of it is done there and the brake is read
   let visit: Visit = {
     chosen: {
       procedures: { front: ['align'], rear: [] },
-      bleed: { front: 'gravity-down', rear: 'push-up' },
+      bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
       brakes: HYDRAULICS,
     },
     steps: [],
     again: [],
     parts: [],
   };
-  expect(ENDS.map((end) => planOpen(visit, end))).toEqual([true, false]);
+  expect(USUAL_ENDS.map((end) => planOpen(visit, end))).toEqual([true, false]);
   for (const { step, end } of planAt(visit)!.steps) {
     expect(planOpen(visit, 'front')).toBe(true);
     const ridden = visit.steps.some((each) => each.step === 'careful-ride');
@@ -80,7 +80,7 @@ it('a plan is open at an end until all of it is done there and the brake is read
     visit = { ...visit, steps: [...visit.steps, { step, end, outcome: 'done' }] };
   }
   expect(planOpen(visit, 'front')).toBe(false);
-  expect(ENDS.map((end) => beddingTooEarly(visit, end))).toEqual([false, false]);
+  expect(USUAL_ENDS.map((end) => beddingTooEarly(visit, end))).toEqual([false, false]);
 });
 
 describe('the rules of the bench, each tried by a step that would break it', () => {
@@ -326,7 +326,7 @@ describe('what an inspection recommends', () => {
       chosen: {
         procedures: { front: proceduresFor(works, brake.actuation, 'push-up') },
         bleed: PUSH_UP,
-        brakes: { front: brake, rear: brake },
+        brakes: { front: brake, rear: brake, third: brake },
       },
       steps: [],
       again: [],
@@ -367,7 +367,7 @@ describe('what an inspection recommends', () => {
         chosen: {
           procedures: { front: proceduresFor(works, 'hydraulic', 'push-up') },
           bleed: PUSH_UP,
-          brakes: { front: brake, rear: brake },
+          brakes: { front: brake, rear: brake, third: brake },
         },
       })!.steps.map(({ step }) => step);
     const atBanjo = steps(cureOf('leak-at-banjo', 'hydraulic'), { ...USUAL_BRAKE, banjo: true });
@@ -434,7 +434,7 @@ it('lays out every tool once and new parts by their end', () => {
   expect(new Set(out.tools).size).toBe(out.tools.length);
   expect(out.tools).toEqual(expect.arrayContaining(['pin-key', 'hose-cutter', 'torque-wrench']));
   expect(out.tools).not.toContain('hands');
-  for (const end of ENDS) expect(out.parts).toContainEqual({ part: 'pads', end });
+  for (const end of USUAL_ENDS) expect(out.parts).toContainEqual({ part: 'pads', end });
   expect(out.parts).toContainEqual({ part: 'olive', end: 'rear' });
   expect(out.cautions).toEqual(
     expect.arrayContaining(['gloves-and-glasses', 'glycol-off-paint', 'mineral-off-pads']),
@@ -621,8 +621,8 @@ it.each(PROCEDURE_IDS)(
       const plan = planAt({
         chosen: {
           procedures: { front: [procedure], rear: both ? [procedure] : [] },
-          bleed: { front: 'gravity-down', rear: 'push-up' },
-          brakes: { front: brake, rear: brake },
+          bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
+          brakes: { front: brake, rear: brake, third: brake },
         },
         steps: [],
         again: [],

@@ -4,7 +4,7 @@ import { RIDEABLE, READY, unmet, type BrakeState } from './state';
 import { taskOf, type Chosen, type ChosenAgain, type StandingStep } from './task';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { ruleBroken, type BenchRule } from '../procedure/benchRules';
-import { ENDS, type End } from '../ends';
+import { ENDS, otherEnd, type End } from '../ends';
 import { isFor } from '../kit/traits';
 import { stepRule, type NewPart, type StepId } from '../procedure/steps';
 
@@ -76,9 +76,12 @@ export function doFault(
   if (missing) return { code: 'needs', of: missing };
   const part = rule.parts?.find((each) => NEVER_USED_AGAIN.includes(each));
   if (part && partsLeft(visit, end, part) < 1) return { code: 'part-unrecorded', part };
-  const other = end === 'front' ? task.rear : task.front;
-  if (rule.otherEnd && (!other || unmet(other.start, rule.otherEnd)))
-    return { code: 'other-end-not', end: end === 'front' ? 'rear' : 'front' };
+  if (rule.otherEnd) {
+    const other = otherEnd(end);
+    const brake = other && task[other];
+    if (!brake || unmet(brake.start, rule.otherEnd))
+      return { code: 'other-end-not', end: other ?? end };
+  }
   if (rule.place === 'riding')
     for (const other of ENDS) {
       const state = other === end ? undefined : task[other]?.start;

@@ -1,6 +1,8 @@
 import { nextStep, type EndProgress } from './nextStep';
 
-const fresh: EndProgress = {
+type Progress = Omit<EndProgress, 'end'>;
+
+const fresh: Progress = {
   identified: false,
   checkOpen: false,
   rotor: false,
@@ -8,7 +10,7 @@ const fresh: EndProgress = {
   boltsOpen: false,
   planOpen: false,
 };
-const done: EndProgress = {
+const done: Progress = {
   identified: true,
   checkOpen: false,
   rotor: true,
@@ -17,7 +19,7 @@ const done: EndProgress = {
   planOpen: false,
 };
 
-it.each<[string, EndProgress, EndProgress, string, string | null]>([
+it.each<[string, Progress, Progress, string, string | null]>([
   ['identify the front first', fresh, fresh, 'identify', 'front'],
   [
     'what the complaint asks for comes before measuring',
@@ -39,4 +41,18 @@ it.each<[string, EndProgress, EndProgress, string, string | null]>([
     'front',
   ],
   ['then sign off', done, done, 'sign-off', null],
-])('%s', (_, front, rear, step, end) => expect(nextStep({ front, rear })).toEqual({ step, end }));
+])('%s', (_, front, rear, step, end) =>
+  expect(
+    nextStep([
+      { end: 'front', ...front },
+      { end: 'rear', ...rear },
+    ]),
+  ).toEqual({ step, end }),
+);
+
+it('knows the ends with a disc alone: a third one is asked for, and a rear that has none is not', () => {
+  const front = { end: 'front', ...done } as const;
+  const third = { end: 'third', ...fresh } as const;
+  expect(nextStep([front, third])).toEqual({ step: 'identify', end: 'third' });
+  expect(nextStep([front])).toEqual({ step: 'sign-off', end: null });
+});

@@ -1,9 +1,15 @@
+import type { Outcome } from '../evidence/outcome';
 import { signOffBars, type SignOffFacts } from './signOff';
+
+const levers = (front: Outcome | null, rear: Outcome | null) => [
+  { end: 'front' as const, outcome: front },
+  { end: 'rear' as const, outcome: rear },
+];
 
 const clear: SignOffFacts = {
   leverSideConfirmed: true,
   motor: false,
-  cutOff: { front: null, rear: null },
+  cutOff: levers(null, null),
   unswept: [],
   unbitten: [],
   reckonedAgainst: [],
@@ -130,17 +136,12 @@ describe('sign-off', () => {
     expect(codes({ openEnds: [{ end: 'rear', of: 'port' }] })).toEqual(['work-open']));
 
   it('refuses a motor whose cut-off was not seen to work', () => {
-    const untested = { front: null, rear: null };
     expect(codes({ motor: true })).toEqual(['cut-off-untested', 'cut-off-untested']);
     // Each lever is its own.
-    expect(codes({ motor: true, cutOff: { front: 'passed', rear: 'failed' } })).toEqual([
-      'cut-off-failed',
-    ]);
-    expect(codes({ motor: true, cutOff: { front: 'passed', rear: null } })).toEqual([
-      'cut-off-untested',
-    ]);
-    expect(codes({ motor: true, cutOff: { front: 'passed', rear: 'passed' } })).toEqual([]);
-    expect(codes({ motor: false, cutOff: untested })).toEqual([]);
+    expect(codes({ motor: true, cutOff: levers('passed', 'failed') })).toEqual(['cut-off-failed']);
+    expect(codes({ motor: true, cutOff: levers('passed', null) })).toEqual(['cut-off-untested']);
+    expect(codes({ motor: true, cutOff: levers('passed', 'passed') })).toEqual([]);
+    expect(codes({ motor: false, cutOff: levers(null, null) })).toEqual([]);
   });
 
   it('never waives a do-not-ride, and names the gravest bar first', () =>

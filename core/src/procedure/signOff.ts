@@ -8,15 +8,15 @@ import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
 import type { Check } from './finalCheck';
 import type { Unswept } from '../mount/radial';
-import { ENDS, type End } from '../ends';
+import type { End } from '../ends';
 
 /** Where a job stands when somebody wants to sign it. */
 export interface SignOffFacts {
   leverSideConfirmed: boolean;
   /** The bike has a motor, so each lever must have been seen to cut it. */
   motor: boolean;
-  /** Of each lever, whether it was seen to cut the motor. */
-  cutOff: Readonly<Record<End, Outcome | null>>;
+  /** Of each lever, by the first end it works, whether it was seen to cut the motor. */
+  cutOff: readonly { end: End; outcome: Outcome | null }[];
   /** What was inspected. What nobody looked at is not here. */
   inspected: readonly {
     end: End;
@@ -139,11 +139,9 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
   for (const open of facts.openChecks) bars.push({ code: 'check-open', ...open });
   for (const end of facts.unseconded) bars.push({ code: 'unseconded', end });
   if (!facts.leverSideConfirmed) bars.push({ code: 'lever-side-unconfirmed' });
-  for (const end of facts.motor ? ENDS : []) {
-    const cutOff = facts.cutOff[end];
-    if (cutOff !== 'passed')
-      bars.push({ code: cutOff === 'failed' ? 'cut-off-failed' : 'cut-off-untested', end });
-  }
+  for (const { end, outcome } of facts.motor ? facts.cutOff : [])
+    if (outcome !== 'passed')
+      bars.push({ code: outcome === 'failed' ? 'cut-off-failed' : 'cut-off-untested', end });
   return bars;
 }
 

@@ -4,6 +4,7 @@ import { FIRST_BLEEDS } from '../fluid/bleedMethods';
 import type { Family } from '../fluid/families';
 import { USUAL_HOSE_MM, volumesOf } from '../fluid/volumes';
 import type { Job } from '../job/job';
+import { axleOf } from '../kit/bike';
 import { brakesOf } from '../job/visit';
 import { quoteLines } from '../plan/quote';
 import { workFor } from '../procedure/procedures';
@@ -22,7 +23,9 @@ export interface DayWork {
 const BLEEDS: ReadonlySet<string> = new Set(FIRST_BLEEDS);
 
 /** What is planned of a job, as its day and the shelf need to know it. */
-export function dayWorkOf(job: Pick<Job, 'planned' | 'identified' | 'rules' | 'minutes'>): DayWork {
+export function dayWorkOf(
+  job: Pick<Job, 'bike' | 'planned' | 'identified' | 'rules' | 'minutes'>,
+): DayWork {
   const chosen = job.planned.at(-1);
   if (!chosen) return { minutes: job.minutes, kits: [], parts: [], fluids: [] };
   const brakes = brakesOf(job);
@@ -42,7 +45,7 @@ export function dayWorkOf(job: Pick<Job, 'planned' | 'identified' | 'rules' | 'm
     if (!sheet?.fluid || !steps.some((step) => BLEEDS.has(step))) continue;
     const { family } = sheet.fluid.fluid;
     if (!work.kits.includes(family)) work.kits.push(family);
-    const ml = Math.ceil(volumesOf(sheet.hose, USUAL_HOSE_MM[end]).flushMl);
+    const ml = Math.ceil(volumesOf(sheet.hose, USUAL_HOSE_MM[axleOf(job.bike, end)]).flushMl);
     work.fluids.push({ asked: sheet.fluid, ml });
   }
   return work;

@@ -1,6 +1,7 @@
 import type { TakePassport } from '@hold-fast/contract/passport';
 import type { Person } from '@hold-fast/contract/people';
 import {
+  bikeSaid,
   doNotRidesOf,
   passportFault,
   PASSPORT_FORMAT,
@@ -25,7 +26,7 @@ export async function passportOf({ pool, now }: Shop, bikeId: string): Promise<P
   return sealPassport({
     format: PASSPORT_FORMAT,
     writtenAt: now().toISOString(),
-    bike: written,
+    bike: bikeSaid(written),
     doNotRide: (await tagsOfBike(pool, bikeId)).map((tag) =>
       hangsOn({ ...tag, found: [...tag.found] }),
     ),

@@ -1,3 +1,4 @@
+import { atEachEnd } from '@hold-fast/core/ends';
 import { BikeImport } from '@hold-fast/contract/bikeRows';
 import {
   BikeCorrection,
@@ -98,7 +99,7 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
       notices: noticesMet({
         notices: await noticesAt(pool, { bike, beforeTag: null }),
         bike,
-        identified: { front: null, rear: null },
+        identified: atEachEnd(() => null),
         filled: [],
         taken: [],
       }),

@@ -12,7 +12,8 @@ import { hasWord, startOf, tagOf } from './words';
 export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
   b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,
   b.fork_material AS forkMaterial, b.frame_material AS frameMaterial, b.front_brake AS frontBrake,
-  b.rear_brake AS rearBrake, b.further_brakes AS furtherBrakes`;
+  b.rear_brake AS rearBrake, b.third_brake AS thirdBrake, b.third_place AS thirdPlace,
+  b.shared_lever AS sharedLever, b.further_brakes AS furtherBrakes`;
 
 type BikeRow = Omit<Bike, 'motor' | 'wet'> & { motor: number; wet: number };
 
@@ -99,6 +100,9 @@ const columnsOf = (bike: Bike) => ({
   frame_material: bike.frameMaterial,
   front_brake: bike.frontBrake,
   rear_brake: bike.rearBrake,
+  third_brake: bike.thirdBrake,
+  third_place: bike.thirdPlace,
+  shared_lever: bike.sharedLever,
   further_brakes: bike.furtherBrakes,
 });
 

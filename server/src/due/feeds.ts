@@ -39,7 +39,8 @@ export function openFeedRoutes({ pool, now }: Shop): Router {
       title,
       dues,
       (due) => ({
-        summary: `${due.bikeName}: ${of[due.of]}, ${end[due.end]}`,
+        // One made before there was a third brake has no word for it.
+        summary: `${due.bikeName}: ${[of[due.of], end[due.end]].filter(Boolean).join(', ')}`,
         description: due.customerName,
       }),
       // The day alone: what has not changed is the same text all day, and is answered as such.

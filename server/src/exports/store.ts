@@ -33,7 +33,8 @@ export async function bikeRowsAfter(
     `SELECT c.id AS customerId, c.name AS customerName, c.phone, b.id, b.name, b.maker, b.serial, b.motor,
             b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,
             b.fork_material AS forkMaterial, b.frame_material AS frameMaterial,
-            b.front_brake AS frontBrake, b.rear_brake AS rearBrake, b.further_brakes AS furtherBrakes
+            b.front_brake AS frontBrake, b.rear_brake AS rearBrake, b.third_brake AS thirdBrake,
+            b.third_place AS thirdPlace, b.shared_lever AS sharedLever, b.further_brakes AS furtherBrakes
        FROM customer c LEFT JOIN bike b ON b.customer_id = c.id
       ${after === null ? '' : bikeId === '' ? 'WHERE c.id > ?' : 'WHERE c.id >= ? AND (c.id > ? OR b.id > ?)'}
       ORDER BY c.id, b.id LIMIT ${most}`,

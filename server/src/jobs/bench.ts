@@ -3,6 +3,7 @@ import type { EntryOf } from '@hold-fast/core/job/kinds';
 import { waitIn } from '@hold-fast/core/job/waits';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
+import { hasDisc, type Bike } from '@hold-fast/core/kit/bike';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, selectOne, type Queryable } from '../platform/database';
 
@@ -35,6 +36,7 @@ export function benchQuery(after: { promisedAt: Date; id: string } | null): {
   return {
     sql: `SELECT j.id, j.tag, j.status, b.name AS bikeName, c.name AS customerName, j.complaint,
                  j.promised_at AS promisedAt, j.minutes,
+                 b.front_brake AS frontBrake, b.rear_brake AS rearBrake, b.third_brake AS thirdBrake,
                  EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL AND t.sort = 'do-not-ride') AS tagged,
                  EXISTS (SELECT 1 FROM bike_tag t WHERE t.bike_id = b.id AND t.lifted_at IS NULL AND t.sort = 'against-advice') AS advised,
                  (SELECT e.body FROM entry e WHERE e.job_id = j.id AND e.kind = 'waits' ORDER BY e.seq DESC LIMIT 1) AS waits,
@@ -62,7 +64,8 @@ export type BenchRow = {
   advised: number;
   /** The last word on what it waits for; null while there was none. */
   waits: Omit<EntryOf<'waits'>, 'kind' | 'id' | 'at'> | null;
-} & Record<`${End}_word`, Word | null> &
+} & Pick<Bike, 'frontBrake' | 'rearBrake' | 'thirdBrake'> &
+  Record<`${End}_word`, Word | null> &
   Record<`${End}_${Flag}`, number>;
 
 export async function benchPage(
@@ -87,6 +90,7 @@ export async function benchPage(
 
 function benchJobOf(row: BenchRow): BenchJob {
   const progress = (end: End) => ({
+    end,
     identified: row[`${end}_identified`] === 1,
     checkOpen: row[`${end}_check_open`] === 1,
     rotor: row[`${end}_rotor`] === 1,
@@ -103,9 +107,10 @@ function benchJobOf(row: BenchRow): BenchJob {
     complaint: row.complaint,
     promisedAt: row.promisedAt.toISOString(),
     minutes: row.minutes,
-    next: nextStep({ front: progress('front'), rear: progress('rear') }),
+    next: nextStep(ENDS.filter((end) => hasDisc(row, end)).map(progress)),
     front: row.front_word,
     rear: row.rear_word,
+    ...(hasDisc(row, 'third') ? { third: row.third_word } : {}),
     againstAdvice: row.advised === 1,
     waits: waitIn(row.waits),
     doNotRide: row.tagged === 1 || ENDS.some((end) => row[`${end}_do_not_ride`] === 1),

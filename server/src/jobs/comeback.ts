@@ -1,14 +1,15 @@
 import type { Comeback } from '@hold-fast/core/job/job';
+import { ENDS } from '@hold-fast/core/ends';
 import { z } from 'zod';
 import { selectOne, type Queryable } from '../platform/database';
 
 /** What of a sealed record is told again at a comeback; records of every format have it. */
 const Told = z.object({
   planned: z
-    .array(z.object({ procedures: z.record(z.enum(['front', 'rear']), z.array(z.string())) }))
+    .array(z.object({ procedures: z.partialRecord(z.enum(ENDS), z.array(z.string())) }))
     .catch([]),
   inspection: z
-    .array(z.object({ end: z.enum(['front', 'rear']), subject: z.string(), word: z.string() }))
+    .array(z.object({ end: z.enum(ENDS), subject: z.string(), word: z.string() }))
     .catch([]),
 });
 
@@ -43,7 +44,7 @@ export async function comebackAt(on: Queryable, jobId: string): Promise<Comeback
   return {
     ...visit,
     sealed: { recordId, number, at: at.toISOString(), by },
-    procedures: (['front', 'rear'] as const).flatMap((end) =>
+    procedures: ENDS.flatMap((end) =>
       (chosen?.[end] ?? []).map((procedure) => ({ end, procedure })),
     ),
     left: inspection.map(({ end, subject, word }) => ({ end, subject, word })),

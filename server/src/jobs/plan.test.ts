@@ -1,3 +1,4 @@
+import type { End } from '@hold-fast/core/ends';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
@@ -36,7 +37,7 @@ const choose = (
     agreed: 'agreed',
     words: 'Go ahead',
   });
-const stepOf = (job: Job, step: string, end: 'front' | 'rear' | null, change: object = {}) =>
+const stepOf = (job: Job, step: string, end: End | null, change: object = {}) =>
   entry('plan-step', {
     step: step as never,
     end,
@@ -134,7 +135,7 @@ describe('what a step asks for', () => {
     let job: Job = (await send(taken, choose(['align']))).body;
     while (planAt(visitOf(job))!.steps[0]!.step !== 'careful-ride') job = await goOn(job, 1);
     const ride = () => send(job.id, stepOf(job, 'careful-ride', 'front'));
-    const cuts = (end: 'front' | 'rear') =>
+    const cuts = (end: End) =>
       send(job.id, entry('test', { test: 'cut-off', end, outcome: 'passed' }));
     expect((await ride()).body.facts).toEqual({ code: 'cut-off-untested', end: 'front' });
     await cuts('front');
@@ -145,12 +146,7 @@ describe('what a step asks for', () => {
 });
 
 describe('the rules of the bench, tried through the API', () => {
-  const refused = async (
-    job: Job,
-    step: string,
-    end: 'front' | 'rear' | null,
-    change: object = {},
-  ) => {
+  const refused = async (job: Job, step: string, end: End | null, change: object = {}) => {
     const { status, body } = await send(job.id, stepOf(job, step, end, change));
     return { status, kind: body.type.split(':').at(-1), facts: body.facts };
   };

@@ -1,5 +1,5 @@
 import type { JobLog } from '@hold-fast/contract/jobs';
-import type { End } from '@hold-fast/core/ends';
+import { atEachEnd, type End } from '@hold-fast/core/ends';
 import type { Finding } from '@hold-fast/core/inspection/findings';
 import type {
   Advice,
@@ -134,7 +134,7 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     rulesVersion: rulesVersion ?? 0,
     earlierFittings: await fittingsOfBike(on, bike.id, tag),
     earlierThickness: await earlierThickness(on, bike.id, tag),
-    metBefore: await metByVisits(on, bike.id, tag),
+    metBefore: await metByVisits(on, bikeOf(bike), tag),
     modifiedBefore: await modifiedByVisits(on, bike.id, tag),
     newestSheets: {},
     tags: (await tagsOfBike(on, bike.id)).map(({ id: _, ...hanging }) => hanging),
@@ -271,14 +271,14 @@ type WetRow = Pick<EntryRow, 'id' | 'seq' | 'kind' | 'body' | 'known'>;
 /** What the brakes of a bike have met by all its visits before one. */
 async function metByVisits(
   on: Queryable,
-  bikeId: string,
+  bike: WetJob['bike'] & { id: string },
   beforeTag: number,
 ): Promise<JobBase['metBefore']> {
   const rows = await select<WetRow>(
     on,
     `SELECT e.id, e.seq, e.kind, e.body, e.known FROM entry e JOIN job j ON j.id = e.job_id
       WHERE j.bike_id = ? AND j.tag < ? AND e.kind IN ('fill', 'plan-step', 'repair', 'decision') ORDER BY e.seq`,
-    [bikeId, beforeTag],
+    [bike.id, beforeTag],
   );
   const of = <K extends EntryKind>(kind: K) =>
     rows.flatMap((row) =>
@@ -288,7 +288,8 @@ async function metByVisits(
     );
   const visits: WetJob = {
     id: '',
-    identified: { front: null, rear: null },
+    bike,
+    identified: atEachEnd(() => null),
     stepped: of('plan-step') as unknown as WetJob['stepped'],
     repaired: of('repair') as unknown as WetJob['repaired'],
     decided: of('decision') as unknown as WetJob['decided'],
@@ -301,7 +302,7 @@ async function metByVisits(
     tightened: [],
     edited: [],
   };
-  return { front: metAt(NOTHING_MET, visits, 'front'), rear: metAt(NOTHING_MET, visits, 'rear') };
+  return atEachEnd((end) => metAt(NOTHING_MET, visits, end));
 }
 
 /**
@@ -328,10 +329,7 @@ async function modifiedByVisits(
             AND JSON_VALUE(d.body, '$.byLead') = 1 AND JSON_VALUE(d.body, '$.end') = JSON_VALUE(e.body, '$.end'))`,
     [bikeId, beforeTag],
   );
-  return {
-    front: rows.some(({ end }) => end === 'front'),
-    rear: rows.some(({ end }) => end === 'rear'),
-  };
+  return atEachEnd((at) => rows.some(({ end }) => end === at));
 }
 
 /** The last verdict kept of each sitting of a job, by the sitting's id. */

@@ -1,4 +1,4 @@
-import type { End } from '@hold-fast/core/ends';
+import type { UsualEnd } from '@hold-fast/core/ends';
 import { Circle, G, Path } from 'react-native-svg';
 import { color } from '../../ui/tokens';
 import { Ground, Piece } from './pieces';
@@ -6,7 +6,7 @@ import { Ground, Piece } from './pieces';
 const WHEELS = { front: 100, rear: 246 } as const;
 
 /** The whole bike, the brake's end marked by its rotor. */
-export function Bike({ end }: { end: End }) {
+export function Bike({ axle }: { axle: UsualEnd }) {
   return (
     <G>
       <Ground>{(ink) => <Path d="M20 188h320" {...ink} />}</Ground>
@@ -25,7 +25,7 @@ export function Bike({ end }: { end: End }) {
           </G>
         )}
       </Piece>
-      <Circle cx={WHEELS[end]} cy={142} r={13} fill="none" stroke={color.ink} strokeWidth={4} />
+      <Circle cx={WHEELS[axle]} cy={142} r={13} fill="none" stroke={color.ink} strokeWidth={4} />
       <Piece part="headset" at={[124, 62]} away={[30, 6]}>
         {(ink) => <Path d="M118 54l12 3l-6 22l-12 -3z" {...ink} />}
       </Piece>

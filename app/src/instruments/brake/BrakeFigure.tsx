@@ -1,4 +1,4 @@
-import type { End } from '@hold-fast/core/ends';
+import type { UsualEnd } from '@hold-fast/core/ends';
 import type { BrakeFigure as Figure, FigureBrake } from '@hold-fast/core/figure/brakeFigure';
 import type { View as Seen } from '@hold-fast/core/figure/views';
 import type { ComponentType } from 'react';
@@ -27,11 +27,11 @@ export const FIGURE = { width: 360, height: 200 } as const;
 interface Props {
   figure: Figure;
   brake: FigureBrake;
-  end: End;
+  axle: UsualEnd;
   width: number;
 }
 
-const VIEWS: Record<Seen, ComponentType<ViewProps & { end: End }>> = {
+const VIEWS: Record<Seen, ComponentType<ViewProps & { axle: UsualEnd }>> = {
   whole: Whole,
   bike: Bike,
   caliper: Caliper,
@@ -51,7 +51,7 @@ const VIEWS: Record<Seen, ComponentType<ViewProps & { end: End }>> = {
 };
 
 /** One brake at one step: as it stands after it, what the step moves in heavy ink, all else faint. */
-export function BrakeFigure({ figure, brake, end, width }: Props) {
+export function BrakeFigure({ figure, brake, axle, width }: Props) {
   const Drawn = VIEWS[figure.shows.view];
   return (
     <View
@@ -66,7 +66,7 @@ export function BrakeFigure({ figure, brake, end, width }: Props) {
         viewBox={`0 0 ${FIGURE.width} ${FIGURE.height}`}
       >
         <Strokes value={figure.shows.strokes}>
-          <Drawn state={figure.after} brake={brake} end={end} />
+          <Drawn state={figure.after} brake={brake} axle={axle} />
         </Strokes>
       </Svg>
     </View>

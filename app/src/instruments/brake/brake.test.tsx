@@ -12,7 +12,7 @@ import { BrakeFigure } from './BrakeFigure';
 
 const drawn = (step: StepId, brake: FigureBrake, state = stateFor(step)) => {
   const { toJSON, unmount } = render(
-    <BrakeFigure figure={figureOf(step, state, brake)} brake={brake} end="rear" width={320} />,
+    <BrakeFigure figure={figureOf(step, state, brake)} brake={brake} axle="rear" width={320} />,
   );
   const text = JSON.stringify(toJSON(), (_, value: unknown) =>
     typeof value === 'number' && !Number.isFinite(value) ? 'not finite' : value,
@@ -28,7 +28,7 @@ describe('the brake at every step', () => {
       <BrakeFigure
         figure={figureOf(step, stateFor(step), brake)}
         brake={brake}
-        end="front"
+        axle="front"
         width={320}
       />,
     );
@@ -43,8 +43,8 @@ describe('the brake at every step', () => {
       const figure = figureOf(step, before, brake);
       if (figure.changed.length === 0) continue;
       const still = { ...figure, after: before };
-      const one = render(<BrakeFigure figure={figure} brake={brake} end="front" width={320} />);
-      const other = render(<BrakeFigure figure={still} brake={brake} end="front" width={320} />);
+      const one = render(<BrakeFigure figure={figure} brake={brake} axle="front" width={320} />);
+      const other = render(<BrakeFigure figure={still} brake={brake} axle="front" width={320} />);
       const difference = JSON.stringify(one.toJSON()) !== JSON.stringify(other.toJSON());
       expect([step, difference]).toEqual([step, true]);
     }
@@ -81,7 +81,7 @@ describe('the brake at every step', () => {
 
   it('says in words what moves, what is changed and what stays, from the same difference', () => {
     const figure = figureOf('block-in', stateFor('block-in'), USUAL_FIGURE);
-    render(<BrakeFigure figure={figure} brake={USUAL_FIGURE} end="front" width={320} />);
+    render(<BrakeFigure figure={figure} brake={USUAL_FIGURE} axle="front" width={320} />);
     expect(
       screen.getByLabelText(
         /bleed block: in\. Then the bleed block is between the pistons\. As it was: the wheel is out;.*the pads are out/,

@@ -1,6 +1,8 @@
+import { bikesWords } from '../../words/bikes';
+import type { End } from '@hold-fast/core/ends';
+import { discsOf } from '@hold-fast/core/kit/bike';
 import type { Job } from '@hold-fast/core/job/job';
 import { minutesTaken } from '@hold-fast/core/job/handsOn';
-import { ENDS } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { space } from '../../ui/tokens';
@@ -44,7 +46,7 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
         <Complaint job={job} />
         {job.sealed || job.symptoms.length === 0 ? null : (
           <View style={styles.behind}>
-            {ENDS.map((end) => (
+            {discsOf(job.bike).map((end) => (
               <Button
                 key={end}
                 kind="quiet"
@@ -79,7 +81,7 @@ function ComebackNote({ job }: { job: Job }) {
   const { comeback } = job;
   if (!comeback) return null;
   const { tag, complaint, sealed, procedures, left } = comeback;
-  const listed = (each: { end: 'front' | 'rear' }, what: string) =>
+  const listed = (each: { end: End }, what: string) =>
     `${words.inSentence(what)} ${words.end[each.end]}`;
   const procedureSays = planWords.procedure as Readonly<Record<string, string>>;
   const subjectSays = words.subject as Readonly<Record<string, string>>;
@@ -141,6 +143,12 @@ function saidOf(job: Job): string[] {
     ringAboveCents === null
       ? null
       : jobWords.jobSheet.ringAbove(words.format.money(ringAboveCents)),
+    bike.thirdBrake === 'none'
+      ? null
+      : capital(bikesWords.bikeSheet.thirdAt(words.thirdPlace[bike.thirdPlace])),
+    bike.sharedLever === 'none'
+      ? null
+      : capital(bikesWords.bikeSheet.oneLeverFor(words.sharedLever[bike.sharedLever])),
     bike.furtherBrakes ? jobWords.jobSheet.alsoBraked(bike.furtherBrakes) : null,
     taken > 0
       ? jobWords.jobSheet.minutesTaken(

@@ -1,3 +1,4 @@
+import { ENDS } from '@hold-fast/core/ends';
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
 import { useEffect, useLayoutEffect } from 'react';
@@ -138,9 +139,9 @@ function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
         <View style={styles.aside}>
           <Words kind="strong">{promiseSays(job.promisedAt)}</Words>
           <View style={styles.marks}>
-            {(['front', 'rear'] as const).map((end) => {
+            {ENDS.map((end) => {
               const word = job[end];
-              return (
+              return word === undefined ? null : (
                 <View key={end} style={styles.mark}>
                   <Words style={styles.end} ink="soft">
                     {words.endLetter[end]}

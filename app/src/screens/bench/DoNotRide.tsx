@@ -1,7 +1,7 @@
+import { endsOf } from '@hold-fast/core/kit/bike';
 import { openNotices } from '@hold-fast/core/notice/notice';
 import type { Job } from '@hold-fast/core/job/job';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
-import { ENDS } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
 import { color, space, type } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -12,7 +12,9 @@ import { words } from '../../words/words';
 export function graveOf(job: Job): string[] {
   const found = job.sealed
     ? []
-    : ENDS.flatMap((end) => inspectEnd(job, end).items.filter(({ doNotRide }) => doNotRide));
+    : endsOf(job.bike).flatMap((end) =>
+        inspectEnd(job, end).items.filter(({ doNotRide }) => doNotRide),
+      );
   const notices = job.sealed ? [] : openNotices(job).filter(({ doNotRide }) => doNotRide);
   return [
     ...new Set([...[...found, ...job.tags].map(graveSays), ...notices.map(({ title }) => title)]),

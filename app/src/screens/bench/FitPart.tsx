@@ -1,3 +1,4 @@
+import { endSays } from '../bikes/thirdBrake';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Identified, Job } from '@hold-fast/core/job/job';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
@@ -144,7 +145,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.fitPart.brake(words.end[end])}
+      over={jobWords.fitPart.brake(endSays(job.bike, end))}
       title={title}
       foot={
         <>

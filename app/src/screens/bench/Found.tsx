@@ -1,3 +1,4 @@
+import { endsOf } from '@hold-fast/core/kit/bike';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
@@ -34,7 +35,7 @@ export function Found({ jobId }: { jobId: string }) {
   return (
     <WithJob jobId={jobId} banner={false}>
       {(job) => {
-        const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
+        const ends = endsOf(job.bike).map((end) => ({ end, ...inspectEnd(job, end) }));
         const items = ranked(ends.flatMap((each) => each.items));
         return (
           <Page

@@ -1,4 +1,4 @@
-import { ENDS } from '@hold-fast/core/ends';
+import { endsOf, leversOf } from '@hold-fast/core/kit/bike';
 import type { Job } from '@hold-fast/core/job/job';
 import { workedAt } from '@hold-fast/core/job/visit';
 import { Section } from '../../ui/Page';
@@ -12,28 +12,27 @@ export function HandOverTests({ job }: { job: Job }) {
   return (
     <Section label={jobWords.signOff.handOverTests}>
       <TestChoice job={job} test="lever-side" end={null} says={leverSays(job)} />
-      <TestChoice
-        job={job}
-        test="lever-feel"
-        end="front"
-        says={jobWords.signOff.frontLeverFirmHolds60}
-      />
-      <TestChoice
-        job={job}
-        test="lever-feel"
-        end="rear"
-        says={jobWords.signOff.rearLeverFirmHolds60}
-      />
-      {ENDS.filter((end) => workedAt(job, end).length > 0).map((end) => (
+      {leversOf(job.bike).map((end) => (
         <TestChoice
-          key={end}
+          key={`lever-feel ${end}`}
           job={job}
-          test="stand"
+          test="lever-feel"
           end={end}
-          says={jobWords.signOff.onTheStandTurnsFree(capital(words.end[end]))}
+          says={jobWords.signOff.leverFirmHolds60(capital(words.end[end]))}
         />
       ))}
-      {(job.bike.motor ? ENDS : []).map((end) => (
+      {endsOf(job.bike)
+        .filter((end) => workedAt(job, end).length > 0)
+        .map((end) => (
+          <TestChoice
+            key={end}
+            job={job}
+            test="stand"
+            end={end}
+            says={jobWords.signOff.onTheStandTurnsFree(capital(words.end[end]))}
+          />
+        ))}
+      {(job.bike.motor ? leversOf(job.bike) : []).map((end) => (
         <TestChoice
           key={`cut-off ${end}`}
           job={job}

@@ -1,3 +1,4 @@
+import { endSays } from '../bikes/thirdBrake';
 import { rotorLimit } from '@hold-fast/core/inspection/standard';
 import type { Job } from '@hold-fast/core/job/job';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
@@ -55,7 +56,7 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.identify.brake(words.end[end])}
+      over={jobWords.identify.brake(endSays(job.bike, end))}
       title={jobWords.identify.whichBrake}
       foot={<BackToJob jobId={job.id} />}
     >
@@ -127,7 +128,7 @@ function Confirm({
   return (
     <Page
       tag={job.tag}
-      over={jobWords.identify.brake(words.end[end])}
+      over={jobWords.identify.brake(endSays(job.bike, end))}
       title={sheet.body.title}
       foot={
         <>

@@ -1,3 +1,4 @@
+import { endSays } from '../bikes/thirdBrake';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
@@ -7,8 +8,8 @@ import type { Job, Measured } from '@hold-fast/core/job/job';
 import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
-import { brakeTypeAt, hasDisc } from '@hold-fast/core/kit/bike';
-import { ENDS, type End } from '@hold-fast/core/ends';
+import { brakeTypeAt, hasDisc, discsOf, endsOf } from '@hold-fast/core/kit/bike';
+import type { End } from '@hold-fast/core/ends';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn, passesOf } from '@hold-fast/core/torque/sequence';
 import { inspectEnd, kitAt, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
@@ -153,7 +154,7 @@ function Sheet({ job }: { job: Job }) {
       />
       <FoundRow job={job} onPress={go('found')} />
       <View style={wide && styles.beside}>
-        {ENDS.map((end) =>
+        {endsOf(job.bike).map((end) =>
           hasDisc(job.bike, end) ? (
             <EndOfJob key={end} job={job} end={end} go={go} half={wide} />
           ) : (
@@ -174,7 +175,7 @@ function Sheet({ job }: { job: Job }) {
 
 /** How many of the things that were looked at stand how, the gravest first; leads to all of them. */
 function FoundRow({ job, onPress }: { job: Job; onPress: () => void }) {
-  const items = ENDS.flatMap((end) => inspectEnd(job, end).items);
+  const items = endsOf(job.bike).flatMap((end) => inspectEnd(job, end).items);
   const counted = [...WORDS]
     .reverse()
     .map((word) => ({ word, count: items.filter((item) => item.word === word).length }))
@@ -221,7 +222,7 @@ function EndOfJob({
   return (
     <View style={half && styles.half}>
       <Words kind="label" level={2} style={styles.end}>
-        {`${words.end[end]}`}
+        {endSays(job.bike, end)}
       </Words>
       <Row
         title={identified ? identified.sheet.body.title : jobWords.jobSheet.brake}
@@ -487,6 +488,7 @@ function nextOf(job: Job) {
   const progress = (end: End) => {
     const bolts = job.tightened.filter((tightened) => tightened.end === end).at(-1);
     return {
+      end,
       identified: job.identified[end] !== null,
       checkOpen: checkAskedFor(job, end, table) !== null,
       rotor: hasReadings(standingAt(job, end, 'rotor')),
@@ -495,7 +497,7 @@ function nextOf(job: Job) {
       boltsOpen: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
     };
   };
-  return nextStep({ front: progress('front'), rear: progress('rear') });
+  return nextStep(discsOf(job.bike).map(progress));
 }
 
 function hasReadings(measured: Measured | null): boolean {

@@ -1,3 +1,4 @@
+import { endSays } from '../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
@@ -18,7 +19,7 @@ export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
       {(job) => (
         <Page
           tag={job.tag}
-          over={jobWords.kitSheet.brake(words.end[end])}
+          over={jobWords.kitSheet.brake(endSays(job.bike, end))}
           title={jobWords.kitSheet.fittedHere}
           foot={<BackToJob jobId={job.id} />}
         >

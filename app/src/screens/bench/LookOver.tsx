@@ -1,3 +1,4 @@
+import { endSays } from '../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import {
   areasOf,
@@ -41,7 +42,7 @@ export function LookOver({ jobId, end }: { jobId: string; end: End }) {
       {(job, identified) => (
         <Page
           tag={job.tag}
-          over={jobWords.lookOver.brake(words.end[end])}
+          over={jobWords.lookOver.brake(endSays(job.bike, end))}
           title={jobWords.lookOver.lookItOver}
           foot={
             <Buttons>

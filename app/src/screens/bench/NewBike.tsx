@@ -7,6 +7,7 @@ import {
   type Bike as BikeOfCore,
 } from '@hold-fast/core/kit/bike';
 import { Choice } from '../../ui/Choice';
+import { leversShared, placesOfThird } from '../bikes/thirdBrake';
 import { Field } from '../../ui/Field';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
@@ -186,7 +187,7 @@ function UseFields({ made, wrong, onChange }: Omit<Props, 'tried'>) {
 
 /** What brakes each wheel, and what the mounts are of. */
 function MadeOfFields({ made, onChange }: Pick<Props, 'made' | 'onChange'>) {
-  const brake = (name: 'frontBrake' | 'rearBrake', label: string) => (
+  const brake = (name: 'frontBrake' | 'rearBrake' | 'thirdBrake', label: string) => (
     <>
       <Words kind="label">{label}</Words>
       <Choice
@@ -215,6 +216,25 @@ function MadeOfFields({ made, onChange }: Pick<Props, 'made' | 'onChange'>) {
     <Section label={checkInWords.checkIn.brakesAndMounts}>
       {brake('frontBrake', checkInWords.checkIn.brakeAt(words.end.front))}
       {brake('rearBrake', checkInWords.checkIn.brakeAt(words.end.rear))}
+      {brake('thirdBrake', checkInWords.checkIn.brakeAt(words.end.third))}
+      {made.thirdBrake === 'none' ? null : (
+        <>
+          <Words kind="label">{checkInWords.checkIn.thirdPlace}</Words>
+          <Choice
+            label={checkInWords.checkIn.thirdPlace}
+            options={placesOfThird()}
+            chosen={[made.thirdPlace]}
+            onChoose={(thirdPlace) => onChange({ thirdPlace })}
+          />
+        </>
+      )}
+      <Words kind="label">{checkInWords.checkIn.sharedLever}</Words>
+      <Choice
+        label={checkInWords.checkIn.sharedLever}
+        options={leversShared(made.thirdBrake !== 'none')}
+        chosen={[made.sharedLever]}
+        onChoose={(sharedLever) => onChange({ sharedLever })}
+      />
       <Field
         label={checkInWords.checkIn.furtherBrakes}
         value={made.furtherBrakes}

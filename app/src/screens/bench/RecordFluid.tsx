@@ -1,3 +1,4 @@
+import { endSays } from '../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { lastUsableDay } from '@hold-fast/core/fluid/container';
@@ -49,7 +50,7 @@ export function RecordFluid({
           return (
             <Page
               tag={job.tag}
-              over={jobWords.recordFluid.brake(words.end[end])}
+              over={jobWords.recordFluid.brake(endSays(job.bike, end))}
               title={jobWords.recordFluid.recordFluid}
               foot={<BackToJob jobId={jobId} />}
             >
@@ -97,7 +98,7 @@ function ChooseContainer({
   return (
     <Page
       tag={job.tag}
-      over={jobWords.recordFluid.brakeAsked(words.end[end], nameOf(asked.fluid))}
+      over={jobWords.recordFluid.brakeAsked(endSays(job.bike, end), nameOf(asked.fluid))}
       title={jobWords.recordFluid.whichContainer}
       foot={<OnFrom job={job} />}
     >
@@ -279,7 +280,7 @@ function Amount({ job, end, container, needed, onOther }: AmountProps) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.recordFluid.brakeFluid(words.end[end], nameOf(container.fluid))}
+      over={jobWords.recordFluid.brakeFluid(endSays(job.bike, end), nameOf(container.fluid))}
       title={container.label}
       foot={
         <>

@@ -1,8 +1,8 @@
+import { endsOf } from '@hold-fast/core/kit/bike';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import type { NotRepaired } from '@hold-fast/core/job/notRepaired';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
-import { ENDS } from '@hold-fast/core/ends';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -48,7 +48,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const problem = signOff.error instanceof ProblemError ? signOff.error : null;
   const refusedBars =
     problem?.kind === 'sign-off-refused' ? (problem.problem.facts?.bars as Bar[]) : [];
-  const ends = ENDS.map((end) => ({ end, ...inspectEnd(job, end) }));
+  const ends = endsOf(job.bike).map((end) => ({ end, ...inspectEnd(job, end) }));
   const watched = ends.flatMap(({ items }) => items.filter(({ word }) => word === 'watch'));
   const notInspected = ends.map(({ end, notInspected: missed }) => words.thingsAt(end, missed));
 
@@ -143,7 +143,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
                   <OpenBar key={JSON.stringify(bar)} job={job} bar={bar} person={person} />
                 ),
               )}
-              {ENDS.map((end) => (
+              {endsOf(job.bike).map((end) => (
                 <OpenChecks key={end} job={job} end={end} bars={shown} />
               ))}
             </Section>

@@ -3,8 +3,7 @@ import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { RINGS } from '@hold-fast/contract/roles';
-import { ENDS } from '@hold-fast/core/ends';
-import { brakeTypeAt, hasDisc } from '@hold-fast/core/kit/bike';
+import { brakeTypeAt, hasDisc, endsOf } from '@hold-fast/core/kit/bike';
 import { useBike } from '../../data/queries';
 import { useSession } from '../../data/session';
 import { Button } from '../../ui/Button';
@@ -60,9 +59,17 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     bike.kmPerWeek ? bikesWords.bikeSheet.kmAWeek(bike.kmPerWeek) : null,
     bike.forkMaterial && bikesWords.bikeSheet.forkOf(words.material[bike.forkMaterial]),
     bike.frameMaterial && bikesWords.bikeSheet.frameOf(words.material[bike.frameMaterial]),
-    ...ENDS.filter((end) => !hasDisc(bike, end)).map((end) =>
-      bikesWords.bikeSheet.notDisc(words.end[end], words.brakeType[brakeTypeAt(bike, end)]),
-    ),
+    ...endsOf(bike)
+      .filter((end) => !hasDisc(bike, end))
+      .map((end) =>
+        bikesWords.bikeSheet.notDisc(words.end[end], words.brakeType[brakeTypeAt(bike, end)]),
+      ),
+    bike.thirdBrake === 'none'
+      ? null
+      : bikesWords.bikeSheet.thirdAt(words.thirdPlace[bike.thirdPlace]),
+    bike.sharedLever === 'none'
+      ? null
+      : bikesWords.bikeSheet.oneLeverFor(words.sharedLever[bike.sharedLever]),
     bike.furtherBrakes ? bikesWords.bikeSheet.alsoBraked(bike.furtherBrakes) : null,
   ].filter(Boolean);
   return (

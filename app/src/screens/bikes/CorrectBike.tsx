@@ -19,9 +19,10 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { checkInWords } from '../../words/checkIn';
 import { words } from '../../words/words';
+import { leversShared, placesOfThird } from './thirdBrake';
 import { NewOwner } from './NewOwner';
 
-const BRAKE_FIELD = { front: 'frontBrake', rear: 'rearBrake' } as const;
+const BRAKE_FIELD = { front: 'frontBrake', rear: 'rearBrake', third: 'thirdBrake' } as const;
 
 /** What is written of a bike, corrected: what stood before is kept. */
 export function CorrectBike({ bikeId }: { bikeId: string }) {
@@ -127,6 +128,20 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
             />
           </Fragment>
         ))}
+        <Words kind="label">{checkInWords.checkIn.thirdPlace}</Words>
+        <FormChoice
+          control={control}
+          name="thirdPlace"
+          label={checkInWords.checkIn.thirdPlace}
+          options={placesOfThird()}
+        />
+        <Words kind="label">{checkInWords.checkIn.sharedLever}</Words>
+        <FormChoice
+          control={control}
+          name="sharedLever"
+          label={checkInWords.checkIn.sharedLever}
+          options={leversShared(true)}
+        />
         <FormLine
           control={control}
           name="furtherBrakes"

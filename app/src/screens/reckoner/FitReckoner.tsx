@@ -1,4 +1,5 @@
-import { ENDS } from '@hold-fast/core/ends';
+import { axleOf } from '@hold-fast/core/kit/bike';
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
 import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';
 import type { Reckoned as WrittenDown } from '@hold-fast/core/job/reckoned';
@@ -40,7 +41,7 @@ const USUAL = {
 export function FitReckoner() {
   const at = useAtBrake();
   const [keyed, key] = useKeyed('fit', USUAL, knownOf(at));
-  const end = at?.end ?? oneOf(ENDS, keyed.end);
+  const end = at ? axleOf(at.job.bike, at.end) : oneOf(USUAL_ENDS, keyed.end);
   const mount = oneOf(MOUNTS, keyed.mount);
   const hub = oneOf(HOLDS, keyed.hub);
   const hold = oneOf(HOLDS, keyed.hold);
@@ -76,7 +77,7 @@ export function FitReckoner() {
             {at ? null : (
               <Choice
                 label={reckonerWords.fit.whichEnd}
-                options={ENDS.map((value) => ({ value, says: capital(words.end[value]) }))}
+                options={USUAL_ENDS.map((value) => ({ value, says: capital(words.end[value]) }))}
                 chosen={[end]}
                 onChoose={key('end')}
               />

@@ -1,4 +1,4 @@
-import { ENDS, type End } from '@hold-fast/core/ends';
+import { USUAL_ENDS, type UsualEnd } from '@hold-fast/core/ends';
 import { FADES_FROM_C, type HeatAsked, type Heating } from '@hold-fast/core/heat/descent';
 import { dropM } from '@hold-fast/core/heat/road';
 import { StyleSheet, View } from 'react-native';
@@ -73,7 +73,7 @@ function Reckoned({ asked, heating }: { asked: HeatAsked; heating: Heating }) {
             words.format.fixed(dropM(road)),
           )}
         </Words>
-        {ENDS.map((end) => (
+        {USUAL_ENDS.map((end) => (
           <EndSays key={end} end={end} heating={heating} />
         ))}
       </Section>
@@ -105,7 +105,7 @@ function Reckoned({ asked, heating }: { asked: HeatAsked; heating: Heating }) {
   );
 }
 
-function EndSays({ end, heating }: { end: End; heating: Heating }) {
+function EndSays({ end, heating }: { end: UsualEnd; heating: Heating }) {
   const { heat: says } = reckonerWords;
   const { peak, toFadeC, toBoilC } = heating.heat[end];
   const faults = [

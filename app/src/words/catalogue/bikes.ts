@@ -32,6 +32,8 @@ export interface BikesWords {
     forkOf: (material: string) => string;
     frameOf: (material: string) => string;
     alsoBraked: (which: string) => string;
+    thirdAt: (place: string) => string;
+    oneLeverFor: (which: string) => string;
     comeback: string;
   };
   thicknessChart: {
@@ -104,6 +106,9 @@ export interface BikesWords {
       | 'frameMaterial'
       | 'frontBrake'
       | 'rearBrake'
+      | 'thirdBrake'
+      | 'thirdPlace'
+      | 'sharedLever'
       | 'furtherBrakes',
       string
     >;

@@ -40,6 +40,8 @@ export interface CheckInWords {
     wetOrDry: string;
     brakesAndMounts: string;
     brakeAt: (end: string) => string;
+    thirdPlace: string;
+    sharedLever: string;
     furtherBrakes: string;
     furtherHint: string;
     forkOf: string;

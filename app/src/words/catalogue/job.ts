@@ -363,8 +363,7 @@ export interface JobWords {
     writeItDown: string;
     whatIsOpenStandsBelow: string;
     handOverTests: string;
-    frontLeverFirmHolds60: string;
-    rearLeverFirmHolds60: string;
+    leverFirmHolds60: (end: string) => string;
     onTheStandTurnsFree: (end: string) => string;
     eachLeverCutsTheMotor: (end: string) => string;
     nearTheLimit: string;

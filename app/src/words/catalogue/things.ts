@@ -4,7 +4,7 @@ import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Actuation } from '@hold-fast/core/kit/actuation';
 import type { ClearanceCure } from '@hold-fast/core/clearance/cure';
 import type { CameAlong, Fitted } from '@hold-fast/core/job/job';
-import type { Bike, BrakeType, Material } from '@hold-fast/core/kit/bike';
+import type { Bike, BrakeType, Material, SharedLever, ThirdPlace } from '@hold-fast/core/kit/bike';
 import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
 import type { Touch } from '@hold-fast/core/evidence/touch';
@@ -43,6 +43,8 @@ export interface ThingWords {
   end: Record<End, string>;
   /** An end in one letter, beside its mark. */
   endLetter: Record<End, string>;
+  /** An end with where it is, of two at one axle. */
+  endAt: (end: string, where: string) => string;
   terrain: Record<NonNullable<Bike['terrain']>, string>;
   part: Record<Part, string>;
   side: Record<'left' | 'right', string>;
@@ -97,5 +99,7 @@ export interface ThingWords {
   symptom: Record<Symptom, string>;
   material: Record<Material, string>;
   brakeType: Record<BrakeType, string>;
+  thirdPlace: Record<ThirdPlace, string>;
+  sharedLever: Record<SharedLever, string>;
   cameAlong: Record<CameAlong, string>;
 }

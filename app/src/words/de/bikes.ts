@@ -44,6 +44,8 @@ export const bikes: BikesWords = {
     forkOf: (material) => `Gabel ${material}`,
     frameOf: (material) => `Rahmen ${material}`,
     alsoBraked: (which) => `dazu: ${which}`,
+    thirdAt: (place) => `dritte Bremse: ${place}`,
+    oneLeverFor: (which) => `ein Hebel für ${which}`,
     comeback: 'kam zurück',
   },
   thicknessChart: {
@@ -116,6 +118,9 @@ export const bikes: BikesWords = {
       frameMaterial: 'Rahmen',
       frontBrake: 'Bremse vorn',
       rearBrake: 'Bremse hinten',
+      thirdBrake: 'dritte Bremse',
+      thirdPlace: 'Platz der dritten Bremse',
+      sharedLever: 'ein Hebel für zwei',
       furtherBrakes: 'weitere Bremsen',
     },
     itIsSomebodyElses: 'Es gehört jetzt jemand anderem',

@@ -55,6 +55,7 @@ export const faults: FaultWords = {
     'of unknown': 'Nichts mit dieser Kennung ist zurückzunehmen.',
     'procedures.front unsuited': NO_SUCH_WORK,
     'procedures.rear unsuited': NO_SUCH_WORK,
+    'procedures.third unsuited': NO_SUCH_WORK,
     'not-done-yet': 'Nur was gewählt wurde und getan ist, kann noch einmal getan werden.',
     'say-why': 'Damit steht es besser da: schreiben, warum falsch war, was vorher da stand.',
     'found-again': 'Was wieder gefunden wird, wird nicht zurückgenommen.',
@@ -64,6 +65,7 @@ export const faults: FaultWords = {
     'lead-decides': 'Welches der beiden gilt, sagt eine Leitung.',
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
+    'procedures.third other-family-inside': MET_OTHER,
     'motor lead-only':
       'Von diesem Rad würde weniger verlangt (kein Motor, keine Scheibe, kein Carbon): Das sagt eine Leitung.',
     'customerId unknown': 'Diesen Kunden gibt es nicht.',

@@ -417,7 +417,7 @@ function fault(what: StepRefusal): string {
     case 'do-not-ride':
       return 'Auf diesem Rad steht „Nicht fahren“: Es wird weder geprüft noch gefahren. Arbeit und ein weiterer Blick heben es auf.';
     case 'material-unknown':
-      return `Woraus ist ${what.end === 'front' ? 'die Gabel' : 'der Rahmen'}? Zuerst beim Rad eintragen: Carbon bekommt keine Feile.`;
+      return `Woraus ist ${what.axle === 'front' ? 'die Gabel' : 'der Rahmen'}? Zuerst beim Rad eintragen: Carbon bekommt keine Feile.`;
     case 'carbon-unanswered':
       return 'Carbon bekommt keine Feile vor dem schriftlichen Wort des Herstellers: ihn als Abweichung fragen und die Antwort anhängen.';
     case 'may-not-ride':
@@ -427,7 +427,7 @@ function fault(what: StepRefusal): string {
     case 'fit-refused':
       return `Die verlangte Scheibe passt ${things.end[what.end]} nicht: eine andere wählen oder dies auslassen.`;
     case 'largest-unknown':
-      return `Niemand weiß, welche Scheibe ${what.end === 'front' ? 'die Gabel' : 'der Rahmen'} höchstens erlaubt: den Hersteller fragen und aufschreiben.`;
+      return `Niemand weiß, welche Scheibe ${what.axle === 'front' ? 'die Gabel' : 'der Rahmen'} höchstens erlaubt: den Hersteller fragen und aufschreiben.`;
     case 'hose-too-short':
       return `Um ${what.missingMm} mm zu kurz: nicht schneiden. Auslassen und den Schlauch erneuern.`;
     case 'levers-apart':

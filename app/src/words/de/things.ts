@@ -1,8 +1,9 @@
 import type { ThingWords } from '../catalogue/things';
 
 export const things: ThingWords = {
-  end: { front: 'vorn', rear: 'hinten' },
-  endLetter: { front: 'V', rear: 'H' },
+  end: { front: 'vorn', rear: 'hinten', third: 'an dritter Stelle' },
+  endLetter: { front: 'V', rear: 'H', third: '3' },
+  endAt: (end, where) => `${end} (${where})`,
   terrain: { flat: 'flach', rolling: 'wellig', hilly: 'hügelig', steep: 'steil' },
   side: { left: 'links', right: 'rechts' },
   pushes: { 'one-sided': 'drückt von einer Seite', 'two-sided': 'drückt von beiden Seiten' },
@@ -504,6 +505,17 @@ export const things: ThingWords = {
     'wet-noise': 'Nur bei Nässe',
   },
   material: { aluminium: 'Aluminium', steel: 'Stahl', titanium: 'Titan', carbon: 'Carbon' },
+  thirdPlace: {
+    'right-front': 'rechts vorn, neben der linken',
+    'right-rear': 'rechts hinten, neben der linken',
+    'second-rear': 'am Hinterrad, neben seiner ersten',
+  },
+  sharedLever: {
+    none: 'nein, jede ihren eigenen',
+    'front-rear': 'vorn und hinten',
+    'front-third': 'vorn und an dritter Stelle',
+    'rear-third': 'hinten und an dritter Stelle',
+  },
   brakeType: {
     disc: 'Scheibe',
     rim: 'Felgenbremse',

@@ -42,6 +42,8 @@ export const bikes: BikesWords = {
     forkOf: (material) => `${material} fork`,
     frameOf: (material) => `${material} frame`,
     alsoBraked: (which) => `also: ${which}`,
+    thirdAt: (place) => `third brake: ${place}`,
+    oneLeverFor: (which) => `one lever for ${which}`,
     comeback: 'came back',
   },
   thicknessChart: {
@@ -114,6 +116,9 @@ export const bikes: BikesWords = {
       frameMaterial: 'frame',
       frontBrake: 'front brake',
       rearBrake: 'rear brake',
+      thirdBrake: 'third brake',
+      thirdPlace: 'place of the third brake',
+      sharedLever: 'one lever for two',
       furtherBrakes: 'other brakes',
     },
     itIsSomebodyElses: 'It is somebody else’s now',

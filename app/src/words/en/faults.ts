@@ -49,6 +49,7 @@ export const faults: FaultWords = {
     'of unknown': 'There is nothing of this id to take back.',
     'procedures.front unsuited': NO_SUCH_WORK,
     'procedures.rear unsuited': NO_SUCH_WORK,
+    'procedures.third unsuited': NO_SUCH_WORK,
     'not-done-yet': 'Only what was chosen and is done can be done once more.',
     'say-why': 'This makes it stand better: write why what was there before was wrong.',
     'found-again': 'What is found again is not taken back.',
@@ -58,6 +59,7 @@ export const faults: FaultWords = {
     'lead-decides': 'Which of the two counts is a lead’s to say.',
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
+    'procedures.third other-family-inside': MET_OTHER,
     'motor lead-only':
       'Less would be asked of this bike (no motor, no disc, no carbon): that is a lead’s to say.',
     'customerId unknown': 'There is no such customer.',

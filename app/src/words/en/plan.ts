@@ -376,7 +376,7 @@ function fault(what: StepRefusal): string {
     case 'do-not-ride':
       return 'A do-not-ride stands on this bike: it is neither tried nor ridden. Work and another look lift it.';
     case 'material-unknown':
-      return `What is the ${what.end === 'front' ? 'fork' : 'frame'} of? Write it down at the bike first: carbon gets no file.`;
+      return `What is the ${what.axle === 'front' ? 'fork' : 'frame'} of? Write it down at the bike first: carbon gets no file.`;
     case 'carbon-unanswered':
       return 'Carbon gets no file before the maker’s written word: ask the maker as a deviation, and attach the answer.';
     case 'may-not-ride':
@@ -386,7 +386,7 @@ function fault(what: StepRefusal): string {
     case 'fit-refused':
       return `The rotor that was asked for does not fit at the ${things.end[what.end]}: choose another, or leave this out.`;
     case 'largest-unknown':
-      return `Nobody knows the largest rotor that the ${what.end === 'front' ? 'fork' : 'frame'} allows: ask its maker, and write it down.`;
+      return `Nobody knows the largest rotor that the ${what.axle === 'front' ? 'fork' : 'frame'} allows: ask its maker, and write it down.`;
     case 'hose-too-short':
       return `Too short by ${what.missingMm} mm: do not cut. Leave it out and renew the hose.`;
     case 'levers-apart':

@@ -1,8 +1,9 @@
 import type { ThingWords } from '../catalogue/things';
 
 export const things: ThingWords = {
-  end: { front: 'front', rear: 'rear' },
-  endLetter: { front: 'F', rear: 'R' },
+  end: { front: 'front', rear: 'rear', third: 'third' },
+  endLetter: { front: 'F', rear: 'R', third: '3' },
+  endAt: (end, where) => `${end} (${where})`,
   terrain: { flat: 'flat', rolling: 'rolling', hilly: 'hilly', steep: 'steep' },
   side: { left: 'left', right: 'right' },
   pushes: { 'one-sided': 'pushes from one side', 'two-sided': 'pushes from both sides' },
@@ -515,6 +516,17 @@ export const things: ThingWords = {
     'wet-noise': 'Only in the wet',
   },
   material: { aluminium: 'aluminium', steel: 'steel', titanium: 'titanium', carbon: 'carbon' },
+  thirdPlace: {
+    'right-front': 'right front, beside the left one',
+    'right-rear': 'right rear, beside the left one',
+    'second-rear': 'on the rear wheel, besides its first',
+  },
+  sharedLever: {
+    none: 'no, each its own',
+    'front-rear': 'front and rear',
+    'front-third': 'front and third',
+    'rear-third': 'rear and third',
+  },
   brakeType: { disc: 'disc', rim: 'rim brake', drum: 'drum', coaster: 'coaster', none: 'none' },
   cameAlong: {
     battery: 'battery',

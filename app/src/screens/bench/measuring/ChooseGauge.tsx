@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { suits } from '@hold-fast/core/measurand/measurands';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
@@ -64,7 +65,7 @@ export function ChooseGauge({
   return (
     <Page
       tag={job.tag}
-      over={measuringWords.chooseGauge.brake(words.end[end], title)}
+      over={measuringWords.chooseGauge.brake(endSays(job.bike, end), title)}
       title={measuringWords.chooseGauge.whichGauge}
       foot={<BackToJob jobId={job.id} />}
     >

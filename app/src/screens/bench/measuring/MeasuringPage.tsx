@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { correctedTwice, valuesAt } from '@hold-fast/core/inspection/session';
@@ -74,7 +75,7 @@ export function MeasuringPage({ facts: told, ...rest }: Props) {
         fixed
         low={room.arrangement !== 'tall' && room.arrangement !== 'wide'}
         tag={job.tag}
-        over={measuringWords.measuringPage.brake(words.end[measured.end])}
+        over={measuringWords.measuringPage.brake(endSays(job.bike, measured.end))}
         title={title}
         aside={<GaugeAside measured={measured} live={live} onPress={onGauge} />}
       >

@@ -1,3 +1,4 @@
+import { discsOf } from '@hold-fast/core/kit/bike';
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
@@ -26,9 +27,8 @@ export function goOnWith(
 
 /** The way on when both parts of an end are measured: the other end, or what all of it comes to. */
 export function NextEnd({ job, measured }: { job: Job; measured: Measured }) {
-  const other: End = measured.end === 'front' ? 'rear' : 'front';
-  const open = !standingSitting(job, other, 'rotor');
-  if (open && job.identified[other])
+  const other = discsOf(job.bike).find((end) => !standingSitting(job, end, 'rotor'));
+  if (other && job.identified[other])
     return (
       <Button
         grow
@@ -40,13 +40,13 @@ export function NextEnd({ job, measured }: { job: Job; measured: Measured }) {
     <Button
       grow
       says={
-        open
+        other
           ? measuringWords.goOn.identifyTheBrake(words.end[other])
           : measuringWords.goOn.whatWasFound
       }
       onPress={() =>
         router.navigate(
-          (open ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`) as '/bench',
+          (other ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`) as '/bench',
         )
       }
     />

@@ -1,6 +1,7 @@
+import { endsOf } from '@hold-fast/core/kit/bike';
 import type { Job } from '@hold-fast/core/job/job';
 import { standingSteps } from '@hold-fast/core/job/visit';
-import { ENDS, type End } from '@hold-fast/core/ends';
+import type { End } from '@hold-fast/core/ends';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
@@ -19,7 +20,7 @@ export function AllDone({ job }: { job: Job }) {
   return (
     <Halves>
       <>
-        {ENDS.map((end) => {
+        {endsOf(job.bike).map((end) => {
           const recorded = recordedAt(job, end);
           const done = plan?.procedures[end] ?? [];
           return done.length + recorded.length > 0 ? (

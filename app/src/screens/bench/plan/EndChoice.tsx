@@ -1,8 +1,10 @@
+import { endSays } from '../../bikes/thirdBrake';
 import { FIRST_BLEEDS, type FirstBleed } from '@hold-fast/core/fluid/bleedMethods';
 import type { Job } from '@hold-fast/core/job/job';
 import { isFilledOver } from '@hold-fast/core/job/planChoice';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { PROCEDURE_IDS, suitsBrake, type ProcedureId } from '@hold-fast/core/procedure/procedures';
+import { axleOf } from '@hold-fast/core/kit/bike';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -58,7 +60,7 @@ export function EndChoice({
   const sheet = job.identified[end]?.sheet.body;
   if (!sheet)
     return (
-      <Section label={words.end[end]}>
+      <Section label={endSays(job.bike, end)}>
         <Button
           kind="quiet"
           says={planningWords.endChoice.identifyTheBrakeFirst(words.end[end])}
@@ -72,7 +74,7 @@ export function EndChoice({
     : suited.filter((id) => USUAL.includes(id) || chosen.includes(id) || recommended.includes(id));
   return (
     <Section
-      label={words.end[end]}
+      label={endSays(job.bike, end)}
       aside={
         <Button
           kind="quiet"
@@ -130,7 +132,9 @@ export function EndChoice({
           <Words kind="small">
             {planningWords.endChoice.whereAJointIsOpened(
               WHY[why],
-              words.inSentence(planWords.step[bleedFor(end, sheet.brake.port).way].does),
+              words.inSentence(
+                planWords.step[bleedFor(axleOf(job.bike, end), sheet.brake.port).way].does,
+              ),
             )}
           </Words>
           <Choice

@@ -2,7 +2,8 @@ import type { Job } from '@hold-fast/core/job/job';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { fluidWanted } from '@hold-fast/core/plan/fluidWanted';
 import { shortOf } from '@hold-fast/core/stock/stock';
-import type { End } from '@hold-fast/core/ends';
+import { atEachEnd, type End } from '@hold-fast/core/ends';
+import { axleOf } from '@hold-fast/core/kit/bike';
 import { brakesOf } from '@hold-fast/core/job/visit';
 import { layOut } from '@hold-fast/core/plan/layOut';
 import type { Plan } from '@hold-fast/core/plan/planner';
@@ -31,17 +32,17 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
   });
   const { tools, consumables, parts, cautions } = layOut(
     plan.steps,
-    { front: brakeAt('front'), rear: brakeAt('rear') },
+    atEachEnd(brakeAt),
     job.bike.motor,
   );
   const short = shortOf(
     parts.map(({ part }) => part),
     stock.data ?? [],
   );
-  const brakes = {
-    front: job.identified.front?.sheet.body ?? null,
-    rear: job.identified.rear?.sheet.body ?? null,
-  };
+  const brakes = atEachEnd((end) => {
+    const sheet = job.identified[end]?.sheet.body;
+    return sheet ? { ...sheet, axle: axleOf(job.bike, end) } : null;
+  });
   if (plan.steps.length === 0)
     return (
       <Section label={planningWords.planList.benchTime}>

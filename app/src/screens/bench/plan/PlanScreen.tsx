@@ -1,3 +1,4 @@
+import { axleOf, discsOf, hasDisc } from '@hold-fast/core/kit/bike';
 import type { Job } from '@hold-fast/core/job/job';
 import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
 import { isFilledOver } from '@hold-fast/core/job/planChoice';
@@ -5,7 +6,7 @@ import { recommendedAt } from '@hold-fast/core/job/recommended';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { doneWith, type Visit } from '@hold-fast/core/plan/visit';
 import { procedureRule, type ProcedureId } from '@hold-fast/core/procedure/procedures';
-import { ENDS, type End } from '@hold-fast/core/ends';
+import { atEachEnd, ENDS, otherEnd, type End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useNaivePlan, usePlan } from '../../../data/planner';
@@ -29,7 +30,8 @@ type Again = { end: End; procedure: ProcedureId }[];
 
 /** The choice of one end; what is done at both or not at all goes with it. */
 function chosenAt(procedures: Procedures, end: End, chosen: ProcedureId[]): Procedures {
-  const other = end === 'front' ? 'rear' : 'front';
+  const other = otherEnd(end);
+  if (!other) return { ...procedures, [end]: chosen };
   const there = procedures[other].filter((id) => !procedureRule(id).bothEnds);
   const both = chosen.filter((id) => procedureRule(id).bothEnds);
   return { ...procedures, [end]: chosen, [other]: [...there, ...both] };
@@ -44,14 +46,14 @@ export function PlanScreen({ jobId }: { jobId: string }) {
 
 function Planning({ job }: { job: Job }) {
   const standing = job.planned.at(-1) ?? null;
-  const bleedOf = (end: End) => bleedFor(end, job.identified[end]?.sheet.body.brake.port ?? '');
-  const recommended = (end: End) => recommendedAt(job, end, bleedOf(end).way);
+  const bleedOf = (end: End) =>
+    bleedFor(axleOf(job.bike, end), job.identified[end]?.sheet.body.brake.port ?? '');
+  const recommended = (end: End) =>
+    hasDisc(job.bike, end) ? recommendedAt(job, end, bleedOf(end).way) : [];
   const [procedures, setProcedures] = useState<Procedures>(
-    () => standing?.procedures ?? { front: recommended('front'), rear: recommended('rear') },
+    () => standing?.procedures ?? atEachEnd(recommended),
   );
-  const [bleed, setBleed] = useState(
-    () => standing?.bleed ?? { front: bleedOf('front').way, rear: bleedOf('rear').way },
-  );
+  const [bleed, setBleed] = useState(() => standing?.bleed ?? atEachEnd((end) => bleedOf(end).way));
   const [again, setAgain] = useState<Again>([]);
   const [agreed, setAgreed] = useState<'agreed' | 'not-asked'>('not-asked');
   const [saying, setSaying] = useState('');
@@ -127,7 +129,7 @@ function Planning({ job }: { job: Job }) {
     >
       <Halves>
         <>
-          {ENDS.map((end) => (
+          {discsOf(job.bike).map((end) => (
             <EndChoice
               key={end}
               end={end}

@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
@@ -141,7 +142,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
         together.length > 1
           ? planningWords.stepFace.bothBrakes
           : end
-            ? planningWords.stepFace.brake(words.end[end])
+            ? planningWords.stepFace.brake(endSays(job.bike, end))
             : planningWords.stepFace.wholeBike,
         count + 1,
         total,

@@ -1,3 +1,4 @@
+import { axleOf } from '@hold-fast/core/kit/bike';
 import { figureOf } from '@hold-fast/core/figure/brakeFigure';
 import type { Job } from '@hold-fast/core/job/job';
 import { figureBrakeAt } from '@hold-fast/core/job/visit';
@@ -27,7 +28,7 @@ export function StepFigure({ job, visit, next: { step, end }, counts }: Props) {
     <BrakeFigure
       figure={figureOf(step, task.start, brake)}
       brake={brake}
-      end={end}
+      axle={axleOf(job.bike, end)}
       width={Math.min(width - 2 * space.l, height >= size.small ? most : size.figure / 2)}
     />
   );

@@ -1,9 +1,10 @@
+import { leversOf } from '@hold-fast/core/kit/bike';
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { brakeAt, checksAt, lastBledAt } from '@hold-fast/core/job/visit';
-import { ENDS, type End } from '@hold-fast/core/ends';
+import type { End } from '@hold-fast/core/ends';
 import { provenCutOff } from '@hold-fast/core/job/bars';
 import { isBleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
@@ -140,7 +141,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
     });
   }
   if (job.bike.motor && step === 'careful-ride') {
-    const cut = ENDS.filter((each) => provenCutOff(job, each) === 'passed');
+    const cut = leversOf(job.bike).filter((each) => provenCutOff(job, each) === 'passed');
     found.push({
       says: planningWords.capture.tryEachCutOff,
       to: 'check',

@@ -32,8 +32,8 @@ let seq = 10;
 const planned = (front: ProcedureId[], change: Partial<Planned> = {}): Planned => ({
   id: `plan ${++seq}`,
   seq,
-  procedures: { front, rear: [] },
-  bleed: { front: 'gravity-down', rear: 'push-up' },
+  procedures: { front, rear: [], third: [] },
+  bleed: { front: 'gravity-down', rear: 'push-up', third: 'push-up' },
   again: [],
   agreed: 'agreed',
   words: '',
@@ -84,7 +84,7 @@ describe('the plan', () => {
     press('This is the plan');
     expect(lastSent()).toMatchObject({
       kind: 'plan-choice',
-      procedures: { front: ['change-pads'], rear: [] },
+      procedures: { front: ['change-pads'], rear: [], third: [] },
       again: [],
       agreed: 'agreed',
     });
@@ -206,7 +206,7 @@ describe('the step face', () => {
 
   it('makes one ride for both ends of it', () => {
     const both = job([], {
-      planned: [planned([], { procedures: { front: ['align'], rear: ['align'] } })],
+      planned: [planned([], { procedures: { front: ['align'], rear: ['align'], third: [] } })],
     });
     step(walked(both, 'careful-ride'));
     expect(screen.getByText(/both brakes · step/)).toBeTruthy();

@@ -1,3 +1,5 @@
+import { endSays } from '../../bikes/thirdBrake';
+import { axleOf } from '@hold-fast/core/kit/bike';
 import { BLEED_METHODS, type BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Identified, Job } from '@hold-fast/core/job/job';
@@ -44,8 +46,9 @@ export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
 
 function Run({ job, end, identified }: { job: Job; end: End; identified: Identified }) {
   const { brake } = identified.sheet.body;
+  const axle = axleOf(job.bike, end);
   const cycles = toldOf(job, 'bleed-cycle', end);
-  const planned = job.planned.at(-1)?.bleed[end] ?? bleedFor(end, brake.port).way;
+  const planned = job.planned.at(-1)?.bleed[end] ?? bleedFor(axle, brake.port).way;
   const first = cycles[0]?.method ?? planned;
   const stands = bleedStands(first, bleedEvents(job, end));
   const going: BleedMethod =
@@ -58,7 +61,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
   const [others, setOthers] = useState(false);
   const [colour, setColour] = useState(cycles.at(-1)?.colour ?? '');
   const [ml, setMl] = useState('');
-  const [length, setLength] = useState(String(USUAL_HOSE_MM[end]));
+  const [length, setLength] = useState(String(USUAL_HOSE_MM[axle]));
   const lengthMm = numberOf(length);
   const volumes =
     lengthMm !== null && lengthMm > 0 ? volumesOf(identified.sheet.body.hose, lengthMm) : null;
@@ -82,7 +85,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
   return (
     <Page
       tag={job.tag}
-      over={provingWords.bleedRun.brakeCycle(words.end[end], cycles.length + 1)}
+      over={provingWords.bleedRun.brakeCycle(endSays(job.bike, end), cycles.length + 1)}
       title={says.title}
       foot={<OnFrom job={job} />}
     >

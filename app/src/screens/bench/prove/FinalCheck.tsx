@@ -1,6 +1,8 @@
+import { endSays } from '../../bikes/thirdBrake';
+import { leversOf } from '@hold-fast/core/kit/bike';
 import type { Job } from '@hold-fast/core/job/job';
 import { checksAt } from '@hold-fast/core/job/visit';
-import { ENDS, type End } from '@hold-fast/core/ends';
+import type { End } from '@hold-fast/core/ends';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Note } from '../../../ui/Note';
@@ -30,7 +32,11 @@ function Names({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={provingWords.finalCheck.brakeOf(words.end[end], checks.length - open, checks.length)}
+      over={provingWords.finalCheck.brakeOf(
+        endSays(job.bike, end),
+        checks.length - open,
+        checks.length,
+      )}
       title={provingWords.finalCheck.checkByName}
       foot={<OnFrom job={job} />}
     >
@@ -58,7 +64,7 @@ function Names({ job, end }: { job: Job; end: End }) {
       ))}
       {job.bike.motor ? (
         <Section label={provingWords.finalCheck.theMotor}>
-          {ENDS.map((each) => (
+          {leversOf(job.bike).map((each) => (
             <TestChoice
               key={each}
               job={job}

@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import type { End } from '@hold-fast/core/ends';
@@ -34,7 +35,7 @@ function Checking({ job, end }: { job: Job; end: End }) {
   return (
     <Page
       tag={job.tag}
-      over={provingWords.radial.brake(words.end[end])}
+      over={provingWords.radial.brake(endSays(job.bike, end))}
       title={provingWords.radial.wherePadsSweep}
       foot={<OnFrom job={job} />}
     >

@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import { lineAsKnown } from '@hold-fast/core/job/partTaken';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
@@ -72,7 +73,7 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
   return (
     <Page
       tag={job.tag}
-      over={provingWords.takeParts.brake(words.end[end])}
+      over={provingWords.takeParts.brake(endSays(job.bike, end))}
       title={provingWords.takeParts.partsFromTheShelf}
       foot={<OnFrom job={job} />}
     >

@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import {
@@ -45,7 +46,7 @@ function Telling({ job, end, what }: { job: Job; end: End; what: Deviation | nul
   return (
     <Page
       tag={job.tag}
-      over={provingWords.tellDeviation.brake(words.end[end])}
+      over={provingWords.tellDeviation.brake(endSays(job.bike, end))}
       title={provingWords.tellDeviation.notAsTheMakerMeant}
       foot={<OnFrom job={job} />}
     >

@@ -240,8 +240,8 @@ describe('parts', () => {
     ]);
     const planned = {
       id: 'p',
-      procedures: { front: ['change-pads' as const], rear: [] },
-      bleed: { front: 'push-up' as const, rear: 'push-up' as const },
+      procedures: { front: ['change-pads' as const], rear: [], third: [] },
+      bleed: { front: 'push-up' as const, rear: 'push-up' as const, third: 'push-up' as const },
       again: [],
       seq: 1,
       agreed: 'agreed' as const,

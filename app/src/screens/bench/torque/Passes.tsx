@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import type { End } from '@hold-fast/core/ends';
 import type { Job, Tightened } from '@hold-fast/core/job/job';
 import { fastenerRule } from '@hold-fast/core/torque/fasteners';
@@ -96,7 +97,11 @@ export function Passes({ job, end, tightened, onAfresh }: PassesProps) {
   return (
     <Page
       tag={job.tag}
-      over={jobWords.torque.brakePassOf(words.end[end], passes.indexOf(pass) + 1, passes.length)}
+      over={jobWords.torque.brakePassOf(
+        endSays(job.bike, end),
+        passes.indexOf(pass) + 1,
+        passes.length,
+      )}
       title={turn.done ? jobWords.torque.done(name) : jobWords.torque.pass(name, words.pass[pass])}
       under={<Progress passes={passes} done={turn.done ? passes.length : passes.indexOf(pass)} />}
       foot={

@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
 import type { End } from '@hold-fast/core/ends';
 import type { Identified, Job } from '@hold-fast/core/job/job';
@@ -78,7 +79,7 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
   return (
     <Page
       tag={job.tag}
-      over={jobWords.torque.brake(words.end[end], words.fastener[fastener])}
+      over={jobWords.torque.brake(endSays(job.bike, end), words.fastener[fastener])}
       title={jobWords.torque.whichWrench}
       aside={
         <Button kind="quiet" says={jobWords.torque.otherBolt} onPress={() => setOthers(!others)} />

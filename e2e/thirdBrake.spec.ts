@@ -1,0 +1,61 @@
+import { expect, test } from '@playwright/test';
+import { allSent, beginRotor, jobAt, openBench, pinOf, verdict } from './bench';
+
+test('three brakes on one job: checked in, each judged by itself, what one lever works proven for both, and signed only when all are', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const hands = await openBench(page, 'Teodor Vane');
+  await hands.touch(hands.button('Check in a bike'));
+  await page.getByLabel('Find', { exact: true }).fill('Three brakes');
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Bike, as people call it').fill('Cargo trike');
+  await page.getByLabel('In the rider’s own words').fill('Once over, please');
+  const of = (group: string, choice: string) =>
+    page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name: choice });
+  // Where it sits, and a lever that works it, are asked only where there is one.
+  await expect(page.getByText('Where the third brake sits')).toHaveCount(0);
+  await expect(of('One lever for two brakes', 'Front and third')).toHaveCount(0);
+  await hands.touch(of('Brake, third', 'Disc'));
+  await hands.touch(of('Where the third brake sits', 'Right front, beside the left one'));
+  await hands.touch(of('One lever for two brakes', 'Front and third'));
+  await hands.touch(of('Which lever works the front brake?', 'Left'));
+  await hands.touch(hands.button('Check it in'));
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  const job = new URL(page.url()).pathname;
+  const jobId = job.split('/')[2]!;
+  for (const end of ['front (left)', 'rear', 'third (front right)'])
+    await expect(page.getByRole('heading', { name: end, exact: true })).toBeVisible();
+
+  // Front and rear identified, the third is asked for next.
+  for (const end of ['front', 'rear', 'third']) {
+    await page.goto(`${job}/${end}/identify`);
+    await hands.touch(hands.button(/Ostrel Tolve/));
+    await hands.touch(hands.button('This is the brake'));
+    await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+  }
+  await expect(page.getByText('third (front right) brake', { exact: false })).toBeVisible();
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['147', '150', '149', '150', '151', '150']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Replace');
+
+  // Fluid that goes in at the third goes through the lever of the front one too.
+  await page.goto(`${job}/third/fluid`);
+  await hands.touch(hands.button(/Bottle A/));
+  await page.getByLabel('Used, mL').fill('3');
+  await hands.touch(hands.button('Book 3 mL off'));
+  await allSent(page);
+  const { bars } = await jobAt(page, jobId);
+  expect(bars).toContainEqual({ code: 'replace-open', end: 'third', subject: 'rotor' });
+  expect(bars).toContainEqual({ code: 'lever-untested', end: 'front' });
+  await page.goto(`${job}/sign-off`);
+  await expect(
+    page.getByText('The front brake was opened and its lever has no number', { exact: false }),
+  ).toBeVisible();
+  await expect(
+    page.getByText('The third rotor: the work must be done', { exact: false }),
+  ).toBeVisible();
+  await page.getByLabel('PIN of Teodor Vane').last().fill(pinOf('Teodor Vane'));
+  await hands.touch(hands.button('Sign and seal'));
+  await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
+});
