@@ -37,6 +37,7 @@ export const keys = {
   passports: (bikeId: string) => ['passports', bikeId],
   sheets: ['sheets'],
   sheet: (id: string) => ['sheet', id],
+  give: (sheetId: string) => ['give', sheetId],
   feed: ['feed'],
   rules: ['rules'],
   troubleCounts: ['trouble-counts'],

@@ -22,6 +22,7 @@ import type { DueRow } from '@hold-fast/contract/due';
 import type { TraceRow } from '@hold-fast/contract/trace';
 import type { Traced } from '@hold-fast/contract/traced';
 import type { TroubleCounts } from '@hold-fast/contract/trouble';
+import type { LearnedGive } from '@hold-fast/core/lever/learnedGive';
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
 import type {
   ContainerInStore,
@@ -176,6 +177,13 @@ export const useFills = (containerId: string) =>
   });
 export const useWaste = () =>
   useQuery({ queryKey: keys.waste, queryFn: () => ask<WasteCan[]>('GET', '/waste') });
+/** What the shop's good brakes of a sheet showed of their own give. */
+export const useLearnedGive = (sheetId: string, asked: boolean) =>
+  useQuery({
+    queryKey: keys.give(sheetId),
+    queryFn: () => ask<LearnedGive>('GET', `/sheets/${sheetId}/give`),
+    enabled: asked,
+  });
 /** Every revision of a sheet, newest first. */
 export const useSheetHistory = (sheetId: string) =>
   useQuery({

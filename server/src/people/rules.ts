@@ -67,6 +67,7 @@ export const ROUTES = {
   'GET /sheets': ALL,
   'GET /sheets/export': ALL,
   'GET /sheets/:sheetId': ALL,
+  'GET /sheets/:sheetId/give': ALL,
   'POST /sheets/import': LEADS,
   'PUT /sheets/:sheetId': LEADS,
   'GET /gauges': ALL,

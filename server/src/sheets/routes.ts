@@ -4,6 +4,7 @@ import {
   SheetsImport,
   type SpecSheetBody,
 } from '@hold-fast/contract/sheets';
+import { learnedGive } from '@hold-fast/core/lever/learnedGive';
 import { Router } from 'express';
 import { z } from 'zod';
 import { afterOf } from '../platform/page';
@@ -12,7 +13,7 @@ import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { editSheet, importSheets } from './rules';
-import { sheetHistory, sheetsPage } from './store';
+import { sheetHistory, sheetsPage, signedLevers } from './store';
 
 const SheetId = z.object({ sheetId: z.uuid() });
 
@@ -42,6 +43,10 @@ export function sheetsRoutes(shop: Shop): Router {
     const history = await sheetHistory(pool, parse(SheetId, request.params).sheetId);
     if (history.length === 0) throw new Refusal('not-found');
     response.json(history);
+  });
+  routes.get('/sheets/:sheetId/give', async (request, response) => {
+    const { sheetId } = parse(SheetId, request.params);
+    response.json(learnedGive(await signedLevers(pool, sheetId)));
   });
   routes.put('/sheets/:sheetId', async (request, response) => {
     const { sheetId } = parse(SheetId, request.params);

@@ -1,3 +1,4 @@
+import type { LearnedGive } from '@hold-fast/core/lever/learnedGive';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { Page } from '@hold-fast/contract/jobs';
 import {
@@ -7,7 +8,16 @@ import {
   type SheetsFile,
 } from '@hold-fast/contract/sheets';
 import { v7 as uuid } from 'uuid';
-import { openTestShop, SHEET, type Client, type TestShop } from '../testing/testShop';
+import {
+  entry,
+  measure,
+  openJob,
+  openTestShop,
+  PIN,
+  SHEET,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
 
 let shop: TestShop;
 let lead: Client;
@@ -142,5 +152,42 @@ describe('sheets from a file', () => {
       file: { format: 'other/1', sheets: [SHEET] },
     });
     expect(answer.body.fields?.[0]?.path).toBe('file.format');
+  });
+});
+
+describe('a brake’s own give', () => {
+  const give = async () =>
+    (await lead.send<LearnedGive>('GET', `/sheets/${shop.ids.sheetId}/give`)).body;
+  const leave = { words: 'Waits for pads at home', takenBy: 'The customer' };
+  const visit = async (
+    firm: number,
+    notRepaired: object | null = null,
+    change: Record<string, unknown> = {},
+  ) => {
+    const jobId = await openJob(shop, lead, change);
+    await measure(
+      lead,
+      jobId,
+      'lever',
+      shop.ids.rule,
+      { reach: 60, bite: 20, firm, sunk: firm },
+      { basis: 'travel' },
+    );
+    await lead.append(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
+    const sent = { id: uuid(), pin: PIN, customerToldOfWatch: true, notRepaired };
+    expect((await lead.sendJob('POST', `/jobs/${jobId}/sign-off`, sent)).status).toBe(201);
+    return jobId;
+  };
+
+  it('is learned of five good brakes that were signed off, and of none that left unrepaired or came back', async () => {
+    for (const firm of [27, 27, 28, 27]) await visit(firm);
+    await visit(26, leave);
+    expect(await give()).toEqual({ brakes: 4, ownGiveMl: null });
+    const last = await visit(27);
+    // (π/4)·10² mm² · 7 mm / 5, in mL, rounded down.
+    expect(await give()).toEqual({ brakes: 5, ownGiveMl: 0.109 });
+    const { bike, customer } = (await lead.sendJob('GET', `/jobs/${last}`)).body;
+    await openJob(shop, lead, { bike: bike.id, customer: customer.id, comebackOf: last });
+    expect((await give()).brakes).toBe(4);
   });
 });

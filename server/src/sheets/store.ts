@@ -1,3 +1,5 @@
+import type { Judgement } from '@hold-fast/core/inspection/judge';
+import type { SignedLever } from '@hold-fast/core/lever/learnedGive';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { SheetHistoryRow, SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
@@ -54,6 +56,31 @@ export async function newestRevisions(
     revisionIds,
   );
   return Object.fromEntries(rows.map((row) => [row.sheetId, row]));
+}
+
+/** So many of a sheet's levers are looked at, the newest first: what was learned of older ones is in the sheet by now. */
+const MOST_LEVERS = 400;
+
+/** How the levers of a sheet's brakes were measured at visits that were signed off and did not come back, the newest first. */
+export async function signedLevers(on: Queryable, sheetId: string): Promise<SignedLever[]> {
+  const rows = await select<Omit<SignedLever, 'verdict'> & { judgement: Judgement }>(
+    on,
+    `SELECT j.bike_id AS bikeId, m.brake_end AS end, v.judgement
+       FROM spec_sheet_revision r JOIN identification i ON i.sheet_revision_id = r.id
+       JOIN job j ON j.id = i.job_id AND j.status = 'sealed'
+       JOIN sealed_record s ON s.job_id = j.id AND s.nth = 0
+       JOIN measurement m ON m.job_id = j.id AND m.brake_end = i.brake_end AND m.part = 'lever'
+       JOIN verdict v ON v.measurement_id = m.id AND v.sheet_revision_id = r.id
+      WHERE r.sheet_id = ? AND JSON_TYPE(JSON_EXTRACT(s.canonical, '$.record.notRepaired')) = 'NULL'
+        AND NOT EXISTS (SELECT 1 FROM job c WHERE c.comeback_of = j.id)
+      ORDER BY j.tag DESC, v.seq DESC LIMIT ${MOST_LEVERS}`,
+    [sheetId],
+  );
+  return rows.flatMap(({ judgement, ...lever }) =>
+    judgement.ok && judgement.measurand === 'lever'
+      ? [{ ...lever, verdict: judgement.verdict }]
+      : [],
+  );
 }
 
 /** Every revision of a sheet, newest first. */

@@ -1,10 +1,12 @@
 import type { SheetHistoryRow } from '@hold-fast/contract/sheets';
+import { fromMemory } from '@hold-fast/core/inspection/standard';
+import { BRAKES_TO_LEARN } from '@hold-fast/core/lever/learnedGive';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useSheetHistory } from '../../data/queries';
+import { useLearnedGive, useSheetHistory } from '../../data/queries';
 import { Button, Buttons } from '../../ui/Button';
-import { Page } from '../../ui/Page';
+import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
 import { space } from '../../ui/tokens';
@@ -12,6 +14,7 @@ import { useWide } from '../../ui/useWide';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { SheetFacts } from '../bench/SheetFacts';
+import { words } from '../../words/words';
 import { storesWords } from '../../words/stores';
 
 /** A spec sheet as it stands, and every revision before it. */
@@ -52,6 +55,7 @@ export function SheetPage({ sheetId }: { sheetId: string }) {
       <View style={wide && styles.beside}>
         <View style={wide && styles.half}>
           <SheetFacts sheet={revision} whole />
+          {newest.body.brake.actuation === 'cable' ? null : <OwnGive sheet={newest} />}
         </View>
         <View style={wide && styles.half}>
           <Words kind="label" level={2} style={styles.label}>
@@ -69,6 +73,23 @@ export function SheetPage({ sheetId }: { sheetId: string }) {
         </View>
       </View>
     </Page>
+  );
+}
+
+/** What is learned of a brake's own give, where its sheet does not say it for certain. */
+function OwnGive({ sheet }: { sheet: SheetHistoryRow }) {
+  const unsure = sheet.body.lever.ownGiveMl === null || fromMemory(sheet.body, 'lever.ownGiveMl');
+  const give = useLearnedGive(sheet.sheetId, unsure);
+  if (!unsure || !give.data) return null;
+  const { brakes, ownGiveMl } = give.data;
+  return (
+    <Section label={storesWords.sheetPage.ownGive}>
+      <Words>
+        {ownGiveMl === null
+          ? storesWords.sheetPage.giveNotLearned(brakes, BRAKES_TO_LEARN)
+          : storesWords.sheetPage.giveLearned(words.format.fixed(ownGiveMl, 3), brakes)}
+      </Words>
+    </Section>
   );
 }
 

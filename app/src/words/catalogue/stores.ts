@@ -57,6 +57,9 @@ export interface StoresWords {
     revision: (revision: number) => string;
     changed: (changed: string) => string;
     nothingChanged: string;
+    ownGive: string;
+    giveNotLearned: (brakes: number, needed: number) => string;
+    giveLearned: (ml: string, brakes: number) => string;
   };
   stores: {
     sealed: string;

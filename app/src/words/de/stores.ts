@@ -61,6 +61,11 @@ export const stores: StoresWords = {
     revision: (revision) => `Fassung ${revision}`,
     changed: (changed) => ` · geändert: ${changed}`,
     nothingChanged: ' · nichts geändert',
+    ownGive: 'Eigenes Nachgeben, hier gelernt',
+    giveNotLearned: (brakes, needed) =>
+      `Bisher ${brakes} von ${needed} guten Bremsen nach diesem Blatt. Bis dahin verwirft das übliche Nachgeben, und besteht nichts.`,
+    giveLearned: (ml, brakes) =>
+      `Höchstens ${ml} ml, das wenigste, was ${brakes} gute Bremsen nach diesem Blatt verschoben. Eine Leitung kann es als Wert der Werkstatt ins Blatt schreiben: Danach kann die Luftprobe bestehen.`,
   },
   stores: {
     sealed: 'ungeöffnet',

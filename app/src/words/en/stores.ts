@@ -61,6 +61,11 @@ export const stores: StoresWords = {
     revision: (revision) => `Revision ${revision}`,
     changed: (changed) => ` · changed: ${changed}`,
     nothingChanged: ' · nothing changed',
+    ownGive: 'Own give, learned here',
+    giveNotLearned: (brakes, needed) =>
+      `${brakes} of ${needed} good brakes by this sheet so far. Until then the usual give condemns, and passes nothing.`,
+    giveLearned: (ml, brakes) =>
+      `At most ${ml} mL, the least that ${brakes} good brakes by this sheet pushed. A lead may write it into the sheet as the shop’s own: from then on the air test may pass.`,
   },
   stores: {
     sealed: 'sealed',
