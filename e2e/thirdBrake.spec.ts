@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import sharp from 'sharp';
 import { allSent, beginRotor, jobAt, openBench, pinOf, verdict } from './bench';
 
 test('three brakes on one job: checked in, each judged by itself, what one lever works proven for both, and signed only when all are', async ({
@@ -27,7 +28,18 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   for (const end of ['front (left)', 'rear', 'third (front right)'])
     await expect(page.getByRole('heading', { name: end, exact: true })).toBeVisible();
 
-  // Front and rear identified, the third is asked for next.
+  // What was damaged when it came in is kept as a picture of the bike, and of no brake.
+  const jpeg = await sharp({ create: { width: 64, height: 48, channels: 3, background: '#888' } })
+    .jpeg()
+    .toBuffer();
+  await page
+    .getByLabel('Picture of the bike as it came in', { exact: true })
+    .setInputFiles({ name: 'fork.jpg', mimeType: 'image/jpeg', buffer: jpeg });
+  await expect(
+    page.getByRole('img', { name: /^Picture 1 of the bike as it came in/ }),
+  ).toBeVisible();
+
+  // Each is identified by itself.
   for (const end of ['front', 'rear', 'third']) {
     await page.goto(`${job}/${end}/identify`);
     await hands.touch(hands.button(/Ostrel Tolve/));

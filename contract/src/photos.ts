@@ -1,4 +1,4 @@
-import { AREAS } from '@hold-fast/core/inspection/findings';
+import { PHOTO_AREAS } from '@hold-fast/core/job/photo';
 import { z } from 'zod';
 import { End, Id } from './fields';
 
@@ -7,11 +7,11 @@ export const LARGEST_PHOTO = 400_000;
 /** Pictures of one job together, bytes [D]: some thirty of the usual size. */
 export const LARGEST_PHOTOS_OF_JOB = 6_000_000;
 
-/** A picture of what was found in one area, as JPEG in base64. */
+/** A picture of what was found in one area, or of the bike as it came in, as JPEG in base64. */
 export const Photo = z.strictObject({
   id: Id,
-  end: End,
-  area: z.enum(AREAS),
+  end: End.nullable(),
+  area: z.enum(PHOTO_AREAS),
   jpegBase64: z
     .base64()
     .max((LARGEST_PHOTO * 4) / 3 + 4)

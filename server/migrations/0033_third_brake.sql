@@ -13,5 +13,6 @@ ALTER TABLE identification MODIFY brake_end ENUM('front', 'rear', 'third') NOT N
 ALTER TABLE bike_tag MODIFY brake_end ENUM('front', 'rear', 'third') NOT NULL;
 ALTER TABLE part_taken MODIFY brake_end ENUM('front', 'rear', 'third') NOT NULL;
 ALTER TABLE waste MODIFY brake_end ENUM('front', 'rear', 'third') NOT NULL;
-ALTER TABLE photo MODIFY brake_end ENUM('front', 'rear', 'third') NOT NULL;
+-- One of the bike as it came in is of no brake; what a picture can be of is said by the contract.
+ALTER TABLE photo MODIFY brake_end ENUM('front', 'rear', 'third') NULL, MODIFY area VARCHAR(20) NOT NULL;
 ALTER TABLE fitting MODIFY brake_end ENUM('front', 'rear', 'third') NOT NULL;

@@ -1,18 +1,25 @@
 import type { End } from '../ends';
-import type { Area } from '../inspection/findings';
-import type { EntryBase, Kind } from './entry';
+import { AREAS } from '../inspection/findings';
+import { fault, type EntryBase, type Kind } from './entry';
 
-/** A picture of what was found in one area; the picture itself is kept beside, by its hash. */
+/** What a picture is of: one area of a brake, or the bike as it came in, with what was damaged already. */
+export const PHOTO_AREAS = [...AREAS, 'as-it-came-in'] as const;
+export type PhotoArea = (typeof PHOTO_AREAS)[number];
+
+/** A picture of what was found; the picture itself is kept beside, by its hash. */
 export interface PhotoEntry extends EntryBase {
   kind: 'photo';
-  end: End;
-  area: Area;
+  /** Null of the bike as it came in. */
+  end: End | null;
+  area: PhotoArea;
   sha256: string;
 }
 
 export const photo: Kind<PhotoEntry> = {
   kind: 'photo',
   whose: 'bench',
+  fault: (_job, { end, area }) =>
+    (end === null) === (area === 'as-it-came-in') ? null : fault('invalid-input', 'end', 'of-area'),
   add: (facts, { kind: _kind, ...taken }, _known, { by }) => ({
     ...facts,
     photos: [...facts.photos, { ...taken, by }],

@@ -1,3 +1,4 @@
+import { AREAS } from '@hold-fast/core/inspection/findings';
 import { LARGEST_PHOTOS_OF_JOB } from '@hold-fast/contract/photos';
 import type { Problem } from '@hold-fast/contract/problem';
 import { createHash, randomBytes } from 'node:crypto';
@@ -57,6 +58,26 @@ it.each([
   const { status, body } = await add(picture(change));
   expect(status).toBe(422);
   expect(JSON.stringify(body)).toContain(Object.keys(change)[0]);
+});
+
+it('takes one of every area there is, and of the bike as it came in', async () => {
+  for (const area of AREAS)
+    expect([area, (await add(picture({ area }))).status]).toEqual([area, 201]);
+  const whole = await add(picture({ end: null, area: 'as-it-came-in' }));
+  expect(whole.body.photos.at(-1)).toMatchObject({ end: null, area: 'as-it-came-in' });
+});
+
+it.each([
+  ['a brake as it came in', { end: 'rear', area: 'as-it-came-in' }, 'of-area'],
+  ['an area of no brake', { end: null, area: 'pads' }, 'of-area'],
+  ['a third brake that is not there', { end: 'third' }, 'no-disc'],
+])('refuses one of %s', async (_what, change, code) => {
+  const { status, body } = await client.send<{ fields: object[] }>(
+    'POST',
+    `/jobs/${jobId}/photos`,
+    picture(change),
+  );
+  expect([status, body.fields]).toMatchObject([422, [{ code }]]);
 });
 
 it('refuses another picture under the same id, and one for a job that is not there', async () => {

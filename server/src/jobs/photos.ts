@@ -1,12 +1,14 @@
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { LARGEST_PHOTOS_OF_JOB, type Photo } from '@hold-fast/contract/photos';
+import { faultOf } from '@hold-fast/core/job/kinds';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { insert, selectOne, type Queryable } from '../platform/database';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { changeJob } from './jobBook';
+import { refusalOf } from './refusals';
 
 /** Most points of a picture, so that a small file never unfolds into a huge one. */
 const MOST_POINTS = 24_000_000;
@@ -35,7 +37,11 @@ export async function addPhoto(
   await readWhole(jpeg);
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
   const write = { id, body: { end, area, sha256 }, personId: person.id };
-  return changeJob(shop, jobId, write, async ({ transaction, seq }) => {
+  return changeJob(shop, jobId, write, async ({ transaction, seq, job }) => {
+    const at = shop.now();
+    const entry = { kind: 'photo' as const, id, at: at.toISOString(), end, area, sha256 };
+    const fault = faultOf(job, entry, null);
+    if (fault) throw refusalOf(fault);
     const kept = await selectOne<{ bytes: number }>(
       transaction,
       'SELECT COALESCE(SUM(LENGTH(jpeg)), 0) AS bytes FROM photo WHERE job_id = ?',
@@ -43,7 +49,6 @@ export async function addPhoto(
     );
     if (kept!.bytes + jpeg.length > LARGEST_PHOTOS_OF_JOB)
       throw new Refusal('too-large', { facts: { code: 'pictures-of-job' } });
-    const at = shop.now();
     await insert(transaction, 'photo', {
       id,
       seq,
@@ -55,7 +60,6 @@ export async function addPhoto(
       at,
       by_person: person.id,
     });
-    const entry = { kind: 'photo' as const, id, at: at.toISOString(), end, area, sha256 };
     return { entry, known: null, seq, by: person.name };
   });
 }

@@ -1,3 +1,4 @@
+import { Pictures } from './Pictures';
 import { bikesWords } from '../../words/bikes';
 import type { End } from '@hold-fast/core/ends';
 import { discsOf } from '@hold-fast/core/kit/bike';
@@ -58,6 +59,7 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
         )}
         <Words ink="soft">{capital(factsOf(job))}</Words>
         <Words ink="soft">{saidOf(job).join(' · ')}</Words>
+        <Pictures job={job} end={null} area="as-it-came-in" offered={!job.sealed} />
         <View style={styles.behind}>
           <Button
             kind="quiet"

@@ -38,7 +38,10 @@ function useNotTaken(withBike: boolean): NotTaken[] {
       ? {
           id,
           jobId,
-          says: words.needsYou.picture(words.area[area], words.end[end]),
+          says:
+            end === null || area === 'as-it-came-in'
+              ? words.needsYou.pictureAsItCame
+              : words.needsYou.picture(words.area[area], words.end[end]),
           problem,
           sendAgain: () => void pictures.sendAgain(id),
           dealtWith: () => void pictures.dealtWith(id),

@@ -1,5 +1,5 @@
 import type { Job } from '@hold-fast/core/job/job';
-import type { Area } from '@hold-fast/core/inspection/findings';
+import type { PhotoArea } from '@hold-fast/core/job/photo';
 import type { End } from '@hold-fast/core/ends';
 import { useRef, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
@@ -22,11 +22,13 @@ export function Pictures({
   offered,
 }: {
   job: Job;
-  end: End;
-  area: Area;
+  /** Null of the bike as it came in. */
+  end: End | null;
+  area: PhotoArea;
   /** The area was looked at, so that there is something to take a picture of. */
   offered: boolean;
 }) {
+  const of = area === 'as-it-came-in' ? jobWords.pictures.asItCameIn : words.area[area];
   const chooser = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -55,12 +57,7 @@ export function Pictures({
           key={photo.id}
           source={{ uri: `/api/photos/${photo.id}` }}
           style={styles.picture}
-          accessibilityLabel={jobWords.pictures.pictureOf(
-            i + 1,
-            words.area[area],
-            photo.by,
-            exactDay(photo.at),
-          )}
+          accessibilityLabel={jobWords.pictures.pictureOf(i + 1, of, photo.by, exactDay(photo.at))}
         />
       ))}
       {waiting.map((photo) => (
@@ -72,7 +69,7 @@ export function Pictures({
         accept="image/*"
         capture="environment"
         hidden
-        aria-label={jobWords.pictures.pictureOfArea(words.area[area])}
+        aria-label={jobWords.pictures.pictureOfArea(of)}
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
@@ -82,7 +79,7 @@ export function Pictures({
       <Button
         kind="quiet"
         says={jobWords.pictures.addAPicture}
-        label={jobWords.pictures.addAPictureOf(words.area[area])}
+        label={jobWords.pictures.addAPictureOf(of)}
         busy={busy}
         onPress={() => chooser.current?.click()}
       />

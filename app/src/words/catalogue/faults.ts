@@ -61,6 +61,7 @@ export type FaultCode =
   | 'maker-of-serials'
   | 'range-reversed'
   | 'not-this-bikes'
+  | 'of-area'
   | 'no-disc'
   | 'notice-rewritten'
   | 'second-pair'

@@ -94,6 +94,7 @@ export interface FrameWords {
   needsYou: {
     needsYou: string;
     needsYouEntries: (value: number) => string;
+    pictureAsItCame: string;
     picture: (area: string, end: string) => string;
     notTaken: (problem: string) => string;
     toTheJob: string;

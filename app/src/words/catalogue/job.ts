@@ -265,6 +265,7 @@ export interface JobWords {
   pictures: {
     notAPicture: string;
     pictureOf: (i: number, area: string, by: string, at: string) => string;
+    asItCameIn: string;
     pictureOfArea: (area: string) => string;
     addAPicture: string;
     addAPictureOf: (area: string) => string;

@@ -75,6 +75,7 @@ export const faults: FaultWords = {
     'maker-of-serials': 'Wessen Seriennummern? Den Hersteller angeben.',
     'range-reversed': 'Die letzte Seriennummer kommt vor der ersten.',
     'not-this-bikes': 'Das ist kein früherer Besuch dieses Rads.',
+    'of-area': 'Ein Bild ist von einer Stelle an einer Bremse, oder vom Rad, wie es kam.',
     'no-disc':
       'Das Rad ist an diesem Ende ohne Scheibe eingetragen: Seine Bremse bleibt unberührt.',
     'notice-rewritten': 'Die Mitteilung wurde inzwischen neu geschrieben: noch einmal lesen.',

@@ -113,6 +113,7 @@ export const frame: FrameWords = {
   needsYou: {
     needsYou: 'Braucht dich',
     needsYouEntries: (value) => `Braucht dich: ${value} Einträge`,
+    pictureAsItCame: 'Bild vom Rad, wie es kam',
     picture: (area, end) => `Bild: ${area}, ${end}`,
     notTaken: (problem) => `Nicht angenommen: ${problem}`,
     toTheJob: 'Zum Auftrag',

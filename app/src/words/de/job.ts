@@ -283,6 +283,7 @@ export const job: JobWords = {
   pictures: {
     notAPicture: 'Das ist kein Bild. Nichts wurde aufgehoben.',
     pictureOf: (i, area, by, at) => `Bild ${i} von ${area}, ${by}, ${at}`,
+    asItCameIn: 'dem Rad, wie es kam',
     pictureOfArea: (area) => `Bild von ${area}`,
     addAPicture: 'Ein Bild hinzufügen',
     addAPictureOf: (area) => `Ein Bild von ${area} hinzufügen`,

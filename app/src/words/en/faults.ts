@@ -68,6 +68,7 @@ export const faults: FaultWords = {
     'maker-of-serials': 'Whose serials? Give the maker.',
     'range-reversed': 'The last serial comes before the first.',
     'not-this-bikes': 'That is no earlier visit of this bike.',
+    'of-area': 'A picture is of an area at one brake, or of the bike as it came in.',
     'no-disc': 'The bike is written down with no disc at this end: its brake is left alone.',
     'notice-rewritten': 'The notice was rewritten meanwhile: read it again.',
     'second-pair': 'The second look is somebody else’s than an apprentice’s.',

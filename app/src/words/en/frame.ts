@@ -108,6 +108,7 @@ export const frame: FrameWords = {
   needsYou: {
     needsYou: 'Needs you',
     needsYouEntries: (value) => `Needs you: ${value} entries`,
+    pictureAsItCame: 'Picture of the bike as it came in',
     picture: (area, end) => `Picture: ${area}, ${end}`,
     notTaken: (problem) => `Not taken: ${problem}`,
     toTheJob: 'To the job',

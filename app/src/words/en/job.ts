@@ -276,6 +276,7 @@ export const job: JobWords = {
   pictures: {
     notAPicture: 'This is not a picture. Nothing was kept.',
     pictureOf: (i, area, by, at) => `Picture ${i} of ${area}, ${by}, ${at}`,
+    asItCameIn: 'the bike as it came in',
     pictureOfArea: (area) => `Picture of ${area}`,
     addAPicture: 'Add a picture',
     addAPictureOf: (area) => `Add a picture of ${area}`,
