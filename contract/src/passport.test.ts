@@ -33,7 +33,7 @@ function made(): PassportOfCore {
     doNotRide: true,
     found: ['crack'],
   };
-  const record = { format: 'hold-fast/job-record/12', tag: 7, bike, inspection: [item] } as never;
+  const record = { format: 'hold-fast/job-record/13', tag: 7, bike, inspection: [item] } as never;
   return sealPassport({
     format: PASSPORT_FORMAT,
     writtenAt: '2026-11-25T16:00:00.000Z',

@@ -402,7 +402,7 @@ export const JobRecord = z.strictObject({
   measured: z.array(Measured),
   lookedOver: z.array(LookedOver),
   photos: z.array(
-    z.strictObject({ id: Id, end: End, area: z.string(), sha256: z.string(), ...by }),
+    z.strictObject({ id: Id, end: End.nullable(), area: z.string(), sha256: z.string(), ...by }),
   ),
   fittings: z.array(Fitted),
   tightened: z.array(Tightened),

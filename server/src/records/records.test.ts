@@ -61,7 +61,7 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/12',
+      format: 'hold-fast/job-record/13',
       bike: { name: expect.stringMatching(/^sha256:/) as unknown },
       inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
       notInspected: expect.arrayContaining([
