@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test as base, type Page } from '@playwright/test';
-import { beginRotor, checkIn, identify, openBench, openJobs, widen } from './bench';
+import { beginRotor, checkIn, goTo, identify, openBench, openJobs, widen } from './bench';
 import { PHONE, WIDE } from './playwright.config';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
@@ -98,7 +98,9 @@ const test = base.extend<object, { signedIn: Page }>({
       const context = await browser.newContext(project.use);
       const { name, passphrase } = PEOPLE.find(({ role }) => role === 'lead')!;
       await context.request.post('/api/session', { data: { name, passphrase } });
-      await use(await context.newPage());
+      const page = await context.newPage();
+      await page.goto('/bench');
+      await use(page);
       await context.close();
     },
     { scope: 'worker' },
@@ -143,7 +145,7 @@ for (const [bike, paths] of Object.entries(VIEWS))
       test.skip(project.name === 'wide', 'looked at in both widths on the phone’s turn');
       await page.setViewportSize(PHONE);
       await page.emulateMedia({ colorScheme: 'light' });
-      await page.goto((await jobOf(page, bike)) + (await withBike(page, path)));
+      await goTo(page, (await jobOf(page, bike)) + (await withBike(page, path)));
       await expect(page.getByRole('main')).toBeVisible();
       await expect(page.getByLabel('Loading')).toHaveCount(0);
       expect(await faultsOf(page)).toEqual([]);

@@ -166,6 +166,20 @@ export async function jobAt(page: Page, jobId: string): Promise<Job> {
   return fold(base, entries);
 }
 
+/**
+ * To an address as the app itself goes there, and as the browser's Back would: nothing is loaded anew. What is tested of a page that
+ * comes up from nothing loads it.
+ */
+export async function goTo(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => {
+    for (const left of document.querySelectorAll<HTMLElement>('[role=main]'))
+      left.dataset.left = '';
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, address);
+  await expect(page.locator('[role=main]:not([data-left])').first(), address).toBeVisible();
+}
+
 /** Another width of the same page, once it is laid out for it. */
 export async function widen(page: Page, { width, height }: typeof WIDE): Promise<void> {
   await page.setViewportSize({ width, height });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, beginRotor, checkIn, openBench, type Hands } from './bench';
+import { allSent, beginRotor, checkIn, goTo, openBench, type Hands } from './bench';
 
 // What a phone's browser leaves of its screen, a small phone, and both on their side.
 const SIZES = [
@@ -54,7 +54,7 @@ test('the whole keypad is on screen at every height, on every measuring screen',
   test.setTimeout(180_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Height rider', 'Height commuter');
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await hands.touch(hands.button(/G2 thickness gauge/));
@@ -82,19 +82,19 @@ test('a do-not-ride over the page takes nothing from the keypad', async ({ page 
   test.setTimeout(120_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Crack rider', 'Cracked commuter');
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   await hands.press(...'66');
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Crack', exact: true }));
   for (const path of ['', '/found', '/plan', '/step', '/sign-off', '/front/bolts', '/front/pads']) {
-    await page.goto(job + path);
+    await goTo(page, job + path);
     await expect(page.getByTestId('do-not-ride')).toContainText('Do not ride');
     await expect(page.getByTestId('do-not-ride')).toContainText('ront rotor, crack');
   }
-  await page.goto(`${job}/front/rotor`);
+  await goTo(page, `${job}/front/rotor`);
   await expect(page.getByTestId('do-not-ride')).toBeVisible();
   await wholeKeypad(page, 'rotor under a do-not-ride');
 });

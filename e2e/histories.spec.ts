@@ -1,5 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, verdict } from './bench';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  goTo,
+  identify,
+  jobAt,
+  openBench,
+  pinOf,
+  verdict,
+} from './bench';
 
 // Histories that a hurried workshop produces, walked at the bench: each ends with what would answer it, and not with a signature.
 
@@ -9,18 +19,18 @@ test('a crack is not tapped away, and a lead’s words are what lifts it without
   const hands = await openBench(page);
   const job = await checkIn(hands, `Crack ${project.name}`, `Cracked ${project.name}`);
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   const rotor = page.getByRole('group', { name: 'Rotor' });
   await hands.touch(rotor.getByRole('checkbox', { name: 'Crack' }));
   await hands.touch(rotor.getByRole('checkbox', { name: 'Nothing found' }));
   await expect(rotor.getByRole('checkbox', { name: 'Crack' })).toBeChecked();
   await expect(page.getByTestId('do-not-ride')).toContainText('Front rotor, crack');
   await allSent(page);
-  await page.goto(`${job}/found`);
+  await goTo(page, `${job}/found`);
   await expect(page.getByTestId('found-front-rotor')).toContainText(
     'A later look did not find crack: that is no answer.',
   );
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(hands.button('It was seen wrong'));
   await hands.touch(page.getByRole('radio', { name: 'Teodor Vane' }));
   await page.getByLabel('Why it was wrong').fill('A scratch in the paint, tried with dye');
@@ -43,7 +53,7 @@ test('a worn rotor measured again: what the second lacked is said, and words are
   await beginRotor(hands, 'G1 micrometer', 'No ridge');
   for (const digits of ['155', '155', '155', '155', '155', '155']) await hands.key(digits);
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(page.getByText('Read before: 1.49 at point 2.', { exact: false })).toContainText(
     'nobody wrote why the first was wrong',
   );
@@ -87,7 +97,7 @@ test('a refused Replace is ridden against advice: the next visit opens with it',
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   for (const digits of ['145', '145', '145', '145', '145', '145']) await hands.key(digits);
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(hands.button('The customer refuses'));
   await page.getByLabel('The customer’s words').fill('In spring');
   await page.getByLabel('PIN of Maren Okafor').first().fill(pinOf('Maren Okafor'));
@@ -117,7 +127,7 @@ test('a rotor sealed as good is taken back: the next visit of the bike is barred
   for (const digits of ['170', '170', '170', '170', '170', '170']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Holds');
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(
     page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
   );
@@ -132,7 +142,7 @@ test('a rotor sealed as good is taken back: the next visit of the bike is barred
   await hands.touch(hands.button('Add the amendment'));
   await expect(page.getByText('It was the other bike’s rotor', { exact: false })).toBeVisible();
 
-  await page.goto('/bench/check-in');
+  await goTo(page, '/bench/check-in');
   await page.getByLabel('Find', { exact: true }).fill(bike);
   await hands.touch(hands.button(new RegExp(`^${bike}`)));
   await page.getByLabel('In the rider’s own words').fill('Was rung up');
@@ -140,7 +150,7 @@ test('a rotor sealed as good is taken back: the next visit of the bike is barred
   await hands.touch(hands.button('Check it in'));
   await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
   await expect(page.getByTestId('do-not-ride')).toContainText('Front rotor');
-  await page.goto(`${new URL(page.url()).pathname}/sign-off`);
+  await goTo(page, `${new URL(page.url()).pathname}/sign-off`);
   await expect(
     page.getByText('An earlier visit left a do-not-ride on this bike: front rotor', {
       exact: false,
@@ -180,7 +190,7 @@ test('a bench without network measures, fits and tightens; the shop gets all of 
   const { fittings, tightened, measured } = await jobAt(page, job.split('/').at(-1)!);
   expect([fittings.length, tightened.map(({ flaws }) => flaws)]).toEqual([1, [[]]]);
   expect(measured[0]!.readings.filter(({ place }) => place !== 'zero')).toHaveLength(6);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(page.getByText('Try the front brake on the stand', { exact: false })).toBeVisible();
   await expect(page.getByText('torque not proven', { exact: false })).toHaveCount(0);
 });
@@ -191,7 +201,7 @@ test('a no on the stand is not tapped to yes: it says what was done about it', a
   const hands = await openBench(page);
   const job = await checkIn(hands, `Rubs ${project.name}`, `Rubbing ${project.name}`);
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   const feel = page.getByRole('radiogroup', { name: /Front lever firm/ });
   await hands.touch(feel.getByRole('radio', { name: 'No' }));
   await hands.touch(feel.getByRole('radio', { name: 'Yes' }));

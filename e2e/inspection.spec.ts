@@ -1,17 +1,18 @@
 import { v7 as uuid } from 'uuid';
 import { expect, test, type Page } from '@playwright/test';
 import {
-  atFront,
   allSent,
+  atFront,
   beginRotor,
   checkIn,
+  goTo,
   identify,
   identifyBoth,
   openBench,
   pinOf,
   signIn,
-  verdict,
   type Hands,
+  verdict,
 } from './bench';
 
 const found = (page: Page, what: string) => page.getByTestId(`found-${what}`);
@@ -57,11 +58,11 @@ test('it rubs since the last puncture: what is wrong, and what is not', async ({
 }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, `Rub ${project.name}`, `Rubbing bike ${project.name}`);
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
 
-  await page.goto(`${job}/front/runout`);
+  await goTo(page, `${job}/front/runout`);
   await hands.touch(hands.button(/G5 dial/));
   for (const digits of ['0', '2', '3', '4', '3', '2', '0', '-2', '-3', '-4', '-3', '-2'])
     await hands.key(digits);
@@ -79,7 +80,7 @@ test('it rubs since the last puncture: what is wrong, and what is not', async ({
   ).toBeVisible();
   await expect(page.getByText('Centring the caliper cures it.', { exact: true })).toBeVisible();
 
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(
     page.getByRole('group', { name: 'Caliper' }).getByRole('checkbox', { name: 'Nothing found' }),
   );
@@ -118,7 +119,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   const hands = await openBench(page);
   const job = await checkIn(hands, `Shelf ${project.name}`, `Shelf bike ${project.name}`);
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/front/kit`);
+  await goTo(page, `${job}/front/kit`);
   await hands.touch(hands.button('Fit or write down rotor'));
   await hands.touch(page.getByRole('radio', { name: 'Used', exact: true }));
   await page.getByLabel('What it is').fill('Two-piece from the shelf');
@@ -129,7 +130,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await hands.touch(hands.button('The rotor is in'));
   await page.waitForURL(/bolts$/);
 
-  await page.goto(`${job}/front/rotor`);
+  await goTo(page, `${job}/front/rotor`);
   await beginRotor(hands, 'G1 micrometer', 'Ridge felt');
   await hands.touch(hands.button('Measure the lip'));
   await hands.press('6', '0');
@@ -138,7 +139,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await expect(verdict(page)).toContainText('Limit 1.40, stamped');
   await expect(verdict(page)).toContainText('loose rivets');
 
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(
     page.getByRole('group', { name: 'Rotor' }).getByRole('checkbox', { name: 'Nothing found' }),
   );
@@ -147,10 +148,10 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await page.getByLabel('Why it was seen wrong').fill('All five tight, tried with a probe');
   await hands.touch(hands.button('Take it back'));
   await allSent(page);
-  await page.goto(`${job}/front/rotor`);
+  await goTo(page, `${job}/front/rotor`);
   await expect(verdict(page)).toContainText('Holds');
 
-  await page.goto(`${job}/front/fit-pads`);
+  await goTo(page, `${job}/front/fit-pads`);
   await page.getByLabel('What it is').fill('Tolve oval');
   await hands.touch(page.getByRole('radio', { name: 'Unmarked, unknown' }));
   await hands.touch(hands.button('The pads are in'));
@@ -168,7 +169,7 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
   const bike = `Leaking bike ${project.name}`;
   const job = await checkIn(hands, `Leak ${project.name}`, bike);
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Leak at the hose nut of the caliper' }));
   await expect(page.getByTestId('do-not-ride')).toContainText(
     'Front leaks, leak at the hose nut of the caliper',
@@ -183,7 +184,7 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
 
   // What was found leads to the plan, and not to the signature.
   await expect(hands.button('Sign off', true)).toHaveCount(0);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   const bar = page.getByText('Do not ride: front leaks, leak at the hose nut of the caliper.', {
     exact: false,
   });
@@ -206,14 +207,14 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
   await expect(bar).toBeVisible();
 
   // The Bench comes in pages, the first promised first.
-  await page.goto('/bench');
+  await goTo(page, '/bench');
   const row = page.getByRole('link', { name: new RegExp(`${bike}.*Do not ride`) });
   const list = page.getByRole('link', { name: /next: / });
   await expect(async () => {
     await list.last().scrollIntoViewIfNeeded();
     await expect(row).toBeVisible({ timeout: 500 });
   }).toPass();
-  await page.goto('/bikes');
+  await goTo(page, '/bikes');
   await page.getByLabel('Find', { exact: true }).fill(bike);
   await hands.touch(hands.button(new RegExp(bike)));
   await expect(page.getByRole('alert')).toContainText('no work since has lifted it');
@@ -226,7 +227,7 @@ test('the sink test counts 60 seconds by the clock, also through a nap of the ph
   const hands = await openBench(page);
   const job = await checkIn(hands, `Sink ${project.name}`, `Sinking bike ${project.name}`);
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/front/lever`);
+  await goTo(page, `${job}/front/lever`);
   await hands.touch(hands.button(/G7 steel rule/));
   for (const digits of ['62', '20', '27']) await hands.key(digits);
   await hands.touch(hands.button('Start holding'));

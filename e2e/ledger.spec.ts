@@ -1,11 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { openBench } from './bench';
+import { goTo, openBench } from './bench';
 
 test('a record is found, read, reported to its customer, and prints whole', async ({ page }, {
   project,
 }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/ledger');
+  await goTo(page, '/ledger');
   const { items } = (await (await page.request.get('/api/records')).json()) as {
     items: { id: string; number: number; bikeName: string; customerName: string }[];
   };
@@ -47,7 +47,7 @@ test('what is due stands by its week, and is put off only with a reason', async 
   project,
 }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/ledger');
+  await goTo(page, '/ledger');
   await hands.touch(hands.button('Due'));
   await expect(page.getByText(/^Week of /).first()).toBeVisible();
   const line = page.getByTestId(/^due-/).nth(project.name === 'wide' ? 1 : 0);
@@ -76,7 +76,7 @@ test('a mechanic’s work is traced to every bike it reached, and saved for a sp
   page,
 }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/ledger');
+  await goTo(page, '/ledger');
   await hands.touch(hands.button('Trace'));
   await hands.touch(page.getByRole('radio', { name: 'Mechanic' }));
   await page.getByLabel('Their name').fill('Joss Tarrel');
@@ -97,7 +97,7 @@ test('a customer is reminded of what is due, everybody a trace found is written 
   page,
 }, { project }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/ledger/due');
+  await goTo(page, '/ledger/due');
   await hands.touch(page.getByRole('button', { name: /^Remind: / }).first());
   const text = page.getByLabel('The message');
   await expect(text).toHaveValue(/is due by \d/);
@@ -105,7 +105,7 @@ test('a customer is reminded of what is due, everybody a trace found is written 
   await hands.touch(hands.button('Send it'));
   await expect(page.getByText(/Reminded \d/).first()).toBeVisible();
 
-  await page.goto('/ledger/trace?by=mechanic&name=Joss%20Tarrel');
+  await goTo(page, '/ledger/trace?by=mechanic&name=Joss%20Tarrel');
   await hands.touch(hands.button(/^Write to these \d+$/));
   await expect(page.getByLabel('The message')).toHaveValue(/Mechanic Joss Tarrel/);
   await page.getByLabel('The message').fill(`Come in, says ${project.name}.`);
@@ -113,7 +113,7 @@ test('a customer is reminded of what is due, everybody a trace found is written 
   await expect(page.getByText(/^Sent to /)).toBeVisible();
   await expect(page.getByRole('button', { name: '…', exact: true })).toHaveCount(0);
   const said = await page.getByText(/^Sent to \d+ of \d+$/).innerText();
-  await page.goto('/ledger/outbox');
+  await goTo(page, '/ledger/outbox');
   await expect(
     page.getByTestId('message').filter({ hasText: `due, says ${project.name}` }),
   ).toHaveCount(1);
@@ -128,7 +128,7 @@ test('a calendar takes what is due from an address, is not sent twice what has n
   baseURL,
 }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/ledger/calendar');
+  await goTo(page, '/ledger/calendar');
   const address = page.getByTestId('open-address');
   const make = hands.button('Make an address');
   await expect(address.or(make).first()).toBeVisible();

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import { sealPassport, type Passport } from '@hold-fast/core/passport/passport';
 import { expect, test, type Page } from '@playwright/test';
-import { checkIn, openBench, pinOf } from './bench';
+import { checkIn, goTo, openBench, pinOf } from './bench';
 
 const choose = (page: Page, passport: object) =>
   page.getByLabel('Choose a passport file').setInputFiles({
@@ -29,7 +29,7 @@ test('a passport goes out whole, and one that comes in brings its do-not-ride an
     items: { bikeId: string }[];
   };
   const sealed = items.at(-1)!.bikeId;
-  await page.goto(`/bikes/${sealed}`);
+  await goTo(page, `/bikes/${sealed}`);
   await hands.touch(hands.button('Passport', true));
   const downloaded = page.waitForEvent('download');
   await hands.touch(hands.button('This bike’s passport, as a file'));
@@ -47,7 +47,7 @@ test('a passport goes out whole, and one that comes in brings its do-not-ride an
     doNotRide: [{ ...cracked, found: [...cracked.found] }],
     records,
   });
-  await page.goto(`/bikes/${bike!.bikeId}/passport`);
+  await goTo(page, `/bikes/${bike!.bikeId}/passport`);
   await choose(page, { ...passport, doNotRide: [] });
   await expect(
     page.getByText('It was altered after it was written.', { exact: false }),
@@ -64,7 +64,7 @@ test('a passport goes out whole, and one that comes in brings its do-not-ride an
   await expect(page.getByRole('heading', { name: /^Taken in .* by Teodor Vane/ })).toBeVisible();
   await hands.touch(page.getByRole('button', { name: 'The bike', exact: true }));
   await expect(page.getByText('Do not ride', { exact: false }).first()).toBeVisible();
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(page.getByText('do-not-ride', { exact: false }).first()).toBeVisible();
 });
 
@@ -75,7 +75,7 @@ test('a customer who asks to be forgotten is, once no bike of theirs is in the s
   const name = `Forgotten ${project.name}`;
   const job = await checkIn(hands, name, `Bike to forget ${project.name}`);
   const [bike] = await bikesNamed(page, name);
-  await page.goto(`/bikes/${bike!.bikeId}`);
+  await goTo(page, `/bikes/${bike!.bikeId}`);
   await hands.touch(hands.button('Correct this customer'));
   await hands.touch(hands.button('They ask to be forgotten'));
   await expect(page.getByText(`Everything that says who ${name} is goes, for good`)).toBeVisible();
@@ -84,20 +84,20 @@ test('a customer who asks to be forgotten is, once no bike of theirs is in the s
   await hands.touch(hands.button('Erase it for good'));
   await expect(page.getByText('A bike of theirs is in the shop.', { exact: false })).toBeVisible();
 
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(hands.button('It leaves unrepaired'));
   await page.getByLabel('What was said').fill('Not now');
   await page.getByLabel('Who took it away').fill(name);
   await page.getByLabel('PIN of Ingrith Sula').fill(pinOf('Ingrith Sula'));
   await hands.touch(hands.button('Close, not repaired'));
   await expect(page.getByRole('heading', { name: 'Closed, not repaired' })).toBeVisible();
-  await page.goto(`/bikes/${bike!.bikeId}/customer`);
+  await goTo(page, `/bikes/${bike!.bikeId}/customer`);
   await hands.touch(hands.button('They ask to be forgotten'));
   await page.getByLabel('Who asked, and how').fill('By letter');
   await page.getByLabel('PIN of Ingrith Sula').fill(pinOf('Ingrith Sula'));
   await hands.touch(hands.button('Erase it for good'));
   await expect(page.getByRole('heading', { name: '—', level: 1 })).toBeVisible();
   expect(await bikesNamed(page, name)).toEqual([]);
-  await page.goto('/ledger');
+  await goTo(page, '/ledger');
   await expect(page.getByText(name)).toHaveCount(0);
 });

@@ -1,5 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, verdict } from './bench';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  goTo,
+  identify,
+  jobAt,
+  openBench,
+  pinOf,
+  verdict,
+} from './bench';
 
 test('flat anvils over a ridge never hold, and a finer look settles it', async ({ page }) => {
   const hands = await openBench(page);
@@ -80,7 +90,7 @@ test('containers that may not be used cannot be chosen, each with its reason', a
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Fluid rider', 'Fluid commuter');
   await identify(hands, 'Brannock Sund');
-  await page.goto(`${job}/front/fluid`);
+  await goTo(page, `${job}/front/fluid`);
   for (const [container, reason] of [
     ['Bottle A, Selkie 10', 'wrong family: it would ruin the seals'],
     ['Tin B, DOT 5.1', 'past its use-by'],
@@ -95,11 +105,11 @@ test('containers that may not be used cannot be chosen, each with its reason', a
   await page.getByLabel('Used, mL').fill('900');
   await expect(page.getByText('Refused: not that much left.', { exact: false })).toBeVisible();
 
-  await page.goto(`${job}/rear/identify`);
+  await goTo(page, `${job}/rear/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  await page.goto(`${job}/rear/fluid`);
+  await goTo(page, `${job}/rear/fluid`);
   await expect(hands.button(/^Ampoule D/)).toContainText('empty');
   await expect(hands.button(/^Bottle E/)).toContainText('written off');
 });
@@ -146,10 +156,10 @@ test('a bike that leaves unrepaired is closed under a PIN, passes nothing and st
   const name = `Leaving bike ${project.name}`;
   const job = await checkIn(hands, `Leaving ${project.name}`, name);
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Crack', exact: true }));
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(hands.button('It leaves unrepaired'));
   await page.getByLabel('PIN of Maren Okafor').fill(pinOf('Maren Okafor'));
   await hands.touch(hands.button('Close, not repaired'));

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, checkIn, Hands, openBench, openFromBench, pinOf } from './bench';
+import { allSent, checkIn, goTo, Hands, openBench, openFromBench, pinOf } from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // Visits as they come through the door, at phone size, from the demo’s booked jobs where there is one.
@@ -8,7 +8,7 @@ const MAREN = { name: 'Maren Okafor', pin: pinOf('Maren Okafor') };
 
 async function identify(hands: Hands, job: string, end: string, sheet: RegExp): Promise<void> {
   const { page } = hands;
-  await page.goto(`${job}/${end}/identify`);
+  await goTo(page, `${job}/${end}/identify`);
   await hands.touch(hands.button(sheet));
   await hands.touch(hands.button('This is the brake'));
   await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
@@ -89,7 +89,7 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
     expect(seen).toContain(step);
 
   // The hose is long but usable: looped and clipped, told and decided.
-  await page.goto(`${job}/rear/deviation`);
+  await goTo(page, `${job}/rear/deviation`);
   await hands.touch(page.getByRole('radio', { name: 'Something else' }));
   await page.getByLabel('What is seen').fill('Hose 60 mm longer than needed, looped and clipped');
   await page.getByLabel('Measured').fill('60 mm');
@@ -99,7 +99,7 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
   await hands.touch(hands.button('Record the decision'));
   await expect(page.getByText(/decided by District nurses/)).toBeVisible();
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await handOver(walker, MAREN, ['Rider confirms', 'Front lever firm', 'Rear lever firm']);
 });
 
@@ -111,7 +111,7 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Drop bar', 'Drop-bar gravel bike');
   await identify(hands, job, 'rear', /Haaf Pellan/);
-  await page.goto(`${job}/plan`);
+  await goTo(page, `${job}/plan`);
   await hands.touch(hands.button('All procedures, rear'));
   for (const name of ['Renew a hose inside the frame', 'Drop bar: lever off, tape anew'])
     await hands.touch(
@@ -149,7 +149,7 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
   expect(order).toEqual([...order].sort((a, b) => a - b));
   expect(order[0]).toBeGreaterThanOrEqual(0);
   await allSent(page);
-  await page.goto(`${job}/rear/check`);
+  await goTo(page, `${job}/rear/check`);
   for (const name of [
     'Bar straight, bearing play right on the ground, stem tight',
     'Bar turns fully both ways, hose free',
@@ -157,7 +157,7 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
     'Hose guides and cover on, no chafe',
   ])
     await expect(page.getByText(name)).toBeVisible();
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await handOver(walker, MAREN, ['Rider confirms', 'Rear lever firm']);
 });
 
@@ -170,14 +170,14 @@ test('a walk-in rub: slackened, a hair found, nothing else looked at, signed in 
   hands.actions = 0;
   const job = await checkIn(hands, 'Walk-in', 'Walk-in commuter');
   await identify(hands, job, 'front', /Ostrel Tolve/);
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Grit or hair in the caliper' }));
-  await page.goto(`${job}/front/bolts?fastener=caliper-post`);
+  await goTo(page, `${job}/front/bolts?fastener=caliper-post`);
   const walker = new Walker(hands);
   await walker.byClicks('W2 bench', 2);
   await expect(page.getByText('Proven at 7.0 N·m')).toBeVisible();
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await handOver(walker, MAREN, ['Rider confirms', 'Front lever firm']);
   const seconds = Math.round((Date.now() - began) / 1000);
   console.log(`  walk-in rub: ${hands.actions} touches, ${seconds} s of a machine’s screen time`);

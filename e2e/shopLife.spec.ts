@@ -4,11 +4,12 @@ import {
   allSent,
   beginRotor,
   checkIn,
+  goTo,
   identify,
   openBench,
   pinOf,
-  verdict,
   type PersonName,
+  verdict,
 } from './bench';
 
 /** Somebody at a device of their own. */
@@ -66,7 +67,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   await expect(page.getByTestId('do-not-ride')).toContainText('Clamp bolts that stretch');
 
   await identify(hands, 'Ostrel Tolve');
-  await page.goto(`${job}/front/bolts?fastener=rotor-bolts`);
+  await goTo(page, `${job}/front/bolts?fastener=rotor-bolts`);
   await hands.touch(hands.button(/W2 bench/));
   await hands.touch(hands.button('All finger-tight'));
   await hands.touch(hands.button('All clicked'));
@@ -76,7 +77,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   }
   await hands.touch(hands.button('All clicked'));
   await allSent(page);
-  await page.goto(job);
+  await goTo(page, job);
   await expect(page.getByText('Front: an apprentice worked here')).toBeVisible();
   await expect(page.getByText(/ask somebody else to look/)).toBeVisible();
   await page.getByLabel('What was done about it').fill('Both bolts new');
@@ -169,7 +170,7 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
   browser,
 }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner');
+  await goTo(page, '/reckoner');
   await hands.touch(page.getByRole('button', { name: /^Hose length/ }));
   // From the worked example: 362.1 mm at 90 degrees, and 20 mm for seat and slack.
   await expect(page.getByTestId('need')).toHaveText('382 mm');
@@ -185,8 +186,8 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
   await page.getByLabel('Least bend, mm').fill('30');
   await expect(page).toHaveURL(/bend=30.*swing=180/);
   const address = page.url();
-  await page.goto('/bench');
-  await page.goto(address);
+  await goTo(page, '/bench');
+  await goTo(page, address);
   await expect(page.getByTestId('need')).toHaveText('406 mm');
   // An end is moved with a finger too: up the drawing is forward.
   const ring = (await page.getByRole('button', { name: /^Lever’s port, 80 mm/ }).boundingBox())!;
@@ -203,7 +204,7 @@ test('a larger rotor is asked after: the stack where it fits, and no whatever bo
   browser,
 }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner');
+  await goTo(page, '/reckoner');
   await hands.touch(page.getByRole('button', { name: /^Does the rotor fit/ }));
   await expect(page.getByText('Adapter +40, a washer of 1.5 mm under each side')).toBeVisible();
   await expect(
@@ -220,7 +221,7 @@ test('a larger rotor is asked after: the stack where it fits, and no whatever bo
 
 test('a bolt is reckoned in its thread, and no hole too shallow', async ({ browser }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner/thread');
+  await goTo(page, '/reckoner/thread');
   await expect(page.getByText('At least 21 mm long.')).toBeVisible();
   await page.getByLabel('The hole is deep, mm').fill('12');
   await expect(page.getByText(/From 21 to 24 mm long/)).toBeVisible();
@@ -237,7 +238,7 @@ test('a calculator is found by name, comes back as it was left, and is handed on
   browser,
 }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner');
+  await goTo(page, '/reckoner');
   await page.getByLabel('Find by name').fill('feeler');
   await expect(page.getByRole('button', { name: /^Hose length/ })).toBeHidden();
   await hands.touch(page.getByRole('button', { name: /^Mount face/ }));
@@ -258,15 +259,15 @@ test('a calculator is found by name, comes back as it was left, and is handed on
   await page.getByLabel('Between the bolts, mm').fill('0');
   await expect(page.getByText('the spacing above zero', { exact: false })).toBeVisible();
   await page.getByLabel('Between the bolts, mm').fill('34');
-  await page.goto('/reckoner/face');
+  await goTo(page, '/reckoner/face');
   await expect(page.getByTestId('angle')).toHaveText('0.506°');
-  await page.goto('/reckoner/thread?bolt=nonsense&through=12');
+  await goTo(page, '/reckoner/thread?bolt=nonsense&through=12');
   await expect(page.getByText(/^At least/)).toBeVisible();
 });
 
 test('washers are chosen by e, and what no washer mends is refused', async ({ browser }) => {
   const { page } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner/washers');
+  await goTo(page, '/reckoner/washers');
   // From the worked example: e 2.30, stock 0.2 0.5 1.0 1.5.
   await expect(page.getByText('Add 1.5 and 0.5 mm under each side: lands at 0.3')).toBeVisible();
   await page.getByLabel('e, mm', { exact: true }).fill('-1');
@@ -281,7 +282,7 @@ test('both levers are held against each other, and only what the rider asked for
   browser,
 }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
-  await page.goto('/reckoner/levers');
+  await goTo(page, '/reckoner/levers');
   await expect(page.getByText('Even in this order: bite')).toBeVisible();
   await page.getByLabel('Right: reach, mm').fill('75');
   await expect(page.getByText('Even in this order: bite, reach')).toBeVisible();
@@ -304,14 +305,14 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
     await checkIn(hands, `Reckoner ${project.name}`, `Larger ${project.name}`),
     page.url(),
   ).pathname;
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
-  await page.goto(`${job}/plan`);
+  await goTo(page, `${job}/plan`);
   await hands.touch(hands.button('All procedures, front'));
   await hands.touch(page.getByRole('checkbox', { name: 'Go up a rotor size', exact: true }));
   await hands.touch(hands.button('This is the plan'));
-  await page.goto(`${job}/step`);
+  await goTo(page, `${job}/step`);
   // Each step has its picture, and says in words what it shows.
   await expect(page.getByLabel(/^The brake from the side\. Here: wheel: out\./)).toBeVisible();
   await hands.press('Enter');
@@ -340,7 +341,7 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   await expect(page.getByLabel(/Here: rotor: off/)).toBeVisible();
   await allSent(page);
   // Sent from outside a job, by one touch and a choice; kept with the bike.
-  await page.goto('/reckoner/hose');
+  await goTo(page, '/reckoner/hose');
   await page.getByLabel('Hose there now, mm').fill('430');
   const port = page.getByRole('button', { name: /^Lever’s port, 80 mm forward/ });
   await port.focus();
@@ -353,7 +354,7 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   );
   await expect(page.getByText(/^Sent to \d+, front/)).toBeVisible();
   await allSent(page);
-  await page.goto(`${job}/front/reckon-hose`);
+  await goTo(page, `${job}/front/reckon-hose`);
   await expect(page.getByLabel('Hose there now, mm')).toHaveValue('430');
   await expect(page.getByLabel('Forward, mm')).toHaveValue('90');
 });
@@ -363,7 +364,7 @@ test('a complaint is followed to its cause: what was found counts by itself, and
 }, { project }) => {
   const { page, hands } = await at(browser, 'Maren Okafor');
   // Alone, with no job: a sign that forbids the ride does so whatever the ranking.
-  await page.goto('/reckoner/trouble');
+  await goTo(page, '/reckoner/trouble');
   await hands.touch(page.getByRole('checkbox', { name: 'Lever sinks' }));
   await expect(page.getByText(/Lever sinks: whatever the ranking/)).toBeVisible();
   await hands.touch(page.getByRole('checkbox', { name: 'Lever sinks' }));
@@ -374,22 +375,22 @@ test('a complaint is followed to its cause: what was found counts by itself, and
   await expect(page.getByText(/^For it: .*patchy track/).first()).toBeVisible();
   await expect(page).toHaveURL(/seen=squeal(%20|\+)track-patchy/);
 
-  await page.goto('/bench');
+  await goTo(page, '/bench');
   const job = new URL(
     await checkIn(hands, `Squealer ${project.name}`, `Trouble ${project.name}`),
     page.url(),
   ).pathname;
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
-  await page.goto(job);
+  await goTo(page, job);
   // What the complaint asks for comes before measuring on.
   await hands.touch(hands.button('Carry on: dry the joints, hold hard for 60 s, tissue, front'));
   await expect(page).toHaveURL(`${job}/front/trouble`);
-  await page.goto(`${job}/front/look`);
+  await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: /glazed/i }));
   await allSent(page);
-  await page.goto(`${job}/front/trouble`);
+  await goTo(page, `${job}/front/trouble`);
   await expect(page.getByText('Seen: weak and shine on the pads.')).toBeVisible();
   await hands.touch(hands.button('That is it: Glazed pads'));
   await expect(page.getByText('Found: Glazed pads.')).toBeVisible();
@@ -404,16 +405,17 @@ test('a sum reckoned alone goes to a brake by one touch, stands at its step, and
   const { page, hands } = await at(browser, 'Maren Okafor');
   const tagName = `Summed ${project.name}`;
   const job = new URL(await checkIn(hands, tagName, `Sums ${project.name}`), page.url()).pathname;
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await allSent(page);
-  await page.goto('/reckoner/wrench?lo=6&hi=8&max=15&tolerance=4&mark=0.5');
+  await goTo(page, '/reckoner/wrench?lo=6&hi=8&max=15&tolerance=4&mark=0.5');
   await hands.touch(hands.button('Send it to a job'));
   await page.getByLabel('Find the bike').fill(tagName);
   await hands.touch(hands.button(/Front$/).first());
   await expect(page.getByText(/^Sent to \d+, front/)).toBeVisible();
-  await page.goto(
+  await goTo(
+    page,
     '/reckoner/pads?inner-leading=3.9&inner-trailing=3.9&outer-leading=3.9&outer-trailing=3.9',
   );
   await expect(page.getByTestId('school-total')).toContainText('3.90');
@@ -422,10 +424,10 @@ test('a sum reckoned alone goes to a brake by one touch, stands at its step, and
   await hands.touch(hands.button(/Front$/).first());
   await allSent(page);
 
-  await page.goto(`${job}/front/bolts`);
+  await goTo(page, `${job}/front/bolts`);
   await hands.touch(page.getByTestId('sum-front-wrench'));
   await expect(page.getByLabel('From, N·m')).toHaveValue('6');
-  await page.goto(job);
+  await goTo(page, job);
   await expect(page.getByTestId('sum-front-pads')).toContainText('A sum proves nothing');
   // Fat pads in a sum are no measured pads.
   await expect(page.getByTestId('front-pads')).toContainText('not inspected');
@@ -449,7 +451,7 @@ test('the shelf is counted through: the difference is put right, and what is tak
     };
     return items.find(({ id }) => id === line.id)!.count;
   };
-  await page.goto('/stores');
+  await goTo(page, '/stores');
   await hands.touch(hands.button('Parts: Count'));
   const field = page
     .getByText(line.description, { exact: false })

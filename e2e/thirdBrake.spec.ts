@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { allSent, beginRotor, jobAt, openBench, pinOf, verdict } from './bench';
+import { allSent, beginRotor, goTo, jobAt, openBench, pinOf, verdict } from './bench';
 
 test('three brakes on one job: checked in, each judged by itself, what one lever works proven for both, and signed only when all are', async ({
   page,
@@ -41,7 +41,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
 
   // Each is identified by itself.
   for (const end of ['front', 'rear', 'third']) {
-    await page.goto(`${job}/${end}/identify`);
+    await goTo(page, `${job}/${end}/identify`);
     await hands.touch(hands.button(/Ostrel Tolve/));
     await hands.touch(hands.button('This is the brake'));
     await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
@@ -52,7 +52,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   await expect(verdict(page)).toContainText('Replace');
 
   // Fluid that goes in at the third goes through the lever of the front one too.
-  await page.goto(`${job}/third/fluid`);
+  await goTo(page, `${job}/third/fluid`);
   await hands.touch(hands.button(/Bottle A/));
   await page.getByLabel('Used, mL').fill('3');
   await hands.touch(hands.button('Book 3 mL off'));
@@ -60,7 +60,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   const { bars } = await jobAt(page, jobId);
   expect(bars).toContainEqual({ code: 'replace-open', end: 'third', subject: 'rotor' });
   expect(bars).toContainEqual({ code: 'lever-untested', end: 'front' });
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(
     page.getByText('The front brake was opened and its lever has no number', { exact: false }),
   ).toBeVisible();

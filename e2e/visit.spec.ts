@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, Hands, jobAt, openBench, pinOf, signIn } from './bench';
+import { allSent, checkIn, goTo, Hands, jobAt, openBench, pinOf, signIn } from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
@@ -100,12 +100,12 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Whole visit', 'Whole visit bike');
   for (const end of ['front', 'rear']) {
-    await page.goto(`${job}/${end}/identify`);
+    await goTo(page, `${job}/${end}/identify`);
     await hands.touch(hands.button(/Ostrel Tolve/));
     await hands.touch(hands.button('This is the brake'));
     await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   }
-  await page.goto(`${job}/plan`);
+  await goTo(page, `${job}/plan`);
   const work = (at: Page, end: string, name: string) =>
     at
       .getByRole('group', { name: `Work at the ${end}` })
@@ -224,11 +224,11 @@ test('a wrench that goes too far, too little, or is another one: said at once, a
   test.setTimeout(120_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Torque trouble', 'Torque trouble bike');
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  await page.goto(`${job}/front/bolts?fastener=caliper-post`);
+  await goTo(page, `${job}/front/bolts?fastener=caliper-post`);
   await drive(page, { scene: 'light-hand' });
   await hands.touch(hands.button(/W5 digital/));
   await hands.touch(hands.button('All finger-tight'));
@@ -255,13 +255,13 @@ test('a wrench that goes too far, too little, or is another one: said at once, a
   await allSent(page);
   await hands.touch(hands.button('Tighten anew'));
   await expect(page.getByRole('heading', { name: 'Which wrench?' })).toBeVisible();
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(
     page.getByText(/front caliper bolts: torque not proven.*went past its window/),
   ).toBeVisible();
 
   // With another wrench in hand, what this one sends is shown and not used.
-  await page.goto(`${job}/front/bolts?fastener=lever-clamp`);
+  await goTo(page, `${job}/front/bolts?fastener=lever-clamp`);
   await hands.touch(hands.button(/W2 bench/));
   await hands.touch(hands.button('All finger-tight'));
   await drive(page, { press: true });

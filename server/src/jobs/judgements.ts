@@ -1,4 +1,5 @@
 import type { Subject } from '@hold-fast/core/inspection/inspected';
+import { endsOf } from '@hold-fast/core/kit/bike';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { inspectEnd, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
@@ -180,7 +181,9 @@ export async function hangUnrepaired(
 }
 
 async function noteEnds(transaction: Transaction, job: Job): Promise<void> {
-  const rows = ENDS.map((end) => ({ job_id: job.id, brake_end: end, ...endOf(job, end) }));
+  // Of a bike with two brakes there is no third to note.
+  const ends = job.identified.third ? ENDS : endsOf(job.bike);
+  const rows = ends.map((end) => ({ job_id: job.id, brake_end: end, ...endOf(job, end) }));
   const columns = Object.keys(rows[0]!);
   const places = `(${columns.map(() => '?').join(', ')})`;
   await run(

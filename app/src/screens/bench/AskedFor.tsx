@@ -147,10 +147,12 @@ function saidOf(job: Job): string[] {
       : jobWords.jobSheet.ringAbove(words.format.money(ringAboveCents)),
     bike.thirdBrake === 'none'
       ? null
-      : capital(bikesWords.bikeSheet.thirdAt(words.thirdPlace[bike.thirdPlace])),
+      : capital(bikesWords.bikeSheet.thirdAt(bikesWords.bikeSheet.thirdPlace[bike.thirdPlace])),
     bike.sharedLever === 'none'
       ? null
-      : capital(bikesWords.bikeSheet.oneLeverFor(words.sharedLever[bike.sharedLever])),
+      : capital(
+          bikesWords.bikeSheet.oneLeverFor(bikesWords.bikeSheet.sharedLever[bike.sharedLever]),
+        ),
     bike.furtherBrakes ? jobWords.jobSheet.alsoBraked(bike.furtherBrakes) : null,
     taken > 0
       ? jobWords.jobSheet.minutesTaken(

@@ -66,10 +66,10 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
       ),
     bike.thirdBrake === 'none'
       ? null
-      : bikesWords.bikeSheet.thirdAt(words.thirdPlace[bike.thirdPlace]),
+      : bikesWords.bikeSheet.thirdAt(bikesWords.bikeSheet.thirdPlace[bike.thirdPlace]),
     bike.sharedLever === 'none'
       ? null
-      : bikesWords.bikeSheet.oneLeverFor(words.sharedLever[bike.sharedLever]),
+      : bikesWords.bikeSheet.oneLeverFor(bikesWords.bikeSheet.sharedLever[bike.sharedLever]),
     bike.furtherBrakes ? bikesWords.bikeSheet.alsoBraked(bike.furtherBrakes) : null,
   ].filter(Boolean);
   return (

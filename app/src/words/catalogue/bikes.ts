@@ -1,3 +1,4 @@
+import type { SharedLever, ThirdPlace } from '@hold-fast/core/kit/bike';
 export interface BikesWords {
   reckoned: {
     label: string;
@@ -32,6 +33,8 @@ export interface BikesWords {
     forkOf: (material: string) => string;
     frameOf: (material: string) => string;
     alsoBraked: (which: string) => string;
+    thirdPlace: Record<ThirdPlace, string>;
+    sharedLever: Record<SharedLever, string>;
     thirdAt: (place: string) => string;
     oneLeverFor: (which: string) => string;
     comeback: string;

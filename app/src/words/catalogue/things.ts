@@ -4,7 +4,7 @@ import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Actuation } from '@hold-fast/core/kit/actuation';
 import type { ClearanceCure } from '@hold-fast/core/clearance/cure';
 import type { CameAlong, Fitted } from '@hold-fast/core/job/job';
-import type { Bike, BrakeType, Material, SharedLever, ThirdPlace } from '@hold-fast/core/kit/bike';
+import type { Bike, BrakeType, Material } from '@hold-fast/core/kit/bike';
 import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
 import type { Touch } from '@hold-fast/core/evidence/touch';
@@ -99,7 +99,5 @@ export interface ThingWords {
   symptom: Record<Symptom, string>;
   material: Record<Material, string>;
   brakeType: Record<BrakeType, string>;
-  thirdPlace: Record<ThirdPlace, string>;
-  sharedLever: Record<SharedLever, string>;
   cameAlong: Record<CameAlong, string>;
 }

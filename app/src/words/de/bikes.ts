@@ -44,6 +44,17 @@ export const bikes: BikesWords = {
     forkOf: (material) => `Gabel ${material}`,
     frameOf: (material) => `Rahmen ${material}`,
     alsoBraked: (which) => `dazu: ${which}`,
+    thirdPlace: {
+      'right-front': 'rechts vorn, neben der linken',
+      'right-rear': 'rechts hinten, neben der linken',
+      'second-rear': 'am Hinterrad, neben seiner ersten',
+    },
+    sharedLever: {
+      none: 'nein, jede ihren eigenen',
+      'front-rear': 'vorn und hinten',
+      'front-third': 'vorn und an dritter Stelle',
+      'rear-third': 'hinten und an dritter Stelle',
+    },
     thirdAt: (place) => `dritte Bremse: ${place}`,
     oneLeverFor: (which) => `ein Hebel für ${which}`,
     comeback: 'kam zurück',

@@ -505,17 +505,6 @@ export const things: ThingWords = {
     'wet-noise': 'Nur bei Nässe',
   },
   material: { aluminium: 'Aluminium', steel: 'Stahl', titanium: 'Titan', carbon: 'Carbon' },
-  thirdPlace: {
-    'right-front': 'rechts vorn, neben der linken',
-    'right-rear': 'rechts hinten, neben der linken',
-    'second-rear': 'am Hinterrad, neben seiner ersten',
-  },
-  sharedLever: {
-    none: 'nein, jede ihren eigenen',
-    'front-rear': 'vorn und hinten',
-    'front-third': 'vorn und an dritter Stelle',
-    'rear-third': 'hinten und an dritter Stelle',
-  },
   brakeType: {
     disc: 'Scheibe',
     rim: 'Felgenbremse',

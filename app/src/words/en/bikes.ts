@@ -42,6 +42,17 @@ export const bikes: BikesWords = {
     forkOf: (material) => `${material} fork`,
     frameOf: (material) => `${material} frame`,
     alsoBraked: (which) => `also: ${which}`,
+    thirdPlace: {
+      'right-front': 'right front, beside the left one',
+      'right-rear': 'right rear, beside the left one',
+      'second-rear': 'on the rear wheel, besides its first',
+    },
+    sharedLever: {
+      none: 'no, each its own',
+      'front-rear': 'front and rear',
+      'front-third': 'front and third',
+      'rear-third': 'rear and third',
+    },
     thirdAt: (place) => `third brake: ${place}`,
     oneLeverFor: (which) => `one lever for ${which}`,
     comeback: 'came back',

@@ -516,17 +516,6 @@ export const things: ThingWords = {
     'wet-noise': 'Only in the wet',
   },
   material: { aluminium: 'aluminium', steel: 'steel', titanium: 'titanium', carbon: 'carbon' },
-  thirdPlace: {
-    'right-front': 'right front, beside the left one',
-    'right-rear': 'right rear, beside the left one',
-    'second-rear': 'on the rear wheel, besides its first',
-  },
-  sharedLever: {
-    none: 'no, each its own',
-    'front-rear': 'front and rear',
-    'front-third': 'front and third',
-    'rear-third': 'rear and third',
-  },
   brakeType: { disc: 'disc', rim: 'rim brake', drum: 'drum', coaster: 'coaster', none: 'none' },
   cameAlong: {
     battery: 'battery',
