@@ -6,7 +6,7 @@ import {
   workFor,
 } from '@hold-fast/core/procedure/procedures';
 import { brakesOf } from '@hold-fast/core/job/visit';
-import { ENDS } from '@hold-fast/core/ends';
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { expect, test, type Page } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
@@ -42,7 +42,7 @@ async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Prom
       entry: { id: uuid(), at: new Date().toISOString(), ...fields },
       appWord: null,
     });
-  for (const end of ENDS)
+  for (const end of USUAL_ENDS)
     await entry({ kind: 'identification', end, sheetRevisionId: sheet.id, stampedLimit: null });
   const both = procedureRule(procedure as never).bothEnds;
   await entry({
@@ -54,7 +54,7 @@ async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Prom
     words: '',
   });
   // What seals a joint is written down before it is used.
-  for (const end of ENDS)
+  for (const end of USUAL_ENDS)
     for (const part of ['olive', 'barb', 'banjo-seals', 'caliper-seals', 'lever-seals'])
       await entry({ kind: 'part-brought', end, part, pieces: 3, from: 'Bench' });
   // What a larger rotor and a cable brake rest on is reckoned before they are begun.

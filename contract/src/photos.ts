@@ -1,6 +1,6 @@
 import { PHOTO_AREAS } from '@hold-fast/core/job/photo';
 import { z } from 'zod';
-import { End, Id } from './fields';
+import { End, Id, Instant } from './fields';
 
 /** Largest picture, bytes: the app makes it small before it sends it. */
 export const LARGEST_PHOTO = 400_000;
@@ -12,6 +12,11 @@ export const Photo = z.strictObject({
   id: Id,
   end: End.nullable(),
   area: z.enum(PHOTO_AREAS),
+  /** Whose it is: nobody else's sign-in makes it theirs. Left out by whoever sends only their own. */
+  by: Id.optional(),
+  /** When it was taken, and what the phone's clock said when it was sent; left out by whoever goes by the server's. */
+  at: Instant.optional(),
+  sentAt: Instant.optional(),
   jpegBase64: z
     .base64()
     .max((LARGEST_PHOTO * 4) / 3 + 4)

@@ -291,7 +291,7 @@ export class Outbox {
 const needsSignIn = ({ kind }: ProblemError) => kind === 'not-signed-in' || kind === 'other-person';
 
 /** Answers that say nothing of the entry itself: all of them wait. */
-function stopsAll(error: ProblemError): boolean {
+export function stopsAll(error: ProblemError): boolean {
   return needsSignIn(error) || error.kind === 'too-many-tries' || error.kind === 'unavailable';
 }
 

@@ -35,7 +35,7 @@ beforeEach(() => {
     const answer = answers.shift() ?? 201;
     if (answer === 'lost') return Promise.reject(new TypeError('network'));
     sent.push((JSON.parse(init!.body as string) as { id: string }).id);
-    const kind = answer === 401 ? 'not-signed-in' : 'too-large';
+    const kind = answer === 401 ? 'not-signed-in' : answer === 403 ? 'other-person' : 'too-large';
     const problem = { type: `urn:hold-fast:problem:${kind}`, title: kind, status: answer };
     return Promise.resolve({
       ok: answer < 400,
@@ -46,13 +46,14 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-it('sends a picture without what is the device’s own, and forgets it once the server has it', async () => {
+it('sends a picture with whose it is and when it was taken, and forgets it once the server has it', async () => {
   const pictures = opened();
   await pictures.add(picture(1));
   await settle();
   const { jobId: _jobId, ...photo } = picture(1);
   const [, init] = jest.mocked(fetch).mock.calls[0]!;
-  expect(JSON.parse(init!.body as string)).toEqual(photo);
+  const now = new Date().toISOString();
+  expect(JSON.parse(init!.body as string)).toEqual({ ...photo, by: ME, at: now, sentAt: now });
   expect([pictures.waiting, kept.size]).toEqual([[], 0]);
 });
 
@@ -74,6 +75,17 @@ it('tries again by itself, in the order they were taken', async () => {
   await pictures.add(picture(2));
   await settle(20_000);
   expect(sent).toEqual([picture(1).id, picture(2).id]);
+});
+
+it('waits where another tab signed somebody else in, and is no picture of theirs', async () => {
+  answers = [403, 201];
+  const pictures = opened();
+  await pictures.add(picture(1));
+  await settle();
+  expect(pictures.waiting).toMatchObject([{ id: picture(1).id, by: ME }]);
+  expect(pictures.waiting[0]).not.toHaveProperty('problem');
+  await settle(20_000);
+  expect(pictures.waiting).toEqual([]);
 });
 
 it('waits for whoever took it, and nobody else sends it', async () => {

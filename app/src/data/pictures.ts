@@ -3,7 +3,7 @@ import type { Photo } from '@hold-fast/contract/photos';
 import type { Problem } from '@hold-fast/contract/problem';
 import { ask, NoConnection, ProblemError } from './api';
 import { words } from '../words/words';
-import { UnsentFirst } from './outbox';
+import { stopsAll, UnsentFirst } from './outbox';
 
 /** A picture on its way to the server. */
 export interface WaitingPicture extends Photo {
@@ -67,7 +67,8 @@ export class Pictures {
    * @throws ProblemError, NoConnection where it is neither kept nor taken
    */
   async add(picture: Omit<WaitingPicture, 'by' | 'problem'>): Promise<void> {
-    const waiting: WaitingPicture = { ...picture, by: this.#person ?? '' };
+    const at = new Date().toISOString();
+    const waiting: WaitingPicture = { at, ...picture, by: this.#person ?? '' };
     const kept = await this.store.put(waiting).then(
       () => true,
       () => false,
@@ -119,7 +120,7 @@ export class Pictures {
         await this.dealtWith(picture.id);
       } catch (error) {
         const refused = error instanceof ProblemError && error.problem.status < 500;
-        if (refused && error.kind !== 'not-signed-in')
+        if (refused && !stopsAll(error))
           await this.#change(picture.id, (was) => ({ ...was, problem: error.problem }));
         else if (error instanceof NoConnection || error instanceof ProblemError) {
           this.#timer = setTimeout(() => void this.send(), PAUSE_MS);
@@ -128,8 +129,9 @@ export class Pictures {
       }
   }
 
-  async #post({ jobId, by: _by, problem: _problem, ...photo }: WaitingPicture): Promise<void> {
-    await this.onTaken(jobId, await ask<JobChange>('POST', `/jobs/${jobId}/photos`, photo));
+  async #post({ jobId, problem: _problem, ...photo }: WaitingPicture): Promise<void> {
+    const sent = { ...photo, sentAt: new Date().toISOString() };
+    await this.onTaken(jobId, await ask<JobChange>('POST', `/jobs/${jobId}/photos`, sent));
   }
 
   async #change(id: string, to: (was: WaitingPicture) => WaitingPicture): Promise<void> {

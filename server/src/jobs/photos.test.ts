@@ -4,7 +4,7 @@ import type { Problem } from '@hold-fast/contract/problem';
 import { createHash, randomBytes } from 'node:crypto';
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
-import { openJob, openTestShop, type Client, type TestShop } from '../testing/testShop';
+import { NOW, openJob, openTestShop, type Client, type TestShop } from '../testing/testShop';
 
 let shop: TestShop;
 let client: Client;
@@ -58,6 +58,23 @@ it.each([
   const { status, body } = await add(picture(change));
   expect(status).toBe(422);
   expect(JSON.stringify(body)).toContain(Object.keys(change)[0]);
+});
+
+it('is whose it was taken by, at the time it was taken, and nobody else’s by their sign-in', async () => {
+  const stranger = await add(picture({ by: uuid() }));
+  expect([stranger.status, stranger.body.type]).toEqual([
+    403,
+    expect.stringContaining('other-person') as unknown,
+  ]);
+  // Ten minutes before it was sent, by a phone that is a day slow.
+  const minutes = (after: number, from = NOW) => new Date(from.getTime() + after * 60_000);
+  shop.clock.now = minutes(30);
+  const slow = minutes(-24 * 60, shop.clock.now);
+  const answer = await add(
+    picture({ at: minutes(-10, slow).toISOString(), sentAt: slow.toISOString() }),
+  );
+  expect(answer.body.photos.at(-1)!.at).toBe(minutes(20).toISOString());
+  shop.clock.now = NOW;
 });
 
 it('takes one of every area there is, and of the bike as it came in', async () => {

@@ -1,6 +1,7 @@
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { LARGEST_PHOTOS_OF_JOB, type Photo } from '@hold-fast/contract/photos';
+import { timeOf } from '@hold-fast/core/job/time';
 import { faultOf } from '@hold-fast/core/job/kinds';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
@@ -31,15 +32,20 @@ export async function addPhoto(
   shop: Shop,
   person: Person,
   jobId: string,
-  { id, end, area, jpegBase64 }: Photo,
+  { id, end, area, jpegBase64, at: takenAt, sentAt }: Photo,
 ): Promise<JobChange> {
   const jpeg = Buffer.from(jpegBase64, 'base64');
   await readWhole(jpeg);
   const sha256 = createHash('sha256').update(jpeg).digest('hex');
   const write = { id, body: { end, area, sha256 }, personId: person.id };
   return changeJob(shop, jobId, write, async ({ transaction, seq, job }) => {
-    const at = shop.now();
-    const entry = { kind: 'photo' as const, id, at: at.toISOString(), end, area, sha256 };
+    const now = shop.now().toISOString();
+    const at = timeOf(
+      takenAt ?? now,
+      { phoneSaid: sentAt ?? null, serverSaid: now },
+      { checkedInAt: job.checkedIn.at, entryBefore: null },
+    );
+    const entry = { kind: 'photo' as const, id, at, end, area, sha256 };
     const fault = faultOf(job, entry, null);
     if (fault) throw refusalOf(fault);
     const kept = await selectOne<{ bytes: number }>(
@@ -57,7 +63,7 @@ export async function addPhoto(
       area,
       jpeg,
       sha256,
-      at,
+      at: new Date(at),
       by_person: person.id,
     });
     return { entry, known: null, seq, by: person.name };

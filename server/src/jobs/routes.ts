@@ -62,7 +62,9 @@ export function jobsRoutes(shop: Shop): Router {
   routes.post('/jobs/:jobId/photos', async (request, response) => {
     const { jobId } = parse(JobId, request.params);
     const photo = parse(Photo, request.body);
-    response.status(201).json(await addPhoto(shop, personOn(response), jobId, photo));
+    const person = personOn(response);
+    if (photo.by !== undefined && photo.by !== person.id) throw new Refusal('other-person');
+    response.status(201).json(await addPhoto(shop, person, jobId, photo));
   });
 
   routes.get('/photos/:photoId', async (request, response) => {

@@ -78,7 +78,9 @@ export function Pictures({
       />
       <Button
         kind="quiet"
-        says={jobWords.pictures.addAPicture}
+        says={
+          area === 'as-it-came-in' ? jobWords.pictures.addAsItCameIn : jobWords.pictures.addAPicture
+        }
         label={jobWords.pictures.addAPictureOf(of)}
         busy={busy}
         onPress={() => chooser.current?.click()}

@@ -268,6 +268,7 @@ export interface JobWords {
     asItCameIn: string;
     pictureOfArea: (area: string) => string;
     addAPicture: string;
+    addAsItCameIn: string;
     addAPictureOf: (area: string) => string;
     notSentYet: string;
     notTaken: string;

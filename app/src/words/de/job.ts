@@ -286,6 +286,7 @@ export const job: JobWords = {
     asItCameIn: 'dem Rad, wie es kam',
     pictureOfArea: (area) => `Bild von ${area}`,
     addAPicture: 'Ein Bild hinzufügen',
+    addAsItCameIn: 'Ein Bild, wie es kam',
     addAPictureOf: (area) => `Ein Bild von ${area} hinzufügen`,
     notSentYet: 'Noch nicht gesendet',
     notTaken: 'Nicht angenommen',

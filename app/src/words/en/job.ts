@@ -279,6 +279,7 @@ export const job: JobWords = {
     asItCameIn: 'the bike as it came in',
     pictureOfArea: (area) => `Picture of ${area}`,
     addAPicture: 'Add a picture',
+    addAsItCameIn: 'Picture it as it came in',
     addAPictureOf: (area) => `Add a picture of ${area}`,
     notSentYet: 'Not sent yet',
     notTaken: 'Not taken',
