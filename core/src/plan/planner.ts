@@ -13,7 +13,17 @@ import {
   type ChangeOvers,
 } from './price';
 import { PLACES, unmet, type BrakeState, type Wanted } from './state';
-import { ANY_TOOL, HANDS, inTenths, moveCost, NEVER, ridesToGo, toGoOf, toolIndex } from './toGo';
+import {
+  ANY_TOOL,
+  HANDS,
+  inTenths,
+  moveCost,
+  NEVER,
+  ridesToGo,
+  toGoOf,
+  toolIndex,
+  type ToGo,
+} from './toGo';
 
 export type BikeTask = Partial<Record<End, BrakeTask>>;
 
@@ -81,8 +91,9 @@ export function planBike(
   const price = inTenths(table);
   // What is not worked at has one state, whole, and costs nothing to carry along.
   const at = ENDS.filter((end) => task[end]);
-  const graphs = at.map((end) => brakeGraph(task[end]!));
-  const toGo = graphs.map((graph) => toGoOf(graph, price));
+  const explored = at.map((end) => exploredOf(task[end]!, price));
+  const graphs = explored.map(({ graph }) => graph);
+  const toGo = explored.map((each) => each.toGo);
   const ways = graphs.map((graph, one) =>
     graph.moves.map((moves) => moves.map((move) => compiled(move, at[one]!, at))),
   );
@@ -247,6 +258,26 @@ export function planBike(
     }
   }
   return null;
+}
+
+interface Explored {
+  graph: BrakeGraph;
+  toGo: ToGo;
+}
+const EXPLORED = new Map<string, Explored>();
+/** So many brakes stay explored: those of a bike, each before and after its last steps. */
+const MOST_EXPLORED = 12;
+
+/** One brake's states and what they still take, worked out once: a re-plan after a step at one end has the others as they were. */
+function exploredOf(task: BrakeTask, price: ChangeOvers): Explored {
+  const key = JSON.stringify([task, price]);
+  const known = EXPLORED.get(key);
+  if (known) return known;
+  const graph = brakeGraph(task);
+  const explored = { graph, toGo: toGoOf(graph, price) };
+  if (EXPLORED.size >= MOST_EXPLORED) EXPLORED.delete(EXPLORED.keys().next().value!);
+  EXPLORED.set(key, explored);
+  return explored;
 }
 
 /** A brake that nothing is done at is not as another's step wants it. */
