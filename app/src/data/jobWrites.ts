@@ -87,8 +87,10 @@ export function useTake<K extends SentKind>(job: Job) {
 }
 
 /** Takes a picture of what was found: it is kept, and sent when it can be. */
-export const addPicture = (jobId: string, photo: Omit<Photo, 'id'>): Promise<void> =>
-  pictures.add({ id: uuid(), jobId, ...photo });
+export const addPicture = (
+  job: Pick<Job, 'id' | 'bike'>,
+  photo: Pick<Photo, 'end' | 'area' | 'jpegBase64'>,
+): Promise<void> => pictures.add({ id: uuid(), jobId: job.id, bike: job.bike.name, ...photo });
 
 export const useCheckIn = () =>
   useJobWrite<Omit<CheckIn, 'id'>>(null, (taken, { id }) =>

@@ -46,9 +46,9 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-it('sends a picture with whose it is and when it was taken, and forgets it once the server has it', async () => {
+it('sends a picture with whose it is and when it was taken, keeps what its bike is called to itself, and forgets it once the server has it', async () => {
   const pictures = opened();
-  await pictures.add(picture(1));
+  await pictures.add({ ...picture(1), bike: 'Post trike' });
   await settle();
   const { jobId: _jobId, ...photo } = picture(1);
   const [, init] = jest.mocked(fetch).mock.calls[0]!;

@@ -8,6 +8,8 @@ import { stopsAll, UnsentFirst } from './outbox';
 /** A picture on its way to the server. */
 export interface WaitingPicture extends Photo {
   jobId: string;
+  /** What its bike is called, for whoever has to deal with it; one kept before that was written down has none. */
+  bike?: string;
   /** Who took it: it is sent as theirs, or waits. */
   by: string;
   /** Why the server did not take it; it stays until somebody has dealt with it. */
@@ -129,7 +131,7 @@ export class Pictures {
       }
   }
 
-  async #post({ jobId, problem: _problem, ...photo }: WaitingPicture): Promise<void> {
+  async #post({ jobId, bike: _bike, problem: _problem, ...photo }: WaitingPicture): Promise<void> {
     const sent = { ...photo, sentAt: new Date().toISOString() };
     await this.onTaken(jobId, await ask<JobChange>('POST', `/jobs/${jobId}/photos`, sent));
   }

@@ -33,21 +33,21 @@ function useNotTaken(withBike: boolean): NotTaken[] {
       dealtWith: () => outbox.dealtWith(id),
     };
   });
-  const refused = usePictures().flatMap(({ id, jobId, end, area, problem }) =>
-    problem
-      ? {
-          id,
-          jobId,
-          says:
-            end === null || area === 'as-it-came-in'
-              ? words.needsYou.pictureAsItCame
-              : words.needsYou.picture(words.area[area], words.end[end]),
-          problem,
-          sendAgain: () => void pictures.sendAgain(id),
-          dealtWith: () => void pictures.dealtWith(id),
-        }
-      : [],
-  );
+  const refused = usePictures().flatMap(({ id, jobId, bike, end, area, problem }) => {
+    if (!problem) return [];
+    const says =
+      end === null || area === 'as-it-came-in'
+        ? words.needsYou.pictureAsItCame
+        : words.needsYou.picture(words.area[area], words.end[end]);
+    return {
+      id,
+      jobId,
+      says: withBike && bike ? `${bike}: ${says}` : says,
+      problem,
+      sendAgain: () => void pictures.sendAgain(id),
+      dealtWith: () => void pictures.dealtWith(id),
+    };
+  });
   return [...entries, ...refused];
 }
 

@@ -42,7 +42,7 @@ export function Pictures({
     setFault(null);
     setBusy(true);
     try {
-      await addPicture(job.id, { end, area, jpegBase64: await smallJpeg(file) });
+      await addPicture(job, { end, area, jpegBase64: await smallJpeg(file) });
     } catch (error) {
       setFault((error as Error).message);
     } finally {
