@@ -1,7 +1,9 @@
 import type { Bike, BikeCorrection, BikePage } from '@hold-fast/contract/bikes';
+import type { BenchPage } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import {
   checkIn,
+  entry,
   motorBike,
   openJob,
   openTestShop,
@@ -25,7 +27,7 @@ const pageOf = async (bikeId: string) =>
 const barsOf = async (jobId: string) =>
   (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.map(({ code }) => code);
 /** A job of a bike that is new to the shop, with the bike as it was taken in. */
-async function taken(made = motorBike()): Promise<{ jobId: string; bike: Bike }> {
+async function taken(made: { bike: Bike } = motorBike()): Promise<{ jobId: string; bike: Bike }> {
   const jobId = await openJob(shop, client, made);
   return { jobId, bike: made.bike };
 }
@@ -81,6 +83,45 @@ describe('a bike corrected', () => {
     ]);
     expect((await correct(bike, { motor: false, words: 'Looked again' }, lead)).status).toBe(200);
     expect(await barsOf(jobId)).not.toContain('cut-off-untested');
+  });
+
+  it('a third brake is kept, judged and hung on the bike like the others, and struck off by a lead alone', async () => {
+    const made = without();
+    const trike = { ...made.bike, thirdBrake: 'disc' as const };
+    const { jobId, bike } = await taken({ ...made, bike: trike });
+    expect(await pageOf(bike.id)).toMatchObject({ bike: trike });
+    const sheetRevisionId = shop.ids.sheet;
+    await client.append(
+      jobId,
+      entry('identification', { end: 'third', sheetRevisionId, stampedLimit: null }),
+    );
+    await client.append(
+      jobId,
+      entry('look-over', { end: 'third', area: 'rotor', found: ['crack'] }),
+    );
+    expect((await client.sendJob('GET', `/jobs/${jobId}`)).body.bars).toContainEqual(
+      expect.objectContaining({ code: 'do-not-ride', end: 'third' }),
+    );
+    expect((await pageOf(bike.id)).doNotRide).toMatchObject({ jobId });
+    const { items } = (await client.send<BenchPage>('GET', '/bench')).body;
+    expect(items.find(({ id }) => id === jobId)).toMatchObject({
+      third: 'replace',
+      doNotRide: true,
+    });
+    const plain = await taken(without());
+    const others = (await client.send<BenchPage>('GET', '/bench')).body.items;
+    expect(others.find(({ id }) => id === plain.jobId)).not.toHaveProperty('third');
+    expect((await correct(bike, { thirdBrake: 'none', words: 'Two only' })).status).toBe(403);
+    expect((await correct(bike, { thirdBrake: 'none', words: 'Two only' }, lead)).status).toBe(200);
+    // What was found at it stays in the way, whatever the page says.
+    expect(await barsOf(jobId)).toContain('do-not-ride');
+  });
+
+  it('every table that says an end knows a third one', async () => {
+    const [rows] = await shop.pool.query(
+      "SELECT table_name FROM information_schema.columns WHERE table_schema = DATABASE() AND column_name = 'brake_end' AND column_type NOT LIKE '%third%'",
+    );
+    expect(rows).toEqual([]);
   });
 
   it('two at once: the second is told what it is now, and a retry is done once', async () => {
