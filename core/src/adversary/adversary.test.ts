@@ -1,6 +1,9 @@
+import * as changes from '../evidence/changes';
 import * as findings from '../evidence/findings';
 import * as readings from '../evidence/readings';
 import * as trials from '../evidence/trials';
+import { drawBrake } from '../evidence/brake';
+import { randomOf } from '../random';
 import { besiege, play, shrink } from './adversary';
 
 const SEED = 20261126;
@@ -32,6 +35,26 @@ describe('with a rule loosened it finds the way in', () => {
           tested.filter((each) => each.test === test && each.end === end).at(-1) ?? null,
       );
     expect(besiege(HISTORIES, SEED).broken?.what).toBe('better-without-an-answer');
+  });
+
+  it('where work at one brake of a lever mends the other', () => {
+    const really = changes.changesAt;
+    jest.spyOn(changes, 'changesAt').mockImplementation((job, end) =>
+      (['front', 'third'] as const)
+        .flatMap((at) => really(job, at).filter((change) => change.end === at))
+        .map((change) => ({ ...change, end }))
+        .sort((a, b) => a.seq - b.seq),
+    );
+    // A leak at the one, its joint made anew at the other: too rare a row of deeds to wait for.
+    const leaks = Array.from({ length: 200 }, (_, i) => i + 1).find(
+      (seed) => drawBrake(randomOf(seed)).leak,
+    )!;
+    const deeds = (['look-leaks', 'there-remake', 'look-nothing'] as const).flatMap((does) =>
+      [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => ({ does, seed })),
+    );
+    expect(play(leaks, deeds)?.what).toBe('better-without-an-answer');
+    jest.restoreAllMocks();
+    expect(play(leaks, deeds)).toBeNull();
   });
 
   it('where what was measured last counts', () => {

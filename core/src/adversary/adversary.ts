@@ -5,7 +5,7 @@ import type { Bar } from '../procedure/signOff';
 import { WORDS } from '../wear/verdict';
 import { drawBrake, readingOf, type TrueBrake } from '../evidence/brake';
 import { randomOf } from '../random';
-import { GAUGES, identified, SHEET, type Visit } from './visit';
+import { GAUGES, identified, SHEET, Visit } from './visit';
 
 // A workshop that means well and is in a hurry: it reads inside its gauges' doubt, forgets, repeats, works in odd orders and
 // fits used parts. Whatever it does, no entry betters what stands without an answer, and no visit ends signed with "holds"
@@ -50,7 +50,24 @@ const DEEDS = [
   'seen-wrong',
   'identify-again',
   'stamp',
+  // Done at the other brake that its lever works.
+  'there-lever',
+  'there-look',
+  'there-fill',
+  'there-reseal',
+  'there-remake',
+  'there-fit-new',
+  'there-stand',
 ] as const;
+
+/** A trike's two front brakes on one lever: what is done at one opens the other too, and is no answer there. */
+const begun = (): Visit => {
+  const { bike } = new Visit().base;
+  return identified({
+    bike: { ...bike, thirdBrake: 'disc', sharedLever: 'front-third' },
+  }).identify(SHEET, { end: 'third' });
+};
+const isThere = (deed: Deed) => deed.does.startsWith('there-');
 
 export interface Broken {
   what:
@@ -144,7 +161,7 @@ export function drawHistory(random: () => number, length: number): Deed[] {
 /** Every entry that a history makes on the brake of a seed. */
 export function entriesOf(seed: number, deeds: readonly Deed[]): readonly Logged[] {
   const truth = drawBrake(randomOf(seed));
-  const visit = identified();
+  const visit = begun();
   for (const deed of deeds) doDeed(visit, truth, deed);
   return visit.entries;
 }
@@ -152,7 +169,7 @@ export function entriesOf(seed: number, deeds: readonly Deed[]): readonly Logged
 /** Plays a history on the brake of a seed. @returns what it broke, or null */
 export function play(seed: number, deeds: readonly Deed[]): Broken | null {
   const truth = drawBrake(randomOf(seed));
-  const visit = identified();
+  const visit = begun();
   const seen = { crack: false, leak: false, sinks: false };
   for (const deed of deeds) {
     const before = new Map(SUBJECTS.map((subject) => [subject, visit.item(subject)]));
@@ -163,7 +180,7 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
     for (const subject of SUBJECTS) {
       const was = before.get(subject) ?? null;
       if (rank(visit.item(subject)) >= rank(was)) continue;
-      const answers = (condemned(was) ? ANSWERS : PROOFS)[subject] ?? [];
+      const answers = isThere(deed) ? [] : ((condemned(was) ? ANSWERS : PROOFS)[subject] ?? []);
       const looked = condemned(was) && kinds.includes('look-over');
       const felt = condemned(was) && kinds.includes('test');
       const mended = (!looked || isRemade(visit)) && (!felt || isFeltAnew(visit));
@@ -174,7 +191,10 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
     for (const bar of barsBefore) {
       const lifts = LIFTS[bar.code];
       if (lifts === 'by-the-thing' || barsNow.has(nameOfBar(bar))) continue;
-      if (!kinds.some((kind) => lifts.includes(kind)))
+      // The lever is one: its number is taken at either brake.
+      const elsewhere =
+        isThere(deed) && bar.code !== 'lever-untested' && !('end' in bar && bar.end === 'third');
+      if (elsewhere || !kinds.some((kind) => lifts.includes(kind)))
         return { what: 'bar-gone-without-an-answer', subject: null, by: deed.does };
     }
     seen.crack =
@@ -188,10 +208,11 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
 /** A leak is looked away by nobody: its joint was made anew since it was found last. */
 function isRemade({ job }: Visit): boolean {
   const found = job.lookedOver.filter(
-    ({ area, found: seen }) => area === 'leaks' && seen.length > 0,
+    ({ area, end, found: seen }) => end === 'front' && area === 'leaks' && seen.length > 0,
   );
   return job.repaired.some(
-    ({ work, seq }) => work === 'remake-joint-at-caliper' && seq > (found.at(-1)?.seq ?? 0),
+    ({ work, end, seq }) =>
+      end === 'front' && work === 'remake-joint-at-caliper' && seq > (found.at(-1)?.seq ?? 0),
   );
 }
 
@@ -202,7 +223,8 @@ function isFeltAnew({ entries }: Visit): boolean {
       entry.kind === 'test' && entry.test === 'lever-feel' && entry.outcome === 'failed',
   );
   const answers: readonly EntryKind[] = ['repair', 'bleed-cycle', 'fill', 'fitting', 'decision'];
-  return entries.slice(felt + 1).some(({ entry }) => answers.includes(entry.kind));
+  const here = ({ entry }: Logged) => 'end' in entry && entry.end === 'front';
+  return entries.slice(felt + 1).some((each) => here(each) && answers.includes(each.entry.kind));
 }
 
 function signedWrongly(
@@ -305,6 +327,27 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       visit.repair('reseal-lever');
       // Half the time it was not the seal.
       if (random() < 0.5) truth.sinksMm = 0;
+      return;
+    case 'there-lever':
+      visit.lever(rule(27), rule(27), 'third');
+      return;
+    case 'there-look':
+      visit.look(random() < 0.5 ? 'leaks' : 'rotor', [], { end: 'third' });
+      return;
+    case 'there-fill':
+      visit.fill('mineral', 'third');
+      return;
+    case 'there-reseal':
+      visit.repair('reseal-lever', 'third');
+      return;
+    case 'there-remake':
+      visit.repair('remake-joint-at-caliper', 'third');
+      return;
+    case 'there-fit-new':
+      visit.fit({ end: 'third' });
+      return;
+    case 'there-stand':
+      visit.test('stand', 'passed', '', 'third');
       return;
     case 'remake-joint':
       visit.repair('remake-joint-at-caliper');
