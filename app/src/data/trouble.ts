@@ -1,7 +1,8 @@
 import { learned, tableOf, type Table } from '@hold-fast/core/trouble/engine';
 import { NOTHING_LAID, type TroubleLaid } from '@hold-fast/core/trouble/laid';
 import { useMemo } from 'react';
-import { useRules, useTroubleCounts } from './queries';
+import { useTroubleCounts } from './counterQueries';
+import { useRules } from './queries';
 
 /** The shop's table of causes and signs with its own outcomes; as it ships while neither is known here. */
 export function useTroubleTable(laid?: TroubleLaid): Table {

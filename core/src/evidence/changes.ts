@@ -1,7 +1,8 @@
 import type { End, Part } from '../ends';
 import { workRule, type Work } from '../inspection/work';
 import { onceAnEnd } from '../job/onceAnEnd';
-import { onOneLever, type Bike } from '../kit/bike';
+import type { Bike } from '../kit/bike';
+import { onOneLever } from '../kit/brakes';
 import type { FittedAs } from '../kit/kit';
 import { stepRule, type StepId } from '../procedure/steps';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';

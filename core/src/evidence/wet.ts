@@ -8,7 +8,7 @@ import {
   type WetEvent,
   type WetPart,
 } from '../fluid/met';
-import { onOneLever } from '../kit/bike';
+import { onOneLever } from '../kit/brakes';
 import { changesAt, type Change, type ChangedJob } from './changes';
 import type { SaidWrong } from './findings';
 

@@ -17,7 +17,7 @@ import {
   type InspectedJob,
   type InspectionItem,
 } from '../inspection/inspectEnd';
-import { leversOf, onOneLever } from '../kit/bike';
+import { leversOf, onOneLever } from '../kit/brakes';
 import { openEnds } from '../plan/visit';
 import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';

@@ -1,7 +1,7 @@
 import type { End } from '../ends';
 import { readStamp } from '../inspection/inspectEnd';
 import type { SheetRevision } from '../sheet/sheet';
-import { hasDisc } from '../kit/bike';
+import { hasDisc } from '../kit/brakes';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** A limit read off the part itself, mm. */

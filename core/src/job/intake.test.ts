@@ -1,5 +1,6 @@
 import { Visit } from '../adversary/visit';
-import { easesBike, USUAL_USE } from '../kit/bike';
+import { USUAL_USE } from '../kit/bike';
+import { easesBike } from '../kit/brakes';
 import type { NoticeAtJob } from '../notice/notice';
 import { inspectEnd } from '../inspection/inspectEnd';
 import { NOTHING_SAID } from './job';

@@ -6,7 +6,7 @@ import { customerAnswer } from './customerAnswer';
 import { decision } from './decision';
 import { deviation } from './deviation';
 import { edit } from './edit';
-import { endsOf } from '../kit/bike';
+import { endsOf } from '../kit/brakes';
 import { fault, type EntryFault, type EntryOfKind, type KnownOfKind, type Place } from './entry';
 import { fill } from './fill';
 import { fitting } from './fitting';

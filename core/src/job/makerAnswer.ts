@@ -1,5 +1,5 @@
 import type { End } from '../ends';
-import { mountMaterial } from '../kit/bike';
+import { mountMaterial } from '../kit/brakes';
 import { fault, type EntryBase } from './entry';
 import type { Job } from './job';
 import { tells, toldOf } from './told';

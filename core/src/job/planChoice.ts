@@ -5,7 +5,7 @@ import { FIRST_BLEEDS, type FirstBleed } from '../fluid/bleedMethods';
 import { metAt, type WetJob } from '../evidence/wet';
 import { otherFamilyIn } from '../fluid/met';
 import { stepRule } from '../procedure/steps';
-import { hasDisc } from '../kit/bike';
+import { hasDisc } from '../kit/brakes';
 import type { Job } from './job';
 import { suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
 import { fault, type EntryBase, type Kind } from './entry';

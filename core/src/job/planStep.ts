@@ -1,6 +1,6 @@
 import { changedSince, changesAt } from '../evidence/changes';
 import type { End, UsualEnd } from '../ends';
-import { axleOf, endsOf, leversOf } from '../kit/bike';
+import { axleOf, endsOf, leversOf } from '../kit/brakes';
 import { standingSitting } from '../inspection/inspectEnd';
 import { measurandRule } from '../measurand/measurands';
 import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';

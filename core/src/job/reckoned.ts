@@ -1,6 +1,6 @@
 import { cableStands, type CableSetUp, type CableStands } from '../cable/cable';
 import type { End, UsualEnd } from '../ends';
-import { axleOf } from '../kit/bike';
+import { axleOf } from '../kit/brakes';
 import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
 import { hoseAnswer, hoseNeed, type HoseAnswer, type HoseRun } from '../hose/hose';
 import { InputError } from '../inputError';

@@ -1,5 +1,5 @@
 import { ENDS, type End } from '../ends';
-import { endsOf, saidOfThird } from '../kit/bike';
+import { endsOf, saidOfThird } from '../kit/brakes';
 import type { Finding } from '../inspection/findings';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';

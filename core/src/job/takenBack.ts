@@ -1,5 +1,6 @@
 import { isRadialWithin } from '../mount/radial';
-import { axleOf, type Bike } from '../kit/bike';
+import type { Bike } from '../kit/bike';
+import { axleOf } from '../kit/brakes';
 import { isAgainst } from './reckoned';
 import type { Told } from './told';
 import { fault, type EntryBase, type Kind } from './entry';

@@ -1,7 +1,8 @@
 import { ENDS, type End } from '../ends';
 import { FINDINGS, type Finding } from '../inspection/findings';
 import { SUBJECTS, type Subject } from '../inspection/inspected';
-import { saidOfThird, type Bike } from '../kit/bike';
+import type { Bike } from '../kit/bike';
+import { saidOfThird } from '../kit/brakes';
 import { canonicalJson, type Json } from '../seal/canonical';
 import { sealOf } from '../seal/chain';
 import type { Word } from '../wear/verdict';

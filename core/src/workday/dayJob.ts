@@ -4,7 +4,7 @@ import { FIRST_BLEEDS } from '../fluid/bleedMethods';
 import type { Family } from '../fluid/families';
 import { USUAL_HOSE_MM, volumesOf } from '../fluid/volumes';
 import type { Job } from '../job/job';
-import { axleOf } from '../kit/bike';
+import { axleOf } from '../kit/brakes';
 import { brakesOf } from '../job/visit';
 import { quoteLines } from '../plan/quote';
 import { workFor } from '../procedure/procedures';

@@ -1,6 +1,6 @@
 import type { Bike, BikeCorrection, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
-import { easesBike } from '@hold-fast/core/kit/bike';
+import { easesBike } from '@hold-fast/core/kit/brakes';
 import { isLead } from '../people/rules';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';

@@ -3,7 +3,8 @@ import type { EntryOf } from '@hold-fast/core/job/kinds';
 import { waitIn } from '@hold-fast/core/job/waits';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { ENDS, type End } from '@hold-fast/core/ends';
-import { hasDisc, type Bike } from '@hold-fast/core/kit/bike';
+import type { Bike } from '@hold-fast/core/kit/bike';
+import { hasDisc } from '@hold-fast/core/kit/brakes';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, selectOne, type Queryable } from '../platform/database';
 

@@ -1,5 +1,5 @@
 import type { Subject } from '@hold-fast/core/inspection/inspected';
-import { endsOf } from '@hold-fast/core/kit/bike';
+import { endsOf } from '@hold-fast/core/kit/brakes';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { inspectEnd, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';

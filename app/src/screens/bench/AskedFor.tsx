@@ -1,7 +1,7 @@
 import { Pictures } from './Pictures';
 import { bikesWords } from '../../words/bikes';
 import type { End } from '@hold-fast/core/ends';
-import { discsOf } from '@hold-fast/core/kit/bike';
+import { discsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { minutesTaken } from '@hold-fast/core/job/handsOn';
 import { router } from 'expo-router';

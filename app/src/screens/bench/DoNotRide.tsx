@@ -1,4 +1,4 @@
-import { endsOf } from '@hold-fast/core/kit/bike';
+import { endsOf } from '@hold-fast/core/kit/brakes';
 import { openNotices } from '@hold-fast/core/notice/notice';
 import type { Job } from '@hold-fast/core/job/job';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';

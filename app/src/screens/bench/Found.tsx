@@ -1,4 +1,4 @@
-import { endsOf } from '@hold-fast/core/kit/bike';
+import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';

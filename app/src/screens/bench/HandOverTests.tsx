@@ -1,4 +1,4 @@
-import { endsOf, leversOf } from '@hold-fast/core/kit/bike';
+import { endsOf, leversOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { workedAt } from '@hold-fast/core/job/visit';
 import { Section } from '../../ui/Page';

@@ -8,7 +8,7 @@ import type { Job, Measured } from '@hold-fast/core/job/job';
 import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
-import { brakeTypeAt, hasDisc, discsOf, endsOf } from '@hold-fast/core/kit/bike';
+import { brakeTypeAt, hasDisc, discsOf, endsOf } from '@hold-fast/core/kit/brakes';
 import type { End } from '@hold-fast/core/ends';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { nextTurn, passesOf } from '@hold-fast/core/torque/sequence';

@@ -1,4 +1,4 @@
-import { endsOf } from '@hold-fast/core/kit/bike';
+import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import type { NotRepaired } from '@hold-fast/core/job/notRepaired';

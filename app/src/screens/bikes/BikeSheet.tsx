@@ -3,7 +3,7 @@ import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { RINGS } from '@hold-fast/contract/roles';
-import { brakeTypeAt, hasDisc, endsOf } from '@hold-fast/core/kit/bike';
+import { brakeTypeAt, hasDisc, endsOf } from '@hold-fast/core/kit/brakes';
 import { useBike } from '../../data/queries';
 import { useSession } from '../../data/session';
 import { Button } from '../../ui/Button';

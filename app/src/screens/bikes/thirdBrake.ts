@@ -1,5 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
-import { axleOf, SHARED_LEVERS, sideOf, THIRD_PLACES, type Bike } from '@hold-fast/core/kit/bike';
+import { SHARED_LEVERS, THIRD_PLACES, type Bike } from '@hold-fast/core/kit/bike';
+import { axleOf, sideOf } from '@hold-fast/core/kit/brakes';
 import { bikesWords } from '../../words/bikes';
 import { capital } from '../../words/capital';
 import { words } from '../../words/words';

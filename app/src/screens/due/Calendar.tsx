@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useCalendarFeeds, useDues } from '../../data/queries';
+import { useCalendarFeeds, useDues } from '../../data/counterQueries';
 import { useMakeFeed, useWithdrawFeed } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useMessages } from '../../data/queries';
+import { useMessages } from '../../data/counterQueries';
 import { LongList } from '../../ui/LongList';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';

@@ -8,7 +8,8 @@ import {
 } from '@hold-fast/core/passport/passport';
 import { router } from 'expo-router';
 import { Fragment, useState, type ReactNode } from 'react';
-import { useBike, usePassports } from '../../data/queries';
+import { usePassports } from '../../data/counterQueries';
+import { useBike } from '../../data/queries';
 import { useSession } from '../../data/session';
 import { useTakePassport } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';

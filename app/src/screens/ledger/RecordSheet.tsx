@@ -3,7 +3,7 @@ import { sealOf } from '@hold-fast/core/seal/chain';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { useRecord } from '../../data/queries';
+import { useRecord } from '../../data/counterQueries';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';

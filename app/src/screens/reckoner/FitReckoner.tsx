@@ -1,4 +1,4 @@
-import { axleOf } from '@hold-fast/core/kit/bike';
+import { axleOf } from '@hold-fast/core/kit/brakes';
 import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
 import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';

@@ -1,6 +1,6 @@
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useReport, useReportLinks } from '../../data/queries';
+import { useReport, useReportLinks } from '../../data/counterQueries';
 import { useMakeLink } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';

@@ -1,4 +1,4 @@
-import { useOpenReport } from '../../data/queries';
+import { useOpenReport } from '../../data/counterQueries';
 import { Button, Buttons } from '../../ui/Button';
 import { Page } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { useReportLinks } from '../../data/queries';
+import { useReportLinks } from '../../data/counterQueries';
 import { useMakeLink, useWithdrawLink } from '../../data/writes';
 import { Section } from '../../ui/Page';
 import { reportWords } from '../../words/report';

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { useReport } from '../../data/queries';
+import { useReport } from '../../data/counterQueries';
 import { ProblemError } from '../../data/api';
 import { Button, Buttons } from '../../ui/Button';
 import { Page } from '../../ui/Page';

@@ -2,7 +2,8 @@ import { SCENES, type FeedGauge, type FeedReading, type Scene } from '@hold-fast
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFeedState, useGauges } from '../../data/queries';
+import { useFeedState } from '../../data/counterQueries';
+import { useGauges } from '../../data/queries';
 import { useDriveGauge } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

@@ -2,7 +2,7 @@ import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { FIGURE_IDS } from '@hold-fast/core/rules/figures';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
-import { useRulesHistory } from '../../data/queries';
+import { useRulesHistory } from '../../data/counterQueries';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { ProblemError } from '../../data/api';
-import { useSheetHistory } from '../../data/queries';
+import { useSheetHistory } from '../../data/counterQueries';
 import { faultsOf, useSaveSheet } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Field } from '../../ui/Field';

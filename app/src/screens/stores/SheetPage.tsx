@@ -4,7 +4,7 @@ import { BRAKES_TO_LEARN } from '@hold-fast/core/lever/learnedGive';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useLearnedGive, useSheetHistory } from '../../data/queries';
+import { useLearnedGive, useSheetHistory } from '../../data/counterQueries';
 import { Button, Buttons } from '../../ui/Button';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';

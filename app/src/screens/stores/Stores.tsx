@@ -6,16 +6,8 @@ import type { ContainerInStore, WasteCan, WrenchInStore } from '@hold-fast/contr
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import {
-  useContainers,
-  useGauges,
-  useNotices,
-  useUsedParts,
-  useSheets,
-  useStock,
-  useWaste,
-  useWrenches,
-} from '../../data/queries';
+import { useNotices, useUsedParts, useWaste } from '../../data/counterQueries';
+import { useContainers, useGauges, useSheets, useStock, useWrenches } from '../../data/queries';
 import { today } from '../../data/today';
 import type { NoticeKept } from '@hold-fast/contract/notices';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';

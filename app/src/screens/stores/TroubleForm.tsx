@@ -12,7 +12,8 @@ import { PLAUSIBLE_WEIGHT, type TroubleLaid } from '@hold-fast/core/trouble/laid
 import { SIGNS, type Sign } from '@hold-fast/core/trouble/signs';
 import { useState } from 'react';
 import { useForm, type Control } from 'react-hook-form';
-import { useRules, useTroubleCounts } from '../../data/queries';
+import { useTroubleCounts } from '../../data/counterQueries';
+import { useRules } from '../../data/queries';
 import { useSaveRules } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

@@ -3,7 +3,7 @@ import { TRACED, type Traced } from '@hold-fast/contract/traced';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
-import { useTrace } from '../../data/queries';
+import { useTrace } from '../../data/counterQueries';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Columns } from '../../ui/Columns';

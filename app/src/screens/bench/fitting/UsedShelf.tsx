@@ -1,6 +1,6 @@
 import type { Part } from '@hold-fast/core/ends';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
-import { useUsedParts } from '../../../data/queries';
+import { useUsedParts } from '../../../data/counterQueries';
 import { Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
 import { size } from '../../../ui/tokens';

@@ -1,4 +1,4 @@
-import { discsOf } from '@hold-fast/core/kit/bike';
+import { discsOf } from '@hold-fast/core/kit/brakes';
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';

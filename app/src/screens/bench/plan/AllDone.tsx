@@ -1,4 +1,4 @@
-import { endsOf } from '@hold-fast/core/kit/bike';
+import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { standingSteps } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';

@@ -4,7 +4,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { isFilledOver } from '@hold-fast/core/job/planChoice';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
 import { PROCEDURE_IDS, suitsBrake, type ProcedureId } from '@hold-fast/core/procedure/procedures';
-import { axleOf } from '@hold-fast/core/kit/bike';
+import { axleOf } from '@hold-fast/core/kit/brakes';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useState } from 'react';

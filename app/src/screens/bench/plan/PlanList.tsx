@@ -3,7 +3,7 @@ import { nameOf } from '@hold-fast/core/fluid/families';
 import { fluidWanted } from '@hold-fast/core/plan/fluidWanted';
 import { shortOf } from '@hold-fast/core/stock/stock';
 import { atEachEnd, type End } from '@hold-fast/core/ends';
-import { axleOf } from '@hold-fast/core/kit/bike';
+import { axleOf } from '@hold-fast/core/kit/brakes';
 import { brakesOf } from '@hold-fast/core/job/visit';
 import { layOut } from '@hold-fast/core/plan/layOut';
 import type { Plan } from '@hold-fast/core/plan/planner';

@@ -1,4 +1,4 @@
-import { axleOf, discsOf, hasDisc } from '@hold-fast/core/kit/bike';
+import { axleOf, discsOf, hasDisc } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
 import { isFilledOver } from '@hold-fast/core/job/planChoice';

@@ -1,4 +1,4 @@
-import { axleOf } from '@hold-fast/core/kit/bike';
+import { axleOf } from '@hold-fast/core/kit/brakes';
 import { figureOf } from '@hold-fast/core/figure/brakeFigure';
 import type { Job } from '@hold-fast/core/job/job';
 import { figureBrakeAt } from '@hold-fast/core/job/visit';

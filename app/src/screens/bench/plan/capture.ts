@@ -1,4 +1,4 @@
-import { leversOf } from '@hold-fast/core/kit/bike';
+import { leversOf } from '@hold-fast/core/kit/brakes';
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';

@@ -1,5 +1,5 @@
 import { endSays } from '../../bikes/thirdBrake';
-import { axleOf } from '@hold-fast/core/kit/bike';
+import { axleOf } from '@hold-fast/core/kit/brakes';
 import { BLEED_METHODS, type BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Identified, Job } from '@hold-fast/core/job/job';

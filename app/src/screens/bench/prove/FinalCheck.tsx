@@ -1,5 +1,5 @@
 import { endSays } from '../../bikes/thirdBrake';
-import { leversOf } from '@hold-fast/core/kit/bike';
+import { leversOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';

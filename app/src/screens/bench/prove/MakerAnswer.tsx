@@ -1,6 +1,6 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { toldOf, type ToldOf } from '@hold-fast/core/job/told';
-import { mountMaterial } from '@hold-fast/core/kit/bike';
+import { mountMaterial } from '@hold-fast/core/kit/brakes';
 import { useState } from 'react';
 import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
