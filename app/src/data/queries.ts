@@ -111,6 +111,9 @@ export const useGauges = () => useQuery(GAUGES);
 export const useWrenches = () => useQuery(WRENCHES);
 export const useContainers = () => useQuery(CONTAINERS);
 export const useStock = () => useQuery(STOCK);
+/** The shelf as it stands now, and as it changes: what is counted is held against it. */
+export const useStockNow = () =>
+  useQuery({ ...STOCK, refetchOnMount: 'always', refetchInterval: 5_000 });
 
 const AT_HAND_MS = 5 * 60_000;
 /** Asks for what the work on a job may need, so that it is at hand where the network fails later. */

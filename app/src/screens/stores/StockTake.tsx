@@ -1,7 +1,7 @@
 import type { StockInStore } from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useStock } from '../../data/queries';
+import { useStockNow } from '../../data/queries';
 import { useStockWrite } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -18,10 +18,15 @@ const says = storeFormWords.stockTake;
  * took meanwhile is not counted twice.
  */
 export function StockTake() {
-  const stock = useStock();
-  if (stock.error && !stock.data)
-    return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
-  if (!stock.data) return <Loading />;
+  const stock = useStockNow();
+  const [opened] = useState(() => Date.now());
+  // What this device was told earlier is no count to hold another against.
+  if (!stock.data || stock.dataUpdatedAt < opened)
+    return stock.error ? (
+      <Failed error={stock.error} onRetry={() => void stock.refetch()} />
+    ) : (
+      <Loading />
+    );
   return <Counting shelf={stock.data} />;
 }
 
