@@ -1,4 +1,4 @@
-import { ENDS, type End } from '@hold-fast/core/ends';
+import { ENDS, USUAL_ENDS, type End } from '@hold-fast/core/ends';
 import type { RadialEntry } from '@hold-fast/core/job/radial';
 import type { ReckonedEntry } from '@hold-fast/core/job/reckoned';
 import type { SumEntry } from '@hold-fast/core/job/sum';
@@ -94,8 +94,8 @@ export function SendToJob({ what }: { what: Written }) {
     <Section label={sendTo}>
       <Field label={find} value={sought} inputMode="search" onChangeText={setSought} />
       {jobs.length === 0 ? <Note title={noBike} /> : null}
-      {jobs.flatMap(({ id, tag, bikeName }) =>
-        ENDS.map((end) => (
+      {jobs.flatMap(({ id, tag, bikeName, third }) =>
+        (third === undefined ? USUAL_ENDS : ENDS).map((end) => (
           <Row
             key={`${id} ${end}`}
             title={`${tag} · ${bikeName}`}
