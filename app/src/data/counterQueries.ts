@@ -18,7 +18,7 @@ import type { FilledFrom, WasteCan } from '@hold-fast/contract/stores';
 import { useQuery } from '@tanstack/react-query';
 import { ask, askAll } from './api';
 import { keys } from './client';
-import { usePages } from './queries';
+import { STOCK, usePages } from './queries';
 
 // What is asked at the counter, in the stores and in the Ledger: no part of the first screen.
 
@@ -136,3 +136,7 @@ export const useCalendarFeeds = () =>
     queryKey: keys.feeds,
     queryFn: async () => (await ask<{ items: CalendarFeed[] }>('GET', '/due/feeds')).items,
   });
+
+/** The shelf as it stands now, and as it changes: what is counted is held against it. */
+export const useStockNow = () =>
+  useQuery({ ...STOCK, refetchOnMount: 'always', refetchInterval: 5_000 });

@@ -105,15 +105,12 @@ const SHEETS = register<SheetRevision>(keys.sheets, '/sheets');
 const GAUGES = register<GaugeInStore>(keys.gauges, '/gauges');
 const WRENCHES = register<WrenchInStore>(keys.wrenches, '/wrenches');
 const CONTAINERS = register<ContainerInStore>(keys.containers, '/containers');
-const STOCK = register<StockInStore>(keys.stock, '/stock');
+export const STOCK = register<StockInStore>(keys.stock, '/stock');
 export const useSheets = () => useQuery(SHEETS);
 export const useGauges = () => useQuery(GAUGES);
 export const useWrenches = () => useQuery(WRENCHES);
 export const useContainers = () => useQuery(CONTAINERS);
 export const useStock = () => useQuery(STOCK);
-/** The shelf as it stands now, and as it changes: what is counted is held against it. */
-export const useStockNow = () =>
-  useQuery({ ...STOCK, refetchOnMount: 'always', refetchInterval: 5_000 });
 
 const AT_HAND_MS = 5 * 60_000;
 /** Asks for what the work on a job may need, so that it is at hand where the network fails later. */

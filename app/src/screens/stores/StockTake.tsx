@@ -1,7 +1,7 @@
 import type { StockInStore } from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useStockNow } from '../../data/queries';
+import { useStockNow } from '../../data/counterQueries';
 import { useStockWrite } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Field } from '../../ui/Field';
