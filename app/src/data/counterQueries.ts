@@ -1,3 +1,5 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
+import type { Person } from '@hold-fast/contract/people';
 import type { PassportTaken } from '@hold-fast/contract/passport';
 import type { CalendarFeed } from '@hold-fast/contract/calendar';
 import type { Message } from '@hold-fast/contract/outbox';
@@ -140,3 +142,17 @@ export const useCalendarFeeds = () =>
 /** The shelf as it stands now, and as it changes: what is counted is held against it. */
 export const useStockNow = () =>
   useQuery({ ...STOCK, refetchOnMount: 'always', refetchInterval: 5_000 });
+
+export const useLeads = () =>
+  useQuery({ queryKey: keys.leads, queryFn: () => ask<Person[]>('GET', '/leads') });
+
+export const useRules = () =>
+  useQuery({ queryKey: keys.rules, queryFn: () => ask<RulesInForce>('GET', '/rules') });
+
+/** @param id null while nobody has chosen one */
+export const useBike = (id: string | null) =>
+  useQuery({
+    queryKey: keys.bike(id ?? ''),
+    queryFn: () => ask<BikePage>('GET', `/bikes/${id}`),
+    enabled: id !== null,
+  });

@@ -1,8 +1,7 @@
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
-import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
+import type { FoundBike } from '@hold-fast/contract/bikes';
 import type { BenchJob, BenchPage, Page, SealedRow } from '@hold-fast/contract/jobs';
-import type { Person, PinTries } from '@hold-fast/contract/people';
-import type { RulesInForce } from '@hold-fast/contract/shopRules';
+import type { PinTries } from '@hold-fast/contract/people';
 import type {
   ContainerInStore,
   GaugeInStore,
@@ -91,14 +90,6 @@ export function useRefusesToKeep() {
 export const usePinTries = () =>
   useQuery({ queryKey: keys.pinTries, queryFn: () => ask<PinTries[]>('GET', '/pin-tries') });
 
-/** @param id null while nobody has chosen one */
-export const useBike = (id: string | null) =>
-  useQuery({
-    queryKey: keys.bike(id ?? ''),
-    queryFn: () => ask<BikePage>('GET', `/bikes/${id}`),
-    enabled: id !== null,
-  });
-
 const register = <T>(queryKey: readonly string[], path: string) =>
   queryOptions({ queryKey, queryFn: () => askAll<T>(path) });
 const SHEETS = register<SheetRevision>(keys.sheets, '/sheets');
@@ -124,8 +115,3 @@ export function useRegistersAtHand(): void {
     void client.prefetchQuery({ ...STOCK, staleTime });
   }, []);
 }
-
-export const useRules = () =>
-  useQuery({ queryKey: keys.rules, queryFn: () => ask<RulesInForce>('GET', '/rules') });
-export const useLeads = () =>
-  useQuery({ queryKey: keys.leads, queryFn: () => ask<Person[]>('GET', '/leads') });

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { ProblemError } from '../../data/api';
 import { client, keys } from '../../data/client';
-import { useBike } from '../../data/queries';
+import { useBike } from '../../data/counterQueries';
 import { useEditJob } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';

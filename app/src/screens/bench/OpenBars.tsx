@@ -9,7 +9,7 @@ import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useLeads } from '../../data/queries';
+import { useLeads } from '../../data/counterQueries';
 import { useDecide } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { RINGS } from '@hold-fast/contract/roles';
 import { brakeTypeAt, hasDisc, endsOf } from '@hold-fast/core/kit/brakes';
-import { useBike } from '../../data/queries';
+import { useBike } from '../../data/counterQueries';
 import { useSession } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';

@@ -7,7 +7,7 @@ import { Fragment } from 'react';
 import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
-import { useBike } from '../../data/queries';
+import { useBike } from '../../data/counterQueries';
 import { faultsOf, useCorrectBike } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
-import { useBike } from '../../data/queries';
+import { useBike } from '../../data/counterQueries';
 import { useIsLead } from '../../data/session';
 import { faultsOf, useCorrectCustomer } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';

@@ -8,8 +8,7 @@ import {
 } from '@hold-fast/core/passport/passport';
 import { router } from 'expo-router';
 import { Fragment, useState, type ReactNode } from 'react';
-import { usePassports } from '../../data/counterQueries';
-import { useBike } from '../../data/queries';
+import { usePassports, useBike } from '../../data/counterQueries';
 import { useSession } from '../../data/session';
 import { useTakePassport } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';

@@ -2,7 +2,7 @@ import { GAUGE_DEFAULTS } from '@hold-fast/core/gauge/gauge';
 import { InputError } from '@hold-fast/core/inputError';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { PAD_PLACES, padVerdict, type PadPlace, type PadVerdict } from '@hold-fast/core/wear/pads';
-import { useRules } from '../../data/queries';
+import { useRules } from '../../data/counterQueries';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';

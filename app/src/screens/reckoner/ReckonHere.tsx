@@ -4,7 +4,7 @@ import type { SumOf } from '@hold-fast/core/job/sum';
 import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
 import type { Job } from '@hold-fast/core/job/job';
 import type { ComponentType } from 'react';
-import { useBike } from '../../data/queries';
+import { useBike } from '../../data/counterQueries';
 import { Loading } from '../../ui/Standing';
 import { WithJob } from '../bench/JobFrame';
 import { AtBrakeContext } from './atBrake';

@@ -9,7 +9,7 @@ import {
   type RunoutVerdict,
 } from '@hold-fast/core/runout/runout';
 import { RunoutRing } from '../../instruments/RunoutRing';
-import { useRules } from '../../data/queries';
+import { useRules } from '../../data/counterQueries';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { signedNumberOf } from '../../ui/numberOf';

@@ -3,7 +3,7 @@ import { TYPICAL_MINUTES } from '@hold-fast/core/plan/quote';
 import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { FIGURE_IDS, figureRule, figuresFault, type FigureId } from '@hold-fast/core/rules/figures';
 import { useForm } from 'react-hook-form';
-import { useRules } from '../../data/queries';
+import { useRules } from '../../data/counterQueries';
 import { useSaveRules } from '../../data/writes';
 import { FormNumber } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';

@@ -7,7 +7,7 @@ import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Controller, useForm, type Control, type Resolver } from 'react-hook-form';
-import { useRules } from '../../data/queries';
+import { useRules } from '../../data/counterQueries';
 import { useSaveRules } from '../../data/writes';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';

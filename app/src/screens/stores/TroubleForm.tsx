@@ -12,8 +12,7 @@ import { PLAUSIBLE_WEIGHT, type TroubleLaid } from '@hold-fast/core/trouble/laid
 import { SIGNS, type Sign } from '@hold-fast/core/trouble/signs';
 import { useState } from 'react';
 import { useForm, type Control } from 'react-hook-form';
-import { useTroubleCounts } from '../../data/counterQueries';
-import { useRules } from '../../data/queries';
+import { useTroubleCounts, useRules } from '../../data/counterQueries';
 import { useSaveRules } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
