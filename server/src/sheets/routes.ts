@@ -46,7 +46,9 @@ export function sheetsRoutes(shop: Shop): Router {
   });
   routes.get('/sheets/:sheetId/give', async (request, response) => {
     const { sheetId } = parse(SheetId, request.params);
-    response.json(learnedGive(await signedLevers(pool, sheetId)));
+    const [newest] = await sheetHistory(pool, sheetId);
+    if (!newest) throw new Refusal('not-found');
+    response.json(learnedGive(await signedLevers(pool, sheetId), newest.body.lever));
   });
   routes.put('/sheets/:sheetId', async (request, response) => {
     const { sheetId } = parse(SheetId, request.params);

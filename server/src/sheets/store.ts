@@ -1,6 +1,6 @@
 import type { Judgement } from '@hold-fast/core/inspection/judge';
 import type { SignedLever } from '@hold-fast/core/lever/learnedGive';
-import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
+import type { SheetRevision, SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { SheetHistoryRow, SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
 import { insert, select, selectOne, type Queryable } from '../platform/database';
@@ -61,13 +61,19 @@ export async function newestRevisions(
 /** So many of a sheet's levers are looked at, the newest first: what was learned of older ones is in the sheet by now. */
 const MOST_LEVERS = 400;
 
-/** How the levers of a sheet's brakes were measured at visits that were signed off and did not come back, the newest first. */
+/**
+ * How the levers of a sheet's brakes were measured at visits that were signed off and did not come back, the newest first. One lever that
+ * works two brakes gives for both, and says nothing of one.
+ */
 export async function signedLevers(on: Queryable, sheetId: string): Promise<SignedLever[]> {
-  const rows = await select<Omit<SignedLever, 'verdict'> & { judgement: Judgement }>(
+  const rows = await select<
+    Omit<SignedLever, 'verdict' | 'facts'> & { judgement: Judgement; body: SpecSheet }
+  >(
     on,
-    `SELECT j.bike_id AS bikeId, m.brake_end AS end, v.judgement
+    `SELECT j.bike_id AS bikeId, m.brake_end AS end, v.judgement, r.body
        FROM spec_sheet_revision r JOIN identification i ON i.sheet_revision_id = r.id
        JOIN job j ON j.id = i.job_id AND j.status = 'sealed'
+       JOIN bike b ON b.id = j.bike_id AND b.shared_lever = 'none'
        JOIN sealed_record s ON s.job_id = j.id AND s.nth = 0
        JOIN measurement m ON m.job_id = j.id AND m.brake_end = i.brake_end AND m.part = 'lever'
        JOIN verdict v ON v.measurement_id = m.id AND v.sheet_revision_id = r.id
@@ -76,9 +82,9 @@ export async function signedLevers(on: Queryable, sheetId: string): Promise<Sign
       ORDER BY j.tag DESC, v.seq DESC LIMIT ${MOST_LEVERS}`,
     [sheetId],
   );
-  return rows.flatMap(({ judgement, ...lever }) =>
+  return rows.flatMap(({ judgement, body, ...lever }) =>
     judgement.ok && judgement.measurand === 'lever'
-      ? [{ ...lever, verdict: judgement.verdict }]
+      ? [{ ...lever, facts: body.lever, verdict: judgement.verdict }]
       : [],
   );
 }
