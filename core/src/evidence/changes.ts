@@ -6,7 +6,7 @@ import { onOneLever } from '../kit/brakes';
 import type { FittedAs } from '../kit/kit';
 import { stepRule, type StepId } from '../procedure/steps';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';
-import { OF_THE_LEVER, type Touch } from './touch';
+import { OF_ITS_TRAVEL, OF_THE_LEVER, type Touch } from './touch';
 
 /** What changed something of a brake, so that it can be named. */
 export type ChangedBy =
@@ -67,7 +67,10 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
   const others = onOneLever(job.bike, end).filter((other) => other !== end);
   const theirs = others.flatMap((other) =>
     doneAt(job, other).flatMap((change): Change[] => {
-      const touches = change.touches.filter((touch) => OF_THE_LEVER.includes(touch));
+      const touches = change.touches.flatMap((touch): Touch[] => {
+        if (OF_THE_LEVER.includes(touch)) return [touch];
+        return OF_ITS_TRAVEL.includes(touch) ? ['lever-travel'] : [];
+      });
       return touches.length > 0 ? [{ ...change, touches, cures: [] }] : [];
     }),
   );

@@ -29,6 +29,7 @@ const FALLS: Readonly<Record<Touch, readonly Falls[]>> = {
   'lever-place': ['lever'],
   'lever-off': ['lever', 'cut-off', 'look-over lever'],
   'lever-changed': ['lever', 'cut-off', 'look-over leaks', 'look-over lever'],
+  'lever-travel': ['lever'],
   throttle: ['cut-off'],
   cable: ['lever', 'look-over cable'],
   'lever-side': ['lever-side'],

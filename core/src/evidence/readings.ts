@@ -119,8 +119,12 @@ function lacksOf(
   // A lever that sinks is mended by work on its system alone.
   const cures = first.doNotRide ? SYSTEM : measurandRule(part).mendedBy;
   const worked = changes.some(
-    ({ seq, touches }) =>
-      seq > before.seq && seq < after.seq && touches.some((each) => cures.includes(each)),
+    ({ seq, end, touches }) =>
+      // What was done at another brake of its lever is no answer here.
+      end === before.end &&
+      seq > before.seq &&
+      seq < after.seq &&
+      touches.some((each) => cures.includes(each)),
   );
   if (worked) return lacks;
   const said = saidWrong.filter(({ seq }) => seq > after.seq);

@@ -26,6 +26,8 @@ export const TOUCHES = [
   'lever-place',
   'lever-off',
   'lever-changed',
+  /** Another brake that the lever works takes another travel now. */
+  'lever-travel',
   'throttle',
   'cable',
   /** Which lever works which brake, as it is written down. */
@@ -55,5 +57,7 @@ export const OF_THE_LEVER: readonly Touch[] = [
   'lever-changed',
   'cable',
 ];
+/** What at one brake of a lever changes how far it goes at all of them. */
+export const OF_ITS_TRAVEL: readonly Touch[] = ['pads', 'rotor', 'pistons', 'caliper-changed'];
 /** What the rotor sits on and turns with. */
 export const SEAT: readonly Touch[] = ['rotor', 'rotor-seat', 'rotor-true', 'axle'];

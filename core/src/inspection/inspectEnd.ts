@@ -2,6 +2,7 @@ import type { LookOver, Sitting, Subject } from './inspected';
 import { hasEvidence, measurandRule } from '../measurand/measurands';
 import { type Measurand, MEASURANDS } from '../measurand/measurand';
 import type { SheetFacts, Standard } from './standard';
+import { onOneLever } from '../kit/brakes';
 import { onceAnEnd } from '../job/onceAnEnd';
 import { compoundAdvice } from '../kit/compound';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
@@ -311,11 +312,12 @@ function wrongFluid(
   const asked = identified?.sheet.body.fluid;
   if (!identified || !asked) return [];
   const before = job.metBefore[end];
+  const together = onOneLever(job.bike, end);
   const holdsNow = metAt(before, job, end).hose;
   const inside = [
     ...WET_PARTS.flatMap((part) => before[part]).map((fluid) => ({ seq: 0, fluid })),
     ...job.filled.flatMap(({ seq, end: at, family, fluid }) =>
-      at === end ? [{ seq, fluid: fluidNamed(family, fluid) }] : [],
+      together.includes(at) ? [{ seq, fluid: fluidNamed(family, fluid) }] : [],
     ),
   ];
   const found = inside.flatMap(({ seq, fluid }): StandingFinding[] => {

@@ -1,4 +1,4 @@
-import { Visit } from '../adversary/visit';
+import { SHEET, Visit } from '../adversary/visit';
 import type { End } from '../ends';
 import { metAt } from '../evidence/wet';
 import { NOTHING_MET } from '../fluid/met';
@@ -133,6 +133,49 @@ describe('one lever for two brakes', () => {
     expect(visit.word('lever')).toBe('holds');
     visit.fill('mineral', 'third');
     expect(visit.word('lever')).toBe('unproven');
+  });
+
+  it('nor once the pads, the rotor or the pistons of the other are not what they were', () => {
+    const another = (part: 'pads' | 'rotor') => ({
+      end: 'third' as const,
+      part,
+      ...(part === 'pads'
+        ? { compound: 'organic' as const, rebedding: 'strip-and-bed-in' as const }
+        : {}),
+    });
+    for (const part of ['pads', 'rotor'] as const) {
+      const visit = oneLever().lever();
+      expect(visit.fit(another(part))).toBeNull();
+      expect(visit.item('lever')).toMatchObject({
+        word: 'unproven',
+        lapsed: { touch: 'lever-travel' },
+      });
+      // Nothing else of the front is in question.
+      const pads = oneLever().pads(3.9);
+      pads.fit(another(part));
+      expect(pads.word('pads')).toBe('holds');
+    }
+  });
+
+  it('a lever that sank is answered by work at the brake it was measured at, and by none at the other', () => {
+    const sank = () => oneLever().lever(27, 30);
+    expect(sank().repair('reseal-lever', 'third').lever().item('lever')).toMatchObject({
+      doNotRide: true,
+      held: [{ lacks: [{ code: 'work' }] }],
+    });
+    expect(sank().repair('reseal-lever').lever().word('lever')).toBe('holds');
+  });
+
+  it('two brakes on one lever that ask for different fluids are found so by the first that goes in', () => {
+    const other = {
+      ...SHEET,
+      title: 'Other',
+      fluid: { ...SHEET.fluid!, fluid: { family: 'glycol', grade: 'DOT 4' } as const },
+    };
+    const visit = onBike({ thirdBrake: 'disc', sharedLever: 'front-third' }, ['front']);
+    visit.identify(other, { end: 'third' });
+    expect(visit.fill('mineral', 'front')).toBeNull();
+    expect(visit.item('fluid', 'third')).toMatchObject({ doNotRide: true });
   });
 
   it('work at one mends and cures nothing that was found at the other', () => {

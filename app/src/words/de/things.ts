@@ -394,6 +394,7 @@ export const things: ThingWords = {
     'lever-place': 'der Hebel wurde auf dem Lenker versetzt',
     'lever-off': 'der Hebel war vom Lenker ab',
     'lever-changed': 'ein anderer Hebel ist dran',
+    'lever-travel': 'die andere Bremse an ihrem Hebel wurde verändert',
     throttle: 'der Gasgriff wurde berührt',
     cable: 'der Zug wurde berührt',
     'lever-side': 'die Hebelseite wurde gewechselt',

@@ -405,6 +405,7 @@ export const things: ThingWords = {
     'lever-place': 'the lever was moved on its bar',
     'lever-off': 'the lever was off its bar',
     'lever-changed': 'another lever is on',
+    'lever-travel': 'the other brake on its lever was changed',
     throttle: 'the throttle was touched',
     cable: 'the cable was touched',
     'lever-side': 'the lever side was changed',
