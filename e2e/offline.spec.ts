@@ -20,6 +20,7 @@ import {
   openJobs,
   pinOf,
   verdict,
+  type PersonName,
 } from './bench';
 import { isKept, Line, phone } from './line';
 
@@ -45,15 +46,21 @@ test.afterAll(async () => {
   await shop?.stop();
 });
 
+/** A phone on a line that can be cut, with somebody signed in and the app kept on it. */
+async function keptPhone(browser: Browser, name?: PersonName) {
+  const line = new Line(shop.port);
+  await line.mend();
+  const page = await phone(browser, line);
+  const hands = await openBench(page, name);
+  await isKept(page);
+  return { line, page, hands };
+}
+
 test('a job goes on with no network: through reloads, a closed tab and cuts, and nothing is lost or doubled', async ({
   browser,
 }) => {
   test.setTimeout(120_000);
-  const line = new Line(shop.port);
-  await line.mend();
-  const page = await phone(browser, line);
-  const hands = await openBench(page);
-  await isKept(page);
+  const { line, page, hands } = await keptPhone(browser);
   const job = await checkIn(hands, 'Away', 'Out of reach');
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
@@ -99,11 +106,7 @@ test('a job goes on with no network: through reloads, a closed tab and cuts, and
 test('a job that was never opened here opens with no network, and its brake is identified by the sheets', async ({
   browser,
 }) => {
-  const line = new Line(shop.port);
-  await line.mend();
-  const page = await phone(browser, line);
-  const hands = await openBench(page, 'Joss Tarrel');
-  await isKept(page);
+  const { line, page, hands } = await keptPhone(browser, 'Joss Tarrel');
   await page.reload();
   await expect(hands.button('Check in a bike')).toBeVisible();
   const job = (await openJobs(page)).find(({ bikeName }) => bikeName === 'Club downhill 3')!;
@@ -171,11 +174,7 @@ test('what was kept is nobody else’s: signed out, or locked at the bench, a pa
 test('a newer version waits while somebody works, and comes in at the Bench once everything is sent', async ({
   browser,
 }) => {
-  const line = new Line(shop.port);
-  await line.mend();
-  const page = await phone(browser, line);
-  const hands = await openBench(page);
-  await isKept(page);
+  const { line, page, hands } = await keptPhone(browser);
   await checkIn(hands, 'Amid', 'In the middle');
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
@@ -240,11 +239,7 @@ const lockOut = (browser: Browser, name: string, locked: boolean) =>
 test('who is locked out while their phone is away sends nothing more; what they measured waits for them, and nobody else sends it', async ({
   browser,
 }) => {
-  const line = new Line(shop.port);
-  await line.mend();
-  const page = await phone(browser, line);
-  const hands = await openBench(page, 'Joss Tarrel');
-  await isKept(page);
+  const { line, page, hands } = await keptPhone(browser, 'Joss Tarrel');
   const job = await checkIn(hands, 'Locked', 'Left behind');
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
@@ -302,11 +297,7 @@ test('a browser that keeps nothing shows the shop, takes no reading, and says so
 test('a picture taken with no network is there after a reload, is sent once, and bars the seal till then', async ({
   browser,
 }) => {
-  const line = new Line(shop.port);
-  await line.mend();
-  const page = await phone(browser, line);
-  const hands = await openBench(page);
-  await isKept(page);
+  const { line, page, hands } = await keptPhone(browser);
   const job = await checkIn(hands, 'Pictured', 'Cracked hose');
   await identify(hands, 'Ostrel Tolve');
   await allSent(page);

@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import {
   cpSync,
   existsSync,
@@ -21,7 +21,7 @@ import sirv from 'sirv';
 import { v7 as uuid } from 'uuid';
 import { CHROMIUM, PHONE } from '../e2e/playwright.config';
 import { openShop, type RunningShop } from './shop';
-import { compressFiles, exportWeb } from './web';
+import { compressFiles, exportWeb, expoExport } from './web';
 
 // Part of npm run bench, and alone by npm run bench:pages: what a phone waits for, against a bare page of the same versions.
 
@@ -368,17 +368,7 @@ function exportBareApp(root: string): void {
     path.join(bare, 'src/app/index.js'),
     "import { Text } from 'react-native';\nexport default function Page() {\n  return <Text>Bench</Text>;\n}\n",
   );
-  const built = spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
-    cwd: bare,
-    env: {
-      ...process.env,
-      EXPO_OFFLINE: '1',
-      EXPO_NO_TELEMETRY: '1',
-      CI: '1',
-      NODE_ENV: 'production',
-    },
-    encoding: 'utf8',
-  });
+  const built = expoExport(bare);
   if (built.status !== 0)
     throw new Error(`The bare app could not be built:\n${built.stdout}\n${built.stderr}`);
   compressFiles(path.join(bare, 'dist'));

@@ -25,6 +25,20 @@ const SOURCES = [
   'package-lock.json',
 ];
 
+/** Exports an app for the web into its own `dist`, with nothing fetched and nothing told to anybody. */
+export const expoExport = (folder: string) =>
+  spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: folder,
+    env: {
+      ...process.env,
+      EXPO_OFFLINE: '1',
+      EXPO_NO_TELEMETRY: '1',
+      CI: '1',
+      NODE_ENV: 'production',
+    },
+    encoding: 'utf8',
+  });
+
 /** Exports the app for the web when what it is made of has changed since the last time; answers where it is. */
 export async function exportWeb(root: string, say: (words: string) => void): Promise<string> {
   copyFonts(root);
@@ -39,17 +53,7 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
     return output;
 
   say('Building the app (a minute or two the first time)');
-  const built = spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
-    cwd: path.join(root, 'app'),
-    env: {
-      ...process.env,
-      EXPO_OFFLINE: '1',
-      EXPO_NO_TELEMETRY: '1',
-      CI: '1',
-      NODE_ENV: 'production',
-    },
-    encoding: 'utf8',
-  });
+  const built = expoExport(path.join(root, 'app'));
   if (built.status !== 0)
     throw new Error(
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
