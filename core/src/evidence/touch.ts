@@ -55,6 +55,7 @@ export const OF_THE_LEVER: readonly Touch[] = [
   'lever-place',
   'lever-off',
   'lever-changed',
+  'throttle',
   'cable',
 ];
 /** What at one brake of a lever changes how far it goes at all of them. */

@@ -1,5 +1,7 @@
 import { SHEET, Visit } from '../adversary/visit';
 import type { End } from '../ends';
+import { CUT_OFF_LAPSES } from '../evidence/lapse';
+import { OF_THE_LEVER } from '../evidence/touch';
 import { metAt } from '../evidence/wet';
 import { NOTHING_MET } from '../fluid/met';
 import { planAt } from '../plan/visit';
@@ -176,6 +178,16 @@ describe('one lever for two brakes', () => {
     visit.identify(other, { end: 'third' });
     expect(visit.fill('mineral', 'front')).toBeNull();
     expect(visit.item('fluid', 'third')).toMatchObject({ doNotRide: true });
+  });
+
+  it('its cut-off is tried anew once it was opened, off or another one, at whichever brake that is written down', () => {
+    const visit = onBike({ motor: true, thirdBrake: 'disc', sharedLever: 'front-third' });
+    visit.test('cut-off');
+    expect(barredAt(visit, 'cut-off-untested')).toEqual(['rear']);
+    visit.fill('mineral', 'third');
+    expect(barredAt(visit, 'cut-off-untested')).toEqual(['front', 'rear']);
+    // Everything that a cut-off rests on is of the lever.
+    expect(CUT_OFF_LAPSES.filter((touch) => !OF_THE_LEVER.includes(touch))).toEqual([]);
   });
 
   it('work at one mends and cures nothing that was found at the other', () => {
