@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 
 /** Debian's Chromium, wherever it is. */
 export const CHROMIUM = {
-  executablePath: execFileSync('which', ['chromium'], { encoding: 'utf8' }).trim(),
+  executablePath: execFileSync('which', ['chromium-headless-shell'], { encoding: 'utf8' }).trim(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

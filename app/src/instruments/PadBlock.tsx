@@ -28,6 +28,11 @@ const LEADING_Y = 62;
 const TRAILING_Y = 186;
 const THICKEST = 74;
 const PLATE = 14;
+/** A place's box, what of it digits may fill, and how wide a digit of the reading's face is in its size. */
+const BOX = 80;
+const ROOM = BOX - 6;
+const DIGIT_EM = 0.6;
+const KEYED_SIZE = 28;
 
 /**
  * Inner and outer pad from above, the rotor between them running forward (up), leading ends at the top. Each pad is drawn as
@@ -102,9 +107,9 @@ export function PadBlock({
           return (
             <G key={place} onPress={onPlace ? () => onPlace(place) : undefined}>
               <Rect
-                x={x - 40}
+                x={x - BOX / 2}
                 y={y - 30}
-                width={80}
+                width={BOX}
                 height={60}
                 rx={4}
                 fill={color.raised}
@@ -117,7 +122,7 @@ export function PadBlock({
                   y={y + 6}
                   textAnchor="middle"
                   fontFamily={font.reading}
-                  fontSize={28}
+                  fontSize={Math.min(KEYED_SIZE, ROOM / (DIGIT_EM * `${keyed}${open}`.length))}
                   fontWeight="600"
                 >
                   <TSpan fill={wrong ? color.rust : color.ink}>{words.format.keyed(keyed)}</TSpan>

@@ -42,7 +42,7 @@ export interface Measured {
   saidWrong: readonly SaidWrong[];
   /** What it is judged by, damage apart: that is found by looking. */
   standard: Standard;
-  judged: (standard: Standard, sitting: Sitting) => Judgement;
+  judged: (sitting: Sitting) => Judgement;
 }
 
 const wordOf = (judgement: Judgement) => (judgement.ok ? judgement.verdict.word : 'unproven');
@@ -75,7 +75,7 @@ export function heldSittings(measured: Measured): Held[] {
   if (sittings.length < 2) return [];
   const judged = sittings.map((sitting) => ({
     sitting,
-    judgement: measured.judged(standard, sitting),
+    judgement: measured.judged(sitting),
   }));
   return judged.slice(0, -1).flatMap(({ sitting, judgement }, i): Held[] => {
     if (!condemns(judgement)) return [];

@@ -23,6 +23,7 @@ import { fluidNamed, type Family } from '../fluid/families';
 import { micrometres } from '../units/length';
 import type { ReadStamp } from '../wear/limitInForce';
 import { PARTS, type End, type Part } from '../ends';
+import { once } from '../once';
 import type { ShopRules } from '../rules/shopRules';
 import { ROTOR_DAMAGE, type RotorDamage } from '../wear/rotor';
 import { worst, WORDS, type Settle, type Word } from '../wear/verdict';
@@ -169,13 +170,15 @@ export const kitAt = onceAnEnd((job: Pick<InspectedJob, 'fittings' | 'id'>, end:
   );
 });
 
+type JobStandard = Standard & { rules: ShopRules };
+
 /** What one end is judged by; null while nobody has identified it. */
-export const standardOf = onceAnEnd((job: InspectedJob, end: End): Standard | null => {
+export const standardOf = onceAnEnd((job: InspectedJob, end: End): JobStandard | null => {
   const identified = job.identified[end];
   if (!identified) return null;
   const { rotor } = kitAt(job, end);
   const found = findingsAt(job, end, 'rotor').map(({ finding }) => finding);
-  const base: Standard = {
+  const base: JobStandard = {
     sheet: identified.sheet.body,
     stamps: stampsAt(job, end, rotor),
     fittedRotor: rotor,
@@ -188,6 +191,12 @@ export const standardOf = onceAnEnd((job: InspectedJob, end: End): Standard | nu
   return sameStandard({ ...base, runout });
 });
 
+/** What its numbers alone are judged by, whatever damage was seen. */
+const undamagedOf = onceAnEnd((job: InspectedJob, end: End): JobStandard | null => {
+  const standard = standardOf(job, end);
+  return standard && sameStandard({ ...standard, damage: [] });
+});
+
 /** Whether a ridge was felt on the rotor that is on. */
 function isRidgeFeltAt(job: InspectedJob, end: End): boolean {
   const since = individualSince(job, end, 'rotor');
@@ -196,15 +205,16 @@ function isRidgeFeltAt(job: InspectedJob, end: End): boolean {
   );
 }
 
-const STANDARDS = new WeakMap<SheetFacts, Map<string, Standard>>();
+const standardsOf = once((_sheet: SheetFacts) =>
+  once((_rules: ShopRules) => new Map<string, JobStandard>()),
+);
 /** So many standards by one sheet are told apart at a time: a job has one an end, and a few while it is worked on. */
 const MOST_STANDARDS = 32;
 
 /** The one standard that says this, so that what was judged by it need not be judged again. */
-function sameStandard(standard: Standard): Standard {
-  const { sheet, ...rest } = standard;
-  const known = STANDARDS.get(sheet) ?? new Map<string, Standard>();
-  STANDARDS.set(sheet, known);
+function sameStandard(standard: JobStandard): JobStandard {
+  const { sheet, rules, ...rest } = standard;
+  const known = standardsOf(sheet)(rules);
   const key = JSON.stringify(rest);
   const same = known.get(key) ?? standard;
   if (known.size >= MOST_STANDARDS && !known.has(key)) known.clear();
@@ -242,9 +252,9 @@ export function readStamp(
   };
 }
 
-function itemOfWobble(job: InspectedJob, end: End, base: Standard): Standard['runout'] {
+function itemOfWobble(job: InspectedJob, end: End, base: JobStandard): Standard['runout'] {
   const sitting = standingSitting(job, end, 'runout');
-  const judged = sitting && judge('runout', sitting, base);
+  const judged = sitting && judgementsBy(sameStandard(base))(sitting);
   if (!judged?.ok || judged.measurand !== 'runout') return null;
   const { tirMm, doubtMm, word } = judged.verdict;
   const lapsed = lapsedNow(job, end, sitting!);
@@ -398,19 +408,13 @@ function lapsedNow(job: InspectedJob, end: End, sitting: Sitting): Lapse | null 
 /** What core makes of a sitting; null while there is nothing to judge, or nothing to judge it by. */
 export function judgeSitting(job: InspectedJob, sitting: Sitting): Judgement | null {
   const standard = standardOf(job, sitting.end);
-  return standard && hasEvidence(sitting) ? judgedBy(standard, sitting) : null;
+  return standard && hasEvidence(sitting) ? judgementsBy(standard)(sitting) : null;
 }
 
-const JUDGED = new WeakMap<Standard, WeakMap<Sitting, Judgement>>();
-
-/** The judgement on a sitting by a standard, worked out once: neither ever changes. */
-function judgedBy(standard: Standard, sitting: Sitting): Judgement {
-  const known = JUDGED.get(standard) ?? new WeakMap<Sitting, Judgement>();
-  JUDGED.set(standard, known);
-  const judgement = known.get(sitting) ?? judge(sitting.part, sitting, standard);
-  known.set(sitting, judgement);
-  return judgement;
-}
+/** The judgement on a sitting by a standard. */
+const judgementsBy = once((standard: Standard) =>
+  once((sitting: Sitting) => judge(sitting.part, sitting, standard)),
+);
 
 /** Everything found at one end, ranked by what matters, and what nobody looked at. */
 export const inspectEnd = onceAnEnd((job: InspectedJob, end: End): Inspection => {
@@ -446,7 +450,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   const changes = changesAt(job, end);
   const sitting = part && standingSitting(job, end, part);
   const judgement = sitting && judgeSitting(job, sitting);
-  const standard = part && standardOf(job, end);
+  const standard = part && undamagedOf(job, end);
   const saidWrong = job.decided.filter(
     (said) => said.decision === 'seen-wrong' && said.end === end && said.subject === subject,
   );
@@ -457,8 +461,8 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
           sittings: sittingsAt(job, end, part),
           changes,
           saidWrong,
-          judged: judgedBy,
-          standard: sameStandard({ ...standard, damage: [] }),
+          judged: judgementsBy(standard),
+          standard,
         })
       : [];
   const look = area && standingLookOver(job, end, area);

@@ -14,6 +14,7 @@ import { barsOf, inspectedItems } from './bars';
 import { dayIn } from './day';
 import type { Decided, Facts, Identified, Job, JobBase, Measured } from './job';
 import { workedOn } from './handsOn';
+import { once } from '../once';
 import { add, isBench, type Logged } from './kinds';
 
 /** A job with what it was folded from, so that one more entry needs no fold of all that came before. */
@@ -97,11 +98,13 @@ function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Fold
   };
 }
 
+// What is worked out of a job while it is judged stays known of it: its own fields are added to it one by one, and nothing reads
+// one before it is there.
 function judged({ facts, before }: Omit<Folded, 'job'>): Folded {
   const held = judgedOf(facts);
   const items = facts.decided.length > 0 ? inspectedItems(held) : [];
   const decided = facts.decided.map((made): Decided => {
-    const then = inspectedItems(judgedOf(before.get(made.id)!));
+    const then = itemsOf(before.get(made.id)!);
     const itemOf = (among: typeof items) =>
       among.find(({ end, subject }) => end === made.end && subject === made.subject);
     const [was, is] = [itemOf(then), itemOf(items)];
@@ -111,9 +114,12 @@ function judged({ facts, before }: Omit<Folded, 'job'>): Folded {
       canonicalJson(was as unknown as Json) === canonicalJson(is as unknown as Json);
     return { ...made, stands: same && made.rulesVersion === facts.rulesVersion };
   });
-  const job = { ...held, decided };
-  return { facts, before, job: { ...job, bars: barsOf(job, true) } };
+  const job = Object.assign(held, { decided });
+  return { facts, before, job: Object.assign(job, { bars: barsOf(job, true) }) };
 }
+
+/** What was found of the facts that a decision met. */
+const itemsOf = once((facts: Facts) => inspectedItems(judgedOf(facts)));
 
 type BeforeDecisions = Omit<Job, 'decided' | 'bars'> & Pick<Facts, 'decided'>;
 
@@ -123,25 +129,37 @@ function judgedOf(facts: Facts): BeforeDecisions {
   const measured = facts.measured.map((sitting): Measured => {
     const superseded = isSuperseded(sitting, facts);
     const judgement = judgeSitting(judging, sitting);
-    return {
-      ...sitting,
-      superseded,
-      verdict: judgement && {
-        sheetRevisionId: facts.identified[sitting.end]!.sheet.id,
-        rule: measurandRule(sitting.part).version,
-        judgement,
-      },
+    const verdict = judgement && {
+      sheetRevisionId: facts.identified[sitting.end]!.sheet.id,
+      rule: measurandRule(sitting.part).version,
+      judgement,
     };
+    return asBefore({ ...sitting, superseded, verdict }, sitting);
   });
-  return {
-    ...judging,
+  return Object.assign(judging, {
     identified: atEachEnd((end) => identifiedAt(judging, end)),
     measured,
     tightened: facts.tightened.map((each) => ({
       ...each,
       flaws: flawsNow(facts, each),
     })),
-  };
+  });
+}
+
+const lastOf = once((_sitting: Facts['measured'][number]): { made?: Measured } => ({}));
+
+/** What was made of a sitting before, while it is still the same: what was judged of it need not be judged again. */
+function asBefore(made: Measured, sitting: Facts['measured'][number]): Measured {
+  const last = lastOf(sitting);
+  const { made: was } = last;
+  if (
+    was?.superseded === made.superseded &&
+    was.verdict?.judgement === made.verdict?.judgement &&
+    was.verdict?.sheetRevisionId === made.verdict?.sheetRevisionId
+  )
+    return was;
+  last.made = made;
+  return made;
 }
 
 /** What a tightening lacks, held against what the brake is now judged by. */

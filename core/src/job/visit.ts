@@ -61,12 +61,12 @@ export function standingSteps({ stepped }: Pick<Job, 'stepped'>): Standing[] {
 }
 
 /** What kind of brake each end has; one nobody identified counts as the usual one. */
-export function brakesOf({ identified }: Pick<Job, 'identified'>): Record<End, BrakeKind> {
-  const kindAt = (end: End): BrakeKind => {
-    const sheet = identified[end]?.sheet.body;
-    return sheet ? { actuation: sheet.brake.actuation, banjo: isBanjo(sheet.torque) } : USUAL_BRAKE;
-  };
-  return atEachEnd(kindAt);
+export const brakesOf = ({ identified }: Pick<Job, 'identified'>): Record<End, BrakeKind> =>
+  atEachEnd((end) => kindAt(identified, end));
+
+function kindAt(identified: Job['identified'], end: End): BrakeKind {
+  const sheet = identified[end]?.sheet.body;
+  return sheet ? { actuation: sheet.brake.actuation, banjo: isBanjo(sheet.torque) } : USUAL_BRAKE;
 }
 
 /** What of a brake says which fasteners and closures it has; a brake nobody identified counts as the usual one. */
@@ -76,7 +76,7 @@ export function brakeAt(
 ): CheckedBrake {
   const sheet = identified[end]?.sheet.body;
   return {
-    ...brakesOf({ identified })[end],
+    ...kindAt(identified, end),
     mount: sheet?.brake.mount ?? 'post',
     hold: sheet?.rotor.hold ?? 'six-bolt',
     axle: sheet?.torque.some(({ fastener }) => fastener === 'axle') ?? false,

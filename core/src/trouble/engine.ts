@@ -1,4 +1,5 @@
 import { InputError } from '../inputError';
+import { once } from '../once';
 import { CAUSE_IDS, causeRule, OFTEN, UNLESS_SAID, type Cause } from './causes';
 import { NOTHING_LAID, type TroubleLaid } from './laid';
 import {
@@ -21,11 +22,8 @@ export type Posterior = Readonly<Record<Cause, number>>;
 /** How often a sign shows with none of the causes: it might be anything [D]. */
 const WITH_NONE = OFTEN.seldom;
 
-/** The table as it ships. */
-export const USUAL_TABLE: Table = tableOf(NOTHING_LAID);
-
 /** The table with what a shop lays down in it. */
-export function tableOf(laid: TroubleLaid): Table {
+export const tableOf = once((laid: TroubleLaid): Table => {
   const weightOf = (cause: Cause) => laid.weights[cause] ?? causeRule(cause).weight;
   const weights = CAUSE_IDS.reduce((sum, cause) => sum + weightOf(cause), 0);
   const each = <T>(of: (cause: Cause) => T) =>
@@ -43,7 +41,10 @@ export function tableOf(laid: TroubleLaid): Table {
       ) as Record<Sign, number>;
     }),
   };
-}
+});
+
+/** The table as it ships. */
+export const USUAL_TABLE: Table = tableOf(NOTHING_LAID);
 
 /** Strength of what ships, in outcomes of the shop's own that weigh as much [D]. */
 export const SHIPPED_STRENGTH = 10;
