@@ -141,7 +141,7 @@ test('a calendar takes what is due from an address, is not sent twice what has n
   const text = await first.text();
   expect(text).toMatch(/^BEGIN:VCALENDAR\r\n/);
   expect(text).toContain('SUMMARY:Post trike 7: rotor\\, front');
-  expect(text).not.toContain('0555');
+  expect(text).not.toMatch(/0555 \d{4}/);
   const etag = first.headers()['etag']!;
   expect((await calendar.get(url, { headers: { 'if-none-match': etag } })).status()).toBe(304);
   await hands.touch(hands.button('Withdraw it', true).first());

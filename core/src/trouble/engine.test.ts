@@ -246,7 +246,7 @@ describe('what it says besides', () => {
   });
 });
 
-it('finds the cause of 2,000 simulated complaints in a third fewer minutes than the table’s order', () => {
+it('finds the cause of 600 simulated complaints in a third fewer minutes than the table’s order', () => {
   const random = randomOf(15);
   const KNOWN_FROM = 0.8;
   const causes = CAUSE_IDS.filter((cause) => cause !== 'none');
@@ -256,7 +256,7 @@ it('finds the cause of 2,000 simulated complaints in a third fewer minutes than 
     return causes.find((cause) => (at -= CAUSES[cause].weight) < 0) ?? 'air';
   };
   let [byEngine, inOrder, agreed] = [0, 0, 0];
-  for (let i = 0; i < 2000; i++) {
+  for (let i = 0; i < 600; i++) {
     const truth = draw();
     const shows = Object.fromEntries(
       SIGNS.map((sign) => [sign, random() < USUAL_TABLE.shows[truth][sign]]),
@@ -288,5 +288,5 @@ it('finds the cause of 2,000 simulated complaints in a third fewer minutes than 
     if (engine.found === truth) agreed += 1;
   }
   expect(byEngine).toBeLessThan(inOrder * (2 / 3));
-  expect(agreed).toBeGreaterThan(2000 * 0.75);
+  expect(agreed).toBeGreaterThan(600 * 0.75);
 });

@@ -172,7 +172,7 @@ describe('a calendar’s address', () => {
     const { status, etag, text } = await read(feed!.token);
     expect(status).toBe(200);
     expect(text).toContain('SUMMARY:Post trike 7: rotor\\, front');
-    expect(text).not.toContain('0555');
+    expect(text).not.toMatch(/0555 \d{4}/);
     // The same text all day: by its tag a program that asks again is told so.
     expect((await read(feed!.token)).etag).toBe(etag);
     const withdraw = { id: uuid() };
