@@ -70,4 +70,12 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   await page.getByLabel('PIN of Teodor Vane').last().fill(pinOf('Teodor Vane'));
   await hands.touch(hands.button('Sign and seal'));
   await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
+
+  // Corrected, it is asked where it sits as long as it is said to be there.
+  const { bike } = await jobAt(page, jobId);
+  await goTo(page, `/bikes/${bike.id}/correct`);
+  await expect(of('Where the third brake sits', 'Right front, beside the left one')).toBeChecked();
+  await hands.touch(of('third brake', 'None'));
+  await expect(page.getByText('Where the third brake sits')).toHaveCount(0);
+  await expect(of('One lever for two brakes', 'Front and third')).toHaveCount(0);
 });

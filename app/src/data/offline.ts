@@ -1,3 +1,5 @@
+import { Listeners } from '../listeners';
+
 // The device keeps the app and what the server said last (scripts/serviceWorker.ts), and goes on by it where the server cannot be
 // reached. None of it is left to who comes next.
 
@@ -63,14 +65,11 @@ export const forgetFirst = () => forget(FIRST);
 export const forgetSession = () => forget('/api/session', FIRST);
 
 let waiting: ServiceWorker | null = null;
-const listeners = new Set<() => void>();
+const listeners = new Listeners();
 
 /** Whether a newer version of the app is on this device and waits to be taken. */
 export const newerVersion = {
-  subscribe: (listener: () => void) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  },
+  subscribe: listeners.add,
   waits: () => waiting !== null,
   /** Takes it: the page is loaded anew by it. */
   take: () => {
@@ -89,7 +88,7 @@ function found(worker: ServiceWorker | null): void {
   // The very first one has nothing to take over from.
   if (!worker || !navigator.serviceWorker.controller) return;
   waiting = worker;
-  for (const listener of listeners) listener();
+  listeners.tell();
 }
 
 /**

@@ -5,6 +5,7 @@ import type { Problem } from '@hold-fast/contract/problem';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { About } from './about';
 import { ask, NoConnection, ProblemError } from './api';
+import { Listeners } from '../listeners';
 import { words } from '../words/words';
 
 /** An entry on its way to the server. */
@@ -63,7 +64,7 @@ export class Outbox {
   #timer: ReturnType<typeof setTimeout> | undefined;
   /** The last entry made here, job by job. */
   readonly #lastOf = new Map<string, string>();
-  readonly #listeners = new Set<() => void>();
+  readonly #listeners = new Listeners();
 
   constructor(
     private readonly storage: Storage,
@@ -94,10 +95,7 @@ export class Outbox {
     return this.#refusesToKeep;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
+  readonly subscribe = this.#listeners.add;
 
   /** Whose entries are made and sent from now on, also after a session that ended; null while nobody is signed in. */
   signedInAs(person: string | null): void {
@@ -118,7 +116,7 @@ export class Outbox {
       this.#waiting = [...this.#waiting, waiting];
       this.#lastOf.set(jobId, entry.id);
     }
-    this.#tell();
+    this.#listeners.tell();
     if (this.#refusesToKeep) return false;
     void this.send();
     return true;
@@ -128,7 +126,7 @@ export class Outbox {
   dealtWith(id: string): void {
     this.#needsYou = this.#needsYou.filter(({ entry }) => entry.id !== id);
     this.storage.removeItem(NEEDS_YOU + id);
-    this.#tell();
+    this.#listeners.tell();
   }
 
   /** Sends an entry that was not taken once more, the same one. */
@@ -146,7 +144,7 @@ export class Outbox {
   dismissUnreadable(): void {
     for (const key of keysOf(this.storage, SET_ASIDE)) this.storage.removeItem(key);
     this.#unreadable = 0;
-    this.#tell();
+    this.#listeners.tell();
   }
 
   /**
@@ -187,7 +185,7 @@ export class Outbox {
     const others = this.#kept<Waiting>(PREFIX).filter(({ entry }) => !known.has(entry.id));
     if (others.length === 0) return;
     this.#waiting = [...this.#waiting, ...others];
-    this.#tell();
+    this.#listeners.tell();
   }
 
   /** Keeps again what the device let go of: whoever cleared it did not mean the readings that wait. */
@@ -245,7 +243,7 @@ export class Outbox {
     // Where there is no room for it, it stays kept as waiting, and comes here again after a reload.
     if (this.#keep(NEEDS_YOU, needsYou)) this.#drop(waiting);
     else this.#waiting = this.#waiting.filter(({ entry }) => entry.id !== waiting.entry.id);
-    this.#tell();
+    this.#listeners.tell();
     return false;
   }
 
@@ -279,11 +277,7 @@ export class Outbox {
   #drop(done: Waiting): void {
     this.storage.removeItem(PREFIX + done.entry.id);
     this.#waiting = this.#waiting.filter(({ entry }) => entry.id !== done.entry.id);
-    this.#tell();
-  }
-
-  #tell(): void {
-    for (const listener of this.#listeners) listener();
+    this.#listeners.tell();
   }
 }
 

@@ -2,6 +2,7 @@ import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Photo } from '@hold-fast/contract/photos';
 import type { Problem } from '@hold-fast/contract/problem';
 import { ask, NoConnection, ProblemError } from './api';
+import { Listeners } from '../listeners';
 import { words } from '../words/words';
 import { stopsAll, UnsentFirst } from './outbox';
 
@@ -34,7 +35,7 @@ export class Pictures {
   #person: string | null = null;
   #round: Promise<void> | null = null;
   #timer: ReturnType<typeof setTimeout> | undefined;
-  readonly #listeners = new Set<() => void>();
+  readonly #listeners = new Listeners();
   readonly #read: Promise<void>;
 
   constructor(
@@ -53,10 +54,7 @@ export class Pictures {
     return this.#waiting;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.#listeners.add(listener);
-    return () => this.#listeners.delete(listener);
-  };
+  readonly subscribe = this.#listeners.add;
 
   /** Whose pictures are taken and sent from now on; null while nobody is signed in. */
   signedInAs(person: string | null): void {
@@ -146,7 +144,7 @@ export class Pictures {
 
   #set(waiting: readonly WaitingPicture[]): void {
     this.#waiting = waiting;
-    for (const listener of this.#listeners) listener();
+    this.#listeners.tell();
   }
 }
 

@@ -1,10 +1,11 @@
 import { useSyncExternalStore } from 'react';
+import { Listeners } from '../listeners';
 import { onDevice } from './remembered';
 import { THEME_ID, themeCss } from './tokens';
 
 export type Theme = 'auto' | 'day' | 'bench';
 const KEY = 'hold-fast.theme';
-const listeners = new Set<() => void>();
+const listeners = new Listeners();
 
 function chosen(): Theme {
   const kept = onDevice.getItem(KEY);
@@ -28,16 +29,9 @@ export function installTheme(): void {
 export function chooseTheme(theme: Theme): void {
   onDevice.setItem(KEY, theme);
   show(theme);
-  for (const listener of listeners) listener();
+  listeners.tell();
 }
 
 export function useTheme(): Theme {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    chosen,
-    () => 'auto',
-  );
+  return useSyncExternalStore(listeners.add, chosen, () => 'auto');
 }

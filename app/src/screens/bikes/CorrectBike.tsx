@@ -4,15 +4,13 @@ import { ENDS } from '@hold-fast/core/ends';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { Fragment } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch, type Control } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
 import { useBike } from '../../data/counterQueries';
-import { faultsOf, useCorrectBike } from '../../data/writes';
-import { Button, Buttons } from '../../ui/Button';
+import { useCorrectBike } from '../../data/writes';
 import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
+import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { bikesWords } from '../../words/bikes';
 import { Words } from '../../ui/Words';
@@ -21,8 +19,11 @@ import { checkInWords } from '../../words/checkIn';
 import { words } from '../../words/words';
 import { leversShared, placesOfThird } from './thirdBrake';
 import { NewOwner } from './NewOwner';
+import { FormPage } from '../FormPage';
 
 const BRAKE_FIELD = { front: 'frontBrake', rear: 'rearBrake', third: 'thirdBrake' } as const;
+
+type Written = z.input<typeof BikeCorrection>;
 
 /** What is written of a bike, corrected: what stood before is kept. */
 export function CorrectBike({ bikeId }: { bikeId: string }) {
@@ -37,40 +38,24 @@ export function CorrectBike({ bikeId }: { bikeId: string }) {
 function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
   const correct = useCorrectBike(bike.id);
   const { id: _id, ...written } = bike;
-  const { control, handleSubmit } = useForm<
-    z.input<typeof BikeCorrection>,
-    unknown,
-    BikeCorrection
-  >({
+  const { control, handleSubmit } = useForm<Written, unknown, BikeCorrection>({
     defaultValues: { id: uuid(), words: '', ...written },
     resolver: zodResolver(BikeCorrection),
   });
-  const toBike = () => router.navigate(`/bikes/${bike.id}`);
+  const page = `/bikes/${bike.id}` as const;
+  const toBike = () => router.navigate(page);
   const send = handleSubmit((correction) =>
     correct.mutateAsync(correction).then(toBike, () => undefined),
   );
   return (
-    <Page
+    <FormPage
       over={over}
       title={bikesWords.correct.correctThisBike}
-      foot={
-        <Buttons>
-          <Button kind="plain" says={bikesWords.correct.backToTheBike} onPress={toBike} />
-          <Button
-            grow
-            says={bikesWords.correct.save}
-            onPress={() => void send()}
-            busy={correct.isPending}
-          />
-        </Buttons>
-      }
+      back={{ says: bikesWords.correct.backToTheBike, to: page }}
+      save={correct}
+      onSave={() => void send()}
+      says={bikesWords.correct.save}
     >
-      {correct.error ? (
-        <Note
-          kind="refusal"
-          title={Object.values(faultsOf(correct.error))[0] ?? correct.error.message}
-        />
-      ) : null}
       <Section>
         <FormLine control={control} name="name" label={bikesWords.correct.whatPeopleCallIt} />
         <FormLine control={control} name="maker" label={bikesWords.correct.maker} />
@@ -128,20 +113,7 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
             />
           </Fragment>
         ))}
-        <Words kind="label">{checkInWords.checkIn.thirdPlace}</Words>
-        <FormChoice
-          control={control}
-          name="thirdPlace"
-          label={checkInWords.checkIn.thirdPlace}
-          options={placesOfThird()}
-        />
-        <Words kind="label">{checkInWords.checkIn.sharedLever}</Words>
-        <FormChoice
-          control={control}
-          name="sharedLever"
-          label={checkInWords.checkIn.sharedLever}
-          options={leversShared(true)}
-        />
+        <ThirdAndLevers control={control} />
         <FormLine
           control={control}
           name="furtherBrakes"
@@ -164,6 +136,33 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
         ))}
       </Section>
       <NewOwner control={control} owner={bike.customerId} />
-    </Page>
+    </FormPage>
+  );
+}
+
+/** Where a third brake sits, of a bike that has one, and which of its brakes one lever works. */
+function ThirdAndLevers({ control }: { control: Control<Written, unknown, BikeCorrection> }) {
+  const third = useWatch({ control, name: 'thirdBrake' }) !== 'none';
+  return (
+    <>
+      {third ? (
+        <>
+          <Words kind="label">{checkInWords.checkIn.thirdPlace}</Words>
+          <FormChoice
+            control={control}
+            name="thirdPlace"
+            label={checkInWords.checkIn.thirdPlace}
+            options={placesOfThird()}
+          />
+        </>
+      ) : null}
+      <Words kind="label">{checkInWords.checkIn.sharedLever}</Words>
+      <FormChoice
+        control={control}
+        name="sharedLever"
+        label={checkInWords.checkIn.sharedLever}
+        options={leversShared(third)}
+      />
+    </>
   );
 }

@@ -6,14 +6,14 @@ import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
 import { useBike } from '../../data/counterQueries';
 import { useIsLead } from '../../data/session';
-import { faultsOf, useCorrectCustomer } from '../../data/writes';
-import { Button, Buttons } from '../../ui/Button';
+import { useCorrectCustomer } from '../../data/writes';
+import { Button } from '../../ui/Button';
 import { FormLine } from '../../ui/FormLine';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
+import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { bikesWords } from '../../words/bikes';
 import { EraseCustomer } from './EraseCustomer';
+import { FormPage } from '../FormPage';
 
 /** What is written of a bike's customer, corrected: what stood before is kept. */
 export function CorrectCustomer({ bikeId }: { bikeId: string }) {
@@ -37,32 +37,20 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
     defaultValues: { id: uuid(), version, name, phone },
     resolver: zodResolver(CustomerCorrection),
   });
-  const toBike = () => router.navigate(`/bikes/${bikeId}`);
+  const page = `/bikes/${bikeId}` as const;
+  const toBike = () => router.navigate(page);
   const send = handleSubmit((correction) =>
     correct.mutateAsync(correction).then(toBike, () => undefined),
   );
   return (
-    <Page
+    <FormPage
       over={customer.name}
       title={bikesWords.correct.correctCustomer}
-      foot={
-        <Buttons>
-          <Button kind="plain" says={bikesWords.correct.backToTheBike} onPress={toBike} />
-          <Button
-            grow
-            says={bikesWords.correct.save}
-            onPress={() => void send()}
-            busy={correct.isPending}
-          />
-        </Buttons>
-      }
+      back={{ says: bikesWords.correct.backToTheBike, to: page }}
+      save={correct}
+      onSave={() => void send()}
+      says={bikesWords.correct.save}
     >
-      {correct.error ? (
-        <Note
-          kind="refusal"
-          title={Object.values(faultsOf(correct.error))[0] ?? correct.error.message}
-        />
-      ) : null}
       <Section>
         <FormLine control={control} name="name" label={bikesWords.correct.name} />
         <FormLine
@@ -84,6 +72,6 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
         </Section>
       ) : null}
       <EraseCustomer customer={customer} onErased={toBike} />
-    </Page>
+    </FormPage>
   );
 }

@@ -4,12 +4,13 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useSession } from '../../data/session';
-import { faultsOf, useEraseCustomer } from '../../data/writes';
+import { useEraseCustomer } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { FormLine } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { bikesWords } from '../../words/bikes';
+import { NotTaken } from '../FormPage';
 
 /** Takes away what is written of a customer, at their request: said first what goes and what stays, then signed by the owner. */
 export function EraseCustomer({
@@ -56,12 +57,7 @@ function Form({
       <Note kind="caution" title={says.title(customer.name)}>
         {`${says.goes} ${says.stays} ${says.copies}`}
       </Note>
-      {erase.error ? (
-        <Note
-          kind="refusal"
-          title={Object.values(faultsOf(erase.error))[0] ?? erase.error.message}
-        />
-      ) : null}
+      <NotTaken error={erase.error} />
       <FormLine control={control} name="because" label={says.because} hint={says.becauseHint} />
       <FormLine
         control={control}

@@ -2,11 +2,10 @@ import { NewStart, type PersonOfShop } from '@hold-fast/contract/people';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import { useNewStart } from '../../data/people';
-import { faultsOf } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { FormLine } from '../../ui/FormLine';
-import { Note } from '../../ui/Note';
 import { peopleWords } from '../../words/people';
+import { NotTaken } from '../FormPage';
 
 /** A passphrase for one sign-in, in place of what was forgotten. */
 export function NewStartForm({ person }: { person: PersonOfShop }) {
@@ -18,9 +17,7 @@ export function NewStartForm({ person }: { person: PersonOfShop }) {
   const send = handleSubmit((start) => give.mutate(start));
   return (
     <>
-      {give.error ? (
-        <Note kind="refusal" title={Object.values(faultsOf(give.error))[0] ?? give.error.message} />
-      ) : null}
+      <NotTaken error={give.error} />
       <FormLine
         control={control}
         name="passphrase"

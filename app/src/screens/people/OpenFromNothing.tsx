@@ -5,16 +5,15 @@ import { useState } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useOpenShop } from '../../data/session';
-import { faultsOf } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { Columns } from '../../ui/Columns';
 import { FormLine } from '../../ui/FormLine';
-import { Note } from '../../ui/Note';
 import { Page, Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { mannerWords } from '../../words/manners';
 import { openingWords as says } from '../../words/opening';
 import { MannerChoices } from './MannerChoices';
+import { NotTaken } from '../FormPage';
 
 /** The first page of a shop that nobody has opened yet: what it is called, how things are said there, and who owns it. */
 export function OpenFromNothing() {
@@ -40,9 +39,7 @@ export function OpenFromNothing() {
       title={says.title}
       foot={<Button says={says.open} onPress={() => void send()} busy={open.isPending} />}
     >
-      {open.error ? (
-        <Note kind="refusal" title={Object.values(faultsOf(open.error))[0] ?? open.error.message} />
-      ) : null}
+      <NotTaken error={open.error} />
       <Section>
         <Words>{says.begins}</Words>
       </Section>

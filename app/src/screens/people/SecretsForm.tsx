@@ -2,11 +2,10 @@ import { OwnSecrets } from '@hold-fast/contract/people';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import { useChooseSecrets } from '../../data/people';
-import { faultsOf } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { FormLine } from '../../ui/FormLine';
-import { Note } from '../../ui/Note';
 import { peopleWords } from '../../words/people';
+import { NotTaken } from '../FormPage';
 
 const says = peopleWords.own;
 
@@ -31,12 +30,7 @@ export function SecretsForm({ begin = false, onKept }: { begin?: boolean; onKept
   const asItIs = begin ? {} : { placeholder: says.asItIs };
   return (
     <>
-      {choose.error ? (
-        <Note
-          kind="refusal"
-          title={Object.values(faultsOf(choose.error))[0] ?? choose.error.message}
-        />
-      ) : null}
+      <NotTaken error={choose.error} />
       <FormLine
         control={control}
         name="passphrase"

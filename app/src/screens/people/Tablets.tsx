@@ -5,7 +5,6 @@ import { useForm } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useEndTablet, useMakeTablet, useTablets } from '../../data/people';
 import { useSession } from '../../data/session';
-import { faultsOf } from '../../data/writes';
 import { Button } from '../../ui/Button';
 import { FormLine } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
@@ -14,6 +13,7 @@ import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
 import { near } from '../../words/days';
 import { tabletWords as says } from '../../words/tablet';
+import { NotTaken } from '../FormPage';
 
 /** The tablets that the bench shares: this device made one, and any of them ended. */
 export function Tablets() {
@@ -62,9 +62,7 @@ function MakeThis() {
   const send = handleSubmit((tablet) => make.mutate(tablet));
   return (
     <>
-      {make.error ? (
-        <Note kind="refusal" title={Object.values(faultsOf(make.error))[0] ?? make.error.message} />
-      ) : null}
+      <NotTaken error={make.error} />
       <FormLine
         control={control}
         name="name"

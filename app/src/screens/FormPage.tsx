@@ -1,0 +1,51 @@
+import { router, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
+import { ProblemError } from '../data/api';
+import { faultsOf } from '../data/writes';
+import { Button, Buttons } from '../ui/Button';
+import { Note } from '../ui/Note';
+import { Page } from '../ui/Page';
+import { storeFormWords } from '../words/storeForms';
+
+interface Props {
+  over: string;
+  title: string;
+  /** The way out without saving. */
+  back: { says: string; label?: string; to: Href };
+  save: { error: Error | null; isPending: boolean };
+  onSave: () => void;
+  /** What the key that saves says. */
+  says: string;
+  children: ReactNode;
+}
+
+/** A page that is a form: what the server would not take stands at its top, the ways out at its foot. */
+export function FormPage({ over, title, back, save, onSave, says, children }: Props) {
+  const { to, ...way } = back;
+  return (
+    <Page
+      over={over}
+      title={title}
+      foot={
+        <Buttons>
+          <Button kind="plain" {...way} onPress={() => router.navigate(to)} />
+          <Button grow says={says} onPress={onSave} busy={save.isPending} />
+        </Buttons>
+      }
+    >
+      <NotTaken error={save.error} />
+      {children}
+    </Page>
+  );
+}
+
+/** Why what was sent was not taken, if it was not; of what somebody else changed meanwhile, how to see it. */
+export function NotTaken({ error }: { error: Error | null }) {
+  if (!error) return null;
+  const stale = error instanceof ProblemError && error.kind === 'version-conflict';
+  return (
+    <Note kind="refusal" title={Object.values(faultsOf(error))[0] ?? error.message}>
+      {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
+    </Note>
+  );
+}
