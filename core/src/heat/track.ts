@@ -114,11 +114,12 @@ function withHeights(points: readonly TrackPoint[]): number[] {
     throw new InputError('no-heights', 'track', { lacking });
   const heights = points.map(({ heightM }) => heightM);
   let last = heights.find((height) => height !== null)!;
+  let next = 0;
   return heights.map((height, i) => {
     if (height !== null) return (last = height);
-    const after = heights.findIndex((each, at) => at > i && each !== null);
-    if (after === -1) return last;
-    return (last += (heights[after]! - last) / (after - i + 1));
+    while (next < heights.length && (next <= i || heights[next] === null)) next += 1;
+    if (next === heights.length) return last;
+    return (last += (heights[next]! - last) / (next - i + 1));
   });
 }
 
