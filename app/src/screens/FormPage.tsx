@@ -1,5 +1,6 @@
 import { router, type Href } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { View } from 'react-native';
 import { ProblemError } from '../data/api';
 import { faultsOf } from '../data/writes';
 import { Button, Buttons } from '../ui/Button';
@@ -39,13 +40,22 @@ export function FormPage({ over, title, back, save, onSave, says, children }: Pr
   );
 }
 
-/** Why what was sent was not taken, if it was not; of what somebody else changed meanwhile, how to see it. */
+/**
+ * Why what was sent was not taken, if it was not; of what somebody else changed meanwhile, how to see it. It comes into view: whoever
+ * pressed the key at the foot of a long form sees why nothing happened.
+ */
 export function NotTaken({ error }: { error: Error | null }) {
+  const said = useRef<View>(null);
+  useEffect(() => {
+    (said.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'center' });
+  }, [error]);
   if (!error) return null;
   const stale = error instanceof ProblemError && error.kind === 'version-conflict';
   return (
-    <Note kind="refusal" title={Object.values(faultsOf(error))[0] ?? error.message}>
-      {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
-    </Note>
+    <View ref={said}>
+      <Note kind="refusal" title={Object.values(faultsOf(error))[0] ?? error.message}>
+        {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
+      </Note>
+    </View>
   );
 }

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { color, space } from '../../../ui/tokens';
+import { color, space, type } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { measuringWords } from '../../../words/measuring';
 import { words } from '../../../words/words';
@@ -15,6 +15,9 @@ export interface Keyed {
   wrong: boolean;
 }
 
+/** Signs of a number that fit beside a drawing at full size. */
+const FULL_SIZE = 4;
+
 /** The number being keyed, larger than anything else; `beside` a drawing, or in a line by itself. */
 export function KeyedNumber({
   over,
@@ -24,6 +27,9 @@ export function KeyedNumber({
   wrong,
   beside,
 }: Keyed & { beside?: boolean }) {
+  // Every digit shows, also one too many: beside a drawing there is room for a few at full size.
+  const shown = `${keyed}${open}`.length;
+  const sized = beside && shown > FULL_SIZE && { fontSize: (type.huge * FULL_SIZE) / shown };
   return (
     <View style={[styles.number, beside ? styles.stacked : styles.line]} testID="keyed">
       <View style={beside ? undefined : styles.names}>
@@ -36,9 +42,9 @@ export function KeyedNumber({
           </Words>
         ) : null}
       </View>
-      <Words kind="huge" ink={wrong ? 'rust' : 'ink'} numberOfLines={1}>
+      <Words kind="huge" ink={wrong ? 'rust' : 'ink'} numberOfLines={1} style={sized}>
         {words.format.keyed(keyed)}
-        <Words kind="huge" style={styles.open} aria-hidden>
+        <Words kind="huge" style={[styles.open, sized]} aria-hidden>
           {words.format.keyed(open)}
         </Words>
         <Words ink="soft">{measuringWords.keyedNumber.mm}</Words>
