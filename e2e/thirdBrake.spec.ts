@@ -4,6 +4,7 @@ import { allSent, beginRotor, goTo, jobAt, openBench, pinOf, verdict } from './b
 
 test('three brakes on one job: checked in, each judged by itself, what one lever works proven for both, and signed only when all are', async ({
   page,
+  browser,
 }) => {
   test.setTimeout(120_000);
   const hands = await openBench(page, 'Teodor Vane');
@@ -78,4 +79,16 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   await hands.touch(of('third brake', 'None'));
   await expect(page.getByText('Where the third brake sits')).toHaveCount(0);
   await expect(of('One lever for two brakes', 'Front and third')).toHaveCount(0);
+
+  // A mechanic may not take it off; pressed at the foot of the form, why is brought into view.
+  const context = await browser.newContext();
+  const other = await openBench(await context.newPage(), 'Maren Okafor');
+  await goTo(other.page, `/bikes/${bike.id}/correct`);
+  const third = other.page.getByRole('radiogroup', { name: 'third brake', exact: true });
+  await other.touch(third.getByRole('radio', { name: 'None' }));
+  await other.touch(other.button('Save'));
+  await expect(
+    other.page.getByText('Less would be asked of this bike', { exact: false }),
+  ).toBeInViewport({ ratio: 1 });
+  await context.close();
 });
