@@ -227,6 +227,13 @@ it.each([
   [{ thirdBrake: 'none' }, { thirdBrake: 'disc' }, false],
   [{ sharedLever: 'none' }, { sharedLever: 'front-rear' }, true],
   [{ sharedLever: 'front-rear' }, { sharedLever: 'none' }, true],
+  // Struck off and put back on by whoever comes by, it would share a lever that nobody asked a lead about.
+  [
+    { thirdBrake: 'none', sharedLever: 'front-third' },
+    { thirdBrake: 'disc', sharedLever: 'front-third' },
+    true,
+  ],
+  [{ sharedLever: 'front-third' }, { sharedLever: 'none' }, false],
   [
     { thirdBrake: 'disc', thirdPlace: 'right-front', forkMaterial: 'carbon' },
     { thirdBrake: 'disc', thirdPlace: 'right-rear', forkMaterial: 'carbon' },

@@ -94,6 +94,10 @@ type AskedBike = Pick<
   | 'frameMaterial'
 >;
 
+/** Whether two say the same of which brakes one lever works; a lever that would work a brake that is not there works none. */
+const sameLevers = (one: AskedBike, other: AskedBike): boolean =>
+  ENDS.every((end) => onOneLever(one, end).join() === onOneLever(other, end).join());
+
 /**
  * Whether a correction makes less be asked of a bike: without a motor nobody tries its cut-offs, a brake that is no disc is left
  * alone, what is not carbon may be filed, and of two brakes on one lever each answers for the other's air, while one lever is
@@ -101,7 +105,7 @@ type AskedBike = Pick<
  */
 export const easesBike = (was: AskedBike, became: AskedBike): boolean =>
   (was.motor && !became.motor) ||
-  was.sharedLever !== became.sharedLever ||
+  !sameLevers(was, became) ||
   ENDS.some(
     (end) =>
       (hasDisc(was, end) && !hasDisc(became, end)) ||
