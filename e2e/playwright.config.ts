@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { defineConfig } from '@playwright/test';
 
-/** Debian's Chromium, wherever it is. */
+/** Debian's Chromium without a window, wherever it is. */
 export const CHROMIUM = {
   executablePath: execFileSync('which', ['chromium-headless-shell'], { encoding: 'utf8' }).trim(),
   args: [

@@ -70,7 +70,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   ).toBeVisible();
   await page.getByLabel('PIN of Teodor Vane').last().fill(pinOf('Teodor Vane'));
   await hands.touch(hands.button('Sign and seal'));
-  await expect(page.getByText('This job may not be signed off yet.')).toBeVisible();
+  await expect(page.getByText('This job may not be signed off yet.')).toBeInViewport({ ratio: 1 });
 
   // Corrected, it is asked where it sits as long as it is said to be there.
   const { bike } = await jobAt(page, jobId);

@@ -1,11 +1,10 @@
 import { router, type Href } from 'expo-router';
-import { useEffect, useRef, type ReactNode } from 'react';
-import { View } from 'react-native';
+import type { ReactNode } from 'react';
 import { ProblemError } from '../data/api';
 import { faultsOf } from '../data/writes';
 import { Button, Buttons } from '../ui/Button';
-import { Note } from '../ui/Note';
 import { Page } from '../ui/Page';
+import { Refusal } from '../ui/Refusal';
 import { storeFormWords } from '../words/storeForms';
 
 interface Props {
@@ -40,22 +39,13 @@ export function FormPage({ over, title, back, save, onSave, says, children }: Pr
   );
 }
 
-/**
- * Why what was sent was not taken, if it was not; of what somebody else changed meanwhile, how to see it. It comes into view: whoever
- * pressed the key at the foot of a long form sees why nothing happened.
- */
+/** Why what was sent was not taken, if it was not; of what somebody else changed meanwhile, how to see it. */
 export function NotTaken({ error }: { error: Error | null }) {
-  const said = useRef<View>(null);
-  useEffect(() => {
-    (said.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'center' });
-  }, [error]);
   if (!error) return null;
   const stale = error instanceof ProblemError && error.kind === 'version-conflict';
   return (
-    <View ref={said}>
-      <Note kind="refusal" title={Object.values(faultsOf(error))[0] ?? error.message}>
-        {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
-      </Note>
-    </View>
+    <Refusal of={error} title={Object.values(faultsOf(error))[0] ?? error.message}>
+      {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
+    </Refusal>
   );
 }

@@ -11,6 +11,7 @@ import { useCheckIn } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
+import { Refusal } from '../../ui/Refusal';
 import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Words } from '../../ui/Words';
@@ -152,11 +153,11 @@ function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
       }
     >
       {checkIn.error ? (
-        <Note kind="refusal" title={checkIn.error.message}>
+        <Refusal of={checkIn.error} title={checkIn.error.message}>
           {Object.entries(faults).map(([path, message]) => (
             <Words key={path}>{`${path}: ${message}`}</Words>
           ))}
-        </Note>
+        </Refusal>
       ) : null}
       {made ? (
         <NewBikeFields made={made} wrong={wrong} tried={tried} onChange={put} />

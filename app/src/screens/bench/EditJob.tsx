@@ -8,7 +8,7 @@ import { client, keys } from '../../data/client';
 import { useBike } from '../../data/counterQueries';
 import { useEditJob } from '../../data/jobWrites';
 import { Button } from '../../ui/Button';
-import { Note } from '../../ui/Note';
+import { Refusal } from '../../ui/Refusal';
 import { Page } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { near } from '../../words/days';
@@ -77,9 +77,9 @@ function Edit({ job }: { job: Job }) {
       }
     >
       {edit.error ? (
-        <Note kind="refusal" title={edit.error.message}>
+        <Refusal of={edit.error} title={edit.error.message}>
           {theirs ? <Words>{checkInWords.editJob.theirs(told(theirs))}</Words> : null}
-        </Note>
+        </Refusal>
       ) : null}
       <VisitFields control={form.control} promised={promised} earlier={earlier} />
     </Page>

@@ -14,6 +14,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Halves } from '../../ui/Halves';
 import { Note } from '../../ui/Note';
+import { Refusal } from '../../ui/Refusal';
 import { Page, Section } from '../../ui/Page';
 import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -105,9 +106,9 @@ function Open({ job, person }: { job: Job; person: Person }) {
       }
     >
       {signOff.error && problem?.kind !== 'wrong-pin' ? (
-        <Note kind="refusal" title={signOff.error.message}>
+        <Refusal of={signOff.error} title={signOff.error.message}>
           {refusedBars.length > 0 ? jobWords.signOff.whatIsOpenStandsBelow : undefined}
-        </Note>
+        </Refusal>
       ) : null}
       <Halves>
         <>

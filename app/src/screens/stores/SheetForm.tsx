@@ -11,6 +11,7 @@ import { Button, Buttons } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Columns } from '../../ui/Columns';
 import { Note } from '../../ui/Note';
+import { Refusal } from '../../ui/Refusal';
 import { Page, Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { storeFormWords } from '../../words/storeForms';
@@ -95,11 +96,11 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
       }
     >
       {save.error ? (
-        <Note kind="refusal" title={save.error.message}>
+        <Refusal of={save.error} title={save.error.message}>
           {problem?.kind === 'version-conflict'
             ? storeFormWords.sheetForm.somebodyRevisedItInThe
             : faults.map(([path, message]) => `${path}: ${message}`).join(' ') || undefined}
-        </Note>
+        </Refusal>
       ) : null}
       {Object.keys(form.formState.errors).length > 0 ? (
         <Note kind="refusal">{storeFormWords.sheetForm.somethingBelowCannotBeRight}</Note>
