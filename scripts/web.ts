@@ -87,9 +87,13 @@ function inlineStyles(html: string, fontRules: string): string {
 /** Paints what the page brings along for its width, and has the program come at once and run after what is painted was shown, in its faces: on a phone that keeps it all, it would run before. */
 function runAfterPaint(html: string): string {
   const tag = /<script src="([^"]+)" defer><\/script>/g;
-  const programs = [...html.matchAll(tag)].map(([, program]) => program!);
+  const exported = [...html.matchAll(tag)].map(([, program]) => program!);
+  // What only later parts of the app share comes with them (app/index.ts).
+  const laterShared = exported.find((program) => program.includes('/__common-'));
+  const programs = exported.filter((program) => program !== laterShared);
   if (programs.length === 0) throw new Error('The exported page no longer names its program.');
   const run = `{
+  globalThis.laterShared = ${JSON.stringify(laterShared)};
   const room = matchMedia('(min-width:${size.wide}px)').matches ? 'wide' : 'phone';
   for (const painted of document.querySelectorAll('template.painted')) {
     // Whoever left here is shown nothing.
@@ -104,9 +108,18 @@ function runAfterPaint(html: string): string {
     for (const program of ${JSON.stringify(programs)})
       document.body.append(Object.assign(document.createElement('script'), { src: program, async: false }));
   };
-  // A page that nobody sees draws no frame.
+  // Once the browser says what it showed; it draws no frame of a page that nobody sees, and not every browser says.
   if (document.querySelector('.painted') && document.visibilityState === 'visible')
-    void Promise.resolve(globalThis.faces).then(() => requestAnimationFrame(() => setTimeout(run)));
+    void Promise.resolve(globalThis.faces).then(() => {
+      const look = new PerformanceObserver(() => begin());
+      const begin = () => {
+        look.disconnect();
+        clearTimeout(late);
+        run();
+      };
+      const late = setTimeout(begin, 400);
+      look.observe({ type: 'largest-contentful-paint', buffered: true });
+    });
   else run();
 }`;
   const preloads = programs.map(

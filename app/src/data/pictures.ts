@@ -1,6 +1,7 @@
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Photo } from '@hold-fast/contract/photos';
 import type { Problem } from '@hold-fast/contract/problem';
+import { openDB } from 'idb';
 import { ask, NoConnection, ProblemError } from './api';
 import { Listeners } from '../listeners';
 import { words } from '../words/words';
@@ -152,14 +153,12 @@ const STORE = 'pictures';
 
 /** The device's own store for what is large. */
 export function deviceStore(): PictureStore {
-  const opened = async () => {
-    const { openDB } = await import('idb');
-    return openDB('hold-fast', 1, {
+  const opened = async () =>
+    openDB('hold-fast', 1, {
       upgrade: (db) => {
         db.createObjectStore(STORE, { keyPath: 'id' });
       },
     });
-  };
   let db: ReturnType<typeof opened> | undefined;
   const open = () => (db ??= opened());
   return {

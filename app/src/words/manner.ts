@@ -12,16 +12,20 @@ const USUAL: MannerInForce = {
   currency: USUAL_RULES.currency,
 };
 
+/** What a browser writes a price in without failing. */
+const CURRENCY = /^[A-Z]{3}$/;
+
 const isOneOf = (choices: readonly string[], chosen: string) => choices.includes(chosen);
 
 /** What this device last heard of how things are said; what it cannot read it forgets. */
 function kept(): MannerInForce {
+  const text = onDevice.getItem(KEY);
+  if (text === null) return structuredClone(USUAL);
   try {
-    const heard = JSON.parse(onDevice.getItem(KEY) ?? '') as MannerInForce;
+    const heard = JSON.parse(text) as MannerInForce;
     const { manner } = heard;
-    // Throws where it is no currency.
-    new Intl.NumberFormat('en', { style: 'currency', currency: heard.currency });
     const known =
+      CURRENCY.test(heard.currency) &&
       isOneOf(LANGUAGES, manner.language) &&
       Object.entries(UNITS).every(([kind, units]) =>
         isOneOf(units, manner[kind as keyof typeof UNITS]),
