@@ -3,6 +3,7 @@ import { inchesFromMm } from '@hold-fast/core/units/length';
 import { fahrenheit } from '@hold-fast/core/units/temperature';
 import { torqueIn } from '@hold-fast/core/units/torque';
 import { inForce, LOCALE } from './manner';
+import { whenAsked } from './whenAsked';
 
 // Numbers as they are written in the language in use, and quantities in the units in use.
 
@@ -23,13 +24,14 @@ function fixed(value: number, decimals = 0): string {
   return fixer.format(value).replace('-', '−');
 }
 
-const TENTHS = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 1, useGrouping: false });
-const POINT = fixed(0.1, 1).charAt(1);
-const COUNT = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
-const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
-const MONEY = new Intl.NumberFormat(LOCALE, { style: 'currency', currency });
-const PERCENT = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 });
-const PLURAL = new Intl.PluralRules(LOCALE);
+const tenths = whenAsked(
+  () => new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 1, useGrouping: false }),
+);
+const point = whenAsked(() => fixed(0.1, 1).charAt(1));
+const count = whenAsked(() => new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 0 }));
+const list = whenAsked(() => new Intl.ListFormat(LOCALE, { type: 'conjunction' }));
+const money = whenAsked(() => new Intl.NumberFormat(LOCALE, { style: 'currency', currency }));
+const plural = whenAsked(() => new Intl.PluralRules(LOCALE));
 
 /** Millimetres as the bench reads them; gauges and records are metric. */
 const mm = (value: number, decimals = 2) => fixed(value, decimals);
@@ -54,13 +56,13 @@ const torques = (loNm: number, hiNm: number, to: string) => {
 
 const distance = (valueKm: number) =>
   manner.distance === 'km'
-    ? `${COUNT.format(valueKm)} km`
-    : `${COUNT.format(valueKm / KM_PER_MILE)} mi`;
+    ? `${count().format(valueKm)} km`
+    : `${count().format(valueKm / KM_PER_MILE)} mi`;
 
 const temperature = (celsius: number) =>
   manner.temperature === '°C'
-    ? `${COUNT.format(celsius)} °C`
-    : `${COUNT.format(fahrenheit(celsius))} °F`;
+    ? `${count().format(celsius)} °C`
+    : `${count().format(fahrenheit(celsius))} °F`;
 
 /** What a wrench is set to in the other unit, beside its newton metres; nothing where there is no other. */
 const torqueBeside = (...valuesNm: number[]) =>
@@ -69,10 +71,10 @@ const torqueBeside = (...valuesNm: number[]) =>
 export const format = {
   fixed,
   /** At most one decimal, and none where it is whole. */
-  tenths: (value: number) => TENTHS.format(value),
+  tenths: (value: number) => tenths().format(value),
   /** Digits as they are keyed, with the sign that parts decimals here. */
-  keyed: (digits: string) => digits.replace('.', POINT),
-  count: (value: number) => COUNT.format(value),
+  keyed: (digits: string) => digits.replace('.', point()),
+  count: (value: number) => count().format(value),
   mm,
   inches,
   nm,
@@ -82,10 +84,10 @@ export const format = {
   distance,
   temperature,
   /** Hundredths of the shop's money, as a price. */
-  money: (cents: number) => MONEY.format(cents / 100),
-  percent: (share: number) => `${PERCENT.format(share * 100)} %`,
-  list: (items: readonly string[]) => LIST.format(items),
+  money: (cents: number) => money().format(cents / 100),
+  percent: (share: number) => `${count().format(share * 100)} %`,
+  list: (items: readonly string[]) => list().format(items),
   /** One of two texts, by how many there are. */
-  plural: (count: number, one: string, others: string) =>
-    PLURAL.select(count) === 'one' ? one : others,
+  plural: (how: number, one: string, others: string) =>
+    plural().select(how) === 'one' ? one : others,
 };

@@ -3,6 +3,7 @@ import type { MannerInForce } from '@hold-fast/contract/manner';
 import type { Catalogue } from './catalogue/catalogue';
 import { bikes } from './en/bikes';
 import { checkIn } from './en/checkIn';
+import { dates } from './en/dates';
 import { frame } from './en/frame';
 import { job } from './en/job';
 import { ledger } from './en/ledger';
@@ -47,6 +48,14 @@ it('says a verdict in German, with its comma', () => {
   expect(words.standing({ word: 'replace', subject: 'lever', work: ['full-bleed'] })).toBe(
     'entlüften',
   );
+});
+
+it('writes days and hours as each language does', () => {
+  const evening = new Date(2028, 5, 29, 17, 5);
+  const says = ({ heading, weekday, full, hour }: Catalogue['dates']) =>
+    [heading, weekday, full, hour].map((write) => write(evening));
+  expect(says(dates)).toEqual(['Thursday 29 June', 'Thu', '29 Jun 2028', '17:05']);
+  expect(says(german.dates)).toEqual(['Donnerstag, 29. Juni', 'Do', '29. Juni 2028', '17:05']);
 });
 
 it('says quantities in the units in use, with those the bench works in beside them', () => {

@@ -48,6 +48,14 @@ it('tells bench time and near days in words', () => {
   expect([0, 25, 60, 190].map(benchTime)).toEqual(['0 min', '25 min', '1 h', '3 h 10 min']);
   expect(near(new Date().toISOString())).toMatch(/^\d\d:\d\d$/);
   expect(near(new Date(Date.now() + 30 * 86_400_000).toISOString())).toMatch(/\d{4}$/);
+  const noon = (day: number) => new Date(2020, 0, day, 12).toISOString();
+  const says = (day: number) => near(noon(day), new Date(2020, 0, 15, 9));
+  expect([says(14), says(16), says(18), says(30)]).toEqual([
+    'yesterday 12:00',
+    'tomorrow 12:00',
+    'Sat 12:00',
+    '30\u00a0Jan\u00a02020',
+  ]);
 });
 
 it('writes dates in words that never break over two lines', () => {

@@ -15,6 +15,7 @@ import type { PeopleWords } from './people';
 import type { PartWords } from './parts';
 import type { PlanWords } from './plan';
 import type { PlanningWords } from './planning';
+import type { DateWords } from './dates';
 import type { DayWords } from './day';
 import type { DueWords } from './due';
 import type { TraceWords } from './trace';
@@ -33,6 +34,7 @@ import type { VerdictWords } from './verdicts';
 
 /** Everything the app says. A language is a folder with one file of each of these shapes; leaving a word out does not compile. */
 export interface Catalogue {
+  dates: DateWords;
   things: ThingWords;
   verdicts: VerdictWords;
   faults: FaultWords;

@@ -13,6 +13,7 @@ import { measuring } from './measuring';
 import { parts } from './parts';
 import { plan } from './plan';
 import { planning } from './planning';
+import { dates } from './dates';
 import { day } from './day';
 import { due } from './due';
 import { report } from './report';
@@ -34,6 +35,7 @@ import { verdicts } from './verdicts';
 
 /** Everything the app says, in German. */
 export const german: Catalogue = {
+  dates,
   things,
   verdicts,
   faults,
