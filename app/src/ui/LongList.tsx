@@ -3,8 +3,8 @@ import { ScrollView, View, type NativeScrollEvent } from 'react-native';
 import { useNear } from './useNear';
 
 const NEAR_THE_END_PX = 600;
-/** Rows that come and go together. */
-const TOGETHER = 20;
+/** Rows that come and go together: as many as a phone shows. */
+const TOGETHER = 8;
 
 interface Props<T> {
   items: readonly T[];

@@ -5,7 +5,7 @@ import type { ScrollView, View } from 'react-native';
 /** How far above and below the screen something still counts as near it: two screens of a phone. */
 const NEAR_PX = 1800;
 /** What a group of rows is taken to be high until it was there once. */
-const GUESS_PX = 1600;
+const GUESS_PX = 640;
 /** What somebody may be in the middle of. */
 const WRITTEN_IN = 'input, textarea, [aria-expanded=true]';
 
