@@ -51,8 +51,13 @@ export function noticeFault(
 /** Whether two words somebody wrote down are the same, capitals and spaces round them apart. */
 const isEqualWord = (one: string, other: string) => bySerial(one.trim(), other.trim()) === 0;
 
+let collator: Intl.Collator | undefined;
 /** Serials in the order a maker counts them: the numbers in them by value, capitals or not. */
-export const bySerial = new Intl.Collator('en', { numeric: true, sensitivity: 'base' }).compare;
+export function bySerial(one: string, other: string): number {
+  // Made when first asked for: it takes a phone longer than opening a job does, and few jobs meet a notice.
+  collator ??= new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
+  return collator.compare(one, other);
+}
 
 /**
  * Whether a bike is among those a notice names by maker and serial. One of that maker whose
