@@ -9,7 +9,7 @@ import { useSession } from '../data/session';
 import { useAutoLock } from '../data/useAutoLock';
 import { Caught } from '../screens/Caught';
 import { KeysHelp } from '../screens/KeysHelp';
-import { later } from '../screens/later';
+import { behind, fetchBehind, later } from '../screens/later';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
@@ -17,10 +17,11 @@ import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 import { useKeys } from '../ui/useKeys';
 import { keepManner } from '../words/manner';
+import { words } from '../words/words';
 
-const OpenFromNothing = later(() => import('../screens/behind').then((s) => s.OpenFromNothing));
+const OpenFromNothing = behind('OpenFromNothing');
 const BenchTablet = later(() => import('../screens/people/BenchTablet').then((s) => s.BenchTablet));
-const BeginAnew = later(() => import('../screens/behind').then((s) => s.BeginAnew));
+const BeginAnew = behind('BeginAnew');
 
 installTheme();
 beginWithFirst();
@@ -52,8 +53,11 @@ function Gate() {
   const atBench = pathname === '/bench' && person !== undefined && person !== null;
   useEffect(() => {
     if (!atBench) return;
-    // While the list is read, what a press on it opens comes.
-    const behind = setTimeout(() => void import('../screens/behind').catch(() => undefined), 1000);
+    // While the list is read, what a press on it opens comes; the first number that is written takes longer than all the rest of a job.
+    const behind = setTimeout(() => {
+      words.format.count(0);
+      void fetchBehind().catch(() => undefined);
+    }, 1000);
     return () => clearTimeout(behind);
   }, [atBench]);
   useEffect(() => {

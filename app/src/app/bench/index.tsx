@@ -1,8 +1,10 @@
 import { useBench } from '../../data/queries';
-import { JobSheet } from '../../screens/bench/jobSheetLater';
 import { Empty } from '../../ui/Standing';
 import { useWide } from '../../ui/useWide';
 import { words } from '../../words/words';
+import { behind } from '../../screens/later';
+
+const JobSheet = behind('JobSheet');
 
 /** Beside the list, before a bike was picked: the one promised first. On a phone the list stands alone. */
 export default function FirstJob() {

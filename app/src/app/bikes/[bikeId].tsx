@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-const BikeSheet = later(() => import('../../screens/behind').then((screen) => screen.BikeSheet));
+const BikeSheet = behind('BikeSheet');
 
 export default function BikeRoute() {
   return <BikeSheet {...useLocalSearchParams<{ bikeId: string }>()} />;

@@ -1,11 +1,9 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { Beside } from '../../screens/Beside';
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
 
-const BikeList = later<{ current?: string | undefined }>(() =>
-  import('../../screens/behind').then((screen) => screen.BikeList),
-);
+const BikeList = behind('BikeList');
 
 export default function BikesLayout() {
   const { bikeId } = useGlobalSearchParams<{ bikeId?: string }>();

@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-const RecordSheet = later(() =>
-  import('../../screens/behind').then((screens) => screens.RecordSheet),
-);
+const RecordSheet = behind('RecordSheet');
 
 export default function RecordRoute() {
   return <RecordSheet {...useLocalSearchParams<{ recordId: string }>()} />;

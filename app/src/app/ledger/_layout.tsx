@@ -1,11 +1,9 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { Beside } from '../../screens/Beside';
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
 
-const Ledger = later<{ current?: string | undefined }>(() =>
-  import('../../screens/behind').then((screen) => screen.Ledger),
-);
+const Ledger = behind('Ledger');
 
 export default function LedgerLayout() {
   const { recordId } = useGlobalSearchParams<{ recordId?: string }>();

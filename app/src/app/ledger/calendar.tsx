@@ -1,3 +1,3 @@
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-export default later(() => import('../../screens/behind').then(({ Calendar }) => Calendar));
+export default behind('Calendar');

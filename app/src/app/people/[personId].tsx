@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-const PersonScreen = later(() =>
-  import('../../screens/behind').then((screens) => screens.PersonScreen),
-);
+const PersonScreen = behind('PersonScreen');
 
 export default function PersonRoute() {
   return <PersonScreen {...useLocalSearchParams<{ personId: string }>()} />;

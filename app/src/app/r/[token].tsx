@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-const OpenReport = later<{ token: string }>(() =>
-  import('../../screens/behind').then((screen) => screen.OpenReport),
-);
+const OpenReport = behind('OpenReport');
 
 export default function OpenReportRoute() {
   return <OpenReport {...useLocalSearchParams<{ token: string }>()} />;

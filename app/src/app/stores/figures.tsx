@@ -1,8 +1,6 @@
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-const FiguresForm = later(() =>
-  import('../../screens/behind').then((screens) => screens.FiguresForm),
-);
+const FiguresForm = behind('FiguresForm');
 
 export default function FiguresRoute() {
   return <FiguresForm />;

@@ -1,8 +1,6 @@
-import { later } from '../../screens/later';
+import { behind } from '../../screens/later';
 
-const TroubleForm = later(() =>
-  import('../../screens/behind').then((screens) => screens.TroubleForm),
-);
+const TroubleForm = behind('TroubleForm');
 
 export default function TroubleRoute() {
   return <TroubleForm />;

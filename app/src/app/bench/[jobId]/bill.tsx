@@ -1,7 +1,7 @@
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const BillSheet = later(() => import('../../../screens/behind').then((screen) => screen.BillSheet));
+const BillSheet = behind('BillSheet');
 
 export default function BillRoute() {
   return <BillSheet {...useJobParam()} />;

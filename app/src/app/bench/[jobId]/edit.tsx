@@ -1,7 +1,7 @@
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const EditJob = later(() => import('../../../screens/behind').then((forms) => forms.EditJob));
+const EditJob = behind('EditJob');
 
 export default function EditJobRoute() {
   return <EditJob {...useJobParam()} />;

@@ -1,7 +1,7 @@
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const Found = later(() => import('../../../screens/behind').then((screen) => screen.Found));
+const Found = behind('Found');
 
 export default function FoundRoute() {
   return <Found {...useJobParam()} />;

@@ -1,5 +1,7 @@
-import { JobSheet } from '../../../screens/bench/jobSheetLater';
 import { useJobParam } from '../../../screens/bench/params';
+import { behind } from '../../../screens/later';
+
+const JobSheet = behind('JobSheet');
 
 export default function JobSheetRoute() {
   return <JobSheet {...useJobParam()} />;

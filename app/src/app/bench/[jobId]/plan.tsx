@@ -1,9 +1,7 @@
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const PlanScreen = later(() =>
-  import('../../../screens/behind').then((screen) => screen.PlanScreen),
-);
+const PlanScreen = behind('PlanScreen');
 
 export default function PlanScreenRoute() {
   return <PlanScreen {...useJobParam()} />;

@@ -1,8 +1,8 @@
 import { useSession } from '../../../data/session';
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const SignOff = later(() => import('../../../screens/behind').then((screen) => screen.SignOff));
+const SignOff = behind('SignOff');
 
 export default function SignOffRoute() {
   const person = useSession().data?.person;

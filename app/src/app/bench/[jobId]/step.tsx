@@ -1,7 +1,7 @@
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const StepFace = later(() => import('../../../screens/behind').then((screen) => screen.StepFace));
+const StepFace = behind('StepFace');
 
 export default function StepFaceRoute() {
   return <StepFace {...useJobParam()} />;

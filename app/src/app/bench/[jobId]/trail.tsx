@@ -1,7 +1,7 @@
 import { useJobParam } from '../../../screens/bench/params';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const Trail = later(() => import('../../../screens/behind').then((screen) => screen.Trail));
+const Trail = behind('Trail');
 
 export default function TrailRoute() {
   return <Trail {...useJobParam()} />;

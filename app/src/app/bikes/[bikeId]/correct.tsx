@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const CorrectBike = later(() =>
-  import('../../../screens/behind').then((screens) => screens.CorrectBike),
-);
+const CorrectBike = behind('CorrectBike');
 
 export default function CorrectBikeRoute() {
   return <CorrectBike {...useLocalSearchParams<{ bikeId: string }>()} />;

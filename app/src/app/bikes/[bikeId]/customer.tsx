@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const CorrectCustomer = later(() =>
-  import('../../../screens/behind').then((screens) => screens.CorrectCustomer),
-);
+const CorrectCustomer = behind('CorrectCustomer');
 
 export default function CorrectCustomerRoute() {
   return <CorrectCustomer {...useLocalSearchParams<{ bikeId: string }>()} />;

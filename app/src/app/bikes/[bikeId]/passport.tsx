@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const PassportSheet = later(() =>
-  import('../../../screens/behind').then((screens) => screens.PassportSheet),
-);
+const PassportSheet = behind('PassportSheet');
 
 export default function PassportRoute() {
   return <PassportSheet {...useLocalSearchParams<{ bikeId: string }>()} />;

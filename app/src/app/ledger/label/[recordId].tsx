@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const Label = later<{ recordId: string }>(() =>
-  import('../../../screens/behind').then((screen) => screen.Label),
-);
+const Label = behind('Label');
 
 export default function LabelRoute() {
   return <Label {...useLocalSearchParams<{ recordId: string }>()} />;

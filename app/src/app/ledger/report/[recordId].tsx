@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const Report = later<{ recordId: string }>(() =>
-  import('../../../screens/behind').then((screen) => screen.ReportOf),
-);
+const Report = behind('ReportOf');
 
 export default function ReportRoute() {
   return <Report {...useLocalSearchParams<{ recordId: string }>()} />;

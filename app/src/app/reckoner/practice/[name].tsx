@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const PracticeCase = later<{ name: string }>(() =>
-  import('../../../screens/behind').then((screens) => screens.PracticeCase),
-);
+const PracticeCase = behind('PracticeCase');
 
 export default function PracticeCaseRoute() {
   return <PracticeCase {...useLocalSearchParams<{ name: string }>()} />;

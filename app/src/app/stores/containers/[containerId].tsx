@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const ContainerForm = later(() =>
-  import('../../../screens/behind').then((screens) => screens.ContainerForm),
-);
+const ContainerForm = behind('ContainerForm');
 
 export default function ContainerFormRoute() {
   const { containerId } = useLocalSearchParams<{ containerId: string }>();

@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const GaugeForm = later(() =>
-  import('../../../screens/behind').then((screens) => screens.GaugeForm),
-);
+const GaugeForm = behind('GaugeForm');
 
 export default function GaugeRoute() {
   const { gaugeId } = useLocalSearchParams<{ gaugeId: string }>();

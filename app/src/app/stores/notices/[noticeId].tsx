@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const NoticeForm = later(() =>
-  import('../../../screens/behind').then((screens) => screens.NoticeForm),
-);
+const NoticeForm = behind('NoticeForm');
 
 export default function NoticeFormRoute() {
   const { noticeId } = useLocalSearchParams<{ noticeId: string }>();

@@ -1,5 +1,3 @@
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-export default later(() =>
-  import('../../../screens/behind').then((screens) => screens.ImportSheets),
-);
+export default behind('ImportSheets');

@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const StockForm = later(() =>
-  import('../../../screens/behind').then((screens) => screens.StockForm),
-);
+const StockForm = behind('StockForm');
 
 export default function StockFormRoute() {
   const { stockId } = useLocalSearchParams<{ stockId: string }>();

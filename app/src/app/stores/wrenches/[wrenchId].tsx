@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../screens/later';
+import { behind } from '../../../screens/later';
 
-const WrenchForm = later(() =>
-  import('../../../screens/behind').then((screens) => screens.WrenchForm),
-);
+const WrenchForm = behind('WrenchForm');
 
 export default function WrenchFormRoute() {
   const { wrenchId } = useLocalSearchParams<{ wrenchId: string }>();

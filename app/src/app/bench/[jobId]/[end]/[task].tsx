@@ -1,12 +1,10 @@
 import { useLocalSearchParams } from 'expo-router';
 import { useEndParams } from '../../../../screens/bench/params';
-import { later } from '../../../../screens/later';
+import { behind } from '../../../../screens/later';
 import { NoSuchPage } from '../../../../screens/NoSuchPage';
 import { words } from '../../../../words/words';
 
-const EndScreen = later(() =>
-  import('../../../../screens/behind').then((screens) => screens.EndScreen),
-);
+const EndScreen = behind('EndScreen');
 
 // Not named screen: the router takes a parameter of that name for its own.
 export default function EndRoute() {

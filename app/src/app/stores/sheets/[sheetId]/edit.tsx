@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../../screens/later';
+import { behind } from '../../../../screens/later';
 
-const SheetForm = later(() =>
-  import('../../../../screens/behind').then((screens) => screens.SheetForm),
-);
+const SheetForm = behind('SheetForm');
 
 export default function EditSheetRoute() {
   const { sheetId } = useLocalSearchParams<{ sheetId: string }>();

@@ -1,9 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { later } from '../../../../screens/later';
+import { behind } from '../../../../screens/later';
 
-const SheetPage = later(() =>
-  import('../../../../screens/behind').then((screen) => screen.SheetPage),
-);
+const SheetPage = behind('SheetPage');
 
 export default function SheetRoute() {
   const { sheetId } = useLocalSearchParams<{ sheetId: string }>();
