@@ -100,3 +100,33 @@ test('whoever signed out here is shown nothing of the Bench, though the cookie i
   await expect(left.locator('.painted')).toHaveCount(0);
   await left.context().close();
 });
+
+test('a pressed job shows its head at once, before the job itself has come', async ({
+  page,
+}, info) => {
+  test.skip(info.project.name !== 'phone', 'at the counter a job opens beside the list');
+  await openBench(page);
+  let come = () => undefined as void;
+  const comes = new Promise<void>((resolve) => (come = resolve));
+  await page.route(/\/api\/jobs\/[0-9a-f-]{36}$/, async (route) => {
+    await comes;
+    await route.continue();
+  });
+  const row = page.getByRole('link', { name: /Post trike 4/ });
+  const [tab] = await Promise.all([
+    page.context().waitForEvent('page'),
+    row.click({ modifiers: ['ControlOrMeta'] }),
+  ]);
+  await expect(page).toHaveURL(/\/bench$/);
+  await tab.close();
+  await row.click();
+  await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}$/);
+  await expect(page.getByText('Post trike 4')).toBeVisible();
+  await expect(page.getByRole('status')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Carry on|Sign off/ })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Back: Bench/ }).click();
+  await expect(row).toBeVisible();
+  await row.click();
+  come();
+  await expect(page.getByRole('button', { name: /Carry on/ })).toBeVisible();
+});

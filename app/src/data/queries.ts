@@ -8,7 +8,7 @@ import type {
   StockInStore,
   WrenchInStore,
 } from '@hold-fast/contract/stores';
-import { queryOptions, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { queryOptions, useInfiniteQuery, useQuery, type InfiniteData } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { ask, askAll, askPage } from './api';
 import { client, keys, outbox, pictures } from './client';
@@ -31,6 +31,12 @@ export function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
 }
 
 export const useBench = () => usePages<BenchJob>(keys.bench, '/bench');
+/** A job's row at the Bench, where it was loaded. */
+export const benchRowOf = (jobId: string): BenchJob | undefined =>
+  client
+    .getQueryData<InfiniteData<BenchPage>>(keys.bench)
+    ?.pages.flatMap(({ items }) => items)
+    .find(({ id }) => id === jobId);
 /** What all of the Bench comes to, loaded or not. */
 export const useBenchSum = () =>
   usePages<BenchJob, BenchPage, Pick<BenchPage, 'bikes' | 'minutes'> | null>(
@@ -104,14 +110,15 @@ export const useContainers = () => useQuery(CONTAINERS);
 export const useStock = () => useQuery(STOCK);
 
 const AT_HAND_MS = 5 * 60_000;
-/** Asks for what the work on a job may need, so that it is at hand where the network fails later. */
+/** How long a job's first frame has, ms. */
+const FRAME_MS = 50;
+/** Asks for what the work on a job may need, once the job is seen, so that it is at hand where the network fails later. */
 export function useRegistersAtHand(): void {
   useEffect(() => {
-    const staleTime = AT_HAND_MS;
-    void client.prefetchQuery({ ...SHEETS, staleTime });
-    void client.prefetchQuery({ ...GAUGES, staleTime });
-    void client.prefetchQuery({ ...WRENCHES, staleTime });
-    void client.prefetchQuery({ ...CONTAINERS, staleTime });
-    void client.prefetchQuery({ ...STOCK, staleTime });
+    const seen = setTimeout(() => {
+      for (const what of [SHEETS, GAUGES, WRENCHES, CONTAINERS, STOCK])
+        void client.prefetchQuery({ ...(what as typeof STOCK), staleTime: AT_HAND_MS });
+    }, FRAME_MS);
+    return () => clearTimeout(seen);
   }, []);
 }

@@ -1,6 +1,6 @@
 import { useContext, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { JobTag } from './JobTag';
+import { PageTop } from './PageTop';
 import { ScreenName } from './ScreenName';
 import { color, size, space, type } from './tokens';
 import { WayBackContext } from './wayBack';
@@ -30,14 +30,11 @@ export function Page({ over, title, tag, aside, foot, under, fixed, low, childre
   const back = useContext(WayBackContext);
   return (
     <View style={styles.page} role="main">
-      <View style={[styles.top, low && styles.low]} {...{ dataSet: { top: '' } }}>
-        {tag !== undefined && <JobTag tag={tag} back={back} />}
-        <View style={styles.names}>
-          {over ? (
-            <Words kind="label" numberOfLines={1}>
-              {over}
-            </Words>
-          ) : null}
+      <PageTop
+        tag={tag}
+        back={back}
+        over={over}
+        name={
           <ScreenName
             over={over}
             numberOfLines={low ? 1 : 2}
@@ -45,13 +42,10 @@ export function Page({ over, title, tag, aside, foot, under, fixed, low, childre
           >
             {title}
           </ScreenName>
-        </View>
-        {aside ? (
-          <View style={styles.aside} {...{ dataSet: { screen: '' } }}>
-            {aside}
-          </View>
-        ) : null}
-      </View>
+        }
+        aside={aside}
+        low={low}
+      />
       {under}
       {fixed ? (
         <View style={styles.fixed}>{children}</View>
@@ -96,20 +90,8 @@ export function Section({
 
 const styles = StyleSheet.create({
   page: { flex: 1, backgroundColor: color.paper, minWidth: 0 },
-  top: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.m,
-    paddingHorizontal: space.l,
-    paddingVertical: space.m,
-    borderBottomWidth: size.line,
-    borderColor: color.hairline,
-  },
-  low: { paddingVertical: space.xs },
-  names: { flex: 1, minWidth: 0 },
   lowTitle: { fontSize: type.title, lineHeight: type.title * 1.15 },
   tight: { fontSize: type.tight, lineHeight: type.tight * 1.15 },
-  aside: { alignItems: 'flex-end' },
   scroll: { flex: 1 },
   body: { flexGrow: 1 },
   fixed: { flex: 1, minHeight: 0 },

@@ -19,6 +19,7 @@ import { words } from '../../words/words';
 import { PersonAside } from '../Places';
 import { PinTried } from '../people/PinTried';
 import { NeedsYou } from './NeedsYou';
+import { openJob, Opening } from './Opening';
 
 /** How long the list has to stand before it is kept for the next start, ms. */
 const KEPT_AFTER_MS = 1500;
@@ -80,7 +81,9 @@ export function Bench({ current, person }: Props) {
           empty={<Empty title={words.bench.noBikeIsIn} says={words.bench.bikesThatAreCheckedIn} />}
           foot={person ? <PersonAside person={person} /> : null}
         >
-          {(item) => <BenchRow job={item} current={item.id === current} />}
+          {(item) => (
+            <BenchRow job={item} current={item.id === current} beside={current !== undefined} />
+          )}
         </LongList>
       )}
       <View style={styles.foot}>
@@ -97,16 +100,36 @@ export function Bench({ current, person }: Props) {
           />
         </Buttons>
       </View>
+      <Opening />
     </View>
   );
 }
 
-function BenchRow({ job, current }: { job: BenchJob; current: boolean }) {
+/** Whether a press asks for this page alone, and not for a tab or a window of its own. */
+const isPlain = ({ button, metaKey, altKey, ctrlKey, shiftKey }: MouseEvent) =>
+  button === 0 && !metaKey && !altKey && !ctrlKey && !shiftKey;
+
+interface RowProps {
+  job: BenchJob;
+  current: boolean;
+  /** Whether the job opens beside the list, and not in its place. */
+  beside: boolean;
+}
+
+function BenchRow({ job, current, beside }: RowProps) {
   const next = job.next.end
     ? `${words.step[job.next.step]}, ${words.end[job.next.end]}`
     : words.step[job.next.step];
   return (
-    <Link href={`/bench/${job.id}`} asChild>
+    <Link
+      href={`/bench/${job.id}`}
+      asChild
+      onPress={(event) => {
+        if (beside || !isPlain(event as unknown as MouseEvent)) return;
+        event.preventDefault();
+        openJob(job);
+      }}
+    >
       <Pressable
         aria-current={current ? 'page' : undefined}
         style={StyleSheet.flatten([styles.row, current && styles.current])}

@@ -6,7 +6,7 @@ import type { Judgement } from '@hold-fast/core/inspection/judge';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
 import { useMemo, type ReactNode } from 'react';
-import { useRegistersAtHand } from '../../data/queries';
+import { benchRowOf, useRegistersAtHand } from '../../data/queries';
 import { useJob } from '../../data/jobs';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
@@ -15,6 +15,7 @@ import { useWide } from '../../ui/useWide';
 import { WayBackContext, type WayBack } from '../../ui/wayBack';
 import { Failed, Loading } from '../../ui/Standing';
 import { DoNotRideBanner } from './DoNotRide';
+import { JobToCome } from './JobToCome';
 import { NeedsYou } from './NeedsYou';
 import { words } from '../../words/words';
 
@@ -50,7 +51,10 @@ export function WithJob({
   useRegistersAtHand();
   const back = useWayBack(jobId, stands);
   if (error && !job) return <Failed error={error} />;
-  if (!job) return <Loading />;
+  if (!job) {
+    const row = stands === 'job' ? benchRowOf(jobId) : undefined;
+    return row ? <JobToCome job={row} back={back} /> : <Loading />;
+  }
   return (
     <>
       <NeedsYou jobId={jobId} />
