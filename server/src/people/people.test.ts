@@ -27,6 +27,23 @@ describe('signing in', () => {
     expect((await client.send('GET', '/bench')).status).toBe(401);
   });
 
+  it('leaves whoever is signed in at another shop of this machine where they are', async () => {
+    const other = await openTestShop();
+    try {
+      const [here, there] = [await shop.signedIn(), await other.signedIn()];
+      // A browser has one jar for all ports of a machine, and keeps one cookie of a name.
+      const jar = new Map([here, there].map(({ cookie }) => cookie.split('=') as [string, string]));
+      here.cookie = there.cookie = [...jar].map((pair) => pair.join('=')).join('; ');
+      expect((await here.send('GET', '/bench')).status).toBe(200);
+      expect((await there.send('GET', '/bench')).status).toBe(200);
+      await there.send('DELETE', '/session');
+      expect((await there.send('GET', '/bench')).status).toBe(401);
+      expect((await here.send('GET', '/bench')).status).toBe(200);
+    } finally {
+      await other.close();
+    }
+  });
+
   it('ends by itself after fourteen hours', async () => {
     const client = await shop.signedIn();
     expect((await client.send('GET', '/bench')).status).toBe(200);

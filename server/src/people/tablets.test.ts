@@ -10,7 +10,7 @@ beforeAll(async () => {
 });
 afterAll(() => shop.close());
 
-const TABLET_COOKIE = /hold_fast_tablet=[^;]+/;
+const TABLET_COOKIE = /hold_fast_tablet_\d+=[^;]+/;
 
 /** A device that a lead made a tablet of the bench; nobody is in. */
 async function tablet(name: string): Promise<{ device: Client; id: string }> {

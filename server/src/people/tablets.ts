@@ -7,7 +7,8 @@ import { inTransaction, type Queryable } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
-import { cookieOf, personOn, type Sessions } from '../platform/session';
+import { cookieOf, setCookie } from '../platform/cookie';
+import { personOn, type Sessions } from '../platform/session';
 import { checkPin } from './rules';
 import { personById } from './store';
 import { addTablet, endTablet, tabletBy, tablets } from './tabletStore';
@@ -63,13 +64,7 @@ export function tabletRoutes(sessions: Sessions): Router {
       // A repeat makes none: its answer was lost with the cookie, and the one that was made is ended by hand.
       if ((await takeOnce(transaction, { id: body.id, body, personId: by, at })) === null) return;
       await addTablet(transaction, { ...body, tokenHash: hashOf(token), at, by });
-      response.cookie(COOKIE, token, {
-        httpOnly: true,
-        secure: request.secure,
-        sameSite: 'lax',
-        path: '/',
-        maxAge: LASTS_MS,
-      });
+      setCookie(response, COOKIE, token, LASTS_MS);
     });
     response.status(201).json({ items: await tablets(pool) });
   });

@@ -131,7 +131,14 @@ export function openApi(): Schema {
     security: [{ session: [] }],
     paths,
     components: {
-      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: COOKIE } },
+      securitySchemes: {
+        session: {
+          type: 'apiKey',
+          in: 'cookie',
+          name: `${COOKIE}_4150`,
+          description: 'The number is the port that the shop listens at.',
+        },
+      },
       schemas: {
         Problem: {
           type: 'object',

@@ -1,6 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { Person, SessionOfShop } from '@hold-fast/contract/people';
 import type { NextFunction, Request, Response } from 'express';
+import { clearCookie, cookieOf, setCookie } from './cookie';
 import { insert, run, selectOne } from './database';
 import { Refusal } from './refusal';
 import type { Shop } from './shop';
@@ -51,13 +52,7 @@ export class Sessions {
       tablet_id: tabletId,
       address: request.socket.remoteAddress ?? '',
     });
-    response.cookie(COOKIE, token, {
-      httpOnly: true,
-      secure: request.secure,
-      sameSite: 'lax',
-      path: '/',
-      maxAge: LASTS_MS,
-    });
+    setCookie(response, COOKIE, token, LASTS_MS);
   }
 
   /** Calls `listener` once, when the session this request came by ends. Answers with how to stop waiting for it. */
@@ -89,7 +84,7 @@ export class Sessions {
 
   async close(request: Request, response: Response): Promise<void> {
     await this.#end(request);
-    response.clearCookie(COOKIE, { httpOnly: true, sameSite: 'lax', path: '/' });
+    clearCookie(response, COOKIE);
   }
 
   async personOf(request: Request): Promise<Person | null> {
@@ -194,15 +189,6 @@ export function sessionHash(request: Request): Buffer {
 }
 
 const tokenOf = (request: Request) => cookieOf(request, COOKIE);
-
-/** A cookie of a request; null where it brings none of that name. */
-export function cookieOf(request: Request, name: string): string | null {
-  const found = request.headers.cookie
-    ?.split(';')
-    .map((pair) => pair.trim().split('='))
-    .find(([each]) => each === name);
-  return found?.[1] ?? null;
-}
 
 function hashOf(token: string): Buffer {
   return createHash('sha256').update(token).digest();
