@@ -20,6 +20,9 @@ interface Outcome extends Count {
 }
 
 const npx = (...command: string[]) => run('npx', command);
+/** The compiler in native code: a quarter of the time. What reads a program by the compiler's own interface (lint, drills) needs the one before it. */
+const types = (project: string) =>
+  run('node', ['node_modules/typescript-7/bin/tsc', '-p', project]);
 
 /** A check that is one whole: it passes or it fails; with `shown`, what it says is printed either way. */
 async function whole(
@@ -99,10 +102,8 @@ async function main(): Promise<void> {
   mkdirSync(reports, { recursive: true });
   const still = [
     async () =>
-      whole('types of core, contract, server, demo, scripts, e2e', () =>
-        npx('tsc', '-p', 'tsconfig.json'),
-      ),
-    async () => whole('types of the app', () => npx('tsc', '-p', 'app/tsconfig.json')),
+      whole('types of core, contract, server, demo, scripts, e2e', () => types('tsconfig.json')),
+    async () => whole('types of the app', () => types('app/tsconfig.json')),
     async () => whole('lint and import direction', () => run('npm', ['run', '--silent', 'lint'])),
     async () => whole('no circle of modules', () => npx('tsx', 'scripts/circles.ts')),
     async () =>
