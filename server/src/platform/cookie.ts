@@ -2,7 +2,11 @@ import type { Request, Response } from 'express';
 
 // A browser keeps cookies by a machine's name, whatever the port: by one name, two shops on one machine would sign each other's people out.
 
-const nameAt = (request: Request, name: string) => `${name}_${request.socket.localPort}`;
+/** By the port that the browser knows the shop at; without one where it is the usual. */
+function nameAt(request: Request, name: string): string {
+  const [, port] = /:(\d{1,5})$/.exec(request.headers.host ?? '') ?? [];
+  return port ? `${name}_${port}` : name;
+}
 
 /** A cookie of a request, as this shop set it; null where it brings none of that name. */
 export function cookieOf(request: Request, name: string): string | null {

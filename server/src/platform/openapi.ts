@@ -136,7 +136,7 @@ export function openApi(): Schema {
           type: 'apiKey',
           in: 'cookie',
           name: `${COOKIE}_4150`,
-          description: 'The number is the port that the shop listens at.',
+          description: 'The number is the port of the address that the shop is asked at.',
         },
       },
       schemas: {
