@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../data/api';
 import { useSignOff } from '../../data/jobWrites';
+import { usePictures } from '../../data/queries';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -155,6 +156,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
               </Note>
             </Section>
           )}
+          <PicturesFirst jobId={job.id} />
           {notInspected.length > 0 ? (
             <Section label={jobWords.signOff.notInspected}>
               <Words ink="soft">
@@ -174,6 +176,16 @@ function Open({ job, person }: { job: Job; person: Person }) {
         </>
       </Halves>
     </Page>
+  );
+}
+
+/** How many pictures the shop does not have yet: sealed, a job takes none. */
+function PicturesFirst({ jobId }: { jobId: string }) {
+  const count = usePictures().filter((picture) => picture.jobId === jobId).length;
+  return count === 0 ? null : (
+    <Section>
+      <Note>{jobWords.signOff.picturesGoFirst(count)}</Note>
+    </Section>
   );
 }
 

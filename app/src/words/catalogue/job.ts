@@ -371,6 +371,7 @@ export interface JobWords {
     nearTheLimit: string;
     theCustomerWasTold: (watched: string) => string;
     stillOpen: string;
+    picturesGoFirst: (count: number) => string;
     nothingStandsInTheWay: string;
     yourPinSealsTheRecord: string;
     notInspected: string;

@@ -409,6 +409,10 @@ export const job: JobWords = {
     nearTheLimit: 'Nahe der Grenze',
     theCustomerWasTold: (watched) => `Dem Kunden wurde gesagt: ${watched}`,
     stillOpen: 'Noch offen',
+    picturesGoFirst: (count) =>
+      count === 1
+        ? 'Ein Bild dieses Auftrags ist noch auf diesem Gerät. Es geht vor dem Siegel an die Werkstatt.'
+        : `${count} Bilder dieses Auftrags sind noch auf diesem Gerät. Sie gehen vor dem Siegel an die Werkstatt.`,
     nothingStandsInTheWay: 'Nichts steht im Weg',
     yourPinSealsTheRecord: 'Deine PIN versiegelt die Aufzeichnung.',
     notInspected: 'Nicht geprüft',

@@ -400,6 +400,10 @@ export const job: JobWords = {
     nearTheLimit: 'Near the limit',
     theCustomerWasTold: (watched) => `The customer was told: ${watched}`,
     stillOpen: 'Still open',
+    picturesGoFirst: (count) =>
+      count === 1
+        ? 'A picture of this job is still on this device. It goes to the shop before the seal.'
+        : `${count} pictures of this job are still on this device. They go to the shop before the seal.`,
     nothingStandsInTheWay: 'Nothing stands in the way',
     yourPinSealsTheRecord: 'Your PIN seals the record.',
     notInspected: 'Not inspected',
