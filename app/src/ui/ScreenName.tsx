@@ -1,4 +1,5 @@
-import { useEffect, useRef } from 'react';
+import { usePathname } from 'expo-router';
+import { useEffect, useRef, useState } from 'react';
 import type { Text, TextProps } from 'react-native';
 import { Words } from './Words';
 import { words } from '../words/words';
@@ -18,15 +19,16 @@ let arrivedAt: string | null = null;
  */
 export function ScreenName({ over, children, ...rest }: Props) {
   const heading = useRef<Text>(null);
+  // Where it came up, by the router: the browser says so only after the first frame.
+  const [here] = useState(usePathname());
   useEffect(() => {
     if (typeof document === 'undefined') return;
     const at = document.activeElement;
     if (at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement) return;
-    const here = window.location.pathname;
     if (arrivedAt === here && at !== null && at !== document.body) return;
     arrivedAt = here;
     (heading.current as unknown as HTMLElement | null)?.focus({ preventScroll: true });
-  }, []);
+  }, [here]);
   useEffect(() => {
     if (typeof document === 'undefined') return;
     document.title = [children, over, words.screenName.holdFast].filter(Boolean).join(' · ');

@@ -11,7 +11,7 @@ import { EndScreen } from '../EndScreen';
 import { PlanScreen } from './PlanScreen';
 import { StepFace } from './StepFace';
 
-jest.mock('expo-router', () => ({ router: { navigate: jest.fn() } }));
+jest.mock('expo-router', () => ({ router: { navigate: jest.fn() }, usePathname: () => '/' }));
 // A worker is another thread of the same computation.
 jest.mock('../../../data/planner', () => ({
   usePlan: (visit: Visit) => ({ data: mockPlanAt(visit), isPlaceholderData: false, error: null }),

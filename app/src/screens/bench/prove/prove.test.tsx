@@ -15,7 +15,7 @@ import { FinalCheck } from './FinalCheck';
 import { TakeParts } from './TakeParts';
 import { TellDeviation } from './TellDeviation';
 
-jest.mock('expo-router', () => ({ router: { navigate: jest.fn() } }));
+jest.mock('expo-router', () => ({ router: { navigate: jest.fn() }, usePathname: () => '/' }));
 
 beforeEach(() => clearApp());
 
