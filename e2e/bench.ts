@@ -61,9 +61,9 @@ export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): 
   });
   expect(signedIn.status(), await signedIn.text()).toBe(201);
   await page.goto('/bench');
-  await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
   // What stands painted till then hears no key.
   await expect(page.locator('.painted')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
   return new Hands(page);
 }
 

@@ -130,3 +130,13 @@ test('a pressed job shows its head at once, before the job itself has come', asy
   come();
   await expect(page.getByRole('button', { name: /Carry on/ })).toBeVisible();
 });
+
+test('a job is opened without the page being loaded anew, and its name has the focus', async ({
+  page,
+}) => {
+  await openBench(page);
+  await page.evaluate('globalThis.stays = true');
+  await page.getByRole('link', { name: /Post trike 4/ }).click();
+  await expect(page.getByRole('heading', { name: 'Post trike 4' })).toBeFocused();
+  expect(await page.evaluate('globalThis.stays')).toBe(true);
+});

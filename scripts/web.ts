@@ -108,18 +108,9 @@ function runAfterPaint(html: string): string {
     for (const program of ${JSON.stringify(programs)})
       document.body.append(Object.assign(document.createElement('script'), { src: program, async: false }));
   };
-  // Once the browser says what it showed; it draws no frame of a page that nobody sees, and not every browser says.
+  // A page that nobody sees draws no frame.
   if (document.querySelector('.painted') && document.visibilityState === 'visible')
-    void Promise.resolve(globalThis.faces).then(() => {
-      const look = new PerformanceObserver(() => begin());
-      const begin = () => {
-        look.disconnect();
-        clearTimeout(late);
-        run();
-      };
-      const late = setTimeout(begin, 400);
-      look.observe({ type: 'largest-contentful-paint', buffered: true });
-    });
+    void Promise.resolve(globalThis.faces).then(() => requestAnimationFrame(() => setTimeout(run)));
   else run();
 }`;
   const preloads = programs.map(

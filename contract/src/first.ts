@@ -29,6 +29,8 @@ export const FIRST_MARK = '<!-- first -->';
 export const FIRST_ID = 'first';
 /** The class of what stands painted until the app itself is there. */
 export const PAINTED = 'painted';
+/** As many rows of the Bench as a tall phone or the counter’s screen shows: no more are painted. */
+export const PAINTED_ROWS = 9;
 
 /** The element that the app's own style sheet lives in: it goes on with the rules it finds there. */
 export const STYLES_ID = 'react-native-stylesheet';

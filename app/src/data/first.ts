@@ -2,6 +2,7 @@ import {
   FIRST_ID,
   firstHtml,
   PAINTED,
+  PAINTED_ROWS,
   STYLES_ID,
   type First,
   type Painted,
@@ -33,14 +34,22 @@ export function beginWithFirst(): void {
   if (brought.dataset.kept !== undefined) void client.invalidateQueries();
 }
 
-/** Takes away what stood painted: the screen itself is there. */
+/**
+ * Takes away what stood painted, once the screen itself was drawn under it, and presses what was pressed of it. Called as an effect: by
+ * then the router listens, and before, Back would leave the app. A browser that had no time to say what it showed would count it from now.
+ */
 export function unpaint(): void {
   if (typeof document === 'undefined') return;
-  for (const element of document.querySelectorAll(`.${PAINTED}`)) element.remove();
+  requestAnimationFrame(() =>
+    setTimeout(() => {
+      for (const element of document.querySelectorAll(`.${PAINTED}`)) element.remove();
+      pressEarly();
+    }),
+  );
 }
 
-/** Presses what was pressed of the painted Bench, if it is still there; once the router listens, for Back would else leave the app. */
-export function pressEarly(): void {
+/** Presses what was pressed of the painted Bench, if it is still there. */
+function pressEarly(): void {
   const pressed = globalThis.pressedEarly;
   if (!pressed) return;
   globalThis.pressedEarly = undefined;
@@ -64,8 +73,10 @@ export async function keepFirst(room: keyof Painted): Promise<void> {
   const atBench = globalThis.location.pathname === '/bench';
   if (!isAppKept() || !atBench || !bench || !sheet || !session?.person || session.ended) return;
   const css = [...sheet.cssRules].map(({ cssText }) => cssText).join('\n');
-  const screen = document.getElementById('root')!.innerHTML;
-  await keepFirstHtml(firstHtml({ session, bench }, css, { [room]: screen }, true));
+  const screen = document.getElementById('root')!.cloneNode(true) as HTMLElement;
+  for (const row of [...screen.querySelectorAll('a[href^="/bench/"]')].slice(PAINTED_ROWS))
+    row.remove();
+  await keepFirstHtml(firstHtml({ session, bench }, css, { [room]: screen.innerHTML }, true));
   // Whoever left meanwhile leaves nothing behind.
   const now = client.getQueryData<typeof session>(keys.session);
   if (now?.person?.id !== session.person.id || now.ended) await forgetFirst();

@@ -1,4 +1,4 @@
-import type { First, Painted } from '@hold-fast/contract/first';
+import { PAINTED_ROWS, type First, type Painted } from '@hold-fast/contract/first';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { renderToString } from 'react-dom/server';
 import { Dimensions, StyleSheet, View } from 'react-native';
@@ -9,8 +9,6 @@ import { Beside } from '../screens/Beside';
 import { Places } from '../screens/Places';
 import { color, size } from '../ui/tokens';
 
-/** As many rows as a tall phone or the counter’s screen shows. */
-const ROWS = 9;
 /** A phone, and the narrowest screen that has room for a sheet beside the list, px. */
 const WIDTHS = { phone: 390, wide: size.wide } satisfies Record<keyof Painted, number>;
 
@@ -25,7 +23,7 @@ export function paintBench({ session, bench }: Required<First>, width: keyof Pai
   Dimensions.set({ window, screen: window });
   const wide = width === 'wide';
   try {
-    seedFirst({ session, bench: { ...bench, items: bench.items.slice(0, ROWS) } });
+    seedFirst({ session, bench: { ...bench, items: bench.items.slice(0, PAINTED_ROWS) } });
     const first = bench.items[0]?.id;
     return renderToString(
       <QueryClientProvider client={client}>

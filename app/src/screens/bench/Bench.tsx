@@ -1,9 +1,9 @@
 import { ENDS } from '@hold-fast/core/ends';
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
-import { useEffect, useLayoutEffect } from 'react';
+import { useEffect } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { keepFirst, pressEarly, unpaint } from '../../data/first';
+import { keepFirst, unpaint } from '../../data/first';
 import { useBench, useBenchSum } from '../../data/queries';
 import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
@@ -38,12 +38,8 @@ export function Bench({ current, person }: Props) {
   const sum = useBenchSum().data ?? null;
   const room = current === undefined ? 'phone' : 'wide';
   const isThere = !bench.isPending;
-  useLayoutEffect(() => {
-    if (isThere) unpaint();
-  }, [isThere]);
   useEffect(() => {
-    // The router begins to listen with the effects round this one.
-    if (isThere) setTimeout(pressEarly);
+    if (isThere) unpaint();
   }, [isThere]);
   useEffect(() => {
     const later = setTimeout(() => void keepFirst(room), KEPT_AFTER_MS);
@@ -125,9 +121,10 @@ function BenchRow({ job, current, beside }: RowProps) {
       href={`/bench/${job.id}`}
       asChild
       onPress={(event) => {
-        if (beside || !isPlain(event as unknown as MouseEvent)) return;
+        if (!isPlain(event as unknown as MouseEvent)) return;
         event.preventDefault();
-        openJob(job);
+        if (beside) router.navigate(`/bench/${job.id}`);
+        else openJob(job);
       }}
     >
       <Pressable
