@@ -20,7 +20,7 @@ export function NoSuchPage({
   return (
     <Page
       title={words.noSuchPage.thereIsNoSuchPage}
-      foot={<Button says={back} onPress={() => router.navigate(to as '/bench')} />}
+      foot={<Button says={back} onPress={() => router.navigate(to)} />}
     >
       <Section>
         <Words>{says}</Words>

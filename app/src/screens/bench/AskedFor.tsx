@@ -52,7 +52,7 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
                 key={end}
                 kind="quiet"
                 says={jobWords.jobSheet.whatIsBehindIt(words.end[end])}
-                onPress={() => router.navigate(`/bench/${job.id}/${end}/trouble` as '/bench')}
+                onPress={() => router.navigate(`/bench/${job.id}/${end}/trouble`)}
               />
             ))}
           </View>
@@ -64,12 +64,12 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
           <Button
             kind="quiet"
             says={billWords.title}
-            onPress={() => router.navigate(`/bench/${job.id}/bill` as '/bench')}
+            onPress={() => router.navigate(`/bench/${job.id}/bill`)}
           />
           <Button
             kind="quiet"
             says={jobWords.trail.title}
-            onPress={() => router.navigate(`/bench/${job.id}/trail` as '/bench')}
+            onPress={() => router.navigate(`/bench/${job.id}/trail`)}
           />
         </View>
       </Section>
@@ -122,7 +122,7 @@ function ComebackNote({ job }: { job: Job }) {
         <Button
           kind="quiet"
           says={jobWords.jobSheet.itsRecord}
-          onPress={() => router.navigate(`/ledger/${sealed.recordId}` as '/ledger')}
+          onPress={() => router.navigate(`/ledger/${sealed.recordId}`)}
         />
       ) : null}
     </Note>

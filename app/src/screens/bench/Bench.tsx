@@ -87,7 +87,7 @@ export function Bench({ current, person }: Props) {
           <Button
             kind="plain"
             says={words.bench.theDay}
-            onPress={() => router.navigate('/bench/day' as '/bench')}
+            onPress={() => router.navigate('/bench/day')}
           />
           <Button
             grow

@@ -136,7 +136,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     if (taken)
       router.navigate(
         job.planned.length > 0
-          ? (`/bench/${job.id}/step` as '/bench')
+          ? `/bench/${job.id}/step`
           : rotor && condition !== 'found'
             ? `/bench/${job.id}/${end}/bolts`
             : `/bench/${job.id}`,

@@ -95,13 +95,7 @@ function WayOn({ job, items }: { job: Job; items: readonly InspectionItem[] }) {
     : open || items.some(({ work }) => work.length > 0)
       ? [jobWords.found.planTheWork, 'plan']
       : [jobWords.found.signOff, 'sign-off'];
-  return (
-    <Button
-      grow
-      says={says}
-      onPress={() => router.navigate(`/bench/${job.id}/${to}` as '/bench')}
-    />
-  );
+  return <Button grow says={says} onPress={() => router.navigate(`/bench/${job.id}/${to}`)} />;
 }
 
 interface Shown {

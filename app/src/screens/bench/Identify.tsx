@@ -120,9 +120,7 @@ function Confirm({
     if (!take({ kind: 'identification', ...fresh }, { sheet })) return;
     // In the middle of a plan it is a new brake that was fitted: on with the step.
     router.navigate(
-      (job.stepped.length > 0
-        ? `/bench/${job.id}/step`
-        : `/bench/${job.id}/${end}/rotor`) as '/bench',
+      job.stepped.length > 0 ? `/bench/${job.id}/step` : `/bench/${job.id}/${end}/rotor`,
     );
   };
   return (

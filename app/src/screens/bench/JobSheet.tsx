@@ -54,7 +54,7 @@ export function JobSheet({ jobId }: { jobId: string }) {
 
 function Sheet({ job }: { job: Job }) {
   const wide = useWide();
-  const go = (to: string) => () => router.navigate(`/bench/${job.id}/${to}` as '/bench');
+  const go = (to: string) => () => router.navigate(`/bench/${job.id}/${to}`);
   const table = useTroubleTable(job.rules.trouble);
   const next = nextOf(job);
   const asked = next.step === 'trouble' && next.end ? checkAskedFor(job, next.end, table) : null;

@@ -43,7 +43,7 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
           kind="quiet"
           says={jobWords.kitSheet.fitOrWriteDown}
           label={jobWords.kitSheet.fitOrWriteDownPart(words.part[part])}
-          onPress={() => router.navigate(`/bench/${job.id}/${end}/fit-${part}` as '/bench')}
+          onPress={() => router.navigate(`/bench/${job.id}/${end}/fit-${part}`)}
         />
       }
     >

@@ -54,7 +54,7 @@ export function LookOver({ jobId, end }: { jobId: string; end: End }) {
               <Button
                 grow
                 says={jobWords.lookOver.whatWasFound}
-                onPress={() => router.navigate(`/bench/${job.id}/found` as '/bench')}
+                onPress={() => router.navigate(`/bench/${job.id}/found`)}
               />
             </Buttons>
           }

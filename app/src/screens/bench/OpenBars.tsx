@@ -40,7 +40,7 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
       <Button
         kind="quiet"
         says={jobWords.openBars.checkByName(words.end[end])}
-        onPress={() => router.navigate(`/bench/${job.id}/${end}/check` as '/bench')}
+        onPress={() => router.navigate(`/bench/${job.id}/${end}/check`)}
       />
     </Note>
   );
@@ -72,7 +72,7 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
             key={to}
             kind="quiet"
             says={says}
-            onPress={() => router.navigate(`/bench/${job.id}${to && `/${to}`}` as '/bench')}
+            onPress={() => router.navigate(`/bench/${job.id}${to && `/${to}`}`)}
           />
         ))}
         {deciding === null

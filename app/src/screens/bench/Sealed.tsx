@@ -56,7 +56,7 @@ export function Sealed({ job, person }: { job: Job; person: Person }) {
         <Button
           kind="plain"
           says={billWords.title}
-          onPress={() => router.navigate(`/bench/${job.id}/bill` as '/bench')}
+          onPress={() => router.navigate(`/bench/${job.id}/bill`)}
         />
         <Button
           kind="plain"

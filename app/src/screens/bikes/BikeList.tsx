@@ -27,7 +27,7 @@ export function BikeList({ current }: { current?: string | undefined }) {
             <Button
               kind="quiet"
               says={words.bikeList.tables}
-              onPress={() => router.navigate('/bikes/tables' as '/bikes')}
+              onPress={() => router.navigate('/bikes/tables')}
             />
           ) : null}
         </View>

@@ -81,7 +81,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
             <Button
               kind="quiet"
               says={bikesWords.bikeSheet.whatWasFound}
-              onPress={() => router.navigate(`/bench/${doNotRide.jobId}/found` as '/bench')}
+              onPress={() => router.navigate(`/bench/${doNotRide.jobId}/found`)}
             />
           </Note>
         </Section>
@@ -98,18 +98,18 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         <Button
           kind="quiet"
           says={bikesWords.bikeSheet.correct}
-          onPress={() => router.navigate(`/bikes/${bike.id}/correct` as '/bikes')}
+          onPress={() => router.navigate(`/bikes/${bike.id}/correct`)}
         />
         <Button
           kind="quiet"
           says={passportWords.title}
-          onPress={() => router.navigate(`/bikes/${bike.id}/passport` as '/bikes')}
+          onPress={() => router.navigate(`/bikes/${bike.id}/passport`)}
         />
         {mayRing ? (
           <Button
             kind="quiet"
             says={bikesWords.correct.correctCustomer}
-            onPress={() => router.navigate(`/bikes/${bike.id}/customer` as '/bikes')}
+            onPress={() => router.navigate(`/bikes/${bike.id}/customer`)}
           />
         ) : null}
         {changes.length > 0 ? <Corrected changes={changes} /> : null}

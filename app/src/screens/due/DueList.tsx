@@ -50,12 +50,12 @@ export function DueList() {
               <Button
                 kind="quiet"
                 says={dueWords.outbox}
-                onPress={() => router.navigate('/ledger/outbox' as '/ledger')}
+                onPress={() => router.navigate('/ledger/outbox')}
               />
               <Button
                 kind="quiet"
                 says={dueWords.calendar}
-                onPress={() => router.navigate('/ledger/calendar' as '/ledger')}
+                onPress={() => router.navigate('/ledger/calendar')}
               />
             </>
           ) : (

@@ -111,7 +111,7 @@ function Draw() {
       <Button
         says={practiceWords.drawOne}
         disabled={!known}
-        onPress={() => router.navigate(`/reckoner/practice/${name}` as '/reckoner/practice/[name]')}
+        onPress={() => router.navigate(`/reckoner/practice/${name}`)}
       />
     </Section>
   );

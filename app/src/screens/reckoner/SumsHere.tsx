@@ -15,7 +15,7 @@ export function SumsHere({ job, end, at }: { job: Job; end: End; at?: SumPlace }
       mark={<VerdictMark word={null} />}
       title={titles[calculator].title}
       says={sumProvesNothing}
-      onPress={() => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}` as '/bench')}
+      onPress={() => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}`)}
       testID={`sum-${end}-${calculator}`}
     />
   ));

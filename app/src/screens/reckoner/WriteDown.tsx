@@ -43,7 +43,7 @@ export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Writt
           kind="plain"
           says={reckonerWords.reckoner.back}
           onPress={() =>
-            router.navigate(`/bench/${job.id}${job.planned.length > 0 ? '/step' : ''}` as '/bench')
+            router.navigate(`/bench/${job.id}${job.planned.length > 0 ? '/step' : ''}`)
           }
         />
         <Button

@@ -35,7 +35,7 @@ function Form({ notice }: { notice: NoticeKept | null }) {
   const send = handleSubmit((written) =>
     save.mutate(
       { notice: written, version: notice?.version ?? null },
-      { onSuccess: ({ id }) => router.navigate(`/stores/notices/${id}` as '/stores') },
+      { onSuccess: ({ id }) => router.navigate(`/stores/notices/${id}`) },
     ),
   );
   return (

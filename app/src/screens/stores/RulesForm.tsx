@@ -65,12 +65,12 @@ function Form({ inForce }: { inForce: RulesInForce }) {
         <Button
           kind="quiet"
           says={storeFormWords.figures.toFigures}
-          onPress={() => router.navigate('/stores/figures' as '/stores')}
+          onPress={() => router.navigate('/stores/figures')}
         />
         <Button
           kind="quiet"
           says={storeFormWords.trouble.title}
-          onPress={() => router.navigate('/stores/trouble' as '/stores')}
+          onPress={() => router.navigate('/stores/trouble')}
         />
         {save.isSuccess ? (
           <Note title={storeFormWords.rulesForm.inForce}>

@@ -60,7 +60,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
   const send = form.handleSubmit((written) =>
     save.mutate(
       { sheetId, baseId, body: written, note },
-      { onSuccess: () => router.navigate(`/stores/sheets/${sheetId}` as '/stores') },
+      { onSuccess: () => router.navigate(`/stores/sheets/${sheetId}`) },
     ),
   );
   const problem = save.error instanceof ProblemError ? save.error : null;

@@ -36,12 +36,12 @@ export function SheetPage({ sheetId }: { sheetId: string }) {
             <Button
               kind="plain"
               says={storesWords.sheetPage.duplicate}
-              onPress={() => router.navigate(`/stores/sheets/new?from=${sheetId}` as '/stores')}
+              onPress={() => router.navigate(`/stores/sheets/new?from=${sheetId}`)}
             />
             <Button
               grow
               says={storesWords.sheetPage.edit}
-              onPress={() => router.navigate(`/stores/sheets/${sheetId}/edit` as '/stores')}
+              onPress={() => router.navigate(`/stores/sheets/${sheetId}/edit`)}
             />
           </Buttons>
           <Button

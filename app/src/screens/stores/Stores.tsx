@@ -56,7 +56,7 @@ export function Stores() {
         <Button
           kind="quiet"
           says={storesWords.stores.shopRules}
-          onPress={() => router.navigate('/stores/rules' as '/stores')}
+          onPress={() => router.navigate('/stores/rules')}
         />
       }
     >
@@ -83,7 +83,7 @@ export function Stores() {
                     says={storesWords.stores.ml(container.remainingMl)}
                   />
                 }
-                onPress={() => router.navigate(`/stores/containers/${container.id}` as '/stores')}
+                onPress={() => router.navigate(`/stores/containers/${container.id}`)}
               />
             );
           })}
@@ -114,7 +114,7 @@ export function Stores() {
                 aside={
                   <Words kind="smallReading">{`±${words.format.fixed(gauge.uncertaintyMm, 2)}`}</Words>
                 }
-                onPress={() => router.navigate(`/stores/gauges/${gauge.id}` as '/stores')}
+                onPress={() => router.navigate(`/stores/gauges/${gauge.id}`)}
               />
             );
           })}
@@ -138,7 +138,7 @@ export function Stores() {
               title={line.description}
               says={`${line.fits || storesWords.stores.fitsAll}${line.count <= line.reorderAt ? storesWords.stores.orderMore : ''}`}
               aside={<Words kind="smallReading">{`${line.count}`}</Words>}
-              onPress={() => router.navigate(`/stores/stock/${line.id}` as '/stores')}
+              onPress={() => router.navigate(`/stores/stock/${line.id}`)}
             />
           ))}
         </Shelf>
@@ -171,7 +171,7 @@ export function Stores() {
                 body.fluid ? nameOf(body.fluid.fluid) : storesWords.stores.noFluid,
               )}
               aside={<Words kind="small">{storesWords.stores.rev(revision)}</Words>}
-              onPress={() => router.navigate(`/stores/sheets/${sheetId}` as '/stores')}
+              onPress={() => router.navigate(`/stores/sheets/${sheetId}`)}
             />
           ))}
         </Shelf>
@@ -229,7 +229,7 @@ function WrenchRow({ wrench, day }: { wrench: WrenchInStore; day: string }) {
             : storesWords.stores.overdueNothingItSetsIs,
       )}
       aside={<Words kind="smallReading">{words.format.torque(wrench.maxNm)}</Words>}
-      onPress={() => router.navigate(`/stores/wrenches/${wrench.id}` as '/stores')}
+      onPress={() => router.navigate(`/stores/wrenches/${wrench.id}`)}
     />
   );
 }
@@ -282,7 +282,7 @@ function NoticeShelf({ notices }: { notices: readonly NoticeKept[] }) {
           }
           title={notice.title}
           says={notice.withdrawn ? storesWords.stores.withdrawn : notice.source}
-          onPress={() => router.navigate(`/stores/notices/${notice.id}` as '/stores')}
+          onPress={() => router.navigate(`/stores/notices/${notice.id}`)}
         />
       ))}
     </Shelf>
@@ -311,7 +311,7 @@ function Shelf({
             kind="quiet"
             says={says}
             label={`${label}: ${says}`}
-            onPress={() => router.navigate(to as '/stores')}
+            onPress={() => router.navigate(to)}
           />
         ))}
       </View>

@@ -38,8 +38,7 @@ function Here({ job, end }: { job: Job; end: End }) {
       table: without(causes, usual),
     };
   }, [job, end, inShop]);
-  const to = (where: string) => () =>
-    router.navigate(`/bench/${job.id}/${end}/${where}` as '/bench');
+  const to = (where: string) => () => router.navigate(`/bench/${job.id}/${end}/${where}`);
   const decide = (cause: Cause) =>
     causeRule(cause).forbids || cause === 'none' ? (
       <Button kind="quiet" says={troubleWords.writeItDown} onPress={to('look')} />
@@ -67,7 +66,7 @@ function Here({ job, end }: { job: Job; end: End }) {
             grow
             says={found.length > 0 ? troubleWords.planIt : jobWords.lookOver.whatWasFound}
             onPress={() =>
-              router.navigate(`/bench/${job.id}/${found.length > 0 ? 'plan' : 'found'}` as '/bench')
+              router.navigate(`/bench/${job.id}/${found.length > 0 ? 'plan' : 'found'}`)
             }
           />
         </Buttons>
@@ -142,7 +141,7 @@ function Answer({ job, end, check, evidence }: AnswerProps) {
           key={place}
           kind="plain"
           says={troubleWords.goThere}
-          onPress={() => router.navigate(`/bench/${job.id}/${end}/${place}` as '/bench')}
+          onPress={() => router.navigate(`/bench/${job.id}/${end}/${place}`)}
         />
       ))}
     </>

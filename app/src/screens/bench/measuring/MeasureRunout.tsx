@@ -153,9 +153,7 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
             <Button
               grow
               says={measuringWords.measureRunout.feelTheGaps}
-              onPress={() =>
-                router.navigate(`/bench/${job.id}/${measured.end}/clearance` as '/bench')
-              }
+              onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/clearance`)}
             />
           </Buttons>
         </View>

@@ -89,7 +89,7 @@ export function MeasuringPage({ facts: told, ...rest }: Props) {
 const sumFacts = (job: Job, { end, part }: Measured): Fact[] =>
   sumsAt(job, end, part).map(({ calculator }) => ({
     says: measuringWords.measuringPage.reckoned(reckonerWords.reckoner.of[calculator].title),
-    onPress: () => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}` as '/bench'),
+    onPress: () => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}`),
   }));
 
 /**

@@ -193,9 +193,7 @@ function Places({
               says={next?.says ?? measuringWords.placeByPlace.whatWasFound}
               onPress={() =>
                 router.navigate(
-                  (next
-                    ? `/bench/${job.id}/${measured.end}/${next.to}`
-                    : `/bench/${job.id}/found`) as '/bench',
+                  next ? `/bench/${job.id}/${measured.end}/${next.to}` : `/bench/${job.id}/found`,
                 )
               }
             />

@@ -22,7 +22,7 @@ export function goOnWith(
   const gauge = client.getQueryData<Gauge[]>(keys.gauges)?.find(({ id }) => id === gaugeId);
   if (gauge && !sittingAt(job, end, part))
     beginSitting(job, end, part, gauge, part === 'pads' ? (basis ?? 'total') : null);
-  router.navigate(`/bench/${job.id}/${end}/${part}` as '/bench');
+  router.navigate(`/bench/${job.id}/${end}/${part}`);
 }
 
 /** The way on when both parts of an end are measured: the other end, or what all of it comes to. */
@@ -45,9 +45,7 @@ export function NextEnd({ job, measured }: { job: Job; measured: Measured }) {
           : measuringWords.goOn.whatWasFound
       }
       onPress={() =>
-        router.navigate(
-          (other ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`) as '/bench',
-        )
+        router.navigate(other ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`)
       }
     />
   );

@@ -88,7 +88,7 @@ function Planning({ job }: { job: Job }) {
         words: saying.trim(),
       }),
     );
-    router.navigate(`/bench/${job.id}/step` as '/bench');
+    router.navigate(`/bench/${job.id}/step`);
   };
   return (
     <Page
@@ -110,7 +110,7 @@ function Planning({ job }: { job: Job }) {
                   ? planningWords.planScreen.goOnWithIt
                   : planningWords.planScreen.toTheFirstStep
               }
-              onPress={() => router.navigate(`/bench/${job.id}/step` as '/bench')}
+              onPress={() => router.navigate(`/bench/${job.id}/step`)}
             />
           ) : (
             <Button

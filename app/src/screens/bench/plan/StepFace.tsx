@@ -51,7 +51,7 @@ function Standing({ job }: { job: Job }) {
           says={planningWords.stepFace.chooseWhatIsToBe}
           action={{
             says: planningWords.stepFace.planTheWork,
-            onPress: () => router.navigate(`/bench/${job.id}/plan` as '/bench'),
+            onPress: () => router.navigate(`/bench/${job.id}/plan`),
           }}
         />
       </Page>
@@ -80,7 +80,7 @@ function Standing({ job }: { job: Job }) {
           <Button
             kind="plain"
             says={planningWords.stepFace.plan}
-            onPress={() => router.navigate(`/bench/${job.id}/plan` as '/bench')}
+            onPress={() => router.navigate(`/bench/${job.id}/plan`)}
           />
           <Button
             grow
@@ -122,7 +122,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
     if (notYet) setTried(true);
     else record('done');
   };
-  const toPlan = () => router.navigate(`/bench/${job.id}/plan` as '/bench');
+  const toPlan = () => router.navigate(`/bench/${job.id}/plan`);
   const swipe = useSwipe({ left: done, right: takeBack });
   const isDone = { says: words.keys.stepDone, act: done };
   useKeys({

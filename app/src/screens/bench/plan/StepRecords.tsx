@@ -12,8 +12,7 @@ import { capturesOf } from './capture';
 
 /** What a step is recorded with, the word on what was measured for it, and where something unlooked-for is written down. */
 export function StepRecords({ job, step, end }: { job: Job; step: StepId; end: End }) {
-  const to = (where: string) => () =>
-    router.navigate(`/bench/${job.id}/${end}/${where}` as '/bench');
+  const to = (where: string) => () => router.navigate(`/bench/${job.id}/${end}/${where}`);
   return (
     <>
       {capturesOf(job, step, end).map((capture) => (

@@ -120,7 +120,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
               <Button
                 kind="quiet"
                 says={provingWords.bleedRun.putItIntoThePlan}
-                onPress={() => router.navigate(`/bench/${job.id}/plan` as '/bench')}
+                onPress={() => router.navigate(`/bench/${job.id}/plan`)}
               />
             ) : null}
           </Section>
@@ -281,14 +281,14 @@ function FluidNeeded({ job, end, length, onLength, volumes }: NeededProps) {
       <Button
         kind="quiet"
         says={provingWords.bleedRun.theFluidInItIs}
-        onPress={() => router.navigate(`/bench/${job.id}/${end}/look` as '/bench')}
+        onPress={() => router.navigate(`/bench/${job.id}/${end}/look`)}
       />
       <Button
         kind="plain"
         says={provingWords.bleedRun.bookFluidOffOrBack}
         onPress={() =>
           router.navigate(
-            `/bench/${job.id}/${end}/fluid?ml=${volumes ? Math.ceil(volumes.flushMl) : ''}` as '/bench',
+            `/bench/${job.id}/${end}/fluid?ml=${volumes ? Math.ceil(volumes.flushMl) : ''}`,
           )
         }
       />

@@ -19,7 +19,7 @@ export function OnFrom({ job, says, disabled }: { job: Job; says?: string; disab
           says ?? (planned ? provingWords.onFrom.onWithThePlan : provingWords.onFrom.backToTheJob)
         }
         disabled={disabled ?? false}
-        onPress={() => router.navigate(`/bench/${job.id}${planned ? '/step' : ''}` as '/bench')}
+        onPress={() => router.navigate(`/bench/${job.id}${planned ? '/step' : ''}`)}
       />
     </Buttons>
   );

@@ -20,7 +20,7 @@ interface Props {
 /** What can be done next. Two sets of buttons: a press too many on the last bolt must not begin anew. */
 export function PassFoot(props: Props) {
   const { state, jobId, planned, typedNm, says, onAfresh, onTyped, onConfirm } = props;
-  const toStep = () => router.navigate(`/bench/${jobId}/step` as '/bench');
+  const toStep = () => router.navigate(`/bench/${jobId}/step`);
   const toJob = () => router.navigate(`/bench/${jobId}`);
   return (
     <Buttons key={state === 'done' ? 'done' : 'turning'}>

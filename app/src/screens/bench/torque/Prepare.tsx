@@ -39,7 +39,7 @@ import { WrenchList } from './WrenchList';
 import { SumsHere } from '../../reckoner/SumsHere';
 
 const to = (job: Job, end: End, fastener: FastenerId) =>
-  router.navigate(`/bench/${job.id}/${end}/bolts?fastener=${fastener}` as '/bench');
+  router.navigate(`/bench/${job.id}/${end}/bolts?fastener=${fastener}`);
 
 interface PrepareProps {
   job: Job;
