@@ -64,6 +64,8 @@ export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): 
   // What stands painted till then hears no key.
   await expect(page.locator('.painted')).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
+  // The router begins to listen a moment after the first frame.
+  await page.evaluate('new Promise((idle) => requestIdleCallback(() => idle(null)))');
   return new Hands(page);
 }
 

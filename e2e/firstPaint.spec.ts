@@ -1,5 +1,5 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { openBench } from './bench';
+import { openBench, openFromBench } from './bench';
 
 // What the server paints is what the app shows: held against each other element by element.
 
@@ -112,7 +112,7 @@ test('a pressed job shows its head at once, before the job itself has come', asy
     await comes;
     await route.continue();
   });
-  const row = page.getByRole('link', { name: /Post trike 4/ });
+  const row = page.getByRole('link', { name: /Post trike 7/ });
   const [tab] = await Promise.all([
     page.context().waitForEvent('page'),
     row.click({ modifiers: ['ControlOrMeta'] }),
@@ -121,7 +121,7 @@ test('a pressed job shows its head at once, before the job itself has come', asy
   await tab.close();
   await row.click();
   await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}$/);
-  await expect(page.getByText('Post trike 4')).toBeVisible();
+  await expect(page.getByText('Post trike 7')).toBeVisible();
   await expect(page.getByRole('status')).toBeVisible();
   await expect(page.getByRole('button', { name: /Carry on|Sign off/ })).toHaveCount(0);
   await page.getByRole('button', { name: /^Back: Bench/ }).click();
@@ -134,9 +134,9 @@ test('a pressed job shows its head at once, before the job itself has come', asy
 test('a job is opened without the page being loaded anew, and its name has the focus', async ({
   page,
 }) => {
-  await openBench(page);
+  const hands = await openBench(page);
   await page.evaluate('globalThis.stays = true');
-  await page.getByRole('link', { name: /Post trike 4/ }).click();
+  await openFromBench(hands, /Post trike 4/);
   await expect(page.getByRole('heading', { name: 'Post trike 4' })).toBeFocused();
   expect(await page.evaluate('globalThis.stays')).toBe(true);
 });

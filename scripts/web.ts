@@ -108,9 +108,18 @@ function runAfterPaint(html: string): string {
     for (const program of ${JSON.stringify(programs)})
       document.body.append(Object.assign(document.createElement('script'), { src: program, async: false }));
   };
-  // A page that nobody sees draws no frame.
+  // Once the browser says what it showed; it draws no frame of a page that nobody sees, and not every browser says.
   if (document.querySelector('.painted') && document.visibilityState === 'visible')
-    void Promise.resolve(globalThis.faces).then(() => requestAnimationFrame(() => setTimeout(run)));
+    void Promise.resolve(globalThis.faces).then(() => {
+      const look = new PerformanceObserver(() => begin());
+      const begin = () => {
+        look.disconnect();
+        clearTimeout(late);
+        run();
+      };
+      const late = setTimeout(begin, 400);
+      look.observe({ type: 'largest-contentful-paint', buffered: true });
+    });
   else run();
 }`;
   const preloads = programs.map(

@@ -1,6 +1,6 @@
 import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot, usePathname } from 'expo-router';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { client, signedInAs } from '../data/client';
 import { beginWithFirst, unpaint } from '../data/first';
@@ -74,7 +74,7 @@ function Gate() {
   }, [said]);
   // The Bench says itself when it is there; whatever else comes up is there by now.
   const another = !session.isPending && !(person && ['/', '/bench'].includes(pathname));
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (another) unpaint();
   }, [another]);
   if (__DEV__ && pathname === '/gallery') return <Slot />;

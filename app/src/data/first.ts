@@ -34,22 +34,14 @@ export function beginWithFirst(): void {
   if (brought.dataset.kept !== undefined) void client.invalidateQueries();
 }
 
-/**
- * Takes away what stood painted, once the screen itself was drawn under it, and presses what was pressed of it. Called as an effect: by
- * then the router listens, and before, Back would leave the app. A browser that had no time to say what it showed would count it from now.
- */
+/** Takes away what stood painted: the screen itself is there. */
 export function unpaint(): void {
   if (typeof document === 'undefined') return;
-  requestAnimationFrame(() =>
-    setTimeout(() => {
-      for (const element of document.querySelectorAll(`.${PAINTED}`)) element.remove();
-      pressEarly();
-    }),
-  );
+  for (const element of document.querySelectorAll(`.${PAINTED}`)) element.remove();
 }
 
-/** Presses what was pressed of the painted Bench, if it is still there. */
-function pressEarly(): void {
+/** Presses what was pressed of the painted Bench, if it is still there; once the router listens, for Back would else leave the app. */
+export function pressEarly(): void {
   const pressed = globalThis.pressedEarly;
   if (!pressed) return;
   globalThis.pressedEarly = undefined;

@@ -1,9 +1,9 @@
 import { ENDS } from '@hold-fast/core/ends';
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { Link, router } from 'expo-router';
-import { useEffect } from 'react';
+import { useEffect, useLayoutEffect } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { keepFirst, unpaint } from '../../data/first';
+import { keepFirst, pressEarly, unpaint } from '../../data/first';
 import { useBench, useBenchSum } from '../../data/queries';
 import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
@@ -38,8 +38,12 @@ export function Bench({ current, person }: Props) {
   const sum = useBenchSum().data ?? null;
   const room = current === undefined ? 'phone' : 'wide';
   const isThere = !bench.isPending;
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (isThere) unpaint();
+  }, [isThere]);
+  useEffect(() => {
+    // The router begins to listen with the effects round this one.
+    if (isThere) setTimeout(pressEarly);
   }, [isThere]);
   useEffect(() => {
     const later = setTimeout(() => void keepFirst(room), KEPT_AFTER_MS);
