@@ -317,6 +317,7 @@ test('a picture taken with no network is there after a reload, is sent once, and
   await page.goto(`${job}/sign-off`);
   await expect(page.getByText(/^A picture of this job is still on this device/)).toBeVisible();
   await page.goto(`${job}/front/look`);
+  await expect(page.getByTestId('unsent-picture')).toBeVisible();
   await line.mend();
   await expect(page.getByTestId('unsent-picture')).toHaveCount(0, { timeout: 30_000 });
   await expect(page.getByLabel(/^Picture 1 of/)).toHaveCount(1);
