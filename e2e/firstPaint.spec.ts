@@ -138,5 +138,8 @@ test('a job is opened without the page being loaded anew, and its name has the f
   await page.evaluate('globalThis.stays = true');
   await openFromBench(hands, /Post trike 4/);
   await expect(page.getByRole('heading', { name: 'Post trike 4' })).toBeFocused();
+  await page.goBack();
+  await page.getByRole('link', { name: /Post trike 7/ }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Post trike 7' })).toBeFocused();
   expect(await page.evaluate('globalThis.stays')).toBe(true);
 });
