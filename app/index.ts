@@ -16,25 +16,39 @@ function shareLater(): void {
   };
 }
 
-function begin(): void {
+/** Lets go of the thread between two parts of the start: whoever touches what stands painted is not kept waiting. */
+const breathe = () =>
+  new Promise<void>((goOn) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      goOn();
+    };
+    port2.postMessage(null);
+  });
+
+async function begin(): Promise<void> {
   /* eslint-disable @typescript-eslint/no-require-imports */
+  // With nothing else on the stack: for what a browser tries at a start and fails at, it would read the whole program again to say where.
+  await breathe();
   // First, so that what loads a part of the app later stands ready before anything asks for it.
   const { registerRootComponent } = require('expo') as typeof import('expo');
   shareLater();
-  const show = () => {
-    const { createElement } = require('react') as typeof import('react');
-    const { ExpoRoot } = require('expo-router') as typeof import('expo-router');
-    const { ctx } = require('expo-router/_ctx') as typeof import('expo-router/_ctx');
-    // In one go: the router’s own entry renders the first screen in slices, with a pause after each.
-    registerRootComponent(() => createElement(ExpoRoot, { context: ctx }));
-  };
+  await breathe();
+  const { createElement, startTransition } = require('react') as typeof import('react');
+  require('react-dom/client');
+  await breathe();
+  const { ExpoRoot } = require('expo-router') as typeof import('expo-router');
+  const { ctx } = require('expo-router/_ctx') as typeof import('expo-router/_ctx');
   const { language } = inForce.manner;
-  if (typeof document !== 'undefined') document.documentElement.lang = language;
+  document.documentElement.lang = language;
   // The words are learned before the first screen is made: no screen changes its language while it is shown.
-  if (isPseudo) void learn('pseudo').then(show);
-  else if (language === 'en') show();
-  else void learn(language).then(show, show);
+  if (isPseudo) await learn('pseudo');
+  else if (language !== 'en') await learn(language).catch(() => undefined);
+  const show = () => registerRootComponent(() => createElement(ExpoRoot, { context: ctx }));
+  // From the network the first screen is made in slices, and from the device, which has it all, in one go.
+  if (navigator.serviceWorker?.controller) show();
+  else startTransition(show);
 }
 
-// Once nothing else is on the stack: for what a browser tries at a start and fails at, it would read the whole program again to say where.
-queueMicrotask(begin);
+void begin();

@@ -7,6 +7,7 @@ const resolve = config.resolver.resolveRequest;
 
 // Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
 // sort by time; of the router, that an address has its screen: its map of all addresses, tabs, headers and previews are never shown. What else they bring is a tenth of the first screen, and nothing here calls it.
+const zod = path.join(__dirname, 'src/words/zod.ts');
 const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
 const SPARED = [
   [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
@@ -25,6 +26,7 @@ const SPARED = [
 config.resolver.resolveRequest = (context, name, platform) => {
   const next = resolve ?? context.resolveRequest;
   const from = context.originModulePath;
+  if (name === 'zod' && from !== zod) return { type: 'sourceFile', filePath: zod };
   if (/[\\/]zod[\\/]v4[\\/]/.test(from) && /locales\/index\.(c?js)$/.test(name))
     return { type: 'sourceFile', filePath: englishOnly };
   if (SPARED.some(([module, part]) => module.test(from) && part.test(name)))

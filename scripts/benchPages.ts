@@ -104,7 +104,7 @@ async function initialJavaScript(
 
 // As text: what bundles this file puts helpers of its own into functions that are handed over.
 
-/** Notes when a page paints, and when what `selector` finds is there. */
+/** Notes when a page paints, and when what `selector` finds is there; asks for no frame meanwhile, of which each would cost a page that renders in slices. */
 const WATCH_START = `((selector) => {
   const at = (globalThis.at = { first: 0, largest: 0, usable: 0 });
   new PerformanceObserver((list) => {
@@ -114,11 +114,12 @@ const WATCH_START = `((selector) => {
   new PerformanceObserver((list) => {
     for (const { startTime } of list.getEntries()) at.largest = startTime;
   }).observe({ type: 'largest-contentful-paint', buffered: true });
-  const look = () => {
-    if (document.querySelector(selector)) at.usable = performance.now();
-    else requestAnimationFrame(look);
-  };
-  requestAnimationFrame(look);
+  const changes = new MutationObserver(() => {
+    if (!document.querySelector(selector)) return;
+    changes.disconnect();
+    at.usable = performance.now();
+  });
+  changes.observe(document, { childList: true, subtree: true });
 })`;
 
 /** Notes how long after the next press a frame was drawn in which the Bench’s list is not seen any more. */
@@ -206,7 +207,11 @@ async function start(context: BrowserContext, url: string, there: string): Promi
   await page.addInitScript(`${WATCH_START}(${JSON.stringify(there)})`);
   await page.goto(url, { waitUntil: 'commit' });
   const at = () => page.evaluate(() => (globalThis as unknown as { at: Start }).at);
-  await page.waitForFunction(() => (globalThis as unknown as { at: Start }).at.usable > 0);
+  await page.waitForFunction(
+    () => (globalThis as unknown as { at: Start }).at.usable > 0,
+    undefined,
+    { polling: 250 },
+  );
   await page.waitForTimeout(1500);
   const found = await at();
   await page.close();

@@ -1,11 +1,5 @@
 // One chunk for everything behind the Bench. In several, what they share would land in what every page loads first; this way the form and
 // schema libraries, the fold of a job and its words come when the first of these screens does, or before it, while the Bench stands.
-import { config } from 'zod';
-import { issueSays } from '../words/faultWords';
-
-// Compiling schemas takes `new Function`, which the page's security policy forbids.
-config({ jitless: true, localeError: issueSays });
-
 export { BillSheet } from './bench/BillSheet';
 export { CheckIn } from './bench/CheckIn';
 export { EditJob } from './bench/EditJob';
