@@ -1,5 +1,6 @@
-import { copyFileSync, mkdirSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { convert } from 'fontverter';
 
 const FACES = [
   // On paper too, where a face is wanted whole: a name has letters that only the extended part has.
@@ -8,25 +9,29 @@ const FACES = [
   { family: 'IBM Plex Mono', package: 'ibm-plex-mono', weights: [600], paper: false },
 ];
 
-/** Puts the faces the app is set in, with their licences, where the web export takes them from. */
-export function copyFonts(root: string): void {
+/**
+ * Puts the faces the app is set in, with their licences, where the web export takes them from. For the screen each is packed anew out of the
+ * file without hints: with those for coarse screens, half as much again would come before the first page is seen.
+ */
+export async function copyFonts(root: string): Promise<void> {
   const target = path.join(root, 'app/public/fonts');
   mkdirSync(target, { recursive: true });
-  const rules = FACES.flatMap(({ family, package: name, weights, paper }) => {
+  const rules: string[] = [];
+  for (const { family, package: name, weights, paper } of FACES) {
     const source = path.join(root, 'node_modules/@fontsource', name);
     copyFileSync(path.join(source, 'LICENSE'), path.join(target, `${name}-LICENSE.txt`));
-    return weights.map((weight) => {
-      const file = `${name}-latin-${weight}-normal.woff2`;
-      copyFileSync(path.join(source, 'files', file), path.join(target, file));
-      for (const part of paper ? ['latin', 'latin-ext'] : []) {
-        const whole = `${name}-${part}-${weight}-normal.woff`;
-        copyFileSync(path.join(source, 'files', whole), path.join(target, whole));
-      }
-      return (
+    for (const weight of weights) {
+      const plain = (part: string) => `${name}-${part}-${weight}-normal.woff`;
+      const packed = `${name}-${weight}.woff2`;
+      const face = readFileSync(path.join(source, 'files', plain('latin')));
+      writeFileSync(path.join(target, packed), await convert(face, 'woff2'));
+      for (const part of paper ? ['latin', 'latin-ext'] : [])
+        copyFileSync(path.join(source, 'files', plain(part)), path.join(target, plain(part)));
+      rules.push(
         `@font-face{font-family:"${family}";font-weight:${weight};font-display:block;` +
-        `src:url(/fonts/${file}) format("woff2")}`
+          `src:url(/fonts/${packed}) format("woff2")}`,
       );
-    });
-  });
+    }
+  }
   writeFileSync(path.join(target, 'fonts.css'), `${rules.join('\n')}\n`);
 }

@@ -41,7 +41,6 @@ export const expoExport = (folder: string) =>
 
 /** Exports the app for the web when what it is made of has changed since the last time; answers where it is. */
 export async function exportWeb(root: string, say: (words: string) => void): Promise<string> {
-  copyFonts(root);
   const output = path.join(root, 'app/dist');
   const stamp = path.join(root, '.cache/web-export');
   const print = fingerprint(root);
@@ -53,6 +52,7 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
     return output;
 
   say('Building the app (a minute or two the first time)');
+  await copyFonts(root);
   const built = expoExport(path.join(root, 'app'));
   if (built.status !== 0)
     throw new Error(
@@ -165,7 +165,10 @@ export function compressFiles(directory: string): void {
 
 function fingerprint(root: string): string {
   const hash = createHash('sha256');
+  const fonts = path.join(root, 'app/public/fonts');
   const add = (file: string): void => {
+    // Made of the packages by scripts/fonts.ts.
+    if (file === fonts) return;
     if (statSync(file).isDirectory()) {
       for (const name of readdirSync(file).sort()) add(path.join(file, name));
       return;

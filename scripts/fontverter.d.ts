@@ -1,0 +1,3 @@
+declare module 'fontverter' {
+  export function convert(font: Buffer, to: 'woff2'): Promise<Buffer>;
+}
