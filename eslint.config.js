@@ -23,6 +23,16 @@ const DIRECTION = [
     'contract may import core alone',
   ),
   zone('./server/src', ['./app', './standins'], 'server may import contract and core'),
+  zone(
+    './server/src/platform',
+    './server/src/!(platform|testing)/**',
+    'the platform knows no resource: server/src/server.ts puts them together',
+  ),
+  zone(
+    './server/src/*/**',
+    './server/src/*/routes.ts',
+    'a resource may ask another’s store, and never its routes',
+  ),
   zone('./app/src', ['./server', './demo', './standins'], 'app may import contract and core'),
   zone('./demo', ['./server', './app'], 'demo may import contract alone'),
   zone('./standins', ['./core', './server', './app'], 'standins may import contract alone'),

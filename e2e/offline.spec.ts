@@ -2,7 +2,7 @@ import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { createServer as createShop } from '@hold-fast/server/platform/http';
+import { createServer as createShop } from '@hold-fast/server/server';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import type { PersonOfShop } from '@hold-fast/contract/people';
 import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';

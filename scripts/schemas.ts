@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { openApi } from '@hold-fast/server/platform/openapi';
+import { openApi } from '@hold-fast/server/openapi';
 import { passportSchema, recordSchema, sheetsSchema } from '@hold-fast/contract/schemas';
 
 /** The published schemas, by their files. */

@@ -18,7 +18,7 @@ import { readJob } from '@hold-fast/server/jobs/jobBook';
 import { mechanics } from '@hold-fast/server/jobs/dayStore';
 import { addPerson } from '@hold-fast/server/people/store';
 import type { Pool } from '@hold-fast/server/platform/database';
-import { createServer } from '@hold-fast/server/platform/http';
+import { createServer } from '@hold-fast/server/server';
 import { hashSecret } from '@hold-fast/server/platform/secrets';
 import { addSheet } from '@hold-fast/server/sheets/store';
 import { addContainer, addGauge, addStockLine, addWrench } from '@hold-fast/server/stores/store';

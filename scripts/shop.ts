@@ -6,7 +6,7 @@ import { userInfo } from 'node:os';
 import path from 'node:path';
 import { openPool, type Pool } from '@hold-fast/server/platform/database';
 import { Feed } from '@hold-fast/server/feed/feed';
-import { createServer } from '@hold-fast/server/platform/http';
+import { createServer } from '@hold-fast/server/server';
 import { prepareDatabase } from '@hold-fast/server/platform/migrate';
 import { deviceOnFeed, devicesOnFeed } from '@hold-fast/server/stores/store';
 import type { Express } from 'express';

@@ -6,7 +6,7 @@ import { ROLES, type Role } from '@hold-fast/contract/roles';
 import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
 import { Feed } from '../feed/feed';
-import { createServer } from '../platform/http';
+import { createServer } from '../server';
 import {
   checkIn,
   measureRotor,

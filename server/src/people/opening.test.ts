@@ -7,7 +7,7 @@ import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
 import { openPool, select, type Pool } from '../platform/database';
-import { createServer } from '../platform/http';
+import { createServer } from '../server';
 import { prepareDatabase } from '../platform/migrate';
 import { Client, NOW } from '../testing/testShop';
 

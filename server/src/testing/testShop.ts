@@ -16,7 +16,7 @@ import { v7 as uuid } from 'uuid';
 import { addPerson } from '../people/store';
 import { Feed } from '../feed/feed';
 import { openPool, type Account, type Pool } from '../platform/database';
-import { createServer } from '../platform/http';
+import { createServer } from '../server';
 import { prepareDatabase } from '../platform/migrate';
 import { hashSecret } from '../platform/secrets';
 import { addSheet } from '../sheets/store';

@@ -35,9 +35,9 @@ import { StockImport } from '@hold-fast/contract/stockRows';
 import { MakeTablet, PinIn } from '@hold-fast/contract/tablet';
 import { TraceQuery } from '@hold-fast/contract/trace';
 import { z } from 'zod';
-import { Order } from '../feed/routes';
-import { OPEN_ROUTES, ROUTES } from '../people/rules';
-import { COOKIE } from './session';
+import { Order } from './feed/routes';
+import { OPEN_ROUTES, ROUTES } from './people/rules';
+import { COOKIE } from './platform/session';
 
 type Route = keyof typeof ROUTES | (typeof OPEN_ROUTES)[number];
 type Writes = Extract<Route, `POST ${string}` | `PUT ${string}`>;

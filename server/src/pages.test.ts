@@ -1,11 +1,11 @@
 import type { Page } from '@hold-fast/contract/jobs';
 import type { SheetsFile } from '@hold-fast/contract/sheets';
 import { v7 as uuid } from 'uuid';
-import { addSheet } from '../sheets/store';
-import { addContainer, addGauge, addStockLine, addWrench } from '../stores/store';
-import { entry, openJob, openTestShop, SHEET, type TestShop } from '../testing/testShop';
-import { insert, selectOne, type Value } from './database';
-import { A_PAGE } from './page';
+import { addSheet } from './sheets/store';
+import { addContainer, addGauge, addStockLine, addWrench } from './stores/store';
+import { entry, openJob, openTestShop, SHEET, type TestShop } from './testing/testShop';
+import { insert, selectOne, type Value } from './platform/database';
+import { A_PAGE } from './platform/page';
 
 let shop: TestShop;
 beforeAll(async () => {
