@@ -24,8 +24,8 @@ import { VerdictMark, WORD_INK } from '../ui/VerdictMark';
 import { Words, type WordsKind } from '../ui/Words';
 import { planWords } from '../words/planWords';
 import { words } from '../words/words';
-import { Schools } from './bench/Schools';
-import { VerdictPanel } from './bench/VerdictPanel';
+import { Schools } from './bench/measuring/Schools';
+import { VerdictPanel } from './bench/measuring/VerdictPanel';
 import { inForce, keepManner, stretchWords } from '../words/manner';
 
 const LONG =

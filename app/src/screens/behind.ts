@@ -1,15 +1,15 @@
 // One chunk for everything behind the Bench. In several, what they share would land in what every page loads first; this way the form and
 // schema libraries, the fold of a job and its words come when the first of these screens does, or before it, while the Bench stands.
-export { BillSheet } from './bench/BillSheet';
-export { CheckIn } from './bench/CheckIn';
-export { EditJob } from './bench/EditJob';
+export { BillSheet } from './bench/job/BillSheet';
+export { CheckIn } from './bench/checkIn/CheckIn';
+export { EditJob } from './bench/checkIn/EditJob';
 export { EndScreen } from './bench/EndScreen';
-export { Found } from './bench/Found';
-export { JobSheet } from './bench/JobSheet';
+export { Found } from './bench/inspect/Found';
+export { JobSheet } from './bench/job/JobSheet';
 export { PlanScreen } from './bench/plan/PlanScreen';
 export { StepFace } from './bench/plan/StepFace';
-export { SignOff } from './bench/SignOff';
-export { Trail } from './bench/Trail';
+export { SignOff } from './bench/signOff/SignOff';
+export { Trail } from './bench/job/Trail';
 export { BikeList } from './bikes/BikeList';
 export { BikeSheet } from './bikes/BikeSheet';
 export { CorrectBike } from './bikes/CorrectBike';

@@ -2,7 +2,7 @@ import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { rotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
-import { rotorSays } from '../screens/bench/findings';
+import { rotorSays } from '../screens/bench/inspect/findings';
 import { benchTime, calendarDay, exactDay, near } from './days';
 import { words } from './words';
 

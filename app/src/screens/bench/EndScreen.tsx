@@ -3,10 +3,10 @@ import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import type { ReactElement } from 'react';
 import { NoSuchPage } from '../NoSuchPage';
-import { FitPart } from './FitPart';
-import { Identify } from './Identify';
-import { KitSheet } from './KitSheet';
-import { LookOver } from './LookOver';
+import { FitPart } from './fitting/FitPart';
+import { Identify } from './identify/Identify';
+import { KitSheet } from './identify/KitSheet';
+import { LookOver } from './inspect/LookOver';
 import { FeelGaps } from './measuring/FeelGaps';
 import { MeasureFace } from './measuring/MeasureFace';
 import { MeasureLever } from './measuring/MeasureLever';
@@ -21,8 +21,8 @@ import { TakeParts } from './prove/TakeParts';
 import { TellDeviation } from './prove/TellDeviation';
 import { RECKONED_HERE, ReckonHere } from '../reckoner/ReckonHere';
 import { TroubleHere } from '../trouble/TroubleHere';
-import { RecordFluid } from './RecordFluid';
-import { Torque } from './Torque';
+import { RecordFluid } from './fitting/RecordFluid';
+import { Torque } from './torque/Torque';
 import { jobWords } from '../../words/job';
 
 interface Asked {

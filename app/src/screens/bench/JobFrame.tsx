@@ -14,7 +14,7 @@ import { Page } from '../../ui/Page';
 import { useWide } from '../../ui/useWide';
 import { WayBackContext, type WayBack } from '../../ui/wayBack';
 import { Failed, Loading } from '../../ui/Standing';
-import { DoNotRideBanner } from './DoNotRide';
+import { DoNotRideBanner } from './job/DoNotRide';
 import { JobToCome } from './JobToCome';
 import { NeedsYou } from './NeedsYou';
 import { words } from '../../words/words';

@@ -7,13 +7,13 @@ import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, looksOver, reads, waitingOf } from '../../testing/exampleJob';
 import { A_WRITE, clearApp, jobAfter, showScreen } from '../../testing/showScreen';
-import { JobSheet } from './JobSheet';
+import { JobSheet } from './job/JobSheet';
 import { MeasurePads } from './measuring/MeasurePads';
 import { MeasureRotor } from './measuring/MeasureRotor';
 import { StepFace } from './plan/StepFace';
-import { SheetFacts } from './SheetFacts';
-import { Torque } from './Torque';
-import { SignOff } from './SignOff';
+import { SheetFacts } from './identify/SheetFacts';
+import { Torque } from './torque/Torque';
+import { SignOff } from './signOff/SignOff';
 import { inForce } from '../../words/manner';
 
 const MECHANIC = {

@@ -21,7 +21,7 @@ import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
 import { capital } from '../../words/capital';
 import { lifeSays } from '../lifeSays';
-import { NoticeNotes } from '../bench/NoticeNotes';
+import { NoticeNotes } from '../bench/job/NoticeNotes';
 import { ReckonedHere } from './ReckonedHere';
 import { Brought } from './Brought';
 import { ThicknessChart } from './ThicknessChart';

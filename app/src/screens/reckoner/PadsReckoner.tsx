@@ -10,7 +10,7 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
-import { schoolSays } from '../bench/findings';
+import { schoolSays } from '../bench/inspect/findings';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';

@@ -18,7 +18,7 @@ import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
-import { runoutSays, sumsOf } from '../bench/findings';
+import { runoutSays, sumsOf } from '../bench/inspect/findings';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
 

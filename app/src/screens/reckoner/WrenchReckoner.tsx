@@ -15,7 +15,7 @@ import { Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { CrowfootFields } from '../bench/CrowfootFields';
+import { CrowfootFields } from '../bench/torque/CrowfootFields';
 import { reckonerWords } from '../../words/reckoner';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';

@@ -13,7 +13,7 @@ import { space } from '../../ui/tokens';
 import { useWide } from '../../ui/useWide';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
-import { SheetFacts } from '../bench/SheetFacts';
+import { SheetFacts } from '../bench/identify/SheetFacts';
 import { words } from '../../words/words';
 import { storesWords } from '../../words/stores';
 

@@ -1,14 +1,14 @@
 import { CAME_ALONG, type CameAlong } from '@hold-fast/core/job/job';
 import { Controller, type Control } from 'react-hook-form';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { FormLine } from '../../ui/FormLine';
-import { Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { checkInWords } from '../../words/checkIn';
-import { messageSays } from '../../words/faultWords';
-import { words } from '../../words/words';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { FormLine } from '../../../ui/FormLine';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { checkInWords } from '../../../words/checkIn';
+import { messageSays } from '../../../words/faultWords';
+import { words } from '../../../words/words';
 import { moneyCents, type VisitForm } from './visitForm';
 
 /** A visit of the bike that it may come back from. */

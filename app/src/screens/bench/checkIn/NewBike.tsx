@@ -6,14 +6,14 @@ import {
   USUAL_USE,
   type Bike as BikeOfCore,
 } from '@hold-fast/core/kit/bike';
-import { Choice } from '../../ui/Choice';
-import { leversShared, placesOfThird } from '../bikes/thirdBrake';
-import { Field } from '../../ui/Field';
-import { Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { checkInWords } from '../../words/checkIn';
-import { words } from '../../words/words';
+import { Choice } from '../../../ui/Choice';
+import { leversShared, placesOfThird } from '../../bikes/thirdBrake';
+import { Field } from '../../../ui/Field';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { checkInWords } from '../../../words/checkIn';
+import { words } from '../../../words/words';
 
 /** A customer and a bike as the form holds them; numbers as they are keyed. */
 export interface NewBike extends Omit<

@@ -1,14 +1,14 @@
 import { SYMPTOMS } from '@hold-fast/core/trouble/symptoms';
 import { Controller, type Control } from 'react-hook-form';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
 import { AskedFields, type EarlierVisit } from './AskedFields';
-import { near } from '../../words/days';
-import { words } from '../../words/words';
-import { checkInWords } from '../../words/checkIn';
-import { messageSays } from '../../words/faultWords';
+import { near } from '../../../words/days';
+import { words } from '../../../words/words';
+import { checkInWords } from '../../../words/checkIn';
+import { messageSays } from '../../../words/faultWords';
 import { odometerKm, type VisitForm } from './visitForm';
 
 const BENCH_TIMES = [15, 30, 60, 90, 120] as const;

@@ -1,4 +1,4 @@
-import { endSays } from '../bikes/thirdBrake';
+import { endSays } from '../../bikes/thirdBrake';
 import { rotorLimit } from '@hold-fast/core/inspection/standard';
 import type { Job } from '@hold-fast/core/job/job';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
@@ -10,20 +10,20 @@ import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useSheets } from '../../data/queries';
-import { useTake } from '../../data/jobWrites';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
-import { Row } from '../../ui/Row';
-import { Empty, Failed, Loading } from '../../ui/Standing';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { BackToJob, WithJob } from './JobFrame';
+import { useSheets } from '../../../data/queries';
+import { useTake } from '../../../data/jobWrites';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Row } from '../../../ui/Row';
+import { Empty, Failed, Loading } from '../../../ui/Standing';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { BackToJob, WithJob } from '../JobFrame';
 import { SheetFacts } from './SheetFacts';
-import { jobWords } from '../../words/job';
+import { jobWords } from '../../../words/job';
 
 /** Which brake is this? Its spec sheet, and the limit stamped on the rotor if there is one. */
 export function Identify({ jobId, end }: { jobId: string; end: End }) {

@@ -1,16 +1,16 @@
-import { endSays } from '../bikes/thirdBrake';
+import { endSays } from '../../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
-import { Button } from '../../ui/Button';
-import { Page, Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { capital } from '../../words/capital';
-import { lifeSays } from '../lifeSays';
-import { BackToJob, WithBrake } from './JobFrame';
-import { jobWords } from '../../words/job';
-import { SumsHere } from '../reckoner/SumsHere';
+import { Button } from '../../../ui/Button';
+import { Page, Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { capital } from '../../../words/capital';
+import { lifeSays } from '../../lifeSays';
+import { BackToJob, WithBrake } from '../JobFrame';
+import { jobWords } from '../../../words/job';
+import { SumsHere } from '../../reckoner/SumsHere';
 
 /** What is fitted at one end, and what was before: each part’s life with its dates. */
 export function KitSheet({ jobId, end }: { jobId: string; end: End }) {

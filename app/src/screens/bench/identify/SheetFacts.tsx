@@ -2,12 +2,12 @@ import type { PLAIN_VALUES, SheetRevision } from '@hold-fast/core/sheet/sheet';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import type { Origin, Tag } from '@hold-fast/core/source';
 import { StyleSheet, View } from 'react-native';
-import { Section } from '../../ui/Page';
-import { color, size, space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { words } from '../../words/words';
-import { storesWords } from '../../words/stores';
+import { Section } from '../../../ui/Page';
+import { color, size, space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { words } from '../../../words/words';
+import { storesWords } from '../../../words/stores';
 
 type Plain = (typeof PLAIN_VALUES)[number];
 

@@ -1,4 +1,4 @@
-import { endSays } from '../bikes/thirdBrake';
+import { endSays } from '../../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import {
   areasOf,
@@ -18,20 +18,20 @@ import { brakesOf } from '@hold-fast/core/job/visit';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../data/jobWrites';
-import { Button, Buttons } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { capital } from '../../words/capital';
-import { WithBrake } from './JobFrame';
-import { Pictures } from './Pictures';
+import { append, entryOf } from '../../../data/jobWrites';
+import { Button, Buttons } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { capital } from '../../../words/capital';
+import { WithBrake } from '../JobFrame';
+import { Pictures } from '../job/Pictures';
 import { WorkDone } from './WorkDone';
-import { jobWords } from '../../words/job';
+import { jobWords } from '../../../words/job';
 
 const NOTHING = 'nothing';
 

@@ -2,15 +2,15 @@ import type { End } from '@hold-fast/core/ends';
 import { TOLD_WORKS, type Work } from '@hold-fast/core/inspection/work';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { append, entryOf } from '../../data/jobWrites';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { space } from '../../ui/tokens';
-import { capital } from '../../words/capital';
-import { words } from '../../words/words';
-import { jobWords } from '../../words/job';
-import { focusFault } from '../../ui/focusFault';
+import { append, entryOf } from '../../../data/jobWrites';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { space } from '../../../ui/tokens';
+import { capital } from '../../../words/capital';
+import { words } from '../../../words/words';
+import { jobWords } from '../../../words/job';
+import { focusFault } from '../../../ui/focusFault';
 
 interface Props {
   jobId: string;

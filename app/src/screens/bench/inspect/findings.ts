@@ -1,7 +1,7 @@
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
 import type { VerdictOf } from '@hold-fast/core/measurand/measurands';
 import { recommendedBy, type Judged, type Judgement } from '@hold-fast/core/inspection/judge';
-import { capital } from '../../words/capital';
+import { capital } from '../../../words/capital';
 import type { ClearanceVerdict, Gaps } from '@hold-fast/core/clearance/corners';
 import type { FaceVerdict } from '@hold-fast/core/face/mountFace';
 import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
@@ -11,8 +11,8 @@ import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
 import type { PadVerdict, SchoolVerdict } from '@hold-fast/core/wear/pads';
 import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Reason } from '@hold-fast/core/wear/verdict';
-import { words } from '../../words/words';
-import { jobWords } from '../../words/job';
+import { words } from '../../../words/words';
+import { jobWords } from '../../../words/job';
 
 // What each verdict says in one line, and the sums behind it.
 

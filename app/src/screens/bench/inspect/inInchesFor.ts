@@ -1,5 +1,5 @@
 import type { Judgement } from '@hold-fast/core/inspection/judge';
-import { inForce } from '../../words/manner';
+import { inForce } from '../../../words/manner';
 import { inInches } from './findings';
 
 /** A judgement's lengths in inches where they are said so, else null. */

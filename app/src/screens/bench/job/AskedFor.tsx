@@ -1,22 +1,22 @@
 import { Pictures } from './Pictures';
-import { bikesWords } from '../../words/bikes';
+import { bikesWords } from '../../../words/bikes';
 import type { End } from '@hold-fast/core/ends';
 import { discsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { minutesTaken } from '@hold-fast/core/job/handsOn';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { space } from '../../ui/tokens';
-import { Button } from '../../ui/Button';
-import { Note } from '../../ui/Note';
-import { Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { exactDay, near } from '../../words/days';
-import { jobWords } from '../../words/job';
-import { planWords } from '../../words/planWords';
-import { billWords } from '../../words/bill';
-import { words } from '../../words/words';
+import { space } from '../../../ui/tokens';
+import { Button } from '../../../ui/Button';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { exactDay, near } from '../../../words/days';
+import { jobWords } from '../../../words/job';
+import { planWords } from '../../../words/planWords';
+import { billWords } from '../../../words/bill';
+import { words } from '../../../words/words';
 
 /** The rider's own words, and the symptoms picked with them. */
 export function Complaint({ job }: { job: Job }) {

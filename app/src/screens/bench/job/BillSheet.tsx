@@ -2,19 +2,19 @@ import { billOf, type Bill } from '@hold-fast/core/bill/bill';
 import type { Job } from '@hold-fast/core/job/job';
 import { useMemo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useRules } from '../../data/counterQueries';
-import { useStock } from '../../data/queries';
-import { Button, Buttons } from '../../ui/Button';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
-import { Failed, Loading } from '../../ui/Standing';
-import { space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { billWords } from '../../words/bill';
-import { planWords } from '../../words/planWords';
-import { words } from '../../words/words';
-import { saveFile } from '../saveFile';
-import { BackToJob, WithJob } from './JobFrame';
+import { useRules } from '../../../data/counterQueries';
+import { useStock } from '../../../data/queries';
+import { Button, Buttons } from '../../../ui/Button';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Failed, Loading } from '../../../ui/Standing';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { billWords } from '../../../words/bill';
+import { planWords } from '../../../words/planWords';
+import { words } from '../../../words/words';
+import { saveFile } from '../../saveFile';
+import { BackToJob, WithJob } from '../JobFrame';
 
 /** What a visit comes to, for the till: work as it was agreed, parts as they left the shelf, the tax. */
 export function BillSheet({ jobId }: { jobId: string }) {
@@ -150,7 +150,7 @@ function Sided({ what, sum }: Line) {
 
 /** The lines as a till takes them in: sums in whole units of the shop’s money, with a point. */
 async function tillTable({ labour, parts, taxCents }: Bill): Promise<string> {
-  const { csvOf } = await import('../csv');
+  const { csvOf } = await import('../../csv');
   const { what, count, sum } = billWords.columns;
   const units = (cents: number | null) => ((cents ?? 0) / 100).toFixed(2);
   return csvOf(

@@ -3,10 +3,10 @@ import { openNotices } from '@hold-fast/core/notice/notice';
 import type { Job } from '@hold-fast/core/job/job';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import { StyleSheet, View } from 'react-native';
-import { color, space, type } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { words } from '../../words/words';
+import { color, space, type } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { words } from '../../../words/words';
 
 /** What makes a bike one that is not ridden: what this visit found, and what hangs on it from another. Each once. */
 export function graveOf(job: Job): string[] {

@@ -2,16 +2,16 @@ import type { Job } from '@hold-fast/core/job/job';
 import { toldOf } from '@hold-fast/core/job/told';
 import { openNotices, type NoticeAtJob } from '@hold-fast/core/notice/notice';
 import { useState } from 'react';
-import { useIsLead } from '../../data/session';
-import { useTake } from '../../data/jobWrites';
-import { Button } from '../../ui/Button';
-import { Field } from '../../ui/Field';
-import { focusFault } from '../../ui/focusFault';
-import { Note } from '../../ui/Note';
-import { Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { checkInWords } from '../../words/checkIn';
-import { jobWords } from '../../words/job';
+import { useIsLead } from '../../../data/session';
+import { useTake } from '../../../data/jobWrites';
+import { Button } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { focusFault } from '../../../ui/focusFault';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { checkInWords } from '../../../words/checkIn';
+import { jobWords } from '../../../words/job';
 
 /** Makers' notices that meet this bike, each until somebody has said what was done about it. */
 export function NoticeAnswers({ job }: { job: Job }) {

@@ -1,7 +1,7 @@
 import type { NoticeAtJob } from '@hold-fast/core/notice/notice';
-import { Note } from '../../ui/Note';
-import { Words } from '../../ui/Words';
-import { checkInWords } from '../../words/checkIn';
+import { Note } from '../../../ui/Note';
+import { Words } from '../../../ui/Words';
+import { checkInWords } from '../../../words/checkIn';
 
 /** Makers' notices that meet a bike, as it is checked in or looked up. */
 export function NoticeNotes({ notices }: { notices: readonly NoticeAtJob[] }) {

@@ -3,16 +3,16 @@ import type { PhotoArea } from '@hold-fast/core/job/photo';
 import type { End } from '@hold-fast/core/ends';
 import { useRef, useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
-import { addPicture } from '../../data/jobWrites';
-import type { WaitingPicture } from '../../data/pictures';
-import { usePictures } from '../../data/queries';
-import { Button } from '../../ui/Button';
-import { size, space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { exactDay } from '../../words/days';
-import { words } from '../../words/words';
+import { addPicture } from '../../../data/jobWrites';
+import type { WaitingPicture } from '../../../data/pictures';
+import { usePictures } from '../../../data/queries';
+import { Button } from '../../../ui/Button';
+import { size, space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { exactDay } from '../../../words/days';
+import { words } from '../../../words/words';
 import { smallJpeg } from './smallJpeg';
-import { jobWords } from '../../words/job';
+import { jobWords } from '../../../words/job';
 
 /** The pictures of one area, and taking another; never asked for, always possible. */
 export function Pictures({

@@ -3,17 +3,17 @@ import type { Job } from '@hold-fast/core/job/job';
 import { unseconded } from '@hold-fast/core/job/secondLook';
 import { toldOf } from '@hold-fast/core/job/told';
 import { useState } from 'react';
-import { useSession } from '../../data/session';
-import { useTake } from '../../data/jobWrites';
-import { Button } from '../../ui/Button';
-import { Field } from '../../ui/Field';
-import { focusFault } from '../../ui/focusFault';
-import { Note } from '../../ui/Note';
-import { Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { jobWords } from '../../words/job';
-import { words } from '../../words/words';
+import { useSession } from '../../../data/session';
+import { useTake } from '../../../data/jobWrites';
+import { Button } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { focusFault } from '../../../ui/focusFault';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { jobWords } from '../../../words/job';
+import { words } from '../../../words/words';
 
 /** What an apprentice did at each end, until somebody else has looked at it. */
 export function SecondLooks({ job }: { job: Job }) {

@@ -1,16 +1,16 @@
 import type { Entry } from '@hold-fast/contract/entries';
 import type { Intake, Job } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
-import { aboutEntry } from '../../data/about';
-import { useJobLog } from '../../data/jobs';
-import { LongList } from '../../ui/LongList';
-import { Page } from '../../ui/Page';
-import { Row } from '../../ui/Row';
-import { Empty } from '../../ui/Standing';
-import { exactDay, near } from '../../words/days';
-import { jobWords } from '../../words/job';
-import { words } from '../../words/words';
-import { BackToJob, WithJob } from './JobFrame';
+import { aboutEntry } from '../../../data/about';
+import { useJobLog } from '../../../data/jobs';
+import { LongList } from '../../../ui/LongList';
+import { Page } from '../../../ui/Page';
+import { Row } from '../../../ui/Row';
+import { Empty } from '../../../ui/Standing';
+import { exactDay, near } from '../../../words/days';
+import { jobWords } from '../../../words/job';
+import { words } from '../../../words/words';
+import { BackToJob, WithJob } from '../JobFrame';
 
 /** Everything that was entered at a job, the newest first: who, when, what, and of a change from what to what. */
 export function Trail({ jobId }: { jobId: string }) {

@@ -1,4 +1,4 @@
-import { jobWords } from '../../words/job';
+import { jobWords } from '../../../words/job';
 
 /** Longer side of a picture that is kept, pixels: a crack can be seen, and a phone's own picture is ten times as large. */
 const LONGER_SIDE = 1280;

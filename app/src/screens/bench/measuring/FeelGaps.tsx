@@ -3,7 +3,7 @@ import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/jobWrites';
 import { GapFigure } from '../../../instruments/GapFigure';
-import { clearanceMore, clearanceSays } from '../findings';
+import { clearanceMore, clearanceSays } from '../inspect/findings';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
 import { measuringWords } from '../../../words/measuring';
 

@@ -1,7 +1,7 @@
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import { FaceFigure } from '../../../instruments/FaceFigure';
-import { faceMore, faceSays } from '../findings';
+import { faceMore, faceSays } from '../inspect/findings';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
 import { measuringWords } from '../../../words/measuring';
 

@@ -3,7 +3,7 @@ import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { LeverScale } from '../../../instruments/LeverScale';
-import { leverMore, leverSays } from '../findings';
+import { leverMore, leverSays } from '../inspect/findings';
 import { HoldTimer } from './HoldTimer';
 import { PlaceByPlace, type NamedPlace } from './PlaceByPlace';
 import { measuringWords } from '../../../words/measuring';

@@ -1,10 +1,10 @@
 import type { PadVerdict } from '@hold-fast/core/wear/pads';
 import { StyleSheet, View } from 'react-native';
-import { color, size, space } from '../../ui/tokens';
-import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { schoolSays } from './findings';
+import { color, size, space } from '../../../ui/tokens';
+import { VerdictMark, WORD_INK } from '../../../ui/VerdictMark';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { schoolSays } from '../inspect/findings';
 
 /** Every school's rule beside the others, the one that decides marked, and what the four numbers say. */
 export function Schools({ pads }: { pads: PadVerdict }) {

@@ -1,11 +1,11 @@
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 import { StyleSheet, View } from 'react-native';
-import { color, size, space, type ColorName } from '../../ui/tokens';
-import { VerdictMark, WORD_INK } from '../../ui/VerdictMark';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { jobWords } from '../../words/job';
-import { capital } from '../../words/capital';
+import { color, size, space, type ColorName } from '../../../ui/tokens';
+import { VerdictMark, WORD_INK } from '../../../ui/VerdictMark';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { jobWords } from '../../../words/job';
+import { capital } from '../../../words/capital';
 
 const EDGE: Record<Word, ColorName> = {
   holds: 'kelp',

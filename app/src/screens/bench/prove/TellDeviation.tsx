@@ -22,7 +22,7 @@ import { exactDay } from '../../../words/days';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
-import { Pictures } from '../Pictures';
+import { Pictures } from '../job/Pictures';
 import { MakerAnswer } from './MakerAnswer';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';

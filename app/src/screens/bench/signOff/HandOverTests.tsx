@@ -1,10 +1,10 @@
 import { endsOf, leversOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import { workedAt } from '@hold-fast/core/job/visit';
-import { Section } from '../../ui/Page';
-import { capital } from '../../words/capital';
-import { jobWords } from '../../words/job';
-import { words } from '../../words/words';
+import { Section } from '../../../ui/Page';
+import { capital } from '../../../words/capital';
+import { jobWords } from '../../../words/job';
+import { words } from '../../../words/words';
 import { TestChoice } from './TestChoice';
 
 /** What is tried by hand before a bike is handed over, each a yes or a no. */

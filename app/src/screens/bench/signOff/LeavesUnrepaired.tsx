@@ -1,9 +1,9 @@
 import type { NotRepaired } from '@hold-fast/core/job/notRepaired';
-import { Button } from '../../ui/Button';
-import { Field } from '../../ui/Field';
-import { Note } from '../../ui/Note';
-import { Section } from '../../ui/Page';
-import { jobWords } from '../../words/job';
+import { Button } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { jobWords } from '../../../words/job';
 
 /** Closing a job whose bike was not repaired: what was said, who took it away, and that it leaves tagged. */
 export function LeavesUnrepaired({

@@ -9,18 +9,18 @@ import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useLeads } from '../../data/counterQueries';
-import { useDecide } from '../../data/jobWrites';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { Note } from '../../ui/Note';
-import { space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { WorkDone } from './WorkDone';
-import { jobWords } from '../../words/job';
-import { focusFault } from '../../ui/focusFault';
+import { useLeads } from '../../../data/counterQueries';
+import { useDecide } from '../../../data/jobWrites';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { WorkDone } from '../inspect/WorkDone';
+import { jobWords } from '../../../words/job';
+import { focusFault } from '../../../ui/focusFault';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {

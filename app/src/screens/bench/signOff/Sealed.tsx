@@ -5,21 +5,21 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useAmend } from '../../data/jobWrites';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { Note } from '../../ui/Note';
-import { Page, Section } from '../../ui/Page';
-import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
-import { exactDay } from '../../words/days';
-import { billWords } from '../../words/bill';
-import { reportWords } from '../../words/report';
-import { words } from '../../words/words';
-import { BackToJob } from './JobFrame';
-import { jobWords } from '../../words/job';
-import { focusFault } from '../../ui/focusFault';
+import { useAmend } from '../../../data/jobWrites';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
+import { capital } from '../../../words/capital';
+import { exactDay } from '../../../words/days';
+import { billWords } from '../../../words/bill';
+import { reportWords } from '../../../words/report';
+import { words } from '../../../words/words';
+import { BackToJob } from '../JobFrame';
+import { jobWords } from '../../../words/job';
+import { focusFault } from '../../../ui/focusFault';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
 export function Sealed({ job, person }: { job: Job; person: Person }) {

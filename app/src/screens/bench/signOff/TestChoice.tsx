@@ -2,7 +2,7 @@ import type { End } from '@hold-fast/core/ends';
 import { asksWords, standingTest, standTest } from '@hold-fast/core/evidence/trials';
 import type { Job } from '@hold-fast/core/job/job';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
-import { append, entryOf } from '../../data/jobWrites';
+import { append, entryOf } from '../../../data/jobWrites';
 import { YesNo } from './YesNo';
 
 /** A test of the hand-over: yes or no, and what was done about a no. */

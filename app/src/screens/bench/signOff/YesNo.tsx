@@ -1,12 +1,12 @@
 import type { Outcome } from '@hold-fast/core/evidence/outcome';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { jobWords } from '../../words/job';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { jobWords } from '../../../words/job';
 
 interface YesNoProps {
   says: string;

@@ -2,16 +2,16 @@ import { InputError } from '@hold-fast/core/inputError';
 import { crowfootGain, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
-import { CrowfootFigure } from '../../instruments/CrowfootFigure';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { Note } from '../../ui/Note';
-import { Section } from '../../ui/Page';
-import { space } from '../../ui/tokens';
-import { Words } from '../../ui/Words';
-import { words } from '../../words/words';
-import { numberOf } from '../../ui/numberOf';
-import { instrumentWords } from '../../words/instruments';
+import { CrowfootFigure } from '../../../instruments/CrowfootFigure';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Section } from '../../../ui/Page';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { words } from '../../../words/words';
+import { numberOf } from '../../../ui/numberOf';
+import { instrumentWords } from '../../../words/instruments';
 
 /** Whether a crowfoot is on the wrench, its lengths and angle, and a drawing of what they mean. */
 export function CrowfootFields({

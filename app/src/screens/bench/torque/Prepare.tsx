@@ -31,7 +31,7 @@ import { useWide } from '../../../ui/useWide';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import { CrowfootFields } from '../CrowfootFields';
+import { CrowfootFields } from './CrowfootFields';
 import { BackToJob } from '../JobFrame';
 import { AskedSection } from './AskedSection';
 import { ThreadSection } from './ThreadSection';

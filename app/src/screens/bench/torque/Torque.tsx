@@ -3,10 +3,10 @@ import { brakeAt } from '@hold-fast/core/job/visit';
 import { fastenersOf } from '@hold-fast/core/procedure/hold';
 import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import { useState } from 'react';
-import { jobWords } from '../../words/job';
-import { WithBrake } from './JobFrame';
-import { Passes } from './torque/Passes';
-import { Prepare } from './torque/Prepare';
+import { jobWords } from '../../../words/job';
+import { WithBrake } from '../JobFrame';
+import { Passes } from './Passes';
+import { Prepare } from './Prepare';
 
 interface TorqueProps {
   jobId: string;
