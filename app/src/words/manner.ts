@@ -45,12 +45,14 @@ export const isPseudo = onDevice.getItem(PSEUDO) !== null;
 /** The language as browsers and `Intl` name it. */
 export const LOCALE = { en: 'en-GB', de: 'de-DE' }[inForce.manner.language];
 
+/** What of it is seen; whose choice it is, is not. */
+const seen = ({ manner, currency }: MannerInForce) => JSON.stringify([manner, currency]);
+
 /** Keeps another manner on this device; answers whether loading the page anew would bring it. */
 export function keepManner(next: MannerInForce): boolean {
-  const says = JSON.stringify(next);
-  if (says === JSON.stringify(inForce)) return false;
-  onDevice.setItem(KEY, says);
-  return JSON.stringify(kept()) === says && onDevice.lasts(KEY);
+  if (seen(next) === seen(inForce)) return false;
+  onDevice.setItem(KEY, JSON.stringify(next));
+  return seen(kept()) === seen(next) && onDevice.lasts(KEY);
 }
 
 /** Stretches every word from the next time the page is loaded, or no longer. */
