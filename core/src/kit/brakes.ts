@@ -98,16 +98,28 @@ type AskedBike = Pick<
 const sameLevers = (one: AskedBike, other: AskedBike): boolean =>
   ENDS.every((end) => onOneLever(one, end).join() === onOneLever(other, end).join());
 
+/** Which field of a bike asks for each end's brake. */
+export const BRAKE_FIELD = {
+  front: 'frontBrake',
+  rear: 'rearBrake',
+  third: 'thirdBrake',
+} as const satisfies Record<End, keyof Bike>;
+
 /**
- * Whether a correction makes less be asked of a bike: without a motor nobody tries its cut-offs, a brake that is no disc is left
- * alone, what is not carbon may be filed, and of two brakes on one lever each answers for the other's air, while one lever is
- * tried once. That takes a lead [D].
+ * What of a correction makes less be asked of a bike, the first of it; null where nothing does. Without a motor nobody tries its
+ * cut-offs, a brake that is no disc is left alone, of brakes on one lever each answers for the other's air while the lever is tried
+ * once, and what is not carbon may be filed. That takes a lead [D].
  */
-export const easesBike = (was: AskedBike, became: AskedBike): boolean =>
-  (was.motor && !became.motor) ||
-  !sameLevers(was, became) ||
-  ENDS.some(
-    (end) =>
-      (hasDisc(was, end) && !hasDisc(became, end)) ||
-      (mountMaterial(was, end) === 'carbon' && mountMaterial(became, end) !== 'carbon'),
+export function easedBy(was: AskedBike, became: AskedBike): keyof AskedBike | null {
+  if (was.motor && !became.motor) return 'motor';
+  const gone = ENDS.find((end) => hasDisc(was, end) && !hasDisc(became, end));
+  if (gone) return BRAKE_FIELD[gone];
+  if (!sameLevers(was, became))
+    return was.sharedLever === became.sharedLever ? 'thirdBrake' : 'sharedLever';
+  const filed = ENDS.find(
+    (end) => mountMaterial(was, end) === 'carbon' && mountMaterial(became, end) !== 'carbon',
   );
+  if (!filed) return null;
+  const axle = axleOf(was, filed);
+  return axle === axleOf(became, filed) ? MATERIAL_OF[axle] : 'thirdPlace';
+}

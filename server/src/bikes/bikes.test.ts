@@ -76,6 +76,7 @@ describe('a bike corrected', () => {
       403,
       expect.arrayContaining(['cut-off-untested']),
     ]);
+    expect(refused.body).toMatchObject({ fields: [{ path: 'motor', code: 'asks-less' }] });
     const silent = await correct(bike, { motor: false }, lead);
     expect([silent.status, silent.body]).toMatchObject([
       422,
@@ -111,7 +112,10 @@ describe('a bike corrected', () => {
     const plain = await taken(without());
     const others = (await client.send<BenchPage>('GET', '/bench')).body.items;
     expect(others.find(({ id }) => id === plain.jobId)).not.toHaveProperty('third');
-    expect((await correct(bike, { thirdBrake: 'none', words: 'Two only' })).status).toBe(403);
+    expect(await correct(bike, { thirdBrake: 'none', words: 'Two only' })).toMatchObject({
+      status: 403,
+      body: { fields: [{ path: 'thirdBrake', code: 'asks-less' }] },
+    });
     expect((await correct(bike, { thirdBrake: 'none', words: 'Two only' }, lead)).status).toBe(200);
     // What was found at it stays in the way, whatever the page says.
     expect(await barsOf(jobId)).toContain('do-not-ride');

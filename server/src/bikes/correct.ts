@@ -1,6 +1,6 @@
 import type { Bike, BikeCorrection, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
-import { easesBike } from '@hold-fast/core/kit/brakes';
+import { easedBy } from '@hold-fast/core/kit/brakes';
 import { isLead } from '../people/rules';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
@@ -37,10 +37,9 @@ export async function correctBike(
     if (stands !== version)
       throw new Refusal('version-conflict', { facts: { current: { ...was, version: stands } } });
     const became: Bike = { id: bikeId, ...written };
-    if (easesBike(was, became) && !isLead(person))
-      throw refuseField('not-allowed', 'motor', 'lead-only');
-    if (easesBike(was, became) && words === '')
-      throw refuseField('invalid-input', 'words', 'say-why');
+    const eased = easedBy(was, became);
+    if (eased !== null && !isLead(person)) throw refuseField('not-allowed', eased, 'asks-less');
+    if (eased !== null && words === '') throw refuseField('invalid-input', 'words', 'say-why');
     if (!(await customerById(transaction, became.customerId)))
       throw refuseField('invalid-input', 'customerId', 'unknown');
     const other = await bikeOfSerial(transaction, became.serial);

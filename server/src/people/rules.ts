@@ -54,7 +54,7 @@ export const ROUTES = {
   'GET /customers/:customerId/export': LEADS,
   'GET /exports/readings.csv': LEADS,
   'GET /exports/stock.csv': LEADS,
-  /** What makes less be asked of one takes a lead besides: `easesBike` in core. */
+  /** What makes less be asked of one takes a lead besides: `easedBy` in core. */
   'PUT /bikes/:bikeId': ALL,
   /** Whose phone number it is to see: {@link seesPhoneNumbers}. */
   'PUT /customers/:customerId': RINGS,

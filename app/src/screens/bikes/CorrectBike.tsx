@@ -1,5 +1,6 @@
 import { BikeCorrection, type BikePage } from '@hold-fast/contract/bikes';
 import { BRAKE_TYPES, MATERIALS, TERRAINS } from '@hold-fast/core/kit/bike';
+import { BRAKE_FIELD } from '@hold-fast/core/kit/brakes';
 import { ENDS } from '@hold-fast/core/ends';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
@@ -20,8 +21,6 @@ import { words } from '../../words/words';
 import { leversShared, placesOfThird } from './thirdBrake';
 import { NewOwner } from './NewOwner';
 import { FormPage } from '../FormPage';
-
-const BRAKE_FIELD = { front: 'frontBrake', rear: 'rearBrake', third: 'thirdBrake' } as const;
 
 type Written = z.input<typeof BikeCorrection>;
 

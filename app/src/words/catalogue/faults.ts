@@ -54,7 +54,7 @@ export type FaultCode =
   | 'procedures.front other-family-inside'
   | 'procedures.rear other-family-inside'
   | 'procedures.third other-family-inside'
-  | 'motor lead-only'
+  | 'asks-less'
   | 'customerId unknown'
   | 'serial-taken'
   | 'meets-nobody'

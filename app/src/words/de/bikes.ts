@@ -112,7 +112,7 @@ export const bikes: BikesWords = {
     kmAWeekLabel: 'Km in der Woche',
     why: 'Warum',
     whyHint:
-      'Gefragt, wo dann weniger vom Rad verlangt wird (kein Motor, keine Scheibe, kein Carbon): Das sagt eine Leitung.',
+      'Gefragt, wo dann weniger vom Rad verlangt wird (kein Motor, keine Scheibe, ein anderer Hebel, kein Carbon): Das sagt eine Leitung.',
     save: 'Sichern',
     backToTheBike: 'Zurück zum Rad',
     field: {

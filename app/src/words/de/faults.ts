@@ -66,8 +66,7 @@ export const faults: FaultWords = {
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
     'procedures.third other-family-inside': MET_OTHER,
-    'motor lead-only':
-      'Von diesem Rad würde weniger verlangt (kein Motor, keine Scheibe, kein Carbon): Das sagt eine Leitung.',
+    'asks-less': 'Hiermit würde von diesem Rad weniger verlangt: Das sagt eine Leitung.',
     'customerId unknown': 'Diesen Kunden gibt es nicht.',
     'serial-taken':
       'Ein anderes Rad hat diese Nummer: es suchen, oder die Nummer noch einmal ansehen.',

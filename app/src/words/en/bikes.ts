@@ -110,7 +110,7 @@ export const bikes: BikesWords = {
     kmAWeekLabel: 'Km a week',
     why: 'Why',
     whyHint:
-      'Asked for where less is asked of the bike then (no motor, no disc, no carbon): a lead’s to say.',
+      'Asked for where less is asked of the bike then (no motor, no disc, another lever, no carbon): a lead’s to say.',
     save: 'Save',
     backToTheBike: 'Back to the bike',
     field: {

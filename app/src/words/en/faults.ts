@@ -60,8 +60,7 @@ export const faults: FaultWords = {
     'procedures.front other-family-inside': MET_OTHER,
     'procedures.rear other-family-inside': MET_OTHER,
     'procedures.third other-family-inside': MET_OTHER,
-    'motor lead-only':
-      'Less would be asked of this bike (no motor, no disc, no carbon): that is a lead’s to say.',
+    'asks-less': 'Less would be asked of this bike by this: that is a lead’s to say.',
     'customerId unknown': 'There is no such customer.',
     'serial-taken': 'Another bike has this serial: find it, or look at the number again.',
     'meets-nobody': 'It would meet no bike: give a maker, a sheet or a lot.',
