@@ -7,7 +7,6 @@ const resolve = config.resolver.resolveRequest;
 
 // Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
 // sort by time; of the router, that an address has its screen: its map of all addresses, tabs, headers and previews are never shown. What else they bring is a tenth of the first screen, and nothing here calls it.
-const zod = path.join(__dirname, 'src/words/zod.ts');
 const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
 const SPARED = [
   [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
@@ -23,6 +22,8 @@ const SPARED = [
   [/[\\/]react-native-svg[\\/]lib[\\/]module[\\/]/, /[/]xml$/],
   [/[\\/]uuid[\\/]dist[\\/]index\.js$/, /[/](v1|v3|v4|v5|v6|v1ToV6|v6ToV1)\.js$/],
 ];
+// Whoever asks for Zod gets it ready for this page, in the app's words.
+const zod = path.join(__dirname, 'src/words/zod.ts');
 config.resolver.resolveRequest = (context, name, platform) => {
   const next = resolve ?? context.resolveRequest;
   const from = context.originModulePath;
