@@ -87,6 +87,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   const third = other.page.getByRole('radiogroup', { name: 'third brake', exact: true });
   await other.touch(third.getByRole('radio', { name: 'None' }));
   await other.touch(other.button('Save'));
+  await expect(other.page.getByRole('alert')).toContainText('Third brake');
   await expect(
     other.page.getByText('Less would be asked of this bike', { exact: false }),
   ).toBeInViewport({ ratio: 1 });

@@ -13,6 +13,8 @@ interface Props {
   /** The way out without saving. */
   back: { says: string; label?: string; to: Href };
   save: { error: Error | null; isPending: boolean };
+  /** What people call a field that was not taken. */
+  nameOf?: (field: string) => string | undefined;
   onSave: () => void;
   /** What the key that saves says. */
   says: string;
@@ -20,7 +22,7 @@ interface Props {
 }
 
 /** A page that is a form: what the server would not take stands at its top, the ways out at its foot. */
-export function FormPage({ over, title, back, save, onSave, says, children }: Props) {
+export function FormPage({ over, title, back, save, nameOf, onSave, says, children }: Props) {
   const { to, ...way } = back;
   return (
     <Page
@@ -33,19 +35,21 @@ export function FormPage({ over, title, back, save, onSave, says, children }: Pr
         </Buttons>
       }
     >
-      <NotTaken error={save.error} />
+      <NotTaken error={save.error} nameOf={nameOf} />
       {children}
     </Page>
   );
 }
 
 /** Why what was sent was not taken, if it was not; of what somebody else changed meanwhile, how to see it. */
-export function NotTaken({ error }: { error: Error | null }) {
+export function NotTaken({ error, nameOf }: { error: Error | null; nameOf?: Props['nameOf'] }) {
   if (!error) return null;
+  const [[field, why] = ['', error.message]] = Object.entries(faultsOf(error));
+  const name = nameOf?.(field);
   const stale = error instanceof ProblemError && error.kind === 'version-conflict';
   return (
-    <Refusal of={error} title={Object.values(faultsOf(error))[0] ?? error.message}>
-      {stale ? storeFormWords.storeForm.openItAgainToSee : undefined}
+    <Refusal of={error} title={name ?? why}>
+      {stale ? storeFormWords.storeForm.openItAgainToSee : name && why}
     </Refusal>
   );
 }

@@ -52,6 +52,9 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
       title={bikesWords.correct.correctThisBike}
       back={{ says: bikesWords.correct.backToTheBike, to: page }}
       save={correct}
+      nameOf={(field) =>
+        capital((bikesWords.correct.field as Record<string, string>)[field] ?? '') || undefined
+      }
       onSave={() => void send()}
       says={bikesWords.correct.save}
     >
