@@ -17,10 +17,13 @@ function press(job: BenchJob | null): void {
 /** Shows the head of a job's page over the list at once, and goes there once it was seen: making the page itself would hold its first frame back. */
 export function openJob(job: BenchJob): void {
   press(job);
+  // The frame that draws it, and the next, before which that one was shown.
   requestAnimationFrame(() =>
-    setTimeout(() => {
-      if (pressed === job) router.navigate(`/bench/${job.id}`);
-    }),
+    requestAnimationFrame(() =>
+      setTimeout(() => {
+        if (pressed === job) router.navigate(`/bench/${job.id}`);
+      }),
+    ),
   );
 }
 
