@@ -64,7 +64,7 @@ async function identifiedJob(hands: Hands, name: string): Promise<string> {
 
 /** The open step hears its gauge. */
 const listening = (page: Page) =>
-  expect(page.getByRole('button', { name: /Change the gauge, .*, on the feed/ })).toBeVisible();
+  expect(page.getByRole('button', { name: /^feed · .*: change the gauge$/ })).toBeVisible();
 
 /** Presses the gauge's button until so many readings stood on the page. */
 async function sendReadings(page: Page, labels: RegExp[]): Promise<void> {
@@ -181,13 +181,13 @@ test('a wavy rotor on the dial, and the feed’s own screen in Stores', async ({
   ).toBeVisible();
 
   await page.goto('/stores');
-  await hands.touch(hands.button('Gauges: Gauge feed'));
+  await hands.touch(hands.button('Gauge feed: Gauges'));
   await hands.touch(
     page
       .getByRole('radiogroup', { name: 'What DI-0042 plays' })
       .getByRole('radio', { name: 'Worn rotor' }),
   );
-  await hands.touch(hands.button('Press the button of DI-0042'));
+  await hands.touch(hands.button('Press its button: DI-0042'));
   await expect(
     page.getByText(/mm, not used: no open step waits for this gauge/).first(),
   ).toBeVisible();

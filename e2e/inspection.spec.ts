@@ -106,7 +106,7 @@ test('a coarse gauge near the limit proves nothing; a finer one settles it', asy
   await expect(verdict(page)).toContainText('Unproven');
   await expect(verdict(page)).toContainText('1.55 less its doubt 0.06 is 1.49');
   await expect(verdict(page)).toContainText('a finer gauge');
-  await hands.touch(hands.button(/Change the gauge/));
+  await hands.touch(hands.button(/: change the gauge$/));
   await beginRotor(hands, 'G1 micrometer', 'No ridge');
   for (let point = 1; point <= 6; point++) await hands.press('5', '7');
   await expect(verdict(page)).toContainText('Watch');
@@ -120,7 +120,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   const job = await checkIn(hands, `Shelf ${project.name}`, `Shelf bike ${project.name}`);
   await identify(hands, 'Ostrel Tolve');
   await goTo(page, `${job}/front/kit`);
-  await hands.touch(hands.button('Fit or write down rotor'));
+  await hands.touch(hands.button('Fit or write down: rotor'));
   await hands.touch(page.getByRole('radio', { name: 'Used', exact: true }));
   await page.getByLabel('What it is').fill('Two-piece from the shelf');
   await hands.touch(page.getByRole('radio', { name: 'Two pieces, riveted' }));

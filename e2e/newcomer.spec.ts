@@ -39,7 +39,7 @@ test('a newcomer’s whole visit: checked in, one end measured, its pads replace
     for (const digit of digits) await hands.touch(hands.button(digit, true));
     await hands.touch(hands.button('next', true));
   }
-  await hands.touch(page.getByRole('button', { name: /^Back: Job/ }));
+  await hands.touch(page.getByRole('button', { name: /^Back: \d+, Job/ }));
   await hands.touch(page.getByTestId('found'));
   await expect(page.getByTestId('found-front-pads')).toContainText('replace');
   await hands.touch(hands.button('Plan the work'));

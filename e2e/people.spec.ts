@@ -137,8 +137,8 @@ test('a tablet of the bench: in by name and PIN, locked when left, and what one 
   const elsewhere = await desk.newPage();
   await openBench(elsewhere, 'Teodor Vane');
   await elsewhere.goto('/people');
-  await elsewhere.getByRole('button', { name: `End the tablet ${name}` }).click();
-  await expect(elsewhere.getByRole('button', { name: `End the tablet ${name}` })).toHaveCount(0);
+  await elsewhere.getByRole('button', { name: `End it: ${name}` }).click();
+  await expect(elsewhere.getByRole('button', { name: `End it: ${name}` })).toHaveCount(0);
   await expect(elsewhere.getByText(/ended .* by Teodor Vane/).first()).toBeVisible();
   expect((await page.request.get('/api/bench')).status()).toBe(401);
   await page.goto('/bench');

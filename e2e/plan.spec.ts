@@ -57,7 +57,7 @@ test('a visit to both ends is planned once, done step by step, changed half way,
   await hands.touch(hands.button(/^Plan/));
   await hands.touch(choose(page, 'front', 'Change the pads'));
   await hands.touch(choose(page, 'front', 'Change the rotor'));
-  await hands.touch(hands.button('All procedures, rear'));
+  await hands.touch(hands.button('All procedures: rear'));
   await hands.touch(choose(page, 'rear', 'Bleed: push up'));
   await hands.touch(choose(page, 'rear', 'Change the pads'));
   await expect(page.getByText(/Planned together they save 9 set-ups/)).toBeVisible();
@@ -131,7 +131,7 @@ test('rules that no plan and no skip may break, tried at the step face', async (
   const job = await checkIn(hands, `Rules ${project.name}`, `Rules bike ${project.name}`);
   await identifyBoth(hands, job);
   await page.goto(`${job}/plan`);
-  await hands.touch(hands.button('All procedures, rear'));
+  await hands.touch(hands.button('All procedures: rear'));
   await hands.touch(choose(page, 'rear', 'Renew the hose'));
   await hands.touch(choose(page, 'rear', 'Change the pads'));
   await hands.touch(hands.button('This is the plan'));

@@ -21,7 +21,7 @@ test('flat anvils over a ridge never hold, and a finer look settles it', async (
   await expect(verdict(page)).toContainText('Thinnest 1.75 at most');
   await expect(verdict(page)).toContainText('a point gauge that sits inside the track');
 
-  await hands.touch(hands.button(/Change the gauge/));
+  await hands.touch(hands.button(/: change the gauge$/));
   await beginRotor(hands, 'G1 micrometer', 'Ridge felt');
   for (let point = 1; point <= 6; point++) await hands.key('166');
   await expect(verdict(page)).toContainText('Holds');

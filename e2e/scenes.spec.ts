@@ -112,7 +112,7 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
   const job = await checkIn(hands, 'Drop bar', 'Drop-bar gravel bike');
   await identify(hands, job, 'rear', /Haaf Pellan/);
   await goTo(page, `${job}/plan`);
-  await hands.touch(hands.button('All procedures, rear'));
+  await hands.touch(hands.button('All procedures: rear'));
   for (const name of ['Renew a hose inside the frame', 'Drop bar: lever off, tape anew'])
     await hands.touch(
       page

@@ -309,7 +309,7 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   await hands.touch(hands.button(/Ostrel Tolve/));
   await hands.touch(hands.button('This is the brake'));
   await goTo(page, `${job}/plan`);
-  await hands.touch(hands.button('All procedures, front'));
+  await hands.touch(hands.button('All procedures: front'));
   await hands.touch(page.getByRole('checkbox', { name: 'Go up a rotor size', exact: true }));
   await hands.touch(hands.button('This is the plan'));
   await goTo(page, `${job}/step`);
@@ -452,7 +452,7 @@ test('the shelf is counted through: the difference is put right, and what is tak
     return items.find(({ id }) => id === line.id)!.count;
   };
   await goTo(page, '/stores');
-  await hands.touch(hands.button('Parts: Count'));
+  await hands.touch(hands.button('Count: Parts'));
   const field = page
     .getByText(line.description, { exact: false })
     .locator('xpath=ancestor::*[.//input][1]')

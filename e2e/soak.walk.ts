@@ -149,7 +149,7 @@ async function takeNext(hands: Hands, random: () => number): Promise<Shown | nul
     await expect(ridge).toHaveCount(0);
   } else {
     const place = /Next: point (\d+)/.exec((await dial.getAttribute('aria-label'))!)?.[1];
-    if (place === undefined) await hands.touch(hands.button(/^Change the gauge/));
+    if (place === undefined) await hands.touch(hands.button(/: change the gauge$/));
     else {
       const hundredths = 165 + Math.floor(random() * 15);
       await hands.key(String(hundredths));

@@ -90,7 +90,7 @@ export class Walker {
   async logTheBleed(): Promise<void> {
     const { hands, page } = this;
     await hands.touch(hands.button('Log the bleed'));
-    for (let cycle = 0; cycle < 2; cycle++) await hands.touch(hands.button('Bubbles: none'));
+    for (let cycle = 0; cycle < 2; cycle++) await hands.touch(hands.button('None: bubbles'));
     await expect(page.getByRole('heading', { name: 'Clean twice' })).toBeVisible();
     return this.back();
   }

@@ -10,7 +10,10 @@ interface Props {
   disabled?: boolean;
   busy?: boolean;
   grow?: boolean;
-  label?: string;
+  /** What it is done to, for who cannot see what it stands beside: its name is what it says, and that. */
+  of?: string;
+  /** Seen in place of what it says. */
+  sign?: '‹' | '›';
   testID?: string;
 }
 
@@ -21,7 +24,8 @@ export function Button({
   disabled,
   busy,
   grow,
-  label,
+  of,
+  sign,
   testID,
 }: Props) {
   const off = disabled || busy;
@@ -30,7 +34,7 @@ export function Button({
       role="button"
       onPress={onPress}
       disabled={off}
-      aria-label={label}
+      aria-label={sign ? says : of && `${says}: ${of}`}
       aria-busy={busy}
       testID={testID}
       style={({ pressed }) => [
@@ -48,7 +52,7 @@ export function Button({
           kind === 'quiet' && styles.quietText,
         ]}
       >
-        {busy ? '…' : says}
+        {busy ? '…' : (sign ?? says)}
       </Words>
     </Pressable>
   );

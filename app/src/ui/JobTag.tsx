@@ -38,7 +38,7 @@ export function JobTag({ tag, back }: { tag: number; back?: WayBack | null }) {
   return (
     <Pressable
       role="button"
-      aria-label={words.jobTag.backTag(back.says, tag)}
+      aria-label={words.jobTag.back(words.tagNumber(tag), back.says)}
       onPress={back.go}
       style={({ pressed }) => [styles.way, pressed && styles.pressed]}
     >

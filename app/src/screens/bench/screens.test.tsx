@@ -109,7 +109,7 @@ describe('the job sheet', () => {
     expect(found).toHaveTextContent(/1 to put right/);
     fireEvent.press(found);
     expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${exampleJob().id}/found`);
-    fireEvent.press(screen.getByLabelText('Back: Bench, tag 412'));
+    fireEvent.press(screen.getByLabelText('Back: 0412, Bench'));
     expect(router.navigate).toHaveBeenLastCalledWith('/bench');
   });
 
@@ -140,7 +140,7 @@ describe('the job sheet', () => {
     );
     show(tagged, <StepFace jobId={exampleJob().id} />);
     expect(screen.getByTestId('do-not-ride')).toBeTruthy();
-    fireEvent.press(screen.getByLabelText('Back: Job, tag 412'));
+    fireEvent.press(screen.getByLabelText('Back: 0412, Job'));
     expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${exampleJob().id}`);
   });
 

@@ -60,15 +60,15 @@ function Shown({ workday, rules }: { workday: Workday; rules: ShopRules }) {
           />
           <Button
             kind="plain"
-            says="‹"
-            label={dayWords.dayBefore}
+            sign="‹"
+            says={dayWords.dayBefore}
             onPress={() => go(daysAfter(day, -1))}
           />
           <Button grow kind="plain" says={dayWords.today} onPress={() => go(today())} />
           <Button
             kind="plain"
-            says="›"
-            label={dayWords.dayAfter}
+            sign="›"
+            says={dayWords.dayAfter}
             onPress={() => go(daysAfter(day, 1))}
           />
         </View>

@@ -136,14 +136,14 @@ function DueLine({ due, late }: { due: DueRow; late: boolean }) {
           <Button
             kind="quiet"
             says={dueWords.later}
-            label={dueWords.laterOf(due.bikeName, what)}
+            of={`${due.bikeName}, ${what}`}
             onPress={() => setAsking('later')}
           />
           {mayRing ? (
             <Button
               kind="quiet"
               says={dueWords.remind}
-              label={dueWords.remindOf(due.bikeName, what)}
+              of={`${due.bikeName}, ${what}`}
               onPress={() => setAsking('remind')}
             />
           ) : null}

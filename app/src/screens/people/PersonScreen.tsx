@@ -70,7 +70,7 @@ function SignedIn({ person }: { person: PersonOfShop }) {
               <Button
                 kind="quiet"
                 says={peopleWords.end}
-                label={peopleWords.endSession(says)}
+                of={says}
                 onPress={() => end.mutate(id)}
               />
             }

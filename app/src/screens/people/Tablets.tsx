@@ -32,12 +32,7 @@ export function Tablets() {
           says={ended ? says.endedBy(near(ended.at), ended.by) : says.madeBy(near(madeAt), madeBy)}
           aside={
             ended ? undefined : (
-              <Button
-                kind="quiet"
-                says={says.end}
-                label={says.endThis(name)}
-                onPress={() => end.mutate(id)}
-              />
+              <Button kind="quiet" says={says.end} of={name} onPress={() => end.mutate(id)} />
             )
           }
         />

@@ -55,7 +55,7 @@ export function StopRuns({ when, runs, onRuns }: Props) {
           <Button
             kind="quiet"
             says={stops.takeOut}
-            label={`${stops.takeOut}: ${stops.when[when]}, ${i + 1}`}
+            of={`${stops.when[when]}, ${i + 1}`}
             onPress={() => onRuns(runs.filter((_, at) => at !== i))}
           />
         </View>

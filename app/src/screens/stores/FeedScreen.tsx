@@ -106,7 +106,7 @@ function OnFeed({ gauge, name }: { gauge: FeedGauge; name: string | null }) {
             <Button
               kind="plain"
               says={storesWords.feedScreen.pressItsButton}
-              label={storesWords.feedScreen.pressTheButtonOf(serial)}
+              of={serial}
               disabled={!gauge.connected}
               onPress={() => drive.mutate({ serial, order: { press: true } })}
             />

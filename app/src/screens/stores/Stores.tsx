@@ -201,7 +201,7 @@ function WasteRow({ can: { family, ml, handedOverAt }, busy, onHandOver }: Waste
           <Button
             kind="quiet"
             says={storesWords.stores.handedOver}
-            label={storesWords.stores.wasteOfWasHandedOver(words.family[family])}
+            of={words.family[family]}
             disabled={ml === 0 || busy}
             onPress={onHandOver}
           />
@@ -310,7 +310,7 @@ function Shelf({
             key={to}
             kind="quiet"
             says={says}
-            label={`${label}: ${says}`}
+            of={label}
             onPress={() => router.navigate(to)}
           />
         ))}

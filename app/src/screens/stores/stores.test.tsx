@@ -197,7 +197,7 @@ describe('the gauge feed’s screen', () => {
     expect(screen.getByText('XX-9, not in the register')).toBeTruthy();
     expect(screen.getByText('The line dropped; it comes back by itself.')).toBeTruthy();
     expect(screen.getByText(/in, not used: it is set to another unit/)).toBeTruthy();
-    expect(screen.queryByLabelText('Press the button of XX-9')).toBeNull();
+    expect(screen.queryByLabelText('Press its button: XX-9')).toBeNull();
     answer = { status: 200, body: state };
     await act(async () => {
       fireEvent.press(within(screen.getByLabelText('What TG-0107 plays')).getByText('Worn rotor'));

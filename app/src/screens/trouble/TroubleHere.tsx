@@ -46,7 +46,7 @@ function Here({ job, end }: { job: Job; end: End }) {
       <Button
         kind="quiet"
         says={troubleWords.thatIsIt}
-        label={`${troubleWords.thatIsIt}: ${troubleWords.cause[cause]}`}
+        of={troubleWords.cause[cause]}
         onPress={() => append(job.id, entryOf<'cause'>({ kind: 'cause', end, cause }))}
       />
     );

@@ -15,13 +15,11 @@ export interface DueWords {
   calibration: Record<CalibrationDue['because'], (name: string, day: string) => string>;
   putOff: (words: string, by: string, day: string) => string;
   later: string;
-  laterOf: (bike: string, what: string) => string;
   why: string;
   days: (days: number) => string;
   putItOff: string;
   leaveIt: string;
   remind: string;
-  remindOf: (bike: string, what: string) => string;
   reminder: (customer: string, bike: string, what: string, end: string, day: string) => string;
   reminded: (day: string) => string;
   message: string;

@@ -125,7 +125,7 @@ export interface FrameWords {
   };
   jobTag: {
     tag: (tag: number) => string;
-    backTag: (says: string, tag: number) => string;
+    back: (tag: string, to: string) => string;
   };
   screenName: {
     holdFast: string;

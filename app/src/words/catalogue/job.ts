@@ -113,7 +113,6 @@ export interface JobWords {
     begun: string;
     signOff: string;
     bike: string;
-    theBikesPage: string;
     carryOn: (nextWords: string) => string;
     sealedAsRecord: (number: number) => string;
     signedOffBySeal: (by: string, at: string, seal: string) => string;
@@ -199,7 +198,6 @@ export interface JobWords {
     fittedHere: string;
     brake: (end: string) => string;
     fitOrWriteDown: string;
-    fitOrWriteDownPart: (part: string) => string;
     nothingWrittenDownYetThe: string;
   };
   lookOver: {
@@ -213,7 +211,6 @@ export interface JobWords {
     workAndAnotherLookLift: (grave: string) => string;
     change: (words: string) => string;
     writeWhereAndHow: string;
-    writeWhereAndHowAt: (area: string) => string;
     whereAndHow: string;
     keepIt: string;
     itStaysAsItWas: string;
@@ -269,7 +266,6 @@ export interface JobWords {
     pictureOfArea: (area: string) => string;
     addAPicture: string;
     addAsItCameIn: string;
-    addAPictureOf: (area: string) => string;
     notSentYet: string;
     notTaken: string;
   };
@@ -293,12 +289,10 @@ export interface JobWords {
     mlBack: (backMl: number) => string;
     mlDrainedIntoTheWaste: (wasted: number) => string;
     cleanRestPouredBackMl: string;
-    back: string;
     bookItBack: string;
     glycolAndSiliconeAreNever: string;
     drainedMl: string;
-    waste: string;
-    intoTheWasteCan: string;
+    intoTheCan: string;
     howManyMlANumber: string;
     moreThanNothingHasTo: string;
     refusedMlRemain: (code: string, remainingMl: number) => string;

@@ -11,8 +11,7 @@ export interface MeasuringWords {
     aLeadCanRegisterOne: string;
   };
   facts: {
-    changeTheGauge: (gaugeName: string, live: string) => string;
-    onTheFeed: string;
+    changeTheGauge: (gauge: string) => string;
     feed: (gaugeName: string) => string;
   };
   feedNote: {

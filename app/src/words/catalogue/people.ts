@@ -32,7 +32,6 @@ export interface PeopleWords {
   device: Record<(typeof DEVICES)[number], string>;
   session: (device: string, address: string, since: string) => string;
   end: string;
-  endSession: (session: string) => string;
   changes: string;
   change: Record<(typeof PERSON_CHANGES)[number], string>;
   was: (name: string, role: string, apprentice: boolean, locked: boolean) => string;

@@ -20,8 +20,6 @@ export interface PlanningWords {
     identifyTheBrakeFirst: (end: string) => string;
     fewer: string;
     allProcedures: string;
-    proceduresAt: (all: string, end: string) => string;
-    all: string;
     theInspectionRecommends: (recommended: string) => string;
     workAtThe: (end: string) => string;
     doneChooseWhatHasTo: string;

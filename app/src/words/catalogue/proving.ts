@@ -3,7 +3,6 @@ export interface ProvingWords {
     massAssumed: string;
     brake: (end: string, beddingIn: string) => string;
     bedIn: string;
-    countAPullOfMade: (value: number, wanted: number) => string;
     ofPullsTouchForEach: (wanted: number) => string;
     ofLookAtTheRing: (wanted: number) => string;
     notYet: string;
@@ -47,7 +46,7 @@ export interface ProvingWords {
     testTheLever: string;
     putItIntoThePlan: string;
     thisCycleBubbles: string;
-    bubbles: (bubbles: string) => string;
+    bubbles: string;
     colour: string;
     movedMl: string;
     aNumberSuchAs9: string;

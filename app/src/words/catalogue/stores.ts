@@ -45,7 +45,6 @@ export interface StoresWords {
     aStandInForA: string;
     whatPlays: (serial: string) => string;
     pressItsButton: string;
-    pressTheButtonOf: (serial: string) => string;
   };
   sheetPage: {
     none: string;
@@ -77,7 +76,6 @@ export interface StoresWords {
     neverHandedOverForRecycling: string;
     wastedMl: (ml: number) => string;
     handedOver: string;
-    wasteOfWasHandedOver: (family: string) => string;
     gauges: string;
     gaugeFeed: string;
     register: string;

@@ -15,5 +15,4 @@ export interface TabletWords {
   madeBy: (at: string, by: string) => string;
   endedBy: (at: string, by: string) => string;
   end: string;
-  endThis: (name: string) => string;
 }

@@ -31,13 +31,11 @@ export const due: DueWords = {
   },
   putOff: (words, by, day) => `Verschoben auf ${day}: „${words}“ ${by}`,
   later: 'Später',
-  laterOf: (bike, what) => `Später: ${bike}, ${what}`,
   why: 'Warum es warten kann',
   days: (days) => `${days} Tage`,
   putItOff: 'Verschieben',
   leaveIt: 'So lassen',
   remind: 'Erinnern',
-  remindOf: (bike, what) => `Erinnern: ${bike}, ${what}`,
   reminder: (customer, bike, what, end, day) =>
     `${customer}, an der Bremse ${end} von „${bike}“ steht bis ${day} an: ${what}. Ruf uns wegen eines Termins an.`,
   reminded: (day) => `Erinnert ${day}`,

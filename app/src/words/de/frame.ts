@@ -146,7 +146,7 @@ export const frame: FrameWords = {
   },
   jobTag: {
     tag: (tag) => `Zettel ${tag}`,
-    backTag: (says, tag) => `Zurück: ${says}, Zettel ${tag}`,
+    back: (tag, to) => `Zurück: ${tag}, ${to}`,
   },
   screenName: {
     holdFast: 'Hold Fast',

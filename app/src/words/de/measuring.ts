@@ -14,8 +14,7 @@ export const measuring: MeasuringWords = {
       'Eine Leitung kann eines im Lager eintragen. Ein Maßband oder ein Lineal ist für Scheiben und Beläge nicht gut genug.',
   },
   facts: {
-    changeTheGauge: (gaugeName, live) => `Anderes Messzeug, ${gaugeName}${live}`,
-    onTheFeed: ', an der Leitung',
+    changeTheGauge: (gauge) => `${gauge}: anderes Messzeug`,
     feed: (gaugeName) => `Leitung · ${gaugeName}`,
   },
   feedNote: {

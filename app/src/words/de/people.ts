@@ -39,7 +39,6 @@ export const people: PeopleWords = {
   device: { phone: 'Telefon', computer: 'Rechner', tablet: 'Tablet der Werkbank' },
   session: (device, address, since) => `${device}, ${address}, seit ${since}`,
   end: 'Beenden',
-  endSession: (session) => `Beenden: ${session}`,
   changes: 'Was geändert wurde',
   change: {
     corrected: 'Berichtigt',

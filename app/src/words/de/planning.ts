@@ -22,8 +22,6 @@ export const planning: PlanningWords = {
     identifyTheBrakeFirst: (end) => `Zuerst die Bremse ${end} bestimmen`,
     fewer: 'Weniger',
     allProcedures: 'Alle Arbeiten',
-    proceduresAt: (all, end) => `${all} Arbeiten, ${end}`,
-    all: 'Alle',
     theInspectionRecommends: (recommended) => `Die Prüfung empfiehlt: ${recommended}.`,
     workAtThe: (end) => `Arbeit ${end}`,
     anotherFamilyInside: 'Eine andere Flüssigkeitsfamilie ist darin',

@@ -49,7 +49,6 @@ export const stores: StoresWords = {
     aStandInForA: 'Ein Ersatz für echtes Messzeug. Was ihm vorgehalten wird:',
     whatPlays: (serial) => `Was ${serial} spielt`,
     pressItsButton: 'Seine Taste drücken',
-    pressTheButtonOf: (serial) => `Die Taste von ${serial} drücken`,
   },
   sheetPage: {
     none: 'nichts',
@@ -83,7 +82,6 @@ export const stores: StoresWords = {
     neverHandedOverForRecycling: 'noch nie zur Verwertung übergeben',
     wastedMl: (ml) => `${ml} mL`,
     handedOver: 'Übergeben',
-    wasteOfWasHandedOver: (family) => `Altflüssigkeit, ${family}, wurde übergeben`,
     gauges: 'Messzeug',
     gaugeFeed: 'Messleitung',
     register: 'Eintragen',

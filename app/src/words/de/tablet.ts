@@ -18,5 +18,4 @@ export const tablet: TabletWords = {
   madeBy: (at, by) => `seit ${at}, eingerichtet von ${by}`,
   endedBy: (at, by) => `beendet ${at} von ${by}`,
   end: 'Beenden',
-  endThis: (name) => `Das Tablet ${name} beenden`,
 };

@@ -29,13 +29,11 @@ export const due: DueWords = {
   },
   putOff: (words, by, day) => `Put off to ${day}: “${words}” ${by}`,
   later: 'Later',
-  laterOf: (bike, what) => `Later: ${bike}, ${what}`,
   why: 'Why it can wait',
   days: (days) => `${days} days`,
   putItOff: 'Put it off',
   leaveIt: 'Leave it',
   remind: 'Remind',
-  remindOf: (bike, what) => `Remind: ${bike}, ${what}`,
   reminder: (customer, bike, what, end, day) =>
     `${customer}, the ${end} brake of “${bike}” is due by ${day}: ${what}. Ring us for a time.`,
   reminded: (day) => `Reminded ${day}`,

@@ -141,7 +141,7 @@ export const frame: FrameWords = {
   },
   jobTag: {
     tag: (tag) => `Tag ${tag}`,
-    backTag: (says, tag) => `Back: ${says}, tag ${tag}`,
+    back: (tag, to) => `Back: ${tag}, ${to}`,
   },
   screenName: {
     holdFast: 'Hold Fast',

@@ -14,8 +14,7 @@ export const measuring: MeasuringWords = {
       'A lead can register one in Stores. A tape or a rule is not good enough for rotors and pads.',
   },
   facts: {
-    changeTheGauge: (gaugeName, live) => `Change the gauge, ${gaugeName}${live}`,
-    onTheFeed: ', on the feed',
+    changeTheGauge: (gauge) => `${gauge}: change the gauge`,
     feed: (gaugeName) => `feed · ${gaugeName}`,
   },
   feedNote: {

@@ -38,7 +38,6 @@ export const people: PeopleWords = {
   device: { phone: 'Phone', computer: 'Computer', tablet: 'Bench tablet' },
   session: (device, address, since) => `${device} at ${address}, since ${since}`,
   end: 'End it',
-  endSession: (session) => `End: ${session}`,
   changes: 'What was changed',
   change: {
     corrected: 'Corrected',

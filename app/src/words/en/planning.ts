@@ -22,8 +22,6 @@ export const planning: PlanningWords = {
     identifyTheBrakeFirst: (end) => `Identify the ${end} brake first`,
     fewer: 'Fewer',
     allProcedures: 'All procedures',
-    proceduresAt: (all, end) => `${all} procedures, ${end}`,
-    all: 'All',
     theInspectionRecommends: (recommended) => `The inspection recommends: ${recommended}.`,
     workAtThe: (end) => `Work at the ${end}`,
     anotherFamilyInside: 'Another family of fluid is inside',

@@ -49,7 +49,6 @@ export const stores: StoresWords = {
     aStandInForA: 'A stand-in for a real gauge. What it is held to:',
     whatPlays: (serial) => `What ${serial} plays`,
     pressItsButton: 'Press its button',
-    pressTheButtonOf: (serial) => `Press the button of ${serial}`,
   },
   sheetPage: {
     none: 'none',
@@ -83,7 +82,6 @@ export const stores: StoresWords = {
     neverHandedOverForRecycling: 'never handed over for recycling yet',
     wastedMl: (ml) => `${ml} mL`,
     handedOver: 'Handed over',
-    wasteOfWasHandedOver: (family) => `Waste of ${family} was handed over`,
     gauges: 'Gauges',
     gaugeFeed: 'Gauge feed',
     register: 'Register',

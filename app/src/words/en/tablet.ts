@@ -18,5 +18,4 @@ export const tablet: TabletWords = {
   madeBy: (at, by) => `since ${at}, made by ${by}`,
   endedBy: (at, by) => `ended ${at} by ${by}`,
   end: 'End it',
-  endThis: (name) => `End the tablet ${name}`,
 };

@@ -201,8 +201,7 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
           </View>
           <Button
             kind="plain"
-            says={jobWords.recordFluid.back}
-            label={jobWords.recordFluid.bookItBack}
+            says={jobWords.recordFluid.bookItBack}
             disabled={!backMl}
             onPress={() => {
               if (pouring.take({ kind: 'fluid-back', fillId: last.id, ml: backMl! }, null))
@@ -224,8 +223,7 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
         </View>
         <Button
           kind="plain"
-          says={jobWords.recordFluid.waste}
-          label={jobWords.recordFluid.intoTheWasteCan}
+          says={jobWords.recordFluid.intoTheCan}
           disabled={!drainedMl}
           onPress={() => {
             const { family } = asked.fluid;

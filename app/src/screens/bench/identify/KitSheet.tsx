@@ -42,7 +42,7 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
         <Button
           kind="quiet"
           says={jobWords.kitSheet.fitOrWriteDown}
-          label={jobWords.kitSheet.fitOrWriteDownPart(words.part[part])}
+          of={words.part[part]}
           onPress={() => router.navigate(`/bench/${job.id}/${end}/fit-${part}`)}
         />
       }

@@ -151,7 +151,7 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
             says={
               last.words ? jobWords.lookOver.change(last.words) : jobWords.lookOver.writeWhereAndHow
             }
-            label={jobWords.lookOver.writeWhereAndHowAt(words.area[area])}
+            of={words.area[area]}
             onPress={() => setNote(last.words)}
           />
         ) : (

@@ -78,7 +78,6 @@ function Sheet({ job }: { job: Job }) {
           kind="quiet"
           says={jobWords.jobSheet.bike}
           onPress={() => router.navigate(`/bikes/${job.bike.id}`)}
-          label={jobWords.jobSheet.theBikesPage}
         />
       }
       foot={

@@ -81,7 +81,7 @@ export function Pictures({
         says={
           area === 'as-it-came-in' ? jobWords.pictures.addAsItCameIn : jobWords.pictures.addAPicture
         }
-        label={jobWords.pictures.addAPictureOf(of)}
+        of={area === 'as-it-came-in' ? undefined : of}
         busy={busy}
         onPress={() => chooser.current?.click()}
       />

@@ -45,20 +45,19 @@ export function GaugeAside({
   live: boolean;
   onPress: () => void;
 }) {
+  const gauge = live ? measuringWords.facts.feed(measured.gaugeName) : measured.gaugeName;
+  const uncertainty = `±${words.format.fixed(measured.gauge.uncertaintyMm, 2)}`;
   return (
     <Pressable
       role="button"
       onPress={onPress}
       style={styles.gauge}
-      aria-label={measuringWords.facts.changeTheGauge(
-        measured.gaugeName,
-        live ? measuringWords.facts.onTheFeed : '',
-      )}
+      aria-label={measuringWords.facts.changeTheGauge(`${gauge} ${uncertainty}`)}
     >
       <Words kind="small" numberOfLines={1}>
-        {live ? measuringWords.facts.feed(measured.gaugeName) : measured.gaugeName}
+        {gauge}
       </Words>
-      <Words kind="smallReading">{`±${words.format.fixed(measured.gauge.uncertaintyMm, 2)}`}</Words>
+      <Words kind="smallReading">{uncertainty}</Words>
     </Pressable>
   );
 }

@@ -79,10 +79,7 @@ export function EndChoice({
         <Button
           kind="quiet"
           says={all ? planningWords.endChoice.fewer : planningWords.endChoice.allProcedures}
-          label={planningWords.endChoice.proceduresAt(
-            all ? planningWords.endChoice.fewer : planningWords.endChoice.all,
-            words.end[end],
-          )}
+          of={words.end[end]}
           onPress={() => setAll(!all)}
         />
       }

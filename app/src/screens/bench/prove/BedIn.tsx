@@ -68,7 +68,6 @@ function Pulling({ job, end }: { job: Job; end: End }) {
         <>
           <Pressable
             role="button"
-            aria-label={provingWords.bedIn.countAPullOfMade(pulls.length, wanted)}
             onPress={pull}
             disabled={!sound || early}
             style={({ pressed }) => [styles.target, pressed && styles.pressed]}

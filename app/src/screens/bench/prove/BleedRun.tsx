@@ -131,9 +131,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                   <Button
                     kind="plain"
                     says={planWords.bubbles[bubbles]}
-                    label={provingWords.bleedRun.bubbles(
-                      words.inSentence(planWords.bubbles[bubbles]),
-                    )}
+                    of={provingWords.bleedRun.bubbles}
                     onPress={() => cycle(bubbles)}
                   />
                 </View>

@@ -120,7 +120,7 @@ describe('a bleed', () => {
 
   it('logs a cycle with one touch, and takes the last back', () => {
     show([cycle('many')]);
-    fireEvent.press(screen.getByLabelText('Bubbles: none'));
+    fireEvent.press(screen.getByLabelText('None: bubbles'));
     expect(lastSent()).toMatchObject({
       kind: 'bleed-cycle',
       method: 'gravity-down',
@@ -178,12 +178,12 @@ describe('the final check', () => {
 describe('bedding in', () => {
   it('counts a pull with one touch, by the speeds that were written', () => {
     showScreen(<BedIn jobId={id} end="front" />, { job: exampleJob() });
-    fireEvent.press(screen.getByLabelText('Count a pull. 0 of 10 made.'));
+    fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
     expect(lastSent()).toMatchObject({ kind: 'bedding-pull', fromKmh: 25, toKmh: 5 });
     fireEvent.changeText(screen.getByLabelText('To, km/h'), '30');
     expect(screen.getByText(/down to a walk, not to a stop/)).toBeTruthy();
     jest.mocked(outbox.add).mockClear();
-    fireEvent.press(screen.getByLabelText('Count a pull. 0 of 10 made.'));
+    fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
     expect(outbox.add).not.toHaveBeenCalled();
   });
 
