@@ -100,6 +100,8 @@ export interface FoundBike {
   customerId: string;
   customerName: string;
   lastTag: number | null;
+  /** The job it is in the shop for; null where it is not. */
+  openJobId: string | null;
 }
 
 /** Thickness of one fitted part at one visit. */

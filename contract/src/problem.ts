@@ -15,6 +15,7 @@ export const PROBLEM_KINDS = [
   'id-reused',
   'version-conflict',
   'job-sealed',
+  'bike-here',
   'reading-refused',
   'container-refused',
   'wrench-refused',

@@ -24,7 +24,8 @@ export const bikeOf = <Row extends BikeRow>(row: Row) => ({
 });
 
 const FOUND = `SELECT b.id AS bikeId, b.name AS bikeName, b.maker, b.serial, b.motor, c.id AS customerId,
-  c.name AS customerName, (SELECT MAX(j.tag) FROM job j WHERE j.bike_id = b.id) AS lastTag
+  c.name AS customerName, (SELECT MAX(j.tag) FROM job j WHERE j.bike_id = b.id) AS lastTag,
+  (SELECT MAX(j.id) FROM job j WHERE j.bike_id = b.id AND j.status = 'open') AS openJobId
   FROM bike b JOIN customer c ON c.id = b.customer_id`;
 
 type FoundRow = Omit<FoundBike, 'motor'> & { motor: number };

@@ -3,27 +3,33 @@ import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import { intakeOf, type Intake } from '@hold-fast/core/job/job';
 import { addBike, addCustomer, bikeById, bikeOfSerial, customerById } from '../bikes/store';
-import { inTransaction, insert, run, selectOne, type Transaction } from '../platform/database';
+import { inTransaction, insert, run, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { changeJob, readJob } from './jobBook';
+import { isVisitOf, nextTag, openJobOfBike, setSymptoms } from './store';
 
 /**
  * Takes a bike in: a job with the next tag, and its customer and bike when they are new.
- * @throws Refusal `invalid-input` when a customer or bike named by id is unknown or the bike is somebody else's.
+ * @throws Refusal `invalid-input` when a customer or bike named by id is unknown or the bike is somebody else's, `bike-here` when
+ *   the bike is in the shop on a job that is still open.
  */
 export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promise<JobChange> {
   await inTransaction(shop.pool, async (transaction) => {
     const at = shop.now();
     const seq = await takeOnce(transaction, { id: taken.id, body: taken, personId: person.id, at });
     if (seq === null) return;
+    // First, for it makes whoever checks in at the same time wait: what they did is seen then.
+    const tag = await nextTag(transaction);
+    // Also of a bike that this very check-in made, when its answer was lost and it comes again in other words.
+    await refuseSecondJob(transaction, typeof taken.bike === 'string' ? taken.bike : taken.bike.id);
     const customerId = await customerOf(transaction, taken, at);
     const bikeId = await bikeOf(transaction, taken, customerId, at);
     await refuseOtherVisit(transaction, bikeId, taken.id, taken.comebackOf);
     await insert(transaction, 'job', {
       id: taken.id,
-      tag: await nextTag(transaction),
+      tag,
       bike_id: bikeId,
       complaint: taken.complaint,
       status: 'open',
@@ -51,6 +57,15 @@ const askedColumns = (asked: Intake) => ({
   comeback_of: asked.comebackOf,
 });
 
+/**
+ * A bike is in the shop once. On a second job, what the first condemns would not stand in the way of signing [D].
+ * @throws Refusal `bike-here` with the job it is on
+ */
+async function refuseSecondJob(on: Transaction, bikeId: string): Promise<void> {
+  const here = await openJobOfBike(on, bikeId);
+  if (here) throw new Refusal('bike-here', { facts: here });
+}
+
 /** @throws Refusal `invalid-input` of a visit that is not an earlier one of this bike */
 async function refuseOtherVisit(
   on: Transaction,
@@ -59,12 +74,8 @@ async function refuseOtherVisit(
   comebackOf: string | null,
 ): Promise<void> {
   if (comebackOf === null) return;
-  const found = await selectOne<{ id: string }>(
-    on,
-    'SELECT id FROM job WHERE id = ? AND bike_id = ? AND id <> ?',
-    [comebackOf, bikeId, jobId],
-  );
-  if (!found) throw refuseField('invalid-input', 'comebackOf', 'not-this-bikes');
+  if (comebackOf === jobId || !(await isVisitOf(on, comebackOf, bikeId)))
+    throw refuseField('invalid-input', 'comebackOf', 'not-this-bikes');
 }
 
 async function customerOf(
@@ -95,25 +106,6 @@ async function bikeOf(
     throw refuseField('invalid-input', 'bike.serial', 'serial-taken');
   await addBike(transaction, bike, at);
   return bike.id;
-}
-
-async function nextTag(transaction: Transaction): Promise<number> {
-  await run(transaction, 'UPDATE counter SET last_tag = last_tag + 1 WHERE one = 1');
-  const row = await selectOne<{ tag: number }>(
-    transaction,
-    'SELECT last_tag AS tag FROM counter WHERE one = 1',
-  );
-  return row!.tag;
-}
-
-async function setSymptoms(
-  transaction: Transaction,
-  jobId: string,
-  symptoms: readonly string[],
-): Promise<void> {
-  await run(transaction, 'DELETE FROM job_symptom WHERE job_id = ?', [jobId]);
-  for (const symptom of new Set(symptoms))
-    await insert(transaction, 'job_symptom', { job_id: jobId, symptom });
 }
 
 /**

@@ -6,6 +6,7 @@ import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { v7 as uuid } from 'uuid';
 import {
+  comeAgain,
   checkIn,
   entry,
   measure,
@@ -180,8 +181,7 @@ describe('what is seen', () => {
     const page = async () =>
       (await client.send<BikePage>('GET', `/bikes/${taken.bike.id}`)).body.doNotRide;
     expect(await page()).toMatchObject({ jobId: taken.id });
-    const again = checkIn({ customer: taken.customer.id, bike: taken.bike.id });
-    await client.send('POST', '/jobs', again);
+    const again = await comeAgain(shop, client, taken.bike);
     expect(await page()).toMatchObject({ jobId: taken.id });
     await client.append(
       again.id,
@@ -326,10 +326,7 @@ describe('forecast', () => {
     const taken = checkIn({ odometerKm: 0 });
     await client.send('POST', '/jobs', taken);
     const visit = async (odometerKm: number, mm: number, fresh = false) => {
-      const again = fresh
-        ? taken
-        : checkIn({ customer: taken.customer.id, bike: taken.bike.id, odometerKm });
-      if (!fresh) await client.send('POST', '/jobs', again);
+      const again = fresh ? taken : await comeAgain(shop, client, taken.bike, { odometerKm });
       await client.append(
         again.id,
         entry('identification', {
@@ -460,10 +457,9 @@ describe('a modified mount', () => {
       riskTold: true,
     } as const;
     await client.append(first, entry('deviation', told));
-    const { bike, customer } = (await client.sendJob('GET', `/jobs/${first}`)).body;
+    const { bike } = (await client.sendJob('GET', `/jobs/${first}`)).body;
     const visit = async () => {
-      const taken = checkIn({ customer: customer.id, bike: bike.id });
-      await client.send('POST', '/jobs', taken);
+      const taken = await comeAgain(shop, client, bike);
       await client.append(taken.id, entry('look-over', { end: 'front', area: 'mount', found: [] }));
       const job = (await client.sendJob('GET', `/jobs/${taken.id}`)).body;
       const word = inspectEnd(job, 'front').items.find(({ subject }) => subject === 'mount')?.word;

@@ -6,6 +6,7 @@ import { valuesAt } from '@hold-fast/core/inspection/session';
 import {
   checkIn,
   entry,
+  leaves,
   measureRotor,
   openJob,
   openTestShop,
@@ -49,9 +50,44 @@ describe('checking in', () => {
     expect((await jobOf(taken.id)).complaint).toBe('Front rotor');
   });
 
+  it('refuses a second job of a bike that is here, and says which it is on', async () => {
+    const taken = checkIn();
+    const { body: job } = await client.sendJob('POST', '/jobs', taken);
+    const { id: bike, customerId: customer } = taken.bike;
+    // From the list, and once more as new in other words, as after an answer that was lost.
+    for (const again of [
+      { bike, customer },
+      { ...taken, id: uuid(), complaint: 'Front, worn' },
+    ]) {
+      const answer = await client.send('POST', '/jobs', checkIn(again));
+      expect([answer.status, answer.body.type]).toEqual([
+        409,
+        expect.stringMatching(/:bike-here$/),
+      ]);
+      expect(answer.body.facts).toEqual({ jobId: job.id, tag: job.tag });
+    }
+    const found = await client.send<Page<FoundBike>>('GET', `/bikes?q=${taken.bike.serial}`);
+    expect(found.body.items).toMatchObject([{ bikeId: bike, openJobId: job.id }]);
+    // What was refused took no tag.
+    expect((await client.sendJob('POST', '/jobs', checkIn())).body.tag).toBe(job.tag + 1);
+  });
+
+  it('lets one of two in who take a bike in at once', async () => {
+    const taken = checkIn();
+    await client.send('POST', '/jobs', taken);
+    await leaves(shop, taken.bike.id);
+    const again = () => checkIn({ bike: taken.bike.id, customer: taken.customer.id });
+    const both = await Promise.all([
+      client.send('POST', '/jobs', again()),
+      client.send('POST', '/jobs', again()),
+    ]);
+    expect(both.map(({ status }) => status).sort()).toEqual([201, 409]);
+  });
+
   it('refuses a bike that is somebody else’s, and keeps nothing', async () => {
     const known = checkIn();
     await client.send('POST', '/jobs', known);
+    await leaves(shop, known.bike.id);
     const answer = await client.send('POST', '/jobs', checkIn({ bike: known.bike.id }));
     expect(answer.status).toBe(422);
     expect(answer.body.fields?.[0]).toMatchObject({ path: 'bike' });

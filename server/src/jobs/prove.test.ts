@@ -1,6 +1,6 @@
 import { openFasteners } from '@hold-fast/core/evidence/fastenings';
 import { toldOf } from '@hold-fast/core/job/told';
-import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
+import { type Job } from '@hold-fast/core/job/job';
 import { checksAt, visitOf } from '@hold-fast/core/job/visit';
 import type { EntryAsSent } from '@hold-fast/contract/entries';
 import { type BenchJob, type Page } from '@hold-fast/contract/jobs';
@@ -15,7 +15,15 @@ import { planAt } from '@hold-fast/core/plan/visit';
 import { checkChain } from '@hold-fast/core/seal/chain';
 import { v7 as uuid } from 'uuid';
 import { chainAfter } from '../records/store';
-import { entry, openJob, openTestShop, PIN, type Client, type TestShop } from '../testing/testShop';
+import {
+  comeAgain,
+  entry,
+  openJob,
+  openTestShop,
+  PIN,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
 
 let shop: TestShop;
 let client: Client;
@@ -513,20 +521,7 @@ describe('a do-not-ride', () => {
       (await client.send<{ doNotRide: unknown }>('GET', `/bikes/${found.bike.id}`)).body.doNotRide;
     expect(await page()).toMatchObject({ jobId: first });
 
-    const customerId = found.customer.id;
-    const second = uuid();
-    await client.send('POST', '/jobs', {
-      id: second,
-      customer: customerId,
-      bike: found.bike.id,
-      ...NOTHING_SAID,
-      complaint: 'Puncture',
-      symptoms: [],
-      frontLever: 'left',
-      odometerKm: null,
-      promisedAt: '2026-11-26T11:30:00.000Z',
-      minutes: 15,
-    });
+    const { id: second } = await comeAgain(shop, client, found.bike, { complaint: 'Puncture' });
     await client.append(
       second,
       entry('identification', {

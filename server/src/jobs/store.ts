@@ -55,6 +55,45 @@ export async function holdJob(on: Queryable, jobId: string): Promise<HeldJob | n
   return stateOfJob(on, jobId);
 }
 
+/** The job that a bike is in the shop for; null where it is not. */
+export function openJobOfBike(
+  on: Queryable,
+  bikeId: string,
+): Promise<{ jobId: string; tag: number } | null> {
+  return selectOne(
+    on,
+    "SELECT id AS jobId, tag FROM job WHERE bike_id = ? AND status = 'open' ORDER BY tag DESC LIMIT 1",
+    [bikeId],
+  );
+}
+
+/** Whether a job is a visit of this bike. */
+export async function isVisitOf(on: Queryable, jobId: string, bikeId: string): Promise<boolean> {
+  const sql = 'SELECT id FROM job WHERE id = ? AND bike_id = ?';
+  return (await selectOne(on, sql, [jobId, bikeId])) !== null;
+}
+
+/** The tag of the next job: whoever asks for one at the same time waits until this one is hung, or not. */
+export async function nextTag(on: Queryable): Promise<number> {
+  await run(on, 'UPDATE counter SET last_tag = last_tag + 1 WHERE one = 1');
+  const row = await selectOne<{ tag: number }>(
+    on,
+    'SELECT last_tag AS tag FROM counter WHERE one = 1',
+  );
+  return row!.tag;
+}
+
+/** Writes down which symptoms a job is said to have, in place of those before. */
+export async function setSymptoms(
+  on: Queryable,
+  jobId: string,
+  symptoms: readonly string[],
+): Promise<void> {
+  await run(on, 'DELETE FROM job_symptom WHERE job_id = ?', [jobId]);
+  for (const symptom of new Set(symptoms))
+    await insert(on, 'job_symptom', { job_id: jobId, symptom });
+}
+
 /** Counts one more write to the job. */
 export async function countWrite(on: Queryable, jobId: string): Promise<void> {
   await run(on, 'UPDATE job SET revision = revision + 1 WHERE id = ?', [jobId]);

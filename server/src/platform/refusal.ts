@@ -21,6 +21,7 @@ const STATUS: Readonly<Record<ProblemKind, number>> = {
   'id-reused': 409,
   'version-conflict': 409,
   'job-sealed': 409,
+  'bike-here': 409,
   'reading-refused': 422,
   'container-refused': 422,
   'wrench-refused': 422,

@@ -15,7 +15,7 @@ import { pino } from 'pino';
 import { v7 as uuid } from 'uuid';
 import { addPerson } from '../people/store';
 import { Feed } from '../feed/feed';
-import { openPool, type Account, type Pool } from '../platform/database';
+import { openPool, run, type Account, type Pool } from '../platform/database';
 import { createServer } from '../server';
 import { prepareDatabase } from '../platform/migrate';
 import { hashSecret } from '../platform/secrets';
@@ -329,6 +329,24 @@ export function checkIn(change: Record<string, unknown> = {}) {
     promisedAt: '2026-11-25T11:30:00.000Z',
     ...change,
   };
+}
+
+/** A bike has left, and the job that it was here for is over; how it ended is of no matter here. */
+export async function leaves(shop: TestShop, bikeId: string): Promise<void> {
+  const over = "UPDATE job SET status = 'sealed' WHERE bike_id = ? AND status = 'open'";
+  await run(shop.pool, over, [bikeId]);
+}
+
+/** Checks a bike in once more, after the job that it was here for. Answers with the new job. */
+export async function comeAgain(
+  shop: TestShop,
+  client: Client,
+  bike: { id: string; customerId: string },
+  change: Record<string, unknown> = {},
+): Promise<Job> {
+  await leaves(shop, bike.id);
+  const taken = checkIn({ customer: bike.customerId, bike: bike.id, ...change });
+  return (await client.sendJob('POST', '/jobs', taken)).body;
 }
 
 /** Checks a bike in and identifies its front brake. */

@@ -216,6 +216,8 @@ export const faults: FaultWords = {
       'Jemand anderes hat das inzwischen geändert. Beide Fassungen sind aufgehoben: eine wählen.',
     'job-sealed':
       'Dieser Auftrag ist unterschrieben und versiegelt. Nichts darin ändert sich mehr.',
+    'bike-here': ({ tag }) =>
+      `Dieses Rad ist schon hier, an Zettel ${String(tag)}: dort weitermachen.`,
     'reading-refused': 'Dieser Wert kann nicht stimmen.',
     'container-refused': 'Dieser Behälter darf für diese Bremse nicht verwendet werden.',
     'wrench-refused': 'Dieser Schlüssel kann diese Schraube nicht.',
