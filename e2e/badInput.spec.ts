@@ -1,8 +1,10 @@
+import type { FoundBike } from '@hold-fast/contract/bikes';
 import { expect, test, type Page } from '@playwright/test';
 import {
   allSent,
   beginRotor,
   checkIn,
+  goTo,
   type Hands,
   identify,
   jobAt,
@@ -95,11 +97,47 @@ test('an empty check-in names what is missing and keeps what was written', async
   await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gunnel Works');
 });
 
+test('a bike that is here is taken in no second time: its job is where one goes on', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  const { items } = (await (await page.request.get('/api/bikes')).json()) as {
+    items: FoundBike[];
+  };
+  const { bikeName, customerName } = items.findLast(({ openJobId }) => openJobId === null)!;
+  const find = async (who: Hands) => {
+    await goTo(who.page, '/bench/check-in');
+    await who.page.getByLabel('Find', { exact: true }).fill(`${bikeName} ${customerName}`);
+    return who.button(new RegExp(`^${bikeName}`));
+  };
+  const say = async (who: Hands) => {
+    await who.page.getByLabel('In the rider’s own words').fill('Came in once');
+    await who.touch(who.button('Check it in'));
+  };
+  // Two people find it while it is not here.
+  const other = await openBench(await page.context().newPage());
+  await hands.touch(await find(hands));
+  await other.touch(await find(other));
+  await say(hands);
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  const job = page.url();
+  await say(other);
+  await expect(other.page.getByText(/This bike is here already, on tag \d+/)).toBeVisible();
+  await other.touch(other.button('To its job'));
+  await expect(other.page).toHaveURL(job);
+
+  const row = await find(hands);
+  await expect(row).toContainText(/here on tag \d{4}/);
+  await hands.touch(row);
+  await expect(page).toHaveURL(job);
+});
+
 test('two taps on a button do a thing once', async ({ page }) => {
   const hands = await openBench(page);
   await hands.touch(hands.button('Check in a bike'));
-  await page.getByLabel('Find', { exact: true }).fill('mate');
-  await hands.touch(hands.button(/Mate’s commuter/));
+  await page.getByLabel('Find', { exact: true }).fill('Tapped twice');
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Bike, as people call it').fill('Twice tapped');
   const complaint = `Twice tapped ${Date.now()}`;
   await page.getByLabel('In the rider’s own words').fill(complaint);
   await hands.button('Check it in').dblclick();

@@ -435,10 +435,10 @@ test('a sum reckoned alone goes to a brake by one touch, stands at its step, and
 
 test('the shelf is counted through: the difference is put right, and what is taken meanwhile is not counted twice', async ({
   page,
-}, { project }) => {
+}, { retry }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  // Its own kind of part for each width.
-  const line = { id: uuid(), part: 'clip', description: `Counted clip ${project.name}` };
+  // Its own kind of part for each try.
+  const line = { id: uuid(), part: 'clip', description: `Counted clip ${retry}` };
   const post = async (to: string, data: object) =>
     expect((await page.request.post(`/api${to}`, { data })).status()).toBe(201);
   await post('/stock', { ...line, fits: '', reorderAt: 2, priceCents: 100 });

@@ -76,7 +76,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   const { bike } = await jobAt(page, jobId);
   await goTo(page, `/bikes/${bike.id}/correct`);
   await expect(of('Where the third brake sits', 'Right front, beside the left one')).toBeChecked();
-  await hands.touch(of('third brake', 'None'));
+  await hands.touch(of('Brake, third', 'None'));
   await expect(page.getByText('Where the third brake sits')).toHaveCount(0);
   await expect(of('One lever for two brakes', 'Front and third')).toHaveCount(0);
 
@@ -84,7 +84,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   const context = await browser.newContext();
   const other = await openBench(await context.newPage(), 'Maren Okafor');
   await goTo(other.page, `/bikes/${bike.id}/correct`);
-  const third = other.page.getByRole('radiogroup', { name: 'third brake', exact: true });
+  const third = other.page.getByRole('radiogroup', { name: 'Brake, third', exact: true });
   await other.touch(third.getByRole('radio', { name: 'None' }));
   await other.touch(other.button('Save'));
   await expect(other.page.getByRole('alert')).toContainText('Third brake');

@@ -131,6 +131,8 @@ export async function takeChange(
 ): Promise<JobLog> {
   void client.invalidateQueries({ queryKey: keys.bench });
   void client.invalidateQueries({ queryKey: keys.bike(base.bike.id) });
+  // Which bikes are here is asked again by who looks for one next.
+  void client.invalidateQueries({ queryKey: ['bikes'], refetchType: 'none' });
   for (const { entry } of added)
     for (const queryKey of registersChangedBy(entry.kind))
       void client.invalidateQueries({ queryKey });

@@ -1,4 +1,4 @@
-import type { BikePage } from '@hold-fast/contract/bikes';
+import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
 import type { PassportTaken } from '@hold-fast/contract/passport';
 import type { CalendarFeed } from '@hold-fast/contract/calendar';
@@ -6,7 +6,7 @@ import type { Message } from '@hold-fast/contract/outbox';
 import type { Workday } from '@hold-fast/contract/day';
 import type { Report, ReportLink } from '@hold-fast/contract/report';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
-import type { ChainState, SealedRecord } from '@hold-fast/contract/jobs';
+import type { ChainState, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import type { BikeMet, NoticeKept } from '@hold-fast/contract/notices';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { RulesInForce } from '@hold-fast/contract/shopRules';
@@ -39,6 +39,26 @@ export const useRulesHistory = () =>
   });
 export const useUsedParts = () => usePages<UsedPart>(keys.usedParts, '/used-parts');
 export const useNotices = () => usePages<NoticeKept>(keys.notices, '/notices');
+/** What of the records is looked for; empty where nothing is. */
+export interface RecordsSought {
+  q: string;
+  from: string;
+  to: string;
+  word: string;
+}
+export function useRecords(sought: RecordsSought) {
+  const asked = new URLSearchParams(Object.entries(sought).filter(([, value]) => value !== ''));
+  return usePages<SealedRow>(
+    [...keys.records, sought.q, sought.from, sought.to, sought.word],
+    asked.size > 0 ? `/records?${asked.toString()}` : '/records',
+  );
+}
+export const useBikes = (search: string) =>
+  usePages<FoundBike>(
+    keys.bikes(search),
+    search ? `/bikes?q=${encodeURIComponent(search)}` : '/bikes',
+  );
+
 /** The bikes a notice meets. @param id null of one that is not written yet */
 export const useBikesMet = (id: string | null) =>
   useQuery({

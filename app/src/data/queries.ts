@@ -1,6 +1,5 @@
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
-import type { FoundBike } from '@hold-fast/contract/bikes';
-import type { BenchJob, BenchPage, Page, SealedRow } from '@hold-fast/contract/jobs';
+import type { BenchJob, BenchPage, Page } from '@hold-fast/contract/jobs';
 import type { PinTries } from '@hold-fast/contract/people';
 import type {
   ContainerInStore,
@@ -44,26 +43,6 @@ export const useBenchSum = () =>
     '/bench',
     (pages) => pages.at(-1) ?? null,
   );
-/** What of the records is looked for; empty where nothing is. */
-export interface RecordsSought {
-  q: string;
-  from: string;
-  to: string;
-  word: string;
-}
-export function useRecords(sought: RecordsSought) {
-  const asked = new URLSearchParams(Object.entries(sought).filter(([, value]) => value !== ''));
-  return usePages<SealedRow>(
-    [...keys.records, sought.q, sought.from, sought.to, sought.word],
-    asked.size > 0 ? `/records?${asked.toString()}` : '/records',
-  );
-}
-export const useBikes = (search: string) =>
-  usePages<FoundBike>(
-    keys.bikes(search),
-    search ? `/bikes?q=${encodeURIComponent(search)}` : '/bikes',
-  );
-
 /** Something of what waits on this device; on the server that paints the first page, nothing does. */
 const useOutbox = <T>(read: () => T) => useSyncExternalStore(outbox.subscribe, read, read);
 

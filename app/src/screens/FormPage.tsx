@@ -11,7 +11,7 @@ interface Props {
   over: string;
   title: string;
   /** The way out without saving. */
-  back: { says: string; label?: string; to: Href };
+  back: { says: string; to: Href };
   save: { error: Error | null; isPending: boolean };
   /** What people call a field that was not taken. */
   nameOf?: (field: string) => string | undefined;
@@ -23,14 +23,13 @@ interface Props {
 
 /** A page that is a form: what the server would not take stands at its top, the ways out at its foot. */
 export function FormPage({ over, title, back, save, nameOf, onSave, says, children }: Props) {
-  const { to, ...way } = back;
   return (
     <Page
       over={over}
       title={title}
       foot={
         <Buttons>
-          <Button kind="plain" {...way} onPress={() => router.navigate(to)} />
+          <Button kind="plain" says={back.says} onPress={() => router.navigate(back.to)} />
           <Button grow says={says} onPress={onSave} busy={save.isPending} />
         </Buttons>
       }

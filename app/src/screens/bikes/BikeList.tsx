@@ -1,7 +1,7 @@
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useBikes } from '../../data/queries';
+import { useBikes } from '../../data/counterQueries';
 import { useIsLead } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

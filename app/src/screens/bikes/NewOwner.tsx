@@ -2,7 +2,7 @@ import type { BikeCorrection } from '@hold-fast/contract/bikes';
 import { useDeferredValue, useState } from 'react';
 import { Controller, type Control } from 'react-hook-form';
 import type { z } from 'zod';
-import { useBikes } from '../../data/queries';
+import { useBikes } from '../../data/counterQueries';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';

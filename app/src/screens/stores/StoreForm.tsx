@@ -7,13 +7,9 @@ type Props = Omit<ComponentProps<typeof FormPage>, 'back' | 'says'> & { says?: s
 
 /** The frame of a form in Stores: at the counter its parts stand beside each other. */
 export function StoreForm({ says, children, ...form }: Props) {
-  const { stores, backToStores, save } = storeFormWords.storeForm;
+  const { stores, save } = storeFormWords.storeForm;
   return (
-    <FormPage
-      {...form}
-      back={{ says: stores, label: backToStores, to: '/stores' }}
-      says={says ?? save}
-    >
+    <FormPage {...form} back={{ says: stores, to: '/stores' }} says={says ?? save}>
       <Columns>{children}</Columns>
     </FormPage>
   );

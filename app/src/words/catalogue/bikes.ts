@@ -78,19 +78,6 @@ export interface BikesWords {
   };
   correct: {
     correctThisBike: string;
-    whatPeopleCallIt: string;
-    maker: string;
-    serial: string;
-    motor: string;
-    noMotor: string;
-    itHasAMotor: string;
-    massKg: string;
-    terrain: string;
-    notSaid: string;
-    wetOrDry: string;
-    dry: string;
-    wet: string;
-    kmAWeekLabel: string;
     why: string;
     whyHint: string;
     save: string;

@@ -7,6 +7,8 @@ export interface CheckInWords {
     find: string;
     findBy: string;
     lastTag: (lastTag: number) => string;
+    hereOn: (tag: string) => string;
+    toItsJob: string;
     nobodyOfThatNameYet: string;
     newBikeOf: (customerName: string) => string;
     newCustomer: string;
@@ -24,11 +26,8 @@ export interface CheckInWords {
     hasAMotor: string;
     anotherBikeOf: (customerName: string) => string;
     writeTheCustomersName: string;
-    atMost120Letters: string;
     digitsSpacesAndALeading: string;
     giveTheBikeAName: string;
-    atMost80Letters: string;
-    atMost60Letters: string;
     howItIsUsed: string;
     massKg: string;
     kmAWeek: string;

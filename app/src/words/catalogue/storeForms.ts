@@ -251,7 +251,6 @@ export interface StoreFormsWords {
   storeForm: {
     save: string;
     stores: string;
-    backToStores: string;
     openItAgainToSee: string;
   };
   wrenchForm: {

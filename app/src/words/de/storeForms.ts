@@ -263,7 +263,6 @@ export const storeForms: StoreFormsWords = {
   storeForm: {
     save: 'Speichern',
     stores: 'Lager',
-    backToStores: 'Zurück zum Lager',
     openItAgainToSee: 'Neu öffnen, um die Änderung zu sehen, dann die eigene machen.',
   },
   wrenchForm: {

@@ -260,7 +260,6 @@ export const storeForms: StoreFormsWords = {
   storeForm: {
     save: 'Save',
     stores: 'Stores',
-    backToStores: 'Back to Stores',
     openItAgainToSee: 'Open it again to see the change, then make yours.',
   },
   wrenchForm: {

@@ -1,11 +1,10 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
-import { NOTHING_SAID } from '@hold-fast/core/job/job';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { FormProvider, useForm, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
-import { useBike } from '../../../data/counterQueries';
-import { useBikes } from '../../../data/queries';
+import { useBike, useBikes } from '../../../data/counterQueries';
 import { faultsOf } from '../../../data/writes';
 import { useCheckIn } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
@@ -15,14 +14,23 @@ import { Refusal } from '../../../ui/Refusal';
 import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
 import { Words } from '../../../ui/Words';
-import { blankBike, madeFaults, madeOf, NewBikeFields, NewBikeUse, type NewBike } from './NewBike';
 import { NoticeNotes } from '../job/NoticeNotes';
-import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm';
+import { blankBike, madeOf, type NewBike } from './newBike';
+import { blankVisit, promiseTimes, visitOf, type VisitForm } from './visitForm';
 import { VisitFields } from './VisitFields';
+import { WrittenVisit, WrittenWithBike } from './written';
+import { BikeBrakes, BikeNamed, BikeUse } from '../../bikes/BikeFields';
+import { ProblemError } from '../../../data/api';
+import { FormLine } from '../../../ui/FormLine';
 import { checkInWords } from '../../../words/checkIn';
+import { words } from '../../../words/words';
 import { focusFault } from '../../../ui/focusFault';
 
-type Chosen = { known: FoundBike } | { made: NewBike };
+/** A bike out of the list, or none yet and what was looked for. */
+interface Chosen {
+  known: FoundBike | null;
+  customerName: string;
+}
 
 /** Checking a bike in: find it or write it down, then what the rider says. */
 export function CheckIn() {
@@ -42,7 +50,6 @@ function FindBike({
   onChosen: (chosen: Chosen) => void;
 }) {
   const bikes = useBikes(useDeferredValue(search.trim()));
-  const blank = blankBike({ customerId: null, customerName: search.trim() });
   return (
     <Page
       over={checkInWords.checkIn.checkIn}
@@ -51,7 +58,7 @@ function FindBike({
         <>
           <Button
             says={checkInWords.checkIn.aNewCustomer}
-            onPress={() => onChosen({ made: blank })}
+            onPress={() => onChosen({ known: null, customerName: search.trim() })}
           />
           <Button
             kind="plain"
@@ -74,15 +81,14 @@ function FindBike({
         <Row
           key={bike.bikeId}
           title={bike.bikeName}
-          says={[
-            bike.customerName,
-            bike.maker,
-            bike.serial,
-            bike.lastTag ? checkInWords.checkIn.lastTag(bike.lastTag) : null,
-          ]
+          says={[bike.customerName, bike.maker, bike.serial, whereIs(bike)]
             .filter(Boolean)
             .join(' · ')}
-          onPress={() => onChosen({ known: bike })}
+          onPress={() =>
+            bike.openJobId
+              ? router.navigate(`/bench/${bike.openJobId}`)
+              : onChosen({ known: bike, customerName: bike.customerName })
+          }
         />
       ))}
       {bikes.error ? <Note kind="refusal">{bikes.error.message}</Note> : null}
@@ -95,91 +101,133 @@ function FindBike({
   );
 }
 
+/** On which tag a bike is here, or was last. */
+function whereIs({ lastTag, openJobId }: FoundBike): string | null {
+  if (lastTag === null) return null;
+  const { hereOn, lastTag: wasOn } = checkInWords.checkIn;
+  return openJobId ? hereOn(words.tagNumber(lastTag)) : wasOn(lastTag);
+}
+
+type Form = VisitForm & NewBike;
+
 function Visit({ chosen, onOther }: { chosen: Chosen; onOther: () => void }) {
   const [promised] = useState(() => promiseTimes(new Date()));
-  const [made, setMade] = useState<NewBike | null>('made' in chosen ? chosen.made : null);
-  const [ids] = useState(() => ({ customer: uuid(), bike: uuid() }));
-  const [tried, setTried] = useState(false);
-  const form = useForm<VisitForm>({
-    // The first field that is wrong may be one of the bike’s, above the visit’s.
+  const [fresh, setFresh] = useState(chosen.known === null);
+  const [made] = useState(() => ({ customer: uuid(), bike: uuid() }));
+  const { known } = chosen;
+  const form = useForm<Form>({
+    // Read again at each check: a known customer may turn out to have brought another bike.
+    resolver: zodResolver(fresh ? WrittenWithBike : WrittenVisit) as unknown as Resolver<Form>,
+    // The first field that is wrong is the uppermost, whenever it came onto the page.
     shouldFocusError: false,
-    defaultValues: visitFormOf({
-      ...NOTHING_SAID,
-      complaint: '',
-      symptoms: [],
-      frontLever: null,
-      odometerKm: null,
-      promisedAt: promised[0]!,
-      minutes: 30,
-    }),
+    defaultValues: { ...blankBike(chosen.customerName), ...blankVisit(promised[0]!) },
   });
   const checkIn = useCheckIn();
-  const faults = faultsOf(checkIn.error);
-  const known = 'known' in chosen ? chosen.known : null;
-  const brought = made ? madeOf(made, ids) : null;
-  const wrong = brought ? madeFaults(brought) : {};
-  const page = useBike(known && !made ? known.bikeId : null).data;
+  const page = useBike(fresh ? null : known!.bikeId).data;
 
-  const submit = () => {
-    setTried(true);
-    void form.handleSubmit((visit) => {
-      if (Object.keys(wrong).length > 0) return focusFault();
-      checkIn.mutate(
-        {
-          ...visitOf(visit),
-          customer: made?.customerId ?? brought?.customer ?? known!.customerId,
-          bike: brought?.bike ?? known!.bikeId,
-        },
-        { onSuccess: (job) => router.replace(`/bench/${job.id}`) },
-      );
-    }, focusFault)();
+  /** Who and what came in: written out where nobody knows it yet. */
+  const brought = (written: Form) => {
+    if (known && !fresh) return { customer: known.customerId, bike: known.bikeId };
+    if (!known) return madeOf(written, made);
+    const { bike } = madeOf(written, { ...made, customer: known.customerId });
+    return { customer: known.customerId, bike };
   };
-  const put = (change: Partial<NewBike>) => setMade((now) => now && { ...now, ...change });
+  const submit = form.handleSubmit(
+    (written) =>
+      checkIn.mutate(
+        { ...visitOf(written), ...brought(written) },
+        { onSuccess: (job) => router.replace(`/bench/${job.id}`) },
+      ),
+    focusFault,
+  );
+  const bringAnother = () => {
+    setFresh(true);
+    // It comes back from no visit of the other one.
+    form.setValue('comebackOf', null);
+  };
   return (
     <Page
       over={checkInWords.checkIn.checkIn}
       title={
-        made
-          ? made.customerId
-            ? checkInWords.checkIn.newBikeOf(known!.customerName)
+        !fresh
+          ? known!.bikeName
+          : known
+            ? checkInWords.checkIn.newBikeOf(known.customerName)
             : checkInWords.checkIn.newCustomer
-          : known!.bikeName
       }
       foot={
         <>
-          <Button says={checkInWords.checkIn.checkItIn} onPress={submit} busy={checkIn.isPending} />
+          <Button
+            says={checkInWords.checkIn.checkItIn}
+            onPress={() => void submit()}
+            busy={checkIn.isPending}
+          />
           <Button kind="plain" says={checkInWords.checkIn.anotherBike} onPress={onOther} />
         </>
       }
     >
-      {checkIn.error ? (
-        <Refusal of={checkIn.error} title={checkIn.error.message}>
-          {Object.entries(faults).map(([path, message]) => (
-            <Words key={path}>{`${path}: ${message}`}</Words>
-          ))}
-        </Refusal>
-      ) : null}
-      {made ? (
-        <NewBikeFields made={made} wrong={wrong} tried={tried} onChange={put} />
-      ) : (
-        <Section>
-          <Words ink="soft">
-            {[known!.customerName, known!.maker, known!.serial].filter(Boolean).join(' · ')}
-          </Words>
-          <Button
-            kind="quiet"
-            says={checkInWords.checkIn.anotherBikeOf(known!.customerName)}
-            onPress={() =>
-              setMade(
-                blankBike({ customerId: known!.customerId, customerName: known!.customerName }),
-              )
-            }
-          />
-        </Section>
-      )}
-      <NoticeNotes notices={page?.notices ?? []} />
-      <VisitFields control={form.control} promised={promised} earlier={page?.jobs ?? []} />
-      {made ? <NewBikeUse made={made} wrong={wrong} onChange={put} /> : null}
+      {checkIn.error ? <NotTaken error={checkIn.error} /> : null}
+      <FormProvider {...form}>
+        {fresh ? (
+          <Section label={known ? checkInWords.checkIn.bike : checkInWords.checkIn.customerAndBike}>
+            {known ? null : (
+              <>
+                <FormLine
+                  control={form.control}
+                  name="customerName"
+                  label={checkInWords.checkIn.customer}
+                />
+                <FormLine
+                  control={form.control}
+                  name="phone"
+                  label={checkInWords.checkIn.phone}
+                  inputMode="tel"
+                  orNone
+                />
+              </>
+            )}
+            <BikeNamed />
+          </Section>
+        ) : (
+          <Section>
+            <Words ink="soft">
+              {[known!.customerName, known!.maker, known!.serial].filter(Boolean).join(' · ')}
+            </Words>
+            <Button
+              kind="quiet"
+              says={checkInWords.checkIn.anotherBikeOf(known!.customerName)}
+              onPress={bringAnother}
+            />
+          </Section>
+        )}
+        <NoticeNotes notices={page?.notices ?? []} />
+        <VisitFields promised={promised} earlier={page?.jobs ?? []} />
+        {fresh ? (
+          <>
+            <BikeUse />
+            <BikeBrakes />
+          </>
+        ) : null}
+      </FormProvider>
     </Page>
+  );
+}
+
+/** Why a bike was not taken in; of one that is here already, with the way to its job. */
+function NotTaken({ error }: { error: Error }) {
+  const here = error instanceof ProblemError && error.kind === 'bike-here';
+  return (
+    <Refusal of={error} title={error.message}>
+      {Object.entries(faultsOf(error)).map(([path, message]) => (
+        <Words key={path}>{`${path}: ${message}`}</Words>
+      ))}
+      {here ? (
+        <Button
+          kind="quiet"
+          says={checkInWords.checkIn.toItsJob}
+          onPress={() => router.replace(`/bench/${String(error.problem.facts?.jobId)}`)}
+        />
+      ) : null}
+    </Refusal>
   );
 }

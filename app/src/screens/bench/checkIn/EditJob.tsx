@@ -2,7 +2,8 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { JobEdit } from '@hold-fast/contract/checkIn';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { FormProvider, useForm, type Resolver } from 'react-hook-form';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { ProblemError } from '../../../data/api';
 import { client, keys } from '../../../data/client';
 import { useBike } from '../../../data/counterQueries';
@@ -16,6 +17,7 @@ import { words } from '../../../words/words';
 import { BackToJob, WithJob } from '../JobFrame';
 import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm';
 import { VisitFields } from './VisitFields';
+import { WrittenVisit } from './written';
 import { checkInWords } from '../../../words/checkIn';
 
 type Written = Omit<JobEdit, 'version'>;
@@ -32,7 +34,10 @@ function Edit({ job }: { job: Job }) {
   const edit = useEditJob(job.id);
   const jobs = useBike(job.bike.id).data?.jobs ?? [];
   const earlier = jobs.filter(({ tag }) => tag < job.tag);
-  const form = useForm<VisitForm>({ defaultValues: visitFormOf(job) });
+  const form = useForm<VisitForm>({
+    defaultValues: visitFormOf(job),
+    resolver: zodResolver(WrittenVisit) as unknown as Resolver<VisitForm>,
+  });
   const problem = edit.error instanceof ProblemError ? edit.error.problem : null;
   const theirs = problem?.facts?.current as (Written & { version: number }) | undefined;
 
@@ -81,7 +86,9 @@ function Edit({ job }: { job: Job }) {
           {theirs ? <Words>{checkInWords.editJob.theirs(told(theirs))}</Words> : null}
         </Refusal>
       ) : null}
-      <VisitFields control={form.control} promised={promised} earlier={earlier} />
+      <FormProvider {...form}>
+        <VisitFields promised={promised} earlier={earlier} />
+      </FormProvider>
     </Page>
   );
 }

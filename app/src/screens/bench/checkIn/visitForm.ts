@@ -1,4 +1,4 @@
-import type { CameAlong, Intake } from '@hold-fast/core/job/job';
+import { NOTHING_SAID, type CameAlong, type Intake } from '@hold-fast/core/job/job';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import { addDays } from 'date-fns/addDays';
 import { set } from 'date-fns/set';
@@ -26,12 +26,20 @@ export function moneyCents(text: string): number | null | undefined {
   return Number.isFinite(sum) && sum >= 0 && sum <= 100_000 ? Math.round(sum * 100) : undefined;
 }
 
-/** What a form of a visit says, as it is sent. */
-export const visitOf = ({ odometer, ringAbove, ...visit }: VisitForm) => ({
-  ...visit,
-  complaint: visit.complaint.trim(),
-  odometerKm: odometerKm(odometer),
-  ringAboveCents: moneyCents(ringAbove) ?? null,
+/** What a form of a visit says, as it is sent; what else the form holds is left out. */
+export const visitOf = (form: VisitForm): Intake => ({
+  complaint: form.complaint.trim(),
+  symptoms: form.symptoms,
+  frontLever: form.frontLever,
+  odometerKm: odometerKm(form.odometer),
+  promisedAt: form.promisedAt,
+  minutes: form.minutes,
+  cameAlong: form.cameAlong,
+  damage: form.damage,
+  mayRide: form.mayRide,
+  oldPartsBack: form.oldPartsBack,
+  ringAboveCents: moneyCents(form.ringAbove) ?? null,
+  comebackOf: form.comebackOf,
 });
 
 /** A form of what was written of a visit. */
@@ -49,6 +57,18 @@ export const visitFormOf = (written: Intake): VisitForm => ({
   ringAbove: written.ringAboveCents === null ? '' : String(written.ringAboveCents / 100),
   comebackOf: written.comebackOf,
 });
+
+/** Nothing written yet of a visit. */
+export const blankVisit = (promisedAt: string): VisitForm =>
+  visitFormOf({
+    ...NOTHING_SAID,
+    complaint: '',
+    symptoms: [],
+    frontLever: null,
+    odometerKm: null,
+    promisedAt,
+    minutes: 30,
+  });
 
 /** Times a bike may be promised for: later today, and the next two days. */
 export function promiseTimes(now: Date): string[] {

@@ -157,8 +157,6 @@ function containerSays(container: ContainerInStore): string {
 function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) {
   const fills = job.filled.filter((fill) => fill.end === end);
   const wasted = job.wasted.filter((each) => each.end === end);
-  const [back, setBack] = useState('');
-  const [drained, setDrained] = useState('');
   const pouring = useTake<'fluid-back'>(job);
   const draining = useTake<'waste'>(job);
   const last = fills.at(-1);
@@ -169,7 +167,6 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
       </Section>
     );
   const refused = pouring.refused ?? draining.refused;
-  const [backMl, drainedMl] = [numberOf(back), numberOf(drained)];
   return (
     <Section label={jobWords.recordFluid.bookedOffForThisBrake}>
       {refused ? <Note kind="refusal">{refused}</Note> : null}
@@ -190,48 +187,49 @@ function Booked({ job, end, asked }: { job: Job; end: End; asked: AskedFluid }) 
         </Words>
       ) : null}
       {familyRule(last.family).pouredBack ? (
-        <View style={styles.line}>
-          <View style={styles.field}>
-            <Field
-              label={jobWords.recordFluid.cleanRestPouredBackMl}
-              value={back}
-              inputMode="decimal"
-              onChangeText={setBack}
-            />
-          </View>
-          <Button
-            kind="plain"
-            says={jobWords.recordFluid.bookItBack}
-            disabled={!backMl}
-            onPress={() => {
-              if (pouring.take({ kind: 'fluid-back', fillId: last.id, ml: backMl! }, null))
-                setBack('');
-            }}
-          />
-        </View>
+        <Millilitres
+          label={jobWords.recordFluid.cleanRestPouredBackMl}
+          says={jobWords.recordFluid.bookItBack}
+          onTake={(ml) => pouring.take({ kind: 'fluid-back', fillId: last.id, ml }, null)}
+        />
       ) : (
         <Words kind="small">{jobWords.recordFluid.glycolAndSiliconeAreNever}</Words>
       )}
-      <View style={styles.line}>
-        <View style={styles.field}>
-          <Field
-            label={jobWords.recordFluid.drainedMl}
-            value={drained}
-            inputMode="decimal"
-            onChangeText={setDrained}
-          />
-        </View>
-        <Button
-          kind="plain"
-          says={jobWords.recordFluid.intoTheCan}
-          disabled={!drainedMl}
-          onPress={() => {
-            const { family } = asked.fluid;
-            if (draining.take({ kind: 'waste', end, family, ml: drainedMl! }, null)) setDrained('');
-          }}
-        />
-      </View>
+      <Millilitres
+        label={jobWords.recordFluid.drainedMl}
+        says={jobWords.recordFluid.intoTheCan}
+        onTake={(ml) => draining.take({ kind: 'waste', end, family: asked.fluid.family, ml }, null)}
+      />
     </Section>
+  );
+}
+
+/** An amount and the key that books it; taken, the line is empty again. */
+function Millilitres({
+  label,
+  says,
+  onTake,
+}: {
+  label: string;
+  says: string;
+  onTake: (ml: number) => boolean;
+}) {
+  const [text, setText] = useState('');
+  const ml = numberOf(text);
+  return (
+    <View style={styles.line}>
+      <View style={styles.field}>
+        <Field label={label} value={text} inputMode="decimal" onChangeText={setText} />
+      </View>
+      <Button
+        kind="plain"
+        says={says}
+        disabled={!ml}
+        onPress={() => {
+          if (onTake(ml!)) setText('');
+        }}
+      />
+    </View>
   );
 }
 

@@ -1,0 +1,35 @@
+import { Bike, type Customer } from '@hold-fast/contract/bikes';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
+import { z } from 'zod';
+import type { WrittenBike } from '../../bikes/BikeFields';
+
+/** A customer and a bike that nobody knows yet, as the form holds them. */
+export interface NewBike extends WrittenBike {
+  customerName: string;
+  phone: string | null;
+}
+
+/** Nothing written yet, of a customer by this name. */
+export const blankBike = (customerName: string): NewBike => ({
+  ...USUAL_USE,
+  customerName,
+  phone: null,
+  name: '',
+  maker: '',
+  serial: '',
+  motor: false,
+});
+
+/** Of what else a form holds, the bike alone. */
+const TheBike = z.object(Bike.omit({ id: true, customerId: true }).shape);
+
+/** What the form makes: the customer and the bike, by their ids. */
+export function madeOf(
+  written: NewBike,
+  ids: { customer: string; bike: string },
+): { customer: Customer; bike: Bike } {
+  return {
+    customer: { id: ids.customer, name: written.customerName, phone: written.phone },
+    bike: { ...TheBike.parse(written), id: ids.bike, customerId: ids.customer },
+  };
+}

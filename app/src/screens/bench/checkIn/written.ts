@@ -1,0 +1,43 @@
+import { Bike, Customer } from '@hold-fast/contract/bikes';
+import { CheckIn } from '@hold-fast/contract/checkIn';
+import { z } from 'zod';
+import { checkInWords } from '../../../words/checkIn';
+import { moneyCents, odometerKm } from './visitForm';
+
+// What the server would refuse of a check-in, said before it is sent.
+
+const { checkIn, visitFields } = checkInWords;
+
+/** Words that must be there; `empty` is said where they are not. */
+const needed = (field: z.ZodType<string, string>, empty: string) =>
+  z
+    .string()
+    .refine((text) => text.trim() !== '', { error: empty, abort: true })
+    .pipe(field);
+
+/** What may stand in a field; `wrong` is said of what may not. */
+const held = <T>(may: (written: T) => boolean, wrong: string) =>
+  z.custom<T>((written) => may(written as T), wrong);
+
+/** A visit as its form holds it. */
+export const WrittenVisit = z.looseObject({
+  complaint: needed(CheckIn.shape.complaint, visitFields.writeWhatTheRiderSays),
+  odometer: held<string>(
+    (text) =>
+      /^\s*\d{0,3}([\s.,]?\d{3})*\s*$/.test(text) &&
+      CheckIn.shape.odometerKm.safeParse(odometerKm(text)).success,
+    visitFields.wholeKilometresDigitsOnly,
+  ),
+  ringAbove: held<string>((text) => moneyCents(text) !== undefined, visitFields.aNumberOfMoney),
+});
+
+/** A visit of a bike that nobody knows yet, with the bike and its customer. */
+export const WrittenWithBike = WrittenVisit.extend({
+  ...Bike.omit({ id: true, customerId: true }).shape,
+  name: needed(Bike.shape.name, checkIn.giveTheBikeAName),
+  customerName: needed(Customer.shape.name, checkIn.writeTheCustomersName),
+  phone: held<string | null>(
+    (phone) => Customer.shape.phone.safeParse(phone).success,
+    checkIn.digitsSpacesAndALeading,
+  ),
+});
