@@ -1,4 +1,5 @@
 import { ENDS } from '@hold-fast/core/ends';
+import { BRAKE_TYPES, NO_THIRD, THIRD_PLACES } from '@hold-fast/core/kit/bike';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { disclose, type Withheld } from '@hold-fast/core/job/withheld';
 import type { Json } from '@hold-fast/core/seal/canonical';
@@ -39,7 +40,13 @@ export const RecordRead = z.object({
   complaint: text,
   symptoms: codes,
   odometerKm: number,
-  bike: z.object({ name: text, maker: text, serial: text }),
+  bike: z.object({
+    name: text,
+    maker: text,
+    serial: text,
+    thirdBrake: z.enum(BRAKE_TYPES).catch(NO_THIRD.thirdBrake),
+    thirdPlace: z.enum(THIRD_PLACES).catch(NO_THIRD.thirdPlace),
+  }),
   customer: z.object({ name: text }),
   inspection: listOf(
     z.object({

@@ -1,5 +1,6 @@
 import type { DueOf } from '@hold-fast/core/due/due';
 import type { End } from '@hold-fast/core/ends';
+import type { Bike } from '@hold-fast/core/kit/bike';
 import { ORIGINS } from '@hold-fast/core/source';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { z } from 'zod';
@@ -39,6 +40,8 @@ export interface Report {
   sealedBy: string;
   bikeName: string;
   customerName: string;
+  /** What tells its ends apart. */
+  third: Pick<Bike, 'thirdBrake' | 'thirdPlace'>;
   record: ShownRecord;
   amendments: { id: string; words: string; takesBack: { end: End; subject: string }[] }[];
   dues: { end: End; of: DueOf; on: string }[];

@@ -32,12 +32,14 @@ export async function reportOf(on: Queryable, recordId: string): Promise<Report 
     'SELECT id, canonical FROM sealed_record WHERE job_id = ? AND nth > 0 ORDER BY nth',
     [jobId],
   );
+  const { bike } = held.record;
   return {
     ...report,
     shop: (await rulesInForce(on)).rules.name,
     // Both as they were called that day.
     customerName: held.record.customer.name,
-    bikeName: held.record.bike.name,
+    bikeName: bike.name,
+    third: { thirdBrake: bike.thirdBrake, thirdPlace: bike.thirdPlace },
     sealedAt: sealedAt.toISOString(),
     record: shownOf(held.record),
     amendments: later.flatMap(({ id, canonical: text }) => {

@@ -15,12 +15,13 @@ import { exactDay } from '../../words/days';
 import { ledgerWords } from '../../words/ledger';
 import { planWords } from '../../words/planWords';
 import { words } from '../../words/words';
+import { endSays } from '../bikes/thirdBrake';
 
 /** A word for a code; the code itself where a record is older than its word. */
 const named = (names: Readonly<Partial<Record<string, string>>>, code: string): string =>
   names[code] ?? code;
-const atEnd = (end: End | null, what: string) =>
-  end ? `${capital(words.end[end])}: ${what}` : capital(what);
+const atEnd = (bike: RecordRead['bike'], end: End | null, what: string) =>
+  end ? `${capital(endSays(bike, end))}: ${what}` : capital(what);
 /** What an amendment took back of it: whatever was said of that holds no more. */
 type TakenBack = readonly { end: string; subject: string }[];
 const isTakenBack = (takenBack: TakenBack, end: string, subject: string) =>
@@ -67,7 +68,7 @@ export function LaidOut({ record, takenBack }: { record: RecordRead; takenBack: 
 
 /** How each thing stood at each end, and what nobody looked at. */
 function Found({
-  record: { inspection, notInspected },
+  record: { bike, inspection, notInspected },
   takenBack,
 }: {
   record: RecordRead;
@@ -83,7 +84,7 @@ function Found({
         <Row
           key={`${end} ${subject}`}
           mark={<VerdictMark word={isTakenBack(takenBack, end, subject) ? 'unproven' : word} />}
-          title={atEnd(end, named(words.subject, subject))}
+          title={atEnd(bike, end, named(words.subject, subject))}
           word={
             isTakenBack(takenBack, end, subject)
               ? { says: says.takenBack, ink: 'fogText' as const }
@@ -102,7 +103,7 @@ function Found({
           <Section key={end}>
             <Words ink="soft">
               {says.notInspected(
-                words.end[end],
+                endSays(bike, end),
                 words.format.list(missed.map(({ subject }) => named(words.subject, subject))),
               )}
             </Words>
@@ -114,7 +115,7 @@ function Found({
 }
 
 /** Every sitting with all that was read, what was corrected in it struck. */
-function Measured({ record: { measured } }: { record: RecordRead }) {
+function Measured({ record: { bike, measured } }: { record: RecordRead }) {
   const says = ledgerWords.laidOut;
   if (measured.length === 0) return null;
   return (
@@ -124,7 +125,7 @@ function Measured({ record: { measured } }: { record: RecordRead }) {
         return (
           <View key={sitting.id}>
             <Words kind="strong">
-              {atEnd(sitting.end, named(words.subject, sitting.part))}
+              {atEnd(bike, sitting.end, named(words.subject, sitting.part))}
               {sitting.superseded ? ` (${says.overtaken})` : ''}
             </Words>
             <Words kind="small">{says.readWith(sitting.gaugeName, sitting.by)}</Words>
@@ -142,13 +143,13 @@ function Measured({ record: { measured } }: { record: RecordRead }) {
   );
 }
 
-function Bolts({ record: { tightened } }: { record: RecordRead }) {
+function Bolts({ record: { bike, tightened } }: { record: RecordRead }) {
   const says = ledgerWords.laidOut;
   return (
     <Lines
       label={says.torque}
       lines={tightened.map(({ end, fastener, setNm, window, wrench, flaws, by }) => [
-        atEnd(end, named(words.fastener, fastener)),
+        atEnd(bike, end, named(words.fastener, fastener)),
         says.set(
           words.format.torque(setNm),
           words.torques(window.loNm, window.hiNm),
@@ -161,13 +162,13 @@ function Bolts({ record: { tightened } }: { record: RecordRead }) {
   );
 }
 
-function Filled({ record: { filled } }: { record: RecordRead }) {
+function Filled({ record: { bike, filled } }: { record: RecordRead }) {
   const says = ledgerWords.laidOut;
   return (
     <Lines
       label={says.fluid}
       lines={filled.map(({ end, fluid, label, lot, ml, by }) => [
-        atEnd(end, fluid),
+        atEnd(bike, end, fluid),
         says.filled(words.format.fixed(ml, 0), label, lot, by),
       ])}
     />
@@ -176,6 +177,7 @@ function Filled({ record: { filled } }: { record: RecordRead }) {
 
 function Parts({ record }: { record: RecordRead }) {
   const says = ledgerWords.laidOut;
+  const { bike } = record;
   const fitted = record.fittings.filter(
     ({ jobId, condition }) => jobId === record.id && condition !== 'found',
   );
@@ -184,11 +186,11 @@ function Parts({ record }: { record: RecordRead }) {
       label={says.parts}
       lines={[
         ...fitted.map(({ end, part, description, condition, by }) => [
-          atEnd(end, named(words.part, part)),
+          atEnd(bike, end, named(words.part, part)),
           [description, named(words.fittedAs, condition), by].filter(Boolean).join(' · '),
         ]),
         ...record.taken.map(({ end, description, pieces, batch, by }) => [
-          atEnd(end, `${pieces} × ${description}`),
+          atEnd(bike, end, `${pieces} × ${description}`),
           [batch, by].filter(Boolean).join(' · '),
         ]),
       ]}
@@ -196,7 +198,7 @@ function Parts({ record }: { record: RecordRead }) {
   );
 }
 
-function Done({ record: { stepped, repaired, tested } }: { record: RecordRead }) {
+function Done({ record: { bike, stepped, repaired, tested } }: { record: RecordRead }) {
   const says = ledgerWords.laidOut;
   const step = (code: string) =>
     (planWords.step as Partial<Record<string, { does: string }>>)[code]?.does ?? code;
@@ -205,15 +207,15 @@ function Done({ record: { stepped, repaired, tested } }: { record: RecordRead })
       label={says.done}
       lines={[
         ...stepped.map(({ end, step: code, outcome, reason, by }) => [
-          atEnd(end, step(code)),
+          atEnd(bike, end, step(code)),
           [outcome === 'done' ? '' : says.leftOut, reason, by].filter(Boolean).join(' · '),
         ]),
         ...repaired.map(({ end, work, words: said, by }) => [
-          atEnd(end, named(words.work, work)),
+          atEnd(bike, end, named(words.work, work)),
           [said, by].filter(Boolean).join(' · '),
         ]),
         ...tested.map(({ end, test, outcome, words: said, by }) => [
-          atEnd(end, named(says.test, test)),
+          atEnd(bike, end, named(says.test, test)),
           [named(says.outcome, outcome), said, by].filter(Boolean).join(' · '),
         ]),
       ]}
@@ -221,12 +223,12 @@ function Done({ record: { stepped, repaired, tested } }: { record: RecordRead })
   );
 }
 
-function Decided({ record: { decided } }: { record: RecordRead }) {
+function Decided({ record: { bike, decided } }: { record: RecordRead }) {
   return (
     <Lines
       label={ledgerWords.laidOut.decided}
       lines={decided.map(({ end, subject, decision, words: said, by, at }) => [
-        atEnd(end, named(words.subject, subject)),
+        atEnd(bike, end, named(words.subject, subject)),
         `${capital(named(words.decided, decision))}: “${said}” ${by}, ${at ? exactDay(at) : ''}`,
       ])}
     />

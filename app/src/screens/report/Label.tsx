@@ -1,4 +1,5 @@
 import { router } from 'expo-router';
+import { endSays } from '../bikes/thirdBrake';
 import { StyleSheet, View } from 'react-native';
 import { useReport, useReportLinks } from '../../data/counterQueries';
 import { useMakeLink } from '../../data/writes';
@@ -12,7 +13,6 @@ import { capital } from '../../words/capital';
 import { calendarDay, exactDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { reportWords } from '../../words/report';
-import { words } from '../../words/words';
 import { addressOf } from './address';
 import { SquareCode } from './SquareCode';
 
@@ -67,7 +67,10 @@ export function Label({ recordId }: { recordId: string }) {
         )}
         {report.dues.slice(0, MOST_DUES).map(({ end, of, on }) => (
           <Words key={`${end} ${of}`}>
-            {reportWords.comes(`${capital(dueWords.of[of])}, ${words.end[end]}`, calendarDay(on))}
+            {reportWords.comes(
+              `${capital(dueWords.of[of])}, ${endSays(report.third, end)}`,
+              calendarDay(on),
+            )}
           </Words>
         ))}
       </View>

@@ -6,6 +6,7 @@ import { dueWords } from '../../words/due';
 import { planWords } from '../../words/planWords';
 import { reportWords } from '../../words/report';
 import { words } from '../../words/words';
+import { endSays } from '../bikes/thirdBrake';
 
 /** A part of a report: what it is about, what must not be missed of it, lines, and worn thicknesses to be drawn. */
 export interface ReportSection {
@@ -17,7 +18,8 @@ export interface ReportSection {
 
 const named = (names: Readonly<Partial<Record<string, string>>>, code: string) =>
   names[code] ?? code;
-const at = (end: End | null, what: string) => (end ? `${capital(words.end[end])}: ${what}` : what);
+/** What is said of an end, or of the whole bike. */
+type At = (end: End | null, what: string) => string;
 const section = (label: string, lines: string[], more: Partial<ReportSection> = {}) => ({
   label,
   lines,
@@ -27,13 +29,14 @@ const section = (label: string, lines: string[], more: Partial<ReportSection> = 
 });
 
 /** What a customer is told of a visit, part by part: the page and the paper are both made of it. Empty parts are left out. */
-export function sectionsOf({ record, amendments, dues }: Report): ReportSection[] {
+export function sectionsOf({ third, record, amendments, dues }: Report): ReportSection[] {
+  const at: At = (end, what) => (end ? `${capital(endSays(third, end))}: ${what}` : what);
   const takenBack = amendments.flatMap(({ takesBack }) => takesBack);
   return [
     asked(record),
-    stands(record, takenBack),
-    measured(record),
-    did(record),
+    stands(at, record, takenBack),
+    measured(at, record),
+    did(at, record),
     section(
       reportWords.bolts,
       record.tightened.map(({ end, fastener, setNm }) =>
@@ -56,7 +59,10 @@ export function sectionsOf({ record, amendments, dues }: Report): ReportSection[
       reportWords.coming,
       dues.length > 0
         ? dues.map(({ of, end, on }) =>
-            reportWords.comes(`${capital(dueWords.of[of])}, ${words.end[end]}`, calendarDay(on)),
+            reportWords.comes(
+              `${capital(dueWords.of[of])}, ${endSays(third, end)}`,
+              calendarDay(on),
+            ),
           )
         : [reportWords.nothingComing],
     ),
@@ -76,6 +82,7 @@ const asked = ({ complaint, symptoms, notRepaired }: ShownRecord) =>
 
 /** How each thing stands, end by end, and what nobody looked at: it is neither good nor bad. */
 function stands(
+  at: At,
   { inspection, notInspected }: ShownRecord,
   takenBack: readonly { end: End; subject: string }[],
 ) {
@@ -106,7 +113,7 @@ function stands(
   );
 }
 
-const measured = (record: ShownRecord) =>
+const measured = (at: At, record: ShownRecord) =>
   section(reportWords.measured, [], {
     wears: record.measured
       .filter(({ superseded }) => !superseded)
@@ -122,7 +129,7 @@ const measured = (record: ShownRecord) =>
       }),
   });
 
-function did({ id, fittings, repaired, stepped }: ShownRecord) {
+function did(at: At, { id, fittings, repaired, stepped }: ShownRecord) {
   const steps = planWords.step as Partial<Record<string, { does: string }>>;
   const lines = [
     ...fittings
