@@ -2,6 +2,7 @@ import type { Entry } from '@hold-fast/contract/entries';
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
 import {
+  checkIn,
   comeAgain,
   entry,
   measure,
@@ -96,6 +97,18 @@ describe('a crack', () => {
     expect((await decide(second, 'seen-wrong', 'rotor', lead)).status).toBe(201);
     expect(await barsOf(second)).toEqual([]);
   });
+});
+
+it('a worn rotor is not measured away on a second job, while the bike is here on the first', async () => {
+  const jobId = await ready();
+  await measureRotor(shop, client, jobId, [1.45, 1.45, 1.45]);
+  expect(await barsOf(jobId)).toEqual(['replace-open']);
+  const { bike, customer } = (await client.sendJob('GET', `/jobs/${jobId}`)).body;
+  const again = checkIn({ bike: bike.id, customer: customer.id });
+  const refused = await client.send('POST', '/jobs', again);
+  expect([refused.status, refused.body.facts?.jobId]).toEqual([409, jobId]);
+  expect((await client.send('GET', `/jobs/${again.id}`)).status).toBe(404);
+  expect((await sign(jobId)).status).toBe(409);
 });
 
 describe('a no of the hand-over', () => {
