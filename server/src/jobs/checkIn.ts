@@ -62,7 +62,7 @@ const askedColumns = (asked: Intake) => ({
  * @throws Refusal `bike-here` with the job it is on
  */
 async function refuseSecondJob(on: Transaction, bikeId: string): Promise<void> {
-  const here = await openJobOfBike(on, bikeId);
+  const here = await openJobOfBike(on, bikeId, null);
   if (here) throw new Refusal('bike-here', { facts: here });
 }
 

@@ -1,6 +1,7 @@
 import type { Entry } from '@hold-fast/contract/entries';
 import type { BenchJob } from '@hold-fast/contract/jobs';
 import { v7 as uuid } from 'uuid';
+import { run } from '../platform/database';
 import {
   checkIn,
   comeAgain,
@@ -28,11 +29,12 @@ afterEach(() => expect(shop.faults).toEqual([]));
 
 const barsOf = async (jobId: string) =>
   (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.map(({ code }) => code);
-const sign = (jobId: string) =>
+const sign = (jobId: string, change: object = {}) =>
   client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
     customerToldOfWatch: true,
+    ...change,
   });
 const look = (
   jobId: string,
@@ -64,16 +66,18 @@ async function ready(): Promise<string> {
 /** The next visit of a job's bike. */
 async function nextVisit(jobId: string): Promise<string> {
   const { bike } = (await client.sendJob('GET', `/jobs/${jobId}`)).body;
-  const taken = await comeAgain(shop, client, bike);
+  const { id } = await comeAgain(shop, client, bike);
+  await begin(id);
+  return id;
+}
+/** Its front brake is identified, and the side of its lever tried. */
+async function begin(id: string): Promise<void> {
+  const sheetRevisionId = shop.ids.sheet;
   await client.append(
-    taken.id,
-    entry('identification', { end: 'front', sheetRevisionId: shop.ids.sheet, stampedLimit: null }),
+    id,
+    entry('identification', { end: 'front', sheetRevisionId, stampedLimit: null }),
   );
-  await client.append(
-    taken.id,
-    entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),
-  );
-  return taken.id;
+  await client.append(id, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
 }
 
 describe('a crack', () => {
@@ -109,6 +113,29 @@ it('a worn rotor is not measured away on a second job, while the bike is here on
   expect([refused.status, refused.body.facts?.jobId]).toEqual([409, jobId]);
   expect((await client.send('GET', `/jobs/${again.id}`)).status).toBe(404);
   expect((await sign(jobId)).status).toBe(409);
+});
+
+it('a bike that was taken in twice all the same is signed as good on neither job, while the other is open', async () => {
+  const worn = await ready();
+  await measureRotor(shop, client, worn, [1.45, 1.45, 1.45]);
+  // As it could be taken in before: a second job beside the first.
+  const good = uuid();
+  const rest = `bike_id, complaint, status, front_lever, odometer_km, promised_at, minutes, came_along, damage, checked_in_at,
+    checked_in_by`;
+  await run(
+    shop.pool,
+    `INSERT INTO job (id, tag, ${rest}) SELECT ?, tag + 5000, ${rest} FROM job WHERE id = ?`,
+    [good, worn],
+  );
+  await begin(good);
+  await measureRotor(shop, client, good, [1.6, 1.6, 1.6]);
+  expect(await barsOf(good)).toEqual([]);
+  const refused = await sign(good);
+  expect([refused.status, refused.body]).toMatchObject([409, { facts: { jobId: worn } }]);
+  const leave = { words: 'Taken in twice', takenBy: 'Nobody: it stays here' };
+  expect((await sign(worn, { notRepaired: leave })).status).toBe(201);
+  // What was found there hangs on the bike now.
+  expect(await barsOf(good)).toEqual(['still-tagged']);
 });
 
 describe('a no of the hand-over', () => {

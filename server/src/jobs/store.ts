@@ -55,15 +55,17 @@ export async function holdJob(on: Queryable, jobId: string): Promise<HeldJob | n
   return stateOfJob(on, jobId);
 }
 
-/** The job that a bike is in the shop for; null where it is not. */
+/** The job that a bike is in the shop for, besides one; null where there is none. */
 export function openJobOfBike(
   on: Queryable,
   bikeId: string,
+  besides: string | null,
 ): Promise<{ jobId: string; tag: number } | null> {
   return selectOne(
     on,
-    "SELECT id AS jobId, tag FROM job WHERE bike_id = ? AND status = 'open' ORDER BY tag DESC LIMIT 1",
-    [bikeId],
+    `SELECT id AS jobId, tag FROM job WHERE bike_id = ? AND status = 'open' AND NOT (id <=> ?)
+      ORDER BY tag DESC LIMIT 1`,
+    [bikeId, besides],
   );
 }
 

@@ -8,6 +8,7 @@ import { withhold } from '@hold-fast/core/job/withheld';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { changeJob } from '../jobs/jobBook';
+import { openJobOfBike } from '../jobs/store';
 import { hangTakenBack, hangUnrepaired, noteRefusals } from '../jobs/judgements';
 import { duesOf } from '@hold-fast/core/due/due';
 import { dayIn } from '@hold-fast/core/job/day';
@@ -108,7 +109,8 @@ function refuseNothingToDecide(
 /**
  * Signs a job off and seals it. Everything is judged once more from what is stored before the rules look at it. One that is closed
  * with its bike not repaired passes nothing: all that is open hangs on the bike.
- * @throws Refusal `wrong-pin`, `sign-off-refused` with what bars it, `job-sealed`, `not-found`.
+ * @throws Refusal `wrong-pin`, `sign-off-refused` with what bars it, `bike-here` with another open job of the bike, `job-sealed`,
+ *   `not-found`.
  */
 export async function signOff(
   shop: Shop,
@@ -125,6 +127,9 @@ export async function signOff(
     const bars = barsOf(job, signed.customerToldOfWatch);
     const { notRepaired } = signed;
     if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
+    // Of a bike that was taken in twice before that was refused, one job is closed as not repaired: what it found hangs on the bike then.
+    const other = notRepaired ? null : await openJobOfBike(transaction, job.bike.id, jobId);
+    if (other) throw new Refusal('bike-here', { facts: other });
     const at = shop.now();
     const { head, number } = await holdHead(transaction);
     const whole = recordOf(job, {
