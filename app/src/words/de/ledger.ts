@@ -50,7 +50,7 @@ export const ledger: LedgerWords = {
     nothing: 'Nichts wurde geprüft.',
     doNotRide: 'Nicht fahren',
     takenBack: 'zurückgenommen',
-    notInspected: (end, what) => `Nicht angesehen (${end}), weder gut noch schlecht: ${what}.`,
+    notInspected: (end, what) => `Nicht angesehen, ${end}: ${what}. Weder gut noch schlecht.`,
     read: 'Was abgelesen wurde, mm',
     overtaken: 'überholt',
     readWith: (gauge, by) => `${gauge} · ${by}`,

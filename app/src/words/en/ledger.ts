@@ -49,7 +49,7 @@ export const ledger: LedgerWords = {
     nothing: 'Nothing was inspected.',
     doNotRide: 'Do not ride',
     takenBack: 'taken back',
-    notInspected: (end, what) => `Nobody looked at the ${end}’s ${what}: neither good nor bad.`,
+    notInspected: (end, what) => `Nobody looked at these, ${end}: ${what}. Neither good nor bad.`,
     read: 'What was read, mm',
     overtaken: 'overtaken',
     readWith: (gauge, by) => `${gauge} · ${by}`,
