@@ -132,6 +132,78 @@ test('a bike that is here is taken in no second time: its job is where one goes 
   await expect(page).toHaveURL(job);
 });
 
+/** Comes to the check-in from elsewhere. */
+async function beginCheckIn(page: Page): Promise<void> {
+  await goTo(page, '/bench');
+  await goTo(page, '/bench/check-in');
+}
+
+/** A new customer's check-in, written as far as the rider's words. */
+async function writeHalf(hands: Hands, customer: string, complaint: string): Promise<void> {
+  const { page } = hands;
+  await beginCheckIn(page);
+  await page.getByLabel('Find', { exact: true }).fill(customer);
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Bike, as people call it').fill(`Bike of ${customer}`);
+  await page.getByLabel('In the rider’s own words').fill(complaint);
+}
+
+test('a check-in half written is there after a reload, and what arrived once makes no second customer', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  const complaint = `Answer lost ${Date.now()}`;
+  await writeHalf(hands, 'Lost answer', complaint);
+  await hands.touch(page.getByRole('checkbox', { name: 'Weak' }));
+  await page.reload();
+  await expect(page.getByLabel('Customer', { exact: true })).toHaveValue('Lost answer');
+  await expect(page.getByLabel('In the rider’s own words')).toHaveValue(complaint);
+  await expect(page.getByRole('checkbox', { name: 'Weak' })).toBeChecked();
+
+  // It arrives, and its answer does not.
+  await page.route('**/api/jobs', async (route) => {
+    await route.fetch();
+    await route.abort();
+  });
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByRole('alert')).toBeVisible();
+  await page.unroute('**/api/jobs');
+  await page.reload();
+  await expect(page.getByLabel('In the rider’s own words')).toHaveValue(complaint);
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByText(/This bike is here already, on tag \d+/)).toBeVisible();
+  const [job, ...others] = (await openJobs(page)).filter((each) => each.complaint === complaint);
+  expect(others).toEqual([]);
+  await hands.touch(hands.button('To its job'));
+  await expect(page).toHaveURL(new RegExp(`/bench/${job!.id}$`));
+});
+
+test('a check-in left in the middle waits where the next is begun, till it is sent, thrown away or its writer signs out', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  const [first, second] = [`Left ${Date.now()}`, `Thrown ${Date.now()}`];
+  await writeHalf(hands, first, 'Rubs in the wet');
+  await writeHalf(hands, second, 'Squeals');
+  await beginCheckIn(page);
+  await hands.touch(hands.button(`Throw away: Bike of ${second}`));
+  await expect(page.getByText(second)).toHaveCount(0);
+  await hands.touch(hands.button(new RegExp(`^Bike of ${first}`)));
+  await expect(page.getByLabel('In the rider’s own words')).toHaveValue('Rubs in the wet');
+  await hands.touch(hands.button('Check it in'));
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
+  await beginCheckIn(page);
+  await expect(page.getByText('Half written')).toHaveCount(0);
+
+  await writeHalf(hands, second, 'Squeals again');
+  await goTo(page, '/bench');
+  await hands.touch(hands.button('Sign out'));
+  await signIn(page);
+  await expect(hands.button('Check in a bike')).toBeVisible();
+  await goTo(page, '/bench/check-in');
+  await expect(page.getByText('Half written')).toHaveCount(0);
+});
+
 test('two taps on a button do a thing once', async ({ page }) => {
   const hands = await openBench(page);
   await hands.touch(hands.button('Check in a bike'));

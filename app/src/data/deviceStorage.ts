@@ -18,3 +18,12 @@ export function deviceStorage(): Storage {
     return FORBIDDEN;
   }
 }
+
+/** Forgets what this tab holds of whoever worked in it: what is half keyed or half written is left to nobody else. */
+export function forgetTab(): void {
+  try {
+    globalThis.sessionStorage.clear();
+  } catch {
+    // Where the browser forbids it, nothing was kept.
+  }
+}

@@ -7,7 +7,7 @@ import type { PinIn } from '@hold-fast/contract/tablet';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { anotherSession, ask } from './api';
 import { client, keys, signedInAs } from './client';
-import { deviceStorage } from './deviceStorage';
+import { deviceStorage, forgetTab } from './deviceStorage';
 import { forgetSaid, forgetSession } from './offline';
 
 /** What is known of the session: what the server said, and nothing of how things are said where it could not be asked. */
@@ -108,6 +108,7 @@ function leave(): void {
 export function signOut(): void {
   signedInAs(null);
   void forgetSaid();
+  forgetTab();
   leave();
   client.setQueryData<Session>(keys.session, (was) => ({
     person: null,

@@ -10,6 +10,9 @@ export interface CheckInWords {
     hereOn: (tag: string) => string;
     toItsJob: string;
     nobodyOfThatNameYet: string;
+    halfWritten: string;
+    noNameYet: string;
+    throwAway: string;
     newBikeOf: (customerName: string) => string;
     newCustomer: string;
     checkItIn: string;

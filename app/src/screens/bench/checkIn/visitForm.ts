@@ -79,5 +79,9 @@ export function promiseTimes(now: Date): string[] {
     .map((time) => time.toISOString());
 }
 
+/** A time a bike was promised for, or where that is past by now the first that may be. */
+export const promisedOf = (promisedAt: string, times: readonly string[]): string =>
+  times.includes(promisedAt) ? promisedAt : times[0]!;
+
 export const odometerKm = (text: string): number | null =>
   text.trim() === '' ? null : Number(text.replace(/[\s.,]/g, ''));

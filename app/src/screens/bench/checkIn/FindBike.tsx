@@ -1,0 +1,124 @@
+import type { FoundBike } from '@hold-fast/contract/bikes';
+import { router } from 'expo-router';
+import { useDeferredValue, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useBikes } from '../../../data/counterQueries';
+import { Button } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { Note } from '../../../ui/Note';
+import { Page, Section } from '../../../ui/Page';
+import { Row } from '../../../ui/Row';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { checkInWords } from '../../../words/checkIn';
+import { words } from '../../../words/words';
+import type { Draft, Drafts } from './drafts';
+
+const says = checkInWords.checkIn;
+
+/** Whose bike it is: what is half written, a bike out of the list, or a new customer by what was looked for. */
+export function FindBike({
+  drafts,
+  onDraft,
+  onChosen,
+}: {
+  drafts: Drafts;
+  onDraft: (draft: Draft) => void;
+  onChosen: (known: FoundBike | null, customerName: string) => void;
+}) {
+  const [search, setSearch] = useState('');
+  const bikes = useBikes(useDeferredValue(search.trim()));
+  return (
+    <Page
+      over={says.checkIn}
+      title={says.whoseBike}
+      foot={
+        <>
+          <Button says={says.aNewCustomer} onPress={() => onChosen(null, search.trim())} />
+          <Button
+            kind="plain"
+            says={says.backToTheBench}
+            onPress={() => router.navigate('/bench')}
+          />
+        </>
+      }
+    >
+      <HalfWritten drafts={drafts} onDraft={onDraft} />
+      <Section>
+        <Field
+          label={says.find}
+          value={search}
+          onChangeText={setSearch}
+          autoFocus
+          placeholder={says.findBy}
+        />
+      </Section>
+      {(bikes.data ?? []).map((bike) => (
+        <Row
+          key={bike.bikeId}
+          title={bike.bikeName}
+          says={[bike.customerName, bike.maker, bike.serial, whereIs(bike)]
+            .filter(Boolean)
+            .join(' · ')}
+          onPress={() =>
+            bike.openJobId
+              ? router.navigate(`/bench/${bike.openJobId}`)
+              : onChosen(bike, bike.customerName)
+          }
+        />
+      ))}
+      {bikes.error ? <Note kind="refusal">{bikes.error.message}</Note> : null}
+      {bikes.data?.length === 0 ? (
+        <Section>
+          <Words ink="soft">{says.nobodyOfThatNameYet}</Words>
+        </Section>
+      ) : null}
+    </Page>
+  );
+}
+
+/** What was begun and neither sent nor thrown away. */
+function HalfWritten({ drafts, onDraft }: { drafts: Drafts; onDraft: (draft: Draft) => void }) {
+  const [kept, setKept] = useState(drafts.all);
+  if (kept.length === 0) return null;
+  return (
+    <Section label={says.halfWritten}>
+      {kept.map((draft) => (
+        <View key={draft.made.bike} style={styles.line}>
+          <View style={styles.which}>
+            <Row
+              title={bikeOf(draft)}
+              says={[customerOf(draft), draft.written.complaint.trim()].filter(Boolean).join(' · ')}
+              onPress={() => onDraft(draft)}
+            />
+          </View>
+          <Button
+            kind="quiet"
+            says={says.throwAway}
+            of={bikeOf(draft)}
+            onPress={() => {
+              drafts.letGo(draft);
+              setKept(drafts.all());
+            }}
+          />
+        </View>
+      ))}
+    </Section>
+  );
+}
+
+const bikeOf = ({ known, fresh, written }: Draft) =>
+  (known && !fresh ? known.bikeName : written.name.trim()) || says.noNameYet;
+
+const customerOf = ({ known, written }: Draft) => known?.customerName ?? written.customerName;
+
+/** On which tag a bike is here, or was last. */
+function whereIs({ lastTag, openJobId }: FoundBike): string | null {
+  if (lastTag === null) return null;
+  return openJobId ? says.hereOn(words.tagNumber(lastTag)) : says.lastTag(lastTag);
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
+  which: { flex: 1 },
+});
