@@ -13,6 +13,7 @@ export interface CheckInWords {
     halfWritten: string;
     noNameYet: string;
     throwAway: string;
+    writeOn: string;
     newBikeOf: (customerName: string) => string;
     newCustomer: string;
     checkItIn: string;

@@ -15,6 +15,7 @@ export const checkIn: CheckInWords = {
     halfWritten: 'Halb geschrieben',
     noNameYet: 'Noch kein Name',
     throwAway: 'Wegwerfen',
+    writeOn: 'Weiterschreiben',
     newBikeOf: (customerName) => `Neues Rad von ${customerName}`,
     newCustomer: 'Neue Kundschaft',
     checkItIn: 'Annehmen',

@@ -15,6 +15,7 @@ export const checkIn: CheckInWords = {
     halfWritten: 'Half written',
     noNameYet: 'No name yet',
     throwAway: 'Throw away',
+    writeOn: 'Write on',
     newBikeOf: (customerName) => `New bike of ${customerName}`,
     newCustomer: 'New customer',
     checkItIn: 'Check it in',

@@ -1,14 +1,12 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { useBikes } from '../../../data/counterQueries';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
-import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { checkInWords } from '../../../words/checkIn';
 import { words } from '../../../words/words';
@@ -80,31 +78,29 @@ export function FindBike({
 /** What was begun and neither sent nor thrown away. */
 function HalfWritten({ drafts, onDraft }: { drafts: Drafts; onDraft: (draft: Draft) => void }) {
   const [kept, setKept] = useState(drafts.all);
-  if (kept.length === 0) return null;
-  return (
-    <Section label={says.halfWritten}>
-      {kept.map((draft) => (
-        <View key={draft.made.bike} style={styles.line}>
-          <View style={styles.which}>
-            <Row
-              title={bikeOf(draft)}
-              says={[customerOf(draft), draft.written.complaint.trim()].filter(Boolean).join(' · ')}
-              onPress={() => onDraft(draft)}
-            />
-          </View>
-          <Button
-            kind="quiet"
-            says={says.throwAway}
-            of={bikeOf(draft)}
-            onPress={() => {
-              drafts.letGo(draft);
-              setKept(drafts.all());
-            }}
-          />
-        </View>
-      ))}
+  return kept.map((draft) => (
+    <Section
+      key={draft.made.bike}
+      label={says.halfWritten}
+      aside={
+        <Button
+          kind="quiet"
+          says={says.throwAway}
+          of={bikeOf(draft)}
+          onPress={() => {
+            drafts.letGo(draft);
+            setKept(drafts.all());
+          }}
+        />
+      }
+    >
+      <Words kind="title">{bikeOf(draft)}</Words>
+      <Words ink="soft">
+        {[customerOf(draft), draft.written.complaint.trim()].filter(Boolean).join(' · ')}
+      </Words>
+      <Button kind="plain" says={says.writeOn} of={bikeOf(draft)} onPress={() => onDraft(draft)} />
     </Section>
-  );
+  ));
 }
 
 const bikeOf = ({ known, fresh, written }: Draft) =>
@@ -117,8 +113,3 @@ function whereIs({ lastTag, openJobId }: FoundBike): string | null {
   if (lastTag === null) return null;
   return openJobId ? says.hereOn(words.tagNumber(lastTag)) : says.lastTag(lastTag);
 }
-
-const styles = StyleSheet.create({
-  line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
-  which: { flex: 1 },
-});
