@@ -1,5 +1,6 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import { expect, test, type Page } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 import {
   allSent,
   beginRotor,
@@ -10,6 +11,7 @@ import {
   jobAt,
   openBench,
   openJobs,
+  pinOf,
   signIn,
   verdict,
 } from './bench';
@@ -176,6 +178,49 @@ test('a check-in half written is there after a reload, and what arrived once mak
   expect(others).toEqual([]);
   await hands.touch(hands.button('To its job'));
   await expect(page).toHaveURL(new RegExp(`/bench/${job!.id}$`));
+});
+
+test('a customer who is known by the name is asked whether it is one of their bikes, before it is written down anew', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  const known = ((await (await page.request.get('/api/bikes')).json()) as { items: FoundBike[] })
+    .items;
+  const { bikeName, customerName, openJobId } = known.find((bike) => bike.openJobId)!;
+  await goTo(page, '/bench/check-in');
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Customer', { exact: true }).fill('Nobody of that name');
+  await page.getByLabel('In the rider’s own words').fill('Pulls to one side');
+  await expect(page.getByText('Is it one of theirs?')).toHaveCount(0);
+  await page.getByLabel('Customer', { exact: true }).fill(customerName.toUpperCase());
+  await expect(page.getByText('Is it one of theirs?')).toBeVisible();
+  await hands.touch(hands.button(new RegExp(`^${bikeName} .*here on tag`)));
+  await expect(page).toHaveURL(new RegExp(`/bench/${openJobId}$`));
+
+  // One that is not here is taken in its place, with what is written.
+  await goTo(page, '/bench');
+  const again = `Again ${Date.now()}`;
+  const job = await checkIn(hands, again, `Bike of ${again}`);
+  const leaves = await page.request.post(`/api/jobs/${job.replace('/bench/', '')}/sign-off`, {
+    data: {
+      id: uuid(),
+      pin: pinOf('Maren Okafor'),
+      customerToldOfWatch: true,
+      notRepaired: { words: 'Waits for a rotor', takenBy: again },
+    },
+  });
+  expect(leaves.ok(), await leaves.text()).toBe(true);
+  await goTo(page, '/bench/check-in');
+  await hands.touch(hands.button('A new customer'));
+  await page.getByLabel('Customer', { exact: true }).fill(again.toLowerCase());
+  await page.getByLabel('In the rider’s own words').fill('Pulls to one side');
+  await hands.touch(hands.button(new RegExp(`^Bike of ${again} .*last tag`)));
+  await expect(page.getByRole('heading', { name: `Bike of ${again}` })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: `Bike of ${again}` })).toBeVisible();
+  await expect(page.getByLabel('In the rider’s own words')).toHaveValue('Pulls to one side');
+  await hands.touch(hands.button('Check it in'));
+  await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);
 });
 
 test('a check-in left in the middle waits where the next is begun, till it is sent, thrown away or its writer signs out', async ({

@@ -14,6 +14,8 @@ export interface CheckInWords {
     noNameYet: string;
     throwAway: string;
     writeOn: string;
+    isItOneOf: string;
+    withoutHistory: string;
     newBikeOf: (customerName: string) => string;
     newCustomer: string;
     checkItIn: string;

@@ -16,6 +16,8 @@ export const checkIn: CheckInWords = {
     noNameYet: 'Noch kein Name',
     throwAway: 'Wegwerfen',
     writeOn: 'Weiterschreiben',
+    isItOneOf: 'Ist es eines von ihren?',
+    withoutHistory: 'Neu aufgeschrieben kommt es ohne das, was man früher daran fand.',
     newBikeOf: (customerName) => `Neues Rad von ${customerName}`,
     newCustomer: 'Neue Kundschaft',
     checkItIn: 'Annehmen',

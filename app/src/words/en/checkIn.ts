@@ -16,6 +16,8 @@ export const checkIn: CheckInWords = {
     noNameYet: 'No name yet',
     throwAway: 'Throw away',
     writeOn: 'Write on',
+    isItOneOf: 'Is it one of theirs?',
+    withoutHistory: 'Written down anew it comes without what was found on it before.',
     newBikeOf: (customerName) => `New bike of ${customerName}`,
     newCustomer: 'New customer',
     checkItIn: 'Check it in',

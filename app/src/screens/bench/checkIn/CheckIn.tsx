@@ -13,15 +13,26 @@ export function CheckIn() {
   const personId = useSession().data?.person?.id ?? '';
   const drafts = useMemo(() => draftsOf(personId), [personId]);
   const [draft, setDraft] = useState(() => drafts.all().find(({ open }) => open));
-  if (draft) return <Visit draft={draft} drafts={drafts} onOther={() => setDraft(undefined)} />;
+  const goOn = (at: Draft) => {
+    drafts.keep(at);
+    setDraft(at);
+  };
+  if (!draft)
+    return (
+      <FindBike
+        drafts={drafts}
+        onDraft={goOn}
+        onChosen={(known, customerName) => setDraft(blankDraft(known, customerName))}
+      />
+    );
+  const { known, fresh } = draft;
   return (
-    <FindBike
+    <Visit
+      key={`${known?.bikeId} ${fresh}`}
+      draft={draft}
       drafts={drafts}
-      onDraft={(again) => {
-        drafts.keep({ ...again, open: true });
-        setDraft(again);
-      }}
-      onChosen={(known, customerName) => setDraft(blankDraft(known, customerName))}
+      onBike={goOn}
+      onOther={() => setDraft(undefined)}
     />
   );
 }

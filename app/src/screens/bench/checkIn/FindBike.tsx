@@ -6,11 +6,10 @@ import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
-import { Row } from '../../../ui/Row';
 import { Words } from '../../../ui/Words';
 import { checkInWords } from '../../../words/checkIn';
-import { words } from '../../../words/words';
 import type { Draft, Drafts } from './drafts';
+import { FoundRow } from './FoundRow';
 
 const says = checkInWords.checkIn;
 
@@ -52,17 +51,10 @@ export function FindBike({
         />
       </Section>
       {(bikes.data ?? []).map((bike) => (
-        <Row
+        <FoundRow
           key={bike.bikeId}
-          title={bike.bikeName}
-          says={[bike.customerName, bike.maker, bike.serial, whereIs(bike)]
-            .filter(Boolean)
-            .join(' · ')}
-          onPress={() =>
-            bike.openJobId
-              ? router.navigate(`/bench/${bike.openJobId}`)
-              : onChosen(bike, bike.customerName)
-          }
+          bike={bike}
+          onChosen={() => onChosen(bike, bike.customerName)}
         />
       ))}
       {bikes.error ? <Note kind="refusal">{bikes.error.message}</Note> : null}
@@ -107,9 +99,3 @@ const bikeOf = ({ known, fresh, written }: Draft) =>
   (known && !fresh ? known.bikeName : written.name.trim()) || says.noNameYet;
 
 const customerOf = ({ known, written }: Draft) => known?.customerName ?? written.customerName;
-
-/** On which tag a bike is here, or was last. */
-function whereIs({ lastTag, openJobId }: FoundBike): string | null {
-  if (lastTag === null) return null;
-  return openJobId ? says.hereOn(words.tagNumber(lastTag)) : says.lastTag(lastTag);
-}

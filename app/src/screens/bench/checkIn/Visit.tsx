@@ -1,3 +1,4 @@
+import type { FoundBike } from '@hold-fast/contract/bikes';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -17,6 +18,7 @@ import { BikeBrakes, BikeNamed, BikeUse } from '../../bikes/BikeFields';
 import { NoticeNotes } from '../job/NoticeNotes';
 import type { Draft, Drafts } from './drafts';
 import { madeOf } from './newBike';
+import { TheirBikes } from './TheirBikes';
 import { useKept } from './useKept';
 import { VisitFields } from './VisitFields';
 import { promisedOf, promiseTimes, visitOf } from './visitForm';
@@ -30,17 +32,18 @@ type Form = Draft['written'];
 export function Visit({
   draft,
   drafts,
+  onBike,
   onOther,
 }: {
   draft: Draft;
   drafts: Drafts;
+  /** It turns out to be another bike. */
+  onBike: (draft: Draft) => void;
   onOther: () => void;
 }) {
-  const { known, made } = draft;
+  const { known, fresh, made } = draft;
   const [promised] = useState(() => promiseTimes(new Date()));
-  const [fresh, setFresh] = useState(draft.fresh);
   const form = useForm<Form>({
-    // Read again at each check: a known customer may turn out to have brought another bike.
     resolver: zodResolver(fresh ? WrittenWithBike : WrittenVisit) as unknown as Resolver<Form>,
     // The first field that is wrong is the uppermost, whenever it came onto the page.
     shouldFocusError: false,
@@ -49,7 +52,7 @@ export function Visit({
       promisedAt: promisedOf(draft.written.promisedAt, promised),
     },
   });
-  useKept(draft, fresh, drafts, form);
+  useKept(draft, drafts, form);
   const checkIn = useCheckIn();
   const page = useBike(fresh ? null : known!.bikeId).data;
 
@@ -73,11 +76,14 @@ export function Visit({
       ),
     focusFault,
   );
-  const bringAnother = () => {
-    setFresh(true);
+  const take = (bike: FoundBike, isNew: boolean) =>
     // It comes back from no visit of the other one.
-    form.setValue('comebackOf', null);
-  };
+    onBike({
+      ...draft,
+      known: bike,
+      fresh: isNew,
+      written: { ...form.getValues(), customerName: bike.customerName, comebackOf: null },
+    });
   const titleOfNew = known ? says.newBikeOf(known.customerName) : says.newCustomer;
   return (
     <Page
@@ -116,10 +122,11 @@ export function Visit({
             <Button
               kind="quiet"
               says={says.anotherBikeOf(known!.customerName)}
-              onPress={bringAnother}
+              onPress={() => take(known!, true)}
             />
           </Section>
         )}
+        {fresh ? <TheirBikes onChosen={(bike) => take(bike, false)} /> : null}
         <NoticeNotes notices={page?.notices ?? []} />
         <VisitFields promised={promised} earlier={page?.jobs ?? []} />
         {fresh ? (

@@ -44,6 +44,7 @@ it('leaves the screen and stays; thrown away it is gone, and the others are not'
   expect(drafts.all().map(({ open }) => open)).toEqual([false, false]);
   drafts.letGo(draft('a', 'whatever stands there now'));
   expect(drafts.all().map(({ made }) => made.bike)).toEqual(['b']);
+  expect([drafts.has(draft('a', '')), drafts.has(draft('b', ''))]).toEqual([false, true]);
   drafts.letGo(draft('b', ''));
   expect(sessionStorage).toHaveLength(0);
 });

@@ -25,6 +25,7 @@ export function draftsOf(personId: string) {
   const besides = (draft: Draft) => all().filter(({ made }) => made.bike !== draft.made.bike);
   return {
     all,
+    has: (draft: Draft) => all().some(({ made }) => made.bike === draft.made.bike),
     keep: (draft: Draft) => put([...besides(draft), draft]),
     /** Off the screen, and kept. */
     shut: () => put(all().map((draft) => ({ ...draft, open: false }))),
