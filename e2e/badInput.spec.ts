@@ -214,6 +214,8 @@ test('a customer who is known by the name is asked whether it is one of their bi
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Customer', { exact: true }).fill(again.toLowerCase());
   await page.getByLabel('In the rider’s own words').fill('Pulls to one side');
+  await hands.touch(hands.button(`Another bike of ${again}`));
+  await expect(page.getByRole('heading', { name: `New bike of ${again}` })).toBeVisible();
   await hands.touch(hands.button(new RegExp(`^Bike of ${again} .*last tag`)));
   await expect(page.getByRole('heading', { name: `Bike of ${again}` })).toBeVisible();
   await page.reload();

@@ -21,7 +21,6 @@ export interface CheckInWords {
     checkItIn: string;
     anotherBike: string;
     bike: string;
-    customerAndBike: string;
     customer: string;
     phone: string;
     bikeAsPeopleCallIt: string;

@@ -23,7 +23,6 @@ export const checkIn: CheckInWords = {
     checkItIn: 'Annehmen',
     anotherBike: 'Ein anderes Rad',
     bike: 'Rad',
-    customerAndBike: 'Kunde und Rad',
     customer: 'Kunde',
     phone: 'Telefon',
     bikeAsPeopleCallIt: 'Rad, wie man es nennt',

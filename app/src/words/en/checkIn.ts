@@ -23,7 +23,6 @@ export const checkIn: CheckInWords = {
     checkItIn: 'Check it in',
     anotherBike: 'Another bike',
     bike: 'Bike',
-    customerAndBike: 'Customer and bike',
     customer: 'Customer',
     phone: 'Phone',
     bikeAsPeopleCallIt: 'Bike, as people call it',

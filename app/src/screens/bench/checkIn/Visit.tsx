@@ -99,9 +99,9 @@ export function Visit({
       {checkIn.error ? <NotTaken error={checkIn.error} /> : null}
       <FormProvider {...form}>
         {fresh ? (
-          <Section label={known ? says.bike : says.customerAndBike}>
+          <>
             {known ? null : (
-              <>
+              <Section>
                 <FormLine control={form.control} name="customerName" label={says.customer} />
                 <FormLine
                   control={form.control}
@@ -110,10 +110,16 @@ export function Visit({
                   inputMode="tel"
                   orNone
                 />
-              </>
+              </Section>
             )}
-            <BikeNamed />
-          </Section>
+            <TheirBikes
+              onChosen={(bike) => take(bike, false)}
+              onAnother={known ? null : (bike) => take(bike, true)}
+            />
+            <Section label={says.bike}>
+              <BikeNamed />
+            </Section>
+          </>
         ) : (
           <Section>
             <Words ink="soft">
@@ -126,7 +132,6 @@ export function Visit({
             />
           </Section>
         )}
-        {fresh ? <TheirBikes onChosen={(bike) => take(bike, false)} /> : null}
         <NoticeNotes notices={page?.notices ?? []} />
         <VisitFields promised={promised} earlier={page?.jobs ?? []} />
         {fresh ? (
