@@ -9,7 +9,7 @@ import { useSession } from '../data/session';
 import { useAutoLock } from '../data/useAutoLock';
 import { Caught } from '../screens/Caught';
 import { KeysHelp } from '../screens/KeysHelp';
-import { behind, fetchBehind, later } from '../screens/later';
+import { beyond, fetchBehind, later } from '../screens/later';
 import { Places } from '../screens/Places';
 import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
@@ -17,11 +17,11 @@ import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
 import { useKeys } from '../ui/useKeys';
 import { keepManner } from '../words/manner';
-import { words } from '../words/words';
+import { readyNumbers } from '../words/readyNumbers';
 
-const OpenFromNothing = behind('OpenFromNothing');
+const OpenFromNothing = beyond('OpenFromNothing');
 const BenchTablet = later(() => import('../screens/people/BenchTablet').then((s) => s.BenchTablet));
-const BeginAnew = behind('BeginAnew');
+const BeginAnew = beyond('BeginAnew');
 
 installTheme();
 beginWithFirst();
@@ -53,9 +53,9 @@ function Gate() {
   const atBench = pathname === '/bench' && person !== undefined && person !== null;
   useEffect(() => {
     if (!atBench) return;
-    // While the list is read, what a press on it opens comes; the first number that is written takes longer than all the rest of a job.
+    // While the list is read, what a press on it opens comes.
     const behind = setTimeout(() => {
-      words.format.count(0);
+      readyNumbers();
       void fetchBehind().catch(() => undefined);
     }, 1000);
     return () => clearTimeout(behind);

@@ -23,23 +23,30 @@ export function later<Props extends object>(load: () => Promise<ComponentType<Pr
   };
 }
 
-type Behind = typeof import('./behind');
-let there: Behind | undefined;
+type Screens = Readonly<Record<string, ComponentType<any>>>;
 
-/** Fetches what stands behind the Bench. */
-export async function fetchBehind(): Promise<Behind> {
-  there = await import('./behind');
-  return there;
-}
-
-/** A screen that stands behind the Bench: at once where that was fetched, and when it is here where not. */
-export function behind<Name extends keyof Behind>(name: Name) {
-  type Props = ComponentProps<Behind[Name]> & object;
-  const pick = (screens: Behind) => screens[name] as ComponentType<Props>;
-  const Late = later<Props>(async () => pick(await fetchBehind()));
-  return function FromBehind(props: Props) {
-    // The one it began as: another in its place would begin anew, and lose what was written in it.
-    const [Screen] = useState(() => there && pick(there));
-    return createElement(Screen ?? Late, props);
+/** Screens whose code comes together. @param load imports the module that has them all */
+function together<All extends Screens>(load: () => Promise<All>) {
+  let there: All | undefined;
+  const fetch = async (): Promise<All> => {
+    there = await load();
+    return there;
   };
+  /** One of them: at once where they were fetched, and when they are here where not. */
+  function screen<Name extends keyof All>(name: Name) {
+    type Props = ComponentProps<All[Name]> & object;
+    const pick = (screens: All) => screens[name] as ComponentType<Props>;
+    const Late = later<Props>(async () => pick(await fetch()));
+    return function Together(props: Props) {
+      // The one it began as: another in its place would begin anew, and lose what was written in it.
+      const [Screen] = useState(() => there && pick(there));
+      return createElement(Screen ?? Late, props);
+    };
+  }
+  return { fetch, screen };
 }
+
+/** What is worked with at the Bench. */
+export const { fetch: fetchBehind, screen: behind } = together(() => import('./behind'));
+/** Every other place. */
+export const { screen: beyond } = together(() => import('./beyond'));

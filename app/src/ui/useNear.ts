@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { startTransition, useEffect, useRef, useState, type RefObject } from 'react';
 import { flushSync } from 'react-dom';
 import type { ScrollView, View } from 'react-native';
 
@@ -32,7 +32,9 @@ export function useNear(scroller: RefObject<ScrollView | null>, first: boolean):
     const observer = new IntersectionObserver(
       (seen) => {
         const { isIntersecting, boundingClientRect } = seen.at(-1)!;
-        if (isIntersecting) setState((was) => ({ ...was, near: true }));
+        // In slices: it is not seen yet, and whoever touches what is seen is not kept waiting.
+        if (isIntersecting)
+          startTransition(() => setState((was) => (was.near ? was : { ...was, near: true })));
         else if (!element.contains(document.activeElement) && !element.querySelector(WRITTEN_IN))
           setState((was) => (was.near ? { near: false, height: boundingClientRect.height } : was));
       },

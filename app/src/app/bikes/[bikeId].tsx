@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-const BikeSheet = behind('BikeSheet');
+const BikeSheet = beyond('BikeSheet');
 
 export default function BikeRoute() {
   return <BikeSheet {...useLocalSearchParams<{ bikeId: string }>()} />;

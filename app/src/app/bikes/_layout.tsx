@@ -1,9 +1,9 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { Beside } from '../../screens/Beside';
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
 
-const BikeList = behind('BikeList');
+const BikeList = beyond('BikeList');
 
 export default function BikesLayout() {
   const { bikeId } = useGlobalSearchParams<{ bikeId?: string }>();

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-const RecordSheet = behind('RecordSheet');
+const RecordSheet = beyond('RecordSheet');
 
 export default function RecordRoute() {
   return <RecordSheet {...useLocalSearchParams<{ recordId: string }>()} />;

@@ -1,9 +1,9 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { Beside } from '../../screens/Beside';
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 import { useWide } from '../../ui/useWide';
 
-const Ledger = behind('Ledger');
+const Ledger = beyond('Ledger');
 
 export default function LedgerLayout() {
   const { recordId } = useGlobalSearchParams<{ recordId?: string }>();

@@ -1,3 +1,3 @@
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-export default behind('Outbox');
+export default beyond('Outbox');

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-const PersonScreen = behind('PersonScreen');
+const PersonScreen = beyond('PersonScreen');
 
 export default function PersonRoute() {
   return <PersonScreen {...useLocalSearchParams<{ personId: string }>()} />;

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-const OpenReport = behind('OpenReport');
+const OpenReport = beyond('OpenReport');
 
 export default function OpenReportRoute() {
   return <OpenReport {...useLocalSearchParams<{ token: string }>()} />;

@@ -1,6 +1,6 @@
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-const FiguresForm = behind('FiguresForm');
+const FiguresForm = beyond('FiguresForm');
 
 export default function FiguresRoute() {
   return <FiguresForm />;

@@ -1,6 +1,6 @@
-import { behind } from '../../screens/later';
+import { beyond } from '../../screens/later';
 
-const TroubleForm = behind('TroubleForm');
+const TroubleForm = beyond('TroubleForm');
 
 export default function TroubleRoute() {
   return <TroubleForm />;

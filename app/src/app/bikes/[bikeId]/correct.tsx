@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const CorrectBike = behind('CorrectBike');
+const CorrectBike = beyond('CorrectBike');
 
 export default function CorrectBikeRoute() {
   return <CorrectBike {...useLocalSearchParams<{ bikeId: string }>()} />;

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const CorrectCustomer = behind('CorrectCustomer');
+const CorrectCustomer = beyond('CorrectCustomer');
 
 export default function CorrectCustomerRoute() {
   return <CorrectCustomer {...useLocalSearchParams<{ bikeId: string }>()} />;

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const PassportSheet = behind('PassportSheet');
+const PassportSheet = beyond('PassportSheet');
 
 export default function PassportRoute() {
   return <PassportSheet {...useLocalSearchParams<{ bikeId: string }>()} />;

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const Label = behind('Label');
+const Label = beyond('Label');
 
 export default function LabelRoute() {
   return <Label {...useLocalSearchParams<{ recordId: string }>()} />;

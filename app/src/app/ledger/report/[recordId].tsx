@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const Report = behind('ReportOf');
+const Report = beyond('ReportOf');
 
 export default function ReportRoute() {
   return <Report {...useLocalSearchParams<{ recordId: string }>()} />;

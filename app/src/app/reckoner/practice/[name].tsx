@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const PracticeCase = behind('PracticeCase');
+const PracticeCase = beyond('PracticeCase');
 
 export default function PracticeCaseRoute() {
   return <PracticeCase {...useLocalSearchParams<{ name: string }>()} />;

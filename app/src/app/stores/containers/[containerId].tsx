@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const ContainerForm = behind('ContainerForm');
+const ContainerForm = beyond('ContainerForm');
 
 export default function ContainerFormRoute() {
   const { containerId } = useLocalSearchParams<{ containerId: string }>();

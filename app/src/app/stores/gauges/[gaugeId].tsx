@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const GaugeForm = behind('GaugeForm');
+const GaugeForm = beyond('GaugeForm');
 
 export default function GaugeRoute() {
   const { gaugeId } = useLocalSearchParams<{ gaugeId: string }>();

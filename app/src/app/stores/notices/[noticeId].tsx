@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const NoticeForm = behind('NoticeForm');
+const NoticeForm = beyond('NoticeForm');
 
 export default function NoticeFormRoute() {
   const { noticeId } = useLocalSearchParams<{ noticeId: string }>();

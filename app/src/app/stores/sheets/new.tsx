@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const SheetForm = behind('SheetForm');
+const SheetForm = beyond('SheetForm');
 
 export default function NewSheetRoute() {
   const { from } = useLocalSearchParams<{ from?: string }>();

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const StockForm = behind('StockForm');
+const StockForm = beyond('StockForm');
 
 export default function StockFormRoute() {
   const { stockId } = useLocalSearchParams<{ stockId: string }>();

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../screens/later';
+import { beyond } from '../../../screens/later';
 
-const WrenchForm = behind('WrenchForm');
+const WrenchForm = beyond('WrenchForm');
 
 export default function WrenchFormRoute() {
   const { wrenchId } = useLocalSearchParams<{ wrenchId: string }>();

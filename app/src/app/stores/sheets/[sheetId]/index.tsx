@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { behind } from '../../../../screens/later';
+import { beyond } from '../../../../screens/later';
 
-const SheetPage = behind('SheetPage');
+const SheetPage = beyond('SheetPage');
 
 export default function SheetRoute() {
   const { sheetId } = useLocalSearchParams<{ sheetId: string }>();
