@@ -320,3 +320,17 @@ test('a lost connection keeps the readings, judges them, and sends them when it 
     verdict: { word: 'replace' },
   });
 });
+
+test('a place whose code does not come says so, and comes once it is asked for again', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  await page.route('**/beyond-*.js', (route) => route.abort());
+  await hands.touch(page.getByRole('link', { name: 'Stores', exact: true }));
+  await expect(page.getByText('This page failed')).toBeVisible();
+  await hands.touch(hands.button('Try again'));
+  await expect(page.getByText('This page failed')).toBeVisible();
+  await page.unroute('**/beyond-*.js');
+  await hands.touch(hands.button('Try again'));
+  await expect(page.getByRole('heading', { name: 'Stores', level: 1 })).toBeVisible();
+});

@@ -2,6 +2,7 @@ import { Component, type ReactNode } from 'react';
 import { unpaint } from '../data/first';
 import { Empty } from '../ui/Standing';
 import { Words } from '../ui/Words';
+import { askAnew } from './notCome';
 import { words } from '../words/words';
 
 interface Props {
@@ -11,19 +12,25 @@ interface Props {
 }
 
 /** A page that fails, or whose code cannot be fetched, says so; the way to the other places stays open. */
-export class Caught extends Component<Props, { error: Error | null; at: string }> {
-  override state = { error: null as Error | null, at: this.props.at };
+export class Caught extends Component<Props, { error: Error | null }> {
+  override state = { error: null as Error | null };
 
   static getDerivedStateFromError(error: Error) {
     return { error };
   }
 
-  static getDerivedStateFromProps({ at }: Props, state: { at: string }) {
-    return at === state.at ? null : { at, error: null };
-  }
-
   override componentDidCatch() {
     unpaint();
+  }
+
+  override componentDidUpdate({ at }: Props, was: { error: Error | null }) {
+    // It failed before this, elsewhere: going somewhere may itself be what fails.
+    if (was.error && at !== this.props.at) this.#tryAgain();
+  }
+
+  #tryAgain() {
+    askAnew();
+    this.setState({ error: null });
   }
 
   override render() {
@@ -33,7 +40,7 @@ export class Caught extends Component<Props, { error: Error | null; at: string }
       <Empty
         title={words.caught.thisPageFailed}
         says={words.caught.whatWasRecordedIsKept}
-        action={{ says: words.caught.tryAgain, onPress: () => this.setState({ error: null }) }}
+        action={{ says: words.caught.tryAgain, onPress: () => this.#tryAgain() }}
       >
         <Words kind="small" role="alert">
           {error.message}

@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router';
 import {
   createElement,
   lazy,
@@ -7,13 +8,26 @@ import {
   type ComponentType,
 } from 'react';
 import { Loading } from '../ui/Standing';
+import { Caught } from './Caught';
+import { didNotCome } from './notCome';
 
 /**
  * A screen whose code is fetched when it is first shown, so that the Bench comes up without it.
  * @param load imports the screen's module and picks the screen from it
  */
 export function later<Props extends object>(load: () => Promise<ComponentType<Props>>) {
-  const Screen = lazy(async () => ({ default: await load() }));
+  const made = () =>
+    lazy(async () => {
+      try {
+        return { default: await load() };
+      } catch (error) {
+        didNotCome(() => {
+          Screen = made();
+        });
+        throw error;
+      }
+    });
+  let Screen = made();
   return function Later(props: Props) {
     return (
       <Suspense fallback={<Loading />}>
@@ -40,7 +54,8 @@ function together<All extends Screens>(load: () => Promise<All>) {
     return function Together(props: Props) {
       // The one it began as: another in its place would begin anew, and lose what was written in it.
       const [Screen] = useState(() => there && pick(there));
-      return createElement(Screen ?? Late, props);
+      // Within the router: it forgets where one is when all that it shows is taken away.
+      return <Caught at={usePathname()}>{createElement(Screen ?? Late, props)}</Caught>;
     };
   }
   return { fetch, screen };
