@@ -17,11 +17,11 @@ import { checkInWords } from '../../../words/checkIn';
 import { BikeBrakes, BikeNamed, BikeUse } from '../../bikes/BikeFields';
 import { NoticeNotes } from '../job/NoticeNotes';
 import type { Draft, Drafts } from './drafts';
-import { madeOf } from './newBike';
+import { blankBike, madeOf } from './newBike';
 import { TheirBikes } from './TheirBikes';
 import { useKept } from './useKept';
 import { VisitFields } from './VisitFields';
-import { promisedOf, promiseTimes, visitOf } from './visitForm';
+import { blankVisit, promisedOf, promiseTimes, visitOf } from './visitForm';
 import { WrittenVisit, WrittenWithBike } from './written';
 
 const says = checkInWords.checkIn;
@@ -48,6 +48,9 @@ export function Visit({
     // The first field that is wrong is the uppermost, whenever it came onto the page.
     shouldFocusError: false,
     defaultValues: {
+      // What this version of the app asks besides, where an older one kept the draft.
+      ...blankBike(''),
+      ...blankVisit(''),
       ...draft.written,
       promisedAt: promisedOf(draft.written.promisedAt, promised),
     },
