@@ -328,6 +328,7 @@ test('a place whose code does not come says so, and comes once it is asked for a
   await page.route('**/beyond-*.js', (route) => route.abort());
   await hands.touch(page.getByRole('link', { name: 'Stores', exact: true }));
   await expect(page.getByText('This page failed')).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('No connection');
   await hands.touch(hands.button('Try again'));
   await expect(page.getByText('This page failed')).toBeVisible();
   await page.unroute('**/beyond-*.js');

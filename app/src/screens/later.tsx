@@ -7,6 +7,7 @@ import {
   type ComponentProps,
   type ComponentType,
 } from 'react';
+import { NoConnection } from '../data/api';
 import { Loading } from '../ui/Standing';
 import { Caught } from './Caught';
 import { didNotCome } from './notCome';
@@ -24,7 +25,8 @@ export function later<Props extends object>(load: () => Promise<ComponentType<Pr
         didNotCome(() => {
           Screen = made();
         });
-        throw error;
+        // What loads it names the address it asked for, which says nothing to whoever waits for a page.
+        throw (error as Error).name === 'AsyncRequireError' ? new NoConnection() : error;
       }
     });
   let Screen = made();
