@@ -124,13 +124,19 @@ test('a tablet of the bench: in by name and PIN, locked when left, and what one 
   await expect(page.getByLabel(/Next: point 3/)).toBeVisible();
   await allSent(page);
 
-  // Left again: whoever else comes in begins at the Bench.
+  // Left again with half a number keyed: whoever else comes in begins at the Bench, and keys none of it on.
+  await hands.press('1', '6');
+  await expect(page.getByRole('group').getByText('1.6', { exact: true })).toBeVisible();
+  const rotor = page.url();
   await page.clock.fastForward('05:10');
   await expect(page.getByRole('heading', { name: 'Maren Okafor' })).toBeVisible();
   await hands.press('Escape');
   await comeIn('Joss Tarrel');
   await expect(page).toHaveURL(/\/bench$/);
   await expect(hands.button('Joss Tarrel: language and units').first()).toBeVisible();
+  await page.goto(rotor);
+  await expect(page.getByLabel(/Next: point 3/)).toBeVisible();
+  await expect(page.getByRole('group').getByText('1.6', { exact: true })).toHaveCount(0);
 
   // A lead ends the tablet from elsewhere: whoever is in is out, and no PIN lets anybody in.
   const desk = await browser.newContext(project.use);

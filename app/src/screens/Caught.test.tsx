@@ -31,6 +31,14 @@ describe('a page that fails', () => {
     expect(screen.getByText('Drawn')).toBeTruthy();
   });
 
+  it('says so where going there is what failed', () => {
+    broken = false;
+    render(at('/bench'));
+    broken = true;
+    screen.rerender(at('/stores'));
+    expect(screen.getByText('This page failed')).toBeTruthy();
+  });
+
   it('is left behind by going elsewhere', () => {
     render(at('/bench/1'));
     broken = false;

@@ -10,6 +10,7 @@ import { format } from './format';
 import { inUse } from './language';
 import { placeIn } from './placeIn';
 import { standingIn } from './standingIn';
+import { tagNumber } from './tagNumber';
 
 const named = inUse('things', things);
 const said = inUse('verdicts', verdicts);
@@ -35,6 +36,5 @@ export const words = {
   place,
   standing: standingIn(named, said),
   about,
-  /** A job’s number, as its tag shows it. */
-  tagNumber: (number: number) => String(number).padStart(4, '0'),
+  tagNumber,
 };

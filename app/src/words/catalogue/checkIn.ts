@@ -6,7 +6,7 @@ export interface CheckInWords {
     backToTheBench: string;
     find: string;
     findBy: string;
-    lastTag: (lastTag: number) => string;
+    lastTag: (tag: string) => string;
     hereOn: (tag: string) => string;
     toItsJob: string;
     nobodyOfThatNameYet: string;

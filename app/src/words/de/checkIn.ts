@@ -8,7 +8,7 @@ export const checkIn: CheckInWords = {
     backToTheBench: 'Zurück zur Werkbank',
     find: 'Suchen',
     findBy: 'Kunde, Rad, Zettel, Hersteller oder Seriennummer',
-    lastTag: (lastTag) => `letzter Zettel ${lastTag}`,
+    lastTag: (tag) => `letzter Zettel ${tag}`,
     hereOn: (tag) => `hier an Zettel ${tag}`,
     toItsJob: 'Zu seinem Auftrag',
     nobodyOfThatNameYet: 'Noch niemand mit diesem Namen. Als neue Kundschaft annehmen.',

@@ -1,3 +1,4 @@
+import { tagNumber } from '../tagNumber';
 import { YEARS } from '@hold-fast/contract/years';
 import type { Facts, FaultWords } from '../catalogue/faults';
 
@@ -217,7 +218,7 @@ export const faults: FaultWords = {
     'job-sealed':
       'Dieser Auftrag ist unterschrieben und versiegelt. Nichts darin ändert sich mehr.',
     'bike-here': ({ tag }) =>
-      `Dieses Rad ist schon hier, an Zettel ${String(tag).padStart(4, '0')}: dort weitermachen.`,
+      `Dieses Rad ist schon hier, an Zettel ${tagNumber(Number(tag))}: dort weitermachen.`,
     'reading-refused': 'Dieser Wert kann nicht stimmen.',
     'container-refused': 'Dieser Behälter darf für diese Bremse nicht verwendet werden.',
     'wrench-refused': 'Dieser Schlüssel kann diese Schraube nicht.',

@@ -8,7 +8,7 @@ export const checkIn: CheckInWords = {
     backToTheBench: 'Back to the Bench',
     find: 'Find',
     findBy: 'customer, bike, tag, maker or serial',
-    lastTag: (lastTag) => `last tag ${lastTag}`,
+    lastTag: (tag) => `last tag ${tag}`,
     hereOn: (tag) => `here on tag ${tag}`,
     toItsJob: 'To its job',
     nobodyOfThatNameYet: 'Nobody of that name yet. Check them in as a new customer.',

@@ -1,3 +1,4 @@
+import { tagNumber } from '../tagNumber';
 import { YEARS } from '@hold-fast/contract/years';
 import type { Facts, FaultWords } from '../catalogue/faults';
 
@@ -202,7 +203,7 @@ export const faults: FaultWords = {
       'Somebody else changed this in the meantime. Both versions are kept: choose one.',
     'job-sealed': 'This job is signed off and sealed. Nothing in it changes any more.',
     'bike-here': ({ tag }) =>
-      `This bike is here already, on tag ${String(tag).padStart(4, '0')}: carry on there.`,
+      `This bike is here already, on tag ${tagNumber(Number(tag))}: carry on there.`,
     'reading-refused': 'This reading cannot be right.',
     'container-refused': 'This container may not be used for this brake.',
     'wrench-refused': 'This wrench cannot do this bolt.',

@@ -2,11 +2,9 @@ import type { FoundBike } from '@hold-fast/contract/bikes';
 import { useMemo, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { useSession } from '../../../data/session';
-import { draftsOf, type Draft } from './drafts';
+import { blankWritten, draftsOf, type Draft } from './drafts';
 import { FindBike } from './FindBike';
-import { blankBike } from './newBike';
 import { Visit } from './Visit';
-import { blankVisit } from './visitForm';
 
 /** Checking a bike in: find it or write it down, then what the rider says. */
 export function CheckIn() {
@@ -41,6 +39,6 @@ const blankDraft = (known: FoundBike | null, customerName: string): Draft => ({
   known,
   fresh: known === null,
   made: { customer: uuid(), bike: uuid() },
-  written: { ...blankBike(customerName), ...blankVisit('') },
+  written: blankWritten(customerName),
   open: true,
 });

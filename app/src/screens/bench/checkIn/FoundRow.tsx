@@ -27,5 +27,5 @@ export function FoundRow({
 function whereIs({ lastTag, openJobId }: FoundBike): string | null {
   if (lastTag === null) return null;
   const { hereOn, lastTag: wasOn } = checkInWords.checkIn;
-  return openJobId ? hereOn(words.tagNumber(lastTag)) : wasOn(lastTag);
+  return (openJobId ? hereOn : wasOn)(words.tagNumber(lastTag));
 }

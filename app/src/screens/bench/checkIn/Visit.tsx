@@ -16,12 +16,12 @@ import { Words } from '../../../ui/Words';
 import { checkInWords } from '../../../words/checkIn';
 import { BikeBrakes, BikeNamed, BikeUse } from '../../bikes/BikeFields';
 import { NoticeNotes } from '../job/NoticeNotes';
-import type { Draft, Drafts } from './drafts';
-import { blankBike, madeOf } from './newBike';
+import { blankWritten, type Draft, type Drafts } from './drafts';
+import { madeOf } from './newBike';
 import { TheirBikes } from './TheirBikes';
 import { useKept } from './useKept';
 import { VisitFields } from './VisitFields';
-import { blankVisit, promisedOf, promiseTimes, visitOf } from './visitForm';
+import { promisedOf, promiseTimes, visitOf } from './visitForm';
 import { WrittenVisit, WrittenWithBike } from './written';
 
 const says = checkInWords.checkIn;
@@ -49,8 +49,7 @@ export function Visit({
     shouldFocusError: false,
     defaultValues: {
       // What this version of the app asks besides, where an older one kept the draft.
-      ...blankBike(''),
-      ...blankVisit(''),
+      ...blankWritten(''),
       ...draft.written,
       promisedAt: promisedOf(draft.written.promisedAt, promised),
     },

@@ -1,7 +1,7 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
 import { inTab } from '../../../ui/remembered';
-import type { NewBike } from './newBike';
-import type { VisitForm } from './visitForm';
+import { blankBike, type NewBike } from './newBike';
+import { blankVisit, type VisitForm } from './visitForm';
 
 /** A check-in half written, as this tab keeps it for whoever began it until it is sent or thrown away. */
 export interface Draft {
@@ -15,6 +15,12 @@ export interface Draft {
   /** It stands on the screen: after a reload it stands there again. */
   open: boolean;
 }
+
+/** Nothing written yet, of a customer by this name. */
+export const blankWritten = (customerName: string): Draft['written'] => ({
+  ...blankBike(customerName),
+  ...blankVisit(''),
+});
 
 /** The half-written check-ins of somebody, the latest last. */
 export function draftsOf(personId: string) {

@@ -2,6 +2,7 @@ import type { Job, Measured } from '@hold-fast/core/job/job';
 import { isCertain, type Keying } from '@hold-fast/core/gauge/typedReading';
 import { standingReadings, valuesAt } from '@hold-fast/core/inspection/session';
 import { useRef, useState } from 'react';
+import { whoIsHere } from '../../../data/client';
 import { useFeed } from '../../../data/feed';
 import { useKeys } from '../../../ui/useKeys';
 import { takeReading } from './takeReading';
@@ -35,7 +36,8 @@ export function useTaking({ job, measured, places, keyingOf }: Sitting) {
     places.find((p) => !skipped.includes(p) && valuesAt(measured.readings, p).length === 0) ?? null;
   const place = selected ?? firstOpen;
   const keying = keyingOf(place ?? places[0]!);
-  const keyed = useKeyed(`${measured.id}.${place}`, keying);
+  // By who keys it: what one left half keyed at a shared device, another does not key on.
+  const keyed = useKeyed(`${whoIsHere().by}.${measured.id}.${place}`, keying);
   const lastTaken = standingReadings(measured.readings)
     .filter((reading) => places.includes(reading.place))
     .at(-1);
