@@ -1,4 +1,5 @@
-import { circles } from './circles';
+import path from 'node:path';
+import { circles, roomsIn } from './circles';
 
 const of = (graph: Record<string, string[]>) => circles(new Map(Object.entries(graph)));
 
@@ -9,3 +10,32 @@ it('names the modules of a circle in the order they import', () =>
   expect(of({ start: ['a'], a: ['b'], b: ['c'], c: ['a'] })).toEqual([['a', 'b', 'c', 'a']]));
 
 it('finds a module that imports itself', () => expect(of({ a: ['a'] })).toEqual([['a', 'a']]));
+
+describe('the rooms of a house', () => {
+  const at = (module: string) => path.resolve(__dirname, '..', module);
+  const between = (graph: Record<string, string[]>) =>
+    circles(
+      roomsIn(
+        'server/src',
+        new Map(Object.entries(graph).map(([module, others]) => [at(module), others.map(at)])),
+      ),
+    ).map((circle) => circle.map((room) => path.basename(room)));
+
+  it('stand in a circle by different modules, where no module does', () =>
+    expect(
+      between({
+        'server/src/jobs/store.ts': ['server/src/bikes/store.ts'],
+        'server/src/bikes/routes.ts': ['server/src/jobs/bench.ts'],
+      }),
+    ).toEqual([['jobs', 'bikes', 'jobs']]));
+
+  it('may use their own modules, what lies beside them, and in their tests anything', () =>
+    expect(
+      between({
+        'server/src/jobs/store.ts': ['server/src/bikes/store.ts', 'server/src/jobs/bench.ts'],
+        'server/src/bikes/bikes.test.ts': ['server/src/jobs/bench.ts'],
+        'server/src/server.ts': ['server/src/jobs/store.ts'],
+        'server/src/bikes/store.ts': ['server/src/server.ts', 'core/src/ends.ts'],
+      }),
+    ).toEqual([]));
+});

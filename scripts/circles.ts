@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
 
-// Which modules import each other in a circle, to run or for their types.
+// Which modules import each other in a circle, to run or for their types; and which resources of the server and layers of the app.
 
 const root = path.resolve(__dirname, '..');
 const HOUSES = ['core', 'contract', 'server', 'app', 'demo', 'standins', 'scripts', 'e2e'];
@@ -64,6 +64,28 @@ export function circles(imports: ReadonlyMap<string, readonly string[]>): string
   return found;
 }
 
+/** Houses whose rooms lie one upon another: of the server’s resources and of the app’s layers none stands above one it serves. */
+const STOREYED = ['server/src', 'app/src'];
+
+/** What the rooms of a house import of each other, whatever module within them does. */
+export function roomsIn(
+  house: string,
+  imports: ReadonlyMap<string, readonly string[]>,
+): Map<string, string[]> {
+  const roomOf = (module: string): string | null => {
+    const [room, ...within] = path.relative(path.join(root, house), module).split(path.sep);
+    return room === '..' || within.length === 0 ? null : path.join(root, house, room!);
+  };
+  const rooms = new Map<string, string[]>();
+  for (const [module, others] of imports) {
+    const room = roomOf(module);
+    if (room === null || /\.test\.tsx?$/.test(module)) continue;
+    const asked = others.map(roomOf).filter((each) => each !== null && each !== room);
+    rooms.set(room, [...new Set([...(rooms.get(room) ?? []), ...asked])] as string[]);
+  }
+  return rooms;
+}
+
 /** A job is what its kinds of entry add to it: there, and there alone, types may describe each other. */
 const TOGETHER = path.join(root, 'core/src/job/');
 
@@ -75,6 +97,7 @@ function main(): void {
   const found = [
     ...circles(running),
     ...circles(all).filter((circle) => !circle.every((module) => module.startsWith(TOGETHER))),
+    ...STOREYED.flatMap((house) => circles(roomsIn(house, all))),
   ];
   for (const circle of found) console.log(circle.map(named).join(' → '));
   console.log(`${modules.length} modules, ${found.length} circles`);

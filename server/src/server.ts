@@ -130,7 +130,7 @@ function api(sessions: Sessions, feed: Feed | null, lan: Lan | null): express.Ro
   router.use(
     peopleRoutes(sessions, tries),
     tabletRoutes(sessions),
-    jobsRoutes(shop),
+    jobsRoutes(shop, tries),
     dayRoutes(shop),
     bikesRoutes(shop, tries),
     noticesRoutes(shop),
@@ -143,7 +143,7 @@ function api(sessions: Sessions, feed: Feed | null, lan: Lan | null): express.Ro
     exportsRoutes(shop),
     outboxRoutes(shop),
     troubleRoutes(shop),
-    recordsRoutes(shop, tries),
+    recordsRoutes(shop),
     reportsRoutes(shop),
   );
   if (feed) router.use(feedRoutes(feed, sessions));

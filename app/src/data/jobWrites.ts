@@ -12,7 +12,7 @@ import { useRef, useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { faultSays } from '../words/faultWords';
 import { words } from '../words/words';
-import { aboutEntry } from './about';
+import { aboutEntry } from '../words/about';
 import { ask, ProblemError } from './api';
 import { useAttempt } from './attempt';
 import { client, keys, outbox, pictures, takeChange, whoIsHere } from './client';

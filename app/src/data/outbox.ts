@@ -3,7 +3,7 @@ import type { JobChange } from '@hold-fast/contract/jobs';
 import type { KnownOf, SentKind } from '@hold-fast/core/job/kinds';
 import type { Problem } from '@hold-fast/contract/problem';
 import type { Word } from '@hold-fast/core/wear/verdict';
-import type { About } from './about';
+import type { About } from '../words/about';
 import { ask, NoConnection, ProblemError } from './api';
 import { Listeners } from '../listeners';
 import { words } from '../words/words';

@@ -9,7 +9,7 @@ import type { Entry } from '@hold-fast/contract/entries';
 import type { Gauge, StockInStore } from '@hold-fast/contract/stores';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import { fold } from '@hold-fast/core/job/fold';
-import { aboutEntry } from '../data/about';
+import { aboutEntry } from '../words/about';
 import type { Waiting } from '../data/outbox';
 
 export const GAUGE: Gauge = {

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import { Listeners } from '../listeners';
-import { onDevice } from './remembered';
+import { onDevice } from '../remembered';
 import { THEME_ID, themeCss } from './tokens';
 
 export type Theme = 'auto' | 'day' | 'bench';

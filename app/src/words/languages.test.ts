@@ -26,7 +26,7 @@ const GERMAN: MannerInForce = {
 /** The words as they are after a page was loaded with this manner kept on the device. */
 function inGerman(): typeof import('./words') {
   jest.resetModules();
-  const { onDevice } = jest.requireActual<typeof import('../ui/remembered')>('../ui/remembered');
+  const { onDevice } = jest.requireActual<typeof import('../remembered')>('../remembered');
   onDevice.setItem('hold-fast.manner', JSON.stringify(GERMAN));
   const { german } = jest.requireActual<typeof import('./de/german')>('./de/german');
   jest.requireActual<typeof import('./language')>('./language').speak((place) => german[place]);
@@ -79,7 +79,7 @@ it('falls back to the usual manner where the device keeps nonsense', () => {
     JSON.stringify({ ...GERMAN, manner: { ...GERMAN.manner, torque: 'ell' } }),
   ]) {
     jest.resetModules();
-    const { onDevice } = jest.requireActual<typeof import('../ui/remembered')>('../ui/remembered');
+    const { onDevice } = jest.requireActual<typeof import('../remembered')>('../remembered');
     onDevice.setItem('hold-fast.manner', kept);
     const { inForce, LOCALE } = jest.requireActual<typeof import('./manner')>('./manner');
     expect(inForce.manner).toMatchObject({ language: 'en', torque: UNITS.torque[0] });

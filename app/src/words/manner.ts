@@ -1,7 +1,7 @@
 import type { MannerInForce } from '@hold-fast/contract/manner';
 import { LANGUAGES, UNITS } from '@hold-fast/core/rules/manner';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
-import { onDevice } from '../ui/remembered';
+import { onDevice } from '../remembered';
 
 const KEY = 'hold-fast.manner';
 const PSEUDO = 'hold-fast.pseudo';

@@ -1,7 +1,7 @@
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { End } from '@hold-fast/core/ends';
 import type { SentKind } from '@hold-fast/core/job/kinds';
-import type { About } from '../data/about';
+import type { About } from './about';
 import { capital } from './capital';
 import { frame } from './en/frame';
 import { things } from './en/things';

@@ -9,7 +9,7 @@ import {
   type HangsOn,
   type Passport,
 } from '@hold-fast/core/passport/passport';
-import { adviceOfBike, tagsOfBike } from '../jobs/store';
+import { adviceOfBike, tagsOfBike } from './fromVisits';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';

@@ -20,7 +20,7 @@ import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { duesOfBike } from '../due/store';
 import { noticesAt } from '../notices/store';
-import { adviceOfBike, fittingsOfBike, reckonedOfBike } from '../jobs/store';
+import { adviceOfBike, fittingsOfBike, reckonedOfBike } from './fromVisits';
 import {
   bikeById,
   BIKES_A_PAGE,

@@ -17,9 +17,9 @@ import { checkAskedFor } from '@hold-fast/core/trouble/follow';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { v7 as uuid } from 'uuid';
+import { adviceOfBike, tagsOfBike } from '../bikes/fromVisits';
 import { insert, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
-import { adviceOfBike, tagsOfBike } from './store';
 
 /**
  * Notes how a job stands after a write: every verdict that differs from the last one kept, each end for the Bench, and

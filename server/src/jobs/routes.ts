@@ -1,18 +1,22 @@
 import { CheckIn, JobEdit } from '@hold-fast/contract/checkIn';
 import { SentEntry } from '@hold-fast/contract/entries';
 import { Photo } from '@hold-fast/contract/photos';
+import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { Router } from 'express';
 import { z } from 'zod';
 import { entryAllowed } from '../people/rules';
+import type { Tries } from '../people/tries';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { checkIn, editJob } from './checkIn';
+import { decide } from './decide';
 import { appendEntry } from './entries';
 import { readJob } from './jobBook';
 import { benchPage } from './bench';
 import { addPhoto, jpegOf } from './photos';
+import { amend, signOff } from './signOff';
 
 const JobId = z.object({ jobId: z.uuid() });
 const PhotoId = z.object({ photoId: z.uuid() });
@@ -23,7 +27,7 @@ const BenchQuery = z.strictObject({
     .optional(),
 });
 
-export function jobsRoutes(shop: Shop): Router {
+export function jobsRoutes(shop: Shop, tries: Tries): Router {
   const { pool } = shop;
   const routes = Router();
 
@@ -56,6 +60,27 @@ export function jobsRoutes(shop: Shop): Router {
     if (sent.by !== undefined && sent.by !== person.id) throw new Refusal('other-person');
     entryAllowed(person, sent.entry.kind);
     response.status(201).json(await appendEntry(shop, person, jobId, sent));
+  });
+
+  routes.post('/jobs/:jobId/decisions', async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    response
+      .status(201)
+      .json(await decide(shop, tries, personOn(response), jobId, parse(Decision, request.body)));
+  });
+
+  routes.post('/jobs/:jobId/sign-off', async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    response
+      .status(201)
+      .json(await signOff(shop, tries, personOn(response), jobId, parse(SignOff, request.body)));
+  });
+
+  routes.post('/jobs/:jobId/amendments', async (request, response) => {
+    const { jobId } = parse(JobId, request.params);
+    response
+      .status(201)
+      .json(await amend(shop, tries, personOn(response), jobId, parse(Amendment, request.body)));
   });
 
   // A picture is larger than anything else that is sent.

@@ -1,30 +1,18 @@
-import type { JobLog } from '@hold-fast/contract/jobs';
-import { atEachEnd, type End } from '@hold-fast/core/ends';
-import type { Finding } from '@hold-fast/core/inspection/findings';
-import type {
-  Advice,
-  Amended,
-  BikeTag,
-  Fitted,
-  Intake,
-  JobBase,
-  Judged,
-} from '@hold-fast/core/job/job';
-import { metAt, type WetJob } from '@hold-fast/core/evidence/wet';
-import { nameOf } from '@hold-fast/core/fluid/families';
-import { NOTHING_MET } from '@hold-fast/core/fluid/met';
-import type { EntryKind, EntryOf, KnownOf, Logged } from '@hold-fast/core/job/kinds';
 import type { Bike } from '@hold-fast/contract/bikes';
-import type { Reckoned } from '@hold-fast/core/job/reckoned';
+import type { JobLog } from '@hold-fast/contract/jobs';
+import type { Amended, Intake, JobBase, Judged } from '@hold-fast/core/job/job';
+import type { EntryKind, Logged } from '@hold-fast/core/job/kinds';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
-import { rulesOf } from '../shopRules/store';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
-import { BIKE_COLUMNS, bikeOf, thicknessOfBike } from '../bikes/store';
-import { insert, run, select, selectOne, type Queryable } from '../platform/database';
+import { adviceOfBike, fittingsOfBike, tagsOfBike } from '../bikes/fromVisits';
+import { BIKE_COLUMNS, bikeOf } from '../bikes/store';
 import { noticesAt } from '../notices/store';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 import { sealOfJob } from '../records/store';
-import { comebackAt } from './comeback';
 import { newestRevisions, sheetRevisions } from '../sheets/store';
+import { rulesOf } from '../shopRules/store';
+import { earlierThickness, metByVisits, modifiedByVisits } from './before';
+import { comebackAt } from './comeback';
 
 // What a job is made of, as it is kept; what follows from it is core's.
 
@@ -260,119 +248,6 @@ export async function keepEntry(
   });
 }
 
-type FittingOfBike = Omit<EntryRow, 'kind' | 'known'> & { jobId: string };
-
-/** Everything fitted to a bike, oldest first: ever, or at the visits before one. */
-export async function fittingsOfBike(
-  on: Queryable,
-  bikeId: string,
-  beforeTag: number | null,
-): Promise<Fitted[]> {
-  const rows = await select<FittingOfBike>(
-    on,
-    `SELECT e.id, e.seq, e.job_id AS jobId, e.body, e.at, p.name AS \`by\`
-       FROM entry e JOIN job j ON j.id = e.job_id JOIN person p ON p.id = e.by_person
-      WHERE j.bike_id = ? AND e.kind = 'fitting' ${beforeTag === null ? '' : 'AND j.tag < ?'} ORDER BY e.seq`,
-    beforeTag === null ? [bikeId] : [bikeId, beforeTag],
-  );
-  return rows.map(
-    ({ body, at, ...row }) => ({ ...body, ...row, at: at.toISOString() }) as unknown as Fitted,
-  );
-}
-
-/** What the visits before this one measured of rotors and pads; an upper bound says no wear. */
-async function earlierThickness(
-  on: Queryable,
-  bikeId: string,
-  tag: number,
-): Promise<JobBase['earlierThickness']> {
-  return (await thicknessOfBike(on, bikeId)).flatMap(({ end, part, points }) =>
-    points.flatMap((point) =>
-      point.tag < tag && !point.upperBound
-        ? [
-            {
-              end,
-              part,
-              life: point.life,
-              visit: {
-                day: point.measuredOn.slice(0, 10),
-                odometerKm: point.odometerKm,
-                mm: point.leastMm,
-                doubtMm: point.doubtMm,
-              },
-            },
-          ]
-        : [],
-    ),
-  );
-}
-
-type WetRow = Pick<EntryRow, 'id' | 'seq' | 'kind' | 'body' | 'known'>;
-
-/** What the brakes of a bike have met by all its visits before one. */
-async function metByVisits(
-  on: Queryable,
-  bike: WetJob['bike'] & { id: string },
-  beforeTag: number,
-): Promise<JobBase['metBefore']> {
-  const rows = await select<WetRow>(
-    on,
-    `SELECT e.id, e.seq, e.kind, e.body, e.known FROM entry e JOIN job j ON j.id = e.job_id
-      WHERE j.bike_id = ? AND j.tag < ? AND e.kind IN ('fill', 'plan-step', 'repair', 'decision') ORDER BY e.seq`,
-    [bike.id, beforeTag],
-  );
-  const of = <K extends EntryKind>(kind: K) =>
-    rows.flatMap((row) =>
-      row.kind === kind
-        ? [{ ...row, ...(row.body as Omit<EntryOf<K>, 'kind' | 'id' | 'at'>) }]
-        : [],
-    );
-  const visits: WetJob = {
-    id: '',
-    bike,
-    identified: atEachEnd(() => null),
-    stepped: of('plan-step') as unknown as WetJob['stepped'],
-    repaired: of('repair') as unknown as WetJob['repaired'],
-    decided: of('decision') as unknown as WetJob['decided'],
-    filled: of('fill').map(({ seq, end, known }) => {
-      const { fluid } = (known as KnownOf<'fill'>).container;
-      return { seq, end, family: fluid.family, fluid: nameOf(fluid) };
-    }),
-    fittings: [],
-    bled: [],
-    tightened: [],
-    edited: [],
-  };
-  return atEachEnd((end) => metAt(NOTHING_MET, visits, end));
-}
-
-/**
- * Ends at which a visit before this one wrote a modified structural part down, by looking or by what was decided, and no lead has
- * said since that it was seen wrong.
- */
-async function modifiedByVisits(
-  on: Queryable,
-  bikeId: string,
-  beforeTag: number,
-): Promise<JobBase['modifiedBefore']> {
-  const rows = await select<{ end: End }>(
-    on,
-    `SELECT DISTINCT JSON_VALUE(e.body, '$.end') AS end FROM entry e JOIN job j ON j.id = e.job_id
-      WHERE j.bike_id = ? AND j.tag < ?
-        AND ((e.kind = 'look-over' AND JSON_CONTAINS(e.body, '"mount-modified"', '$.found'))
-          OR (e.kind = 'deviation' AND (JSON_VALUE(e.body, '$.choice') = 'modified-adapter'
-            OR (JSON_VALUE(e.body, '$.deviation') = 'modified-part' AND JSON_VALUE(e.body, '$.choice') <> 'warranty-part'))))
-        AND NOT EXISTS (SELECT 1 FROM entry t WHERE t.job_id = e.job_id AND t.kind = 'taken-back'
-          AND JSON_VALUE(t.body, '$.of') = CAST(e.id AS CHAR))
-        AND NOT EXISTS (SELECT 1 FROM entry d JOIN job dj ON dj.id = d.job_id
-          WHERE dj.bike_id = j.bike_id AND d.seq > e.seq AND d.kind = 'decision'
-            AND JSON_VALUE(d.body, '$.decision') = 'seen-wrong' AND JSON_VALUE(d.body, '$.subject') = 'mount'
-            AND JSON_VALUE(d.body, '$.byLead') = 1 AND JSON_VALUE(d.body, '$.end') = JSON_VALUE(e.body, '$.end'))`,
-    [bikeId, beforeTag],
-  );
-  return atEachEnd((at) => rows.some(({ end }) => end === at));
-}
-
 /** The last verdict kept of each sitting of a job, by the sitting's id. */
 export async function verdictsKept(on: Queryable, jobId: string): Promise<Map<string, Judged>> {
   const rows = await select<Judged & { measurementId: string }>(
@@ -382,54 +257,6 @@ export async function verdictsKept(on: Queryable, jobId: string): Promise<Map<st
     [jobId],
   );
   return new Map(rows.map(({ measurementId, ...judged }) => [measurementId, judged]));
-}
-
-/** The do-not-rides that still hang on a bike. */
-export function tagsOfBike(on: Queryable, bikeId: string): Promise<(BikeTag & { id: string })[]> {
-  return select(
-    on,
-    `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag,
-            IF(t.container_id IS NULL AND t.passport_id IS NULL, NULL, t.raised_seq) AS foundAfter
-       FROM bike_tag t JOIN job j ON j.id = t.job_id
-      WHERE t.bike_id = ? AND t.lifted_at IS NULL AND t.sort = 'do-not-ride' ORDER BY t.raised_at, t.id`,
-    [bikeId],
-  );
-}
-
-/** What the customers of a bike would not have replaced, and nothing has mended since. */
-export async function adviceOfBike(
-  on: Queryable,
-  bikeId: string,
-): Promise<(Advice & { id: string; found: Finding[] })[]> {
-  const rows = await select<Omit<Advice, 'at'> & { id: string; found: Finding[]; at: Date }>(
-    on,
-    `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.words, t.job_id AS jobId, j.tag, t.raised_at AS at
-       FROM bike_tag t JOIN job j ON j.id = t.job_id
-      WHERE t.bike_id = ? AND t.lifted_at IS NULL AND t.sort = 'against-advice' ORDER BY t.raised_at, t.id`,
-    [bikeId],
-  );
-  return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
-}
-
-/** What calculators said at a bike's visits and nobody took back, the newest of each kind and end. */
-export async function reckonedOfBike(
-  on: Queryable,
-  bikeId: string,
-): Promise<{ end: End; tag: number; what: Reckoned }[]> {
-  const rows = await select<{ tag: number; body: { end: End; what: Reckoned } }>(
-    on,
-    `SELECT j.tag, e.body FROM entry e JOIN job j ON j.id = e.job_id
-      WHERE j.bike_id = ? AND e.kind = 'reckoned' AND NOT EXISTS
-        (SELECT 1 FROM entry b WHERE b.job_id = e.job_id AND b.kind = 'taken-back' AND JSON_VALUE(b.body, '$.of') = e.id)
-      ORDER BY e.seq DESC`,
-    [bikeId],
-  );
-  const newest = new Map(
-    rows
-      .reverse()
-      .map(({ tag, body: { end, what } }) => [`${end} ${what.of}`, { end, tag, what }] as const),
-  );
-  return [...newest.values()];
 }
 
 /** Corrections to a sealed record, oldest first. */

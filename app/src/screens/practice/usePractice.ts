@@ -5,7 +5,7 @@ import { CAUSE_IDS } from '@hold-fast/core/trouble/causes';
 import { CHECK_IDS } from '@hold-fast/core/trouble/signs';
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { useState } from 'react';
-import { onDevice } from '../../ui/remembered';
+import { onDevice } from '../../remembered';
 
 const keyOf = (name: string) => `hold-fast.practice.${name}`;
 

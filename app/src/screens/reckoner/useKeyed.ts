@@ -1,7 +1,7 @@
 import { sumsAt } from '@hold-fast/core/job/sum';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
-import { onDevice } from '../../ui/remembered';
+import { onDevice } from '../../remembered';
 import { useAtBrake } from './atBrake';
 import type { Calculator } from '../../words/catalogue/reckoner';
 

@@ -1,5 +1,5 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
-import { inTab } from '../../../ui/remembered';
+import { inTab } from '../../../remembered';
 import { blankBike, type NewBike } from './newBike';
 import { blankVisit, type VisitForm } from './visitForm';
 

@@ -1,7 +1,7 @@
 import type { Entry } from '@hold-fast/contract/entries';
 import type { Intake, Job } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
-import { aboutEntry } from '../../../data/about';
+import { aboutEntry } from '../../../words/about';
 import { useJobLog } from '../../../data/jobs';
 import { LongList } from '../../../ui/LongList';
 import { Page } from '../../../ui/Page';

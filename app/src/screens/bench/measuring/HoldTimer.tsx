@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/Button';
 import { space } from '../../../ui/tokens';
-import { inTab } from '../../../ui/remembered';
+import { inTab } from '../../../remembered';
 import { ring } from '../../../ui/ring';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';

@@ -7,7 +7,7 @@ import { standingZero } from '@hold-fast/core/gauge/zeroCheck';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import type { End } from '@hold-fast/core/ends';
 import { append, entryOf } from '../../../data/jobWrites';
-import { onDevice } from '../../../ui/remembered';
+import { onDevice } from '../../../remembered';
 import { measuringWords } from '../../../words/measuring';
 
 const LAST_GAUGE = 'hold-fast.gauge.';

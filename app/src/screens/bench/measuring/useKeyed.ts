@@ -6,7 +6,7 @@ import {
   type Keying,
 } from '@hold-fast/core/gauge/typedReading';
 import { useState } from 'react';
-import { inTab } from '../../../ui/remembered';
+import { inTab } from '../../../remembered';
 import { words } from '../../../words/words';
 
 const LONGEST = 8;

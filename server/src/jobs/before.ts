@@ -1,0 +1,109 @@
+import { atEachEnd, type End } from '@hold-fast/core/ends';
+import { metAt, type WetJob } from '@hold-fast/core/evidence/wet';
+import { nameOf } from '@hold-fast/core/fluid/families';
+import { NOTHING_MET } from '@hold-fast/core/fluid/met';
+import type { JobBase } from '@hold-fast/core/job/job';
+import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
+import { thicknessOfBike } from '../bikes/store';
+import { select, type Queryable } from '../platform/database';
+
+// What the visits before one say of its bike, for the job to start from.
+
+/** What the visits before this one measured of rotors and pads; an upper bound says no wear. */
+export async function earlierThickness(
+  on: Queryable,
+  bikeId: string,
+  tag: number,
+): Promise<JobBase['earlierThickness']> {
+  return (await thicknessOfBike(on, bikeId)).flatMap(({ end, part, points }) =>
+    points.flatMap((point) =>
+      point.tag < tag && !point.upperBound
+        ? [
+            {
+              end,
+              part,
+              life: point.life,
+              visit: {
+                day: point.measuredOn.slice(0, 10),
+                odometerKm: point.odometerKm,
+                mm: point.leastMm,
+                doubtMm: point.doubtMm,
+              },
+            },
+          ]
+        : [],
+    ),
+  );
+}
+
+interface WetRow {
+  id: string;
+  seq: number;
+  kind: EntryKind;
+  body: Record<string, unknown>;
+  known: unknown;
+}
+
+/** What the brakes of a bike have met by all its visits before one. */
+export async function metByVisits(
+  on: Queryable,
+  bike: WetJob['bike'] & { id: string },
+  beforeTag: number,
+): Promise<JobBase['metBefore']> {
+  const rows = await select<WetRow>(
+    on,
+    `SELECT e.id, e.seq, e.kind, e.body, e.known FROM entry e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND j.tag < ? AND e.kind IN ('fill', 'plan-step', 'repair', 'decision') ORDER BY e.seq`,
+    [bike.id, beforeTag],
+  );
+  const of = <K extends EntryKind>(kind: K) =>
+    rows.flatMap((row) =>
+      row.kind === kind
+        ? [{ ...row, ...(row.body as Omit<EntryOf<K>, 'kind' | 'id' | 'at'>) }]
+        : [],
+    );
+  const visits: WetJob = {
+    id: '',
+    bike,
+    identified: atEachEnd(() => null),
+    stepped: of('plan-step') as unknown as WetJob['stepped'],
+    repaired: of('repair') as unknown as WetJob['repaired'],
+    decided: of('decision') as unknown as WetJob['decided'],
+    filled: of('fill').map(({ seq, end, known }) => {
+      const { fluid } = (known as KnownOf<'fill'>).container;
+      return { seq, end, family: fluid.family, fluid: nameOf(fluid) };
+    }),
+    fittings: [],
+    bled: [],
+    tightened: [],
+    edited: [],
+  };
+  return atEachEnd((end) => metAt(NOTHING_MET, visits, end));
+}
+
+/**
+ * Ends at which a visit before this one wrote a modified structural part down, by looking or by what was decided, and no lead has
+ * said since that it was seen wrong.
+ */
+export async function modifiedByVisits(
+  on: Queryable,
+  bikeId: string,
+  beforeTag: number,
+): Promise<JobBase['modifiedBefore']> {
+  const rows = await select<{ end: End }>(
+    on,
+    `SELECT DISTINCT JSON_VALUE(e.body, '$.end') AS end FROM entry e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND j.tag < ?
+        AND ((e.kind = 'look-over' AND JSON_CONTAINS(e.body, '"mount-modified"', '$.found'))
+          OR (e.kind = 'deviation' AND (JSON_VALUE(e.body, '$.choice') = 'modified-adapter'
+            OR (JSON_VALUE(e.body, '$.deviation') = 'modified-part' AND JSON_VALUE(e.body, '$.choice') <> 'warranty-part'))))
+        AND NOT EXISTS (SELECT 1 FROM entry t WHERE t.job_id = e.job_id AND t.kind = 'taken-back'
+          AND JSON_VALUE(t.body, '$.of') = CAST(e.id AS CHAR))
+        AND NOT EXISTS (SELECT 1 FROM entry d JOIN job dj ON dj.id = d.job_id
+          WHERE dj.bike_id = j.bike_id AND d.seq > e.seq AND d.kind = 'decision'
+            AND JSON_VALUE(d.body, '$.decision') = 'seen-wrong' AND JSON_VALUE(d.body, '$.subject') = 'mount'
+            AND JSON_VALUE(d.body, '$.byLead') = 1 AND JSON_VALUE(d.body, '$.end') = JSON_VALUE(e.body, '$.end'))`,
+    [bikeId, beforeTag],
+  );
+  return atEachEnd((at) => rows.some(({ end }) => end === at));
+}
