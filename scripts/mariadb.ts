@@ -18,16 +18,16 @@ import { setTimeout as pause } from 'node:timers/promises';
 const LONGEST_SOCKET_PATH = 100;
 const MARKER = 'set-up-complete';
 
-export interface RunningMariadb {
+interface RunningMariadb {
   socketPath: string;
   /** Ends the server and waits until it has. */
   stop(): Promise<void>;
 }
 
 /** What is said when the database goes away by itself, and when it is back. */
-export type Watching = (words: string) => void;
+type Watching = (words: string) => void;
 
-export interface MariadbOptions {
+interface MariadbOptions {
   /** Folder that holds the data, the socket and the log. */
   directory: string;
   /** Speed over safety: for data that nobody keeps. */

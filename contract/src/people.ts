@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Id, words } from './fields';
+import { PIN } from './pin';
 import { ROLES } from './roles';
 
 const OneOfRoles = z.enum(ROLES);
@@ -15,7 +16,7 @@ export type Person = z.infer<typeof Person>;
 export const SignIn = z.strictObject({ name: words(80), passphrase: z.string().min(1).max(200) });
 export type SignIn = z.infer<typeof SignIn>;
 
-export const Pin = z.string().regex(/^\d{4,8}$/);
+export const Pin = z.string().regex(PIN);
 
 /** Long enough that nobody at the bench guesses it [D]. */
 export const Passphrase = z.string().trim().min(10).max(200);

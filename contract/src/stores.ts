@@ -4,7 +4,7 @@ import { gaugeFault } from '@hold-fast/core/gauge/register';
 import { FAMILIES } from '@hold-fast/core/fluid/families';
 import type { End } from '@hold-fast/core/ends';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
-import { WRENCH_KINDS } from '@hold-fast/core/torque/wrench';
+import { PLAUSIBLE_TOLERANCE, WRENCH_KINDS } from '@hold-fast/core/torque/wrench';
 import { z } from 'zod';
 import { Day, Id, Ml, Mm, Nm, words, wordsOrNone } from './fields';
 import { Fluid } from './sheets';
@@ -61,8 +61,7 @@ export const Wrench = z.strictObject({
   kind: z.enum(WRENCH_KINDS),
   maxNm: Nm,
   markNm: Nm,
-  /** No wrench is finer than half a per cent [D]. */
-  tolerance: z.number().min(0.005).max(0.2),
+  tolerance: z.number().min(PLAUSIBLE_TOLERANCE.least).max(PLAUSIBLE_TOLERANCE.most),
   toleranceAssumed: z.boolean(),
   calibrationDueOn: Day.nullable(),
   /** Clicks or readings since calibration. */

@@ -11,7 +11,7 @@ export const PLAYS: Readonly<Record<StandinKind, readonly Scene[]>> = {
 };
 
 /** What a stand-in shows, press by press. */
-export interface Showing {
+interface Showing {
   value: number;
   unit: 'mm' | 'in' | 'Nm';
   /** The line drops right after this reading was sent, before its answer. */

@@ -40,7 +40,7 @@ export const useRulesHistory = () =>
 export const useUsedParts = () => usePages<UsedPart>(keys.usedParts, '/used-parts');
 export const useNotices = () => usePages<NoticeKept>(keys.notices, '/notices');
 /** What of the records is looked for; empty where nothing is. */
-export interface RecordsSought {
+interface RecordsSought {
   q: string;
   from: string;
   to: string;

@@ -11,7 +11,7 @@ export type FeedNotice =
   /** Another page of this browser hears the feed; this one again once it is looked at. */
   | { code: 'elsewhere' };
 
-export interface Feed {
+interface Feed {
   notice: FeedNotice | null;
   /** The gauge is on the line and its readings come to this step. */
   live: boolean;

@@ -26,7 +26,7 @@ export interface Waiting {
 }
 
 /** An entry that the server did not take, kept until somebody has dealt with it. */
-export interface NeedsYou extends Waiting {
+interface NeedsYou extends Waiting {
   problem: Problem;
 }
 

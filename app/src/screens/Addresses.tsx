@@ -6,7 +6,7 @@ import { exactDay } from '../words/days';
 import { reportWords } from '../words/report';
 
 /** An address that shows something to whoever has it. */
-export interface Address {
+interface Address {
   id: string;
   madeAt: string;
   madeBy: string;

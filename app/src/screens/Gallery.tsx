@@ -367,7 +367,7 @@ function examplePads() {
       zeroErrorMm: 0,
       measuredOn: '2026-11-25',
     },
-    { newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+    { newTotalMm: 4, plateMm: 1.8, plateAssumed: false, figures: {} },
     PAD_SCHOOLS,
   );
 }

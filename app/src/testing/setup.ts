@@ -32,6 +32,7 @@ const deaf = () => undefined;
 Object.assign(globalThis, { addEventListener: deaf, removeEventListener: deaf });
 
 jest.mock('expo-router', () => ({
-  router: { navigate: jest.fn(), replace: jest.fn() },
+  router: { navigate: jest.fn(), replace: jest.fn(), setParams: jest.fn() },
   usePathname: () => '/bench',
+  useLocalSearchParams: () => ({}),
 }));

@@ -14,7 +14,7 @@ const ICONS = {
   ledger: BookCheck,
   grip: GripVertical,
 };
-export type IconName = keyof typeof ICONS;
+type IconName = keyof typeof ICONS;
 
 export function Icon({
   name,

@@ -3,7 +3,7 @@ import { color, font, size, space, type } from './tokens';
 import { Words } from './Words';
 import { words } from '../words/words';
 
-export interface SideKey {
+interface SideKey {
   says: string;
   onPress: () => void;
   on?: boolean;

@@ -4,7 +4,7 @@ import { KEYPAD_ID } from './Keypad';
 const PRESSABLE = 'a, button, [role=button], [role=link], [role=radio], [role=checkbox]';
 
 /** What a key does, and how that is called where the keys are shown. */
-export interface Key {
+interface Key {
   says: string;
   act: () => void;
 }

@@ -9,7 +9,7 @@ import { size } from './tokens';
  */
 export type Arrangement = 'wide' | 'tall' | 'low' | 'small' | 'lying';
 
-export interface Room {
+interface Room {
   arrangement: Arrangement;
   /** What the screen has, px: the window less what stands above it. */
   width: number;

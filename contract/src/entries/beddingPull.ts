@@ -1,3 +1,4 @@
+import { PLAUSIBLE_PULL } from '@hold-fast/core/bedding/pulls';
 import type { BeddingPullEntry } from '@hold-fast/core/job/beddingPull';
 import { z } from 'zod';
 import { End } from '../fields';
@@ -9,8 +10,8 @@ export const BeddingPull = z
     kind: z.literal('bedding-pull'),
     ...entry,
     end: End,
-    fromKmh: z.number().min(5).max(60),
-    toKmh: z.number().min(1).max(50),
+    fromKmh: z.number().min(PLAUSIBLE_PULL.fromKmh.least).max(PLAUSIBLE_PULL.fromKmh.most),
+    toKmh: z.number().min(PLAUSIBLE_PULL.toKmh.least).max(PLAUSIBLE_PULL.toKmh.most),
   })
   .refine(({ fromKmh, toKmh }) => toKmh < fromKmh, {
     path: ['toKmh'],

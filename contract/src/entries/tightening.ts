@@ -1,4 +1,5 @@
 import type { TighteningEntry } from '@hold-fast/core/job/tightening';
+import { PLAUSIBLE_CROWFOOT } from '@hold-fast/core/torque/crowfoot';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
 import { z } from 'zod';
 import { End, Id, Mm, Nm, words, wordsOrNone } from '../fields';
@@ -28,9 +29,14 @@ export const Tightening = z.strictObject({
     .default(null),
   crowfoot: z
     .strictObject({
-      leverMm: Mm.min(50).max(1000),
-      extensionMm: Mm.min(1).max(300),
-      angleDegrees: z.number().min(0).max(180),
+      leverMm: Mm.min(PLAUSIBLE_CROWFOOT.leverMm.least).max(PLAUSIBLE_CROWFOOT.leverMm.most),
+      extensionMm: Mm.min(PLAUSIBLE_CROWFOOT.extensionMm.least).max(
+        PLAUSIBLE_CROWFOOT.extensionMm.most,
+      ),
+      angleDegrees: z
+        .number()
+        .min(PLAUSIBLE_CROWFOOT.angleDegrees.least)
+        .max(PLAUSIBLE_CROWFOOT.angleDegrees.most),
     })
     .nullable()
     .default(null),

@@ -12,7 +12,7 @@ import { GAUGES, identified, SHEET, Visit } from './visit';
 // for what is truly past its limit, or over a do-not-ride that was seen and is still there.
 
 /** What somebody does, with the numbers chance gave them: played again, it is the same. */
-export interface Deed {
+interface Deed {
   does: (typeof DEEDS)[number];
   seed: number;
 }
@@ -69,7 +69,7 @@ const begun = (): Visit => {
 };
 const isThere = (deed: Deed) => deed.does.startsWith('there-');
 
-export interface Broken {
+interface Broken {
   what:
     | 'better-without-an-answer'
     | 'bar-gone-without-an-answer'

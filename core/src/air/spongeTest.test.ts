@@ -2,7 +2,15 @@ import fc from 'fast-check';
 import { airReadOut, ATMOSPHERE_MPA, spongeTest, type SpongeTest } from './spongeTest';
 
 const test = (change: Partial<SpongeTest> = {}) =>
-  spongeTest({ biteMm: 10, firmMm: 25, leverRatio: 5, boreMm: 10, ownGiveMl: 0.1, ...change });
+  spongeTest({
+    biteMm: 10,
+    firmMm: 25,
+    leverRatio: 5,
+    boreMm: 10,
+    ownGiveMl: 0.1,
+    figures: {},
+    ...change,
+  });
 
 describe('sponge test', () => {
   // Check value of the trade's own worked example.
@@ -60,8 +68,19 @@ describe('sponge test', () => {
     expect(() => test({ efficiency: 0 })).toThrow('not-positive');
   });
 
+  it('reads out by the bands the shop has laid down', () => {
+    const figures = { 'air-sound': 0.03, 'air-top-up': 0.1 };
+    expect([0.029, 0.04, 0.1, 0.11].map((ml) => airReadOut(ml, figures))).toEqual([
+      'sound',
+      'top-up',
+      'top-up',
+      'full-bleed',
+    ]);
+    expect(test({ figures }).readOut).toBe('full-bleed');
+  });
+
   it('0.05 mL is a top-up already, and 0.2 one still; a bite at rest can be', () => {
-    expect([0.05, 0.2].map((ml) => airReadOut(ml))).toEqual(['top-up', 'top-up']);
+    expect([0.05, 0.2].map((ml) => airReadOut(ml, {}))).toEqual(['top-up', 'top-up']);
     expect(test({ biteMm: 0, firmMm: 15 }).pistonMm).toBe(3);
   });
 });

@@ -2,7 +2,7 @@ import { InputError, positive } from '../inputError';
 import { figure, type Figures } from '../rules/figures';
 
 /** Standard firm pull at the blade, N [D]. */
-export const STANDARD_PULL_N = 100;
+const STANDARD_PULL_N = 100;
 /** A sound brake's own give for that pull, mL [D], until it is learned: with it the test may condemn, not pass. */
 export const USUAL_OWN_GIVE_ML = 0.1;
 /** Atmospheric pressure, MPa [S: standard atmosphere, ISO 2533]. */
@@ -24,7 +24,7 @@ export interface SpongeTest {
   /** Line pressure at the bite, MPa (gauge). */
   bitePressureMpa?: number;
   /** Numbers the shop lays down in place of the usual ones. */
-  figures?: Figures;
+  figures: Figures;
 }
 
 export type AirReadOut = 'sound' | 'top-up' | 'full-bleed';
@@ -46,7 +46,7 @@ export interface TrappedAir {
  * How much air a spongy lever holds at least. Source [S]: Boyle's law, any physics text: air of volume V at
  * atmospheric pressure p₀ gives way by ΔV = V·p₀·(1/(p₀ + p_bite) − 1/(p₀ + p)).
  * @throws InputError `firm-before-bite`, `not-positive`, `not-a-number`
- * @example spongeTest({ biteMm: 10, firmMm: 25, leverRatio: 5, boreMm: 10, ownGiveMl: 0.1 }).airMl // 0.1378
+ * @example spongeTest({ biteMm: 10, firmMm: 25, leverRatio: 5, boreMm: 10, ownGiveMl: 0.1, figures: {} }).airMl // 0.1378
  */
 export function spongeTest(test: SpongeTest): TrappedAir {
   const { pullN = STANDARD_PULL_N, efficiency = 1, bitePressureMpa = 0 } = test;
@@ -80,7 +80,7 @@ function givePerMl(pressureMpa: number, bitePressureMpa: number): number {
 }
 
 /** What so much air asks for, by the shop's bands: nothing, a top-up, or a full bleed. */
-export function airReadOut(airMl: number, figures: Figures = {}): AirReadOut {
+export function airReadOut(airMl: number, figures: Figures): AirReadOut {
   if (airMl < figure(figures, 'air-sound').value) return 'sound';
   return airMl <= figure(figures, 'air-top-up').value ? 'top-up' : 'full-bleed';
 }

@@ -1,6 +1,6 @@
 import { trackMassKg } from '../heat/descent';
 import { AIR_C, beddedRotor, beddingHeat, COOL_FROM_C, coolFor } from './heat';
-import { pullEnergyJ, USUAL_PULL } from './pulls';
+import { isPull, PLAUSIBLE_PULL, pullEnergyJ, USUAL_PULL } from './pulls';
 
 const ROTOR = beddedRotor(203, 1.8);
 const MASS_KG = 100;
@@ -22,6 +22,18 @@ describe('bedding in', () => {
     expect(() => pullEnergyJ(100, 5, 5)).toThrow('not-slower');
     expect(() => pullEnergyJ(100, 25, -1)).toThrow('negative');
     expect(() => pullEnergyJ(0, 25, 5)).toThrow('not-positive');
+  });
+
+  it('takes for a pull what slows from a ride’s speed to a walk, and the edges of that', () => {
+    const { fromKmh, toKmh } = PLAUSIBLE_PULL;
+    expect(isPull(USUAL_PULL.fromKmh, USUAL_PULL.toKmh)).toBe(true);
+    expect(isPull(fromKmh.most, toKmh.least)).toBe(true);
+    expect(isPull(fromKmh.least, toKmh.least)).toBe(true);
+    expect(isPull(fromKmh.most + 1, toKmh.least)).toBe(false);
+    expect(isPull(fromKmh.least - 1, toKmh.least)).toBe(false);
+    expect(isPull(25, 0)).toBe(false);
+    expect(isPull(fromKmh.most, toKmh.most + 1)).toBe(false);
+    expect(isPull(25, 25)).toBe(false);
   });
 
   it('a pull warms 131.5 g by 35.2 K less what leaves while it lasts', () => {

@@ -20,7 +20,7 @@ const USUAL_THICK_MM = 1.8;
 const LONGEST_COOLING_S = 600;
 
 /** A pull as it was counted: at its end. */
-export interface TimedPull {
+interface TimedPull {
   /** Milliseconds since the epoch. */
   atMs: number;
   fromKmh: number;

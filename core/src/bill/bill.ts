@@ -40,7 +40,7 @@ export interface Bill {
   aboveRing: boolean;
 }
 
-export type TaxRule = Pick<ShopRules, 'taxPercent' | 'pricesWithTax'>;
+type TaxRule = Pick<ShopRules, 'taxPercent' | 'pricesWithTax'>;
 
 /**
  * The tax in a sum, or on it, to a whole hundredth, half up: worked out once on the sum and not line by line [D].

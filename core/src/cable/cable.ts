@@ -9,7 +9,7 @@ export const FIXED_GAP_MM = { least: 0.1, most: 0.2 } as const;
 /** How far barrel adjusters stand out to begin with, turns [P]. */
 export const BARREL_TURNS_OUT = { least: 1, most: 2 } as const;
 /** What can be a gap, and the way of an arm's end from rest to firm, mm [D]. */
-export const PLAUSIBLE_CABLE = {
+const PLAUSIBLE_CABLE = {
   fixedGapMm: { least: 0, most: 3 },
   armMm: { least: 1, most: 80 },
 } as const;

@@ -24,7 +24,7 @@ export type Corner = (typeof CORNERS)[number];
 /** Usual gap a side with the lever released, mm [M]: told, never judged by. */
 export const USUAL_GAP_MM = { least: 0.15, most: 0.4 } as const;
 /** No gap in a brake that works is wider, mm [D]. */
-export const PLAUSIBLE_GAP_MM = 3;
+const PLAUSIBLE_GAP_MM = 3;
 /** Between the two feeler positions, mm [D]: what can be one. */
 export const PLAUSIBLE_SPAN_MM = { least: 5, most: 120 } as const;
 

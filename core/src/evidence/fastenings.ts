@@ -7,7 +7,7 @@ import { workRule } from '../inspection/work';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';
 import type { ProofFlaw } from '../torque/proof';
 
-export interface OpenFastener {
+interface OpenFastener {
   end: End;
   fastener: FastenerId;
   flaws: readonly ProofFlaw[];

@@ -78,7 +78,7 @@ const METHODS = {
 type Methods = typeof METHODS;
 export type BleedMethod = keyof Methods;
 /** The procedures that bleed and do nothing else. */
-export type BleedProcedure = Methods[BleedMethod]['procedure'];
+type BleedProcedure = Methods[BleedMethod]['procedure'];
 /** A way that a bleed can begin with. */
 export type FirstBleed = {
   [M in BleedMethod]: Methods[M]['begins'] extends true ? M : never;

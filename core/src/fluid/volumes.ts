@@ -2,9 +2,9 @@ import type { UsualEnd } from '../ends';
 import { positive } from '../inputError';
 
 /** Flush: so many times what the system holds [D]. */
-export const VOLUMES_A_FLUSH = 3;
+const VOLUMES_A_FLUSH = 3;
 /** Share of a syringe kept back, so that no air follows [D]. */
-export const KEPT_BACK = 0.1;
+const KEPT_BACK = 0.1;
 /** The usual syringe, mL, and how full it is drawn: 1/2 to 2/3 of it [P]. */
 export const USUAL_SYRINGE = { capacityMl: 30, share: 2 / 3 } as const;
 /** What caliper and lever hold together where the sheet is silent, mL: 3 to 6, from memory [M]. */

@@ -1,7 +1,7 @@
 import type { WeightedLine } from './weightedLine';
 
 /** From here on the slope is too uncertain for inverse prediction: too early to say. */
-export const LARGEST_G = 0.2;
+const LARGEST_G = 0.2;
 
 export interface Crossing {
   /** Where the line reaches the level, and the ends of the interval, in the unit of x. */

@@ -12,7 +12,7 @@ export interface VisitThickness {
 }
 
 /** How the bike stands at the visit in hand. */
-export interface VisitNow {
+interface VisitNow {
   day: string;
   odometerKm: number | null;
   kmPerWeek: number | null;

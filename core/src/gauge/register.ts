@@ -1,7 +1,7 @@
 import type { Gauge } from './gauge';
 
 /** Why a gauge cannot be what a register says of it. */
-export type GaugeFault =
+type GaugeFault =
   /** Its doubt is less than the step it shows leaves open. */
   | 'doubt-under-step'
   /** A vernier's long jaws are no points. */

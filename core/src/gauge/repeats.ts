@@ -1,6 +1,6 @@
 import { InputError } from '../inputError';
 
-export interface CombinedReading {
+interface CombinedReading {
   /** Mean of the repeats, mm. */
   meanMm: number;
   /** Expanded uncertainty of the mean, k = 2, mm. */

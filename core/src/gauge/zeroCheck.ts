@@ -3,7 +3,7 @@ import { parseISO } from 'date-fns/parseISO';
 import { InputError } from '../inputError';
 
 /** Largest zero error a gauge may be used with, mm either way [D]; a larger one is dirt or damage, and could pass a worn part. */
-export const LARGEST_ZERO_ERROR_MM = 0.1;
+const LARGEST_ZERO_ERROR_MM = 0.1;
 
 /** Returns a zero error that can be one; throws InputError `zero-error-too-large`. */
 export function plausibleZeroError(errorMm: number): number {
@@ -14,7 +14,7 @@ export function plausibleZeroError(errorMm: number): number {
 }
 
 /** How long a zero check stands for the same gauge in the same hands, minutes [D]. */
-export const ZERO_STANDS_MINUTES = 30;
+const ZERO_STANDS_MINUTES = 30;
 
 /**
  * The zero error found with a gauge at an earlier sitting that still stands, mm; null when none does.

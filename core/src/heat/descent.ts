@@ -17,9 +17,9 @@ export type HeatCompound = keyof typeof FADES_FROM_C;
 /** Height of a track, mm, where nobody measured it [D]. */
 export const USUAL_TRACK_MM = 15.5;
 /** Sizes of rotors that are held against each other, mm [P]. */
-export const ROTOR_SIZES_MM = [140, 160, 180, 203, 220] as const;
+const ROTOR_SIZES_MM = [140, 160, 180, 203, 220] as const;
 /** Braked in pulses: so long on and so long off, s; twice the power while on [D]. */
-export const PULSE_S = { on: 4, off: 4 } as const;
+const PULSE_S = { on: 4, off: 4 } as const;
 
 export interface HeatedRotor {
   sizeMm: number;
@@ -67,7 +67,7 @@ export interface Lumps {
   fluidC: number;
 }
 
-export interface Heated {
+interface Heated {
   /** Over the run. */
   over: ({ seconds: number } & Lumps)[];
   peak: Lumps;

@@ -3,21 +3,21 @@ import { G } from '../stop/stops';
 import { plausibleRoad, stretchesOf, type Road } from './road';
 
 /** What rolling and air take. */
-export interface Drag {
+interface Drag {
   rolling: number;
   cdAM2: number;
   airKgM3: number;
 }
 /** Rolling, air and their usual values: C_rr, CdA m², density of air kg/m³ [M]. */
-export const USUAL_DRAG: Drag = { rolling: 0.008, cdAM2: 0.5, airKgM3: 1.2 };
+const USUAL_DRAG: Drag = { rolling: 0.008, cdAM2: 0.5, airKgM3: 1.2 };
 /** Who can be on it, and how fast [D]. */
-export const PLAUSIBLE_RIDE = {
+const PLAUSIBLE_RIDE = {
   massKg: { least: 20, most: 400 },
   speedKmh: { least: 3, most: 100 },
 } as const;
 
 /** Somebody riding at one speed. */
-export interface Ride {
+interface Ride {
   massKg: number;
   speedKmh: number;
 }
@@ -50,7 +50,7 @@ export const secondsDown = ({ road, speedKmh }: Hill): number =>
   (road.at(-1)!.alongM - road[0]!.alongM) / (speedKmh / 3.6);
 
 /** A hill's braking power over time, W, and all of its energy, J. */
-export interface PowerDown {
+interface PowerDown {
   at: (seconds: number) => number;
   energyJ: number;
   /** The shortest time for which it stays the same, s. */
@@ -81,7 +81,7 @@ export function powerDown(hill: Hill, drag: Drag = USUAL_DRAG): PowerDown {
 }
 
 /** @throws InputError `out-of-range`, `not-positive` or `not-a-number`, naming the field; and what its road throws */
-export function plausibleHill(hill: Hill): void {
+function plausibleHill(hill: Hill): void {
   for (const field of ['massKg', 'speedKmh'] as const) {
     const value = positive(hill[field], field);
     const { least, most } = PLAUSIBLE_RIDE[field];

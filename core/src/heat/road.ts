@@ -17,7 +17,7 @@ export const PLAUSIBLE_ROAD = {
 } as const;
 
 /** A part of a road with one grade; positive downhill, the tangent of its angle in percent. */
-export interface Stretch {
+interface Stretch {
   fromM: number;
   toM: number;
   gradePercent: number;

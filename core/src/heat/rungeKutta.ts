@@ -1,9 +1,9 @@
 import { InputError } from '../inputError';
 
 /** Rates of change of a state at a time. */
-export type Rates = (time: number, state: readonly number[]) => readonly number[];
+type Rates = (time: number, state: readonly number[]) => readonly number[];
 
-export interface SolveOptions {
+interface SolveOptions {
   /** Error allowed a step, by the size of each value, and at least. */
   relative: number;
   absolute: number;
@@ -12,7 +12,7 @@ export interface SolveOptions {
 }
 
 /** Called after each step that was taken; false stops. */
-export type OnStep = (time: number, state: readonly number[]) => boolean | void;
+type OnStep = (time: number, state: readonly number[]) => boolean | void;
 
 // Coefficients [S]: Dormand & Prince 1980, J. Comp. Appl. Math. 6, 19–26; the fifth order goes on, the fourth tells its error.
 const C = [0, 1 / 5, 3 / 10, 4 / 5, 8 / 9, 1, 1] as const;

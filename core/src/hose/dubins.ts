@@ -13,7 +13,7 @@ export interface Piece {
   lengthMm: number;
 }
 
-export interface Path {
+interface Path {
   lengthMm: number;
   pieces: readonly [Piece, Piece, Piece];
 }

@@ -7,7 +7,7 @@ export const LEAST_BEND_MM = { hose: 30, housing: 60 } as const;
 export const BARB_SEAT_MM = 10;
 export const SLACK_MM = 10;
 /** What every renewed end takes off a hose, mm [M]. */
-export const RENEWAL_MM = 15;
+const RENEWAL_MM = 15;
 /** How far shops let the bar turn either way, degrees: to the stop, or all the way round for a crash [P]. */
 export const BAR_SWINGS = [90, 180] as const;
 

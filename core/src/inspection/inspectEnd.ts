@@ -91,7 +91,7 @@ export interface InspectionItem {
   work: Work[];
 }
 
-export interface Inspection {
+interface Inspection {
   /** Do-not-ride first, then the worst word, then in the order the trade looks. */
   items: InspectionItem[];
   /** What nobody looked at: neither a verdict nor a bar [D]. */

@@ -9,7 +9,7 @@ import { cureOf, type Area, type Finding } from './findings';
 import type { InspectionItem } from './inspectEnd';
 
 /** A do-not-ride, or what the customer would not have replaced, that hangs on a bike. */
-export interface HangingTag {
+interface HangingTag {
   end: End;
   subject: Subject;
   found: readonly Finding[];

@@ -2,7 +2,7 @@ import type { EntryBase, Kind } from './entry';
 import type { Intake } from './job';
 
 /** A change to what was taken down at check-in; both are kept. */
-export interface EditEntry extends EntryBase {
+interface EditEntry extends EntryBase {
   kind: 'edit';
   was: Intake;
   became: Intake;

@@ -16,7 +16,7 @@ export interface FillEntry extends EntryBase {
 }
 
 /** The container as it stood. */
-export interface KnownContainer extends FluidContainer {
+interface KnownContainer extends FluidContainer {
   label: string;
   lot: string;
 }

@@ -89,7 +89,7 @@ export type EntryOf<K extends EntryKind> = EntryOfKind<(typeof KINDS)[K]>;
 export type KnownOf<K extends EntryKind> = KnownOfKind<(typeof KINDS)[K]>;
 /** An entry that a phone may send. */
 export type SentEntry = EntryOf<SentKind>;
-export type Entry = EntryOf<EntryKind>;
+type Entry = EntryOf<EntryKind>;
 
 /** An entry with what the shop's registers said when it was made, and its place in the order. */
 export type Logged = {

@@ -114,7 +114,7 @@ export function lastReckoned<Of extends ReckonedOf>(
 }
 
 /** Whether the rotor that was asked for last fits; null while nobody asked. */
-export function fitAt(job: ReckonedJob, end: End): { asked: FitAsked; fit: Fit } | null {
+function fitAt(job: ReckonedJob, end: End): { asked: FitAsked; fit: Fit } | null {
   const last = lastReckoned(job, 'fit', end);
   if (!last) return null;
   const { of: _of, seq: _seq, ...rest } = last;
@@ -155,7 +155,7 @@ export function leversToEven(job: ReckonedJob, end: End): PairMeasure[] | null {
 }
 
 /** How the cable brake stands, by what was written down since its parts were last changed. */
-export function cableAt(job: ReckonedJob, end: End): CableStands | null {
+function cableAt(job: ReckonedJob, end: End): CableStands | null {
   const last = lastReckoned(job, 'cable', end);
   if (!last) return null;
   const changes = changesAt(job, end);

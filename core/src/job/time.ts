@@ -5,14 +5,14 @@ import { min } from 'date-fns/min';
 import { parseISO } from 'date-fns/parseISO';
 
 /** What two clocks said at one moment: that in which a phone's entry reached the server. ISO 8601, UTC. */
-export interface Exchange {
+interface Exchange {
   /** Null where whoever sent it goes by the server's clock. */
   phoneSaid: string | null;
   serverSaid: string;
 }
 
 /** What an entry cannot have been made before. ISO 8601, UTC. */
-export interface NotBefore {
+interface NotBefore {
   checkedInAt: string;
   /** Of the entry that the same phone made before it; null where there is none. */
   entryBefore: string | null;

@@ -5,7 +5,7 @@ export type Compound = (typeof COMPOUNDS)[number];
 /** Which compound a rotor carries the transfer layer of; `none` for one that is new. */
 export type Bedded = Compound | 'none';
 
-export type CompoundAdvice =
+type CompoundAdvice =
   /** The rotor is marked for organic pads only [M]. */
   | { code: 'refused'; why: 'organic-only' }
   /** Calls for a new rotor, or at least stripping and bedding in again; schools differ [P]. */

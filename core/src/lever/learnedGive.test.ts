@@ -1,8 +1,8 @@
 import { GAUGES } from '../adversary/visit';
 import { BRAKES_TO_LEARN, learnedGive, type SignedLever } from './learnedGive';
-import { leverVerdict, type LeverSpec } from './lever';
+import { leverVerdict, type LeverStandard } from './lever';
 
-const SPEC: LeverSpec = { ratio: 5, boreMm: 10, ownGiveMl: null };
+const SPEC: LeverStandard = { ratio: 5, boreMm: 10, ownGiveMl: null, figures: {} };
 const verdictOf = (firm: number, spec = SPEC, sunk = firm) =>
   leverVerdict(
     {

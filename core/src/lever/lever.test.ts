@@ -3,11 +3,11 @@ import {
   leverVerdict,
   plausibleLeverReading,
   type LeverMeasurement,
-  type LeverSpec,
+  type LeverStandard,
 } from './lever';
 
 const rule: Gauge = { ...GAUGE_DEFAULTS.rule, kind: 'rule', calibrationDueOn: '2027-01-01' };
-const known: LeverSpec = { ratio: 5, boreMm: 10, ownGiveMl: 0.1 };
+const known: LeverStandard = { ratio: 5, boreMm: 10, ownGiveMl: 0.1, figures: {} };
 const lever = (
   readings: LeverMeasurement['readings'],
   change: Partial<LeverMeasurement> = {},
@@ -103,7 +103,7 @@ describe('a lever', () => {
       lever(
         { reach: 60, bite: 20, firm: 27 },
         { hydraulic: false },
-        { ratio: null, boreMm: null, ownGiveMl: null },
+        { ratio: null, boreMm: null, ownGiveMl: null, figures: {} },
       ),
     ).toMatchObject({ word: 'holds', air: null }));
 

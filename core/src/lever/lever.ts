@@ -17,13 +17,13 @@ import { micrometres, millimetres } from '../units/length';
 /** How long the lever is held for the sink test, s [P]. */
 export const SINK_TEST_SECONDS = 60;
 /** A held lever that goes further than this has sunk, mm [D]. */
-export const SINKS_ABOVE_MM = 1;
+const SINKS_ABOVE_MM = 1;
 /** A lever that gets this much shorter by pumping firms up, mm [D]. */
-export const FIRMS_ABOVE_MM = 2;
+const FIRMS_ABOVE_MM = 2;
 /** Bite later than this share of the reach is long travel [D]. */
-export const LONG_TRAVEL_SHARE = 0.6;
+const LONG_TRAVEL_SHARE = 0.6;
 /** Blade tip to bar, mm [D]: what can be one. */
-export const PLAUSIBLE_REACH_MM = { least: 10, most: 150 } as const;
+const PLAUSIBLE_REACH_MM = { least: 10, most: 150 } as const;
 
 /** What is measured at a lever, in the order it is done. */
 export const LEVER_PLACES = ['reach', 'bite', 'firm', 'sunk', 'pumped'] as const;
@@ -41,8 +41,11 @@ export interface LeverSpec {
   /** The give, or ratio and bore, are from memory: they may condemn and never pass. */
   giveFromMemory?: boolean;
   factsFromMemory?: boolean;
-  /** Numbers the shop lays down in place of the usual ones. */
-  figures?: Figures;
+}
+
+/** What a lever is held to: what is known of it, and the numbers the shop lays down in place of the usual ones. */
+export interface LeverStandard extends LeverSpec {
+  figures: Figures;
 }
 
 export interface LeverMeasurement {
@@ -87,7 +90,7 @@ export function plausibleLeverReading(readingMm: number): number {
  * fluid that needs a full bleed); a lever nobody held for the sink test is not proven.
  * @throws InputError `firm-before-bite`, `beyond-reach` (a distance from the bar longer than the reach)
  */
-export function leverVerdict(measurement: LeverMeasurement, spec: LeverSpec): LeverVerdict {
+export function leverVerdict(measurement: LeverMeasurement, spec: LeverStandard): LeverVerdict {
   const { readings, hydraulic } = measurement;
   const reachMm = readings.reach ?? null;
   const travelMm = travels(measurement);
@@ -105,7 +108,7 @@ export function leverVerdict(measurement: LeverMeasurement, spec: LeverSpec): Le
           leverRatio: spec.ratio!,
           boreMm: spec.boreMm!,
           ownGiveMl: spec.ownGiveMl ?? USUAL_OWN_GIVE_ML,
-          figures: spec.figures ?? {},
+          figures: spec.figures,
         })
       : null;
 
@@ -190,7 +193,7 @@ function doubtful(
 function airInDoubt(
   measurement: LeverMeasurement,
   { bite, firm }: LeverVerdict['travelMm'],
-  spec: LeverSpec,
+  spec: LeverStandard,
 ): Reason[] {
   const { airMl, readOut } = spongeTest({
     biteMm: bite!,
@@ -198,7 +201,7 @@ function airInDoubt(
     leverRatio: spec.ratio!,
     boreMm: spec.boreMm!,
     ownGiveMl: spec.ownGiveMl ?? USUAL_OWN_GIVE_ML,
-    figures: spec.figures ?? {},
+    figures: spec.figures,
   });
   return readOut !== null && readOut !== 'sound' ? [{ code: 'air-in-doubt', airMl: airMl! }] : [];
 }

@@ -78,7 +78,7 @@ export function meetsBike(
 }
 
 /** What of a job says which notices meet it. */
-export interface NoticedJob {
+interface NoticedJob {
   notices: readonly NoticeAtJob[];
   bike: { maker: string; serial: string };
   identified: Readonly<Record<End, { sheet: { sheetId: string } } | null>>;

@@ -45,7 +45,7 @@ export const sealPassport = (passport: Omit<Passport, 'seal'>): Passport => ({
 });
 
 /** Why a passport is not believed. */
-export type PassportFault =
+type PassportFault =
   | { code: 'altered' }
   | { code: 'record-altered'; number: number }
   /** Its serial, or that of one of its records, is not this bike’s. */

@@ -6,7 +6,7 @@ import { FIRST_BLEEDS } from '../fluid/bleedMethods';
 import type { PlannedStep } from './planner';
 
 /** Fluid that a plan takes at one end. */
-export interface FluidWanted<Container> {
+interface FluidWanted<Container> {
   end: End;
   asked: AskedFluid;
   /** A flush of that brake, whole mL. */

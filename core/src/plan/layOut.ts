@@ -13,7 +13,7 @@ import { needsTool } from './price';
 import type { End } from '../ends';
 
 /** What to lay out before the work begins. */
-export interface LayOut {
+interface LayOut {
   tools: Tool[];
   consumables: Consumable[];
   parts: { part: NewPart; end: End }[];

@@ -55,7 +55,7 @@ export const ANSWERS = ['agreed', 'refused', 'postponed'] as const;
 export type Answer = (typeof ANSWERS)[number];
 
 /** One line of a quote: one procedure at one end. */
-export interface QuoteLine {
+interface QuoteLine {
   end: End;
   procedure: ProcedureId;
   /** The shop's, else {@link TYPICAL_MINUTES}. */
@@ -63,7 +63,7 @@ export interface QuoteLine {
 }
 
 /** What a line of the quote comes to; a part that the shelf has no price for is null, and so is the sum. */
-export interface LinePrice {
+interface LinePrice {
   labourCents: number;
   parts: { part: NewPart; cents: number | null }[];
   cents: number | null;

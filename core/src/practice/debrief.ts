@@ -123,7 +123,7 @@ const WORTH_A_SECOND = 0.2;
 const SURE_FROM = 0.8;
 
 /** What the engine would have looked at next after these checks; null where nothing is worth its minutes. */
-export function nextAfter(of: PracticeCase, checks: readonly Check[]): Check | null {
+function nextAfter(of: PracticeCase, checks: readonly Check[]): Check | null {
   const known = evidenceAfter(of, of.seed, checks);
   const possible = checksOn(of);
   return (

@@ -20,7 +20,7 @@ export const BENCH_RULES = {
 export type BenchRule = keyof typeof BENCH_RULES;
 
 /** One step in the state it is done in. */
-export interface Done {
+interface Done {
   step: StepId;
   before: BrakeState;
   after: BrakeState;

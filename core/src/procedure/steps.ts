@@ -98,7 +98,7 @@ export const CAUTIONS = [
 export type Caution = (typeof CAUTIONS)[number];
 
 /** What a step does that the ten rules look at. */
-export type Act =
+type Act =
   | 'pulls-lever'
   /** With all the hand's strength: what holds the lever must be tight. */
   | 'pulls-hard'

@@ -1,7 +1,7 @@
 import { InputError } from '../inputError';
 
 /** Highest harmonic fitted to a turn of readings. */
-export const HIGHEST_HARMONIC = 3;
+const HIGHEST_HARMONIC = 3;
 
 export interface Harmonic {
   order: number;
@@ -43,7 +43,7 @@ export function harmonicFit(readings: readonly number[]): HarmonicFit {
 }
 
 /** The fitted value at an angle from the first reading, radians. */
-export function fitted(
+function fitted(
   { mean, harmonics }: Pick<HarmonicFit, 'mean' | 'harmonics'>,
   angle: number,
 ): number {

@@ -1,12 +1,12 @@
 import { harmonicFit, type HarmonicFit } from './harmonics';
 
 /** A lone peak stands out by more than this, mm [D], and by three times the others' spread. */
-export const LONE_PEAK_MM = 0.05;
+const LONE_PEAK_MM = 0.05;
 const LONE_PEAK_SPREADS = 3;
 /** Fewest readings that can tell a lone peak from a wave. */
-export const LONE_PEAK_POINTS = 12;
+const LONE_PEAK_POINTS = 12;
 /** Share of the harmonics' power from which one of them is the cause [D]. */
-export const RULING_SHARE = 0.6;
+const RULING_SHARE = 0.6;
 /** Below this much wobble its shape means nothing, mm [D]. */
 const NOTHING_TO_EXPLAIN_MM = 0.05;
 /** Power of harmonics that is nothing but the rounding of the fit, mm². */
@@ -23,7 +23,7 @@ export type RunoutMeaning =
   | { code: 'saddle'; crestsAtOClock: [number, number]; amplitudeMm: number }
   | { code: 'mixed'; crestAtOClock: number; heightMm: number };
 
-export interface Shape {
+interface Shape {
   meaning: RunoutMeaning;
   /** A peak may stand alone, and there are too few readings to say so. */
   morePointsWanted: boolean;

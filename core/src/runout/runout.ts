@@ -20,7 +20,7 @@ export const RUNOUT_POINTS = { usual: 12, fewest: 6, most: 24 } as const;
 export const USUAL_RUNOUT_BANDS: RunoutBands = { goodMm: 0.1, watchMm: 0.3, trueMm: 0.5 };
 
 /** No rotor that turns in its caliper swings further than this either way, mm [D]. */
-export const PLAUSIBLE_RUNOUT_MM = 3;
+const PLAUSIBLE_RUNOUT_MM = 3;
 
 /** Points of a whole turn below which nothing is proven, whatever the shop takes [D]. */
 export const RUNOUT_PROVEN_POINTS = 8;

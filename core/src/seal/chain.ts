@@ -3,7 +3,7 @@ import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
 import { canonicalJson, type Json } from './canonical';
 
 /** What is sealed: the record, and the seal before it in this shop (null in the first). */
-export interface Link {
+interface Link {
   prev: string | null;
   record: Json;
 }
@@ -28,7 +28,7 @@ export function sealOf(canonical: string): string {
 }
 
 export type ChainBreak = 'text-changed' | 'link-missing' | 'not-json';
-export type ChainCheck =
+type ChainCheck =
   | { whole: true; length: number; head: string | null }
   | { whole: false; brokenAt: number; because: ChainBreak };
 

@@ -7,7 +7,7 @@ export const G = 9.80665;
 export const FEWEST_RUNS = 3;
 export const RUNS_ASKED = 5;
 /** What can be a stop: km/h and metres [D]. */
-export const PLAUSIBLE_STOP = {
+const PLAUSIBLE_STOP = {
   fromKmh: { least: 5, most: 80 },
   distanceM: { least: 0.5, most: 100 },
 } as const;
@@ -64,8 +64,8 @@ export function median(values: readonly number[]): number {
 }
 
 /** Resamples up to which all are gone through; beyond, so many are drawn, by a fixed seed [D]. */
-export const ALL_UP_TO = 100_000;
-export const DRAWN = 10_000;
+const ALL_UP_TO = 100_000;
+const DRAWN = 10_000;
 const SEED = 8;
 const TAIL = 0.025;
 

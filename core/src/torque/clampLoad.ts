@@ -27,9 +27,9 @@ export const NUT_FACTOR: Readonly<Record<ThreadTreatment, NutFactor>> = {
 export const PROOF_LOAD_N = { M5: 8230, M6: 11600 } as const;
 const DIAMETER_MM = { M5: 5, M6: 6 } as const;
 /** Share of the proof load from which it is warned. */
-export const WARN_SHARE = 0.75;
+const WARN_SHARE = 0.75;
 
-export interface ClampLoad {
+interface ClampLoad {
   loadN: number;
   /** What it would be with the treatment the sheet asks for. */
   askedN: number;

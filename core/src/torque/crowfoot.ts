@@ -11,6 +11,24 @@ export interface Crowfoot {
   angleDegrees: number;
 }
 
+/** What a crowfoot can measure, mm and degrees [D]. */
+export const PLAUSIBLE_CROWFOOT = {
+  leverMm: { least: 50, most: 1000 },
+  extensionMm: { least: 1, most: 300 },
+  angleDegrees: { least: 0, most: 180 },
+} as const satisfies Readonly<Record<keyof Crowfoot, { least: number; most: number }>>;
+
+/** What of a crowfoot cannot be; null where all can. */
+export function implausibleOf(crowfoot: Crowfoot): keyof Crowfoot | null {
+  const fields = Object.keys(PLAUSIBLE_CROWFOOT) as (keyof Crowfoot)[];
+  return (
+    fields.find((field) => {
+      const { least, most } = PLAUSIBLE_CROWFOOT[field];
+      return !(crowfoot[field] >= least && crowfoot[field] <= most);
+    }) ?? null
+  );
+}
+
 /**
  * Torque at the fastener for one N·m at the wrench's drive: (L + E·cos θ) / L.
  * Source [S]: the lever rule, as torque wrench manuals print it.

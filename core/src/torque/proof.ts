@@ -18,7 +18,7 @@ export interface ClampGaps {
 }
 
 /** How far the two gaps of a clamp may differ, mm [D]. */
-export const GAPS_DIFFER_MM = 0.2;
+const GAPS_DIFFER_MM = 0.2;
 
 /** A tightening as it was done. */
 export interface Tightening {

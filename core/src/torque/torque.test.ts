@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { clampLoadN, clampLoadOf, NUT_FACTOR, PROOF_LOAD_N } from './clampLoad';
-import { crowfootGain, settingWith, windowAtWrench } from './crowfoot';
+import { crowfootGain, implausibleOf, settingWith, windowAtWrench } from './crowfoot';
 import { askedOf, FASTENER_IDS, fastenerRule } from './fasteners';
 import { flawsOfProof, type Tightening } from './proof';
 import { nextTurn, PASSES, starOrder, type PassMark } from './sequence';
@@ -230,6 +230,16 @@ describe('proof of a tightening', () => {
     expect(flawsOfProof(clamp)).toEqual(['gaps-open']);
     expect(flawsOfProof({ ...clamp, gaps: { oneMm: 1.2, otherMm: 1 } })).toEqual([]);
     expect(flawsOfProof({ ...clamp, gaps: { oneMm: 1, otherMm: 1.21 } })).toEqual(['gaps-unequal']);
+  });
+
+  it('names what of a crowfoot cannot be, and takes the edges', () => {
+    const sound = { leverMm: 250, extensionMm: 30, angleDegrees: 90 };
+    expect(implausibleOf(sound)).toBeNull();
+    expect(implausibleOf({ leverMm: 50, extensionMm: 300, angleDegrees: 180 })).toBeNull();
+    expect(implausibleOf({ ...sound, leverMm: 49.9 })).toBe('leverMm');
+    expect(implausibleOf({ ...sound, extensionMm: 0 })).toBe('extensionMm');
+    expect(implausibleOf({ ...sound, angleDegrees: 181 })).toBe('angleDegrees');
+    expect(implausibleOf({ ...sound, angleDegrees: NaN })).toBe('angleDegrees');
   });
 
   it('judges a setting through the crowfoot it was made with', () => {

@@ -23,6 +23,8 @@ export interface Wrench {
 
 /** Least share of full scale a wrench may be used at [P]. */
 export const LEAST_SHARE_OF_SCALE = 0.2;
+/** What a wrench may be off, as a share [D]: none is finer than half a per cent. */
+export const PLAUSIBLE_TOLERANCE = { least: 0.005, most: 0.2 } as const;
 /** Clicks after which a wrench is due for calibration; the other limit is 12 months [M: ISO 6789]. */
 export const CALIBRATION_CYCLES = 5000;
 

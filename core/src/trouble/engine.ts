@@ -17,7 +17,7 @@ export interface Table {
   prior: Readonly<Record<Cause, number>>;
   shows: Readonly<Record<Cause, Readonly<Record<Sign, number>>>>;
 }
-export type Posterior = Readonly<Record<Cause, number>>;
+type Posterior = Readonly<Record<Cause, number>>;
 
 /** How often a sign shows with none of the causes: it might be anything [D]. */
 const WITH_NONE = OFTEN.seldom;
@@ -47,7 +47,7 @@ export const tableOf = once((laid: TroubleLaid): Table => {
 export const USUAL_TABLE: Table = tableOf(NOTHING_LAID);
 
 /** Strength of what ships, in outcomes of the shop's own that weigh as much [D]. */
-export const SHIPPED_STRENGTH = 10;
+const SHIPPED_STRENGTH = 10;
 
 /** Of a cause that was found: how often a sign was seen, of how often it was looked for. */
 export type Counts = Readonly<
@@ -145,11 +145,11 @@ export interface NextCheck {
 }
 
 /** A cause that forbids the ride is looked for first from this chance on [D]. */
-export const WORTH_RULING_OUT = 0.02;
+const WORTH_RULING_OUT = 0.02;
 /** Below this a cause is none that this brake can have. */
 const POSSIBLE = 1e-6;
 /** Checks that tell less than this are not worth their minutes, bits [D]. */
-export const WORTH_ASKING_BITS = 0.005;
+const WORTH_ASKING_BITS = 0.005;
 
 /**
  * Checks that are still worth making, the next first: what could show that the bike is not to be ridden before all else, then by
@@ -217,7 +217,7 @@ const likelihood = (table: Table, cause: Cause, sign: Sign, seen: boolean) =>
   seen ? table.shows[cause][sign] : 1 - table.shows[cause][sign];
 
 /** What would put another cause first: a sign that nobody looked for, and what it would be. */
-export interface WouldChange {
+interface WouldChange {
   sign: Sign;
   seen: boolean;
   to: Cause;

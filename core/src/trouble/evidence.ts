@@ -20,7 +20,7 @@ import {
 } from './signs';
 
 /** Where a sign comes from: what is found by looking, or what a measurement says. */
-export type ShownBy =
+type ShownBy =
   | { by: 'look'; area: Area; findings: readonly Finding[] }
   | { by: 'measured'; measurand: Measurand };
 

@@ -1,7 +1,7 @@
 import { InputError } from '../inputError';
 
 /** Exact by definition. Source [S]: NIST SP 811 (2008), Appendix B.8, inch. */
-export const MM_PER_INCH = 25.4;
+const MM_PER_INCH = 25.4;
 
 /**
  * Whole micrometres of a length in millimetres, so that 3.3 − 1.8 is not "under" 1.5.

@@ -9,7 +9,7 @@ export function shopRotorLimit(figures: Figures): ThicknessLimit {
 }
 
 /** A stamp that is laxer than the sheet, or differs from it by more than this, mm, is asked for twice [D]. */
-export const STAMP_NEAR_SHEET_MM = 0.2;
+const STAMP_NEAR_SHEET_MM = 0.2;
 
 /** A limit as it was read off the part, and whether it was read twice and came to the same. */
 export interface ReadStamp {

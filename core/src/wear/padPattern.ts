@@ -2,7 +2,7 @@ import { millimetres } from '../units/length';
 import type { PlaceThickness } from './verdict';
 
 /** Difference above which wear counts as uneven, mm [D]; what it means is common practice [P]. */
-export const UNEVEN_WEAR_MM = 0.3;
+const UNEVEN_WEAR_MM = 0.3;
 
 export type PadSign =
   /** Inner and outer means differ: a sticking piston or an off-centre caliper. */

@@ -5,7 +5,7 @@ import {
   padVerdict,
   plausiblePadReading,
   type PadMeasurement,
-  type PadSpec,
+  type PadStandard,
 } from './pads';
 import { WORDS } from './verdict';
 
@@ -16,7 +16,7 @@ const gauge: Gauge = {
   anvils: 'flat',
   calibrationDueOn: '2027-03-01',
 };
-const spec: PadSpec = { newTotalMm: 4, plateMm: 1.8, plateAssumed: false };
+const spec: PadStandard = { newTotalMm: 4, plateMm: 1.8, plateAssumed: false, figures: {} };
 const ALL = ['total', 'friction', 'share'] as const;
 
 function pads(four: (number | null)[], changes: Partial<PadMeasurement> = {}): PadMeasurement {

@@ -31,14 +31,14 @@ export const PAD_SCHOOLS = ['total', 'friction', 'share'] as const;
 export type PadSchool = (typeof PAD_SCHOOLS)[number];
 
 /** Each school's number, and how its limit reads: total and friction are worn "below" it, the share "or more" [P]. */
-export const PAD_RULES = {
+const PAD_RULES = {
   total: { figure: 'pads-total-limit', atLimitIsWorn: false },
   friction: { figure: 'pads-friction-limit', atLimitIsWorn: false },
   share: { figure: 'pads-worn-share', atLimitIsWorn: true },
 } as const satisfies Record<PadSchool, { atLimitIsWorn: boolean; figure: FigureId }>;
 
 /** No pad, plate and all, is thicker than this, mm [D]; above it the reading is a slip. */
-export const PLAUSIBLE_PAD_MM = { least: 0, most: 8 } as const;
+const PLAUSIBLE_PAD_MM = { least: 0, most: 8 } as const;
 
 /** How the numbers were taken: with the backing plate, or friction material alone. */
 export type PadBasis = 'total' | 'friction';
@@ -59,8 +59,11 @@ export interface PadSpec {
   limits?: Partial<Record<'total' | 'friction', ThicknessLimit>>;
   /** Schools a sheet judges by; the shop's where it names none. */
   schools?: readonly PadSchool[];
-  /** Numbers the shop lays down in place of the usual ones. */
-  figures?: Figures;
+}
+
+/** What pads are held to: what is known of them, and the numbers the shop lays down in place of the usual ones. */
+export interface PadStandard extends PadSpec {
+  figures: Figures;
 }
 
 export interface SchoolVerdict extends Verdict {
@@ -112,7 +115,7 @@ export function plausiblePadReading(readingMm: number): number {
  */
 export function padVerdict(
   measurement: PadMeasurement,
-  spec: PadSpec,
+  spec: PadStandard,
   schools: readonly PadSchool[],
   outlook: Outlook | null = null,
 ): PadVerdict {
@@ -169,7 +172,7 @@ interface PadCase {
   measured: readonly PlaceThickness[];
   basis: PadBasis;
   plateUm: number | null;
-  spec: PadSpec;
+  spec: PadStandard;
   flaws: readonly Reason[];
   outlook: Outlook | null;
 }
@@ -232,7 +235,7 @@ function schoolVerdict(school: PadSchool, aCase: PadCase): SchoolVerdict {
     school,
     limitMm: limit.limitMm,
     leastMm: leastUm === null ? null : millimetres(leastUm),
-    ruleShare: school === 'share' ? figure(spec.figures ?? {}, 'pads-worn-share').value : null,
+    ruleShare: school === 'share' ? figure(spec.figures, 'pads-worn-share').value : null,
     wornShare:
       leastFrictionUm === null || newFrictionUm === null
         ? null
@@ -255,11 +258,11 @@ function outlookIn(judges: PadBasis, { outlook, plateUm }: PadCase): Outlook | n
 
 function limitOf(
   school: PadSchool,
-  spec: PadSpec,
+  spec: PadStandard,
   newFrictionUm: number | null,
 ): ThicknessLimit | null {
   const { atLimitIsWorn, figure: id } = PAD_RULES[school];
-  const { value, tag } = figure(spec.figures ?? {}, id);
+  const { value, tag } = figure(spec.figures, id);
   if (school !== 'share')
     return spec.limits?.[school] ?? { limitMm: value, atLimitIsWorn, tag, origin: 'shop' };
   if (newFrictionUm === null) return null;
@@ -272,7 +275,7 @@ function limitOf(
 }
 
 /** How far under its plate a pad may be read and still be one that is worn into it, mm [D]. */
-export const INTO_PLATE_MM = 0.5;
+const INTO_PLATE_MM = 0.5;
 
 /** Totals so far under the plate that no wear explains them: the plate is another one, or a number was misread. */
 function underPlate(

@@ -16,12 +16,12 @@ import {
 /** How many points round the track the shop may ask for, and the default [P]. */
 export const ROTOR_POINTS = { fewest: 4, most: 12, usual: 6 } as const;
 /** Thickness variation above which pulsing at the lever is to be expected, mm [M]. */
-export const PULSING_VARIATION_MM = 0.05;
+const PULSING_VARIATION_MM = 0.05;
 /** No bicycle rotor is thinner or thicker than this, mm [D]; outside it the reading is a slip. */
-export const PLAUSIBLE_ROTOR_MM = { least: 0.5, most: 3 } as const;
+const PLAUSIBLE_ROTOR_MM = { least: 0.5, most: 3 } as const;
 
 /** How far apart two neighbouring points may lie and still say what is between them, degrees [D]. */
-export const FARTHEST_NEIGHBOURS_DEGREES = 150;
+const FARTHEST_NEIGHBOURS_DEGREES = 150;
 
 /** Reasons to replace a rotor whatever its thickness [P]. */
 export const ROTOR_DAMAGE = [

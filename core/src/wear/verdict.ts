@@ -22,9 +22,9 @@ export function worst(words: readonly Word[]): Word | null {
 }
 
 /** Fewest points, not counting upper bounds, that can prove a part [D]. */
-export const FEWEST_POINTS = 3;
+const FEWEST_POINTS = 3;
 /** Share of the wearable thickness at or below which a part is watched [D]. */
-export const WATCH_SHARE = 0.25;
+const WATCH_SHARE = 0.25;
 
 /** Why a verdict is what it is, as numbers; the words come from the catalogue. */
 export type Reason =
@@ -164,7 +164,7 @@ export interface ThicknessLimit {
 }
 
 /** All the readings at one place, as taken, with no zero error subtracted. */
-export interface PlaceReadings {
+interface PlaceReadings {
   place: string;
   readingsMm: readonly number[];
 }
@@ -251,7 +251,7 @@ export function flawOfCalibration({ calibrationDueOn }: Gauge, measuredOn: strin
     : [{ code: 'gauge-out-of-calibration', dueOn: calibrationDueOn }];
 }
 
-export interface ThicknessCase {
+interface ThicknessCase {
   places: readonly PlaceThickness[];
   limit: ThicknessLimit;
   newMm: number | null;

@@ -18,7 +18,7 @@ export interface DayHours {
 }
 
 /** A job in its place on the day. */
-export interface Slot {
+interface Slot {
   id: string;
   /** Kits that are set up before it: none of these stood on the bench. */
   setsUp: readonly Family[];
@@ -28,7 +28,7 @@ export interface Slot {
   late: 'promise' | 'closing' | null;
 }
 
-export interface LaidDay {
+interface LaidDay {
   slots: Slot[];
   /** How often a kit is set up. */
   setUps: number;

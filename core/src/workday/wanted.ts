@@ -5,14 +5,14 @@ import { shortOf, type Short, type StockLine } from '../stock/stock';
 import type { DayWork } from './dayJob';
 
 /** Fluid that a day takes, and what the shelf has of it that may go into those brakes. */
-export interface FluidOfDay {
+interface FluidOfDay {
   asked: AskedFluid;
   ml: number;
   onShelfMl: number;
 }
 
 /** What a day takes of the shelf. */
-export interface WantedOfDay {
+interface WantedOfDay {
   /** Pieces by part; those of which there are not enough stand in `short` too. */
   parts: { part: StockLine['part']; pieces: number }[];
   short: Short[];

@@ -11,7 +11,7 @@ import { createServer, type AddressInfo, type Server, type Socket } from 'node:n
 import type { Logger } from 'pino';
 
 /** An open step that waits for a gauge, or (null) only watches the feed. */
-export interface Listener {
+interface Listener {
   gaugeId: string | null;
   person: string;
   hear: (event: FeedEvent) => void;

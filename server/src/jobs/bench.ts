@@ -50,7 +50,7 @@ export function benchQuery(after: { promisedAt: Date; id: string } | null): {
   };
 }
 
-export type BenchRow = {
+type BenchRow = {
   id: string;
   tag: number;
   status: JobStatus;

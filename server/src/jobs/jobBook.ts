@@ -19,7 +19,7 @@ import {
 } from './store';
 
 /** A job as it was read last: what it is made of, what follows, and how everything it rests on stood. */
-export interface ReadJob {
+interface ReadJob {
   held: HeldJob;
   log: JobLog;
   folded: Folded;
@@ -64,7 +64,7 @@ export async function readJob(pool: Pool, jobId: string): Promise<ReadJob> {
 }
 
 /** What a writer works with: the job as it stands, held, and the place its write has in the order. */
-export interface Writing {
+interface Writing {
   transaction: Transaction;
   seq: number;
   read: ReadJob;
@@ -72,7 +72,7 @@ export interface Writing {
 }
 
 /** A write to a job, by its client-made id. */
-export interface JobWrite {
+interface JobWrite {
   id: string;
   /** What was sent, without secrets. */
   body: object;

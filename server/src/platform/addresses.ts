@@ -7,7 +7,7 @@ type Table = 'report_link' | 'calendar_feed';
 /** 128 bits of chance, base64url: nobody comes by it by trying. */
 export const newToken = (): string => randomBytes(16).toString('base64url');
 
-export interface Address {
+interface Address {
   id: string;
   token: string;
   madeAt: string;

@@ -8,7 +8,7 @@ import { COLUMN_RIGHTS, RUNTIME_CALLS, RUNTIME_RIGHTS } from './rights';
 
 const RUNTIME_USER = 'hold_fast_app';
 
-export interface DatabaseOptions {
+interface DatabaseOptions {
   socketPath: string;
   database: string;
   migrationsDirectory: string;

@@ -11,7 +11,7 @@ const PageQuery = z.strictObject({ after: z.uuid().optional() });
 /** The row that a page begins after, by its id; null at the head of a list. */
 export const afterOf = (query: unknown): string | null => parse(PageQuery, query).after ?? null;
 
-export interface List {
+interface List {
   /** SELECT ... FROM ..., without WHERE. */
   rows: string;
   /** What is listed of them, where not all is. */

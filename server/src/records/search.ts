@@ -8,7 +8,7 @@ import { select, type Queryable, type Value } from '../platform/database';
 /** So many visits, and more, are many. */
 const MANY = 400;
 
-export interface Where {
+interface Where {
   sql: string;
   values: Value[];
   /** It names the few visits it can be; else records have to be looked at one by one. */

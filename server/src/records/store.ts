@@ -80,7 +80,7 @@ const rowOf = <T extends { sealedAt: Date; notRepaired: number }>(
 const PAGE = 50;
 
 /** What of the records is asked for: words of customer, bike or mechanic, or a tag; and the days they were sealed on. */
-export interface RecordsAsked {
+interface RecordsAsked {
   /** Records below this number. */
   before: number | null;
   words: readonly string[];

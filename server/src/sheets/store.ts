@@ -112,7 +112,7 @@ export function sheetByTitle(on: Queryable, title: string): Promise<SheetRevisio
   );
 }
 
-export interface NewRevision {
+interface NewRevision {
   id: string;
   sheetId: string;
   revision: number;

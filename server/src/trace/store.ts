@@ -4,7 +4,7 @@ import type { End } from '@hold-fast/core/ends';
 import { select, selectOne, type Queryable, type Value } from '../platform/database';
 
 /** What leaves its own mark at a job; a sheet is traced by what was judged by it. */
-export type Used = Exclude<Traced, 'sheet'>;
+type Used = Exclude<Traced, 'sheet'>;
 
 interface Source {
   /** The thing, x, and what it did, f, by the index that has a thing’s jobs in their order. */

@@ -22,7 +22,7 @@ import { Throttle } from './Throttle';
 import { Whole } from './Whole';
 import type { ViewProps } from './viewProps';
 
-export const FIGURE = { width: 360, height: 200 } as const;
+const FIGURE = { width: 360, height: 200 } as const;
 
 interface Props {
   figure: Figure;

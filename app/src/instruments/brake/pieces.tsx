@@ -4,7 +4,7 @@ import { Circle, G, Line, Path } from 'react-native-svg';
 import { color } from '../../ui/tokens';
 
 /** How a part is drawn: what moves heavy and in brass, what stays faint, what is not there as its outline. */
-export interface Ink {
+interface Ink {
   stroke: string;
   strokeWidth: number;
   fill: string;
@@ -24,7 +24,7 @@ export const Strokes = createContext<readonly Stroke[]>([]);
 const useStrokes = (part: FigurePart) => use(Strokes).filter(({ on }) => on === part);
 export const useStroke = (part: FigurePart): Stroke | undefined => useStrokes(part)[0];
 
-export type Point = readonly [x: number, y: number];
+type Point = readonly [x: number, y: number];
 
 interface PieceProps {
   part: FigurePart;
@@ -74,7 +74,7 @@ export function Ground({ children }: { children: (ink: Ink) => ReactNode }) {
 const INK = { stroke: color.brass, strokeWidth: 3, fill: 'none' } as const;
 
 /** A straight arrow. */
-export function Arrow({ from, to }: { from: Point; to: Point }) {
+function Arrow({ from, to }: { from: Point; to: Point }) {
   const [x1, y1] = from;
   const [x2, y2] = to;
   const angle = (Math.atan2(y2 - y1, x2 - x1) * 180) / Math.PI;

@@ -1,5 +1,8 @@
 import { spongeTest, USUAL_OWN_GIVE_ML, type TrappedAir } from '@hold-fast/core/air/spongeTest';
 import { InputError } from '@hold-fast/core/inputError';
+import type { Figures } from '@hold-fast/core/rules/figures';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
+import { useRules } from '../../data/counterQueries';
 import { Note } from '../../ui/Note';
 import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
@@ -22,7 +25,8 @@ const NAMES = ['biteMm', 'firmMm', 'leverRatio', 'boreMm', 'ownGiveMl'] as const
 /** How much air a spongy lever holds at least, by what it pushes after the bite. It proves no brake: a test in a job does. */
 export function AirReckoner() {
   const [keyed, key] = useKeyed('air', USUAL);
-  const reckoned = reckon(keyed);
+  const { figures } = useRules().data?.rules ?? USUAL_RULES;
+  const reckoned = reckon(keyed, figures);
   const { air } = reckonerWords;
   return (
     <ReckonerPage of="air" sum={reckoned.ok ? keyed : null}>
@@ -52,13 +56,13 @@ function Answer({ airMl, readOut, pushedMl, pistonMm }: TrappedAir) {
 
 type Reckoned = { ok: true; air: TrappedAir } | { ok: false; says: string };
 
-function reckon(keyed: typeof USUAL): Reckoned {
+function reckon(keyed: typeof USUAL, figures: Figures): Reckoned {
   const values = NAMES.map((name) => [name, numberOf(keyed[name])] as const);
   if (values.some(([, value]) => value === null))
     return { ok: false, says: reckonerWords.air.numbers };
   try {
     const test = Object.fromEntries(values) as Record<(typeof NAMES)[number], number>;
-    return { ok: true, air: spongeTest(test) };
+    return { ok: true, air: spongeTest({ ...test, figures }) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     return { ok: false, says: words.inputError(error.code, error.numbers) };

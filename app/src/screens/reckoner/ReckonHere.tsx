@@ -48,7 +48,7 @@ const CALCULATORS: Record<ReckonedOf | SumOf, ComponentType> = {
   heat: HeatReckoner,
   share: ShareReckoner,
 };
-export type ReckonedHere = keyof typeof CALCULATORS;
+type ReckonedHere = keyof typeof CALCULATORS;
 export const RECKONED_HERE = Object.keys(CALCULATORS) as ReckonedHere[];
 
 interface Props {

@@ -45,9 +45,11 @@ export function RunoutReckoner() {
               bare
               width={size.figure}
             />
-            {sumsOf({ ok: true, measurand: 'runout', verdict: reckoned.verdict }).map((line) => (
-              <Words key={line}>{line}</Words>
-            ))}
+            {sumsOf({ ok: true, measurand: 'runout', verdict: reckoned.verdict }, rules).map(
+              (line) => (
+                <Words key={line}>{line}</Words>
+              ),
+            )}
           </>
         ) : (
           <Note kind="refusal" title={reckoned.says} />

@@ -1,7 +1,7 @@
 /** Letters that the extended face has and the plain one has not: U+0100 to U+02BA and U+1E00 to U+1EFF, but the dotless i and œ. */
 const EXTENDED = /[\u0100-\u0130\u0132-\u0151\u0154-\u02BA\u1E00-\u1EFF]+/gu;
 
-export interface Run {
+interface Run {
   text: string;
   font?: 'BarlowExtended';
 }

@@ -4,7 +4,7 @@ import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { troubleWords } from '../../words/trouble';
 
-export const KNOWING = ['unknown', 'seen', 'absent'] as const;
+const KNOWING = ['unknown', 'seen', 'absent'] as const;
 
 interface Props {
   sign: BenchSign;

@@ -1,3 +1,4 @@
+import type { AirReadOut } from '@hold-fast/core/air/spongeTest';
 import type { Intake } from '@hold-fast/core/job/job';
 import type { Part } from '@hold-fast/core/ends';
 
@@ -448,8 +449,8 @@ export interface JobWords {
     startItSquareByHand: string;
     turnItUntilItClicks: string;
     allBoltsFingerTightIn: string;
-    quarterTurnsOneAndThe: string;
-    everyBoltToHalfIn: string;
+    quarterTurnsOneAndThe: (share: string) => string;
+    everyBoltToHalfIn: (share: string) => string;
     onceMoreRoundInThe: string;
     boltQuarterTurnsOneAnd: (position: number) => string;
     bolt: (position: number, across: string) => string;
@@ -526,9 +527,7 @@ export interface JobWords {
       pressureMpa: string,
       airMl: string,
     ) => string;
-    under005MlSound: string;
-    pointZeroFiveToPointTwo: string;
-    above02MlA: string;
+    airBand: Record<AirReadOut, (soundMl: string, topUpMl: string) => string>;
     gapAndSpacingGiveThe: string;
     outOfSquare: (angleDegrees: string) => string;
     itMovesThePadsEdge: (padEdgeMm: string) => string;

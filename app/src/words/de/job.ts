@@ -1,3 +1,4 @@
+import { PIN_DIGITS } from '@hold-fast/contract/pin';
 import type { JobWords } from '../catalogue/job';
 import { format } from '../format';
 import { verdicts } from './verdicts';
@@ -274,7 +275,7 @@ export const job: JobWords = {
     chooseWhoSaysSo: 'Wählen, wer das sagt.',
     writeItDownItGoes: 'Aufschreiben: Es kommt in die Aufzeichnung.',
     pinOf: (who) => `PIN von ${who}`,
-    aPinHas4To: 'Eine PIN hat 4 bis 8 Ziffern.',
+    aPinHas4To: `Eine PIN hat ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     atTheJob: 'Beim Auftrag',
   },
   pictures: {
@@ -376,7 +377,7 @@ export const job: JobWords = {
       'Es hängt als Fahrverbot am Rad, bis der nächste Besuch darauf geantwortet hat. Den Kunden anrufen.',
     sayWhatItTakesBack: 'Sagen, was sie zurücknimmt, oder dass alles weiter gilt.',
     pinOf: (name) => `PIN von ${name}`,
-    yourPin4To8: 'Deine PIN: 4 bis 8 Ziffern.',
+    yourPin4To8: `Deine PIN: ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     addTheAmendment: 'Den Nachtrag hinzufügen',
   },
   signOff: {
@@ -384,7 +385,7 @@ export const job: JobWords = {
     job: 'Auftrag',
     pinOf: (name) => `PIN von ${name}`,
     thatIsNotYourPin: 'Das ist nicht deine PIN.',
-    yourPin4To8: 'Deine PIN: 4 bis 8 Ziffern.',
+    yourPin4To8: `Deine PIN: ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     closeUnrepaired: 'Schließen, nicht repariert',
     itLeavesUnrepaired: 'Es geht unrepariert',
     nothingIsPassed: 'Nichts ist freigegeben',
@@ -504,8 +505,10 @@ export const job: JobWords = {
     startItSquareByHand: 'Von Hand ansetzen, gerade.',
     turnItUntilItClicks: 'Drehen, bis er klickt.',
     allBoltsFingerTightIn: 'Alle Schrauben handfest, in der gezeigten Reihenfolge.',
-    quarterTurnsOneAndThe: 'Vierteldrehungen, abwechselnd, bis zur Hälfte.',
-    everyBoltToHalfIn: 'Jede Schraube bis zur Hälfte, in der gezeigten Reihenfolge.',
+    quarterTurnsOneAndThe: (share) =>
+      `Vierteldrehungen, abwechselnd, bis ${share} des vollen Moments.`,
+    everyBoltToHalfIn: (share) =>
+      `Jede Schraube bis ${share} des vollen Moments, in der gezeigten Reihenfolge.`,
     onceMoreRoundInThe: 'Noch einmal reihum: Jede muss klicken, ohne sich zu bewegen.',
     boltQuarterTurnsOneAnd: (position) => `Schraube ${position}, Vierteldrehungen, abwechselnd.`,
     bolt: (position, across) => `Schraube ${position}${across}`,
@@ -566,9 +569,11 @@ export const job: JobWords = {
     it: (first) => ` Er ${first}.`,
     mlPushedAfterTheBite: (pushedMl, extraMl, giveAssumed, pressureMpa, airMl) =>
       `${pushedMl} mL nach dem Druckpunkt verschoben, ${extraMl} mehr als die Bremse selbst nachgibt${giveAssumed}; bei ${pressureMpa} MPa sind das mindestens ${airMl} mL Luft.`,
-    under005MlSound: 'Unter 0,05 mL: in Ordnung.',
-    pointZeroFiveToPointTwo: '0,05 bis 0,2 mL: am Hebel nachfüllen.',
-    above02MlA: 'Über 0,2 mL: vollständig entlüften.',
+    airBand: {
+      sound: (sound) => `Unter ${sound} mL: in Ordnung.`,
+      'top-up': (sound, topUp) => `${sound} bis ${topUp} mL: am Hebel nachfüllen.`,
+      'full-bleed': (_, topUp) => `Über ${topUp} mL: vollständig entlüften.`,
+    },
     gapAndSpacingGiveThe: 'Spalt und Abstand ergeben den Winkel.',
     outOfSquare: (angleDegrees) => `${angleDegrees}° aus dem Winkel.`,
     itMovesThePadsEdge: (padEdgeMm) => `Das verschiebt die Belagkante um ${padEdgeMm} mm.`,

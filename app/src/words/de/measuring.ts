@@ -1,3 +1,6 @@
+import { USUAL_GAP_MM } from '@hold-fast/core/clearance/corners';
+import { komma } from './komma';
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
 import type { MeasuringWords } from '../catalogue/measuring';
 
 export const measuring: MeasuringWords = {
@@ -29,7 +32,7 @@ export const measuring: MeasuringWords = {
       `${by} hat einen Schritt mit diesem Messzeug geöffnet: Seine Werte gehen jetzt dorthin.`,
   },
   feelGaps: {
-    thickestFeelerThatSlidesLever: 'Dickste Fühlerlehre, die noch gleitet, Hebel los. 12 ist 0,12.',
+    thickestFeelerThatSlidesLever: `Dickste Fühlerlehre, die noch gleitet, Hebel los. 12 ist 0,12. Üblich ${komma(USUAL_GAP_MM.least)} bis ${komma(USUAL_GAP_MM.most)}, aus dem Gedächtnis.`,
     fromTheLeadingToThe: 'Von der einlaufenden zur auslaufenden Lehre, für die Schräge in Grad.',
     feelTheGaps: 'Die Spalte fühlen',
     wheelAtTheRotorsMid: 'Rad an der mittleren Stelle des Schlags',
@@ -59,7 +62,7 @@ export const measuring: MeasuringWords = {
     bladeTipToBarSquare: 'Hebelspitze bis Lenker, rechtwinklig, Hebel los.',
     whereThePadsTouch: 'Wo die Beläge anliegen.',
     underAFirmStandardPull: 'Mit einem festen Normzug, etwa 100 N am Hebel.',
-    underTheSamePullAfter: 'Mit demselben Zug, nachdem er 60 s gehalten wurde.',
+    underTheSamePullAfter: `Mit demselben Zug, nachdem er ${SINK_TEST_SECONDS} s gehalten wurde.`,
     theSamePullOnceMore: 'Derselbe Zug noch einmal, nach dem Pumpen.',
     measureTheLever: 'Den Hebel messen',
   },

@@ -1,4 +1,8 @@
-import type { BleedStands } from '@hold-fast/core/fluid/bleedRun';
+import { FIXED_GAP_MM } from '@hold-fast/core/cable/cable';
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
+import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
+import { komma } from './komma';
+import { METHODS_FAILED, type BleedStands } from '@hold-fast/core/fluid/bleedRun';
 import type { StepRefusal } from '@hold-fast/core/job/planStep';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import type { PlanWords } from '../catalogue/plan';
@@ -236,7 +240,7 @@ const step: PlanWords['step'] = {
   },
   'radial-check-after': {
     does: 'e noch einmal messen',
-    why: 'Unterlegscheiben drin, Sattel angelegt: 0 bis 0,5 mm innerhalb des Scheibenrands.',
+    why: `Unterlegscheiben drin, Sattel angelegt: ${komma(RADIAL_TARGET_MM.least)} bis ${komma(RADIAL_TARGET_MM.most)} mm innerhalb des Scheibenrands.`,
   },
   'join-off-frame': {
     does: 'Schlauch und Sattel neben dem Rahmen verbinden',
@@ -344,7 +348,7 @@ const step: PlanWords['step'] = {
   },
   'fixed-pad-gap': {
     does: 'Spalt des festen Belags einstellen',
-    why: '0,1 bis 0,2 mm, vor dem Spiel des Zugs.',
+    why: `${komma(FIXED_GAP_MM.least)} bis ${komma(FIXED_GAP_MM.most)} mm, vor dem Spiel des Zugs.`,
   },
   'cable-slack': {
     does: 'Spiel des Zugs wegnehmen',
@@ -363,7 +367,7 @@ const step: PlanWords['step'] = {
     why: 'Vierteldrehungen abwechselnd; nach der letzten die Spalte noch einmal ansehen.',
   },
   'hard-pull': {
-    does: 'Hebel 60 s fest halten',
+    does: `Hebel ${SINK_TEST_SECONDS} s fest halten`,
     why: 'Eine Verbindung knapp über handfest ist nicht dicht: Das beweist es. Papiertuch darum.',
   },
   'bolt-check': {
@@ -376,7 +380,7 @@ const step: PlanWords['step'] = {
   },
   'wrap-tape': {
     does: 'Lenker umwickeln, Griffgummis zurück',
-    why: 'Erst jetzt: Die Verbindung blieb 60 s fest gehalten trocken.',
+    why: `Erst jetzt: Die Verbindung blieb ${SINK_TEST_SECONDS} s fest gehalten trocken.`,
   },
   'careful-ride': {
     does: 'Vorsichtig fahren',
@@ -496,7 +500,7 @@ function bleed(stands: BleedStands): { title: string; says: string } {
     case 'look-for-leak':
       return {
         title: 'Nach einem Leck suchen',
-        says: 'Drei Verfahren haben nicht geholfen: Es liegt nicht mehr an Luft. Jede Verbindung trocknen, 60 s fest halten, Papiertuch darum.',
+        says: `${METHODS_FAILED} Verfahren haben nicht geholfen: Es liegt nicht mehr an Luft. Jede Verbindung trocknen, ${SINK_TEST_SECONDS} s fest halten, Papiertuch darum.`,
       };
   }
 }

@@ -1,3 +1,6 @@
+import { PLAUSIBLE_PULL } from '@hold-fast/core/bedding/pulls';
+import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
+import { komma } from './komma';
 import type { ProvingWords } from '../catalogue/proving';
 
 export const proving: ProvingWords = {
@@ -34,7 +37,7 @@ export const proving: ProvingWords = {
     takeTheLastBack: 'Die letzte zurücknehmen',
     fromKmH: 'Von, km/h',
     toKmH: 'Auf, km/h',
-    from5To60Km: 'Von 5 bis 60 km/h auf Schritttempo, nicht bis zum Stand.',
+    from5To60Km: `Von ${PLAUSIBLE_PULL.fromKmh.least} bis ${PLAUSIBLE_PULL.fromKmh.most} km/h auf Schritttempo, nicht bis zum Stand.`,
     anEstimateKgOnA: (massKg, systemMassKg, rotorMm, rotorMm2) =>
       `Eine Schätzung: ${massKg} kg${systemMassKg} auf einer Scheibe von ${rotorMm} mm${rotorMm2}, alle Wärme in die Reibfläche. Nie leicht schleifen lassen, nie blockieren, vorn und hinten einzeln, an sicherer Stelle.`,
     assumed: ', angenommen',
@@ -159,8 +162,7 @@ export const proving: ProvingWords = {
     theySweepTheTrack: 'Sie bestreichen die Reibfläche',
     theyDoNot: 'Sie liegen nicht, wo sie sollen',
     measure: 'e messen',
-    howEIsMeasured:
-      'Wie weit die Oberkante des Belags innerhalb des Scheibenrands liegt: 0 bis 0,5 mm ist richtig, 0,25 das Ziel. Die Scheibe darf die Brücke des Sattels nicht berühren.',
+    howEIsMeasured: `Wie weit die Oberkante des Belags innerhalb des Scheibenrands liegt: ${komma(RADIAL_TARGET_MM.least)} bis ${komma(RADIAL_TARGET_MM.most)} mm ist richtig, ${komma(RADIAL_TARGET_MM.aim)} das Ziel. Die Scheibe darf die Brücke des Sattels nicht berühren.`,
     eMm: 'e, mm',
     writeE: 'e in mm schreiben, wie 0,25 oder −0,4.',
     negativeWhere: 'Negativ, wo der Belag über den Rand steht.',

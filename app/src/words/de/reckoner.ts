@@ -1,3 +1,11 @@
+import { BARREL_TURNS_OUT, FIXED_GAP_MM } from '@hold-fast/core/cable/cable';
+import { WET_PERCENT } from '@hold-fast/core/fluid/boiling';
+import { BARB_SEAT_MM, SLACK_MM } from '@hold-fast/core/hose/hose';
+import { MOST_APART } from '@hold-fast/core/lever/pair';
+import { MOST_WASHERS, RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
+import { SINGLE_VALUE_SPREAD } from '@hold-fast/core/torque/window';
+import { LEAST_SHARE_OF_SCALE, PLAUSIBLE_TOLERANCE } from '@hold-fast/core/torque/wrench';
+import { komma } from './komma';
 import type { ReckonerWords } from '../catalogue/reckoner';
 
 export const reckoner: ReckonerWords = {
@@ -91,14 +99,13 @@ export const reckoner: ReckonerWords = {
     theBoltAsksFor: 'Die Schraube verlangt',
     fromNM: 'Von, N·m',
     toNM: 'Bis, N·m',
-    emptyOneNamedValueSpread:
-      'Das zweite leer: ein genannter Wert, Spanne ±10 % nach unserer Wahl.',
+    emptyOneNamedValueSpread: `Das zweite leer: ein genannter Wert, Spanne ±${100 * SINGLE_VALUE_SPREAD} % nach unserer Wahl.`,
     theWrench: 'Der Schlüssel',
     greatestNM: 'Größter Wert, N·m',
     aNumberAboveZero: 'Eine Zahl über null.',
     tolerance: 'Toleranz, ± %',
     assumed: (assumed) => `${assumed}, angenommen`,
-    aPercentageFrom01: 'Ein Prozentwert von 0,1 bis 20.',
+    aPercentageFrom01: `Ein Prozentwert von ${komma(100 * PLAUSIBLE_TOLERANCE.least)} bis ${100 * PLAUSIBLE_TOLERANCE.most}.`,
     marksEveryNM: 'Striche alle, N·m',
     setItTo: 'Einstellen auf',
     fillInTheBoltAnd: 'Schraube und Schlüssel ausfüllen.',
@@ -106,8 +113,7 @@ export const reckoner: ReckonerWords = {
       `Jeder Strich von ${loNm} bis ${hiNm} hält die ganze Toleranz des Schlüssels im Fenster.`,
     thisWrenchCannotProveThis: 'Dieser Schlüssel kann diese Schraube nicht beweisen',
     becauseUseAFinerOne: (answer) => `Weil ${answer}. Einen feineren nehmen.`,
-    setBetweenLo1Tolerance:
-      'Zwischen unten ÷ (1 − Toleranz) und oben ÷ (1 + Toleranz), nach innen auf einen Strich gerundet, ab 20 % der Skala. Das Datenblatt des Herstellers geht vor.',
+    setBetweenLo1Tolerance: `Zwischen unten ÷ (1 − Toleranz) und oben ÷ (1 + Toleranz), nach innen auf einen Strich gerundet, ab ${100 * LEAST_SHARE_OF_SCALE} % der Skala. Das Datenblatt des Herstellers geht vor.`,
     numbersAboveZero: 'Zahlen über null.',
   },
   hose: {
@@ -116,8 +122,7 @@ export const reckoner: ReckonerWords = {
     theHose: 'Der Schlauch',
     itHasToBe: 'Er muss lang sein',
     everyFieldANumber: 'In jedes Feld gehört eine Zahl.',
-    howItIsReckoned:
-      'Der kürzeste Weg von der Führung zum Anschluss, der sich nirgends enger biegt (Dubins 1957), bei jedem Viertelgrad des Lenkers, um die Höhe verlängert; 10 mm Sitz der Tülle aus dem Gedächtnis, 10 mm Spiel nach unserer Wahl. Richtungen drehen von geradeaus nach links. Messen, und anhalten, bevor geschnitten wird.',
+    howItIsReckoned: `Der kürzeste Weg von der Führung zum Anschluss, der sich nirgends enger biegt (Dubins 1957), bei jedem Viertelgrad des Lenkers, um die Höhe verlängert; ${BARB_SEAT_MM} mm Sitz der Tülle aus dem Gedächtnis, ${SLACK_MM} mm Spiel nach unserer Wahl. Richtungen drehen von geradeaus nach links. Messen, und anhalten, bevor geschnitten wird.`,
     of: {
       guideX: 'Vor dem Steuerrohr, mm',
       guideY: 'Nach links, mm',
@@ -247,8 +252,7 @@ export const reckoner: ReckonerWords = {
             : 'Keine Unterlegscheiben bringen ihn hin: ein anderer Adapter';
       }
     },
-    howItIsChosen:
-      'Ziel 0 bis 0,5 mm, am besten 0,25: der Satz, der am nächsten landet, dann die wenigsten, dann die dicksten, höchstens drei je Seite. Danach e noch einmal messen: Die Rechnung beweist nichts.',
+    howItIsChosen: `Ziel ${komma(RADIAL_TARGET_MM.least)} bis ${komma(RADIAL_TARGET_MM.most)} mm, am besten ${komma(RADIAL_TARGET_MM.aim)}: der Satz, der am nächsten landet, dann die wenigsten, dann die dicksten, höchstens ${MOST_WASHERS} je Seite. Danach e noch einmal messen: Die Rechnung beweist nichts.`,
   },
   wear: {
     readMm: 'Dünnste Stelle, mm',
@@ -369,7 +373,7 @@ export const reckoner: ReckonerWords = {
     byItsBoilingPoint: 'Nach Siedepunkt',
     boilsBy: (temperature) =>
       `Sie siedet bei etwa ${temperature}. Ohne Tester gilt nur Flüssigkeit von 0 Monaten als trocken.`,
-    changeItNow: 'Über 3,7 %: keine Zahl, sofort wechseln.',
+    changeItNow: `Über ${komma(WET_PERCENT)} %: keine Zahl, sofort wechseln.`,
     numbers: 'Jedes Feld ist eine Zahl; die Siedepunkte dürfen fehlen.',
     peaks: 'Eine Schätzung: am heißesten',
     drawn: (end, temperature) => `Die Scheibe ${end} kommt auf etwa ${temperature}.`,
@@ -468,13 +472,12 @@ export const reckoner: ReckonerWords = {
     },
     gap: {
       usual: 'Der feste Belag steht im üblichen Spalt.',
-      narrow: 'Enger als die üblichen 0,1 mm, aus dem Gedächtnis: Rad drehen und hinhören.',
-      wide: 'Weiter als die üblichen 0,2 mm, aus dem Gedächtnis: so weit biegt jeder Zug die Scheibe.',
+      narrow: `Enger als die üblichen ${komma(FIXED_GAP_MM.least)} mm, aus dem Gedächtnis: Rad drehen und hinhören.`,
+      wide: `Weiter als die üblichen ${komma(FIXED_GAP_MM.most)} mm, aus dem Gedächtnis: so weit biegt jeder Zug die Scheibe.`,
       rubs: 'Der feste Belag liegt an: kein Spalt.',
       unknown: 'Den Spalt des festen Belags hat niemand gemessen.',
     },
-    howItIsDone:
-      'Zuerst der feste Belag, 0,1 bis 0,2 mm aus dem Gedächtnis, dann die Lose des Zugs. Stellschrauben beginnen ein oder zwei Umdrehungen weit draußen. Verschleiß wird an den Belägen nachgestellt, nie durch Vorziehen des Arms: er verliert Hebelkraft, also seinen Weg aufschreiben und beim nächsten Besuch vergleichen.',
+    howItIsDone: `Zuerst der feste Belag, ${komma(FIXED_GAP_MM.least)} bis ${komma(FIXED_GAP_MM.most)} mm aus dem Gedächtnis, dann die Lose des Zugs. Stellschrauben beginnen ${BARREL_TURNS_OUT.least} oder ${BARREL_TURNS_OUT.most} Umdrehungen weit draußen. Verschleiß wird an den Belägen nachgestellt, nie durch Vorziehen des Arms: er verliert Hebelkraft, also seinen Weg aufschreiben und beim nächsten Besuch vergleichen.`,
   },
   align: {
     gaps: 'Die vier Spalte, Hebel losgelassen',
@@ -550,8 +553,7 @@ export const reckoner: ReckonerWords = {
     numbers: 'Jedes Feld ist eine Zahl, oder leer.',
     hand: (name, reach, bite, angle) =>
       `${name}, vom Lenkerende: Griffweite ${reach} mm, Druckpunkt bei ${bite} mm, ${angle} Grad unter der Waagerechten.`,
-    howTheySit:
-      'Zuerst die Griffe ganz auf. Gleich bis 2 mm und 2°, unsere Wahl, außer es war gewünscht: aufschreiben, was und warum. Der Druckpunkt verschiebt den Hebel, darum kommt die Griffweite zuletzt. Hinten greift es oft später: Der Schlauch ist länger. Ein Finger erreicht das Hebelende; voll gezogen bleibt er von Griff und Knöcheln frei.',
+    howTheySit: `Zuerst die Griffe ganz auf. Gleich bis ${MOST_APART.bite} mm und ${MOST_APART.angle}°, unsere Wahl, außer es war gewünscht: aufschreiben, was und warum. Der Druckpunkt verschiebt den Hebel, darum kommt die Griffweite zuletzt. Hinten greift es oft später: Der Schlauch ist länger. Ein Finger erreicht das Hebelende; voll gezogen bleibt er von Griff und Knöcheln frei.`,
     drawn: (side, says) => `${side}: ${says}.`,
     of: (measure, says) => `${measure}: ${says}`,
   },

@@ -1,3 +1,4 @@
+import { LEAST_SHARE_OF_SCALE } from '@hold-fast/core/torque/wrench';
 import type { StoreFormsWords } from '../catalogue/storeForms';
 
 export const storeForms: StoreFormsWords = {
@@ -274,8 +275,7 @@ export const storeForms: StoreFormsWords = {
     range: 'Bereich',
     greatestTorqueNM: 'Größtes Drehmoment, N·m',
     stepBetweenTwoMarksN: 'Schritt zwischen zwei Strichen, N·m',
-    usedFrom20To100:
-      'Genutzt von 20 bis 100 % seiner Skala; Einstellungen werden nach innen auf einen Strich gerundet.',
+    usedFrom20To100: `Genutzt von ${100 * LEAST_SHARE_OF_SCALE} bis 100 % seiner Skala; Einstellungen werden nach innen auf einen Strich gerundet.`,
     howFarItMayBe: 'Wie weit er daneben liegen darf',
     tolerance: 'Toleranz, ± %',
     withoutACertificateIsAssumed: (maxNm) =>

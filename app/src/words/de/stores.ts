@@ -1,3 +1,4 @@
+import { SINGLE_VALUE_SPREAD } from '@hold-fast/core/torque/window';
 import type { StoresWords } from '../catalogue/stores';
 
 export const stores: StoresWords = {
@@ -27,7 +28,7 @@ export const stores: StoresWords = {
     hoseBore: 'Schlauch innen',
     caliperAndLeverHold: 'Inhalt von Sattel und Hebel',
     barbAndOlive: 'Stützhülse und Olive',
-    oneValue10IsOur: 'ein Wert; ±10 % ist unsere Wahl',
+    oneValue10IsOur: `ein Wert; ±${100 * SINGLE_VALUE_SPREAD} % ist unsere Wahl`,
     noneAsked: 'keine verlangt',
     fluidAlsoNamed: 'Auch genannte Flüssigkeit',
   },

@@ -1,3 +1,4 @@
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
 import type { TroubleWords } from '../catalogue/trouble';
 
 export const trouble: TroubleWords = {
@@ -92,7 +93,7 @@ export const trouble: TroubleWords = {
   check: {
     'light-on-track': 'Die Reibfläche unter Licht ansehen',
     'wipe-and-smell': 'Mit Tuch wischen, riechen, darüber nach einem Leck sehen',
-    'hold-and-tissue': 'Anschlüsse trocknen, 60 s fest halten, Tuch',
+    'hold-and-tissue': `Anschlüsse trocknen, ${SINK_TEST_SECONDS} s fest halten, Tuch`,
     'shine-on-pads': 'Nach Glanz auf den Belägen sehen',
     'sponge-test': 'Den Hebel auf Luft prüfen',
     'measure-pads': 'Die Beläge messen',

@@ -1,3 +1,4 @@
+import { PIN_DIGITS } from '@hold-fast/contract/pin';
 import type { JobWords } from '../catalogue/job';
 import { format } from '../format';
 import { verdicts } from './verdicts';
@@ -267,7 +268,7 @@ export const job: JobWords = {
     chooseWhoSaysSo: 'Choose who says so.',
     writeItDownItGoes: 'Write it down: it goes into the record.',
     pinOf: (who) => `PIN of ${who}`,
-    aPinHas4To: 'A PIN has 4 to 8 digits.',
+    aPinHas4To: `A PIN has ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     atTheJob: 'At the job',
   },
   pictures: {
@@ -367,7 +368,7 @@ export const job: JobWords = {
       'It hangs on the bike as a do-not-ride till the next visit has answered it. Ring the customer.',
     sayWhatItTakesBack: 'Say what it takes back, or that all of it stands.',
     pinOf: (name) => `PIN of ${name}`,
-    yourPin4To8: 'Your PIN: 4 to 8 digits.',
+    yourPin4To8: `Your PIN: ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     addTheAmendment: 'Add the amendment',
   },
   signOff: {
@@ -375,7 +376,7 @@ export const job: JobWords = {
     job: 'Job',
     pinOf: (name) => `PIN of ${name}`,
     thatIsNotYourPin: 'That is not your PIN.',
-    yourPin4To8: 'Your PIN: 4 to 8 digits.',
+    yourPin4To8: `Your PIN: ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     closeUnrepaired: 'Close, not repaired',
     itLeavesUnrepaired: 'It leaves unrepaired',
     nothingIsPassed: 'Nothing is passed',
@@ -494,8 +495,9 @@ export const job: JobWords = {
     startItSquareByHand: 'Start it square, by hand.',
     turnItUntilItClicks: 'Turn it until it clicks.',
     allBoltsFingerTightIn: 'All bolts finger-tight, in the order shown.',
-    quarterTurnsOneAndThe: 'Quarter turns, one and the other, to half.',
-    everyBoltToHalfIn: 'Every bolt to half, in the order shown.',
+    quarterTurnsOneAndThe: (share) =>
+      `Quarter turns, one and the other, to ${share} of the full torque.`,
+    everyBoltToHalfIn: (share) => `Every bolt to ${share} of the full torque, in the order shown.`,
     onceMoreRoundInThe: 'Once more round in the same order: each must click without moving.',
     boltQuarterTurnsOneAnd: (position) => `Bolt ${position}, quarter turns, one and the other.`,
     bolt: (position, across) => `Bolt ${position}${across}`,
@@ -556,9 +558,11 @@ export const job: JobWords = {
     it: (first) => ` It ${first}.`,
     mlPushedAfterTheBite: (pushedMl, extraMl, giveAssumed, pressureMpa, airMl) =>
       `${pushedMl} mL pushed after the bite, ${extraMl} more than the brake’s own give${giveAssumed}; at ${pressureMpa} MPa that is at least ${airMl} mL of air.`,
-    under005MlSound: 'Under 0.05 mL: sound.',
-    pointZeroFiveToPointTwo: '0.05 to 0.2 mL: a lever-only top-up.',
-    above02MlA: 'Above 0.2 mL: a full bleed.',
+    airBand: {
+      sound: (sound) => `Under ${sound} mL: sound.`,
+      'top-up': (sound, topUp) => `${sound} to ${topUp} mL: a lever-only top-up.`,
+      'full-bleed': (_, topUp) => `Above ${topUp} mL: a full bleed.`,
+    },
     gapAndSpacingGiveThe: 'Gap and spacing give the angle.',
     outOfSquare: (angleDegrees) => `${angleDegrees}° out of square.`,
     itMovesThePadsEdge: (padEdgeMm) => `It moves the pad’s edge by ${padEdgeMm} mm.`,

@@ -1,3 +1,5 @@
+import { USUAL_GAP_MM } from '@hold-fast/core/clearance/corners';
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
 import type { MeasuringWords } from '../catalogue/measuring';
 
 export const measuring: MeasuringWords = {
@@ -29,7 +31,7 @@ export const measuring: MeasuringWords = {
       `${by} has opened a step with this gauge: its readings go there now.`,
   },
   feelGaps: {
-    thickestFeelerThatSlidesLever: 'Thickest feeler that slides, lever released. 12 is 0.12.',
+    thickestFeelerThatSlidesLever: `Thickest feeler that slides, lever released. 12 is 0.12. Usual ${USUAL_GAP_MM.least} to ${USUAL_GAP_MM.most}, from memory.`,
     fromTheLeadingToThe: 'From the leading to the trailing feeler, for the skew in degrees.',
     feelTheGaps: 'Feel the gaps',
     wheelAtTheRotorsMid: 'Wheel at the rotor’s mid reading',
@@ -58,7 +60,7 @@ export const measuring: MeasuringWords = {
     bladeTipToBarSquare: 'Blade tip to bar, square, lever released.',
     whereThePadsTouch: 'Where the pads touch.',
     underAFirmStandardPull: 'Under a firm standard pull, about 100 N at the blade.',
-    underTheSamePullAfter: 'Under the same pull, after it was held for 60 s.',
+    underTheSamePullAfter: `Under the same pull, after it was held for ${SINK_TEST_SECONDS} s.`,
     theSamePullOnceMore: 'The same pull once more, after pumping.',
     measureTheLever: 'Measure the lever',
   },

@@ -1,5 +1,8 @@
+import { FIXED_GAP_MM } from '@hold-fast/core/cable/cable';
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
+import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
 import type { BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
-import type { BleedStands } from '@hold-fast/core/fluid/bleedRun';
+import { METHODS_FAILED, type BleedStands } from '@hold-fast/core/fluid/bleedRun';
 import type { StepRefusal } from '@hold-fast/core/job/planStep';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import type { PlanWords } from '../catalogue/plan';
@@ -213,7 +216,7 @@ const step: PlanWords['step'] = {
   },
   'radial-check-after': {
     does: 'Measure e again',
-    why: 'Washers in, caliper nipped: 0 to 0.5 mm inside the rotor’s edge.',
+    why: `Washers in, caliper nipped: ${RADIAL_TARGET_MM.least} to ${RADIAL_TARGET_MM.most} mm inside the rotor’s edge.`,
   },
   'join-off-frame': {
     does: 'Join hose and caliper off the frame',
@@ -306,7 +309,7 @@ const step: PlanWords['step'] = {
   },
   'fixed-pad-gap': {
     does: 'Set the fixed pad’s gap',
-    why: '0.1 to 0.2 mm, before the cable’s slack.',
+    why: `${FIXED_GAP_MM.least} to ${FIXED_GAP_MM.most} mm, before the cable’s slack.`,
   },
   'cable-slack': {
     does: 'Take up the cable’s slack',
@@ -325,7 +328,7 @@ const step: PlanWords['step'] = {
     why: 'Alternate quarter turns; look at the gaps again after the last.',
   },
   'hard-pull': {
-    does: 'Hold the lever hard for 60 s',
+    does: `Hold the lever hard for ${SINK_TEST_SECONDS} s`,
     why: 'A joint just past finger-tight is no seal: this proves it. Tissue round it.',
   },
   'bolt-check': {
@@ -338,7 +341,7 @@ const step: PlanWords['step'] = {
   },
   'wrap-tape': {
     does: 'Wrap the bar, hoods back',
-    why: 'Only now: the joint held hard and dry for 60 s.',
+    why: `Only now: the joint held hard and dry for ${SINK_TEST_SECONDS} s.`,
   },
   'careful-ride': { does: 'Ride with care', why: 'Soft pulls, then hard ones, in a safe place.' },
   'bed-in': {
@@ -450,7 +453,7 @@ function bleed(stands: BleedStands): { title: string; says: string } {
     case 'look-for-leak':
       return {
         title: 'Look for a leak',
-        says: 'Three methods have failed: it is no longer air that is missing. Dry every joint, hold hard for 60 s, tissue round it.',
+        says: `${METHODS_FAILED} methods have failed: it is no longer air that is missing. Dry every joint, hold hard for ${SINK_TEST_SECONDS} s, tissue round it.`,
       };
   }
 }

@@ -1,3 +1,5 @@
+import { PLAUSIBLE_PULL } from '@hold-fast/core/bedding/pulls';
+import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
 import type { ProvingWords } from '../catalogue/proving';
 
 export const proving: ProvingWords = {
@@ -34,7 +36,7 @@ export const proving: ProvingWords = {
     takeTheLastBack: 'Take the last back',
     fromKmH: 'From, km/h',
     toKmH: 'To, km/h',
-    from5To60Km: 'From 5 to 60 km/h down to a walk, not to a stop.',
+    from5To60Km: `From ${PLAUSIBLE_PULL.fromKmh.least} to ${PLAUSIBLE_PULL.fromKmh.most} km/h down to a walk, not to a stop.`,
     anEstimateKgOnA: (massKg, systemMassKg, rotorMm, rotorMm2) =>
       `An estimate: ${massKg} kg${systemMassKg} on a ${rotorMm} mm rotor${rotorMm2}, all heat into the track. Never drag lightly, never lock, front and rear by themselves, in a safe place.`,
     assumed: ', assumed',
@@ -158,8 +160,7 @@ export const proving: ProvingWords = {
     theySweepTheTrack: 'They sweep the track',
     theyDoNot: 'They do not lie where they should',
     measure: 'Measure e',
-    howEIsMeasured:
-      'How far the pad’s top lies inside the rotor’s edge: 0 to 0.5 mm is right, 0.25 the aim. The rotor must not touch the caliper bridge.',
+    howEIsMeasured: `How far the pad’s top lies inside the rotor’s edge: ${RADIAL_TARGET_MM.least} to ${RADIAL_TARGET_MM.most} mm is right, ${RADIAL_TARGET_MM.aim} the aim. The rotor must not touch the caliper bridge.`,
     eMm: 'e, mm',
     writeE: 'Write e in mm, as 0.25 or −0.4.',
     negativeWhere: 'Negative where the pad overhangs the edge.',

@@ -1,3 +1,10 @@
+import { BARREL_TURNS_OUT, FIXED_GAP_MM } from '@hold-fast/core/cable/cable';
+import { WET_PERCENT } from '@hold-fast/core/fluid/boiling';
+import { BARB_SEAT_MM, SLACK_MM } from '@hold-fast/core/hose/hose';
+import { MOST_APART } from '@hold-fast/core/lever/pair';
+import { MOST_WASHERS, RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
+import { SINGLE_VALUE_SPREAD } from '@hold-fast/core/torque/window';
+import { LEAST_SHARE_OF_SCALE, PLAUSIBLE_TOLERANCE } from '@hold-fast/core/torque/wrench';
 import type { ReckonerWords } from '../catalogue/reckoner';
 
 export const reckoner: ReckonerWords = {
@@ -66,13 +73,13 @@ export const reckoner: ReckonerWords = {
     theBoltAsksFor: 'The bolt asks for',
     fromNM: 'From, N·m',
     toNM: 'To, N·m',
-    emptyOneNamedValueSpread: 'The second empty: one named value, spread ±10 % by our choice.',
+    emptyOneNamedValueSpread: `The second empty: one named value, spread ±${100 * SINGLE_VALUE_SPREAD} % by our choice.`,
     theWrench: 'The wrench',
     greatestNM: 'Greatest, N·m',
     aNumberAboveZero: 'A number above zero.',
     tolerance: 'Tolerance, ± %',
     assumed: (assumed) => `${assumed}, assumed`,
-    aPercentageFrom01: 'A percentage from 0.1 to 20.',
+    aPercentageFrom01: `A percentage from ${100 * PLAUSIBLE_TOLERANCE.least} to ${100 * PLAUSIBLE_TOLERANCE.most}.`,
     marksEveryNM: 'Marks every, N·m',
     setItTo: 'Set it to',
     fillInTheBoltAnd: 'Fill in the bolt and the wrench.',
@@ -80,8 +87,7 @@ export const reckoner: ReckonerWords = {
       `Any mark from ${loNm} to ${hiNm} keeps the wrench’s whole tolerance inside the window.`,
     thisWrenchCannotProveThis: 'This wrench cannot prove this bolt',
     becauseUseAFinerOne: (answer) => `Because ${answer}. Use a finer one.`,
-    setBetweenLo1Tolerance:
-      'Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark, from 20 % of the scale up. The maker’s sheet comes first.',
+    setBetweenLo1Tolerance: `Set between lo ÷ (1 − tolerance) and hi ÷ (1 + tolerance), rounded inward to a mark, from ${100 * LEAST_SHARE_OF_SCALE} % of the scale up. The maker’s sheet comes first.`,
     numbersAboveZero: 'Numbers above zero.',
   },
   hose: {
@@ -90,8 +96,7 @@ export const reckoner: ReckonerWords = {
     theHose: 'The hose',
     itHasToBe: 'It has to be',
     everyFieldANumber: 'Every field takes a number.',
-    howItIsReckoned:
-      'The shortest way from guide to port that bends nowhere tighter (Dubins 1957), at every quarter degree of the bar, raised by the height; 10 mm for the barb’s seat from memory, 10 mm slack by our choice. Directions turn left from straight ahead. Measure, and fit it before it is cut.',
+    howItIsReckoned: `The shortest way from guide to port that bends nowhere tighter (Dubins 1957), at every quarter degree of the bar, raised by the height; ${BARB_SEAT_MM} mm for the barb’s seat from memory, ${SLACK_MM} mm slack by our choice. Directions turn left from straight ahead. Measure, and fit it before it is cut.`,
     of: {
       guideX: 'Forward of the steerer, mm',
       guideY: 'To the left, mm',
@@ -218,8 +223,7 @@ export const reckoner: ReckonerWords = {
             : 'No washers bring it there: another adapter';
       }
     },
-    howItIsChosen:
-      'Target 0 to 0.5 mm, aim 0.25: the set that lands nearest, then the fewest, then the thickest, at most three a side. Measure e again afterwards: the sum proves nothing.',
+    howItIsChosen: `Target ${RADIAL_TARGET_MM.least} to ${RADIAL_TARGET_MM.most} mm, aim ${RADIAL_TARGET_MM.aim}: the set that lands nearest, then the fewest, then the thickest, at most ${MOST_WASHERS} a side. Measure e again afterwards: the sum proves nothing.`,
   },
   wear: {
     readMm: 'Thinnest, mm',
@@ -336,7 +340,7 @@ export const reckoner: ReckonerWords = {
     byItsBoilingPoint: 'By its boiling point',
     boilsBy: (temperature) =>
       `It boils at about ${temperature}. With no tester’s number only fluid of 0 months counts as dry.`,
-    changeItNow: 'Above 3.7 %: no number, change it now.',
+    changeItNow: `Above ${WET_PERCENT} %: no number, change it now.`,
     numbers: 'Every field is a number; the boiling points may be left out.',
     peaks: 'An estimate: at the hottest',
     drawn: (end, temperature) => `The ${end} rotor gets to about ${temperature}.`,
@@ -434,13 +438,12 @@ export const reckoner: ReckonerWords = {
     },
     gap: {
       usual: 'The fixed pad stands at the usual gap.',
-      narrow: 'Narrower than the usual 0.1 mm, from memory: turn the wheel and listen.',
-      wide: 'Wider than the usual 0.2 mm, from memory: the rotor is bent that far at every pull.',
+      narrow: `Narrower than the usual ${FIXED_GAP_MM.least} mm, from memory: turn the wheel and listen.`,
+      wide: `Wider than the usual ${FIXED_GAP_MM.most} mm, from memory: the rotor is bent that far at every pull.`,
       rubs: 'The fixed pad touches: no gap.',
       unknown: 'Nobody measured the fixed pad’s gap.',
     },
-    howItIsDone:
-      'The fixed pad first, 0.1 to 0.2 mm from memory, then the cable’s slack. Barrel adjusters start one or two turns out. Wear is taken up at the pads and never by pulling the arm forward: it loses leverage, so write its way down and hold the next visit against it.',
+    howItIsDone: `The fixed pad first, ${FIXED_GAP_MM.least} to ${FIXED_GAP_MM.most} mm from memory, then the cable’s slack. Barrel adjusters start ${BARREL_TURNS_OUT.least} or ${BARREL_TURNS_OUT.most} turns out. Wear is taken up at the pads and never by pulling the arm forward: it loses leverage, so write its way down and hold the next visit against it.`,
   },
   align: {
     gaps: 'The four gaps, lever released',
@@ -516,8 +519,7 @@ export const reckoner: ReckonerWords = {
     numbers: 'Every field is a number, or empty.',
     hand: (name, reach, bite, angle) =>
       `${name}, from the bar’s end: reach ${reach} mm, bites at ${bite} mm, ${angle} degrees below level.`,
-    howTheySit:
-      'Grips home first. Alike within 2 mm and 2°, our choice, unless the rider asked: write down which and why. Changing the bite moves the blade, so reach comes last. The rear often bites later: its hose is longer. One finger reaches the blade’s end; at full pull the blade clears grip and knuckles.',
+    howTheySit: `Grips home first. Alike within ${MOST_APART.bite} mm and ${MOST_APART.angle}°, our choice, unless the rider asked: write down which and why. Changing the bite moves the blade, so reach comes last. The rear often bites later: its hose is longer. One finger reaches the blade’s end; at full pull the blade clears grip and knuckles.`,
     drawn: (side, says) => `${side}: ${says}.`,
     of: (measure, says) => `${measure}: ${says}`,
   },

@@ -1,3 +1,4 @@
+import { LEAST_SHARE_OF_SCALE } from '@hold-fast/core/torque/wrench';
 import type { StoreFormsWords } from '../catalogue/storeForms';
 
 export const storeForms: StoreFormsWords = {
@@ -271,7 +272,7 @@ export const storeForms: StoreFormsWords = {
     range: 'Range',
     greatestTorqueNM: 'Greatest torque, N·m',
     stepBetweenTwoMarksN: 'Step between two marks, N·m',
-    usedFrom20To100: 'Used from 20 to 100 % of its scale; settings are rounded inward to a mark.',
+    usedFrom20To100: `Used from ${100 * LEAST_SHARE_OF_SCALE} to 100 % of its scale; settings are rounded inward to a mark.`,
     howFarItMayBe: 'How far it may be off',
     tolerance: 'Tolerance, ± %',
     withoutACertificateIsAssumed: (maxNm) =>

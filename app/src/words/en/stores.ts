@@ -1,3 +1,4 @@
+import { SINGLE_VALUE_SPREAD } from '@hold-fast/core/torque/window';
 import type { StoresWords } from '../catalogue/stores';
 
 export const stores: StoresWords = {
@@ -27,7 +28,7 @@ export const stores: StoresWords = {
     hoseBore: 'Hose bore',
     caliperAndLeverHold: 'Caliper and lever hold',
     barbAndOlive: 'Barb and olive',
-    oneValue10IsOur: 'one value; ±10 % is our choice',
+    oneValue10IsOur: `one value; ±${100 * SINGLE_VALUE_SPREAD} % is our choice`,
     noneAsked: 'none asked',
     fluidAlsoNamed: 'Fluid also named',
   },

@@ -1,3 +1,4 @@
+import { SINK_TEST_SECONDS } from '@hold-fast/core/lever/lever';
 import type { TroubleWords } from '../catalogue/trouble';
 
 export const trouble: TroubleWords = {
@@ -92,7 +93,7 @@ export const trouble: TroubleWords = {
   check: {
     'light-on-track': 'Look at the track under a light',
     'wipe-and-smell': 'Wipe with a tissue, smell it, look for a leak above',
-    'hold-and-tissue': 'Dry the joints, hold hard for 60 s, tissue',
+    'hold-and-tissue': `Dry the joints, hold hard for ${SINK_TEST_SECONDS} s, tissue`,
     'shine-on-pads': 'Look for a shine on the pads',
     'sponge-test': 'Test the lever for air',
     'measure-pads': 'Measure the pads',

@@ -151,7 +151,9 @@ function ItemRow({ job, item }: { job: Job; item: InspectionItem }) {
   const [open, setOpen] = useState(false);
   const sitting = job.measured.find(({ id }) => id === item.sittingId) ?? null;
   const inches = inInchesFor(item.judgement);
-  const sums = item.judgement ? [...sumsOf(item.judgement), ...(inches ? [inches] : [])] : [];
+  const sums = item.judgement
+    ? [...sumsOf(item.judgement, job.rules), ...(inches ? [inches] : [])]
+    : [];
   const number = item.judgement && sitting ? judgementNumber(item.judgement, sitting.gauge) : null;
   const settle =
     item.settle.length > 0

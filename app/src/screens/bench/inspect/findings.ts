@@ -7,6 +7,8 @@ import type { FaceVerdict } from '@hold-fast/core/face/mountFace';
 import { decimalsOf, type Gauge } from '@hold-fast/core/gauge/gauge';
 import type { InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
 import type { LeverVerdict } from '@hold-fast/core/lever/lever';
+import { figure, type Figures } from '@hold-fast/core/rules/figures';
+import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
 import type { PadVerdict, SchoolVerdict } from '@hold-fast/core/wear/pads';
 import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
@@ -143,7 +145,7 @@ export function leverSays({ travelMm, reachMm, signs }: LeverVerdict): string {
 }
 
 /** The sponge test’s sum. */
-export function leverMore({ air, giveAssumed }: LeverVerdict): string[] {
+export function leverMore({ air, giveAssumed }: LeverVerdict, figures: Figures): string[] {
   if (!air || air.airMl === null) return [];
   return [
     jobWords.findings.mlPushedAfterTheBite(
@@ -153,11 +155,14 @@ export function leverMore({ air, giveAssumed }: LeverVerdict): string[] {
       words.format.fixed(air.pressureMpa, 1),
       words.format.fixed(air.airMl, 2),
     ),
-    air.readOut === 'sound'
-      ? jobWords.findings.under005MlSound
-      : air.readOut === 'top-up'
-        ? jobWords.findings.pointZeroFiveToPointTwo
-        : jobWords.findings.above02MlA,
+    ...(air.readOut
+      ? [
+          jobWords.findings.airBand[air.readOut](
+            words.format.keyed(String(figure(figures, 'air-sound').value)),
+            words.format.keyed(String(figure(figures, 'air-top-up').value)),
+          ),
+        ]
+      : []),
   ];
 }
 
@@ -183,7 +188,7 @@ interface Says<Verdict> {
   /** The number a list shows beside it; null when there is none. */
   number: (verdict: Verdict, decimals: number) => string | null;
   /** The sums and senses behind it, one a line. */
-  sums: (verdict: Verdict) => string[];
+  sums: (verdict: Verdict, figures: Figures) => string[];
   /** Its lengths in inches; null where none is a thickness or a gap. */
   inches: (verdict: Verdict) => string | null;
 }
@@ -234,7 +239,7 @@ const SAYS: { readonly [M in Measurand]: Says<VerdictOf[M]> } = {
   lever: {
     line: leverSays,
     number: ({ travelMm }) => fixed(travelMm.firm ?? travelMm.bite, 1),
-    sums: (lever) => [...becauseOf(lever), ...leverMore(lever)],
+    sums: (lever, figures) => [...becauseOf(lever), ...leverMore(lever, figures)],
     inches: () => null,
   },
   'mount-face': {
@@ -268,8 +273,8 @@ export const reasonsOf = (judgement: Judgement): readonly Reason[] =>
   judgement.ok ? judgement.verdict.reasons : [];
 
 /** The sums and senses behind a judgement, one a line. */
-export const sumsOf = (judgement: Judgement): string[] =>
-  judgement.ok ? saysOf(judgement).sums(judgement.verdict) : [];
+export const sumsOf = (judgement: Judgement, { figures }: Pick<ShopRules, 'figures'>): string[] =>
+  judgement.ok ? saysOf(judgement).sums(judgement.verdict, figures) : [];
 
 /** The lengths of a judgement in inches, for whoever has them shown beside millimetres; null when there are none. */
 export const inInches = (judgement: Judgement): string | null =>

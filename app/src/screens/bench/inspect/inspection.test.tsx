@@ -1,3 +1,4 @@
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import { StyleSheet, type TextStyle } from 'react-native';
@@ -126,6 +127,13 @@ describe('the lever', () => {
     // The trade's worked example: 0.2356 mL pushed, 0.1378 mL of air at full efficiency.
     expect(screen.getByText(/0.236 mL pushed after the bite/)).toBeTruthy();
     expect(screen.getByText('0.05 to 0.2 mL: a lever-only top-up.')).toBeTruthy();
+  });
+
+  it('reads the same air by the bands the shop has laid down, and says those', () => {
+    const rules = { ...USUAL_RULES, figures: { 'air-sound': 0.03, 'air-top-up': 0.1 } };
+    const job = jobAfter(lever({ reach: 60, bite: 20, firm: 35, sunk: 35, pumped: 35 }), { rules });
+    showScreen(<MeasureLever jobId={JOB} end="front" />, { job });
+    expect(screen.getByText('Above 0.1 mL: a full bleed.')).toBeTruthy();
   });
 });
 

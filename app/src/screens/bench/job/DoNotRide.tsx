@@ -9,7 +9,7 @@ import { capital } from '../../../words/capital';
 import { words } from '../../../words/words';
 
 /** What makes a bike one that is not ridden: what this visit found, and what hangs on it from another. Each once. */
-export function graveOf(job: Job): string[] {
+function graveOf(job: Job): string[] {
   const found = job.sealed
     ? []
     : endsOf(job.bike).flatMap((end) =>

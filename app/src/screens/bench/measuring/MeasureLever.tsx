@@ -27,12 +27,12 @@ export function MeasureLever({ jobId, end }: { jobId: string; end: End }) {
       part="lever"
       title={measuringWords.measureLever.measureTheLever}
       places={PLACES}
-      judged={(judgement) =>
+      judged={(judgement, job) =>
         judgement.measurand === 'lever'
           ? {
               ...judgement.verdict,
               says: leverSays(judgement.verdict),
-              more: leverMore(judgement.verdict),
+              more: leverMore(judgement.verdict, job.rules.figures),
             }
           : null
       }

@@ -36,7 +36,7 @@ export interface NamedPlace {
   aid?: boolean;
 }
 
-export interface Judged {
+interface Judged {
   word: Word;
   reasons: readonly Reason[];
   settle: readonly Settle[];
@@ -50,7 +50,7 @@ interface Props {
   part: Measurand;
   title: string;
   places: readonly NamedPlace[];
-  judged: (judgement: Extract<Judgement, { ok: true }>) => Judged | null;
+  judged: (judgement: Extract<Judgement, { ok: true }>, job: Job) => Judged | null;
   figure: (
     measured: Measured,
     judgement: Judgement | null,
@@ -111,7 +111,7 @@ function Places({
   });
   const { place, keyed, choose } = taking;
   const judgement = judgementOf(job, measured);
-  const verdict = judgement?.ok ? judged(judgement) : null;
+  const verdict = judgement?.ok ? judged(judgement, job) : null;
   const wide = useWide();
   const waiting = place === null ? null : (before?.(place, measured) ?? null);
 

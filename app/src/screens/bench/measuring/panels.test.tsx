@@ -18,7 +18,7 @@ it('shows every school beside the others, with the sum each rests on', () => {
       zeroErrorMm: 0,
       measuredOn: '2026-11-25',
     },
-    { newTotalMm: 4, plateMm: 1.8, plateAssumed: false },
+    { newTotalMm: 4, plateMm: 1.8, plateAssumed: false, figures: {} },
     PAD_SCHOOLS,
   );
   render(<Schools pads={pads} />);

@@ -22,7 +22,7 @@ interface Taking {
 }
 
 /** What is wrong with a reading, in words, and whether it wants words why the one it corrects was wrong. */
-export interface Wrong {
+interface Wrong {
   says: string;
   wantsWhy: boolean;
 }

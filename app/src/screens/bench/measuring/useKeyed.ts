@@ -58,7 +58,7 @@ export function useKeyed(name: string, keying: Keying) {
 }
 
 /** What is wrong with an input, in words. Rethrows what is not about the input. */
-export function faultWords(error: unknown): string {
+function faultWords(error: unknown): string {
   if (error instanceof InputError) return words.inputError(error.code, error.numbers);
   throw error;
 }

@@ -16,7 +16,7 @@ import { judgementOf, standingAt } from '../JobFrame';
 import { planningWords } from '../../../words/planning';
 
 /** What a step is proven by: the screen it is recorded on, and what stands there already. */
-export interface Capture {
+interface Capture {
   says: string;
   to: string;
   recorded: string | null;

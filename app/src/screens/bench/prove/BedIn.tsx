@@ -1,7 +1,13 @@
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
-import { PULLS, USUAL_PULL, WITNESS_RINGS, type WitnessRing } from '@hold-fast/core/bedding/pulls';
+import {
+  isPull,
+  PULLS,
+  USUAL_PULL,
+  WITNESS_RINGS,
+  type WitnessRing,
+} from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
 import { beddingTooEarly } from '@hold-fast/core/plan/visit';
 import { useState } from 'react';
@@ -39,13 +45,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
   const wanted = PULLS[job.rules.beddingIn];
   const { massKg, sizeMm, shownMm } = bedded(job, end);
   const [fromKmh, toKmh] = [numberOf(from), numberOf(to)];
-  const sound =
-    fromKmh !== null &&
-    toKmh !== null &&
-    fromKmh >= 5 &&
-    fromKmh <= 60 &&
-    toKmh >= 1 &&
-    toKmh < fromKmh;
+  const sound = fromKmh !== null && toKmh !== null && isPull(fromKmh, toKmh);
   const early = beddingTooEarly(visitOf(job), end);
   const pull = () => {
     if (sound && !early)

@@ -1,3 +1,4 @@
+import { PIN } from '@hold-fast/contract/pin';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
@@ -235,7 +236,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
   const confirm = () => {
     setTried(true);
     focusFault();
-    if (who && reason.trim() && /^\d{4,8}$/.test(pin))
+    if (who && reason.trim() && PIN.test(pin))
       decide.mutate(
         { end, subject, decision, words: reason.trim(), personName: who, pin },
         { onSuccess: onDone },
@@ -273,7 +274,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
         inputMode="numeric"
         maxLength={8}
         autoComplete="off"
-        error={tried && !/^\d{4,8}$/.test(pin) ? jobWords.openBars.aPinHas4To : undefined}
+        error={tried && !PIN.test(pin) ? jobWords.openBars.aPinHas4To : undefined}
       />
       {decide.error ? (
         <Words kind="small" ink="rustText" role="alert">

@@ -1,3 +1,4 @@
+import { PIN } from '@hold-fast/contract/pin';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { End } from '@hold-fast/core/ends';
 import { inspectedItems } from '@hold-fast/core/job/bars';
@@ -81,7 +82,7 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
   const [tried, setTried] = useState(false);
   const amend = useAmend(job.id);
   const answered = takesBack !== null || sealedGood.length === 0;
-  const sound = said.trim() !== '' && answered && /^\d{4,8}$/.test(pin);
+  const sound = said.trim() !== '' && answered && PIN.test(pin);
   const nameOf = ({ end, subject }: { end: End; subject: Subject }) => `${end} ${subject}`;
   const choose = (name: string) => {
     const before = takesBack ?? [];
@@ -170,7 +171,7 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
         error={
           amend.error
             ? amend.error.message
-            : tried && !/^\d{4,8}$/.test(pin)
+            : tried && !PIN.test(pin)
               ? jobWords.sealed.yourPin4To8
               : undefined
         }

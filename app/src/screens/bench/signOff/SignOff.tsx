@@ -1,3 +1,4 @@
+import { PIN } from '@hold-fast/contract/pin';
 import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
@@ -58,7 +59,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
     setTried(true);
     focusFault();
     const leaves = leaving && leaving.words.trim() && leaving.takenBy.trim() ? leaving : null;
-    if (/^\d{4,8}$/.test(pin) && (leaving === null || leaves))
+    if (PIN.test(pin) && (leaving === null || leaves))
       signOff.mutate({ pin, customerToldOfWatch: told, notRepaired: leaves });
   };
   const untold = told ? [] : refusedBars.filter(({ code }) => code === 'watch-untold');
@@ -90,7 +91,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
               error={
                 problem?.kind === 'wrong-pin'
                   ? jobWords.signOff.thatIsNotYourPin
-                  : tried && !/^\d{4,8}$/.test(pin)
+                  : tried && !PIN.test(pin)
                     ? jobWords.signOff.yourPin4To8
                     : undefined
               }

@@ -157,7 +157,14 @@ export function Passes({ job, end, tightened, onAfresh }: PassesProps) {
         {!turn.done && !reads && (
           <Words>
             <Words kind="strong">
-              {instructionOf(pass, turn.position, turn.across, boltCount, fastener)}
+              {instructionOf(
+                pass,
+                turn.position,
+                turn.across,
+                boltCount,
+                fastener,
+                job.rules.figures,
+              )}
             </Words>
             {` ${words.thread[tightened.treatment]}. ${boltCount === 1 ? '' : jobWords.torque.bringThemHomeTogetherNever}`}
           </Words>

@@ -1,6 +1,9 @@
 import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import type { Pass } from '@hold-fast/core/torque/sequence';
+import { passShare } from '@hold-fast/core/torque/sequence';
+import type { Figures } from '@hold-fast/core/rules/figures';
 import { jobWords } from '../../../words/job';
+import { words } from '../../../words/words';
 
 /** What the key says that confirms a pass, or one bolt of it. */
 export function actionOf(pass: Pass, whole: boolean, boltCount: number): string {
@@ -16,6 +19,7 @@ export function instructionOf(
   across: boolean,
   boltCount: number,
   fastener: FastenerId,
+  figures: Figures,
 ): string {
   if (boltCount === 1)
     return pass === 'snug'
@@ -24,10 +28,12 @@ export function instructionOf(
         : jobWords.torque.startItSquareByHand
       : jobWords.torque.turnItUntilItClicks;
   if (pass === 'snug') return jobWords.torque.allBoltsFingerTightIn;
-  if (pass === 'half')
+  if (pass === 'half') {
+    const share = words.format.percent(passShare(pass, figures)!);
     return boltCount === 2
-      ? jobWords.torque.quarterTurnsOneAndThe
-      : jobWords.torque.everyBoltToHalfIn;
+      ? jobWords.torque.quarterTurnsOneAndThe(share)
+      : jobWords.torque.everyBoltToHalfIn(share);
+  }
   if (pass === 'verify') return jobWords.torque.onceMoreRoundInThe;
   if (boltCount === 2) return jobWords.torque.boltQuarterTurnsOneAnd(position + 1);
   return jobWords.torque.bolt(
