@@ -36,8 +36,18 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
     if (does === 'Join the hose at the lever') {
       await hands.touch(hands.button('Torque: hose nut at the lever'));
       await hands.touch(page.getByRole('radio', { name: 'With a crowfoot' }));
+      // A crowfoot that nobody measured sets no wrench, and neither does one half measured.
+      await expect(page.getByText('Before that there is no setting')).toBeVisible();
+      await expect(hands.button(/W2 bench/)).toHaveCount(0);
+      await page.getByLabel('L, grip, mm').fill('200');
+      await page.getByLabel('E, nut, mm').fill('30');
+      await expect(hands.button(/W2 bench/)).toHaveCount(0);
       await page.getByLabel('Angle, °').fill('90');
       await expect(page.getByText(/The nut gets 1.000 times/)).toBeVisible();
+      await page.getByLabel('L, grip, mm').fill('20');
+      await expect(page.getByText('L is 50 to 1000 mm.')).toBeVisible();
+      await expect(hands.button(/W2 bench/)).toHaveCount(0);
+      await page.getByLabel('L, grip, mm').fill('200');
       await page.getByLabel('Angle, °').fill('0');
       await expect(page.getByText(/The nut gets 1.150 times/)).toBeVisible();
       await walker.byClicks('W2 bench', 1);
@@ -125,6 +135,8 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
     if (does !== 'Join the hose at the lever') return false;
     await hands.touch(hands.button('Torque: hose nut at the lever'));
     await hands.touch(page.getByRole('radio', { name: 'With a crowfoot' }));
+    await page.getByLabel('L, grip, mm').fill('200');
+    await page.getByLabel('E, nut, mm').fill('30');
     await page.getByLabel('Angle, °').fill('0');
     await expect(page.getByText(/The nut gets 1.150 times/)).toBeVisible();
     await by.byClicks('W2 bench', 1);

@@ -1,7 +1,7 @@
 import { InputError } from '@hold-fast/core/inputError';
 import { NM_PER_UNIT, torqueIn, type TorqueUnit } from '@hold-fast/core/units/torque';
-import { windowAtWrench, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
-import { assumedTolerance, clickSetting } from '@hold-fast/core/torque/wrench';
+import { windowAtWrench } from '@hold-fast/core/torque/crowfoot';
+import { assumedTolerance, clickSetting, PLAUSIBLE_TOLERANCE } from '@hold-fast/core/torque/wrench';
 import {
   torqueWindow,
   windowOfSingleValue,
@@ -15,7 +15,7 @@ import { Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
-import { CrowfootFields } from '../bench/torque/CrowfootFields';
+import { CrowfootFields, type Reach } from '../bench/torque/CrowfootFields';
 import { reckonerWords } from '../../words/reckoner';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
@@ -27,15 +27,21 @@ const USUAL = { lo: '6', hi: '8', max: '10', tolerance: '', mark: '0.1' };
 export function WrenchReckoner() {
   const [keyed, key] = useKeyed('wrench', USUAL);
   const { lo, hi, max, tolerance, mark } = keyed;
-  const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
+  const [reach, setReach] = useState<Reach>('straight');
   const maxNm = numberOf(max);
   const assumed = maxNm !== null && maxNm > 0 ? assumedTolerance(maxNm) : null;
   const share = tolerance.trim() === '' ? assumed : percentOf(tolerance);
   const markNm = numberOf(mark);
   const window = windowOf(lo, hi);
   const answer =
-    window.ok && maxNm !== null && maxNm > 0 && share !== null && markNm !== null && markNm > 0
-      ? clickSetting(windowAtWrench(window.window, crowfoot), {
+    window.ok &&
+    reach !== 'unmeasured' &&
+    maxNm !== null &&
+    maxNm > 0 &&
+    share !== null &&
+    markNm !== null &&
+    markNm > 0
+      ? clickSetting(windowAtWrench(window.window, reach === 'straight' ? null : reach), {
           maxNm,
           markNm,
           tolerance: share,
@@ -80,7 +86,7 @@ export function WrenchReckoner() {
           }
         />
       </Section>
-      <CrowfootFields crowfoot={crowfoot} onChange={setCrowfoot} offered={false} />
+      <CrowfootFields onChange={setReach} offered={false} />
       <Section label={reckonerWords.reckoner.setItTo}>
         {answer === null ? (
           <Words ink="soft">{reckonerWords.reckoner.fillInTheBoltAnd}</Words>
@@ -125,8 +131,8 @@ export function WrenchReckoner() {
 }
 
 function percentOf(text: string): number | null {
-  const value = numberOf(text);
-  return value !== null && value >= 0.1 && value <= 20 ? value / 100 : null;
+  const share = (numberOf(text) ?? 0) / 100;
+  return share >= PLAUSIBLE_TOLERANCE.least && share <= PLAUSIBLE_TOLERANCE.most ? share : null;
 }
 
 function windowOf(

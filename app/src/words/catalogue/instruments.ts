@@ -1,3 +1,4 @@
+import type { Crowfoot } from '@hold-fast/core/torque/crowfoot';
 export interface InstrumentsWords {
   boltCircle: {
     alternately: string;
@@ -91,12 +92,10 @@ export interface InstrumentsWords {
     straightOnTheFastener: string;
     withACrowfoot: string;
     aNutThatTheWrench: string;
-    lGripMm: string;
-    eNutMm: string;
-    angle: string;
+    measure: Record<keyof Crowfoot, string>;
+    measureIt: string;
     theNutGetsTimesWhat: (crowfoot: string) => string;
-    lIs50To1000: string;
-    theAngleIs0Straight: string;
+    implausible: Record<keyof Crowfoot, (least: number, most: number) => string>;
   };
   cableFigure: { says: (gapMm: string | null, armMm: string | null) => string };
   hosePlan: {

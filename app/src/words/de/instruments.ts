@@ -91,13 +91,16 @@ export const instruments: InstrumentsWords = {
     withACrowfoot: 'Mit Hahnenfuß',
     aNutThatTheWrench:
       'Eine Mutter, die der Schlüssel nicht gerade erreicht, nimmt einen Hahnenfuß.',
-    lGripMm: 'L, Griff, mm',
-    eNutMm: 'E, Mutter, mm',
-    angle: 'Winkel, °',
+    measure: { leverMm: 'L, Griff, mm', extensionMm: 'E, Mutter, mm', angleDegrees: 'Winkel, °' },
+    measureIt:
+      'L und E messen, und den Winkel: 0 gerade nach vorn. Vorher gibt es keine Einstellung.',
     theNutGetsTimesWhat: (crowfoot) =>
       `Die Mutter bekommt das ${crowfoot}-Fache von dem, was der Schlüssel anzeigt; die Einstellungen unten sind umgerechnet.`,
-    lIs50To1000: 'L ist 50 bis 1000 mm, E 1 bis 300 mm.',
-    theAngleIs0Straight: 'Der Winkel ist 0 (gerade nach vorn) bis 180.',
+    implausible: {
+      leverMm: (least, most) => `L ist ${least} bis ${most} mm.`,
+      extensionMm: (least, most) => `E ist ${least} bis ${most} mm.`,
+      angleDegrees: (least, most) => `Der Winkel ist ${least} (gerade nach vorn) bis ${most}.`,
+    },
   },
   cableFigure: {
     says: (gapMm, armMm) =>

@@ -87,13 +87,15 @@ export const instruments: InstrumentsWords = {
     straightOnTheFastener: 'Straight on the fastener',
     withACrowfoot: 'With a crowfoot',
     aNutThatTheWrench: 'A nut that the wrench cannot reach straight takes a crowfoot.',
-    lGripMm: 'L, grip, mm',
-    eNutMm: 'E, nut, mm',
-    angle: 'Angle, °',
+    measure: { leverMm: 'L, grip, mm', extensionMm: 'E, nut, mm', angleDegrees: 'Angle, °' },
+    measureIt: 'Measure L and E, and the angle: 0 straight out. Before that there is no setting.',
     theNutGetsTimesWhat: (crowfoot) =>
       `The nut gets ${crowfoot} times what the wrench shows; the settings below are corrected.`,
-    lIs50To1000: 'L is 50 to 1000 mm, E 1 to 300 mm.',
-    theAngleIs0Straight: 'The angle is 0 (straight out) to 180.',
+    implausible: {
+      leverMm: (least, most) => `L is ${least} to ${most} mm.`,
+      extensionMm: (least, most) => `E is ${least} to ${most} mm.`,
+      angleDegrees: (least, most) => `The angle is ${least} (straight out) to ${most}.`,
+    },
   },
   cableFigure: {
     says: (gapMm, armMm) =>

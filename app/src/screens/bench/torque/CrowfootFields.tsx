@@ -1,5 +1,10 @@
 import { InputError } from '@hold-fast/core/inputError';
-import { crowfootGain, type Crowfoot } from '@hold-fast/core/torque/crowfoot';
+import {
+  crowfootGain,
+  implausibleOf,
+  PLAUSIBLE_CROWFOOT,
+  type Crowfoot,
+} from '@hold-fast/core/torque/crowfoot';
 import { useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { CrowfootFigure } from '../../../instruments/CrowfootFigure';
@@ -13,38 +18,37 @@ import { words } from '../../../words/words';
 import { numberOf } from '../../../ui/numberOf';
 import { instrumentWords } from '../../../words/instruments';
 
+/** What is between wrench and fastener: nothing, a crowfoot of these measures, or one that is not measured yet. */
+export type Reach = 'straight' | Crowfoot | 'unmeasured';
+
+const FIELDS = ['leverMm', 'extensionMm', 'angleDegrees'] as const;
+type Typed = Readonly<Record<(typeof FIELDS)[number], string>>;
+
+/** As typed, once all of it is a number. */
+function crowfootOf(typed: Typed): Crowfoot | null {
+  const [leverMm, extensionMm, angleDegrees] = FIELDS.map((field) => numberOf(typed[field]));
+  return leverMm == null || extensionMm == null || angleDegrees == null
+    ? null
+    : { leverMm, extensionMm, angleDegrees };
+}
+
 /** Whether a crowfoot is on the wrench, its lengths and angle, and a drawing of what they mean. */
 export function CrowfootFields({
-  crowfoot,
   onChange,
   offered,
 }: {
-  crowfoot: Crowfoot | null;
-  onChange: (crowfoot: Crowfoot | null) => void;
+  onChange: (reach: Reach) => void;
   offered: boolean;
 }) {
   const column = Math.min(useWindowDimensions().width - 48, 320);
   const [open, setOpen] = useState(false);
-  const [lever, setLever] = useState('200');
-  const [extension, setExtension] = useState('30');
-  const [angle, setAngle] = useState('0');
-  const typed = {
-    leverMm: numberOf(lever) ?? 0,
-    extensionMm: numberOf(extension) ?? 0,
-    angleDegrees: numberOf(angle) ?? -1,
-  };
-  const fault = crowFault(typed);
-  const change = (now: Partial<Record<'lever' | 'extension' | 'angle', string>>) => {
-    const next = { lever, extension, angle, ...now };
-    setLever(next.lever);
-    setExtension(next.extension);
-    setAngle(next.angle);
-    const made = {
-      leverMm: numberOf(next.lever) ?? 0,
-      extensionMm: numberOf(next.extension) ?? 0,
-      angleDegrees: numberOf(next.angle) ?? -1,
-    };
-    onChange(crowFault(made) === null ? made : null);
+  // Nothing stands in them that nobody measured: a guess would set the wrench.
+  const [typed, setTyped] = useState<Typed>({ leverMm: '', extensionMm: '', angleDegrees: '' });
+  const crowfoot = crowfootOf(typed);
+  const fault = crowfoot && crowFault(crowfoot);
+  const tell = (on: boolean, now: Typed) => {
+    const made = crowfootOf(now);
+    onChange(!on ? 'straight' : made && crowFault(made) === null ? made : 'unmeasured');
   };
   return (
     <Section label={instrumentWords.crowfootFields.reach}>
@@ -57,7 +61,7 @@ export function CrowfootFields({
         chosen={[open]}
         onChoose={(on) => {
           setOpen(on);
-          onChange(on && fault === null ? typed : null);
+          tell(on, typed);
         }}
       />
       {offered && !open ? (
@@ -66,34 +70,26 @@ export function CrowfootFields({
       {open ? (
         <>
           <View style={styles.pair}>
-            <View style={styles.half}>
-              <Field
-                label={instrumentWords.crowfootFields.lGripMm}
-                value={lever}
-                inputMode="decimal"
-                onChangeText={(now) => change({ lever: now })}
-              />
-            </View>
-            <View style={styles.half}>
-              <Field
-                label={instrumentWords.crowfootFields.eNutMm}
-                value={extension}
-                inputMode="decimal"
-                onChangeText={(now) => change({ extension: now })}
-              />
-            </View>
-            <View style={styles.half}>
-              <Field
-                label={instrumentWords.crowfootFields.angle}
-                value={angle}
-                inputMode="decimal"
-                onChangeText={(now) => change({ angle: now })}
-              />
-            </View>
+            {FIELDS.map((field) => (
+              <View key={field} style={styles.half}>
+                <Field
+                  label={instrumentWords.crowfootFields.measure[field]}
+                  value={typed[field]}
+                  inputMode="decimal"
+                  onChangeText={(now) => {
+                    const all = { ...typed, [field]: now };
+                    setTyped(all);
+                    tell(true, all);
+                  }}
+                />
+              </View>
+            ))}
           </View>
-          {fault ? (
+          {!crowfoot ? (
+            <Note kind="caution">{instrumentWords.crowfootFields.measureIt}</Note>
+          ) : fault ? (
             <Note kind="refusal">{fault}</Note>
-          ) : crowfoot ? (
+          ) : (
             <>
               <CrowfootFigure crowfoot={crowfoot} width={column} />
               <Words>
@@ -102,7 +98,7 @@ export function CrowfootFields({
                 )}
               </Words>
             </>
-          ) : null}
+          )}
         </>
       ) : null}
     </Section>
@@ -111,11 +107,11 @@ export function CrowfootFields({
 
 /** Why no wrench can be set through this crowfoot, in words, or null. */
 function crowFault(crowfoot: Crowfoot): string | null {
-  const { leverMm, extensionMm, angleDegrees } = crowfoot;
-  if (leverMm < 50 || leverMm > 1000 || extensionMm < 1 || extensionMm > 300)
-    return instrumentWords.crowfootFields.lIs50To1000;
-  if (angleDegrees < 0 || angleDegrees > 180)
-    return instrumentWords.crowfootFields.theAngleIs0Straight;
+  const field = implausibleOf(crowfoot);
+  if (field) {
+    const { least, most } = PLAUSIBLE_CROWFOOT[field];
+    return instrumentWords.crowfootFields.implausible[field](least, most);
+  }
   try {
     crowfootGain(crowfoot);
     return null;

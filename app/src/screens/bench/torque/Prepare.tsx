@@ -8,7 +8,6 @@ import {
   type ReadWindow as ReadTorque,
 } from '@hold-fast/core/job/tightening';
 import { clampLoadOf } from '@hold-fast/core/torque/clampLoad';
-import type { Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import {
   askedOf,
   FASTENER_IDS,
@@ -31,7 +30,7 @@ import { useWide } from '../../../ui/useWide';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import { CrowfootFields } from './CrowfootFields';
+import { CrowfootFields, type Reach } from './CrowfootFields';
 import { BackToJob } from '../JobFrame';
 import { AskedSection } from './AskedSection';
 import { ThreadSection } from './ThreadSection';
@@ -57,7 +56,8 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
   const usual = fastenerRule(fastener);
   const [treatment, setTreatment] = useState<ThreadTreatment>(row?.thread ?? usual.thread);
   const [read, setRead] = useState<ReadTorque | null>(null);
-  const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
+  const [reach, setReach] = useState<Reach>('straight');
+  const crowfoot = reach === 'straight' || reach === 'unmeasured' ? null : reach;
   const [others, setOthers] = useState(false);
   const { take, refused } = useTake<'tightening'>(job);
   const isLead = useIsLead();
@@ -114,14 +114,10 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
             load={load}
             onChoose={setTreatment}
           />
-          <CrowfootFields
-            crowfoot={crowfoot}
-            onChange={setCrowfoot}
-            offered={usual.drive.includes('crowfoot')}
-          />
+          <CrowfootFields onChange={setReach} offered={usual.drive.includes('crowfoot')} />
         </View>
         <View style={wide && styles.half}>
-          {window ? (
+          {window && reach !== 'unmeasured' ? (
             <WrenchList
               window={window}
               crowfoot={crowfoot}
