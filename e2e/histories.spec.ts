@@ -173,7 +173,8 @@ test('a bench without network measures, fits and tightens; the shop gets all of 
   await hands.touch(hands.button('Job', true));
   await hands.touch(hands.button('Sign off', true));
   await hands.touch(hands.button('Record the new rotor'));
-  await page.getByLabel('What it is').fill('180 mm from the shelf');
+  await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
+  await page.getByLabel('What it is').fill('180 mm out of its box');
   await hands.touch(hands.button('The rotor is in'));
   await hands.touch(hands.button(/W2 bench/));
   await hands.touch(hands.button('All finger-tight'));

@@ -105,6 +105,7 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
   await page.getByLabel('Measured').fill('60 mm');
   await hands.touch(page.getByRole('radio', { name: 'Leave as found' }));
   await expect(page.getByText('Read this out')).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: 'The customer', exact: true }));
   await hands.touch(page.getByRole('checkbox', { name: /The risk was read out/ }));
   await hands.touch(hands.button('Record the decision'));
   await expect(page.getByText(/decided by District nurses/)).toBeVisible();

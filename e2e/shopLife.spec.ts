@@ -137,6 +137,7 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
   for (let point = 1; point <= 6; point++) await hands.key('168');
   await expect(verdict(page)).toContainText('Holds');
   await page.goto(`${first}/front/fit-rotor`);
+  await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
   await page.getByLabel('What it is').fill('Tolve 203');
   await hands.touch(page.getByRole('radio', { name: 'To the shelf, as used' }));
   await hands.touch(hands.button('The rotor is in'));

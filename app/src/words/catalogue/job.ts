@@ -18,6 +18,7 @@ export interface JobWords {
     makerSize: string;
     makerShape: string;
     writeWhatItIs: string;
+    sayWhetherItIsNew: string;
     theRotorByItself: string;
     construction: string;
     asTheSheetSays: string;

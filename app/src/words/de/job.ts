@@ -19,6 +19,7 @@ export const job: JobWords = {
     makerSize: 'Hersteller, Größe',
     makerShape: 'Hersteller, Form',
     writeWhatItIs: 'Eintragen, was es ist.',
+    sayWhetherItIsNew: 'Angeben, ob es neu ist.',
     theRotorByItself: 'Die Bremsscheibe selbst',
     construction: 'Bauart',
     asTheSheetSays: 'Wie im Datenblatt',

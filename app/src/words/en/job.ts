@@ -19,6 +19,7 @@ export const job: JobWords = {
     makerSize: 'maker, size',
     makerShape: 'maker, shape',
     writeWhatItIs: 'Write what it is.',
+    sayWhetherItIsNew: 'Say whether it is new.',
     theRotorByItself: 'The rotor by itself',
     construction: 'Construction',
     asTheSheetSays: 'As the sheet says',

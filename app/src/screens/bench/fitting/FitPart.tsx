@@ -47,6 +47,14 @@ const isOffSince = (job: Job, end: End, part: Part) =>
     (off) => off.end === end && off.part === part && off.seq > (kitAt(job, end)[part]?.seq ?? 0),
   );
 
+/** The newest part of this kind that was taken off the shelf for this end and has not gone in since. */
+function offTheShelf(job: Job, end: End, part: Part) {
+  const here = (each: { end: End; part: string }) => each.end === end && each.part === part;
+  const taken = job.taken.findLast(here);
+  const fitted = job.fittings.findLast((each) => here(each) && each.jobId === job.id);
+  return taken && taken.at > (fitted?.at ?? '') ? taken : undefined;
+}
+
 interface FitProps {
   job: Job;
   identified: Identified;
@@ -56,9 +64,9 @@ interface FitProps {
 }
 
 function Fit({ job, identified, end, part, title }: FitProps) {
-  const [condition, setCondition] = useState<Fitted['condition']>('new');
-  // What was taken off the shelf for this end is most likely what goes in.
-  const taken = job.taken.filter((each) => each.end === end && each.part === part).at(-1);
+  // What was taken off the shelf for this end is most likely what goes in, and new. Of anything else that is asked.
+  const taken = offTheShelf(job, end, part);
+  const [condition, setCondition] = useState<Fitted['condition'] | null>(taken ? 'new' : null);
   const [written, setDescription] = useState<string | null>(null);
   const description = written ?? taken?.description ?? '';
   const [compound, setCompound] = useState<Compound | null>(null);
@@ -102,6 +110,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     limit.mm !== null &&
     askedTwice({ limitMm: limit.mm, atLimitIsWorn: null }, identified.sheet.body.rotor.limit);
   const ready =
+    condition !== null &&
     description.trim() !== '' &&
     !thickness.error &&
     !limit.error &&
@@ -161,13 +170,9 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     >
       {(refused ?? notOff) ? <Note kind="refusal">{refused ?? notOff}</Note> : null}
       <Section label={jobWords.fitPart.whichOne}>
-        <Choice
-          label={jobWords.fitPart.newUsedOrFound}
-          options={CONDITIONS_FITTED.map((value) => ({
-            value,
-            says: capital(words.fittedAs[value]),
-          }))}
-          chosen={[condition]}
+        <ConditionChoice
+          condition={condition}
+          tried={tried}
           onChoose={(chosen) => {
             setCondition(chosen);
             if (used && chosen !== 'used') choose(null);
@@ -206,6 +211,36 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   );
 }
 
+/** New, used or found: a used part is measured before it passes, so that nothing is chosen until somebody says. */
+function ConditionChoice({
+  condition,
+  tried,
+  onChoose,
+}: {
+  condition: Fitted['condition'] | null;
+  tried: boolean;
+  onChoose: (condition: Fitted['condition']) => void;
+}) {
+  return (
+    <>
+      <Choice
+        label={jobWords.fitPart.newUsedOrFound}
+        options={CONDITIONS_FITTED.map((value) => ({
+          value,
+          says: capital(words.fittedAs[value]),
+        }))}
+        chosen={condition === null ? [] : [condition]}
+        onChoose={onChoose}
+      />
+      {tried && condition === null ? (
+        <Words kind="small" ink="rustText" role="alert">
+          {jobWords.fitPart.sayWhetherItIsNew}
+        </Words>
+      ) : null}
+    </>
+  );
+}
+
 /** What a compound comes to on the rotor it would bed in. */
 function adviceOn({ rotor, bedded }: Kit, { sheet }: Identified, compound: Compound) {
   const organicOnly = rotor?.organicOnly ?? sheet.body.rotor.organicOnly;
@@ -213,7 +248,7 @@ function adviceOn({ rotor, bedded }: Kit, { sheet }: Identified, compound: Compo
 }
 
 /** What goes with a part that comes on. */
-function Mind({ condition, rotor }: { condition: Fitted['condition']; rotor: boolean }) {
+function Mind({ condition, rotor }: { condition: Fitted['condition'] | null; rotor: boolean }) {
   return (
     <Section>
       {condition === 'found' ? (

@@ -301,6 +301,7 @@ describe('fitting a part', () => {
     job.fittings = [
       {
         id: '0190a000-0000-7000-8000-0000000000a1',
+        jobId: job.id,
         seq: 1,
         end: 'front',
         part: 'rotor',
@@ -328,6 +329,44 @@ describe('fitting a part', () => {
     expect(screen.getByText('Not on this rotor')).toBeTruthy();
     fireEvent.press(screen.getByText('The pads are in'));
     expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
+  });
+
+  it('asks of a part whether it is new, and takes nothing for new that nobody said is', () => {
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    fireEvent.changeText(screen.getByLabelText('What it is'), '180 mm out of a box');
+    fireEvent.press(screen.getByText('The rotor is in'));
+    expect(screen.getByText('Say whether it is new.')).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('Used'));
+    fireEvent.press(screen.getByText('The rotor is in'));
+    expect(lastSent()).toMatchObject({ kind: 'fitting', condition: 'used' });
+  });
+
+  it('takes what came off the shelf for new, until it has gone in', () => {
+    const at = '2026-11-25T08:50:00.000Z';
+    const by = 'Maren Okafor';
+    const shelf = {
+      id: 'a',
+      end: 'front',
+      stockId: 'b',
+      part: 'rotor',
+      pieces: 1,
+      batch: '',
+    } as const;
+    const taken = [{ ...shelf, description: 'Tolve 180, six-bolt', at, by }];
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, {
+      job: { ...exampleJob(), taken },
+    });
+    fireEvent.press(screen.getByText('The rotor is in'));
+    expect(lastSent()).toMatchObject({ condition: 'new', description: 'Tolve 180, six-bolt' });
+    screen.unmount();
+
+    const job = { ...withRotor(), taken };
+    expect(job.fittings.at(-1)!.at > at).toBe(true);
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job });
+    fireEvent.changeText(screen.getByLabelText('What it is'), 'Another');
+    fireEvent.press(screen.getByText('The rotor is in'));
+    expect(screen.getByText('Say whether it is new.')).toBeTruthy();
   });
 
   it('refuses a thickness that no rotor has', () => {

@@ -85,11 +85,12 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
   const [what, setWhat] = useState('');
   const [measured, setMeasured] = useState('');
   const [choice, setChoice] = useState<DeviationChoice | null>(null);
-  const [decidedBy, setDecidedBy] = useState<Decider>('customer');
-  const [who, setWho] = useState(job.customer.name);
+  // Who answers for it is asked, and never taken for granted.
+  const [decidedBy, setDecidedBy] = useState<Decider | null>(null);
+  const [who, setWho] = useState('');
   const [riskTold, setRiskTold] = useState(false);
   const [tried, setTried] = useState(false);
-  const ready = deviation && choice && what.trim() && who.trim() && riskTold;
+  const ready = deviation && choice && what.trim() && decidedBy && who.trim() && riskTold;
   const record = () => {
     setTried(true);
     focusFault();
@@ -162,15 +163,22 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
           <Choice
             label={provingWords.tellDeviation.whoDecides}
             options={DECIDERS.map((value) => ({ value, says: planWords.decider[value] }))}
-            chosen={[decidedBy]}
-            onChoose={setDecidedBy}
+            chosen={decidedBy ? [decidedBy] : []}
+            onChoose={(chosen) => {
+              setDecidedBy(chosen);
+              setWho(chosen === 'customer' ? job.customer.name : '');
+            }}
           />
           <Field
             label={provingWords.tellDeviation.name}
             value={who}
             maxLength={80}
             onChangeText={setWho}
-            error={tried && !who.trim() ? provingWords.tellDeviation.writeWhoDecided : undefined}
+            error={
+              tried && !(decidedBy && who.trim())
+                ? provingWords.tellDeviation.writeWhoDecided
+                : undefined
+            }
           />
           <Choice
             label={provingWords.tellDeviation.theRisk}

@@ -1,13 +1,11 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
-import type { Crowfoot } from '@hold-fast/core/torque/crowfoot';
 import { fireEvent, screen } from '@testing-library/react-native';
-import { useState } from 'react';
 import { client, keys, outbox } from '../../../data/client';
 import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen } from '../../../testing/showScreen';
-import { CrowfootFields } from '../torque/CrowfootFields';
+import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
 import { Torque } from '../torque/Torque';
 import { BedIn } from './BedIn';
 import { BleedRun } from './BleedRun';
@@ -89,19 +87,17 @@ describe('torque of any fastener', () => {
   });
 });
 
-it('a crowfoot is drawn, corrected for, and refused where it points back past the grip', () => {
-  const given: (Crowfoot | null)[] = [];
-  function Holder() {
-    const [crowfoot, setCrowfoot] = useState<Crowfoot | null>(null);
-    const change = (made: Crowfoot | null) => {
-      given.push(made);
-      setCrowfoot(made);
-    };
-    return <CrowfootFields crowfoot={crowfoot} onChange={change} offered />;
-  }
-  showScreen(<Holder />);
+it('a crowfoot is measured, drawn, corrected for, and refused where it points back past the grip', () => {
+  const given: Reach[] = [];
+  showScreen(<CrowfootFields onChange={(reach) => given.push(reach)} offered />);
   expect(screen.getByText(/A nut that the wrench cannot reach straight/)).toBeTruthy();
   fireEvent.press(screen.getByText('With a crowfoot'));
+  // Nothing is guessed: until all three are measured, nothing is set through it.
+  expect(given.at(-1)).toBe('unmeasured');
+  fireEvent.changeText(screen.getByLabelText('L, grip, mm'), '200');
+  fireEvent.changeText(screen.getByLabelText('E, nut, mm'), '30');
+  expect(given.at(-1)).toBe('unmeasured');
+  fireEvent.changeText(screen.getByLabelText('Angle, °'), '0');
   expect(given.at(-1)).toEqual({ leverMm: 200, extensionMm: 30, angleDegrees: 0 });
   expect(screen.getByLabelText(/the fastener gets 1.150 times what the wrench shows/)).toBeTruthy();
   fireEvent.changeText(screen.getByLabelText('Angle, °'), '181');
@@ -109,7 +105,9 @@ it('a crowfoot is drawn, corrected for, and refused where it points back past th
   fireEvent.changeText(screen.getByLabelText('Angle, °'), '180');
   fireEvent.changeText(screen.getByLabelText('E, nut, mm'), '220');
   expect(screen.getByText(/points back past the grip/)).toBeTruthy();
-  expect(given.at(-1)).toBeNull();
+  expect(given.at(-1)).toBe('unmeasured');
+  fireEvent.press(screen.getByText('Straight on the fastener'));
+  expect(given.at(-1)).toBe('straight');
 });
 
 describe('a bleed', () => {
@@ -220,6 +218,11 @@ describe('a deviation', () => {
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.changeText(screen.getByLabelText('What is seen'), 'Tab filed down');
     fireEvent.press(screen.getByText('The risk was read out and understood'));
+    // Nobody has decided yet: the customer is not taken for one who did.
+    fireEvent.press(screen.getByText('Record the decision'));
+    expect(screen.getByText('Write who decided.')).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('The customer'));
     fireEvent.press(screen.getByText('Record the decision'));
     expect(lastSent()).toMatchObject({
       kind: 'deviation',
