@@ -180,6 +180,42 @@ test('a check-in half written is there after a reload, and what arrived once mak
   await expect(page).toHaveURL(new RegExp(`/bench/${job!.id}$`));
 });
 
+test('a change of a job, of its bike and of a gauge, half written, is there after a reload, and gone once it is left', async ({
+  page,
+}) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  const job = await checkIn(hands, `Half ${Date.now()}`, 'Half-written commuter');
+  const jobId = job.split('/').at(-1)!;
+  const { bike } = await jobAt(page, jobId);
+  await page.goto(`${job}/edit`);
+  const complaint = page.getByLabel('In the rider’s own words');
+  await complaint.fill('Squeals when it is wet');
+  await hands.touch(page.getByRole('checkbox', { name: 'Squeals' }));
+  await page.reload();
+  await expect(complaint).toHaveValue('Squeals when it is wet');
+  await expect(page.getByRole('checkbox', { name: 'Squeals' })).toBeChecked();
+
+  await page.goto(`/bikes/${bike.id}/correct`);
+  await page.getByLabel('Why', { exact: true }).fill('Read off the frame');
+  await page.reload();
+  await expect(page.getByLabel('Why', { exact: true })).toHaveValue('Read off the frame');
+  await hands.touch(hands.button('Save'));
+  await expect(page).toHaveURL(new RegExp(`/bikes/${bike.id}$`));
+
+  // Left by its own key, the change of the job is gone, and nothing of it was sent.
+  await page.goto(`${job}/edit`);
+  await complaint.fill('Another thing');
+  await hands.touch(hands.button('Back to the job'));
+  await page.goto(`${job}/edit`);
+  await expect(complaint).toHaveValue('Front brake feels weak');
+  expect((await jobAt(page, jobId)).complaint).toBe('Front brake feels weak');
+
+  await page.goto('/stores/gauges/new');
+  await page.getByLabel('Name on the bench').fill('G9 half written');
+  await page.reload();
+  await expect(page.getByLabel('Name on the bench')).toHaveValue('G9 half written');
+});
+
 test('a customer who is known by the name is asked whether it is one of their bikes, before it is written down anew', async ({
   page,
 }) => {

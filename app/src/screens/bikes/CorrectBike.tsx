@@ -1,7 +1,7 @@
 import { BikeCorrection, type BikePage } from '@hold-fast/contract/bikes';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
-import { FormProvider, useForm } from 'react-hook-form';
+import { FormProvider } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
 import { useBike } from '../../data/counterQueries';
@@ -14,6 +14,7 @@ import { capital } from '../../words/capital';
 import { BikeBrakes, BikeNamed, BikeUse } from './BikeFields';
 import { NewOwner } from './NewOwner';
 import { FormPage } from '../FormPage';
+import { useKeptForm } from '../useKeptForm';
 
 type Written = z.input<typeof BikeCorrection>;
 
@@ -30,7 +31,7 @@ export function CorrectBike({ bikeId }: { bikeId: string }) {
 function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
   const correct = useCorrectBike(bike.id);
   const { id: _id, ...written } = bike;
-  const form = useForm<Written, unknown, BikeCorrection>({
+  const form = useKeptForm<Written, BikeCorrection>(`bike ${bike.id}`, {
     defaultValues: { id: uuid(), words: '', ...written },
     resolver: zodResolver(BikeCorrection),
   });

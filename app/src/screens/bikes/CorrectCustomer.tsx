@@ -1,7 +1,7 @@
 import { CustomerCorrection, type BikePage } from '@hold-fast/contract/bikes';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
-import { useForm } from 'react-hook-form';
+
 import { v7 as uuid } from 'uuid';
 import type { z } from 'zod';
 import { useBike } from '../../data/counterQueries';
@@ -14,6 +14,7 @@ import { Failed, Loading } from '../../ui/Standing';
 import { bikesWords } from '../../words/bikes';
 import { EraseCustomer } from './EraseCustomer';
 import { FormPage } from '../FormPage';
+import { useKeptForm } from '../useKeptForm';
 
 /** What is written of a bike's customer, corrected: what stood before is kept. */
 export function CorrectCustomer({ bikeId }: { bikeId: string }) {
@@ -29,11 +30,10 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
   const correct = useCorrectCustomer(customer.id);
   const { name, phone, version } = customer;
   const isLead = useIsLead();
-  const { control, handleSubmit } = useForm<
+  const { control, handleSubmit } = useKeptForm<
     z.input<typeof CustomerCorrection>,
-    unknown,
     CustomerCorrection
-  >({
+  >(`customer ${customer.id}`, {
     defaultValues: { id: uuid(), version, name, phone },
     resolver: zodResolver(CustomerCorrection),
   });

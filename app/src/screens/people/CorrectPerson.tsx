@@ -2,7 +2,7 @@ import { PersonEdit, type PersonOfShop } from '@hold-fast/contract/people';
 import type { Role } from '@hold-fast/contract/roles';
 import { zodResolver } from '@hookform/resolvers/zod';
 import type { ReactNode } from 'react';
-import { useForm } from 'react-hook-form';
+
 import { useCorrectPerson } from '../../data/people';
 import { FormTick } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
@@ -10,6 +10,7 @@ import { Section } from '../../ui/Page';
 import { peopleWords } from '../../words/people';
 import { PersonForm } from './PersonForm';
 import { WhoTheyAre } from './WhoTheyAre';
+import { useKeptForm } from '../useKeptForm';
 
 interface Props {
   person: PersonOfShop;
@@ -23,7 +24,7 @@ interface Props {
 export function CorrectPerson({ person, own, roles, children }: Props) {
   const correct = useCorrectPerson(person.id);
   const { version, name, role, apprentice, locked } = person;
-  const { control, handleSubmit } = useForm<PersonEdit>({
+  const { control, handleSubmit } = useKeptForm<PersonEdit>(`person ${person.id}`, {
     defaultValues: { version, name, role, apprentice, locked },
     resolver: zodResolver(PersonEdit),
   });

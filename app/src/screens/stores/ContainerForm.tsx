@@ -4,7 +4,7 @@ import { FAMILIES, fluidNamed, gradesOf, type Family } from '@hold-fast/core/flu
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm, useWatch, type Resolver } from 'react-hook-form';
+import { Controller, useWatch, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useFills } from '../../data/counterQueries';
 import { useContainers } from '../../data/queries';
@@ -20,6 +20,7 @@ import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
+import { useKeptForm } from '../useKeptForm';
 
 /** Every fluid there is: the families without grades by themselves first, then the grades of the others. */
 const FLUIDS: readonly { family: Family; grade: string | null }[] = [
@@ -62,7 +63,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
     writtenOffReason: '',
     wrongFluid: false,
   }));
-  const { control, handleSubmit } = useForm<Container>({
+  const { control, handleSubmit } = useKeptForm<Container>(`container ${container?.id}`, {
     defaultValues: container ? plain(container) : fresh,
     resolver: zodResolver(Container) as unknown as Resolver<Container>,
   });

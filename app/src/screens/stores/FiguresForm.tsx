@@ -2,7 +2,7 @@ import { ShopRules, type RulesInForce } from '@hold-fast/contract/shopRules';
 import { TYPICAL_MINUTES } from '@hold-fast/core/plan/quote';
 import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { FIGURE_IDS, figureRule, figuresFault, type FigureId } from '@hold-fast/core/rules/figures';
-import { useForm } from 'react-hook-form';
+
 import { useRules } from '../../data/counterQueries';
 import { useSaveRules } from '../../data/writes';
 import { FormNumber } from '../../ui/FormLine';
@@ -16,6 +16,7 @@ import { storeFormWords } from '../../words/storeForms';
 import { figureSays } from './figureSays';
 import { RulesHistory } from './RulesHistory';
 import { StoreForm } from './StoreForm';
+import { useKeptForm } from '../useKeptForm';
 
 type Laid<K extends string> = Record<K, number | null>;
 interface Written {
@@ -40,7 +41,7 @@ const onlyLaid = <K extends string>(written: Laid<K>) =>
 
 function Form({ inForce }: { inForce: RulesInForce }) {
   const save = useSaveRules();
-  const { control, handleSubmit, setError } = useForm<Written>({
+  const { control, handleSubmit, setError } = useKeptForm<Written>('figures', {
     defaultValues: {
       figures: every(FIGURE_IDS, inForce.rules.figures),
       minutes: every(PROCEDURE_IDS, inForce.rules.minutes),

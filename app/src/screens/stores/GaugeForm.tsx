@@ -4,7 +4,7 @@ import { GAUGE_DEFAULTS, GAUGE_KINDS } from '@hold-fast/core/gauge/gauge';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm, useWatch } from 'react-hook-form';
+import { Controller, useWatch } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useGauges } from '../../data/queries';
 import { useSaveGauge } from '../../data/writes';
@@ -16,6 +16,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
+import { useKeptForm } from '../useKeptForm';
 
 const FRESH = 'new';
 
@@ -41,7 +42,7 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
     feedSerial: null,
     retired: false,
   }));
-  const form = useForm<Gauge>({
+  const form = useKeptForm<Gauge>(`gauge ${gauge?.id}`, {
     defaultValues: gauge ? plain(gauge) : fresh,
     resolver: zodResolver(Gauge),
   });

@@ -1,7 +1,7 @@
 import { Notice, type NoticeKept } from '@hold-fast/contract/notices';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
-import { useForm, type Resolver } from 'react-hook-form';
+import { type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useBikesMet, useNotices } from '../../data/counterQueries';
 import { useSheets } from '../../data/queries';
@@ -13,6 +13,7 @@ import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { storeFormWords } from '../../words/storeForms';
 import { StoreForm } from './StoreForm';
+import { useKeptForm } from '../useKeptForm';
 
 /** A maker's recall or bulletin, written down or looked up with the bikes it meets. */
 export function NoticeForm({ noticeId }: { noticeId: string }) {
@@ -28,7 +29,7 @@ export function NoticeForm({ noticeId }: { noticeId: string }) {
 function Form({ notice }: { notice: NoticeKept | null }) {
   const save = useSaveNotice();
   const sheets = useSheets();
-  const { control, handleSubmit } = useForm<Notice>({
+  const { control, handleSubmit } = useKeptForm<Notice>(`notice ${notice?.id}`, {
     defaultValues: notice ? asWritten(notice) : blank(),
     resolver: zodResolver(Notice) as unknown as Resolver<Notice>,
   });

@@ -6,7 +6,7 @@ import { RUNOUT_POINTS } from '@hold-fast/core/runout/runout';
 import { PAD_SCHOOLS } from '@hold-fast/core/wear/pads';
 import { ROTOR_POINTS } from '@hold-fast/core/wear/rotor';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Controller, useForm, type Control, type Resolver } from 'react-hook-form';
+import { Controller, type Control, type Resolver } from 'react-hook-form';
 import { useRules } from '../../data/counterQueries';
 import { useSaveRules } from '../../data/writes';
 import { router } from 'expo-router';
@@ -24,6 +24,7 @@ import { mannerWords } from '../../words/manners';
 import { MannerChoices } from '../people/MannerChoices';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
+import { useKeptForm } from '../useKeptForm';
 
 type Written = ReturnType<typeof ShopRules.parse>;
 
@@ -37,7 +38,7 @@ export function RulesForm() {
 
 function Form({ inForce }: { inForce: RulesInForce }) {
   const save = useSaveRules();
-  const form = useForm<Written>({
+  const form = useKeptForm<Written>('rules', {
     defaultValues: {
       ...inForce.rules,
       schools: [...inForce.rules.schools],

@@ -2,7 +2,7 @@ import { SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets'
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch, type Resolver } from 'react-hook-form';
+import { useWatch, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { ProblemError } from '../../data/api';
 import { useSheetHistory } from '../../data/counterQueries';
@@ -22,6 +22,7 @@ import { LeverFields } from './sheet/LeverFields';
 import { PadFields } from './sheet/PadFields';
 import { RotorFields } from './sheet/RotorFields';
 import { TorqueRows } from './sheet/TorqueRows';
+import { useKeptForm } from '../useKeptForm';
 
 type Body = SpecSheetBody;
 
@@ -49,7 +50,7 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
   const [note, setNote] = useState('');
   const save = useSaveSheet();
   const body = base?.body ?? EMPTY;
-  const form = useForm<Body>({
+  const form = useKeptForm<Body>(`sheet ${editing} ${base?.id}`, {
     defaultValues:
       editing || !base ? body : { ...body, title: storeFormWords.sheetForm.copy(body.title) },
     // What has a usual value may be left out of a sheet that comes in; the form always holds it.

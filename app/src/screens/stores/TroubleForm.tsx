@@ -11,7 +11,7 @@ import type { Counts } from '@hold-fast/core/trouble/engine';
 import { PLAUSIBLE_WEIGHT, type TroubleLaid } from '@hold-fast/core/trouble/laid';
 import { SIGNS, type Sign } from '@hold-fast/core/trouble/signs';
 import { useState } from 'react';
-import { useForm, type Control } from 'react-hook-form';
+import { type Control } from 'react-hook-form';
 import { useTroubleCounts, useRules } from '../../data/counterQueries';
 import { useSaveRules } from '../../data/writes';
 import { Button } from '../../ui/Button';
@@ -28,6 +28,7 @@ import { troubleWords } from '../../words/trouble';
 import { signSays } from '../trouble/signSays';
 import { RulesHistory } from './RulesHistory';
 import { StoreForm } from './StoreForm';
+import { useKeptForm } from '../useKeptForm';
 
 const WORDS_OF_IT = Object.keys(OFTEN) as HowOften[];
 const AS_IT_SHIPS = '';
@@ -77,7 +78,7 @@ function Form({ inForce, counts }: { inForce: RulesInForce; counts: Counts }) {
   const save = useSaveRules();
   const [cause, setCause] = useState<Cause>('contaminated');
   const { trouble } = inForce.rules;
-  const { control, handleSubmit, setError } = useForm<Written>({
+  const { control, handleSubmit, setError } = useKeptForm<Written>('trouble', {
     defaultValues: writtenOf(trouble),
   });
   const lay = (laid: TroubleLaid) => {

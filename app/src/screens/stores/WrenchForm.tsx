@@ -3,7 +3,7 @@ import { assumedTolerance, CALIBRATION_CYCLES, WRENCH_KINDS } from '@hold-fast/c
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useWrenches } from '../../data/queries';
 import { useSaveWrench } from '../../data/writes';
@@ -14,6 +14,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
+import { useKeptForm } from '../useKeptForm';
 
 const FRESH = 'new';
 
@@ -44,7 +45,7 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
     feedSerial: null,
     retired: false,
   }));
-  const { control, handleSubmit } = useForm<Wrench>({
+  const { control, handleSubmit } = useKeptForm<Wrench>(`wrench ${wrench?.id}`, {
     defaultValues: wrench ? plain(wrench) : fresh,
     resolver: zodResolver(Wrench),
   });

@@ -2,7 +2,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { JobEdit } from '@hold-fast/contract/checkIn';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { FormProvider, useForm, type Resolver } from 'react-hook-form';
+import { FormProvider, type Resolver } from 'react-hook-form';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { ProblemError } from '../../../data/api';
 import { client, keys } from '../../../data/client';
@@ -19,6 +19,7 @@ import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm'
 import { VisitFields } from './VisitFields';
 import { WrittenVisit } from './written';
 import { checkInWords } from '../../../words/checkIn';
+import { useKeptForm } from '../../useKeptForm';
 
 type Written = Omit<JobEdit, 'version'>;
 
@@ -34,7 +35,7 @@ function Edit({ job }: { job: Job }) {
   const edit = useEditJob(job.id);
   const jobs = useBike(job.bike.id).data?.jobs ?? [];
   const earlier = jobs.filter(({ tag }) => tag < job.tag);
-  const form = useForm<VisitForm>({
+  const form = useKeptForm<VisitForm>(`job ${job.id}`, {
     defaultValues: visitFormOf(job),
     resolver: zodResolver(WrittenVisit) as unknown as Resolver<VisitForm>,
   });

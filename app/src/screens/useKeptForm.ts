@@ -1,0 +1,59 @@
+import { useEffect, useState } from 'react';
+import {
+  useForm,
+  type DefaultValues,
+  type FieldValues,
+  type UseFormProps,
+  type UseFormReturn,
+} from 'react-hook-form';
+import { whoIsHere } from '../data/client';
+import { inTab } from '../remembered';
+
+interface Kept<T> {
+  /** What the form began with. */
+  from: string;
+  written: T;
+}
+
+/** What a form begins with, but for the id that each beginning gives itself. */
+const begunWith = ({ id: _, ...rest }: Record<string, unknown>): string => JSON.stringify(rest);
+
+function keptAs<T>(key: string): Kept<T> | null {
+  try {
+    return JSON.parse(inTab.getItem(key) ?? 'null') as Kept<T> | null;
+  } catch {
+    // Written by an older version: it is as if nothing was.
+    return null;
+  }
+}
+
+/**
+ * A form whose half-written answers are there again after the page was loaded anew, under the id they are sent as, for whoever wrote
+ * them; left or sent, they are gone. They come back to what they were begun from alone: a thing that somebody else has changed
+ * meanwhile is begun afresh. Not for secrets.
+ * @param of what is written, so that two forms never share it
+ */
+export function useKeptForm<Written extends FieldValues, Sent = Written>(
+  of: string,
+  props: UseFormProps<Written, unknown, Sent> & { defaultValues: DefaultValues<Written> },
+): UseFormReturn<Written, unknown, Sent> {
+  const [key] = useState(() => `hold-fast.form.${whoIsHere().by}.${of}`);
+  const [from] = useState(() => begunWith(props.defaultValues as Record<string, unknown>));
+  const [kept] = useState(() => keptAs<DefaultValues<Written>>(key));
+  const form = useForm<Written, unknown, Sent>({
+    ...props,
+    defaultValues: kept?.from === from ? kept.written : props.defaultValues,
+  });
+  const { subscribe } = form;
+  useEffect(() => {
+    const stop = subscribe({
+      formState: { values: true },
+      callback: ({ values }) => inTab.setItem(key, JSON.stringify({ from, written: values })),
+    });
+    return () => {
+      stop();
+      inTab.removeItem(key);
+    };
+  }, [key, from, subscribe]);
+  return form;
+}
