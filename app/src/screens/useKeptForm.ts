@@ -6,6 +6,7 @@ import {
   type UseFormProps,
   type UseFormReturn,
 } from 'react-hook-form';
+import { v7 as uuid } from 'uuid';
 import { whoIsHere } from '../data/client';
 import { inTab } from '../remembered';
 
@@ -13,6 +14,7 @@ interface Kept<T> {
   /** What the form began with. */
   from: string;
   written: T;
+  sentAs: string;
 }
 
 /** What a form begins with, but for the id that each beginning gives itself. */
@@ -28,32 +30,37 @@ function keptAs<T>(key: string): Kept<T> | null {
 }
 
 /**
- * A form whose half-written answers are there again after the page was loaded anew, under the id they are sent as, for whoever wrote
- * them; left or sent, they are gone. They come back to what they were begun from alone: a thing that somebody else has changed
- * meanwhile is begun afresh. Not for secrets.
+ * A form whose half-written answers are there again after the page was loaded anew, for whoever wrote them and under the id they are
+ * sent as: what arrived once is not made a second time. Left or sent, they are gone. They come back to what they were begun from
+ * alone: a thing that somebody else has changed meanwhile is begun afresh. Not for secrets.
  * @param of what is written, so that two forms never share it
  */
 export function useKeptForm<Written extends FieldValues, Sent = Written>(
   of: string,
   props: UseFormProps<Written, unknown, Sent> & { defaultValues: DefaultValues<Written> },
-): UseFormReturn<Written, unknown, Sent> {
+): UseFormReturn<Written, unknown, Sent> & { sentAs: string } {
   const [key] = useState(() => `hold-fast.form.${whoIsHere().by}.${of}`);
   const [from] = useState(() => begunWith(props.defaultValues as Record<string, unknown>));
-  const [kept] = useState(() => keptAs<DefaultValues<Written>>(key));
+  const [kept] = useState(() => {
+    const before = keptAs<DefaultValues<Written>>(key);
+    return before?.from === from ? before : null;
+  });
+  const [sentAs] = useState(() => kept?.sentAs ?? uuid());
   const form = useForm<Written, unknown, Sent>({
     ...props,
-    defaultValues: kept?.from === from ? kept.written : props.defaultValues,
+    defaultValues: kept ? kept.written : props.defaultValues,
   });
   const { subscribe } = form;
   useEffect(() => {
     const stop = subscribe({
       formState: { values: true },
-      callback: ({ values }) => inTab.setItem(key, JSON.stringify({ from, written: values })),
+      callback: ({ values: written }) =>
+        inTab.setItem(key, JSON.stringify({ from, written, sentAs })),
     });
     return () => {
       stop();
       inTab.removeItem(key);
     };
-  }, [key, from, subscribe]);
-  return form;
+  }, [key, from, sentAs, subscribe]);
+  return { ...form, sentAs };
 }

@@ -359,6 +359,16 @@ describe('E3: the limit', () => {
     expect(visit.rotor([1.48, 1.48, 1.48]).word('rotor')).toBe('replace');
   });
 
+  it('a brake identified again, its stamp not read again, is judged as before: once read is not twice read', () => {
+    const visit = Visit.with({});
+    visit.identify(SHEET, { stampedLimit: { limitMm: 1.4, atLimitIsWorn: true } });
+    expect(visit.rotor([1.45, 1.45, 1.45]).word('rotor')).toBe('replace');
+    expect(visit.identify().identify().word('rotor')).toBe('replace');
+    // Read once more off the rotor it is certain, and laxer than the sheet.
+    visit.identify(SHEET, { stampedLimit: { limitMm: 1.4, atLimitIsWorn: true } });
+    expect(visit.word('rotor')).not.toBe('replace');
+  });
+
   it('a sheet that is revised in what it says bars the open job until it is taken, or a lead says why not', () => {
     const newer = revision(sheet({ title: SHEET.title, pads: { ...SHEET.pads, plateMm: 2 } }), 2);
     const visit = identified({ newestSheets: { [newer.sheetId]: newer } });

@@ -21,7 +21,7 @@ import { isMendedBetween, standingTest, standTestedSince, type Trial } from '../
 import { compatibility, type AskedFluid } from '../fluid/compatibility';
 import { fluidNamed, type Family } from '../fluid/families';
 import { micrometres } from '../units/length';
-import type { ReadStamp } from '../wear/limitInForce';
+import { limitInForce, shopRotorLimit, type ReadStamp } from '../wear/limitInForce';
 import { PARTS, type End, type Part } from '../ends';
 import { once } from '../once';
 import type { ShopRules } from '../rules/shopRules';
@@ -180,7 +180,7 @@ export const standardOf = onceAnEnd((job: InspectedJob, end: End): JobStandard |
   const found = findingsAt(job, end, 'rotor').map(({ finding }) => finding);
   const base: JobStandard = {
     sheet: identified.sheet.body,
-    stamps: stampsAt(job, end, rotor),
+    stamps: stampsAt(job, end),
     fittedRotor: rotor,
     damage: ROTOR_DAMAGE.filter((damage: RotorDamage) => found.includes(damage)),
     ridgeFelt: isRidgeFeltAt(job, end),
@@ -222,12 +222,11 @@ function sameStandard(standard: JobStandard): JobStandard {
   return same;
 }
 
+type StampedJob = Pick<InspectedJob, 'id' | 'fittings' | 'stamped' | 'rules'>;
+
 /** Every reading of the stamp of the rotor that is on, oldest first: by whichever entry, and whoever read it [D]. */
-function stampsAt(
-  job: InspectedJob,
-  end: End,
-  rotor: (Fitting & { seq: number }) | null,
-): ReadStamp[] {
+export function stampsAt(job: StampedJob, end: End): ReadStamp[] {
+  const { rotor } = kitAt(job, end);
   const ofRotor = rotor?.stampedLimit
     ? [
         {
@@ -239,6 +238,14 @@ function stampsAt(
   const since = rotor && rotor.condition !== 'found' ? rotor.seq : 0;
   const read = job.stamped.filter((each) => each.end === end && each.seq > since);
   return [...ofRotor, ...read].sort((a, b) => a.seq - b.seq).map(({ stamp }) => stamp);
+}
+
+/** What is known of the stamp of the rotor that is on: as it is in force; null where nobody read one. */
+export function stampAt(job: StampedJob, end: End): Fitting['stampedLimit'] {
+  const stamps = stampsAt(job, end);
+  if (stamps.length === 0) return null;
+  const { limitMm, atLimitIsWorn } = limitInForce(stamps, null, shopRotorLimit(job.rules.figures));
+  return { limitMm, atLimitIsWorn };
 }
 
 /** A stamp as it was read, once or twice. */

@@ -1,4 +1,4 @@
-import { Visit } from '../adversary/visit';
+import { SHEET, Visit } from '../adversary/visit';
 import type { UsedPart } from '../kit/usedPart';
 import { usedPartOf } from './partOff';
 
@@ -22,6 +22,17 @@ describe('a part that comes off', () => {
     visit.fit();
     visit.rotor([1.8, 1.8, 1.8, 1.8, 1.8, 1.8]);
     expect(off(visit)).toBeNull();
+  });
+
+  it('takes its stamp along, whoever read it, and of two readings that differ the stricter', () => {
+    const stamped = (limitMm: number) => ({ stampedLimit: { limitMm, atLimitIsWorn: true } });
+    const visit = new Visit().identify(SHEET, stamped(1.5)).rotor(Array<number>(6).fill(1.75));
+    expect(usedPartOf(visit.job, 'front', 'rotor')).toMatchObject(stamped(1.5));
+    visit.identify();
+    expect(usedPartOf(visit.job, 'front', 'rotor')).toMatchObject(stamped(1.5));
+    visit.identify(SHEET, stamped(1.65));
+    expect(usedPartOf(visit.job, 'front', 'rotor')).toMatchObject(stamped(1.65));
+    expect(usedPartOf(visit.pads(3.9).job, 'front', 'pads')).toMatchObject({ stampedLimit: null });
   });
 
   it('does not go there condemned, or without a reading', () => {

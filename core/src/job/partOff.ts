@@ -1,5 +1,5 @@
 import type { End, Part } from '../ends';
-import { inspectEnd, kitAt } from '../inspection/inspectEnd';
+import { inspectEnd, kitAt, stampAt } from '../inspection/inspectEnd';
 import type { Goes, UsedPart } from '../kit/usedPart';
 import { fault, type EntryBase, type Kind } from './entry';
 import type { Job } from './job';
@@ -55,7 +55,6 @@ export function usedPartOf(
   if (!item || !least) return 'measure-first';
   const own = kitAt(job, end)[part];
   const sheet = job.identified[end]!.sheet.body;
-  const stamp = part === 'rotor' ? job.identified[end]!.stampedLimit : null;
   return {
     part,
     description: own?.description ?? sheet.title,
@@ -63,7 +62,7 @@ export function usedPartOf(
     organicOnly: own?.organicOnly ?? (part === 'rotor' && sheet.rotor.organicOnly),
     construction: own?.construction ?? (part === 'rotor' ? sheet.rotor.construction : null),
     newMm: own?.newMm ?? (part === 'rotor' ? sheet.rotor.newMm : sheet.pads.newTotalMm),
-    stampedLimit: own?.stampedLimit ?? stamp,
+    stampedLimit: part === 'rotor' ? stampAt(job, end) : null,
     leastMm: least.thicknessMm,
     doubtMm: least.doubtMm,
     word: item.word as UsedPart['word'],

@@ -3,7 +3,6 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useWatch, type Resolver } from 'react-hook-form';
-import { v7 as uuid } from 'uuid';
 import { ProblemError } from '../../data/api';
 import { useSheetHistory } from '../../data/counterQueries';
 import { faultsOf, useSaveSheet } from '../../data/writes';
@@ -45,7 +44,6 @@ export function SheetForm({ sheetId, from }: { sheetId: string | null; from: str
 }
 
 function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolean }) {
-  const [sheetId] = useState(() => (editing && base ? base.sheetId : uuid()));
   const [baseId] = useState(editing && base ? base.id : null);
   const [note, setNote] = useState('');
   const save = useSaveSheet();
@@ -56,7 +54,8 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
     // What has a usual value may be left out of a sheet that comes in; the form always holds it.
     resolver: zodResolver(SpecSheetBody) as unknown as Resolver<Body>,
   });
-  const { control } = form;
+  const { control, sentAs } = form;
+  const sheetId = editing && base ? base.sheetId : sentAs;
   const cable = useWatch({ control, name: 'brake.actuation' }) === 'cable';
   const send = form.handleSubmit((written) =>
     save.mutate(

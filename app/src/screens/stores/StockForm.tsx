@@ -2,7 +2,7 @@ import { StockLine, StockMove, type StockInStore } from '@hold-fast/contract/sto
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
-import { type Resolver } from 'react-hook-form';
+import { useForm, type Resolver } from 'react-hook-form';
 import { useStock } from '../../data/queries';
 import { useStockWrite } from '../../data/writes';
 import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
@@ -13,7 +13,6 @@ import { capital } from '../../words/capital';
 import { partWords } from '../../words/partWords';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
-import { useKeptForm } from '../useKeptForm';
 
 const Line = StockLine.omit({ id: true });
 type Line = Omit<StockLine, 'id'>;
@@ -33,7 +32,7 @@ export function StockForm({ stockId }: { stockId: string }) {
 
 function NewLine() {
   const save = useStockWrite<Line>('/stock');
-  const { control, handleSubmit } = useKeptForm<Line>('stock', {
+  const { control, handleSubmit } = useForm<Line>({
     defaultValues: { part: 'pads', description: '', fits: '', reorderAt: 2, priceCents: 0 },
     resolver: zodResolver(Line) as unknown as Resolver<Line>,
   });
@@ -87,7 +86,7 @@ function NewLine() {
 
 function MoveForm({ line }: { line: StockInStore }) {
   const save = useStockWrite<Move>('/stock/moves');
-  const { control, handleSubmit } = useKeptForm<Move>(`stock ${line.id}`, {
+  const { control, handleSubmit } = useForm<Move>({
     defaultValues: {
       stockId: line.id,
       pieces: 1,

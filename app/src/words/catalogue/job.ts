@@ -99,6 +99,7 @@ export interface JobWords {
     anotherSheet: string;
     limitStampedOnTheRotor: string;
     lookOnTheSpiderMin: string;
+    readBefore: (mm: string) => string;
     howItIsWorded: string;
     replaceAtItOrLess: string;
     replaceBelowIt: string;

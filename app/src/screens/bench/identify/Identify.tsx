@@ -5,7 +5,12 @@ import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import { InputError } from '@hold-fast/core/inputError';
 import type { End } from '@hold-fast/core/ends';
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
-import { readStamp as stampOf } from '@hold-fast/core/inspection/inspectEnd';
+import {
+  kitAt,
+  readStamp as stampOf,
+  stampAt,
+  stampsAt,
+} from '@hold-fast/core/inspection/inspectEnd';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
@@ -97,13 +102,10 @@ function Confirm({
   sheet: SheetRevision;
   onOther: () => void;
 }) {
-  const before = job.identified[end];
-  const [stamp, setStamp] = useState(
-    before?.stampedLimit ? String(before.stampedLimit.limitMm) : '',
-  );
-  const [atLimitIsWorn, setAtLimitIsWorn] = useState<boolean | null>(
-    before?.stampedLimit?.atLimitIsWorn ?? null,
-  );
+  // What was read before stands by itself. Filled in here it would be read a second time by a tap, and so made certain.
+  const before = stampAt(job, end);
+  const [stamp, setStamp] = useState('');
+  const [atLimitIsWorn, setAtLimitIsWorn] = useState<boolean | null>(null);
   const { take, refused } = useTake<'identification'>(job);
   const stamped = readStamp(stamp);
   const stampedLimit =
@@ -111,8 +113,12 @@ function Confirm({
   const [again, setAgain] = useState('');
   const twice = stampedLimit !== null && askedTwice(stampedLimit, sheet.body.rotor.limit);
   const stampAgainMm = twice ? readStamp(again).limitMm : null;
-  const stamps = stampedLimit ? [stampOf(stampedLimit, stampAgainMm)] : [];
-  const limit = rotorLimit({ sheet: sheet.body, stamps });
+  const limit = rotorLimit({
+    sheet: sheet.body,
+    stamps: [...stampsAt(job, end), ...(stampedLimit ? [stampOf(stampedLimit, stampAgainMm)] : [])],
+    fittedRotor: kitAt(job, end).rotor,
+    rules: job.rules,
+  });
 
   const confirm = () => {
     const sheetRevisionId = sheet.id;
@@ -148,7 +154,11 @@ function Confirm({
           inputMode="decimal"
           placeholder={words.field.none}
           error={stamped.fault ?? undefined}
-          hint={jobWords.identify.lookOnTheSpiderMin}
+          hint={
+            before
+              ? jobWords.identify.readBefore(words.format.fixed(before.limitMm, 2))
+              : jobWords.identify.lookOnTheSpiderMin
+          }
         />
         {stampedLimit ? (
           <Choice

@@ -1,15 +1,24 @@
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
+import { fold } from '@hold-fast/core/job/fold';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import { StyleSheet, type TextStyle } from 'react-native';
 import type { ReactTestInstance } from 'react-test-renderer';
 import { client, keys, outbox } from '../../../data/client';
-import { begins, exampleJob, GAUGE, looksOver, reads } from '../../../testing/exampleJob';
+import {
+  begins,
+  exampleJob,
+  exampleLog,
+  GAUGE,
+  looksOver,
+  reads,
+} from '../../../testing/exampleJob';
 import { A_WRITE, clearApp, jobAfter, lastSent, showScreen } from '../../../testing/showScreen';
 import { inForce } from '../../../words/manner';
 import { FitPart } from '../fitting/FitPart';
 import { Found } from './Found';
 import { JobSheet } from '../job/JobSheet';
+import { Identify } from '../identify/Identify';
 import { KitSheet } from '../identify/KitSheet';
 import { LookOver } from './LookOver';
 import { FeelGaps } from '../measuring/FeelGaps';
@@ -391,6 +400,25 @@ describe('fitting a part', () => {
     expect(screen.getByText(/Organic pads only/)).toBeTruthy();
     expect(screen.getByText('Nothing written down yet. The sheet speaks for it.')).toBeTruthy();
   });
+});
+
+it('a brake identified again does not read its stamp a second time by a tap', () => {
+  const stamp = { limitMm: 1.4, atLimitIsWorn: true };
+  const { base, entries } = exampleLog();
+  const identified = entries.map((logged) =>
+    logged.entry.kind === 'identification'
+      ? ({ ...logged, entry: { ...logged.entry, stampedLimit: stamp } } as typeof logged)
+      : logged,
+  );
+  const job = { ...fold(base, identified), bars: [] };
+  client.setQueryData(keys.sheets, [job.identified.front!.sheet]);
+  showScreen(<Identify jobId={JOB} end="front" />, { job });
+  expect(screen.getByLabelText('Limit stamped on the rotor, mm').props.value).toBe('');
+  expect(screen.getByText(/Read before: 1.40. It stays in force/)).toBeTruthy();
+  // It is laxer than the sheet and was read once: the sheet's is in force.
+  expect(screen.getByText(/Rotor limit 1.50 mm/)).toBeTruthy();
+  fireEvent.press(screen.getByText('This is the brake'));
+  expect(lastSent()).toMatchObject({ kind: 'identification', stampedLimit: null });
 });
 
 describe('impossible sets', () => {
