@@ -114,7 +114,7 @@ export const job: JobWords = {
     anotherSheet: 'Anderes Datenblatt',
     limitStampedOnTheRotor: 'Auf der Scheibe eingeprägte Grenze, mm',
     readBefore: (mm) =>
-      `Schon gelesen: ${mm}. Das bleibt in Kraft; nur eintragen, was an der Scheibe noch einmal gelesen wird.`,
+      `Schon gelesen: ${mm}. Nur eintragen, was an der Scheibe noch einmal gelesen wird.`,
     lookOnTheSpiderMin:
       'Auf den Armen nachsehen: „MIN. TH“. Leer lassen, wenn nichts eingeprägt ist.',
     howItIsWorded: 'Wie es dort steht',

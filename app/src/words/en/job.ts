@@ -110,8 +110,7 @@ export const job: JobWords = {
     thisIsTheBrake: 'This is the brake',
     anotherSheet: 'Another sheet',
     limitStampedOnTheRotor: 'Limit stamped on the rotor, mm',
-    readBefore: (mm) =>
-      `Read before: ${mm}. It stays in force; write it only where it is read on the rotor again.`,
+    readBefore: (mm) => `Read before: ${mm}. Write it only where it is read on the rotor again.`,
     lookOnTheSpiderMin: 'Look on the spider: “MIN. TH”. Leave it empty when none is stamped.',
     howItIsWorded: 'How it is worded',
     replaceAtItOrLess: 'replace at it or less',

@@ -414,7 +414,7 @@ it('a brake identified again does not read its stamp a second time by a tap', ()
   client.setQueryData(keys.sheets, [job.identified.front!.sheet]);
   showScreen(<Identify jobId={JOB} end="front" />, { job });
   expect(screen.getByLabelText('Limit stamped on the rotor, mm').props.value).toBe('');
-  expect(screen.getByText(/Read before: 1.40. It stays in force/)).toBeTruthy();
+  expect(screen.getByText(/Read before: 1.40. Write it only where it is read/)).toBeTruthy();
   // It is laxer than the sheet and was read once: the sheet's is in force.
   expect(screen.getByText(/Rotor limit 1.50 mm/)).toBeTruthy();
   fireEvent.press(screen.getByText('This is the brake'));

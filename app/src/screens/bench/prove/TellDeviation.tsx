@@ -160,6 +160,7 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
           <Note kind="caution" title={provingWords.tellDeviation.readThisOut}>
             {planWords.choice[choice].risk}
           </Note>
+          <Words kind="label">{provingWords.tellDeviation.whoDecides}</Words>
           <Choice
             label={provingWords.tellDeviation.whoDecides}
             options={DECIDERS.map((value) => ({ value, says: planWords.decider[value] }))}
