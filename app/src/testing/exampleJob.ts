@@ -97,6 +97,7 @@ export function exampleLog(): JobLog {
       againstAdvice: [],
       notices: [],
       modifiedBefore: atEachEnd(() => false),
+      stampedBefore: [],
       comeback: null,
       amended: [],
       sealed: null,

@@ -353,6 +353,15 @@ describe('E3: the limit', () => {
     expect(visit.rotor([1.62, 1.62, 1.62]).word('rotor')).toBe('replace');
   });
 
+  it('a stamp read at an earlier visit counts for the rotor that was on, until another is fitted', () => {
+    const read = { origin: 'stamped', tag: null, atLimitIsWorn: true, limitMm: 1.65 } as const;
+    const stampedBefore = [{ seq: 0, end: 'front' as const, stamp: { limit: read, twice: false } }];
+    const visit = Visit.with({ stampedBefore }).identify();
+    expect(visit.rotor([1.62, 1.62, 1.62]).word('rotor')).toBe('replace');
+    visit.fit();
+    expect(visit.rotor([1.62, 1.62, 1.62]).word('rotor')).not.toBe('replace');
+  });
+
   it('a stamp mistyped far below the sheet does not pass what the sheet condemns', () => {
     const visit = Visit.with({});
     visit.identify(SHEET, { stampedLimit: { limitMm: 1.05, atLimitIsWorn: true } });

@@ -92,6 +92,7 @@ const BASE: JobBase = {
   againstAdvice: [],
   notices: [],
   modifiedBefore: atEachEnd(() => false),
+  stampedBefore: [],
   comeback: null,
   amended: [],
   sealed: null,

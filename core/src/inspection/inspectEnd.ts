@@ -235,7 +235,7 @@ export function stampsAt(job: StampedJob, end: End): ReadStamp[] {
         },
       ]
     : [];
-  const since = rotor && rotor.condition !== 'found' ? rotor.seq : 0;
+  const since = rotor && rotor.condition !== 'found' ? rotor.seq : -1;
   const read = job.stamped.filter((each) => each.end === end && each.seq > since);
   return [...ofRotor, ...read].sort((a, b) => a.seq - b.seq).map(({ stamp }) => stamp);
 }

@@ -43,8 +43,8 @@ export function foldOn({ facts, before }: Folded, logged: Logged, revision: numb
   return judged(step({ facts: { ...facts, revision }, before }, logged));
 }
 
-/** What a device kept from before there was a third brake says nothing of one. */
-function withThird(base: JobBase): JobBase {
+/** What a device kept from before there was a third brake, or from before earlier stamps were told, says nothing of them. */
+function asToldNow(base: JobBase): JobBase {
   const met: SaidOfEnds<Met> = base.metBefore;
   const modified: SaidOfEnds<boolean> = base.modifiedBefore;
   return {
@@ -52,15 +52,17 @@ function withThird(base: JobBase): JobBase {
     bike: { ...NO_THIRD, ...base.bike },
     metBefore: atEachEnd((end) => met[end] ?? NOTHING_MET),
     modifiedBefore: atEachEnd((end) => modified[end] ?? false),
+    stampedBefore: (base as Partial<JobBase>).stampedBefore ?? [],
   };
 }
 
 function begun(base: JobBase): Facts {
+  const told = asToldNow(base);
   return {
-    ...withThird(base),
+    ...told,
     identified: atEachEnd(() => null),
     measured: [],
-    stamped: [],
+    stamped: told.stampedBefore,
     lookedOver: [],
     photos: [],
     fittings: base.earlierFittings,

@@ -182,6 +182,8 @@ export interface JobBase extends Intake {
   metBefore: Record<End, Met>;
   /** Ends at which an earlier visit wrote a modified structural part down. */
   modifiedBefore: Record<End, boolean>;
+  /** What earlier visits read of the rotors’ stamps by identifying a brake, oldest first; what was read by a fitting stands with it. */
+  stampedBefore: { seq: number; end: End; stamp: ReadStamp }[];
   /** The newest revision of every sheet the job goes by, by the sheet's id. */
   newestSheets: Record<string, SheetRevision>;
   /** What an earlier visit left on the bike and nothing has lifted. */

@@ -1,6 +1,7 @@
 import { atEachEnd, type End } from '@hold-fast/core/ends';
 import { metAt, type WetJob } from '@hold-fast/core/evidence/wet';
 import { nameOf } from '@hold-fast/core/fluid/families';
+import { readStamp } from '@hold-fast/core/inspection/inspectEnd';
 import { NOTHING_MET } from '@hold-fast/core/fluid/met';
 import type { JobBase } from '@hold-fast/core/job/job';
 import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
@@ -106,4 +107,27 @@ export async function modifiedByVisits(
     [bikeId, beforeTag],
   );
   return atEachEnd((at) => rows.some(({ end }) => end === at));
+}
+
+/** What the visits before this one read of the stamps of a bike's rotors when they identified its brakes, oldest first. */
+export async function stampedByVisits(
+  on: Queryable,
+  bikeId: string,
+  beforeTag: number,
+): Promise<JobBase['stampedBefore']> {
+  type Body = Pick<EntryOf<'identification'>, 'end' | 'stampAgainMm'> & {
+    stampedLimit: NonNullable<EntryOf<'identification'>['stampedLimit']>;
+  };
+  const rows = await select<{ seq: number; body: Body }>(
+    on,
+    `SELECT e.seq, e.body FROM entry e JOIN job j ON j.id = e.job_id
+      WHERE j.bike_id = ? AND j.tag < ? AND e.kind = 'identification'
+        AND JSON_VALUE(e.body, '$.stampedLimit.limitMm') IS NOT NULL ORDER BY e.seq`,
+    [bikeId, beforeTag],
+  );
+  return rows.map(({ seq, body: { end, stampedLimit, stampAgainMm = null } }) => ({
+    seq,
+    end,
+    stamp: readStamp(stampedLimit, stampAgainMm),
+  }));
 }

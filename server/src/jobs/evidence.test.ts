@@ -80,6 +80,24 @@ async function begin(id: string): Promise<void> {
   await client.append(id, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
 }
 
+describe('the stamp of a rotor', () => {
+  it('that one visit read judges at the next, though nobody reads it again, until another rotor is on', async () => {
+    const jobId = await openJob(shop, client);
+    const stampedLimit = { limitMm: 1.65, atLimitIsWorn: true };
+    const sheetRevisionId = shop.ids.sheet;
+    await client.append(
+      jobId,
+      entry('identification', { end: 'front', sheetRevisionId, stampedLimit }),
+    );
+    const next = await nextVisit(jobId);
+    await measureRotor(shop, client, next, [1.62, 1.62, 1.62]);
+    expect(await barsOf(next)).toContain('replace-open');
+    const { identified, stampedBefore } = (await client.sendJob('GET', `/jobs/${next}`)).body;
+    expect(stampedBefore).toMatchObject([{ end: 'front', stamp: { limit: { limitMm: 1.65 } } }]);
+    expect(identified.front).toMatchObject({ stampedLimit: null, limit: { limitMm: 1.65 } });
+  });
+});
+
 describe('a crack', () => {
   it('is neither looked nor talked away, on this job or another of the same bike', async () => {
     const jobId = await ready();
