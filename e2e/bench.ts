@@ -103,6 +103,7 @@ export async function checkIn(hands: Hands, customer: string, bike: string): Pro
   await hands.touch(hands.button('A new customer'));
   await expect(page.getByLabel('Customer', { exact: true })).toHaveValue(customer);
   await page.getByLabel('Bike, as people call it').fill(bike);
+  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
   await page.getByLabel('In the rider’s own words').fill('Front brake feels weak');
   await hands.touch(page.getByRole('checkbox', { name: 'Weak' }));
   await hands.touch(page.getByRole('radio', { name: 'Left' }));

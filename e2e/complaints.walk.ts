@@ -46,6 +46,7 @@ async function checkInFor(hands: Hands, name: string, symptom: RegExp): Promise<
   await page.getByLabel('Find', { exact: true }).fill(`Rider of ${name}`);
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill(`Commuter, ${name}`);
+  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
   await page.getByLabel('In the rider’s own words').fill(`Front brake: ${name}`);
   await hands.touch(page.getByRole('checkbox', { name: symptom }).first());
   await hands.touch(page.getByRole('radio', { name: 'Left' }));

@@ -22,6 +22,7 @@ test('a newcomer’s whole visit: checked in, one end measured, its pads replace
   await write('Find', 'Ferry mate, north');
   await hands.touch(hands.button('A new customer'));
   await write('Bike, as people call it', 'Quayside commuter');
+  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
   await write('In the rider’s own words', 'Front brake scrapes');
   await hands.touch(page.getByRole('radio', { name: 'Left' }));
   await hands.touch(hands.button('Check it in'));

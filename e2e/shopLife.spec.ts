@@ -47,6 +47,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   await page.getByLabel('Find', { exact: true }).fill(`Recalled ${project.name}`);
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill(`Recalled bike ${project.name}`);
+  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
   await page.getByLabel('Maker', { exact: true }).fill(maker);
   // A serial is one bike's.
   const serial = project.name === 'phone' ? 'SV-142' : 'SV-143';
@@ -123,6 +124,7 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
     await page.getByLabel('Find', { exact: true }).fill(`${name} ${project.name}`);
     await hands.touch(hands.button('A new customer'));
     await page.getByLabel('Bike, as people call it').fill(`${name} bike ${project.name}`);
+    await hands.touch(page.getByRole('radio', { name: 'No motor' }));
     await page.getByLabel('In the rider’s own words').fill('Wants another size');
     await hands.touch(hands.button('Check it in'));
     await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);

@@ -12,6 +12,7 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   await page.getByLabel('Find', { exact: true }).fill('Three brakes');
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill('Cargo trike');
+  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
   await page.getByLabel('In the rider’s own words').fill('Once over, please');
   const of = (group: string, choice: string) =>
     page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name: choice });

@@ -1,3 +1,4 @@
+import type { Ref } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { color, font, size, space, type } from './tokens';
 import { Words } from './Words';
@@ -15,6 +16,8 @@ interface Props<T> {
   onChoose: (value: T) => void;
   /** Several may be chosen at once. */
   many?: boolean;
+  /** The first answer, for the focus. */
+  ref?: Ref<View>;
 }
 
 /** Answers to choose from, each big enough for a knuckle. */
@@ -24,14 +27,16 @@ export function Choice<T extends string | number | boolean | null>({
   chosen,
   onChoose,
   many,
+  ref,
 }: Props<T>) {
   return (
     <View style={styles.group} role={many ? 'group' : 'radiogroup'} aria-label={label}>
-      {options.map(({ value, says }) => {
+      {options.map(({ value, says }, i) => {
         const on = chosen.includes(value);
         return (
           <Pressable
             key={String(value)}
+            ref={i === 0 ? ref : undefined}
             role={many ? 'checkbox' : 'radio'}
             aria-checked={on}
             onPress={() => onChoose(value)}

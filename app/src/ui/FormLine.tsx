@@ -3,6 +3,7 @@ import { Controller, type Control, type FieldPath, type FieldValues } from 'reac
 import type { TextInput, TextInputProps } from 'react-native';
 import { Choice } from './Choice';
 import { Field } from './Field';
+import { Words } from './Words';
 import { messageSays } from '../words/faultWords';
 import { words } from '../words/words';
 
@@ -122,13 +123,21 @@ export function FormChoice<T extends FieldValues, V extends string | number | bo
     <Controller
       control={control}
       name={name}
-      render={({ field }) => (
-        <Choice<V>
-          label={label}
-          options={options}
-          chosen={[field.value as V]}
-          onChoose={field.onChange}
-        />
+      render={({ field, fieldState }) => (
+        <>
+          <Choice<V>
+            ref={field.ref}
+            label={label}
+            options={options}
+            chosen={[field.value as V]}
+            onChoose={field.onChange}
+          />
+          {fieldState.error ? (
+            <Words kind="small" ink="rustText" role="alert">
+              {fieldState.error.message}
+            </Words>
+          ) : null}
+        </>
       )}
     />
   );

@@ -28,6 +28,7 @@ export interface CheckInWords {
     serial: string;
     motor: string;
     noMotor: string;
+    sayWhetherItHasAMotor: string;
     hasAMotor: string;
     anotherBikeOf: (customerName: string) => string;
     writeTheCustomersName: string;

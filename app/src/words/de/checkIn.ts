@@ -30,6 +30,7 @@ export const checkIn: CheckInWords = {
     serial: 'Seriennummer',
     motor: 'Motor',
     noMotor: 'Ohne Motor',
+    sayWhetherItHasAMotor: 'Angeben, ob es einen Motor hat.',
     hasAMotor: 'Mit Motor',
     anotherBikeOf: (customerName) => `Ein anderes Rad von ${customerName}`,
     writeTheCustomersName: 'Den Namen des Kunden eintragen.',

@@ -30,6 +30,7 @@ export const checkIn: CheckInWords = {
     serial: 'Serial',
     motor: 'Motor',
     noMotor: 'No motor',
+    sayWhetherItHasAMotor: 'Say whether it has a motor.',
     hasAMotor: 'Has a motor',
     anotherBikeOf: (customerName) => `Another bike of ${customerName}`,
     writeTheCustomersName: 'Write the customer’s name.',

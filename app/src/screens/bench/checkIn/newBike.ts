@@ -4,7 +4,9 @@ import { z } from 'zod';
 import type { WrittenBike } from '../../bikes/BikeFields';
 
 /** A customer and a bike that nobody knows yet, as the form holds them. */
-export interface NewBike extends WrittenBike {
+export interface NewBike extends Omit<WrittenBike, 'motor'> {
+  /** Null until somebody says: of a bike with a motor each lever's cut-off is tried. */
+  motor: boolean | null;
   customerName: string;
   phone: string | null;
 }
@@ -17,7 +19,7 @@ export const blankBike = (customerName: string): NewBike => ({
   name: '',
   maker: '',
   serial: '',
-  motor: false,
+  motor: null,
 });
 
 /** Of what else a form holds, the bike alone. */

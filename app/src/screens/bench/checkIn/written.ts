@@ -35,6 +35,7 @@ export const WrittenVisit = z.looseObject({
 export const WrittenWithBike = WrittenVisit.extend({
   ...Bike.omit({ id: true, customerId: true }).shape,
   name: needed(Bike.shape.name, checkIn.giveTheBikeAName),
+  motor: z.boolean(checkIn.sayWhetherItHasAMotor),
   customerName: needed(Customer.shape.name, checkIn.writeTheCustomersName),
   phone: held<string | null>(
     (phone) => Customer.shape.phone.safeParse(phone).success,
