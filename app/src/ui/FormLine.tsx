@@ -3,9 +3,9 @@ import { Controller, type Control, type FieldPath, type FieldValues } from 'reac
 import type { TextInput, TextInputProps } from 'react-native';
 import { Choice } from './Choice';
 import { Field } from './Field';
-import { Words } from './Words';
 import { messageSays } from '../words/faultWords';
 import { words } from '../words/words';
+import { Wrong } from './Wrong';
 
 interface Of<T extends FieldValues> {
   control: Control<T>;
@@ -132,11 +132,7 @@ export function FormChoice<T extends FieldValues, V extends string | number | bo
             chosen={[field.value as V]}
             onChoose={field.onChange}
           />
-          {fieldState.error ? (
-            <Words kind="small" ink="rustText" role="alert">
-              {fieldState.error.message}
-            </Words>
-          ) : null}
+          {fieldState.error ? <Wrong says={fieldState.error.message} /> : null}
         </>
       )}
     />

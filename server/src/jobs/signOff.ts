@@ -7,6 +7,7 @@ import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
 import { dayIn } from '@hold-fast/core/job/day';
 import { recordOf } from '@hold-fast/core/job/record';
 import { withhold } from '@hold-fast/core/job/withheld';
+import type { Json } from '@hold-fast/core/seal/canonical';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import { outcomesOf } from '@hold-fast/core/trouble/outcomes';
 import { keepDues } from '../due/store';
@@ -21,6 +22,13 @@ import { countOutcomes } from '../trouble/store';
 import { changeJob } from './jobBook';
 import { hangTakenBack, hangUnrepaired, noteRefusals } from './judgements';
 import { openJobOfBike } from './store';
+
+/** A record as the link after the chain's last. */
+const nextLink = (last: Awaited<ReturnType<typeof holdHead>>, record: Json) => ({
+  number: last.number + 1,
+  link: sealLink({ prev: last.head, record }),
+  prev: last.head,
+});
 
 /**
  * Signs a job off and seals it. Everything is judged once more from what is stored before the rules look at it. One that is closed
@@ -47,9 +55,9 @@ export async function signOff(
     const other = notRepaired ? null : await openJobOfBike(transaction, job.bike.id, jobId);
     if (other) throw new Refusal('bike-here', { facts: other });
     const at = shop.now();
-    const { head, number } = await holdHead(transaction);
+    const last = await holdHead(transaction);
     const whole = recordOf(job, {
-      number: number + 1,
+      number: last.number + 1,
       at: at.toISOString(),
       by: person.name,
       customerToldOfWatch: signed.customerToldOfWatch,
@@ -73,10 +81,8 @@ export async function signOff(
     if (notRepaired) await hangUnrepaired(transaction, job, bars, { at, seq });
     await addRecord(transaction, {
       id: signed.id,
-      number: number + 1,
+      ...nextLink(last, record),
       jobId,
-      link: sealLink({ prev: head, record }),
-      prev: head,
       at,
       personId: person.id,
       nth: 0,
@@ -109,13 +115,13 @@ export async function amend(
       if (!items.some((item) => item.end === end && item.subject === subject))
         throw new Refusal('nothing-to-decide');
     const at = shop.now();
-    const { head, number } = await holdHead(transaction);
+    const last = await holdHead(transaction);
     const record = {
       format: 'hold-fast/amendment/2',
       amends: job.sealed.seal,
       amendsNumber: job.sealed.number,
       jobId,
-      number: number + 1,
+      number: last.number + 1,
       words: amendment.words,
       takesBack: takesBack.map(({ end, subject }) => ({ end, subject })),
       at: at.toISOString(),
@@ -123,10 +129,8 @@ export async function amend(
     };
     await addRecord(transaction, {
       id: amendment.id,
-      number: number + 1,
+      ...nextLink(last, record),
       jobId,
-      link: sealLink({ prev: head, record }),
-      prev: head,
       at,
       personId: person.id,
       nth: job.amended.length + 1,

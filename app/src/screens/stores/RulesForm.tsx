@@ -25,6 +25,7 @@ import { MannerChoices } from '../people/MannerChoices';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
 import { useKeptForm } from '../useKeptForm';
+import { Wrong } from '../../ui/Wrong';
 
 type Written = ReturnType<typeof ShopRules.parse>;
 
@@ -113,9 +114,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
           label={storeFormWords.rulesForm.trueToAboveReplace}
         />
         {(errors.runoutBands?.root ?? errors.runoutBands?.message) ? (
-          <Words kind="small" ink="rustText" role="alert">
-            {storeFormWords.rulesForm.eachBandMustEndAbove}
-          </Words>
+          <Wrong says={storeFormWords.rulesForm.eachBandMustEndAbove} />
         ) : (
           <Words kind="small">{storeFormWords.rulesForm.fromMemoryTheMakersSheet}</Words>
         )}
@@ -197,9 +196,7 @@ function PadSchools({ control, wrong }: { control: Control<Written>; wrong: bool
         options={PAD_SCHOOLS.map((value) => ({ value, says: words.school[value] }))}
       />
       {wrong ? (
-        <Words kind="small" ink="rustText" role="alert">
-          {storeFormWords.rulesForm.atLeastOneSchoolMust}
-        </Words>
+        <Wrong says={storeFormWords.rulesForm.atLeastOneSchoolMust} />
       ) : (
         <Words kind="small">{storeFormWords.rulesForm.theOneThatBitesFirst}</Words>
       )}

@@ -26,6 +26,7 @@ import { PadFields } from './PadFields';
 import { readMm } from './readMm';
 import { RotorFields, type WrittenRotor } from './RotorFields';
 import { focusFault } from '../../../ui/focusFault';
+import { Wrong } from '../../../ui/Wrong';
 
 type Fitted = EntryOf<'fitting'>;
 
@@ -232,11 +233,7 @@ function ConditionChoice({
         chosen={condition === null ? [] : [condition]}
         onChoose={onChoose}
       />
-      {tried && condition === null ? (
-        <Words kind="small" ink="rustText" role="alert">
-          {jobWords.fitPart.sayWhetherItIsNew}
-        </Words>
-      ) : null}
+      {tried && condition === null ? <Wrong says={jobWords.fitPart.sayWhetherItIsNew} /> : null}
     </>
   );
 }

@@ -6,6 +6,7 @@ import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
+import { Wrong } from '../../../ui/Wrong';
 
 type Rebedding = EntryOf<'fitting'>['rebedding'];
 
@@ -30,9 +31,7 @@ export function PadFields({ compound, rebedding, advice, tried, onCompound, onRe
         onChoose={onCompound}
       />
       {tried && compound === null ? (
-        <Words kind="small" ink="rustText" role="alert">
-          {jobWords.fitPart.readTheLetterWithoutOne}
-        </Words>
+        <Wrong says={jobWords.fitPart.readTheLetterWithoutOne} />
       ) : null}
       {advice?.code === 'refused' ? (
         <Note kind="refusal" title={jobWords.fitPart.notOnThisRotor}>
@@ -57,9 +56,7 @@ export function PadFields({ compound, rebedding, advice, tried, onCompound, onRe
             onChoose={onRebedding}
           />
           {tried && rebedding === null ? (
-            <Words kind="small" ink="rustText" role="alert">
-              {jobWords.fitPart.chooseWhatIsDoneAbout}
-            </Words>
+            <Wrong says={jobWords.fitPart.chooseWhatIsDoneAbout} />
           ) : null}
         </Note>
       ) : null}

@@ -13,6 +13,7 @@ import { exactDay } from '../../../words/days';
 import { words } from '../../../words/words';
 import { smallJpeg } from './smallJpeg';
 import { jobWords } from '../../../words/job';
+import { Wrong } from '../../../ui/Wrong';
 
 /** The pictures of one area, and taking another; never asked for, always possible. */
 export function Pictures({
@@ -85,11 +86,7 @@ export function Pictures({
         busy={busy}
         onPress={() => chooser.current?.click()}
       />
-      {fault ? (
-        <Words kind="small" ink="rustText" role="alert">
-          {fault}
-        </Words>
-      ) : null}
+      {fault ? <Wrong says={fault} /> : null}
     </View>
   );
 }

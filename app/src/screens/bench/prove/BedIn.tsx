@@ -30,6 +30,7 @@ import { numberOf } from '../../../ui/numberOf';
 import { bedded, BeddingHeat } from './BeddingHeat';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
+import { Wrong } from '../../../ui/Wrong';
 
 /** Bedding in: pulls counted with one big target or a key, the heat they make, and the ring they leave. */
 export function BedIn({ jobId, end }: { jobId: string; end: End }) {
@@ -121,11 +122,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
                 />
               </View>
             </View>
-            {sound ? null : (
-              <Words kind="small" ink="rustText" role="alert">
-                {provingWords.bedIn.from5To60Km}
-              </Words>
-            )}
+            {sound ? null : <Wrong says={provingWords.bedIn.from5To60Km} />}
             <Words kind="small">
               {provingWords.bedIn.anEstimateKgOnA(
                 massKg,

@@ -27,6 +27,7 @@ import { MakerAnswer } from './MakerAnswer';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
 import { focusFault } from '../../../ui/focusFault';
+import { Wrong } from '../../../ui/Wrong';
 
 /** Something that is not as its maker meant it: what, how far, a picture, the choices with their risk, and who decided. */
 export function TellDeviation({
@@ -151,7 +152,7 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
             }}
           />
           {tried && !choice ? (
-            <Fault says={provingWords.tellDeviation.chooseWhatBecomesOfIt} />
+            <Wrong says={provingWords.tellDeviation.chooseWhatBecomesOfIt} />
           ) : null}
         </>
       ) : null}
@@ -167,7 +168,9 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
             chosen={decidedBy ? [decidedBy] : []}
             onChoose={(chosen) => {
               setDecidedBy(chosen);
-              setWho(chosen === 'customer' ? job.customer.name : '');
+              // What was typed stays; the customer's name goes with the customer alone.
+              if (chosen === 'customer') setWho(job.customer.name);
+              else if (who === job.customer.name) setWho('');
             }}
           />
           <Field
@@ -189,7 +192,7 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
             onChoose={() => setRiskTold(!riskTold)}
           />
           {tried && !riskTold ? (
-            <Fault says={provingWords.tellDeviation.readTheRiskOutFirst} />
+            <Wrong says={provingWords.tellDeviation.readTheRiskOutFirst} />
           ) : null}
           <Button
             kind="plain"
@@ -200,13 +203,5 @@ function Write({ job, end, first }: { job: Job; end: End; first: Deviation | nul
       ) : null}
       <Words kind="small">{provingWords.tellDeviation.aModifiedStructuralPartIs}</Words>
     </Section>
-  );
-}
-
-function Fault({ says }: { says: string }) {
-  return (
-    <Words kind="small" ink="rustText" role="alert">
-      {says}
-    </Words>
   );
 }

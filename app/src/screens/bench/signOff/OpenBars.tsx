@@ -22,6 +22,7 @@ import { words } from '../../../words/words';
 import { WorkDone } from '../inspect/WorkDone';
 import { jobWords } from '../../../words/job';
 import { focusFault } from '../../../ui/focusFault';
+import { Wrong } from '../../../ui/Wrong';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
@@ -255,9 +256,9 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
         />
       ) : null}
       {tried && !who ? (
-        <Words kind="small" ink="rustText" role="alert">
-          {lead ? jobWords.openBars.chooseWhichLead : jobWords.openBars.chooseWhoSaysSo}
-        </Words>
+        <Wrong
+          says={lead ? jobWords.openBars.chooseWhichLead : jobWords.openBars.chooseWhoSaysSo}
+        />
       ) : null}
       <Field
         label={ASKS[decision].reason}
@@ -276,11 +277,7 @@ function Decide({ job, end, subject, decision, lead, person, onDone }: DecidePro
         autoComplete="off"
         error={tried && !PIN.test(pin) ? jobWords.openBars.aPinHas4To : undefined}
       />
-      {decide.error ? (
-        <Words kind="small" ink="rustText" role="alert">
-          {decide.error.message}
-        </Words>
-      ) : null}
+      {decide.error ? <Wrong says={decide.error.message} /> : null}
       <Button kind="plain" says={ASKS[decision].says} onPress={confirm} busy={decide.isPending} />
     </View>
   );

@@ -21,6 +21,7 @@ import { words } from '../../../words/words';
 import { BackToJob } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import { focusFault } from '../../../ui/focusFault';
+import { Wrong } from '../../../ui/Wrong';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
 export function Sealed({ job, person }: { job: Job; person: Person }) {
@@ -153,11 +154,7 @@ function Amendments({ job, person }: { job: Job; person: Person }) {
               {jobWords.sealed.itHangsOnTheBike}
             </Note>
           ) : null}
-          {tried && !answered ? (
-            <Words kind="small" ink="rustText" role="alert">
-              {jobWords.sealed.sayWhatItTakesBack}
-            </Words>
-          ) : null}
+          {tried && !answered ? <Wrong says={jobWords.sealed.sayWhatItTakesBack} /> : null}
         </>
       ) : null}
       <Field

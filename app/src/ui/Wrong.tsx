@@ -1,0 +1,8 @@
+import { Words } from './Words';
+
+/** What is wrong with an answer, or missing, in a line below it. */
+export const Wrong = ({ says }: { says: string | undefined }) => (
+  <Words kind="small" ink="rustText" role="alert">
+    {says}
+  </Words>
+);
