@@ -37,14 +37,23 @@ const texts = async (page: Page, within: string) => {
   return page.evaluate<string[]>(`${TEXTS}(${JSON.stringify(within)})`);
 };
 
+const facesThere = () => [...document.fonts].filter(({ status }) => status === 'loaded').length;
+
 test('the Bench stands painted before any program runs, and the app shows the same in the same place', async ({
   page,
   browser,
 }) => {
   await openBench(page);
   const painted = await another(browser, page, false);
+  const files: string[] = [];
+  painted.on('request', (request) => {
+    if (['font', 'stylesheet'].includes(request.resourceType())) files.push(request.url());
+  });
   await painted.goto('/bench');
   await expect(painted.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  // Its faces stand in the page: no text waits for a file.
+  expect(files).toEqual([]);
+  expect(await painted.evaluate(facesThere)).toBe(4);
   const app = await another(browser, page);
   await app.goto('/bench');
   await expect(app.locator('#root').getByRole('heading', { name: 'Bench' })).toBeVisible();

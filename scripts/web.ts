@@ -58,9 +58,8 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
     throw new Error(
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd app && npx expo export --platform web`,
     );
-  const page = path.join(output, 'index.html');
-  const programs = programsOf(readFileSync(page, 'utf8'));
-  readyPage(page, path.join(output, 'fonts/fonts.css'), programs);
+  const programs = programsOf(readFileSync(path.join(output, 'index.html'), 'utf8'));
+  readyPages(output, programs);
   for (const program of programs.first) compiledAsItComes(path.join(output, program));
   await writeServiceWorker(output);
   await writePainter(root, output);
@@ -94,21 +93,32 @@ function compiledAsItComes(program: string): void {
   writeFileSync(program, `//# allFunctionsCalledOnLoad\n${readFileSync(program, 'utf8')}`);
 }
 
-/** Readies the exported page for its first paint. */
-function readyPage(page: string, fontRules: string, programs: Programs): void {
-  const html = inlineStyles(readFileSync(page, 'utf8'), readFileSync(fontRules, 'utf8').trim());
-  writeFileSync(page, runAfterPaint(html, programs));
+/** A rule of the fonts (fonts.ts) for the letters of the words; the rest of a face is named so. */
+const FIRST_FACE = /url\((\/fonts\/(?!\S*-rest)\S+?)\)/g;
+
+/** Readies the exported page for its first paint: for a device that keeps the app, and as the network brings it. */
+function readyPages(output: string, programs: Programs): void {
+  const page = path.join(output, 'index.html');
+  const rules = readFileSync(path.join(output, 'fonts/fonts.css'), 'utf8').trim();
+  const html = runAfterPaint(readFileSync(page, 'utf8'), programs);
+  const preloads = [...rules.matchAll(FIRST_FACE)].map(
+    ([, face]) => `<link rel="preload" as="font" type="font/woff2" href="${face}" crossorigin />`,
+  );
+  writeFileSync(page, inlineStyles(html, rules, preloads.join('')));
+  // Text waits for its face, and a file of its own would be another way to the server and back: the page has the faces in it.
+  const withFaces = rules.replace(FIRST_FACE, (_, face: string) => {
+    const bytes = readFileSync(path.join(output, face));
+    return `url(data:font/woff2;base64,${bytes.toString('base64')})`;
+  });
+  writeFileSync(path.join(output, '.first.html'), inlineStyles(html, withFaces, ''));
 }
 
-/** Spares the first visit a wait: the rules of the fonts and the colours stand in the page itself, and the fonts are asked for ahead of the program. */
-function inlineStyles(html: string, fontRules: string): string {
+/** Spares the first visit a wait: the rules of the fonts and the colours stand in the page itself. */
+function inlineStyles(html: string, fontRules: string, preloads: string): string {
   const link = '<link rel="stylesheet" href="/fonts/fonts.css" />';
   if (!html.includes(link)) throw new Error('The exported page no longer links the font rules.');
-  const preloads = [...fontRules.matchAll(/url\(([^)]+)\)/g)].map(
-    ([, font]) => `<link rel="preload" as="font" type="font/woff2" href="${font}" crossorigin />`,
-  );
   const styles = `<style>${fontRules}</style><style id="${THEME_ID}">${themeCss()}</style>`;
-  return html.replace(link, preloads.join('') + styles);
+  return html.replace(link, preloads + styles);
 }
 
 /** Paints what the page brings along for its width, and has the program come at once and run after what is painted was shown, in its faces: on a phone that keeps it all, it would run before. */
@@ -155,6 +165,8 @@ function runAfterPaint(html: string, { first, laterShared }: Programs): string {
 /** Compresses what is worth it, once, beside the file itself: the server sends whichever the browser takes. */
 export function compressFiles(directory: string): void {
   for (const entry of readdirSync(directory, { recursive: true, withFileTypes: true })) {
+    // What the server reads itself it sends as it has filled it in.
+    if (entry.name.startsWith('.')) continue;
     if (!entry.isFile() || !/\.(js|css|html|svg|json|webmanifest|txt)$/.test(entry.name)) continue;
     const file = path.join(entry.parentPath, entry.name);
     const content = readFileSync(file);

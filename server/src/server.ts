@@ -2,7 +2,6 @@ import express, { type ErrorRequestHandler, type Express, type Request } from 'e
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import sirv from 'sirv';
-import path from 'node:path';
 import { bikesRoutes } from './bikes/routes';
 import type { Feed } from './feed/feed';
 import { feedRoutes } from './feed/routes';
@@ -85,18 +84,17 @@ export function createServer(
       autoLogging: { ignore: isAsset },
     }),
   );
-  const page = webDirectory && path.join(webDirectory, 'index.html');
-  app.use(securityHeaders(page ? scriptsIn(page) : []));
+  app.use(securityHeaders(webDirectory ? scriptsIn(webDirectory) : []));
   app.use(ownHostOnly(lan ? [inUrl(lan.host)] : []));
   if (lan) app.use(encryptedOnly(lan), rootCertificate(lan));
   const sessions = new Sessions(shop);
   app.use('/api', api(sessions, feed, lan));
-  if (webDirectory && page) {
+  if (webDirectory) {
     const asked = {
       session: (request: Request) => sessionSaid(sessions, request),
       bench: () => benchPage(shop.pool, null),
     };
-    const first = firstPage(page, painterIn(webDirectory), asked, (error) =>
+    const first = firstPage(webDirectory, painterIn(webDirectory), asked, (error) =>
       shop.log.warn({ err: error }, 'the page came without its first screen'),
     );
     app.get(['/', '/index.html'], first);
@@ -161,8 +159,7 @@ function serveFiles(app: Express, webDirectory: string): void {
       gzip: true,
       setHeaders: (response, file) => {
         // What the export names by its content never changes; the rest is asked for again.
-        const immutable =
-          file.startsWith('/_expo/') || file.startsWith('/assets/') || file.startsWith('/fonts/');
+        const immutable = file.startsWith('/_expo/') || file.startsWith('/assets/');
         response.setHeader(
           'cache-control',
           immutable ? 'public, max-age=31536000, immutable' : 'no-cache',
@@ -184,6 +181,8 @@ function securityHeaders(scripts: readonly string[]) {
         'script-src': ["'self'", ...scripts],
         'style-src': ["'self'", "'unsafe-inline'"],
         'img-src': ["'self'", 'data:'],
+        // The page brings its faces along.
+        'font-src': ["'self'", 'data:'],
         'object-src': ["'none'"],
         'base-uri': ["'none'"],
         'frame-ancestors': ["'none'"],

@@ -9,6 +9,7 @@ import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import express from 'express';
 import { firstPage, painterIn, scriptsIn } from './firstPage';
 
+const FACES = '<style>faces</style>';
 const PAGE = `<html><script>let light;</script><body>${FIRST_MARK}<div id="root"></div></body></html>`;
 /** Paints the name alone, and says in which language. */
 const PAINTER = `
@@ -30,6 +31,7 @@ let server: ReturnType<express.Express['listen']>;
 beforeEach(async () => {
   web = mkdtempSync(path.join(tmpdir(), 'hold-fast-web-'));
   writeFileSync(path.join(web, 'index.html'), PAGE);
+  writeFileSync(path.join(web, '.first.html'), PAGE + FACES);
   writeFileSync(path.join(web, '.painter.cjs'), PAINTER);
   [session, faults] = [{ person, said }, []];
   const asked = {
@@ -37,10 +39,9 @@ beforeEach(async () => {
     bench: () => Promise.resolve(bench),
   };
   const app = express();
-  const page = path.join(web, 'index.html');
   app.get(
     '/{*splat}',
-    firstPage(page, painterIn(web), asked, (error) => faults.push(error)),
+    firstPage(web, painterIn(web), asked, (error) => faults.push(error)),
   );
   server = app.listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
@@ -97,6 +98,11 @@ it('brings the session alone to another place', async () => {
   expect((await page('/stores')).first).toEqual({ session });
 });
 
+it('comes with its faces in it, whatever it shows, and is not had so by its name', async () => {
+  for (const to of ['/', '/bench', '/stores']) expect((await page(to)).html).toContain(FACES);
+  expect((await page('/.first.html')).html).not.toContain(FACES);
+});
+
 it('paints in the language of who asks, also one after the other', async () => {
   await page('/bench');
   session = { person, said: { ...said, manner: { ...said.manner, language: 'de' } } };
@@ -126,7 +132,7 @@ it('is no file that is not there', async () => {
 it('names the scripts that stand in the page by their SHA-256, and no data', () => {
   writeFileSync(path.join(web, 'index.html'), `${PAGE}<script type="application/json">{}</script>`);
   const digest = createHash('sha256').update('let light;').digest('base64');
-  expect(scriptsIn(path.join(web, 'index.html'))).toEqual([`'sha256-${digest}'`]);
+  expect(scriptsIn(web)).toEqual([`'sha256-${digest}'`]);
 });
 
 it('does without a painter where the app was exported without one', () => {

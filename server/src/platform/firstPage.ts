@@ -27,6 +27,10 @@ interface Painter {
 }
 type PainterFor = (said: MannerInForce) => Promise<Painter>;
 
+/** What a device keeps of the app: its faces come from there too. */
+const KEPT_PAGE = 'index.html';
+/** The same as the network brings it, with its faces in it; not served by its name. */
+const BROUGHT_PAGE = '.first.html';
 /** Where the export leaves the painter: beside the page, and not served. */
 const PAINTER = '.painter.cjs';
 /** Where a device keeps the manner things are said in: the painter is one that has just heard of it. */
@@ -64,8 +68,9 @@ export function painterIn(webDirectory: string): PainterFor | null {
   };
 }
 
-/** The scripts that stand in a page itself, each by its digest as a security policy names it. */
-export function scriptsIn(page: string): string[] {
+/** The scripts that stand in the page of an exported app, each by its digest as a security policy names it. */
+export function scriptsIn(webDirectory: string): string[] {
+  const page = path.join(webDirectory, KEPT_PAGE);
   if (!existsSync(page)) return [];
   return [...readFileSync(page, 'utf8').matchAll(/<script>([^]*?)<\/script>/g)].map(
     ([, script]) => `'sha256-${createHash('sha256').update(script!).digest('base64')}'`,
@@ -78,21 +83,23 @@ interface Asked {
 }
 
 /**
- * Answers with the page at `file`, and what the first screen of it needs.
+ * Answers with the page of an exported app, and what the first screen of it needs.
  * @param onFault told why that could not be had: the page comes without, and the app asks and says so itself
  */
 export function firstPage(
-  file: string,
+  webDirectory: string,
   painterFor: PainterFor | null,
   asked: Asked,
   onFault: (error: unknown) => void,
 ): RequestHandler {
   return async (request, response) => {
-    if ((path.extname(request.path) && request.path !== '/index.html') || !existsSync(file))
+    // What a device keeps of the app is nobody’s: it asks for the bare page by its name, and fills in what it kept itself.
+    const isKept = request.path === `/${KEPT_PAGE}`;
+    const file = path.join(webDirectory, isKept ? KEPT_PAGE : BROUGHT_PAGE);
+    if ((path.extname(request.path) && !isKept) || !existsSync(file))
       throw new Refusal('not-found');
     const page = await readFile(file, 'utf8');
-    // What a device keeps of the app is nobody’s: it asks for the bare page by its name, and fills in what it kept itself.
-    if (request.path === '/index.html') {
+    if (isKept) {
       response.set('cache-control', 'no-cache');
       await send(request, response, page);
       return;
