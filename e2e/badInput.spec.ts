@@ -9,6 +9,7 @@ import {
   type Hands,
   identify,
   jobAt,
+  noMotorTwoBrakes,
   openBench,
   openJobs,
   pinOf,
@@ -97,6 +98,8 @@ test('an empty check-in names what is missing and keeps what was written', async
   await expect(page.getByText('Give the bike a name to know it by.')).toBeVisible();
   // Of a bike with a motor each lever's cut-off is tried: that it has none is said, and never assumed.
   await expect(page.getByText('Say whether it has a motor.')).toBeVisible();
+  // A third brake that nobody speaks of is judged by nobody.
+  await expect(page.getByText(/^Say whether it has a third brake/)).toBeVisible();
   await expect(page.getByText('Write what the rider says, in their own words.')).toBeVisible();
   await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gunnel Works');
 });
@@ -149,7 +152,7 @@ async function writeHalf(hands: Hands, customer: string, complaint: string): Pro
   await page.getByLabel('Find', { exact: true }).fill(customer);
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill(`Bike of ${customer}`);
-  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await noMotorTwoBrakes(hands);
   await page.getByLabel('In the rider’s own words').fill(complaint);
 }
 
@@ -296,7 +299,7 @@ test('two taps on a button do a thing once', async ({ page }) => {
   await page.getByLabel('Find', { exact: true }).fill('Tapped twice');
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill('Twice tapped');
-  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await noMotorTwoBrakes(hands);
   const complaint = `Twice tapped ${Date.now()}`;
   await page.getByLabel('In the rider’s own words').fill(complaint);
   await hands.button('Check it in').dblclick();

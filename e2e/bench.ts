@@ -35,6 +35,19 @@ export class Hands {
   }
 }
 
+/** Says of a bolt that what is asked for went on its thread, and takes a wrench to it. */
+export async function takeWrench(hands: Hands, wrench: RegExp): Promise<void> {
+  await hands.touch(await askedOnThread(hands.page));
+  await hands.touch(hands.button(wrench));
+}
+
+/** The answer that says what is asked for went on the thread. */
+export async function askedOnThread(page: Page): Promise<Locator> {
+  const says = await page.getByText(/^(The sheet asks for|Usual here): /).innerText();
+  const asked = says.replace(/^.*: |\.$/g, '');
+  return page.getByRole('radio', { name: new RegExp(`^${asked}$`, 'i') });
+}
+
 /** Whose language languages.spec.ts changes, on every device of hers: in a test beside it she would find no English word. */
 export const SPEAKS_GERMAN: PersonName = 'Pia Lindqvane';
 
@@ -95,6 +108,13 @@ export async function openFromBench(hands: Hands, bike: RegExp): Promise<void> {
   hands.actions += 1;
 }
 
+/** Says of a new bike what nothing is taken for granted of: it has no motor, and two brakes. */
+export async function noMotorTwoBrakes(hands: Hands): Promise<void> {
+  await hands.touch(hands.page.getByRole('radio', { name: 'No motor' }));
+  const third = hands.page.getByRole('radiogroup', { name: 'Brake, third', exact: true });
+  await hands.touch(third.getByRole('radio', { name: 'None' }));
+}
+
 /** Checks in a new customer's new bike and answers with the job's address. */
 export async function checkIn(hands: Hands, customer: string, bike: string): Promise<string> {
   const { page } = hands;
@@ -103,7 +123,7 @@ export async function checkIn(hands: Hands, customer: string, bike: string): Pro
   await hands.touch(hands.button('A new customer'));
   await expect(page.getByLabel('Customer', { exact: true })).toHaveValue(customer);
   await page.getByLabel('Bike, as people call it').fill(bike);
-  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await noMotorTwoBrakes(hands);
   await page.getByLabel('In the rider’s own words').fill('Front brake feels weak');
   await hands.touch(page.getByRole('checkbox', { name: 'Weak' }));
   await hands.touch(page.getByRole('radio', { name: 'Left' }));

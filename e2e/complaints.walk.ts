@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, identify, jobAt, openBench, pinOf, type Hands } from './bench';
+import { allSent, identify, jobAt, noMotorTwoBrakes, openBench, pinOf, type Hands } from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // A complaint from check-in to the seal at phone size: what is behind it, the plan of its cure, every step, the signature. With a
@@ -46,7 +46,7 @@ async function checkInFor(hands: Hands, name: string, symptom: RegExp): Promise<
   await page.getByLabel('Find', { exact: true }).fill(`Rider of ${name}`);
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill(`Commuter, ${name}`);
-  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await noMotorTwoBrakes(hands);
   await page.getByLabel('In the rider’s own words').fill(`Front brake: ${name}`);
   await hands.touch(page.getByRole('checkbox', { name: symptom }).first());
   await hands.touch(page.getByRole('radio', { name: 'Left' }));

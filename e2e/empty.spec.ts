@@ -67,6 +67,7 @@ test('a shop of one’s own is opened from nothing, and seals its first job', as
   // The first gauge, and the first bike.
   await page.goto('/stores/gauges/new');
   await page.getByLabel('Name on the bench').fill('G1 thickness gauge');
+  await hands.touch(page.getByRole('radio', { name: 'Thickness gauge' }));
   await page.getByLabel('Calibrated through').fill('2099-01-01');
   await hands.touch(hands.button('Save', true));
   await page.goto('/bench');

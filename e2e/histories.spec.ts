@@ -9,6 +9,7 @@ import {
   openBench,
   pinOf,
   verdict,
+  takeWrench,
 } from './bench';
 
 // Histories that a hurried workshop produces, walked at the bench: each ends with what would answer it, and not with a signature.
@@ -176,7 +177,7 @@ test('a bench without network measures, fits and tightens; the shop gets all of 
   await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
   await page.getByLabel('What it is').fill('180 mm out of its box');
   await hands.touch(hands.button('The rotor is in'));
-  await hands.touch(hands.button(/W2 bench/));
+  await takeWrench(hands, /W2 bench/);
   await hands.touch(hands.button('All finger-tight'));
   await hands.touch(hands.button('All clicked'));
   for (let bolt = 1; bolt <= 6; bolt++) {

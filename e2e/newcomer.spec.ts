@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { allSent, openBench, pinOf } from './bench';
+import { allSent, noMotorTwoBrakes, openBench, pinOf } from './bench';
 import { handOver, Walker } from './walker';
 
 /** Touches, keys of numbers, and fields written in, of a whole first visit: our own aim. */
@@ -22,7 +22,7 @@ test('a newcomer’s whole visit: checked in, one end measured, its pads replace
   await write('Find', 'Ferry mate, north');
   await hands.touch(hands.button('A new customer'));
   await write('Bike, as people call it', 'Quayside commuter');
-  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await noMotorTwoBrakes(hands);
   await write('In the rider’s own words', 'Front brake scrapes');
   await hands.touch(page.getByRole('radio', { name: 'Left' }));
   await hands.touch(hands.button('Check it in'));

@@ -1,5 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { allSent, checkIn, goTo, Hands, openBench, openFromBench, pinOf } from './bench';
+import {
+  allSent,
+  askedOnThread,
+  checkIn,
+  goTo,
+  Hands,
+  openBench,
+  openFromBench,
+  pinOf,
+} from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // Visits as they come through the door, at phone size, from the demo’s booked jobs where there is one.
@@ -35,6 +44,8 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
     }
     if (does === 'Join the hose at the lever') {
       await hands.touch(hands.button('Torque: hose nut at the lever'));
+      await hands.touch(await askedOnThread(page));
+      await expect(hands.button(/W2 bench/)).toHaveCount(1);
       await hands.touch(page.getByRole('radio', { name: 'With a crowfoot' }));
       // A crowfoot that nobody measured sets no wrench, and neither does one half measured.
       await expect(page.getByText('Before that there is no setting')).toBeVisible();

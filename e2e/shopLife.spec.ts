@@ -6,10 +6,12 @@ import {
   checkIn,
   goTo,
   identify,
+  noMotorTwoBrakes,
   openBench,
   pinOf,
   type PersonName,
   verdict,
+  takeWrench,
 } from './bench';
 
 /** Somebody at a device of their own. */
@@ -47,7 +49,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   await page.getByLabel('Find', { exact: true }).fill(`Recalled ${project.name}`);
   await hands.touch(hands.button('A new customer'));
   await page.getByLabel('Bike, as people call it').fill(`Recalled bike ${project.name}`);
-  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await noMotorTwoBrakes(hands);
   await page.getByLabel('Maker', { exact: true }).fill(maker);
   // A serial is one bike's.
   const serial = project.name === 'phone' ? 'SV-142' : 'SV-143';
@@ -69,7 +71,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
 
   await identify(hands, 'Ostrel Tolve');
   await goTo(page, `${job}/front/bolts?fastener=rotor-bolts`);
-  await hands.touch(hands.button(/W2 bench/));
+  await takeWrench(hands, /W2 bench/);
   await hands.touch(hands.button('All finger-tight'));
   await hands.touch(hands.button('All clicked'));
   for (let bolt = 1; bolt <= 6; bolt++) {
@@ -124,7 +126,7 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
     await page.getByLabel('Find', { exact: true }).fill(`${name} ${project.name}`);
     await hands.touch(hands.button('A new customer'));
     await page.getByLabel('Bike, as people call it').fill(`${name} bike ${project.name}`);
-    await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+    await noMotorTwoBrakes(hands);
     await page.getByLabel('In the rider’s own words').fill('Wants another size');
     await hands.touch(hands.button('Check it in'));
     await page.waitForURL(/\/bench\/[0-9a-f-]{36}$/);

@@ -1,6 +1,16 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, goTo, Hands, jobAt, openBench, pinOf, signIn } from './bench';
+import {
+  allSent,
+  checkIn,
+  goTo,
+  Hands,
+  jobAt,
+  openBench,
+  pinOf,
+  signIn,
+  takeWrench,
+} from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
@@ -15,7 +25,7 @@ async function drive(page: Page, order: object): Promise<void> {
 /** The wrench on the feed says what each bolt reached. */
 async function byReading({ hands, page }: Walker, bolts: number): Promise<void> {
   await drive(page, { scene: 'steady' });
-  await hands.touch(hands.button(/W5 digital/));
+  await takeWrench(hands, /W5 digital/);
   await hands.touch(hands.button('All finger-tight'));
   await hands.touch(hands.button('All clicked'));
   await expect(page.getByText('It is on the feed', { exact: false })).toBeVisible();
@@ -136,6 +146,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await hands.touch(hands.button('Plan', true));
   await hands.touch(page.getByRole('checkbox', { name: /Service the pistons, rear .* not asked/ }));
   await hands.touch(page.getByRole('radio', { name: 'By phone' }));
+  await hands.touch(page.getByRole('radio', { name: 'In person' }));
   await hands.touch(hands.button('Agreed', true));
   await expect(page.getByText(/Agreed by Whole visit/)).toBeVisible();
   await hands.touch(hands.button('Go on with it'));
@@ -232,7 +243,7 @@ test('a wrench that goes too far, too little, or is another one: said at once, a
   await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   await goTo(page, `${job}/front/bolts?fastener=caliper-post`);
   await drive(page, { scene: 'light-hand' });
-  await hands.touch(hands.button(/W5 digital/));
+  await takeWrench(hands, /W5 digital/);
   await hands.touch(hands.button('All finger-tight'));
   await hands.touch(hands.button('All clicked'));
   await expect(page.getByText('It is on the feed', { exact: false })).toBeVisible();
@@ -264,7 +275,7 @@ test('a wrench that goes too far, too little, or is another one: said at once, a
 
   // With another wrench in hand, what this one sends is shown and not used.
   await goTo(page, `${job}/front/bolts?fastener=lever-clamp`);
-  await hands.touch(hands.button(/W2 bench/));
+  await takeWrench(hands, /W2 bench/);
   await hands.touch(hands.button('All finger-tight'));
   await drive(page, { press: true });
   await hands.touch(hands.button('All clicked'));

@@ -1,5 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, openBench, pinOf, verdict } from './bench';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  identify,
+  openBench,
+  pinOf,
+  takeWrench,
+  verdict,
+} from './bench';
 import { readLever } from './walker';
 
 test('one bike measured, judged, tightened, filled, signed, remembered', async ({ page }, {
@@ -37,7 +46,10 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
 
   await hands.touch(hands.button(/^Torque/).first());
   await expect(page.getByText('Asked 5.4 to 6.6 N·m, sheet: it names 6.0')).toBeVisible();
-  await hands.touch(hands.button(/W2 bench/));
+  // What the sheet asks for is not what somebody put on: before that is said, no wrench is set.
+  await expect(page.getByText('Say what is on it; the wrenches follow.')).toBeVisible();
+  await expect(hands.button(/W2 bench/)).toHaveCount(0);
+  await takeWrench(hands, /W2 bench/);
   await hands.touch(hands.button('All finger-tight'));
   await expect(page.getByText('Set the wrench to')).toBeVisible();
   await expect(page.getByText('3.0', { exact: true })).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { verdict, type Hands } from './bench';
+import { takeWrench, verdict, type Hands } from './bench';
 
 /** What the mechanic does at each step of a plan beyond Done: given what the step says and at which end it is. */
 export type Recorder = (walker: Walker, does: string, end: 'front' | 'rear') => Promise<boolean>;
@@ -142,7 +142,7 @@ export class Walker {
 
   async byClicks(wrench: string, bolts: number): Promise<void> {
     const { hands, page } = this;
-    await hands.touch(hands.button(new RegExp(wrench)));
+    await takeWrench(hands, new RegExp(wrench));
     if (bolts === 1) {
       await hands.touch(hands.button('Snug'));
       await hands.touch(hands.button('It clicked'));

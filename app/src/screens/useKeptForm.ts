@@ -17,6 +17,9 @@ interface Kept<T> {
   sentAs: string;
 }
 
+/** What a form of a new thing begins with: null, or nothing, where somebody has yet to say. */
+export type Begun<T> = { [K in keyof T]?: T[K] | null };
+
 /** What a form begins with, but for the id that each beginning gives itself. */
 const begunWith = ({ id: _, ...rest }: Record<string, unknown>): string => JSON.stringify(rest);
 
@@ -37,7 +40,9 @@ function keptAs<T>(key: string): Kept<T> | null {
  */
 export function useKeptForm<Written extends FieldValues, Sent = Written>(
   of: string,
-  props: UseFormProps<Written, unknown, Sent> & { defaultValues: DefaultValues<Written> },
+  props: Omit<UseFormProps<Written, unknown, Sent>, 'defaultValues'> & {
+    defaultValues: DefaultValues<Written> | Begun<Written>;
+  },
 ): UseFormReturn<Written, unknown, Sent> & { sentAs: string } {
   const [key] = useState(() => `hold-fast.form.${whoIsHere().by}.${of}`);
   const [from] = useState(() => begunWith(props.defaultValues as Record<string, unknown>));
@@ -48,7 +53,7 @@ export function useKeptForm<Written extends FieldValues, Sent = Written>(
   const [sentAs] = useState(() => kept?.sentAs ?? uuid());
   const form = useForm<Written, unknown, Sent>({
     ...props,
-    defaultValues: kept ? kept.written : props.defaultValues,
+    defaultValues: kept ? kept.written : (props.defaultValues as DefaultValues<Written>),
   });
   const { subscribe } = form;
   useEffect(() => {

@@ -6,7 +6,7 @@ import { router } from 'expo-router';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, looksOver, reads, waitingOf } from '../../testing/exampleJob';
-import { A_WRITE, clearApp, jobAfter, showScreen } from '../../testing/showScreen';
+import { A_WRITE, clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
 import { JobSheet } from './job/JobSheet';
 import { MeasurePads } from './measuring/MeasurePads';
 import { MeasureRotor } from './measuring/MeasureRotor';
@@ -303,6 +303,7 @@ describe('a torque step', () => {
     inForce.manner.torque = 'lbf·in';
     try {
       show(withRow(), <Torque jobId={exampleJob().id} end="front" fastener={null} />);
+      fireEvent.press(screen.getByText('Medium threadlocker'));
       // [S] NIST SP 811 (2008), Appendix B.8: 6 N·m are 53.1 lbf·in.
       expect(screen.getAllByText(/ · 53 lbf·in \(6\.0 N·m\)/).length).toBeGreaterThan(0);
     } finally {
@@ -318,10 +319,22 @@ describe('a torque step', () => {
       { ...wrench, id: '4', name: 'W3 old', calibrationDueOn: '2020-01-01' },
     ]);
     show(withRow(), <Torque jobId={exampleJob().id} end="front" fastener={null} />);
+    fireEvent.press(screen.getByText('Medium threadlocker'));
     expect(screen.getByText('±4 % · set 6.0 (5.7 to 6.3 proves it)')).toBeTruthy();
     expect(screen.getByText(/usable from 12.0 to 60.0 N·m only/)).toBeTruthy();
     expect(screen.getByText(/its tolerance is wider than the window/)).toBeTruthy();
     expect(screen.getByText(/out of calibration: the tightening stays unproven/)).toBeTruthy();
+  });
+
+  it('sets no wrench before somebody said what is on the thread', () => {
+    client.setQueryData(keys.wrenches, [wrench]);
+    show(withRow(), <Torque jobId={exampleJob().id} end="front" fastener={null} />);
+    expect(screen.getByText('The sheet asks for: medium threadlocker.')).toBeTruthy();
+    expect(screen.getByText('Say what is on it; the wrenches follow.')).toBeTruthy();
+    expect(screen.queryByText('W2 bench')).toBeNull();
+    fireEvent.press(screen.getByText('Dry'));
+    fireEvent.press(screen.getByText('W2 bench'));
+    expect(lastSent()).toMatchObject({ kind: 'tightening', treatment: 'dry', setNm: 6 });
   });
 
   it('warns when something else goes on the thread than the sheet asks', () => {

@@ -72,7 +72,9 @@ export function BikeUse() {
 /** What brakes each wheel, which of the brakes one lever works, and what the mounts are of. */
 export function BikeBrakes() {
   const { control } = useFormContext<WrittenBike>();
-  const third = useWatch({ control, name: 'thirdBrake' }) !== 'none';
+  // Of a new bike nobody has said yet.
+  const said = useWatch({ control, name: 'thirdBrake' }) as WrittenBike['thirdBrake'] | null;
+  const third = said !== null && said !== 'none';
   return (
     <Section label={says.brakesAndMounts}>
       {ENDS.map((end) => (

@@ -4,7 +4,7 @@ import { FAMILIES, fluidNamed, gradesOf, type Family } from '@hold-fast/core/flu
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useWatch, type Resolver } from 'react-hook-form';
+import { Controller, useWatch, type Control, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useFills } from '../../data/counterQueries';
 import { useContainers } from '../../data/queries';
@@ -16,11 +16,12 @@ import { Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
+import { Wrong } from '../../ui/Wrong';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
-import { useKeptForm } from '../useKeptForm';
+import { useKeptForm, type Begun } from '../useKeptForm';
 
 /** Every fluid there is: the families without grades by themselves first, then the grades of the others. */
 const FLUIDS: readonly { family: Family; grade: string | null }[] = [
@@ -49,12 +50,12 @@ export function ContainerForm({ containerId }: { containerId: string }) {
 
 function Form({ container }: { container: ContainerInStore | null }) {
   const save = useSaveContainer();
-  const [fresh] = useState<Container>(() => ({
+  // What is in it is said: whether it may go into a brake is judged by that.
+  const [fresh] = useState<Begun<Container>>(() => ({
     id: uuid(),
     label: '',
-    fluid: fluidNamed('mineral', ''),
     lot: '',
-    sizeMl: 500,
+    sizeMl: null,
     openedOn: null,
     printedUseBy: null,
     monthsAfterOpening: null,
@@ -73,7 +74,6 @@ function Form({ container }: { container: ContainerInStore | null }) {
       { onSuccess: () => router.navigate('/stores') },
     ),
   );
-  const fluid = useWatch({ control, name: 'fluid' });
   const wrong = useWatch({ control, name: 'wrongFluid' });
   return (
     <StoreForm
@@ -89,41 +89,19 @@ function Form({ container }: { container: ContainerInStore | null }) {
           label={storeFormWords.containerForm.nameOnTheShelf}
           maxLength={40}
         />
-        <Controller
-          control={control}
-          name="fluid"
-          render={({ field }) => (
-            <Choice
-              label={storeFormWords.containerForm.fluid}
-              options={FLUIDS.map(({ family, grade }) => ({
-                value: grade ?? family,
-                says: storeFormWords.containerForm.fluidOf(family, grade),
-              }))}
-              chosen={['grade' in field.value ? field.value.grade : field.value.family]}
-              onChoose={(chosen) => {
-                const { family, grade } = FLUIDS.find(
-                  (each) => (each.grade ?? each.family) === chosen,
-                )!;
-                field.onChange(fluidNamed(family, grade ?? ''));
-              }}
-            />
-          )}
-        />
-        {'blend' in fluid ? (
-          <FormLine
-            control={control}
-            name="fluid.blend"
-            label={storeFormWords.containerForm.blendAsItsMakerNames}
-            maxLength={60}
-          />
-        ) : null}
+        <WhichFluid control={control} />
         <FormLine
           control={control}
           name="lot"
           label={storeFormWords.containerForm.lot}
           maxLength={40}
         />
-        <FormNumber control={control} name="sizeMl" label={storeFormWords.containerForm.sizeMl} />
+        <FormNumber
+          control={control}
+          name="sizeMl"
+          wrong={storeFormWords.storeForm.aNumberAboveZero}
+          label={storeFormWords.containerForm.sizeMl}
+        />
       </Section>
       <Section label={storeFormWords.containerForm.howLongItKeeps}>
         <FormLine
@@ -187,6 +165,50 @@ function Form({ container }: { container: ContainerInStore | null }) {
       </Section>
       {container ? <WentInto container={container} /> : null}
     </StoreForm>
+  );
+}
+
+/** What is in it, by family and grade; of a mineral fluid by its blend too. */
+function WhichFluid({ control }: { control: Control<Container> }) {
+  // Of a new container nobody has said yet.
+  const fluid = useWatch({ control, name: 'fluid' }) as Container['fluid'] | undefined;
+  return (
+    <>
+      <Controller
+        control={control}
+        name="fluid"
+        render={({ field, fieldState }) => (
+          <>
+            <Choice
+              ref={field.ref}
+              label={storeFormWords.containerForm.fluid}
+              options={FLUIDS.map(({ family, grade }) => ({
+                value: grade ?? family,
+                says: storeFormWords.containerForm.fluidOf(family, grade),
+              }))}
+              chosen={fluid ? ['grade' in fluid ? fluid.grade : fluid.family] : []}
+              onChoose={(chosen) => {
+                const { family, grade } = FLUIDS.find(
+                  (each) => (each.grade ?? each.family) === chosen,
+                )!;
+                field.onChange(fluidNamed(family, grade ?? ''));
+              }}
+            />
+            {!fluid && fieldState.error ? (
+              <Wrong says={storeFormWords.containerForm.sayWhichFluid} />
+            ) : null}
+          </>
+        )}
+      />
+      {fluid && 'blend' in fluid ? (
+        <FormLine
+          control={control}
+          name="fluid.blend"
+          label={storeFormWords.containerForm.blendAsItsMakerNames}
+          maxLength={60}
+        />
+      ) : null}
+    </>
   );
 }
 

@@ -13,10 +13,11 @@ import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
+import { Wrong } from '../../ui/Wrong';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
-import { useKeptForm } from '../useKeptForm';
+import { useKeptForm, type Begun } from '../useKeptForm';
 
 const FRESH = 'new';
 
@@ -33,11 +34,12 @@ export function GaugeForm({ gaugeId }: { gaugeId: string }) {
 
 function Form({ gauge }: { gauge: GaugeInStore | null }) {
   const save = useSaveGauge();
-  const [fresh] = useState<Gauge>(() => ({
+  // Its kind is said, and brings what is usual for it: by its step and its doubt a reading is judged.
+  const [fresh] = useState<Begun<Gauge>>(() => ({
     id: uuid(),
     name: '',
-    kind: 'thickness-gauge',
-    ...defaultsOf('thickness-gauge'),
+    resolutionMm: null,
+    uncertaintyMm: null,
     calibrationDueOn: null,
     feedSerial: null,
     retired: false,
@@ -71,16 +73,20 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
         <Controller
           control={control}
           name="kind"
-          render={({ field }) => (
-            <Choice
-              label={storeFormWords.gaugeForm.kind}
-              options={GAUGE_KINDS.map((value) => ({ value, says: words.gaugeKind[value] }))}
-              chosen={[field.value]}
-              onChoose={(kind) => {
-                field.onChange(kind);
-                if (!gauge) form.reset({ ...form.getValues(), kind, ...defaultsOf(kind) });
-              }}
-            />
+          render={({ field, fieldState }) => (
+            <>
+              <Choice
+                ref={field.ref}
+                label={storeFormWords.gaugeForm.kind}
+                options={GAUGE_KINDS.map((value) => ({ value, says: words.gaugeKind[value] }))}
+                chosen={[field.value]}
+                onChoose={(kind) => {
+                  field.onChange(kind);
+                  if (!gauge) form.reset({ ...form.getValues(), kind, ...defaultsOf(kind) });
+                }}
+              />
+              {fieldState.error ? <Wrong says={storeFormWords.gaugeForm.sayWhichKind} /> : null}
+            </>
           )}
         />
       </Section>
@@ -89,12 +95,14 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
           key={`r ${resolutionMm}`}
           control={control}
           name="resolutionMm"
+          wrong={storeFormWords.storeForm.aNumberAboveZero}
           label={storeFormWords.gaugeForm.smallestStepItShowsMm}
         />
         <FormNumber
           key={`u ${kind}`}
           control={control}
           name="uncertaintyMm"
+          wrong={storeFormWords.storeForm.aNumberAboveZero}
           label={storeFormWords.gaugeForm.expandedUncertaintyUK2}
           hint={storeFormWords.gaugeForm.fromItsCertificateWithoutOne}
         />

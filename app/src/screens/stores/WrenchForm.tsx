@@ -14,7 +14,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
-import { useKeptForm } from '../useKeptForm';
+import { useKeptForm, type Begun } from '../useKeptForm';
 
 const FRESH = 'new';
 
@@ -32,12 +32,12 @@ export function WrenchForm({ wrenchId }: { wrenchId: string }) {
 
 function Form({ wrench }: { wrench: WrenchInStore | null }) {
   const save = useSaveWrench();
-  const [fresh] = useState<Wrench>(() => ({
+  // What stands on it is read off it: by its kind and its range is judged what it proves.
+  const [fresh] = useState<Begun<Wrench>>(() => ({
     id: uuid(),
     name: '',
-    kind: 'click',
-    maxNm: 10,
-    markNm: 0.1,
+    maxNm: null,
+    markNm: null,
     tolerance: assumedTolerance(10),
     toleranceAssumed: true,
     calibrationDueOn: null,
@@ -81,11 +81,13 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
         <FormNumber
           control={control}
           name="maxNm"
+          wrong={storeFormWords.storeForm.aNumberAboveZero}
           label={storeFormWords.wrenchForm.greatestTorqueNM}
         />
         <FormNumber
           control={control}
           name="markNm"
+          wrong={storeFormWords.storeForm.aNumberAboveZero}
           label={storeFormWords.wrenchForm.stepBetweenTwoMarksN}
         />
         <Words kind="small">{storeFormWords.wrenchForm.usedFrom20To100}</Words>

@@ -73,6 +73,15 @@ describe('a gauge', () => {
     expect(sent).toHaveLength(0);
   });
 
+  it('is of no kind, step or doubt before somebody says which kind it is', async () => {
+    showScreen(<GaugeForm gaugeId="new" />, { gauges: [] });
+    fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'G12');
+    await save('Save');
+    await waitFor(() => expect(screen.getByText('Say which kind it is.')).toBeTruthy());
+    expect(screen.getAllByText('A number, above zero.')).toHaveLength(2);
+    expect(sent).toHaveLength(0);
+  });
+
   it('starts with the usual doubt of its kind, marked as assumed', () => {
     showScreen(<GaugeForm gaugeId="new" />, { gauges: [IN_STORE] });
     fireEvent.press(screen.getByText(/Outside micrometer/i));
@@ -328,6 +337,13 @@ describe('wrenches, fluid and parts', () => {
     // Up to 10 N·m ±6 %, from memory of ISO 6789-1.
     expect(screen.getByDisplayValue('6')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'W2 bench');
+    // Kind and range are read off it: nothing is sent of one that nobody looked at.
+    await save('Save');
+    await waitFor(() => expect(screen.getAllByText('A number, above zero.')).toHaveLength(2));
+    expect(sent).toHaveLength(0);
+    fireEvent.press(screen.getByText(/^Clicks at/));
+    fireEvent.changeText(screen.getByLabelText(/Greatest torque/), '10');
+    fireEvent.changeText(screen.getByLabelText(/Step between two marks/), '0,1');
     await save('Save');
     await waitFor(() => expect(screen.getByText('Another one has this name.')).toBeTruthy());
   });
@@ -348,6 +364,25 @@ describe('wrenches, fluid and parts', () => {
     remainingMl: 480,
     version: 1,
   };
+
+  it('holds no fluid before somebody says which', async () => {
+    client.setQueryData(keys.containers, []);
+    showScreen(<ContainerForm containerId="new" />);
+    fireEvent.changeText(screen.getByLabelText('Name on the shelf'), 'Bottle C');
+    fireEvent.changeText(screen.getByLabelText('Lot'), 'K23');
+    fireEvent.changeText(screen.getByLabelText(/^Size/), '500');
+    await save('Save');
+    await waitFor(() => expect(screen.getByText('Say which fluid it is.')).toBeTruthy());
+    expect(sent).toHaveLength(0);
+    fireEvent.press(screen.getByText('DOT 4'));
+    await save('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.body).toMatchObject({
+      label: 'Bottle C',
+      fluid: { family: 'glycol', grade: 'DOT 4' },
+      sizeMl: 500,
+    });
+  });
 
   it('fluid with bits in it is written off, with the reason', async () => {
     client.setQueryData(keys.containers, [container]);

@@ -29,6 +29,7 @@ export interface CheckInWords {
     motor: string;
     noMotor: string;
     sayWhetherItHasAMotor: string;
+    sayWhetherItHasAThird: string;
     hasAMotor: string;
     anotherBikeOf: (customerName: string) => string;
     writeTheCustomersName: string;

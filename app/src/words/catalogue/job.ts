@@ -304,6 +304,7 @@ export interface JobWords {
     bookItOff: string;
     anotherContainer: string;
     mlRemain: (container: string, remainingMl: number) => string;
+    workedOut: (ml: string) => string;
     usedMl: string;
     whatLeftTheContainerAlso: string;
     colourThatCameOut: string;
@@ -394,7 +395,9 @@ export interface JobWords {
     goByTheSheetsRow: string;
     readItOffThePart: string;
     onTheThread: string;
-    theSheetAsksForIt: string;
+    theSheetAsksFor: string;
+    sayWhatIsOnIt: string;
+    sayWhereItStands: string;
     usualHere: string;
     isAskedForAnotherTreatment: (asks: string, load: string) => string;
     aboutInsteadOfKnOf: (loadN: string, askedN: string, shareOfProof: string) => string;

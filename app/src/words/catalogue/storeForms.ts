@@ -5,6 +5,7 @@ import type { Family } from '@hold-fast/core/fluid/families';
 
 export interface StoreFormsWords {
   containerForm: {
+    sayWhichFluid: string;
     thereIsNoSuchContainer: string;
     storesFluid: string;
     aNewContainer: string;
@@ -37,6 +38,7 @@ export interface StoreFormsWords {
     bitsInIt: string;
   };
   gaugeForm: {
+    sayWhichKind: string;
     thereIsNoSuchGauge: string;
     storesGauges: string;
     registerAGauge: string;
@@ -249,6 +251,7 @@ export interface StoreFormsWords {
     why: string;
   };
   storeForm: {
+    aNumberAboveZero: string;
     save: string;
     stores: string;
     openItAgainToSee: string;

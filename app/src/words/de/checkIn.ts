@@ -31,6 +31,7 @@ export const checkIn: CheckInWords = {
     motor: 'Motor',
     noMotor: 'Ohne Motor',
     sayWhetherItHasAMotor: 'Angeben, ob es einen Motor hat.',
+    sayWhetherItHasAThird: 'Angeben, ob und welche dritte Bremse es hat; bei zweien „Keine“.',
     hasAMotor: 'Mit Motor',
     anotherBikeOf: (customerName) => `Ein anderes Rad von ${customerName}`,
     writeTheCustomersName: 'Den Namen des Kunden eintragen.',

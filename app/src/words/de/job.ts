@@ -324,6 +324,7 @@ export const job: JobWords = {
     bookItOff: 'Abbuchen',
     anotherContainer: 'Anderer Behälter',
     mlRemain: (container, remainingMl) => `${container} · noch ${remainingMl} mL`,
+    workedOut: (ml) => `Berechnet: etwa ${ml} mL.`,
     usedMl: 'Verwendet, mL',
     whatLeftTheContainerAlso: 'Was den Behälter verlassen hat, auch das Durchgespülte.',
     colourThatCameOut: 'Farbe dessen, was herauskam',
@@ -444,7 +445,9 @@ export const job: JobWords = {
     goByTheSheetsRow: 'Nach der Zeile des Datenblatts',
     readItOffThePart: 'Am Teil oder im Blatt des Herstellers ablesen',
     onTheThread: 'Am Gewinde',
-    theSheetAsksForIt: 'Das Datenblatt verlangt es',
+    theSheetAsksFor: 'Das Datenblatt verlangt',
+    sayWhereItStands: 'Angeben, wo er steht.',
+    sayWhatIsOnIt: 'Angeben, was darauf ist; dann folgen die Schlüssel.',
     usualHere: 'Hier üblich',
     isAskedForAnotherTreatment: (asks, load) =>
       `Verlangt ist: ${asks}. Eine andere Behandlung ändert die Klemmkraft bei gleichem Drehmoment${load}. Es wird aufgezeichnet.`,

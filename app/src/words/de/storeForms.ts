@@ -3,6 +3,7 @@ import type { StoreFormsWords } from '../catalogue/storeForms';
 
 export const storeForms: StoreFormsWords = {
   containerForm: {
+    sayWhichFluid: 'Angeben, welche Flüssigkeit es ist.',
     thereIsNoSuchContainer: 'Diesen Behälter gibt es nicht.',
     storesFluid: 'Lager · Flüssigkeit',
     aNewContainer: 'Ein neuer Behälter',
@@ -37,6 +38,7 @@ export const storeForms: StoreFormsWords = {
     bitsInIt: 'Teilchen darin',
   },
   gaugeForm: {
+    sayWhichKind: 'Angeben, welches Messzeug es ist.',
     thereIsNoSuchGauge: 'Dieses Messzeug gibt es nicht.',
     storesGauges: 'Lager · Messzeug',
     registerAGauge: 'Messzeug eintragen',
@@ -262,6 +264,7 @@ export const storeForms: StoreFormsWords = {
     why: 'Gezählt',
   },
   storeForm: {
+    aNumberAboveZero: 'Eine Zahl über null.',
     save: 'Speichern',
     stores: 'Lager',
     openItAgainToSee: 'Neu öffnen, um die Änderung zu sehen, dann die eigene machen.',

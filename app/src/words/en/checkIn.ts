@@ -31,6 +31,7 @@ export const checkIn: CheckInWords = {
     motor: 'Motor',
     noMotor: 'No motor',
     sayWhetherItHasAMotor: 'Say whether it has a motor.',
+    sayWhetherItHasAThird: 'Say whether it has a third brake, and which; “None” for two.',
     hasAMotor: 'Has a motor',
     anotherBikeOf: (customerName) => `Another bike of ${customerName}`,
     writeTheCustomersName: 'Write the customer’s name.',

@@ -316,6 +316,7 @@ export const job: JobWords = {
     bookItOff: 'Book it off',
     anotherContainer: 'Another container',
     mlRemain: (container, remainingMl) => `${container} · ${remainingMl} mL remain`,
+    workedOut: (ml) => `Worked out: about ${ml} mL.`,
     usedMl: 'Used, mL',
     whatLeftTheContainerAlso: 'What left the container, also what was flushed through.',
     colourThatCameOut: 'Colour that came out',
@@ -435,7 +436,9 @@ export const job: JobWords = {
     goByTheSheetsRow: 'Go by the sheet’s row',
     readItOffThePart: 'Read it off the part or the maker’s sheet',
     onTheThread: 'On the thread',
-    theSheetAsksForIt: 'The sheet asks for it',
+    theSheetAsksFor: 'The sheet asks for',
+    sayWhereItStands: 'Say where it stands.',
+    sayWhatIsOnIt: 'Say what is on it; the wrenches follow.',
     usualHere: 'Usual here',
     isAskedForAnotherTreatment: (asks, load) =>
       `${asks} is asked for. Another treatment changes the clamp load at the same torque${load}. It is recorded.`,

@@ -3,6 +3,7 @@ import type { StoreFormsWords } from '../catalogue/storeForms';
 
 export const storeForms: StoreFormsWords = {
   containerForm: {
+    sayWhichFluid: 'Say which fluid it is.',
     thereIsNoSuchContainer: 'There is no such container.',
     storesFluid: 'Stores · fluid',
     aNewContainer: 'A new container',
@@ -37,6 +38,7 @@ export const storeForms: StoreFormsWords = {
     bitsInIt: 'Bits in it',
   },
   gaugeForm: {
+    sayWhichKind: 'Say which kind it is.',
     thereIsNoSuchGauge: 'There is no such gauge.',
     storesGauges: 'Stores · gauges',
     registerAGauge: 'Register a gauge',
@@ -259,6 +261,7 @@ export const storeForms: StoreFormsWords = {
     why: 'Counted',
   },
   storeForm: {
+    aNumberAboveZero: 'A number, above zero.',
     save: 'Save',
     stores: 'Stores',
     openItAgainToSee: 'Open it again to see the change, then make yours.',

@@ -1,12 +1,14 @@
 import { Bike, type Customer } from '@hold-fast/contract/bikes';
-import { USUAL_USE } from '@hold-fast/core/kit/bike';
+import { USUAL_USE, type BrakeType } from '@hold-fast/core/kit/bike';
 import { z } from 'zod';
 import type { WrittenBike } from '../../bikes/BikeFields';
 
 /** A customer and a bike that nobody knows yet, as the form holds them. */
-export interface NewBike extends Omit<WrittenBike, 'motor'> {
+export interface NewBike extends Omit<WrittenBike, 'motor' | 'thirdBrake'> {
   /** Null until somebody says: of a bike with a motor each lever's cut-off is tried. */
   motor: boolean | null;
+  /** Null until somebody says: one that nobody speaks of is judged by nobody. */
+  thirdBrake: BrakeType | null;
   customerName: string;
   phone: string | null;
 }
@@ -20,6 +22,7 @@ export const blankBike = (customerName: string): NewBike => ({
   maker: '',
   serial: '',
   motor: null,
+  thirdBrake: null,
 });
 
 /** Of what else a form holds, the bike alone. */

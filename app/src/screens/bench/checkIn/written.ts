@@ -1,5 +1,6 @@
 import { Bike, Customer } from '@hold-fast/contract/bikes';
 import { CheckIn } from '@hold-fast/contract/checkIn';
+import { BRAKE_TYPES } from '@hold-fast/core/kit/bike';
 import { z } from 'zod';
 import { checkInWords } from '../../../words/checkIn';
 import { moneyCents, odometerKm } from './visitForm';
@@ -36,6 +37,7 @@ export const WrittenWithBike = WrittenVisit.extend({
   ...Bike.omit({ id: true, customerId: true }).shape,
   name: needed(Bike.shape.name, checkIn.giveTheBikeAName),
   motor: z.boolean(checkIn.sayWhetherItHasAMotor),
+  thirdBrake: z.enum(BRAKE_TYPES, checkIn.sayWhetherItHasAThird),
   customerName: needed(Customer.shape.name, checkIn.writeTheCustomersName),
   phone: held<string | null>(
     (phone) => Customer.shape.phone.safeParse(phone).success,

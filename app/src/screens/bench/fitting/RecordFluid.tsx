@@ -1,13 +1,11 @@
 import { endSays } from '../../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
-import type { ContainerInStore } from '@hold-fast/contract/stores';
-import { lastUsableDay } from '@hold-fast/core/fluid/container';
 import { familyRule, nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { containerAsKnown, mayFillAt } from '@hold-fast/core/job/fill';
+import { mayFillAt } from '@hold-fast/core/job/fill';
 import { useContainers } from '../../../data/queries';
 import { today } from '../../../data/today';
 import { useTake } from '../../../data/jobWrites';
@@ -28,8 +26,9 @@ import { BackToJob, WithBrake } from '../JobFrame';
 import { numberOf } from '../../../ui/numberOf';
 import { OnFrom } from '../prove/OnFrom';
 import { jobWords } from '../../../words/job';
-import { focusFault } from '../../../ui/focusFault';
 import { SumsHere } from '../../reckoner/SumsHere';
+import { containerSays } from './containerSays';
+import { DrawFluid } from './DrawFluid';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
 export function RecordFluid({
@@ -83,7 +82,7 @@ function ChooseContainer({
   const chosen = containers.data.find(({ id }) => id === chosenId);
   if (chosen)
     return (
-      <Amount
+      <DrawFluid
         job={job}
         end={end}
         container={chosen}
@@ -139,17 +138,6 @@ function ChooseContainer({
         </>
       </Halves>
     </Page>
-  );
-}
-
-function containerSays(container: ContainerInStore): string {
-  const lastDay = lastUsableDay(container);
-  return jobWords.recordFluid.lot(
-    container.lot,
-    container.openedOn
-      ? jobWords.recordFluid.opened(calendarDay(container.openedOn))
-      : jobWords.recordFluid.sealed,
-    lastDay ? jobWords.recordFluid.useBy(calendarDay(lastDay)) : '',
   );
 }
 
@@ -230,94 +218,6 @@ function Millilitres({
         }}
       />
     </View>
-  );
-}
-
-interface AmountProps {
-  job: Job;
-  end: End;
-  container: ContainerInStore;
-  needed: string;
-  onOther: () => void;
-}
-
-function Amount({ job, end, container, needed, onOther }: AmountProps) {
-  const [ml, setMl] = useState(needed);
-  const [colour, setColour] = useState('');
-  const [tried, setTried] = useState(false);
-  const { take, refused } = useTake<'fill'>(job);
-  const day = today();
-  const amount = numberOf(ml);
-  const state = amount !== null && amount > 0 ? mayFillAt(job, end, container, amount, day) : null;
-  const fault =
-    amount === null
-      ? tried || ml.trim() !== ''
-        ? jobWords.recordFluid.howManyMlANumber
-        : undefined
-      : amount === 0
-        ? jobWords.recordFluid.moreThanNothingHasTo
-        : state && !state.ok
-          ? jobWords.recordFluid.refusedMlRemain(
-              words.containerRefusal[state.code],
-              state.remainingMl,
-            )
-          : undefined;
-
-  const confirm = () => {
-    setTried(true);
-    focusFault();
-    if (amount === null || fault) return;
-    const taken = take(
-      { kind: 'fill', end, containerId: container.id, ml: amount, colour: colour.trim() },
-      { container: containerAsKnown(container) },
-    );
-    if (taken) onOther();
-  };
-  return (
-    <Page
-      tag={job.tag}
-      over={jobWords.recordFluid.brakeFluid(endSays(job.bike, end), nameOf(container.fluid))}
-      title={container.label}
-      foot={
-        <>
-          <Button
-            says={
-              amount && !fault
-                ? jobWords.recordFluid.bookMlOff(amount)
-                : jobWords.recordFluid.bookItOff
-            }
-            onPress={confirm}
-          />
-          <Button kind="plain" says={jobWords.recordFluid.anotherContainer} onPress={onOther} />
-        </>
-      }
-    >
-      {refused ? <Note kind="refusal">{refused}</Note> : null}
-      <Section>
-        <Words ink="soft">
-          {jobWords.recordFluid.mlRemain(containerSays(container), container.remainingMl)}
-        </Words>
-        <Field
-          label={jobWords.recordFluid.usedMl}
-          value={ml}
-          onChangeText={setMl}
-          inputMode="decimal"
-          error={fault}
-          onSubmitEditing={confirm}
-          hint={jobWords.recordFluid.whatLeftTheContainerAlso}
-        />
-        <Field
-          label={jobWords.recordFluid.colourThatCameOut}
-          value={colour}
-          onChangeText={setColour}
-          maxLength={40}
-          hint={jobWords.recordFluid.aDyeUnlikeTheSheets}
-        />
-        <Note kind="caution" title={jobWords.recordFluid.glovesAndGlasses}>
-          {jobWords.recordFluid.drainedFluidIsNeverPoured}
-        </Note>
-      </Section>
-    </Page>
   );
 }
 

@@ -47,11 +47,12 @@ export function Quote({ job }: { job: Job }) {
   );
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [who, setWho] = useState(job.customer.name);
-  const [how, setHow] = useState<'in-person' | 'by-phone' | 'in-writing'>('in-person');
+  const [how, setHow] = useState<'in-person' | 'by-phone' | 'in-writing' | null>(null);
   const [saying, setSaying] = useState('');
   const keyOf = ({ end, procedure }: { end: End; procedure: ProcedureId }) => `${end} ${procedure}`;
   const picked = lines.filter((line) => chosen.includes(keyOf(line)));
   const record = (answer: Answer) => {
+    if (how === null) return;
     append(
       job.id,
       entryOf<'customer-answer'>({
@@ -122,7 +123,7 @@ export function Quote({ job }: { job: Job }) {
               { value: 'by-phone', says: planningWords.quote.byPhone },
               { value: 'in-writing', says: planningWords.quote.inWriting },
             ]}
-            chosen={[how]}
+            chosen={how ? [how] : []}
             onChoose={setHow}
           />
           <Field
@@ -138,7 +139,7 @@ export function Quote({ job }: { job: Job }) {
                 grow
                 kind="plain"
                 says={planWords.answer[answer]}
-                disabled={who.trim() === ''}
+                disabled={how === null || who.trim() === ''}
                 onPress={() => record(answer)}
               />
             ))}

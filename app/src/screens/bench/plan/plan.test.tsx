@@ -124,6 +124,9 @@ describe('the plan', () => {
     press(/Change the pads, front · 12 min · €31.40 · not asked/);
     expect(screen.getByText(/Centre the caliper, front · 8 min · €8.00/)).toBeTruthy();
     expect(screen.getByText(/^Together €39.40, labour at €60.00 an hour/)).toBeTruthy();
+    // How they said it is asked: nothing is kept of an answer before.
+    press('Postponed');
+    expect(outbox.add).not.toHaveBeenCalled();
     press('By phone');
     fireEvent.changeText(screen.getByLabelText('Their words'), 'Not before payday');
     press('Postponed');

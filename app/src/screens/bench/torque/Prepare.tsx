@@ -54,7 +54,8 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
   const wrenches = useWrenches();
   const row = askedOf(fastener, identified.sheet.body.torque);
   const usual = fastenerRule(fastener);
-  const [treatment, setTreatment] = useState<ThreadTreatment>(row?.thread ?? usual.thread);
+  // What went on is asked: it is proof of its own, and what the sheet asks for is not what somebody did.
+  const [treatment, setTreatment] = useState<ThreadTreatment | null>(null);
   const [read, setRead] = useState<ReadTorque | null>(null);
   const [reach, setReach] = useState<Reach>('straight');
   const crowfoot = reach === 'straight' || reach === 'unmeasured' ? null : reach;
@@ -69,9 +70,10 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
   const window = 'refusal' in asked ? null : asked.window;
   const middle = window && (window.namedNm ?? (window.loNm + window.hiNm) / 2);
   const asks = row?.thread ?? usual.thread;
-  const load = middle === null ? null : clampLoadOf(fastener, middle, treatment, asks);
+  const load =
+    middle === null || treatment === null ? null : clampLoadOf(fastener, middle, treatment, asks);
   const begin = (wrench: WrenchInStore, setNm: number) => {
-    if ('refusal' in asked) return;
+    if ('refusal' in asked || treatment === null) return;
     const fresh = { end, fastener, wrenchId: wrench.id, setNm, treatment, asked: read, crowfoot };
     const known = { ...asked, wrench: wrenchAsKnown(wrench), retired: wrench.retired };
     if (take({ kind: 'tightening', ...fresh }, known)) onBegun();
@@ -117,7 +119,7 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
           <CrowfootFields onChange={setReach} offered={usual.drive.includes('crowfoot')} />
         </View>
         <View style={wide && styles.half}>
-          {window && reach !== 'unmeasured' ? (
+          {window && treatment !== null && reach !== 'unmeasured' ? (
             <WrenchList
               window={window}
               crowfoot={crowfoot}

@@ -9,13 +9,14 @@ import { space } from '../../../ui/tokens';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 import { focusFault } from '../../../ui/focusFault';
+import { Wrong } from '../../../ui/Wrong';
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */
 export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
   const [lo, setLo] = useState('');
   const [hi, setHi] = useState('');
   const [source, setSource] = useState('');
-  const [origin, setOrigin] = useState<'stamped' | 'sheet'>('sheet');
+  const [origin, setOrigin] = useState<'stamped' | 'sheet' | null>(null);
   const [tried, setTried] = useState(false);
   const loNm = numberOf(lo);
   const hiNm = numberOf(hi);
@@ -23,7 +24,7 @@ export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) 
   const take = () => {
     setTried(true);
     focusFault();
-    if (loNm && hiNm && !upside && source.trim())
+    if (loNm && hiNm && !upside && origin && source.trim())
       onRead({ loNm, hiNm, origin, source: source.trim() });
   };
   return (
@@ -60,9 +61,10 @@ export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) 
           { value: 'sheet', says: jobWords.torque.makersSheet },
           { value: 'stamped', says: jobWords.torque.onThePart },
         ]}
-        chosen={[origin]}
+        chosen={origin ? [origin] : []}
         onChoose={setOrigin}
       />
+      {tried && !origin ? <Wrong says={jobWords.torque.sayWhereItStands} /> : null}
       <Field
         label={jobWords.torque.whichSheetOrWhereOn}
         value={source}

@@ -8,7 +8,8 @@ import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 
 interface Props {
-  treatment: ThreadTreatment;
+  /** What somebody said is on it; null until they did. */
+  treatment: ThreadTreatment | null;
   /** What is asked for, and whether the sheet asks it. */
   asks: ThreadTreatment;
   bySheet: boolean;
@@ -25,11 +26,11 @@ export function ThreadSection({ treatment, asks, bySheet, load, onChoose }: Prop
       <Choice
         label={jobWords.torque.onTheThread}
         options={THREAD_TREATMENTS.map((value) => ({ value, says: words.thread[value] }))}
-        chosen={[treatment]}
+        chosen={treatment === null ? [] : [treatment]}
         onChoose={onChoose}
       />
-      {treatment === asks ? (
-        <Words kind="small">{`${bySheet ? jobWords.torque.theSheetAsksForIt : jobWords.torque.usualHere}: ${words.inSentence(words.thread[asks])}.`}</Words>
+      {treatment === null || treatment === asks ? (
+        <Words kind="small">{`${bySheet ? jobWords.torque.theSheetAsksFor : jobWords.torque.usualHere}: ${words.inSentence(words.thread[asks])}.`}</Words>
       ) : (
         <Note kind="caution">
           {jobWords.torque.isAskedForAnotherTreatment(
@@ -44,6 +45,7 @@ export function ThreadSection({ treatment, asks, bySheet, load, onChoose }: Prop
           )}
         </Note>
       )}
+      {treatment === null ? <Note kind="caution">{jobWords.torque.sayWhatIsOnIt}</Note> : null}
       {load?.warn ? (
         <Note kind="refusal" title={jobWords.torque.nearWhatTheBoltCan}>
           {jobWords.torque.wipeTheThreadCleanOr}
