@@ -4,7 +4,7 @@ import * as folding from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { configure, render } from '@testing-library/react-native';
+import { act, configure, fireEvent, render, screen } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../data/client';
 import { withWaiting } from '../data/withWaiting';
@@ -55,6 +55,15 @@ const knownOf = ({ kind }: Said) =>
 /** The entry the screen last sent. */
 export function lastSent(): unknown {
   return jest.mocked(outbox.add).mock.calls.at(-1)?.[0].entry;
+}
+
+/** Presses what sends a form, which looks over what is written before it does. */
+export async function submit(says: string): Promise<void> {
+  await act(async () => {
+    fireEvent.press(screen.getByText(says));
+    // One turn of the loop: every promise of it is kept by then.
+    await new Promise((resolve) => setImmediate(resolve));
+  });
 }
 
 /** A write to the server, whatever its path. */

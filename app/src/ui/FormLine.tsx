@@ -112,13 +112,23 @@ function NumberField({
 /** Without the last digits that binary fractions leave behind. */
 const rounded = (value: number) => Number(value.toFixed(6));
 
-/** One of several answers in a form. */
+/**
+ * One of several answers in a form.
+ * @param onChosen what else follows from it
+ * @param wrong what is said where none was given; else what the schema says
+ */
 export function FormChoice<T extends FieldValues, V extends string | number | boolean | null>({
   control,
   name,
   label,
   options,
-}: Of<T> & { options: readonly { value: V; says: string }[] }) {
+  onChosen,
+  wrong,
+}: Of<T> & {
+  options: readonly { value: V; says: string }[];
+  onChosen?: (value: V) => void;
+  wrong?: string;
+}) {
   return (
     <Controller
       control={control}
@@ -130,9 +140,12 @@ export function FormChoice<T extends FieldValues, V extends string | number | bo
             label={label}
             options={options}
             chosen={[field.value as V]}
-            onChoose={field.onChange}
+            onChoose={(value) => {
+              field.onChange(value);
+              onChosen?.(value);
+            }}
           />
-          {fieldState.error ? <Wrong says={fieldState.error.message} /> : null}
+          {fieldState.error ? <Wrong says={wrong ?? fieldState.error.message} /> : null}
         </>
       )}
     />
@@ -178,14 +191,18 @@ export function FormTick<T extends FieldValues>({ control, name, label }: Of<T>)
     <Controller
       control={control}
       name={name}
-      render={({ field }) => (
-        <Choice
-          label={label}
-          many
-          options={[{ value: true, says: label }]}
-          chosen={field.value ? [true] : []}
-          onChoose={() => field.onChange(!field.value)}
-        />
+      render={({ field, fieldState }) => (
+        <>
+          <Choice
+            ref={field.ref}
+            label={label}
+            many
+            options={[{ value: true, says: label }]}
+            chosen={field.value ? [true] : []}
+            onChoose={() => field.onChange(!field.value)}
+          />
+          {fieldState.error ? <Wrong says={fieldState.error.message} /> : null}
+        </>
       )}
     />
   );

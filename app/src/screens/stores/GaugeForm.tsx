@@ -4,16 +4,14 @@ import { GAUGE_DEFAULTS, GAUGE_KINDS } from '@hold-fast/core/gauge/gauge';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useWatch } from 'react-hook-form';
+import { useWatch } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useGauges } from '../../data/queries';
 import { useSaveGauge } from '../../data/writes';
-import { Choice } from '../../ui/Choice';
 import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
-import { Wrong } from '../../ui/Wrong';
 import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
@@ -70,24 +68,15 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
           label={storeFormWords.gaugeForm.nameOnTheBench}
           maxLength={40}
         />
-        <Controller
+        <FormChoice
           control={control}
           name="kind"
-          render={({ field, fieldState }) => (
-            <>
-              <Choice
-                ref={field.ref}
-                label={storeFormWords.gaugeForm.kind}
-                options={GAUGE_KINDS.map((value) => ({ value, says: words.gaugeKind[value] }))}
-                chosen={[field.value]}
-                onChoose={(kind) => {
-                  field.onChange(kind);
-                  if (!gauge) form.reset({ ...form.getValues(), kind, ...defaultsOf(kind) });
-                }}
-              />
-              {fieldState.error ? <Wrong says={storeFormWords.gaugeForm.sayWhichKind} /> : null}
-            </>
-          )}
+          label={storeFormWords.gaugeForm.kind}
+          options={GAUGE_KINDS.map((value) => ({ value, says: words.gaugeKind[value] }))}
+          wrong={storeFormWords.gaugeForm.sayWhichKind}
+          onChosen={(kind) => {
+            if (!gauge) form.reset({ ...form.getValues(), kind, ...defaultsOf(kind) });
+          }}
         />
       </Section>
       <Section label={storeFormWords.gaugeForm.howFarItCanBe}>

@@ -5,7 +5,7 @@ import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react-native';
 import { client, keys } from '../../data/client';
 import { exampleJob, GAUGE } from '../../testing/exampleJob';
-import { clearApp, showScreen } from '../../testing/showScreen';
+import { clearApp, showScreen, submit } from '../../testing/showScreen';
 import { words } from '../../words/words';
 import { FeedScreen } from './FeedScreen';
 import { GaugeForm } from './GaugeForm';
@@ -43,19 +43,12 @@ beforeEach(() => {
   }) as unknown as typeof fetch;
 });
 
-const save = async (says: string) => {
-  await act(async () => {
-    fireEvent.press(screen.getByText(says));
-    await Promise.resolve();
-  });
-};
-
 describe('a gauge', () => {
   it('is sent with the version it was read at, as it was changed', async () => {
     showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
     expect(screen.getByText(/1,204 readings taken with it/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Expanded uncertainty U (k = 2), mm'), '0,02');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({
       method: 'PUT',
@@ -68,7 +61,7 @@ describe('a gauge', () => {
     showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
     fireEvent.changeText(screen.getByLabelText('Calibrated through, year-month-day'), 'next May');
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), '');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThanOrEqual(2));
     expect(sent).toHaveLength(0);
   });
@@ -76,7 +69,7 @@ describe('a gauge', () => {
   it('is of no kind, step or doubt before somebody says which kind it is', async () => {
     showScreen(<GaugeForm gaugeId="new" />, { gauges: [] });
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'G12');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(screen.getByText('Say which kind it is.')).toBeTruthy());
     expect(screen.getAllByText('A number, above zero.')).toHaveLength(2);
     expect(sent).toHaveLength(0);
@@ -96,7 +89,7 @@ describe('a gauge', () => {
       body: { type: '/problems/version-conflict', title: 'Changed by somebody else', status: 409 },
     };
     showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(screen.getByText(/Changed by somebody else/)).toBeTruthy());
   });
 });
@@ -111,7 +104,7 @@ describe('shop rules', () => {
     show();
     for (const school of USUAL_RULES.schools)
       fireEvent.press(screen.getByText(words.school[school]));
-    await save('Lay down these rules');
+    await submit('Lay down these rules');
     await waitFor(() =>
       expect(screen.getByText('At least one school must be in force.')).toBeTruthy(),
     );
@@ -121,7 +114,7 @@ describe('shop rules', () => {
   it('refuse bands that end before they begin', async () => {
     show();
     fireEvent.changeText(screen.getByLabelText('Watch to'), '0.05');
-    await save('Lay down these rules');
+    await submit('Lay down these rules');
     await waitFor(() => expect(screen.getAllByRole('alert').length).toBeGreaterThan(0));
     expect(sent).toHaveLength(0);
   });
@@ -169,7 +162,7 @@ describe('taking sheets in', () => {
     await waitFor(() => expect(screen.getByText('Row 2: no title')).toBeTruthy());
     expect(screen.getByText(/rotor.newMm: New must be thicker than the limit/)).toBeTruthy();
     expect(sent[0]).toMatchObject({ body: { mode: 'preview' } });
-    await save('Take the 1 good rows only');
+    await submit('Take the 1 good rows only');
     await waitFor(() => expect(sent[1]).toMatchObject({ body: { mode: 'good-rows' } }));
   });
 });
@@ -277,7 +270,7 @@ describe('a spec sheet', () => {
     showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);
     fireEvent.changeText(screen.getByLabelText('Rotor limit, mm'), '1,65');
     fireEvent.changeText(screen.getByLabelText('What changed, and why'), 'Stamp read');
-    await save('Save as a new revision');
+    await submit('Save as a new revision');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({
       method: 'PUT',
@@ -313,7 +306,7 @@ describe('wrenches, fluid and parts', () => {
     showScreen(<WrenchForm wrenchId={wrench.id} />);
     fireEvent.changeText(screen.getByLabelText(/Clicks since calibration/), '0');
     fireEvent.changeText(screen.getByLabelText('Calibrated through, year-month-day'), '');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({
       method: 'PUT',
@@ -338,13 +331,13 @@ describe('wrenches, fluid and parts', () => {
     expect(screen.getByDisplayValue('6')).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'W2 bench');
     // Kind and range are read off it: nothing is sent of one that nobody looked at.
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(screen.getAllByText('A number, above zero.')).toHaveLength(2));
     expect(sent).toHaveLength(0);
     fireEvent.press(screen.getByText(/^Clicks at/));
     fireEvent.changeText(screen.getByLabelText(/Greatest torque/), '10');
     fireEvent.changeText(screen.getByLabelText(/Step between two marks/), '0,1');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(screen.getByText('Another one has this name.')).toBeTruthy());
   });
 
@@ -371,11 +364,11 @@ describe('wrenches, fluid and parts', () => {
     fireEvent.changeText(screen.getByLabelText('Name on the shelf'), 'Bottle C');
     fireEvent.changeText(screen.getByLabelText('Lot'), 'K23');
     fireEvent.changeText(screen.getByLabelText(/^Size/), '500');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(screen.getByText('Say which fluid it is.')).toBeTruthy());
     expect(sent).toHaveLength(0);
     fireEvent.press(screen.getByText('DOT 4'));
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({
       label: 'Bottle C',
@@ -390,7 +383,7 @@ describe('wrenches, fluid and parts', () => {
     fireEvent.press(screen.getByText('Bits in it'));
     fireEvent.press(screen.getByText('Written off'));
     fireEvent.changeText(screen.getByLabelText('Why'), 'Left open');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({
       version: 1,
@@ -420,11 +413,11 @@ describe('wrenches, fluid and parts', () => {
     expect(screen.queryByText('Every brake it went into is quarantined')).toBeNull();
     fireEvent.press(screen.getByText('It held another fluid than it says'));
     expect(screen.getByText('Every brake it went into is quarantined')).toBeTruthy();
-    await save('Save');
+    await submit('Save');
     // It is written off as well, or it is not saved.
     expect(sent).toHaveLength(0);
     fireEvent.press(screen.getByText('Written off'));
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({ container: { wrongFluid: true, writtenOff: true } });
   });
@@ -436,7 +429,7 @@ describe('wrenches, fluid and parts', () => {
     fireEvent.press(screen.getByText('Bar tape'));
     fireEvent.changeText(screen.getByLabelText('What the packet says'), 'Cork tape');
     fireEvent.changeText(screen.getByLabelText('Price to the customer'), '16,05');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({ part: 'bar-tape', priceCents: 1605 });
   });
@@ -458,7 +451,7 @@ describe('wrenches, fluid and parts', () => {
     expect(screen.getByText(/2 on the shelf, ordered again at 6/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Came in (less: went)'), '20');
     fireEvent.changeText(screen.getByLabelText('Batch'), 'TO-32');
-    await save('Save');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({
       path: '/api/stock/moves',

@@ -137,8 +137,8 @@ export interface ProvingWords {
     readThisOut: string;
     whoDecides: string;
     name: string;
+    sayWhoDecides: string;
     writeWhoDecided: string;
-    theRisk: string;
     theRiskWasReadOut: string;
     readTheRiskOutFirst: string;
     recordTheDecision: string;
@@ -151,6 +151,7 @@ export interface ProvingWords {
     noPicture: string;
     picture: (n: number) => string;
     recordTheAnswer: string;
+    sayWhetherItAllows: string;
     writeTheAnswer: string;
     carbonNeedsIt: string;
     answered: (allows: string, words: string, by: string) => string;

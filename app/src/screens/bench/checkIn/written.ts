@@ -3,18 +3,12 @@ import { CheckIn } from '@hold-fast/contract/checkIn';
 import { BRAKE_TYPES } from '@hold-fast/core/kit/bike';
 import { z } from 'zod';
 import { checkInWords } from '../../../words/checkIn';
+import { needed } from '../../needed';
 import { moneyCents, odometerKm } from './visitForm';
 
 // What the server would refuse of a check-in, said before it is sent.
 
 const { checkIn, visitFields } = checkInWords;
-
-/** Words that must be there; `empty` is said where they are not. */
-const needed = (field: z.ZodType<string, string>, empty: string) =>
-  z
-    .string()
-    .refine((text) => text.trim() !== '', { error: empty, abort: true })
-    .pipe(field);
 
 /** What may stand in a field; `wrong` is said of what may not. */
 const held = <T>(may: (written: T) => boolean, wrong: string) =>
@@ -22,7 +16,7 @@ const held = <T>(may: (written: T) => boolean, wrong: string) =>
 
 /** A visit as its form holds it. */
 export const WrittenVisit = z.looseObject({
-  complaint: needed(CheckIn.shape.complaint, visitFields.writeWhatTheRiderSays),
+  complaint: needed(visitFields.writeWhatTheRiderSays, CheckIn.shape.complaint),
   odometer: held<string>(
     (text) =>
       /^\s*\d{0,3}([\s.,]?\d{3})*\s*$/.test(text) &&
@@ -35,10 +29,10 @@ export const WrittenVisit = z.looseObject({
 /** A visit of a bike that nobody knows yet, with the bike and its customer. */
 export const WrittenWithBike = WrittenVisit.extend({
   ...Bike.omit({ id: true, customerId: true }).shape,
-  name: needed(Bike.shape.name, checkIn.giveTheBikeAName),
+  name: needed(checkIn.giveTheBikeAName, Bike.shape.name),
   motor: z.boolean(checkIn.sayWhetherItHasAMotor),
   thirdBrake: z.enum(BRAKE_TYPES, checkIn.sayWhetherItHasAThird),
-  customerName: needed(Customer.shape.name, checkIn.writeTheCustomersName),
+  customerName: needed(checkIn.writeTheCustomersName, Customer.shape.name),
   phone: held<string | null>(
     (phone) => Customer.shape.phone.safeParse(phone).success,
     checkIn.digitsSpacesAndALeading,

@@ -1,17 +1,17 @@
 import { endSays } from '../../bikes/thirdBrake';
-import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Identified, Job } from '@hold-fast/core/job/job';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
 import { compoundAdvice, type Compound } from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED, type Kit } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
+import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
@@ -19,16 +19,15 @@ import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { BackToJob, WithBrake } from '../JobFrame';
 import { jobWords } from '../../../words/job';
-import type { Goes, UsedPart } from '@hold-fast/core/kit/usedPart';
+import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { OldPart } from './OldPart';
 import { UsedShelf } from './UsedShelf';
 import { PadFields } from './PadFields';
 import { readMm } from './readMm';
-import { RotorFields, type WrittenRotor } from './RotorFields';
-import { focusFault } from '../../../ui/focusFault';
-import { Wrong } from '../../../ui/Wrong';
+import { RotorFields } from './RotorFields';
+import { writtenPart, type Condition, type WrittenPart } from './writtenPart';
 
-type Fitted = EntryOf<'fitting'>;
+const says = jobWords.fitPart;
 
 /** A part fitted, or written down as found: a new or used one closes the old one’s life and begins its own. */
 export function FitPart({ jobId, end, part }: { jobId: string; end: End; part: Part }) {
@@ -65,85 +64,63 @@ interface FitProps {
 }
 
 function Fit({ job, identified, end, part, title }: FitProps) {
+  const rotor = part === 'rotor';
   // What was taken off the shelf for this end is most likely what goes in, and new. Of anything else that is asked.
   const taken = offTheShelf(job, end, part);
-  const [condition, setCondition] = useState<Fitted['condition'] | null>(taken ? 'new' : null);
-  const [written, setDescription] = useState<string | null>(null);
-  const description = written ?? taken?.description ?? '';
-  const [compound, setCompound] = useState<Compound | null>(null);
-  const [rotorSelf, setRotorSelf] = useState<WrittenRotor>({
-    construction: null,
-    newMm: '',
-    limitMm: '',
-    limitAgainMm: '',
-    organicOnly: identified.sheet.body.rotor.organicOnly,
-    cameOffFor: null,
-  });
-  const [rebedding, setRebedding] = useState<Fitted['rebedding']>(null);
-  const [tried, setTried] = useState(false);
-  const { take, refused } = useTake<'fitting'>(job);
-  const { take: takeOff, refused: notOff } = useTake<'part-off'>(job);
   const [used, setUsed] = useState<UsedPart | null>(null);
-  const [goes, setGoes] = useState<Goes>(job.oldPartsBack ? 'customer' : 'scrap');
-  const replaces = condition !== 'found' && !isOffSince(job, end, part);
-  const choose = (chosen: UsedPart | null) => {
-    setUsed(chosen);
-    setDescription(chosen?.description ?? null);
-    setCompound(chosen?.compound ?? null);
-    setRotorSelf((self) => ({
-      ...self,
-      construction: chosen?.construction ?? null,
-      newMm: chosen?.newMm?.toString() ?? '',
-      limitMm: chosen?.stampedLimit?.limitMm.toString() ?? '',
-      organicOnly: chosen?.organicOnly ?? self.organicOnly,
-    }));
-  };
-  const rotor = part === 'rotor';
-  const advice =
+  const advised = (compound: Compound | null, condition: Condition | null) =>
     !rotor && compound && condition !== 'found'
       ? adviceOn(kitAt(job, end), identified, compound)
       : null;
-  const thickness = readMm(rotorSelf.newMm);
-  const limit = readMm(rotorSelf.limitMm);
-  const again = readMm(rotorSelf.limitAgainMm);
+  const { control, handleSubmit, setValue } = useForm<WrittenPart>({
+    mode: 'onChange',
+    resolver: zodResolver(writtenPart(part, advised)),
+    defaultValues: {
+      ...NOTHING_WRITTEN,
+      ...(taken && { condition: 'new', description: taken.description }),
+      organicOnly: identified.sheet.body.rotor.organicOnly,
+      goes: job.oldPartsBack ? 'customer' : 'scrap',
+    },
+  });
+  const [condition, compound, limitMm] = useWatch({
+    control,
+    name: ['condition', 'compound', 'limitMm'],
+  });
+  const { take, refused } = useTake<'fitting'>(job);
+  const { take: takeOff, refused: notOff } = useTake<'part-off'>(job);
+  const replaces = condition !== 'found' && !isOffSince(job, end, part);
+  const choose = (chosen: UsedPart | null) => {
+    setUsed(chosen);
+    setValue('description', chosen?.description ?? taken?.description ?? '');
+    setValue('compound', rotor ? null : (chosen?.compound ?? null));
+    setValue('construction', chosen?.construction ?? null);
+    setValue('newMm', chosen?.newMm?.toString() ?? '');
+    setValue('limitMm', chosen?.stampedLimit?.limitMm.toString() ?? '');
+    if (chosen) setValue('organicOnly', chosen.organicOnly);
+  };
+  const limit = readMm(limitMm).mm;
   const twice =
     rotor &&
-    limit.mm !== null &&
-    askedTwice({ limitMm: limit.mm, atLimitIsWorn: null }, identified.sheet.body.rotor.limit);
-  const ready =
-    condition !== null &&
-    description.trim() !== '' &&
-    !thickness.error &&
-    !limit.error &&
-    (rotor || compound !== null) &&
-    advice?.code !== 'refused' &&
-    (advice?.code !== 'change' || rebedding !== null);
+    limit !== null &&
+    askedTwice({ limitMm: limit, atLimitIsWorn: null }, identified.sheet.body.rotor.limit);
+  const advice = advised(compound, condition);
 
-  const confirm = () => {
-    setTried(true);
-    focusFault();
-    if (!ready) return;
-    if (replaces && !takeOff({ kind: 'part-off', end, part, goes }, null)) return;
-    const taken = take(
+  const confirm = handleSubmit((written) => {
+    if (advice?.code === 'refused') return;
+    if (replaces && !takeOff({ kind: 'part-off', end, part, goes: written.goes }, null)) return;
+    const wentIn = take(
       {
         kind: 'fitting',
         end,
         part,
-        description: description.trim(),
-        condition,
-        compound: rotor ? null : compound,
-        organicOnly: rotor && rotorSelf.organicOnly,
-        construction: rotor ? rotorSelf.construction : null,
-        newMm: thickness.mm,
-        stampedLimit: limit.mm === null ? null : { limitMm: limit.mm, atLimitIsWorn: null },
-        stampAgainMm: twice ? again.mm : null,
-        cameOffFor: condition === 'used' ? rotorSelf.cameOffFor : null,
-        rebedding: advice?.code === 'change' ? rebedding : null,
+        ...fittedAs(written, rotor),
+        stampAgainMm: twice ? readMm(written.limitAgainMm).mm : null,
+        rebedding: advice?.code === 'change' ? written.rebedding : null,
         usedPartId: used?.id ?? null,
       },
       used && { used },
     );
-    if (taken)
+    if (wentIn)
       router.navigate(
         job.planned.length > 0
           ? `/bench/${job.id}/step`
@@ -151,91 +128,81 @@ function Fit({ job, identified, end, part, title }: FitProps) {
             ? `/bench/${job.id}/${end}/bolts`
             : `/bench/${job.id}`,
       );
-  };
+  });
   return (
     <Page
       tag={job.tag}
-      over={jobWords.fitPart.brake(endSays(job.bike, end))}
+      over={says.brake(endSays(job.bike, end))}
       title={title}
       foot={
         <>
           <Button
-            says={
-              condition === 'found' ? jobWords.fitPart.writeItDown : jobWords.fitPart.theIn(part)
-            }
-            onPress={confirm}
+            says={condition === 'found' ? says.writeItDown : says.theIn(part)}
+            onPress={() => void confirm()}
           />
           <BackToJob jobId={job.id} />
         </>
       }
     >
       {(refused ?? notOff) ? <Note kind="refusal">{refused ?? notOff}</Note> : null}
-      <Section label={jobWords.fitPart.whichOne}>
-        <ConditionChoice
-          condition={condition}
-          tried={tried}
-          onChoose={(chosen) => {
-            setCondition(chosen);
+      <Section label={says.whichOne}>
+        <FormChoice
+          control={control}
+          name="condition"
+          label={says.newUsedOrFound}
+          options={CONDITIONS_FITTED.map((value) => ({
+            value,
+            says: capital(words.fittedAs[value]),
+          }))}
+          onChosen={(chosen) => {
             if (used && chosen !== 'used') choose(null);
           }}
         />
-        <Field
-          label={jobWords.fitPart.whatItIs}
-          value={description}
-          onChangeText={setDescription}
-          onSubmitEditing={confirm}
-          placeholder={rotor ? jobWords.fitPart.makerSize : jobWords.fitPart.makerShape}
-          error={tried && !description.trim() ? jobWords.fitPart.writeWhatItIs : undefined}
+        <FormLine
+          control={control}
+          name="description"
+          label={says.whatItIs}
+          onSubmitEditing={() => void confirm()}
+          placeholder={rotor ? says.makerSize : says.makerShape}
         />
       </Section>
       {condition === 'used' ? <UsedShelf part={part} chosen={used} onChoose={choose} /> : null}
       {rotor ? (
-        <RotorFields
-          written={rotorSelf}
-          used={condition === 'used'}
-          twice={twice}
-          onChange={(change) => setRotorSelf({ ...rotorSelf, ...change })}
-        />
+        <RotorFields control={control} used={condition === 'used'} twice={twice} />
       ) : (
-        <PadFields
-          compound={compound}
-          rebedding={rebedding}
-          advice={advice}
-          tried={tried}
-          onCompound={setCompound}
-          onRebedding={setRebedding}
-        />
+        <PadFields control={control} advice={advice} />
       )}
-      {replaces ? <OldPart job={job} end={end} part={part} goes={goes} onGoes={setGoes} /> : null}
+      {replaces ? <OldPart job={job} end={end} part={part} control={control} /> : null}
       <Mind condition={condition} rotor={rotor} />
     </Page>
   );
 }
 
-/** New, used or found: a used part is measured before it passes, so that nothing is chosen until somebody says. */
-function ConditionChoice({
-  condition,
-  tried,
-  onChoose,
-}: {
-  condition: Fitted['condition'] | null;
-  tried: boolean;
-  onChoose: (condition: Fitted['condition']) => void;
-}) {
-  return (
-    <>
-      <Choice
-        label={jobWords.fitPart.newUsedOrFound}
-        options={CONDITIONS_FITTED.map((value) => ({
-          value,
-          says: capital(words.fittedAs[value]),
-        }))}
-        chosen={condition === null ? [] : [condition]}
-        onChoose={onChoose}
-      />
-      {tried && condition === null ? <Wrong says={jobWords.fitPart.sayWhetherItIsNew} /> : null}
-    </>
-  );
+/** Nothing is chosen until somebody says: a used part is measured before it passes. */
+const NOTHING_WRITTEN = {
+  description: '',
+  compound: null,
+  rebedding: null,
+  construction: null,
+  newMm: '',
+  limitMm: '',
+  limitAgainMm: '',
+  cameOffFor: null,
+} as const;
+
+/** The part by itself, as it goes into the record. */
+function fittedAs(written: WrittenPart, rotor: boolean) {
+  const limitMm = readMm(written.limitMm).mm;
+  return {
+    description: written.description,
+    condition: written.condition,
+    compound: written.compound,
+    organicOnly: rotor && written.organicOnly,
+    construction: rotor ? written.construction : null,
+    newMm: readMm(written.newMm).mm,
+    stampedLimit: limitMm === null ? null : { limitMm, atLimitIsWorn: null },
+    cameOffFor: written.condition === 'used' ? written.cameOffFor : null,
+  };
 }
 
 /** What a compound comes to on the rotor it would bed in. */
@@ -245,7 +212,7 @@ function adviceOn({ rotor, bedded }: Kit, { sheet }: Identified, compound: Compo
 }
 
 /** What goes with a part that comes on. */
-function Mind({ condition, rotor }: { condition: Fitted['condition'] | null; rotor: boolean }) {
+function Mind({ condition, rotor }: { condition: Condition | undefined; rotor: boolean }) {
   return (
     <Section>
       {condition === 'found' ? (

@@ -1,63 +1,52 @@
-import type { EntryOf } from '@hold-fast/core/job/kinds';
-import { COMPOUNDS, type Compound, type compoundAdvice } from '@hold-fast/core/kit/compound';
-import { Choice } from '../../../ui/Choice';
+import { COMPOUNDS } from '@hold-fast/core/kit/compound';
+import { REBEDDINGS } from '@hold-fast/core/job/fitting';
+import type { Control } from 'react-hook-form';
+import { FormChoice } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import { Wrong } from '../../../ui/Wrong';
+import type { Advice, WrittenPart } from './writtenPart';
 
-type Rebedding = EntryOf<'fitting'>['rebedding'];
-
-interface Props {
-  compound: Compound | null;
-  rebedding: Rebedding;
-  /** What the rotor makes of this compound. */
-  advice: ReturnType<typeof compoundAdvice> | null;
-  tried: boolean;
-  onCompound: (compound: Compound) => void;
-  onRebedding: (rebedding: Rebedding) => void;
-}
+const says = jobWords.fitPart;
 
 /** The compound of pads, and what is done about another one than the rotor was bedded with. */
-export function PadFields({ compound, rebedding, advice, tried, onCompound, onRebedding }: Props) {
+export function PadFields({
+  control,
+  advice,
+}: {
+  control: Control<WrittenPart>;
+  /** What the rotor makes of this compound. */
+  advice: Advice | null;
+}) {
   return (
-    <Section label={jobWords.fitPart.compoundFromTheLetterOn}>
-      <Choice
-        label={jobWords.fitPart.compound}
+    <Section label={says.compoundFromTheLetterOn}>
+      <FormChoice
+        control={control}
+        name="compound"
+        label={says.compound}
         options={COMPOUNDS.map((value) => ({ value, says: words.compound[value] }))}
-        chosen={compound ? [compound] : []}
-        onChoose={onCompound}
       />
-      {tried && compound === null ? (
-        <Wrong says={jobWords.fitPart.readTheLetterWithoutOne} />
-      ) : null}
       {advice?.code === 'refused' ? (
-        <Note kind="refusal" title={jobWords.fitPart.notOnThisRotor}>
-          {jobWords.fitPart.itIsMarkedForOrganic}
+        <Note kind="refusal" title={says.notOnThisRotor}>
+          {says.itIsMarkedForOrganic}
         </Note>
       ) : null}
       {advice?.code === 'change' ? (
-        <Note kind="caution" title={jobWords.fitPart.anotherCompoundThanTheRotor}>
+        <Note kind="caution" title={says.anotherCompoundThanTheRotor}>
           <Words>
-            {jobWords.fitPart.rotorPadsSomeWantA(
+            {says.rotorPadsSomeWantA(
               advice.from === 'none' ? words.fittedAs.new : words.compound[advice.from],
               words.compound[advice.to],
             )}
           </Words>
-          <Choice<NonNullable<Rebedding>>
-            label={jobWords.fitPart.whatIsDoneAboutIt}
-            options={(['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const).map((value) => ({
-              value,
-              says: words.rebedding[value],
-            }))}
-            chosen={rebedding ? [rebedding] : []}
-            onChoose={onRebedding}
+          <FormChoice
+            control={control}
+            name="rebedding"
+            label={says.whatIsDoneAboutIt}
+            options={REBEDDINGS.map((value) => ({ value, says: words.rebedding[value] }))}
           />
-          {tried && rebedding === null ? (
-            <Wrong says={jobWords.fitPart.chooseWhatIsDoneAbout} />
-          ) : null}
         </Note>
       ) : null}
     </Section>

@@ -1,107 +1,87 @@
-import type { EntryOf } from '@hold-fast/core/job/kinds';
 import { ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
+import { useWatch, type Control } from 'react-hook-form';
+import { FormChoice, FormLine, FormTick } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import { readMm } from './readMm';
+import type { WrittenPart } from './writtenPart';
 
-type Fitted = EntryOf<'fitting'>;
-
-/** What is written of a rotor by itself. */
-export interface WrittenRotor {
-  construction: Fitted['construction'];
-  newMm: string;
-  limitMm: string;
-  limitAgainMm: string;
-  organicOnly: boolean;
-  cameOffFor: Fitted['cameOffFor'];
-}
+const says = jobWords.fitPart;
 
 interface Props {
-  written: WrittenRotor;
+  control: Control<WrittenPart>;
   /** It comes off another brake. */
   used: boolean;
   /** Its stamp is asked for twice. */
   twice: boolean;
-  onChange: (change: Partial<WrittenRotor>) => void;
 }
 
 /** A rotor by itself: its construction, its stamp, how thick it was, and why it came off. */
-export function RotorFields({ written, used, twice, onChange }: Props) {
-  const { construction, newMm, limitMm, limitAgainMm, organicOnly, cameOffFor } = written;
-  const [thickness, limit, again] = [newMm, limitMm, limitAgainMm].map(readMm);
+export function RotorFields({ control, used, twice }: Props) {
+  const mm = { control, inputMode: 'decimal' } as const;
   return (
     <>
-      <Section label={jobWords.fitPart.theRotorByItself}>
-        <Choice<'one-piece' | 'two-piece' | null>
-          label={jobWords.fitPart.construction}
+      <Section label={says.theRotorByItself}>
+        <FormChoice
+          control={control}
+          name="construction"
+          label={says.construction}
           options={[
-            { value: null, says: jobWords.fitPart.asTheSheetSays },
-            { value: 'one-piece', says: jobWords.fitPart.onePiece },
-            { value: 'two-piece', says: jobWords.fitPart.twoPiecesRiveted },
+            { value: null, says: says.asTheSheetSays },
+            { value: 'one-piece', says: says.onePiece },
+            { value: 'two-piece', says: says.twoPiecesRiveted },
           ]}
-          chosen={[construction]}
-          onChoose={(construction) => onChange({ construction })}
         />
-        <Field
-          label={jobWords.fitPart.limitStampedOnItMm}
-          value={limitMm}
-          onChangeText={(limitMm) => onChange({ limitMm })}
-          inputMode="decimal"
+        <FormLine
+          {...mm}
+          name="limitMm"
+          label={says.limitStampedOnItMm}
           placeholder={words.field.none}
-          error={limit!.error}
-          hint={jobWords.fitPart.theOldRotorsStampDoes}
+          hint={says.theOldRotorsStampDoes}
         />
         {twice ? (
-          <Field
-            label={jobWords.fitPart.theStampOnceMoreMm}
-            value={limitAgainMm}
-            onChangeText={(limitAgainMm) => onChange({ limitAgainMm })}
-            inputMode="decimal"
-            error={again!.error}
-            hint={jobWords.fitPart.itIsLaxerThanThe}
+          <FormLine
+            {...mm}
+            name="limitAgainMm"
+            label={says.theStampOnceMoreMm}
+            hint={says.itIsLaxerThanThe}
           />
         ) : null}
-        <Field
-          label={jobWords.fitPart.thicknessWhenNewMm}
-          value={newMm}
-          onChangeText={(newMm) => onChange({ newMm })}
-          inputMode="decimal"
-          placeholder={jobWords.fitPart.asSheetHint}
-          error={thickness!.error}
+        <FormLine
+          {...mm}
+          name="newMm"
+          label={says.thicknessWhenNewMm}
+          placeholder={says.asSheetHint}
         />
-        <Choice
-          label={jobWords.fitPart.markedForOrganicPadsOnly}
-          many
-          options={[{ value: true, says: jobWords.fitPart.markedForOrganicPadsOnly }]}
-          chosen={organicOnly ? [true] : []}
-          onChoose={() => onChange({ organicOnly: !organicOnly })}
-        />
+        <FormTick control={control} name="organicOnly" label={says.markedForOrganicPadsOnly} />
       </Section>
-      {used ? (
-        <Section label={jobWords.fitPart.whyItCameOffLast}>
-          <Choice<Fitted['cameOffFor']>
-            label={jobWords.fitPart.whyItCameOffLast}
-            options={[
-              { value: null, says: jobWords.fitPart.soundOrNobodyWroteIt },
-              { value: 'changed', says: jobWords.fitPart.changedForAnotherSize },
-              { value: 'worn', says: jobWords.fitPart.thoughtWorn },
-              ...ROTOR_DAMAGE.map((value) => ({ value, says: capital(words.finding[value]) })),
-            ]}
-            chosen={[cameOffFor]}
-            onChoose={(cameOffFor) => onChange({ cameOffFor })}
-          />
-          {cameOffFor === 'loose-rivets' ? (
-            <Note kind="caution" title={jobWords.fitPart.rivetsFirst}>
-              {jobWords.fitPart.itIsNotProvenUntil}
-            </Note>
-          ) : null}
-        </Section>
-      ) : null}
+      {used ? <WhyItCameOff control={control} /> : null}
     </>
+  );
+}
+
+function WhyItCameOff({ control }: { control: Control<WrittenPart> }) {
+  const cameOffFor = useWatch({ control, name: 'cameOffFor' });
+  return (
+    <Section label={says.whyItCameOffLast}>
+      <FormChoice
+        control={control}
+        name="cameOffFor"
+        label={says.whyItCameOffLast}
+        options={[
+          { value: null, says: says.soundOrNobodyWroteIt },
+          { value: 'changed', says: says.changedForAnotherSize },
+          { value: 'worn', says: says.thoughtWorn },
+          ...ROTOR_DAMAGE.map((value) => ({ value, says: capital(words.finding[value]) })),
+        ]}
+      />
+      {cameOffFor === 'loose-rivets' ? (
+        <Note kind="caution" title={says.rivetsFirst}>
+          {says.itIsNotProvenUntil}
+        </Note>
+      ) : null}
+    </Section>
   );
 }

@@ -13,7 +13,14 @@ import {
   looksOver,
   reads,
 } from '../../../testing/exampleJob';
-import { A_WRITE, clearApp, jobAfter, lastSent, showScreen } from '../../../testing/showScreen';
+import {
+  A_WRITE,
+  clearApp,
+  jobAfter,
+  lastSent,
+  showScreen,
+  submit,
+} from '../../../testing/showScreen';
 import { inForce } from '../../../words/manner';
 import { FitPart } from '../fitting/FitPart';
 import { Found } from './Found';
@@ -330,28 +337,29 @@ describe('fitting a part', () => {
     return job;
   };
 
-  it('refuses metallic pads on a rotor marked for organic ones', () => {
+  it('refuses metallic pads on a rotor marked for organic ones', async () => {
     globalThis.fetch = jest.fn();
     showScreen(<FitPart jobId={JOB} end="front" part="pads" />, { job: withRotor() });
+    fireEvent.press(screen.getByText('New'));
     fireEvent.changeText(screen.getByLabelText('What it is'), 'Tolve oval');
     fireEvent.press(screen.getByText(/^Metallic/));
     expect(screen.getByText('Not on this rotor')).toBeTruthy();
-    fireEvent.press(screen.getByText('The pads are in'));
+    await submit('The pads are in');
     expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
   });
 
-  it('asks of a part whether it is new, and takes nothing for new that nobody said is', () => {
+  it('asks of a part whether it is new, and takes nothing for new that nobody said is', async () => {
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
     fireEvent.changeText(screen.getByLabelText('What it is'), '180 mm out of a box');
-    fireEvent.press(screen.getByText('The rotor is in'));
+    await submit('The rotor is in');
     expect(screen.getByText('Say whether it is new.')).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.press(screen.getByText('Used'));
-    fireEvent.press(screen.getByText('The rotor is in'));
+    await submit('The rotor is in');
     expect(lastSent()).toMatchObject({ kind: 'fitting', condition: 'used' });
   });
 
-  it('takes what came off the shelf for new, until it has gone in', () => {
+  it('takes what came off the shelf for new, until it has gone in', async () => {
     const at = '2026-11-25T08:50:00.000Z';
     const by = 'Maren Okafor';
     const shelf = {
@@ -366,7 +374,7 @@ describe('fitting a part', () => {
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, {
       job: { ...exampleJob(), taken },
     });
-    fireEvent.press(screen.getByText('The rotor is in'));
+    await submit('The rotor is in');
     expect(lastSent()).toMatchObject({ condition: 'new', description: 'Tolve 180, six-bolt' });
     screen.unmount();
 
@@ -374,16 +382,16 @@ describe('fitting a part', () => {
     expect(job.fittings.at(-1)!.at > at).toBe(true);
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job });
     fireEvent.changeText(screen.getByLabelText('What it is'), 'Another');
-    fireEvent.press(screen.getByText('The rotor is in'));
+    await submit('The rotor is in');
     expect(screen.getByText('Say whether it is new.')).toBeTruthy();
   });
 
-  it('refuses a thickness that no rotor has', () => {
+  it('refuses a thickness that no rotor has', async () => {
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
     fireEvent.changeText(screen.getByLabelText('Limit stamped on it, mm'), '15');
     expect(screen.queryByText(/No part here/)).toBeNull();
     fireEvent.changeText(screen.getByLabelText('Limit stamped on it, mm'), '12.0');
-    expect(screen.getByText(/No part here is that thick/)).toBeTruthy();
+    expect(await screen.findByText(/No part here is that thick/)).toBeTruthy();
   });
 
   it('asks of a used rotor why it came off, and says rivets first', () => {

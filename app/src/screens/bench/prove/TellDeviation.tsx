@@ -2,19 +2,20 @@ import { endSays } from '../../bikes/thirdBrake';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import {
+  CHOICES,
   choicesFor,
   DECIDERS,
   DEVIATIONS,
-  type Decider,
   type Deviation,
   type DeviationChoice,
 } from '@hold-fast/core/deviation/deviations';
 import type { End } from '@hold-fast/core/ends';
-import { useState } from 'react';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useWatch } from 'react-hook-form';
+import { z } from 'zod';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
+import { FormChoice, FormLine, FormTick } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
@@ -26,8 +27,8 @@ import { Pictures } from '../job/Pictures';
 import { MakerAnswer } from './MakerAnswer';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
-import { focusFault } from '../../../ui/focusFault';
-import { Wrong } from '../../../ui/Wrong';
+import { needed } from '../../needed';
+import { useKeptForm } from '../../useKeptForm';
 
 /** Something that is not as its maker meant it: what, how far, a picture, the choices with their risk, and who decided. */
 export function TellDeviation({
@@ -81,127 +82,101 @@ function Telling({ job, end, what }: { job: Job; end: End; what: Deviation | nul
   );
 }
 
+const says = provingWords.tellDeviation;
+
+/** What is written of a deviation; nothing is sent of one that is not decided, with its risk read out. */
+const Written = z.object({
+  deviation: z.enum(DEVIATIONS),
+  words: needed(says.writeWhatIsSeenIt),
+  measured: z.string().trim(),
+  choice: z.enum(CHOICES, says.chooseWhatBecomesOfIt),
+  decidedBy: z.enum(DECIDERS, says.sayWhoDecides),
+  who: needed(says.writeWhoDecided),
+  riskTold: z.literal(true, says.readTheRiskOutFirst),
+});
+type Written = z.infer<typeof Written>;
+
 function Write({ job, end, first }: { job: Job; end: End; first: Deviation | null }) {
-  const [deviation, setDeviation] = useState(first);
-  const [what, setWhat] = useState('');
-  const [measured, setMeasured] = useState('');
-  const [choice, setChoice] = useState<DeviationChoice | null>(null);
-  // Who answers for it is asked, and never taken for granted.
-  const [decidedBy, setDecidedBy] = useState<Decider | null>(null);
-  const [who, setWho] = useState('');
-  const [riskTold, setRiskTold] = useState(false);
-  const [tried, setTried] = useState(false);
-  const ready = deviation && choice && what.trim() && decidedBy && who.trim() && riskTold;
-  const record = () => {
-    setTried(true);
-    focusFault();
-    if (ready)
-      append(
-        job.id,
-        entryOf<'deviation'>({
-          kind: 'deviation',
-          end,
-          deviation,
-          words: what.trim(),
-          measured: measured.trim(),
-          choice,
-          decidedBy,
-          who: who.trim(),
-          riskTold: true,
-        }),
-      );
+  const { control, handleSubmit, setValue, getValues } = useKeptForm<Written>(
+    `deviation ${job.id} ${end} ${toldOf(job, 'deviation', end).length}`,
+    {
+      resolver: zodResolver(Written),
+      // Who answers for it is asked, and never taken for granted.
+      defaultValues: {
+        deviation: first,
+        words: '',
+        measured: '',
+        choice: null,
+        decidedBy: null,
+        who: '',
+        riskTold: null,
+      },
+    },
+  );
+  const [deviation, choice] = useWatch({ control, name: ['deviation', 'choice'] }) as [
+    Deviation | null,
+    DeviationChoice | null,
+  ];
+  const unset = (...names: ('choice' | 'riskTold')[]) => {
+    for (const name of names) setValue(name, null as never);
   };
+  const record = handleSubmit((written) =>
+    append(job.id, entryOf<'deviation'>({ kind: 'deviation', end, ...written })),
+  );
   return (
-    <Section label={provingWords.tellDeviation.anotherOne}>
-      <Choice
-        label={provingWords.tellDeviation.whatItIs}
+    <Section label={says.anotherOne}>
+      <FormChoice
+        control={control}
+        name="deviation"
+        label={says.whatItIs}
         options={DEVIATIONS.map((value) => ({ value, says: planWords.deviation[value] }))}
-        chosen={deviation ? [deviation] : []}
-        onChoose={(chosen) => {
-          setDeviation(chosen);
-          setChoice(null);
-          setRiskTold(false);
-        }}
+        onChosen={() => unset('choice', 'riskTold')}
       />
       {deviation ? (
         <>
-          <Field
-            label={provingWords.tellDeviation.whatIsSeen}
-            value={what}
-            maxLength={300}
-            onChangeText={setWhat}
-            error={tried && !what.trim() ? provingWords.tellDeviation.writeWhatIsSeenIt : undefined}
-          />
-          <Field
-            label={provingWords.tellDeviation.measuredLabel}
-            value={measured}
+          <FormLine control={control} name="words" label={says.whatIsSeen} maxLength={300} />
+          <FormLine
+            control={control}
+            name="measured"
+            label={says.measuredLabel}
             maxLength={120}
-            onChangeText={setMeasured}
-            hint={provingWords.tellDeviation.whereAndHowFarWith}
+            hint={says.whereAndHowFarWith}
           />
-          <Choice
-            label={provingWords.tellDeviation.whatBecomesOfIt}
+          <FormChoice
+            control={control}
+            name="choice"
+            label={says.whatBecomesOfIt}
             options={choicesFor(deviation).map((value) => ({
               value,
               says: planWords.choice[value].says,
             }))}
-            chosen={choice ? [choice] : []}
-            onChoose={(chosen) => {
-              setChoice(chosen);
-              setRiskTold(false);
-            }}
+            onChosen={() => unset('riskTold')}
           />
-          {tried && !choice ? (
-            <Wrong says={provingWords.tellDeviation.chooseWhatBecomesOfIt} />
-          ) : null}
         </>
       ) : null}
       {choice ? (
         <>
-          <Note kind="caution" title={provingWords.tellDeviation.readThisOut}>
+          <Note kind="caution" title={says.readThisOut}>
             {planWords.choice[choice].risk}
           </Note>
-          <Words kind="label">{provingWords.tellDeviation.whoDecides}</Words>
-          <Choice
-            label={provingWords.tellDeviation.whoDecides}
+          <Words kind="label">{says.whoDecides}</Words>
+          <FormChoice
+            control={control}
+            name="decidedBy"
+            label={says.whoDecides}
             options={DECIDERS.map((value) => ({ value, says: planWords.decider[value] }))}
-            chosen={decidedBy ? [decidedBy] : []}
-            onChoose={(chosen) => {
-              setDecidedBy(chosen);
+            onChosen={(chosen) => {
               // What was typed stays; the customer's name goes with the customer alone.
-              if (chosen === 'customer') setWho(job.customer.name);
-              else if (who === job.customer.name) setWho('');
+              if (chosen === 'customer') setValue('who', job.customer.name);
+              else if (getValues('who') === job.customer.name) setValue('who', '');
             }}
           />
-          <Field
-            label={provingWords.tellDeviation.name}
-            value={who}
-            maxLength={80}
-            onChangeText={setWho}
-            error={
-              tried && !(decidedBy && who.trim())
-                ? provingWords.tellDeviation.writeWhoDecided
-                : undefined
-            }
-          />
-          <Choice
-            label={provingWords.tellDeviation.theRisk}
-            many
-            options={[{ value: true, says: provingWords.tellDeviation.theRiskWasReadOut }]}
-            chosen={riskTold ? [true] : []}
-            onChoose={() => setRiskTold(!riskTold)}
-          />
-          {tried && !riskTold ? (
-            <Wrong says={provingWords.tellDeviation.readTheRiskOutFirst} />
-          ) : null}
-          <Button
-            kind="plain"
-            says={provingWords.tellDeviation.recordTheDecision}
-            onPress={record}
-          />
+          <FormLine control={control} name="who" label={says.name} maxLength={80} />
+          <FormTick control={control} name="riskTold" label={says.theRiskWasReadOut} />
+          <Button kind="plain" says={says.recordTheDecision} onPress={() => void record()} />
         </>
       ) : null}
-      <Words kind="small">{provingWords.tellDeviation.aModifiedStructuralPartIs}</Words>
+      <Words kind="small">{says.aModifiedStructuralPartIs}</Words>
     </Section>
   );
 }

@@ -4,7 +4,7 @@ import type { WrenchInStore } from '@hold-fast/contract/stores';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
 import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
-import { clearApp, lastSent, showScreen } from '../../../testing/showScreen';
+import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
 import { Torque } from '../torque/Torque';
 import { BedIn } from './BedIn';
@@ -214,30 +214,58 @@ describe('bedding in', () => {
 });
 
 describe('a deviation', () => {
-  it('offers its choices with the risk, and wants it read out before it is recorded', () => {
+  it('offers its choices with the risk, and wants it read out before it is recorded', async () => {
     showScreen(<TellDeviation jobId={id} end="front" />, { job: exampleJob() });
     fireEvent.press(screen.getByText('A part was modified'));
     expect(screen.queryByText('Leave as found')).toBeNull();
     fireEvent.press(screen.getByText('Not ridden'));
     expect(screen.getByText('The bike leaves on foot, tagged.')).toBeTruthy();
-    fireEvent.press(screen.getByText('Record the decision'));
+    await submit('Record the decision');
     expect(screen.getByText('Read the risk out first.')).toBeTruthy();
     expect(screen.getByText(/Write what is seen/)).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.changeText(screen.getByLabelText('What is seen'), 'Tab filed down');
     fireEvent.press(screen.getByText('The risk was read out and understood'));
     // Nobody has decided yet: the customer is not taken for one who did.
-    fireEvent.press(screen.getByText('Record the decision'));
+    await submit('Record the decision');
+    expect(screen.getByText('Say who decides.')).toBeTruthy();
     expect(screen.getByText('Write who decided.')).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.press(screen.getByText('The customer'));
-    fireEvent.press(screen.getByText('Record the decision'));
+    await submit('Record the decision');
     expect(lastSent()).toMatchObject({
       kind: 'deviation',
       deviation: 'modified-part',
       choice: 'not-ridden',
       who: exampleJob().customer.name,
       riskTold: true,
+    });
+  });
+
+  it('keeps what its maker wrote back once somebody says whether that allows it', async () => {
+    const asked = says('deviation', {
+      deviation: 'other',
+      words: 'Tab filed down',
+      measured: '',
+      choice: 'ask-maker',
+      decidedBy: 'lead',
+      who: 'Teodor Vane',
+      riskTold: true,
+    });
+    showScreen(<TellDeviation jobId={id} end="front" />, { job: after({ told: [asked] }) });
+    await submit('Record the answer');
+    expect(screen.getByText('Write what the maker wrote.')).toBeTruthy();
+    expect(screen.getByText('Say whether it allows it.')).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.changeText(screen.getByLabelText('The answer, word for word'), ' Not on our fork. ');
+    fireEvent.press(screen.getByText('It does not'));
+    await submit('Record the answer');
+    expect(lastSent()).toMatchObject({
+      kind: 'maker-answer',
+      deviationId: asked.id,
+      words: 'Not on our fork.',
+      allows: false,
+      photoId: null,
     });
   });
 });
