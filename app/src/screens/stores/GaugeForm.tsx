@@ -79,37 +79,39 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
           }}
         />
       </Section>
-      <Section label={storeFormWords.gaugeForm.howFarItCanBe}>
-        <FormNumber
-          key={`r ${resolutionMm}`}
-          control={control}
-          name="resolutionMm"
-          wrong={storeFormWords.storeForm.aNumberAboveZero}
-          label={storeFormWords.gaugeForm.smallestStepItShowsMm}
-        />
-        <FormNumber
-          key={`u ${kind}`}
-          control={control}
-          name="uncertaintyMm"
-          wrong={storeFormWords.storeForm.aNumberAboveZero}
-          label={storeFormWords.gaugeForm.expandedUncertaintyUK2}
-          hint={storeFormWords.gaugeForm.fromItsCertificateWithoutOne}
-        />
-        <FormTick
-          control={control}
-          name="uncertaintyAssumed"
-          label={storeFormWords.gaugeForm.assumedNotByCertificate}
-        />
-        <FormChoice
-          control={control}
-          name="anvils"
-          label={storeFormWords.gaugeForm.anvils}
-          options={[
-            { value: 'point', says: storeFormWords.gaugeForm.pointSitsInsideTheTrack },
-            { value: 'flat', says: storeFormWords.gaugeForm.flatJawsBridgeARidge },
-          ]}
-        />
-      </Section>
+      {kind ? (
+        <Section label={storeFormWords.gaugeForm.howFarItCanBe}>
+          <FormNumber
+            key={`r ${resolutionMm}`}
+            control={control}
+            name="resolutionMm"
+            wrong={storeFormWords.storeForm.aNumberAboveZero}
+            label={storeFormWords.gaugeForm.smallestStepItShowsMm}
+          />
+          <FormNumber
+            key={`u ${kind}`}
+            control={control}
+            name="uncertaintyMm"
+            wrong={storeFormWords.storeForm.aNumberAboveZero}
+            label={storeFormWords.gaugeForm.expandedUncertaintyUK2}
+            hint={storeFormWords.gaugeForm.fromItsCertificateWithoutOne}
+          />
+          <FormTick
+            control={control}
+            name="uncertaintyAssumed"
+            label={storeFormWords.gaugeForm.assumedNotByCertificate}
+          />
+          <FormChoice
+            control={control}
+            name="anvils"
+            label={storeFormWords.gaugeForm.anvils}
+            options={[
+              { value: 'point', says: storeFormWords.gaugeForm.pointSitsInsideTheTrack },
+              { value: 'flat', says: storeFormWords.gaugeForm.flatJawsBridgeARidge },
+            ]}
+          />
+        </Section>
+      ) : null}
       <Section label={storeFormWords.gaugeForm.calibrationAndFeed}>
         <FormLine
           control={control}

@@ -71,7 +71,7 @@ describe('a gauge', () => {
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'G12');
     await submit('Save');
     await waitFor(() => expect(screen.getByText('Say which kind it is.')).toBeTruthy());
-    expect(screen.getAllByText('A number, above zero.')).toHaveLength(2);
+    expect(screen.queryByText('Smallest step it shows, mm')).toBeNull();
     expect(sent).toHaveLength(0);
   });
 
