@@ -25,6 +25,13 @@ export class Hands {
     }
   }
 
+  /** Stays on a key until it has repeated itself a few times, as a foot stays on a pedal. */
+  async hold(key: string): Promise<void> {
+    this.actions += 1;
+    for (let repeat = 0; repeat < 5; repeat++) await this.page.keyboard.down(key);
+    await this.page.keyboard.up(key);
+  }
+
   /** Keys a reading on the hardware keyboard and enters it. */
   async key(digits: string): Promise<void> {
     await this.press(...digits, 'Enter');

@@ -72,6 +72,12 @@ test('a visit to both ends is planned once, done step by step, changed half way,
   await allSent(page);
   await page.reload();
   await expect(stepNumber(page)).toHaveText(here);
+  // A pedal that a foot stays on does one step, and not the next ones with it.
+  const [, number] = /step (\d+) of/.exec(here)!;
+  await hands.hold('Enter');
+  await expect(stepNumber(page)).toContainText(`step ${Number(number) + 1} of`);
+  await hands.press('ArrowLeft');
+  await expect(stepNumber(page)).toHaveText(here);
 
   // A set-up and a hold point are not left out.
   await hands.touch(hands.button('Leave out'));

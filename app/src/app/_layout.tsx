@@ -15,7 +15,7 @@ import { SignIn } from '../screens/people/SignIn';
 import { Failed, Loading } from '../ui/Standing';
 import { installTheme } from '../ui/theme';
 import { color } from '../ui/tokens';
-import { useKeys } from '../ui/useKeys';
+import { useKeys, useOnePress } from '../ui/useKeys';
 import { keepManner } from '../words/manner';
 import { readyNumbers } from '../words/readyNumbers';
 
@@ -27,6 +27,7 @@ installTheme();
 beginWithFirst();
 
 export default function Layout() {
+  useOnePress();
   return (
     <QueryClientProvider client={client}>
       <View style={styles.app}>

@@ -1,11 +1,12 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import { color, font, size, space, type } from './tokens';
+import { pressedOnce } from './pressedOnce';
 import { Words } from './Words';
 
 interface Props {
   says: string;
   onPress: () => void;
-  /** `main`: the one action of a screen. `plain`: another way on. `quiet`: a small thing beside. */
+  /** `main`: the one action of a screen, done once by a double press. `plain`: another way on. `quiet`: a small thing beside. */
   kind?: 'main' | 'plain' | 'quiet';
   disabled?: boolean;
   busy?: boolean;
@@ -32,7 +33,7 @@ export function Button({
   return (
     <Pressable
       role="button"
-      onPress={onPress}
+      onPress={kind === 'main' ? pressedOnce(onPress) : onPress}
       disabled={off}
       aria-label={sign ? says : of && `${says}: ${of}`}
       aria-busy={busy}

@@ -39,7 +39,8 @@ function heardNow(): Listener[] {
 
 /**
  * Listens to the hardware keyboard, and so to gauges and pedals that act as one. Keys meant for a field or a
- * focused button are left to it; the keypad's own keys are not. `typed` hears 0 to 9, the point, the comma and minus.
+ * focused button are left to it; the keypad's own keys are not. A key or a pedal that is held down acts once: what it repeats by
+ * itself nobody did. `typed` hears 0 to 9, the point, the comma and minus.
  * @param over whether it lies over the screen, which then hears nothing
  */
 export function useKeys(keys: Keys, typed?: (character: string) => void, over = false): void {
@@ -58,7 +59,7 @@ export function useKeys(keys: Keys, typed?: (character: string) => void, over = 
       if (!act) return;
       event.preventDefault();
       event.stopPropagation();
-      act();
+      if (!event.repeat) act();
     };
     // Ahead of the buttons, so that one key never acts twice.
     window.addEventListener('keydown', heard, true);
@@ -67,6 +68,17 @@ export function useKeys(keys: Keys, typed?: (character: string) => void, over = 
       window.removeEventListener('keydown', heard, true);
       LISTENING.delete(latest);
     };
+  }, []);
+}
+
+/** Has Enter, held down, press what has the focus once: a browser presses a button again each time the key repeats itself. */
+export function useOnePress(): void {
+  useLayoutEffect(() => {
+    const repeated = (event: KeyboardEvent) => {
+      if (event.repeat && event.key === 'Enter') event.preventDefault();
+    };
+    window.addEventListener('keydown', repeated, true);
+    return () => window.removeEventListener('keydown', repeated, true);
   }, []);
 }
 

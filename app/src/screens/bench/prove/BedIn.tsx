@@ -19,6 +19,7 @@ import { Field } from '../../../ui/Field';
 import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
+import { pressedOnce } from '../../../ui/pressedOnce';
 import { color, size, space } from '../../../ui/tokens';
 import { useAwake } from '../../../ui/useAwake';
 import { useKeys } from '../../../ui/useKeys';
@@ -69,7 +70,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
         <>
           <Pressable
             role="button"
-            onPress={pull}
+            onPress={pressedOnce(pull)}
             disabled={!sound || early}
             style={({ pressed }) => [styles.target, pressed && styles.pressed]}
           >

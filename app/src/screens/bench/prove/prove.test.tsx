@@ -186,6 +186,9 @@ describe('bedding in', () => {
     showScreen(<BedIn jobId={id} end="front" />, { job: exampleJob() });
     fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
     expect(lastSent()).toMatchObject({ kind: 'bedding-pull', fromKmh: 25, toKmh: 5 });
+    // The second press of a double one is no second pull.
+    fireEvent.press(screen.getByText('0'), { nativeEvent: { detail: 2 } });
+    expect(outbox.add).toHaveBeenCalledTimes(1);
     fireEvent.changeText(screen.getByLabelText('To, km/h'), '30');
     expect(screen.getByText(/down to a walk, not to a stop/)).toBeTruthy();
     jest.mocked(outbox.add).mockClear();
