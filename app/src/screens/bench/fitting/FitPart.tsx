@@ -72,9 +72,14 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     !rotor && compound && condition !== 'found'
       ? adviceOn(kitAt(job, end), identified, compound)
       : null;
+  const isReadTwice = (stamp: string) => {
+    const limitMm = readMm(stamp).mm;
+    const bySheet = identified.sheet.body.rotor.limit;
+    return rotor && limitMm !== null && askedTwice({ limitMm, atLimitIsWorn: null }, bySheet);
+  };
   const { control, handleSubmit, setValue } = useForm<WrittenPart>({
     mode: 'onChange',
-    resolver: zodResolver(writtenPart(part, advised)),
+    resolver: zodResolver(writtenPart(part, advised, isReadTwice)),
     defaultValues: {
       ...NOTHING_WRITTEN,
       ...(taken && { condition: 'new', description: taken.description }),
@@ -98,11 +103,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     setValue('limitMm', chosen?.stampedLimit?.limitMm.toString() ?? '');
     if (chosen) setValue('organicOnly', chosen.organicOnly);
   };
-  const limit = readMm(limitMm).mm;
-  const twice =
-    rotor &&
-    limit !== null &&
-    askedTwice({ limitMm: limit, atLimitIsWorn: null }, identified.sheet.body.rotor.limit);
+  const twice = isReadTwice(limitMm);
   const advice = advised(compound, condition);
 
   const confirm = handleSubmit((written) => {

@@ -20,10 +20,15 @@ const mm = z.string().superRefine((text, { addIssue }) => {
   if (error) addIssue(error);
 });
 
-/** What is written of a part that goes in; `adviceOn` says what the rotor makes of a compound. */
+/**
+ * What is written of a part that goes in.
+ * @param adviceOn what the rotor makes of a compound
+ * @param isReadTwice whether a stamp is asked for once more
+ */
 export const writtenPart = (
   part: Part,
   adviceOn: (compound: Compound | null, condition: Condition) => Advice | null,
+  isReadTwice: (limitMm: string) => boolean,
 ) =>
   z
     .object({
@@ -34,12 +39,15 @@ export const writtenPart = (
       construction: z.custom<Fitted['construction']>(),
       newMm: mm,
       limitMm: mm,
-      limitAgainMm: mm,
+      limitAgainMm: z.string(),
       organicOnly: z.boolean(),
       cameOffFor: z.custom<Fitted['cameOffFor']>(),
       goes: z.enum(GOES),
     })
-    .superRefine(({ compound, condition, rebedding }, { addIssue }) => {
+    .superRefine(({ compound, condition, rebedding, limitMm, limitAgainMm }, { addIssue }) => {
+      // What is not asked any more stands in nobody's way.
+      const { error } = readMm(isReadTwice(limitMm) ? limitAgainMm : '');
+      if (error) addIssue({ code: 'custom', path: ['limitAgainMm'], message: error });
       const advice = adviceOn(compound, condition);
       if (advice?.code === 'change' && rebedding === null)
         addIssue({ code: 'custom', path: ['rebedding'], message: says.chooseWhatIsDoneAbout });

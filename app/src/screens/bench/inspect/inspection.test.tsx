@@ -394,6 +394,27 @@ describe('fitting a part', () => {
     expect(await screen.findByText(/No part here is that thick/)).toBeTruthy();
   });
 
+  it('is not held up by a second reading of a stamp that is asked no more', async () => {
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    fireEvent.press(screen.getByText('New'));
+    fireEvent.changeText(screen.getByLabelText('What it is'), '180 mm out of a box');
+    const stamp = () => screen.getByLabelText('Limit stamped on it, mm');
+    fireEvent.changeText(stamp(), '1.2');
+    fireEvent.changeText(screen.getByLabelText('The stamp once more, mm'), '12.0');
+    await submit('The rotor is in');
+    expect(screen.getByText(/No part here is that thick/)).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    // It was another part's, and this one has none.
+    fireEvent.changeText(stamp(), '');
+    expect(screen.queryByLabelText('The stamp once more, mm')).toBeNull();
+    await submit('The rotor is in');
+    expect(lastSent()).toMatchObject({
+      kind: 'fitting',
+      stampedLimit: null,
+      stampAgainMm: null,
+    });
+  });
+
   it('asks of a used rotor why it came off, and says rivets first', () => {
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
     expect(screen.queryByText('Loose rivets')).toBeNull();
