@@ -158,6 +158,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await expect(page.getByText('Say whether it is new.')).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
   await expect(page.getByText('Another compound than the rotor was bedded with')).toBeVisible();
+  await hands.touch(hands.button('The pads are in'));
   await expect(page.getByText('Choose what is done about it.')).toBeVisible();
   await hands.touch(page.getByRole('radio', { name: 'Strip the track and bed in again' }));
   await hands.touch(hands.button('The pads are in'));

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { pressedOnce } from './pressedOnce';
 import { color, size, space, type ColorName } from './tokens';
 import { Words } from './Words';
 
@@ -18,7 +19,7 @@ interface Props {
   testID?: string;
 }
 
-/** A line of a list: mark, name, one or two lines of reason, and a number at the right. */
+/** A line of a list: mark, name, one or two lines of reason, and a number at the right. A double press of it is one. */
 export function Row({
   mark,
   title,
@@ -56,7 +57,7 @@ export function Row({
   return (
     <Pressable
       role="button"
-      onPress={onPress}
+      onPress={pressedOnce(onPress)}
       disabled={disabled}
       testID={testID}
       aria-current={current ? 'true' : undefined}

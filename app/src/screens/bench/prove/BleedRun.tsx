@@ -25,6 +25,7 @@ import { Field } from '../../../ui/Field';
 import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
+import { pressedOnce } from '../../../ui/pressedOnce';
 import { color, size, space } from '../../../ui/tokens';
 import { useColumn } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
@@ -132,7 +133,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                     kind="plain"
                     says={planWords.bubbles[bubbles]}
                     of={provingWords.bleedRun.bubbles}
-                    onPress={() => cycle(bubbles)}
+                    onPress={pressedOnce(() => cycle(bubbles))}
                   />
                 </View>
               ))}

@@ -133,6 +133,9 @@ describe('a bleed', () => {
       bubbles: 'none',
       colour: 'amber',
     });
+    // A double press is no second clean cycle.
+    fireEvent.press(screen.getByLabelText('None: bubbles'), { nativeEvent: { detail: 2 } });
+    expect(outbox.add).toHaveBeenCalledTimes(1);
     fireEvent.press(screen.getByText('Take the last back'));
     expect(lastSent()).toMatchObject({ kind: 'taken-back', of: `told ${told}` });
   });
