@@ -2,14 +2,15 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { FIRST_LETTERS, rangeOf, REST } from './fonts';
 
-const WORDS = path.resolve(__dirname, '../app/src/words');
+const APP = path.resolve(__dirname, '../app/src');
 
-it.each(['en', 'de'])(
-  'the page brings along every letter that a face has of the words: %s',
-  (in_) => {
-    const folder = path.join(WORDS, in_);
+it.each(['words/en', 'words/de', 'ui', 'screens'])(
+  'the page brings along every letter that a face has of what is shown: %s',
+  (within) => {
+    const files = readdirSync(path.join(APP, within), { recursive: true, encoding: 'utf8' });
+    const sources = files.filter((file) => /(?<!\.test)\.tsx?$/.test(file));
     const letters = new Set(
-      readdirSync(folder).flatMap((file) => [...readFileSync(path.join(folder, file), 'utf8')]),
+      sources.flatMap((file) => [...readFileSync(path.join(APP, within, file), 'utf8')]),
     );
     expect(letters.size).toBeGreaterThan(70);
     expect([...letters].filter((letter) => REST.includes(letter))).toEqual([]);

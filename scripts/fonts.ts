@@ -12,8 +12,8 @@ const FACES = [
 const through = (first: number, last: number) =>
   Array.from({ length: last - first + 1 }, (_, i) => String.fromCodePoint(first + i)).join('');
 
-/** What the words of every language here are written with, and figures and sums of money. */
-export const FIRST_LETTERS = `${through(0x20, 0x7e)}\u00a0\u202fÄÖÜäöüß·–—’“”„…×÷°±−²€£`;
+/** What the words of every language here are written with, what stands beside them, and figures and sums of money. */
+export const FIRST_LETTERS = `${through(0x20, 0x7e)}\u00a0\u202fÄÖÜäöüß·–—’“”„‹›…×÷°±−²€£`;
 
 /** What a face has besides, as a name may want it: the rest of what its maker calls Latin. */
 export const REST = [

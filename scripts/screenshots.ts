@@ -4,7 +4,7 @@ import { chromium, type Page } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { USUAL_MANNER, type Manner } from '@hold-fast/core/rules/manner';
 import { pino } from 'pino';
-import { beginRotor, Hands, identify } from '../e2e/bench';
+import { beginRotor, Hands, identify, takeWrench } from '../e2e/bench';
 import { CHROMIUM, PHONE, WIDE } from '../e2e/playwright.config';
 import { openShop } from './shop';
 import { exportWeb } from './web';
@@ -136,7 +136,7 @@ async function phoneDark(page: Page): Promise<void> {
     .button(/^Torque/)
     .first()
     .click();
-  await hands.button(/W2 bench/).click();
+  await takeWrench(hands, /W2 bench/);
   await hands.button('All finger-tight').click();
   await hands.button('All clicked').click();
   for (let bolt = 0; bolt < 3; bolt++) await hands.button('It clicked').click();

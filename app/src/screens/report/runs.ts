@@ -1,4 +1,4 @@
-/** Letters that the extended face has and the plain one has not: U+0100 to U+02BA and U+1E00 to U+1EFF, but the dotless i and œ. */
+/** Letters that the extended face has and the plain one has not: U+0100 to U+02BA and U+1E00 to U+1EFF, but for U+0131 and U+0152 to U+0153. */
 const EXTENDED = /[\u0100-\u0130\u0132-\u0151\u0154-\u02BA\u1E00-\u1EFF]+/gu;
 
 interface Run {
