@@ -1,10 +1,11 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
-import type { WrenchInStore } from '@hold-fast/contract/stores';
+import type { ContainerInStore, WrenchInStore } from '@hold-fast/contract/stores';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
 import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
+import { RecordFluid } from '../fitting/RecordFluid';
 import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
 import { Torque } from '../torque/Torque';
 import { BedIn } from './BedIn';
@@ -43,6 +44,23 @@ const WRENCH: WrenchInStore = {
   uses: 10,
   feedSerial: null,
   retired: false,
+  version: 1,
+};
+
+const CONTAINER: ContainerInStore = {
+  id: '0190a000-0000-7000-8000-0000000000e2',
+  label: 'Bottle A',
+  fluid: { family: 'mineral', blend: 'Selkie 10' },
+  lot: 'K22',
+  sizeMl: 500,
+  openedOn: null,
+  printedUseBy: null,
+  monthsAfterOpening: null,
+  condition: 'clear',
+  writtenOff: false,
+  writtenOffReason: '',
+  wrongFluid: false,
+  remainingMl: 480,
   version: 1,
 };
 
@@ -116,6 +134,28 @@ it('a crowfoot is measured, drawn, corrected for, and refused where it points ba
   expect(given.at(-1)).toBe('unmeasured');
   fireEvent.press(screen.getByText('Straight on the fastener'));
   expect(given.at(-1)).toBe('straight');
+});
+
+it('books off what somebody says was drawn, and not what was worked out', async () => {
+  client.setQueryData(keys.containers, [CONTAINER]);
+  const job = exampleJob();
+  job.identified.front!.sheet.body.fluid = {
+    fluid: CONTAINER.fluid,
+    alsoNamedBlends: [],
+    origin: 'sheet',
+    tag: null,
+  };
+  showScreen(<RecordFluid jobId={id} end="front" ml="24" />, { job });
+  fireEvent.press(screen.getByText(/^Bottle A/));
+  expect(screen.getByText('Worked out: about 24 mL.')).toBeTruthy();
+  await submit('Book it off');
+  expect(screen.getByText(/^How many mL/)).toBeTruthy();
+  expect(outbox.add).not.toHaveBeenCalled();
+  fireEvent.changeText(screen.getByLabelText('Used, mL'), '900');
+  expect(await screen.findByText(/^Refused: .* 480 mL remain/)).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Used, mL'), '19,5');
+  await submit('Book 19.5 mL off');
+  expect(lastSent()).toMatchObject({ kind: 'fill', containerId: CONTAINER.id, ml: 19.5 });
 });
 
 describe('a bleed', () => {
