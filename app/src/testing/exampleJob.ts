@@ -6,7 +6,7 @@ import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import { SpecSheetBody } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import type { Entry } from '@hold-fast/contract/entries';
-import type { Gauge, StockInStore } from '@hold-fast/contract/stores';
+import type { ContainerInStore, Gauge, StockInStore } from '@hold-fast/contract/stores';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import { fold } from '@hold-fast/core/job/fold';
 import { aboutEntry } from '../words/about';
@@ -37,6 +37,24 @@ export const stockLine = (change: Partial<StockInStore> = {}): StockInStore => (
   lastBatch: 'B-1',
   ...change,
 });
+
+/** A sealed bottle of mineral fluid on the shelf. */
+export const CONTAINER: ContainerInStore = {
+  id: '0190a000-0000-7000-8000-0000000000e2',
+  label: 'Bottle A',
+  fluid: { family: 'mineral', blend: 'Selkie 10' },
+  lot: 'K22',
+  sizeMl: 500,
+  openedOn: null,
+  printedUseBy: null,
+  monthsAfterOpening: null,
+  condition: 'clear',
+  writtenOff: false,
+  writtenOffReason: '',
+  wrongFluid: false,
+  remainingMl: 480,
+  version: 1,
+};
 
 /** A job with an identified front brake and nothing measured, as the server has it. */
 export function exampleLog(): JobLog {

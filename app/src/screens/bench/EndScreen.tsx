@@ -1,7 +1,7 @@
 import { DEVIATIONS } from '@hold-fast/core/deviation/deviations';
 import type { End } from '@hold-fast/core/ends';
 import { FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
-import type { ReactElement } from 'react';
+import { Fragment, type ReactElement } from 'react';
 import { NoSuchPage } from '../NoSuchPage';
 import { FitPart } from './fitting/FitPart';
 import { Identify } from './identify/Identify';
@@ -73,7 +73,8 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
 
 export function EndScreen({ task, ...asked }: Asked & { task: string }) {
   const draw = Object.hasOwn(SCREENS, task) ? SCREENS[task] : undefined;
-  if (draw) return draw(asked);
+  // What is written of one end is not the other’s, wherever the address goes.
+  if (draw) return <Fragment key={`${asked.jobId} ${asked.end} ${task}`}>{draw(asked)}</Fragment>;
   return (
     <NoSuchPage
       says={jobWords.endScreen.nothingOfThisNameIs}

@@ -4,7 +4,7 @@ import { SHEETS_FORMAT } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react-native';
 import { client, keys } from '../../data/client';
-import { exampleJob, GAUGE } from '../../testing/exampleJob';
+import { CONTAINER, exampleJob, GAUGE } from '../../testing/exampleJob';
 import { clearApp, showScreen, submit } from '../../testing/showScreen';
 import { words } from '../../words/words';
 import { FeedScreen } from './FeedScreen';
@@ -341,23 +341,6 @@ describe('wrenches, fluid and parts', () => {
     await waitFor(() => expect(screen.getByText('Another one has this name.')).toBeTruthy());
   });
 
-  const container = {
-    id: '0190a000-0000-7000-8000-0000000000e2',
-    label: 'Bottle A',
-    fluid: { family: 'mineral', blend: 'Selkie 10' },
-    lot: 'K22',
-    sizeMl: 500,
-    openedOn: null,
-    printedUseBy: null,
-    monthsAfterOpening: null,
-    condition: 'clear',
-    writtenOff: false,
-    writtenOffReason: '',
-    wrongFluid: false,
-    remainingMl: 480,
-    version: 1,
-  };
-
   it('holds no fluid before somebody says which', async () => {
     client.setQueryData(keys.containers, []);
     showScreen(<ContainerForm containerId="new" />);
@@ -378,8 +361,8 @@ describe('wrenches, fluid and parts', () => {
   });
 
   it('fluid with bits in it is written off, with the reason', async () => {
-    client.setQueryData(keys.containers, [container]);
-    showScreen(<ContainerForm containerId={container.id} />);
+    client.setQueryData(keys.containers, [CONTAINER]);
+    showScreen(<ContainerForm containerId={CONTAINER.id} />);
     fireEvent.press(screen.getByText('Bits in it'));
     fireEvent.press(screen.getByText('Written off'));
     fireEvent.changeText(screen.getByLabelText('Why'), 'Left open');
@@ -393,8 +376,8 @@ describe('wrenches, fluid and parts', () => {
   });
 
   it('the wrong fluid in a container quarantines every brake it went into, which are shown to be rung', async () => {
-    client.setQueryData(keys.containers, [container]);
-    client.setQueryData(keys.fills(container.id), [
+    client.setQueryData(keys.containers, [CONTAINER]);
+    client.setQueryData(keys.fills(CONTAINER.id), [
       {
         id: 'f',
         at: '2026-11-20T09:00:00.000Z',
@@ -407,7 +390,7 @@ describe('wrenches, fluid and parts', () => {
         customerName: 'Marit',
       },
     ]);
-    showScreen(<ContainerForm containerId={container.id} />);
+    showScreen(<ContainerForm containerId={CONTAINER.id} />);
     expect(screen.getByText('Tandem, rear')).toBeTruthy();
     expect(screen.getByText('Marit · job 410 · 20 Nov 2026')).toBeTruthy();
     expect(screen.queryByText('Every brake it went into is quarantined')).toBeNull();

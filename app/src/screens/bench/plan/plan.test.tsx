@@ -1,8 +1,10 @@
+import type { End } from '@hold-fast/core/ends';
 import type { Job, Planned, Stepped } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
 import { naivePlan as mockNaive, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt as mockPlanAt, type Visit } from '@hold-fast/core/plan/visit';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
 import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
@@ -287,4 +289,17 @@ it('an address of no page of the job leads back to it', () => {
     },
   );
   expect(screen.getByText('There is no such page')).toBeTruthy();
+});
+
+it('what is half written of one end is not the other’s', () => {
+  const at = (end: End) => (
+    <EndScreen jobId={id} end={end} task="deviation" fastener="" ml="" part="" what="" />
+  );
+  const { rerender } = showScreen(at('front'), { job: exampleJob() });
+  fireEvent.press(screen.getByText('Something else'));
+  fireEvent.changeText(screen.getByLabelText('What is seen'), 'Tab bent');
+  rerender(<QueryClientProvider client={client}>{at('front')}</QueryClientProvider>);
+  expect(screen.getByDisplayValue('Tab bent')).toBeTruthy();
+  rerender(<QueryClientProvider client={client}>{at('rear')}</QueryClientProvider>);
+  expect(screen.queryByLabelText('What is seen')).toBeNull();
 });

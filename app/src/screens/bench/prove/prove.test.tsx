@@ -1,9 +1,9 @@
 import type { Job } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
-import type { ContainerInStore, WrenchInStore } from '@hold-fast/contract/stores';
+import type { WrenchInStore } from '@hold-fast/contract/stores';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
-import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
+import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { RecordFluid } from '../fitting/RecordFluid';
 import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
@@ -44,23 +44,6 @@ const WRENCH: WrenchInStore = {
   uses: 10,
   feedSerial: null,
   retired: false,
-  version: 1,
-};
-
-const CONTAINER: ContainerInStore = {
-  id: '0190a000-0000-7000-8000-0000000000e2',
-  label: 'Bottle A',
-  fluid: { family: 'mineral', blend: 'Selkie 10' },
-  lot: 'K22',
-  sizeMl: 500,
-  openedOn: null,
-  printedUseBy: null,
-  monthsAfterOpening: null,
-  condition: 'clear',
-  writtenOff: false,
-  writtenOffReason: '',
-  wrongFluid: false,
-  remainingMl: 480,
   version: 1,
 };
 
