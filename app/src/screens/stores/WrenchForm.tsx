@@ -75,6 +75,7 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
           name="kind"
           label={storeFormWords.wrenchForm.kind}
           options={WRENCH_KINDS.map((value) => ({ value, says: KIND[value] }))}
+          wrong={storeFormWords.wrenchForm.sayWhichKind}
         />
       </Section>
       <Section label={storeFormWords.wrenchForm.range}>

@@ -334,6 +334,7 @@ describe('wrenches, fluid and parts', () => {
     await submit('Save');
     await waitFor(() => expect(screen.getAllByText('A number, above zero.')).toHaveLength(2));
     expect(sent).toHaveLength(0);
+    expect(screen.getByText('Say which of the two it is.')).toBeTruthy();
     fireEvent.press(screen.getByText(/^Clicks at/));
     fireEvent.changeText(screen.getByLabelText(/Greatest torque/), '10');
     fireEvent.changeText(screen.getByLabelText(/Step between two marks/), '0,1');

@@ -257,6 +257,7 @@ export interface StoreFormsWords {
     openItAgainToSee: string;
   };
   wrenchForm: {
+    sayWhichKind: string;
     thereIsNoSuchWrench: string;
     storesTorqueWrenches: string;
     registerAWrench: string;

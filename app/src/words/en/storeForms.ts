@@ -267,6 +267,7 @@ export const storeForms: StoreFormsWords = {
     openItAgainToSee: 'Open it again to see the change, then make yours.',
   },
   wrenchForm: {
+    sayWhichKind: 'Say which of the two it is.',
     thereIsNoSuchWrench: 'There is no such wrench.',
     storesTorqueWrenches: 'Stores · torque wrenches',
     registerAWrench: 'Register a wrench',
