@@ -247,7 +247,7 @@ test('a customer who is known by the name is asked whether it is one of their bi
     data: {
       id: uuid(),
       pin: pinOf('Maren Okafor'),
-      customerToldOfWatch: true,
+      toldOf: [],
       notRepaired: { words: 'Waits for a rotor', takenBy: again },
     },
   });

@@ -118,7 +118,7 @@ export class MeasuredJob {
   /** Signs it off as whoever is signed in. */
   async sign(name: Name = PEOPLE[0]!.name, more: object = {}): Promise<void> {
     const { pin } = PEOPLE.find((person) => person.name === name)!;
-    const signed = { id: uuid(), pin, customerToldOfWatch: true, ...more };
+    const signed = { id: uuid(), pin, toldOf: [], ...more };
     await this.sender.ask('POST', `/jobs/${this.id}/sign-off`, signed);
   }
 

@@ -1,3 +1,4 @@
+import { watchedItems } from '@hold-fast/core/job/bars';
 import type { End } from '@hold-fast/core/ends';
 import { PLACED } from '@hold-fast/demo/day';
 import { NOTICES } from '@hold-fast/demo/notices';
@@ -81,8 +82,12 @@ export async function seedDemo(pool: Pool, now: Date): Promise<void> {
         for (const entry of provingEntries((await readJob(pool, job.id)).folded.job, stock, tick))
           await send(`/jobs/${job.id}/entries`, { entry, appWord: null });
       if (!visit.signed) openJobs.set(visit.bike, job.id);
-      if (visit.signed)
-        await send(`/jobs/${job.id}/sign-off`, { id: uuid(), pin, customerToldOfWatch: true });
+      if (visit.signed) {
+        const toldOf = watchedItems((await readJob(pool, job.id)).folded.job).map(
+          ({ end, subject }) => ({ end, subject }),
+        );
+        await send(`/jobs/${job.id}/sign-off`, { id: uuid(), pin, toldOf });
+      }
     }
     clock = now;
     const people = await mechanics(pool, now.toISOString().slice(0, 10));

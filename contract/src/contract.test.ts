@@ -314,7 +314,7 @@ describe('people’s input', () => {
     ['12a4', false],
     ['123456789', false],
   ])('PIN %p: %p', (pin, taken) =>
-    expect(SignOff.safeParse({ id, pin, customerToldOfWatch: false }).success).toBe(taken),
+    expect(SignOff.safeParse({ id, pin, toldOf: [] }).success).toBe(taken),
   );
 
   it('a decision needs words', () =>

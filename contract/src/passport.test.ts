@@ -1,3 +1,4 @@
+import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
@@ -33,7 +34,7 @@ function made(): PassportOfCore {
     doNotRide: true,
     found: ['crack'],
   };
-  const record = { format: 'hold-fast/job-record/13', tag: 7, bike, inspection: [item] } as never;
+  const record = { format: RECORD_FORMAT, tag: 7, bike, inspection: [item] } as never;
   return sealPassport({
     format: PASSPORT_FORMAT,
     writtenAt: '2026-11-25T16:00:00.000Z',

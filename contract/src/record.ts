@@ -488,7 +488,7 @@ export const JobRecord = z.strictObject({
   metBefore: atEnds(Met),
   inspection: z.array(Inspected),
   notInspected: z.array(z.strictObject(ofSubject)),
-  signedOff: z.strictObject({ number: z.int(), ...by, customerToldOfWatch: z.boolean() }),
+  signedOff: z.strictObject({ number: z.int(), ...by, toldOf: z.array(z.strictObject(ofSubject)) }),
   notRepaired: z
     .strictObject({ words: z.string(), takenBy: z.string(), open: z.array(z.string()) })
     .nullable(),

@@ -34,7 +34,8 @@ export type Amendment = z.infer<typeof Amendment>;
 export const SignOff = z.strictObject({
   id: Id,
   pin: Pin,
-  customerToldOfWatch: z.boolean(),
+  /** What is near its limit and the customer was told of, thing by thing: what came to be watched since was told to nobody. */
+  toldOf: z.array(z.strictObject({ end: End, subject: z.enum(SUBJECTS) })).max(40),
   /** The job is closed and its bike leaves as it is, tagged with all that is open; null to sign it off. */
   notRepaired: z
     .strictObject({ words: words(300), takenBy: words(80) })

@@ -27,3 +27,10 @@ export interface LookOver {
 /** What an end's items are about. A rotor or pads looked over count with what was measured of them. */
 export type Subject = Measurand | Exclude<Area, 'rotor' | 'pads' | 'lever'>;
 export const SUBJECTS: readonly Subject[] = [...new Set([...MEASURANDS, ...AREAS] as Subject[])];
+
+/** What stands at one end. */
+export interface Thing {
+  end: End;
+  subject: Subject;
+}
+export const isSameThing = (a: Thing, b: Thing) => a.end === b.end && a.subject === b.subject;

@@ -17,6 +17,7 @@ import {
   type InspectedJob,
   type InspectionItem,
 } from '../inspection/inspectEnd';
+import type { Thing } from '../inspection/inspected';
 import { leversOf, onOneLever } from '../kit/brakes';
 import { openEnds } from '../plan/visit';
 import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
@@ -31,8 +32,12 @@ export function inspectedItems(job: InspectedJob): InspectionItem[] {
   return ENDS.flatMap((end) => inspectEnd(job, end).items);
 }
 
+/** What is near its limit: the customer is told of each. */
+export const watchedItems = (job: InspectedJob): InspectionItem[] =>
+  inspectedItems(job).filter(({ word }) => word === 'watch');
+
 /** What bars the sign-off of a job, by everything recorded on it. */
-export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
+export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
   const items = inspectedItems(job);
   return signOffBars({
     leverSideConfirmed: job.frontLever !== null && provenLeverSide(job) === 'passed',
@@ -88,7 +93,7 @@ export function barsOf(job: Judged, customerToldOfWatch: boolean): Bar[] {
       doNotRide,
     })),
     unseconded: unseconded(job),
-    customerToldOfWatch,
+    toldOf,
   });
 }
 

@@ -7,7 +7,7 @@ import { fold, foldAll, foldOn } from './fold';
 import type { Job } from './job';
 
 const said = (job: Job) => ({
-  bars: barsOf(job, true),
+  bars: barsOf(job, 'all'),
   ends: ENDS.map((end) => ({
     inspected: inspectEnd(job, end),
     standard: standardOf(job, end),

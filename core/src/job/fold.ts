@@ -117,7 +117,7 @@ function judged({ facts, before }: Omit<Folded, 'job'>): Folded {
     return { ...made, stands: same && made.rulesVersion === facts.rulesVersion };
   });
   const job = Object.assign(held, { decided });
-  return { facts, before, job: Object.assign(job, { bars: barsOf(job, true) }) };
+  return { facts, before, job: Object.assign(job, { bars: barsOf(job, 'all') }) };
 }
 
 /** What was found of the facts that a decision met. */

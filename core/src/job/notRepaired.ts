@@ -1,5 +1,4 @@
-import type { End } from '../ends';
-import type { Subject } from '../inspection/inspected';
+import { isSameThing, type Subject, type Thing } from '../inspection/inspected';
 import type { Bar } from '../procedure/signOff';
 
 /** A bike that leaves as it is: what was said, and who took it away. */
@@ -47,13 +46,10 @@ function subjectOf(bar: Bar): Subject | null {
  * What hangs on a bike as a do-not-ride when its job is closed and it was not repaired: everything that would have barred its
  * sign-off, each thing once. It opens the next visit, and only an answer lifts it [D].
  */
-export function hangsUnrepaired(bars: readonly Bar[]): { end: End; subject: Subject }[] {
+export function hangsUnrepaired(bars: readonly Bar[]): Thing[] {
   const things = bars.flatMap((bar) => {
     const subject = subjectOf(bar);
     return subject && 'end' in bar ? [{ end: bar.end, subject }] : [];
   });
-  return things.filter(
-    (thing, i) =>
-      things.findIndex(({ end, subject }) => end === thing.end && subject === thing.subject) === i,
-  );
+  return things.filter((thing, i) => things.findIndex((other) => isSameThing(thing, other)) === i);
 }

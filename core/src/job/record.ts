@@ -1,6 +1,7 @@
 import { ENDS, type End } from '../ends';
 import { endsOf, saidOfThird } from '../kit/brakes';
 import type { Finding } from '../inspection/findings';
+import type { Thing } from '../inspection/inspected';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
 import { barsOf } from './bars';
@@ -9,7 +10,7 @@ import { intakeOf, NOTHING_SAID, type Job } from './job';
 import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/13';
+export const RECORD_FORMAT = 'hold-fast/job-record/14';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {
@@ -18,7 +19,8 @@ export interface Signed {
   /** ISO 8601, UTC. */
   at: string;
   by: string;
-  customerToldOfWatch: boolean;
+  /** What is watched and they told of. */
+  toldOf: readonly Thing[];
   /** The job is closed and its bike leaves as it is; null where it was signed off. */
   notRepaired: NotRepaired | null;
 }
@@ -324,12 +326,12 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       number: signed.number,
       at: signed.at,
       by: signed.by,
-      customerToldOfWatch: signed.customerToldOfWatch,
+      toldOf: signed.toldOf.map(({ end, subject }) => ({ end, subject })),
     },
     notRepaired: signed.notRepaired && {
       words: signed.notRepaired.words,
       takenBy: signed.notRepaired.takenBy,
-      open: barsOf(job, signed.customerToldOfWatch).map(({ code }) => code),
+      open: barsOf(job, signed.toldOf).map(({ code }) => code),
     },
   };
   return record as unknown as Record<string, Json>;

@@ -27,7 +27,7 @@ const barredAt = (visit: Visit, code: string) =>
   visit.bars.flatMap((bar) => (bar.code === code && 'end' in bar ? [bar.end] : []));
 const SIGNED = {
   pinOf: 'Maren',
-  customerToldOfWatch: false,
+  toldOf: [],
   notRepaired: null,
 } as unknown as Parameters<typeof recordOf>[1];
 

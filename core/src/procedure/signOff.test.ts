@@ -26,7 +26,7 @@ const clear: SignOffFacts = {
   refusedBefore: [],
   noticesOpen: [],
   unseconded: [],
-  customerToldOfWatch: false,
+  toldOf: [],
 };
 const codes = (change: Partial<SignOffFacts>) =>
   signOffBars({ ...clear, ...change }).map((bar) => bar.code);
@@ -87,9 +87,14 @@ describe('sign-off', () => {
       'refused-before',
     ]));
 
-  it('passes Watch with the customer told', () => {
+  it('passes Watch with the customer told of that very thing', () => {
     expect(codes(rotor('watch'))).toEqual(['watch-untold']);
-    expect(codes({ ...rotor('watch'), customerToldOfWatch: true })).toEqual([]);
+    for (const told of [
+      { end: 'rear', subject: 'rotor' },
+      { end: 'front', subject: 'pads' },
+    ] as const)
+      expect(codes({ ...rotor('watch'), toldOf: [told] })).toEqual(['watch-untold']);
+    expect(codes({ ...rotor('watch'), toldOf: [{ end: 'front', subject: 'rotor' }] })).toEqual([]);
   });
 
   it('refuses an unproven torque, an unconfirmed lever side', () => {

@@ -1,6 +1,6 @@
 import type { ReckonedOf } from './reckons';
 import type { Outcome } from '../evidence/outcome';
-import type { Subject } from '../inspection/inspected';
+import { isSameThing, type Subject, type Thing } from '../inspection/inspected';
 import type { ProofFlaw } from '../torque/proof';
 import type { Finding } from '../inspection/findings';
 import type { BrakeState } from '../plan/state';
@@ -56,13 +56,13 @@ export interface SignOffFacts {
   /** Ends whose sheet was revised in what it says, with nobody having taken the new one or said why not. */
   sheetsRevised: readonly End[];
   /** What the customer would not have replaced at an earlier visit, and nothing has mended since. */
-  refusedBefore: readonly { end: End; subject: Subject }[];
+  refusedBefore: readonly Thing[];
   /** Makers' notices that meet the bike, and nobody has said what was done about them. */
   noticesOpen: readonly { noticeId: string; title: string; doNotRide: boolean }[];
   /** Ends at which an apprentice worked, and nobody else has looked since. */
   unseconded: readonly End[];
-  /** The customer was told what is being watched. */
-  customerToldOfWatch: boolean;
+  /** What is being watched and the customer was told of; `all` before anybody is asked. */
+  toldOf: 'all' | readonly Thing[];
 }
 
 /** What of a bleed is not on record: which fluid from which lot, or what was seen of bubbles. */
@@ -119,7 +119,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
       bars.push({ code: 'replace-open', end, subject });
     if (word === 'unproven' && !doNotRide && !(acceptable && decision === 'accepted-unproven'))
       bars.push({ code: 'unproven-open', end, subject });
-    if (word === 'watch' && !facts.customerToldOfWatch)
+    if (word === 'watch' && !wasTold(facts.toldOf, { end, subject }))
       bars.push({ code: 'watch-untold', end, subject });
   }
   for (const { end, subject } of facts.refusedBefore)
@@ -144,6 +144,10 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
       bars.push({ code: outcome === 'failed' ? 'cut-off-failed' : 'cut-off-untested', end });
   return bars;
 }
+
+/** What the customer was told of at one place says nothing of another. */
+const wasTold = (toldOf: SignOffFacts['toldOf'], thing: Thing) =>
+  toldOf === 'all' || toldOf.some((told) => isSameThing(told, thing));
 
 /** Each fastener once, with all that its tightenings lack: fitted anew after it was set, it would else stand twice. */
 function unprovenTorques(tightenings: SignOffFacts['tightenings']): SignOffFacts['tightenings'] {

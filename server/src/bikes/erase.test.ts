@@ -53,7 +53,7 @@ async function sealedVisit() {
   const signed = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id,
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
     notRepaired,
   });
   expect(signed.status).toBe(201);

@@ -47,7 +47,7 @@ async function passportOfElsewhere(serial: string): Promise<Passport> {
   const closed = await mechanic.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
     notRepaired: { words: 'Too dear', takenBy: 'Ana Rider' },
   });
   expect(closed.status).toBe(201);
@@ -83,7 +83,7 @@ it('brings the do-not-ride of elsewhere, names nobody, and proves nothing', asyn
   const signed = await client.send<{ type?: string }>('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: true,
+    toldOf: [],
   });
   expect(signed.body.type).toMatch('sign-off-refused');
 });

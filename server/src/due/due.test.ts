@@ -38,7 +38,7 @@ async function signed(change: Record<string, unknown> = {}, notRepaired: object 
   const answer = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
     ...(notRepaired ? { notRepaired } : {}),
   });
   expect(answer.status).toBe(201);

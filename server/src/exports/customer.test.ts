@@ -34,7 +34,7 @@ it('gives everything that is written of one customer, each record so that its se
   const { body: job } = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
   });
   await openJob(shop, client);
   const words = 'Your rotor is due.';
@@ -63,7 +63,7 @@ it('gives what was at a bike to whoever it was then, and none of it to whoever h
   const signed = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
     notRepaired: left,
   });
   expect(signed.status).toBe(201);

@@ -33,7 +33,7 @@ const sign = (jobId: string, change: object = {}) =>
   client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: true,
+    toldOf: [],
     ...change,
   });
 const look = (

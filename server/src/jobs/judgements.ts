@@ -1,4 +1,4 @@
-import type { Subject } from '@hold-fast/core/inspection/inspected';
+import type { Thing } from '@hold-fast/core/inspection/inspected';
 import { endsOf } from '@hold-fast/core/kit/brakes';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { inspectEnd, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
@@ -147,7 +147,7 @@ export async function noteRefusals(shop: Shop, transaction: Transaction, job: Jo
 export async function hangTakenBack(
   transaction: Transaction,
   job: Job,
-  takesBack: readonly { end: End; subject: Subject }[],
+  takesBack: readonly Thing[],
   { at, seq }: { at: Date; seq: number },
 ): Promise<void> {
   for (const { end, subject } of takesBack)

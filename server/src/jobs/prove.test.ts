@@ -563,7 +563,7 @@ describe('a sealed record', () => {
     const signed = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
       id: uuid(),
       pin: PIN,
-      customerToldOfWatch: false,
+      toldOf: [],
     });
     expect((await amend({ pin: '0000' })).status).toBe(403);
     for (let times = 0; times < 2; times++) expect((await amend()).status).toBe(201);
@@ -586,7 +586,7 @@ describe('a sealed record', () => {
       counter.send<Problem>('POST', `/jobs/${jobId}/sign-off`, {
         id: uuid(),
         pin,
-        customerToldOfWatch: false,
+        toldOf: [],
       });
     for (let tries = 0; tries < 10; tries++) expect((await sign('0000')).status).toBe(403);
     const { status, body } = await sign(PIN);

@@ -48,7 +48,7 @@ export async function signOff(
   const { pin: _, ...body } = signed;
   const write = { id: signed.id, body, personId: person.id };
   return changeJob(shop, jobId, write, async ({ transaction, job, seq, read }) => {
-    const bars = barsOf(job, signed.customerToldOfWatch);
+    const bars = barsOf(job, signed.toldOf);
     const { notRepaired } = signed;
     if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
     // Of a bike that was taken in twice before that was refused, one job is closed as not repaired: what it found hangs on the bike then.
@@ -60,7 +60,7 @@ export async function signOff(
       number: last.number + 1,
       at: at.toISOString(),
       by: person.name,
-      customerToldOfWatch: signed.customerToldOfWatch,
+      toldOf: signed.toldOf,
       notRepaired,
     });
     const { record, withheld } = withhold(whole, newToken());

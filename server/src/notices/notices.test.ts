@@ -87,7 +87,7 @@ describe('a maker’s notice', () => {
     const signed = await mechanic.send('POST', `/jobs/${jobId}/sign-off`, {
       id: uuid(),
       pin: PIN,
-      customerToldOfWatch: true,
+      toldOf: [],
       notRepaired: null,
     });
     expect(signed.status).toBe(201);
@@ -188,7 +188,7 @@ describe('a comeback', () => {
     await mechanic.send('POST', `/jobs/${jobId}/sign-off`, {
       id: uuid(),
       pin: PIN,
-      customerToldOfWatch: false,
+      toldOf: [],
       notRepaired: null,
     });
     const back = checkIn({ customer: customer.id, bike: bike.id, comebackOf: jobId });

@@ -29,7 +29,7 @@ beforeAll(async () => {
   const signed = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
   });
   bikeId = signed.body.bike.id;
 });

@@ -122,7 +122,7 @@ it('the counter checks in and rings; it neither signs nor accepts', async () => 
   expect(await phone('lead')).toBe('0555 0140');
   expect(await phone('owner')).toBe('0555 0140');
   expect(await phone('mechanic')).toBeNull();
-  const signed = { id: uuid(), pin: PIN, customerToldOfWatch: true };
+  const signed = { id: uuid(), pin: PIN, toldOf: [] };
   expect((await as.counter.send('POST', `/jobs/${taken.id}/sign-off`, signed)).status).toBe(403);
 });
 

@@ -1,3 +1,4 @@
+import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { readSealed } from '@hold-fast/contract/recordRead';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import type { BikePage } from '@hold-fast/contract/bikes';
@@ -36,7 +37,7 @@ const sign = (jobId: string, change: object = {}) =>
   client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
     ...change,
   });
 const codes = (answer: Awaited<ReturnType<typeof sign>>) =>
@@ -61,7 +62,7 @@ describe('signing off', () => {
     const record = (await client.send<SealedRecord>('GET', `/records/${rows[0]!.id}`)).body;
     const { record: held } = JSON.parse(record.canonical) as { record: Record<string, unknown> };
     expect(held).toMatchObject({
-      format: 'hold-fast/job-record/13',
+      format: RECORD_FORMAT,
       bike: { name: expect.stringMatching(/^sha256:/) as unknown },
       inspection: [{ end: 'front', subject: 'rotor', word: 'holds' }],
       notInspected: expect.arrayContaining([
@@ -80,7 +81,7 @@ describe('signing off', () => {
       other.send('POST', `/jobs/${jobId}/sign-off`, {
         id: uuid(),
         pin: '0000',
-        customerToldOfWatch: false,
+        toldOf: [],
       });
     for (let i = 0; i < 10; i++) expect((await send()).body.type).toMatch('wrong-pin');
     expect((await send()).body.type).toMatch('too-many-tries');
@@ -153,10 +154,12 @@ describe('signing off', () => {
     expect(codes(await sign(jobId))).toEqual(['replace-open']);
   });
 
-  it('passes Watch with the customer told', async () => {
+  it('passes Watch with the customer told of it, and not of something else', async () => {
     const jobId = await readyJob([1.57, 1.6, 1.6]);
     expect(codes(await sign(jobId))).toEqual(['watch-untold']);
-    expect((await sign(jobId, { customerToldOfWatch: true })).status).toBe(201);
+    const told = (end: string) => sign(jobId, { toldOf: [{ end, subject: 'rotor' }] });
+    expect(codes(await told('rear'))).toEqual(['watch-untold']);
+    expect((await told('front')).status).toBe(201);
   });
 
   it('refuses an unconfirmed lever side, a failed lever, an untested cut-off, a crack', async () => {
@@ -319,7 +322,7 @@ describe('the chain of seals', () => {
 describe('a sealed job', () => {
   it('takes no further entry, change or signature, and its text stays the same', async () => {
     const jobId = await readyJob();
-    const signature = { id: uuid(), pin: PIN, customerToldOfWatch: false };
+    const signature = { id: uuid(), pin: PIN, toldOf: [] };
     const first = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, signature);
     const again = await client.sendJob('POST', `/jobs/${jobId}/sign-off`, signature);
     expect(again.body.sealed).toEqual(first.body.sealed);

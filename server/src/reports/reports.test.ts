@@ -30,7 +30,7 @@ beforeAll(async () => {
   await client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     id: uuid(),
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
   });
   const { items } = (await client.send<Page<SealedRow>>('GET', '/records')).body;
   recordId = items[0]!.id;

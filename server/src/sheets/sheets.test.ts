@@ -174,7 +174,7 @@ describe('a brake’s own give', () => {
       { basis: 'travel' },
     );
     await lead.append(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
-    const sent = { id: uuid(), pin: PIN, customerToldOfWatch: true, notRepaired };
+    const sent = { id: uuid(), pin: PIN, toldOf: [], notRepaired };
     expect((await lead.sendJob('POST', `/jobs/${jobId}/sign-off`, sent)).status).toBe(201);
     return jobId;
   };

@@ -49,7 +49,7 @@ async function squealer(): Promise<string> {
 const sign = (jobId: string, body: { id: string; notRepaired?: object }) =>
   client.sendJob('POST', `/jobs/${jobId}/sign-off`, {
     pin: PIN,
-    customerToldOfWatch: false,
+    toldOf: [],
     ...body,
   });
 

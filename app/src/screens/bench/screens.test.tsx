@@ -1,5 +1,6 @@
 import type { Job, Tightened } from '@hold-fast/core/job/job';
 import type { Wrench } from '@hold-fast/contract/stores';
+import * as folding from '@hold-fast/core/job/fold';
 import { act, fireEvent, render, screen, within } from '@testing-library/react-native';
 import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import { router } from 'expo-router';
@@ -460,6 +461,19 @@ describe('signing off', () => {
   it('wants the customer told of what is near the limit', () => {
     show(measuredJob([1.57, 1.6, 1.6]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
     expect(screen.getByText('The customer was told: front rotor')).toBeTruthy();
+  });
+
+  it('has told the customer of nothing that came to be watched since', async () => {
+    const before = measuredJob([1.57, 1.6, 1.6]);
+    const glazed = jobAfter([looksOver('pads', 'pads-glazed')]);
+    const after = { ...before, lookedOver: glazed.lookedOver };
+    show(before, <SignOff jobId={before.id} person={MECHANIC} />);
+    const told = (says: string) => ({ name: `The customer was told: ${says}` });
+    fireEvent.press(screen.getByRole('checkbox', told('front rotor')));
+    expect(screen.getByRole('checkbox', told('front rotor'))).toBeChecked();
+    jest.spyOn(folding, 'fold').mockReturnValue(after);
+    act(() => client.setQueryData(keys.job(before.id), { base: after, entries: [] }));
+    expect(await screen.findByRole('checkbox', told('front rotor, front pads'))).not.toBeChecked();
   });
 
   it('a sealed record is corrected by an amendment, under the PIN', async () => {

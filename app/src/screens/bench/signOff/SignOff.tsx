@@ -3,7 +3,9 @@ import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import type { NotRepaired } from '@hold-fast/core/job/notRepaired';
+import { isSameThing, type Thing } from '@hold-fast/core/inspection/inspected';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { watchedItems } from '@hold-fast/core/job/bars';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -44,7 +46,7 @@ export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
 
 function Open({ job, person }: { job: Job; person: Person }) {
   const [pin, setPin] = useState('');
-  const [told, setTold] = useState(false);
+  const [toldOf, setToldOf] = useState<readonly Thing[]>([]);
   const [tried, setTried] = useState(false);
   const [leaving, setLeaving] = useState<NotRepaired | null>(null);
   const signOff = useSignOff(job.id);
@@ -52,7 +54,10 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const refusedBars =
     problem?.kind === 'sign-off-refused' ? (problem.problem.facts?.bars as Bar[]) : [];
   const ends = endsOf(job.bike).map((end) => ({ end, ...inspectEnd(job, end) }));
-  const watched = ends.flatMap(({ items }) => items.filter(({ word }) => word === 'watch'));
+  const watched = watchedItems(job).map(({ end, subject }) => ({ end, subject }));
+  const isTold = (thing: Thing) => toldOf.some((told) => isSameThing(told, thing));
+  // What came to be watched after the customer was told has yet to be told.
+  const told = watched.every(isTold);
   const notInspected = ends.map(({ end, notInspected: missed }) => words.thingsAt(end, missed));
 
   const sign = () => {
@@ -60,9 +65,9 @@ function Open({ job, person }: { job: Job; person: Person }) {
     focusFault();
     const leaves = leaving && leaving.words.trim() && leaving.takenBy.trim() ? leaving : null;
     if (PIN.test(pin) && (leaving === null || leaves))
-      signOff.mutate({ pin, customerToldOfWatch: told, notRepaired: leaves });
+      signOff.mutate({ pin, toldOf: watched.filter(isTold), notRepaired: leaves });
   };
-  const untold = told ? [] : refusedBars.filter(({ code }) => code === 'watch-untold');
+  const untold = refusedBars.filter((bar) => bar.code === 'watch-untold' && !isTold(bar));
   const shown = [...job.bars, ...untold];
   return (
     <Page
@@ -132,7 +137,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
                   },
                 ]}
                 chosen={told ? [true] : []}
-                onChoose={() => setTold(!told)}
+                onChoose={() => setToldOf(told ? [] : watched)}
               />
             </Section>
           ) : null}
