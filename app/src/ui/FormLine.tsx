@@ -7,21 +7,21 @@ import { messageSays } from '../words/faultWords';
 import { words } from '../words/words';
 import { Wrong } from './Wrong';
 
-interface Of<T extends FieldValues> {
-  control: Control<T>;
+interface Of<T extends FieldValues, Sent> {
+  control: Control<T, unknown, Sent>;
   name: FieldPath<T>;
   label: string;
 }
 
 /** A line of text in a form; with `orNone`, left empty it is nothing at all (null). */
-export function FormLine<T extends FieldValues>({
+export function FormLine<T extends FieldValues, Sent = T>({
   control,
   name,
   label,
   hint,
   orNone,
   ...input
-}: Of<T> & { hint?: string; orNone?: boolean } & TextInputProps) {
+}: Of<T, Sent> & { hint?: string; orNone?: boolean } & TextInputProps) {
   return (
     <Controller
       control={control}
@@ -46,14 +46,14 @@ export function FormLine<T extends FieldValues>({
  * @param wrong what is said of one that cannot stand
  * @param unit what one of the number as it is written is as it is kept: 0.01 for per cent kept as a share
  */
-export function FormNumber<T extends FieldValues>({
+export function FormNumber<T extends FieldValues, Sent = T>({
   control,
   name,
   label,
   hint,
   unit = 1,
   wrong = words.formLine.aNumberOrEmptyWhen,
-}: Of<T> & { hint?: string; unit?: number; wrong?: string }) {
+}: Of<T, Sent> & { hint?: string; unit?: number; wrong?: string }) {
   return (
     <Controller
       control={control}
@@ -117,14 +117,18 @@ const rounded = (value: number) => Number(value.toFixed(6));
  * @param onChosen what else follows from it
  * @param wrong what is said where none was given; else what the schema says
  */
-export function FormChoice<T extends FieldValues, V extends string | number | boolean | null>({
+export function FormChoice<
+  T extends FieldValues,
+  V extends string | number | boolean | null,
+  Sent = T,
+>({
   control,
   name,
   label,
   options,
   onChosen,
   wrong,
-}: Of<T> & {
+}: Of<T, Sent> & {
   options: readonly { value: V; says: string }[];
   onChosen?: (value: V) => void;
   wrong?: string;
@@ -153,12 +157,12 @@ export function FormChoice<T extends FieldValues, V extends string | number | bo
 }
 
 /** Any number of answers in a form. */
-export function FormMany<T extends FieldValues, V extends string | number>({
+export function FormMany<T extends FieldValues, V extends string | number, Sent = T>({
   control,
   name,
   label,
   options,
-}: Of<T> & { options: readonly { value: V; says: string }[] }) {
+}: Of<T, Sent> & { options: readonly { value: V; says: string }[] }) {
   return (
     <Controller
       control={control}
@@ -186,7 +190,7 @@ export function FormMany<T extends FieldValues, V extends string | number>({
 }
 
 /** A yes in a form. */
-export function FormTick<T extends FieldValues>({ control, name, label }: Of<T>) {
+export function FormTick<T extends FieldValues, Sent = T>({ control, name, label }: Of<T, Sent>) {
   return (
     <Controller
       control={control}

@@ -7,7 +7,14 @@ import { router } from 'expo-router';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../../data/client';
 import { begins, exampleJob, looksOver, reads, waitingOf } from '../../testing/exampleJob';
-import { A_WRITE, clearApp, jobAfter, lastSent, showScreen } from '../../testing/showScreen';
+import {
+  A_WRITE,
+  clearApp,
+  jobAfter,
+  lastSent,
+  showScreen,
+  submit,
+} from '../../testing/showScreen';
 import { JobSheet } from './job/JobSheet';
 import { MeasurePads } from './measuring/MeasurePads';
 import { MeasureRotor } from './measuring/MeasureRotor';
@@ -436,11 +443,11 @@ describe('signing off', () => {
     expect(screen.getByText('The customer refuses')).toBeTruthy();
   });
 
-  it('asks for the PIN before it sends anything', () => {
+  it('asks for the PIN before it sends anything', async () => {
     globalThis.fetch = jest.fn();
     show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
-    fireEvent.press(screen.getByText('Sign and seal'));
-    expect(screen.getByText('Your PIN: 4 to 8 digits.')).toBeTruthy();
+    await submit('Sign and seal');
+    expect(screen.getByText('A PIN has 4 to 8 digits.')).toBeTruthy();
     expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
   });
 
@@ -456,6 +463,48 @@ describe('signing off', () => {
       await screen.findByText('An entry of this job was not taken. Deal with it first.'),
     ).toBeTruthy();
     expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
+  });
+
+  it('says that a PIN was wrong where it is written, and seals nothing by it', async () => {
+    const wrong = { type: 'urn:hold-fast:problem:wrong-pin', title: 'No', status: 403 };
+    globalThis.fetch = jest.fn(() =>
+      Promise.resolve(new Response(JSON.stringify(wrong), { status: 403 })),
+    );
+    show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    fireEvent.changeText(screen.getByLabelText('PIN of Maren Okafor'), '1594');
+    await submit('Sign and seal');
+    expect(await screen.findByText('That is not your PIN.')).toBeTruthy();
+    expect(screen.getByText('Sign and seal')).toBeTruthy();
+  });
+
+  it('takes a decision from nobody who was not named, without words or without a PIN', async () => {
+    globalThis.fetch = jest.fn(() => new Promise<Response>(() => undefined));
+    client.setQueryData(keys.leads, [{ name: 'Teodor Vane' }]);
+    const bars: Job['bars'] = [{ code: 'unproven-open', end: 'front', subject: 'rotor' }];
+    show(
+      measuredJob([1.5, 1.5, 1.5], { bars }),
+      <SignOff jobId={exampleJob().id} person={MECHANIC} />,
+    );
+    fireEvent.press(screen.getByText('A lead accepts it'));
+    await submit('Accept it as unproven');
+    for (const fault of [
+      'Choose which lead.',
+      'Write it down: it goes into the record.',
+      'A PIN has 4 to 8 digits.',
+    ])
+      expect(screen.getByText(fault)).toBeTruthy();
+    expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
+    fireEvent.press(screen.getByText('Teodor Vane'));
+    fireEvent.changeText(screen.getByLabelText('Reason'), 'Measured twice');
+    fireEvent.changeText(screen.getByLabelText('PIN of Teodor Vane'), '2208');
+    await submit('Accept it as unproven');
+    const sent = jest.mocked(fetch).mock.calls.find(([, init]) => init?.method === 'POST')!;
+    expect(JSON.parse(sent[1]!.body as string)).toMatchObject({
+      decision: 'accepted-unproven',
+      personName: 'Teodor Vane',
+      words: 'Measured twice',
+      pin: '2208',
+    });
   });
 
   it('wants the customer told of what is near the limit', () => {
@@ -505,15 +554,12 @@ describe('signing off', () => {
     globalThis.fetch = fetched as unknown as typeof fetch;
     show(job, <SignOff jobId={job.id} person={MECHANIC} />);
     expect(screen.getByText(/The lot was K22-119. Seal cdcdcdcdcdcdcdcd/)).toBeTruthy();
-    fireEvent.press(screen.getByText('Add the amendment'));
+    await submit('Add the amendment');
     expect(screen.getByText('Write what is to be corrected.')).toBeTruthy();
     expect(fetched).not.toHaveBeenCalledWith(...A_WRITE);
     fireEvent.changeText(screen.getByLabelText('What has to be corrected'), 'The odometer.');
     fireEvent.changeText(screen.getByLabelText('PIN of Maren Okafor'), '1593');
-    await act(async () => {
-      fireEvent.press(screen.getByText('Add the amendment'));
-      await Promise.resolve();
-    });
+    await submit('Add the amendment');
     const [path, init] = fetched.mock.calls.find(([, { method }]) => method === 'POST')!;
     expect(path).toBe(`/api/jobs/${job.id}/amendments`);
     const sent = { words: 'The odometer.', takesBack: [], pin: '1593' };

@@ -11,6 +11,7 @@ import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { bikesWords } from '../../words/bikes';
 import { NotTaken } from '../FormPage';
+import { PinLine } from '../PinLine';
 
 /** Takes away what is written of a customer, at their request: said first what goes and what stays, then signed by the owner. */
 export function EraseCustomer({
@@ -59,15 +60,7 @@ function Form({
       </Note>
       <NotTaken error={erase.error} />
       <FormLine control={control} name="because" label={says.because} hint={says.becauseHint} />
-      <FormLine
-        control={control}
-        name="pin"
-        label={says.pinOf(owner)}
-        inputMode="numeric"
-        maxLength={8}
-        secureTextEntry
-        autoComplete="off"
-      />
+      <PinLine control={control} name="pin" of={owner} />
       <Button kind="plain" says={says.erase} onPress={() => void send()} busy={erase.isPending} />
     </>
   );

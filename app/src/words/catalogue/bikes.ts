@@ -119,7 +119,6 @@ export interface BikesWords {
     copies: string;
     because: string;
     becauseHint: string;
-    pinOf: (name: string) => string;
     erase: string;
   };
 }

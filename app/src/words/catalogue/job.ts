@@ -224,7 +224,6 @@ export interface JobWords {
   };
   openBars: {
     lookAtTheSum: string;
-    pin: string;
     toCheckByName: (value: number, end: string) => string;
     notInOrder: (failed: string) => string;
     checkByName: (end: string) => string;
@@ -258,8 +257,6 @@ export interface JobWords {
     chooseWhichLead: string;
     chooseWhoSaysSo: string;
     writeItDownItGoes: string;
-    pinOf: (who: string) => string;
-    aPinHas4To: string;
     atTheJob: string;
   };
   pictures: {
@@ -342,16 +339,11 @@ export interface JobWords {
     theBikeIsNotTo: string;
     itHangsOnTheBike: string;
     sayWhatItTakesBack: string;
-    pinOf: (name: string) => string;
-    yourPin4To8: string;
     addTheAmendment: string;
   };
   signOff: {
     signOff: string;
     job: string;
-    pinOf: (name: string) => string;
-    thatIsNotYourPin: string;
-    yourPin4To8: string;
     signAndSeal: string;
     closeUnrepaired: string;
     itLeavesUnrepaired: string;
@@ -472,15 +464,23 @@ export interface JobWords {
   workDone: {
     writeDownTheWork: string;
     whichWork: string;
+    sayWhichWork: string;
     whatWasDone: string;
     writeWhatWasDone: string;
     thenLookAtItAgain: string;
     keepIt: string;
   };
+  pin: {
+    pin: string;
+    of: (name: string) => string;
+    digits: string;
+    wrong: string;
+  };
   yesNo: {
     yes: string;
     no: string;
     whatWasDoneAboutIt: string;
+    writeWhatWasDone: string;
     nowItIsInOrder: string;
   };
   findings: {

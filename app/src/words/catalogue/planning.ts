@@ -77,9 +77,9 @@ export interface PlanningWords {
     withoutWhichTheShelfHas: (unpriced: string) => string;
     whoAnswers: string;
     how: string;
-    inPerson: string;
-    byPhone: string;
-    inWriting: string;
+    answered: Record<'in-person' | 'by-phone' | 'in-writing', string>;
+    sayHow: string;
+    writeWho: string;
     theirWords: string;
     whatIsRefusedOrPostponed: string;
     by: (answer: string, who: string, at: string, lines: string, words: string) => string;
@@ -112,6 +112,7 @@ export interface PlanningWords {
     itCannotBeLeftOut: string;
     backToTheStep: string;
     whyItIsLeftOut: string;
+    writeWhyItIsLeftOut: string;
     back: string;
     leaveItOut: string;
     takeBack: (does: string) => string;

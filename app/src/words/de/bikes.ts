@@ -139,7 +139,6 @@ export const bikes: BikesWords = {
     copies: 'Kopien der Daten von früher enthalten noch alles.',
     because: 'Wer darum bat, und wie',
     becauseHint: 'Das bleibt, mit Ihrem Namen und dem Tag: niemanden darin nennen.',
-    pinOf: (name) => `PIN von ${name}`,
     erase: 'Endgültig löschen',
   },
 };

@@ -243,7 +243,6 @@ export const job: JobWords = {
   },
   openBars: {
     lookAtTheSum: 'Was gerechnet wurde',
-    pin: 'PIN',
     toCheckByName: (value, end) => `${value} namentlich zu prüfen, ${end}`,
     notInOrder: (failed) => `Nicht in Ordnung: ${failed}.`,
     checkByName: (end) => `Namentlich prüfen, ${end}`,
@@ -277,8 +276,6 @@ export const job: JobWords = {
     chooseWhichLead: 'Wählen, welche Leitung.',
     chooseWhoSaysSo: 'Wählen, wer das sagt.',
     writeItDownItGoes: 'Aufschreiben: Es kommt in die Aufzeichnung.',
-    pinOf: (who) => `PIN von ${who}`,
-    aPinHas4To: `Eine PIN hat ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     atTheJob: 'Beim Auftrag',
   },
   pictures: {
@@ -380,16 +377,11 @@ export const job: JobWords = {
     itHangsOnTheBike:
       'Es hängt als Fahrverbot am Rad, bis der nächste Besuch darauf geantwortet hat. Den Kunden anrufen.',
     sayWhatItTakesBack: 'Sagen, was sie zurücknimmt, oder dass alles weiter gilt.',
-    pinOf: (name) => `PIN von ${name}`,
-    yourPin4To8: `Deine PIN: ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     addTheAmendment: 'Den Nachtrag hinzufügen',
   },
   signOff: {
     signOff: 'Unterschreiben',
     job: 'Auftrag',
-    pinOf: (name) => `PIN von ${name}`,
-    thatIsNotYourPin: 'Das ist nicht deine PIN.',
-    yourPin4To8: `Deine PIN: ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     closeUnrepaired: 'Schließen, nicht repariert',
     itLeavesUnrepaired: 'Es geht unrepariert',
     nothingIsPassed: 'Nichts ist freigegeben',
@@ -531,15 +523,23 @@ export const job: JobWords = {
   workDone: {
     writeDownTheWork: 'Die Arbeit aufschreiben',
     whichWork: 'Welche Arbeit',
+    sayWhichWork: 'Sagen, welche Arbeit.',
     whatWasDone: 'Was getan wurde',
     writeWhatWasDone: 'Schreiben, was getan wurde.',
     thenLookAtItAgain: 'Danach noch einmal ansehen: Es zählt der Blick nach der Arbeit.',
     keepIt: 'Behalten',
   },
+  pin: {
+    pin: 'PIN',
+    of: (name) => `PIN von ${name}`,
+    digits: `Eine PIN hat ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
+    wrong: 'Das ist nicht deine PIN.',
+  },
   yesNo: {
     yes: 'Ja',
     no: 'Nein',
     whatWasDoneAboutIt: 'Was deswegen getan wurde',
+    writeWhatWasDone: 'Schreiben, was deswegen getan wurde.',
     nowItIsInOrder: 'Jetzt ist es in Ordnung',
   },
   findings: {

@@ -137,7 +137,6 @@ export const bikes: BikesWords = {
     copies: 'Copies of the data that were made before still have it all.',
     because: 'Who asked, and how',
     becauseHint: 'It is kept, with your name and the day: name nobody in it.',
-    pinOf: (name) => `PIN of ${name}`,
     erase: 'Erase it for good',
   },
 };

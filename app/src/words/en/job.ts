@@ -235,7 +235,6 @@ export const job: JobWords = {
   },
   openBars: {
     lookAtTheSum: 'What was reckoned',
-    pin: 'PIN',
     toCheckByName: (value, end) => `${value} to check by name, ${end}`,
     notInOrder: (failed) => `Not in order: ${failed}.`,
     checkByName: (end) => `Check by name, ${end}`,
@@ -269,8 +268,6 @@ export const job: JobWords = {
     chooseWhichLead: 'Choose which lead.',
     chooseWhoSaysSo: 'Choose who says so.',
     writeItDownItGoes: 'Write it down: it goes into the record.',
-    pinOf: (who) => `PIN of ${who}`,
-    aPinHas4To: `A PIN has ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     atTheJob: 'At the job',
   },
   pictures: {
@@ -370,16 +367,11 @@ export const job: JobWords = {
     itHangsOnTheBike:
       'It hangs on the bike as a do-not-ride till the next visit has answered it. Ring the customer.',
     sayWhatItTakesBack: 'Say what it takes back, or that all of it stands.',
-    pinOf: (name) => `PIN of ${name}`,
-    yourPin4To8: `Your PIN: ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     addTheAmendment: 'Add the amendment',
   },
   signOff: {
     signOff: 'Sign off',
     job: 'Job',
-    pinOf: (name) => `PIN of ${name}`,
-    thatIsNotYourPin: 'That is not your PIN.',
-    yourPin4To8: `Your PIN: ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     closeUnrepaired: 'Close, not repaired',
     itLeavesUnrepaired: 'It leaves unrepaired',
     nothingIsPassed: 'Nothing is passed',
@@ -519,15 +511,23 @@ export const job: JobWords = {
   workDone: {
     writeDownTheWork: 'Write down the work',
     whichWork: 'Which work',
+    sayWhichWork: 'Say which work.',
     whatWasDone: 'What was done',
     writeWhatWasDone: 'Write what was done.',
     thenLookAtItAgain: 'Then look at it again: the look after the work is what counts.',
     keepIt: 'Keep it',
   },
+  pin: {
+    pin: 'PIN',
+    of: (name) => `PIN of ${name}`,
+    digits: `A PIN has ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
+    wrong: 'That is not your PIN.',
+  },
   yesNo: {
     yes: 'Yes',
     no: 'No',
     whatWasDoneAboutIt: 'What was done about it',
+    writeWhatWasDone: 'Write what was done about it.',
     nowItIsInOrder: 'Now it is in order',
   },
   findings: {

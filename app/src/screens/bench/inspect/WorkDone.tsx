@@ -1,16 +1,20 @@
 import type { End } from '@hold-fast/core/ends';
 import { TOLD_WORKS, type Work } from '@hold-fast/core/inspection/work';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { z } from 'zod';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
+import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { space } from '../../../ui/tokens';
 import { capital } from '../../../words/capital';
 import { words } from '../../../words/words';
 import { jobWords } from '../../../words/job';
-import { focusFault } from '../../../ui/focusFault';
+import { needed } from '../../needed';
+
+const says = jobWords.workDone;
 
 interface Props {
   jobId: string;
@@ -24,44 +28,56 @@ export function WorkDone({ jobId, end, works }: Props) {
   const [open, setOpen] = useState(false);
   const told = works.filter((each) => TOLD_WORKS.includes(each));
   const offered = works.length > 0 ? told : TOLD_WORKS;
-  const [work, setWork] = useState<Work | null>(offered.length === 1 ? offered[0]! : null);
-  const [done, setDone] = useState('');
-  const [tried, setTried] = useState(false);
   if (offered.length === 0) return null;
-  if (!open)
-    return (
-      <Button
-        kind="quiet"
-        says={jobWords.workDone.writeDownTheWork}
-        onPress={() => setOpen(true)}
-      />
-    );
-  const keep = () => {
-    setTried(true);
-    focusFault();
-    if (work === null || done.trim() === '') return;
-    append(jobId, entryOf<'repair'>({ kind: 'repair', end, work, words: done.trim() }));
-    setOpen(false);
-  };
+  return open ? (
+    <Write
+      offered={offered}
+      onKeep={({ work, done }) => {
+        append(jobId, entryOf<'repair'>({ kind: 'repair', end, work, words: done }));
+        setOpen(false);
+      }}
+    />
+  ) : (
+    <Button kind="quiet" says={says.writeDownTheWork} onPress={() => setOpen(true)} />
+  );
+}
+
+const Done = z.object({
+  work: z.enum(TOLD_WORKS, says.sayWhichWork),
+  done: needed(says.writeWhatWasDone),
+});
+
+function Write({
+  offered,
+  onKeep,
+}: {
+  offered: readonly Work[];
+  onKeep: (done: z.output<typeof Done>) => void;
+}) {
+  const { control, handleSubmit } = useForm<z.input<typeof Done>, unknown, z.output<typeof Done>>({
+    resolver: zodResolver(Done),
+    defaultValues: { ...(offered.length === 1 && { work: offered[0]! }), done: '' },
+  });
+  const keep = () => void handleSubmit(onKeep)();
   return (
     <View style={styles.work}>
       {offered.length > 1 ? (
-        <Choice<Work>
-          label={jobWords.workDone.whichWork}
+        <FormChoice
+          control={control}
+          name="work"
+          label={says.whichWork}
           options={offered.map((value) => ({ value, says: capital(words.work[value]) }))}
-          chosen={work ? [work] : []}
-          onChoose={setWork}
         />
       ) : null}
-      <Field
-        label={jobWords.workDone.whatWasDone}
-        value={done}
-        onChangeText={setDone}
+      <FormLine
+        control={control}
+        name="done"
+        label={says.whatWasDone}
         maxLength={300}
-        error={tried && done.trim() === '' ? jobWords.workDone.writeWhatWasDone : undefined}
-        hint={jobWords.workDone.thenLookAtItAgain}
+        onSubmitEditing={keep}
+        hint={says.thenLookAtItAgain}
       />
-      <Button kind="plain" says={jobWords.workDone.keepIt} onPress={keep} />
+      <Button kind="plain" says={says.keepIt} onPress={keep} />
     </View>
   );
 }

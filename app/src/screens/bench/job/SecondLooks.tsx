@@ -2,18 +2,15 @@ import type { End } from '@hold-fast/core/ends';
 import type { Job } from '@hold-fast/core/job/job';
 import { unseconded } from '@hold-fast/core/job/secondLook';
 import { toldOf } from '@hold-fast/core/job/told';
-import { useState } from 'react';
 import { useSession } from '../../../data/session';
 import { useTake } from '../../../data/jobWrites';
-import { Button } from '../../../ui/Button';
-import { Field } from '../../../ui/Field';
-import { focusFault } from '../../../ui/focusFault';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
+import { SayWhat } from '../../SayWhat';
 
 /** What an apprentice did at each end, until somebody else has looked at it. */
 export function SecondLooks({ job }: { job: Job }) {
@@ -37,32 +34,19 @@ export function SecondLooks({ job }: { job: Job }) {
 }
 
 function Ask({ job, end }: { job: Job; end: End }) {
-  const [seen, setSeen] = useState('');
-  const [tried, setTried] = useState(false);
   const byApprentice = useSession().data?.person?.apprentice ?? false;
   const { take, refused } = useTake<'second-look'>(job);
-  const record = () => {
-    setTried(true);
-    focusFault();
-    if (seen.trim()) take({ kind: 'second-look', end, words: seen.trim() }, { byApprentice });
-  };
   return (
     <Note kind="caution" title={jobWords.secondLook.title(capital(words.end[end]))}>
       <Words>{byApprentice ? jobWords.secondLook.byApprentice : jobWords.secondLook.says}</Words>
       {byApprentice ? null : (
-        <>
-          <Field
-            label={jobWords.secondLook.whatWasSeen}
-            value={seen}
-            maxLength={300}
-            onChangeText={setSeen}
-            onSubmitEditing={record}
-            error={
-              tried && seen.trim() === '' ? jobWords.secondLook.writeWhat : (refused ?? undefined)
-            }
-          />
-          <Button kind="plain" says={jobWords.secondLook.iLooked} onPress={record} />
-        </>
+        <SayWhat
+          label={jobWords.secondLook.whatWasSeen}
+          empty={jobWords.secondLook.writeWhat}
+          says={jobWords.secondLook.iLooked}
+          refused={refused}
+          onSay={(seen) => take({ kind: 'second-look', end, words: seen }, { byApprentice })}
+        />
       )}
     </Note>
   );

@@ -1,15 +1,16 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { ASK_AGAIN_IN_DAYS, waitOf, WAITS_FOR, type Wait } from '@hold-fast/core/job/waits';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { addDays } from 'date-fns/addDays';
 import { formatISO } from 'date-fns/formatISO';
 import { parseISO } from 'date-fns/parseISO';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
 import { today } from '../../../data/today';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Button, Buttons } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
-import { focusFault } from '../../../ui/focusFault';
+import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
@@ -17,6 +18,7 @@ import { capital } from '../../../words/capital';
 import { calendarDay } from '../../../words/days';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
+import { needed } from '../../needed';
 
 type Waits = Wait['for'];
 const CHOICES = WAITS_FOR.filter((what): what is Waits => what !== 'nothing');
@@ -49,53 +51,47 @@ export function WaitSection({ job }: { job: Job }) {
   );
 }
 
+const Written = z.object({
+  for: z.enum(CHOICES),
+  asked: needed(jobWords.waits.writeWho),
+  days: z.literal(ASK_AGAIN_IN_DAYS),
+});
+
 function Write({ job, onDone }: { job: Job; onDone: () => void }) {
-  const [what, setWhat] = useState<Waits>('part');
-  const [asked, setAsked] = useState('');
-  const [days, setDays] = useState<number>(ASK_AGAIN_IN_DAYS[1]);
-  const [tried, setTried] = useState(false);
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(Written),
+    defaultValues: { for: 'part', asked: '', days: ASK_AGAIN_IN_DAYS[1] },
+  });
   const dayIn = (count: number) =>
     formatISO(addDays(parseISO(today()), count), { representation: 'date' });
-  const record = () => {
-    setTried(true);
-    focusFault();
-    if (asked.trim() === '') return;
-    append(
-      job.id,
-      entryOf<'waits'>({
-        kind: 'waits',
-        for: what,
-        asked: asked.trim(),
-        askAgainOn: dayIn(days),
-      }),
-    );
+  const record = handleSubmit(({ days, ...what }) => {
+    append(job.id, entryOf<'waits'>({ kind: 'waits', ...what, askAgainOn: dayIn(days) }));
     onDone();
-  };
+  });
   return (
     <Section label={jobWords.waits.itWaits}>
-      <Choice
+      <FormChoice
+        control={control}
+        name="for"
         label={jobWords.waits.itWaits}
         options={CHOICES.map((value) => ({ value, says: capital(words.bench.waitsFor[value]) }))}
-        chosen={[what]}
-        onChoose={setWhat}
       />
-      <Field
+      <FormLine
+        control={control}
+        name="asked"
         label={jobWords.waits.whoOrWhat}
-        value={asked}
         maxLength={120}
-        onChangeText={setAsked}
-        onSubmitEditing={record}
-        error={tried && asked.trim() === '' ? jobWords.waits.writeWho : undefined}
+        onSubmitEditing={() => void record()}
       />
-      <Choice
+      <FormChoice
+        control={control}
+        name="days"
         label={jobWords.waits.askAgainIn}
         options={ASK_AGAIN_IN_DAYS.map((value) => ({ value, says: calendarDay(dayIn(value)) }))}
-        chosen={[days]}
-        onChoose={setDays}
       />
       <Buttons>
         <Button kind="plain" says={jobWords.waits.back} onPress={onDone} />
-        <Button grow says={jobWords.waits.writeItDown} onPress={record} />
+        <Button grow says={jobWords.waits.writeItDown} onPress={() => void record()} />
       </Buttons>
     </Section>
   );

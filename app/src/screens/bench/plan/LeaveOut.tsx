@@ -1,13 +1,14 @@
 import type { StepFault } from '@hold-fast/core/plan/visit';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button, Buttons } from '../../../ui/Button';
-import { Field } from '../../../ui/Field';
+import { Button } from '../../../ui/Button';
 import { Note } from '../../../ui/Note';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { planningWords } from '../../../words/planning';
 import { planWords } from '../../../words/planWords';
+import { SayWhat } from '../../SayWhat';
+
+const says = planningWords.stepFace;
 
 interface Props {
   /** Why it cannot be left out. */
@@ -18,30 +19,22 @@ interface Props {
 
 /** Leaving a step out, with why, or why that cannot be. */
 export function LeaveOut({ fault, onStay, onLeave }: Props) {
-  const [reason, setReason] = useState('');
   return fault ? (
-    <Note kind="refusal" title={planningWords.stepFace.itCannotBeLeftOut}>
+    <Note kind="refusal" title={says.itCannotBeLeftOut}>
       <Words>{planWords.fault(fault)}</Words>
-      <Button kind="quiet" says={planningWords.stepFace.backToTheStep} onPress={onStay} />
+      <Button kind="quiet" says={says.backToTheStep} onPress={onStay} />
     </Note>
   ) : (
     <View style={styles.capture}>
-      <Field
-        label={planningWords.stepFace.whyItIsLeftOut}
-        value={reason}
+      <SayWhat
+        label={says.whyItIsLeftOut}
+        empty={says.writeWhyItIsLeftOut}
         maxLength={200}
-        onChangeText={setReason}
         autoFocus
+        says={says.leaveItOut}
+        onSay={onLeave}
+        back={{ says: says.back, go: onStay }}
       />
-      <Buttons>
-        <Button kind="plain" says={planningWords.stepFace.back} onPress={onStay} />
-        <Button
-          grow
-          says={planningWords.stepFace.leaveItOut}
-          disabled={reason.trim() === ''}
-          onPress={() => onLeave(reason.trim())}
-        />
-      </Buttons>
     </View>
   );
 }

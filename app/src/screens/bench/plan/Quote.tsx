@@ -4,12 +4,15 @@ import { answersOf } from '@hold-fast/core/job/visit';
 import { ANSWERS, answerTo, priceOf, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
 import { useStock } from '../../../data/queries';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Button, Buttons } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
+import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
@@ -17,6 +20,7 @@ import { exactDay } from '../../../words/days';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { planningWords } from '../../../words/planning';
+import { needed } from '../../needed';
 
 /** The lines of the quote, each with what the customer said to it; a change of the plan brings lines nobody answered. */
 export function Quote({ job }: { job: Job }) {
@@ -46,26 +50,19 @@ export function Quote({ job }: { job: Job }) {
     0,
   );
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const [who, setWho] = useState(job.customer.name);
-  const [how, setHow] = useState<'in-person' | 'by-phone' | 'in-writing' | null>(null);
-  const [saying, setSaying] = useState('');
   const keyOf = ({ end, procedure }: { end: End; procedure: ProcedureId }) => `${end} ${procedure}`;
   const picked = lines.filter((line) => chosen.includes(keyOf(line)));
-  const record = (answer: Answer) => {
-    if (how === null) return;
+  const record = (answer: Answer, said: Said) => {
     append(
       job.id,
       entryOf<'customer-answer'>({
         kind: 'customer-answer',
         answer,
         lines: picked.map(({ end, procedure }) => ({ end, procedure })),
-        who: who.trim(),
-        how,
-        words: saying.trim(),
+        ...said,
       }),
     );
     setChosen([]);
-    setSaying('');
   };
   return (
     <Section label={planningWords.quote.quoteLineByLine}>
@@ -108,45 +105,7 @@ export function Quote({ job }: { job: Job }) {
           {planningWords.quote.ringFirst(job.customer.name, words.format.money(job.ringAboveCents))}
         </Note>
       ) : null}
-      {picked.length > 0 ? (
-        <>
-          <Field
-            label={planningWords.quote.whoAnswers}
-            value={who}
-            maxLength={80}
-            onChangeText={setWho}
-          />
-          <Choice
-            label={planningWords.quote.how}
-            options={[
-              { value: 'in-person', says: planningWords.quote.inPerson },
-              { value: 'by-phone', says: planningWords.quote.byPhone },
-              { value: 'in-writing', says: planningWords.quote.inWriting },
-            ]}
-            chosen={how ? [how] : []}
-            onChoose={setHow}
-          />
-          <Field
-            label={planningWords.quote.theirWords}
-            value={saying}
-            maxLength={300}
-            onChangeText={setSaying}
-          />
-          <Buttons>
-            {ANSWERS.map((answer) => (
-              <Button
-                key={answer}
-                grow
-                kind="plain"
-                says={planWords.answer[answer]}
-                disabled={how === null || who.trim() === ''}
-                onPress={() => record(answer)}
-              />
-            ))}
-          </Buttons>
-          <Words kind="small">{planningWords.quote.whatIsRefusedOrPostponed}</Words>
-        </>
-      ) : null}
+      {picked.length > 0 ? <AnswerTo customer={job.customer.name} onAnswer={record} /> : null}
       {toldOf(job, 'customer-answer').map((each) => (
         <Words key={each.id} kind="small">
           {planningWords.quote.by(
@@ -164,5 +123,62 @@ export function Quote({ job }: { job: Job }) {
         </Words>
       ))}
     </Section>
+  );
+}
+
+const HOWS = ['in-person', 'by-phone', 'in-writing'] as const;
+
+/** Who answers, how, and in which words. */
+const Said = z.object({
+  who: needed(planningWords.quote.writeWho),
+  how: z.enum(HOWS, planningWords.quote.sayHow),
+  words: z.string().trim(),
+});
+type Said = z.output<typeof Said>;
+
+function AnswerTo({
+  customer,
+  onAnswer,
+}: {
+  customer: string;
+  onAnswer: (answer: Answer, said: Said) => void;
+}) {
+  const { control, handleSubmit } = useForm<Said>({
+    resolver: zodResolver(Said),
+    defaultValues: { who: customer, words: '' },
+  });
+  return (
+    <>
+      <FormLine
+        control={control}
+        name="who"
+        label={planningWords.quote.whoAnswers}
+        maxLength={80}
+      />
+      <FormChoice
+        control={control}
+        name="how"
+        label={planningWords.quote.how}
+        options={HOWS.map((value) => ({ value, says: planningWords.quote.answered[value] }))}
+      />
+      <FormLine
+        control={control}
+        name="words"
+        label={planningWords.quote.theirWords}
+        maxLength={300}
+      />
+      <Buttons>
+        {ANSWERS.map((answer) => (
+          <Button
+            key={answer}
+            grow
+            kind="plain"
+            says={planWords.answer[answer]}
+            onPress={() => void handleSubmit((said) => onAnswer(answer, said))()}
+          />
+        ))}
+      </Buttons>
+      <Words kind="small">{planningWords.quote.whatIsRefusedOrPostponed}</Words>
+    </>
   );
 }

@@ -8,7 +8,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
 import { exampleJob, stockLine as line } from '../../../testing/exampleJob';
-import { clearApp, lastSent, showScreen } from '../../../testing/showScreen';
+import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { EndScreen } from '../EndScreen';
 import { PlanScreen } from './PlanScreen';
 import { StepFace } from './StepFace';
@@ -116,7 +116,7 @@ describe('the plan', () => {
     ).toBeTruthy();
   });
 
-  it('quotes labour by the hour and parts by the shelf, line by line, and keeps the answer', () => {
+  it('quotes labour by the hour and parts by the shelf, line by line, and keeps the answer', async () => {
     plan(
       job(['change-pads', 'align'], {
         planned: [planned(['change-pads', 'align'], { agreed: 'not-asked' })],
@@ -127,11 +127,12 @@ describe('the plan', () => {
     expect(screen.getByText(/Centre the caliper, front · 8 min · €8.00/)).toBeTruthy();
     expect(screen.getByText(/^Together €39.40, labour at €60.00 an hour/)).toBeTruthy();
     // How they said it is asked: nothing is kept of an answer before.
-    press('Postponed');
+    await submit('Postponed');
+    expect(screen.getByText('Say how they answered.')).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
     press('By phone');
     fireEvent.changeText(screen.getByLabelText('Their words'), 'Not before payday');
-    press('Postponed');
+    await submit('Postponed');
     expect(lastSent()).toMatchObject({
       kind: 'customer-answer',
       answer: 'postponed',
@@ -189,15 +190,17 @@ describe('the step face', () => {
     expect(outbox.add).not.toHaveBeenCalled();
   });
 
-  it('leaves out work with a reason, and a set-up not at all', () => {
+  it('leaves out work with a reason, and a set-up not at all', async () => {
     step(walked(job(['bleed-gravity']), 0));
     expect(
       screen.getByRole('heading', { name: 'Test the lever for air, as it came in' }),
     ).toBeTruthy();
     press('Leave out');
-    expect(screen.getByText('Leave it out')).toBeTruthy();
+    await submit('Leave it out');
+    expect(screen.getByText('Write why it is left out.')).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.changeText(screen.getByLabelText('Why it is left out'), 'No pressure at all');
-    press('Leave it out');
+    await submit('Leave it out');
     expect(lastSent()).toMatchObject({ outcome: 'skipped', reason: 'No pressure at all' });
   });
 

@@ -9,12 +9,14 @@ import {
   WASHERS_MM,
   type RadialChoice,
 } from '@hold-fast/core/mount/radial';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
-import { focusFault } from '../../../ui/focusFault';
+import { FormLine } from '../../../ui/FormLine';
 import { signedNumberOf } from '../../../ui/numberOf';
 import { Note } from '../../../ui/Note';
 import { Page, Section } from '../../../ui/Page';
@@ -60,27 +62,28 @@ function Checking({ job, end }: { job: Job; end: End }) {
   );
 }
 
+const Written = z.object({
+  eMm: z.string().transform(signedNumberOf).pipe(z.number(provingWords.radial.writeE)),
+});
+
 function Measure({ job, end, fittedMm }: { job: Job; end: End; fittedMm: readonly number[] }) {
-  const [e, setE] = useState('');
   const [washersMm, setWashers] = useState<number[]>([...fittedMm]);
-  const [tried, setTried] = useState(false);
-  const eMm = signedNumberOf(e);
-  const record = () => {
-    setTried(true);
-    focusFault();
-    if (eMm !== null)
-      append(job.id, entryOf<'radial'>({ kind: 'radial', end, eMm, washersMm: [...washersMm] }));
-  };
+  const { control, handleSubmit } = useForm({
+    resolver: zodResolver(Written),
+    defaultValues: { eMm: '' },
+  });
+  const record = handleSubmit(({ eMm }) =>
+    append(job.id, entryOf<'radial'>({ kind: 'radial', end, eMm, washersMm: [...washersMm] })),
+  );
   return (
     <Section label={provingWords.radial.measure}>
       <Words ink="soft">{provingWords.radial.howEIsMeasured}</Words>
-      <Field
+      <FormLine
+        control={control}
+        name="eMm"
         label={provingWords.radial.eMm}
-        value={e}
         inputMode="decimal"
-        onChangeText={setE}
-        onSubmitEditing={record}
-        error={tried && eMm === null ? provingWords.radial.writeE : undefined}
+        onSubmitEditing={() => void record()}
         hint={provingWords.radial.negativeWhere}
       />
       <Words kind="label">{provingWords.radial.underEachSide}</Words>
@@ -100,7 +103,7 @@ function Measure({ job, end, fittedMm }: { job: Job; end: End; fittedMm: readonl
           onPress={() => setWashers(washersMm.slice(0, -1))}
         />
       ) : null}
-      <Button kind="plain" says={provingWords.radial.record} onPress={record} />
+      <Button kind="plain" says={provingWords.radial.record} onPress={() => void record()} />
     </Section>
   );
 }

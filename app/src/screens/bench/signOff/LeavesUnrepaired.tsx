@@ -1,52 +1,49 @@
-import type { NotRepaired } from '@hold-fast/core/job/notRepaired';
+import type { UseFormReturn } from 'react-hook-form';
 import { Button } from '../../../ui/Button';
-import { Field } from '../../../ui/Field';
+import { FormLine } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { jobWords } from '../../../words/job';
+import type { Signature } from './signature';
+
+const says = jobWords.signOff;
 
 /** Closing a job whose bike was not repaired: what was said, who took it away, and that it leaves tagged. */
 export function LeavesUnrepaired({
+  form: { control, setValue },
   leaving,
-  tried,
-  onChange,
 }: {
-  leaving: NotRepaired | null;
-  tried: boolean;
-  onChange: (leaving: NotRepaired | null) => void;
+  form: UseFormReturn<Signature>;
+  leaving: boolean;
 }) {
   if (!leaving)
     return (
       <Section>
         <Button
           kind="quiet"
-          says={jobWords.signOff.itLeavesUnrepaired}
-          onPress={() => onChange({ words: '', takenBy: '' })}
+          says={says.itLeavesUnrepaired}
+          onPress={() => setValue('notRepaired', { words: '', takenBy: '' })}
         />
       </Section>
     );
-  const missing = (text: string) =>
-    tried && text.trim() === '' ? jobWords.signOff.writeItDown : undefined;
   return (
-    <Section label={jobWords.signOff.itLeavesUnrepaired}>
-      <Note kind="caution" title={jobWords.signOff.nothingIsPassed}>
-        {jobWords.signOff.allThatIsOpenHangs}
+    <Section label={says.itLeavesUnrepaired}>
+      <Note kind="caution" title={says.nothingIsPassed}>
+        {says.allThatIsOpenHangs}
       </Note>
-      <Field
-        label={jobWords.signOff.whatWasSaid}
-        value={leaving.words}
+      <FormLine
+        control={control}
+        name="notRepaired.words"
+        label={says.whatWasSaid}
         maxLength={300}
-        onChangeText={(words) => onChange({ ...leaving, words })}
-        error={missing(leaving.words)}
       />
-      <Field
-        label={jobWords.signOff.whoTookItAway}
-        value={leaving.takenBy}
+      <FormLine
+        control={control}
+        name="notRepaired.takenBy"
+        label={says.whoTookItAway}
         maxLength={80}
-        onChangeText={(takenBy) => onChange({ ...leaving, takenBy })}
-        error={missing(leaving.takenBy)}
       />
-      <Button kind="quiet" says={jobWords.signOff.itStays} onPress={() => onChange(null)} />
+      <Button kind="quiet" says={says.itStays} onPress={() => setValue('notRepaired', null)} />
     </Section>
   );
 }

@@ -1,4 +1,3 @@
-import { PIN } from '@hold-fast/contract/pin';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
@@ -10,19 +9,14 @@ import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useLeads } from '../../../data/counterQueries';
-import { useDecide } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
 import { Note } from '../../../ui/Note';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { WorkDone } from '../inspect/WorkDone';
 import { jobWords } from '../../../words/job';
-import { focusFault } from '../../../ui/focusFault';
-import { Wrong } from '../../../ui/Wrong';
+import { Decide, type Decision } from './Decide';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
@@ -47,8 +41,6 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
     </Note>
   );
 }
-
-type Decision = DecideProps['decision'];
 
 /** One thing that bars the sign-off, with every way to put it right. */
 export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
@@ -196,94 +188,6 @@ function seeAgain({ end, subject }: { end: End; subject: Subject }) {
     : { says: jobWords.openBars.lookItOver, to: `${end}/look` };
 }
 
-interface DecideProps {
-  job: Job;
-  end: End;
-  subject: Subject;
-  decision: 'accepted-unproven' | 'customer-refused' | 'seen-wrong' | 'kept-sheet';
-  /** It takes a lead. */
-  lead: boolean;
-  person: Person;
-  onDone: () => void;
-}
-
-const ASKS: Readonly<Record<DecideProps['decision'], { reason: string; says: string }>> = {
-  'accepted-unproven': {
-    reason: jobWords.openBars.reason,
-    says: jobWords.openBars.acceptItAsUnproven,
-  },
-  'customer-refused': {
-    reason: jobWords.openBars.theCustomersWords,
-    says: jobWords.openBars.recordTheRefusal,
-  },
-  'seen-wrong': {
-    reason: jobWords.openBars.whyItWasWrong,
-    says: jobWords.openBars.recordThatItWasSeen,
-  },
-  'kept-sheet': {
-    reason: jobWords.openBars.whyTheOldSheetIs,
-    says: jobWords.openBars.keepTheOldSheet,
-  },
-};
-
-function Decide({ job, end, subject, decision, lead, person, onDone }: DecideProps) {
-  const leads = useLeads();
-  const [who, setWho] = useState<string | null>(lead ? null : person.name);
-  const [reason, setReason] = useState('');
-  const [pin, setPin] = useState('');
-  const [tried, setTried] = useState(false);
-  const decide = useDecide(job.id);
-
-  const confirm = () => {
-    setTried(true);
-    focusFault();
-    if (who && reason.trim() && PIN.test(pin))
-      decide.mutate(
-        { end, subject, decision, words: reason.trim(), personName: who, pin },
-        { onSuccess: onDone },
-      );
-  };
-  return (
-    <View style={styles.decide}>
-      {lead || decision === 'seen-wrong' ? (
-        <Choice
-          label={lead ? jobWords.openBars.whichLead : jobWords.openBars.whoSaysSo}
-          options={[...(lead ? [] : [person.name]), ...(leads.data ?? []).map(({ name }) => name)]
-            .filter((name, i, all) => all.indexOf(name) === i)
-            .map((name) => ({ value: name, says: name }))}
-          chosen={who ? [who] : []}
-          onChoose={setWho}
-        />
-      ) : null}
-      {tried && !who ? (
-        <Wrong
-          says={lead ? jobWords.openBars.chooseWhichLead : jobWords.openBars.chooseWhoSaysSo}
-        />
-      ) : null}
-      <Field
-        label={ASKS[decision].reason}
-        value={reason}
-        onChangeText={setReason}
-        maxLength={300}
-        error={tried && !reason.trim() ? jobWords.openBars.writeItDownItGoes : undefined}
-      />
-      <Field
-        label={who ? jobWords.openBars.pinOf(who) : jobWords.openBars.pin}
-        value={pin}
-        onChangeText={setPin}
-        secureTextEntry
-        inputMode="numeric"
-        maxLength={8}
-        autoComplete="off"
-        error={tried && !PIN.test(pin) ? jobWords.openBars.aPinHas4To : undefined}
-      />
-      {decide.error ? <Wrong says={decide.error.message} /> : null}
-      <Button kind="plain" says={ASKS[decision].says} onPress={confirm} busy={decide.isPending} />
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   ways: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.xl },
-  decide: { gap: space.s, paddingTop: space.s },
 });

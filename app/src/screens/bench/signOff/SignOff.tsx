@@ -1,21 +1,20 @@
-import { PIN } from '@hold-fast/contract/pin';
 import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
-import type { NotRepaired } from '@hold-fast/core/job/notRepaired';
 import { isSameThing, type Thing } from '@hold-fast/core/inspection/inspected';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { watchedItems } from '@hold-fast/core/job/bars';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../../data/api';
 import { useSignOff } from '../../../data/jobWrites';
 import { usePictures } from '../../../data/queries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
 import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Refusal } from '../../../ui/Refusal';
@@ -31,7 +30,8 @@ import { HandOverTests } from './HandOverTests';
 import { LeavesUnrepaired } from './LeavesUnrepaired';
 import { Sealed } from './Sealed';
 import { jobWords } from '../../../words/job';
-import { focusFault } from '../../../ui/focusFault';
+import { PinLine } from '../../PinLine';
+import { Signature } from './signature';
 
 /** The last look, and the signature that seals the job. */
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
@@ -44,12 +44,16 @@ export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
   );
 }
 
+const isWrongPin = (error: Error) => error instanceof ProblemError && error.kind === 'wrong-pin';
+
 function Open({ job, person }: { job: Job; person: Person }) {
-  const [pin, setPin] = useState('');
   const [toldOf, setToldOf] = useState<readonly Thing[]>([]);
-  const [tried, setTried] = useState(false);
-  const [leaving, setLeaving] = useState<NotRepaired | null>(null);
   const signOff = useSignOff(job.id);
+  const form = useForm<Signature>({
+    resolver: zodResolver(Signature),
+    defaultValues: { pin: '', notRepaired: null },
+  });
+  const leaving = useWatch({ control: form.control, name: 'notRepaired' }) !== null;
   const problem = signOff.error instanceof ProblemError ? signOff.error : null;
   const refusedBars =
     problem?.kind === 'sign-off-refused' ? (problem.problem.facts?.bars as Bar[]) : [];
@@ -60,13 +64,16 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const told = watched.every(isTold);
   const notInspected = ends.map(({ end, notInspected: missed }) => words.thingsAt(end, missed));
 
-  const sign = () => {
-    setTried(true);
-    focusFault();
-    const leaves = leaving && leaving.words.trim() && leaving.takenBy.trim() ? leaving : null;
-    if (PIN.test(pin) && (leaving === null || leaves))
-      signOff.mutate({ pin, toldOf: watched.filter(isTold), notRepaired: leaves });
-  };
+  const sign = form.handleSubmit((signature) =>
+    signOff.mutate(
+      { ...signature, toldOf: watched.filter(isTold) },
+      {
+        onError: (error) => {
+          if (isWrongPin(error)) form.setError('pin', { message: jobWords.pin.wrong });
+        },
+      },
+    ),
+  );
   const untold = refusedBars.filter((bar) => bar.code === 'watch-untold' && !isTold(bar));
   const shown = [...job.bars, ...untold];
   return (
@@ -84,35 +91,24 @@ function Open({ job, person }: { job: Job; person: Person }) {
       foot={
         <View style={styles.sign}>
           <View style={styles.pin}>
-            <Field
-              label={jobWords.signOff.pinOf(person.name)}
-              value={pin}
-              onChangeText={setPin}
-              secureTextEntry
-              inputMode="numeric"
-              maxLength={8}
-              autoComplete="off"
-              onSubmitEditing={sign}
-              error={
-                problem?.kind === 'wrong-pin'
-                  ? jobWords.signOff.thatIsNotYourPin
-                  : tried && !PIN.test(pin)
-                    ? jobWords.signOff.yourPin4To8
-                    : undefined
-              }
+            <PinLine
+              control={form.control}
+              name="pin"
+              of={person.name}
+              onSubmitEditing={() => void sign()}
             />
           </View>
           <View style={styles.seal}>
             <Button
               says={leaving ? jobWords.signOff.closeUnrepaired : jobWords.signOff.signAndSeal}
-              onPress={sign}
+              onPress={() => void sign()}
               busy={signOff.isPending}
             />
           </View>
         </View>
       }
     >
-      {signOff.error && problem?.kind !== 'wrong-pin' ? (
+      {signOff.error && !isWrongPin(signOff.error) ? (
         <Refusal of={signOff.error} title={signOff.error.message}>
           {refusedBars.length > 0 ? jobWords.signOff.whatIsOpenStandsBelow : undefined}
         </Refusal>
@@ -143,7 +139,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
           ) : null}
         </>
         <>
-          <LeavesUnrepaired leaving={leaving} tried={tried} onChange={setLeaving} />
+          <LeavesUnrepaired form={form} leaving={leaving} />
           {shown.length > 0 ? (
             <Section label={jobWords.signOff.stillOpen}>
               {shown.map((bar) =>

@@ -1,12 +1,11 @@
 import type { Outcome } from '@hold-fast/core/evidence/outcome';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { jobWords } from '../../../words/job';
+import { SayWhat } from '../../SayWhat';
 
 interface YesNoProps {
   says: string;
@@ -19,13 +18,6 @@ interface YesNoProps {
 /** Something tried by hand: yes or no. A yes after a no is none until it says what was done about it. */
 export function YesNo({ says, chosen, asksWords, onSay }: YesNoProps) {
   const [asking, setAsking] = useState(false);
-  const [done, setDone] = useState('');
-  const say = () => {
-    if (!done.trim()) return;
-    onSay('passed', done.trim());
-    setAsking(false);
-    setDone('');
-  };
   return (
     <>
       <View style={styles.row}>
@@ -46,14 +38,16 @@ export function YesNo({ says, chosen, asksWords, onSay }: YesNoProps) {
       </View>
       {asking ? (
         <View style={styles.done}>
-          <Field
+          <SayWhat
             label={jobWords.yesNo.whatWasDoneAboutIt}
-            value={done}
-            onChangeText={setDone}
+            empty={jobWords.yesNo.writeWhatWasDone}
             maxLength={200}
-            onSubmitEditing={say}
+            says={jobWords.yesNo.nowItIsInOrder}
+            onSay={(done) => {
+              onSay('passed', done);
+              setAsking(false);
+            }}
           />
-          <Button kind="plain" says={jobWords.yesNo.nowItIsInOrder} onPress={say} />
         </View>
       ) : null}
     </>

@@ -1,78 +1,63 @@
 import type { ReadWindow as ReadTorque } from '@hold-fast/core/job/tightening';
-import { useState } from 'react';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
+import { z } from 'zod';
 import { Button } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
+import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { numberOf } from '../../../ui/numberOf';
 import { space } from '../../../ui/tokens';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import { focusFault } from '../../../ui/focusFault';
-import { Wrong } from '../../../ui/Wrong';
+import { needed } from '../../needed';
+
+const says = jobWords.torque;
+
+const nm = z
+  .string()
+  .transform(numberOf)
+  .pipe(z.number(says.nMAboveZero).positive(says.nMAboveZero));
+
+/** A window as it is written, in N·m, with where it stood. */
+const Written = z
+  .object({
+    loNm: nm,
+    hiNm: nm,
+    origin: z.enum(['stamped', 'sheet'], says.sayWhereItStands),
+    source: needed(says.writeWhereItStandsIt),
+  })
+  .refine(({ loNm, hiNm }) => loNm <= hiNm, {
+    path: ['hiNm'],
+    error: words.inputError('window-upside-down'),
+  });
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */
 export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
-  const [lo, setLo] = useState('');
-  const [hi, setHi] = useState('');
-  const [source, setSource] = useState('');
-  const [origin, setOrigin] = useState<'stamped' | 'sheet' | null>(null);
-  const [tried, setTried] = useState(false);
-  const loNm = numberOf(lo);
-  const hiNm = numberOf(hi);
-  const upside = loNm !== null && hiNm !== null && loNm > hiNm;
-  const take = () => {
-    setTried(true);
-    focusFault();
-    if (loNm && hiNm && !upside && origin && source.trim())
-      onRead({ loNm, hiNm, origin, source: source.trim() });
-  };
+  const { control, handleSubmit } = useForm<z.input<typeof Written>, unknown, ReadTorque>({
+    resolver: zodResolver(Written),
+    defaultValues: { loNm: '', hiNm: '', source: '' },
+  });
   return (
     <>
       <View style={styles.pair}>
         <View style={styles.half}>
-          <Field
-            label={jobWords.torque.fromNM}
-            value={lo}
-            inputMode="decimal"
-            onChangeText={setLo}
-            error={tried && !loNm ? jobWords.torque.nMAboveZero : undefined}
-          />
+          <FormLine control={control} name="loNm" label={says.fromNM} inputMode="decimal" />
         </View>
         <View style={styles.half}>
-          <Field
-            label={jobWords.torque.toLabel}
-            value={hi}
-            inputMode="decimal"
-            onChangeText={setHi}
-            error={
-              upside
-                ? words.inputError('window-upside-down')
-                : tried && !hiNm
-                  ? jobWords.torque.nMAboveZero
-                  : undefined
-            }
-          />
+          <FormLine control={control} name="hiNm" label={says.toLabel} inputMode="decimal" />
         </View>
       </View>
-      <Choice
-        label={jobWords.torque.whereItStands}
+      <FormChoice
+        control={control}
+        name="origin"
+        label={says.whereItStands}
         options={[
-          { value: 'sheet', says: jobWords.torque.makersSheet },
-          { value: 'stamped', says: jobWords.torque.onThePart },
+          { value: 'sheet', says: says.makersSheet },
+          { value: 'stamped', says: says.onThePart },
         ]}
-        chosen={origin ? [origin] : []}
-        onChoose={setOrigin}
       />
-      {tried && !origin ? <Wrong says={jobWords.torque.sayWhereItStands} /> : null}
-      <Field
-        label={jobWords.torque.whichSheetOrWhereOn}
-        value={source}
-        maxLength={120}
-        onChangeText={setSource}
-        error={tried && !source.trim() ? jobWords.torque.writeWhereItStandsIt : undefined}
-      />
-      <Button kind="plain" says={jobWords.torque.goByThis} onPress={take} />
+      <FormLine control={control} name="source" label={says.whichSheetOrWhereOn} maxLength={120} />
+      <Button kind="plain" says={says.goByThis} onPress={() => void handleSubmit(onRead)()} />
     </>
   );
 }
