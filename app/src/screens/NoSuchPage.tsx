@@ -3,6 +3,7 @@ import { Button } from '../ui/Button';
 import { Page, Section } from '../ui/Page';
 import { Words } from '../ui/Words';
 import { words } from '../words/words';
+import { type Address } from './routes';
 
 /**
  * An address that leads nowhere: what was asked for, and the way back.
@@ -15,7 +16,7 @@ export function NoSuchPage({
 }: {
   says?: string;
   back?: string;
-  to?: string;
+  to?: Address;
 }) {
   return (
     <Page

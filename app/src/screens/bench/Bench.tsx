@@ -20,6 +20,7 @@ import { PersonAside } from '../Places';
 import { PinTried } from '../people/PinTried';
 import { NeedsYou } from './NeedsYou';
 import { openJob, Opening } from './Opening';
+import { atJob } from '../routes';
 
 /** How long the list has to stand before it is kept for the next start, ms. */
 const KEPT_AFTER_MS = 1500;
@@ -120,14 +121,15 @@ function BenchRow({ job, current, beside }: RowProps) {
   const next = job.next.end
     ? `${words.step[job.next.step]}, ${words.end[job.next.end]}`
     : words.step[job.next.step];
+  const page = atJob(job.id);
   return (
     <Link
-      href={`/bench/${job.id}`}
+      href={page}
       asChild
       onPress={(event) => {
         if (!isPlain(event as unknown as MouseEvent)) return;
         event.preventDefault();
-        if (beside) router.navigate(`/bench/${job.id}`);
+        if (beside) router.navigate(page);
         else openJob(job);
       }}
     >

@@ -24,6 +24,7 @@ import { TroubleHere } from '../trouble/TroubleHere';
 import { RecordFluid } from './fitting/RecordFluid';
 import { Torque } from './torque/Torque';
 import { jobWords } from '../../words/job';
+import { atJob, type ReckonedHere, type Task } from '../routes';
 
 interface Asked {
   jobId: string;
@@ -37,8 +38,17 @@ interface Asked {
   what: string;
 }
 
+type Screen = (asked: Asked) => ReactElement;
+
+const RECKONED = Object.fromEntries(
+  RECKONED_HERE.map((of): [string, Screen] => [
+    `reckon-${of}`,
+    ({ jobId, end }) => <ReckonHere jobId={jobId} end={end} of={of} />,
+  ]),
+) as Readonly<Record<`reckon-${ReckonedHere}`, Screen>>;
+
 /** Everything that is done at one end of a bike, by its name in the address. */
-const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
+const SCREENS: Readonly<Record<Task, Screen>> = {
   identify: (at) => <Identify {...at} />,
   kit: (at) => <KitSheet {...at} />,
   look: (at) => <LookOver {...at} />,
@@ -63,23 +73,18 @@ const SCREENS: Readonly<Record<string, (asked: Asked) => ReactElement>> = {
   'bed-in': (at) => <BedIn {...at} />,
   radial: (at) => <RadialCheck {...at} />,
   trouble: (at) => <TroubleHere {...at} />,
-  ...Object.fromEntries(
-    RECKONED_HERE.map((of) => [
-      `reckon-${of}`,
-      (at: Asked) => <ReckonHere jobId={at.jobId} end={at.end} of={of} />,
-    ]),
-  ),
+  ...RECKONED,
 };
 
 export function EndScreen({ task, ...asked }: Asked & { task: string }) {
-  const draw = Object.hasOwn(SCREENS, task) ? SCREENS[task] : undefined;
+  const draw = Object.hasOwn(SCREENS, task) ? SCREENS[task as Task] : undefined;
   // What is written of one end is not the other’s, wherever the address goes.
   if (draw) return <Fragment key={`${asked.jobId} ${asked.end} ${task}`}>{draw(asked)}</Fragment>;
   return (
     <NoSuchPage
       says={jobWords.endScreen.nothingOfThisNameIs}
       back={jobWords.endScreen.toTheJob}
-      to={`/bench/${asked.jobId}`}
+      to={atJob(asked.jobId)}
     />
   );
 }

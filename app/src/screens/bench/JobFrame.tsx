@@ -18,6 +18,7 @@ import { DoNotRideBanner } from './job/DoNotRide';
 import { JobToCome } from './JobToCome';
 import { NeedsYou } from './NeedsYou';
 import { words } from '../../words/words';
+import { atJob } from '../routes';
 
 /** Where a page of a job stands: the job itself, or something that hangs on it. */
 type Standing = 'job' | 'below';
@@ -27,7 +28,7 @@ function useWayBack(jobId: string, stands: Standing): WayBack | null {
   const wide = useWide();
   return useMemo(() => {
     if (stands === 'below')
-      return { says: words.jobFrame.job, go: () => router.navigate(`/bench/${jobId}`) };
+      return { says: words.jobFrame.job, go: () => router.navigate(atJob(jobId)) };
     return wide ? null : { says: words.jobFrame.bench, go: () => router.navigate('/bench') };
   }, [jobId, stands, wide]);
 }
@@ -100,7 +101,7 @@ export function WithBrake({
               foot={
                 <Button
                   says={words.jobFrame.identifyTheBrake(words.end[end])}
-                  onPress={() => router.navigate(`/bench/${jobId}/${end}/identify`)}
+                  onPress={() => router.navigate(atJob(jobId, `${end}/identify`))}
                 />
               }
             >
@@ -118,7 +119,7 @@ export function BackToJob({ jobId }: { jobId: string }) {
     <Button
       kind="plain"
       says={words.jobFrame.backToTheJob}
-      onPress={() => router.navigate(`/bench/${jobId}`)}
+      onPress={() => router.navigate(atJob(jobId))}
     />
   );
 }

@@ -9,6 +9,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { problemSays } from '../../words/faultWords';
 import { words } from '../../words/words';
+import { atJob } from '../routes';
 
 /** Something the server did not take, and what can be done about it. */
 interface NotTaken {
@@ -76,7 +77,7 @@ export function NeedsYou({ jobId }: { jobId?: string }) {
               <Button
                 kind="quiet"
                 says={words.needsYou.toTheJob}
-                onPress={() => router.navigate(`/bench/${of}`)}
+                onPress={() => router.navigate(atJob(of))}
               />
             ) : null}
             <Button kind="quiet" says={words.needsYou.sendAgain} onPress={sendAgain} />

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { Listeners } from '../../listeners';
 import { words } from '../../words/words';
 import { JobToCome } from './JobToCome';
+import { atJob } from '../routes';
 
 let pressed: BenchJob | null = null;
 const changed = new Listeners();
@@ -21,7 +22,7 @@ export function openJob(job: BenchJob): void {
   requestAnimationFrame(() =>
     requestAnimationFrame(() =>
       setTimeout(() => {
-        if (pressed === job) router.navigate(`/bench/${job.id}`);
+        if (pressed === job) router.navigate(atJob(job.id));
       }),
     ),
   );

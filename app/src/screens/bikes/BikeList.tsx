@@ -12,6 +12,7 @@ import { color, size, space } from '../../ui/tokens';
 import { LongList } from '../../ui/LongList';
 import { ScreenName } from '../../ui/ScreenName';
 import { words } from '../../words/words';
+import { atBike } from '../routes';
 
 /** Every bike the shop knows, found by a few letters of its customer, name, tag, maker or serial. */
 export function BikeList({ current }: { current?: string | undefined }) {
@@ -68,7 +69,7 @@ export function BikeList({ current }: { current?: string | undefined }) {
               says={[item.customerName, item.maker, item.serial].filter(Boolean).join(' · ')}
               aside={item.lastTag ? <JobTag tag={item.lastTag} /> : undefined}
               current={item.bikeId === current}
-              onPress={() => router.navigate(`/bikes/${item.bikeId}`)}
+              onPress={() => router.navigate(atBike(item.bikeId))}
             />
           )}
         </LongList>

@@ -27,6 +27,7 @@ import { Brought } from './Brought';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
 import { passportWords } from '../../words/passport';
+import { atBike, atJob } from '../routes';
 
 /** A bike: whose it is, its jobs with their seals, and how its parts wore. */
 export function BikeSheet({ bikeId }: { bikeId: string }) {
@@ -81,7 +82,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
             <Button
               kind="quiet"
               says={bikesWords.bikeSheet.whatWasFound}
-              onPress={() => router.navigate(`/bench/${doNotRide.jobId}/found`)}
+              onPress={() => router.navigate(atJob(doNotRide.jobId, 'found'))}
             />
           </Note>
         </Section>
@@ -98,18 +99,18 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
         <Button
           kind="quiet"
           says={bikesWords.bikeSheet.correct}
-          onPress={() => router.navigate(`/bikes/${bike.id}/correct`)}
+          onPress={() => router.navigate(atBike(bike.id, 'correct'))}
         />
         <Button
           kind="quiet"
           says={passportWords.title}
-          onPress={() => router.navigate(`/bikes/${bike.id}/passport`)}
+          onPress={() => router.navigate(atBike(bike.id, 'passport'))}
         />
         {mayRing ? (
           <Button
             kind="quiet"
             says={bikesWords.correct.correctCustomer}
-            onPress={() => router.navigate(`/bikes/${bike.id}/customer`)}
+            onPress={() => router.navigate(atBike(bike.id, 'customer'))}
           />
         ) : null}
         {changes.length > 0 ? <Corrected changes={changes} /> : null}
@@ -168,7 +169,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
               : bikesWords.bikeSheet.onTheBenchPromised(near(job.promisedAt))
           }
           aside={<JobTag tag={job.tag} />}
-          onPress={() => router.navigate(`/bench/${job.id}`)}
+          onPress={() => router.navigate(atJob(job.id))}
         />
       ))}
     </Page>

@@ -15,6 +15,7 @@ import { BikeBrakes, BikeNamed, BikeUse } from './BikeFields';
 import { NewOwner } from './NewOwner';
 import { FormPage } from '../FormPage';
 import { useKeptForm } from '../useKeptForm';
+import { atBike } from '../routes';
 
 type Written = z.input<typeof BikeCorrection>;
 
@@ -35,7 +36,7 @@ function Form({ bike, over }: { bike: BikePage['bike']; over: string }) {
     defaultValues: { id: uuid(), words: '', ...written },
     resolver: zodResolver(BikeCorrection),
   });
-  const page = `/bikes/${bike.id}` as const;
+  const page = atBike(bike.id);
   const toBike = () => router.navigate(page);
   const send = form.handleSubmit((correction) =>
     correct.mutateAsync(correction).then(toBike, () => undefined),

@@ -15,6 +15,7 @@ import { bikesWords } from '../../words/bikes';
 import { EraseCustomer } from './EraseCustomer';
 import { FormPage } from '../FormPage';
 import { useKeptForm } from '../useKeptForm';
+import { atBike } from '../routes';
 
 /** What is written of a bike's customer, corrected: what stood before is kept. */
 export function CorrectCustomer({ bikeId }: { bikeId: string }) {
@@ -37,7 +38,7 @@ function Form({ customer, bikeId }: { customer: BikePage['customer']; bikeId: st
     defaultValues: { id: uuid(), version, name, phone },
     resolver: zodResolver(CustomerCorrection),
   });
-  const page = `/bikes/${bikeId}` as const;
+  const page = atBike(bikeId);
   const toBike = () => router.navigate(page);
   const send = handleSubmit((correction) =>
     correct.mutateAsync(correction).then(toBike, () => undefined),

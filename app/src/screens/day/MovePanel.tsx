@@ -7,6 +7,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { dayWords } from '../../words/day';
 import type { Moves } from './moves';
+import { atJob } from '../routes';
 
 interface Props {
   jobId: string;
@@ -62,7 +63,7 @@ export function MovePanel({ jobId, moves, among }: Props) {
         <Button
           kind="quiet"
           says={dayWords.openJob}
-          onPress={() => router.navigate(`/bench/${jobId}`)}
+          onPress={() => router.navigate(atJob(jobId))}
         />
       </View>
     </View>

@@ -24,6 +24,7 @@ import { words } from '../../words/words';
 import { CalibrationsDue } from './CalibrationsDue';
 import { saveCalendar } from './saveCalendar';
 import { Remind } from './Remind';
+import { atBike } from '../routes';
 
 const WEEKS_OFF = [7, 14, 28] as const;
 const idOf = ({ bikeId, end, of }: DueRow) => `${bikeId} ${end} ${of}`;
@@ -124,7 +125,7 @@ function DueLine({ due, late }: { due: DueRow; late: boolean }) {
         ]
           .filter(Boolean)
           .join('. ')}
-        onPress={() => router.navigate(`/bikes/${due.bikeId}`)}
+        onPress={() => router.navigate(atBike(due.bikeId))}
         testID={`due-${due.of}-${due.end}`}
       />
       {asking === 'later' ? (

@@ -8,6 +8,7 @@ import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { dueWords } from '../../words/due';
 import { words } from '../../words/words';
+import { atBike } from '../routes';
 
 /** What was written to customers, the newest first. */
 export function Outbox() {
@@ -33,7 +34,7 @@ export function Outbox() {
               title={`${customerName}, ${phone}`}
               word={{ says: dueWords.about[about], ink: 'soft' }}
               says={[bikeName, `“${said}”`, dueWords.sentBy(by, exactDay(at))].join(' · ')}
-              onPress={() => router.navigate(`/bikes/${bikeId}`)}
+              onPress={() => router.navigate(atBike(bikeId))}
               testID="message"
             />
           )}

@@ -23,6 +23,7 @@ import { fieldSays } from '../../words/faultWords';
 import { passportWords } from '../../words/passport';
 import { words } from '../../words/words';
 import { LaidOut } from './LaidOut';
+import { atBike } from '../routes';
 
 /** A bike’s passport, to be taken elsewhere; and those that came from elsewhere, looked through before they are taken in. */
 export function PassportSheet({ bikeId }: { bikeId: string }) {
@@ -43,11 +44,7 @@ export function PassportSheet({ bikeId }: { bikeId: string }) {
       title={says.title}
       foot={
         <Buttons>
-          <Button
-            kind="plain"
-            says={says.back}
-            onPress={() => router.navigate(`/bikes/${bikeId}`)}
-          />
+          <Button kind="plain" says={says.back} onPress={() => router.navigate(atBike(bikeId))} />
           <Button grow says={says.choose} onPress={() => chooser.open()} />
         </Buttons>
       }

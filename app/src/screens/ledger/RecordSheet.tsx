@@ -16,6 +16,7 @@ import { reportWords } from '../../words/report';
 import { ledgerWords } from '../../words/ledger';
 import { words } from '../../words/words';
 import { LaidOut } from './LaidOut';
+import { atJob } from '../routes';
 
 /** A sealed record laid out to be read, its seal worked out afresh here from its text, and what was amended in it. */
 export function RecordSheet({ recordId }: { recordId: string }) {
@@ -38,11 +39,7 @@ export function RecordSheet({ recordId }: { recordId: string }) {
       over={says.record(record.customerName, record.number)}
       title={record.bikeName}
       aside={
-        <Button
-          kind="quiet"
-          says={says.job}
-          onPress={() => router.navigate(`/bench/${record.jobId}`)}
-        />
+        <Button kind="quiet" says={says.job} onPress={() => router.navigate(atJob(record.jobId))} />
       }
     >
       <Section>

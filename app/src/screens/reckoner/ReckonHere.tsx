@@ -1,7 +1,5 @@
 import type { End } from '@hold-fast/core/ends';
 import { toldOf } from '@hold-fast/core/job/told';
-import type { SumOf } from '@hold-fast/core/job/sum';
-import type { ReckonedOf } from '@hold-fast/core/procedure/reckons';
 import type { Job } from '@hold-fast/core/job/job';
 import type { ComponentType } from 'react';
 import { useBike } from '../../data/counterQueries';
@@ -26,9 +24,10 @@ import { FitReckoner } from './FitReckoner';
 import { HoseReckoner } from './HoseReckoner';
 import { StopsReckoner } from './StopsReckoner';
 import { LeversReckoner } from './LeversReckoner';
+import { type ReckonedHere } from '../routes';
 
 /** Calculators that are asked at a brake in a job. */
-const CALCULATORS: Record<ReckonedOf | SumOf, ComponentType> = {
+const CALCULATORS: Record<ReckonedHere, ComponentType> = {
   fit: FitReckoner,
   hose: HoseReckoner,
   levers: LeversReckoner,
@@ -48,7 +47,6 @@ const CALCULATORS: Record<ReckonedOf | SumOf, ComponentType> = {
   heat: HeatReckoner,
   share: ShareReckoner,
 };
-type ReckonedHere = keyof typeof CALCULATORS;
 export const RECKONED_HERE = Object.keys(CALCULATORS) as ReckonedHere[];
 
 interface Props {

@@ -5,6 +5,7 @@ import { router } from 'expo-router';
 import { VerdictMark } from '../../ui/VerdictMark';
 import { Row } from '../../ui/Row';
 import { reckonerWords } from '../../words/reckoner';
+import { atJob } from '../routes';
 
 /** What was reckoned for a brake and belongs here: each opens with its numbers. It proves nothing. */
 export function SumsHere({ job, end, at }: { job: Job; end: End; at?: SumPlace }) {
@@ -15,7 +16,7 @@ export function SumsHere({ job, end, at }: { job: Job; end: End; at?: SumPlace }
       mark={<VerdictMark word={null} />}
       title={titles[calculator].title}
       says={sumProvesNothing}
-      onPress={() => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}`)}
+      onPress={() => router.navigate(atJob(job.id, `${end}/reckon-${calculator}`))}
       testID={`sum-${end}-${calculator}`}
     />
   ));

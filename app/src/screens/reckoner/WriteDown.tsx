@@ -17,6 +17,7 @@ import { reckonerWords } from '../../words/reckoner';
 import { words } from '../../words/words';
 import { OnFrom } from '../bench/prove/OnFrom';
 import type { AtBrake } from './atBrake';
+import { atJob } from '../routes';
 
 /** What a calculator writes into a job: an entry but for its brake, its id and its time. */
 export type Written =
@@ -43,7 +44,7 @@ export function WriteDown({ at: { job, end }, what }: { at: AtBrake; what: Writt
           kind="plain"
           says={reckonerWords.reckoner.back}
           onPress={() =>
-            router.navigate(`/bench/${job.id}${job.planned.length > 0 ? '/step' : ''}`)
+            router.navigate(atJob(job.id, job.planned.length > 0 ? 'step' : undefined))
           }
         />
         <Button

@@ -22,6 +22,7 @@ import { words } from '../../words/words';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
 import { useKeptForm, type Begun } from '../useKeptForm';
+import { atBike } from '../routes';
 
 /** Every fluid there is: the families without grades by themselves first, then the grades of the others. */
 const FLUIDS: readonly { family: Family; grade: string | null }[] = [
@@ -227,7 +228,7 @@ function WentInto({ container }: { container: ContainerInStore }) {
           title={`${bikeName}, ${words.end[end]}`}
           says={storeFormWords.containerForm.job(customerName, tag, exactDay(at))}
           aside={<Words kind="smallReading">{storeFormWords.containerForm.ml(ml)}</Words>}
-          onPress={() => router.navigate(`/bikes/${bikeId}`)}
+          onPress={() => router.navigate(atBike(bikeId))}
         />
       ))}
     </Section>

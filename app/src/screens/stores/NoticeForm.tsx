@@ -14,6 +14,7 @@ import { Words } from '../../ui/Words';
 import { storeFormWords } from '../../words/storeForms';
 import { StoreForm } from './StoreForm';
 import { useKeptForm } from '../useKeptForm';
+import { atBike } from '../routes';
 
 /** A maker's recall or bulletin, written down or looked up with the bikes it meets. */
 export function NoticeForm({ noticeId }: { noticeId: string }) {
@@ -122,7 +123,7 @@ function BikesMet({ noticeId }: { noticeId: string }) {
             says={[bike.customerName, bike.phone, bike.maker, bike.serial]
               .filter(Boolean)
               .join(' · ')}
-            onPress={() => router.navigate(`/bikes/${bike.bikeId}`)}
+            onPress={() => router.navigate(atBike(bike.bikeId))}
           />
         ))
       )}

@@ -26,6 +26,7 @@ import { Words } from '../../ui/Words';
 import { words } from '../../words/words';
 import { gaugeSays } from '../gaugeSays';
 import { storesWords } from '../../words/stores';
+import { type Address } from '../routes';
 
 /** Fluid, gauges, wrenches and spec sheets, each with whether it may be used day. */
 export function Stores() {
@@ -295,7 +296,7 @@ function Shelf({
   children,
 }: {
   label: string;
-  actions?: readonly { says: string; to: string }[];
+  actions?: readonly { says: string; to: Address }[];
   children: ReactNode;
 }) {
   const wide = useWide();

@@ -21,6 +21,7 @@ import { traceWords } from '../../words/trace';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
 import { WriteAll } from './WriteAll';
+import { atJob } from '../routes';
 
 /** Whom a lot, a container, a wrench, a gauge, a batch or a mechanic reached: bikes and customers, to ring them all. */
 export function Trace() {
@@ -134,7 +135,7 @@ export function Trace() {
             .filter(Boolean)
             .join(' · ')}
           aside={<JobTag tag={row.tag} />}
-          onPress={() => router.navigate(`/bench/${row.jobId}`)}
+          onPress={() => router.navigate(atJob(row.jobId))}
           testID="traced"
         />
       ))}

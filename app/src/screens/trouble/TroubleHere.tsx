@@ -19,6 +19,7 @@ import { WithJob } from '../bench/JobFrame';
 import { SignChoice } from './SignChoice';
 import { TroubleView } from './TroubleView';
 import { SumsHere } from '../reckoner/SumsHere';
+import { atJob, type AtEnd, type Task } from '../routes';
 
 /** What is behind a job's complaint at one end: what was found and measured counts by itself. */
 export function TroubleHere({ jobId, end }: { jobId: string; end: End }) {
@@ -38,7 +39,7 @@ function Here({ job, end }: { job: Job; end: End }) {
       table: without(causes, usual),
     };
   }, [job, end, inShop]);
-  const to = (where: string) => () => router.navigate(`/bench/${job.id}/${end}/${where}`);
+  const to = (where: AtEnd) => () => router.navigate(atJob(job.id, `${end}/${where}`));
   const decide = (cause: Cause) =>
     causeRule(cause).forbids || cause === 'none' ? (
       <Button kind="quiet" says={troubleWords.writeItDown} onPress={to('look')} />
@@ -60,14 +61,12 @@ function Here({ job, end }: { job: Job; end: End }) {
           <Button
             kind="plain"
             says={jobWords.lookOver.job}
-            onPress={() => router.navigate(`/bench/${job.id}`)}
+            onPress={() => router.navigate(atJob(job.id))}
           />
           <Button
             grow
             says={found.length > 0 ? troubleWords.planIt : jobWords.lookOver.whatWasFound}
-            onPress={() =>
-              router.navigate(`/bench/${job.id}/${found.length > 0 ? 'plan' : 'found'}`)
-            }
+            onPress={() => router.navigate(atJob(job.id, `${found.length > 0 ? 'plan' : 'found'}`))}
           />
         </Buttons>
       }
@@ -115,7 +114,7 @@ interface AnswerProps {
 /** Where a check is written down: where its sign is found or measured; told here where nothing else shows it. */
 function Answer({ job, end, check, evidence }: AnswerProps) {
   const signs = checkRule(check.check).reveals;
-  const places = new Set(
+  const places = new Set<Task>(
     signs.flatMap((sign) => {
       if (isTold(sign)) return [];
       const by = SHOWN_BY[sign];
@@ -141,7 +140,7 @@ function Answer({ job, end, check, evidence }: AnswerProps) {
           key={place}
           kind="plain"
           says={troubleWords.goThere}
-          onPress={() => router.navigate(`/bench/${job.id}/${end}/${place}`)}
+          onPress={() => router.navigate(atJob(job.id, `${end}/${place}`))}
         />
       ))}
     </>

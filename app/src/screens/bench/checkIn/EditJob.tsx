@@ -20,6 +20,7 @@ import { VisitFields } from './VisitFields';
 import { WrittenVisit } from './written';
 import { checkInWords } from '../../../words/checkIn';
 import { useKeptForm } from '../../useKeptForm';
+import { atJob } from '../../routes';
 
 type Written = Omit<JobEdit, 'version'>;
 
@@ -46,7 +47,7 @@ function Edit({ job }: { job: Job }) {
     void form.handleSubmit((visit) =>
       edit.mutate(
         { ...visitOf(visit), version: from },
-        { onSuccess: () => router.navigate(`/bench/${job.id}`) },
+        { onSuccess: () => router.navigate(atJob(job.id)) },
       ),
     )();
   const takeTheirs = () => {

@@ -3,6 +3,7 @@ import { router } from 'expo-router';
 import { Row } from '../../../ui/Row';
 import { checkInWords } from '../../../words/checkIn';
 import { words } from '../../../words/words';
+import { atJob } from '../../routes';
 
 /** A bike that is known, to be chosen; of one that is in the shop, the way to its job. */
 export function FoundRow({
@@ -16,9 +17,7 @@ export function FoundRow({
     <Row
       title={bike.bikeName}
       says={[bike.customerName, bike.maker, bike.serial, whereIs(bike)].filter(Boolean).join(' · ')}
-      onPress={() =>
-        bike.openJobId ? router.navigate(`/bench/${bike.openJobId}`) : onChosen(bike)
-      }
+      onPress={() => (bike.openJobId ? router.navigate(atJob(bike.openJobId)) : onChosen(bike))}
     />
   );
 }

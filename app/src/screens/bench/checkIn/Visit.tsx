@@ -23,6 +23,7 @@ import { useKept } from './useKept';
 import { VisitFields } from './VisitFields';
 import { promisedOf, promiseTimes, visitOf } from './visitForm';
 import { WrittenVisit, WrittenWithBike } from './written';
+import { atJob } from '../../routes';
 
 const says = checkInWords.checkIn;
 
@@ -72,7 +73,7 @@ export function Visit({
         {
           onSuccess: (job) => {
             drafts.letGo(draft);
-            router.replace(`/bench/${job.id}`);
+            router.replace(atJob(job.id));
           },
         },
       ),
@@ -159,7 +160,7 @@ function NotTaken({ error }: { error: Error }) {
         <Button
           kind="quiet"
           says={says.toItsJob}
-          onPress={() => router.replace(`/bench/${String(error.problem.facts?.jobId)}`)}
+          onPress={() => router.replace(atJob(String(error.problem.facts?.jobId)))}
         />
       ) : null}
     </Refusal>

@@ -26,6 +26,7 @@ import { PadFields } from './PadFields';
 import { readMm } from './readMm';
 import { RotorFields } from './RotorFields';
 import { writtenPart, type Condition, type WrittenPart } from './writtenPart';
+import { atJob } from '../../routes';
 
 const says = jobWords.fitPart;
 
@@ -124,10 +125,10 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     if (wentIn)
       router.navigate(
         job.planned.length > 0
-          ? `/bench/${job.id}/step`
+          ? atJob(job.id, 'step')
           : rotor && condition !== 'found'
-            ? `/bench/${job.id}/${end}/bolts`
-            : `/bench/${job.id}`,
+            ? atJob(job.id, `${end}/bolts`)
+            : atJob(job.id),
       );
   });
   return (

@@ -29,6 +29,7 @@ import { words } from '../../../words/words';
 import { BackToJob, WithJob } from '../JobFrame';
 import { SheetFacts } from './SheetFacts';
 import { jobWords } from '../../../words/job';
+import { atJob } from '../../routes';
 
 /** Which brake is this? Its spec sheet, and the limit stamped on the rotor if there is one. */
 export function Identify({ jobId, end }: { jobId: string; end: End }) {
@@ -125,9 +126,7 @@ function Confirm({
     const fresh = { end, sheetRevisionId, stampedLimit, stampAgainMm };
     if (!take({ kind: 'identification', ...fresh }, { sheet })) return;
     // In the middle of a plan it is a new brake that was fitted: on with the step.
-    router.navigate(
-      job.stepped.length > 0 ? `/bench/${job.id}/step` : `/bench/${job.id}/${end}/rotor`,
-    );
+    router.navigate(job.stepped.length > 0 ? atJob(job.id, 'step') : atJob(job.id, `${end}/rotor`));
   };
   return (
     <Page

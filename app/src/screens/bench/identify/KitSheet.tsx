@@ -11,6 +11,7 @@ import { lifeSays } from '../../lifeSays';
 import { BackToJob, WithBrake } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import { SumsHere } from '../../reckoner/SumsHere';
+import { atJob } from '../../routes';
 
 /** What is fitted at one end, and what was before: each part’s life with its dates. */
 export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
@@ -43,7 +44,7 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
           kind="quiet"
           says={jobWords.kitSheet.fitOrWriteDown}
           of={words.part[part]}
-          onPress={() => router.navigate(`/bench/${job.id}/${end}/fit-${part}`)}
+          onPress={() => router.navigate(atJob(job.id, `${end}/fit-${part}`))}
         />
       }
     >

@@ -26,6 +26,7 @@ import { itemSays, judgementNumber, sumsOf } from './findings';
 import { inInchesFor } from './inInchesFor';
 import { WithJob } from '../JobFrame';
 import { jobWords } from '../../../words/job';
+import { atJob, type JobPage } from '../../routes';
 
 type Version = 'bench' | 'rider';
 
@@ -47,7 +48,7 @@ export function Found({ jobId }: { jobId: string }) {
                 <Button
                   kind="plain"
                   says={jobWords.found.job}
-                  onPress={() => router.navigate(`/bench/${job.id}`)}
+                  onPress={() => router.navigate(atJob(job.id))}
                 />
                 {job.sealed ? null : <WayOn job={job} items={items} />}
               </Buttons>
@@ -71,7 +72,7 @@ export function Found({ jobId }: { jobId: string }) {
                 says={jobWords.found.everyMeasurementAndEveryLook}
                 action={{
                   says: jobWords.found.beginAtTheFront,
-                  onPress: () => router.navigate(`/bench/${job.id}/front/rotor`),
+                  onPress: () => router.navigate(atJob(job.id, 'front/rotor')),
                 }}
               />
             ) : version === 'bench' ? (
@@ -90,12 +91,12 @@ export function Found({ jobId }: { jobId: string }) {
 function WayOn({ job, items }: { job: Job; items: readonly InspectionItem[] }) {
   const open = items.some(({ word, doNotRide }) => word === 'replace' || doNotRide);
   const planned = ENDS.some((end) => planOpen(visitOf(job), end));
-  const [says, to] = planned
+  const [says, to]: [string, JobPage] = planned
     ? [jobWords.found.onWithThePlan, 'step']
     : open || items.some(({ work }) => work.length > 0)
       ? [jobWords.found.planTheWork, 'plan']
       : [jobWords.found.signOff, 'sign-off'];
-  return <Button grow says={says} onPress={() => router.navigate(`/bench/${job.id}/${to}`)} />;
+  return <Button grow says={says} onPress={() => router.navigate(atJob(job.id, to))} />;
 }
 
 interface Shown {

@@ -32,6 +32,7 @@ import { WithBrake } from '../JobFrame';
 import { Pictures } from '../job/Pictures';
 import { WorkDone } from './WorkDone';
 import { jobWords } from '../../../words/job';
+import { atJob } from '../../routes';
 
 const NOTHING = 'nothing';
 
@@ -49,12 +50,12 @@ export function LookOver({ jobId, end }: { jobId: string; end: End }) {
               <Button
                 kind="plain"
                 says={jobWords.lookOver.job}
-                onPress={() => router.navigate(`/bench/${job.id}`)}
+                onPress={() => router.navigate(atJob(job.id))}
               />
               <Button
                 grow
                 says={jobWords.lookOver.whatWasFound}
-                onPress={() => router.navigate(`/bench/${job.id}/found`)}
+                onPress={() => router.navigate(atJob(job.id, 'found'))}
               />
             </Buttons>
           }

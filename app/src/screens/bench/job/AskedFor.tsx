@@ -17,6 +17,7 @@ import { jobWords } from '../../../words/job';
 import { planWords } from '../../../words/planWords';
 import { billWords } from '../../../words/bill';
 import { words } from '../../../words/words';
+import { atJob } from '../../routes';
 
 /** The rider's own words, and the symptoms picked with them. */
 export function Complaint({ job }: { job: Job }) {
@@ -52,7 +53,7 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
                 key={end}
                 kind="quiet"
                 says={jobWords.jobSheet.whatIsBehindIt(words.end[end])}
-                onPress={() => router.navigate(`/bench/${job.id}/${end}/trouble`)}
+                onPress={() => router.navigate(atJob(job.id, `${end}/trouble`))}
               />
             ))}
           </View>
@@ -64,12 +65,12 @@ export function AskedFor({ job, onChange }: { job: Job; onChange: () => void }) 
           <Button
             kind="quiet"
             says={billWords.title}
-            onPress={() => router.navigate(`/bench/${job.id}/bill`)}
+            onPress={() => router.navigate(atJob(job.id, 'bill'))}
           />
           <Button
             kind="quiet"
             says={jobWords.trail.title}
-            onPress={() => router.navigate(`/bench/${job.id}/trail`)}
+            onPress={() => router.navigate(atJob(job.id, 'trail'))}
           />
         </View>
       </Section>

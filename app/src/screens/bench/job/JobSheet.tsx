@@ -40,6 +40,7 @@ import { WaitSection } from './WaitSection';
 import { capital } from '../../../words/capital';
 import { itemSays, judgementNumber, reasonsOf } from '../inspect/findings';
 import { jobWords } from '../../../words/job';
+import { atBike, atJob, type AtEnd, type InJob } from '../../routes';
 
 const RULE_WIDTH = 316;
 
@@ -54,19 +55,13 @@ export function JobSheet({ jobId }: { jobId: string }) {
 
 function Sheet({ job }: { job: Job }) {
   const wide = useWide();
-  const go = (to: string) => () => router.navigate(`/bench/${job.id}/${to}`);
+  const go = (to: InJob) => () => router.navigate(atJob(job.id, to));
   const table = useTroubleTable(job.rules.trouble);
   const next = nextOf(job);
   const asked = next.step === 'trouble' && next.end ? checkAskedFor(job, next.end, table) : null;
   const does = asked ? words.inSentence(troubleWords.check[asked]) : words.step[next.step];
   const nextWords = next.end ? `${does}, ${words.end[next.end]}` : jobWords.jobSheet.signOff;
-  const carryOn = go(
-    next.step === 'plan'
-      ? 'step'
-      : next.end
-        ? `${next.end}/${next.step === 'rotor-bolts' ? boltsInHand(job, next.end) : next.step}`
-        : 'sign-off',
-  );
+  const carryOn = go(wayOn(job, next));
 
   return (
     <Page
@@ -77,7 +72,7 @@ function Sheet({ job }: { job: Job }) {
         <Button
           kind="quiet"
           says={jobWords.jobSheet.bike}
-          onPress={() => router.navigate(`/bikes/${job.bike.id}`)}
+          onPress={() => router.navigate(atBike(job.bike.id))}
         />
       }
       foot={
@@ -205,12 +200,12 @@ function EndOfJob({
 }: {
   job: Job;
   end: End;
-  go: (to: string) => () => void;
+  go: (to: InJob) => () => void;
   half: boolean;
 }) {
   const identified = job.identified[end];
   const open = !job.sealed;
-  const press = (to: string) => (open ? { onPress: go(`${end}/${to}`) } : {});
+  const press = (to: AtEnd) => (open ? { onPress: go(`${end}/${to}`) } : {});
   const limit = identified?.limit;
   const inspection = inspectEnd(job, end);
   const looked = inspection.items.filter(({ subject }) => !isMeasured(subject));
@@ -451,7 +446,13 @@ function lastOfEach(tightened: readonly Bolts[]): Bolts[] {
 }
 
 /** The torque step that was begun last at an end. */
-function boltsInHand(job: Job, end: End): string {
+function wayOn(job: Job, { step, end }: ReturnType<typeof nextStep>): InJob {
+  if (step === 'plan') return 'step';
+  if (end === null || step === 'sign-off') return 'sign-off';
+  return `${end}/${step === 'rotor-bolts' ? boltsInHand(job, end) : step}`;
+}
+
+function boltsInHand(job: Job, end: End): AtEnd {
   const last = job.tightened.filter((tightened) => tightened.end === end).at(-1);
   return last ? `bolts?fastener=${last.fastener}` : 'bolts';
 }

@@ -27,6 +27,7 @@ import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
 import { measuringWords } from '../../../words/measuring';
+import { atJob } from '../../routes';
 
 const TITLE = measuringWords.measurePads.measureThePads;
 /** Thickness a pad is drawn full at when the sheet does not say what is new, mm. */
@@ -192,14 +193,14 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
             <Button
               kind="plain"
               says={measuringWords.measurePads.recordNewPads}
-              onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-pads`)}
+              onPress={() => router.navigate(atJob(job.id, `${measured.end}/fit-pads`))}
             />
           ) : null}
           <Buttons>
             <Button
               kind="plain"
               says={measuringWords.measurePads.job}
-              onPress={() => router.navigate(`/bench/${job.id}`)}
+              onPress={() => router.navigate(atJob(job.id))}
             />
             <NextEnd job={job} measured={measured} />
           </Buttons>

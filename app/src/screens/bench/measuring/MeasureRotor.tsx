@@ -29,6 +29,7 @@ import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
 import { measuringWords } from '../../../words/measuring';
+import { atJob } from '../../routes';
 
 const TITLE = measuringWords.measureRotor.measureTheRotor;
 
@@ -251,14 +252,14 @@ function WaysOn({ job, measured, worn }: WaysOnProps) {
         <Button
           kind="plain"
           says={measuringWords.measureRotor.recordANewRotor}
-          onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/fit-rotor`)}
+          onPress={() => router.navigate(atJob(job.id, `${measured.end}/fit-rotor`))}
         />
       ) : null}
       <Buttons>
         <Button
           kind="plain"
           says={measuringWords.measureRotor.job}
-          onPress={() => router.navigate(`/bench/${job.id}`)}
+          onPress={() => router.navigate(atJob(job.id))}
         />
         <Button
           grow

@@ -22,6 +22,7 @@ import { FeedNote } from './FeedNote';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { measuringWords } from '../../../words/measuring';
+import { atJob } from '../../routes';
 
 const TITLE = measuringWords.measureRunout.runout;
 
@@ -148,12 +149,12 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
             <Button
               kind="plain"
               says={measuringWords.measureRunout.job}
-              onPress={() => router.navigate(`/bench/${job.id}`)}
+              onPress={() => router.navigate(atJob(job.id))}
             />
             <Button
               grow
               says={measuringWords.measureRunout.feelTheGaps}
-              onPress={() => router.navigate(`/bench/${job.id}/${measured.end}/clearance`)}
+              onPress={() => router.navigate(atJob(job.id, `${measured.end}/clearance`))}
             />
           </Buttons>
         </View>

@@ -16,6 +16,7 @@ import { Facts, GaugeAside, type Fact } from './Facts';
 import { KeyedNumber, type Keyed } from './KeyedNumber';
 import { measuringWords } from '../../../words/measuring';
 import { reckonerWords } from '../../../words/reckoner';
+import { atJob } from '../../routes';
 
 /** Height of the whole keypad; null where it fills what is left. */
 export const KEYPAD_HEIGHT: Record<Arrangement, number | null> = {
@@ -89,7 +90,7 @@ export function MeasuringPage({ facts: told, ...rest }: Props) {
 const sumFacts = (job: Job, { end, part }: Measured): Fact[] =>
   sumsAt(job, end, part).map(({ calculator }) => ({
     says: measuringWords.measuringPage.reckoned(reckonerWords.reckoner.of[calculator].title),
-    onPress: () => router.navigate(`/bench/${job.id}/${end}/reckon-${calculator}`),
+    onPress: () => router.navigate(atJob(job.id, `${end}/reckon-${calculator}`)),
   }));
 
 /**

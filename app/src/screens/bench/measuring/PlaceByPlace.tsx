@@ -26,6 +26,7 @@ import { FeedNote } from './FeedNote';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { measuringWords } from '../../../words/measuring';
+import { atJob, type Task } from '../../routes';
 
 /** A place to be measured: how it is asked for and how it is keyed. */
 export interface NamedPlace {
@@ -61,7 +62,7 @@ interface Props {
   facts?: (job: Job, measured: Measured) => Fact[];
   /** What stands in the keypad’s place while it is this place’s turn: a timer to wait for. */
   before?: (place: string, measured: Measured) => ReactNode;
-  next?: { says: string; to: string };
+  next?: { says: string; to: Task };
 }
 
 /** Measuring named places one after the other, each a row with its number, judged as it goes. */
@@ -186,15 +187,13 @@ function Places({
             <Button
               kind="plain"
               says={measuringWords.placeByPlace.job}
-              onPress={() => router.navigate(`/bench/${job.id}`)}
+              onPress={() => router.navigate(atJob(job.id))}
             />
             <Button
               grow
               says={next?.says ?? measuringWords.placeByPlace.whatWasFound}
               onPress={() =>
-                router.navigate(
-                  next ? `/bench/${job.id}/${measured.end}/${next.to}` : `/bench/${job.id}/found`,
-                )
+                router.navigate(atJob(job.id, next ? `${measured.end}/${next.to}` : 'found'))
               }
             />
           </Buttons>

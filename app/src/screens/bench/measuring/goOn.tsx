@@ -11,6 +11,7 @@ import { words } from '../../../words/words';
 import { sittingAt } from '../JobFrame';
 import { beginSitting } from './begin';
 import { measuringWords } from '../../../words/measuring';
+import { atJob } from '../../routes';
 
 /** Goes on to measure something else with the gauge in hand: its sitting is begun, nothing is asked again. */
 export function goOnWith(
@@ -22,7 +23,7 @@ export function goOnWith(
   const gauge = client.getQueryData<Gauge[]>(keys.gauges)?.find(({ id }) => id === gaugeId);
   if (gauge && !sittingAt(job, end, part))
     beginSitting(job, end, part, gauge, part === 'pads' ? (basis ?? 'total') : null);
-  router.navigate(`/bench/${job.id}/${end}/${part}`);
+  router.navigate(atJob(job.id, `${end}/${part}`));
 }
 
 /** The way on when both parts of an end are measured: the other end, or what all of it comes to. */
@@ -45,7 +46,7 @@ export function NextEnd({ job, measured }: { job: Job; measured: Measured }) {
           : measuringWords.goOn.whatWasFound
       }
       onPress={() =>
-        router.navigate(other ? `/bench/${job.id}/${other}/identify` : `/bench/${job.id}/found`)
+        router.navigate(other ? atJob(job.id, `${other}/identify`) : atJob(job.id, 'found'))
       }
     />
   );

@@ -16,6 +16,7 @@ import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { planningWords } from '../../../words/planning';
+import { atJob } from '../../routes';
 
 /** Why a way to bleed is proposed first. */
 const WHY = {
@@ -64,7 +65,7 @@ export function EndChoice({
         <Button
           kind="quiet"
           says={planningWords.endChoice.identifyTheBrakeFirst(words.end[end])}
-          onPress={() => router.navigate(`/bench/${job.id}/${end}/identify`)}
+          onPress={() => router.navigate(atJob(job.id, `${end}/identify`))}
         />
       </Section>
     );

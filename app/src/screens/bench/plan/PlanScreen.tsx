@@ -24,6 +24,7 @@ import { EndChoice } from './EndChoice';
 import { PlanList } from './PlanList';
 import { Quote } from './Quote';
 import { planningWords } from '../../../words/planning';
+import { atJob } from '../../routes';
 
 type Procedures = Record<End, ProcedureId[]>;
 type Again = { end: End; procedure: ProcedureId }[];
@@ -88,7 +89,7 @@ function Planning({ job }: { job: Job }) {
         words: saying.trim(),
       }),
     );
-    router.navigate(`/bench/${job.id}/step`);
+    router.navigate(atJob(job.id, 'step'));
   };
   return (
     <Page
@@ -100,7 +101,7 @@ function Planning({ job }: { job: Job }) {
           <Button
             kind="plain"
             says={planningWords.planScreen.job}
-            onPress={() => router.navigate(`/bench/${job.id}`)}
+            onPress={() => router.navigate(atJob(job.id))}
           />
           {same ? (
             <Button
@@ -110,7 +111,7 @@ function Planning({ job }: { job: Job }) {
                   ? planningWords.planScreen.goOnWithIt
                   : planningWords.planScreen.toTheFirstStep
               }
-              onPress={() => router.navigate(`/bench/${job.id}/step`)}
+              onPress={() => router.navigate(atJob(job.id, 'step'))}
             />
           ) : (
             <Button

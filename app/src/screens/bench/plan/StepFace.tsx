@@ -30,6 +30,7 @@ import { StepSays } from './StepSays';
 import { useStep } from './useStep';
 import { AllDone } from './AllDone';
 import { planningWords } from '../../../words/planning';
+import { atJob } from '../../routes';
 
 const HOLD_SECONDS = 60;
 
@@ -51,7 +52,7 @@ function Standing({ job }: { job: Job }) {
           says={planningWords.stepFace.chooseWhatIsToBe}
           action={{
             says: planningWords.stepFace.planTheWork,
-            onPress: () => router.navigate(`/bench/${job.id}/plan`),
+            onPress: () => router.navigate(atJob(job.id, 'plan')),
           }}
         />
       </Page>
@@ -80,12 +81,12 @@ function Standing({ job }: { job: Job }) {
           <Button
             kind="plain"
             says={planningWords.stepFace.plan}
-            onPress={() => router.navigate(`/bench/${job.id}/plan`)}
+            onPress={() => router.navigate(atJob(job.id, 'plan'))}
           />
           <Button
             grow
             says={planningWords.stepFace.signOff}
-            onPress={() => router.navigate(`/bench/${job.id}/sign-off`)}
+            onPress={() => router.navigate(atJob(job.id, 'sign-off'))}
           />
         </Buttons>
       }
@@ -122,7 +123,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
     if (notYet) setTried(true);
     else record('done');
   };
-  const toPlan = () => router.navigate(`/bench/${job.id}/plan`);
+  const toPlan = () => router.navigate(atJob(job.id, 'plan'));
   const swipe = useSwipe({ left: done, right: takeBack });
   const isDone = { says: words.keys.stepDone, act: done };
   useKeys({

@@ -9,10 +9,11 @@ import { VerdictMark } from '../../../ui/VerdictMark';
 import { Words } from '../../../ui/Words';
 import { planningWords } from '../../../words/planning';
 import { capturesOf } from './capture';
+import { atJob, type AtEnd } from '../../routes';
 
 /** What a step is recorded with, the word on what was measured for it, and where something unlooked-for is written down. */
 export function StepRecords({ job, step, end }: { job: Job; step: StepId; end: End }) {
-  const to = (where: string) => () => router.navigate(`/bench/${job.id}/${end}/${where}`);
+  const to = (where: AtEnd) => () => router.navigate(atJob(job.id, `${end}/${where}`));
   return (
     <>
       {capturesOf(job, step, end).map((capture) => (

@@ -14,11 +14,12 @@ import { lastReckoned, reckonedRefusal, reckonsAt } from '@hold-fast/core/job/re
 import { words } from '../../../words/words';
 import { judgementOf, standingAt } from '../JobFrame';
 import { planningWords } from '../../../words/planning';
+import type { AtEnd } from '../../routes';
 
 /** What a step is proven by: the screen it is recorded on, and what stands there already. */
 interface Capture {
   says: string;
-  to: string;
+  to: AtEnd;
   recorded: string | null;
   /** The word on what was measured. */
   word?: Word | null;

@@ -35,6 +35,7 @@ import { WithBrake } from '../JobFrame';
 import { numberOf } from '../../../ui/numberOf';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
+import { atJob } from '../../routes';
 
 /** A bleed as a run of cycles: what was seen in each, when it may stop, and what comes next when it does not help. */
 export function BleedRun({ jobId, end }: { jobId: string; end: End }) {
@@ -115,13 +116,13 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
                   ? provingWords.bleedRun.testTheLeverForAir
                   : provingWords.bleedRun.testTheLever
               }
-              onPress={() => router.navigate(`/bench/${job.id}/${end}/lever`)}
+              onPress={() => router.navigate(atJob(job.id, `${end}/lever`))}
             />
             {stands.code === 'escalate' ? (
               <Button
                 kind="quiet"
                 says={provingWords.bleedRun.putItIntoThePlan}
-                onPress={() => router.navigate(`/bench/${job.id}/plan`)}
+                onPress={() => router.navigate(atJob(job.id, 'plan'))}
               />
             ) : null}
           </Section>
@@ -280,14 +281,17 @@ function FluidNeeded({ job, end, length, onLength, volumes }: NeededProps) {
       <Button
         kind="quiet"
         says={provingWords.bleedRun.theFluidInItIs}
-        onPress={() => router.navigate(`/bench/${job.id}/${end}/look`)}
+        onPress={() => router.navigate(atJob(job.id, `${end}/look`))}
       />
       <Button
         kind="plain"
         says={provingWords.bleedRun.bookFluidOffOrBack}
         onPress={() =>
           router.navigate(
-            `/bench/${job.id}/${end}/fluid?ml=${volumes ? Math.ceil(volumes.flushMl) : ''}`,
+            atJob(
+              job.id,
+              volumes ? `${end}/fluid?ml=${Math.ceil(volumes.flushMl)}` : `${end}/fluid`,
+            ),
           )
         }
       />

@@ -2,6 +2,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { Button, Buttons } from '../../../ui/Button';
 import { provingWords } from '../../../words/proving';
+import { atJob } from '../../routes';
 
 /** The way on from something recorded for a step: the plan where there is one, else the job. */
 export function OnFrom({ job, says, disabled }: { job: Job; says?: string; disabled?: boolean }) {
@@ -11,7 +12,7 @@ export function OnFrom({ job, says, disabled }: { job: Job; says?: string; disab
       <Button
         kind="plain"
         says={provingWords.onFrom.job}
-        onPress={() => router.navigate(`/bench/${job.id}`)}
+        onPress={() => router.navigate(atJob(job.id))}
       />
       <Button
         grow
@@ -19,7 +20,7 @@ export function OnFrom({ job, says, disabled }: { job: Job; says?: string; disab
           says ?? (planned ? provingWords.onFrom.onWithThePlan : provingWords.onFrom.backToTheJob)
         }
         disabled={disabled ?? false}
-        onPress={() => router.navigate(`/bench/${job.id}${planned ? '/step' : ''}`)}
+        onPress={() => router.navigate(atJob(job.id, planned ? 'step' : undefined))}
       />
     </Buttons>
   );

@@ -1,4 +1,4 @@
-import type { Subject } from '@hold-fast/core/inspection/inspected';
+import type { Subject, Thing } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
@@ -17,6 +17,7 @@ import { words } from '../../../words/words';
 import { WorkDone } from '../inspect/WorkDone';
 import { jobWords } from '../../../words/job';
 import { Decide, type Decision } from './Decide';
+import { atJob, type InJob } from '../../routes';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
 export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: readonly Bar[] }) {
@@ -36,7 +37,7 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
       <Button
         kind="quiet"
         says={jobWords.openBars.checkByName(words.end[end])}
-        onPress={() => router.navigate(`/bench/${job.id}/${end}/check`)}
+        onPress={() => router.navigate(atJob(job.id, `${end}/check`))}
       />
     </Note>
   );
@@ -66,7 +67,7 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
             key={to}
             kind="quiet"
             says={says}
-            onPress={() => router.navigate(`/bench/${job.id}${to && `/${to}`}`)}
+            onPress={() => router.navigate(atJob(job.id, to ?? undefined))}
           />
         ))}
         {deciding === null
@@ -132,8 +133,14 @@ function decisionsOn(bar: Bar, item: InspectionItem | null): Decision[] {
   }
 }
 
+interface Way {
+  says: string;
+  /** Null is the job itself. */
+  to: InJob | null;
+}
+
 /** Where what bars the sign-off can be put right. */
-function waysTo(bar: Bar): { says: string; to: string }[] {
+function waysTo(bar: Bar): Way[] {
   switch (bar.code) {
     case 'torque-unproven':
       return [
@@ -157,7 +164,7 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
       return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'notice-open':
     case 'unseconded':
-      return [{ says: jobWords.openBars.atTheJob, to: '' }];
+      return [{ says: jobWords.openBars.atTheJob, to: null }];
     case 'sheet-revised':
       return [{ says: jobWords.openBars.takeTheNewSheet, to: `${bar.end}/identify` }];
     case 'still-tagged':
@@ -173,18 +180,18 @@ function waysTo(bar: Bar): { says: string; to: string }[] {
 }
 
 /** What wears is put right by a new one, and that is written down by itself. */
-function fitNew({ end, subject }: { end: End; subject: Subject }) {
-  return PARTS.flatMap((part) =>
-    part === subject
-      ? [{ says: jobWords.openBars.recordTheNew(words.part[part]), to: `${end}/fit-${part}` }]
-      : [],
-  );
+function fitNew({ end, subject }: Thing): Way[] {
+  const part = PARTS.find((each) => each === subject);
+  return part
+    ? [{ says: jobWords.openBars.recordTheNew(words.part[part]), to: `${end}/fit-${part}` }]
+    : [];
 }
 
 /** A later look counts: measured again, or looked over. */
-function seeAgain({ end, subject }: { end: End; subject: Subject }) {
-  return (MEASURANDS as readonly string[]).includes(subject)
-    ? { says: jobWords.openBars.measureAgain(words.subject[subject]), to: `${end}/${subject}` }
+function seeAgain({ end, subject }: Thing): Way {
+  const measurand = MEASURANDS.find((each) => each === subject);
+  return measurand
+    ? { says: jobWords.openBars.measureAgain(words.subject[subject]), to: `${end}/${measurand}` }
     : { says: jobWords.openBars.lookItOver, to: `${end}/look` };
 }
 

@@ -11,6 +11,7 @@ import { reportWords } from '../../../words/report';
 import { BackToJob } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import { Amendments } from './Amendments';
+import { atBike, atJob } from '../../routes';
 
 /** A job that was signed: its seal, and the corrections that hang beside it. */
 export function Sealed({ job, person }: { job: Job; person: Person }) {
@@ -42,12 +43,12 @@ export function Sealed({ job, person }: { job: Job; person: Person }) {
         </Words>
         <Button
           says={jobWords.sealed.theBikesPage}
-          onPress={() => router.navigate(`/bikes/${job.bike.id}`)}
+          onPress={() => router.navigate(atBike(job.bike.id))}
         />
         <Button
           kind="plain"
           says={billWords.title}
-          onPress={() => router.navigate(`/bench/${job.id}/bill`)}
+          onPress={() => router.navigate(atJob(job.id, 'bill'))}
         />
         <Button
           kind="plain"

@@ -32,6 +32,7 @@ import { Sealed } from './Sealed';
 import { jobWords } from '../../../words/job';
 import { PinLine } from '../../PinLine';
 import { Signature } from './signature';
+import { atJob } from '../../routes';
 
 /** The last look, and the signature that seals the job. */
 export function SignOff({ jobId, person }: { jobId: string; person: Person }) {
@@ -85,7 +86,7 @@ function Open({ job, person }: { job: Job; person: Person }) {
         <Button
           kind="quiet"
           says={jobWords.signOff.job}
-          onPress={() => router.navigate(`/bench/${job.id}`)}
+          onPress={() => router.navigate(atJob(job.id))}
         />
       }
       foot={

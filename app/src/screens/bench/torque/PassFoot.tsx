@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { Button, Buttons } from '../../../ui/Button';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
+import { atJob } from '../../routes';
 
 interface Props {
   /** All through, a bolt past its window, a number to key, or a click to confirm. */
@@ -20,8 +21,8 @@ interface Props {
 /** What can be done next. Two sets of buttons: a press too many on the last bolt must not begin anew. */
 export function PassFoot(props: Props) {
   const { state, jobId, planned, typedNm, says, onAfresh, onTyped, onConfirm } = props;
-  const toStep = () => router.navigate(`/bench/${jobId}/step`);
-  const toJob = () => router.navigate(`/bench/${jobId}`);
+  const toStep = () => router.navigate(atJob(jobId, 'step'));
+  const toJob = () => router.navigate(atJob(jobId));
   return (
     <Buttons key={state === 'done' ? 'done' : 'turning'}>
       {state === 'done' ? (

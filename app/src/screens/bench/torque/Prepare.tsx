@@ -36,9 +36,10 @@ import { AskedSection } from './AskedSection';
 import { ThreadSection } from './ThreadSection';
 import { WrenchList } from './WrenchList';
 import { SumsHere } from '../../reckoner/SumsHere';
+import { atJob } from '../../routes';
 
 const to = (job: Job, end: End, fastener: FastenerId) =>
-  router.navigate(`/bench/${job.id}/${end}/bolts?fastener=${fastener}`);
+  router.navigate(atJob(job.id, `${end}/bolts?fastener=${fastener}`));
 
 interface PrepareProps {
   job: Job;

@@ -3,6 +3,7 @@ import { useEndParams } from '../../../../screens/bench/params';
 import { behind } from '../../../../screens/later';
 import { NoSuchPage } from '../../../../screens/NoSuchPage';
 import { words } from '../../../../words/words';
+import { atJob } from '../../../../screens/routes';
 
 const EndScreen = behind('EndScreen');
 
@@ -24,11 +25,7 @@ export default function EndRoute() {
   const { jobId, end } = useEndParams();
   if (end === null)
     return (
-      <NoSuchPage
-        says={words.noEnd.aBikeHasAFront}
-        back={words.noEnd.toTheJob}
-        to={`/bench/${jobId}`}
-      />
+      <NoSuchPage says={words.noEnd.aBikeHasAFront} back={words.noEnd.toTheJob} to={atJob(jobId)} />
     );
   const key = `${jobId} ${end} ${task} ${fastener}`;
   return (
