@@ -114,10 +114,11 @@ export const useSaveContainer = () =>
   });
 
 /** Puts a kind of part on the shelf, or moves its count; one try keeps its id until it is answered. */
+/** Writes of the shelf: under the id that what is written has, where it has one. */
 export function useStockWrite<Body extends object>(to: '/stock' | '/stock/moves') {
   const attempt = useAttempt();
   return useMutation({
-    mutationFn: (body: Body) => ask<StockInStore>('POST', to, { ...body, id: attempt.of(body).id }),
+    mutationFn: (body: Body) => ask<StockInStore>('POST', to, { id: attempt.of(body).id, ...body }),
     onSuccess: () => {
       attempt.answered();
       return client.invalidateQueries({ queryKey: keys.stock });

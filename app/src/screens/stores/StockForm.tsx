@@ -2,7 +2,9 @@ import { StockLine, StockMove, type StockInStore } from '@hold-fast/contract/sto
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
-import { useForm, type Resolver } from 'react-hook-form';
+import { useState } from 'react';
+import type { Resolver } from 'react-hook-form';
+import { v7 as uuid } from 'uuid';
 import { useStock } from '../../data/queries';
 import { useStockWrite } from '../../data/writes';
 import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
@@ -11,13 +13,9 @@ import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { partWords } from '../../words/partWords';
+import { useKeptForm, type Begun } from '../useKeptForm';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
-
-const Line = StockLine.omit({ id: true });
-type Line = Omit<StockLine, 'id'>;
-const Move = StockMove.omit({ id: true });
-type Move = Omit<StockMove, 'id'>;
 
 /** A new kind of part, or what came in and went of one that is there. */
 export function StockForm({ stockId }: { stockId: string }) {
@@ -31,10 +29,18 @@ export function StockForm({ stockId }: { stockId: string }) {
 }
 
 function NewLine() {
-  const save = useStockWrite<Line>('/stock');
-  const { control, handleSubmit } = useForm<Line>({
-    defaultValues: { part: 'pads', description: '', fits: '', reorderAt: 2, priceCents: 0 },
-    resolver: zodResolver(Line) as unknown as Resolver<Line>,
+  const save = useStockWrite<StockLine>('/stock');
+  const [fresh] = useState<Begun<StockLine>>(() => ({
+    id: uuid(),
+    part: null,
+    description: '',
+    fits: '',
+    reorderAt: 2,
+    priceCents: 0,
+  }));
+  const { control, handleSubmit } = useKeptForm<StockLine>('stock', {
+    defaultValues: fresh,
+    resolver: zodResolver(StockLine) as unknown as Resolver<StockLine>,
   });
   const send = handleSubmit((line) =>
     save.mutate(line, { onSuccess: () => router.navigate('/stores') }),
@@ -51,6 +57,7 @@ function NewLine() {
           control={control}
           name="part"
           label={storeFormWords.stockForm.part}
+          wrong={storeFormWords.stockForm.sayWhichPart}
           options={NEW_PARTS.map((value) => ({ value, says: capital(partWords.part[value]) }))}
         />
       </Section>
@@ -85,15 +92,17 @@ function NewLine() {
 }
 
 function MoveForm({ line }: { line: StockInStore }) {
-  const save = useStockWrite<Move>('/stock/moves');
-  const { control, handleSubmit } = useForm<Move>({
-    defaultValues: {
-      stockId: line.id,
-      pieces: 1,
-      batch: line.lastBatch,
-      why: storeFormWords.stockForm.delivered,
-    },
-    resolver: zodResolver(Move) as unknown as Resolver<Move>,
+  const save = useStockWrite<StockMove>('/stock/moves');
+  const [fresh] = useState(() => ({
+    id: uuid(),
+    stockId: line.id,
+    pieces: 1,
+    batch: line.lastBatch,
+    why: storeFormWords.stockForm.delivered,
+  }));
+  const { control, handleSubmit } = useKeptForm<StockMove>(`stock ${line.id}`, {
+    defaultValues: fresh,
+    resolver: zodResolver(StockMove) as unknown as Resolver<StockMove>,
   });
   const send = handleSubmit((move) =>
     save.mutate(move, { onSuccess: () => router.navigate('/stores') }),

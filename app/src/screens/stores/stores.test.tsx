@@ -4,7 +4,7 @@ import { SHEETS_FORMAT } from '@hold-fast/contract/sheets';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react-native';
 import { client, keys } from '../../data/client';
-import { CONTAINER, exampleJob, GAUGE } from '../../testing/exampleJob';
+import { CONTAINER, exampleJob, GAUGE, stockLine } from '../../testing/exampleJob';
 import { clearApp, showScreen, submit } from '../../testing/showScreen';
 import { words } from '../../words/words';
 import { FeedScreen } from './FeedScreen';
@@ -410,12 +410,35 @@ describe('wrenches, fluid and parts', () => {
     client.setQueryData(keys.stock, []);
     answer = { status: 201, body: [] };
     showScreen(<StockForm stockId="new" />);
-    fireEvent.press(screen.getByText('Bar tape'));
     fireEvent.changeText(screen.getByLabelText('What the packet says'), 'Cork tape');
+    await submit('Save');
+    expect(screen.getByText('Say which kind of part it is.')).toBeTruthy();
+    expect(sent).toHaveLength(0);
+    fireEvent.press(screen.getByText('Bar tape'));
     fireEvent.changeText(screen.getByLabelText('Price to the customer'), '16,05');
     await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({ part: 'bar-tape', priceCents: 1605 });
+  });
+
+  it('what is half written of a delivery is there after a reload, and is sent under the id it had', async () => {
+    const line = stockLine();
+    client.setQueryData(keys.stock, [line]);
+    answer = { status: 503, body: {} };
+    const before = showScreen(<StockForm stockId={line.id} />);
+    fireEvent.changeText(screen.getByLabelText('Came in (less: went)'), '12');
+    await submit('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    const kept = { ...sessionStorage };
+    before.unmount();
+    // The page is gone by a reload, and not left.
+    Object.assign(sessionStorage, kept);
+    answer = { status: 201, body: [line] };
+    showScreen(<StockForm stockId={line.id} />);
+    await submit('Save');
+    await waitFor(() => expect(sent).toHaveLength(2));
+    expect(sent[1]!.body).toEqual(sent[0]!.body);
+    expect(sent[1]!.body).toMatchObject({ pieces: 12 });
   });
 
   it('parts that came in are counted with their batch', async () => {

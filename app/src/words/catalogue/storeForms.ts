@@ -229,6 +229,7 @@ export interface StoreFormsWords {
     storesParts: string;
     aNewKindOfPart: string;
     part: string;
+    sayWhichPart: string;
     whatThePacketSays: string;
     whatItFits: string;
     padShapeRotorSizeHose: string;

@@ -241,6 +241,7 @@ export const storeForms: StoreFormsWords = {
     storesParts: 'Lager · Teile',
     aNewKindOfPart: 'Eine neue Art Teil',
     part: 'Teil',
+    sayWhichPart: 'Sagen, was für ein Teil es ist.',
     whatThePacketSays: 'Was auf der Packung steht',
     whatItFits: 'Wozu es passt',
     padShapeRotorSizeHose: 'Belagform, Scheibengröße, Schlauchart; leer passt überall.',

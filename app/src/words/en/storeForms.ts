@@ -238,6 +238,7 @@ export const storeForms: StoreFormsWords = {
     storesParts: 'Stores · parts',
     aNewKindOfPart: 'A new kind of part',
     part: 'Part',
+    sayWhichPart: 'Say which kind of part it is.',
     whatThePacketSays: 'What the packet says',
     whatItFits: 'What it fits',
     padShapeRotorSizeHose: 'Pad shape, rotor size, hose type; empty fits all.',

@@ -1,3 +1,4 @@
+import { endSays } from '../../bikes/thirdBrake';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import { visitOf } from '@hold-fast/core/job/visit';
@@ -60,7 +61,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
     <Page
       tag={job.tag}
       over={provingWords.bedIn.brake(
-        words.end[end],
+        endSays(job.bike, end),
         words.inSentence(planWords.bedding[job.rules.beddingIn]),
       )}
       title={provingWords.bedIn.bedIn}

@@ -9,11 +9,13 @@ export function OnFrom({ job, says, disabled }: { job: Job; says?: string; disab
   const planned = job.planned.length > 0;
   return (
     <Buttons>
-      <Button
-        kind="plain"
-        says={provingWords.onFrom.job}
-        onPress={() => router.navigate(atJob(job.id))}
-      />
+      {planned ? (
+        <Button
+          kind="plain"
+          says={provingWords.onFrom.job}
+          onPress={() => router.navigate(atJob(job.id))}
+        />
+      ) : null}
       <Button
         grow
         says={
