@@ -15,6 +15,7 @@ import { useSignOff } from '../../../data/jobWrites';
 import { usePictures } from '../../../data/queries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
+import { focusFault } from '../../../ui/focusFault';
 import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Refusal } from '../../../ui/Refusal';
@@ -53,6 +54,8 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const form = useForm<Signature>({
     resolver: zodResolver(Signature),
     defaultValues: { pin: '', notRepaired: null },
+    // The first fault is the uppermost, and what is said of an unrepaired bike stands above the PIN.
+    shouldFocusError: false,
   });
   const leaving = useWatch({ control: form.control, name: 'notRepaired' }) !== null;
   const problem = signOff.error instanceof ProblemError ? signOff.error : null;
@@ -65,15 +68,17 @@ function Open({ job, person }: { job: Job; person: Person }) {
   const told = watched.every(isTold);
   const notInspected = ends.map(({ end, notInspected: missed }) => words.thingsAt(end, missed));
 
-  const sign = form.handleSubmit((signature) =>
-    signOff.mutate(
-      { ...signature, toldOf: watched.filter(isTold) },
-      {
-        onError: (error) => {
-          if (isWrongPin(error)) form.setError('pin', { message: jobWords.pin.wrong });
+  const sign = form.handleSubmit(
+    (signature) =>
+      signOff.mutate(
+        { ...signature, toldOf: watched.filter(isTold) },
+        {
+          onError: (error) => {
+            if (isWrongPin(error)) form.setError('pin', { message: jobWords.pin.wrong });
+          },
         },
-      },
-    ),
+      ),
+    focusFault,
   );
   const untold = refusedBars.filter((bar) => bar.code === 'watch-untold' && !isTold(bar));
   const shown = [...job.bars, ...untold];
