@@ -4,13 +4,14 @@ import { z } from 'zod';
 import { Button, Buttons } from '../ui/Button';
 import { FormLine } from '../ui/FormLine';
 import { Wrong } from '../ui/Wrong';
+import { jobWords } from '../words/job';
 import { needed } from './needed';
 
 interface Props {
   label: string;
   hint?: string;
-  /** What is said where nothing was written. */
-  empty: string;
+  /** What is said where nothing was written; else that it goes into the record. */
+  empty?: string;
   maxLength?: number;
   autoFocus?: boolean;
   /** What it does. */
@@ -23,7 +24,14 @@ interface Props {
 }
 
 /** A thing that is done with words alone: what was done, what was seen, or why. */
-export function SayWhat({ empty, says, onSay, refused, back, ...line }: Props) {
+export function SayWhat({
+  empty = jobWords.sayWhat.goesIntoTheRecord,
+  says,
+  onSay,
+  refused,
+  back,
+  ...line
+}: Props) {
   const { control, handleSubmit } = useForm({
     resolver: zodResolver(z.object({ words: needed(empty) })),
     defaultValues: { words: '' },

@@ -219,7 +219,6 @@ export interface JobWords {
     itStaysAsItWas: string;
     aLookThatDoesNot: (findings: string) => string;
     whyItWasSeenWrong: string;
-    writeItDownItGoes: string;
     takeItBack: string;
   };
   openBars: {
@@ -256,7 +255,6 @@ export interface JobWords {
     whoSaysSo: string;
     chooseWhichLead: string;
     chooseWhoSaysSo: string;
-    writeItDownItGoes: string;
     atTheJob: string;
   };
   pictures: {
@@ -352,7 +350,6 @@ export interface JobWords {
     whatWasSaid: string;
     whoTookItAway: string;
     itStays: string;
-    writeItDown: string;
     whatIsOpenStandsBelow: string;
     handOverTests: string;
     leverFirmHolds60: (end: string) => string;
@@ -475,6 +472,9 @@ export interface JobWords {
     of: (name: string) => string;
     digits: string;
     wrong: string;
+  };
+  sayWhat: {
+    goesIntoTheRecord: string;
   };
   yesNo: {
     yes: string;

@@ -238,7 +238,6 @@ export const job: JobWords = {
     aLookThatDoesNot: (findings) =>
       `${findings}: Ein Blick, der es nicht findet, ist keine Antwort. Wurde es falsch gesehen?`,
     whyItWasSeenWrong: 'Warum es falsch gesehen wurde',
-    writeItDownItGoes: 'Aufschreiben: Es kommt in die Aufzeichnung.',
     takeItBack: 'Zurücknehmen',
   },
   openBars: {
@@ -275,7 +274,6 @@ export const job: JobWords = {
     whoSaysSo: 'Wer sagt das',
     chooseWhichLead: 'Wählen, welche Leitung.',
     chooseWhoSaysSo: 'Wählen, wer das sagt.',
-    writeItDownItGoes: 'Aufschreiben: Es kommt in die Aufzeichnung.',
     atTheJob: 'Beim Auftrag',
   },
   pictures: {
@@ -390,7 +388,6 @@ export const job: JobWords = {
     whatWasSaid: 'Was gesagt wurde',
     whoTookItAway: 'Wer es mitnahm',
     itStays: 'Nein, es bleibt in der Werkstatt',
-    writeItDown: 'Aufschreiben: Es kommt in den Bericht.',
     signAndSeal: 'Versiegeln',
     whatIsOpenStandsBelow: 'Was offen ist, steht unten.',
     handOverTests: 'Prüfungen bei der Übergabe',
@@ -534,6 +531,9 @@ export const job: JobWords = {
     of: (name) => `PIN von ${name}`,
     digits: `Eine PIN hat ${PIN_DIGITS.least} bis ${PIN_DIGITS.most} Ziffern.`,
     wrong: 'Das ist nicht deine PIN.',
+  },
+  sayWhat: {
+    goesIntoTheRecord: 'Aufschreiben: Es kommt in die Aufzeichnung.',
   },
   yesNo: {
     yes: 'Ja',

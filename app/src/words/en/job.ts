@@ -230,7 +230,6 @@ export const job: JobWords = {
     aLookThatDoesNot: (findings) =>
       `${findings}: a look that does not find it is no answer. Was it seen wrong?`,
     whyItWasSeenWrong: 'Why it was seen wrong',
-    writeItDownItGoes: 'Write it down: it goes into the record.',
     takeItBack: 'Take it back',
   },
   openBars: {
@@ -267,7 +266,6 @@ export const job: JobWords = {
     whoSaysSo: 'Who says so',
     chooseWhichLead: 'Choose which lead.',
     chooseWhoSaysSo: 'Choose who says so.',
-    writeItDownItGoes: 'Write it down: it goes into the record.',
     atTheJob: 'At the job',
   },
   pictures: {
@@ -380,7 +378,6 @@ export const job: JobWords = {
     whatWasSaid: 'What was said',
     whoTookItAway: 'Who took it away',
     itStays: 'No, it stays on the Bench',
-    writeItDown: 'Write it down: it goes into the record.',
     signAndSeal: 'Sign and seal',
     whatIsOpenStandsBelow: 'What is open stands below.',
     handOverTests: 'Hand-over tests',
@@ -522,6 +519,9 @@ export const job: JobWords = {
     of: (name) => `PIN of ${name}`,
     digits: `A PIN has ${PIN_DIGITS.least} to ${PIN_DIGITS.most} digits.`,
     wrong: 'That is not your PIN.',
+  },
+  sayWhat: {
+    goesIntoTheRecord: 'Write it down: it goes into the record.',
   },
   yesNo: {
     yes: 'Yes',

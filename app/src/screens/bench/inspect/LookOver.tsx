@@ -33,6 +33,7 @@ import { Pictures } from '../job/Pictures';
 import { WorkDone } from './WorkDone';
 import { jobWords } from '../../../words/job';
 import { atJob } from '../../routes';
+import { SayWhat } from '../../SayWhat';
 
 const NOTHING = 'nothing';
 
@@ -199,8 +200,6 @@ function SeenWrong({
   findings: readonly Finding[];
   onKeep: (why: string) => void;
 }) {
-  const [why, setWhy] = useState('');
-  const [tried, setTried] = useState(false);
   return (
     <Note kind="caution" title={jobWords.lookOver.itStaysAsItWas}>
       <Words>
@@ -208,17 +207,10 @@ function SeenWrong({
           capital(words.format.list(findings.map((each) => words.finding[each]))),
         )}
       </Words>
-      <Field
+      <SayWhat
         label={jobWords.lookOver.whyItWasSeenWrong}
-        value={why}
-        onChangeText={setWhy}
-        maxLength={300}
-        error={tried && why.trim() === '' ? jobWords.lookOver.writeItDownItGoes : undefined}
-      />
-      <Button
-        kind="plain"
         says={jobWords.lookOver.takeItBack}
-        onPress={() => (why.trim() === '' ? setTried(true) : onKeep(why))}
+        onSay={onKeep}
       />
     </Note>
   );

@@ -1,5 +1,6 @@
 import { Words } from '../../../ui/Words';
-import { WhyWrong } from './WhyWrong';
+import { SayWhat } from '../../SayWhat';
+import { measuringWords } from '../../../words/measuring';
 
 /** What is wrong with the number in hand, and where a correction wants words, the place for them. */
 export function Fault({ says, sayWhy }: { says: string; sayWhy: ((why: string) => void) | null }) {
@@ -8,7 +9,14 @@ export function Fault({ says, sayWhy }: { says: string; sayWhy: ((why: string) =
       <Words kind="strong" ink="rustText" role="alert">
         {says}
       </Words>
-      {sayWhy ? <WhyWrong onSay={sayWhy} /> : null}
+      {sayWhy ? (
+        <SayWhat
+          label={measuringWords.whyWrong.whyTheOneBeforeWas}
+          maxLength={200}
+          says={measuringWords.whyWrong.correctIt}
+          onSay={sayWhy}
+        />
+      ) : null}
     </>
   );
 }

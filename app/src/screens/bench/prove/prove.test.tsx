@@ -83,6 +83,53 @@ describe('torque of any fastener', () => {
     expect(screen.queryByText('W0')).toBeNull();
   });
 
+  it('leaves a print that has nothing in common with the sheet to a lead, with words', async () => {
+    const here = (role: string) =>
+      client.setQueryData(keys.session, { person: { name: 'Somebody', role, apprentice: false } });
+    const job = exampleJob();
+    job.identified.front!.sheet.body.torque = [
+      {
+        fastener: 'caliper-post',
+        drive: '5 mm hex',
+        boltCount: 2,
+        window: { loNm: 6, hiNm: 8, namedNm: null, origin: 'sheet', tag: null },
+        thread: 'dry',
+      },
+    ];
+    client.setQueryData(keys.wrenches, [WRENCH]);
+    const readOffThePart = async () => {
+      showScreen(<Torque jobId={id} end="front" fastener="caliper-post" />, { job });
+      fireEvent.press(screen.getByText('Dry'));
+      expect(screen.getByText('W2 bench')).toBeTruthy();
+      fireEvent.press(screen.getByText('Read it off the part or the maker’s sheet'));
+      fireEvent.changeText(screen.getByLabelText('From, N·m'), '9');
+      fireEvent.changeText(screen.getByLabelText('To, N·m'), '9,5');
+      fireEvent.changeText(
+        screen.getByLabelText('Which sheet, or where on the part'),
+        'On the caliper',
+      );
+      fireEvent.press(screen.getByText('On the part'));
+      await submit('Go by this');
+      expect(screen.getByText('They have no torque in common')).toBeTruthy();
+      expect(screen.queryByText('W2 bench')).toBeNull();
+    };
+    here('mechanic');
+    await readOffThePart();
+    expect(screen.queryByText('Go by it')).toBeNull();
+    screen.unmount();
+    here('lead');
+    await readOffThePart();
+    await submit('Go by it');
+    expect(screen.getByText('Write it down: it goes into the record.')).toBeTruthy();
+    expect(screen.queryByText('W2 bench')).toBeNull();
+    fireEvent.changeText(
+      screen.getByLabelText('Why it counts and the sheet does not'),
+      'Newer caliper, maker rang back',
+    );
+    await submit('Go by it');
+    expect(screen.getByText('W2 bench')).toBeTruthy();
+  });
+
   it('asks for a value where nobody gives one', () => {
     show('hose-guide');
     expect(screen.getByText(/Nobody gives a torque for it/)).toBeTruthy();

@@ -30,7 +30,7 @@ const ASKS: Readonly<Record<Decision, { reason: string; says: string }>> = {
 /** Who decides, why, and their PIN. */
 const Written = z.object({
   personName: z.string(),
-  words: needed(says.writeItDownItGoes),
+  words: needed(jobWords.sayWhat.goesIntoTheRecord),
   pin: pinWritten,
 });
 type Written = z.output<typeof Written>;

@@ -8,8 +8,8 @@ export const Signature = z.object({
   pin: pinWritten,
   notRepaired: z
     .object({
-      words: needed(jobWords.signOff.writeItDown),
-      takenBy: needed(jobWords.signOff.writeItDown),
+      words: needed(jobWords.sayWhat.goesIntoTheRecord),
+      takenBy: needed(jobWords.sayWhat.goesIntoTheRecord),
     })
     .nullable(),
 });

@@ -1,10 +1,8 @@
 import type { ReadWindow as ReadTorque } from '@hold-fast/core/job/tightening';
 import type { TorqueWindow } from '@hold-fast/core/torque/window';
-import { useState } from 'react';
-import { Button } from '../../../ui/Button';
-import { Field } from '../../../ui/Field';
 import { Note } from '../../../ui/Note';
 import { jobWords } from '../../../words/job';
+import { SayWhat } from '../../SayWhat';
 import { spreadOf } from './askedSays';
 
 interface NoCommonWindowProps {
@@ -16,7 +14,6 @@ interface NoCommonWindowProps {
 
 /** The part and the sheet ask for torques that have nothing in common: nobody guesses, a lead decides. */
 export function NoCommonWindow({ sheet, read, isLead, onDecide }: NoCommonWindowProps) {
-  const [why, setWhy] = useState('');
   return (
     <>
       <Note kind="refusal" title={jobWords.torque.theyHaveNoTorqueIn}>
@@ -28,20 +25,12 @@ export function NoCommonWindow({ sheet, read, isLead, onDecide }: NoCommonWindow
         )}
       </Note>
       {isLead ? (
-        <>
-          <Field
-            label={jobWords.torque.whyItCountsAndThe}
-            value={why}
-            maxLength={200}
-            onChangeText={setWhy}
-          />
-          <Button
-            kind="plain"
-            says={jobWords.torque.goByIt}
-            disabled={why.trim() === ''}
-            onPress={() => onDecide(why.trim())}
-          />
-        </>
+        <SayWhat
+          label={jobWords.torque.whyItCountsAndThe}
+          maxLength={200}
+          says={jobWords.torque.goByIt}
+          onSay={onDecide}
+        />
       ) : null}
     </>
   );
