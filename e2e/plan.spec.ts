@@ -178,6 +178,21 @@ test('rules that no plan and no skip may break, tried at the step face', async (
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByText(here, { exact: true })).toBeVisible();
   await expect(doing(page)).toHaveText('Test it on the stand');
+  // A finger’s swipe is a press of Done; a hand that rests and drags, or two that make the page smaller, say nothing.
+  await draw(page, [[340, 90]], 700);
+  await draw(
+    page,
+    [
+      [60, 170],
+      [340, 190],
+    ],
+    0,
+  );
+  await expect(page.getByText(here, { exact: true })).toBeVisible();
+  await draw(page, [[340, 90]], 0);
+  await expect(page.getByText(here, { exact: true })).toBeHidden();
+  await draw(page, [[90, 340]], 0);
+  await expect(page.getByText(here, { exact: true })).toBeVisible();
   // Rule 10: the job as it stands is not signed.
   await allSent(page);
   await page.goto(`${job}/sign-off`);
@@ -233,3 +248,23 @@ test('work that was begun bars the sign-off, by name', async ({ page }, { projec
     }),
   ).toBeVisible();
 });
+
+/** Fingers that come down one after the other, are drawn level over the step’s face, and are lifted after so long. */
+async function draw(page: Page, fingers: readonly (readonly [number, number])[], ms: number) {
+  const cdp = await page.context().newCDPSession(page);
+  const { y } = (await doing(page).boundingBox())!;
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', xs: number[]) =>
+    cdp.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: xs.map((x, id) => ({ x, y: y + 5, id })),
+    });
+  const starts = fingers.map(([from]) => from);
+  for (const down of starts.keys()) await touch('touchStart', starts.slice(0, down + 1));
+  await new Promise((rested) => setTimeout(rested, ms));
+  await touch(
+    'touchMove',
+    fingers.map(([, to]) => to),
+  );
+  await touch('touchEnd', []);
+  await cdp.detach();
+}

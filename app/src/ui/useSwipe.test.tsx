@@ -7,8 +7,9 @@ function Surface() {
   const swipe = useSwipe({ left: () => swiped.push('left'), right: () => swiped.push('right') });
   return <View testID="surface" {...swipe} />;
 }
-const at = (pageX: number, pageY: number, timestamp: number) => ({
-  nativeEvent: { changedTouches: [{ pageX, pageY }], timestamp },
+const at = (pageX: number, pageY: number, timeStamp: number, fingers = 1) => ({
+  nativeEvent: { changedTouches: [{ pageX, pageY }], touches: Array(fingers).fill({}) },
+  timeStamp,
 });
 
 it.each([
@@ -24,4 +25,15 @@ it.each([
   fireEvent(surface, 'touchStart', at(x, y, 1000));
   fireEvent(surface, 'touchEnd', at(toX, toY, 1000 + tookMs));
   expect(swiped).toEqual(heard);
+});
+
+it('takes two fingers that make the page larger for no swipe', () => {
+  swiped.length = 0;
+  render(<Surface />);
+  const surface = screen.getByTestId('surface');
+  fireEvent(surface, 'touchStart', at(200, 400, 1000));
+  fireEvent(surface, 'touchStart', at(180, 400, 1010, 2));
+  fireEvent(surface, 'touchEnd', at(60, 400, 1200, 1));
+  fireEvent(surface, 'touchEnd', at(320, 400, 1210, 0));
+  expect(swiped).toEqual([]);
 });
