@@ -129,8 +129,9 @@ function TakesBack({
   );
 }
 
-/** What is taken back once a thing was pressed; with {@link NOTHING}, none of it. */
-function withOrWithout(names: readonly string[], name: string): string[] {
+/** What is taken back once a thing was pressed; null where the last was pressed off again, for that says nothing. */
+function withOrWithout(names: readonly string[], name: string): string[] | null {
   if (name === NOTHING) return [];
-  return names.includes(name) ? names.filter((each) => each !== name) : [...names, name];
+  if (!names.includes(name)) return [...names, name];
+  return names.length > 1 ? names.filter((each) => each !== name) : null;
 }
