@@ -29,7 +29,6 @@ export const keys = {
   session: ['session'],
   bench: ['bench'],
   job: (id: string) => ['job', id],
-  everyBike: ['bikes'],
   bikes: (search: string) => ['bikes', search],
   notices: ['notices'],
   usedParts: ['used-parts'],
@@ -133,7 +132,7 @@ export async function takeChange(
   void client.invalidateQueries({ queryKey: keys.bench });
   void client.invalidateQueries({ queryKey: keys.bike(base.bike.id) });
   // Which bikes are here is asked again by who looks for one next.
-  void client.invalidateQueries({ queryKey: keys.everyBike, refetchType: 'none' });
+  void client.invalidateQueries({ queryKey: ['bikes'], refetchType: 'none' });
   for (const { entry } of added)
     for (const queryKey of registersChangedBy(entry.kind))
       void client.invalidateQueries({ queryKey });
