@@ -41,7 +41,7 @@ const onlyLaid = <K extends string>(written: Laid<K>) =>
 
 function Form({ inForce }: { inForce: RulesInForce }) {
   const save = useSaveRules();
-  const { control, handleSubmit, setError } = useKeptForm<Written>('figures', {
+  const { control, handleSubmit, setError, formState } = useKeptForm<Written>('figures', {
     defaultValues: {
       figures: every(FIGURE_IDS, inForce.rules.figures),
       minutes: every(PROCEDURE_IDS, inForce.rules.minutes),
@@ -51,7 +51,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
     const rules = { ...inForce.rules, figures: onlyLaid(figures), minutes: onlyLaid(minutes) };
     const fault = figuresFault(rules.figures);
     const parsed = ShopRules.safeParse(rules);
-    if (fault) setError(`figures.${fault.id}`, {}, { shouldFocus: true });
+    if (fault) setError(`figures.${fault.id}`, { type: fault.code }, { shouldFocus: true });
     else if (!parsed.success)
       for (const { path } of parsed.error.issues) setError(path.join('.') as 'minutes.inspect', {});
     else save.mutate({ version: inForce.version, rules: parsed.data });
@@ -86,7 +86,11 @@ function Form({ inForce }: { inForce: RulesInForce }) {
                 figureSays(id, usual),
                 storeFormWords.figures.tag[tag],
               )}
-              wrong={storeFormWords.figures.between(figureSays(id, least), figureSays(id, most))}
+              wrong={
+                formState.errors.figures?.[id]?.type === 'bands-overlap'
+                  ? storeFormWords.figures.bandsOverlap
+                  : storeFormWords.figures.between(figureSays(id, least), figureSays(id, most))
+              }
             />
           );
         })}

@@ -8,6 +8,7 @@ import { CONTAINER, exampleJob, GAUGE, stockLine } from '../../testing/exampleJo
 import { clearApp, showScreen, submit } from '../../testing/showScreen';
 import { words } from '../../words/words';
 import { FeedScreen } from './FeedScreen';
+import { FiguresForm } from './FiguresForm';
 import { GaugeForm } from './GaugeForm';
 import { ImportSheets } from './ImportSheets';
 import { RulesForm } from './RulesForm';
@@ -99,6 +100,23 @@ describe('shop rules', () => {
     client.setQueryData(keys.rules, { version: 0, rules: USUAL_RULES, at: null, by: null });
     showScreen(<RulesForm />);
   };
+
+  it('say of bands of trapped air that overlap what is wrong with them, and of a number too large how far it goes', async () => {
+    client.setQueryData(keys.rules, { version: 0, rules: USUAL_RULES, at: null, by: null });
+    showScreen(<FiguresForm />);
+    const topUp = screen.getByLabelText('Air up to which a top-up helps, mL');
+    const lay = async (text: string) => {
+      fireEvent.changeText(topUp, text);
+      await submit('Lay down these rules');
+      expect(sent).toHaveLength(0);
+    };
+    await lay('0.05');
+    expect(
+      screen.getByText('It has to lie above the air under which a lever is sound.'),
+    ).toBeTruthy();
+    await lay('0.6');
+    expect(screen.getByText('From 0.05 mL to 0.5 mL, or empty for the usual one.')).toBeTruthy();
+  });
 
   it('never come into force without a school of judging pads', async () => {
     show();
