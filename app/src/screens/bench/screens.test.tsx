@@ -477,6 +477,21 @@ describe('signing off', () => {
     expect(screen.getByText('Sign and seal')).toBeTruthy();
   });
 
+  it('asks what was said of a bike that leaves as it is, and nothing of it once it stays after all', async () => {
+    globalThis.fetch = jest.fn(() => new Promise<Response>(() => undefined));
+    show(measuredJob([1.7, 1.7, 1.7]), <SignOff jobId={exampleJob().id} person={MECHANIC} />);
+    fireEvent.changeText(screen.getByLabelText('PIN of Maren Okafor'), '1593');
+    fireEvent.press(screen.getByText('It leaves unrepaired'));
+    fireEvent.changeText(screen.getByLabelText('What was said'), 'Waits for a rotor');
+    await submit('Close, not repaired');
+    expect(screen.getAllByText('Write it down: it goes into the record.')).toHaveLength(1);
+    expect(fetch).not.toHaveBeenCalledWith(...A_WRITE);
+    fireEvent.press(screen.getByText('No, it stays on the Bench'));
+    await submit('Sign and seal');
+    const sent = jest.mocked(fetch).mock.calls.find(([, init]) => init?.method === 'POST')!;
+    expect(JSON.parse(sent[1]!.body as string)).toMatchObject({ pin: '1593', notRepaired: null });
+  });
+
   it('takes a decision from nobody who was not named, without words or without a PIN', async () => {
     globalThis.fetch = jest.fn(() => new Promise<Response>(() => undefined));
     client.setQueryData(keys.leads, [{ name: 'Teodor Vane' }]);
