@@ -42,7 +42,7 @@ interface At {
   gauges?: readonly Gauge[];
 }
 
-type Said = EntryOf<'measurement' | 'reading' | 'look' | 'look-over'>;
+type Said = EntryOf<'measurement' | 'reading' | 'look' | 'look-over' | 'waits'>;
 
 /** The example job after these entries, as the app shows it before the server has them. */
 export function jobAfter(entries: readonly Said[], change: Partial<Job> = {}): Job {

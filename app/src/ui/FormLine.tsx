@@ -1,6 +1,6 @@
 import { useState, type Ref } from 'react';
 import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import type { TextInput, TextInputProps } from 'react-native';
+import type { TextInput, TextInputProps, View } from 'react-native';
 import { Choice } from './Choice';
 import { Field } from './Field';
 import { messageSays } from '../words/faultWords';
@@ -139,8 +139,9 @@ export function FormChoice<
       name={name}
       render={({ field, fieldState }) => (
         <>
+          {fieldState.error ? <Wrong says={wrong ?? fieldState.error.message} /> : null}
           <Choice<V>
-            ref={field.ref}
+            ref={(first) => field.ref(first && { focus: () => toTheMiddle(first) })}
             label={label}
             options={options}
             chosen={[field.value as V]}
@@ -149,11 +150,16 @@ export function FormChoice<
               onChosen?.(value);
             }}
           />
-          {fieldState.error ? <Wrong says={wrong ?? fieldState.error.message} /> : null}
         </>
       )}
     />
   );
+}
+
+/** The focus, with what is wrong in sight above it: of many answers the last may lie a screen further down. */
+function toTheMiddle(first: View): void {
+  first.focus();
+  (first as unknown as HTMLElement).scrollIntoView?.({ block: 'center' });
 }
 
 /** Any number of answers in a form. */

@@ -11,6 +11,7 @@ export const Waits = z
     for: z.enum(WAITS_FOR),
     asked: wordsOrNone(120),
     askAgainOn: Day.nullable(),
+    away: z.boolean(),
   })
   .refine(({ for: what, asked }) => what === 'nothing' || asked !== '', {
     path: ['asked'],

@@ -2,7 +2,7 @@ import * as changes from '../evidence/changes';
 import * as findings from '../evidence/findings';
 import * as readings from '../evidence/readings';
 import * as trials from '../evidence/trials';
-import { drawBrake } from '../evidence/brake';
+import { drawBrake, type TrueBrake } from '../evidence/brake';
 import { randomOf } from '../random';
 import { besiege, play, shrink } from './adversary';
 
@@ -17,6 +17,13 @@ it('no history betters what stands without an answer, or ends signed over what i
   expect(besiege(FEW, SEED)).toEqual({ played: FEW, broken: null }));
 
 // A siege that no wall could fall to proves nothing: with a rule loosened it has to get in.
+const SEEDS = Array.from({ length: 200 }, (_, i) => i + 1);
+/** Far apart: near ones draw alike. */
+const EIGHT = SEEDS.slice(0, 8).map((seed) => seed * 104_729_011);
+/** The seed of a brake that is so. */
+const seedOf = (is: (brake: TrueBrake) => boolean) =>
+  SEEDS.find((seed) => is(drawBrake(randomOf(seed))))!;
+
 describe('with a rule loosened it finds the way in', () => {
   it('where the last look at an area counts', () => {
     const last: typeof findings.standingFindings = ({ looks, end, area }) =>
@@ -34,7 +41,12 @@ describe('with a rule loosened it finds the way in', () => {
         ({ tested }, test, end = null) =>
           tested.filter((each) => each.test === test && each.end === end).at(-1) ?? null,
       );
-    expect(besiege(HISTORIES, SEED).broken?.what).toBe('better-without-an-answer');
+    // A lever that sinks, felt wrong and then right: too rare a row of deeds to wait for.
+    const sinks = seedOf(({ sinksMm }) => sinksMm > 1);
+    const deeds = EIGHT.map((seed) => ({ does: 'feel' as const, seed }));
+    expect(play(sinks, deeds)?.what).toBe('better-without-an-answer');
+    jest.restoreAllMocks();
+    expect(play(sinks, deeds)).toBeNull();
   });
 
   it('where work at one brake of a lever mends the other', () => {
@@ -46,15 +58,26 @@ describe('with a rule loosened it finds the way in', () => {
         .sort((a, b) => a.seq - b.seq),
     );
     // A leak at the one, its joint made anew at the other: too rare a row of deeds to wait for.
-    const leaks = Array.from({ length: 200 }, (_, i) => i + 1).find(
-      (seed) => drawBrake(randomOf(seed)).leak,
-    )!;
+    const leaks = seedOf(({ leak }) => leak);
     const deeds = (['look-leaks', 'there-remake', 'look-nothing'] as const).flatMap((does) =>
-      [1, 2, 3, 4, 5, 6, 7, 8].map((seed) => ({ does, seed })),
+      EIGHT.map((seed) => ({ does, seed })),
     );
     expect(play(leaks, deeds)?.what).toBe('better-without-an-answer');
     jest.restoreAllMocks();
     expect(play(leaks, deeds)).toBeNull();
+  });
+
+  it('where what was proven stands after the bike was ridden elsewhere', () => {
+    jest.spyOn(changes, 'lapsedSince').mockImplementation(changes.changedSince);
+    const ridden = (seed: number) =>
+      play(
+        seed,
+        (['rotor', 'pads', 'lever', 'away'] as const).map((does) => ({ does, seed })),
+      );
+    const seeds = SEEDS.slice(0, 12);
+    expect(seeds.map(ridden).find(Boolean)?.what).toBe('signed-past-its-limit');
+    jest.restoreAllMocks();
+    expect(seeds.map(ridden).filter(Boolean)).toEqual([]);
   });
 
   it('where what was measured last counts', () => {

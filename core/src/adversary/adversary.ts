@@ -50,6 +50,7 @@ const DEEDS = [
   'seen-wrong',
   'identify-again',
   'stamp',
+  'away',
   // Done at the other brake that its lever works.
   'there-lever',
   'there-look',
@@ -105,6 +106,7 @@ const PROOFS: Readonly<Partial<Record<Subject, readonly EntryKind[]>>> = {
 
 /** The kinds of entry that can lift a bar of the whole visit; what bars for the sake of one thing goes by that thing. */
 const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>> = {
+  away: ['waits'],
   'lever-side-unconfirmed': ['test'],
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
@@ -408,6 +410,17 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
     case 'identify-again':
       visit.identify();
       return;
+    case 'away': {
+      visit.wait(true);
+      truth.rotorMm -= 0.1 * random();
+      truth.padsMm -= 0.5 * random();
+      truth.tirMm += 0.1 * random();
+      truth.crack ||= random() < 0.1;
+      truth.leak ||= random() < 0.1;
+      if (random() < 0.2) truth.sinksMm = 2;
+      visit.goOn(false);
+      return;
+    }
     case 'stamp':
       visit.identify(SHEET, { stampedLimit: { limitMm: 1.5, atLimitIsWorn: true } });
       return;

@@ -604,6 +604,107 @@ describe('E4: proofs lapse', () => {
   });
 });
 
+describe('a bike that leaves the shop while its job is open comes back as one that comes in', () => {
+  const MEASURED = ['rotor', 'pads', 'lever', 'runout', 'clearance'] as const;
+  const proven = () => {
+    const visit = identified().rotor([1.7, 1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
+    visit.look('caliper');
+    return visit;
+  };
+
+  it('nothing that was proven stands while it is away, nor when it is back', () => {
+    const visit = proven().wait(true);
+    const falls = () => {
+      for (const subject of [...MEASURED, 'caliper'] as const)
+        expect(visit.item(subject)).toMatchObject({
+          word: 'unproven',
+          lapsed: { touch: 'away', by: { code: 'away' } },
+        });
+    };
+    falls();
+    expect(visit.barred).toEqual(['away', 'unproven-open', 'lever-side-unconfirmed']);
+    visit.goOn(true);
+    falls();
+    expect(visit.barred).toEqual(['unproven-open', 'lever-side-unconfirmed']);
+    expect(visit.bars.filter(({ code }) => code === 'unproven-open')).toHaveLength(6);
+  });
+
+  it('proven anew it may be signed', () => {
+    const visit = proven().wait(true).goOn(true).test('lever-side');
+    visit.rotor([1.7, 1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps().look('caliper');
+    expect(visit.bars).toEqual([]);
+  });
+
+  it('a wait through which it stayed takes nothing away', () => {
+    const visit = proven().wait(false);
+    expect(visit.bars).toEqual([]);
+    expect(visit.goOn(false).bars).toEqual([]);
+  });
+
+  it('that it was away is said at the end, too, and a word at the end does not unsay that it left', () => {
+    expect(proven().wait(false).goOn(true).word('rotor')).toBe('unproven');
+    expect(proven().wait(true).goOn(false).word('rotor')).toBe('unproven');
+  });
+
+  it('what was written while it was away is of no bike that was here', () => {
+    const visit = identified().wait(true).rotor([1.7, 1.7, 1.7]);
+    expect(visit.barred).toContain('away');
+    expect(visit.goOn(true).word('rotor')).toBe('unproven');
+  });
+
+  it('that it left is not taken back', () => {
+    const visit = proven().wait(true);
+    expect(visit.send('taken-back', { of: visit.last })).toMatchObject({ code: 'failed-check' });
+    expect(visit.barred).toContain('away');
+  });
+
+  it('what was worn, found or felt wrong before is so still', () => {
+    const visit = identified().rotor([1.4, 1.4, 1.4]).lever(27, 30);
+    visit.look('leaks', ['leak-at-banjo']);
+    visit.test('cut-off', 'failed').wait(true).goOn(true);
+    expect(visit.word('rotor')).toBe('replace');
+    expect(visit.item('lever')!.doNotRide).toBe(true);
+    expect(visit.item('leaks')!.doNotRide).toBe(true);
+    visit.lever();
+    expect(visit.item('lever')!.doNotRide).toBe(true);
+  });
+
+  it('bolts, ticks and the stand test of what was done before are asked again', () => {
+    const visit = identified();
+    visit.fit();
+    visit.tighten('rotor-bolts').tickAll().test('stand');
+    expect(visit.bars).toEqual([]);
+    visit.wait(true).goOn(true).test('lever-side');
+    expect(visit.barred).toEqual(['stand-untested', 'torque-unproven', 'check-open']);
+    visit.tighten('rotor-bolts').tickAll().test('stand');
+    expect(visit.bars).toEqual([]);
+  });
+
+  it('a lever that was opened, bled and proven wants its number again', () => {
+    const visit = identified();
+    visit.fill();
+    visit.cycle('none').lever();
+    expect(visit.barred).not.toContain('lever-untested');
+    visit.wait(true).goOn(true);
+    expect(visit.barred).toContain('lever-untested');
+  });
+
+  it('what a lead accepted was said of it as it was', () => {
+    const visit = identified().rotor([1.7]).decide('accepted-unproven', 'rotor');
+    expect(visit.bars).toEqual([]);
+    visit.wait(true).goOn(true).test('lever-side');
+    expect(visit.barred).toEqual(['unproven-open']);
+    expect(visit.decide('accepted-unproven', 'rotor').bars).toEqual([]);
+  });
+
+  it('what a customer refused, too', () => {
+    const visit = identified().rotor([1.4, 1.4, 1.4]).decide('customer-refused', 'rotor');
+    expect(visit.bars).toEqual([]);
+    visit.wait(true).goOn(true).test('lever-side');
+    expect(visit.barred).toEqual(['replace-open']);
+  });
+});
+
 describe('E5 and E6: a proof is complete, and doubt goes all the way', () => {
   it('gaps on a sweep of two points, or on an overdue dial, prove nothing', () => {
     const two = identified().measure(

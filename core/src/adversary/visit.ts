@@ -348,6 +348,18 @@ export class Visit {
     return this;
   }
 
+  /** Waits for the rider, with the bike here or out of the shop. */
+  wait(away: boolean): this {
+    this.send('waits', { for: 'customer', asked: 'The rider', askAgainOn: '2026-12-01', away });
+    return this;
+  }
+
+  /** Waits no more. @param away whether the bike was out of the shop meanwhile */
+  goOn(away: boolean): this {
+    this.send('waits', { for: 'nothing', asked: '', askAgainOn: null, away });
+    return this;
+  }
+
   /** Each lever seen to cut the motor. */
   cutOffs(): this {
     for (const end of leversOf(this.base.bike)) this.test('cut-off', 'passed', '', end);

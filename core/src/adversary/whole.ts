@@ -29,7 +29,7 @@ export function whole(): Visit {
     at: '',
   } as const;
   const visit = identified({ againstAdvice: [advice], notices: [NOTICE] });
-  visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.05).gaps();
+  visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.15).gaps();
   visit.look('leaks', ['leak-at-banjo']);
   visit.repair('remake-joint-at-caliper').look('leaks');
   visit.send('part-off', { end: 'front', part: 'rotor', goes: 'scrap' });
@@ -54,7 +54,7 @@ export function whole(): Visit {
   visit.send('witness', { ...told, ring: 'even' });
   visit.send('bite', { ...told, rose: true });
   visit.send('sum', { ...told, calculator: 'share', keyed: { aheadM: '0.55' } });
-  visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01' });
+  visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01', away: false });
   visit.send('sign', { ...told, sign: 'parts-new', seen: false });
   visit.send('cause', { ...told, cause: 'glazed' });
   visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });

@@ -16,7 +16,8 @@ export type ChangedBy =
   | { code: 'bled' }
   | { code: 'repaired'; work: Work }
   | { code: 'tightened'; fastener: FastenerId }
-  | { code: 'edited' };
+  | { code: 'edited' }
+  | { code: 'away' };
 
 /** A change of what is at one end, with its place in the order of everything written. */
 export interface Change {
@@ -47,6 +48,7 @@ export interface ChangedJob {
   repaired: readonly { seq: number; end: End; work: Work }[];
   tightened: readonly { seq: number; end: End; fastener: FastenerId }[];
   edited: readonly { seq: number; was: Sided; became: Sided }[];
+  away: readonly { seq: number }[];
 }
 
 interface Sided {
@@ -139,6 +141,13 @@ function doneAt(job: ChangedJob, end: End): Change[] {
         ? [{ seq, end, touches: ['lever-side'], cures: [], by: { code: 'edited' } }]
         : [],
     ),
+    ...job.away.map(({ seq }): Change => ({
+      seq,
+      end,
+      touches: ['away'],
+      cures: [],
+      by: { code: 'away' },
+    })),
   ];
 }
 
@@ -162,6 +171,19 @@ export function changedSince(
   const touch = last.touches.find((each) => touches.includes(each))!;
   return { seq: last.seq, touch, by: last.by };
 }
+
+/**
+ * What a proof lapses with: one of these was touched after it, or the bike was out of the shop. It comes back as one that comes in,
+ * and nothing of it is known any more [D]. What it mends or answers is asked of {@link changedSince}: being away is no work.
+ */
+export const lapsedSince = (
+  changes: readonly Change[],
+  seq: number,
+  lapses: readonly Touch[],
+): Lapse | null => changedSince(changes, seq, [...lapses, 'away']);
+
+/** Where in the order of everything written the bike last was away, or 0. */
+export const lastAway = ({ away }: Pick<ChangedJob, 'away'>): number => away.at(-1)?.seq ?? 0;
 
 /** Whether every one of these works was done between two places in the order; never where there is none to do. */
 export function areCuredBetween(

@@ -1,4 +1,5 @@
 import type { End } from '../ends';
+import { lastAway } from './changes';
 import type { Job, Tightened } from '../job/job';
 import { brakeAt } from '../job/visit';
 import { fastenersOf, type Hold } from '../procedure/hold';
@@ -13,13 +14,16 @@ interface OpenFastener {
   flaws: readonly ProofFlaw[];
 }
 
-type FastenedJob = Pick<Job, 'id' | 'identified' | 'bike' | 'stepped' | 'fittings' | 'repaired'> & {
+type FastenedJob = Pick<
+  Job,
+  'id' | 'identified' | 'bike' | 'stepped' | 'fittings' | 'repaired' | 'away'
+> & {
   tightened: readonly Pick<Tightened, 'end' | 'seq' | 'fastener' | 'flaws'>[];
 };
 
 /**
  * The safety fasteners of an end that are not proven: each that was loosened or holds something that was put on needs a
- * proof of its own after that; of each that was tightened the last time counts [D].
+ * proof of its own after that, and after the bike was away; of each that was tightened the last time counts [D].
  */
 export function openFasteners(job: FastenedJob, end: End): OpenFastener[] {
   const tightened = job.tightened.filter(
@@ -29,7 +33,7 @@ export function openFasteners(job: FastenedJob, end: End): OpenFastener[] {
   const fasteners = new Set([...loose.keys(), ...tightened.map(({ fastener }) => fastener)]);
   return [...fasteners].flatMap((fastener): OpenFastener[] => {
     const last = tightened.filter((each) => each.fastener === fastener).at(-1);
-    if (!last || last.seq < (loose.get(fastener) ?? 0))
+    if (!last || last.seq < Math.max(loose.get(fastener) ?? 0, lastAway(job)))
       return [{ end, fastener, flaws: ['passes-open'] }];
     return last.flaws.length > 0 ? [{ end, fastener, flaws: last.flaws }] : [];
   });

@@ -1,6 +1,7 @@
 import { type Measurand, MEASURANDS } from '../measurand/measurand';
+import { measurandRule } from '../measurand/measurands';
 import { AREAS, type Area } from '../inspection/findings';
-import type { Change } from './changes';
+import { changedSince, lapsedSince, type Change } from './changes';
 import { AREA_LAPSES, CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from './lapse';
 import { lapsedBy } from './readings';
 import { TOUCHES, type Touch } from './touch';
@@ -33,6 +34,12 @@ const FALLS: Readonly<Record<Touch, readonly Falls[]>> = {
   throttle: ['cut-off'],
   cable: ['lever', 'look-over cable'],
   'lever-side': ['lever-side'],
+  away: [
+    ...MEASURANDS,
+    ...AREAS.map((area): Falls => `look-over ${area}`),
+    'cut-off',
+    'lever-side',
+  ],
 };
 
 const touched = (touch: Touch): Change => ({
@@ -46,13 +53,15 @@ const touched = (touch: Touch): Change => ({
 it.each(TOUCHES)(
   '%s touched: what was proven before is proven no more, and nothing else',
   (touch) => {
+    const isLapsed = (lapses: readonly Touch[]) =>
+      lapsedSince([touched(touch)], 1, lapses) !== null;
     const falls: Falls[] = [
       ...MEASURANDS.filter((part) => lapsedBy({ part, seq: 1 }, [touched(touch)]) !== null),
-      ...AREAS.filter((area) => AREA_LAPSES[area].includes(touch)).map(
+      ...AREAS.filter((area) => isLapsed(AREA_LAPSES[area])).map(
         (area): Falls => `look-over ${area}`,
       ),
-      ...(CUT_OFF_LAPSES.includes(touch) ? (['cut-off'] as const) : []),
-      ...(LEVER_SIDE_LAPSES.includes(touch) ? (['lever-side'] as const) : []),
+      ...(isLapsed(CUT_OFF_LAPSES) ? (['cut-off'] as const) : []),
+      ...(isLapsed(LEVER_SIDE_LAPSES) ? (['lever-side'] as const) : []),
     ];
     expect(falls.sort()).toEqual([...FALLS[touch]].sort());
   },
@@ -61,4 +70,16 @@ it.each(TOUCHES)(
 it('what was proven after the work stands', () => {
   for (const touch of TOUCHES)
     for (const part of MEASURANDS) expect(lapsedBy({ part, seq: 3 }, [touched(touch)])).toBeNull();
+});
+
+// A bike that was away is proven anew, and nothing that was wrong with it is put right by that.
+it('being away is no work: it mends and answers nothing', () => {
+  for (const part of MEASURANDS) expect(measurandRule(part).mendedBy).not.toContain('away');
+  expect(
+    changedSince(
+      [touched('away')],
+      1,
+      TOUCHES.filter((touch) => touch !== 'away'),
+    ),
+  ).toBeNull();
 });

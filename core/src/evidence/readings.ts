@@ -5,7 +5,7 @@ import type { Standard } from '../inspection/standard';
 import type { Judgement } from '../inspection/judge';
 import { judge } from '../inspection/judge';
 import { standingReadings, valuesAt } from '../inspection/session';
-import { changedSince, type Change, type Lapse } from './changes';
+import { lapsedSince, type Change, type Lapse } from './changes';
 import type { SaidWrong } from './findings';
 import { SYSTEM } from './touch';
 
@@ -148,5 +148,5 @@ export function lapsedBy(
   sitting: Pick<Sitting, 'part' | 'seq'>,
   changes: readonly Change[],
 ): Lapse | null {
-  return changedSince(changes, sitting.seq, measurandRule(sitting.part).lapses);
+  return lapsedSince(changes, sitting.seq, measurandRule(sitting.part).lapses);
 }

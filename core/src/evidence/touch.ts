@@ -32,6 +32,8 @@ export const TOUCHES = [
   'cable',
   /** Which lever works which brake, as it is written down. */
   'lever-side',
+  /** Out of the shop: ridden, and in anybody's hands. */
+  'away',
 ] as const;
 export type Touch = (typeof TOUCHES)[number];
 

@@ -10,6 +10,7 @@ const nothing = {
   repaired: [],
   tightened: [],
   edited: [],
+  away: [],
 };
 const tested = (seq: number, outcome: 'passed' | 'failed', words = '') => ({
   seq,

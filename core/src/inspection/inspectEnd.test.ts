@@ -103,6 +103,7 @@ const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   repaired: [],
   tightened: [],
   edited: [],
+  away: [],
   decided: [],
   tested: [],
   metBefore: { front: NOTHING_MET, rear: NOTHING_MET, third: NOTHING_MET },

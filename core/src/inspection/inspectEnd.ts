@@ -8,7 +8,7 @@ import { compoundAdvice } from '../kit/compound';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
-  changedSince,
+  lapsedSince,
   changesAt,
   areCuredBetween,
   type Lapse,
@@ -480,7 +480,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   const unmeasured =
     fitted !== null && fitted.condition === 'used' && fitted.jobId === job.id && judgement === null;
   const lapsedLook =
-    look && area && !part ? changedSince(changes, look.seq, AREA_LAPSES[area]) : null;
+    look && area && !part ? lapsedSince(changes, look.seq, AREA_LAPSES[area]) : null;
   const lapsed = (judgement && sitting ? lapsedNow(job, end, sitting) : null) ?? lapsedLook;
   const unbelieved =
     judgement && part && AT_THE_WHEEL.includes(part)

@@ -31,6 +31,7 @@ const nothing: LiftingVisit = {
   repaired: [],
   tightened: [],
   edited: [],
+  away: [],
 };
 const look = (seq: number, area: LookOver['area']): LookOver => ({
   id: `look ${seq}`,

@@ -1,6 +1,12 @@
 import type { Outcome } from '../evidence/outcome';
 import { ENDS, type End } from '../ends';
-import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
+import {
+  changedSince,
+  changesAt,
+  lapsedSince,
+  lastAway,
+  type ChangedJob,
+} from '../evidence/changes';
 import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
 import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
@@ -10,6 +16,7 @@ import { unseconded } from './secondLook';
 import { reckonedAgainst } from './reckoned';
 import { isUnbitten } from './bite';
 import { unsweptAt } from './sweep';
+import { waitOf } from './waits';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
   inspectEnd,
@@ -40,6 +47,7 @@ export const watchedItems = (job: InspectedJob): InspectionItem[] =>
 export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
   const items = inspectedItems(job);
   return signOffBars({
+    away: waitOf(job)?.away ?? false,
     leverSideConfirmed: job.frontLever !== null && provenLeverSide(job) === 'passed',
     motor: job.bike.motor,
     cutOff: leversOf(job.bike).map((end) => ({ end, outcome: provenCutOff(job, end) })),
@@ -74,7 +82,8 @@ export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
     }),
     standUntested: ENDS.filter((end) => {
       const last = workedAt(job, end).at(-1);
-      const untested = last !== undefined && !standTestedSince(job, end, last.seq);
+      const untested =
+        last !== undefined && !standTestedSince(job, end, Math.max(last.seq, lastAway(job)));
       return untested || standTest(job, end)?.outcome === 'failed';
     }),
     unswept: ENDS.flatMap((end) => {
@@ -129,7 +138,7 @@ function unlapsed(
   lapses: readonly Touch[],
 ): Outcome | null {
   if (!last || last.outcome === 'failed') return last?.outcome ?? null;
-  const lapsed = ends.some((end) => changedSince(changesAt(job, end), last.seq, lapses));
+  const lapsed = ends.some((end) => lapsedSince(changesAt(job, end), last.seq, lapses));
   return lapsed ? null : last.outcome;
 }
 
@@ -144,7 +153,7 @@ export function leverUntestedAt(job: Judged, end: End): boolean {
   if (!opened || (cable && !wet)) return false;
   // One number is that of the lever, at whichever of its brakes it was written down.
   return !onOneLever(job.bike, end).some(
-    (each) => (standingSitting(job, each, 'lever')?.seq ?? 0) > opened.seq,
+    (each) => (standingSitting(job, each, 'lever')?.seq ?? 0) > Math.max(opened.seq, lastAway(job)),
   );
 }
 

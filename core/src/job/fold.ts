@@ -72,6 +72,7 @@ function begun(base: JobBase): Facts {
     taken: [],
     told: [],
     takenBack: [],
+    away: [],
     bled: [],
     repaired: [],
     tested: [],

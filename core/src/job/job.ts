@@ -315,6 +315,8 @@ export interface Facts extends JobBase {
   /** What was told and not taken back. */
   told: Told[];
   takenBack: (By & { of: string })[];
+  /** Where in the order the bike left the shop or came back. */
+  away: { seq: number }[];
   /** Every cycle of a bleed, those taken back too: they were seen. */
   bled: { seq: number; end: End; bubbles: Bubbles }[];
   /** Work that no step of the plan says. */

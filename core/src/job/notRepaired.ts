@@ -33,6 +33,7 @@ function subjectOf(bar: Bar): Subject | null {
     case 'reckoned-against':
       return 'caliper';
     // A notice meets the bike at its next visit by itself.
+    case 'away':
     case 'notice-open':
     case 'sheet-revised':
     case 'watch-untold':

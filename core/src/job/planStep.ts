@@ -1,4 +1,4 @@
-import { changedSince, changesAt } from '../evidence/changes';
+import { changedSince, changesAt, lapsedSince } from '../evidence/changes';
 import type { End, UsualEnd } from '../ends';
 import { axleOf, endsOf, leversOf } from '../kit/brakes';
 import { standingSitting } from '../inspection/inspectEnd';
@@ -69,13 +69,13 @@ function isTaken(job: Omit<Job, 'bars'>, end: End, step: StepId, number: StepNum
   const changes = changesAt(job, end);
   if (number === 'radial') {
     const last = toldOf(job, 'radial', end).at(-1);
-    return last !== undefined && !changedSince(changes, last.seq, ['mount', 'rotor']);
+    return last !== undefined && !lapsedSince(changes, last.seq, ['mount', 'rotor']);
   }
   const { lapses } = measurandRule(number);
   const sitting = standingSitting(job, end, number);
   // What nobody abraded need not be measured again.
   if (step === 'measure-after-cleaning' && !changedSince(changes, 0, lapses)) return true;
-  return sitting !== null && !changedSince(changes, sitting.seq, lapses);
+  return sitting !== null && !lapsedSince(changes, sitting.seq, lapses);
 }
 
 const FAULTS = { skipped: skipFault, 'taken-back': backFault } as const;

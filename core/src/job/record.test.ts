@@ -10,7 +10,7 @@ const SIGNED: Signed = {
   number: 7,
   at: '2026-11-25T16:00:00.000Z',
   by: 'Maren',
-  toldOf: [{ end: 'front', subject: 'rotor' }],
+  toldOf: [{ end: 'front', subject: 'runout' }],
   notRepaired: null,
 };
 

@@ -1,16 +1,16 @@
 import { ENDS, type End } from '../ends';
 import { endsOf, saidOfThird } from '../kit/brakes';
 import type { Finding } from '../inspection/findings';
-import type { Thing } from '../inspection/inspected';
+import { isSameThing, type Thing } from '../inspection/inspected';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
-import { barsOf } from './bars';
+import { barsOf, watchedItems } from './bars';
 import { noticesMet } from '../notice/notice';
 import { intakeOf, NOTHING_SAID, type Job } from './job';
 import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/14';
+export const RECORD_FORMAT = 'hold-fast/job-record/15';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {
@@ -19,7 +19,7 @@ export interface Signed {
   /** ISO 8601, UTC. */
   at: string;
   by: string;
-  /** What is watched and they told of. */
+  /** What they told of; only what is watched is kept of it. */
   toldOf: readonly Thing[];
   /** The job is closed and its bike leaves as it is; null where it was signed off. */
   notRepaired: NotRepaired | null;
@@ -326,7 +326,9 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       number: signed.number,
       at: signed.at,
       by: signed.by,
-      toldOf: signed.toldOf.map(({ end, subject }) => ({ end, subject })),
+      toldOf: watchedItems(job)
+        .filter((item) => signed.toldOf.some((told) => isSameThing(told, item)))
+        .map(({ end, subject }) => ({ end, subject })),
     },
     notRepaired: signed.notRepaired && {
       words: signed.notRepaired.words,

@@ -1,7 +1,7 @@
 import type { End } from '../ends';
 import { toldOf, type Told } from './told';
 import { isRadialWithin, type Unswept } from '../mount/radial';
-import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
+import { changedSince, changesAt, lapsedSince, type ChangedJob } from '../evidence/changes';
 import type { Touch } from '../evidence/touch';
 
 /** What moves the pads nearer the axle or away from it. */
@@ -32,5 +32,5 @@ export function unsweptAt(job: SweptJob, end: End): Unswept | null {
     const again = measured.find(({ seq, eMm }) => seq > off.seq && isRadialWithin(eMm));
     if (!again || !rings.some(({ seq }) => seq > again.seq)) return 'off-the-edge';
   }
-  return last && changedSince(changes, last.seq, MOVES) ? 'moved' : null;
+  return last && lapsedSince(changes, last.seq, MOVES) ? 'moved' : null;
 }

@@ -1,6 +1,7 @@
 import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
 import { atEachEnd, type End } from '../ends';
+import { lastAway } from '../evidence/changes';
 import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
@@ -148,9 +149,12 @@ export function workedAt(job: WorkedJob, end: End): DoneAt[] {
 }
 
 /** What has to be ticked by name at one end, and how each stands. */
-export function checksAt(job: WorkedJob & Pick<Job, 'identified' | 'bike' | 'told'>, end: End) {
+export function checksAt(
+  job: WorkedJob & Pick<Job, 'identified' | 'bike' | 'told' | 'away'>,
+  end: End,
+) {
   const ticked = toldOf(job, 'ticked', end);
-  return checksFor(brakeAt(job, end), workedAt(job, end), ticked);
+  return checksFor(brakeAt(job, end), workedAt(job, end), ticked, lastAway(job));
 }
 
 /** What the customer said to the lines of the quote: an agreement to a plan is one to all that was in it. */

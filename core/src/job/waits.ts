@@ -1,4 +1,4 @@
-import type { EntryBase } from './entry';
+import type { EntryBase, Kind } from './entry';
 import { tells, toldOf, type Told } from './told';
 
 /** What a job can wait for; `nothing` ends the wait [P]. */
@@ -16,21 +16,38 @@ export interface WaitsEntry extends EntryBase {
   asked: string;
   /** `yyyy-mm-dd`; null where it waits no more. */
   askAgainOn: string | null;
+  /** Whether the bike is out of the shop meanwhile; where it waits no more, whether it was. */
+  away: boolean;
 }
 
-export const waits = tells<WaitsEntry>('waits', 'anybody');
+const told = tells<WaitsEntry>('waits', 'anybody');
+
+/**
+ * A bike that leaves while it waits is ridden: what was proven before falls then, and when it is back what was written meanwhile
+ * falls too [D].
+ */
+export const waits: Kind<WaitsEntry> = {
+  ...told,
+  add: (facts, entry, known, place) => ({
+    ...told.add(facts, entry, known, place),
+    away: entry.away || waitOf(facts)?.away ? [...facts.away, { seq: place.seq }] : facts.away,
+  }),
+};
 
 /** What somebody who waits is waiting for. */
 export interface Wait {
   for: Exclude<WaitsFor, 'nothing'>;
   asked: string;
   askAgainOn: string;
+  away: boolean;
 }
 
 /** The wait that a last word on it comes to; null where it waits for nothing. */
-export function waitIn(last: Pick<WaitsEntry, 'for' | 'asked' | 'askAgainOn'> | null): Wait | null {
+export function waitIn(
+  last: Pick<WaitsEntry, 'for' | 'asked' | 'askAgainOn' | 'away'> | null,
+): Wait | null {
   return last && last.for !== 'nothing' && last.askAgainOn !== null
-    ? { for: last.for, asked: last.asked, askAgainOn: last.askAgainOn }
+    ? { for: last.for, asked: last.asked, askAgainOn: last.askAgainOn, away: last.away }
     : null;
 }
 

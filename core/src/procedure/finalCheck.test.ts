@@ -13,7 +13,7 @@ const brake: CheckedBrake = {
 };
 const done = (...steps: StepId[]): DoneAt[] => steps.map((step, i) => ({ seq: i + 1, step }));
 const open = (steps: DoneAt[], of: Partial<CheckedBrake> = {}) =>
-  checksFor({ ...brake, ...of }, steps, []).map(({ check }) => check);
+  checksFor({ ...brake, ...of }, steps, [], 0).map(({ check }) => check);
 
 const tick = (seq: number, outcome: Ticked['outcome'] = 'passed', words = ''): Ticked => ({
   seq,
@@ -22,7 +22,7 @@ const tick = (seq: number, outcome: Ticked['outcome'] = 'passed', words = ''): T
   words,
 });
 const stands = (steps: DoneAt[], ...ticked: Ticked[]) =>
-  checksFor(brake, steps, ticked).find(({ check }) => check === 'pad-spring')!.stands;
+  checksFor(brake, steps, ticked, 0).find(({ check }) => check === 'pad-spring')!.stands;
 
 // Common practice: every safety bolt by name, and the caps and clips of what was opened.
 describe('the final check by name', () => {
@@ -74,10 +74,22 @@ describe('the final check by name', () => {
     expect(stands(again, tick(3, 'failed'), tick(6))).toBe('passed');
   });
 
+  // Our design (E4): a bike that was away comes back as one that comes in.
+  it('what was in order before the bike was away is ticked anew; what was not in order stays so', () => {
+    const steps = done('pads-out', 'new-pads-in');
+    const after = (away: number, ...ticked: Ticked[]) =>
+      checksFor(brake, steps, ticked, away).find(({ check }) => check === 'pad-spring')!.stands;
+    expect(after(0, tick(5))).toBe('passed');
+    expect(after(6, tick(5))).toBe('open');
+    expect(after(6, tick(5), tick(7))).toBe('passed');
+    expect(after(6, tick(5, 'failed'))).toBe('failed');
+    expect(after(6, tick(5, 'failed'), tick(7))).toBe('failed');
+  });
+
   it('proving the brake afterwards takes no tick back', () => {
     const steps = [...done('pads-out', 'new-pads-in'), { seq: 9, step: 'stand-test' as const }];
     expect(
-      checksFor(brake, steps, [{ ...tick(5), check: 'no-drag' }]).find(
+      checksFor(brake, steps, [{ ...tick(5), check: 'no-drag' }], 0).find(
         ({ check }) => check === 'no-drag',
       )!.stands,
     ).toBe('passed');

@@ -127,12 +127,14 @@ export const TOUCHES_NOTHING: readonly StepId[] = [
 
 /**
  * What has to be ticked by name at one end for the work that was done there, each with how it stands; a tick counts when
- * it is later than the last step that touched the thing, and after one that failed when it says what was done about it.
+ * it is later than the last step that touched the thing, and after one that failed when it says what was done about it. What was in order before the bike was last away is ticked anew.
+ * @param away where in the order it last was, or 0
  */
 export function checksFor(
   brake: CheckedBrake,
   done: readonly DoneAt[],
   ticked: readonly Ticked[],
+  away: number,
 ): { check: Check; stands: 'open' | 'passed' | 'failed' }[] {
   const work = done.filter(({ step }) => !TOUCHES_NOTHING.includes(step));
   if (work.length === 0) return [];
@@ -144,7 +146,8 @@ export function checksFor(
     if (!last) return [];
     const since = ticked.filter((each) => each.check === check && each.seq > last.seq);
     const tick = standingTrial(since, (_failed, passed) => !!passed.words);
-    const outcome = tick?.outcome ?? 'open';
+    const lapsed = tick !== null && tick.outcome !== 'failed' && tick.seq < away;
+    const outcome = tick === null || lapsed ? 'open' : tick.outcome;
     return [{ check, stands: outcome === 'not-fitted' ? 'passed' : outcome }];
   });
 }

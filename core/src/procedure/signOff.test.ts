@@ -7,6 +7,7 @@ const levers = (front: Outcome | null, rear: Outcome | null) => [
 ];
 
 const clear: SignOffFacts = {
+  away: false,
   leverSideConfirmed: true,
   motor: false,
   cutOff: levers(null, null),

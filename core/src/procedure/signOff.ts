@@ -12,6 +12,8 @@ import type { End } from '../ends';
 
 /** Where a job stands when somebody wants to sign it. */
 export interface SignOffFacts {
+  /** It is written that the bike is out of the shop. */
+  away: boolean;
   leverSideConfirmed: boolean;
   /** The bike has a motor, so each lever must have been seen to cut it. */
   motor: boolean;
@@ -69,6 +71,7 @@ export interface SignOffFacts {
 export type BleedLack = 'fluid' | 'cycles';
 
 export type Bar =
+  | { code: 'away' }
   | { code: 'lever-side-unconfirmed' }
   | { code: 'cut-off-untested'; end: End }
   | { code: 'cut-off-failed'; end: End }
@@ -104,6 +107,7 @@ export function signOffBars(facts: SignOffFacts): Bar[] {
     .map(({ end, subject, found }) => ({ code: 'do-not-ride', end, subject, found }));
   for (const { end, subject, found } of facts.tagged)
     bars.push({ code: 'still-tagged', end, subject, found });
+  if (facts.away) bars.push({ code: 'away' });
   for (const notice of facts.noticesOpen) bars.push({ code: 'notice-open', ...notice });
   for (const {
     end,

@@ -78,6 +78,7 @@ export async function metByVisits(
     bled: [],
     tightened: [],
     edited: [],
+    away: [],
   };
   return atEachEnd((end) => metAt(NOTHING_MET, visits, end));
 }

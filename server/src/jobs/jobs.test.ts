@@ -523,7 +523,7 @@ describe('a job that waits', () => {
   ) =>
     client.sendJob('POST', `/jobs/${jobId}/entries`, {
       entry: {
-        ...entry('waits', { for: 'nothing', asked: '', askAgainOn: null }),
+        ...entry('waits', { for: 'nothing', asked: '', askAgainOn: null, away: false }),
         for: what,
         asked,
         askAgainOn: day,
@@ -543,6 +543,7 @@ describe('a job that waits', () => {
       for: 'maker',
       asked: 'About the mount',
       askAgainOn: '2026-12-04',
+      away: false,
     });
     await say(id, 'nothing');
     expect(await onBench(id)).toBeNull();

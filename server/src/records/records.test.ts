@@ -45,6 +45,14 @@ const codes = (answer: Awaited<ReturnType<typeof sign>>) =>
 const confirmLever = (jobId: string) =>
   client.append(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
 
+/** What was sealed of a job, as it stands in its record. */
+async function held(jobId: string): Promise<unknown> {
+  const rows = (await client.send<Page<SealedRow>>('GET', '/records')).body.items;
+  const { id } = rows.find((row) => row.jobId === jobId)!;
+  const { canonical } = (await client.send<SealedRecord>('GET', `/records/${id}`)).body;
+  return (JSON.parse(canonical) as { record: unknown }).record;
+}
+
 async function readyJob(points = GOOD, change: Record<string, unknown> = {}): Promise<string> {
   const jobId = await openJob(shop, client, change);
   await measureRotor(shop, client, jobId, points);
@@ -159,7 +167,46 @@ describe('signing off', () => {
     expect(codes(await sign(jobId))).toEqual(['watch-untold']);
     const told = (end: string) => sign(jobId, { toldOf: [{ end, subject: 'rotor' }] });
     expect(codes(await told('rear'))).toEqual(['watch-untold']);
-    expect((await told('front')).status).toBe(201);
+    // Of what is not watched nobody was told anything, whatever is sent.
+    const more = ['pads', 'rotor'].map((subject) => ({ end: 'front', subject }));
+    expect((await sign(jobId, { toldOf: more })).status).toBe(201);
+    expect(await held(jobId)).toMatchObject({
+      signedOff: { toldOf: [{ end: 'front', subject: 'rotor' }] },
+    });
+  });
+
+  it('refuses what was proven before the bike left the shop, and takes it proven anew', async () => {
+    const jobId = await readyJob();
+    const wait = (what: 'customer' | 'nothing', away: boolean) =>
+      client.append(
+        jobId,
+        entry('waits', {
+          for: what,
+          asked: what === 'nothing' ? '' : 'The rider',
+          askAgainOn: what === 'nothing' ? null : '2026-12-01',
+          away,
+        }),
+      );
+    await wait('customer', true);
+    expect(codes(await sign(jobId))).toEqual(['away', 'unproven-open', 'lever-side-unconfirmed']);
+    await wait('nothing', false);
+    expect(codes(await sign(jobId))).toEqual(['unproven-open', 'lever-side-unconfirmed']);
+    await confirmLever(jobId);
+    await measureRotor(shop, client, jobId, GOOD);
+    expect((await sign(jobId)).status).toBe(201);
+  });
+
+  it('takes no wait that does not say where the bike is', async () => {
+    const jobId = await readyJob();
+    const { away: _, ...unsaid } = entry('waits', {
+      for: 'part',
+      asked: 'Two olives',
+      askAgainOn: '2026-12-01',
+      away: false,
+    });
+    const answer = await client.append(jobId, unsaid as never);
+    expect(answer.status).toBe(422);
+    expect(answer.body.fields?.[0]?.path).toMatch('away');
   });
 
   it('refuses an unconfirmed lever side, a failed lever, an untested cut-off, a crack', async () => {

@@ -158,6 +158,7 @@ function BenchRow({ job, current, beside }: RowProps) {
               ? words.bench.waits(
                   words.bench.waitsFor[job.waits.for],
                   calendarDay(job.waits.askAgainOn),
+                  job.waits.away,
                 )
               : words.bench.next(next)}
           </Words>

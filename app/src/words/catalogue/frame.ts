@@ -84,7 +84,7 @@ export interface FrameWords {
     riddenAgainstAdvice: string;
     next: (next: string) => string;
     waitsFor: Record<Wait['for'], string>;
-    waits: (what: string, day: string) => string;
+    waits: (what: string, day: string, away: boolean) => string;
     notInspected: string;
     by: (when: string) => string;
   };

@@ -572,7 +572,14 @@ export interface JobWords {
     askAgainIn: string;
     back: string;
     writeItDown: string;
-    itCame: string;
+    bikeMeanwhile: string;
+    bike: { here: string; away: string };
+    sayWhere: string;
+    awayIs: string;
+    notSigned: string;
+    notRidden: string;
+    itCame: { here: string; away: string };
+    isBack: string;
     waitsFor: (what: string, asked: string) => string;
     askAgain: (day: string) => string;
   };

@@ -102,7 +102,8 @@ export const frame: FrameWords = {
     doNotRide: 'Nicht fahren',
     riddenAgainstAdvice: 'Gegen Rat gefahren',
     waitsFor: { part: 'ein Teil', customer: 'den Kunden', maker: 'den Hersteller' },
-    waits: (what, day) => `wartet auf ${what}, wieder fragen ${day}`,
+    waits: (what, day, away) =>
+      `${away ? 'außer Haus, ' : ''}wartet auf ${what}, wieder fragen ${day}`,
     next: (next) => `dann: ${next}`,
     notInspected: 'nicht geprüft',
     by: (when) => `bis ${when}`,

@@ -398,6 +398,7 @@ export const things: ThingWords = {
     throttle: 'der Gasgriff wurde berührt',
     cable: 'der Zug wurde berührt',
     'lever-side': 'die Hebelseite wurde gewechselt',
+    away: 'das Rad war außer Haus',
   },
   decided: {
     'accepted-unproven': 'Angenommen',

@@ -97,7 +97,7 @@ export const frame: FrameWords = {
     doNotRide: 'Do not ride',
     riddenAgainstAdvice: 'Ridden against advice',
     waitsFor: { part: 'a part', customer: 'the customer', maker: 'the maker' },
-    waits: (what, day) => `waits for ${what}, ask again ${day}`,
+    waits: (what, day, away) => `${away ? 'away, ' : ''}waits for ${what}, ask again ${day}`,
     next: (next) => `next: ${next}`,
     notInspected: 'not inspected',
     by: (when) => `by ${when}`,

@@ -409,6 +409,7 @@ export const things: ThingWords = {
     throttle: 'the throttle was touched',
     cable: 'the cable was touched',
     'lever-side': 'the lever side was changed',
+    away: 'the bike was out of the shop',
   },
   decided: {
     'accepted-unproven': 'Accepted',

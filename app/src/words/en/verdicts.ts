@@ -230,6 +230,8 @@ function inputError(
 
 function bar(what: Bar): string {
   switch (what.code) {
+    case 'away':
+      return 'It is written that the bike is out of the shop: say when it is back, then prove what was proven anew.';
     case 'do-not-ride':
       return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Work and another look lift it, or a lead’s word.`;
     case 'lever-untested':

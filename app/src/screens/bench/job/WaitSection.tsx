@@ -1,4 +1,5 @@
 import type { Job } from '@hold-fast/core/job/job';
+import { isNotRidden } from '@hold-fast/core/evidence/notRidden';
 import { ASK_AGAIN_IN_DAYS, waitOf, WAITS_FOR, type Wait } from '@hold-fast/core/job/waits';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { addDays } from 'date-fns/addDays';
@@ -23,14 +24,20 @@ import { needed } from '../../needed';
 type Waits = Wait['for'];
 const CHOICES = WAITS_FOR.filter((what): what is Waits => what !== 'nothing');
 
+/** Where the bike is meanwhile, or was. */
+const WHERE = [
+  { where: 'here', away: false },
+  { where: 'away', away: true },
+] as const;
+
 /** What a job waits for, who was asked, and when to ask again. */
 export function WaitSection({ job }: { job: Job }) {
   const [writing, setWriting] = useState(false);
   const wait = waitOf(job);
-  const over = () =>
+  const over = (away: boolean) =>
     append(
       job.id,
-      entryOf<'waits'>({ kind: 'waits', for: 'nothing', asked: '', askAgainOn: null }),
+      entryOf<'waits'>({ kind: 'waits', for: 'nothing', asked: '', askAgainOn: null, away }),
     );
   if (wait)
     return (
@@ -39,7 +46,22 @@ export function WaitSection({ job }: { job: Job }) {
         title={jobWords.waits.waitsFor(words.bench.waitsFor[wait.for], wait.asked)}
       >
         <Words>{jobWords.waits.askAgain(calendarDay(wait.askAgainOn))}</Words>
-        <Button kind="quiet" says={jobWords.waits.itCame} onPress={over} />
+        {wait.away ? (
+          <>
+            <Words>{jobWords.waits.awayIs}</Words>
+            <Words>{isNotRidden(job) ? jobWords.waits.notRidden : jobWords.waits.notSigned}</Words>
+            <Button kind="quiet" says={jobWords.waits.isBack} onPress={() => over(true)} />
+          </>
+        ) : (
+          WHERE.map(({ where, away }) => (
+            <Button
+              key={where}
+              kind="quiet"
+              says={jobWords.waits.itCame[where]}
+              onPress={() => over(away)}
+            />
+          ))
+        )}
       </Note>
     );
   return writing ? (
@@ -55,6 +77,7 @@ const Written = z.object({
   for: z.enum(CHOICES),
   asked: needed(jobWords.waits.writeWho),
   days: z.literal(ASK_AGAIN_IN_DAYS),
+  away: z.boolean(jobWords.waits.sayWhere),
 });
 
 function Write({ job, onDone }: { job: Job; onDone: () => void }) {
@@ -88,6 +111,15 @@ function Write({ job, onDone }: { job: Job; onDone: () => void }) {
         name="days"
         label={jobWords.waits.askAgainIn}
         options={ASK_AGAIN_IN_DAYS.map((value) => ({ value, says: calendarDay(dayIn(value)) }))}
+      />
+      <FormChoice
+        control={control}
+        name="away"
+        label={jobWords.waits.bikeMeanwhile}
+        options={WHERE.map(({ where, away }) => ({
+          value: away,
+          says: jobWords.waits.bike[where],
+        }))}
       />
       <Buttons>
         <Button kind="plain" says={jobWords.waits.back} onPress={onDone} />

@@ -1,7 +1,8 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
+import { entryOf } from '../../../data/jobWrites';
 import { exampleJob } from '../../../testing/exampleJob';
-import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
+import { clearApp, jobAfter, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { WorkDone } from '../inspect/WorkDone';
 import { SecondLooks } from './SecondLooks';
 import { WaitSection } from './WaitSection';
@@ -9,6 +10,17 @@ import { WaitSection } from './WaitSection';
 // What is told in words: nothing is kept of what nobody wrote.
 
 const job = exampleJob();
+
+const waiting = (away: boolean) =>
+  jobAfter([
+    entryOf<'waits'>({
+      kind: 'waits',
+      for: 'customer',
+      asked: 'The rider',
+      askAgainOn: '2026-12-01',
+      away,
+    }),
+  ]);
 
 beforeEach(clearApp);
 
@@ -19,8 +31,37 @@ it('waits for nothing that nobody named', async () => {
   expect(screen.getByText('Write who was asked, or what is to come.')).toBeTruthy();
   expect(outbox.add).not.toHaveBeenCalled();
   fireEvent.changeText(screen.getByLabelText('Who was asked, or what is to come'), ' Two olives ');
+  fireEvent.press(screen.getByText('Stays in the shop'));
   await submit('Write it down');
   expect(lastSent()).toMatchObject({ kind: 'waits', for: 'part', asked: 'Two olives' });
+});
+
+// Nobody knows what was done to a bike that was out of the shop, and nobody asks when it is back.
+it('asks whether the bike stays while it waits, and whether it stayed', async () => {
+  const [here, gone] = [waiting(false), waiting(true)];
+  showScreen(<WaitSection job={job} />, { job });
+  fireEvent.press(screen.getByText('It waits for something'));
+  fireEvent.changeText(screen.getByLabelText('Who was asked, or what is to come'), 'The rider');
+  await submit('Write it down');
+  expect(screen.getByText('Say whether the bike stays in the shop.')).toBeTruthy();
+  expect(outbox.add).not.toHaveBeenCalled();
+  fireEvent.press(screen.getByText('Leaves the shop'));
+  await submit('Write it down');
+  expect(lastSent()).toMatchObject({ kind: 'waits', away: true });
+  screen.unmount();
+
+  showScreen(<WaitSection job={here} />, { job });
+  fireEvent.press(screen.getByText('It came, the bike was away'));
+  expect(lastSent()).toMatchObject({ for: 'nothing', away: true });
+  fireEvent.press(screen.getByText('It came, the bike was here'));
+  expect(lastSent()).toMatchObject({ for: 'nothing', away: false });
+  screen.unmount();
+
+  showScreen(<WaitSection job={gone} />, { job });
+  expect(screen.getByText(/proven anew when it is back/)).toBeTruthy();
+  expect(screen.queryByText(/the bike was here/)).toBeNull();
+  fireEvent.press(screen.getByText('The bike is back'));
+  expect(lastSent()).toMatchObject({ for: 'nothing', away: true });
 });
 
 it('takes a second look for none until it says what was looked at', async () => {

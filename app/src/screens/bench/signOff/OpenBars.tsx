@@ -162,6 +162,7 @@ function waysTo(bar: Bar): Way[] {
         : [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
     case 'bubbles-last':
       return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
+    case 'away':
     case 'notice-open':
     case 'unseconded':
       return [{ says: jobWords.openBars.atTheJob, to: null }];

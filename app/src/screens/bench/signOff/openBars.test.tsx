@@ -42,6 +42,7 @@ interface Offered {
 
 /** One of each kind of bar: another kind does not compile before it is said what is offered at it. */
 const OFFERED: Readonly<Record<Bar['code'], Offered>> = {
+  away: { bar: { code: 'away' }, job: fresh, ways: ['At the job'], decisions: [] },
   'do-not-ride': {
     bar: { code: 'do-not-ride', ...at, found: ['crack'] },
     job: cracked,
