@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { minify } from 'terser';
 import { size, THEME_ID, themeCss } from '../app/src/ui/tokens';
 import { copyFonts } from './fonts';
 import { writePainter } from './painter';
@@ -60,7 +61,7 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
     );
   const programs = programsOf(readFileSync(path.join(output, 'index.html'), 'utf8'));
   readyPages(output, programs);
-  for (const program of programs.first) compiledAsItComes(path.join(output, program));
+  for (const program of programs.first) await readyProgram(path.join(output, program));
   await writeServiceWorker(output);
   await writePainter(root, output);
   compressFiles(output);
@@ -86,11 +87,13 @@ function programsOf(html: string): Programs {
 }
 
 /**
- * Has the browser compile a program while it comes, beside what it draws: of the first program most is called at once, and each function
- * would be compiled when it is, in the way of the first screen. V8 reads the comment (v8.dev/blog/explicit-compile-hints), others pass over it.
+ * Readies a program of the first screen. Its names are chosen once for the whole of it, and not module by module: it packs a thirtieth
+ * smaller. And the browser compiles it while it comes, beside what it draws: most of it is called at once, and each function would be
+ * compiled when it is, in the way of the first screen. V8 reads the comment (v8.dev/blog/explicit-compile-hints), others pass over it.
  */
-function compiledAsItComes(program: string): void {
-  writeFileSync(program, `//# allFunctionsCalledOnLoad\n${readFileSync(program, 'utf8')}`);
+async function readyProgram(program: string): Promise<void> {
+  const { code } = await minify(readFileSync(program, 'utf8'), { compress: false });
+  writeFileSync(program, `//# allFunctionsCalledOnLoad\n${code}`);
 }
 
 /** A rule of the fonts (fonts.ts) for the letters of the words; the rest of a face is named so. */

@@ -25,6 +25,7 @@ const bench = { items: [], bikes: 0, minutes: 0, after: '</script><b>' } as Benc
 
 let web: string;
 let session: SessionSaid;
+let asksBench: () => Promise<BenchPage>;
 let faults: unknown[];
 let server: ReturnType<express.Express['listen']>;
 
@@ -34,9 +35,10 @@ beforeEach(async () => {
   writeFileSync(path.join(web, '.first.html'), PAGE + FACES);
   writeFileSync(path.join(web, '.painter.cjs'), PAINTER);
   [session, faults] = [{ person, said }, []];
+  asksBench = () => Promise.resolve(bench);
   const asked = {
     session: () => Promise.resolve(session),
-    bench: () => Promise.resolve(bench),
+    bench: () => asksBench(),
   };
   const app = express();
   app.get(
@@ -77,6 +79,38 @@ it('is the same however it is compressed', async () => {
     expect(other.html).toBe(html);
     expect(other.answer.headers.get('content-encoding')).toBe(encoding === 'gzip' ? 'gzip' : null);
   }
+});
+
+it.each(['br', 'gzip', 'identity'])(
+  'its head is there while the rest is asked for (%s)',
+  async (encoding) => {
+    let says: (bench: BenchPage) => void = () => undefined;
+    asksBench = () => new Promise((resolve) => (says = resolve));
+    const { port } = server.address() as AddressInfo;
+    const answer = await fetch(`http://127.0.0.1:${port}/bench`, {
+      headers: { 'accept-encoding': encoding },
+    });
+    const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader();
+    expect((await reader.read()).value).toBe('<html><script>let light;</script><body>');
+    says(bench);
+    let rest = '';
+    for (let part = await reader.read(); !part.done; part = await reader.read()) rest += part.value;
+    expect(rest).toMatch(/>phone en Maren<.*<div id="root">/);
+  },
+);
+
+it('minds nobody who went away before it was there', async () => {
+  let says: (bench: BenchPage) => void = () => undefined;
+  asksBench = () => new Promise((resolve) => (says = resolve));
+  const { port } = server.address() as AddressInfo;
+  const gone = new AbortController();
+  const answer = await fetch(`http://127.0.0.1:${port}/bench`, { signal: gone.signal });
+  gone.abort();
+  await expect(answer.text()).rejects.toThrow(/abort/i);
+  says(bench);
+  asksBench = () => Promise.resolve(bench);
+  expect((await page('/bench')).first).toEqual({ session, bench });
+  expect(faults).toEqual([]);
 });
 
 it('ends no element early by what somebody wrote', async () => {

@@ -2,9 +2,10 @@ import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
-import { promisify } from 'node:util';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import vm from 'node:vm';
-import { brotliCompress, constants, gzip } from 'node:zlib';
+import { constants, createBrotliCompress, createGzip } from 'node:zlib';
 import {
   FIRST_MARK,
   firstHtml,
@@ -38,12 +39,14 @@ const MANNER = 'hold-fast.manner';
 /** As good as it gets in a few milliseconds. */
 const BROTLI_QUALITY = 4;
 
+/** What goes into them comes out at once, and does not wait for more. */
 const compressors = {
-  br: (text: string) =>
-    promisify(brotliCompress)(text, {
+  br: () =>
+    createBrotliCompress({
+      flush: constants.BROTLI_OPERATION_FLUSH,
       params: { [constants.BROTLI_PARAM_QUALITY]: BROTLI_QUALITY },
     }),
-  gzip: (text: string) => promisify(gzip)(text),
+  gzip: () => createGzip({ flush: constants.Z_SYNC_FLUSH }),
 };
 
 /** The painter of an exported app, one for each manner of saying things; null where the export has none. */
@@ -101,20 +104,18 @@ export function firstPage(
     const page = await readFile(file, 'utf8');
     if (isKept) {
       response.set('cache-control', 'no-cache');
-      await send(request, response, page);
+      await send(request, response, [page]);
       return;
     }
-    const first = await firstOf(request, painterFor, asked).catch((error: unknown) => {
+    const first = firstOf(request, painterFor, asked).catch((error: unknown) => {
       onFault(error);
       return '';
     });
     // It holds what is one person’s to see.
     response.set('cache-control', 'no-store');
-    await send(
-      request,
-      response,
-      page.replace(FIRST_MARK, () => first),
-    );
+    // Faces and styles are on their way while the screen is painted.
+    const [before, after] = page.split(FIRST_MARK) as [string, string];
+    await send(request, response, [before, first, after]);
   };
 }
 
@@ -136,12 +137,22 @@ async function firstOf(
   return firstHtml(first, painter.paintedCss(), painted);
 }
 
-async function send(request: Request, response: Response, html: string): Promise<void> {
+/** Sends a page, each part of it as soon as it is there. */
+async function send(
+  request: Request,
+  response: Response,
+  parts: readonly (string | Promise<string>)[],
+): Promise<void> {
   response.type('html').vary('accept-encoding');
+  const page = Readable.from(parts);
   const taken = request.acceptsEncodings('br', 'gzip');
-  if (taken !== 'br' && taken !== 'gzip') {
-    response.send(html);
-    return;
-  }
-  response.set('content-encoding', taken).end(await compressors[taken](html));
+  if (taken === 'br' || taken === 'gzip') response.set('content-encoding', taken);
+  await (
+    taken === 'br' || taken === 'gzip'
+      ? pipeline(page, compressors[taken](), response)
+      : pipeline(page, response)
+  ).catch((error: unknown) => {
+    // Whoever went away meanwhile wants it no more.
+    if (!response.destroyed) throw error;
+  });
 }
