@@ -107,24 +107,28 @@ function readyPages(output: string, programs: Programs): void {
   const preloads = [...rules.matchAll(FIRST_FACE)].map(
     ([, face]) => `<link rel="preload" as="font" type="font/woff2" href="${face}" crossorigin />`,
   );
-  writeFileSync(page, inlineStyles(html, rules, preloads.join('')));
+  // Asked for before the faces: it is on its way by the time that they are there.
+  const program = programs.first.map(
+    (file) => `<link rel="preload" as="script" fetchpriority="low" href="${file}" />`,
+  );
+  writeFileSync(page, inlineStyles(html, [...preloads, ...program], rules));
   // Text waits for its face, and a file of its own would be another way to the server and back: the page has the faces in it.
   const withFaces = rules.replace(FIRST_FACE, (_, face: string) => {
     const bytes = readFileSync(path.join(output, face));
     return `url(data:font/woff2;base64,${bytes.toString('base64')})`;
   });
-  writeFileSync(path.join(output, '.first.html'), inlineStyles(html, withFaces, ''));
+  writeFileSync(path.join(output, '.first.html'), inlineStyles(html, program, withFaces));
 }
 
 /** Spares the first visit a wait: the rules of the fonts and the colours stand in the page itself. */
-function inlineStyles(html: string, fontRules: string, preloads: string): string {
+function inlineStyles(html: string, preloads: readonly string[], fontRules: string): string {
   const link = '<link rel="stylesheet" href="/fonts/fonts.css" />';
   if (!html.includes(link)) throw new Error('The exported page no longer links the font rules.');
   const styles = `<style>${fontRules}</style><style id="${THEME_ID}">${themeCss()}</style>`;
-  return html.replace(link, preloads + styles);
+  return html.replace(link, preloads.join('') + styles);
 }
 
-/** Paints what the page brings along for its width, and has the program come at once and run after what is painted was shown, in its faces: on a phone that keeps it all, it would run before. */
+/** Paints what the page brings along for its width, and has the program run after what is painted was shown, in its faces: on a phone that keeps it all, it would run before. */
 function runAfterPaint(html: string, { first, laterShared }: Programs): string {
   const run = `{
   globalThis.laterShared = ${JSON.stringify(laterShared)};
@@ -156,13 +160,7 @@ function runAfterPaint(html: string, { first, laterShared }: Programs): string {
     });
   else run();
 }`;
-  const preloads = first.map(
-    (program) => `<link rel="preload" as="script" fetchpriority="low" href="${program}" />`,
-  );
-  return html
-    .replaceAll(PROGRAM_TAG, '')
-    .replace('</head>', `${preloads.join('')}</head>`)
-    .replace('</body>', `<script>${run}</script></body>`);
+  return html.replaceAll(PROGRAM_TAG, '').replace('</body>', `<script>${run}</script></body>`);
 }
 
 /** Compresses what is worth it, once, beside the file itself: the server sends whichever the browser takes. */
