@@ -69,6 +69,42 @@ test('a worn rotor measured again: what the second lacked is said, and words are
   ).toHaveCount(0);
 });
 
+test('a bike that is ridden while it waits for its part is proven anew, and is not signed while it is away', async ({
+  page,
+}, { project }) => {
+  const hands = await openBench(page);
+  const bike = `Away ${project.name}`;
+  const job = await checkIn(hands, `Away ${project.name}`, bike);
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  for (const digits of ['170', '170', '170', '170', '170', '170']) await hands.key(digits);
+  await expect(verdict(page)).toContainText('Holds');
+  await allSent(page);
+  await goTo(page, job);
+  await hands.touch(hands.button('It waits for something'));
+  await page.getByLabel('Who was asked, or what is to come').fill('Two olives');
+  await hands.touch(hands.button('Write it down'));
+  await expect(page.getByText('Say whether the bike stays in the shop.')).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: 'Leaves the shop' }));
+  await hands.touch(hands.button('Write it down'));
+  await allSent(page);
+  await goTo(page, `${job}/sign-off`);
+  await expect(page.getByText('It is written that the bike is out of the shop')).toBeVisible();
+  await hands.touch(hands.button('At the job'));
+  await hands.touch(hands.button('The bike is back'));
+  await allSent(page);
+  await goTo(page, `${job}/sign-off`);
+  await expect(page.getByText('It is written that the bike is out of the shop')).toHaveCount(0);
+  await expect(page.getByText('The front rotor is not proven.', { exact: false })).toBeVisible();
+  await expect(
+    page.getByText('Changed since it was proven: the bike was out of the shop.'),
+  ).toBeVisible();
+  expect((await jobAt(page, job.split('/').at(-1)!)).bars.map(({ code }) => code)).toEqual([
+    'unproven-open',
+    'lever-side-unconfirmed',
+  ]);
+});
+
 test('a correction that betters the word asks why the reading before it was wrong', async ({
   page,
 }, { project }) => {

@@ -106,12 +106,14 @@ function Write({ job, onDone }: { job: Job; onDone: () => void }) {
         maxLength={120}
         onSubmitEditing={() => void record()}
       />
+      <Words kind="label">{jobWords.waits.askAgainIn}</Words>
       <FormChoice
         control={control}
         name="days"
         label={jobWords.waits.askAgainIn}
         options={ASK_AGAIN_IN_DAYS.map((value) => ({ value, says: calendarDay(dayIn(value)) }))}
       />
+      <Words kind="label">{jobWords.waits.bikeMeanwhile}</Words>
       <FormChoice
         control={control}
         name="away"
