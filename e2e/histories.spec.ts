@@ -212,6 +212,7 @@ test('a bench without network measures, fits and tightens; the shop gets all of 
   await hands.touch(hands.button('Record the new rotor'));
   await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
   await page.getByLabel('What it is').fill('180 mm out of its box');
+  await hands.touch(page.getByRole('radio', { name: 'No mark for pads' }));
   await hands.touch(hands.button('The rotor is in'));
   await takeWrench(hands, /W2 bench/);
   await hands.touch(hands.button('All finger-tight'));

@@ -127,6 +127,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await page.getByLabel('Limit stamped on it, mm').fill('1.4');
   await page.getByLabel('The stamp once more, mm').fill('1.4');
   await hands.touch(page.getByRole('radio', { name: 'Loose rivets' }));
+  await hands.touch(page.getByRole('radio', { name: 'No mark for pads' }));
   await hands.touch(hands.button('The rotor is in'));
   await page.waitForURL(/bolts$/);
 

@@ -18,7 +18,13 @@ export const CHROMIUM = {
 export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
 
-const AT_THE_COUNTER = ['passport.spec.ts', 'shopLife.spec.ts', 'tables.spec.ts'];
+const AT_THE_COUNTER = [
+  'passport.spec.ts',
+  'people.spec.ts',
+  'report.spec.ts',
+  'shopLife.spec.ts',
+  'tables.spec.ts',
+];
 
 const AT_THE_BENCH = [
   'badInput.spec.ts',

@@ -144,6 +144,7 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
   await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
   await page.getByLabel('What it is').fill('Tolve 203');
   await hands.touch(page.getByRole('radio', { name: 'To the shelf, as used' }));
+  await hands.touch(page.getByRole('radio', { name: 'No mark for pads' }));
   await hands.touch(hands.button('The rotor is in'));
   await page.waitForURL(/bolts$/);
   await allSent(page);

@@ -47,16 +47,22 @@ test('a fleet is looked through, taken in though the network fails on the way, a
   await page.goto('/bikes');
   await hands.touch(hands.button('Tables'));
   const fleet = `Fleet ${project.name}`;
-  const names = 'Customer;Bike;Serial;Mass kg;shoe size';
+  const names = 'Customer;Bike;Serial;Mass kg;shoe size;Third brake';
   const good = Array.from(
     { length: 450 },
-    (_, i) => `${fleet};Hire bike ${i};${project.name}-${i};;`,
+    (_, i) => `${fleet};Hire bike ${i};${project.name}-${i};;;none`,
   );
 
   // A cell that cannot be taken is named by its line; then all, or nothing.
-  await choose(page, [names, ...good.slice(0, 3), `${fleet};Broken;;heavy;`]);
+  await choose(page, [
+    names,
+    ...good.slice(0, 3),
+    `${fleet};Broken;;heavy;;none`,
+    `${fleet};Unsaid;;;;`,
+  ]);
   await expect(page.getByText('Line 5, mass_kg')).toBeVisible();
   await expect(page.getByText('A whole number, or nothing.')).toBeVisible();
+  await expect(page.getByText('Line 6, third_brake')).toBeVisible();
   await expect(page.getByText('nobody knows here are left out: shoe_size')).toBeVisible();
   await expect(hands.button('Take in 3 rows')).toHaveCount(0);
   await hands.touch(page.getByRole('radio', { name: 'The good rows only' }));

@@ -83,6 +83,7 @@ const recordEverything: Recorder = async (walker, does, end) => {
     case 'Fit the new rotor, bolts finger-tight':
       await walker.take('Tolve 180, six-bolt');
       await hands.touch(hands.button('Write down the rotor'));
+      await hands.touch(page.getByRole('radio', { name: 'No mark for pads' }));
       await hands.touch(hands.button('The rotor is in'));
       await here();
       return true;

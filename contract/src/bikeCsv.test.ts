@@ -17,30 +17,30 @@ const rowsOf = (read: ReadTable<BikeRow>) => (read.ok ? read.rows : []);
 const faultsOf = (read: ReadTable<BikeRow>) =>
   read.ok ? read.faults.map(({ line, column, code }) => [line, column, code]) : read.code;
 
-const NAMES = 'customer,phone,bike,serial,motor,mass_kg,terrain,fork';
+const NAMES = 'customer,phone,bike,serial,motor,mass_kg,terrain,fork,third_brake';
 
 describe('a table of customers and bikes', () => {
   it('is read row by row, what is left out as nobody asked', () => {
     const read = readBikeTable(
-      `${NAMES}\nHarbour post,0555 0140,Trike 9,GW-9,yes,182,rolling,steel\nNobody Else,,,,,,,\n`,
+      `${NAMES}\nHarbour post,0555 0140,Trike 9,GW-9,yes,182,rolling,steel,disc\nNobody Else,,,,,,,,\n`,
     );
     expect(faultsOf(read)).toEqual([]);
     const [trike, alone] = rowsOf(read);
     expect(trike).toMatchObject({
       line: 2,
       customer: { name: 'Harbour post', phone: '0555 0140' },
-      bike: { name: 'Trike 9', motor: true, systemMassKg: 182, wet: true, frontBrake: 'disc' },
+      bike: { name: 'Trike 9', motor: true, systemMassKg: 182, wet: true, thirdBrake: 'disc' },
     });
     expect(alone).toEqual({ line: 3, customer: { name: 'Nobody Else', phone: null }, bike: null });
   });
 
   it.each([
-    ['a byte order mark', `\uFEFF${NAMES}\nA,,B,,,,,\n`],
-    ['semicolons', `${NAMES.replaceAll(',', ';')}\nA;;B;;;;;\n`],
-    ['tabs', `${NAMES.replaceAll(',', '\t')}\nA\t\tB\t\t\t\t\t\n`],
-    ['old line ends', `${NAMES}\r\nA,,B,,,,,\r\n`],
-    ['names written otherwise', 'Customer,BIKE,Mass kg\nA,B,\n'],
-    ['empty lines between', `${NAMES}\n\nA,,B,,,,,\n\n`],
+    ['a byte order mark', `\uFEFF${NAMES}\nA,,B,,,,,,none\n`],
+    ['semicolons', `${NAMES.replaceAll(',', ';')}\nA;;B;;;;;;none\n`],
+    ['tabs', `${NAMES.replaceAll(',', '\t')}\nA\t\tB\t\t\t\t\t\tnone\n`],
+    ['old line ends', `${NAMES}\r\nA,,B,,,,,,none\r\n`],
+    ['names written otherwise', 'Customer,BIKE,Mass kg,Third-brake\nA,B,,None\n'],
+    ['empty lines between', `${NAMES}\n\nA,,B,,,,,,none\n\n`],
   ])('is read with %s', (_name, text) => {
     expect(
       rowsOf(readBikeTable(text)).map(({ customer, bike }) => [customer.name, bike?.name]),
@@ -51,15 +51,17 @@ describe('a table of customers and bikes', () => {
     const read = readBikeTable(
       [
         NAMES,
-        ',,B,,,,,',
-        'A,call me,B,,,,,',
-        'A,,B,,maybe,,,',
-        'A,,B,,,heavy,,',
-        'A,,B,,,9,,',
-        'A,,B,,,,bumpy,',
-        'A,,,S-1,,,,',
-        `A,,${'x'.repeat(81)},,,,,`,
-        'Good,,B,,,,,',
+        ',,B,,,,,,none',
+        'A,call me,B,,,,,,none',
+        'A,,B,,maybe,,,,none',
+        'A,,B,,,heavy,,,none',
+        'A,,B,,,9,,,none',
+        'A,,B,,,,bumpy,,none',
+        'A,,,S-1,,,,,none',
+        `A,,${'x'.repeat(81)},,,,,,none`,
+        'A,,B,,,,,,',
+        'A,,B,,,,,,trailer',
+        'Good,,B,,,,,,none',
       ].join('\n'),
     );
     expect(faultsOf(read)).toEqual([
@@ -71,8 +73,10 @@ describe('a table of customers and bikes', () => {
       [7, 'terrain', 'none-of'],
       [8, 'bike', 'too_small'],
       [9, 'bike', 'too_big'],
+      [10, 'third_brake', 'third-unsaid'],
+      [11, 'third_brake', 'none-of'],
     ]);
-    expect(rowsOf(read).map(({ line }) => line)).toEqual([10]);
+    expect(rowsOf(read).map(({ line }) => line)).toEqual([12]);
   });
 
   it.each([
@@ -94,15 +98,21 @@ describe('a table of customers and bikes', () => {
   it('takes a bike of which nobody said it for one with a motor, ridden in the wet: more is asked of it, and never less', () => {
     const motorOf = (text: string) =>
       rowsOf(readBikeTable(text)).map(({ bike }) => [bike!.motor, bike!.wet]);
-    expect(motorOf('customer,bike\nA,B\n')).toEqual([[true, true]]);
-    expect(motorOf('customer,bike,motor,wet\nA,B,,\nA,C,no,no\n')).toEqual([
+    expect(motorOf('customer,bike,third_brake\nA,B,none\n')).toEqual([[true, true]]);
+    expect(motorOf('customer,bike,motor,wet,third_brake\nA,B,,,none\nA,C,no,no,none\n')).toEqual([
       [true, true],
       [false, false],
     ]);
   });
 
+  it('takes no bike of which nobody said whether it has a third brake, with the column or without', () => {
+    for (const text of ['customer,bike\nA,B\n', 'customer,maker,third_brake\nA,B,\n'])
+      expect(faultsOf(readBikeTable(text))).toEqual([[2, 'third_brake', 'third-unsaid']]);
+    expect(faultsOf(readBikeTable('customer,phone\nA,\n'))).toEqual([]);
+  });
+
   it('says which columns it does not know, and reads the others', () => {
-    const read = readBikeTable('customer,bike,shoe size\nA,B,43\n');
+    const read = readBikeTable('customer,bike,shoe size,third_brake\nA,B,43,none\n');
     expect(read.ok && read.unknown).toEqual(['shoe_size']);
   });
 

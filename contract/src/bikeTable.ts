@@ -31,12 +31,19 @@ const COLUMNS = {
   frame: oneOf(MATERIALS),
   front_brake: brake,
   rear_brake: brake,
-  third_brake: oneOf(BRAKE_TYPES).transform((type): BrakeType => type ?? 'none'),
+  third_brake: oneOf(BRAKE_TYPES),
   third_place: oneOf(THIRD_PLACES).transform((place): ThirdPlace => place ?? 'right-front'),
   shared_lever: oneOf(SHARED_LEVERS).transform((shared): SharedLever => shared ?? 'none'),
   further_brakes: z.string(),
 } satisfies Record<BikeColumn, z.ZodType>;
-const Cells = z.object(COLUMNS);
+const Cells = z.object(COLUMNS).refine((cells) => !hasBike(cells) || cells.third_brake !== null, {
+  path: ['third_brake'],
+  message: 'third-unsaid',
+});
+/** A row that says nothing of a bike is of a customer alone. */
+function hasBike({ bike, serial, maker }: { bike: string; serial: string; maker: string }) {
+  return bike !== '' || serial !== '' || maker !== '';
+}
 /** The column that a field of a row comes from. */
 const COLUMN_OF: Readonly<Record<string, BikeColumn>> = {
   'customer.name': 'customer',
@@ -60,11 +67,10 @@ export const BIKES: TableOf<BikeColumn, BikeRow> = {
   cells: Cells,
   row: (line, cells: z.output<typeof Cells>) => {
     const { customer, phone, bike, maker, serial, motor, terrain, wet, ...rest } = cells;
-    const hasBike = bike !== '' || serial !== '' || maker !== '';
     return {
       line,
       customer: { name: customer, phone },
-      bike: hasBike
+      bike: hasBike(cells)
         ? {
             name: bike,
             maker,

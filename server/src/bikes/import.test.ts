@@ -22,7 +22,9 @@ afterAll(() => shop.close());
 afterEach(() => expect(shop.faults).toEqual([]));
 
 const table = (lines: string[]): BikeRow[] => {
-  const read = readBikeTable(`customer,phone,bike,serial\n${lines.join('\n')}\n`);
+  const read = readBikeTable(
+    ['customer,phone,bike,serial,third_brake', ...lines.map((line) => `${line},none`)].join('\n'),
+  );
   if (!read.ok || read.faults.length > 0) throw new Error(JSON.stringify(read));
   return read.rows;
 };

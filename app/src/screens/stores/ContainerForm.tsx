@@ -60,7 +60,6 @@ function Form({ container }: { container: ContainerInStore | null }) {
     openedOn: null,
     printedUseBy: null,
     monthsAfterOpening: null,
-    condition: 'clear',
     writtenOff: false,
     writtenOffReason: '',
     wrongFluid: false,
@@ -131,6 +130,7 @@ function Form({ container }: { container: ContainerInStore | null }) {
         <FormChoice
           control={control}
           name="condition"
+          wrong={storeFormWords.containerForm.sayHowItLooks}
           label={storeFormWords.containerForm.howItLooks}
           options={CONDITIONS.map((value) => ({ value, says: LOOKS[value] }))}
         />

@@ -41,7 +41,7 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
     tolerance: assumedTolerance(10),
     toleranceAssumed: true,
     calibrationDueOn: null,
-    uses: 0,
+    uses: null,
     feedSerial: null,
     retired: false,
   }));
@@ -125,6 +125,7 @@ function Form({ wrench }: { wrench: WrenchInStore | null }) {
             words.format.count(CALIBRATION_CYCLES),
           )}
           hint={storeFormWords.wrenchForm.aNewCalibrationBeginsAt}
+          wrong={storeFormWords.wrenchForm.sayHowManyClicks}
         />
         <FormLine
           control={control}

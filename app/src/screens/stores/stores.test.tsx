@@ -353,6 +353,8 @@ describe('wrenches, fluid and parts', () => {
     await waitFor(() => expect(screen.getAllByText('A number, above zero.')).toHaveLength(2));
     expect(sent).toHaveLength(0);
     expect(screen.getByText('Say which of the two it is.')).toBeTruthy();
+    expect(screen.getByText(/^Write how many clicks since/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText(/Clicks since calibration/), '40');
     fireEvent.press(screen.getByText(/^Clicks at/));
     fireEvent.changeText(screen.getByLabelText(/Greatest torque/), '10');
     fireEvent.changeText(screen.getByLabelText(/Step between two marks/), '0,1');
@@ -360,7 +362,7 @@ describe('wrenches, fluid and parts', () => {
     await waitFor(() => expect(screen.getByText('Another one has this name.')).toBeTruthy());
   });
 
-  it('holds no fluid before somebody says which', async () => {
+  it('holds no fluid before somebody says which, and how it looks', async () => {
     client.setQueryData(keys.containers, []);
     showScreen(<ContainerForm containerId="new" />);
     fireEvent.changeText(screen.getByLabelText('Name on the shelf'), 'Bottle C');
@@ -369,7 +371,9 @@ describe('wrenches, fluid and parts', () => {
     await submit('Save');
     await waitFor(() => expect(screen.getByText('Say which fluid it is.')).toBeTruthy());
     expect(sent).toHaveLength(0);
+    expect(screen.getByText('Look at it, and say how it looks.')).toBeTruthy();
     fireEvent.press(screen.getByText('DOT 4'));
+    fireEvent.press(screen.getByText('Clear'));
     await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({

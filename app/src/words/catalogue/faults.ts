@@ -131,6 +131,7 @@ export type FaultCode =
   | 'unreadable'
   | 'rows-refused'
   | 'yes-or-no'
+  | 'third-unsaid'
   | 'none-of'
   | 'whole-number'
   | 'which-customer'

@@ -30,7 +30,10 @@ export interface JobWords {
     itIsLaxerThanThe: string;
     thicknessWhenNewMm: string;
     asSheetHint: string;
+    markForPads: string;
+    noMarkForPads: string;
     markedForOrganicPadsOnly: string;
+    sayWhetherMarked: string;
     whyItCameOffLast: string;
     soundOrNobodyWroteIt: string;
     changedForAnotherSize: string;

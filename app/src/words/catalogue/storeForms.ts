@@ -22,6 +22,7 @@ export interface StoreFormsWords {
     monthsAfterOpening: string;
     empty3ForGlycol24: string;
     howItLooks: string;
+    sayHowItLooks: string;
     writtenOff: string;
     itHeldAnotherFluidThan: string;
     everyBrakeItWentInto: string;
@@ -277,6 +278,7 @@ export interface StoreFormsWords {
     pastThisDayOrWithout: string;
     clicksSinceCalibrationOf: (value: string) => string;
     aNewCalibrationBeginsAt: string;
+    sayHowManyClicks: string;
     nameOnTheGaugeFeed: string;
     retiredBeginsNoTightening: string;
     clicksAtItsSetting: string;

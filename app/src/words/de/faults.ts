@@ -158,6 +158,8 @@ export const faults: FaultWords = {
     unreadable: 'Die Anfrage ließ sich nicht lesen.',
     'rows-refused': 'Einige Zeilen sind verweigert, also wurde nichts aufgenommen.',
     'yes-or-no': 'yes oder no, ja oder nein.',
+    'third-unsaid': () =>
+      'Angeben, was die dritte Bremse ist, oder none: Eine Scheibe, von der niemand spricht, sieht sich niemand an.',
     'none-of': ({ codes }) => `Eines von ${String(codes)}, oder nichts.`,
     'whole-number': 'Eine ganze Zahl, oder nichts.',
     'which-customer':

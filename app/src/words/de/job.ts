@@ -33,7 +33,11 @@ export const job: JobWords = {
       'Sie ist milder als das Datenblatt oder weit davon entfernt. Noch einmal hinsehen und noch einmal eingeben: Bis dahin gilt die strengere.',
     thicknessWhenNewMm: 'Dicke im Neuzustand, mm',
     asSheetHint: 'wie im Datenblatt',
-    markedForOrganicPadsOnly: 'Nur für organische Beläge gekennzeichnet',
+    markForPads: 'Was zu Belägen darauf steht',
+    noMarkForPads: 'Nichts zu Belägen',
+    markedForOrganicPadsOnly: 'Nur organische Beläge',
+    sayWhetherMarked:
+      'Nachsehen, ob sie nur für organische Beläge gekennzeichnet ist, und es angeben.',
     whyItCameOffLast: 'Warum sie zuletzt abgenommen wurde',
     soundOrNobodyWroteIt: 'In Ordnung, oder niemand hat es notiert',
     changedForAnotherSize: 'Gegen eine andere Größe getauscht',

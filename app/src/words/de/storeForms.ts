@@ -21,6 +21,7 @@ export const storeForms: StoreFormsWords = {
     monthsAfterOpening: 'Monate nach dem Öffnen',
     empty3ForGlycol24: 'Leer: 3 für Glykol, 24 für die anderen, unsere Wahl.',
     howItLooks: 'Wie sie aussieht',
+    sayHowItLooks: 'Ansehen und angeben, wie sie aussieht.',
     writtenOff: 'Ausgebucht',
     itHeldAnotherFluidThan: 'Es war eine andere Flüssigkeit darin, als darauf steht',
     everyBrakeItWentInto: 'Jede Bremse, in die sie kam, wird gesperrt',
@@ -291,6 +292,8 @@ export const storeForms: StoreFormsWords = {
     pastThisDayOrWithout: 'Nach diesem Tag oder ohne einen ist nichts bewiesen, was er anzieht.',
     clicksSinceCalibrationOf: (value) => `Klicks seit der Kalibrierung, von ${value}`,
     aNewCalibrationBeginsAt: 'Eine neue Kalibrierung beginnt bei 0.',
+    sayHowManyClicks:
+      'Schreiben, wie viele Auslösungen seither; 0, wenn er aus der Kalibrierung kommt.',
     nameOnTheGaugeFeed: 'Name an der Messleitung',
     retiredBeginsNoTightening: 'Ausgemustert: beginnt kein Anziehen',
     clicksAtItsSetting: 'Klickt bei seiner Einstellung',

@@ -145,6 +145,8 @@ export const faults: FaultWords = {
     unreadable: 'The request could not be read.',
     'rows-refused': 'Some rows are refused, so nothing was taken in.',
     'yes-or-no': 'yes or no.',
+    'third-unsaid': () =>
+      'Say which brake the third is, or none: a disc that nobody speaks of is looked at by nobody.',
     'none-of': ({ codes }) => `One of ${String(codes)}, or nothing.`,
     'whole-number': 'A whole number, or nothing.',
     'which-customer':

@@ -78,13 +78,12 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     const bySheet = identified.sheet.body.rotor.limit;
     return rotor && limitMm !== null && askedTwice({ limitMm, atLimitIsWorn: null }, bySheet);
   };
-  const { control, handleSubmit, setValue } = useForm<WrittenPart>({
+  const { control, handleSubmit, resetField, setValue } = useForm<WrittenPart>({
     mode: 'onChange',
     resolver: zodResolver(writtenPart(part, advised, isReadTwice)),
     defaultValues: {
       ...NOTHING_WRITTEN,
       ...(taken && { condition: 'new', description: taken.description }),
-      organicOnly: identified.sheet.body.rotor.organicOnly,
       goes: job.oldPartsBack ? 'customer' : 'scrap',
     },
   });
@@ -103,6 +102,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     setValue('newMm', chosen?.newMm?.toString() ?? '');
     setValue('limitMm', chosen?.stampedLimit?.limitMm.toString() ?? '');
     if (chosen) setValue('organicOnly', chosen.organicOnly);
+    else resetField('organicOnly');
   };
   const twice = isReadTwice(limitMm);
   const advice = advised(compound, condition);
@@ -199,7 +199,7 @@ function fittedAs(written: WrittenPart, rotor: boolean) {
     description: written.description,
     condition: written.condition,
     compound: written.compound,
-    organicOnly: rotor && written.organicOnly,
+    organicOnly: rotor && written.organicOnly === true,
     construction: rotor ? written.construction : null,
     newMm: readMm(written.newMm).mm,
     stampedLimit: limitMm === null ? null : { limitMm, atLimitIsWorn: null },

@@ -1,8 +1,9 @@
 import { ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
 import { useWatch, type Control } from 'react-hook-form';
-import { FormChoice, FormLine, FormTick } from '../../../ui/FormLine';
+import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
+import { Words } from '../../../ui/Words';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
@@ -55,7 +56,16 @@ export function RotorFields({ control, used, twice }: Props) {
           label={says.thicknessWhenNewMm}
           placeholder={says.asSheetHint}
         />
-        <FormTick control={control} name="organicOnly" label={says.markedForOrganicPadsOnly} />
+        <Words kind="label">{says.markForPads}</Words>
+        <FormChoice
+          control={control}
+          name="organicOnly"
+          label={says.markForPads}
+          options={[
+            { value: false, says: says.noMarkForPads },
+            { value: true, says: says.markedForOrganicPadsOnly },
+          ]}
+        />
       </Section>
       {used ? <WhyItCameOff control={control} /> : null}
     </>

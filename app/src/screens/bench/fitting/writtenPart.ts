@@ -40,7 +40,7 @@ export const writtenPart = (
       newMm: mm,
       limitMm: mm,
       limitAgainMm: z.string(),
-      organicOnly: z.boolean(),
+      organicOnly: part === 'rotor' ? z.boolean(says.sayWhetherMarked) : z.boolean().optional(),
       cameOffFor: z.custom<Fitted['cameOffFor']>(),
       goes: z.enum(GOES),
     })

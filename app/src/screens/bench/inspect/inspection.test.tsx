@@ -355,8 +355,22 @@ describe('fitting a part', () => {
     expect(screen.getByText('Say whether it is new.')).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.press(screen.getByText('Used'));
+    fireEvent.press(screen.getByText('No mark for pads'));
     await submit('The rotor is in');
     expect(lastSent()).toMatchObject({ kind: 'fitting', condition: 'used' });
+  });
+
+  // A sheet is of the brake, and the mark is on the rotor: pads with metal in them would go on one that nobody looked at.
+  it('asks what is marked on a rotor, and takes nothing for unmarked by its sheet', async () => {
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    fireEvent.press(screen.getByText('New'));
+    fireEvent.changeText(screen.getByLabelText('What it is'), '180 mm out of a box');
+    await submit('The rotor is in');
+    expect(screen.getByText(/Look whether it is marked/)).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('Organic pads only'));
+    await submit('The rotor is in');
+    expect(lastSent()).toMatchObject({ kind: 'fitting', organicOnly: true });
   });
 
   it('takes what came off the shelf for new, until it has gone in', async () => {
@@ -374,6 +388,7 @@ describe('fitting a part', () => {
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, {
       job: { ...exampleJob(), taken },
     });
+    fireEvent.press(screen.getByText('No mark for pads'));
     await submit('The rotor is in');
     expect(lastSent()).toMatchObject({ condition: 'new', description: 'Tolve 180, six-bolt' });
     screen.unmount();
@@ -397,6 +412,7 @@ describe('fitting a part', () => {
   it('is not held up by a second reading of a stamp that is asked no more', async () => {
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
     fireEvent.press(screen.getByText('New'));
+    fireEvent.press(screen.getByText('No mark for pads'));
     fireEvent.changeText(screen.getByLabelText('What it is'), '180 mm out of a box');
     const stamp = () => screen.getByLabelText('Limit stamped on it, mm');
     fireEvent.changeText(stamp(), '1.2');
