@@ -689,6 +689,41 @@ describe('a bike that leaves the shop while its job is open comes back as one th
     expect(visit.barred).toContain('lever-untested');
   });
 
+  it('a stand test, which answers for wobble and gaps after work, answers for neither after that', () => {
+    const visit = proven().wait(true).goOn(true).test('stand');
+    expect([visit.word('runout'), visit.word('clearance')]).toEqual(['unproven', 'unproven']);
+    visit.repair('adjust-hub').test('stand');
+    expect(visit.word('runout')).toBe('unproven');
+    expect(visit.runout(0.05).gaps().word('runout')).toBe('holds');
+  });
+
+  it('a phone without network that tells late what it wrote before tells of the bike as it was', () => {
+    const visit = identified();
+    visit.at = '2026-11-25T10:00:00.000Z';
+    visit.wait(true);
+    visit.at = '2026-11-25T11:00:00.000Z';
+    visit.goOn(true).test('lever-side');
+    expect(visit.bars).toEqual([]);
+    visit.at = '2026-11-25T09:30:00.000Z';
+    visit.rotor([1.7, 1.7, 1.7]).look('caliper');
+    expect([visit.word('rotor'), visit.word('caliper')]).toEqual(['unproven', 'unproven']);
+    visit.at = '2026-11-25T12:00:00.000Z';
+    visit.rotor([1.7, 1.7, 1.7]).look('caliper');
+    visit.test('lever-side');
+    expect([visit.word('rotor'), visit.word('caliper'), visit.bars]).toEqual([
+      'holds',
+      'holds',
+      [],
+    ]);
+  });
+
+  it('and what it found then is found', () => {
+    const visit = identified().wait(true).goOn(true);
+    visit.at = '2026-11-25T08:30:00.000Z';
+    visit.look('rotor', ['crack']);
+    expect(visit.item('rotor')!.doNotRide).toBe(true);
+  });
+
   it('what a lead accepted was said of it as it was', () => {
     const visit = identified().rotor([1.7]).decide('accepted-unproven', 'rotor');
     expect(visit.bars).toEqual([]);

@@ -9,6 +9,7 @@ import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
   lapsedSince,
+  lastAway,
   changesAt,
   areCuredBetween,
   type Lapse,
@@ -404,11 +405,11 @@ function feltWrong(
     : [{ finding: 'lever-gives', seq: felt.seq, lookOverId: null, lesserLook: null }];
 }
 
-/** What changed since a sitting at an end; a stand test after it answers for wobble and gaps [D]. */
+/** What changed since a sitting at an end; a stand test after it answers for wobble and gaps, but not of a bike that was away [D]. */
 function lapsedNow(job: InspectedJob, end: End, sitting: Sitting): Lapse | null {
   const change = lapsedBy(sitting, changesAt(job, end));
   if (!change) return null;
-  const turnsFree = measurandRule(sitting.part).answeredByStandTest;
+  const turnsFree = measurandRule(sitting.part).answeredByStandTest && lastAway(job) < sitting.seq;
   return turnsFree && standTestedSince(job, end, change.seq) ? null : change;
 }
 

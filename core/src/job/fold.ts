@@ -16,6 +16,7 @@ import type { Decided, Facts, Identified, Job, JobBase, Measured } from './job';
 import { workedOn } from './handsOn';
 import { once } from '../once';
 import { add, isBench, type Logged } from './kinds';
+import { awayAfter } from './waits';
 
 /** A job with what it was folded from, so that one more entry needs no fold of all that came before. */
 export interface Folded {
@@ -95,7 +96,12 @@ function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Fold
     facts: {
       ...added,
       ...(byApprentice ? { byApprentice: [...added.byApprentice, { id: entry.id, seq }] } : {}),
-      ...(isBench(entry) ? { handsOn: workedOn(added.handsOn, by, entry.at) } : {}),
+      ...(isBench(entry)
+        ? {
+            handsOn: workedOn(added.handsOn, by, entry.at),
+            away: awayAfter(added.away, entry, seq),
+          }
+        : {}),
     },
     before: found,
   };

@@ -316,7 +316,7 @@ export interface Facts extends JobBase {
   told: Told[];
   takenBack: (By & { of: string })[];
   /** Where in the order the bike left the shop or came back. */
-  away: { seq: number }[];
+  away: { seq: number; at: string }[];
   /** Every cycle of a bleed, those taken back too: they were seen. */
   bled: { seq: number; end: End; bubbles: Bubbles }[];
   /** Work that no step of the plan says. */

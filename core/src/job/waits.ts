@@ -1,4 +1,7 @@
+import { isBefore } from 'date-fns/isBefore';
+import { parseISO } from 'date-fns/parseISO';
 import type { EntryBase, Kind } from './entry';
+import type { Job } from './job';
 import { tells, toldOf, type Told } from './told';
 
 /** What a job can wait for; `nothing` ends the wait [P]. */
@@ -30,9 +33,26 @@ export const waits: Kind<WaitsEntry> = {
   ...told,
   add: (facts, entry, known, place) => ({
     ...told.add(facts, entry, known, place),
-    away: entry.away || waitOf(facts)?.away ? [...facts.away, { seq: place.seq }] : facts.away,
+    away:
+      entry.away || waitOf(facts)?.away
+        ? [...facts.away, { seq: place.seq, at: entry.at }]
+        : facts.away,
   }),
 };
+
+/**
+ * Where the bike was away, once the bench has written something. A phone without network tells late: what it wrote before the bike left,
+ * or was back, is of the bike as it was then, and falls as if it had come in time; with it what came in between [D].
+ * @param seq its place in the order, by when it came in
+ */
+export function awayAfter(away: Job['away'], { kind, at }: Written, seq: number): Job['away'] {
+  const last = away.at(-1);
+  // A picture proves nothing, and comes when there is room on the network.
+  const late = last && kind !== 'photo' && isBefore(parseISO(at), parseISO(last.at));
+  // After it, and before whatever comes next.
+  return late ? [...away, { seq: seq + 1, at: last.at }] : away;
+}
+type Written = Pick<EntryBase, 'at'> & { kind: string };
 
 /** What somebody who waits is waiting for. */
 export interface Wait {

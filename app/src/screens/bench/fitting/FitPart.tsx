@@ -84,6 +84,8 @@ function Fit({ job, identified, end, part, title }: FitProps) {
     defaultValues: {
       ...NOTHING_WRITTEN,
       ...(taken && { condition: 'new', description: taken.description }),
+      // A sheet says for organic pads only, or nothing of this rotor: its mark is looked for.
+      ...(identified.sheet.body.rotor.organicOnly && { organicOnly: true }),
       goes: job.oldPartsBack ? 'customer' : 'scrap',
     },
   });
