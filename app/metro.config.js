@@ -6,20 +6,38 @@ const config = getDefaultConfig(__dirname);
 const resolve = config.resolver.resolveRequest;
 
 // Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
-// sort by time; of the router, that an address has its screen: its map of all addresses, tabs, headers and previews are never shown. What else they bring is a tenth of the first screen, and nothing here calls it.
+// sort by time; of the router, that an address has its screen: its map of all addresses, tabs, drawers, headers and previews are never
+// shown; of what draws, that the browser reads a transform and hears a press itself; of dates, that they are written and not read. What
+// else they bring is an eighth of the first screen, and nothing here calls it.
 const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
+const pressedByTheBrowser = path.join(__dirname, 'src/instruments/pressedByTheBrowser.js');
 const SPARED = [
   [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
   [
     /[\\/]expo-router[\\/]build[\\/]/,
-    /[/](views[/](Sitemap|Toast)|layouts[/](Tabs|experimental-stack)|stack-utils|standard-navigation|preview[/]HrefPreview|native-tabs[/]NativeTabTrigger|react-navigation[/](bottom-tabs|native-stack|elements))$/,
+    /[/](views[/](Sitemap|ErrorBoundary|Toast)|layouts[/](Tabs|experimental-stack)|stack-utils|standard-navigation|preview[/]HrefPreview|native-tabs[/]NativeTabTrigger|react-navigation[/](bottom-tabs|native-stack|elements))$/,
   ],
+  [
+    /[\\/]expo-router[\\/]build[\\/]react-navigation[\\/]/,
+    /[/](StaticNavigation|createStaticNavigation|TabRouter|DrawerRouter|ServerContainer|useScrollToTop|Link)$/,
+  ],
+  [/[\\/]expo-router[\\/]build[\\/]exports\.js$/, /[/]useScrollToTop$/],
+  [/[\\/]expo-router[\\/]build[\\/]views[\\/]/, /[/]Toast$/],
+  [
+    /[\\/]@tanstack[\\/]query-core[\\/].*[\\/]index\.js$/,
+    /[/](queriesObserver|hydration|streamedQuery)\.js$/,
+  ],
+  [
+    /[\\/]@tanstack[\\/]react-query[\\/].*[\\/]index\.js$/,
+    /[/](HydrationBoundary|useQueries|useSuspense\w*|usePrefetch\w*|useMutationState|useIsFetching)\.js$/,
+  ],
+  [/[\\/]date-fns[\\/]locale[\\/]/, /[/]_lib[/](match|formatDistance|formatRelative)\.js$/],
   [
     /[\\/]react-native-web[\\/]dist[\\/]index\.js$/,
     /[/](Animated|Button|CheckBox|Clipboard|FlatList|ImageBackground|KeyboardAvoidingView|LayoutAnimation|PanResponder|Picker|ProgressBar|SectionList|Share|Switch|Touchable\w*|VirtualizedList)$/,
   ],
   [/[\\/]react-native-screens[\\/]lib[\\/]module[\\/]index\.js$/, /^\.[/]components[/]/],
-  [/[\\/]react-native-svg[\\/]lib[\\/]module[\\/]/, /[/]xml$/],
+  [/[\\/]react-native-svg[\\/]lib[\\/]module[\\/]/, /[/](xml|transform|transformToRn)$/],
   [/[\\/]uuid[\\/]dist[\\/]index\.js$/, /[/](v1|v3|v4|v5|v6|v1ToV6|v6ToV1)\.js$/],
 ];
 // Whoever asks for Zod gets it ready for this page, in the app's words.
@@ -30,6 +48,8 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (name === 'zod' && from !== zod) return { type: 'sourceFile', filePath: zod };
   if (/[\\/]zod[\\/]v4[\\/]/.test(from) && /locales\/index\.(c?js)$/.test(name))
     return { type: 'sourceFile', filePath: englishOnly };
+  if (/[/]SvgTouchableMixin$/.test(name))
+    return { type: 'sourceFile', filePath: pressedByTheBrowser };
   if (SPARED.some(([module, part]) => module.test(from) && part.test(name)))
     return { type: 'empty' };
   return next(context, name, platform);

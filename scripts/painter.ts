@@ -30,6 +30,8 @@ export async function writePainter(root: string, output: string): Promise<void> 
         'node_modules/react-dom/cjs/react-dom-server-legacy.browser.production.js',
       ),
     },
+    // What is shown later is not painted.
+    external: ['./behind', './beyond'],
     define: { 'process.env.NODE_ENV': '"production"', __DEV__: 'false' },
     logLevel: 'error',
   });

@@ -1,4 +1,5 @@
 import { anotherSession, ask, askAll, NoConnection, onSignedOut } from './api';
+import { faultWords } from '../words/faultWords';
 
 const NOBODY = { type: 'urn:hold-fast:problem:not-signed-in', title: 'Sign in.', status: 401 };
 const PAGES: Record<string, object> = {
@@ -40,4 +41,18 @@ it('hears of an ended session, and not of the one before: its last answer may co
   await expect(asked).rejects.toMatchObject({ kind: 'not-signed-in' });
   expect(heard).toHaveBeenCalledTimes(1);
   deaf();
+});
+
+it('says why in the words in use, and as the server names it where those do not come', async () => {
+  const nobody = { ok: false, status: 401, json: () => Promise.resolve(NOBODY) };
+  globalThis.fetch = jest.fn(() => Promise.resolve(nobody as unknown as Response));
+  await expect(ask('GET', '/bench')).rejects.toThrow(faultWords.problem['not-signed-in'] as string);
+  jest.resetModules();
+  jest.doMock('../words/refusals', () => {
+    throw new Error('the file did not come');
+  });
+  await expect(ask('GET', '/bench')).rejects.toMatchObject({
+    message: NOBODY.title,
+    kind: 'not-signed-in',
+  });
 });

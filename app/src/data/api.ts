@@ -1,11 +1,14 @@
 import type { Page } from '@hold-fast/contract/jobs';
-import { faultWords, problemSays } from '../words/faultWords';
 import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
+import { words } from '../words/words';
 
-/** A refusal of the server, with its reason. */
+/** A refusal of the server, with its reason in words. */
 export class ProblemError extends Error {
-  constructor(readonly problem: Problem) {
-    super(problemSays(problem));
+  constructor(
+    readonly problem: Problem,
+    says: string,
+  ) {
+    super(says);
   }
 
   get kind(): ProblemKind | null {
@@ -16,9 +19,19 @@ export class ProblemError extends Error {
 /** The server could not be reached: what was sent may or may not have arrived, and may be sent again. */
 export class NoConnection extends Error {
   constructor() {
-    super(faultWords.noConnection);
+    super(words.noConnection);
   }
 }
+
+/** The words of refusals: they come with the first one, and not with the first screen. */
+export const refusalWords = () => import('../words/refusals');
+
+/** Why the server did not take something; as the server names it where the words do not come. */
+const whyOf = (problem: Problem): Promise<string> =>
+  refusalWords().then(
+    ({ problemSays }) => problemSays(problem),
+    () => problem.title,
+  );
 
 const lost = new Set<() => void>();
 
@@ -57,10 +70,9 @@ export async function ask<T>(
   });
   if (response.ok) return answer as T;
   if (!isProblem(answer)) throw new NoConnection();
-  const error = new ProblemError(answer);
-  if (error.kind === 'not-signed-in' && askedIn === session)
+  if (kindOf(answer) === 'not-signed-in' && askedIn === session)
     for (const listener of lost) listener();
-  throw error;
+  throw new ProblemError(answer, await whyOf(answer));
 }
 
 /** A page of a list, from after the row that the page before ended with. */

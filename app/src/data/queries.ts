@@ -67,6 +67,12 @@ export function useNeedsYou() {
   return useOutbox(() => outbox.needsYou);
 }
 
+/** Whether there is anything that the server did not take, an entry or a picture. */
+export function useIsNotTaken(): boolean {
+  const pictured = usePictures();
+  return useNeedsYou().length > 0 || pictured.some(({ problem }) => problem !== undefined);
+}
+
 export function useRefusesToKeep() {
   return useOutbox(() => outbox.refusesToKeep);
 }

@@ -87,6 +87,13 @@ function useComingIn<Sent>(path: '/session' | '/session/pin') {
 export const useSignIn = () => useComingIn<SignIn>('/session');
 export const usePinIn = () => useComingIn<PinIn>('/session/pin');
 
+/** Says that the tries at one's own PIN were seen. */
+export const usePinTriesSeen = () =>
+  useMutation({
+    mutationFn: () => ask<void>('DELETE', '/pin-tries'),
+    onSuccess: () => client.setQueryData(keys.pinTries, []),
+  });
+
 /** Opens a shop in which nobody is yet; its owner is signed in by it. Where it turns out to be open they sign in. */
 export const useOpenShop = () =>
   useMutation({

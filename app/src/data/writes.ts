@@ -250,13 +250,6 @@ export function useSaveRules() {
   });
 }
 
-/** Says that the tries at one's own PIN were seen. */
-export const usePinTriesSeen = () =>
-  useMutation({
-    mutationFn: () => ask<void>('DELETE', '/pin-tries'),
-    onSuccess: () => client.setQueryData(keys.pinTries, []),
-  });
-
 /** The faults a refusal found, by field, with the words for people. */
 export function faultsOf(error: Error | null): Record<string, string> {
   if (!(error instanceof ProblemError)) return {};

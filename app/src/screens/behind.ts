@@ -6,6 +6,7 @@ export { EditJob } from './bench/checkIn/EditJob';
 export { EndScreen } from './bench/EndScreen';
 export { Found } from './bench/inspect/Found';
 export { JobSheet } from './bench/job/JobSheet';
+export { NeedsYou } from './bench/NeedsYou';
 export { PlanScreen } from './bench/plan/PlanScreen';
 export { StepFace } from './bench/plan/StepFace';
 export { SignOff } from './bench/signOff/SignOff';

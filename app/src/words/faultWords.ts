@@ -4,6 +4,7 @@ import type { InputError } from '@hold-fast/core/inputError';
 import type { Facts } from './catalogue/faults';
 import { faults } from './en/faults';
 import { inUse } from './language';
+import { verdictWords } from './verdictWords';
 import { words } from './words';
 
 export const faultWords = inUse('faults', faults);
@@ -43,7 +44,7 @@ export function faultSays({ refusal, field, code, facts = {} }: EntryFault): str
   const named = sentenceOf(`${field ?? ''} ${code}`, facts) ?? sentenceOf(code, facts);
   if (named !== null) return named;
   if (refusal === 'reading-refused')
-    return words.inputError(code as InputError['code'], facts as Record<string, number>);
+    return verdictWords.inputError(code as InputError['code'], facts as Record<string, number>);
   if (refusal === 'container-refused' && code in words.containerRefusal)
     return faultWords.containerRefused(
       words.containerRefusal[code as keyof typeof words.containerRefusal],

@@ -24,19 +24,19 @@ const GERMAN: MannerInForce = {
 };
 
 /** The words as they are after a page was loaded with this manner kept on the device. */
-function inGerman(): typeof import('./words') {
+function inGerman(): typeof import('./words') & typeof import('./verdictWords') {
   jest.resetModules();
   const { onDevice } = jest.requireActual<typeof import('../remembered')>('../remembered');
   onDevice.setItem('hold-fast.manner', JSON.stringify(GERMAN));
   const { german } = jest.requireActual<typeof import('./de/german')>('./de/german');
   jest.requireActual<typeof import('./language')>('./language').speak((place) => german[place]);
-  return jest.requireActual('./words');
+  return { ...jest.requireActual('./words'), ...jest.requireActual('./verdictWords') };
 }
 
 it('says a verdict in German, with its comma', () => {
-  const { words } = inGerman();
+  const { words, verdictWords } = inGerman();
   expect(
-    words.reason({
+    verdictWords.reason({
       code: 'worn',
       place: '3',
       thicknessMm: 1.47,
@@ -59,10 +59,10 @@ it('writes days and hours as each language does', () => {
 });
 
 it('says quantities in the units in use, with those the bench works in beside them', () => {
-  const { words } = inGerman();
+  const { words, verdictWords } = inGerman();
   // [S] NIST SP 811 (2008), Appendix B.8: 1 lbf·in is 0.112 984 8 N·m, a mile 1.609 344 km; 230 °C is 446 °F.
   expect(words.format.torque(6)).toBe('53 lbf·in (6,0 N·m)');
-  expect(words.torques(5, 7)).toBe('44 bis 62 lbf·in (5,0 bis 7,0 N·m)');
+  expect(verdictWords.torques(5, 7)).toBe('44 bis 62 lbf·in (5,0 bis 7,0 N·m)');
   expect(words.format.distance(1609.344)).toBe('1.000 mi');
   expect(words.format.temperature(230)).toBe('446 °F');
   expect(words.format.inches(1.5)).toBe('0,0591\u00a0in');

@@ -1,15 +1,14 @@
 import type { MannerInForce } from '@hold-fast/contract/manner';
-import { LANGUAGES, UNITS } from '@hold-fast/core/rules/manner';
-import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
+import { LANGUAGES, UNITS, USUAL_CURRENCY, USUAL_MANNER } from '@hold-fast/core/rules/manner';
 import { onDevice } from '../remembered';
 
 const KEY = 'hold-fast.manner';
 const PSEUDO = 'hold-fast.pseudo';
 
 const USUAL: MannerInForce = {
-  manner: USUAL_RULES.manner,
+  manner: USUAL_MANNER,
   own: false,
-  currency: USUAL_RULES.currency,
+  currency: USUAL_CURRENCY,
 };
 
 /** What a browser writes a price in without failing. */

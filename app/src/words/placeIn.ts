@@ -1,8 +1,8 @@
 import type { ThingWords } from './catalogue/things';
-import type { VerdictWords } from './catalogue/verdicts';
+import type { SentenceWords } from './catalogue/sentences';
 
 /** How the places of a measurement are named: points by number, others by name. */
-export function placeIn(named: ThingWords, { point }: Pick<VerdictWords, 'point'>) {
+export function placeIn(named: ThingWords, { point }: Pick<SentenceWords, 'point'>) {
   const names: Readonly<Record<string, string>> = {
     ...named.padPlace,
     ...named.corner,

@@ -2,7 +2,7 @@ import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { ThingWords } from './catalogue/things';
-import type { VerdictWords } from './catalogue/verdicts';
+import type { SentenceWords } from './catalogue/sentences';
 
 /** Things that wear, with the work that renews them: near their limit they are watched, whatever work stands beside it. */
 const WEARS: Partial<Record<Subject, Work>> = { rotor: 'replace-rotor', pads: 'replace-pads' };
@@ -13,7 +13,7 @@ const WEARS: Partial<Record<Subject, Work>> = { rotor: 'replace-rotor', pads: 'r
  */
 export function standingIn(
   { word, remedy }: ThingWords,
-  { putRight }: Pick<VerdictWords, 'putRight'>,
+  { putRight }: Pick<SentenceWords, 'putRight'>,
 ) {
   return ({
     word: stands,

@@ -4,6 +4,7 @@ import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { rotorSays } from '../screens/bench/inspect/findings';
 import { benchTime, calendarDay, exactDay, near } from './days';
+import { verdictWords } from './verdictWords';
 import { words } from './words';
 
 it('says a verdict as a mechanic would', () => {
@@ -31,14 +32,14 @@ it('says a verdict as a mechanic would', () => {
     null,
   );
   expect(rotorSays(verdict)).toBe('Thinnest 1.47 at point 3, 4 o’clock. Limit 1.50, stamped.');
-  expect(verdict.reasons.map(words.reason)).toEqual(['1.47 at point 3 is at or below 1.50']);
+  expect(verdict.reasons.map(verdictWords.reason)).toEqual(['1.47 at point 3 is at or below 1.50']);
 });
 
 it('says what is wrong with an input, with the numbers', () => {
-  expect(words.inputError('thicker-than-new', { thicknessMm: 1.9, newMm: 1.8 })).toBe(
+  expect(verdictWords.inputError('thicker-than-new', { thicknessMm: 1.9, newMm: 1.8 })).toBe(
     '1.90 is thicker than new (1.80). Wrong sheet, or a ridge under the jaws?',
   );
-  expect(words.inputError('too-many-digits', { decimals: 2 })).toMatch('2 decimals');
+  expect(verdictWords.inputError('too-many-digits', { decimals: 2 })).toMatch('2 decimals');
 });
 
 it('writes torques with at least one decimal, and no more than two', () =>
@@ -61,7 +62,7 @@ it('tells bench time and near days in words', () => {
 it('writes dates in words that never break over two lines', () => {
   expect(calendarDay('2028-06-29')).toBe('29\u00a0Jun\u00a02028');
   expect(exactDay('2026-05-03T12:00:00.000Z')).toBe('3\u00a0May\u00a02026');
-  expect(words.reason({ code: 'gauge-out-of-calibration', dueOn: '2026-03-01' })).toBe(
+  expect(verdictWords.reason({ code: 'gauge-out-of-calibration', dueOn: '2026-03-01' })).toBe(
     'the gauge’s calibration ended 1\u00a0Mar\u00a02026',
   );
 });

@@ -4,8 +4,8 @@ import type { SentKind } from '@hold-fast/core/job/kinds';
 import type { About } from './about';
 import { capital } from './capital';
 import { frame } from './en/frame';
+import { sentences } from './en/sentences';
 import { things } from './en/things';
-import { verdicts } from './en/verdicts';
 import { format } from './format';
 import { inUse } from './language';
 import { placeIn } from './placeIn';
@@ -13,7 +13,7 @@ import { standingIn } from './standingIn';
 import { tagNumber } from './tagNumber';
 
 const named = inUse('things', things);
-const said = inUse('verdicts', verdicts);
+const said = inUse('sentences', sentences);
 const place = placeIn(named, said);
 
 /** "Front rotor, point 3: 1.47 mm" of an entry, for whoever has to deal with it. */
@@ -27,7 +27,7 @@ function about({ kind, end, part, place: where, value }: About): string {
 const thingAt = (end: End | null, part: Subject | null) =>
   end && part ? said.thingAt(end, part) : end ? named.end[end] : part ? named.subject[part] : '';
 
-/** The words that every page loads, in the language in use: names of things, what is said of a brake, the frame of the pages. */
+/** The words that every page loads, in the language in use: names of things and how they stand in a sentence, the frame of the pages. */
 export const words = {
   ...named,
   ...said,

@@ -26,3 +26,6 @@ export const USUAL_MANNER: Manner = {
   distance: 'km',
   temperature: '°C',
 };
+
+/** The shop's money until its owner lays down another, by the letters of ISO 4217 [D]. */
+export const USUAL_CURRENCY = 'EUR';

@@ -5,7 +5,7 @@ import type { Part } from '../ends';
 import type { Bike } from '../kit/bike';
 import type { ProcedureId } from '../procedure/procedures';
 import { figure, type Figures } from './figures';
-import { USUAL_MANNER, type Manner } from './manner';
+import { USUAL_CURRENCY, USUAL_MANNER, type Manner } from './manner';
 import { RUNOUT_POINTS, USUAL_RUNOUT_BANDS } from '../runout/runout';
 import { NOTHING_LAID, type TroubleLaid } from '../trouble/laid';
 import { PAD_SCHOOLS, type PadSchool } from '../wear/pads';
@@ -61,7 +61,7 @@ export const USUAL_RULES: ShopRules = {
   serviceDays: { rotor: 365, pads: 91 },
   winterEnds: '03-01',
   manner: USUAL_MANNER,
-  currency: 'EUR',
+  currency: USUAL_CURRENCY,
   beddingIn: BEDDING_SCHOOLS[0],
   pistonLubricant: 'own-fluid',
   labourPerHourCents: 6000,

@@ -4,7 +4,7 @@ import { Link, router } from 'expo-router';
 import { useEffect, useLayoutEffect } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { keepFirst, pressEarly, unpaint } from '../../data/first';
-import { useBench, useBenchSum } from '../../data/queries';
+import { useBench, useBenchSum, useIsNotTaken } from '../../data/queries';
 import { Button, Buttons } from '../../ui/Button';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
@@ -16,11 +16,13 @@ import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
 import { benchTime, dayHeading, near, calendarDay } from '../../words/days';
 import { words } from '../../words/words';
+import { behind } from '../later';
 import { PersonAside } from '../Places';
 import { PinTried } from '../people/PinTried';
-import { NeedsYou } from './NeedsYou';
 import { openJob, Opening } from './Opening';
 import { atJob } from '../routes';
+
+const NeedsYou = behind('NeedsYou');
 
 /** How long the list has to stand before it is kept for the next start, ms. */
 const KEPT_AFTER_MS = 1500;
@@ -38,6 +40,7 @@ export function Bench({ current, person }: Props) {
   const jobs = bench.data ?? [];
   const sum = useBenchSum().data ?? null;
   const room = current === undefined ? 'phone' : 'wide';
+  const isNotTaken = useIsNotTaken();
   const isThere = !bench.isPending;
   useLayoutEffect(() => {
     if (isThere) unpaint();
@@ -66,7 +69,7 @@ export function Bench({ current, person }: Props) {
           </View>
         )}
       </View>
-      <NeedsYou />
+      {isNotTaken ? <NeedsYou /> : null}
       <PinTried />
       {/* What is shown is what was said last: a do-not-ride of since then would be missing. */}
       {bench.error && bench.data ? <Note kind="caution">{bench.error.message}</Note> : null}

@@ -5,6 +5,7 @@ import { LineChart } from 'react-native-chart-kit/v2';
 import { color, font, size, space, type } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { bikesWords } from '../../words/bikes';
 import { capital } from '../../words/capital';
@@ -223,7 +224,7 @@ function outlookSays({ unit, now, nextService, forecast }: NonNullable<Wear['out
     unit === 'km'
       ? bikesWords.thicknessChart.atKm(x)
       : exactDay(new Date(x * DAY_MS).toISOString());
-  const says = words.forecastSays(forecast, at);
+  const says = verdictWords.forecastSays(forecast, at);
   if (!forecast.ok) return says;
   if (forecast.early <= now) return bikesWords.thicknessChart.mayBeDueNow(says);
   return bikesWords.thicknessChart.theNextService(

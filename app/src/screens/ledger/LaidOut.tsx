@@ -14,6 +14,7 @@ import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
 import { ledgerWords } from '../../words/ledger';
 import { planWords } from '../../words/planWords';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { endSays } from '../bikes/thirdBrake';
 
@@ -152,7 +153,7 @@ function Bolts({ record: { bike, tightened } }: { record: RecordRead }) {
         atEnd(bike, end, named(words.fastener, fastener)),
         says.set(
           words.format.torque(setNm),
-          words.torques(window.loNm, window.hiNm),
+          verdictWords.torques(window.loNm, window.hiNm),
           wrench.name,
           by,
         ),

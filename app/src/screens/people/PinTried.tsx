@@ -1,5 +1,5 @@
 import { usePinTries } from '../../data/queries';
-import { usePinTriesSeen } from '../../data/writes';
+import { usePinTriesSeen } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { Note } from '../../ui/Note';
 import { Words } from '../../ui/Words';

@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { refusalWords } from '../../data/api';
 import { useSignIn } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -18,6 +19,11 @@ export function SignIn({ again }: { again?: string }) {
   const [passphrase, setPassphrase] = useState('');
   const [tried, setTried] = useState(false);
   const signIn = useSignIn();
+  const writes = name !== '';
+  useEffect(() => {
+    // Why somebody is not let in can be said by the time that they ask.
+    if (writes) void refusalWords().catch(() => undefined);
+  }, [writes]);
   const missing = (value: string, says: string) =>
     tried && value.trim() === '' ? says : undefined;
 

@@ -8,6 +8,7 @@ import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
@@ -65,6 +66,6 @@ function reckon(keyed: typeof USUAL, figures: Figures): Reckoned {
     return { ok: true, air: spongeTest({ ...test, figures }) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
+    return { ok: false, says: verdictWords.inputError(error.code, error.numbers) };
   }
 }

@@ -15,6 +15,7 @@ import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { standingAt } from '../bench/JobFrame';
 import { alignmentSays } from '../alignmentSays';
@@ -194,7 +195,7 @@ function reckon(keyed: Keyed): Reckoned {
       return {
         ok: false,
         says: reckonerWords.align.numbers,
-        at: { [name]: words.inputError('not-a-number', {}) },
+        at: { [name]: verdictWords.inputError('not-a-number', {}) },
       };
     value[name] = number;
   }
@@ -225,7 +226,7 @@ function reckon(keyed: Keyed): Reckoned {
     return { ok: true, gaps, gapsMm, choice };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    const says = words.inputError(error.code, error.numbers);
+    const says = verdictWords.inputError(error.code, error.numbers);
     const field = error.field === 'span' ? 'spanMm' : error.field;
     return { ok: false, says, at: field in keyed ? { [field]: says } : {} };
   }

@@ -14,7 +14,7 @@ import { Section } from '../../ui/Page';
 import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
-import { words } from '../../words/words';
+import { verdictWords } from '../../words/verdictWords';
 import { keptOf, keyedFrom, useAtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
@@ -132,11 +132,11 @@ function reckon(keyed: Keyed): Reckoned {
   };
   for (const name of ['fixedGapMm', 'armMm'] as const)
     if (setUp[name] === null && keyed[name].trim() !== '')
-      return { ok: false, at: { [name]: words.inputError('not-a-number', {}) } };
+      return { ok: false, at: { [name]: verdictWords.inputError('not-a-number', {}) } };
   try {
     return { ok: true, setUp, stands: cableStands(setUp) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, at: { [error.field]: words.inputError(error.code, error.numbers) } };
+    return { ok: false, at: { [error.field]: verdictWords.inputError(error.code, error.numbers) } };
   }
 }

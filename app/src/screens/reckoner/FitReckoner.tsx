@@ -16,6 +16,7 @@ import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { keptOf, keyedFrom, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
@@ -194,7 +195,7 @@ function reckon(
     return { ok: true, asked, fit: fitOf(asked) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers), waits: false };
+    return { ok: false, says: verdictWords.inputError(error.code, error.numbers), waits: false };
   }
 }
 

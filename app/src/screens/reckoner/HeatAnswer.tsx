@@ -13,6 +13,7 @@ import { size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 
 interface Props {
@@ -49,7 +50,7 @@ export function HeatAnswer({ asked, heat }: Props) {
         <Reckoned asked={asked} heating={data} />
       ) : (
         <Section>
-          <Note kind="refusal" title={words.inputError(data.code, data.numbers)} />
+          <Note kind="refusal" title={verdictWords.inputError(data.code, data.numbers)} />
         </Section>
       )}
     </>

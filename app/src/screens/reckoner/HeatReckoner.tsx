@@ -17,6 +17,7 @@ import { numberOf, signedNumberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { HeatAnswer } from './HeatAnswer';
 import { KeyedFields } from './KeyedFields';
@@ -194,7 +195,7 @@ function read(keyed: typeof USUAL): { asked: HeatAsked | null; faults: Faults } 
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
     const field = road === 'points' ? 'points' : error.field;
-    return { asked: null, faults: { [field]: words.inputError(error.code, error.numbers) } };
+    return { asked: null, faults: { [field]: verdictWords.inputError(error.code, error.numbers) } };
   }
 }
 
@@ -203,5 +204,5 @@ function faultAt(heated: ReturnType<typeof useHeat>['data']): Faults {
   if (!heated || heated.ok) return {};
   const { field, code, numbers } = heated;
   const name = field === 'frontShare' ? 'sharePercent' : field;
-  return name in NUMBERS ? { [name]: words.inputError(code, numbers) } : {};
+  return name in NUMBERS ? { [name]: verdictWords.inputError(code, numbers) } : {};
 }

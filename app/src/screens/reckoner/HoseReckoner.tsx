@@ -19,6 +19,7 @@ import { Loading } from '../../ui/Standing';
 import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { keptOf, keyedFrom, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
@@ -68,7 +69,7 @@ function read(keyed: Keyed): Read {
       at: Object.fromEntries(
         wrong
           .filter((name) => keyed[name].trim() !== '')
-          .map((name) => [name, words.inputError('not-a-number', {})]),
+          .map((name) => [name, verdictWords.inputError('not-a-number', {})]),
       ),
     };
   const of = numbers as Record<Name, number>;
@@ -197,7 +198,7 @@ function sweptTo(
   if (!data) return null;
   const { run, swept } = data;
   if (!swept.ok)
-    return { ok: false, says: words.inputError(swept.code, swept.numbers), waits: false };
+    return { ok: false, says: verdictWords.inputError(swept.code, swept.numbers), waits: false };
   const { need } = swept;
   const answer = presentMm !== null && presentMm > 0 ? hoseAnswer(need.needMm, presentMm) : null;
   return { ok: true, run, need, answer };
@@ -208,7 +209,7 @@ function faultAt(data: ReturnType<typeof useSweep>['data']): Partial<Record<Name
   if (!data || data.swept.ok) return {};
   const { field, code, numbers } = data.swept;
   const name = field === 'port' ? 'portX' : field;
-  return name in USUAL ? { [name]: words.inputError(code, numbers) } : {};
+  return name in USUAL ? { [name]: verdictWords.inputError(code, numbers) } : {};
 }
 
 interface AnswerProps {

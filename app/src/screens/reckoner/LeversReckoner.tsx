@@ -22,6 +22,7 @@ import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { keptOf, useAtBrake, type AtBrake } from './atBrake';
 import { KeyedFields } from './KeyedFields';
@@ -194,7 +195,7 @@ function reckon(keyed: Keyed, biased: readonly PairMeasure[]): Reckoned {
 function faultSays({ code, field, numbers }: InputError): string {
   const side = SIDES.find((each) => field.startsWith(each))!;
   const measure = PAIR_MEASURES.find((each) => field.endsWith(each))!;
-  return `${reckonerWords.levers.field(side, measure)}. ${words.inputError(code, numbers)}`;
+  return `${reckonerWords.levers.field(side, measure)}. ${verdictWords.inputError(code, numbers)}`;
 }
 
 const styles = StyleSheet.create({

@@ -9,6 +9,7 @@ import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { schoolSays } from '../bench/inspect/findings';
 import { KeyedFields } from './KeyedFields';
@@ -98,6 +99,6 @@ function reckon(keyed: typeof USUAL, rules: typeof USUAL_RULES): Reckoned {
     return { ok: true, verdict };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
+    return { ok: false, says: verdictWords.inputError(error.code, error.numbers) };
   }
 }

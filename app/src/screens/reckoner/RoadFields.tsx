@@ -7,6 +7,7 @@ import { Field } from '../../ui/Field';
 import { Note } from '../../ui/Note';
 import { size } from '../../ui/tokens';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 
 interface Props {
@@ -25,7 +26,10 @@ export function RoadFields({ points, error, onPoints }: Props) {
     try {
       const track = await readTrackFile(file);
       if (!track.ok)
-        return setRead({ kind: 'refusal', says: words.inputError(track.code, track.numbers) });
+        return setRead({
+          kind: 'refusal',
+          says: verdictWords.inputError(track.code, track.numbers),
+        });
       const { road } = track;
       onPoints(roadText(road));
       const length = words.format.fixed(road.at(-1)!.alongM);

@@ -17,7 +17,7 @@ import { Section } from '../../ui/Page';
 import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
-import { words } from '../../words/words';
+import { verdictWords } from '../../words/verdictWords';
 import { runoutSays, sumsOf } from '../bench/inspect/findings';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
@@ -99,6 +99,6 @@ function reckon(text: string, rules: typeof USUAL_RULES): Reckoned {
     return { ok: true, readings, verdict };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
+    return { ok: false, says: verdictWords.inputError(error.code, error.numbers) };
   }
 }

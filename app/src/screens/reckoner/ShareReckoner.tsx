@@ -5,6 +5,7 @@ import { numberOf, signedNumberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
@@ -63,7 +64,7 @@ function reckon(keyed: typeof USUAL): Reckoned {
   );
   const unread = values.find(([, value]) => value === null);
   if (unread) {
-    const says = words.inputError('not-a-number', {});
+    const says = verdictWords.inputError('not-a-number', {});
     return { ok: false, says: reckonerWords.share.numbers, at: { [unread[0]]: says } };
   }
   const { decelerationG, ...balance } = Object.fromEntries(values) as unknown as Balance & {
@@ -73,7 +74,7 @@ function reckon(keyed: typeof USUAL): Reckoned {
     return { ok: true, front: frontShare(balance, decelerationG), tipsG: tipsAtG(balance) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    const says = words.inputError(error.code, error.numbers);
+    const says = verdictWords.inputError(error.code, error.numbers);
     return { ok: false, says, at: { [error.field]: says } };
   }
 }

@@ -8,6 +8,7 @@ import { Section } from '../../ui/Page';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { KeyedFields } from './KeyedFields';
 
@@ -38,7 +39,7 @@ export function StopRuns({ when, runs, onRuns }: Props) {
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       const field = error.field === 'distanceM' && seconds !== null ? 'seconds' : error.field;
-      setFault({ [field]: words.inputError(error.code, error.numbers) });
+      setFault({ [field]: verdictWords.inputError(error.code, error.numbers) });
     }
   };
   return (

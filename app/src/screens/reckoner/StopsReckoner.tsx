@@ -13,6 +13,7 @@ import { numberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { keptOf, useAtBrake, type AtBrake } from './atBrake';
 import { ReckonerPage } from './ReckonerPage';
@@ -129,7 +130,7 @@ function CutOffs({ at: { job } }: { at: AtBrake }) {
     <Section label={reckonerWords.stops.motor}>
       {open.length === 0 ? <Words>{reckonerWords.stops.bothCut}</Words> : null}
       {open.map((bar) => (
-        <Note key={JSON.stringify(bar)} kind="caution" title={words.bar(bar)} />
+        <Note key={JSON.stringify(bar)} kind="caution" title={verdictWords.bar(bar)} />
       ))}
     </Section>
   );

@@ -13,6 +13,7 @@ import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
@@ -78,6 +79,6 @@ function lengthSays(bolt: BoltSize, threadedIn: ThreadedIn, through: string, dep
       : reckonerWords.thread.between(mm(leastMm), mm(mostMm));
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return words.inputError(error.code, error.numbers);
+    return verdictWords.inputError(error.code, error.numbers);
   }
 }

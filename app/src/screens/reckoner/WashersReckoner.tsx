@@ -6,6 +6,7 @@ import { numberOf, signedNumberOf } from '../../ui/numberOf';
 import { Section } from '../../ui/Page';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { ReckonerPage } from './ReckonerPage';
 import { useKeyed } from './useKeyed';
@@ -82,6 +83,6 @@ function reckon({ e, fitted, stock }: typeof USUAL): Reckoned {
     };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers), written: null };
+    return { ok: false, says: verdictWords.inputError(error.code, error.numbers), written: null };
   }
 }

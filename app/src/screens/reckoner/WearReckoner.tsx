@@ -8,6 +8,7 @@ import { Section } from '../../ui/Page';
 import { size } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { reckonerWords } from '../../words/reckoner';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { KeyedFields } from './KeyedFields';
 import { ReckonerPage } from './ReckonerPage';
@@ -94,6 +95,6 @@ function reckon(keyed: typeof USUAL): Reckoned {
     return { ok: true, readMm, doubtMm, limitMm, newMm: newMm ?? null, word, share };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: words.inputError(error.code, error.numbers) };
+    return { ok: false, says: verdictWords.inputError(error.code, error.numbers) };
   }
 }

@@ -14,6 +14,7 @@ import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
 import { color, size, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { verdictWords } from '../../words/verdictWords';
 import { words } from '../../words/words';
 import { CrowfootFields, type Reach } from '../bench/torque/CrowfootFields';
 import { reckonerWords } from '../../words/reckoner';
@@ -119,7 +120,7 @@ export function WrenchReckoner() {
           </>
         ) : (
           <Note kind="caution" title={reckonerWords.reckoner.thisWrenchCannotProveThis}>
-            {reckonerWords.reckoner.becauseUseAFinerOne(words.setting(answer))}
+            {reckonerWords.reckoner.becauseUseAFinerOne(verdictWords.setting(answer))}
           </Note>
         )}
       </Section>
@@ -150,7 +151,7 @@ function windowOf(
     };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, fault: words.inputError(error.code, error.numbers) };
+    return { ok: false, fault: verdictWords.inputError(error.code, error.numbers) };
   }
 }
 

@@ -23,6 +23,7 @@ import type { PracticeWords } from './practice';
 import type { ReportWords } from './report';
 import type { ProvingWords } from './proving';
 import type { ReckonerWords } from './reckoner';
+import type { SentenceWords } from './sentences';
 import type { StoreFormsWords } from './storeForms';
 import type { StoresWords } from './stores';
 import type { PassportWords } from './passport';
@@ -36,6 +37,7 @@ import type { VerdictWords } from './verdicts';
 export interface Catalogue {
   dates: DateWords;
   things: ThingWords;
+  sentences: SentenceWords;
   verdicts: VerdictWords;
   faults: FaultWords;
   frame: FrameWords;

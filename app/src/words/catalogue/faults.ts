@@ -164,5 +164,4 @@ export interface FaultWords {
   problem: Readonly<Record<ProblemKind, Sentence>>;
   containerRefused: (why: string) => string;
   organicOnly: string;
-  noConnection: string;
 }

@@ -179,4 +179,5 @@ export interface FrameWords {
     sealed: string;
     none: string;
   };
+  noConnection: string;
 }

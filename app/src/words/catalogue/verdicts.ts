@@ -15,17 +15,6 @@ import type { Reason, Word } from '@hold-fast/core/wear/verdict';
 
 /** What is said of a brake: core's codes and numbers as sentences. */
 export interface VerdictWords {
-  /** Words as they stand in the middle of a sentence, where a language writes them otherwise than at its beginning. */
-  inSentence: (words: string) => string;
-  clock: (oClock: number) => string;
-  /** A point round the rotor, by its number. */
-  point: (number: string) => string;
-  /** “front rotor”, as it is said in the middle of a sentence. */
-  thingAt: (at: End, about: Subject) => string;
-  /** “front rotor, pads and lever”. */
-  thingsAt: (at: End, about: readonly Subject[]) => string;
-  /** What a standing is called where no work has a word of its own. */
-  putRight: string;
   /** A window of torque, with its unit. */
   torques: (loNm: number, hiNm: number) => string;
   meaning: (shape: RunoutMeaning) => string;

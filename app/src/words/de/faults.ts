@@ -238,6 +238,4 @@ export const faults: FaultWords = {
   },
   containerRefused: (why) => `Verweigert: ${why}.`,
   organicOnly: 'Die Scheibe ist nur für organische Beläge gekennzeichnet.',
-  noConnection:
-    'Keine Verbindung zum Server der Werkstatt. Nichts ist verloren: noch einmal versuchen.',
 };

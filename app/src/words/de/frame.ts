@@ -206,4 +206,6 @@ export const frame: FrameWords = {
     sealed: 'ungeöffnet',
     none: 'keine',
   },
+  noConnection:
+    'Keine Verbindung zum Server der Werkstatt. Nichts ist verloren: noch einmal versuchen.',
 };

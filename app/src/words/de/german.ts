@@ -22,6 +22,7 @@ import { practice } from './practice';
 import { proving } from './proving';
 import { reckoner } from './reckoner';
 import { storeForms } from './storeForms';
+import { sentences } from './sentences';
 import { stores } from './stores';
 import { passport } from './passport';
 import { opening } from './opening';
@@ -37,6 +38,7 @@ import { verdicts } from './verdicts';
 export const german: Catalogue = {
   dates,
   things,
+  sentences,
   verdicts,
   faults,
   frame,

@@ -14,15 +14,14 @@ import type { VerdictWords } from '../catalogue/verdicts';
 import { calendarDay } from '../days';
 import { format } from '../format';
 import { placeIn } from '../placeIn';
+import { sentences } from './sentences';
 import { things } from './things';
 
 const { mm, nm, percent, list } = format;
-const { end, subject, finding, work, brakeState, fastener, check, flaw, cure, riderSubject } =
-  things;
+const { end, finding, work, brakeState, fastener, check, flaw, cure, riderSubject } = things;
 const clock = (oClock: number) => `${format.tenths(oClock)} Uhr`;
-const point = (number: string) => `Punkt ${number}`;
-const place = placeIn(things, { point });
-const thingAt: VerdictWords['thingAt'] = (at, about) => `${subject[about]} ${end[at]}`;
+const { thingAt } = sentences;
+const place = placeIn(things, sentences);
 
 function meaning(shape: RunoutMeaning): string {
   switch (shape.code) {
@@ -375,13 +374,6 @@ const rider: VerdictWords['rider'] = {
 };
 
 export const verdicts: VerdictWords = {
-  // German nouns keep their capital wherever they stand.
-  inSentence: (words) => words,
-  clock,
-  point,
-  thingAt,
-  thingsAt: (at, about) => `${list(about.map((each) => subject[each]))} ${end[at]}`,
-  putRight: 'in Ordnung bringen',
   torques: (loNm, hiNm) => format.torques(loNm, hiNm, 'bis'),
   meaning,
   leverSign,

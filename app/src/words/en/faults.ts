@@ -221,5 +221,4 @@ export const faults: FaultWords = {
   },
   containerRefused: (why) => `Refused: ${why}.`,
   organicOnly: 'The rotor is marked for organic pads only.',
-  noConnection: 'No connection to the shop’s server. Nothing is lost: try again.',
 };

@@ -198,4 +198,5 @@ export const frame: FrameWords = {
     sealed: 'sealed',
     none: 'none',
   },
+  noConnection: 'No connection to the shop’s server. Nothing is lost: try again.',
 };

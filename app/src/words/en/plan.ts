@@ -8,6 +8,7 @@ import type { StepId } from '@hold-fast/core/procedure/steps';
 import type { PlanWords } from '../catalogue/plan';
 import { parts } from './parts';
 import { things } from './things';
+import { sentences } from './sentences';
 import { verdicts } from './verdicts';
 
 const step: PlanWords['step'] = {
@@ -431,7 +432,7 @@ function stays(setUp: StepId | 'wash-hands'): string {
 }
 
 function bleed(stands: BleedStands): { title: string; says: string } {
-  const does = (method: BleedMethod) => verdicts.inSentence(step[method].does);
+  const does = (method: BleedMethod) => sentences.inSentence(step[method].does);
   switch (stands.code) {
     case 'go-on':
       return {

@@ -18,14 +18,14 @@ import { calendarDay } from '../days';
 import type { VerdictWords } from '../catalogue/verdicts';
 import { format } from '../format';
 import { placeIn } from '../placeIn';
+import { sentences } from './sentences';
 import { things } from './things';
 
 const { mm, nm, percent, list } = format;
 const { end, subject, finding, work, brakeState, fastener, check, flaw, cure, riderSubject } =
   things;
 const clock = (oClock: number) => `${format.tenths(oClock)} o’clock`;
-const point = (number: string) => `point ${number}`;
-const place = placeIn(things, { point });
+const place = placeIn(things, sentences);
 
 function meaning(shape: RunoutMeaning): string {
   switch (shape.code) {
@@ -381,12 +381,6 @@ const rider: VerdictWords['rider'] = {
 };
 
 export const verdicts: VerdictWords = {
-  inSentence: (words) => `${words.charAt(0).toLowerCase()}${words.slice(1)}`,
-  clock,
-  point,
-  thingAt: (at, about) => `${end[at]} ${subject[about]}`,
-  thingsAt: (at, about) => `${end[at]} ${list(about.map((each) => subject[each]))}`,
-  putRight: 'put right',
   torques: (loNm, hiNm) => format.torques(loNm, hiNm, 'to'),
   meaning,
   leverSign,

@@ -1,7 +1,7 @@
 import { typedReading } from '@hold-fast/core/gauge/typedReading';
 import { InputError } from '@hold-fast/core/inputError';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
-import { words } from '../../../words/words';
+import { verdictWords } from '../../../words/verdictWords';
 
 /** A thickness as it is written, or what is wrong with it; nothing written is neither. */
 export function readMm(text: string): { mm: number | null; error: string | undefined } {
@@ -13,6 +13,6 @@ export function readMm(text: string): { mm: number | null; error: string | undef
     };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { mm: null, error: words.inputError(error.code, error.numbers) };
+    return { mm: null, error: verdictWords.inputError(error.code, error.numbers) };
   }
 }

@@ -25,6 +25,7 @@ import { Page, Section } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
 import { Empty, Failed, Loading } from '../../../ui/Standing';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { BackToJob, WithJob } from '../JobFrame';
 import { SheetFacts } from './SheetFacts';
@@ -202,6 +203,6 @@ function readStamp(text: string): { limitMm: number | null; fault: string | null
     return { limitMm: plausibleRotorReading(typedReading(text, { decimals: 2 })), fault: null };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { limitMm: null, fault: words.inputError(error.code, error.numbers) };
+    return { limitMm: null, fault: verdictWords.inputError(error.code, error.numbers) };
   }
 }

@@ -6,6 +6,7 @@ import { Section } from '../../../ui/Page';
 import { color, size, space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { capital } from '../../../words/capital';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { storesWords } from '../../../words/stores';
 
@@ -111,7 +112,7 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
           name={`${capital(words.fastener[row.fastener])}, ${row.drive}`}
           value={
             row.window.namedNm === null
-              ? words.torques(row.window.loNm, row.window.hiNm)
+              ? verdictWords.torques(row.window.loNm, row.window.hiNm)
               : words.format.torque(row.window.namedNm)
           }
           from={row.window}

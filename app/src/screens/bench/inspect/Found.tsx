@@ -19,6 +19,7 @@ import { font, space } from '../../../ui/tokens';
 import { useWide } from '../../../ui/useWide';
 import { VerdictMark, WORD_INK } from '../../../ui/VerdictMark';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { DoNotRide } from '../job/DoNotRide';
@@ -232,7 +233,7 @@ function NotInspected({ ends }: Pick<Shown, 'ends'>) {
 function ForRider({ items, ends }: Shown) {
   const grave = items.some(({ doNotRide }) => doNotRide);
   const missed = ends.flatMap(({ end, notInspected }) =>
-    notInspected.map((subject) => words.rider.subject(end, subject)),
+    notInspected.map((subject) => verdictWords.rider.subject(end, subject)),
   );
   return (
     <>
@@ -250,8 +251,8 @@ function ForRider({ items, ends }: Shown) {
         <Row
           key={`${item.end} ${item.subject}`}
           mark={<VerdictMark word={item.word} />}
-          title={capital(words.rider.subject(item.end, item.subject))}
-          says={words.rider.says(item)}
+          title={capital(verdictWords.rider.subject(item.end, item.subject))}
+          says={verdictWords.rider.says(item)}
         />
       ))}
       <Section>

@@ -13,6 +13,7 @@ import type { RunoutVerdict } from '@hold-fast/core/runout/runout';
 import type { PadVerdict, SchoolVerdict } from '@hold-fast/core/wear/pads';
 import type { RotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Reason } from '@hold-fast/core/wear/verdict';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { jobWords } from '../../../words/job';
 
@@ -141,7 +142,7 @@ export function leverSays({ travelMm, reachMm, signs }: LeverVerdict): string {
     travel.length ? `${travel.join(', ')} ${of}` : jobWords.findings.notPulledYet,
   );
   const [first] = signs;
-  return `${line}.${first ? jobWords.findings.it(words.leverSign(first)) : ''}`;
+  return `${line}.${first ? jobWords.findings.it(verdictWords.leverSign(first)) : ''}`;
 }
 
 /** The sponge test’s sum. */
@@ -197,7 +198,7 @@ const fixed = (value: number | null | undefined, decimals: number) =>
   value == null ? null : words.format.mm(value, decimals);
 const { inches } = words.format;
 const becauseOf = ({ reasons }: { reasons: readonly Reason[] }) =>
-  reasons.map((reason) => jobWords.findings.because(words.reason(reason)));
+  reasons.map((reason) => jobWords.findings.because(verdictWords.reason(reason)));
 
 const SAYS: { readonly [M in Measurand]: Says<VerdictOf[M]> } = {
   rotor: {
@@ -209,14 +210,14 @@ const SAYS: { readonly [M in Measurand]: Says<VerdictOf[M]> } = {
       jobWords.findings.thinnestLimit(inches(thinnest.thicknessMm), inches(limit.limitMm)),
   },
   pads: {
-    line: (pads) => [padsSay(pads), ...pads.pattern.signs.map(words.padSign)].join(' '),
+    line: (pads) => [padsSay(pads), ...pads.pattern.signs.map(verdictWords.padSign)].join(' '),
     number: ({ thinnest }, decimals) => fixed(thinnest?.measuredMm, decimals),
     sums: ({ schools, pattern }) => [
       ...schools.map(
         (verdict) =>
           `${words.school[verdict.school]}: ${schoolSays(verdict)}, ${words.word[verdict.word]}.`,
       ),
-      ...pattern.signs.map(words.padSign),
+      ...pattern.signs.map(verdictWords.padSign),
     ],
     inches: ({ thinnest }) => thinnest && jobWords.findings.least(inches(thinnest.measuredMm)),
   },
@@ -225,7 +226,7 @@ const SAYS: { readonly [M in Measurand]: Says<VerdictOf[M]> } = {
     number: ({ tirMm }) => fixed(tirMm, 2),
     sums: (runout) => [
       ...becauseOf(runout),
-      ...(runout.meaning ? [words.meaning(runout.meaning)] : []),
+      ...(runout.meaning ? [verdictWords.meaning(runout.meaning)] : []),
     ],
     inches: ({ tirMm }) => (tirMm === null ? null : jobWords.findings.tirInches(inches(tirMm))),
   },
@@ -257,7 +258,7 @@ const saysOf = ({ measurand }: Judged) => SAYS[measurand] as Says<Judged['verdic
 export function judgementSays(judgement: Judgement, gauge: Pick<Gauge, 'resolutionMm'>): string {
   return judgement.ok
     ? saysOf(judgement).line(judgement.verdict, decimalsOf(gauge))
-    : words.inputError(judgement.code, judgement.numbers);
+    : verdictWords.inputError(judgement.code, judgement.numbers);
 }
 
 /** The number a list shows beside a judgement; null when there is none. */
@@ -310,7 +311,7 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
   return [
     looked,
     measured,
-    ...item.held.map(words.held),
+    ...item.held.map(verdictWords.held),
     lesser,
     lapsed,
     unbelieved,

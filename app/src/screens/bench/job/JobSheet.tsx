@@ -30,6 +30,7 @@ import { useWide } from '../../../ui/useWide';
 import { VerdictMark, WORD_INK } from '../../../ui/VerdictMark';
 import { Words } from '../../../ui/Words';
 import { exactDay } from '../../../words/days';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { standingAt, WithJob } from '../JobFrame';
 import { SumsHere } from '../../reckoner/SumsHere';
@@ -340,7 +341,7 @@ function ItemRow({
   const rotor = judgement?.ok && judgement.measurand === 'rotor' ? judgement.verdict : null;
   const why =
     judgement && item?.word === 'unproven'
-      ? jobWords.jobSheet.unproven(reasonsOf(judgement).map(words.reason).join('; '))
+      ? jobWords.jobSheet.unproven(reasonsOf(judgement).map(verdictWords.reason).join('; '))
       : '';
   const number = judgement && sitting ? judgementNumber(judgement, sitting.gauge) : null;
   return (

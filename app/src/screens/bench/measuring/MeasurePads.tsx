@@ -13,6 +13,7 @@ import { Keypad } from '../../../ui/Keypad';
 import { space } from '../../../ui/tokens';
 import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { calledOf, padsSay } from '../inspect/findings';
@@ -158,7 +159,7 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
             />
           ) : judgement && !judgement.ok ? (
             <Words ink="rustText" role="alert">
-              {words.inputError(judgement.code, judgement.numbers)}
+              {verdictWords.inputError(judgement.code, judgement.numbers)}
             </Words>
           ) : (
             <Words ink="soft">

@@ -15,6 +15,7 @@ import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
 import { calledOf, rotorSays } from '../inspect/findings';
@@ -231,7 +232,7 @@ function Points({ job, measured, ask }: PointsProps) {
 function Unjudged({ judgement }: { judgement: Judgement | null }) {
   return judgement && !judgement.ok ? (
     <Words ink="rustText" role="alert">
-      {words.inputError(judgement.code, judgement.numbers)}
+      {verdictWords.inputError(judgement.code, judgement.numbers)}
     </Words>
   ) : (
     <Words ink="soft">{measuringWords.measureRotor.valveAtTheTopClockwise}</Words>

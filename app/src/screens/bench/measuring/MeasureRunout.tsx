@@ -12,6 +12,7 @@ import { Button, Buttons } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { calledOf, runoutSays } from '../inspect/findings';
 import { inInchesFor } from '../inspect/inInchesFor';
@@ -111,7 +112,7 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
             <Words ink="soft">{measuringWords.measureRunout.indicatorOnTheTrackValve}</Words>
           )}
           {place === null && runout?.meaning ? (
-            <Words>{words.meaning(runout.meaning)}</Words>
+            <Words>{verdictWords.meaning(runout.meaning)}</Words>
           ) : null}
           {runout?.morePointsWanted ? (
             <Words ink="fogText">{measuringWords.measureRunout.oneReadingStandsOutTwelve}</Words>

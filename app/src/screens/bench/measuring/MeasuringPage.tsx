@@ -11,6 +11,7 @@ import { size, space } from '../../../ui/tokens';
 import { useRoom, type Arrangement } from '../../../ui/useRoom';
 import { useColumn } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { Facts, GaugeAside, type Fact } from './Facts';
 import { KeyedNumber, type Keyed } from './KeyedNumber';
@@ -105,7 +106,7 @@ function Said({ job, said, measured }: Props) {
     <>
       {held.map((each) => (
         <Words key={each.sittingId} kind="strong" ink="rustText" role="status">
-          {words.held(each)}
+          {verdictWords.held(each)}
         </Words>
       ))}
       {said}

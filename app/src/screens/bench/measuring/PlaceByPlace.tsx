@@ -15,6 +15,7 @@ import { color, size, space } from '../../../ui/tokens';
 import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { capital } from '../../../words/capital';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { calledOf } from '../inspect/findings';
 import { judgementOf, sittingAt, WithBrake } from '../JobFrame';
@@ -157,7 +158,7 @@ function Places({
             />
           ) : judgement && !judgement.ok ? (
             <Words ink="rustText" role="alert">
-              {words.inputError(judgement.code, judgement.numbers)}
+              {verdictWords.inputError(judgement.code, judgement.numbers)}
             </Words>
           ) : null}
           <FeedNote notice={taking.feed.notice} />

@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { color, size, space } from '../../../ui/tokens';
 import { VerdictMark, WORD_INK } from '../../../ui/VerdictMark';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { schoolSays } from '../inspect/findings';
 
@@ -27,7 +28,7 @@ export function Schools({ pads }: { pads: PadVerdict }) {
       ))}
       {pads.pattern.signs.map((sign) => (
         <Words key={JSON.stringify(sign)} ink="soft">
-          {words.padSign(sign)}
+          {verdictWords.padSign(sign)}
         </Words>
       ))}
     </View>

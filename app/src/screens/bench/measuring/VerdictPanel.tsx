@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import { color, size, space, type ColorName } from '../../../ui/tokens';
 import { VerdictMark, WORD_INK } from '../../../ui/VerdictMark';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { jobWords } from '../../../words/job';
 import { capital } from '../../../words/capital';
@@ -32,7 +33,7 @@ export function VerdictPanel({ word, called, reasons, settle, says, inches, full
   const name = called ?? words.word[word];
   // What the line says already is not said again as its reason.
   const because = reasons
-    .map((reason) => words.reason(reason))
+    .map((reason) => verdictWords.reason(reason))
     .filter((reason) => !says.toLowerCase().includes(reason.toLowerCase()));
   return (
     <View

@@ -4,6 +4,7 @@ import { InputError } from '@hold-fast/core/inputError';
 import { faultOf } from '@hold-fast/core/job/kinds';
 import { standingReadings } from '@hold-fast/core/inspection/session';
 import { append, entryOf } from '../../../data/jobWrites';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { judgementOf } from '../JobFrame';
 
@@ -53,7 +54,7 @@ export function takeReading(taking: Taking): Wrong | null {
       place,
       fault.facts as InputError['numbers'],
     );
-    return wrong(words.inputError(code, numbers));
+    return wrong(verdictWords.inputError(code, numbers));
   }
   const judged = judgementOf(job, { ...measured, readings: [...measured.readings, entry] });
   const kept = append(job.id, entry, { appWord: judged?.ok ? judged.verdict.word : null });

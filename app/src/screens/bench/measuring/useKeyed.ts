@@ -7,7 +7,7 @@ import {
 } from '@hold-fast/core/gauge/typedReading';
 import { useState } from 'react';
 import { inTab } from '../../../remembered';
-import { words } from '../../../words/words';
+import { verdictWords } from '../../../words/verdictWords';
 
 const LONGEST = 8;
 
@@ -40,7 +40,7 @@ export function useKeyed(name: string, keying: Keying) {
       const now = text.length < LONGEST ? text + character : text;
       set(now);
       if (!canGrow(text, keying))
-        setFault(words.inputError('too-many-digits', { decimals: keying.decimals }));
+        setFault(verdictWords.inputError('too-many-digits', { decimals: keying.decimals }));
       return now;
     },
     erase: () => set(text.slice(0, -1)),
@@ -59,6 +59,6 @@ export function useKeyed(name: string, keying: Keying) {
 
 /** What is wrong with an input, in words. Rethrows what is not about the input. */
 function faultWords(error: unknown): string {
-  if (error instanceof InputError) return words.inputError(error.code, error.numbers);
+  if (error instanceof InputError) return verdictWords.inputError(error.code, error.numbers);
   throw error;
 }

@@ -9,6 +9,7 @@ import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { planWords } from '../../../words/planWords';
 import { capital } from '../../../words/capital';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { planningWords } from '../../../words/planning';
 
@@ -50,7 +51,7 @@ export function AllDone({ job }: { job: Job }) {
         {job.bars.length > 0 ? (
           <Note kind="caution" title={planningWords.allDone.theSignOffStillAsks}>
             {job.bars.map((bar) => (
-              <Words key={JSON.stringify(bar)}>{words.bar(bar)}</Words>
+              <Words key={JSON.stringify(bar)}>{verdictWords.bar(bar)}</Words>
             ))}
           </Note>
         ) : (

@@ -13,6 +13,7 @@ import { Button } from '../../../ui/Button';
 import { Note } from '../../../ui/Note';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { WorkDone } from '../inspect/WorkDone';
 import { jobWords } from '../../../words/job';
@@ -50,10 +51,10 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
   const grave = bar.code === 'do-not-ride' || bar.code === 'still-tagged';
   return (
     <Note kind={bar.code === 'do-not-ride' ? 'refusal' : 'caution'}>
-      <Words>{words.bar(bar)}</Words>
+      <Words>{verdictWords.bar(bar)}</Words>
       {(item?.held ?? []).map((held) => (
         <Words key={held.sittingId} ink="soft">
-          {words.held(held)}
+          {verdictWords.held(held)}
         </Words>
       ))}
       {item?.lapsed ? (

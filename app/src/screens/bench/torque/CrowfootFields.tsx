@@ -14,6 +14,7 @@ import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { numberOf } from '../../../ui/numberOf';
 import { instrumentWords } from '../../../words/instruments';
@@ -116,7 +117,7 @@ function crowFault(crowfoot: Crowfoot): string | null {
     crowfootGain(crowfoot);
     return null;
   } catch (error) {
-    if (error instanceof InputError) return words.inputError(error.code, error.numbers);
+    if (error instanceof InputError) return verdictWords.inputError(error.code, error.numbers);
     throw error;
   }
 }

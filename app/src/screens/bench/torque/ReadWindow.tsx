@@ -8,7 +8,7 @@ import { FormChoice, FormLine } from '../../../ui/FormLine';
 import { numberOf } from '../../../ui/numberOf';
 import { space } from '../../../ui/tokens';
 import { jobWords } from '../../../words/job';
-import { words } from '../../../words/words';
+import { verdictWords } from '../../../words/verdictWords';
 import { needed } from '../../needed';
 
 const says = jobWords.torque;
@@ -28,7 +28,7 @@ const Written = z
   })
   .refine(({ loNm, hiNm }) => loNm <= hiNm, {
     path: ['hiNm'],
-    error: words.inputError('window-upside-down'),
+    error: verdictWords.inputError('window-upside-down'),
   });
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */

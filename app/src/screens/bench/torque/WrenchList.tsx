@@ -7,6 +7,7 @@ import { Row } from '../../../ui/Row';
 import { VerdictMark } from '../../../ui/VerdictMark';
 import { Words } from '../../../ui/Words';
 import { jobWords } from '../../../words/job';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 
 interface Props {
@@ -31,7 +32,7 @@ export function WrenchList({ window, crowfoot, wrenches, onPick }: Props) {
               words.format.nm(answer.loNm),
               words.format.nm(answer.hiNm),
             )
-          : words.setting(answer);
+          : verdictWords.setting(answer);
       // A bare number beside a wrench in another unit would be set by that unit.
       const inOther =
         answer.code === 'set' && words.format.torqueBeside(answer.setNm)

@@ -1,5 +1,6 @@
 import type { TorqueAsked } from '@hold-fast/core/torque/fasteners';
 import { jobWords } from '../../../words/job';
+import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 
 /** What is asked for, with where it stands. */
@@ -14,4 +15,4 @@ export function askedSays({ window }: Pick<TorqueAsked, 'window'>, source = ''):
 }
 
 export const spreadOf = ({ loNm, hiNm }: { loNm: number; hiNm: number }) =>
-  words.torques(loNm, hiNm);
+  verdictWords.torques(loNm, hiNm);
