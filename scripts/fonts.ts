@@ -27,6 +27,15 @@ export const REST = [
   .filter((letter) => !FIRST_LETTERS.includes(letter))
   .join('');
 
+/** Of what a face knows besides its letters, how two of them stand together: nothing here asks for other forms, nor for hints to coarse screens. */
+const BARE = {
+  targetFormat: 'woff2',
+  noLayoutClosure: true,
+  noHinting: true,
+  keepFeatures: ['kern'],
+  dropTables: ['GSUB', 'GDEF', 'gasp', 'prep', 'fpgm', 'cvt '],
+} as const;
+
 /** Letters as a style sheet names them, such as U+20-7e. */
 export function rangeOf(letters: string): string {
   const runs: { from: number; to: number }[] = [];
@@ -40,7 +49,7 @@ export function rangeOf(letters: string): string {
 
 /**
  * Puts the faces the app is set in, with their licences, where the web export takes them from. For the screen each is in two: the letters of
- * the words, and what a name has besides, which comes when it is wanted. Neither has hints for coarse screens.
+ * the words, and what a name has besides, which comes when it is wanted.
  */
 export async function copyFonts(root: string): Promise<void> {
   const target = path.join(root, 'app/public/fonts');
@@ -57,7 +66,7 @@ export async function copyFonts(root: string): Promise<void> {
       const whole = readFileSync(path.join(source, 'files', plain('latin')));
       const letters = { [`${name}-${weight}`]: FIRST_LETTERS, [`${name}-${weight}-rest`]: REST };
       for (const [file, those] of Object.entries(letters)) {
-        const part = await subset(whole, those, { targetFormat: 'woff2', noLayoutClosure: true });
+        const part = await subset(whole, those, BARE);
         writeFileSync(path.join(target, `${file}.woff2`), part);
         rules.push(
           `@font-face{font-family:"${family}";font-weight:${weight};font-display:block;` +

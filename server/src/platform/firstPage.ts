@@ -37,7 +37,7 @@ const PAINTER = '.painter.cjs';
 /** Where a device keeps the manner things are said in: the painter is one that has just heard of it. */
 const MANNER = 'hold-fast.manner';
 /** As good as it gets in a few milliseconds. */
-const BROTLI_QUALITY = 4;
+const BROTLI_QUALITY = 5;
 
 /** What goes into them comes out at once, and does not wait for more. */
 const compressors = {
