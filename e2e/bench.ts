@@ -184,14 +184,14 @@ export const verdict = (page: Page): Locator => page.getByTestId('verdict');
 
 /** Everything keyed has reached the server. */
 export async function allSent(page: Page): Promise<void> {
-  await expect
-    .poll(() =>
-      page.evaluate(
-        () => Object.keys(localStorage).filter((key) => key.startsWith('hold-fast.outbox')).length,
-      ),
-    )
-    .toBe(0);
+  await expect.poll(() => unsent(page)).toBe(0);
 }
+
+/** How many entries a device still holds. */
+export const unsent = (page: Page): Promise<number> =>
+  page.evaluate(
+    () => Object.keys(localStorage).filter((key) => key.startsWith('hold-fast.outbox')).length,
+  );
 
 /** A job as the server has it. */
 export async function jobAt(page: Page, jobId: string): Promise<Job> {

@@ -12,11 +12,12 @@ const FACES = [
 const through = (first: number, last: number) =>
   Array.from({ length: last - first + 1 }, (_, i) => String.fromCodePoint(first + i)).join('');
 
-/** What the words of every language here are written with, what stands beside them, and figures and sums of money. */
-export const FIRST_LETTERS = `${through(0x20, 0x7e)}\u00a0\u202fÄÖÜäöüß·–—’“”„‹›…×÷°±−²€£`;
+/** What the words of every language here are written with, what stands beside them, and figures. */
+export const FIRST_LETTERS = ` \u00a0\u202f${through(0x30, 0x39)}${through(0x41, 0x5a)}${through(0x61, 0x7a)}ÄÖÜäöüß!%&'()+,-./:;?·–—’“”„…×°±−`;
 
-/** What a face has besides, as a name may want it: the rest of what its maker calls Latin. */
+/** What a face has besides, as a name, a formula or a sum of money may want it: the rest of what its maker calls Latin. */
 export const REST = [
+  through(0x20, 0x7e),
   through(0xa0, 0xff),
   '\u0131\u0152\u0153',
   through(0x2bb, 0x2dc),
