@@ -352,7 +352,7 @@ describe('wrenches, fluid and parts', () => {
     await submit('Save');
     await waitFor(() => expect(screen.getAllByText('A number, above zero.')).toHaveLength(2));
     expect(sent).toHaveLength(0);
-    expect(screen.getByText('Say which of the two it is.')).toBeTruthy();
+    expect(screen.getByText('Kind: say whether it clicks or is read.')).toBeTruthy();
     expect(screen.getByText(/^Write how many clicks since/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText(/Clicks since calibration/), '40');
     fireEvent.press(screen.getByText(/^Clicks at/));

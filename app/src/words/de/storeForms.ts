@@ -272,7 +272,7 @@ export const storeForms: StoreFormsWords = {
     openItAgainToSee: 'Neu öffnen, um die Änderung zu sehen, dann die eigene machen.',
   },
   wrenchForm: {
-    sayWhichKind: 'Angeben, welche von beiden Arten es ist.',
+    sayWhichKind: 'Art: angeben, ob er klickt oder abgelesen wird.',
     thereIsNoSuchWrench: 'Diesen Schlüssel gibt es nicht.',
     storesTorqueWrenches: 'Lager · Drehmomentschlüssel',
     registerAWrench: 'Schlüssel eintragen',

@@ -269,7 +269,7 @@ export const storeForms: StoreFormsWords = {
     openItAgainToSee: 'Open it again to see the change, then make yours.',
   },
   wrenchForm: {
-    sayWhichKind: 'Say which of the two it is.',
+    sayWhichKind: 'Kind: say whether it clicks or is read.',
     thereIsNoSuchWrench: 'There is no such wrench.',
     storesTorqueWrenches: 'Stores · torque wrenches',
     registerAWrench: 'Register a wrench',

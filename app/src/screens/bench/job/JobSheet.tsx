@@ -6,6 +6,7 @@ import { AgainstAdvice } from '../../AgainstAdvice';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { waitOf } from '@hold-fast/core/job/waits';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { brakeTypeAt, hasDisc, discsOf, endsOf } from '@hold-fast/core/kit/brakes';
@@ -63,6 +64,8 @@ function Sheet({ job }: { job: Job }) {
   const does = asked ? words.inSentence(troubleWords.check[asked]) : words.step[next.step];
   const nextWords = next.end ? `${does}, ${words.end[next.end]}` : jobWords.jobSheet.signOff;
   const carryOn = go(wayOn(job, next));
+  // There is nothing to measure on a bike that is not here.
+  const isAway = waitOf(job)?.away === true;
 
   return (
     <Page
@@ -82,11 +85,13 @@ function Sheet({ job }: { job: Job }) {
             {next.end ? (
               <Button kind="plain" says={jobWords.jobSheet.signOff} onPress={go('sign-off')} />
             ) : null}
-            <Button
-              grow
-              says={next.end ? jobWords.jobSheet.carryOn(nextWords) : jobWords.jobSheet.signOff}
-              onPress={carryOn}
-            />
+            {next.end && isAway ? null : (
+              <Button
+                grow
+                says={next.end ? jobWords.jobSheet.carryOn(nextWords) : jobWords.jobSheet.signOff}
+                onPress={carryOn}
+              />
+            )}
           </Buttons>
         )
       }

@@ -4,6 +4,7 @@ import { entryOf } from '../../../data/jobWrites';
 import { exampleJob } from '../../../testing/exampleJob';
 import { clearApp, jobAfter, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { WorkDone } from '../inspect/WorkDone';
+import { JobSheet } from './JobSheet';
 import { SecondLooks } from './SecondLooks';
 import { WaitSection } from './WaitSection';
 
@@ -23,6 +24,17 @@ const waiting = (away: boolean) =>
   ]);
 
 beforeEach(clearApp);
+
+it('offers nothing to measure on a bike that is not here', () => {
+  const [here, gone] = [waiting(false), waiting(true)];
+  showScreen(<JobSheet jobId={job.id} />, { job: here });
+  expect(screen.getByText(/^Carry on: /)).toBeTruthy();
+  screen.unmount();
+  showScreen(<JobSheet jobId={job.id} />, { job: gone });
+  expect(screen.getByText('The bike is back')).toBeTruthy();
+  expect(screen.getByText('Sign off')).toBeTruthy();
+  expect(screen.queryByText(/^Carry on: /)).toBeNull();
+});
 
 it('waits for nothing that nobody named', async () => {
   showScreen(<WaitSection job={job} />, { job });
