@@ -1,4 +1,4 @@
-import { learn } from './src/words/language';
+import { learn } from './src/words/learn';
 import { inForce, isPseudo } from './src/words/manner';
 
 declare global {

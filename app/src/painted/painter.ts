@@ -1,4 +1,4 @@
-import { learn } from '../words/language';
+import { learn } from '../words/learn';
 import { inForce } from '../words/manner';
 
 // Run by the server, once for each manner of saying things: it knows the manner as a device does, by what is kept in `localStorage`.

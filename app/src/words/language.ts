@@ -14,14 +14,3 @@ export const inUse: Spoken = (place, english) => spoken(place, english);
 export function speak(language: Spoken): void {
   spoken = language;
 }
-
-/** Loads another language than English, before the first screen. */
-export async function learn(language: 'de' | 'pseudo'): Promise<void> {
-  if (language === 'pseudo') {
-    const { stretched } = await import('./pseudo');
-    speak((_place, english) => stretched(english));
-    return;
-  }
-  const { german } = await import('./de/german');
-  speak((place) => german[place]);
-}
