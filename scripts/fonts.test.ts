@@ -38,6 +38,10 @@ it('has a letter in one of the two parts of a face', () => {
   expect(FIRST_LETTERS).toContain('ü');
   expect(REST).toContain('é');
   expect([...FIRST_LETTERS].filter((letter) => REST.includes(letter))).toEqual([]);
+  // Whatever a keyboard of the languages here has, and what money is written with.
+  const keys = Array.from({ length: 0x5f }, (_, i) => String.fromCodePoint(0x20 + i));
+  for (const letter of [...keys, ...'€£äöüÄÖÜß²‹›−'])
+    expect(FIRST_LETTERS + REST).toContain(letter);
 });
 
 it('names letters as a style sheet does, in runs', () => {

@@ -22,7 +22,7 @@ export const REST = [
   '\u0131\u0152\u0153',
   through(0x2bb, 0x2dc),
   through(0x2000, 0x206f),
-  '\u2122\u2191\u2193\u2215',
+  '\u20ac\u2122\u2191\u2193\u2215',
 ]
   .flatMap((letters) => [...letters])
   .filter((letter) => !FIRST_LETTERS.includes(letter))
