@@ -172,3 +172,13 @@ test('a bike that leaves unrepaired is closed under a PIN, passes nothing and st
   await hands.touch(hands.button('The bike’s page'));
   await expect(page.getByText(/Found at visit \d+, and no work since has lifted it/)).toBeVisible();
 });
+
+test('a refusal is said though its words do not come: nothing waits for them', async ({ page }) => {
+  // The line dies with the answer: the file is asked for, and nothing comes.
+  await page.route(/[/]refusals-\w+\.js$/, () => undefined);
+  await page.goto('/');
+  await page.getByLabel('Your name').fill('Somebody else');
+  await page.getByLabel('Passphrase').fill('not what it is');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toHaveText('wrong sign in');
+});

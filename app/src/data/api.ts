@@ -26,12 +26,21 @@ export class NoConnection extends Error {
 /** The words of refusals: they come with the first one, and not with the first screen. */
 export const refusalWords = () => import('../words/refusals');
 
+/** How long they may take, ms [D]: on a line that has just died they never come, and more waits behind what was refused. */
+const WORDS_WITHIN_MS = 3000;
+
 /** Why the server did not take something; as the server names it where the words do not come. */
-const whyOf = (problem: Problem): Promise<string> =>
-  refusalWords().then(
+async function whyOf(problem: Problem): Promise<string> {
+  let late: ReturnType<typeof setTimeout>;
+  const title = new Promise<string>((resolve) => {
+    late = setTimeout(() => resolve(problem.title), WORDS_WITHIN_MS);
+  });
+  const said = refusalWords().then(
     ({ problemSays }) => problemSays(problem),
     () => problem.title,
   );
+  return Promise.race([said, title]).finally(() => clearTimeout(late));
+}
 
 const lost = new Set<() => void>();
 
