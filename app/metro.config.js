@@ -8,9 +8,10 @@ const resolve = config.resolver.resolveRequest;
 // Of Zod the app wants that a schema checks what comes, and the words it says in one language; of uuid the ids that
 // sort by time; of the router, that an address has its screen: its map of all addresses, tabs, drawers, headers and previews are never
 // shown; of what draws, that the browser reads a transform and hears a press itself; of dates, that they are written and not read. What
-// else they bring is an eighth of the first screen, and nothing here calls it.
+// else they bring is an eighth of the first screen, and nothing here calls it. While developing it stays: the router shows its own pages then.
 const englishOnly = path.join(__dirname, 'src/words/zodLocales.js');
 const pressedByTheBrowser = path.join(__dirname, 'src/instruments/pressedByTheBrowser.js');
+const isExported = process.env.NODE_ENV === 'production';
 const SPARED = [
   [/[\\/]zod[\\/]v4[\\/]/, /[/](compile|json-schema-processors|from-json-schema)\.js$/],
   [
@@ -22,7 +23,6 @@ const SPARED = [
     /[/](StaticNavigation|createStaticNavigation|TabRouter|DrawerRouter|ServerContainer|useScrollToTop|Link)$/,
   ],
   [/[\\/]expo-router[\\/]build[\\/]exports\.js$/, /[/]useScrollToTop$/],
-  [/[\\/]expo-router[\\/]build[\\/]views[\\/]/, /[/]Toast$/],
   [
     /[\\/]@tanstack[\\/]query-core[\\/].*[\\/]index\.js$/,
     /[/](queriesObserver|hydration|streamedQuery)\.js$/,
@@ -50,7 +50,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
     return { type: 'sourceFile', filePath: englishOnly };
   if (/[/]SvgTouchableMixin$/.test(name))
     return { type: 'sourceFile', filePath: pressedByTheBrowser };
-  if (SPARED.some(([module, part]) => module.test(from) && part.test(name)))
+  if (isExported && SPARED.some(([module, part]) => module.test(from) && part.test(name)))
     return { type: 'empty' };
   return next(context, name, platform);
 };
