@@ -66,6 +66,10 @@ test('a reading that cannot be right is refused in clear words, and stays to be 
   await expect(dial(page, 1, 'not measured')).toBeVisible();
   await hands.press('1', ',', '6', '6', 'Enter');
   await expect(dial(page, 1, '1.66 mm')).toBeVisible();
+  // The drawing hears a press by itself: the reading that comes next is of the point that was pressed.
+  await page.locator('svg text').filter({ hasText: /^4$/ }).click();
+  await hands.press('1', '7', '0', 'Enter');
+  await expect(dial(page, 4, '1.70 mm')).toBeVisible();
   await allSent(page);
 });
 

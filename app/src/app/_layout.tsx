@@ -2,6 +2,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot, usePathname } from 'expo-router';
 import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { refusalWords } from '../data/api';
 import { client, signedInAs } from '../data/client';
 import { beginWithFirst, unpaint } from '../data/first';
 import { forgetFirst, isAppKept, keepApp } from '../data/offline';
@@ -57,7 +58,9 @@ function Gate() {
     // While the list is read, what a press on it opens comes.
     const behind = setTimeout(() => {
       readyNumbers();
-      void fetchBehind().catch(() => undefined);
+      void fetchBehind()
+        .then(refusalWords)
+        .catch(() => undefined);
     }, 1000);
     return () => clearTimeout(behind);
   }, [atBench]);
