@@ -1,7 +1,7 @@
 import { expect, test as base, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { beginRotor, checkIn, goTo, identify, openBench, openJobs, widen } from './bench';
-import { PHONE, WIDE } from './playwright.config';
+import { PHONE, WIDE } from '../scripts/chromium';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
 const VIEWS = {

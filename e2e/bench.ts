@@ -3,7 +3,7 @@ import { fold } from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import type { WIDE } from './playwright.config';
+import type { WIDE } from '../scripts/chromium';
 
 export type PersonName = (typeof PEOPLE)[number]['name'];
 

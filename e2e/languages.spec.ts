@@ -1,7 +1,7 @@
 import { PEOPLE } from '@hold-fast/demo/people';
 import { expect, test, type Page } from '@playwright/test';
 import { allSent, goTo, openBench, openJobs, signIn, SPEAKS_GERMAN, widen } from './bench';
-import { WIDE } from './playwright.config';
+import { WIDE } from '../scripts/chromium';
 
 // The interface in another language, in other units, and in one that is made to burst it.
 

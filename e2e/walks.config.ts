@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
-import usual, { PHONE } from './playwright.config';
+import { PHONE } from '../scripts/chromium';
+import usual from './playwright.config';
 
 /** The long walks, at phone size alone: every procedure, every complaint, a bad day of two phones. */
 export default defineConfig({

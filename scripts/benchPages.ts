@@ -26,7 +26,7 @@ import express from 'express';
 import { pino } from 'pino';
 import sirv from 'sirv';
 import { v7 as uuid } from 'uuid';
-import { CHROMIUM, PHONE } from '../e2e/playwright.config';
+import { CHROMIUM, PHONE } from './chromium';
 import { openShop, type RunningShop } from './shop';
 import { compressFiles, exportWeb, expoExport } from './web';
 

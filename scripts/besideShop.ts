@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { holderOf, holdFolder } from './holdFolder';
-import { socketPathFor, startMariadb } from './mariadb';
+import { socketPathFor, startMariadb } from '@hold-fast/server/platform/mariadb';
 
 type Work<T> = (socketPath: string) => Promise<T>;
 

@@ -2,7 +2,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
 
-// Which modules import each other in a circle, to run or for their types; and which resources of the server and layers of the app.
+// Which modules import each other in a circle, to run or for their types alone; and which resources of the server and layers of the app.
 
 const root = path.resolve(__dirname, '..');
 const HOUSES = ['core', 'contract', 'server', 'app', 'demo', 'standins', 'scripts', 'e2e'];
@@ -27,26 +27,19 @@ function moduleAt(from: string, named: string): string | null {
   return base && (['.ts', '.tsx'].map((end) => base + end).find(existsSync) ?? null);
 }
 
-/** What a module imports of ours: to run, and for its types alone. */
-function importsOf(module: string): { runs: string[]; types: string[] } {
+/** What a module imports of ours, to run or for its types. */
+function importsOf(module: string): string[] {
   const { statements } = ts.createSourceFile(
     module,
     readFileSync(module, 'utf8'),
     ts.ScriptTarget.Latest,
   );
-  const runs: string[] = [];
-  const types: string[] = [];
-  for (const statement of statements) {
-    if (!ts.isImportDeclaration(statement) && !ts.isExportDeclaration(statement)) continue;
+  return statements.flatMap((statement) => {
+    if (!ts.isImportDeclaration(statement) && !ts.isExportDeclaration(statement)) return [];
     const { moduleSpecifier } = statement;
-    if (!moduleSpecifier || !ts.isStringLiteral(moduleSpecifier)) continue;
-    const to = moduleAt(module, moduleSpecifier.text);
-    const isType = ts.isImportDeclaration(statement)
-      ? statement.importClause?.phaseModifier === ts.SyntaxKind.TypeKeyword
-      : statement.isTypeOnly;
-    if (to) (isType ? types : runs).push(to);
-  }
-  return { runs, types };
+    if (!moduleSpecifier || !ts.isStringLiteral(moduleSpecifier)) return [];
+    return moduleAt(module, moduleSpecifier.text) ?? [];
+  });
 }
 
 /** The first circle found from each module, walked depth first: the modules on it, in the order they import. */
@@ -86,19 +79,11 @@ export function roomsIn(
   return rooms;
 }
 
-/** A job is what its kinds of entry add to it: there, and there alone, types may describe each other. */
-const TOGETHER = path.join(root, 'core/src/job/');
-
 function main(): void {
-  const modules = sources().map((module) => ({ module, ...importsOf(module) }));
+  const modules = sources();
   const named = (module: string) => path.relative(root, module);
-  const running = new Map(modules.map(({ module, runs }) => [module, runs]));
-  const all = new Map(modules.map(({ module, runs, types }) => [module, [...runs, ...types]]));
-  const found = [
-    ...circles(running),
-    ...circles(all).filter((circle) => !circle.every((module) => module.startsWith(TOGETHER))),
-    ...STOREYED.flatMap((house) => circles(roomsIn(house, all))),
-  ];
+  const all = new Map(modules.map((module) => [module, importsOf(module)]));
+  const found = [...circles(all), ...STOREYED.flatMap((house) => circles(roomsIn(house, all)))];
   for (const circle of found) console.log(circle.map(named).join(' → '));
   console.log(`${modules.length} modules, ${found.length} circles`);
   process.exitCode = found.length === 0 ? 0 : 1;

@@ -173,16 +173,21 @@ const DRILLS: readonly Drill[] = [
     adds: [
       {
         file: 'core/src/job/noteLeft.ts',
-        text: `import type { EntryBase, Kind } from './entry';
+        text: `import type { EntryBase } from './entry';
+import { tells } from './told';
 export interface NoteLeftEntry extends EntryBase {
   kind: 'note-left';
   words: string;
 }
-export const noteLeft: Kind<NoteLeftEntry> = {
-  kind: 'note-left',
-  whose: 'anybody',
-  add: (facts) => facts,
-};
+declare module './told' {
+  interface ToldEntries {
+    'note-left': NoteLeftEntry;
+  }
+}
+export const noteLeft = tells<NoteLeftEntry>(
+  'note-left',
+  'anybody',
+);
 `,
       },
       {
@@ -221,8 +226,8 @@ export const NoteLeft = z.strictObject({
     ],
     words: inBoth('things.ts', '  entryKind: {', "'note-left': '',"),
     facts: [
-      "  whose: 'anybody',",
-      '  add: (facts) => facts,',
+      "    'note-left': NoteLeftEntry;",
+      "  'anybody',",
       '  words: words(300),',
       "'note-left': NoteLeft,",
     ],

@@ -7,7 +7,7 @@ import mysql from 'mysql2/promise';
 import { pino } from 'pino';
 import { DATABASE } from './backup';
 import { holdFolder } from './holdFolder';
-import { socketPathFor, startMariadb } from './mariadb';
+import { socketPathFor, startMariadb } from '@hold-fast/server/platform/mariadb';
 import { openShop } from './shop';
 
 // npm run grow [-- --bikes 100000]: the demo shop as it would stand after so many bikes of four visits each. Every visit is one

@@ -9,7 +9,7 @@ import { userInfo } from 'node:os';
 import { pino } from 'pino';
 import { DATABASE, fillFrom } from './backup';
 import { holdFolder } from './holdFolder';
-import { startMariadb } from './mariadb';
+import { startMariadb } from '@hold-fast/server/platform/mariadb';
 
 // npm run restore -- FILE [--data FOLDER]: a shop from its copy, into a folder that holds none, its seals verified.
 

@@ -14,7 +14,7 @@ import type { Logger } from 'pino';
 import mysql from 'mysql2/promise';
 import { fingerprintOf, shopCertificate, type ShopCertificate } from './authority';
 import { backUp, DATABASE, nameOfCopy } from './backup';
-import { startMariadb, startThrowawayMariadb } from './mariadb';
+import { startMariadb, startThrowawayMariadb } from '@hold-fast/server/platform/mariadb';
 import { addGenericSheets } from './genericSheets';
 import { isEmpty, seedDemo } from './seedDemo';
 import { startStandins } from './standins';

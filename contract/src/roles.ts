@@ -5,9 +5,11 @@ export type Role = (typeof ROLES)[number];
 
 /** Roles that may accept what was not proven. */
 export const LEADS: readonly Role[] = ['owner', 'lead'];
+export const isLead = ({ role }: { role: Role }): boolean => LEADS.includes(role);
 
 /** Customers' phone numbers are for those who ring them [D]. */
 export const RINGS: readonly Role[] = ['owner', 'lead', 'counter'];
+export const seesPhoneNumbers = ({ role }: { role: Role }): boolean => RINGS.includes(role);
 
 /** Whose accounts a role looks after [D]: the owner everybody’s, a lead those of mechanics and counter. */
 export const LOOKS_AFTER: Readonly<Record<Role, readonly Role[]>> = {

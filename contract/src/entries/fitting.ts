@@ -1,5 +1,5 @@
-import { REBEDDINGS, type FittingEntry } from '@hold-fast/core/job/fitting';
-import { COMPOUNDS } from '@hold-fast/core/kit/compound';
+import type { FittingEntry } from '@hold-fast/core/job/fitting';
+import { COMPOUNDS, REBEDDINGS } from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
 import { ROTOR_DAMAGE } from '@hold-fast/core/wear/rotor';
 import { z } from 'zod';

@@ -1,4 +1,4 @@
-import type { PlanStepEntry } from '@hold-fast/core/job/planStepEntry';
+import type { PlanStepEntry } from '@hold-fast/core/job/planStep';
 import { STEP_IDS } from '@hold-fast/core/procedure/steps';
 import { z } from 'zod';
 import { End, Id, wordsOrNone } from '../fields';

@@ -29,7 +29,7 @@ import { leversOf, onOneLever } from '../kit/brakes';
 import { openEnds } from '../plan/visit';
 import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
-import type { Facts, Job, Tested } from './job';
+import type { Facts, Job } from './job';
 import { checksAt, lastBledAt, visitOf, workedAt } from './visit';
 
 type Judged = Omit<Job, 'bars'>;
@@ -133,7 +133,7 @@ const provenLeverSide = (job: TestedJob): Outcome | null =>
 /** A no stands; a yes until something was changed that it rests on. */
 function unlapsed(
   job: TestedJob,
-  last: Pick<Tested, 'seq' | 'outcome'> | null,
+  last: Pick<Facts['tested'][number], 'seq' | 'outcome'> | null,
   ends: readonly End[],
   lapses: readonly Touch[],
 ): Outcome | null {

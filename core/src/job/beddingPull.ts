@@ -13,6 +13,12 @@ export interface BeddingPullEntry extends EntryBase {
   toKmh: number;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'bedding-pull': BeddingPullEntry;
+  }
+}
+
 export const beddingPull = tells<BeddingPullEntry>('bedding-pull', 'bench', (job, { end }) => {
   if (isNotRidden(job)) return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
   return beddingTooEarly(visitOf(job), end)

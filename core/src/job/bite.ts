@@ -11,6 +11,12 @@ export interface BiteEntry extends EntryBase {
   rose: boolean;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    bite: BiteEntry;
+  }
+}
+
 export const bite = tells<BiteEntry>('bite', 'bench');
 
 /** What can bring the bite that was missing: the faces cleaned, or other parts. */

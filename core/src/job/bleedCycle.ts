@@ -14,6 +14,19 @@ export interface BleedCycleEntry extends EntryBase {
   ml: number;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'bleed-cycle': BleedCycleEntry;
+  }
+}
+
+declare module './job' {
+  interface Facts {
+    /** Every cycle of a bleed, those taken back too: they were seen. */
+    bled: { seq: number; end: End; bubbles: Bubbles }[];
+  }
+}
+
 const told = tells<BleedCycleEntry>('bleed-cycle', 'bench');
 
 export const bleedCycle: Kind<BleedCycleEntry> = {

@@ -14,4 +14,10 @@ export interface CustomerAnswerEntry extends EntryBase {
   words: string;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'customer-answer': CustomerAnswerEntry;
+  }
+}
+
 export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer', 'anybody');

@@ -1,6 +1,6 @@
 import type { Subject } from '../inspection/inspected';
 import type { End } from '../ends';
-import type { EntryBase, Kind } from './entry';
+import type { EntryBase, Kept, Kind } from './entry';
 
 export const DECISIONS = [
   'accepted-unproven',
@@ -25,6 +25,12 @@ export interface DecisionEntry extends EntryBase {
   byLead: boolean;
   /** The newer revision of the sheet that is not taken; null of every other decision. */
   keeps: string | null;
+}
+
+declare module './job' {
+  interface Facts {
+    decided: (Kept<DecisionEntry> & { seq: number })[];
+  }
 }
 
 export const decision: Kind<DecisionEntry> = {

@@ -17,4 +17,10 @@ export interface DeviationEntry extends EntryBase {
   riskTold: true;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    deviation: DeviationEntry;
+  }
+}
+
 export const deviation = tells<DeviationEntry>('deviation', 'bench');

@@ -8,6 +8,13 @@ interface EditEntry extends EntryBase {
   became: Intake;
 }
 
+declare module './job' {
+  interface Facts {
+    /** Changes to what was taken down at check-in. */
+    edited: (By & { seq: number; was: Intake; became: Intake })[];
+  }
+}
+
 export const edit: Kind<EditEntry> = {
   kind: 'edit',
   whose: 'bench',

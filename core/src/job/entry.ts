@@ -1,4 +1,4 @@
-import type { Facts, Job } from './job';
+import type { By, Facts, Job } from './job';
 
 /** What every entry has: an id made by whoever sent it, and when it was made. */
 export interface EntryBase {
@@ -6,6 +6,9 @@ export interface EntryBase {
   /** ISO 8601, UTC. */
   at: string;
 }
+
+/** An entry as a job keeps it, with who made it. */
+export type Kept<Entry extends EntryBase> = Omit<Entry, 'kind'> & By;
 
 /** Where an entry stands in the order of everything written, and who made it. */
 export interface Place {

@@ -1,9 +1,9 @@
 import type { End } from '../ends';
 import { metAt, type WetJob } from '../evidence/wet';
 import { mayFill, type ContainerState, type FluidContainer } from '../fluid/container';
-import { nameOf } from '../fluid/families';
+import { nameOf, type Family } from '../fluid/families';
 import { dayIn } from './day';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 import type { Job } from './job';
 
 /** Fluid that left a container for a brake, mL. */
@@ -51,6 +51,22 @@ export function mayFillAt(
   if (!asked) return null;
   const met = metAt(job.metBefore[end], job, end);
   return mayFill(container, asked, ml, day, met);
+}
+
+/** Fluid that went into a brake, with the container it came from. */
+interface Filled extends Kept<FillEntry>, Pick<KnownContainer, 'label' | 'lot'> {
+  seq: number;
+  /** Its name, with its family and grade. */
+  fluid: string;
+  family: Family;
+  /** Clean fluid of it that was poured back. */
+  backMl: number;
+}
+
+declare module './job' {
+  interface Facts {
+    filled: Filled[];
+  }
 }
 
 export const fill: Kind<FillEntry, { container: KnownContainer }> = {

@@ -1,6 +1,6 @@
 import type { Outcome } from '../evidence/outcome';
 import type { End } from '../ends';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 export const TESTS = ['lever-side', 'lever-feel', 'cut-off', 'stand'] as const;
 
@@ -12,6 +12,12 @@ export interface TestEntry extends EntryBase {
   outcome: Outcome;
   /** Of a yes after a no: what was done about it, or why the no was wrong. */
   words: string;
+}
+
+declare module './job' {
+  interface Facts {
+    tested: (Kept<TestEntry> & { seq: number })[];
+  }
 }
 
 export const test: Kind<TestEntry> = {

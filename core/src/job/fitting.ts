@@ -1,13 +1,9 @@
 import type { End, Part } from '../ends';
 import { kitAt } from '../inspection/inspectEnd';
-import { compoundAdvice } from '../kit/compound';
+import { compoundAdvice, type Rebedding } from '../kit/compound';
 import type { FittedPart } from '../kit/kit';
 import type { UsedPart } from '../kit/usedPart';
 import { fault, type EntryBase, type EntryFault, type Kind } from './entry';
-
-/** What is done about a compound that the rotor was not bedded with; schools differ. */
-export const REBEDDINGS = ['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const;
-export type Rebedding = (typeof REBEDDINGS)[number];
 
 /** A part fitted, or found on the bike. A new or used one closes the old one's life; its verdict stays with it. */
 export interface FittingEntry extends EntryBase, FittedPart {
@@ -34,6 +30,13 @@ function usedFault(entry: FittingEntry, used: UsedPart | null): EntryFault | nul
     entry.construction === used.construction &&
     (entry.stampedLimit?.limitMm ?? null) === (used.stampedLimit?.limitMm ?? null);
   return same ? null : fault('fitting-refused', 'usedPartId', 'past-differs');
+}
+
+declare module './job' {
+  interface Facts {
+    /** Everything fitted to this bike up to now, also at earlier visits. */
+    fittings: Fitted[];
+  }
 }
 
 export const fitting: Kind<FittingEntry, Known> = {

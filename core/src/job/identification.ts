@@ -1,3 +1,4 @@
+import type { ReadStamp } from '../wear/limitInForce';
 import type { End } from '../ends';
 import { readStamp } from '../inspection/inspectEnd';
 import type { SheetRevision } from '../sheet/sheet';
@@ -15,6 +16,17 @@ export interface IdentificationEntry extends EntryBase {
   stampedLimit: StampedLimit;
   /** The stamp read once more, mm, where it was asked for twice; null where it was read once. */
   stampAgainMm?: number | null;
+}
+
+declare module './job' {
+  interface Facts {
+    identified: Record<
+      End,
+      ({ id: string; seq: number; sheet: SheetRevision; stampedLimit: StampedLimit } & By) | null
+    >;
+    /** Every reading of a stamp when a brake was identified, oldest first. */
+    stamped: { seq: number; end: End; stamp: ReadStamp }[];
+  }
 }
 
 export const identification: Kind<IdentificationEntry, { sheet: SheetRevision }> = {

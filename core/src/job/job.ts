@@ -1,39 +1,23 @@
-import type { LookOver, Sitting, Subject } from '../inspection/inspected';
+import type { Subject } from '../inspection/inspected';
 import type { Outlook } from '../forecast/forecast';
 import type { VisitThickness } from '../forecast/outlook';
 import type { End, Part } from '../ends';
 import type { Finding } from '../inspection/findings';
 import type { Bike } from '../kit/bike';
-import type { Goes } from '../kit/usedPart';
 import type { NoticeAtJob } from '../notice/notice';
 import type { Judgement } from '../inspection/judge';
+import type { Rebedding } from '../kit/compound';
 import type { Fitting } from '../kit/kit';
 import type { Bar } from '../procedure/signOff';
 import type { ShopRules } from '../rules/shopRules';
 import type { SheetRevision } from '../sheet/sheet';
-import type { NewPart } from '../stock/stock';
 import type { ProofFlaw } from '../torque/proof';
 import type { Symptom } from '../trouble/symptoms';
-import type { Bubbles } from '../fluid/bleedRun';
-import type { FirstBleed } from '../fluid/bleedMethods';
-import type { ProcedureId } from '../procedure/procedures';
 import type { ReadStamp } from '../wear/limitInForce';
 import type { ThicknessLimit } from '../wear/verdict';
-import type { Family } from '../fluid/families';
 import type { Met } from '../fluid/met';
-import type { DecisionEntry } from './decision';
-import type { FittingEntry } from './fitting';
 import type { NotRepaired } from './notRepaired';
-import type { IdentificationEntry } from './identification';
 import type { HandsOn } from './handsOn';
-import type { PassMarkEntry } from './passMark';
-import type { PhotoEntry } from './photo';
-import type { RepairEntry } from './repair';
-import type { PlanChoiceEntry } from './planChoice';
-import type { PlanStepEntry } from './planStepEntry';
-import type { TestEntry } from './finalTest';
-import type { KnownTightening, TighteningEntry } from './tightening';
-import type { Told } from './told';
 
 /** Who did something, and when. */
 export interface By {
@@ -147,7 +131,7 @@ export interface Comeback {
 
 export interface Fitted extends Fitting, By {
   end: End;
-  rebedding: FittingEntry['rebedding'];
+  rebedding: Rebedding | null;
   usedPartId?: string | null;
 }
 
@@ -206,135 +190,21 @@ export interface JobBase extends Intake {
     | null;
 }
 
-interface IdentifiedFacts extends By {
-  id: string;
-  seq: number;
-  sheet: SheetRevision;
-  stampedLimit: IdentificationEntry['stampedLimit'];
-}
-
-interface MeasuredFacts extends Sitting, By {
-  gaugeId: string;
-  gaugeName: string;
-}
-
-interface TightenedFacts extends By, KnownTightening {
-  id: string;
-  /** Its place in the order in which the shop took all entries. */
-  seq: number;
-  end: End;
-  fastener: TighteningEntry['fastener'];
-  setNm: number;
-  treatment: TighteningEntry['treatment'];
-  /** Where the window was read, when it was read at the bench. */
-  askedSource: string;
-  /** A lead's words why what was read counts and not the sheet's row; empty where the two agree. */
-  overSheet?: string;
-  crowfoot: TighteningEntry['crowfoot'];
-  gaps: { oneMm: number; otherMm: number } | null;
-  marks: (Omit<PassMarkEntry, 'kind' | 'at' | 'tighteningId'> & By)[];
-}
-
-export interface Filled extends By {
-  id: string;
-  seq: number;
-  end: End;
-  containerId: string;
-  label: string;
-  fluid: string;
-  lot: string;
-  ml: number;
-  colour: string;
-  family: Family;
-  /** Clean fluid of it that was poured back. */
-  backMl: number;
-}
-
-/** A part taken from the shelf. */
-export interface Taken extends By {
-  id: string;
-  end: End;
-  stockId: string;
-  part: NewPart;
-  description: string;
-  pieces: number;
-  batch: string;
-}
-
-export interface Wasted extends By {
-  id: string;
-  end: End;
-  family: Family;
-  ml: number;
-}
-
-export interface Tested extends By {
-  id: string;
-  seq: number;
-  test: TestEntry['test'];
-  end: End | null;
-  outcome: TestEntry['outcome'];
-  words: TestEntry['words'];
-}
-
-/** What was chosen to be done, and what the customer said to it. */
-export type Planned = Omit<PlanChoiceEntry, 'kind' | 'at' | 'procedures' | 'bleed'> &
-  By & { seq: number; procedures: Record<End, ProcedureId[]>; bleed: Record<End, FirstBleed> };
-/** A step of the plan as it was recorded. */
-export type Stepped = Omit<PlanStepEntry, 'kind' | 'at'> & By & { seq: number };
-export type TakenPhoto = Omit<PhotoEntry, 'kind' | 'at'> & By;
-
-export interface DecidedFacts extends By {
-  id: string;
-  seq: number;
-  end: End;
-  subject: Subject;
-  decision: DecisionEntry['decision'];
-  words: string;
-  rulesVersion: number;
-  /** A lead's word. */
-  byLead: boolean;
-  /** The newer revision of the sheet that is not taken. */
-  keeps: string | null;
-}
-
-/** Everything recorded on a job, in the order it was taken, before anything is judged. */
+/**
+ * Everything recorded on a job, in the order it was taken, before anything is judged. Each kind of entry says in its own file what it
+ * adds here.
+ */
 export interface Facts extends JobBase {
-  identified: Record<End, IdentifiedFacts | null>;
-  measured: MeasuredFacts[];
-  /** Every reading of a stamp when a brake was identified, oldest first. */
-  stamped: { seq: number; end: End; stamp: ReadStamp }[];
-  lookedOver: (LookOver & By)[];
-  photos: TakenPhoto[];
-  /** Everything fitted to this bike up to now, also at earlier visits. */
-  fittings: Fitted[];
-  tightened: TightenedFacts[];
-  filled: Filled[];
-  wasted: Wasted[];
-  taken: Taken[];
-  /** What was told and not taken back. */
-  told: Told[];
-  takenBack: (By & { of: string })[];
-  /** Where in the order the bike left the shop or came back. */
-  away: { seq: number; at: string }[];
-  /** Every cycle of a bleed, those taken back too: they were seen. */
-  bled: { seq: number; end: End; bubbles: Bubbles }[];
-  /** Work that no step of the plan says. */
-  repaired: (Omit<RepairEntry, 'kind' | 'at'> & By & { seq: number })[];
-  tested: Tested[];
-  decided: DecidedFacts[];
-  /** Every choice of work, the last one standing. */
-  planned: Planned[];
-  stepped: Stepped[];
-  /** Parts that came off, and where they went. */
-  takenOff: (By & { id: string; seq: number; end: End; part: Part; goes: Goes })[];
   /** Entries that an apprentice made. */
   byApprentice: { id: string; seq: number }[];
   /** When hands were on it, by the times of what the bench wrote down. */
   handsOn: HandsOn[];
-  /** Changes to what was taken down at check-in. */
-  edited: (By & { seq: number; was: Intake; became: Intake })[];
 }
+
+type IdentifiedFacts = NonNullable<Facts['identified'][End]>;
+type MeasuredFacts = Facts['measured'][number];
+type TightenedFacts = Facts['tightened'][number];
+type DecidedFacts = Facts['decided'][number];
 
 export interface Identified extends IdentifiedFacts {
   /** The sheet's newest revision, when it was edited since: the job keeps the one it was judged by. */

@@ -1,3 +1,4 @@
+import type { LookOver } from '../inspection/inspected';
 import type { End } from '../ends';
 import { areasOf, ruleOf, type Area, type Finding } from '../inspection/findings';
 import { fault, type EntryBase, type Kind } from './entry';
@@ -11,6 +12,12 @@ export interface LookOverEntry extends EntryBase {
   words: string;
   /** Findings of earlier looks that were seen wrong; the words say why. */
   takesBack: Finding[];
+}
+
+declare module './job' {
+  interface Facts {
+    lookedOver: (LookOver & By)[];
+  }
 }
 
 export const lookOver: Kind<LookOverEntry> = {

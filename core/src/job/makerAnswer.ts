@@ -16,6 +16,12 @@ export interface MakerAnswerEntry extends EntryBase {
   photoId: string | null;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'maker-answer': MakerAnswerEntry;
+  }
+}
+
 export const makerAnswer = tells<MakerAnswerEntry>(
   'maker-answer',
   'bench',

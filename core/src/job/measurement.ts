@@ -1,3 +1,4 @@
+import type { Sitting } from '../inspection/inspected';
 import type { Measurand } from '../measurand/measurand';
 import { measurandRule, suits } from '../measurand/measurands';
 import type { End } from '../ends';
@@ -32,6 +33,12 @@ export const gaugeAsKnown = (gauge: KnownGauge): KnownGauge => ({
   calibrationDueOn: gauge.calibrationDueOn,
   retired: gauge.retired,
 });
+
+declare module './job' {
+  interface Facts {
+    measured: (Sitting & By & { gaugeId: string; gaugeName: string })[];
+  }
+}
 
 export const measurement: Kind<MeasurementEntry, { gauge: KnownGauge }> = {
   kind: 'measurement',

@@ -11,6 +11,12 @@ export interface NoticeAnswerEntry extends EntryBase {
   words: string;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'notice-answer': NoticeAnswerEntry;
+  }
+}
+
 type Known = { byLead: boolean };
 
 export const noticeAnswer: Kind<NoticeAnswerEntry, Known> = {

@@ -18,6 +18,12 @@ export interface PartBroughtEntry extends EntryBase {
   checked: string;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'part-brought': PartBroughtEntry;
+  }
+}
+
 /** Parts whose shape the sheet can name: one that does not say that it fits is held against the old one, in words [P]. */
 const SHAPED: readonly NewPart[] = ['pads', 'rotor'];
 

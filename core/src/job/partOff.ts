@@ -1,7 +1,7 @@
 import type { End, Part } from '../ends';
 import { inspectEnd, kitAt, stampAt } from '../inspection/inspectEnd';
 import type { Goes, UsedPart } from '../kit/usedPart';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 import type { Job } from './job';
 
 /** A rotor or pads that come off, and where they go; written down while they are still the ones that are judged. */
@@ -10,6 +10,13 @@ export interface PartOffEntry extends EntryBase {
   end: End;
   part: Part;
   goes: Goes;
+}
+
+declare module './job' {
+  interface Facts {
+    /** Parts that came off, and where they went. */
+    takenOff: (Kept<PartOffEntry> & { seq: number })[];
+  }
 }
 
 export const partOff: Kind<PartOffEntry> = {

@@ -1,6 +1,6 @@
 import type { End } from '../ends';
 import type { NewPart } from '../stock/stock';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 /** A part taken from the shelf for one end. */
 export interface PartTakenEntry extends EntryBase {
@@ -27,6 +27,13 @@ export const lineAsKnown = ({ part, description, lastBatch, count }: KnownLine):
   lastBatch,
   count,
 });
+
+declare module './job' {
+  interface Facts {
+    /** Parts taken from the shelf. */
+    taken: (Kept<PartTakenEntry> & Pick<KnownLine, 'part' | 'description'>)[];
+  }
+}
 
 export const partTaken: Kind<PartTakenEntry, KnownLine> = {
   kind: 'part-taken',

@@ -1,6 +1,6 @@
 import type { End } from '../ends';
 import { AREAS } from '../inspection/findings';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 /** What a picture is of: one area of a brake, or the bike as it came in, with what was damaged already. */
 export const PHOTO_AREAS = [...AREAS, 'as-it-came-in'] as const;
@@ -13,6 +13,12 @@ export interface PhotoEntry extends EntryBase {
   end: End | null;
   area: PhotoArea;
   sha256: string;
+}
+
+declare module './job' {
+  interface Facts {
+    photos: Kept<PhotoEntry>[];
+  }
 }
 
 export const photo: Kind<PhotoEntry> = {

@@ -8,7 +8,7 @@ import { stepRule } from '../procedure/steps';
 import { hasDisc } from '../kit/brakes';
 import type { Job } from './job';
 import { suitsBrake, workFor, type ProcedureId } from '../procedure/procedures';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 /** What is to be done at each end, and how a joint that is opened is bled there. The last one stands; a change asks again. */
 export interface PlanChoiceEntry extends EntryBase {
@@ -47,6 +47,20 @@ const atAllEnds = ({ procedures, bleed }: Pick<PlanChoiceEntry, 'procedures' | '
   procedures: atEachEnd((end) => procedures[end] ?? []),
   bleed: atEachEnd((end) => bleed[end] ?? 'push-up'),
 });
+
+/** What was chosen to be done, and what the customer said to it. */
+export interface Planned extends Omit<Kept<PlanChoiceEntry>, 'procedures' | 'bleed'> {
+  seq: number;
+  procedures: Record<End, ProcedureId[]>;
+  bleed: Record<End, FirstBleed>;
+}
+
+declare module './job' {
+  interface Facts {
+    /** Every choice of work, the last one standing. */
+    planned: Planned[];
+  }
+}
 
 export const planChoice: Kind<PlanChoiceEntry> = {
   kind: 'plan-choice',

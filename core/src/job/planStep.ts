@@ -9,11 +9,33 @@ import { isNotRidden } from '../evidence/notRidden';
 import { leverUntestedAt, provenCutOff } from './bars';
 import { fileFault } from './makerAnswer';
 import type { Job } from './job';
-import type { PlanStepEntry } from './planStepEntry';
 import { reckonedRefusal, type ReckonedRefusal } from './reckoned';
 import { toldOf } from './told';
 import { visitOf } from './visit';
-import { fault, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
+
+/** A step of the plan done, or left out with a reason; or the last one that stands taken back, after a slip of the hand. */
+export interface PlanStepEntry extends EntryBase {
+  kind: 'plan-step';
+  step: StepId | 'wash-hands';
+  /** Null for what belongs to the whole bike. */
+  end: End | null;
+  outcome: 'done' | 'skipped' | 'taken-back';
+  reason: string;
+  /** The step before it as whoever did it saw; null for the first. Two phones cannot do the same step twice. */
+  after: string | null;
+}
+
+/** A step of the plan as it was recorded. */
+export interface Stepped extends Kept<PlanStepEntry> {
+  seq: number;
+}
+
+declare module './job' {
+  interface Facts {
+    stepped: Stepped[];
+  }
+}
 
 /** Why a step is not done now, by the plan and by everything recorded on the job. */
 export type StepRefusal =

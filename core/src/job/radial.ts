@@ -14,6 +14,12 @@ export interface RadialEntry extends EntryBase {
   washersMm: number[];
 }
 
+declare module './told' {
+  interface ToldEntries {
+    radial: RadialEntry;
+  }
+}
+
 export const radial = tells<RadialEntry>('radial', 'bench', (_job, { eMm }) => {
   try {
     plausibleE(eMm);

@@ -28,6 +28,12 @@ export interface ReckonedEntry extends EntryBase {
   what: Reckoned;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    reckoned: ReckonedEntry;
+  }
+}
+
 type Known = { byLead: boolean };
 
 export const reckoned: Kind<ReckonedEntry, Known> = {

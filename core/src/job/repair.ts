@@ -1,7 +1,7 @@
 import type { End } from '../ends';
 import { workRule, type Work } from '../inspection/work';
 import { fileFault } from './makerAnswer';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 /** Work done at one end that no step of the plan says, with what was done. */
 export interface RepairEntry extends EntryBase {
@@ -9,6 +9,13 @@ export interface RepairEntry extends EntryBase {
   end: End;
   work: Work;
   words: string;
+}
+
+declare module './job' {
+  interface Facts {
+    /** Work that no step of the plan says. */
+    repaired: (Kept<RepairEntry> & { seq: number })[];
+  }
 }
 
 export const repair: Kind<RepairEntry> = {

@@ -12,6 +12,12 @@ export interface SecondLookEntry extends EntryBase {
   words: string;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    'second-look': SecondLookEntry;
+  }
+}
+
 export const secondLook: Kind<SecondLookEntry, { byApprentice: boolean }> = {
   kind: 'second-look',
   whose: 'bench',

@@ -15,6 +15,13 @@ export interface SignEntry extends EntryBase {
   seen: boolean;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    cause: CauseEntry;
+    sign: SignEntry;
+  }
+}
+
 /** A cause that was found behind the complaint: what it leaves unexplained is asked again. */
 export interface CauseEntry extends EntryBase {
   kind: 'cause';

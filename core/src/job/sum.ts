@@ -45,6 +45,12 @@ export interface SumEntry extends EntryBase {
   keyed: Readonly<Record<string, string>>;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    sum: SumEntry;
+  }
+}
+
 export const sum = tells<SumEntry>('sum', 'anybody');
 
 /** The last sum of each calculator at an end, those that belong at one place where one is named. */

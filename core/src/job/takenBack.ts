@@ -11,6 +11,12 @@ export interface TakenBackEntry extends EntryBase {
   of: string;
 }
 
+declare module './job' {
+  interface Facts {
+    takenBack: (By & { of: string })[];
+  }
+}
+
 const isSeenWrong = (bike: Bike, told: Told): boolean =>
   (told.kind === 'ticked' && told.outcome === 'failed') ||
   (told.kind === 'witness' && told.ring === 'off-the-edge') ||

@@ -14,6 +14,12 @@ export interface TickedEntry extends EntryBase {
   words: string;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    ticked: TickedEntry;
+  }
+}
+
 export const ticked = tells<TickedEntry>(
   'ticked',
   'bench',

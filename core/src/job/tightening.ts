@@ -1,3 +1,4 @@
+import type { PassMarkEntry } from './passMark';
 import type { End } from '../ends';
 import { InputError } from '../inputError';
 import { crowfootGain, windowAtWrench, type Crowfoot } from '../torque/crowfoot';
@@ -5,8 +6,8 @@ import { askedOf, fastenerRule, type FastenerId } from '../torque/fasteners';
 import type { ThreadTreatment } from '../torque/thread';
 import type { TorqueWindow } from '../torque/window';
 import { clickSetting, type Wrench } from '../torque/wrench';
-import { fault, type EntryBase, type EntryFault, type Kind } from './entry';
-import type { Facts, Job } from './job';
+import { fault, type EntryBase, type EntryFault, type Kept, type Kind } from './entry';
+import type { By, Facts, Job } from './job';
 
 /** A window read at the bench, N·m, and where it stood. */
 export interface ReadWindow {
@@ -118,6 +119,28 @@ export function windowNow(
 
 const isSame = (one: TorqueWindow, other: TorqueWindow) =>
   one.loNm === other.loNm && one.hiNm === other.hiNm;
+
+/** A fastener as it was tightened, whatever it lacks. */
+interface TightenedFacts
+  extends
+    By,
+    KnownTightening,
+    Pick<TighteningEntry, 'id' | 'end' | 'fastener' | 'setNm' | 'treatment' | 'crowfoot'> {
+  /** Its place in the order in which the shop took all entries. */
+  seq: number;
+  /** Where the window was read, when it was read at the bench. */
+  askedSource: string;
+  /** A lead's words why what was read counts and not the sheet's row; empty where the two agree. */
+  overSheet?: string;
+  gaps: { oneMm: number; otherMm: number } | null;
+  marks: Omit<Kept<PassMarkEntry>, 'tighteningId'>[];
+}
+
+declare module './job' {
+  interface Facts {
+    tightened: TightenedFacts[];
+  }
+}
 
 export const tightening: Kind<TighteningEntry, Known> = {
   kind: 'tightening',

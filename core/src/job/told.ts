@@ -1,42 +1,11 @@
 import type { End } from '../ends';
-import type { BeddingPullEntry } from './beddingPull';
-import type { BiteEntry } from './bite';
-import type { BleedCycleEntry } from './bleedCycle';
-import type { CustomerAnswerEntry } from './customerAnswer';
-import type { DeviationEntry } from './deviation';
 import type { EntryBase, Kind } from './entry';
 import type { By } from './job';
-import type { PartBroughtEntry } from './partBrought';
-import type { MakerAnswerEntry } from './makerAnswer';
-import type { NoticeAnswerEntry } from './noticeAnswer';
-import type { RadialEntry } from './radial';
-import type { ReckonedEntry } from './reckoned';
-import type { SecondLookEntry } from './secondLook';
-import type { CauseEntry, SignEntry } from './sign';
-import type { SumEntry } from './sum';
-import type { TickedEntry } from './ticked';
-import type { WaitsEntry } from './waits';
-import type { WitnessEntry } from './witness';
 
-/** Told by whoever was there, and standing by itself until it is taken back. */
-export type ToldEntry =
-  | BleedCycleEntry
-  | TickedEntry
-  | DeviationEntry
-  | BeddingPullEntry
-  | WitnessEntry
-  | BiteEntry
-  | SumEntry
-  | WaitsEntry
-  | RadialEntry
-  | ReckonedEntry
-  | MakerAnswerEntry
-  | NoticeAnswerEntry
-  | SecondLookEntry
-  | SignEntry
-  | CauseEntry
-  | CustomerAnswerEntry
-  | PartBroughtEntry;
+/** What is told by whoever was there, and stands by itself until it is taken back; each kind enters itself. */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- filled in by the kinds
+export interface ToldEntries {}
+export type ToldEntry = ToldEntries[keyof ToldEntries];
 export type ToldKind = ToldEntry['kind'];
 
 type ToldAs<E extends ToldEntry> = E extends ToldEntry
@@ -46,6 +15,13 @@ type ToldAs<E extends ToldEntry> = E extends ToldEntry
 /** Something told, with its place in the order of everything written to the job. */
 export type Told = ToldAs<ToldEntry>;
 export type ToldOf<K extends ToldKind> = Extract<Told, { kind: K }>;
+
+declare module './job' {
+  interface Facts {
+    /** What was told and not taken back. */
+    told: Told[];
+  }
+}
 
 /** What was told of one kind, and at one end where an end is given. */
 export function toldOf<K extends ToldKind>(

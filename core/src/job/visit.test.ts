@@ -1,4 +1,6 @@
-import type { Job, Planned, Stepped } from '@hold-fast/core/job/job';
+import type { Job } from '@hold-fast/core/job/job';
+import type { Planned } from '@hold-fast/core/job/planChoice';
+import type { Stepped } from '@hold-fast/core/job/planStep';
 import type { Told } from '@hold-fast/core/job/told';
 import { answersOf, standingSteps, visitOf } from '@hold-fast/core/job/visit';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';

@@ -23,6 +23,19 @@ export interface WaitsEntry extends EntryBase {
   away: boolean;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    waits: WaitsEntry;
+  }
+}
+
+declare module './job' {
+  interface Facts {
+    /** Where in the order the bike left the shop or came back. */
+    away: { seq: number; at: string }[];
+  }
+}
+
 const told = tells<WaitsEntry>('waits', 'anybody');
 
 /**

@@ -1,6 +1,6 @@
 import type { End } from '../ends';
 import type { Family } from '../fluid/families';
-import type { EntryBase, Kind } from './entry';
+import type { EntryBase, Kept, Kind } from './entry';
 
 /** Drained fluid, mL, into the waste can of its family. */
 export interface WasteEntry extends EntryBase {
@@ -8,6 +8,12 @@ export interface WasteEntry extends EntryBase {
   end: End;
   family: Family;
   ml: number;
+}
+
+declare module './job' {
+  interface Facts {
+    wasted: Kept<WasteEntry>[];
+  }
 }
 
 export const waste: Kind<WasteEntry> = {

@@ -10,4 +10,10 @@ export interface WitnessEntry extends EntryBase {
   ring: WitnessRing;
 }
 
+declare module './told' {
+  interface ToldEntries {
+    witness: WitnessEntry;
+  }
+}
+
 export const witness = tells<WitnessEntry>('witness', 'bench');

@@ -5,6 +5,10 @@ export type Compound = (typeof COMPOUNDS)[number];
 /** Which compound a rotor carries the transfer layer of; `none` for one that is new. */
 export type Bedded = Compound | 'none';
 
+/** What is done about a compound that the rotor was not bedded with; schools differ. */
+export const REBEDDINGS = ['new-rotor', 'strip-and-bed-in', 'ridden-as-is'] as const;
+export type Rebedding = (typeof REBEDDINGS)[number];
+
 type CompoundAdvice =
   /** The rotor is marked for organic pads only [M]. */
   | { code: 'refused'; why: 'organic-only' }

@@ -1,7 +1,7 @@
+import { isLead } from '@hold-fast/contract/roles';
 import type { Bike, BikeCorrection, CustomerCorrection } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
 import { easedBy } from '@hold-fast/core/kit/brakes';
-import { isLead } from '../people/rules';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';

@@ -1,3 +1,4 @@
+import { seesPhoneNumbers } from '@hold-fast/contract/roles';
 import { atEachEnd } from '@hold-fast/core/ends';
 import { BikeImport } from '@hold-fast/contract/bikeRows';
 import {
@@ -14,7 +15,6 @@ import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { takeRows } from '../platform/rowsIn';
-import { seesPhoneNumbers } from '../people/rules';
 import type { Tries } from '../people/tries';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';

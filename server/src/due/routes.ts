@@ -1,9 +1,9 @@
+import { seesPhoneNumbers } from '@hold-fast/contract/roles';
 import { Snooze } from '@hold-fast/contract/due';
 import { daysAfter } from '@hold-fast/core/due/due';
 import { dayIn } from '@hold-fast/core/job/day';
 import { Router } from 'express';
 import { z } from 'zod';
-import { seesPhoneNumbers } from '../people/rules';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { parse } from '../platform/parse';

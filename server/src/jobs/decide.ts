@@ -1,10 +1,11 @@
+import { isLead } from '@hold-fast/contract/roles';
 import type { JobChange } from '@hold-fast/contract/jobs';
 import type { Person } from '@hold-fast/contract/people';
 import type { Decision } from '@hold-fast/contract/signOff';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
 import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job } from '@hold-fast/core/job/job';
-import { checkPin, isLead } from '../people/rules';
+import { checkPin } from '../people/rules';
 import { addPinTry, personByName } from '../people/store';
 import type { Tries } from '../people/tries';
 import { Refusal } from '../platform/refusal';

@@ -1,3 +1,4 @@
+import { isLead } from '@hold-fast/contract/roles';
 import type { EntryOf, KnownOf, SentKind } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
 import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
@@ -5,7 +6,6 @@ import { containerAsKnown } from '@hold-fast/core/job/fill';
 import { lineAsKnown } from '@hold-fast/core/job/partTaken';
 import { askedFor, wrenchAsKnown } from '@hold-fast/core/job/tightening';
 import type { Person } from '@hold-fast/contract/people';
-import { isLead } from '../people/rules';
 import type { Queryable } from '../platform/database';
 import { sheetRevision } from '../sheets/store';
 import { gaugeById, holdContainer, holdStock, wrenchById } from '../stores/store';

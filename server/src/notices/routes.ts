@@ -1,8 +1,8 @@
+import { seesPhoneNumbers } from '@hold-fast/contract/roles';
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
 import { NoticeImport } from '@hold-fast/contract/noticeTable';
 import { Router } from 'express';
 import { z } from 'zod';
-import { seesPhoneNumbers } from '../people/rules';
 import { inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { afterOf } from '../platform/page';

@@ -163,15 +163,6 @@ export function entryAllowed({ role }: Person, kind: SentKind): void {
   if (!rolesOf(kind).includes(role)) throw new Refusal('not-allowed');
 }
 
-export function seesPhoneNumbers({ role }: Person): boolean {
-  return RINGS.includes(role);
-}
-
-/** Whether this person may accept what was not proven. */
-export function isLead(person: Pick<Person, 'role'>): boolean {
-  return LEADS.includes(person.role);
-}
-
 /** @throws Refusal `wrong-pin` unless the PIN is this person's and they are not locked, `too-many-tries` where it has to wait. */
 export async function checkPin(
   tries: Tries,

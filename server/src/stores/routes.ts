@@ -1,3 +1,4 @@
+import { isLead } from '@hold-fast/contract/roles';
 import {
   Container,
   ContainerEdit,
@@ -14,7 +15,6 @@ import { StockImport } from '@hold-fast/contract/stockRows';
 import { easesContainer } from '@hold-fast/core/fluid/container';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
-import { isLead } from '../people/rules';
 import { errnoOf, ERRNO, inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { afterOf } from '../platform/page';

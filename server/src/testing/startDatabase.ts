@@ -1,4 +1,4 @@
-import { startThrowawayMariadb } from '../../../scripts/mariadb';
+import { startThrowawayMariadb } from '../platform/mariadb';
 
 /** One throwaway MariaDB for all server tests; each test file has a database of its own in it. */
 export default async function startDatabase(): Promise<void> {

@@ -1,5 +1,4 @@
 import { readSealed } from '@hold-fast/contract/recordRead';
-import { LEADS } from '@hold-fast/contract/roles';
 import {
   doNotRidesOf,
   PASSPORT_FORMAT,
@@ -9,7 +8,7 @@ import {
 import { router } from 'expo-router';
 import { Fragment, useState, type ReactNode } from 'react';
 import { usePassports, useBike } from '../../data/counterQueries';
-import { useSession } from '../../data/session';
+import { useIsLead } from '../../data/session';
 import { useTakePassport } from '../../data/writes';
 import { Button, Buttons } from '../../ui/Button';
 import { Note } from '../../ui/Note';
@@ -29,7 +28,7 @@ import { atBike } from '../routes';
 export function PassportSheet({ bikeId }: { bikeId: string }) {
   const bike = useBike(bikeId);
   const taken = usePassports(bikeId);
-  const isLead = LEADS.includes(useSession().data?.person?.role ?? 'mechanic');
+  const isLead = useIsLead();
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const says = passportWords;
   const serial = bike.data?.bike.serial ?? '';

@@ -9,7 +9,7 @@ import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
 import type { Touch } from '@hold-fast/core/evidence/touch';
 import type { SentKind } from '@hold-fast/core/job/kinds';
-import type { Rebedding } from '@hold-fast/core/job/fitting';
+import type { Rebedding } from '@hold-fast/core/kit/compound';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { Role } from '@hold-fast/contract/roles';
 import type { ContainerRefusal } from '@hold-fast/core/fluid/container';

@@ -1,5 +1,7 @@
 import type { End } from '@hold-fast/core/ends';
-import type { Job, Planned, Stepped } from '@hold-fast/core/job/job';
+import type { Job } from '@hold-fast/core/job/job';
+import type { Planned } from '@hold-fast/core/job/planChoice';
+import type { Stepped } from '@hold-fast/core/job/planStep';
 import { visitOf } from '@hold-fast/core/job/visit';
 import { naivePlan as mockNaive, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt as mockPlanAt, type Visit } from '@hold-fast/core/plan/visit';

@@ -4,10 +4,10 @@ import { chromium, type Page } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { USUAL_MANNER, type Manner } from '@hold-fast/core/rules/manner';
 import { pino } from 'pino';
-import { beginRotor, Hands, identify, takeWrench } from '../e2e/bench';
-import { CHROMIUM, PHONE, WIDE } from '../e2e/playwright.config';
-import { openShop } from './shop';
-import { exportWeb } from './web';
+import { beginRotor, Hands, identify, takeWrench } from './bench';
+import { CHROMIUM, PHONE, WIDE } from '../scripts/chromium';
+import { openShop } from '../scripts/shop';
+import { exportWeb } from '../scripts/web';
 
 // One current picture of each main view, from the demo data, into docs/screenshots.
 
