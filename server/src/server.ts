@@ -12,7 +12,7 @@ import { outboxRoutes } from './outbox/routes';
 import { peopleRoutes, sessionRoutes, sessionSaid } from './people/routes';
 import { allowedOnly } from './people/rules';
 import { pinRoutes, tabletRoutes } from './people/tablets';
-import { Tries } from './people/tries';
+import { Tries } from './platform/tries';
 import { recordsRoutes } from './records/routes';
 import { openReportRoutes, reportsRoutes } from './reports/routes';
 import { exportsRoutes } from './exports/routes';

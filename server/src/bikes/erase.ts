@@ -3,7 +3,7 @@ import type { Person } from '@hold-fast/contract/people';
 import { ERASED } from '@hold-fast/core/job/withheld';
 import { checkPin } from '../people/rules';
 import { personById } from '../people/store';
-import type { Tries } from '../people/tries';
+import type { Tries } from '../platform/tries';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';

@@ -15,7 +15,7 @@ import { z } from 'zod';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { takeRows } from '../platform/rowsIn';
-import type { Tries } from '../people/tries';
+import type { Tries } from '../platform/tries';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { duesOfBike } from '../due/store';

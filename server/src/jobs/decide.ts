@@ -7,7 +7,7 @@ import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job } from '@hold-fast/core/job/job';
 import { checkPin } from '../people/rules';
 import { addPinTry, personByName } from '../people/store';
-import type { Tries } from '../people/tries';
+import type { Tries } from '../platform/tries';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { changeJob } from './jobBook';

@@ -5,7 +5,7 @@ import { Amendment, Decision, SignOff } from '@hold-fast/contract/signOff';
 import { Router } from 'express';
 import { z } from 'zod';
 import { entryAllowed } from '../people/rules';
-import type { Tries } from '../people/tries';
+import type { Tries } from '../platform/tries';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { personOn } from '../platform/session';

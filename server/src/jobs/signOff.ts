@@ -13,7 +13,7 @@ import { outcomesOf } from '@hold-fast/core/trouble/outcomes';
 import { keepDues } from '../due/store';
 import { checkPin } from '../people/rules';
 import { personById } from '../people/store';
-import type { Tries } from '../people/tries';
+import type { Tries } from '../platform/tries';
 import { newToken } from '../platform/addresses';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';

@@ -21,7 +21,7 @@ import {
   personByName,
   type StoredPerson,
 } from './store';
-import type { Tries } from './tries';
+import type { Tries } from '../platform/tries';
 
 // Nobody but themselves ever knows the PIN somebody signs by: whoever looks after an account gives a passphrase for one
 // sign-in, and the person chooses both anew.

@@ -33,7 +33,7 @@ import {
 } from './store';
 import { tabletOf } from './tablets';
 import { peopleAtTablet } from './tabletStore';
-import type { Tries } from './tries';
+import type { Tries } from '../platform/tries';
 
 const PersonId = z.object({ personId: z.uuid() });
 const SessionOf = PersonId.extend({ sessionId: z.string().regex(/^[0-9a-f]{64}$/) });

@@ -6,7 +6,7 @@ import { Refusal, refuseField } from '../platform/refusal';
 import { secretMatches } from '../platform/secrets';
 import { isChoosing, personOn } from '../platform/session';
 import type { StoredPerson } from './store';
-import type { Tries } from './tries';
+import type { Tries } from '../platform/tries';
 
 // Who may do what. The counter checks in, quotes and hands over, and neither measures, signs nor accepts [D].
 

@@ -12,7 +12,7 @@ import { personOn, type Sessions } from '../platform/session';
 import { checkPin } from './rules';
 import { personById } from './store';
 import { addTablet, endTablet, tabletBy, tablets } from './tabletStore';
-import type { Tries } from './tries';
+import type { Tries } from '../platform/tries';
 
 // A tablet that the whole bench shares is signed in once for the shop, by a lead; a mechanic is there by name and PIN, and what is
 // entered is theirs. It lets nobody in by itself.

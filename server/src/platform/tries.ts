@@ -1,4 +1,4 @@
-import { Refusal } from '../platform/refusal';
+import { Refusal } from './refusal';
 
 /** Wrong tries in a row that cost nothing: a slip of the thumb, a glove, a forgotten one [D]. */
 export const FREE_TRIES = 10;
