@@ -1,19 +1,10 @@
-/** Server-side TypeScript goes through the same Babel preset as the app, so one compiler serves all. */
+const { ours } = require('./scripts/compiled');
+
 const node = {
   testEnvironment: 'node',
   // Published as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!(flatqueue|uuid|@noble/hashes)/)'],
-  transform: {
-    '\\.[jt]s$': [
-      'babel-jest',
-      {
-        configFile: false,
-        babelrc: false,
-        presets: [['babel-preset-expo', { reanimated: false, worklets: false }]],
-        caller: { name: 'metro', platform: 'web' },
-      },
-    ],
-  },
+  transform: { '\\.[jt]s$': ours },
 };
 
 const propertySeed = require.resolve('./scripts/propertySeed.js');

@@ -1,7 +1,5 @@
 const preset = require('jest-expo/jest-preset');
-
-const [compiled] = Object.keys(preset.transform).filter((files) => 'x.ts'.match(files));
-const [babel, options] = preset.transform[compiled];
+const { ours } = require('../scripts/compiled');
 
 module.exports = {
   displayName: 'app',
@@ -10,10 +8,7 @@ module.exports = {
   moduleNameMapper: {
     '^react-native-svg$': '<rootDir>/src/testing/svg.tsx',
   },
-  // What comes later in a browser is at hand here.
-  transform: {
-    [compiled]: [babel, { ...options, plugins: ['@babel/plugin-transform-dynamic-import'] }],
-  },
+  transform: { '^(?!.*/node_modules/).*\\.tsx?$': ours, ...preset.transform },
   // Besides what the preset compiles: published as ES modules only.
   transformIgnorePatterns: preset.transformIgnorePatterns.map((pattern) =>
     pattern.replace('(?!', '(?!(flatqueue|uuid|@noble/hashes)|'),
