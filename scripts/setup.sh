@@ -49,3 +49,10 @@ need_node() {
     printf '%s' "$want" >node_modules/.hold-fast
   fi
 }
+
+# need_both PROGRAM=PACKAGE…: Debian's packages and npm's, at the same time: each waits for the network more than for the machine.
+need_both() {
+  need_packages "$@" &
+  need_node
+  wait $!
+}
