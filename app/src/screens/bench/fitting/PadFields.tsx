@@ -1,5 +1,4 @@
-import { COMPOUNDS } from '@hold-fast/core/kit/compound';
-import { REBEDDINGS } from '@hold-fast/core/kit/compound';
+import { COMPOUNDS, REBEDDINGS } from '@hold-fast/core/kit/compound';
 import type { Control } from 'react-hook-form';
 import { FormChoice } from '../../../ui/FormLine';
 import { Note } from '../../../ui/Note';
