@@ -3,8 +3,8 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { exportWeb } from './web';
 
-// Every check there is, two at a time, and what they came to from their own reports. What only reads the sources is done while the interface
-// waits for itself, and takes no time that it wants.
+// Every check there is, two at a time, and what they came to from their own reports. What only reads the sources gives way to what runs:
+// the interface waits for itself often enough.
 
 const root = path.resolve(__dirname, '..');
 const reports = path.join(root, '.cache');
@@ -101,22 +101,20 @@ const e2eReport = path.join(reports, 'e2e.json');
 
 async function main(): Promise<void> {
   mkdirSync(reports, { recursive: true });
-  // The longest first: who is done with it helps with what is left.
-  const works = [
-    async () =>
-      counted(
-        'unit, server and component tests',
-        jestReport,
-        (report: {
-          numPassedTests: number;
-          numFailedTests: number;
-          numRuntimeErrorTestSuites: number;
-        }) => ({
-          passed: report.numPassedTests,
-          failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
-        }),
-        () => npx('jest', '--json', `--outputFile=${jestReport}`),
-      ),
+  const unit = counted(
+    'unit, server and component tests',
+    jestReport,
+    (report: {
+      numPassedTests: number;
+      numFailedTests: number;
+      numRuntimeErrorTestSuites: number;
+    }) => ({
+      passed: report.numPassedTests,
+      failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+    }),
+    () => npx('jest', '--json', `--outputFile=${jestReport}`),
+  );
+  const first = await inTurn([
     async () =>
       whole('types of core, contract, server, demo, scripts, e2e', () => types('tsconfig.json')),
     async () => whole('types of the app', () => types('app/tsconfig.json')),
@@ -134,8 +132,8 @@ async function main(): Promise<void> {
       whole('killed while people write, and restored from its copy', () =>
         npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),
-  ];
-  const beside = [
+  ]);
+  const meanwhile = inTurn([
     async () =>
       whole('lint and import direction', () => gently('npm', ['run', '--silent', 'lint'])),
     async () => whole('format', () => gently('npm', ['run', '--silent', 'format'])),
@@ -145,9 +143,8 @@ async function main(): Promise<void> {
         () => gently('npx', ['tsx', 'scripts/drills.ts']),
         true,
       ),
-  ];
-  const first = await atATime(2, works);
-  const meanwhile = atATime(1, beside);
+  ]);
+  const tested = await unit;
   const last = await counted(
     'the interface on the real server and database',
     e2eReport,
@@ -160,7 +157,7 @@ async function main(): Promise<void> {
     },
     () => npx('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
   );
-  const all = [...first, ...(await meanwhile), last];
+  const all = [tested, ...first, ...(await meanwhile), last];
   const seconds = all.reduce((total, outcome) => total + outcome.seconds, 0);
   console.log('· Each part’s share of the time it took:');
   for (const outcome of [...all].sort((a, b) => b.seconds - a.seconds))
@@ -182,14 +179,10 @@ async function exportOnce(): Promise<{ code: number; output: string }> {
   }
 }
 
-/** Does all of it, in its order, so many at a time. */
-async function atATime<T>(many: number, works: readonly (() => Promise<T>)[]): Promise<T[]> {
-  const left = [...works];
+/** Does one after the other. */
+async function inTurn<T>(works: readonly (() => Promise<T>)[]): Promise<T[]> {
   const done: T[] = [];
-  const goOn = async () => {
-    for (let work = left.shift(); work; work = left.shift()) done.push(await work());
-  };
-  await Promise.all(Array.from({ length: many }, goOn));
+  for (const work of works) done.push(await work());
   return done;
 }
 
