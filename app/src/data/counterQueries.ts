@@ -102,9 +102,7 @@ export function useTrace(asked: { by: Traced; name: string; from: string; to: st
   const sought = new URLSearchParams(
     Object.entries(asked ?? {}).filter(([, value]) => value.trim() !== ''),
   ).toString();
-  return usePages<TraceRow>([...keys.trace, sought], `/trace?${sought}`, undefined, {
-    enabled: asked !== null,
-  });
+  return usePages<TraceRow>([...keys.trace, sought], `/trace?${sought}`, undefined, asked !== null);
 }
 export const useTroubleCounts = () =>
   useQuery({

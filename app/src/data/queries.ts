@@ -12,31 +12,24 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { ask, askAll, askPage } from './api';
 import { client, keys, outbox, pictures } from './client';
 
-const paged = <P extends Page<unknown>>(queryKey: readonly string[], path: string) => ({
-  queryKey,
-  initialPageParam: null as string | null,
-  queryFn: ({ pageParam }: { pageParam: string | null }) => askPage<P>(path, pageParam),
-  getNextPageParam: (last: P) => last.after,
-});
-
 /** A list of pages, the next asked for as it is wanted. */
 export function usePages<T, P extends Page<T> = Page<T>, R = T[]>(
   queryKey: readonly string[],
   path: string,
   select: (pages: P[]) => R = (pages) => pages.flatMap(({ items }) => items) as R,
-  { enabled = true, subscribed = true } = {},
+  enabled = true,
 ) {
   return useInfiniteQuery({
-    ...paged<P>(queryKey, path),
+    queryKey,
     enabled,
-    subscribed,
+    initialPageParam: null as string | null,
+    queryFn: ({ pageParam }) => askPage<P>(path, pageParam),
+    getNextPageParam: (last) => last.after,
     select: ({ pages }) => select(pages),
   });
 }
 
-/** The bikes in hand. @param shown whether they are seen: what is not is neither asked for anew with every entry nor painted */
-export const useBench = (shown = true) =>
-  usePages<BenchJob>(keys.bench, '/bench', undefined, { subscribed: shown });
+export const useBench = () => usePages<BenchJob>(keys.bench, '/bench');
 /** A job's row at the Bench, where it was loaded. */
 export const benchRowOf = (jobId: string): BenchJob | undefined =>
   client
@@ -110,9 +103,6 @@ export function useRegistersAtHand(): void {
     const seen = setTimeout(() => {
       for (const what of [SHEETS, GAUGES, WRENCHES, CONTAINERS, STOCK])
         void client.prefetchQuery({ ...(what as typeof STOCK), staleTime: AT_HAND_MS });
-      // Where a job was opened by its address, the list it goes back to was never asked for.
-      if (!client.getQueryData(keys.bench))
-        void client.prefetchInfiniteQuery(paged<BenchPage>(keys.bench, '/bench'));
     }, FRAME_MS);
     return () => clearTimeout(seen);
   }, []);

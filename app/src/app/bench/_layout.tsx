@@ -8,9 +8,10 @@ import { useWide } from '../../ui/useWide';
 export default function BenchLayout() {
   const { jobId } = useGlobalSearchParams<{ jobId?: string }>();
   const person = useSession().data?.person?.name;
+  const first = useBench().data?.[0]?.id;
+  const here = usePathname();
   const wide = useWide();
-  const open = usePathname() !== '/bench';
-  const first = useBench(wide || !open).data?.[0]?.id;
+  const open = here !== '/bench';
   // Beside the list something always stands open: the bike promised first, until another is picked.
   const current = wide ? (jobId ?? (open ? '' : first)) : undefined;
   return (
