@@ -129,6 +129,7 @@ export async function takeChange(
   jobId: string,
   { base, added, count }: JobChange,
 ): Promise<JobLog> {
+  // Also where nobody sees the list: the device keeps what was said last, and without network the Bench is that.
   void client.invalidateQueries({ queryKey: keys.bench });
   void client.invalidateQueries({ queryKey: keys.bike(base.bike.id) });
   // Which bikes are here is asked again by who looks for one next.
