@@ -7,12 +7,19 @@ declare global {
   var __loadBundleAsync: ((file: string) => Promise<void>) | undefined;
 }
 
-/** Brings what later parts share with whichever of them comes first, and not before the first screen. */
+/**
+ * Brings what later parts share with whichever of them comes first, and not before the first screen. Both come at once and are run in
+ * turn: a part that is asked for while it stands there without what it shares would have failed once and for all.
+ */
 function shareLater(): void {
   const { laterShared, __loadBundleAsync: load } = globalThis;
   if (!laterShared || !load) return;
   globalThis.__loadBundleAsync = async (file) => {
-    await Promise.all([load(laterShared), load(file)]);
+    document.head.append(
+      Object.assign(document.createElement('link'), { rel: 'preload', as: 'script', href: file }),
+    );
+    await load(laterShared);
+    await load(file);
   };
 }
 

@@ -140,6 +140,25 @@ test('a pressed job shows its head at once, before the job itself has come', asy
   await expect(page.getByRole('button', { name: /Carry on/ })).toBeVisible();
 });
 
+test('what is pressed while its part of the program is there, and what that shares is not, opens once it is', async ({
+  page,
+}) => {
+  let come = () => undefined as void;
+  const comes = new Promise<void>((resolve) => (come = resolve));
+  await page.route(/\/__common-/, async (route) => {
+    await comes;
+    await route.continue();
+  });
+  // It comes by itself once the Bench stands.
+  const part = page.waitForResponse(/\/behind-/);
+  const hands = await openBench(page);
+  await (await part).finished();
+  await hands.touch(hands.button('Check in a bike'));
+  await expect(page).toHaveURL(/check-in$/);
+  come();
+  await expect(page.getByLabel('Find', { exact: true })).toBeVisible();
+});
+
 test('a job is opened without the page being loaded anew, and its name has the focus', async ({
   page,
 }) => {
