@@ -3,29 +3,18 @@ import path from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
 import { USUAL_MANNER, type Manner } from '@hold-fast/core/rules/manner';
-import { pino } from 'pino';
 import { beginRotor, Hands, identify, takeWrench } from './bench';
 import { CHROMIUM, PHONE, WIDE } from '../scripts/chromium';
-import { openShop } from '../scripts/shop';
-import { exportWeb } from '../scripts/web';
+import { openDemoShop } from '../scripts/demoShop';
 
 // One current picture of each main view, from the demo data, into docs/screenshots.
 
-const root = path.resolve(__dirname, '..');
-const target = path.join(root, 'docs/screenshots');
+const target = path.resolve(__dirname, '../docs/screenshots');
 
 async function main(): Promise<void> {
   const say = (words: string) => console.log(`· ${words}`);
   mkdirSync(target, { recursive: true });
-  const shop = await openShop({
-    root,
-    dataDirectory: null,
-    webDirectory: await exportWeb(root, say),
-    port: 0,
-    feedPort: 0,
-    log: pino({ level: 'silent' }),
-    say,
-  });
+  const shop = await openDemoShop(say);
   const browser = await chromium.launch(CHROMIUM);
   try {
     const open = async (viewport: typeof PHONE, colorScheme: 'light' | 'dark' = 'light') => {

@@ -23,12 +23,12 @@ import {
 } from '@playwright/test';
 import { PEOPLE } from '@hold-fast/demo/people';
 import express from 'express';
-import { pino } from 'pino';
 import sirv from 'sirv';
 import { v7 as uuid } from 'uuid';
 import { CHROMIUM, PHONE } from './chromium';
-import { openShop, type RunningShop } from './shop';
-import { compressFiles, exportWeb, expoExport } from './web';
+import { openDemoShop } from './demoShop';
+import type { RunningShop } from './shop';
+import { compressFiles, expoExport } from './web';
 
 // Part of npm run bench, and alone by npm run bench:pages: what a phone waits for, against a bare page of the same versions.
 
@@ -428,15 +428,7 @@ async function serveBare(root: string): Promise<{ url: string; close: () => void
 
 async function alone(): Promise<void> {
   const root = path.resolve(__dirname, '..');
-  const shop = await openShop({
-    root,
-    dataDirectory: null,
-    webDirectory: await exportWeb(root, say),
-    port: 0,
-    feedPort: 0,
-    log: pino({ level: 'silent' }),
-    say,
-  });
+  const shop = await openDemoShop(say);
   try {
     const [{ name, passphrase }] = PEOPLE as [(typeof PEOPLE)[number]];
     const answer = await fetch(`http://127.0.0.1:${shop.port}/api/session`, {

@@ -1,7 +1,11 @@
 import type { Part } from '@hold-fast/core/ends';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
-import { COMPOUNDS, type Compound, type compoundAdvice } from '@hold-fast/core/kit/compound';
-import { REBEDDINGS } from '@hold-fast/core/kit/compound';
+import {
+  COMPOUNDS,
+  REBEDDINGS,
+  type Compound,
+  type compoundAdvice,
+} from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED } from '@hold-fast/core/kit/kit';
 import { GOES } from '@hold-fast/core/kit/usedPart';
 import { z } from 'zod';
