@@ -12,6 +12,7 @@ import { ClampGaps } from './entries/clampGaps';
 import { PartOff } from './entries/partOff';
 import { PartTaken } from './entries/partTaken';
 import { FluidBack } from './entries/fluidBack';
+import { Stay } from './entries/stay';
 import { Waits } from './entries/waits';
 import { Waste } from './entries/waste';
 import { Fill } from './entries/fill';
@@ -67,6 +68,7 @@ const SCHEMAS = {
   radial: Radial,
   reckoned: Reckoned,
   waits: Waits,
+  stay: Stay,
   'customer-answer': CustomerAnswer,
   'part-brought': PartBrought,
   'taken-back': TakenBack,

@@ -27,6 +27,7 @@ import { Radial } from './entries/radial';
 import { Reckoned } from './entries/reckoned';
 import { SecondLook } from './entries/secondLook';
 import { Cause, Sign } from './entries/sign';
+import { Stay } from './entries/stay';
 import { Waits } from './entries/waits';
 import { Bite } from './entries/bite';
 import { Sum } from './entries/sum';
@@ -295,6 +296,7 @@ const Told = z.discriminatedUnion('kind', [
   Sign.extend(told),
   Cause.extend(told),
   Waits.safeExtend(told),
+  Stay.safeExtend(told),
   CustomerAnswer.safeExtend(told),
   PartBrought.extend(told),
 ]);

@@ -1,6 +1,7 @@
 import * as changes from '../evidence/changes';
 import * as findings from '../evidence/findings';
 import * as readings from '../evidence/readings';
+import * as stay from '../job/stay';
 import * as trials from '../evidence/trials';
 import { drawBrake, type TrueBrake } from '../evidence/brake';
 import { randomOf } from '../random';
@@ -78,6 +79,20 @@ describe('with a rule loosened it finds the way in', () => {
     expect(seeds.map(ridden).find(Boolean)?.what).toBe('signed-past-its-limit');
     jest.restoreAllMocks();
     expect(seeds.map(ridden).filter(Boolean)).toEqual([]);
+  });
+
+  it('where nobody is asked whether it stayed over night', () => {
+    jest.spyOn(stay, 'unsaidSince').mockReturnValue(null);
+    const leftFor = (deed: 'night-out' | 'night') => (seed: number) =>
+      play(
+        seed,
+        (['rotor', 'pads', 'lever', deed] as const).map((does) => ({ does, seed })),
+      );
+    const seeds = SEEDS.slice(0, 12);
+    expect(seeds.map(leftFor('night')).filter(Boolean)).toEqual([]);
+    expect(seeds.map(leftFor('night-out')).find(Boolean)?.what).toBe('signed-past-its-limit');
+    jest.restoreAllMocks();
+    expect(seeds.map(leftFor('night-out')).filter(Boolean)).toEqual([]);
   });
 
   it('where what was measured last counts', () => {

@@ -1,6 +1,8 @@
 import type { Subject } from '../inspection/inspected';
 import type { InspectionItem } from '../inspection/inspectEnd';
 import type { EntryKind, Logged } from '../job/kinds';
+import { unsaidSince, workedAfter } from '../job/stay';
+import { once } from '../once';
 import type { Bar } from '../procedure/signOff';
 import { WORDS } from '../wear/verdict';
 import { drawBrake, readingOf, type TrueBrake } from '../evidence/brake';
@@ -51,6 +53,9 @@ const DEEDS = [
   'identify-again',
   'stamp',
   'away',
+  'night',
+  'night-out',
+  'stay-said',
   // Done at the other brake that its lever works.
   'there-lever',
   'there-look',
@@ -107,6 +112,7 @@ const PROOFS: Readonly<Partial<Record<Subject, readonly EntryKind[]>>> = {
 /** The kinds of entry that can lift a bar of the whole visit; what bars for the sake of one thing goes by that thing. */
 const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>> = {
   away: ['waits'],
+  'stay-unsaid': ['stay', 'waits'],
   'lever-side-unconfirmed': ['test'],
   'cut-off-untested': ['test'],
   'cut-off-failed': ['test'],
@@ -240,8 +246,11 @@ function signedWrongly(
     ['pads', truth.padsMm < PADS_MM],
     ['lever', truth.sinksMm > 1],
   ];
+  // Where nobody said whether it stayed, it is not signed.
+  const unsaid = unsaidSince(visit.job, visit.today) !== null;
   for (const [subject, isPast] of past)
-    if (isPast && holds(subject)) return { what: 'signed-past-its-limit', subject, by: null };
+    if (isPast && !unsaid && holds(subject))
+      return { what: 'signed-past-its-limit', subject, by: null };
   const open = visit.bars.filter(({ code }) => code !== 'watch-untold');
   if (open.length === 0 && (seen.crack || seen.leak || seen.sinks))
     return { what: 'signed-over-a-do-not-ride', subject: null, by: null };
@@ -410,15 +419,27 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
     case 'identify-again':
       visit.identify();
       return;
-    case 'away': {
+    case 'away':
       visit.wait(true);
-      truth.rotorMm -= 0.1 * random();
-      truth.padsMm -= 0.5 * random();
-      truth.tirMm += 0.1 * random();
-      truth.crack ||= random() < 0.1;
-      truth.leak ||= random() < 0.1;
-      if (random() < 0.2) truth.sinksMm = 2;
+      ride(truth, random);
       visit.goOn(false);
+      return;
+    case 'night':
+      visit.nextDay();
+      return;
+    case 'night-out':
+      // Let go for the night, and nobody wrote it.
+      ride(truth, random);
+      visit.nextDay();
+      nightsOut(visit).push(visit.today);
+      return;
+    case 'stay-said': {
+      // Whoever is asked says what is so.
+      const since = unsaidSince(visit.job, visit.today);
+      if (since === null) return;
+      const back = nightsOut(visit).filter((day) => day > since);
+      const worked = workedAfter(visit.job, since).find((day) => day >= back.at(-1)!);
+      visit.stay(since, back.length > 0, back.length > 0 ? (worked ?? null) : null);
       return;
     }
     case 'stamp':
@@ -426,6 +447,19 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       return;
   }
 }
+
+/** What a ride elsewhere does to a brake that nobody looks at meanwhile. */
+function ride(truth: TrueBrake, random: () => number): void {
+  truth.rotorMm -= 0.1 * random();
+  truth.padsMm -= 0.5 * random();
+  truth.tirMm += 0.1 * random();
+  truth.crack ||= random() < 0.1;
+  truth.leak ||= random() < 0.1;
+  if (random() < 0.2) truth.sinksMm = 2;
+}
+
+/** The mornings on which a bike was back from a night that nobody wrote down. */
+const nightsOut = once((_visit: Visit): string[] => []);
 
 /** A history that breaks, made as short as it goes and still breaks the same. */
 export function shrink(seed: number, deeds: readonly Deed[]): Deed[] {

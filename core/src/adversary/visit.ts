@@ -1,6 +1,9 @@
+import { addDays } from 'date-fns/addDays';
+import { parseISO } from 'date-fns/parseISO';
 import { NOTHING_MET } from '../fluid/met';
 import type { Subject } from '../inspection/inspected';
 import { atEachEnd, type End } from '../ends';
+import { dayIn } from '../job/day';
 import { foldAll, foldOn, type Folded } from '../job/fold';
 import { NOTHING_SAID, type Job, type JobBase } from '../job/job';
 import { USUAL_USE } from '../kit/bike';
@@ -114,6 +117,17 @@ export class Visit {
   #who: Omit<Place, 'seq'> = { by: 'Maren' };
 
   constructor(readonly base: JobBase = BASE) {}
+
+  /** The day on which what is sent next is made, where the shop is. */
+  get today(): string {
+    return dayIn(this.base.rules.timeZone, this.at);
+  }
+
+  /** From now on it is a day later. */
+  nextDay(): this {
+    this.at = addDays(parseISO(this.at), 1).toISOString();
+    return this;
+  }
 
   /** From now on somebody else writes. */
   as(who: Omit<Place, 'seq'>): this {
@@ -357,6 +371,12 @@ export class Visit {
   /** Waits no more. @param away whether the bike was out of the shop meanwhile */
   goOn(away: boolean): this {
     this.send('waits', { for: 'nothing', asked: '', askAgainOn: null, away });
+    return this;
+  }
+
+  /** Where the bike was since a day of work. @param backBefore the first that was done after it was back */
+  stay(since: string, out = false, backBefore: string | null = null): this {
+    this.send('stay', { since, out, backBefore });
     return this;
   }
 

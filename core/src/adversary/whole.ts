@@ -55,6 +55,7 @@ export function whole(): Visit {
   visit.send('bite', { ...told, rose: true });
   visit.send('sum', { ...told, calculator: 'share', keyed: { aheadM: '0.55' } });
   visit.send('waits', { for: 'maker', asked: 'The maker', askAgainOn: '2026-12-01', away: false });
+  visit.send('stay', { since: '2026-11-24', out: false, backBefore: null });
   visit.send('sign', { ...told, sign: 'parts-new', seen: false });
   visit.send('cause', { ...told, cause: 'glazed' });
   visit.send('radial', { ...told, eMm: 0.25, washersMm: [1.5] });

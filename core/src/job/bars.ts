@@ -16,6 +16,8 @@ import { unseconded } from './secondLook';
 import { reckonedAgainst } from './reckoned';
 import { isUnbitten } from './bite';
 import { unsweptAt } from './sweep';
+import { dayIn } from './day';
+import { unsaidSince } from './stay';
 import { waitOf } from './waits';
 import { standingTest, standTest, standTestedSince } from '../evidence/trials';
 import {
@@ -42,6 +44,18 @@ export function inspectedItems(job: InspectedJob): InspectionItem[] {
 /** What is near its limit: the customer is told of each. */
 export const watchedItems = (job: InspectedJob): InspectionItem[] =>
   inspectedItems(job).filter(({ word }) => word === 'watch');
+
+/** What bars the sign-off of a job on a day, `yyyy-mm-dd` where the shop is, whatever else bars it: where the bike was till then. */
+export function barsOfDay(job: Judged, on: string): Bar[] {
+  const since = unsaidSince(job, on);
+  return since === null ? [] : [{ code: 'stay-unsaid', since }];
+}
+
+/** What bars the sign-off of a job when it is signed. @param at ISO 8601, UTC */
+export const barsAtSigning = (
+  job: Judged,
+  { toldOf, at }: { toldOf: readonly Thing[]; at: string },
+): Bar[] => [...barsOf(job, toldOf), ...barsOfDay(job, dayIn(job.rules.timeZone, at))];
 
 /** What bars the sign-off of a job, by everything recorded on it. */
 export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {

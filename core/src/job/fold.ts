@@ -16,6 +16,7 @@ import type { Decided, Facts, Identified, Job, JobBase, Measured } from './job';
 import { workedOn } from './handsOn';
 import { once } from '../once';
 import { add, isBench, type Logged } from './kinds';
+import { withWorkday } from './stay';
 import { awayAfter } from './waits';
 
 /** A job with what it was folded from, so that one more entry needs no fold of all that came before. */
@@ -74,6 +75,7 @@ function begun(base: JobBase): Facts {
     told: [],
     takenBack: [],
     away: [],
+    workdays: [],
     bled: [],
     repaired: [],
     tested: [],
@@ -100,6 +102,7 @@ function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Fold
         ? {
             handsOn: workedOn(added.handsOn, by, entry.at),
             away: awayAfter(added.away, entry, seq),
+            workdays: withWorkday(added, entry, seq),
           }
         : {}),
     },

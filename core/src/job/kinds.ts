@@ -33,6 +33,7 @@ import { reading } from './reading';
 import { cause, sign } from './sign';
 import { takenBack } from './takenBack';
 import { test } from './finalTest';
+import { stay } from './stay';
 import { ticked } from './ticked';
 import { sum } from './sum';
 import { tightening } from './tightening';
@@ -67,6 +68,7 @@ export const SENT = {
   reckoned,
   sum,
   waits,
+  stay,
   'customer-answer': customerAnswer,
   'part-brought': partBrought,
   'taken-back': takenBack,

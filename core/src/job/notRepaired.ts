@@ -34,6 +34,7 @@ function subjectOf(bar: Bar): Subject | null {
       return 'caliper';
     // A notice meets the bike at its next visit by itself.
     case 'away':
+    case 'stay-unsaid':
     case 'notice-open':
     case 'sheet-revised':
     case 'watch-untold':

@@ -4,13 +4,13 @@ import type { Finding } from '../inspection/findings';
 import { isSameThing, type Thing } from '../inspection/inspected';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
-import { barsOf, watchedItems } from './bars';
+import { barsAtSigning, watchedItems } from './bars';
 import { noticesMet } from '../notice/notice';
 import { intakeOf, NOTHING_SAID, type Job } from './job';
 import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/15';
+export const RECORD_FORMAT = 'hold-fast/job-record/16';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {
@@ -333,7 +333,7 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
     notRepaired: signed.notRepaired && {
       words: signed.notRepaired.words,
       takenBy: signed.notRepaired.takenBy,
-      open: barsOf(job, signed.toldOf).map(({ code }) => code),
+      open: barsAtSigning(job, signed).map(({ code }) => code),
     },
   };
   return record as unknown as Record<string, Json>;

@@ -22,6 +22,7 @@ const isSeenWrong = (bike: Bike, told: Told): boolean =>
   (told.kind === 'witness' && told.ring === 'off-the-edge') ||
   (told.kind === 'bite' && !told.rose) ||
   (told.kind === 'waits' && told.away) ||
+  (told.kind === 'stay' && told.out) ||
   (told.kind === 'radial' && !isRadialWithin(told.eMm)) ||
   (told.kind === 'reckoned' &&
     (told.what.of === 'fit' || isAgainst(axleOf(bike, told.end), told.what)));

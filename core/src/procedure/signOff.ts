@@ -72,6 +72,7 @@ export type BleedLack = 'fluid' | 'cycles';
 
 export type Bar =
   | { code: 'away' }
+  | { code: 'stay-unsaid'; since: string }
   | { code: 'lever-side-unconfirmed' }
   | { code: 'cut-off-untested'; end: End }
   | { code: 'cut-off-failed'; end: End }

@@ -20,10 +20,12 @@ import { lineAsKnown } from '@hold-fast/core/job/partTaken';
 import { askedFor, wrenchAsKnown } from '@hold-fast/core/job/tightening';
 import { withWaiting, type WaitingEntry } from '@hold-fast/core/job/waiting';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
+import { max } from 'date-fns/max';
+import { parseISO } from 'date-fns/parseISO';
 import { v7 as uuid } from 'uuid';
 import { sheetRevision } from '../sheets/store';
 import { containerById, gaugeById, stockById, wrenchById } from '../stores/store';
-import { checkIn, openTestShop, type Client, type TestShop } from '../testing/testShop';
+import { checkIn, NOW, openTestShop, type Client, type TestShop } from '../testing/testShop';
 
 // Our design: a phone without network holds the job that the server will hold, to the letter.
 
@@ -131,10 +133,14 @@ async function bothWays(entries: readonly SentEntry[], change: Partial<Bike> = {
     else waiting.push({ entry, known });
   }
   const refusedThere: string[] = [];
+  // A hurried workshop goes on for days.
+  shop.clock.now = max([NOW, ...entries.map(({ at }) => parseISO(at))]);
+  const then = await shop.signedIn();
   for (const entry of entries) {
-    const answer = await client.send('POST', `/jobs/${taken.id}/entries`, { entry, appWord: null });
+    const answer = await then.send('POST', `/jobs/${taken.id}/entries`, { entry, appWord: null });
     if (answer.status !== 201) refusedThere.push(entry.id);
   }
+  shop.clock.now = NOW;
   const end = (await client.send<JobLog>('GET', `/jobs/${taken.id}`)).body;
   const offline = withWaiting({ base: start.base, entries: [] }, waiting, { by: 'Mechanic' });
   const online = fold(

@@ -3,7 +3,7 @@ import type { Person } from '@hold-fast/contract/people';
 import { JobRecord } from '@hold-fast/contract/record';
 import type { Amendment, SignOff } from '@hold-fast/contract/signOff';
 import { duesOf } from '@hold-fast/core/due/due';
-import { barsOf, inspectedItems } from '@hold-fast/core/job/bars';
+import { barsAtSigning, inspectedItems } from '@hold-fast/core/job/bars';
 import { dayIn } from '@hold-fast/core/job/day';
 import { recordOf } from '@hold-fast/core/job/record';
 import { withhold } from '@hold-fast/core/job/withheld';
@@ -48,13 +48,13 @@ export async function signOff(
   const { pin: _, ...body } = signed;
   const write = { id: signed.id, body, personId: person.id };
   return changeJob(shop, jobId, write, async ({ transaction, job, seq, read }) => {
-    const bars = barsOf(job, signed.toldOf);
+    const at = shop.now();
+    const bars = barsAtSigning(job, { toldOf: signed.toldOf, at: at.toISOString() });
     const { notRepaired } = signed;
     if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
     // Of a bike that was taken in twice before that was refused, one job is closed as not repaired: what it found hangs on the bike then.
     const other = notRepaired ? null : await openJobOfBike(transaction, job.bike.id, jobId);
     if (other) throw new Refusal('bike-here', { facts: other });
-    const at = shop.now();
     const last = await holdHead(transaction);
     const whole = recordOf(job, {
       number: last.number + 1,

@@ -88,6 +88,7 @@ describe('every kind of entry', () => {
       'customer-answer',
       'part-brought',
       'plan-choice',
+      'stay',
       'sum',
       'waits',
     ]);

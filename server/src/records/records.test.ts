@@ -5,6 +5,7 @@ import type { BikePage } from '@hold-fast/contract/bikes';
 import type { ChainState, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
 import { checkChain, sealLink } from '@hold-fast/core/seal/chain';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
+import { addDays } from 'date-fns/addDays';
 import { v7 as uuid } from 'uuid';
 import {
   entry,
@@ -194,6 +195,33 @@ describe('signing off', () => {
     await confirmLever(jobId);
     await measureRotor(shop, client, jobId, GOOD);
     expect((await sign(jobId)).status).toBe(201);
+  });
+
+  it('asks of what was proven on an earlier day whether the bike stayed, and takes nothing of it where it did not', async () => {
+    const [first, next] = ['2026-11-25', '2026-11-26'];
+    const stays = (jobId: string, said: { out: boolean; backBefore: string | null }) =>
+      client.append(jobId, {
+        ...entry('stay', { since: first, ...said }),
+        at: shop.clock.now.toISOString(),
+      });
+    const [here, out] = [await readyJob(), await readyJob()];
+    const { now } = shop.clock;
+    shop.clock.now = addDays(now, 1);
+    client = await shop.signedIn();
+    try {
+      expect(codes(await sign(here))).toEqual(['stay-unsaid']);
+      expect((await stays(here, { out: true, backBefore: first })).status).toBe(422);
+      await stays(here, { out: false, backBefore: null });
+      expect((await sign(here)).status).toBe(201);
+      expect(await held(here)).toMatchObject({
+        told: [expect.objectContaining({ kind: 'stay', since: first, out: false })],
+      });
+
+      await stays(out, { out: true, backBefore: next });
+      expect(codes(await sign(out))).toEqual(['unproven-open', 'lever-side-unconfirmed']);
+    } finally {
+      shop.clock.now = now;
+    }
   });
 
   it('takes no wait that does not say where the bike is', async () => {
@@ -465,10 +493,12 @@ describe('the Ledger', () => {
   });
 
   it('finds by days as the shop counts them, the last day whole', async () => {
-    const all = await found('');
-    expect(all.length).toBeGreaterThan(0);
-    expect(await found('from=2026-11-25&to=2026-11-25')).toEqual(all);
-    expect(await found('from=2026-11-26')).toEqual([]);
+    const [later, ...more] = await found('from=2026-11-26');
+    expect(more).toEqual([]);
+    const thatDay = await found('from=2026-11-25&to=2026-11-25');
+    expect(thatDay.length).toBeGreaterThan(0);
+    expect(thatDay).not.toContain(later);
+    expect(await found('from=2026-11-27')).toEqual([]);
     expect(await found('to=2026-11-24')).toEqual([]);
     const bad = await client.send('GET', '/records?from=yesterday');
     expect(bad.status).toBe(422);

@@ -586,4 +586,14 @@ export interface JobWords {
     waitsFor: (what: string, asked: string) => string;
     askAgain: (day: string) => string;
   };
+  stay: {
+    asked: (day: string) => string;
+    why: string;
+    stayed: string;
+    wasOut: string;
+    whenBack: string;
+    backBefore: (day: string) => string;
+    backSince: string;
+    no: string;
+  };
 }

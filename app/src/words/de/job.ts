@@ -637,4 +637,14 @@ export const job: JobWords = {
     waitsFor: (what, asked) => `Wartet auf ${what}: ${asked}`,
     askAgain: (day) => `Wieder fragen ${day}.`,
   },
+  stay: {
+    asked: (day) => `War das Rad seit der Arbeit vom ${day} hier?`,
+    why: 'Niemand hat aufgeschrieben, ob es außer Haus war. Dort wird es gefahren, und was vorher bewiesen war, wird neu bewiesen.',
+    stayed: 'Es war die ganze Zeit hier',
+    wasOut: 'Es war außer Haus',
+    whenBack: 'Wann war es zurück, als es zuletzt außer Haus war?',
+    backBefore: (day) => `Vor der Arbeit vom ${day}`,
+    backSince: 'Nach allem, was geschrieben ist',
+    no: 'Zurück',
+  },
 };

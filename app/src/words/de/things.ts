@@ -371,6 +371,7 @@ export const things: ThingWords = {
     'part-brought': 'ein Teil, das der Kunde brachte',
     'taken-back': 'etwas zurückgenommen',
     waits: 'worauf der Auftrag wartet',
+    stay: 'wo das Rad war',
     repair: 'getane Arbeit',
   },
   touched: {

@@ -231,6 +231,8 @@ function bar(what: Bar): string {
   switch (what.code) {
     case 'away':
       return 'Es steht geschrieben, dass das Rad außer Haus ist: sagen, wann es zurück ist, dann neu beweisen, was bewiesen war.';
+    case 'stay-unsaid':
+      return `Niemand hat gesagt, ob das Rad seit der Arbeit vom ${calendarDay(what.since)} hier war.`;
     case 'do-not-ride':
       return `Nicht fahren: ${thingAt(what.end, what.subject)}${seen(what.found)}. Arbeit und ein weiterer Blick heben es auf, oder das Wort einer Leitung.`;
     case 'lever-untested':

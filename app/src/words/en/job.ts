@@ -624,4 +624,14 @@ export const job: JobWords = {
     waitsFor: (what, asked) => `Waits for ${what}: ${asked}`,
     askAgain: (day) => `Ask again ${day}.`,
   },
+  stay: {
+    asked: (day) => `Was the bike here since the work of ${day}?`,
+    why: 'Nobody wrote whether it left. Out of the shop it is ridden, and what was proven before is proven anew.',
+    stayed: 'It was here all the time',
+    wasOut: 'It was out of the shop',
+    whenBack: 'When was it back, the last time it was out?',
+    backBefore: (day) => `Before the work of ${day}`,
+    backSince: 'After all that was written',
+    no: 'Back',
+  },
 };

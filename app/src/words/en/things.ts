@@ -378,6 +378,7 @@ export const things: ThingWords = {
     'part-brought': 'a part the customer brought',
     'taken-back': 'something taken back',
     waits: 'what the job waits for',
+    stay: 'where the bike was',
     repair: 'work done',
     'part-off': 'a part that came off',
     'maker-answer': 'what a maker answered',

@@ -6,6 +6,7 @@ import { AgainstAdvice } from '../../AgainstAdvice';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { unsaidSince } from '@hold-fast/core/job/stay';
 import { waitOf } from '@hold-fast/core/job/waits';
 import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
@@ -20,6 +21,7 @@ import { StyleSheet, View } from 'react-native';
 import { WearRule } from '../../../instruments/WearRule';
 import { tableOf } from '@hold-fast/core/trouble/engine';
 import { checkAskedFor } from '@hold-fast/core/trouble/follow';
+import { today } from '../../../data/today';
 import { useTroubleTable } from '../../../data/trouble';
 import { troubleWords } from '../../../words/trouble';
 import { Button, Buttons } from '../../../ui/Button';
@@ -38,6 +40,7 @@ import { SumsHere } from '../../reckoner/SumsHere';
 import { AskedFor } from './AskedFor';
 import { NoticeAnswers } from './NoticeAnswers';
 import { SecondLooks } from './SecondLooks';
+import { StayAsked } from './StayAsked';
 import { WaitSection } from './WaitSection';
 import { capital } from '../../../words/capital';
 import { itemSays, judgementNumber, reasonsOf } from '../inspect/findings';
@@ -65,7 +68,9 @@ function Sheet({ job }: { job: Job }) {
   const nextWords = next.end ? `${does}, ${words.end[next.end]}` : jobWords.jobSheet.signOff;
   const carryOn = go(wayOn(job, next));
   // There is nothing to measure on a bike that is not here.
-  const isAway = waitOf(job)?.away === true;
+  const wait = waitOf(job);
+  const isAway = wait?.away === true;
+  const since = unsaidSince(job, today());
 
   return (
     <Page
@@ -133,6 +138,7 @@ function Sheet({ job }: { job: Job }) {
       <AskedFor job={job} onChange={go('edit')} />
       {job.sealed ? null : <NoticeAnswers job={job} />}
       {job.sealed ? null : <SecondLooks job={job} />}
+      {job.sealed || wait || since === null ? null : <StayAsked job={job} since={since} />}
       {job.sealed ? null : <WaitSection job={job} />}
       <Row
         mark={<VerdictMark word={null} />}

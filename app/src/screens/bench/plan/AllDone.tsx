@@ -3,6 +3,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { standingSteps } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import type { StepId } from '@hold-fast/core/procedure/steps';
+import { barsToday } from '../../../data/barsToday';
 import { Halves } from '../../../ui/Halves';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
@@ -18,6 +19,7 @@ export function AllDone({ job }: { job: Job }) {
   const standing = standingSteps(job);
   const skipped = standing.filter(({ outcome }) => outcome === 'skipped');
   const plan = job.planned.at(-1);
+  const bars = barsToday(job);
   return (
     <Halves>
       <>
@@ -48,9 +50,9 @@ export function AllDone({ job }: { job: Job }) {
             )}
           </Words>
         ))}
-        {job.bars.length > 0 ? (
+        {bars.length > 0 ? (
           <Note kind="caution" title={planningWords.allDone.theSignOffStillAsks}>
-            {job.bars.map((bar) => (
+            {bars.map((bar) => (
               <Words key={JSON.stringify(bar)}>{verdictWords.bar(bar)}</Words>
             ))}
           </Note>

@@ -16,6 +16,7 @@ import { Words } from '../../../ui/Words';
 import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
 import { WorkDone } from '../inspect/WorkDone';
+import { StayAsked } from '../job/StayAsked';
 import { jobWords } from '../../../words/job';
 import { Decide, type Decision } from './Decide';
 import { atJob, type InJob } from '../../routes';
@@ -48,6 +49,7 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
 export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
   const [deciding, setDeciding] = useState<Decision | null>(null);
   const item = 'subject' in bar ? itemAt(job, bar.end, bar.subject) : null;
+  if (bar.code === 'stay-unsaid') return <StayAsked job={job} since={bar.since} />;
   const grave = bar.code === 'do-not-ride' || bar.code === 'still-tagged';
   return (
     <Note kind={bar.code === 'do-not-ride' ? 'refusal' : 'caution'}>

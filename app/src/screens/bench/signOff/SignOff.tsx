@@ -3,6 +3,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { isSameThing, type Thing } from '@hold-fast/core/inspection/inspected';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
+import { toldOf as toldOfJob } from '@hold-fast/core/job/told';
 import { watchedItems } from '@hold-fast/core/job/bars';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
@@ -11,6 +12,7 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { ProblemError } from '../../../data/api';
+import { barsToday } from '../../../data/barsToday';
 import { useSignOff } from '../../../data/jobWrites';
 import { usePictures } from '../../../data/queries';
 import { Button } from '../../../ui/Button';
@@ -80,8 +82,16 @@ function Open({ job, person }: { job: Job; person: Person }) {
       ),
     focusFault,
   );
+  const bars = barsToday(job);
   const untold = refusedBars.filter((bar) => bar.code === 'watch-untold' && !isTold(bar));
-  const shown = [...job.bars, ...untold];
+  // The shop's day counts, and not that of a phone whose clock is behind.
+  const unsaid = refusedBars.filter(
+    (bar) =>
+      bar.code === 'stay-unsaid' &&
+      !bars.some(({ code }) => code === bar.code) &&
+      toldOfJob(job, 'stay').every(({ since }) => since > bar.since),
+  );
+  const shown = [...bars, ...unsaid, ...untold];
   return (
     <Page
       tag={job.tag}

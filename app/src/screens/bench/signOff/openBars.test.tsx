@@ -43,6 +43,12 @@ interface Offered {
 /** One of each kind of bar: another kind does not compile before it is said what is offered at it. */
 const OFFERED: Readonly<Record<Bar['code'], Offered>> = {
   away: { bar: { code: 'away' }, job: fresh, ways: ['At the job'], decisions: [] },
+  'stay-unsaid': {
+    bar: { code: 'stay-unsaid', since: '2026-11-24' },
+    job: fresh,
+    ways: ['It was here all the time', 'It was out of the shop'],
+    decisions: [],
+  },
   'do-not-ride': {
     bar: { code: 'do-not-ride', ...at, found: ['crack'] },
     job: cracked,
