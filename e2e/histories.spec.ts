@@ -7,6 +7,7 @@ import {
   identify,
   jobAt,
   openBench,
+  openFromBench,
   pinOf,
   verdict,
   takeWrench,
@@ -103,6 +104,29 @@ test('a bike that is ridden while it waits for its part is proven anew, and is n
     'unproven-open',
     'lever-side-unconfirmed',
   ]);
+});
+
+test('a bike that was worked on yesterday is asked after: let go for the night, it is proven anew', async ({
+  page,
+}) => {
+  const hands = await openBench(page);
+  await openFromBench(hands, /Fish market cargo/);
+  const asked = page.getByText(/^Has the bike been here since the work of /);
+  await expect(asked).toBeVisible();
+  await expect(page).toHaveURL(/bench\/[0-9a-f-]{36}$/);
+  const job = new URL(page.url()).pathname;
+  await goTo(page, `${job}/sign-off`);
+  await hands.touch(hands.button('It was out of the shop'));
+  await hands.touch(hands.button('After the last work on it'));
+  await expect(asked).toHaveCount(0);
+  await allSent(page);
+  // What was found before it left is still there, and heals by no ride.
+  const { away, bars } = await jobAt(page, job.split('/').at(-1)!);
+  expect(away).toHaveLength(1);
+  expect(bars.map(({ code }) => code)).toContain('do-not-ride');
+  await goTo(page, job);
+  await expect(page.getByText('It waits for something')).toBeVisible();
+  await expect(asked).toHaveCount(0);
 });
 
 test('a correction that betters the word asks why the reading before it was wrong', async ({

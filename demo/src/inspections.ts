@@ -140,7 +140,8 @@ export const INSPECTIONS: readonly Visit[] = [
   {
     ...today,
     bike: 'cargo',
-    hour: 8,
+    daysAgo: 1,
+    hour: 15,
     by: 'Maren Okafor',
     complaint: 'Lever goes down at the lights',
     symptoms: ['lever-sinks', 'oil-seen'],

@@ -644,7 +644,7 @@ export const job: JobWords = {
     wasOut: 'Es war außer Haus',
     whenBack: 'Wann war es zurück, als es zuletzt außer Haus war?',
     backBefore: (day) => `Vor der Arbeit vom ${day}`,
-    backSince: 'Nach allem, was geschrieben ist',
+    backSince: 'Nach der letzten Arbeit',
     no: 'Zurück',
   },
 };

@@ -625,13 +625,13 @@ export const job: JobWords = {
     askAgain: (day) => `Ask again ${day}.`,
   },
   stay: {
-    asked: (day) => `Was the bike here since the work of ${day}?`,
+    asked: (day) => `Has the bike been here since the work of ${day}?`,
     why: 'Nobody wrote whether it left. Out of the shop it is ridden, and what was proven before is proven anew.',
     stayed: 'It was here all the time',
     wasOut: 'It was out of the shop',
     whenBack: 'When was it back, the last time it was out?',
     backBefore: (day) => `Before the work of ${day}`,
-    backSince: 'After all that was written',
+    backSince: 'After the last work on it',
     no: 'Back',
   },
 };

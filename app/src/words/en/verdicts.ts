@@ -233,7 +233,7 @@ function bar(what: Bar): string {
     case 'away':
       return 'It is written that the bike is out of the shop: say when it is back, then prove what was proven anew.';
     case 'stay-unsaid':
-      return `Nobody said whether the bike was here since the work of ${calendarDay(what.since)}.`;
+      return `Nobody said whether the bike has been here since the work of ${calendarDay(what.since)}.`;
     case 'do-not-ride':
       return `Do not ride: ${end[what.end]} ${subject[what.subject]}${what.found.length > 0 ? `, ${list(what.found.map((f) => finding[f]))}` : ''}. Work and another look lift it, or a lead’s word.`;
     case 'lever-untested':

@@ -6,6 +6,7 @@ import { clearApp, jobAfter, lastSent, showScreen, submit } from '../../../testi
 import { WorkDone } from '../inspect/WorkDone';
 import { JobSheet } from './JobSheet';
 import { SecondLooks } from './SecondLooks';
+import { StayAsked } from './StayAsked';
 import { WaitSection } from './WaitSection';
 
 // What is told in words: nothing is kept of what nobody wrote.
@@ -100,4 +101,42 @@ it('keeps no work without which it was and what was done', async () => {
   fireEvent.changeText(screen.getByLabelText('What was done'), 'Bolts loose, centred, tight');
   await submit('Keep it');
   expect(lastSent()).toMatchObject({ kind: 'repair', work: 'centre-caliper' });
+});
+
+// A bike that went home for a night that nobody wrote was ridden, and whoever goes on in the morning cannot know.
+describe('a job that was worked on at an earlier day', () => {
+  const worked = jobAfter([], {
+    workdays: [
+      { day: '2026-11-24', last: 1 },
+      { day: '2026-11-25', last: 2 },
+    ],
+  });
+  const ask = () => showScreen(<StayAsked job={worked} since="2026-11-24" />, { job: worked });
+
+  it('asks at its head where the bike was, and not beside a wait, which says it when it is over', () => {
+    const { told } = waiting(false);
+    showScreen(<JobSheet jobId={worked.id} />, { job: worked });
+    expect(screen.getByText(/^Has the bike been here since the work of 24.Nov.2026\?$/)).toBeTruthy();
+    screen.unmount();
+    showScreen(<JobSheet jobId={worked.id} />, { job: { ...worked, told } });
+    expect(screen.queryByText(/^Has the bike been here/)).toBeNull();
+  });
+
+  it('keeps that it stayed', () => {
+    ask();
+    fireEvent.press(screen.getByText('It was here all the time'));
+    expect(lastSent()).toMatchObject({ kind: 'stay', since: '2026-11-24', out: false });
+  });
+
+  it('asks of one that was out which work was done after it was back, and keeps nothing before that is said', () => {
+    ask();
+    fireEvent.press(screen.getByText('It was out of the shop'));
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('Back'));
+    fireEvent.press(screen.getByText('It was out of the shop'));
+    fireEvent.press(screen.getByText(/^Before the work of 25.Nov.2026$/));
+    expect(lastSent()).toMatchObject({ out: true, backBefore: '2026-11-25' });
+    fireEvent.press(screen.getByText('After the last work on it'));
+    expect(lastSent()).toMatchObject({ out: true, backBefore: null });
+  });
 });
