@@ -116,7 +116,9 @@ describe('a job that was worked on at an earlier day', () => {
   it('asks at its head where the bike was, and not beside a wait, which says it when it is over', () => {
     const { told } = waiting(false);
     showScreen(<JobSheet jobId={worked.id} />, { job: worked });
-    expect(screen.getByText(/^Has the bike been here since the work of 24.Nov.2026\?$/)).toBeTruthy();
+    expect(
+      screen.getByText(/^Has the bike been here since the work of 24.Nov.2026\?$/),
+    ).toBeTruthy();
     screen.unmount();
     showScreen(<JobSheet jobId={worked.id} />, { job: { ...worked, told } });
     expect(screen.queryByText(/^Has the bike been here/)).toBeNull();
