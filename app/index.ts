@@ -35,7 +35,7 @@ const breathe = () =>
   });
 
 async function begin(): Promise<void> {
-  /* eslint-disable @typescript-eslint/no-require-imports */
+  /* oxlint-disable typescript/no-require-imports */
   // With nothing else on the stack: for what a browser tries at a start and fails at, it would read the whole program again to say where.
   await breathe();
   // First, so that what loads a part of the app later stands ready before anything asks for it.

@@ -3,8 +3,8 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { exportWeb } from './web';
 
-// Every check there is, two at a time, and what they came to from their own reports. What only reads the sources gives way to what runs:
-// the interface waits for itself often enough.
+// Every check there is, two at a time, and what they came to from their own reports. The drills, which compile a scratch copy again and
+// again, give way to what runs: the interface waits for itself often enough.
 
 const root = path.resolve(__dirname, '..');
 const reports = path.join(root, '.cache');
@@ -115,10 +115,12 @@ async function main(): Promise<void> {
     () => npx('jest', '--json', `--outputFile=${jestReport}`),
   );
   const first = await inTurn([
+    async () => whole('lint', () => npx('oxlint', '--deny-warnings')),
+    async () => whole('format', () => npx('oxfmt', '--check', '.')),
     async () =>
       whole('types of core, contract, server, demo, scripts, e2e', () => types('tsconfig.json')),
     async () => whole('types of the app', () => types('app/tsconfig.json')),
-    async () => whole('no circle of modules', () => npx('tsx', 'scripts/circles.ts')),
+    async () => whole('imports: one way, and in no circle', () => npx('tsx', 'scripts/arrows.ts')),
     async () => whole('web export', exportOnce),
     async () =>
       whole('requests made from the contracts', () =>
@@ -133,17 +135,11 @@ async function main(): Promise<void> {
         npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),
   ]);
-  const meanwhile = inTurn([
-    async () =>
-      whole('lint and import direction', () => gently('npm', ['run', '--silent', 'lint'])),
-    async () => whole('format', () => gently('npm', ['run', '--silent', 'format'])),
-    async () =>
-      whole(
-        'drills: what it takes to add to the trade',
-        () => gently('npx', ['tsx', 'scripts/drills.ts']),
-        true,
-      ),
-  ]);
+  const drills = whole(
+    'drills: what it takes to add to the trade',
+    () => gently('npx', ['tsx', 'scripts/drills.ts']),
+    true,
+  );
   const tested = await unit;
   const last = await counted(
     'the interface on the real server and database',
@@ -157,7 +153,7 @@ async function main(): Promise<void> {
     },
     () => npx('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
   );
-  const all = [tested, ...first, ...(await meanwhile), last];
+  const all = [tested, ...first, await drills, last];
   const seconds = all.reduce((total, outcome) => total + outcome.seconds, 0);
   console.log('· Each part’s share of the time it took:');
   for (const outcome of [...all].sort((a, b) => b.seconds - a.seconds))

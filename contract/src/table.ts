@@ -17,7 +17,8 @@ type Refused = {
   facts: Readonly<Record<string, unknown>>;
 };
 export type ReadTable<Row> =
-  { ok: true; rows: Row[]; faults: CellFault[]; unknown: string[] } | Refused;
+  | { ok: true; rows: Row[]; faults: CellFault[]; unknown: string[] }
+  | Refused;
 
 /** What a table of one kind holds. */
 export interface TableOf<Column extends string, Row> {

@@ -32,10 +32,8 @@ export function calendarDay(day: string): string {
 /** A date is never broken over two lines. */
 const unbroken = (says: string) => says.replaceAll(' ', '\u00a0');
 
-/** The heading of a day: "Tuesday 24 November". */
-export function dayHeading(now: Date): string {
-  return dates.heading(now);
-}
+/** The heading of today: "Tuesday 24 November". */
+export const todaysHeading = (): string => dates.heading(new Date());
 
 /** Minutes as bench time: "3 h 10 min". */
 export function benchTime(minutes: number): string {

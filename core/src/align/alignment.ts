@@ -8,7 +8,11 @@ export const ALIGNMENTS = ['squeeze', 'shims', 'centring-tool', 'by-eye'] as con
 export type Alignment = (typeof ALIGNMENTS)[number];
 
 export type AlignmentReason =
-  'pistons-uneven' | 'pads-tapered' | 'rotor-wavy' | 'sound' | 'not-known';
+  | 'pistons-uneven'
+  | 'pads-tapered'
+  | 'rotor-wavy'
+  | 'sound'
+  | 'not-known';
 
 /** What no centring cures: it comes first, or the rub returns. Common practice [P]. */
 export type AlignmentFirst = 'dress-mount' | 'true-rotor';

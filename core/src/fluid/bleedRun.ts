@@ -26,7 +26,8 @@ export type BleedStands =
 
 /** One thing that happened in a bleed, in order. */
 export type BleedEvent =
-  { what: 'cycle'; cycle: BleedCycle } | { what: 'sponge-test'; passed: boolean };
+  | { what: 'cycle'; cycle: BleedCycle }
+  | { what: 'sponge-test'; passed: boolean };
 
 /**
  * Where a bleed stands: two clean cycles and a passed sponge test end it; a failed test after clean cycles sends it to the

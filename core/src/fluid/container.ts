@@ -54,7 +54,8 @@ export type ContainerRefusal =
   | 'not-enough';
 
 export type ContainerState =
-  { ok: true } | { ok: false; code: ContainerRefusal; useBy: string | null; remainingMl: number };
+  | { ok: true }
+  | { ok: false; code: ContainerRefusal; useBy: string | null; remainingMl: number };
 
 /**
  * Whether `takeMl` of a container may go into a brake today; the first reason that refuses it, the one

@@ -3,7 +3,7 @@ import type { EntryBase, Kind } from './entry';
 import type { By } from './job';
 
 /** What is told by whoever was there, and stands by itself until it is taken back; each kind enters itself. */
-// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- filled in by the kinds
+// oxlint-disable-next-line typescript/no-empty-object-type -- filled in by the kinds
 export interface ToldEntries {}
 export type ToldEntry = ToldEntries[keyof ToldEntries];
 export type ToldKind = ToldEntry['kind'];

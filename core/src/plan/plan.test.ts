@@ -507,7 +507,7 @@ it('says what it saves on twenty visits', () => {
     };
   });
   expect(rows).toHaveLength(20);
-  // eslint-disable-next-line no-console -- the figures are meant to be read
+  // oxlint-disable-next-line no-console -- the figures are meant to be read
   console.log(
     rows
       .map(

@@ -50,7 +50,8 @@ export function passesOf(boltCount: number): readonly Pass[] {
 }
 
 export type NextTurn =
-  { done: false; pass: Pass; bolt: number; across: boolean; position: number } | { done: true };
+  | { done: false; pass: Pass; bolt: number; across: boolean; position: number }
+  | { done: true };
 
 /**
  * The bolt to turn next: passes in order, each in star order, whatever was confirmed already.

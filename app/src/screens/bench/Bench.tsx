@@ -14,7 +14,7 @@ import { VerdictMark } from '../../ui/VerdictMark';
 import { LongList } from '../../ui/LongList';
 import { ScreenName } from '../../ui/ScreenName';
 import { Words } from '../../ui/Words';
-import { benchTime, dayHeading, near, calendarDay } from '../../words/days';
+import { benchTime, near, calendarDay, todaysHeading } from '../../words/days';
 import { words } from '../../words/words';
 import { behind } from '../later';
 import { PersonAside } from '../Places';
@@ -57,7 +57,7 @@ export function Bench({ current, person }: Props) {
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
         <View>
-          <Words kind="label">{dayHeading(new Date())}</Words>
+          <Words kind="label">{todaysHeading()}</Words>
           <ScreenName>{words.places.bench}</ScreenName>
         </View>
         {sum !== null && sum.bikes > 0 && (

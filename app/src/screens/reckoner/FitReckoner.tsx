@@ -172,7 +172,8 @@ function writtenAs({ end: _end, ...asked }: FitAsked): ReckonedFit {
 type ReckonedFit = Extract<WrittenDown, { of: 'fit' }>;
 
 type Reckoned =
-  { ok: true; asked: FitAsked; fit: Fit } | { ok: false; says: string; waits: boolean };
+  | { ok: true; asked: FitAsked; fit: Fit }
+  | { ok: false; says: string; waits: boolean };
 
 function reckon(
   sizes: Record<Size, string>,

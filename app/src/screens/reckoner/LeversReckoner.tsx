@@ -171,7 +171,8 @@ function knownOf(at: AtBrake | null): Partial<Keyed> {
 }
 
 type Reckoned =
-  { ok: true; pair: PairOfLevers; hands: Record<Side, Hand> } | { ok: false; says: string };
+  | { ok: true; pair: PairOfLevers; hands: Record<Side, Hand> }
+  | { ok: false; says: string };
 
 function reckon(keyed: Keyed, biased: readonly PairMeasure[]): Reckoned {
   const hands: Record<Side, Partial<Record<PairMeasure, number>>> = { left: {}, right: {} };

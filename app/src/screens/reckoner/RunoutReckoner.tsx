@@ -76,7 +76,8 @@ export function RunoutReckoner() {
 const NO_DUE_DAY = '9999-12-31';
 
 type Reckoned =
-  { ok: true; readings: number[]; verdict: RunoutVerdict } | { ok: false; says: string };
+  | { ok: true; readings: number[]; verdict: RunoutVerdict }
+  | { ok: false; says: string };
 
 function reckon(text: string, rules: typeof USUAL_RULES): Reckoned {
   const read = text.split(/\s+/).filter(Boolean).map(signedNumberOf);

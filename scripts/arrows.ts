@@ -2,7 +2,8 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
 
-// Which modules import each other in a circle, to run or for their types alone; and which resources of the server and layers of the app.
+// Which way imports run, to run or for their types alone: between the houses and their layers one way, and nowhere in a circle, neither
+// modules nor the resources of the server and the layers of the app.
 
 const root = path.resolve(__dirname, '..');
 const HOUSES = ['core', 'contract', 'server', 'app', 'demo', 'standins', 'scripts', 'e2e'];
@@ -40,6 +41,72 @@ function importsOf(module: string): string[] {
     if (!moduleSpecifier || !ts.isStringLiteral(moduleSpecifier)) return [];
     return moduleAt(module, moduleSpecifier.text) ?? [];
   });
+}
+
+interface Direction {
+  from: string;
+  /** Of what is there, what it may not import. */
+  never: RegExp;
+  why: string;
+}
+
+/** Arrows point one way: app and server → contract → core; demo → contract. */
+const DIRECTIONS: readonly Direction[] = [
+  { from: 'core', never: /^(?!core\/)/, why: 'core imports nothing of ours' },
+  { from: 'contract', never: /^(?!core\/|contract\/)/, why: 'contract may import core alone' },
+  {
+    from: 'server/src',
+    never: /^(app|standins)\//,
+    why: 'server may import contract and core',
+  },
+  {
+    from: 'server/src/platform',
+    never: /^server\/src\/(?!platform\/|testing\/)/,
+    why: 'the platform knows no resource: server/src/server.ts puts them together',
+  },
+  {
+    from: 'app/src',
+    never: /^(server|demo|standins)\//,
+    why: 'app may import contract and core',
+  },
+  { from: 'demo', never: /^(server|app)\//, why: 'demo may import contract alone' },
+  { from: 'standins', never: /^(core|server|app)\//, why: 'standins may import contract alone' },
+  {
+    from: 'app/src/ui',
+    never: /^app\/src\/(screens|data|instruments)\//,
+    why: 'ui serves screens',
+  },
+  {
+    from: 'app/src/instruments',
+    never: /^app\/src\/(screens|data)\//,
+    why: 'instruments serve screens',
+  },
+  {
+    from: 'app/src/data',
+    never: /^app\/src\/(screens|ui|instruments)\//,
+    why: 'data serves screens',
+  },
+];
+
+/** A resource may ask another’s store, and never its routes. */
+const isOthersRoutes = (module: string, other: string) =>
+  /^server\/src\/[^/]+\/routes\.ts$/.test(other) &&
+  /^server\/src\/[^/]+\//.test(module) &&
+  path.dirname(module) !== path.dirname(other);
+
+/** Imports that run the wrong way, in words. Modules are named from the root. */
+export function wrongWays(imports: ReadonlyMap<string, readonly string[]>): string[] {
+  return [...imports].flatMap(([module, others]) =>
+    others.flatMap((other) => {
+      const against = DIRECTIONS.find(
+        ({ from, never }) => module.startsWith(`${from}/`) && never.test(other),
+      );
+      const why =
+        against?.why ??
+        (isOthersRoutes(module, other) && 'a resource may ask another’s store, never its routes');
+      return why ? [`${module} → ${other}: ${why}`] : [];
+    }),
+  );
 }
 
 /** The first circle found from each module, walked depth first: the modules on it, in the order they import. */
@@ -85,8 +152,14 @@ function main(): void {
   const all = new Map(modules.map((module) => [module, importsOf(module)]));
   const found = [...circles(all), ...STOREYED.flatMap((house) => circles(roomsIn(house, all)))];
   for (const circle of found) console.log(circle.map(named).join(' → '));
-  console.log(`${modules.length} modules, ${found.length} circles`);
-  process.exitCode = found.length === 0 ? 0 : 1;
+  const wrong = wrongWays(
+    new Map([...all].map(([module, others]) => [named(module), others.map(named)])),
+  );
+  for (const way of wrong) console.log(way);
+  console.log(
+    `${modules.length} modules, ${found.length} circles, ${wrong.length} arrows the wrong way`,
+  );
+  process.exitCode = found.length + wrong.length === 0 ? 0 : 1;
 }
 
 if (require.main === module) main();

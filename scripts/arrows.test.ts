@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { circles, roomsIn } from './circles';
+import { circles, roomsIn, wrongWays } from './arrows';
 
 const of = (graph: Record<string, string[]>) => circles(new Map(Object.entries(graph)));
 
@@ -38,4 +38,30 @@ describe('the rooms of a house', () => {
         'server/src/bikes/store.ts': ['server/src/server.ts', 'core/src/ends.ts'],
       }),
     ).toEqual([]));
+});
+
+describe('an arrow the wrong way', () => {
+  const wrong = (module: string, other: string) => wrongWays(new Map([[module, [other]]]));
+
+  it.each([
+    ['core/src/ends.ts', 'contract/src/fields.ts'],
+    ['contract/src/fields.ts', 'server/src/server.ts'],
+    ['server/src/jobs/store.ts', 'app/src/data/api.ts'],
+    ['server/src/platform/pool.ts', 'server/src/jobs/store.ts'],
+    ['server/src/jobs/rules.ts', 'server/src/bikes/routes.ts'],
+    ['app/src/data/api.ts', 'app/src/ui/Button.tsx'],
+    ['app/src/ui/Button.tsx', 'app/src/data/api.ts'],
+    ['demo/src/visits.ts', 'server/src/jobs/store.ts'],
+  ])('%s → %s is named', (module, other) =>
+    expect(wrong(module, other)).toEqual([expect.stringContaining(`${module} → ${other}: `)]),
+  );
+
+  it.each([
+    ['app/src/screens/routes.ts', 'app/src/data/api.ts'],
+    ['server/src/server.ts', 'server/src/jobs/routes.ts'],
+    ['server/src/jobs/routes.ts', 'server/src/jobs/store.ts'],
+    ['server/src/jobs/store.ts', 'server/src/bikes/store.ts'],
+    ['server/src/platform/pool.ts', 'server/src/platform/refusal.ts'],
+    ['contract/src/fields.ts', 'core/src/ends.ts'],
+  ])('%s → %s is none', (module, other) => expect(wrong(module, other)).toEqual([]));
 });
