@@ -12,6 +12,7 @@ const propertySeed = require.resolve('./scripts/propertySeed.js');
 module.exports = {
   // Four people signing at once on a busy machine take longer than the five seconds Jest would wait.
   testTimeout: 30_000,
+  maxWorkers: '100%',
   projects: [
     { ...node, displayName: 'core', rootDir: 'core', setupFiles: [propertySeed] },
     { ...node, displayName: 'contract', rootDir: 'contract', setupFiles: [propertySeed] },
