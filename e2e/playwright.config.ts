@@ -38,7 +38,8 @@ export default defineConfig({
   globalSetup: './openShop.ts',
   timeout: 90_000,
   expect: { timeout: 10_000 },
-  workers: 2,
+  // One more than the cores of a small machine: tests wait for timers, for the network to be back, for each other.
+  workers: 3,
   // A busy machine can starve one press of a thousand; what passed only at a second try is named by the check.
   retries: 1,
   reporter: [['list'], ['json', { outputFile: '../.cache/e2e.json' }]],
