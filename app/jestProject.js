@@ -1,7 +1,7 @@
 const preset = require('jest-expo/jest-preset');
-const { ours } = require('../scripts/compiled');
 
-module.exports = {
+/** The app's tests, in what Expo makes of a browser. @param ours how our own TypeScript is compiled */
+module.exports = (ours) => ({
   displayName: 'app',
   preset: 'jest-expo',
   rootDir: __dirname,
@@ -14,4 +14,4 @@ module.exports = {
     pattern.replace('(?!', '(?!(flatqueue|uuid|@noble/hashes)|'),
   ),
   setupFiles: ['<rootDir>/src/testing/setup.ts'],
-};
+});
