@@ -13,6 +13,7 @@ import {
   allSent,
   beginRotor,
   checkIn,
+  goTo,
   Hands,
   identify,
   jobAt,
@@ -349,6 +350,10 @@ test('a phone whose clock is a day wrong measures at the shop’s time, whicheve
     ).json()) as JobLog;
     for (const { entry } of entries)
       expect(Math.abs(Date.parse(entry.at) - Date.now())).toBeLessThan(10 * 60_000);
+    // Today is the shop's: nobody is asked where a bike was that came in today.
+    await goTo(page, job);
+    await expect(page.getByText('It waits for something')).toBeVisible();
+    await expect(page.getByText(/^Has the bike been here/)).toHaveCount(0);
     await page.context().close();
     await line.cut();
   }

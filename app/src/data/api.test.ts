@@ -10,7 +10,12 @@ const PAGES: Record<string, object> = {
 beforeEach(() => {
   globalThis.fetch = jest.fn((path: string) =>
     path in PAGES
-      ? Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve(PAGES[path]) })
+      ? Promise.resolve({
+          ok: true,
+          status: 200,
+          headers: new Headers(),
+          json: () => Promise.resolve(PAGES[path]),
+        })
       : Promise.reject(new TypeError('Failed to fetch')),
   ) as unknown as typeof fetch;
 });
@@ -24,7 +29,12 @@ it('half a list is none: the bench must not choose among some of its gauges', as
 });
 
 it('hears of an ended session, and not of the one before: its last answer may come after the next sign-in', async () => {
-  const nobody = { ok: false, status: 401, json: () => Promise.resolve(NOBODY) };
+  const nobody = {
+    ok: false,
+    status: 401,
+    headers: new Headers(),
+    json: () => Promise.resolve(NOBODY),
+  };
   let answer = (): void => undefined;
   globalThis.fetch = jest.fn(
     () => new Promise((resolve) => (answer = () => resolve(nobody as unknown as Response))),
@@ -44,7 +54,12 @@ it('hears of an ended session, and not of the one before: its last answer may co
 });
 
 it('says why in the words in use, and as the server names it where those do not come', async () => {
-  const nobody = { ok: false, status: 401, json: () => Promise.resolve(NOBODY) };
+  const nobody = {
+    ok: false,
+    status: 401,
+    headers: new Headers(),
+    json: () => Promise.resolve(NOBODY),
+  };
   globalThis.fetch = jest.fn(() => Promise.resolve(nobody as unknown as Response));
   await expect(ask('GET', '/bench')).rejects.toThrow(faultWords.problem['not-signed-in'] as string);
   jest.resetModules();

@@ -1,6 +1,7 @@
 import type { Page } from '@hold-fast/contract/jobs';
 import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
 import { words } from '../words/words';
+import { hearShopClock } from './shopClock';
 
 /** A refusal of the server, with its reason in words. */
 export class ProblemError extends Error {
@@ -72,6 +73,8 @@ export async function ask<T>(
   }).catch(() => {
     throw new NoConnection();
   });
+  // What is only asked for may be a copy that this device kept.
+  if (method !== 'GET') hearShopClock(response.headers.get('date'));
   if (response.status === 204) return undefined as T;
   // What is no JSON is not the shop's server: a network that asks for a sign-in of its own answers anything with a page.
   const answer: unknown = await response.json().catch(() => {

@@ -33,6 +33,7 @@ beforeEach(() => {
     sent.push((JSON.parse(init!.body as string) as { entry: { id: string } }).entry.id);
     return Promise.resolve({
       ok: answer.status < 400,
+      headers: new Headers(),
       status: answer.status,
       json: () => Promise.resolve(answer.body),
     } as Response);
@@ -261,6 +262,7 @@ it('what the server stumbles over holds up no other job, and needs somebody afte
     const fault = faults.has(entry.id);
     return Promise.resolve({
       ok: !fault,
+      headers: new Headers(),
       status: fault ? 500 : 201,
       json: () =>
         Promise.resolve(
@@ -359,6 +361,7 @@ it('takes a page of another server for no connection, and keeps what it sent', a
   globalThis.fetch = jest.fn(() =>
     Promise.resolve({
       ok: true,
+      headers: new Headers(),
       status: 200,
       json: () => Promise.reject(new SyntaxError('<!doctype html>')),
     } as Response),

@@ -39,6 +39,7 @@ beforeEach(() => {
     const problem = { type: `urn:hold-fast:problem:${kind}`, title: kind, status: answer };
     return Promise.resolve({
       ok: answer < 400,
+      headers: new Headers(),
       status: answer,
       json: () => Promise.resolve(answer < 400 ? CHANGE : problem),
     } as Response);

@@ -20,6 +20,7 @@ function answering(said: object | null): void {
       ? Promise.reject(new Error('lost'))
       : Promise.resolve({
           ok: true,
+          headers: new Headers(),
           status: 200,
           json: () => Promise.resolve(method === 'POST' ? PERSON : { person: PERSON, said }),
         }),

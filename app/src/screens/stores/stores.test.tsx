@@ -38,6 +38,7 @@ beforeEach(() => {
     });
     return Promise.resolve({
       ok: answer.status < 400,
+      headers: new Headers(),
       status: answer.status,
       json: () => Promise.resolve(answer.body),
     });
