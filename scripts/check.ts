@@ -135,12 +135,12 @@ async function main(): Promise<void> {
         npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),
   ]);
-  const tested = await unit;
   const drills = whole(
     'drills: what it takes to add to the trade',
     () => gently('npx', ['tsx', 'scripts/drills.ts']),
     true,
   );
+  const tested = await unit;
   const last = await counted(
     'the interface on the real server and database',
     e2eReport,
