@@ -1,5 +1,6 @@
 import { anotherSession, ask, askAll, NoConnection, onSignedOut } from './api';
 import { faultWords } from '../words/faultWords';
+import { shopNow } from './shopClock';
 
 const NOBODY = { type: 'urn:hold-fast:problem:not-signed-in', title: 'Sign in.', status: 401 };
 const PAGES: Record<string, object> = {
@@ -51,6 +52,35 @@ it('hears of an ended session, and not of the one before: its last answer may co
   await expect(asked).rejects.toMatchObject({ kind: 'not-signed-in' });
   expect(heard).toHaveBeenCalledTimes(1);
   deaf();
+});
+
+it('takes the time from what the shop answers to what was sent, a refusal too, and from nobody else', async () => {
+  const tomorrow = new Date(Date.now() + 86_400_000);
+  const shows = () => shopNow().toISOString().slice(0, 10);
+  const answers = (status: number, body: unknown, date: Date) =>
+    (globalThis.fetch = jest.fn(() =>
+      Promise.resolve({
+        ok: status < 400,
+        status,
+        headers: new Headers({ date: date.toUTCString() }),
+        json: () => Promise.resolve(body),
+      } as unknown as Response),
+    ));
+  const today = shows();
+  // A copy that the device kept, and pages of another network.
+  answers(200, {}, tomorrow);
+  await ask('GET', '/bench');
+  for (const page of [null, 'Sign in to the harbour’s network']) {
+    answers(502, page, tomorrow);
+    await expect(ask('POST', '/jobs', {})).rejects.toBeInstanceOf(NoConnection);
+  }
+  expect(shows()).toBe(today);
+  answers(401, NOBODY, tomorrow);
+  await expect(ask('POST', '/jobs', {})).rejects.toMatchObject({ kind: 'not-signed-in' });
+  expect(shows()).toBe(tomorrow.toISOString().slice(0, 10));
+  answers(200, {}, new Date());
+  await ask('POST', '/jobs', {});
+  expect(shows()).toBe(today);
 });
 
 it('says why in the words in use, and as the server names it where those do not come', async () => {

@@ -73,18 +73,19 @@ export async function ask<T>(
   }).catch(() => {
     throw new NoConnection();
   });
-  // What is only asked for may be a copy that this device kept.
-  if (method !== 'GET') hearShopClock(response.headers.get('date'));
   if (response.status === 204) return undefined as T;
   // What is no JSON is not the shop's server: a network that asks for a sign-in of its own answers anything with a page.
   const answer: unknown = await response.json().catch(() => {
     throw new NoConnection();
   });
-  if (response.ok) return answer as T;
-  if (!isProblem(answer)) throw new NoConnection();
-  if (kindOf(answer) === 'not-signed-in' && askedIn === session)
+  const refused = response.ok ? undefined : answer;
+  if (refused !== undefined && !isProblem(refused)) throw new NoConnection();
+  // What is only asked for may be a copy that this device kept.
+  if (method !== 'GET') hearShopClock(response.headers.get('date'));
+  if (refused === undefined) return answer as T;
+  if (kindOf(refused) === 'not-signed-in' && askedIn === session)
     for (const listener of lost) listener();
-  throw new ProblemError(answer, await whyOf(answer));
+  throw new ProblemError(refused, await whyOf(refused));
 }
 
 /** A page of a list, from after the row that the page before ended with. */

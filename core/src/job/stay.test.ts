@@ -73,6 +73,17 @@ describe('where a bike was between two days', () => {
     expect(unsaidSince(proven().nextDay().wait(true).goOn(true).job, TUE)).toBeNull();
   });
 
+  it('is not said by two waits made one: no word on a wait is taken back', () => {
+    const visit = proven().wait(false).goOn(false);
+    const over = visit.last;
+    visit.nextDay().nextDay().wait(false);
+    const second = visit.last;
+    visit.goOn(false);
+    for (const of of [over, second])
+      expect(visit.send('taken-back', { of })).toMatchObject({ field: 'of' });
+    expect(unsaidSince(visit.job, WED)).toBe(MON);
+  });
+
   it('is not said by an answer about later days', () => {
     const visit = proven().nextDay();
     visit.look('leaks');

@@ -21,7 +21,8 @@ const isSeenWrong = (bike: Bike, told: Told): boolean =>
   (told.kind === 'ticked' && told.outcome === 'failed') ||
   (told.kind === 'witness' && told.ring === 'off-the-edge') ||
   (told.kind === 'bite' && !told.rose) ||
-  (told.kind === 'waits' && told.away) ||
+  // A wait is over by another word on it; without one of them, two waits would be one that says where the bike was between them.
+  told.kind === 'waits' ||
   (told.kind === 'stay' && told.out) ||
   (told.kind === 'radial' && !isRadialWithin(told.eMm)) ||
   (told.kind === 'reckoned' &&

@@ -8,10 +8,10 @@ const NEWTONS_PER_POUND_FORCE = KG_PER_POUND * STANDARD_GRAVITY;
 
 /** Newton metres in one of each torque unit. */
 export const NM_PER_UNIT = {
-  N·m: 1,
-  lbf·in: NEWTONS_PER_POUND_FORCE * M_PER_INCH,
-  lbf·ft: NEWTONS_PER_POUND_FORCE * M_PER_INCH * INCHES_PER_FOOT,
-  kgf·cm: STANDARD_GRAVITY / 100,
+  'N·m': 1,
+  'lbf·in': NEWTONS_PER_POUND_FORCE * M_PER_INCH,
+  'lbf·ft': NEWTONS_PER_POUND_FORCE * M_PER_INCH * INCHES_PER_FOOT,
+  'kgf·cm': STANDARD_GRAVITY / 100,
 } as const;
 
 export type TorqueUnit = keyof typeof NM_PER_UNIT;

@@ -13,8 +13,8 @@ export const manners: MannersWords = {
   unit: {
     mm: 'Millimeter',
     in: 'Zoll neben Millimetern',
-    N·m: 'Newtonmeter',
-    lbf·in: 'Inch-Pound neben Newtonmetern',
+    'N·m': 'Newtonmeter',
+    'lbf·in': 'Inch-Pound neben Newtonmetern',
     km: 'Kilometer',
     mi: 'Meilen',
     '°C': 'Celsius',

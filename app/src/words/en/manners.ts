@@ -13,8 +13,8 @@ export const manners: MannersWords = {
   unit: {
     mm: 'Millimetres',
     in: 'Inches beside millimetres',
-    N·m: 'Newton metres',
-    lbf·in: 'Inch pounds beside newton metres',
+    'N·m': 'Newton metres',
+    'lbf·in': 'Inch pounds beside newton metres',
     km: 'Kilometres',
     mi: 'Miles',
     '°C': 'Celsius',

@@ -14,38 +14,27 @@ import { jobWords } from '../../../words/job';
  */
 export function StayAsked({ job, since }: { job: Job; since: string }) {
   const [wasOut, setWasOut] = useState(false);
-  const say = (said: { out: boolean; backBefore: string | null }) => () =>
-    append(job.id, entryOf<'stay'>({ kind: 'stay', since, ...said }));
+  const say = (out: boolean, backBefore: string | null) => () =>
+    append(job.id, entryOf<'stay'>({ kind: 'stay', since, out, backBefore }));
+  const answers = wasOut
+    ? [
+        ...workedAfter(job, since).map((day) => ({
+          says: jobWords.stay.backBefore(calendarDay(day)),
+          answer: say(true, day),
+        })),
+        { says: jobWords.stay.backSince, answer: say(true, null) },
+        { says: jobWords.stay.no, answer: () => setWasOut(false) },
+      ]
+    : [
+        { says: jobWords.stay.stayed, answer: say(false, null) },
+        { says: jobWords.stay.wasOut, answer: () => setWasOut(true) },
+      ];
   return (
     <Note kind="caution" title={jobWords.stay.asked(calendarDay(since))}>
       <Words>{wasOut ? jobWords.stay.whenBack : jobWords.stay.why}</Words>
-      {wasOut ? (
-        <>
-          {workedAfter(job, since).map((day) => (
-            <Button
-              key={day}
-              kind="quiet"
-              says={jobWords.stay.backBefore(calendarDay(day))}
-              onPress={say({ out: true, backBefore: day })}
-            />
-          ))}
-          <Button
-            kind="quiet"
-            says={jobWords.stay.backSince}
-            onPress={say({ out: true, backBefore: null })}
-          />
-          <Button kind="quiet" says={jobWords.stay.no} onPress={() => setWasOut(false)} />
-        </>
-      ) : (
-        <>
-          <Button
-            kind="quiet"
-            says={jobWords.stay.stayed}
-            onPress={say({ out: false, backBefore: null })}
-          />
-          <Button kind="quiet" says={jobWords.stay.wasOut} onPress={() => setWasOut(true)} />
-        </>
-      )}
+      {answers.map(({ says, answer }) => (
+        <Button key={says} kind="quiet" says={says} onPress={answer} />
+      ))}
     </Note>
   );
 }

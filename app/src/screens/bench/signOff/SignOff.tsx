@@ -3,7 +3,6 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
 import { isSameThing, type Thing } from '@hold-fast/core/inspection/inspected';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
-import { toldOf as toldOfJob } from '@hold-fast/core/job/told';
 import { watchedItems } from '@hold-fast/core/job/bars';
 import { type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
@@ -82,16 +81,8 @@ function Open({ job, person }: { job: Job; person: Person }) {
       ),
     focusFault,
   );
-  const bars = barsToday(job);
   const untold = refusedBars.filter((bar) => bar.code === 'watch-untold' && !isTold(bar));
-  // The shop's day counts, and not that of a phone whose clock is behind.
-  const unsaid = refusedBars.filter(
-    (bar) =>
-      bar.code === 'stay-unsaid' &&
-      !bars.some(({ code }) => code === bar.code) &&
-      toldOfJob(job, 'stay').every(({ since }) => since > bar.since),
-  );
-  const shown = [...bars, ...unsaid, ...untold];
+  const shown = [...barsToday(job), ...untold];
   return (
     <Page
       tag={job.tag}
