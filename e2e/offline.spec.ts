@@ -5,6 +5,7 @@ import path from 'node:path';
 import { createServer as createShop } from '@hold-fast/server/server';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import type { PersonOfShop } from '@hold-fast/contract/people';
+import { SAID } from '../app/src/said';
 import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';
 import { pino } from 'pino';
 import sharp from 'sharp';
@@ -112,10 +113,10 @@ test('a job that was never opened here opens with no network, and its brake is i
   await expect(hands.button('Check in a bike')).toBeVisible();
   const job = (await openJobs(page)).find(({ bikeName }) => bikeName === 'Club downhill 3')!;
   const isThere = (path: string) =>
-    page.evaluate(
-      async (at) => (await (await caches.open('hold-fast-said')).match(at)) !== undefined,
+    page.evaluate(async ([said, at]) => (await (await caches.open(said)).match(at)) !== undefined, [
+      SAID,
       path,
-    );
+    ] as const);
   await expect.poll(() => isThere(`/api/jobs/${job.id}`), { timeout: 20_000 }).toBe(true);
   await line.cut();
   await page.goto(`/bench/${job.id}`);

@@ -62,7 +62,7 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
   const programs = programsOf(readFileSync(path.join(output, 'index.html'), 'utf8'));
   readyPages(output, programs);
   for (const program of programs.first) await readyProgram(path.join(output, program));
-  await writeServiceWorker(output);
+  await writeServiceWorker(root, output);
   await writePainter(root, output);
   compressFiles(output);
   mkdirSync(path.dirname(stamp), { recursive: true });

@@ -1,14 +1,9 @@
 import { Listeners } from '../listeners';
+import { FIRST, LASTS_MS, SAID } from '../said';
 
-// The device keeps the app and what the server said last (scripts/serviceWorker.ts), and goes on by it where the server cannot be
+// The device keeps the app and what the server said last (workers/service.worker.ts), and goes on by it where the server cannot be
 // reached. None of it is left to who comes next.
 
-/** As the service worker names it. */
-const SAID = 'hold-fast-said';
-/** Where in it stands what a page begins with. */
-const FIRST = '/first';
-/** As long as a session lasts. */
-const LASTS_MS = 14 * 60 * 60_000;
 /** How often it is asked whether there is a newer version, ms. */
 const ASKED_EVERY_MS = 30 * 60_000;
 
