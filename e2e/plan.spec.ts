@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, openBench, signIn, Hands } from './bench';
+import { allSent, checkIn, openBench, Hands } from './bench';
 import { ASKS_A_NUMBER, sealAt, Walker } from './walker';
 
 /** Both ends by one sheet, and back on the job. */
@@ -43,90 +43,6 @@ async function goOn(page: Page, until: string): Promise<void> {
   }
   throw new Error(`${until} never came up`);
 }
-
-test('a visit to both ends is planned once, done step by step, changed half way, handed over, and closed', async ({
-  page,
-  browser,
-}, { project }) => {
-  test.setTimeout(150_000);
-  await page.clock.install();
-  const hands = await openBench(page);
-  const job = await checkIn(hands, `Planned ${project.name}`, `Planned bike ${project.name}`);
-  await identifyBoth(hands, job);
-
-  await hands.touch(hands.button(/^Plan/));
-  await hands.touch(choose(page, 'front', 'Change the pads'));
-  await hands.touch(choose(page, 'front', 'Change the rotor'));
-  await hands.touch(hands.button('All procedures: rear'));
-  await hands.touch(choose(page, 'rear', 'Bleed: push up'));
-  await hands.touch(choose(page, 'rear', 'Change the pads'));
-  await expect(page.getByText(/Planned together they save 9 set-ups/)).toBeVisible();
-  await expect(page.getByText(/Pair of pads \(front\)/i)).toBeVisible();
-  await hands.touch(page.getByRole('radio', { name: 'Agreed to all of it' }));
-  await hands.touch(hands.button('This is the plan'));
-
-  // One touch a step; a reload opens it at the same one.
-  await expect(stepNumber(page)).toContainText('step 1 of');
-  await goOn(page, 'Take the pads out and bag them');
-  const here = (await stepNumber(page).textContent())!;
-  await allSent(page);
-  await page.reload();
-  await expect(stepNumber(page)).toHaveText(here);
-  // A pedal that a foot stays on does one step, and not the next ones with it.
-  const [, number] = /step (\d+) of/.exec(here)!;
-  await hands.hold('Enter');
-  await expect(stepNumber(page)).toContainText(`step ${Number(number) + 1} of`);
-  await hands.press('ArrowLeft');
-  await expect(stepNumber(page)).toHaveText(here);
-
-  // A set-up and a hold point are not left out.
-  await hands.touch(hands.button('Leave out'));
-  await expect(page.getByText('Later steps want it: it cannot be left out.')).toBeVisible();
-  await hands.touch(hands.button('Back to the step'));
-
-  // A piston sticks: the plan is made anew from where the bike stands.
-  await goOn(page, 'Cup on the lever');
-  await hands.touch(hands.button('Plan', true));
-  await hands.touch(choose(page, 'rear', 'Service the pistons'));
-  await hands.touch(hands.button('Change the plan'));
-  await goOn(page, 'Lubricate and exercise the pistons');
-  await allSent(page);
-
-  // Handed over at lunch: another phone opens it at the same step and goes on; the first is told.
-  const other = await (await browser.newContext()).newPage();
-  await other.clock.install();
-  await other.goto(`${new URL(page.url()).origin}${job}/step`);
-  await signIn(other, 'Joss Tarrel');
-  await expect(doing(other)).toHaveText('Lubricate and exercise the pistons');
-  await other.keyboard.press('Enter');
-  await expect(doing(other)).not.toHaveText('Lubricate and exercise the pistons');
-  await allSent(other);
-  await page.keyboard.press('Enter');
-  await expect(page.getByTestId('needs-you').last()).toContainText(
-    'Somebody else has gone on with this plan.',
-  );
-  await page.context().close();
-
-  await goOn(other, 'Fit the new pads');
-  await other.keyboard.press('Enter');
-  await goOn(other, 'Test the lever for air');
-  // It is done by its number, and by no tick.
-  await other.keyboard.press('Enter');
-  await expect(other.getByText(/Take the number first: lever, after the work/)).toBeVisible();
-  await expect(doing(other)).toHaveText('Test the lever for air');
-  const mate = new Hands(other);
-  await goOn(other, 'All of it is done');
-  await expect(
-    other.getByText(
-      /Left out, rear: test the lever for air, as it came in: “Felt against the front”/,
-    ),
-  ).toBeVisible();
-  await allSent(other);
-  await mate.touch(mate.button('Sign off'));
-  await expect(other.getByText('Still open')).toBeVisible();
-  await expect(other.getByText(/was begun and is not finished/)).toBeHidden();
-  await other.context().close();
-});
 
 test('rules that no plan and no skip may break, tried at the step face', async ({ page }, {
   project,

@@ -17,6 +17,8 @@ import { handOver, Walker, type Recorder } from './walker';
 
 const WRENCH = 'TW-0311';
 
+const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
+
 async function drive(page: Page, order: object): Promise<void> {
   const answer = await page.request.post(`/api/feed/gauges/${WRENCH}`, { data: order });
   expect(answer.ok()).toBe(true);
@@ -135,7 +137,24 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await hands.touch(page.getByRole('radio', { name: 'Agreed to all of it' }));
   await hands.touch(hands.button('This is the plan'));
 
+  // One touch a step; a reload opens it at the same one.
   const walk = new Walker(hands, recordEverything);
+  await expect(stepNumber(page)).toContainText('step 1 of');
+  await walk.until('Take the pads out and bag them');
+  const here = (await stepNumber(page).textContent())!;
+  await allSent(page);
+  await page.reload();
+  await expect(stepNumber(page)).toHaveText(here);
+  // A pedal that a foot stays on does one step, and not the next ones with it.
+  const [, number] = /step (\d+) of/.exec(here)!;
+  await hands.hold('Enter');
+  await expect(stepNumber(page)).toContainText(`step ${Number(number) + 1} of`);
+  await hands.press('ArrowLeft');
+  await expect(stepNumber(page)).toHaveText(here);
+  // A set-up is not left out.
+  await hands.touch(hands.button('Leave out'));
+  await expect(page.getByText('Later steps want it: it cannot be left out.')).toBeVisible();
+  await hands.touch(hands.button('Back to the step'));
   await walk.until('Cup on the lever, syringe on the caliper');
 
   // A piston sticks half way: the plan is made anew, and the customer is asked for the new line.
@@ -154,14 +173,27 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await expect(page.getByText('The customer was not asked')).toBeHidden();
   await allSent(page);
 
-  // Handed over at lunch.
+  // Handed over at lunch: another phone opens it at the same step and goes on; the first is told.
   const other = await (await browser.newContext({ viewport: page.viewportSize() })).newPage();
   await other.clock.install();
   await other.goto(`${new URL(page.url()).origin}${job}/step`);
   await signIn(other, 'Joss Tarrel');
-  await page.context().close();
   const mate = new Hands(other);
   const after = new Walker(mate, recordEverything);
+  const handedOver = (await stepNumber(page).textContent())!;
+  await expect(stepNumber(other)).toHaveText(handedOver);
+  await mate.press('Enter');
+  await expect(stepNumber(other)).not.toHaveText(handedOver);
+  await allSent(other);
+  await hands.press('Enter');
+  await expect(page.getByTestId('needs-you').last()).toContainText(
+    'Somebody else has gone on with this plan.',
+  );
+  await page.context().close();
+  // The lever is done by its number, and by no tick.
+  await after.until('Test the lever for air');
+  await mate.press('Enter');
+  await expect(other.getByText(/Take the number first: lever, after the work/)).toBeVisible();
   await after.until('All of it is done');
   await allSent(other);
   expect([...walk.seen, ...after.seen].join('\n')).toContain('rear: Lubricate and exercise');

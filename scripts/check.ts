@@ -20,7 +20,9 @@ interface Outcome extends Count {
   output: string;
 }
 
-const npx = (...command: string[]) => run('npx', command);
+/** A tool of the packages, run as it is: npx takes a second to find it. */
+const tool = (name: string, ...rest: string[]) => run(toolAt(name), rest);
+const toolAt = (name: string) => path.join(root, 'node_modules/.bin', name);
 /** The compiler in native code: a quarter of the time. What reads a program by the compiler's own interface (lint, drills) needs the one before it. */
 const types = (project: string) =>
   run('node', ['node_modules/typescript-7/bin/tsc', '-p', project]);
@@ -112,32 +114,32 @@ async function main(): Promise<void> {
       passed: report.numPassedTests,
       failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
     }),
-    () => npx('jest', '--json', `--outputFile=${jestReport}`),
+    () => tool('jest', '--json', `--outputFile=${jestReport}`),
   );
   const first = await inTurn([
-    async () => whole('lint', () => npx('oxlint', '--deny-warnings')),
-    async () => whole('format', () => npx('oxfmt', '--check', '.')),
+    async () => whole('lint', () => tool('oxlint', '--deny-warnings')),
+    async () => whole('format', () => tool('oxfmt', '--check', '.')),
     async () =>
       whole('types of core, contract, server, demo, scripts, e2e', () => types('tsconfig.json')),
     async () => whole('types of the app', () => types('app/tsconfig.json')),
-    async () => whole('imports: one way, and in no circle', () => npx('tsx', 'scripts/arrows.ts')),
+    async () => whole('imports: one way, and in no circle', () => tool('tsx', 'scripts/arrows.ts')),
     async () => whole('web export', exportOnce),
     async () =>
       whole('requests made from the contracts', () =>
-        npx('tsx', 'scripts/fuzz.ts', '--requests', '1500', '--seed', '7'),
+        tool('tsx', 'scripts/fuzz.ts', '--requests', '1500', '--seed', '7'),
       ),
     async () =>
       whole('a thousand workshops against a simulated brake', () =>
-        npx('tsx', 'scripts/adversary.ts', '--histories', '1000', '--seed', '20261126'),
+        tool('tsx', 'scripts/adversary.ts', '--histories', '1000', '--seed', '20261126'),
       ),
     async () =>
       whole('killed while people write, and restored from its copy', () =>
-        npx('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
+        tool('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),
   ]);
   const drills = whole(
     'drills: what it takes to add to the trade',
-    () => gently('npx', ['tsx', 'scripts/drills.ts']),
+    () => gently(toolAt('tsx'), ['scripts/drills.ts']),
     true,
   );
   const tested = await unit;
@@ -151,7 +153,7 @@ async function main(): Promise<void> {
         failed: stats.unexpected + errors.length,
       };
     },
-    () => npx('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
+    () => tool('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
   );
   const all = [tested, ...first, await drills, last];
   const seconds = all.reduce((total, outcome) => total + outcome.seconds, 0);

@@ -26,8 +26,8 @@ afterAll(() => {
 /** What a program of the machine says to whoever runs it, and how it ends. */
 function said(program: string, ...options: string[]) {
   const { status, stdout, stderr } = spawnSync(
-    'npx',
-    ['tsx', path.join(__dirname, program), ...options, '--data', data],
+    process.execPath,
+    ['--import', 'tsx', path.join(__dirname, program), ...options, '--data', data],
     { encoding: 'utf8', timeout: 25_000 },
   );
   return { status, says: `${stdout}${stderr}` };

@@ -26,9 +26,11 @@ const SOURCES = [
   'package-lock.json',
 ];
 
+const EXPO = path.resolve(__dirname, '../node_modules/.bin/expo');
+
 /** Exports an app for the web into its own `dist`, with nothing fetched and nothing told to anybody. */
 export const expoExport = (folder: string) =>
-  spawnSync('npx', ['expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+  spawnSync(EXPO, ['export', '--platform', 'web', '--output-dir', 'dist'], {
     cwd: folder,
     env: {
       ...process.env,
