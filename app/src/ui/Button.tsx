@@ -3,6 +3,9 @@ import { color, font, size, space, type } from './tokens';
 import { pressedOnce } from './pressedOnce';
 import { Words } from './Words';
 
+/** More characters than this are set smaller: beside another button on a phone they would take three lines. */
+const ONE_BREATH = 32;
+
 interface Props {
   says: string;
   onPress: () => void;
@@ -49,6 +52,7 @@ export function Button({
       <Words
         style={[
           styles.text,
+          says.length > ONE_BREATH && styles.long,
           kind === 'main' && styles.onMain,
           kind === 'quiet' && styles.quietText,
         ]}
@@ -68,13 +72,19 @@ const styles = StyleSheet.create({
   button: {
     minHeight: size.touch,
     paddingHorizontal: space.l,
+    paddingVertical: space.xs,
     borderRadius: size.radius,
     alignItems: 'center',
     justifyContent: 'center',
   },
   main: { backgroundColor: color.action },
   plain: { borderWidth: size.line * 2, borderColor: color.hairline, backgroundColor: color.paper },
-  quiet: { minHeight: size.smallTouch, paddingHorizontal: 0, alignSelf: 'flex-start' },
+  quiet: {
+    minHeight: size.smallTouch,
+    paddingHorizontal: 0,
+    paddingVertical: 0,
+    alignSelf: 'flex-start',
+  },
   grow: { flexGrow: 1, flexShrink: 1, minWidth: 0 },
   pressed: { opacity: 0.8 },
   off: { opacity: 0.45 },
@@ -86,6 +96,7 @@ const styles = StyleSheet.create({
     textAlign: 'center',
     lineHeight: type.title * 1.15,
   },
+  long: { fontSize: type.large, lineHeight: type.large * 1.15 },
   onMain: { color: color.onAction },
   quietText: { fontSize: type.large, color: color.brassText },
   row: { flexDirection: 'row', gap: space.s },
