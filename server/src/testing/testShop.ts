@@ -1,6 +1,7 @@
 import type { SentKind, EntryOf } from '@hold-fast/core/job/kinds';
 import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
+import { hash } from '@node-rs/argon2';
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
@@ -18,7 +19,6 @@ import { Feed } from '../feed/feed';
 import { openPool, run, type Account, type Pool } from '../platform/database';
 import { createServer } from '../server';
 import { prepareDatabase } from '../platform/migrate';
-import { hashSecret } from '../platform/secrets';
 import { addSheet } from '../sheets/store';
 import {
   addContainer,
@@ -31,6 +31,8 @@ import {
 
 export const PASSPHRASE = 'a passphrase for tests';
 export const PIN = '2468';
+/** A hash is checked at the cost it was made at: tests sign in hundreds of times. */
+const CHEAP = { memoryCost: 8, timeCost: 1, parallelism: 1 };
 export const NOW = new Date('2026-11-25T09:00:00Z');
 
 /** The sheet every test brake is judged by. */
@@ -175,8 +177,8 @@ export async function openTestShop() {
 export type TestShop = Awaited<ReturnType<typeof openTestShop>>;
 
 async function stock(pool: Pool) {
-  const hash = await hashSecret(PASSPHRASE);
-  const pinHash = await hashSecret(PIN);
+  const passphraseHash = await hash(PASSPHRASE, CHEAP);
+  const pinHash = await hash(PIN, CHEAP);
   const people: [string, Role, boolean?][] = [
     ['Owner', 'owner'],
     ['Lead', 'lead'],
@@ -192,7 +194,7 @@ async function stock(pool: Pool) {
         name,
         role,
         apprentice,
-        passphraseHash: hash,
+        passphraseHash,
         pinHash,
         pinLength: PIN.length,
         choosing: false,
