@@ -1,5 +1,6 @@
 import { exampleLog, reads } from '../testing/exampleJob';
 import type { JobLog } from '@hold-fast/contract/jobs';
+import type { Logged } from '@hold-fast/core/job/kinds';
 import { NoConnection } from './api';
 import { client, keys, laterOf, takeChange } from './client';
 
@@ -45,4 +46,15 @@ it('adds what a write added once, and asks for the whole where something between
   globalThis.fetch = jest.fn(() => Promise.resolve(Response.json(whole)));
   expect(await takeChange(base.id, change)).toEqual(whole);
   expect(atHand()).toEqual(whole);
+});
+
+it('asks for the used parts again once one came off, or was fitted', async () => {
+  for (const [i, kind] of (['part-off', 'fitting'] as const).entries()) {
+    client.setQueryData(keys.usedParts, []);
+    const entry = { ...reads(base.id, '1', 1.7), kind };
+    const logged = { entry, known: null, seq: 2, by: 'Maren Okafor' } as unknown as Logged;
+    await takeChange(base.id, { base: said(2 + i, ''), added: [logged], count: 2 });
+    expect(client.getQueryState(keys.usedParts)!.isInvalidated).toBe(true);
+    client.setQueryData(key, { base, entries });
+  }
 });

@@ -111,6 +111,9 @@ function registersChangedBy(kind: EntryKind): (readonly string[])[] {
       return [keys.waste];
     case 'part-taken':
       return [keys.stock];
+    case 'part-off':
+    case 'fitting':
+      return [keys.usedParts];
     case 'tightening':
     case 'pass-mark':
       return [keys.wrenches];
