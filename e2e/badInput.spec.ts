@@ -76,7 +76,7 @@ test('a reading that cannot be right is refused in clear words, and stays to be 
 test('letters in a number’s field are refused at the field', async ({ page }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Letter rider', 'Letter commuter');
-  await page.goto(`${job}/front/identify`);
+  await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   for (const [typed, says] of [
     ['abc', 'Digits only'],
@@ -325,7 +325,7 @@ test('back, reload and a half-keyed number in the middle lose nothing and double
   await expect(dial(page, 3, '1.64 mm')).toBeVisible();
   await allSent(page);
   await page.goBack();
-  await page.goto(`${job}/front/rotor`);
+  await goTo(page, `${job}/front/rotor`);
   await expect(page.getByLabel(/Next: point 4/)).toBeVisible();
   const measured = await jobAt(page, job.replace('/bench/', ''));
   expect(measured.measured).toHaveLength(1);

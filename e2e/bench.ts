@@ -154,12 +154,12 @@ export async function identify(hands: Hands, sheet: string): Promise<void> {
 export async function identifyBoth(hands: Hands, job: string, sheet: RegExp): Promise<void> {
   const { page } = hands;
   for (const end of ['front', 'rear']) {
-    await page.goto(`${job}/${end}/identify`);
+    await goTo(page, `${job}/${end}/identify`);
     await hands.touch(hands.button(sheet));
     await hands.touch(hands.button('This is the brake'));
     await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
   }
-  await page.goto(job);
+  await goTo(page, job);
 }
 
 /** Begins a rotor sitting: gauge, zero check, ridge. */

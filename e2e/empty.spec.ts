@@ -2,7 +2,7 @@ import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { pino } from 'pino';
 import { openShop, type RunningShop } from '../scripts/shop';
-import { allSent, beginRotor, checkIn, Hands, identify, verdict } from './bench';
+import { allSent, beginRotor, checkIn, goTo, Hands, identify, verdict } from './bench';
 import { handOver, Walker } from './walker';
 
 const root = path.resolve(__dirname, '..');
@@ -41,7 +41,7 @@ test('a shop of one’s own is opened from nothing, and seals its first job', as
   await page.getByLabel('Your PIN').fill(OWNER.pin);
   await hands.touch(hands.button('Open the shop'));
   await expect(page.getByRole('heading', { name: 'Ledger', level: 1 })).toBeVisible();
-  await page.goto('/bench');
+  await goTo(page, '/bench');
   await expect(page.getByRole('button', { name: 'Check in a bike' }).first()).toBeVisible();
 
   // Nobody else opens it again, and nobody of the demo is here.
@@ -65,19 +65,19 @@ test('a shop of one’s own is opened from nothing, and seals its first job', as
   expect(sheets.items.filter(({ body }) => !body.title.startsWith('Generic'))).toEqual([]);
 
   // The first gauge, and the first bike.
-  await page.goto('/stores/gauges/new');
+  await goTo(page, '/stores/gauges/new');
   await page.getByLabel('Name on the bench').fill('G1 thickness gauge');
   await hands.touch(page.getByRole('radio', { name: 'Thickness gauge' }));
   await page.getByLabel('Calibrated through').fill('2099-01-01');
   await hands.touch(hands.button('Save', true));
-  await page.goto('/bench');
+  await goTo(page, '/bench');
   const job = await checkIn(hands, 'First rider', 'First commuter');
   await identify(hands, 'Generic post mount, two pistons');
   await beginRotor(hands, 'G1 thickness gauge', 'No ridge');
   for (const digits of ['170', '168', '166', '169', '171', '170']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Holds');
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await handOver(new Walker(hands), OWNER, ['Rider confirms', 'Front lever firm']);
   await context.close();
 });

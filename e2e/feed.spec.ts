@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, atFront, checkIn, openBench, verdict, type Hands } from './bench';
+import {
+  allSent,
+  atFront,
+  checkIn,
+  goTo,
+  type Hands,
+  identifyBoth,
+  openBench,
+  verdict,
+} from './bench';
 
 // The stand-ins are two, and a reading goes to one step alone: these run one after the other, at phone size.
 test.describe.configure({ mode: 'serial' });
@@ -50,15 +59,8 @@ test.beforeAll(async ({ browser }) => {
 });
 
 async function identifiedJob(hands: Hands, name: string): Promise<string> {
-  const { page } = hands;
   const job = await checkIn(hands, name, `${name} bike`);
-  for (const end of ['front', 'rear']) {
-    await page.goto(`${job}/${end}/identify`);
-    await hands.touch(hands.button(/Ostrel Tolve/));
-    await hands.touch(hands.button('This is the brake'));
-    await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  }
-  await page.goto(job);
+  await identifyBoth(hands, job, /Ostrel Tolve/);
   return job;
 }
 
@@ -166,7 +168,7 @@ test('readings in inches, from another gauge, and over a dropped line', async ({
 test('a wavy rotor on the dial, and the feed’s own screen in Stores', async ({ page }) => {
   const hands = await openBench(page);
   const job = await identifiedJob(hands, 'Wavy');
-  await page.goto(`${job}/front/runout`);
+  await goTo(page, `${job}/front/runout`);
   await hands.touch(hands.button(/G5 dial/));
   await listening(page);
   await play(page, 'DI-0042', 'wavy-rotor');
@@ -180,7 +182,7 @@ test('a wavy rotor on the dial, and the feed’s own screen in Stores', async ({
     page.getByText('The whole rotor sits tilted, highest at 1.', { exact: false }),
   ).toBeVisible();
 
-  await page.goto('/stores');
+  await goTo(page, '/stores');
   await hands.touch(hands.button('Gauge feed: Gauges'));
   await hands.touch(
     page

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, beginRotor, checkIn, goTo, openBench, type Hands } from './bench';
+import { allSent, beginRotor, checkIn, goTo, type Hands, openBench } from './bench';
 
 // What a phone's browser leaves of its screen, a small phone, and both on their side.
 const SIZES = [
@@ -45,7 +45,7 @@ async function wholeKeypad(page: Page, where: string): Promise<void> {
 }
 
 async function begin(hands: Hands, job: string, part: string, gauge: string): Promise<void> {
-  await hands.page.goto(`${job}/front/${part}`);
+  await goTo(hands.page, `${job}/front/${part}`);
   await hands.touch(hands.button(new RegExp(gauge)));
   await expect(hands.page.locator('#keypad')).toBeVisible();
 }

@@ -1,17 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, openBench, Hands } from './bench';
+import { allSent, checkIn, goTo, Hands, identifyBoth, openBench } from './bench';
 import { ASKS_A_NUMBER, sealAt, Walker } from './walker';
 
-/** Both ends by one sheet, and back on the job. */
-async function identifyBoth(hands: Hands, job: string): Promise<void> {
-  for (const end of ['front', 'rear']) {
-    await hands.page.goto(`${job}/${end}/identify`);
-    await hands.touch(hands.button(/Ostrel Tolve/));
-    await hands.touch(hands.button('This is the brake'));
-    await expect(hands.page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  }
-  await hands.page.goto(job);
-}
 const choose = (page: Page, end: string, work: string) =>
   page
     .getByRole('group', { name: `Work at the ${end}` })
@@ -51,8 +41,8 @@ test('rules that no plan and no skip may break, tried at the step face', async (
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, `Rules ${project.name}`, `Rules bike ${project.name}`);
-  await identifyBoth(hands, job);
-  await page.goto(`${job}/plan`);
+  await identifyBoth(hands, job, /Ostrel Tolve/);
+  await goTo(page, `${job}/plan`);
   await hands.touch(hands.button('All procedures: rear'));
   await hands.touch(choose(page, 'rear', 'Renew the hose'));
   await hands.touch(choose(page, 'rear', 'Change the pads'));
@@ -111,7 +101,7 @@ test('rules that no plan and no skip may break, tried at the step face', async (
   await expect(page.getByText(here, { exact: true })).toBeVisible();
   // Rule 10: the job as it stands is not signed.
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(page.getByText(/was begun and is not finished/)).toBeVisible();
   await page.getByLabel(/^PIN of/).fill('1593');
   await hands.touch(hands.button('Sign and seal'));
@@ -124,8 +114,8 @@ test('a hold is counted by the clock through a nap of the phone and a reload, an
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, `Hold ${project.name}`, `Hold bike ${project.name}`);
-  await identifyBoth(hands, job);
-  await page.goto(`${job}/plan`);
+  await identifyBoth(hands, job, /Ostrel Tolve/);
+  await goTo(page, `${job}/plan`);
   await hands.touch(choose(page, 'front', 'Centre the caliper'));
   await hands.touch(hands.button('This is the plan'));
   await goOn(page, 'Hold the lever hard for 60 s');
@@ -149,15 +139,15 @@ test('a hold is counted by the clock through a nap of the phone and a reload, an
 test('work that was begun bars the sign-off, by name', async ({ page }, { project }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, `Begun ${project.name}`, `Begun bike ${project.name}`);
-  await identifyBoth(hands, job);
-  await page.goto(`${job}/plan`);
+  await identifyBoth(hands, job, /Ostrel Tolve/);
+  await goTo(page, `${job}/plan`);
   await hands.touch(choose(page, 'front', 'Centre the caliper'));
   await hands.touch(hands.button('This is the plan'));
   await expect(doing(page)).toHaveText('Slacken the caliper');
   await hands.touch(hands.button('Done', true));
   await expect(doing(page)).toHaveText('Centre the caliper');
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await expect(
     page.getByText('Work at the front was begun and is not finished: the caliper', {
       exact: false,

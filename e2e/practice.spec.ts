@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openBench } from './bench';
+import { goTo, openBench } from './bench';
 
 /** Everything that the page sends to be kept, by its address. */
 function sent(page: Page): string[] {
@@ -57,7 +57,7 @@ test('a hurried signature over a leak is told as what it is, and a drawn brake i
   page,
 }) => {
   const hands = await openBench(page, 'Ebbe Solvang');
-  await page.goto('/reckoner/practice/cleaned-twice');
+  await goTo(page, '/reckoner/practice/cleaned-twice');
   await hands.touch(page.getByTestId('check-wipe-and-smell'));
   await hands.touch(hands.button('On: name the cause'));
   await hands.touch(choose(page, 'Oil on pads and rotor'));
@@ -71,7 +71,7 @@ test('a hurried signature over a leak is told as what it is, and a drawn brake i
   await expect(page.getByTestId('practice-standing')).toHaveText('Adrift');
   await expect(page.getByText('A leak missed')).toBeVisible();
 
-  await page.goto('/reckoner/practice');
+  await goTo(page, '/reckoner/practice');
   await page.getByLabel('Its number').fill('0');
   await expect(page.getByText('A whole number from 1 to 999,999,999.')).toBeVisible();
   await page.getByLabel('Its number').fill('41');

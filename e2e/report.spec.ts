@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 import jsQR from 'jsqr';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { PNG } from 'pngjs';
-import { openBench } from './bench';
+import { goTo, openBench } from './bench';
 
 /** All the text of a PDF, read by another library than the one that made it. */
 async function textOf(data: Uint8Array): Promise<{ text: string; pages: number; width: number }> {
@@ -28,7 +28,7 @@ test('a report goes to its customer by an address, by paper and by the square co
     items: { id: string; number: number; seal: string; bikeName: string; customerName: string }[];
   };
   const record = items.at(-1)!;
-  await page.goto(`/ledger/report/${record.id}`);
+  await goTo(page, `/ledger/report/${record.id}`);
   await expect(page.getByRole('heading', { name: record.bikeName })).toBeVisible();
 
   // On paper: what stands there is what stands on the screen.
@@ -71,7 +71,7 @@ test('a report goes to its customer by an address, by paper and by the square co
   await expect(customer.getByRole('navigation')).toHaveCount(0);
   expect((await customer.request.get('/api/bench')).status()).toBe(401);
 
-  await page.goto(`/ledger/report/${record.id}`);
+  await goTo(page, `/ledger/report/${record.id}`);
   await expect(page.getByTestId('open-address')).toHaveText(read!.data);
   await hands.touch(hands.button('Withdraw it', true));
   await hands.touch(hands.button(/^Withdraw it: it then shows nothing/));

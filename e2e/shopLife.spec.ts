@@ -8,10 +8,10 @@ import {
   identify,
   noMotorTwoBrakes,
   openBench,
-  pinOf,
   type PersonName,
-  verdict,
+  pinOf,
   takeWrench,
+  verdict,
 } from './bench';
 
 /** Somebody at a device of their own. */
@@ -28,7 +28,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   test.setTimeout(150_000);
   const maker = `Skarvald ${project.name}`;
   const lead = await at(browser, 'Teodor Vane');
-  await lead.page.goto('/stores/notices/new');
+  await goTo(lead.page, '/stores/notices/new');
   await lead.page.getByLabel('In a few words').fill('Clamp bolts that stretch');
   await lead.page.getByLabel('What is to be done').fill('Renew both bolts.');
   await lead.page.getByLabel('Who issued it, and its number').fill('Recall 4');
@@ -87,7 +87,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   await hands.touch(hands.button('Write it down'));
   await expect(page.getByText('It says not to ride: a lead says what was done.')).toBeVisible();
 
-  await lead.page.goto(job);
+  await goTo(lead.page, job);
   await lead.page.getByLabel('What was done about it').fill('Both bolts new, 5 N·m');
   await lead.hands.touch(lead.hands.button('Write it down'));
   await expect(lead.page.getByTestId('do-not-ride')).toBeHidden();
@@ -97,7 +97,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
     lead.page.getByText('Front: Teodor Vane looked, “All six, and the clamp”.'),
   ).toBeVisible();
   await allSent(lead.page);
-  await lead.page.goto(`${job}/sign-off`);
+  await goTo(lead.page, `${job}/sign-off`);
   await expect(lead.page.getByText('Battery and old parts go back')).toBeVisible();
   await lead.hands.touch(yes(lead.page, /left lever works the front/));
   await expect(lead.page.getByText('Nothing stands in the way')).toBeVisible();
@@ -106,7 +106,7 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   await expect(lead.page.getByRole('heading', { name: 'Signed off and sealed' })).toBeVisible();
 
   // A week later it is back: the notice is dealt with, and the visit before says what it was.
-  await lead.page.goto('/bench/check-in');
+  await goTo(lead.page, '/bench/check-in');
   await lead.page.getByLabel('Find', { exact: true }).fill(`Recalled ${project.name}`);
   await lead.hands.touch(lead.hands.button(`Recalled bike ${project.name}`));
   await lead.hands.touch(lead.page.getByRole('radio', { name: /Rotor bolt fell out/ }));
@@ -134,13 +134,13 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
     return new URL(page.url()).pathname.replace(/\/front.*/, '');
   };
   const first = await bikeIn('Giver');
-  await page.goto(`${first}/front/fit-rotor`);
+  await goTo(page, `${first}/front/fit-rotor`);
   await expect(page.getByText('Measure it first', { exact: false })).toBeVisible();
-  await page.goto(`${first}/front/rotor`);
+  await goTo(page, `${first}/front/rotor`);
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   for (let point = 1; point <= 6; point++) await hands.key('168');
   await expect(verdict(page)).toContainText('Holds');
-  await page.goto(`${first}/front/fit-rotor`);
+  await goTo(page, `${first}/front/fit-rotor`);
   await hands.touch(page.getByRole('radio', { name: 'New', exact: true }));
   await page.getByLabel('What it is').fill('Tolve 203');
   await hands.touch(page.getByRole('radio', { name: 'To the shelf, as used' }));
@@ -148,24 +148,24 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
   await hands.touch(hands.button('The rotor is in'));
   await page.waitForURL(/bolts$/);
   await allSent(page);
-  await page.goto('/stores');
+  await goTo(page, '/stores');
   await expect(
     page.getByText(`1.68 mm when it came off Giver bike ${project.name}`, { exact: false }),
   ).toBeVisible();
 
   const second = await bikeIn('Taker');
-  await page.goto(`${second}/front/fit-rotor`);
+  await goTo(page, `${second}/front/fit-rotor`);
   await hands.touch(page.getByRole('radio', { name: 'Used', exact: true }));
   await hands.touch(hands.button(new RegExp(`came off Giver bike ${project.name}`)));
   await hands.touch(hands.button('The rotor is in'));
   await page.waitForURL(/bolts$/);
   await allSent(page);
-  await page.goto(`${second}/sign-off`);
+  await goTo(page, `${second}/sign-off`);
   await expect(page.getByText(/The front rotor is not proven/)).toBeVisible();
   // What the rider came for stands before the signature.
   await expect(page.getByRole('heading', { name: 'Asked for' })).toBeVisible();
   await expect(page.getByText('Wants another size', { exact: true })).toBeVisible();
-  await page.goto('/stores');
+  await goTo(page, '/stores');
   await expect(page.getByText('Used parts')).toBeVisible();
   await expect(
     page.getByText(`when it came off Giver bike ${project.name}`, { exact: false }),

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readBikeTable } from '@hold-fast/contract/bikeCsv';
 import { expect, test, type Page } from '@playwright/test';
-import { openBench } from './bench';
+import { goTo, openBench } from './bench';
 
 const csv = (lines: readonly string[]) => ({
   name: 'fleet.csv',
@@ -106,7 +106,7 @@ test('a shelf comes in from a table, and a kind of part that is there keeps its 
   page,
 }, { project }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/bikes/tables');
+  await goTo(page, '/bikes/tables');
   const name = `Table olives ${project.name}`;
   const shelf = (count: number) => [
     'part,description,count,price_cents',
@@ -131,7 +131,7 @@ test('a maker’s recalls come in from a list, and are met at the counter', asyn
   project,
 }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  await page.goto('/bikes/tables');
+  await goTo(page, '/bikes/tables');
   const title = `Crown may crack, ${project.name}`;
   await choose(page, [
     'Title;Words;Source;Do not ride;Maker;Serial from;Serial to;Lot',
@@ -142,7 +142,7 @@ test('a maker’s recalls come in from a list, and are met at the counter', asyn
   await hands.touch(page.getByRole('radio', { name: 'The good rows only' }));
   await hands.touch(hands.button('Take in 1 row'));
   await expect(page.getByText('1 row taken in.')).toBeVisible();
-  await page.goto('/stores');
+  await goTo(page, '/stores');
   await expect(page.getByText(title).first()).toBeVisible();
 });
 
@@ -159,7 +159,7 @@ test('readings of before come in from a card, stand at their bike, and change no
     return { ...answer, brought: null };
   };
   const before = await standing();
-  await page.goto('/bikes/tables');
+  await goTo(page, '/bikes/tables');
   const card = (mm: string) => [
     'at;customer;bike;end;part;place;mm;gauge',
     `2024-03-02;${customerName};${bikeName};front;rotor;1;1,72;drawer caliper`,
@@ -173,7 +173,7 @@ test('readings of before come in from a card, stand at their bike, and change no
   await expect(page.getByText('2 rows taken in.')).toBeVisible();
   await choose(page, card('1,7'));
   await expect(page.getByText('2 rows there already')).toBeVisible();
-  await page.goto(`/bikes/${bikeId}`);
+  await goTo(page, `/bikes/${bikeId}`);
   await expect(
     page.getByText('1.72 · 1.70 mm. With drawer caliper; brought in by Teodor Vane.', {
       exact: false,

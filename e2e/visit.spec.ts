@@ -5,6 +5,7 @@ import {
   checkIn,
   goTo,
   Hands,
+  identifyBoth,
   jobAt,
   openBench,
   pinOf,
@@ -114,12 +115,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Whole visit', 'Whole visit bike');
-  for (const end of ['front', 'rear']) {
-    await goTo(page, `${job}/${end}/identify`);
-    await hands.touch(hands.button(/Ostrel Tolve/));
-    await hands.touch(hands.button('This is the brake'));
-    await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  }
+  await identifyBoth(hands, job, /Ostrel Tolve/);
   await goTo(page, `${job}/plan`);
   const work = (at: Page, end: string, name: string) =>
     at

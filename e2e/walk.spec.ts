@@ -3,6 +3,7 @@ import {
   allSent,
   beginRotor,
   checkIn,
+  goTo,
   identify,
   openBench,
   pinOf,
@@ -77,7 +78,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await hands.touch(hands.button(/G3 vernier/));
   await readLever(hands);
   await expect(verdict(page)).toContainText('Holds');
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(hands.button('Check by name, front'));
   await expect(page.getByRole('heading', { name: 'Check by name' })).toBeVisible();
   const names = page.getByRole('radiogroup');
@@ -85,7 +86,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   for (let i = 0; i < (await names.count()); i++)
     await hands.touch(names.nth(i).getByRole('radio', { name: 'Yes' }));
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(
     page
       .getByRole('radiogroup', { name: /Front on the stand/ })
@@ -115,15 +116,15 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
     `  ${project.name}: ${hands.actions} touches and keys, ${Math.round((Date.now() - began) / 1000)} s`,
   );
 
-  await page.goto('/ledger');
+  await goTo(page, '/ledger');
   await expect(page.getByText(/The chain of \d+ seals is whole/)).toBeVisible();
-  await page.goto(job);
+  await goTo(page, job);
   await expect(page.getByText(/Sealed as record/)).toBeVisible();
 });
 
 test('a bike’s page draws the wear of its earlier visits', async ({ page }) => {
   const hands = await openBench(page);
-  await page.goto('/bikes');
+  await goTo(page, '/bikes');
   await page.getByLabel('Find', { exact: true }).fill('post tri');
   await hands.touch(hands.button(/Post trike 7/));
   await expect(page.getByText('Front rotor, by distance')).toBeVisible();

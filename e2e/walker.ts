@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { takeWrench, verdict, type Hands } from './bench';
+import { goTo, type Hands, takeWrench, verdict } from './bench';
 
 /** What the mechanic does at each step of a plan beyond Done: given what the step says and at which end it is. */
 export type Recorder = (walker: Walker, does: string, end: 'front' | 'rear') => Promise<boolean>;
@@ -82,7 +82,7 @@ export class Walker {
     await hands.touch(hands.button(/G3 vernier/));
     await readLever(hands);
     await expect(verdict(page)).toContainText('Holds');
-    await page.goto(page.url().replace(/[^/]+\/[^/]+$/, 'step'));
+    await goTo(page, page.url().replace(/[^/]+\/[^/]+$/, 'step'));
     await expect(page.getByText('Measured with G3 vernier.')).toBeVisible();
   }
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { checkIn, identify, openBench } from './bench';
+import { checkIn, goTo, identify, openBench } from './bench';
 
 test('Back from a job returns to the Bench, also after a reload and by the tag', async ({
   page,
@@ -51,7 +51,7 @@ test('the tag leads from every step to its job', async ({ page }) => {
       (task) => `front/${task}`,
     ),
   ]) {
-    await page.goto(`${job}/${step}`);
+    await goTo(page, `${job}/${step}`);
     await page.getByRole('button', { name: /^Back: \d+, Job/ }).click();
     await expect(page, step).toHaveURL(new RegExp(`${job}$`));
   }

@@ -1,5 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { allSent, beginRotor, checkIn, identify, jobAt, openBench, pinOf, signIn } from './bench';
+import {
+  allSent,
+  beginRotor,
+  checkIn,
+  goTo,
+  identify,
+  jobAt,
+  openBench,
+  pinOf,
+  signIn,
+} from './bench';
 
 test('what one left unsent waits for them: signed out at once, and never sent as the next one’s', async ({
   page,
@@ -79,7 +89,7 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   await hands.press(...'66');
   await allSent(page);
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(hands.button('A lead accepts it'));
   await hands.touch(page.getByRole('radio', { name: 'Ingrith Sula' }));
   await page.getByLabel('Reason').fill('It will do');
@@ -102,12 +112,12 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
 test('a signature cannot overtake a reading that is still on its way', async ({ page }) => {
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Hurried rider', 'Hurried commuter');
-  await page.goto(`${job}/sign-off`);
+  await goTo(page, `${job}/sign-off`);
   await hands.touch(
     page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
   );
   await allSent(page);
-  await page.goto(job);
+  await goTo(page, job);
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   await allSent(page);
