@@ -12,12 +12,10 @@ import { v7 as uuid } from 'uuid';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import { allSent, jobAt, openBench, Hands } from './bench';
-import { Walker } from './walker';
+import { stepNumber, Walker } from './walker';
 
 // Every procedure from its first step to its last, by the keys and buttons of the step face, on a brake that it suits. Too long for
 // every check: `npm run e2e:walks`.
-
-const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
 
 async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Promise<string> {
   const [id, customerId] = [uuid(), uuid()];

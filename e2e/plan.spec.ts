@@ -1,13 +1,12 @@
 import { expect, test, type Page } from '@playwright/test';
 import { allSent, checkIn, goTo, Hands, identifyBoth, openBench } from './bench';
-import { ASKS_A_NUMBER, sealAt, Walker } from './walker';
+import { ASKS_A_NUMBER, sealAt, stepNumber, Walker } from './walker';
 
 const choose = (page: Page, end: string, work: string) =>
   page
     .getByRole('group', { name: `Work at the ${end}` })
     .getByRole('checkbox', { name: work, exact: true });
 const doing = (page: Page) => page.getByRole('heading', { level: 2 });
-const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
 
 /** Presses Done by key until a step comes up, or all is done; holds the 60 s where they are asked for. */
 async function goOn(page: Page, until: string): Promise<void> {

@@ -12,13 +12,11 @@ import {
   signIn,
   takeWrench,
 } from './bench';
-import { handOver, Walker, type Recorder } from './walker';
+import { handOver, stepNumber, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
 
 const WRENCH = 'TW-0311';
-
-const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
 
 async function drive(page: Page, order: object): Promise<void> {
   const answer = await page.request.post(`/api/feed/gauges/${WRENCH}`, { data: order });
@@ -126,6 +124,8 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   await hands.touch(hands.button('All procedures: rear'));
   await hands.touch(work(page, 'rear', 'Bleed: push up'));
   await hands.touch(work(page, 'rear', 'Change the pads'));
+  await expect(page.getByText(/Planned together they save 9 set-ups/)).toBeVisible();
+  await expect(page.getByText(/Pair of pads \(front\)/i)).toBeVisible();
   await expect(page.getByText(/Rear: about \d+ mL Selkie 10 from Bottle A/)).toBeVisible();
   await expect(
     page.getByText(/The wheel stays out for the next \d pieces of work/).first(),

@@ -4,7 +4,8 @@ import { goTo, type Hands, takeWrench, verdict } from './bench';
 /** What the mechanic does at each step of a plan beyond Done: given what the step says and at which end it is. */
 export type Recorder = (walker: Walker, does: string, end: 'front' | 'rear') => Promise<boolean>;
 
-const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
+/** Which step of how many the plan stands at. */
+export const stepNumber = (page: Page) => page.getByText(/step \d+ of \d+/);
 
 /** Walks a plan at its step face: what proves a step is recorded where it asks for it, then Done. */
 export class Walker {
