@@ -1,6 +1,7 @@
 import type { Withheld } from '@hold-fast/core/job/withheld';
 import type { End } from '@hold-fast/core/ends';
 import type { JobBase } from '@hold-fast/core/job/job';
+import type { Register } from '@hold-fast/core/job/entry';
 import type { Logged } from '@hold-fast/core/job/kinds';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
 import type { ChainBreak } from '@hold-fast/core/seal/chain';
@@ -49,11 +50,15 @@ export interface JobLog {
   entries: Logged[];
 }
 
-/** What a write changed of a job. Whoever has not all of `count` entries then asks for the whole. */
+/** What a write to a job changed besides it: what entries change, and what closing a job does. */
+export type Changed = Register | 'records' | 'chain' | 'dues';
+
+/** What a write changed: of a job, which whoever has not all of `count` entries then asks for whole, and besides it. */
 export interface JobChange {
   base: JobBase;
   added: Logged[];
   count: number;
+  registers: readonly Changed[];
 }
 
 /** How the chain of seals stands: whole as far as it was walked, of so many links; or where it is broken, and how. */

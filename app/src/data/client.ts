@@ -1,6 +1,5 @@
 import type { Place } from '@hold-fast/core/job/entry';
 import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
-import type { EntryKind } from '@hold-fast/core/job/kinds';
 import { QueryClient } from '@tanstack/react-query';
 import type { Person } from '@hold-fast/contract/people';
 import { ask, NoConnection, onSignedOut } from './api';
@@ -101,27 +100,6 @@ async function askWith(jobId: string, added: JobChange['added']): Promise<JobLog
   return log;
 }
 
-/** The registers that an entry changes besides its job. */
-function registersChangedBy(kind: EntryKind): (readonly string[])[] {
-  switch (kind) {
-    case 'fill':
-    case 'fluid-back':
-      return [keys.containers];
-    case 'waste':
-      return [keys.waste];
-    case 'part-taken':
-      return [keys.stock];
-    case 'part-off':
-    case 'fitting':
-      return [keys.usedParts];
-    case 'tightening':
-    case 'pass-mark':
-      return [keys.wrenches];
-    default:
-      return [];
-  }
-}
-
 /**
  * Takes in what a write changed of a job, and asks for the whole where something between is missing; whatever lists the job is
  * asked for again.
@@ -130,16 +108,14 @@ function registersChangedBy(kind: EntryKind): (readonly string[])[] {
  */
 export async function takeChange(
   jobId: string,
-  { base, added, count }: JobChange,
+  { base, added, count, registers }: JobChange,
 ): Promise<JobLog> {
   // Also where nobody sees the list: the device keeps what was said last, and without network the Bench is that.
   void client.invalidateQueries({ queryKey: keys.bench });
   void client.invalidateQueries({ queryKey: keys.bike(base.bike.id) });
   // Which bikes are here is asked again by who looks for one next.
   void client.invalidateQueries({ queryKey: ['bikes'], refetchType: 'none' });
-  for (const { entry } of added)
-    for (const queryKey of registersChangedBy(entry.kind))
-      void client.invalidateQueries({ queryKey });
+  for (const register of registers) void client.invalidateQueries({ queryKey: keys[register] });
   const before = client.getQueryData<JobLog>(keys.job(jobId))?.entries ?? [];
   const there = new Set(before.map(({ entry }) => entry.id));
   const entries = [...before, ...added.filter(({ entry }) => !there.has(entry.id))];

@@ -108,13 +108,10 @@ export const useDecide = (jobId: string) =>
   );
 
 /** Adds a correction to a sealed job. */
-export function useAmend(jobId: string) {
-  return useJobWrite<Omit<Amendment, 'id'>>(jobId, async (amendment, { id }) => {
-    const change = await ask<JobChange>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id });
-    for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
-    return change;
-  });
-}
+export const useAmend = (jobId: string) =>
+  useJobWrite<Omit<Amendment, 'id'>>(jobId, (amendment, { id }) =>
+    ask<JobChange>('POST', `/jobs/${jobId}/amendments`, { ...amendment, id }),
+  );
 
 export function useSignOff(jobId: string) {
   return useJobWrite<Omit<SignOff, 'id'>>(jobId, async (signed, { id }) => {
@@ -122,8 +119,6 @@ export function useSignOff(jobId: string) {
     if (outbox.needsYou.some((each) => each.jobId === jobId))
       throw new Error(words.outbox.dealWithIt);
     await pictures.sendFirst(jobId);
-    const change = await ask<JobChange>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
-    for (const queryKey of [keys.records, keys.chain]) void client.invalidateQueries({ queryKey });
-    return change;
+    return ask<JobChange>('POST', `/jobs/${jobId}/sign-off`, { ...signed, id });
   });
 }

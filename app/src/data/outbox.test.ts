@@ -16,7 +16,7 @@ const opened = (
   return outbox;
 };
 
-const CHANGE: JobChange = { base: exampleLog().base, added: [], count: 1 };
+const CHANGE: JobChange = { base: exampleLog().base, added: [], count: 1, registers: [] };
 
 type Answer = { status: number; body: unknown } | 'lost';
 let answers: Answer[];

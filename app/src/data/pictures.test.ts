@@ -2,7 +2,7 @@ import { exampleLog, ME } from '../testing/exampleJob';
 import { Pictures, type PictureStore, type WaitingPicture } from './pictures';
 
 const JOB = exampleLog().base.id;
-const CHANGE = { base: exampleLog().base, added: [], count: 1 };
+const CHANGE = { base: exampleLog().base, added: [], count: 1, registers: [] };
 const picture = (n: number) =>
   ({
     id: `0190a000-0000-7000-8000-00000000000${n}`,

@@ -19,7 +19,7 @@ declare module './told' {
   }
 }
 
-export const beddingPull = tells<BeddingPullEntry>('bedding-pull', 'bench', (job, { end }) => {
+export const beddingPull = tells<BeddingPullEntry>('bedding-pull', 'bench', [], (job, { end }) => {
   if (isNotRidden(job)) return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
   return beddingTooEarly(visitOf(job), end)
     ? fault('step-refused', null, 'rule', { code: 'rule', rule: 8 })

@@ -17,7 +17,7 @@ declare module './told' {
   }
 }
 
-export const bite = tells<BiteEntry>('bite', 'bench');
+export const bite = tells<BiteEntry>('bite', 'bench', []);
 
 /** What can bring the bite that was missing: the faces cleaned, or other parts. */
 const ANSWERS: readonly Touch[] = ['pad-face', 'rotor-face', 'pads', 'rotor'];

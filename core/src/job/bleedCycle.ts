@@ -27,7 +27,7 @@ declare module './job' {
   }
 }
 
-const told = tells<BleedCycleEntry>('bleed-cycle', 'bench');
+const told = tells<BleedCycleEntry>('bleed-cycle', 'bench', []);
 
 export const bleedCycle: Kind<BleedCycleEntry> = {
   ...told,

@@ -11,6 +11,7 @@ export interface ClampGapsEntry extends EntryBase, ClampGaps {
 export const clampGaps: Kind<ClampGapsEntry> = {
   kind: 'clamp-gaps',
   whose: 'bench',
+  registers: [],
   fault: (job, { tighteningId }) => {
     const tightened = job.tightened.find(({ id }) => id === tighteningId);
     if (!tightened) return fault('invalid-input', 'tighteningId', 'unknown');

@@ -20,4 +20,4 @@ declare module './told' {
   }
 }
 
-export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer', 'anybody');
+export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer', 'anybody', []);

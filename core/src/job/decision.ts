@@ -36,6 +36,7 @@ declare module './job' {
 export const decision: Kind<DecisionEntry> = {
   kind: 'decision',
   whose: 'bench',
+  registers: [],
   add: (facts, { kind: _kind, ...decided }, _known, { seq, by }) => ({
     ...facts,
     decided: [...facts.decided, { ...decided, seq, by }],

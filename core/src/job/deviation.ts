@@ -23,4 +23,4 @@ declare module './told' {
   }
 }
 
-export const deviation = tells<DeviationEntry>('deviation', 'bench');
+export const deviation = tells<DeviationEntry>('deviation', 'bench', []);

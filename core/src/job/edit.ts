@@ -18,6 +18,7 @@ declare module './job' {
 export const edit: Kind<EditEntry> = {
   kind: 'edit',
   whose: 'bench',
+  registers: ['notices'],
   add: (facts, { at, was, became }, _known, { seq, by }) => ({
     ...facts,
     ...became,

@@ -43,6 +43,9 @@ export const fault = (
   facts?: EntryFault['facts'],
 ): EntryFault => ({ refusal, field, code, ...(facts ? { facts } : {}) });
 
+/** A register of the shop that entries change. */
+export type Register = 'containers' | 'notices' | 'stock' | 'usedParts' | 'waste' | 'wrenches';
+
 /**
  * A kind of entry: what it adds to a job, and why a job may not take it.
  * `Known` is what the shop's registers said when it was made (the gauge, the wrench, the sheet); null where it rests on none.
@@ -51,6 +54,8 @@ export interface Kind<Entry extends EntryBase & { kind: string }, Known = null> 
   kind: Entry['kind'];
   /** Whose it is: what hands do is the bench's, what the customer says and brings anybody's of the shop. */
   whose: 'bench' | 'anybody';
+  /** What it changes besides its job: whoever shows one of these asks for it again. */
+  registers: readonly Register[];
   /** The first reason against it, or null. */
   fault?: (job: Job, entry: Entry, known: Known) => EntryFault | null;
   /** The job's facts with it. */

@@ -72,6 +72,7 @@ declare module './job' {
 export const fill: Kind<FillEntry, { container: KnownContainer }> = {
   kind: 'fill',
   whose: 'bench',
+  registers: ['containers', 'notices'],
   fault: (job, { at, end, ml }, { container }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet) return fault('invalid-input', 'end', 'not-identified');

@@ -23,6 +23,7 @@ declare module './job' {
 export const test: Kind<TestEntry> = {
   kind: 'test',
   whose: 'bench',
+  registers: [],
   fault: (_job, entry) =>
     (entry.test !== 'lever-side') === (entry.end !== null)
       ? null

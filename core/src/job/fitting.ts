@@ -42,6 +42,7 @@ declare module './job' {
 export const fitting: Kind<FittingEntry, Known> = {
   kind: 'fitting',
   whose: 'bench',
+  registers: ['usedParts'],
   fault: (job, entry, known) => {
     const { end, part, condition, compound, rebedding } = entry;
     const past = usedFault(entry, known?.used ?? null);

@@ -11,6 +11,7 @@ export interface FluidBackEntry extends EntryBase {
 export const fluidBack: Kind<FluidBackEntry> = {
   kind: 'fluid-back',
   whose: 'bench',
+  registers: ['containers'],
   fault: (job, { fillId, ml }) => {
     const filled = job.filled.find(({ id }) => id === fillId);
     if (!filled) return fault('invalid-input', 'fillId', 'unknown');

@@ -32,6 +32,7 @@ declare module './job' {
 export const identification: Kind<IdentificationEntry, { sheet: SheetRevision }> = {
   kind: 'identification',
   whose: 'bench',
+  registers: ['notices'],
   fault: (job, { end }) =>
     hasDisc(job.bike, end) ? null : fault('invalid-input', 'end', 'no-disc'),
   add: (facts, { id, at, end, stampedLimit, stampAgainMm = null }, { sheet }, { seq, by }) => ({

@@ -11,6 +11,7 @@ export interface LookEntry extends EntryBase, Look {
 export const look: Kind<LookEntry> = {
   kind: 'look',
   whose: 'bench',
+  registers: [],
   fault: (job, { measurementId, subject }) => {
     const sitting = job.measured.find(({ id }) => id === measurementId);
     if (!sitting) return fault('invalid-input', 'measurementId', 'unknown');

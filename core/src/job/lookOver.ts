@@ -23,6 +23,7 @@ declare module './job' {
 export const lookOver: Kind<LookOverEntry> = {
   kind: 'look-over',
   whose: 'bench',
+  registers: [],
   fault: (job, { end, area, found, takesBack, words }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (sheet && !areasOf(sheet.brake.actuation).includes(area))

@@ -25,6 +25,7 @@ declare module './told' {
 export const makerAnswer = tells<MakerAnswerEntry>(
   'maker-answer',
   'bench',
+  [],
   (job, { end, deviationId, photoId }) => {
     const asked = toldOf(job, 'deviation', end).find(({ id }) => id === deviationId);
     if (asked?.choice !== 'ask-maker') return fault('invalid-input', 'deviationId', 'not-asked');

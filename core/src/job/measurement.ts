@@ -43,6 +43,7 @@ declare module './job' {
 export const measurement: Kind<MeasurementEntry, { gauge: KnownGauge }> = {
   kind: 'measurement',
   whose: 'bench',
+  registers: [],
   fault: (_job, { part, pointCount, basis }, { gauge }) => {
     if (gauge.retired) return fault('invalid-input', 'gaugeId', 'retired');
     if (!suits(gauge.kind, part)) return fault('invalid-input', 'gaugeId', 'unsuited');

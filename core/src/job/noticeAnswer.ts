@@ -22,6 +22,7 @@ type Known = { byLead: boolean };
 export const noticeAnswer: Kind<NoticeAnswerEntry, Known> = {
   kind: 'notice-answer',
   whose: 'bench',
+  registers: [],
   fault: (job, { noticeId, noticeVersion }, { byLead }) => {
     const notice = noticesMet(job).find(({ id }) => id === noticeId);
     if (!notice) return fault('invalid-input', 'noticeId', 'unknown');

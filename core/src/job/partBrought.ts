@@ -30,6 +30,7 @@ const SHAPED: readonly NewPart[] = ['pads', 'rotor'];
 export const partBrought = tells<PartBroughtEntry>(
   'part-brought',
   'anybody',
+  [],
   (job, { end, part, fits, checked }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet || !SHAPED.includes(part) || checked !== '') return null;

@@ -22,6 +22,7 @@ declare module './job' {
 export const partOff: Kind<PartOffEntry> = {
   kind: 'part-off',
   whose: 'bench',
+  registers: ['usedParts'],
   fault: (job, { end, part, goes }) => {
     const since = kitAt(job, end)[part]?.seq ?? 0;
     if (job.takenOff.some((off) => off.end === end && off.part === part && off.seq > since))

@@ -38,6 +38,7 @@ declare module './job' {
 export const partTaken: Kind<PartTakenEntry, KnownLine> = {
   kind: 'part-taken',
   whose: 'bench',
+  registers: ['stock', 'notices'],
   fault: (_job, { pieces }, { count, description }) =>
     count < pieces ? fault('stock-refused', 'pieces', 'not-enough', { count, description }) : null,
   add: (facts, { id, at, end, stockId, pieces, batch }, known, { by }) => ({

@@ -11,6 +11,7 @@ export interface PassMarkEntry extends EntryBase, PassMark {
 export const passMark: Kind<PassMarkEntry> = {
   kind: 'pass-mark',
   whose: 'bench',
+  registers: ['wrenches'],
   fault: (job, { tighteningId, bolt, pass, measuredNm }) => {
     const tightened = job.tightened.find(({ id }) => id === tighteningId);
     if (!tightened) return fault('invalid-input', 'tighteningId', 'unknown');

@@ -24,6 +24,7 @@ declare module './job' {
 export const photo: Kind<PhotoEntry> = {
   kind: 'photo',
   whose: 'bench',
+  registers: [],
   fault: (_job, { end, area }) =>
     (end === null) === (area === 'as-it-came-in') ? null : fault('invalid-input', 'end', 'of-area'),
   add: (facts, { kind: _kind, ...taken }, _known, { by }) => ({

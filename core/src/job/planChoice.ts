@@ -65,6 +65,7 @@ declare module './job' {
 export const planChoice: Kind<PlanChoiceEntry> = {
   kind: 'plan-choice',
   whose: 'anybody',
+  registers: [],
   fault: (job, entry) => {
     const { procedures, bleed } = atAllEnds(entry);
     const left = ENDS.find((end) => procedures[end].length > 0 && !hasDisc(job.bike, end));

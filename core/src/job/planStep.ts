@@ -105,6 +105,7 @@ const FAULTS = { skipped: skipFault, 'taken-back': backFault } as const;
 export const planStep: Kind<PlanStepEntry> = {
   kind: 'plan-step',
   whose: 'bench',
+  registers: [],
   fault: (job, { step, end, outcome, reason, after }) => {
     if ((job.stepped.at(-1)?.id ?? null) !== after)
       return fault('step-overtaken', null, 'overtaken');

@@ -20,7 +20,7 @@ declare module './told' {
   }
 }
 
-export const radial = tells<RadialEntry>('radial', 'bench', (_job, { eMm }) => {
+export const radial = tells<RadialEntry>('radial', 'bench', [], (_job, { eMm }) => {
   try {
     plausibleE(eMm);
     return null;

@@ -47,6 +47,7 @@ const taken = ({ id, at, place, valueMm, replaces, words = '' }: ReadingEntry, b
 export const reading: Kind<ReadingEntry> = {
   kind: 'reading',
   whose: 'bench',
+  registers: [],
   fault: (job, entry) => {
     const { place, replaces, measurementId } = entry;
     const sitting = job.measured.find(({ id }) => id === measurementId);

@@ -39,6 +39,7 @@ type Known = { byLead: boolean };
 export const reckoned: Kind<ReckonedEntry, Known> = {
   kind: 'reckoned',
   whose: 'bench',
+  registers: [],
   fault: (job, { end, what }, { byLead }) => {
     try {
       isAgainst(axleOf(job.bike, end), what);

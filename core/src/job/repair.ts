@@ -21,6 +21,7 @@ declare module './job' {
 export const repair: Kind<RepairEntry> = {
   kind: 'repair',
   whose: 'bench',
+  registers: [],
   fault: (job, { work, end }) => {
     if (workRule(work).notByWords) return fault('invalid-input', 'work', 'not-by-words');
     const unfiled = work === 'dress-mount' ? fileFault(job, end) : null;

@@ -21,6 +21,7 @@ declare module './told' {
 export const secondLook: Kind<SecondLookEntry, { byApprentice: boolean }> = {
   kind: 'second-look',
   whose: 'bench',
+  registers: [],
   fault: (_job, _entry, { byApprentice }) =>
     byApprentice ? fault('invalid-input', 'words', 'second-pair') : null,
   add: (facts, entry, _known, { seq, by }) => ({

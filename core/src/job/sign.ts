@@ -29,9 +29,9 @@ export interface CauseEntry extends EntryBase {
   cause: Cause;
 }
 
-export const sign = tells<SignEntry>('sign', 'bench');
+export const sign = tells<SignEntry>('sign', 'bench', []);
 
 /** What takes the bike off the road is written down as it was found, where it bars, and not by its name here. */
-export const cause = tells<CauseEntry>('cause', 'bench', (_job, entry) =>
+export const cause = tells<CauseEntry>('cause', 'bench', [], (_job, entry) =>
   causeRule(entry.cause).forbids ? fault('invalid-input', 'cause', 'by-what-was-found') : null,
 );

@@ -37,7 +37,7 @@ declare module './job' {
   }
 }
 
-const told = tells<StayEntry>('stay', 'anybody', (job, { at, since, backBefore }) => {
+const told = tells<StayEntry>('stay', 'anybody', [], (job, { at, since, backBefore }) => {
   const day = dayIn(job.rules.timeZone, at);
   if (since > day) return fault('invalid-input', 'since', 'unknown');
   return backBefore !== null && (backBefore <= since || backBefore > day)

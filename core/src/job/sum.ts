@@ -51,7 +51,7 @@ declare module './told' {
   }
 }
 
-export const sum = tells<SumEntry>('sum', 'anybody');
+export const sum = tells<SumEntry>('sum', 'anybody', []);
 
 /** The last sum of each calculator at an end, those that belong at one place where one is named. */
 export function sumsAt(

@@ -31,6 +31,7 @@ const isSeenWrong = (bike: Bike, told: Told): boolean =>
 export const takenBack: Kind<TakenBackEntry> = {
   kind: 'taken-back',
   whose: 'bench',
+  registers: [],
   fault: (job, { of }) => {
     const told = job.told.find(({ id }) => id === of);
     if (!told) return fault('invalid-input', 'of', 'unknown');

@@ -23,6 +23,7 @@ declare module './told' {
 export const ticked = tells<TickedEntry>(
   'ticked',
   'bench',
+  [],
   (job, { end, check, outcome, words }) => {
     if (!checksAt(job, end).some((each) => each.check === check))
       return fault('invalid-input', 'check', 'not-asked');

@@ -145,6 +145,7 @@ declare module './job' {
 export const tightening: Kind<TighteningEntry, Known> = {
   kind: 'tightening',
   whose: 'bench',
+  registers: ['wrenches'],
   fault: (_job, { crowfoot, setNm }, { window, wrench, retired }) => {
     if (retired) return fault('invalid-input', 'wrenchId', 'retired');
     try {

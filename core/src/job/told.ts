@@ -39,11 +39,13 @@ export function toldOf<K extends ToldKind>(
 export function tells<E extends ToldEntry & EntryBase>(
   kind: E['kind'],
   whose: Kind<E>['whose'],
+  registers: Kind<E>['registers'],
   fault?: NonNullable<Kind<E>['fault']>,
 ): Kind<E> {
   return {
     kind,
     whose,
+    registers,
     ...(fault ? { fault } : {}),
     add: (facts, entry, _known, { seq, by }) => ({
       ...facts,

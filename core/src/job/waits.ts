@@ -36,7 +36,7 @@ declare module './job' {
   }
 }
 
-const told = tells<WaitsEntry>('waits', 'anybody');
+const told = tells<WaitsEntry>('waits', 'anybody', []);
 
 /**
  * A bike that leaves while it waits is ridden: what was proven before falls then, and when it is back what was written meanwhile

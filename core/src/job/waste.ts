@@ -19,6 +19,7 @@ declare module './job' {
 export const waste: Kind<WasteEntry> = {
   kind: 'waste',
   whose: 'bench',
+  registers: ['waste'],
   add: (facts, { kind: _kind, ...wasted }, _known, { by }) => ({
     ...facts,
     wasted: [...facts.wasted, { ...wasted, by }],

@@ -16,4 +16,4 @@ declare module './told' {
   }
 }
 
-export const witness = tells<WitnessEntry>('witness', 'bench');
+export const witness = tells<WitnessEntry>('witness', 'bench', []);

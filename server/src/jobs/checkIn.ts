@@ -44,7 +44,7 @@ export async function checkIn(shop: Shop, person: Person, taken: CheckIn): Promi
     await setSymptoms(transaction, taken.id, taken.symptoms);
   });
   const { log } = await readJob(shop.pool, taken.id);
-  return { base: log.base, added: log.entries, count: log.entries.length };
+  return { base: log.base, added: log.entries, count: log.entries.length, registers: ['notices'] };
 }
 
 /** What was asked besides, as the job's row holds it. */

@@ -1,8 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
+import type { Changed, JobChange, JobLog } from '@hold-fast/contract/jobs';
 import { foldAll, foldOn, type Folded } from '@hold-fast/core/job/fold';
 import type { Job, Judged } from '@hold-fast/core/job/job';
-import type { Logged } from '@hold-fast/core/job/kinds';
+import { KINDS, type Logged } from '@hold-fast/core/job/kinds';
 import { inTransaction, type Queryable, type Pool, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal } from '../platform/refusal';
@@ -79,6 +79,8 @@ interface JobWrite {
   personId: string;
   /** Whether a sealed job takes it. */
   whenSealed?: boolean;
+  /** What it changes besides the job, where no entry of it says so. */
+  registers?: readonly Changed[];
 }
 
 /**
@@ -89,7 +91,7 @@ interface JobWrite {
 export async function changeJob(
   shop: Shop,
   jobId: string,
-  { id, body, personId, whenSealed = false }: JobWrite,
+  { id, body, personId, whenSealed = false, registers = [] }: JobWrite,
   work: (writing: Writing) => Promise<Logged | null>,
 ): Promise<JobChange> {
   const done = await inTransaction(shop.pool, async (transaction) => {
@@ -117,5 +119,10 @@ export async function changeJob(
   const { logged } = done;
   if (done.read) keepRead(shop.pool, jobId, done.read);
   const { base, entries } = (done.read ?? (await readJob(shop.pool, jobId))).log;
-  return { base, added: logged ? [logged] : [], count: entries.length };
+  return {
+    base,
+    added: logged ? [logged] : [],
+    count: entries.length,
+    registers: logged ? KINDS[logged.entry.kind].registers : registers,
+  };
 }

@@ -3,7 +3,7 @@ import { toldOf } from '@hold-fast/core/job/told';
 import { type Job } from '@hold-fast/core/job/job';
 import { checksAt, visitOf } from '@hold-fast/core/job/visit';
 import type { EntryAsSent } from '@hold-fast/contract/entries';
-import { type BenchJob, type Page } from '@hold-fast/contract/jobs';
+import type { BenchJob, JobChange, Page } from '@hold-fast/contract/jobs';
 import type { Problem } from '@hold-fast/contract/problem';
 import type {
   ContainerInStore,
@@ -285,6 +285,22 @@ describe('parts and fluid', () => {
     expect((await put(fresh, 2)).status).toBe(403);
     expect((await put(fresh, 2, lead)).status).toBe(200);
     expect((await fill())[0]).toBe(201);
+  });
+
+  it('says what it changed besides the job, as every write does', async () => {
+    const jobId = await openJob(shop, client);
+    const fresh = container('Poured from', 100);
+    await lead.send('POST', '/containers', fresh);
+    const changedBy = async (each: EntryAsSent) => {
+      const sent = { entry: each, appWord: null };
+      const { body } = await client.send<JobChange>('POST', `/jobs/${jobId}/entries`, sent);
+      return body.registers;
+    };
+    const fill = entry('fill', { end: 'front', containerId: fresh.id, ml: 5 });
+    expect(await changedBy(fill)).toEqual(['containers', 'notices']);
+    const drained = entry('waste', { end: 'front', family: 'mineral', ml: 5 });
+    expect(await changedBy(drained)).toEqual(['waste']);
+    expect(await changedBy(entry('bite', { end: 'front', rose: true }))).toEqual([]);
   });
 
   it('a container that held the wrong fluid: every brake it went into is tagged until its fluid is looked at after that', async () => {

@@ -46,7 +46,8 @@ export async function signOff(
   await checkPin(tries, await personById(shop.pool, person.id), signed.pin);
 
   const { pin: _, ...body } = signed;
-  const write = { id: signed.id, body, personId: person.id };
+  const registers = ['records', 'chain', 'dues'] as const;
+  const write = { id: signed.id, body, personId: person.id, registers };
   return changeJob(shop, jobId, write, async ({ transaction, job, seq, read }) => {
     const at = shop.now();
     const bars = barsAtSigning(job, { toldOf: signed.toldOf, at: at.toISOString() });
@@ -106,7 +107,13 @@ export async function amend(
 ): Promise<JobChange> {
   await checkPin(tries, await personById(shop.pool, person.id), amendment.pin);
   const { pin: _, ...body } = amendment;
-  const write = { id: amendment.id, body, personId: person.id, whenSealed: true };
+  const write = {
+    id: amendment.id,
+    body,
+    personId: person.id,
+    whenSealed: true,
+    registers: ['records', 'chain'],
+  } as const;
   return changeJob(shop, jobId, write, async ({ transaction, job, seq }) => {
     if (!job.sealed) throw new Refusal('not-found');
     const items = inspectedItems(job);

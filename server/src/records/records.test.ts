@@ -2,7 +2,13 @@ import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { readSealed } from '@hold-fast/contract/recordRead';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import type { BikePage } from '@hold-fast/contract/bikes';
-import type { ChainState, Page, SealedRecord, SealedRow } from '@hold-fast/contract/jobs';
+import type {
+  ChainState,
+  JobChange,
+  Page,
+  SealedRecord,
+  SealedRow,
+} from '@hold-fast/contract/jobs';
 import { checkChain, sealLink } from '@hold-fast/core/seal/chain';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import { addDays } from 'date-fns/addDays';
@@ -425,6 +431,21 @@ describe('a sealed job', () => {
     ];
     expect(late.map(({ status }) => status)).toEqual([409, 409, 409, 409]);
     expect(JSON.stringify(await chainAfter(shop.pool, 0, 20_000))).toBe(before);
+  });
+
+  it('says what closing and amending it changed besides the job', async () => {
+    const jobId = await readyJob();
+    const changedBy = async (to: string, sent: object) =>
+      (
+        await client.send<JobChange>('POST', `/jobs/${jobId}/${to}`, {
+          id: uuid(),
+          pin: PIN,
+          ...sent,
+        })
+      ).body.registers;
+    expect(await changedBy('sign-off', { toldOf: [] })).toEqual(['records', 'chain', 'dues']);
+    const amendment = { words: 'The lot was K22-119.', takesBack: [] };
+    expect(await changedBy('amendments', amendment)).toEqual(['records', 'chain']);
   });
 
   it('is listed once at its bike, however often it was amended', async () => {
