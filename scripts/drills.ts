@@ -1,9 +1,10 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
 
-// What it takes to add to the trade: each drill adds something made up, in the compiler's eyes only. It must touch few files,
-// compile whole, and not compile with any one fact left out.
+// What it takes to add to the trade: each drill adds something made up, to a scratch copy or in the compiler's eyes only. It must touch
+// few files, compile whole, and not compile with any one fact left out.
 
 const root = path.resolve(__dirname, '..');
 
@@ -187,6 +188,7 @@ declare module './told' {
 export const noteLeft = tells<NoteLeftEntry>(
   'note-left',
   'anybody',
+  [],
 );
 `,
       },
@@ -228,6 +230,7 @@ export const NoteLeft = z.strictObject({
     facts: [
       "    'note-left': NoteLeftEntry;",
       "  'anybody',",
+      '  [],\n',
       '  words: words(300),',
       "'note-left': NoteLeft,",
     ],
@@ -241,11 +244,14 @@ const { options } = ts.parseJsonConfigFileContent(
 );
 
 /** Every module that states a fact of the trade, passes it on, or says it: all but screens and tests. */
-const HOUSE = ['core/src', 'contract/src', 'server/src', 'app/src/words'].flatMap((folder) =>
-  readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
-    .map((file) => path.join(folder, file))
-    .filter((file) => /\.ts$/.test(file) && !/\.test\.ts$|\/testing\//.test(file)),
-);
+const HOUSE = [
+  'app/src/remembered.ts',
+  ...['core/src', 'contract/src', 'server/src', 'app/src/words'].flatMap((folder) =>
+    readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
+      .map((file) => path.join(folder, file))
+      .filter((file) => /\.ts$/.test(file) && !/\.test\.ts$|\/testing\//.test(file)),
+  ),
+];
 
 type Overlay = ReadonlyMap<string, string>;
 
@@ -266,7 +272,7 @@ function overlaid(edits: readonly Edit[]): Overlay {
 let last: ts.Program | undefined;
 const parsed = new Map<string, ts.SourceFile>();
 
-function programOf(overlay: Overlay): ts.Program {
+function programOf(overlay: Overlay, files: readonly string[]): ts.Program {
   const host = ts.createCompilerHost(options);
   const given = new Map([...overlay].map(([file, text]) => [path.join(root, file), text]));
   const { fileExists, readFile, getSourceFile } = host;
@@ -282,9 +288,8 @@ function programOf(overlay: Overlay): ts.Program {
     if (known) parsed.set(file, known);
     return known;
   };
-  const names = [...new Set([...HOUSE, ...overlay.keys()])].map((file) => path.join(root, file));
   last = ts.createProgram({
-    rootNames: names,
+    rootNames: [...new Set([...overlay.keys(), ...files])].map((file) => path.join(root, file)),
     options: { ...options, incremental: false, tsBuildInfoFile: undefined, types: ['node'] },
     host,
     ...(last ? { oldProgram: last } : {}),
@@ -292,47 +297,113 @@ function programOf(overlay: Overlay): ts.Program {
   return last;
 }
 
-const said = ({ file, messageText }: ts.Diagnostic) =>
-  `${file ? path.relative(root, file.fileName) : ''}: ${ts.flattenDiagnosticMessageText(messageText, ' ')}`;
-
-/** What the compiler finds wrong, in these files or in all of the house. */
-function faults(overlay: Overlay, only?: Iterable<string>): string[] {
-  const program = programOf(overlay);
-  const files = only
-    ? [...only].map((file) => program.getSourceFile(path.join(root, file))!)
-    : program.getSourceFiles().filter(({ isDeclarationFile }) => !isDeclarationFile);
-  return files.flatMap((file) => program.getSemanticDiagnostics(file)).map(said);
+/** Which of these files compile. */
+function sound(overlay: Overlay, files: readonly string[]): string[] {
+  const program = programOf(overlay, files);
+  return files.filter(
+    (file) =>
+      program.getSemanticDiagnostics(program.getSourceFile(path.join(root, file))!).length === 0,
+  );
 }
 
+/** What is wrong in all of the house: of a scratch copy, by the compiler in native code. */
+function faults(overlay: Overlay): string[] {
+  const scratch = path.join(root, '.cache/drills');
+  rmSync(scratch, { recursive: true, force: true });
+  const files = [...new Set([...HOUSE, ...overlay.keys()])];
+  for (const file of files) {
+    mkdirSync(path.dirname(path.join(scratch, file)), { recursive: true });
+    writeFileSync(path.join(scratch, file), overlay.get(file) ?? read(file));
+  }
+  const config = path.join(scratch, 'tsconfig.json');
+  const compilerOptions = {
+    incremental: false,
+    tsBuildInfoFile: null,
+    types: ['node'],
+    paths: Object.fromEntries(
+      ['core', 'contract', 'server'].map((house) => [
+        `@hold-fast/${house}/*`,
+        [`./${house}/src/*`],
+      ]),
+    ),
+  };
+  writeFileSync(
+    config,
+    JSON.stringify({ extends: '../../app/tsconfig.json', compilerOptions, include: [], files }),
+  );
+  const compiler = path.join(root, 'node_modules/typescript-7/bin/tsc');
+  const { status, stdout } = spawnSync(process.execPath, [compiler, '-p', config], {
+    cwd: scratch,
+    encoding: 'utf8',
+  });
+  return status === 0 ? [] : stdout.trim().split('\n');
+}
+
+/** One fact left out of an addition, and the file that states it. */
+interface LeftOut {
+  drill: Drill;
+  fact: string;
+  file: string;
+  adds: readonly Edit[];
+}
+
+function leftOut(drill: Drill, fact: string): LeftOut {
+  const { what, adds, words } = drill;
+  const file = [...overlaid([...adds, ...words])].find(([, text]) => text.includes(fact))?.[0];
+  const addition = adds.find((edit) => edit.file === file && edit.text.includes(fact));
+  if (!file || !addition) throw new Error(`${what}: nothing states ${fact}`);
+  const without = { ...addition, text: addition.text.replace(fact, '') };
+  return {
+    drill,
+    fact,
+    file,
+    adds: adds.map((edit) => (edit === addition ? without : edit)),
+  };
+}
+
+/**
+ * What compiles with a fact left out, and should not. Additions are made to the house at once, each without one of its facts: they lie
+ * in files of their own, so that a fault is the fault of the one whose file it is in.
+ */
+function unmissed(): LeftOut[] {
+  const rounds: LeftOut[][] = [];
+  for (const drill of DRILLS)
+    for (const [i, fact] of drill.facts.entries()) (rounds[i] ??= []).push(leftOut(drill, fact));
+  return rounds.flatMap((round) => {
+    const whole = DRILLS.filter((drill) => round.every((each) => each.drill !== drill));
+    const adds = [...round, ...whole].flatMap((each) => each.adds);
+    const overlay = overlaid([...adds, ...DRILLS.flatMap(({ words }) => words)]);
+    const unmoved = sound(
+      overlay,
+      round.map(({ file }) => file),
+    );
+    return round.filter(({ file }) => unmoved.includes(file));
+  });
+}
+
+const filesOf = (edits: readonly Edit[]) => [...new Set(edits.map(({ file }) => file))];
+const touchedBy = ({ adds }: Drill) => filesOf(adds.filter((edit) => 'behind' in edit));
+
 function main(): void {
-  const wrong: string[] = [];
-  const whole = faults(overlaid(DRILLS.flatMap(({ adds, words }) => [...adds, ...words])));
-  wrong.push(...whole.map((fault) => `All of it together does not compile. ${fault}`));
+  const together = faults(overlaid(DRILLS.flatMap(({ adds, words }) => [...adds, ...words])));
+  const missed = unmissed();
+  const wrong = [
+    ...together.map((fault) => `All of it together does not compile. ${fault}`),
+    ...missed.map(({ drill, fact }) => `${drill.what}: compiles without ${fact.trim()}`),
+  ];
   console.log(
     `${'To add'.padEnd(20)} ${'touches'.padEnd(8)} ${'facts'.padEnd(6)} caught when left out`,
   );
-  for (const { what, adds, words, facts } of DRILLS) {
-    const touched = new Set(adds.flatMap((edit) => ('behind' in edit ? [edit.file] : [])));
-    const full = overlaid([...adds, ...words]);
-    let caught = 0;
-    for (const fact of facts) {
-      const file = [...full].find(([, text]) => text.includes(fact))?.[0];
-      if (!file) throw new Error(`${what}: nothing states ${fact}`);
-      const addition = adds.find((edit) => edit.file === file && edit.text.includes(fact))!;
-      const without = adds.map((edit) =>
-        edit === addition ? { ...edit, text: edit.text.replace(fact, '') } : edit,
-      );
-      if (faults(overlaid([...without, ...words]), [file]).length > 0) caught += 1;
-      else wrong.push(`${what}: compiles without ${fact.trim()}`);
-    }
-    const unsaid = overlaid(adds);
-    const mute = new Set(words.map(({ file }) => file));
-    for (const file of mute)
-      if (faults(unsaid, [file]).length === 0)
-        wrong.push(`${what}: compiles with no word in ${file}`);
-    if (touched.size > MOST_FILES) wrong.push(`${what}: touches ${[...touched].join(', ')}`);
+  for (const drill of DRILLS) {
+    const { what, adds, words, facts } = drill;
+    const mute = filesOf(words);
+    for (const file of sound(overlaid(adds), mute))
+      wrong.push(`${what}: compiles with no word in ${file}`);
+    const touched = touchedBy(drill);
+    if (touched.length > MOST_FILES) wrong.push(`${what}: touches ${touched.join(', ')}`);
+    const caught = facts.length - missed.filter((each) => each.drill === drill).length;
     console.log(
-      `${what.padEnd(20)} ${String(touched.size).padEnd(8)} ${String(facts.length).padEnd(6)} ${caught}, and ${mute.size} files of words`,
+      `${what.padEnd(20)} ${String(touched.length).padEnd(8)} ${String(facts.length).padEnd(6)} ${caught}, and ${mute.length} files of words`,
     );
   }
   for (const fault of wrong) console.log(fault);
