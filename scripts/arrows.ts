@@ -88,11 +88,24 @@ const DIRECTIONS: readonly Direction[] = [
   },
 ];
 
-/** A resource may ask another’s store, and never its routes. */
-const isOthersRoutes = (module: string, other: string) =>
-  /^server\/src\/[^/]+\/routes\.ts$/.test(other) &&
-  /^server\/src\/[^/]+\//.test(module) &&
-  path.dirname(module) !== path.dirname(other);
+/** What a resource has within; null outside of the resources, and of tests, which may ask anything. */
+function withinResource(module: string): { resource: string; file: string } | null {
+  const [, resource, file] =
+    /^server\/src\/(?!platform\/|testing\/)([^/]+)\/(.+)$/.exec(module) ?? [];
+  return resource && file && !file.endsWith('.test.ts') ? { resource, file } : null;
+}
+
+/** Of another resource a resource may ask what it stores, and nothing of what it does. */
+function isOthersInside(module: string, other: string): boolean {
+  const asking = withinResource(module);
+  const asked = withinResource(other);
+  return (
+    asking !== null &&
+    asked !== null &&
+    asking.resource !== asked.resource &&
+    !/(^s|S)tore\.ts$/.test(asked.file)
+  );
+}
 
 /** Imports that run the wrong way, in words. Modules are named from the root. */
 export function wrongWays(imports: ReadonlyMap<string, readonly string[]>): string[] {
@@ -103,7 +116,8 @@ export function wrongWays(imports: ReadonlyMap<string, readonly string[]>): stri
       );
       const why =
         against?.why ??
-        (isOthersRoutes(module, other) && 'a resource may ask another’s store, never its routes');
+        (isOthersInside(module, other) &&
+          'a resource may ask what another stores, never its rules or routes');
       return why ? [`${module} → ${other}: ${why}`] : [];
     }),
   );

@@ -15,7 +15,7 @@ import { stores } from '@hold-fast/demo/stores';
 import { INSPECTIONS } from '@hold-fast/demo/inspections';
 import { BIKES, CUSTOMERS, VISITS, type Deed, type Visit } from '@hold-fast/demo/visits';
 import type { Job } from '@hold-fast/core/job/job';
-import { readJob } from '@hold-fast/server/jobs/jobBook';
+import { readJob } from '@hold-fast/server/jobs/readStore';
 import { mechanics } from '@hold-fast/server/jobs/dayStore';
 import { addPerson } from '@hold-fast/server/people/store';
 import type { Pool } from '@hold-fast/server/platform/database';

@@ -3,6 +3,9 @@
 export const ROLES = ['owner', 'lead', 'mechanic', 'counter'] as const;
 export type Role = (typeof ROLES)[number];
 
+/** Roles that measure and sign: the counter checks in, quotes and hands over, and neither measures, signs nor accepts [D]. */
+export const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
+
 /** Roles that may accept what was not proven. */
 export const LEADS: readonly Role[] = ['owner', 'lead'];
 export const isLead = ({ role }: { role: Role }): boolean => LEADS.includes(role);

@@ -1,7 +1,7 @@
 import type { EraseCustomer } from '@hold-fast/contract/bikes';
 import type { Person } from '@hold-fast/contract/people';
 import { ERASED } from '@hold-fast/core/job/withheld';
-import { checkPin } from '../people/rules';
+import { checkPin } from '../platform/pin';
 import { personById } from '../people/store';
 import type { Tries } from '../platform/tries';
 import { inTransaction } from '../platform/database';

@@ -9,7 +9,7 @@ import {
   type HangsOn,
   type Passport,
 } from '@hold-fast/core/passport/passport';
-import { adviceOfBike, tagsOfBike } from './fromVisits';
+import { adviceOfBike, tagsOfBike } from './visitStore';
 import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';

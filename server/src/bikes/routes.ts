@@ -20,7 +20,7 @@ import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { duesOfBike } from '../due/store';
 import { noticesAt } from '../notices/store';
-import { adviceOfBike, fittingsOfBike, reckonedOfBike } from './fromVisits';
+import { adviceOfBike, fittingsOfBike, reckonedOfBike } from './visitStore';
 import {
   bikeById,
   BIKES_A_PAGE,
@@ -39,7 +39,7 @@ import { takeBike } from './import';
 import { passportOf, takePassport } from './passports';
 import { passportsTaken } from './passportStore';
 import { wearOfBike } from './wear';
-import { wordsOf } from './words';
+import { wordsOf } from './wordStore';
 
 const ListQuery = z.strictObject({
   q: z.string().max(80).optional(),

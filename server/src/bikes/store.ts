@@ -7,7 +7,7 @@ import type {
   ThicknessPoint,
 } from '@hold-fast/contract/bikes';
 import { insert, run, select, selectOne, type Queryable } from '../platform/database';
-import { hasWord, startOf, tagOf } from './words';
+import { hasWord, startOf, tagOf } from './wordStore';
 
 export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
   b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,

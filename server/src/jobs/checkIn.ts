@@ -7,7 +7,8 @@ import { inTransaction, insert, run, type Transaction } from '../platform/databa
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { changeJob, readJob } from './jobBook';
+import { changeJob } from './changeJob';
+import { readJob } from './readStore';
 import { isVisitOf, nextTag, openJobOfBike, setSymptoms } from './store';
 
 /**

@@ -28,7 +28,7 @@ import {
   unplacedCount,
   type PlacedRow,
 } from './dayStore';
-import { readJob } from './jobBook';
+import { readJob } from './readStore';
 
 /** The day's bench: who works at what, and in which order. */
 export function dayRoutes(shop: Shop): Router {

@@ -5,12 +5,12 @@ import type { Decision } from '@hold-fast/contract/signOff';
 import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
 import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job } from '@hold-fast/core/job/job';
-import { checkPin } from '../people/rules';
+import { checkPin } from '../platform/pin';
 import { addPinTry, personByName } from '../people/store';
 import type { Tries } from '../platform/tries';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { changeJob } from './jobBook';
+import { changeJob } from './changeJob';
 
 /**
  * Records that a lead accepts an "unproven", or that the customer refuses to have a "replace" replaced. It

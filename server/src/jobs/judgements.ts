@@ -17,7 +17,7 @@ import { checkAskedFor } from '@hold-fast/core/trouble/follow';
 import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { v7 as uuid } from 'uuid';
-import { adviceOfBike, tagsOfBike } from '../bikes/fromVisits';
+import { adviceOfBike, tagsOfBike } from '../bikes/visitStore';
 import { insert, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
 

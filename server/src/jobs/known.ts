@@ -9,7 +9,7 @@ import type { Person } from '@hold-fast/contract/people';
 import type { Queryable } from '../platform/database';
 import { sheetRevision } from '../sheets/store';
 import { gaugeById, holdContainer, holdStock, wrenchById } from '../stores/store';
-import { holdUsedPart } from '../stores/usedParts';
+import { holdUsedPart } from '../stores/usedPartStore';
 import { refusalOf } from './refusals';
 
 const unknown = (field: string) => refusalOf({ refusal: 'invalid-input', field, code: 'unknown' });

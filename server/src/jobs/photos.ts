@@ -8,7 +8,7 @@ import sharp from 'sharp';
 import { insert, selectOne, type Queryable } from '../platform/database';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { changeJob } from './jobBook';
+import { changeJob } from './changeJob';
 import { refusalOf } from './refusals';
 
 /** Most points of a picture, so that a small file never unfolds into a huge one. */

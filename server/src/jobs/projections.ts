@@ -2,7 +2,7 @@ import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
 import { dayIn } from '@hold-fast/core/job/day';
 import type { Job } from '@hold-fast/core/job/job';
 import { usedPartOf } from '@hold-fast/core/job/partOff';
-import { addUsedPart, usedPartFitted } from '../stores/usedParts';
+import { addUsedPart, usedPartFitted } from '../stores/usedPartStore';
 import { insert, type Transaction } from '../platform/database';
 import { countClicks, noteOpened } from '../stores/store';
 

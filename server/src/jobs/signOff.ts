@@ -11,7 +11,7 @@ import type { Json } from '@hold-fast/core/seal/canonical';
 import { sealLink } from '@hold-fast/core/seal/chain';
 import { outcomesOf } from '@hold-fast/core/trouble/outcomes';
 import { keepDues } from '../due/store';
-import { checkPin } from '../people/rules';
+import { checkPin } from '../platform/pin';
 import { personById } from '../people/store';
 import type { Tries } from '../platform/tries';
 import { newToken } from '../platform/addresses';
@@ -19,7 +19,7 @@ import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { addRecord, addWithheld, holdHead } from '../records/store';
 import { countOutcomes } from '../trouble/store';
-import { changeJob } from './jobBook';
+import { changeJob } from './changeJob';
 import { hangTakenBack, hangUnrepaired, noteRefusals } from './judgements';
 import { openJobOfBike } from './store';
 

@@ -4,7 +4,7 @@ import type { Amended, Intake, JobBase, Judged } from '@hold-fast/core/job/job';
 import type { EntryKind, Logged } from '@hold-fast/core/job/kinds';
 import type { ShopRules } from '@hold-fast/core/rules/shopRules';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
-import { adviceOfBike, fittingsOfBike, tagsOfBike } from '../bikes/fromVisits';
+import { adviceOfBike, fittingsOfBike, tagsOfBike } from '../bikes/visitStore';
 import { BIKE_COLUMNS, bikeOf } from '../bikes/store';
 import { noticesAt } from '../notices/store';
 import { insert, run, select, selectOne, type Queryable } from '../platform/database';

@@ -16,7 +16,8 @@ import {
   type Client,
   type TestShop,
 } from '../testing/testShop';
-import { rolesOf, OPEN_ROUTES, ROUTES } from './rules';
+import { rolesOf } from '../jobs/rules';
+import { OPEN_ROUTES, ROUTES } from './rules';
 
 let shop: TestShop;
 const as = {} as Record<Role, Client>;

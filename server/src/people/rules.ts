@@ -1,17 +1,11 @@
-import { SENT, type SentKind } from '@hold-fast/core/job/kinds';
-import type { Person } from '@hold-fast/contract/people';
-import { LEADS, RINGS, ROLES, type Role } from '@hold-fast/contract/roles';
+import { BENCH, LEADS, RINGS, ROLES, type Role } from '@hold-fast/contract/roles';
 import type { NextFunction, Request, Response } from 'express';
-import { Refusal, refuseField } from '../platform/refusal';
-import { secretMatches } from '../platform/secrets';
+import { Refusal } from '../platform/refusal';
 import { isChoosing, personOn } from '../platform/session';
-import type { StoredPerson } from './store';
-import type { Tries } from '../platform/tries';
 
 // Who may do what. The counter checks in, quotes and hands over, and neither measures, signs nor accepts [D].
 
 const ALL: readonly Role[] = ROLES;
-const BENCH: readonly Role[] = ['owner', 'lead', 'mechanic'];
 
 /** Routes that anybody may ask before they are known. */
 export const OPEN_ROUTES = [
@@ -34,7 +28,7 @@ export const ROUTES = {
   'POST /jobs': ALL,
   'GET /jobs/:jobId': ALL,
   'PUT /jobs/:jobId': ALL,
-  /** Each kind of entry by itself: {@link rolesOf}. */
+  /** Each kind of entry by itself: `rolesOf` of jobs. */
   'POST /jobs/:jobId/entries': ALL,
   'POST /jobs/:jobId/photos': ALL,
   'GET /photos/:photoId': ALL,
@@ -128,10 +122,6 @@ export const ROUTES = {
   'POST /feed/gauges/:serial': BENCH,
 } as const satisfies Readonly<Record<string, readonly Role[]>>;
 
-/** Who may make an entry of this kind. */
-export const rolesOf = (kind: SentKind): readonly Role[] =>
-  SENT[kind].whose === 'anybody' ? ALL : BENCH;
-
 const PATTERNS = Object.entries(ROUTES).map(([route, roles]) => {
   const [method, path] = route.split(' ') as [string, string];
   return { method, path: new RegExp(`^${path.replace(/:\w+/g, '[^/]+')}/?$`), roles };
@@ -156,21 +146,4 @@ export function allowedOnly(request: Request, response: Response, next: NextFunc
   if (isChoosing(response) && !BEFORE_CHOOSING.includes(`${method} ${request.path}`))
     throw new Refusal('choose-secrets');
   next();
-}
-
-/** @throws Refusal `not-allowed` unless entries of this kind are this person's. */
-export function entryAllowed({ role }: Person, kind: SentKind): void {
-  if (!rolesOf(kind).includes(role)) throw new Refusal('not-allowed');
-}
-
-/** @throws Refusal `wrong-pin` unless the PIN is this person's and they are not locked, `too-many-tries` where it has to wait. */
-export async function checkPin(
-  tries: Tries,
-  person: StoredPerson | null,
-  pin: string,
-): Promise<void> {
-  const right = await tries.attempt(`pin ${person?.id ?? 'nobody'}`, () =>
-    secretMatches(person && !person.locked ? person.pinHash : null, pin),
-  );
-  if (!right) throw refuseField('wrong-pin', 'pin', 'wrong-pin');
 }

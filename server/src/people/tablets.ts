@@ -9,7 +9,7 @@ import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import { cookieOf, setCookie } from '../platform/cookie';
 import { personOn, type Sessions } from '../platform/session';
-import { checkPin } from './rules';
+import { checkPin } from '../platform/pin';
 import { personById } from './store';
 import { addTablet, endTablet, tabletBy, tablets } from './tabletStore';
 import type { Tries } from '../platform/tries';

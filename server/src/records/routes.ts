@@ -1,11 +1,11 @@
 import { WORDS } from '@hold-fast/core/wear/verdict';
 import { Router } from 'express';
 import { z } from 'zod';
-import { wordsOf } from '../bikes/words';
+import { wordsOf } from '../bikes/wordStore';
 import { parse } from '../platform/parse';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { daysAsked } from '../shopRules/daysAsked';
+import { daysAsked } from '../platform/daysAsked';
 import { rulesInForce } from '../shopRules/store';
 import { ChainWatch } from './chainWatch';
 import { recordById, recordsPage } from './store';

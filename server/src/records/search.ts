@@ -1,4 +1,4 @@
-import { hasWord, isCommon, startOf, tagOf } from '../bikes/words';
+import { hasWord, isCommon, startOf, tagOf } from '../bikes/wordStore';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { select, type Queryable, type Value } from '../platform/database';
 

@@ -52,7 +52,7 @@ import {
 } from './store';
 
 import { takeStock } from './import';
-import { holdUsedPart, scrapUsedPart, usedPartsPage } from './usedParts';
+import { holdUsedPart, scrapUsedPart, usedPartsPage } from './usedPartStore';
 
 const GaugeId = z.object({ gaugeId: z.uuid() });
 const ThingId = z.object({ id: z.uuid() });

@@ -1,12 +1,12 @@
 import { TraceQuery, type TraceRow } from '@hold-fast/contract/trace';
 import { rejudged } from '@hold-fast/core/inspection/rejudge';
 import { Router } from 'express';
-import { readJob } from '../jobs/jobBook';
+import { readJob } from '../jobs/readStore';
 import { parse } from '../platform/parse';
 import type { Shop } from '../platform/shop';
 import { sheetRevision } from '../sheets/store';
 import { rulesInForce } from '../shopRules/store';
-import { daysAsked } from '../shopRules/daysAsked';
+import { daysAsked } from '../platform/daysAsked';
 import { judgedByOlder, nextOf, tracePage } from './store';
 
 export function traceRoutes(shop: Shop): Router {

@@ -1,67 +1,14 @@
-import { isDeepStrictEqual } from 'node:util';
-import type { Changed, JobChange, JobLog } from '@hold-fast/contract/jobs';
-import { foldAll, foldOn, type Folded } from '@hold-fast/core/job/fold';
-import type { Job, Judged } from '@hold-fast/core/job/job';
+import type { Changed, JobChange } from '@hold-fast/contract/jobs';
+import { foldOn } from '@hold-fast/core/job/fold';
+import type { Job } from '@hold-fast/core/job/job';
 import { KINDS, type Logged } from '@hold-fast/core/job/kinds';
-import { inTransaction, type Queryable, type Pool, type Transaction } from '../platform/database';
+import { inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { noteJudgements } from './judgements';
-import {
-  countWrite,
-  holdJob,
-  keepEntry,
-  logOfJob,
-  stateOfJob,
-  verdictsKept,
-  type HeldJob,
-} from './store';
-
-/** A job as it was read last: what it is made of, what follows, and how everything it rests on stood. */
-interface ReadJob {
-  held: HeldJob;
-  log: JobLog;
-  folded: Folded;
-  /** The last verdict kept of each sitting. */
-  verdicts: ReadonlyMap<string, Judged>;
-}
-
-/** So many jobs stay read: those in hand, with room to spare. */
-const MOST_READ = 64;
-const BOOKS = new WeakMap<Pool, Map<string, ReadJob>>();
-
-function bookOf(pool: Pool): Map<string, ReadJob> {
-  const book = BOOKS.get(pool) ?? new Map<string, ReadJob>();
-  BOOKS.set(pool, book);
-  return book;
-}
-
-function keepRead(pool: Pool, jobId: string, read: ReadJob): void {
-  const book = bookOf(pool);
-  book.delete(jobId);
-  book.set(jobId, read);
-  const [oldest] = book.keys();
-  if (book.size > MOST_READ) book.delete(oldest!);
-}
-
-/** The job at a state: as it was read, where nothing it rests on has changed since, else read afresh. */
-async function readAt(pool: Pool, on: Queryable, jobId: string, held: HeldJob): Promise<ReadJob> {
-  const read = bookOf(pool).get(jobId);
-  if (read && isDeepStrictEqual(read.held, held)) return read;
-  const log = (await logOfJob(on, jobId))!;
-  const folded = foldAll(log.base, log.entries);
-  return { held, log, folded, verdicts: await verdictsKept(on, jobId) };
-}
-
-/** @throws Refusal `not-found` */
-export async function readJob(pool: Pool, jobId: string): Promise<ReadJob> {
-  const held = await stateOfJob(pool, jobId);
-  if (!held) throw new Refusal('not-found');
-  const read = await readAt(pool, pool, jobId, held);
-  keepRead(pool, jobId, read);
-  return read;
-}
+import { keepRead, readAt, readJob, type ReadJob } from './readStore';
+import { countWrite, holdJob, keepEntry } from './store';
 
 /** What a writer works with: the job as it stands, held, and the place its write has in the order. */
 interface Writing {
