@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 import {
   allSent,
   beginRotor,
@@ -140,4 +141,36 @@ test('a signature cannot overtake a reading that is still on its way', async ({ 
     page.getByText('The front rotor: the work must be done', { exact: false }),
   ).toBeVisible();
   expect(await jobAt(page, job.replace('/bench/', ''))).toMatchObject({ sealed: null });
+});
+
+test('who stands at the sign-off sees what another wrote meanwhile, with nothing touched', async ({
+  page,
+  browser,
+}) => {
+  await page.clock.install();
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Watched rider', 'Watched commuter');
+  await goTo(page, `${job}/sign-off`);
+  await expect(page.getByRole('heading', { name: 'Sign off' }).last()).toBeVisible();
+  await expect(page.getByText('Do not ride')).toHaveCount(0);
+  const other = await browser.newContext();
+  await openBench(await other.newPage(), 'Joss Tarrel');
+  const sent = await other.request.post(`/api${job.replace('/bench', '/jobs')}/entries`, {
+    data: {
+      entry: {
+        kind: 'look-over',
+        id: uuid(),
+        at: new Date().toISOString(),
+        end: 'front',
+        area: 'leaks',
+        found: ['leak-at-lever'],
+        words: '',
+      },
+      appWord: null,
+    },
+  });
+  expect(sent.status(), await sent.text()).toBe(201);
+  await other.close();
+  await page.clock.fastForward('00:31');
+  await expect(page.getByText('Do not ride').first()).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import type { Place } from '@hold-fast/core/job/entry';
 import type { JobChange, JobLog } from '@hold-fast/contract/jobs';
-import { QueryClient } from '@tanstack/react-query';
+import { QueryClient, replaceEqualDeep } from '@tanstack/react-query';
 import type { Person } from '@hold-fast/contract/people';
 import { ask, NoConnection, onSignedOut } from './api';
 import { deviceStorage } from './deviceStorage';
@@ -23,6 +23,11 @@ export const client = new QueryClient({
     mutations: { retry: false, networkMode: 'always' },
   },
 });
+
+/** What several look at at once: what another wrote is seen so long after it, where nobody touches anything. */
+const SEEN_AFTER_MS = 30_000;
+for (const queryKey of [['bench'], ['job'], ['days']])
+  client.setQueryDefaults(queryKey, { refetchInterval: SEEN_AFTER_MS });
 
 export const keys = {
   session: ['session'],
@@ -86,7 +91,9 @@ export const whoIsHere = (): Omit<Place, 'seq'> => {
  */
 export function laterOf(arrived: JobLog): JobLog {
   const atHand = client.getQueryData<JobLog>(keys.job(arrived.base.id));
-  return atHand && atHand.base.revision > arrived.base.revision ? atHand : arrived;
+  if (!atHand || atHand.base.revision < arrived.base.revision) return arrived;
+  // The same once more is not folded anew.
+  return atHand.base.revision > arrived.base.revision ? atHand : replaceEqualDeep(atHand, arrived);
 }
 
 /**

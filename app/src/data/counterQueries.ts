@@ -141,13 +141,9 @@ export const useChain = () =>
       data?.whole && data.checked < data.links ? CHAIN_POLL_MS : false,
   });
 
-/** The day's bench. It is looked at by several at once: what another moved is seen within half a minute. */
+/** The day's bench. */
 export const useWorkday = (day: string) =>
-  useQuery({
-    queryKey: keys.day(day),
-    queryFn: () => ask<Workday>('GET', `/day?day=${day}`),
-    refetchInterval: 30_000,
-  });
+  useQuery({ queryKey: keys.day(day), queryFn: () => ask<Workday>('GET', `/day?day=${day}`) });
 
 /** What was written to customers, the newest first. */
 export const useMessages = () => usePages<Message>(keys.messages, '/messages');
