@@ -1,5 +1,6 @@
 import type { TickedEntry } from '@hold-fast/core/job/ticked';
-import { CHECKS, TICKS } from '@hold-fast/core/procedure/finalCheck';
+import { CHECKS } from '@hold-fast/core/procedure/checks';
+import { TICKS } from '@hold-fast/core/procedure/finalCheck';
 import { z } from 'zod';
 import { End, wordsOrNone } from '../fields';
 import { entry } from './entry';

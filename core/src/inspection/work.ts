@@ -1,10 +1,13 @@
 import type { Actuation } from '../kit/actuation';
 import type { Touch } from '../evidence/touch';
+import type { Check } from '../procedure/checks';
 import type { Hold } from '../procedure/hold';
 
 interface WorkRule {
   /** What it touches, where it is recorded by its name and not step by step. */
   touches: readonly Touch[];
+  /** What is ticked by name after it besides every bolt, where it is told in words: what it opens is shut, what it takes off is on [P]. */
+  ticks: readonly Check[];
   /** What it loosens or puts on, and what is proven to be tight afterwards. */
   loosens: readonly Hold[];
   /** What takes its place on a brake that has no such thing. */
@@ -18,71 +21,132 @@ interface WorkRule {
 
 /** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. Common practice [P]. */
 const RULES = {
-  'replace-rotor': { touches: ['rotor', 'rotor-seat'], loosens: ['rotor'] },
-  'refit-rotor': { touches: ['rotor-seat'], loosens: ['rotor'] },
-  'true-rotor': { touches: ['rotor-true'], loosens: [] },
-  'replace-pads': { touches: ['pads'], loosens: [] },
-  decontaminate: { touches: ['pad-face', 'rotor-face'], loosens: [] },
-  'clean-and-bed-in': { touches: ['rotor-face'], loosens: [] },
-  'strip-track': { touches: ['rotor-face'], loosens: [] },
-  'fit-spring-or-clip': { touches: [], loosens: [] },
-  'straighten-fins': { touches: [], loosens: [] },
-  'reset-pads': { touches: ['pistons'], loosens: [] },
-  'service-pistons': { touches: ['pistons'], loosens: [], instead: { cable: 'set-up-cable' } },
-  'clean-caliper': { touches: [], loosens: [] },
+  'replace-rotor': {
+    touches: ['rotor', 'rotor-seat'],
+    ticks: ['axle-seated', 'sensor-gap'],
+    loosens: ['rotor'],
+  },
+  'refit-rotor': {
+    touches: ['rotor-seat'],
+    ticks: ['axle-seated', 'sensor-gap'],
+    loosens: ['rotor'],
+  },
+  'true-rotor': { touches: ['rotor-true'], ticks: [], loosens: [] },
+  'replace-pads': { touches: ['pads'], ticks: ['pad-pin-clip', 'pad-spring'], loosens: [] },
+  decontaminate: {
+    touches: ['pad-face', 'rotor-face'],
+    ticks: ['pad-pin-clip', 'pad-spring'],
+    loosens: [],
+  },
+  'clean-and-bed-in': {
+    touches: ['rotor-face'],
+    ticks: ['pad-pin-clip', 'pad-spring'],
+    loosens: [],
+  },
+  'strip-track': { touches: ['rotor-face'], ticks: [], loosens: [] },
+  'fit-spring-or-clip': {
+    touches: [],
+    ticks: ['safety-clip', 'pad-pin-clip', 'pad-spring'],
+    loosens: [],
+  },
+  'straighten-fins': { touches: [], ticks: ['pad-pin-clip', 'pad-spring'], loosens: [] },
+  'reset-pads': { touches: ['pistons'], ticks: [], loosens: [] },
+  'service-pistons': {
+    touches: ['pistons'],
+    ticks: ['pad-pin-clip', 'pad-spring'],
+    loosens: [],
+    instead: { cable: 'set-up-cable' },
+  },
+  'clean-caliper': { touches: [], ticks: ['pad-pin-clip', 'pad-spring'], loosens: [] },
   'replace-caliper': {
     touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
+    ticks: [
+      'safety-clip',
+      'pad-pin-clip',
+      'pad-spring',
+      'port-screw-o-ring',
+      'nipple-shut-cap',
+      'hose-joint-dry',
+      'cable-end-cap',
+    ],
     loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable'],
   },
   /** Drained, apart, every seal new, put together wet with its own fluid; where the sheet allows none, another caliper. */
   'reseal-caliper': {
     touches: ['caliper', 'opened-at-caliper', 'fluid', 'pistons'],
+    ticks: [
+      'safety-clip',
+      'pad-pin-clip',
+      'pad-spring',
+      'port-screw-o-ring',
+      'nipple-shut-cap',
+      'hose-joint-dry',
+    ],
     loosens: ['caliper', 'hose-at-caliper'],
   },
   'reseal-lever': {
     touches: ['lever-off', 'opened-at-lever', 'fluid'],
+    ticks: ['bar-and-stem', 'port-screw-o-ring', 'lever-hood', 'hose-joint-dry'],
     loosens: ['lever', 'hose-at-lever'],
     instead: { cable: 'replace-cable', 'cable-pulled-hydraulic': 'reseal-caliper' },
   },
   'remake-joint-at-lever': {
     touches: ['joint', 'opened-at-lever', 'fluid'],
+    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry'],
     loosens: ['hose-at-lever'],
   },
   'remake-joint-at-caliper': {
     touches: ['joint', 'opened-at-caliper', 'fluid'],
+    ticks: ['hose-joint-dry'],
     loosens: ['hose-at-caliper'],
   },
   'full-bleed': {
     touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
+    ticks: ['port-screw-o-ring', 'nipple-shut-cap', 'lever-hood'],
     loosens: [],
     instead: { cable: 'replace-cable' },
   },
   'lever-top-up': {
     touches: ['opened-at-lever', 'fluid'],
+    ticks: ['port-screw-o-ring', 'lever-hood'],
     loosens: [],
     instead: { cable: 'set-up-cable', 'cable-pulled-hydraulic': 'full-bleed' },
   },
   'replace-hose': {
     touches: ['hose', 'joint', 'fluid'],
+    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'hose-guides', 'bar-turns-free'],
     loosens: ['hose-at-lever', 'hose-at-caliper'],
   },
-  'shorten-hose': { touches: ['hose', 'joint', 'fluid'], loosens: ['hose-at-lever'] },
-  'reroute-hose': { touches: ['hose-route'], loosens: [] },
-  'replace-cable': { touches: ['cable'], loosens: ['cable'] },
-  'set-up-cable': { touches: ['cable', 'pistons'], loosens: [] },
+  'shorten-hose': {
+    touches: ['hose', 'joint', 'fluid'],
+    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'bar-turns-free'],
+    loosens: ['hose-at-lever'],
+  },
+  'reroute-hose': {
+    touches: ['hose-route'],
+    ticks: ['hose-guides', 'bar-turns-free'],
+    loosens: [],
+  },
+  'replace-cable': {
+    touches: ['cable'],
+    ticks: ['hose-guides', 'bar-turns-free', 'cable-end-cap'],
+    loosens: ['cable'],
+  },
+  'set-up-cable': { touches: ['cable', 'pistons'], ticks: [], loosens: [] },
   'replace-lever': {
     touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
+    ticks: ['bar-and-stem', 'port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'cable-end-cap'],
     loosens: ['lever', 'hose-at-lever', 'cable'],
   },
-  'adjust-hub': { touches: ['axle'], loosens: ['wheel'] },
-  'tension-spokes': { touches: ['axle'], loosens: [] },
-  'seat-axle': { touches: ['axle'], loosens: ['wheel'] },
-  'tighten-bolts': { touches: [], loosens: [], notByWords: true },
-  'tighten-lever': { touches: [], loosens: [], notByWords: true },
-  'dress-mount': { touches: ['mount', 'caliper'], loosens: ['caliper'] },
-  'ask-maker': { touches: [], loosens: [], notByWords: true },
-  'centre-caliper': { touches: ['caliper'], loosens: ['caliper'] },
-  'square-caliper': { touches: ['caliper'], loosens: ['caliper'] },
+  'adjust-hub': { touches: ['axle'], ticks: ['axle-seated'], loosens: ['wheel'] },
+  'tension-spokes': { touches: ['axle'], ticks: [], loosens: [] },
+  'seat-axle': { touches: ['axle'], ticks: ['axle-seated'], loosens: ['wheel'] },
+  'tighten-bolts': { touches: [], ticks: [], loosens: [], notByWords: true },
+  'tighten-lever': { touches: [], ticks: [], loosens: [], notByWords: true },
+  'dress-mount': { touches: ['mount', 'caliper'], ticks: [], loosens: ['caliper'] },
+  'ask-maker': { touches: [], ticks: [], loosens: [], notByWords: true },
+  'centre-caliper': { touches: ['caliper'], ticks: [], loosens: ['caliper'] },
+  'square-caliper': { touches: ['caliper'], ticks: [], loosens: ['caliper'] },
 } as const satisfies Readonly<Record<string, WorkRule>>;
 
 export type Work = keyof typeof RULES;

@@ -1,6 +1,7 @@
 import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '../ends';
-import { mayBeAbsent, type Check, type Tick } from '../procedure/finalCheck';
+import { checkRule, type Check } from '../procedure/checks';
+import type { Tick } from '../procedure/finalCheck';
 import { fault, type EntryBase } from './entry';
 import { tells } from './told';
 
@@ -28,7 +29,7 @@ export const ticked = tells<TickedEntry>(
     if (!checksAt(job, end).some((each) => each.check === check))
       return fault('invalid-input', 'check', 'not-asked');
     if (outcome !== 'not-fitted') return null;
-    if (!mayBeAbsent(check)) return fault('invalid-input', 'outcome', 'always-fitted');
+    if (!checkRule(check).mayBeAbsent) return fault('invalid-input', 'outcome', 'always-fitted');
     return words === '' ? fault('invalid-input', 'words', 'say-why-none') : null;
   },
 );

@@ -11,12 +11,10 @@ import { changeOversOf } from '../plan/price';
 import { quoteLines, type Answered } from '../plan/quote';
 import type { Visit } from '../plan/visit';
 
-import {
-  checksFor,
-  TOUCHES_NOTHING,
-  type CheckedBrake,
-  type DoneAt,
-} from '../procedure/finalCheck';
+import type { CheckedBrake } from '../procedure/checks';
+import { checksFor, type DoneAt, type Worked } from '../procedure/finalCheck';
+import { stepRule, type StepId } from '../procedure/steps';
+import { workRule } from '../inspection/work';
 import type { FastenerId } from '../torque/fasteners';
 import type { Job } from './job';
 import { toldOf } from './told';
@@ -120,32 +118,31 @@ type WorkedJob = Pick<Job, 'id' | 'stepped' | 'fittings' | 'filled' | 'bled' | '
 
 /**
  * Everything that was worked at one end on this visit, in order: steps of the plan, those taken back too since they were
- * said to be done, and what was booked without one, as the step it comes to.
+ * said to be done, what was booked without one, as the step it comes to, and what was told in words.
  */
-export function workedAt(job: WorkedJob, end: End): DoneAt[] {
+export function workedAt(job: WorkedJob, end: End): Worked[] {
   const here = <T extends { end: End | null }>(each: T) => each.end === end;
-  const steps = job.stepped.flatMap((each): DoneAt[] =>
+  const asStep = (seq: number, step: StepId): Worked[] => {
+    const { ticks } = stepRule(step);
+    return ticks ? [{ seq, ticks }] : [];
+  };
+  const steps = job.stepped.flatMap((each) =>
     here(each) && each.outcome === 'done' && each.step !== 'wash-hands'
-      ? [{ seq: each.seq, step: each.step }]
+      ? asStep(each.seq, each.step)
       : [],
   );
-  const fitted = job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): DoneAt[] =>
+  const fitted = job.fittings.flatMap(({ seq, part, end: at, jobId, condition }) =>
     at === end && jobId === job.id && condition !== 'found'
-      ? [{ seq, step: part === 'rotor' ? 'new-rotor-on' : 'new-pads-in' }]
+      ? asStep(seq, part === 'rotor' ? 'new-rotor-on' : 'new-pads-in')
       : [],
   );
   const opened = [...job.filled, ...job.bled]
     .filter(here)
-    .map(({ seq }): DoneAt => ({ seq, step: 'bleed-kit-on' }));
-  const repaired = job.repaired
+    .flatMap(({ seq }) => asStep(seq, 'bleed-kit-on'));
+  const told = job.repaired
     .filter(here)
-    .map(({ seq }): DoneAt => ({ seq, step: 'clean-caliper' }));
-  return [
-    ...steps.filter(({ step }) => !TOUCHES_NOTHING.includes(step)),
-    ...fitted,
-    ...opened,
-    ...repaired,
-  ].sort((a, b) => a.seq - b.seq);
+    .map(({ seq, work }): Worked => ({ seq, ticks: workRule(work).ticks }));
+  return [...steps, ...fitted, ...opened, ...told].sort((a, b) => a.seq - b.seq);
 }
 
 /** What has to be ticked by name at one end, and how each stands. */

@@ -23,7 +23,7 @@ import {
 } from './planner';
 import { FRESH_BENCH, takes, turnTo, CHANGE_OVERS, type Bench } from './price';
 import { READY, RIDEABLE, unmet, WHOLE, type BrakeState } from './state';
-import { naivePlan, PROVES, taskOf, type Chosen } from './task';
+import { isRedoneAfter, naivePlan, taskOf, type Chosen } from './task';
 
 const PUSH_UP = { front: 'push-up', rear: 'push-up', third: 'push-up' } as const;
 const HYDRAULICS = { front: USUAL_BRAKE, rear: USUAL_BRAKE, third: USUAL_BRAKE };
@@ -125,8 +125,8 @@ function faultsOf(
     for (const work of task[end]!.work) {
       const times = did.filter((step) => step === work).length;
       // Proof is brought again when what it proves was changed after it.
-      if (times !== 1 && !(work in PROVES && times > 1))
-        faults.push(`${end} ${work} done ${times} times`);
+      const again = times > 1 && STEP_IDS.some((step) => isRedoneAfter(work, step));
+      if (times !== 1 && !again) faults.push(`${end} ${work} done ${times} times`);
       if (!after.done.includes(work)) faults.push(`${end} ${work} does not stand`);
     }
   }

@@ -8,8 +8,8 @@ import {
 import { ENDS, type End } from '../ends';
 import {
   AFTER_A_FLUSH,
-  BLEED_METHODS,
   FIRST_BLEEDS,
+  isBleedMethod,
   FLUSHING,
   type FirstBleed,
 } from '../fluid/bleedMethods';
@@ -122,7 +122,7 @@ function stateAfter(
 /** Whether a procedure does more than prove. */
 const changesIt = (id: ProcedureId): boolean => {
   const { steps } = procedureRule(id);
-  return steps.length === 0 || steps.some(EVERY_CHANGE);
+  return steps.length === 0 || steps.some(isChange);
 };
 
 const onlyAt = (end: End, step: DoneStep): DoneStep[] => (step.end === end ? [step] : []);
@@ -138,7 +138,8 @@ function standingAt(
     again.some(
       ({ procedure, after }) =>
         at < after &&
-        (procedureRule(procedure).steps.includes(step) || PROVES[step] === EVERY_CHANGE),
+        (procedureRule(procedure).steps.includes(step) ||
+          stepRule(step).redoneAfter === 'every-change'),
     );
   const here = steps.flatMap((each, at) =>
     each.end === end && each.step !== 'wash-hands' && !chosenAgain(each.step, at)
@@ -147,40 +148,26 @@ function standingAt(
   );
   const pending = work.filter((id) => !here.some(({ step }) => step === id));
   return here.filter(({ step }, at) => {
-    const proves = PROVES[step];
-    if (!proves) return true;
     const later = here
       .slice(at + 1)
       .flatMap((each) => (each.outcome === 'done' ? [each.step] : []));
-    return ![...later, ...pending].some(proves);
+    return ![...later, ...pending].some((each) => isRedoneAfter(step, each));
   });
 }
 
 /** Anything that makes the stand test worthless, and work that is not proof itself. */
-const EVERY_CHANGE = (step: StepId): boolean => {
+const isChange = (step: StepId): boolean => {
   const rule = stepRule(step);
   if (rule.sets.standTested === false) return true;
   return rule.kind === 'work' && rule.stage !== 'prove' && rule.stage !== 'strip';
 };
-const among =
-  (...steps: readonly StepId[]) =>
-  (step: StepId) =>
-    steps.includes(step);
 
-const OPENS_A_JOINT = among('open-at-lever', 'open-at-caliper', 'new-brake-on');
-
-/** What a step proves, or what it is worth: it is asked for again when one of these comes after it. Common practice [P]. */
-export const PROVES: Partial<Record<StepId, (step: StepId) => boolean>> = {
-  ...Object.fromEntries(FIRST_BLEEDS.map((way) => [way, OPENS_A_JOINT])),
-  'measure-after-cleaning': among('clean-pads', 'clean-rotor'),
-  'sponge-test': among(...BLEED_METHODS),
-  'runout-check': among('torque-rotor', 'true-rotor'),
-  'radial-check': among('adapter-on', 'new-rotor-on'),
-  'radial-check-after': among('washers-on'),
-  'careful-ride': EVERY_CHANGE,
-  'witness-ring': among('new-pads-in', 'new-rotor-on', 'clean-pads', 'clean-rotor'),
-  'stop-test-after': EVERY_CHANGE,
-};
+/** Whether a step proves, or is worth, something that a later one makes worthless. */
+export function isRedoneAfter(step: StepId, later: StepId): boolean {
+  const { redoneAfter } = stepRule(step);
+  if (redoneAfter === 'every-change') return isChange(later);
+  return redoneAfter === 'every-bleed' ? isBleedMethod(later) : redoneAfter.includes(later);
+}
 
 /** Tests of the brake as it came in can only be made before it is touched. */
 const tooLateFor = (step: StepId, state: BrakeState): boolean =>

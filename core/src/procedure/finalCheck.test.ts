@@ -1,8 +1,15 @@
 import { Visit } from '../adversary/visit';
+import { workRule, WORKS } from '../inspection/work';
+import type { Actuation } from '../kit/actuation';
+import { isFor } from '../kit/traits';
+import { proceduresFor } from '../plan/recommended';
 import { checksAt } from '../job/visit';
-import { checksFor, type Check, type CheckedBrake, type DoneAt, type Ticked } from './finalCheck';
-import type { StepId } from './steps';
+import type { Check, CheckedBrake } from './checks';
+import { checksFor, type Ticked, type Worked } from './finalCheck';
+import { procedureRule } from './procedures';
+import { stepRule, type StepId } from './steps';
 
+const ACTUATIONS: readonly Actuation[] = ['hydraulic', 'cable', 'cable-pulled-hydraulic'];
 const brake: CheckedBrake = {
   actuation: 'hydraulic',
   mount: 'post',
@@ -11,8 +18,12 @@ const brake: CheckedBrake = {
   axle: false,
   motor: false,
 };
-const done = (...steps: StepId[]): DoneAt[] => steps.map((step, i) => ({ seq: i + 1, step }));
-const open = (steps: DoneAt[], of: Partial<CheckedBrake> = {}) =>
+const at = (seq: number, step: StepId): Worked[] => {
+  const { ticks } = stepRule(step);
+  return ticks ? [{ seq, ticks }] : [];
+};
+const done = (...steps: StepId[]): Worked[] => steps.flatMap((step, i) => at(i + 1, step));
+const open = (steps: Worked[], of: Partial<CheckedBrake> = {}) =>
   checksFor({ ...brake, ...of }, steps, [], 0).map(({ check }) => check);
 
 const tick = (seq: number, outcome: Ticked['outcome'] = 'passed', words = ''): Ticked => ({
@@ -21,7 +32,7 @@ const tick = (seq: number, outcome: Ticked['outcome'] = 'passed', words = ''): T
   outcome,
   words,
 });
-const stands = (steps: DoneAt[], ...ticked: Ticked[]) =>
+const stands = (steps: Worked[], ...ticked: Ticked[]) =>
   checksFor(brake, steps, ticked, 0).find(({ check }) => check === 'pad-spring')!.stands;
 
 // Common practice: every safety bolt by name, and the caps and clips of what was opened.
@@ -58,6 +69,18 @@ describe('the final check by name', () => {
     expect(open(done('throttle-back'), { motor: true })).toContain('throttle-springs-back');
   });
 
+  it('asks for the way of a hose that was laid anew, whoever laid it, and whether the bar still turns', () => {
+    const way = ['hose-guides', 'bar-turns-free'];
+    for (const step of ['reroute-hose', 'hose-over', 'route-new-hose', 'new-housing'] as const)
+      expect(open(done(step))).toEqual(expect.arrayContaining(way));
+  });
+
+  it('asks a caliper that comes filled for its nipple and cap, and no cable for either', () => {
+    const filled = done('new-cable-caliper-on');
+    expect(open(filled, { actuation: 'cable-pulled-hydraulic' })).toContain('nipple-shut-cap');
+    expect(open(filled, { actuation: 'cable' })).not.toContain('nipple-shut-cap');
+  });
+
   it('a tick counts only when it is later than what touched the thing', () => {
     const steps = done('pads-out', 'new-pads-in');
     expect(stands(steps, tick(2))).toBe('open');
@@ -69,7 +92,7 @@ describe('the final check by name', () => {
     const steps = done('pads-out', 'new-pads-in');
     expect(stands(steps, tick(3, 'failed'), tick(4))).toBe('failed');
     expect(stands(steps, tick(3, 'failed'), tick(4, 'passed', 'Spring turned'))).toBe('passed');
-    const again = [...steps, { seq: 5, step: 'new-pads-in' as const }];
+    const again = [...steps, ...at(5, 'new-pads-in')];
     expect(stands(again, tick(3, 'failed'))).toBe('open');
     expect(stands(again, tick(3, 'failed'), tick(6))).toBe('passed');
   });
@@ -87,7 +110,7 @@ describe('the final check by name', () => {
   });
 
   it('proving the brake afterwards takes no tick back', () => {
-    const steps = [...done('pads-out', 'new-pads-in'), { seq: 9, step: 'stand-test' as const }];
+    const steps = [...done('pads-out', 'new-pads-in'), ...at(9, 'stand-test')];
     expect(
       checksFor(brake, steps, [{ ...tick(5), check: 'no-drag' }], 0).find(
         ({ check }) => check === 'no-drag',
@@ -123,4 +146,28 @@ describe('the final check by name', () => {
       stands: 'passed',
     });
   });
+
+  it('work that is told in words asks for what it opened, as its steps would', () => {
+    const visit = new Visit().identify();
+    visit.fit();
+    visit.repair('replace-hose');
+    const asked = checksAt(visit.job, 'front').map(({ check }) => check);
+    expect(asked).toEqual(
+      expect.arrayContaining(['hose-joint-dry', 'hose-guides', 'bar-turns-free', 'lever-hood']),
+    );
+  });
+
+  it.each(WORKS.flatMap((work) => ACTUATIONS.map((actuation) => ({ work, actuation }))))(
+    '$work told of a $actuation brake asks for no less than the work of its procedure',
+    ({ work, actuation }) => {
+      const of: CheckedBrake = { ...brake, mount: 'flat', motor: true, actuation };
+      const steps = proceduresFor([work], actuation, 'push-up')
+        .flatMap((id) => procedureRule(id).steps)
+        .filter((step) => isFor(stepRule(step).on, of));
+      const told = checksFor(of, [{ seq: 1, ticks: workRule(work).ticks }], [], 0);
+      expect(told.map(({ check }) => check)).toEqual(
+        expect.arrayContaining(open(done(...steps), of)),
+      );
+    },
+  );
 });

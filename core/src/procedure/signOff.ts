@@ -6,7 +6,7 @@ import type { Finding } from '../inspection/findings';
 import type { BrakeState } from '../plan/state';
 import type { FastenerId } from '../torque/fasteners';
 import type { Word } from '../wear/verdict';
-import type { Check } from './finalCheck';
+import type { Check } from './checks';
 import type { Unswept } from '../mount/radial';
 import type { End } from '../ends';
 

@@ -25,7 +25,7 @@ import type { LeverPlace } from '@hold-fast/core/lever/lever';
 import type { End, Part } from '@hold-fast/core/ends';
 import type { Step } from '@hold-fast/core/procedure/nextStep';
 import type { Origin, Tag } from '@hold-fast/core/source';
-import type { Check } from '@hold-fast/core/procedure/finalCheck';
+import type { Check } from '@hold-fast/core/procedure/checks';
 import type { FastenerId } from '@hold-fast/core/torque/fasteners';
 import type { ProofFlaw } from '@hold-fast/core/torque/proof';
 import type { Pass } from '@hold-fast/core/torque/sequence';

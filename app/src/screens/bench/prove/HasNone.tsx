@@ -1,6 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
 import type { Job } from '@hold-fast/core/job/job';
-import { mayBeAbsent, type Check } from '@hold-fast/core/procedure/finalCheck';
+import { checkRule, type Check } from '@hold-fast/core/procedure/checks';
 import { useState } from 'react';
 import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
@@ -13,7 +13,7 @@ const says = provingWords.finalCheck;
 export function HasNone({ job, end, check }: { job: Job; end: End; check: Check }) {
   const [asking, setAsking] = useState(false);
   const { take, refused } = useTake<'ticked'>(job);
-  if (!mayBeAbsent(check)) return null;
+  if (!checkRule(check).mayBeAbsent) return null;
   if (!asking) return <Button kind="quiet" says={says.hasNone} onPress={() => setAsking(true)} />;
   return (
     <SayWhat
