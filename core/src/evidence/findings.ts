@@ -37,7 +37,10 @@ export interface Seen {
   saidWrong: readonly SaidWrong[];
 }
 
-const BRINGS: Readonly<Partial<Record<NonNullable<FittedPart['cameOffFor']>, Finding>>> = {
+/** What a used rotor brings with it of why it once came off. */
+const BRINGS: Readonly<Record<NonNullable<FittedPart['cameOffFor']>, Finding | null>> = {
+  worn: null,
+  changed: null,
   crack: 'crack',
   'deep-scoring': 'deep-scoring',
   'overheating-colours': 'overheating-colours',
@@ -55,7 +58,7 @@ export function standingFindings(seen: Seen): StandingFinding[] {
   const standing = new Map<Finding, StandingFinding>();
   const since = individual?.seq ?? 0;
   const past = individual && individual.condition === 'used' && individual.cameOffFor;
-  const brought = past && area === 'rotor' ? BRINGS[past] : undefined;
+  const brought = past && area === 'rotor' ? BRINGS[past] : null;
   if (individual && brought)
     standing.set(brought, {
       finding: brought,

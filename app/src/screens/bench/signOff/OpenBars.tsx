@@ -65,23 +65,27 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
         </Words>
       ) : null}
       <View style={styles.ways}>
-        {waysTo(bar).map(({ says, to }) => (
-          <Button
-            key={to}
-            kind="quiet"
-            says={says}
-            onPress={() => router.navigate(atJob(job.id, to ?? undefined))}
-          />
-        ))}
+        {answersTo(bar)
+          .ways(bar)
+          .map(({ says: named, to }) => (
+            <Button
+              key={to}
+              kind="quiet"
+              says={named}
+              onPress={() => router.navigate(atJob(job.id, to ?? undefined))}
+            />
+          ))}
         {deciding === null
-          ? decisionsOn(bar, item).map((decision) => (
-              <Button
-                key={decision}
-                kind="quiet"
-                says={DECISION_SAYS[decision]}
-                onPress={() => setDeciding(decision)}
-              />
-            ))
+          ? answersTo(bar)
+              .decisions(item)
+              .map((decision) => (
+                <Button
+                  key={decision}
+                  kind="quiet"
+                  says={DECISION_SAYS[decision]}
+                  onPress={() => setDeciding(decision)}
+                />
+              ))
           : null}
       </View>
       {'subject' in bar && (grave || bar.code === 'replace-open') ? (
@@ -112,76 +116,103 @@ const DECISION_SAYS: Readonly<Record<Decision, string>> = {
 const itemAt = (job: Job, end: End, subject: Subject) =>
   inspectEnd(job, end).items.find((each) => each.subject === subject) ?? null;
 
-/** What may be decided about a thing that bars the sign-off. */
-function decisionsOn(bar: Bar, item: InspectionItem | null): Decision[] {
-  const answerable = item !== null && (item.held.length > 0 || item.found.length > 0);
-  switch (bar.code) {
-    case 'unproven-open':
-      return item && isAcceptable(item) ? ['accepted-unproven'] : [];
-    case 'replace-open':
-      return [
-        ...(item && isRefusable(item) ? (['customer-refused'] as const) : []),
-        ...(answerable ? (['seen-wrong'] as const) : []),
-      ];
-    case 'refused-before':
-      return ['customer-refused', ...(answerable || item ? (['seen-wrong'] as const) : [])];
-    case 'do-not-ride':
-      return answerable ? ['seen-wrong'] : [];
-    case 'still-tagged':
-      return ['seen-wrong'];
-    case 'sheet-revised':
-      return ['kept-sheet'];
-    default:
-      return [];
-  }
-}
-
 interface Way {
   says: string;
   /** Null is the job itself. */
   to: InJob | null;
 }
 
-/** Where what bars the sign-off can be put right. */
-function waysTo(bar: Bar): Way[] {
-  switch (bar.code) {
-    case 'torque-unproven':
-      return [
-        { says: jobWords.openBars.tightenIt, to: `${bar.end}/bolts?fastener=${bar.fastener}` },
-      ];
-    case 'work-open':
-      return [{ says: jobWords.openBars.onWithThePlan, to: 'step' }];
-    case 'lever-untested':
-      return [{ says: jobWords.openBars.testTheLeverForAir, to: `${bar.end}/lever` }];
-    case 'reckoned-against':
-      return [{ says: jobWords.openBars.lookAtTheSum, to: `${bar.end}/reckon-${bar.of}` }];
-    case 'bite-not-risen':
-      return [{ says: jobWords.openBars.bedItIn, to: `${bar.end}/bed-in` }];
-    case 'unswept':
-      return [{ says: jobWords.openBars.measureE, to: `${bar.end}/radial` }];
-    case 'bleed-unrecorded':
-      return bar.lacks === 'fluid'
-        ? [{ says: jobWords.openBars.bookTheFluidOff, to: `${bar.end}/fluid` }]
-        : [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
-    case 'bubbles-last':
-      return [{ says: jobWords.openBars.logTheBleed, to: `${bar.end}/bleed` }];
-    case 'away':
-    case 'notice-open':
-    case 'unseconded':
-      return [{ says: jobWords.openBars.atTheJob, to: null }];
-    case 'sheet-revised':
-      return [{ says: jobWords.openBars.takeTheNewSheet, to: `${bar.end}/identify` }];
-    case 'still-tagged':
-    case 'do-not-ride':
-    case 'refused-before':
-    case 'replace-open':
-      return [{ says: jobWords.openBars.planTheWork, to: 'plan' }, ...fitNew(bar), seeAgain(bar)];
-    case 'unproven-open':
-      return [seeAgain(bar), ...fitNew(bar)];
-    default:
-      return [];
-  }
+type BarOf<C extends Bar['code']> = Extract<Bar, { code: C }>;
+
+/** What answers a bar: where it can be put right, and what may be decided about the thing. */
+interface Answers<C extends Bar['code']> {
+  ways: (bar: BarOf<C>) => Way[];
+  decisions: (item: InspectionItem | null) => Decision[];
 }
+
+const none = () => [];
+const says = jobWords.openBars;
+const atTheJob = (): Way[] => [{ says: says.atTheJob, to: null }];
+const logTheBleed = ({ end }: { end: End }): Way => ({
+  says: says.logTheBleed,
+  to: `${end}/bleed`,
+});
+const workOn = (bar: Thing): Way[] => [
+  { says: says.planTheWork, to: 'plan' },
+  ...fitNew(bar),
+  seeAgain(bar),
+];
+/** It was measured, or seen: that can have been wrong. */
+const seenWrong = (item: InspectionItem | null): Decision[] =>
+  item !== null && (item.held.length > 0 || item.found.length > 0) ? ['seen-wrong'] : [];
+
+/** Every bar with what answers it; what is answered on the page of the sign-off itself, or where all of its kind stand together, has no way here. */
+const ANSWERS: { readonly [C in Bar['code']]: Answers<C> } = {
+  away: { ways: atTheJob, decisions: none },
+  'stay-unsaid': { ways: none, decisions: none },
+  'lever-side-unconfirmed': { ways: none, decisions: none },
+  'cut-off-untested': { ways: none, decisions: none },
+  'cut-off-failed': { ways: none, decisions: none },
+  unswept: {
+    ways: ({ end }) => [{ says: says.measureE, to: `${end}/radial` }],
+    decisions: none,
+  },
+  'bite-not-risen': {
+    ways: ({ end }) => [{ says: says.bedItIn, to: `${end}/bed-in` }],
+    decisions: none,
+  },
+  'reckoned-against': {
+    ways: ({ end, of }) => [{ says: says.lookAtTheSum, to: `${end}/reckon-${of}` }],
+    decisions: none,
+  },
+  'lever-untested': {
+    ways: ({ end }) => [{ says: says.testTheLeverForAir, to: `${end}/lever` }],
+    decisions: none,
+  },
+  'bubbles-last': { ways: (bar) => [logTheBleed(bar)], decisions: none },
+  'bleed-unrecorded': {
+    ways: (bar) =>
+      bar.lacks === 'fluid'
+        ? [{ says: says.bookTheFluidOff, to: `${bar.end}/fluid` }]
+        : [logTheBleed(bar)],
+    decisions: none,
+  },
+  'stand-untested': { ways: none, decisions: none },
+  'sheet-revised': {
+    ways: ({ end }) => [{ says: says.takeTheNewSheet, to: `${end}/identify` }],
+    decisions: () => ['kept-sheet'],
+  },
+  'refused-before': {
+    ways: workOn,
+    decisions: (item) => ['customer-refused', ...(item ? (['seen-wrong'] as const) : [])],
+  },
+  'replace-open': {
+    ways: workOn,
+    decisions: (item) => [
+      ...(item && isRefusable(item) ? (['customer-refused'] as const) : []),
+      ...seenWrong(item),
+    ],
+  },
+  'unproven-open': {
+    ways: (bar) => [seeAgain(bar), ...fitNew(bar)],
+    decisions: (item) => (item && isAcceptable(item) ? ['accepted-unproven'] : []),
+  },
+  'watch-untold': { ways: none, decisions: none },
+  'work-open': { ways: () => [{ says: says.onWithThePlan, to: 'step' }], decisions: none },
+  'torque-unproven': {
+    ways: ({ end, fastener }) => [
+      { says: says.tightenIt, to: `${end}/bolts?fastener=${fastener}` },
+    ],
+    decisions: none,
+  },
+  'check-open': { ways: none, decisions: none },
+  'notice-open': { ways: atTheJob, decisions: none },
+  unseconded: { ways: atTheJob, decisions: none },
+  'still-tagged': { ways: workOn, decisions: () => ['seen-wrong'] },
+  'do-not-ride': { ways: workOn, decisions: seenWrong },
+};
+
+const answersTo = (bar: Bar) => ANSWERS[bar.code] as unknown as Answers<Bar['code']>;
 
 /** What wears is put right by a new one, and that is written down by itself. */
 function fitNew({ end, subject }: Thing): Way[] {
