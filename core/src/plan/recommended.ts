@@ -1,8 +1,8 @@
 import type { Actuation } from '../kit/actuation';
 import type { UsualEnd } from '../ends';
 import type { Work } from '../inspection/work';
-import { AT_CALIPER_ALONE, BLEED_METHODS, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
-import { suitsBrake, type ProcedureId } from '../procedure/procedures';
+import { AT_CALIPER_ALONE, bleedRule, type FirstBleed } from '../fluid/bleedMethods';
+import { procedureRule, suitsBrake, type ProcedureId } from '../procedure/procedures';
 
 /** The procedure that does a work; null where a way to bleed does it, or nothing at the bench can. */
 const PROCEDURE_OF: Readonly<Record<Work, ProcedureId | null>> = {
@@ -43,25 +43,6 @@ const PROCEDURE_OF: Readonly<Record<Work, ProcedureId | null>> = {
   'centre-caliper': 'align',
   'square-caliper': 'align',
 };
-/** Work that other work does on its way. */
-const DONE_BY: Partial<Record<ProcedureId, readonly ProcedureId[]>> = {
-  'true-rotor': ['change-rotor'],
-  'refit-rotor': ['change-rotor'],
-  'reset-pads': ['change-pads'],
-  'straighten-fins': ['change-pads'],
-  'reseal-caliper': ['change-caliper'],
-  'reseal-lever': ['change-lever'],
-  'remake-at-caliper': ['change-caliper', 'reseal-caliper', 'renew-hose'],
-  'remake-at-lever': ['change-lever', 'reseal-lever', 'renew-hose', 'shorten-hose'],
-  'service-pistons': ['change-caliper', 'reseal-caliper'],
-  'clean-caliper': ['change-caliper', 'reseal-caliper'],
-  'set-up-cable': ['renew-cable'],
-  'top-up': BLEED_METHODS.flatMap((each) => {
-    const { flushes, procedure } = bleedRule(each);
-    return flushes ? [procedure] : [];
-  }),
-};
-
 /**
  * The procedures that what an inspection recommends comes to, in no order: the planner finds it. What only the maker can
  * answer has none.
@@ -77,7 +58,7 @@ export function proceduresFor(
     return id && suitsBrake(id, actuation) ? [id] : [];
   });
   const all = new Set(found);
-  return [...all].filter((id) => !DONE_BY[id]?.some((other) => all.has(other)));
+  return [...all].filter((id) => !procedureRule(id).doneBy.some((other) => all.has(other)));
 }
 
 /**

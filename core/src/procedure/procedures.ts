@@ -5,15 +5,19 @@ import type { BrakeState } from '../plan/state';
 import {
   AFTER_A_FLUSH,
   AT_CALIPER_ALONE,
+  BLEED_METHODS,
   bleedRule,
   FIRST_BLEEDS,
   FLUSHING,
   ofBleedProcedures,
+  type BleedMethod,
   type FirstBleed,
 } from '../fluid/bleedMethods';
 import { stepRule, STEPS, type StepId } from './steps';
 
-interface ProcedureRule {
+interface ProcedureOf<Id extends string> {
+  /** Procedures that do its work on their way: with one of them it is not recommended besides. */
+  doneBy: readonly Id[];
   steps: readonly StepId[];
   /** Left out for every kind of brake. */
   only?: readonly Actuation[];
@@ -45,23 +49,39 @@ const NEW_PADS = ['wind-back-adjusters', 'new-pads-in'] as const;
 const REMAKE_AT_LEVER = ['open-at-lever', 'new-olive', 'join-at-lever'] as const;
 const CUT_AND_JOIN = ['cut-hose', 'new-barb', 'new-olive', 'join-at-lever'] as const;
 
+/** The procedures that flush. */
+const FLUSHES = BLEED_METHODS.filter((method) => bleedRule(method).flushes).map(
+  (method) => bleedRule(method).procedure,
+);
+/** A bleed that can begin and sends nothing through the whole brake: whatever flushes does more. */
+const isTopUp = (method: BleedMethod) => bleedRule(method).begins && !bleedRule(method).flushes;
+
 /**
  * Every procedure of the bench, in the order in which they follow when done one after the other: dirty before clean,
  * fluid before pads. Common practice [P].
  */
 export const PROCEDURES = {
-  inspect: { steps: ['inspect'] },
-  'clean-caliper': { steps: ['clean-caliper'] },
-  'straighten-fins': { steps: ['straighten-fins'] },
-  'strip-track': { steps: ['clean-rotor', 'measure-after-cleaning'] },
-  'clean-pads-and-rotor': { steps: ['clean-rotor', 'clean-pads', 'measure-after-cleaning'] },
-  'dress-mount': { steps: ['dress-mount'], finds: { aligned: false } },
-  'service-pistons': { steps: ['push-pistons-out', 'exercise-pistons'], only: WET },
+  inspect: { doneBy: [], steps: ['inspect'] },
+  'clean-caliper': { doneBy: ['change-caliper', 'reseal-caliper'], steps: ['clean-caliper'] },
+  'straighten-fins': { doneBy: ['change-pads'], steps: ['straighten-fins'] },
+  'strip-track': { doneBy: [], steps: ['clean-rotor', 'measure-after-cleaning'] },
+  'clean-pads-and-rotor': {
+    doneBy: [],
+    steps: ['clean-rotor', 'clean-pads', 'measure-after-cleaning'],
+  },
+  'dress-mount': { doneBy: [], steps: ['dress-mount'], finds: { aligned: false } },
+  'service-pistons': {
+    doneBy: ['change-caliper', 'reseal-caliper'],
+    steps: ['push-pistons-out', 'exercise-pistons'],
+    only: WET,
+  },
   'fit-hydraulic': {
+    doneBy: [],
     steps: ['strip-brake', 'new-brake-on', ...CUT_AND_JOIN, ...NEW_PADS, 'set-levers'],
     only: HYDRAULIC,
   },
   'cable-to-hydraulic': {
+    doneBy: [],
     steps: [
       'stop-test-before',
       'strip-brake',
@@ -75,6 +95,7 @@ export const PROCEDURES = {
     makes: 'hydraulic',
   },
   'change-caliper': {
+    doneBy: [],
     steps: [
       'open-at-caliper',
       'new-caliper-on',
@@ -88,6 +109,7 @@ export const PROCEDURES = {
     ],
   },
   'change-lever': {
+    doneBy: [],
     steps: [
       'open-at-lever',
       'new-lever-on',
@@ -101,11 +123,17 @@ export const PROCEDURES = {
     ],
   },
   'reseal-caliper': {
+    doneBy: ['change-caliper'],
     steps: ['open-at-caliper', 'rebuild-caliper', ...JOIN_AT_CALIPER],
     only: WET,
   },
-  'reseal-lever': { steps: [...REMAKE_AT_LEVER, 'rebuild-lever', 'set-levers'], only: HYDRAULIC },
+  'reseal-lever': {
+    doneBy: ['change-lever'],
+    steps: [...REMAKE_AT_LEVER, 'rebuild-lever', 'set-levers'],
+    only: HYDRAULIC,
+  },
   'renew-hose': {
+    doneBy: [],
     steps: [
       'open-at-lever',
       'open-at-caliper',
@@ -116,6 +144,7 @@ export const PROCEDURES = {
     only: HYDRAULIC,
   },
   'renew-hose-inside': {
+    doneBy: [],
     steps: [
       'open-at-lever',
       'open-at-caliper',
@@ -128,52 +157,70 @@ export const PROCEDURES = {
     ],
     only: HYDRAULIC,
   },
-  'lever-off-bar': { steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'] },
-  'shorten-hose': { steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
-  'reroute-hose': { steps: ['reroute-hose'], only: HYDRAULIC },
-  'remake-at-lever': { steps: REMAKE_AT_LEVER, only: HYDRAULIC },
-  'remake-at-caliper': { steps: ['open-at-caliper', ...JOIN_AT_CALIPER], only: HYDRAULIC },
+  'lever-off-bar': {
+    doneBy: [],
+    steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'],
+  },
+  'shorten-hose': { doneBy: [], steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
+  'reroute-hose': { doneBy: [], steps: ['reroute-hose'], only: HYDRAULIC },
+  'remake-at-lever': {
+    doneBy: ['change-lever', 'reseal-lever', 'renew-hose', 'shorten-hose'],
+    steps: REMAKE_AT_LEVER,
+    only: HYDRAULIC,
+  },
+  'remake-at-caliper': {
+    doneBy: ['change-caliper', 'reseal-caliper', 'renew-hose'],
+    steps: ['open-at-caliper', ...JOIN_AT_CALIPER],
+    only: HYDRAULIC,
+  },
   'swap-sides': {
+    doneBy: [],
     steps: ['open-at-lever', 'hose-over', 'new-olive', 'join-at-lever'],
     only: HYDRAULIC,
     bothEnds: true,
   },
   ...ofBleedProcedures((method) => ({
+    doneBy: isTopUp(method) ? FLUSHES : [],
     steps: [...TESTED, ...bleedRule(method).after, method],
     only: bleedRule(method).atCaliperAlone ? WET : HYDRAULIC,
   })),
   'go-up-a-size': {
+    doneBy: [],
     steps: [...NEW_ROTOR, 'adapter-on', 'radial-check', 'witness-ring'],
     finds: { aligned: false },
   },
-  'change-rotor': { steps: NEW_ROTOR },
+  'change-rotor': { doneBy: [], steps: NEW_ROTOR },
   'refit-rotor': {
+    doneBy: ['change-rotor'],
     steps: ['rotor-off', 'clean-hub-face', 'rotor-on', 'torque-rotor', 'runout-check'],
   },
   'radial-check': {
+    doneBy: [],
     steps: ['radial-check', 'washers-on', 'radial-check-after', 'witness-ring'],
     finds: { aligned: false },
   },
-  'reset-pads': { steps: ['wind-back-adjusters'] },
-  'change-pads': { steps: ['wind-back-adjusters', 'new-pads-in'] },
+  'reset-pads': { doneBy: ['change-pads'], steps: ['wind-back-adjusters'] },
+  'change-pads': { doneBy: [], steps: ['wind-back-adjusters', 'new-pads-in'] },
   'renew-cable': {
+    doneBy: [],
     steps: ['cable-out', 'new-housing', 'new-cable-in', 'fixed-pad-gap', 'cable-slack'],
     only: CABLE,
   },
-  'set-up-cable': { steps: ['fixed-pad-gap', 'cable-slack'], only: CABLE },
-  'true-rotor': { steps: ['true-rotor', 'runout-check'] },
-  'adjust-hub': { steps: ['adjust-hub'] },
-  'tension-spokes': { steps: ['tension-spokes'] },
-  'seat-axle': { steps: ['seat-axle'] },
-  'tighten-bolts': { steps: ['retorque-bolts'], finds: { aligned: false } },
-  'tighten-lever': { steps: [], finds: { leverClamp: 'loose' } },
-  align: { steps: [], finds: { aligned: false } },
-  'set-levers': { steps: ['set-levers'], bothEnds: true },
-  'bed-in': { steps: ['witness-ring'], finds: { bedded: false } },
-  'final-check': { steps: ['careful-ride'] },
-} as const satisfies Record<string, ProcedureRule>;
+  'set-up-cable': { doneBy: ['renew-cable'], steps: ['fixed-pad-gap', 'cable-slack'], only: CABLE },
+  'true-rotor': { doneBy: ['change-rotor'], steps: ['true-rotor', 'runout-check'] },
+  'adjust-hub': { doneBy: [], steps: ['adjust-hub'] },
+  'tension-spokes': { doneBy: [], steps: ['tension-spokes'] },
+  'seat-axle': { doneBy: [], steps: ['seat-axle'] },
+  'tighten-bolts': { doneBy: [], steps: ['retorque-bolts'], finds: { aligned: false } },
+  'tighten-lever': { doneBy: [], steps: [], finds: { leverClamp: 'loose' } },
+  align: { doneBy: [], steps: [], finds: { aligned: false } },
+  'set-levers': { doneBy: [], steps: ['set-levers'], bothEnds: true },
+  'bed-in': { doneBy: [], steps: ['witness-ring'], finds: { bedded: false } },
+  'final-check': { doneBy: [], steps: ['careful-ride'] },
+} as const satisfies Record<string, ProcedureOf<string>>;
 
 export type ProcedureId = keyof typeof PROCEDURES;
+type ProcedureRule = ProcedureOf<ProcedureId>;
 export const PROCEDURE_IDS = Object.keys(PROCEDURES) as ProcedureId[];
 
 const RULES: Readonly<Record<ProcedureId, ProcedureRule>> = PROCEDURES;
