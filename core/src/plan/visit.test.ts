@@ -635,7 +635,7 @@ it.each(PROCEDURE_IDS)(
           step !== 'wash-hands' && stepRule(step).touches.some((touch) => SYSTEM.includes(touch)),
       );
       const proven = steps.findLastIndex(
-        (step) => step !== 'wash-hands' && stepRule(step).numbers?.includes('lever'),
+        (step) => step !== 'wash-hands' && stepRule(step).numbers.includes('lever'),
       );
       if (opened >= 0 && made !== 'cable')
         expect([brake.actuation, proven > opened]).toEqual([brake.actuation, true]);

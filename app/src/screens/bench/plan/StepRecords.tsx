@@ -1,6 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
 import type { Job } from '@hold-fast/core/job/job';
-import type { StepId } from '@hold-fast/core/procedure/steps';
+import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/Button';
@@ -28,7 +28,7 @@ export function StepRecords({ job, step, end }: { job: Job; step: StepId; end: E
         </View>
       ))}
       <View style={styles.found}>
-        {DEVIATES.includes(step) ? (
+        {stepRule(step).records.includes('deviation') ? (
           <Button
             kind="quiet"
             says={planningWords.stepFace.notAsTheMakerMeant}
@@ -45,15 +45,6 @@ export function StepRecords({ job, step, end }: { job: Job; step: StepId; end: E
     </>
   );
 }
-
-/** Steps at which something wrong by make comes to light. */
-const DEVIATES: readonly StepId[] = [
-  'dress-mount',
-  'adapter-on',
-  'caliper-on',
-  'align',
-  'radial-check',
-];
 
 const styles = StyleSheet.create({
   capture: { gap: space.s },
