@@ -602,6 +602,22 @@ describe('E4: proofs lapse', () => {
     const no = identified().test('lever-side', 'failed').edit('right');
     expect(no.barred).toEqual(['lever-side-unconfirmed']);
   });
+
+  it.each([
+    ['reroute-hose', ['hose-guides', 'bar-turns-free']],
+    ['replace-hose', ['hose-joint-dry', 'lever-hood', 'bar-turns-free']],
+    ['replace-pads', ['pad-pin-clip', 'pad-spring']],
+    ['seat-axle', ['axle-seated']],
+  ] as const)(
+    '%s, told in a word after everything was ticked, asks for what it took apart',
+    (work, asked) => {
+      const visit = identified().repair(work).tickAll().repair(work);
+      const open = visit.bars.flatMap((bar) => (bar.code === 'check-open' ? [bar.check] : []));
+      expect(open).toEqual(expect.arrayContaining([...asked]));
+      visit.tickAll();
+      expect(visit.barred).not.toContain('check-open');
+    },
+  );
 });
 
 describe('a bike that leaves the shop while its job is open comes back as one that comes in', () => {
