@@ -42,7 +42,7 @@ export function cautionsOf(
   brake: BrakeKind,
   { family, motor }: { family: Family | null; motor: boolean },
 ): Caution[] {
-  return (stepRule(step).cautions ?? []).filter((caution) => {
+  return stepRule(step).cautions.filter((caution) => {
     const { on, families, motor: driven } = RULES[caution];
     return (
       (motor || !driven) &&

@@ -3,7 +3,7 @@ import type { BrakeState } from '../plan/state';
 import { WHOLE } from '../plan/state';
 import type { Hold } from './hold';
 import { ruleBroken } from './benchRules';
-import { stepRule, STEPS, type NewPart, type StepId } from './steps';
+import { stepRule, STEPS, type Caution, type NewPart, type StepId, type StepRule } from './steps';
 
 const IDS = Object.keys(STEPS) as StepId[];
 
@@ -92,3 +92,18 @@ it('no lever is pulled with the nipple open, but where the step shuts it first o
   for (const step of ['caliper-burp', 'lever-tilt'] as const)
     expect(stepRule(step).cautions).toContain('nipple-shut-before-lever');
 });
+
+// Common practice: what is shown of fluid, of a wheel that turns, of a torque and of a cleaner, wherever one of them is.
+it.each([
+  ['gloves-and-glasses', ({ leaves }) => leaves === 'fluid'],
+  ['fingers-off-turning-rotor', ({ acts }) => acts?.includes('turns-wheel')],
+  ['torque-by-sheet', ({ acts }) => acts?.includes('final-torque')],
+  ['ventilate', ({ consumables }) => consumables?.includes('brake-cleaner')],
+] satisfies [Caution, (rule: StepRule) => boolean | undefined][])(
+  '%s is said wherever there is a reason for it',
+  (caution, isDue) => {
+    const due = IDS.filter((id) => isDue(stepRule(id)));
+    expect(due.length).toBeGreaterThan(1);
+    expect(due.filter((id) => !stepRule(id).cautions.includes(caution))).toEqual([]);
+  },
+);

@@ -194,7 +194,8 @@ interface AnyStep<Id extends string> {
   minutes: number;
   consumables?: readonly Consumable[];
   parts?: readonly NewPart[];
-  cautions?: readonly Caution[];
+  /** What is said of it every time: with fluid on the hands, of a wheel that turns, of a torque, of a cleaner [P]. */
+  cautions: readonly Caution[];
 }
 
 /** Work is done once, in its stage. A set-up is put in as often as it is needed, before work of the stages it is for. */
@@ -335,6 +336,7 @@ export const STEPS = {
     sets: { pistons: 'home' },
     tool: 'piston-holder',
     minutes: 1,
+    cautions: [],
   },
   'block-in': {
     kind: 'set-up',
@@ -353,6 +355,7 @@ export const STEPS = {
     sets: { between: 'block' },
     tool: 'block',
     minutes: 0.5,
+    cautions: [],
   },
   'spacer-in': {
     kind: 'set-up',
@@ -371,6 +374,7 @@ export const STEPS = {
     sets: { between: 'spacer' },
     tool: 'pad-tool',
     minutes: 0.3,
+    cautions: [],
   },
   'bleed-kit-on': {
     kind: 'set-up',
@@ -481,7 +485,7 @@ export const STEPS = {
     place: 'nose-up',
     tool: 'bleed-kit',
     minutes: 2.5,
-    cautions: ['waste-to-recycling'],
+    cautions: ['gloves-and-glasses', 'waste-to-recycling'],
   },
   'top-up-cup-off': {
     kind: 'set-up',
@@ -502,7 +506,7 @@ export const STEPS = {
     place: 'level',
     tool: 'bleed-kit',
     minutes: 1,
-    cautions: ['waste-to-recycling'],
+    cautions: ['gloves-and-glasses', 'waste-to-recycling'],
   },
   'block-out': {
     kind: 'set-up',
@@ -521,6 +525,7 @@ export const STEPS = {
     sets: { between: 'nothing' },
     tool: 'block',
     minutes: 0.5,
+    cautions: [],
   },
   'spacer-out': {
     kind: 'set-up',
@@ -539,6 +544,7 @@ export const STEPS = {
     sets: { between: 'nothing' },
     tool: 'pad-tool',
     minutes: 0.3,
+    cautions: [],
   },
   'lever-loosen': {
     kind: 'set-up',
@@ -557,6 +563,7 @@ export const STEPS = {
     sets: { leverClamp: 'loose', boltsChecked: false },
     tool: 'hex-5',
     minutes: 0.5,
+    cautions: [],
   },
   'lever-tighten': {
     kind: 'set-up',
@@ -576,8 +583,8 @@ export const STEPS = {
     acts: ['final-torque'],
     tool: 'torque-wrench',
     minutes: 1.5,
-    cautions: ['torque-by-sheet'],
     consumables: ['paste-or-grease'],
+    cautions: ['torque-by-sheet'],
   },
   'caliper-off': {
     kind: 'set-up',
@@ -603,6 +610,7 @@ export const STEPS = {
     },
     tool: 'hex-5',
     minutes: 1.5,
+    cautions: [],
   },
   'caliper-on': {
     kind: 'set-up',
@@ -622,6 +630,7 @@ export const STEPS = {
     tool: 'hex-5',
     minutes: 1.5,
     consumables: ['threadlocker'],
+    cautions: [],
   },
   'pads-back': {
     kind: 'set-up',
@@ -649,6 +658,7 @@ export const STEPS = {
     hands: 'clean',
     tool: 'pin-key',
     minutes: 1.5,
+    cautions: [],
   },
   'wheel-in': {
     kind: 'set-up',
@@ -709,6 +719,7 @@ export const STEPS = {
     acts: ['pulls-lever'],
     tool: 'hands',
     minutes: 0.5,
+    cautions: [],
   },
   'caliper-loosen': {
     kind: 'set-up',
@@ -734,6 +745,7 @@ export const STEPS = {
     },
     tool: 'hex-5',
     minutes: 0.5,
+    cautions: [],
   },
   align: {
     kind: 'set-up',
@@ -767,6 +779,7 @@ export const STEPS = {
     acts: ['pulls-lever', 'pulls-hard', 'turns-wheel'],
     tool: 'centring-cards',
     minutes: 4,
+    cautions: ['fingers-off-turning-rotor'],
   },
   'torque-caliper': {
     kind: 'set-up',
@@ -853,6 +866,7 @@ export const STEPS = {
     acts: ['pulls-lever', 'pulls-hard'],
     tool: 'hands',
     minutes: 1.5,
+    cautions: [],
   },
   'stand-test': {
     kind: 'set-up',
@@ -899,6 +913,7 @@ export const STEPS = {
     place: 'riding',
     tool: 'none',
     minutes: 8,
+    cautions: [],
   },
 
   // Before anything
@@ -921,6 +936,7 @@ export const STEPS = {
     reckons: 'stops',
     tool: 'none',
     minutes: 6,
+    cautions: [],
   },
   'sponge-test-before': {
     kind: 'work',
@@ -945,6 +961,7 @@ export const STEPS = {
     acts: ['pulls-lever', 'pulls-hard'],
     tool: 'rule',
     minutes: 3,
+    cautions: [],
   },
   'peel-tape': {
     kind: 'work',
@@ -962,6 +979,7 @@ export const STEPS = {
     sets: { tape: 'peeled' },
     tool: 'hands',
     minutes: 3,
+    cautions: [],
   },
 
   // Dirty work
@@ -987,6 +1005,7 @@ export const STEPS = {
     sets: {},
     tool: 'gauge',
     minutes: 7,
+    cautions: [],
   },
   'clean-caliper': {
     kind: 'work',
@@ -1024,6 +1043,7 @@ export const STEPS = {
     sets: {},
     tool: 'pad-tool',
     minutes: 3,
+    cautions: [],
   },
   'reroute-hose': {
     kind: 'work',
@@ -1044,6 +1064,7 @@ export const STEPS = {
     tool: 'hands',
     minutes: 6,
     consumables: ['tape'],
+    cautions: [],
   },
   'clean-rotor': {
     kind: 'work',
@@ -1108,6 +1129,7 @@ export const STEPS = {
     hands: 'clean',
     tool: 'gauge',
     minutes: 2,
+    cautions: [],
   },
   'push-pistons-out': {
     kind: 'work',
@@ -1214,6 +1236,7 @@ export const STEPS = {
     leaves: 'dirty',
     tool: 'hex-5',
     minutes: 6,
+    cautions: [],
   },
   'dress-mount': {
     kind: 'work',
@@ -1254,6 +1277,7 @@ export const STEPS = {
     tool: 'hub-tools',
     minutes: 8,
     consumables: ['grease'],
+    cautions: [],
   },
   'adapter-on': {
     kind: 'work',
@@ -1299,6 +1323,7 @@ export const STEPS = {
     leaves: 'dirty',
     tool: 'hex-5',
     minutes: 2,
+    cautions: [],
   },
   'new-cable-caliper-on': {
     kind: 'work',
@@ -1325,6 +1350,7 @@ export const STEPS = {
     tool: 'hex-5',
     minutes: 3,
     parts: ['caliper'],
+    cautions: [],
   },
   'new-cable-lever-on': {
     kind: 'work',
@@ -1366,6 +1392,7 @@ export const STEPS = {
     tool: 'cable-cutter',
     minutes: 6,
     parts: ['housing'],
+    cautions: [],
   },
   'new-cable-in': {
     kind: 'work',
@@ -1437,6 +1464,7 @@ export const STEPS = {
     tool: 'abrasive',
     minutes: 1.5,
     consumables: ['isopropyl', 'lint-free-cloth'],
+    cautions: [],
   },
 
   // Fluid and joints
@@ -1610,6 +1638,7 @@ export const STEPS = {
     tool: 'hex-5',
     minutes: 3,
     parts: ['caliper'],
+    cautions: [],
   },
   'rebuild-caliper': {
     kind: 'work',
@@ -1719,7 +1748,7 @@ export const STEPS = {
     tool: 'hands',
     minutes: 4,
     consumables: ['tape'],
-    cautions: ['local-law'],
+    cautions: ['gloves-and-glasses', 'local-law'],
   },
   'route-new-hose': {
     kind: 'work',
@@ -1739,6 +1768,7 @@ export const STEPS = {
     minutes: 8,
     parts: ['hose'],
     consumables: ['tape'],
+    cautions: [],
   },
   'olive-at-caliper': {
     kind: 'work',
@@ -1764,6 +1794,7 @@ export const STEPS = {
     tool: 'hose-cutter',
     minutes: 2,
     parts: ['olive'],
+    cautions: [],
   },
   'new-banjo-seals': {
     kind: 'work',
@@ -1783,6 +1814,7 @@ export const STEPS = {
     tool: 'hex-5',
     minutes: 1,
     parts: ['banjo-seals'],
+    cautions: [],
   },
   'join-off-frame': {
     kind: 'work',
@@ -1811,7 +1843,7 @@ export const STEPS = {
     tool: 'torque-wrench',
     minutes: 3,
     parts: ['hose'],
-    cautions: ['torque-by-sheet'],
+    cautions: ['gloves-and-glasses', 'torque-by-sheet'],
   },
   'route-inside': {
     kind: 'work',
@@ -1830,6 +1862,7 @@ export const STEPS = {
     tool: 'hands',
     minutes: 12,
     consumables: ['tape'],
+    cautions: [],
   },
   'cut-hose': {
     kind: 'work',
@@ -1851,6 +1884,7 @@ export const STEPS = {
     tool: 'hose-cutter',
     minutes: 3,
     consumables: ['tape'],
+    cautions: ['gloves-and-glasses'],
   },
   'new-barb': {
     kind: 'work',
@@ -1870,6 +1904,7 @@ export const STEPS = {
     tool: 'hose-cutter',
     minutes: 1.5,
     parts: ['barb'],
+    cautions: [],
   },
   'new-olive': {
     kind: 'work',
@@ -1895,6 +1930,7 @@ export const STEPS = {
     tool: 'spanner-8',
     minutes: 1,
     parts: ['olive'],
+    cautions: [],
   },
   'join-at-caliper': {
     kind: 'work',
@@ -1921,7 +1957,7 @@ export const STEPS = {
     leaves: 'fluid',
     tool: 'torque-wrench',
     minutes: 3,
-    cautions: ['torque-by-sheet'],
+    cautions: ['gloves-and-glasses', 'torque-by-sheet'],
   },
   'lever-off-bar': {
     kind: 'work',
@@ -1940,6 +1976,7 @@ export const STEPS = {
     tool: 'hex-5',
     minutes: 1.5,
     consumables: ['tape'],
+    cautions: [],
   },
   'join-at-lever': {
     kind: 'work',
@@ -1966,7 +2003,7 @@ export const STEPS = {
     leaves: 'fluid',
     tool: 'torque-wrench',
     minutes: 3,
-    cautions: ['torque-by-sheet'],
+    cautions: ['gloves-and-glasses', 'torque-by-sheet'],
   },
   'lever-on-bar': {
     kind: 'work',
@@ -1984,6 +2021,7 @@ export const STEPS = {
     sets: { leverClamp: 'loose' },
     tool: 'hex-5',
     minutes: 2,
+    cautions: [],
   },
   'push-up': {
     kind: 'work',
@@ -2083,7 +2121,7 @@ export const STEPS = {
     place: 'nose-up',
     tool: 'bleed-kit',
     minutes: 4,
-    cautions: ['nipple-shut-before-lever'],
+    cautions: ['gloves-and-glasses', 'nipple-shut-before-lever'],
   },
   'lever-tilt': {
     kind: 'work',
@@ -2116,7 +2154,7 @@ export const STEPS = {
     place: 'nose-up',
     tool: 'bleed-kit',
     minutes: 4,
-    cautions: ['nipple-shut-before-lever'],
+    cautions: ['gloves-and-glasses', 'nipple-shut-before-lever'],
   },
   'top-up': {
     kind: 'work',
@@ -2150,6 +2188,7 @@ export const STEPS = {
     place: 'level',
     tool: 'bleed-kit',
     minutes: 5,
+    cautions: ['gloves-and-glasses'],
   },
 
   // Clean parts
@@ -2229,6 +2268,7 @@ export const STEPS = {
     sets: {},
     tool: 'hex-5',
     minutes: 0.5,
+    cautions: [],
   },
   'new-pads-in': {
     kind: 'work',
@@ -2260,6 +2300,7 @@ export const STEPS = {
     minutes: 2.5,
     parts: ['pads', 'clip'],
     consumables: ['isopropyl', 'lint-free-cloth'],
+    cautions: [],
   },
 
   // Setting
@@ -2305,6 +2346,7 @@ export const STEPS = {
     reckons: 'levers',
     tool: 'rule',
     minutes: 5,
+    cautions: [],
   },
   'bearing-play': {
     kind: 'work',
@@ -2441,6 +2483,7 @@ export const STEPS = {
     acts: ['turns-wheel'],
     tool: 'dial',
     minutes: 3,
+    cautions: ['fingers-off-turning-rotor'],
   },
   'radial-check': {
     kind: 'work',
@@ -2458,6 +2501,7 @@ export const STEPS = {
     sets: {},
     tool: 'rule',
     minutes: 2,
+    cautions: [],
   },
   'washers-on': {
     kind: 'work',
@@ -2476,6 +2520,7 @@ export const STEPS = {
     tool: 'hex-5',
     minutes: 3,
     parts: ['washers'],
+    cautions: [],
   },
   'radial-check-after': {
     kind: 'work',
@@ -2493,6 +2538,7 @@ export const STEPS = {
     sets: {},
     tool: 'rule',
     minutes: 2,
+    cautions: [],
   },
   'fixed-pad-gap': {
     kind: 'work',
@@ -2512,6 +2558,7 @@ export const STEPS = {
     reckons: 'cable',
     tool: 'hex-5',
     minutes: 3,
+    cautions: [],
   },
   'cable-slack': {
     kind: 'work',
@@ -2538,6 +2585,7 @@ export const STEPS = {
     reckons: 'cable',
     tool: 'hex-5',
     minutes: 2,
+    cautions: [],
   },
   'sponge-test': {
     kind: 'work',
@@ -2562,6 +2610,7 @@ export const STEPS = {
     acts: ['pulls-lever', 'pulls-hard'],
     tool: 'rule',
     minutes: 3,
+    cautions: [],
   },
 
   // Proving
@@ -2582,6 +2631,7 @@ export const STEPS = {
     tool: 'hands',
     minutes: 8,
     parts: ['bar-tape'],
+    cautions: [],
   },
   'careful-ride': {
     kind: 'work',
@@ -2601,6 +2651,7 @@ export const STEPS = {
     place: 'riding',
     tool: 'none',
     minutes: 3,
+    cautions: [],
   },
   'witness-ring': {
     kind: 'work',
@@ -2619,6 +2670,7 @@ export const STEPS = {
     place: 'on-ground',
     tool: 'none',
     minutes: 1,
+    cautions: [],
   },
   'stop-test-after': {
     kind: 'work',
@@ -2639,6 +2691,7 @@ export const STEPS = {
     reckons: 'stops',
     tool: 'none',
     minutes: 6,
+    cautions: [],
   },
 } as const satisfies Record<string, StepOf<string>>;
 
