@@ -37,7 +37,7 @@ const inBoth = (file: string, behind: string, text: string): Edit[] =>
 const STEP = rowOf('core/src/procedure/steps.ts', 'push-up');
 const fieldsOf = (row: string) =>
   [
-    ...row.matchAll(/^ {4}(?!(?:acts|hands|leaves|place|consumables|cautions|parts)\b)\w+: .*$/gm),
+    ...row.matchAll(/^ {4}(?!(?:acts|hands|leaves|place|consumables|parts)\b)\w+: .*$/gm),
   ].map(([field]) => field);
 
 const DRILLS: readonly Drill[] = [
