@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Browser } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import {
   allSent,
@@ -143,16 +143,8 @@ test('a signature cannot overtake a reading that is still on its way', async ({ 
   expect(await jobAt(page, job.replace('/bench/', ''))).toMatchObject({ sealed: null });
 });
 
-test('who stands at the sign-off sees what another wrote meanwhile, with nothing touched', async ({
-  page,
-  browser,
-}) => {
-  await page.clock.install();
-  const hands = await openBench(page);
-  const job = await checkIn(hands, 'Watched rider', 'Watched commuter');
-  await goTo(page, `${job}/sign-off`);
-  await expect(page.getByRole('heading', { name: 'Sign off' }).last()).toBeVisible();
-  await expect(page.getByText('Do not ride')).toHaveCount(0);
+/** A look at the front's leaks that another makes on a device of their own. */
+async function anotherLooks(browser: Browser, job: string, found: readonly string[]) {
   const other = await browser.newContext();
   await openBench(await other.newPage(), 'Joss Tarrel');
   const sent = await other.request.post(`/api${job.replace('/bench', '/jobs')}/entries`, {
@@ -163,7 +155,7 @@ test('who stands at the sign-off sees what another wrote meanwhile, with nothing
         at: new Date().toISOString(),
         end: 'front',
         area: 'leaks',
-        found: ['leak-at-lever'],
+        found,
         words: '',
       },
       appWord: null,
@@ -171,6 +163,40 @@ test('who stands at the sign-off sees what another wrote meanwhile, with nothing
   });
   expect(sent.status(), await sent.text()).toBe(201);
   await other.close();
+}
+
+test('who stands at the sign-off sees what another wrote meanwhile, with nothing touched', async ({
+  page,
+  browser,
+}) => {
+  await page.clock.install();
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Watched rider', 'Watched commuter');
+  await goTo(page, `${job}/sign-off`);
+  await expect(page.getByRole('heading', { name: 'Sign off' }).last()).toBeVisible();
+  await expect(page.getByText('Do not ride')).toHaveCount(0);
+  await anotherLooks(browser, job, ['leak-at-lever']);
   await page.clock.fastForward('00:31');
   await expect(page.getByText('Do not ride').first()).toBeVisible();
+});
+
+test('a number that is half keyed stays as it is while another’s work comes in', async ({
+  page,
+  browser,
+}) => {
+  await page.clock.install();
+  const hands = await openBench(page);
+  const job = await checkIn(hands, 'Keying rider', 'Keying commuter');
+  await identify(hands, 'Ostrel Tolve');
+  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await hands.press(...'1.6');
+  await allSent(page);
+  await anotherLooks(browser, job, ['leak-at-lever']);
+  await page.clock.fastForward('00:31');
+  await expect(page.getByText('Do not ride').first()).toBeVisible();
+  await hands.press('6', 'Enter');
+  await allSent(page);
+  const { measured } = await jobAt(page, job.replace('/bench/', ''));
+  const readings = measured[0]!.readings.filter(({ place }) => place !== 'zero');
+  expect(readings).toMatchObject([{ place: '1', valueMm: 1.66 }]);
 });

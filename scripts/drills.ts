@@ -36,9 +36,9 @@ const inBoth = (file: string, behind: string, text: string): Edit[] =>
 
 const STEP = rowOf('core/src/procedure/steps.ts', 'push-up');
 const fieldsOf = (row: string) =>
-  [
-    ...row.matchAll(/^ {4}(?!(?:acts|hands|leaves|place|consumables|parts)\b)\w+: .*$/gm),
-  ].map(([field]) => field);
+  [...row.matchAll(/^ {4}(?!(?:acts|hands|leaves|place|consumables|parts)\b)\w+: .*$/gm)].map(
+    ([field]) => field,
+  );
 
 const DRILLS: readonly Drill[] = [
   {

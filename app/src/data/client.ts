@@ -24,11 +24,6 @@ export const client = new QueryClient({
   },
 });
 
-/** What several look at at once: what another wrote is seen so long after it, where nobody touches anything. */
-const SEEN_AFTER_MS = 30_000;
-for (const queryKey of [['bench'], ['job'], ['days']])
-  client.setQueryDefaults(queryKey, { refetchInterval: SEEN_AFTER_MS });
-
 export const keys = {
   session: ['session'],
   bench: ['bench'],
@@ -69,6 +64,11 @@ export const keys = {
   chain: ['chain'],
   pinTries: ['pin-tries'],
 } as const;
+
+/** What several look at at once: what another wrote is seen so long after it, where nobody touches anything. */
+const SEEN_AFTER_MS = 30_000;
+for (const queryKey of [keys.bench, ['job'], keys.days])
+  client.setQueryDefaults(queryKey, { refetchInterval: SEEN_AFTER_MS });
 
 /** A job as the server has it, or as it is known here where that is later. The device keeps it: no worker does, which knows no later one. */
 export async function askJob(jobId: string): Promise<JobLog> {
