@@ -1,3 +1,4 @@
+import { ACTUATIONS } from '@hold-fast/core/kit/actuation';
 import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import {
   FAMILIES,
@@ -54,7 +55,7 @@ export const SpecSheetBody = z.strictObject({
   /** The maker's sheet and its revision, or that the values are the shop's own. */
   source: words(120),
   brake: z.strictObject({
-    actuation: z.enum(['hydraulic', 'cable', 'cable-pulled-hydraulic']),
+    actuation: z.enum(ACTUATIONS),
     pistons: z.int().min(1).max(8),
     mount: z.enum(['post', 'flat', 'is']),
     /** Cable calipers push from one side or from both; null for hydraulic ones. */

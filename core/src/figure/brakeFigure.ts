@@ -1,4 +1,4 @@
-import { isFor, type BrakeKind, type Trait } from '../kit/traits';
+import { isFor, type BrakeKind, type ForWhich } from '../kit/traits';
 import { WHOLE, type BrakeState } from '../plan/state';
 import { stepRule, type StepId } from '../procedure/steps';
 import type { SpecSheet } from '../sheet/sheet';
@@ -22,8 +22,27 @@ export const USUAL_FIGURE: Readonly<FigureBrake> = {
   hold: 'six-bolt',
 };
 
-/** What only some brakes have; all have the rest. */
-const HAD_BY: Partial<Record<SeenKey, readonly Trait[]>> = {
+/** Which brakes have it. */
+const HAD_BY: Readonly<Record<SeenKey, ForWhich>> = {
+  wheel: 'every-brake',
+  rotor: 'every-brake',
+  rotorTorqued: 'every-brake',
+  bedded: 'every-brake',
+  caliper: 'every-brake',
+  aligned: 'every-brake',
+  pads: 'every-brake',
+  between: 'every-brake',
+  pistons: 'every-brake',
+  pistonsClean: 'every-brake',
+  leverClamp: 'every-brake',
+  tape: 'every-brake',
+  port: 'every-brake',
+  nipple: 'every-brake',
+  system: 'every-brake',
+  drained: 'every-brake',
+  sealAtLever: 'every-brake',
+  sealAtCaliper: 'every-brake',
+  barb: 'every-brake',
   hoseAtCaliper: ['hydraulic'],
   hoseAtLever: ['hydraulic'],
   cable: ['cable', 'cable-pulled-hydraulic'],

@@ -11,12 +11,12 @@ interface WorkRule {
   /** What it loosens or puts on, and what is proven to be tight afterwards. */
   loosens: readonly Hold[];
   /** What takes its place on a brake that has no such thing. */
-  instead?: Partial<Record<Actuation, string>>;
+  instead: Partial<Record<Actuation, string>>;
   /**
    * It has a proof or an answer of its own, so that nobody's word that it was done is enough: a bolt is tight by its torque, and
    * what a maker was asked is not yet put right [D].
    */
-  notByWords?: true;
+  notByWords: boolean;
 }
 
 /** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. Common practice [P]. */
@@ -25,39 +25,74 @@ const RULES = {
     touches: ['rotor', 'rotor-seat'],
     ticks: ['axle-seated', 'sensor-gap'],
     loosens: ['rotor'],
+    instead: {},
+    notByWords: false,
   },
   'refit-rotor': {
     touches: ['rotor-seat'],
     ticks: ['axle-seated', 'sensor-gap'],
     loosens: ['rotor'],
+    instead: {},
+    notByWords: false,
   },
-  'true-rotor': { touches: ['rotor-true'], ticks: [], loosens: [] },
-  'replace-pads': { touches: ['pads'], ticks: ['pad-pin-clip', 'pad-spring'], loosens: [] },
+  'true-rotor': { touches: ['rotor-true'], ticks: [], loosens: [], instead: {}, notByWords: false },
+  'replace-pads': {
+    touches: ['pads'],
+    ticks: ['pad-pin-clip', 'pad-spring'],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+  },
   decontaminate: {
     touches: ['pad-face', 'rotor-face'],
     ticks: ['pad-pin-clip', 'pad-spring'],
     loosens: [],
+    instead: {},
+    notByWords: false,
   },
   'clean-and-bed-in': {
     touches: ['rotor-face'],
     ticks: ['pad-pin-clip', 'pad-spring'],
     loosens: [],
+    instead: {},
+    notByWords: false,
   },
-  'strip-track': { touches: ['rotor-face'], ticks: [], loosens: [] },
+  'strip-track': {
+    touches: ['rotor-face'],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+  },
   'fit-spring-or-clip': {
     touches: [],
     ticks: ['safety-clip', 'pad-pin-clip', 'pad-spring'],
     loosens: [],
+    instead: {},
+    notByWords: false,
   },
-  'straighten-fins': { touches: [], ticks: ['pad-pin-clip', 'pad-spring'], loosens: [] },
-  'reset-pads': { touches: ['pistons'], ticks: [], loosens: [] },
+  'straighten-fins': {
+    touches: [],
+    ticks: ['pad-pin-clip', 'pad-spring'],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+  },
+  'reset-pads': { touches: ['pistons'], ticks: [], loosens: [], instead: {}, notByWords: false },
   'service-pistons': {
     touches: ['pistons'],
     ticks: ['pad-pin-clip', 'pad-spring'],
     loosens: [],
     instead: { cable: 'set-up-cable' },
+    notByWords: false,
   },
-  'clean-caliper': { touches: [], ticks: ['pad-pin-clip', 'pad-spring'], loosens: [] },
+  'clean-caliper': {
+    touches: [],
+    ticks: ['pad-pin-clip', 'pad-spring'],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+  },
   'replace-caliper': {
     touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
     ticks: [
@@ -70,6 +105,8 @@ const RULES = {
       'cable-end-cap',
     ],
     loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable'],
+    instead: {},
+    notByWords: false,
   },
   /** Drained, apart, every seal new, put together wet with its own fluid; where the sheet allows none, another caliper. */
   'reseal-caliper': {
@@ -83,70 +120,125 @@ const RULES = {
       'hose-joint-dry',
     ],
     loosens: ['caliper', 'hose-at-caliper'],
+    instead: {},
+    notByWords: false,
   },
   'reseal-lever': {
     touches: ['lever-off', 'opened-at-lever', 'fluid'],
     ticks: ['bar-and-stem', 'port-screw-o-ring', 'lever-hood', 'hose-joint-dry'],
     loosens: ['lever', 'hose-at-lever'],
     instead: { cable: 'replace-cable', 'cable-pulled-hydraulic': 'reseal-caliper' },
+    notByWords: false,
   },
   'remake-joint-at-lever': {
     touches: ['joint', 'opened-at-lever', 'fluid'],
     ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry'],
     loosens: ['hose-at-lever'],
+    instead: {},
+    notByWords: false,
   },
   'remake-joint-at-caliper': {
     touches: ['joint', 'opened-at-caliper', 'fluid'],
     ticks: ['hose-joint-dry'],
     loosens: ['hose-at-caliper'],
+    instead: {},
+    notByWords: false,
   },
   'full-bleed': {
     touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
     ticks: ['port-screw-o-ring', 'nipple-shut-cap', 'lever-hood'],
     loosens: [],
     instead: { cable: 'replace-cable' },
+    notByWords: false,
   },
   'lever-top-up': {
     touches: ['opened-at-lever', 'fluid'],
     ticks: ['port-screw-o-ring', 'lever-hood'],
     loosens: [],
     instead: { cable: 'set-up-cable', 'cable-pulled-hydraulic': 'full-bleed' },
+    notByWords: false,
   },
   'replace-hose': {
     touches: ['hose', 'joint', 'fluid'],
     ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'hose-guides', 'bar-turns-free'],
     loosens: ['hose-at-lever', 'hose-at-caliper'],
+    instead: {},
+    notByWords: false,
   },
   'shorten-hose': {
     touches: ['hose', 'joint', 'fluid'],
     ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'bar-turns-free'],
     loosens: ['hose-at-lever'],
+    instead: {},
+    notByWords: false,
   },
   'reroute-hose': {
     touches: ['hose-route'],
     ticks: ['hose-guides', 'bar-turns-free'],
     loosens: [],
+    instead: {},
+    notByWords: false,
   },
   'replace-cable': {
     touches: ['cable'],
     ticks: ['hose-guides', 'bar-turns-free', 'cable-end-cap'],
     loosens: ['cable'],
+    instead: {},
+    notByWords: false,
   },
-  'set-up-cable': { touches: ['cable', 'pistons'], ticks: [], loosens: [] },
+  'set-up-cable': {
+    touches: ['cable', 'pistons'],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+  },
   'replace-lever': {
     touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
     ticks: ['bar-and-stem', 'port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'cable-end-cap'],
     loosens: ['lever', 'hose-at-lever', 'cable'],
+    instead: {},
+    notByWords: false,
   },
-  'adjust-hub': { touches: ['axle'], ticks: ['axle-seated'], loosens: ['wheel'] },
-  'tension-spokes': { touches: ['axle'], ticks: [], loosens: [] },
-  'seat-axle': { touches: ['axle'], ticks: ['axle-seated'], loosens: ['wheel'] },
-  'tighten-bolts': { touches: [], ticks: [], loosens: [], notByWords: true },
-  'tighten-lever': { touches: [], ticks: [], loosens: [], notByWords: true },
-  'dress-mount': { touches: ['mount', 'caliper'], ticks: [], loosens: ['caliper'] },
-  'ask-maker': { touches: [], ticks: [], loosens: [], notByWords: true },
-  'centre-caliper': { touches: ['caliper'], ticks: [], loosens: ['caliper'] },
-  'square-caliper': { touches: ['caliper'], ticks: [], loosens: ['caliper'] },
+  'adjust-hub': {
+    touches: ['axle'],
+    ticks: ['axle-seated'],
+    loosens: ['wheel'],
+    instead: {},
+    notByWords: false,
+  },
+  'tension-spokes': { touches: ['axle'], ticks: [], loosens: [], instead: {}, notByWords: false },
+  'seat-axle': {
+    touches: ['axle'],
+    ticks: ['axle-seated'],
+    loosens: ['wheel'],
+    instead: {},
+    notByWords: false,
+  },
+  'tighten-bolts': { touches: [], ticks: [], loosens: [], instead: {}, notByWords: true },
+  'tighten-lever': { touches: [], ticks: [], loosens: [], instead: {}, notByWords: true },
+  'dress-mount': {
+    touches: ['mount', 'caliper'],
+    ticks: [],
+    loosens: ['caliper'],
+    instead: {},
+    notByWords: false,
+  },
+  'ask-maker': { touches: [], ticks: [], loosens: [], instead: {}, notByWords: true },
+  'centre-caliper': {
+    touches: ['caliper'],
+    ticks: [],
+    loosens: ['caliper'],
+    instead: {},
+    notByWords: false,
+  },
+  'square-caliper': {
+    touches: ['caliper'],
+    ticks: [],
+    loosens: ['caliper'],
+    instead: {},
+    notByWords: false,
+  },
 } as const satisfies Readonly<Record<string, WorkRule>>;
 
 export type Work = keyof typeof RULES;
@@ -158,7 +250,7 @@ export function workRule(work: Work): WorkRule {
 
 /** Work as it is done on a brake of this kind, each once. */
 export function worksOn(works: readonly Work[], actuation: Actuation): Work[] {
-  const done = works.map((work) => (workRule(work).instead?.[actuation] ?? work) as Work);
+  const done = works.map((work) => (workRule(work).instead[actuation] ?? work) as Work);
   return WORKS.filter((work) => done.includes(work));
 }
 

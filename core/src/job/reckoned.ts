@@ -207,19 +207,10 @@ export type ReckonedRefusal =
   | { code: 'levers-apart'; measures: PairMeasure[] }
   | { code: 'pull-unknown' | 'pull-mismatch' | 'gap-unmeasured'; end: End };
 
-/** Work of a larger rotor: none of it is begun before it is known to fit. */
-const LARGER: ProcedureId = 'go-up-a-size';
-const OF_A_LARGER_ROTOR: readonly StepId[] = ['rotor-off', 'adapter-on', 'new-rotor-on'];
-
 /** The calculator whose answer a step rests on, or null. */
 export function reckonsAt(step: StepId, chosen: readonly ProcedureId[]): ReckonedOf | null {
-  if (
-    chosen.includes(LARGER) &&
-    OF_A_LARGER_ROTOR.includes(step) &&
-    procedureRule(LARGER).steps.includes(step)
-  )
-    return 'fit';
-  return stepRule(step).reckons ?? null;
+  if (chosen.some((id) => procedureRule(id).fitFirst.includes(step))) return 'fit';
+  return stepRule(step).reckons;
 }
 
 /** Why a step may not be done by what was reckoned, or null. */

@@ -1,1 +1,3 @@
-export type Actuation = 'hydraulic' | 'cable' | 'cable-pulled-hydraulic';
+/** How a brake is pulled. */
+export const ACTUATIONS = ['hydraulic', 'cable', 'cable-pulled-hydraulic'] as const;
+export type Actuation = (typeof ACTUATIONS)[number];

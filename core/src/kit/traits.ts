@@ -13,9 +13,12 @@ export const USUAL_BRAKE: Readonly<BrakeKind> = { actuation: 'hydraulic', banjo:
 /** What something of the trade can be said to be for: a kind of brake, or a joint that only some have. */
 export type Trait = Actuation | 'nut' | 'banjo';
 
-/** Whether something is for a brake; for every brake where nothing is said. */
-export function isFor(traits: readonly Trait[] | undefined, brake: BrakeKind): boolean {
-  if (!traits) return true;
+/** Which brakes something of the trade is for. */
+export type ForWhich = 'every-brake' | readonly Trait[];
+
+/** Whether something is for a brake. */
+export function isFor(which: ForWhich, brake: BrakeKind): boolean {
+  if (which === 'every-brake') return true;
   const joint = brake.actuation === 'hydraulic' && (brake.banjo ? 'banjo' : 'nut');
-  return traits.some((trait) => trait === brake.actuation || trait === joint);
+  return which.some((trait) => trait === brake.actuation || trait === joint);
 }

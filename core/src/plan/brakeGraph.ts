@@ -101,7 +101,7 @@ export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTas
 
 /** Set-ups that wait for work which is still to be done. */
 const waitingSetUps = (open: readonly StepId[]): readonly StepId[] =>
-  open.flatMap((id) => stepRule(id).ahead ?? []);
+  open.flatMap((id) => stepRule(id).ahead);
 
 const ridesIn = (steps: readonly StepId[]) =>
   ONE_RIDE.reduce((bits, ride, i) => bits | (steps.includes(ride) ? 1 << i : 0), 0);

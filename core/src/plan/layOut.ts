@@ -37,10 +37,10 @@ export function layOut(
     if (each.step === 'wash-hands') continue;
     const rule = stepRule(each.step);
     if (needsTool(rule.tool)) tools.add(rule.tool);
-    for (const item of rule.consumables ?? []) consumables.add(item);
+    for (const item of rule.consumables) consumables.add(item);
     const { kind, family } = brakes[each.end] ?? { kind: USUAL_BRAKE, family: null };
     for (const caution of cautionsOf(each.step, kind, { family, motor })) cautions.add(caution);
-    for (const part of rule.parts ?? []) parts.push({ part, end: each.end });
+    for (const part of rule.parts) parts.push({ part, end: each.end });
   }
   return { tools: [...tools], consumables: [...consumables], parts, cautions: [...cautions] };
 }

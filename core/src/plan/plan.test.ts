@@ -66,7 +66,7 @@ const choiceAtOneEnd = fc
   .filter((ids) => ALONE.every((group) => ids.filter((id) => group.includes(id)).length <= 1));
 
 const isAheadOf = (work: StepId, setUp: StepId) =>
-  ((stepRule(work).ahead ?? []) as readonly StepId[]).includes(setUp);
+  (stepRule(work).ahead as readonly StepId[]).includes(setUp);
 
 /** Walks a plan by the steps' own effects, and holds every step against its needs and against the rules. */
 function faultsOf(
@@ -105,7 +105,7 @@ function faultsOf(
     const after = { ...before, ...sets };
     const rule = ruleBroken({ step, before, after, hands: bench.hands });
     if (rule) faults.push(`${end} ${step} breaks rule ${rule}`);
-    if ((stepRule(step).acts ?? []).includes('rides'))
+    if (stepRule(step).acts.includes('rides'))
       for (const other of ENDS) {
         const state = other === end ? undefined : states[other];
         if (state && unmet(state, RIDEABLE)) faults.push(`${end} ${step} with the ${other} open`);
@@ -229,7 +229,7 @@ describe('the plan', () => {
     expect(turnTo(bench, { place: 'riding', tool: 'none', end: 'front' }).minutes).toBe(
       CHANGE_OVERS.ride,
     );
-    expect(turnTo(bench, { place: undefined, tool: 'hex-5', end: 'front' }).count).toBe(0);
+    expect(turnTo(bench, { place: null, tool: 'hex-5', end: 'front' }).count).toBe(0);
   });
 });
 
@@ -415,7 +415,7 @@ function bruteForce(choice: Chosen): number {
           if (place !== 'riding' || other === end) return false;
           const graph = graphs[other]!;
           const there = here.at[other]!;
-          const proven = graph.standTested[there] || !stepRule(step).acts?.includes('rides');
+          const proven = graph.standTested[there] || !stepRule(step).acts.includes('rides');
           return !graph.rideable[there] || !proven;
         });
         if (kept) continue;

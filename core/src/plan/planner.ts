@@ -240,7 +240,7 @@ export function planBike(
         const turned = end !== NO_END && end !== here ? 1 : 0;
         const minutes =
           (way.ride !== 0 && way.ride === ride && turned ? 0 : way.takes) +
-          (moved ? moveCost(PLACES[place]!, PLACES[way.place!], price) : 0) +
+          (moved ? moveCost(PLACES[place]!, PLACES[way.place!]!, price) : 0) +
           taken * price.tool +
           turned * price.end;
         reach(
@@ -289,7 +289,7 @@ const RIDE_SLOTS = ONE_RIDE.length + 1;
 const BENCH_SLOTS = PLACES.length * HANDS.length * RIDE_SLOTS;
 /** Rides that no end may make before all are proven, as bits. */
 const AFTER_ALL_ARE_PROVEN = ONE_RIDE.reduce(
-  (bits, step, i) => bits | (stepRule(step).acts?.includes('rides') ? 1 << i : 0),
+  (bits, step, i) => bits | (stepRule(step).acts.includes('rides') ? 1 << i : 0),
   0,
 );
 /** 0 for none. */
@@ -307,7 +307,7 @@ function compiled({ step, to }: Move, end: End, at: readonly End[]): Compiled {
     tool: needsTool(rule.tool) ? TOOLS.indexOf(rule.tool) : null,
     clean: rule.hands === 'clean',
     leaves: rule.leaves ? HANDS.indexOf(rule.leaves) : 0,
-    rides: rule.place !== 'riding' ? null : rule.acts?.includes('rides') ? 'proven' : 'before-work',
+    rides: rule.place !== 'riding' ? null : rule.acts.includes('rides') ? 'proven' : 'before-work',
     ride: rideIndex(step),
     withOther: rule.otherEnd
       ? { one: other ? at.indexOf(other) : -1, wanted: rule.otherEnd }
@@ -381,7 +381,7 @@ export function priced(
     const turn = turnTo(stands, { place, tool, end }, table);
     total += Math.round((minutes + turn.minutes) * 10);
     changeOvers += turn.count;
-    const moves = place !== undefined && place !== stands.place;
+    const moves = place !== null && place !== stands.place;
     stands = leftBy(stands, step, end);
     return { step, end, minutes, place: stands.place, moves };
   });

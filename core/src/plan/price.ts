@@ -44,7 +44,7 @@ export const FRESH_BENCH: Readonly<Bench> = {
 /** What it takes to turn to a step: minutes of change-overs, and how many there are. */
 export function turnTo(
   bench: Bench,
-  { place, tool, end }: { place: Place | undefined; tool: Tool; end: End },
+  { place, tool, end }: { place: Place | null; tool: Tool; end: End },
   table: ChangeOvers = CHANGE_OVERS,
 ): { minutes: number; count: number } {
   let minutes = 0;
@@ -62,7 +62,7 @@ export function turnTo(
 
 /** Steps that one ride of the bike does for both ends. */
 export const ONE_RIDE: readonly StepId[] = STEP_IDS.filter((id) =>
-  stepRule(id).acts?.includes('one-ride'),
+  stepRule(id).acts.includes('one-ride'),
 );
 
 /** What a step itself takes, minutes: nothing when the ride just made did it for this end as well. */

@@ -84,7 +84,7 @@ export function priceOf(
 ): LinePrice {
   const labourCents = Math.round((labourPerHourCents * minutes) / 60);
   const parts = procedureRule(procedure)
-    .steps.flatMap((step) => stepRule(step).parts ?? [])
+    .steps.flatMap((step) => stepRule(step).parts)
     .map((part) => {
       const kinds = shelf.filter((line) => line.part === part);
       const kind =

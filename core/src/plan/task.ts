@@ -96,7 +96,7 @@ export function taskOf(
 
 /** A ride, or what is looked at after one. */
 function takesARide(id: StepId): boolean {
-  const { acts = [], needs } = stepRule(id);
+  const { acts, needs } = stepRule(id);
   return acts.includes('rides') || needs.ridden === true || needs.bedded === true;
 }
 
@@ -108,7 +108,7 @@ function stateAfter(
   again: readonly ChosenAgain[],
 ): BrakeState {
   const finds = (ids: readonly ProcedureId[]) =>
-    Object.assign({}, ...ids.map((id) => procedureRule(id).finds ?? {})) as Partial<BrakeState>;
+    Object.assign({}, ...ids.map((id) => procedureRule(id).finds)) as Partial<BrakeState>;
   let state: BrakeState = { ...WHOLE, ...finds(chosen) };
   for (let at = 0; at <= steps.length; at++) {
     const here = again.filter(({ after }) => after === at).map((each) => each.procedure);
@@ -171,8 +171,8 @@ export function isRedoneAfter(step: StepId, later: StepId): boolean {
 
 /** Tests of the brake as it came in can only be made before it is touched. */
 const tooLateFor = (step: StepId, state: BrakeState): boolean =>
-  BEFORE_ANYTHING.includes(step) && unmet(state, stepRule(step).needs) !== null;
-const BEFORE_ANYTHING: readonly StepId[] = ['stop-test-before', 'sponge-test-before'];
+  isAsItCame(step) && unmet(state, stepRule(step).needs) !== null;
+const isAsItCame = (step: StepId): boolean => stepRule(step).acts.includes('as-it-came');
 
 /**
  * The same work as somebody without a plan would do it: the tests of the brake as it came in, then procedure after
@@ -194,19 +194,21 @@ export function naivePlan(choice: Chosen): Plan | null {
     ) ?? bleed[end];
   for (const end of ENDS) {
     const one = taskOf(choice)[end];
-    const first = one?.work.filter((step) => BEFORE_ANYTHING.includes(step)) ?? [];
+    const first = one?.work.filter(isAsItCame) ?? [];
     if (first.length > 0 && !go({ [end]: { ...one!, work: first, until: CLOSED } })) return null;
   }
   for (const id of PROCEDURE_IDS)
     for (const end of ENDS) {
       if (!procedures[end]?.includes(id)) continue;
       const one = taskOf(choice, steps)[end]!;
-      const work = workFor([id], howBled(end), kindOf(end)).filter(
-        (step) => !PROVING.includes(step),
-      );
+      const work = workFor([id], howBled(end), kindOf(end)).filter((step) => !provesAlone(step));
       if (!go({ [end]: { ...one, work, until: CLOSED } })) return null;
     }
   return go(taskOf(choice, steps)) ? priced(steps, FRESH_BENCH, changeOvers) : null;
 }
 
-const PROVING: readonly StepId[] = ['careful-ride', 'witness-ring', 'stop-test-after'];
+/** It proves, and makes nothing better by it: once, at the end, is enough. */
+function provesAlone(step: StepId): boolean {
+  const rule = stepRule(step);
+  return rule.kind === 'work' && rule.stage === 'prove' && !rule.acts.includes('beds-in');
+}

@@ -30,8 +30,8 @@ export function inTenths(table: ChangeOvers): ChangeOvers {
 }
 
 /** Moving the bike from one place to another. */
-export function moveCost(from: Place, to: Place | undefined, { place, ride }: ChangeOvers): number {
-  if (to === undefined || to === from) return 0;
+export function moveCost(from: Place, to: Place | null, { place, ride }: ChangeOvers): number {
+  if (to === null || to === from) return 0;
   return from === 'riding' || to === 'riding' ? ride : place;
 }
 
@@ -85,11 +85,11 @@ export function toGoOf({ moves, finished }: BrakeGraph, table: ChangeOvers): ToG
       for (let dirty = 1; dirty < HANDS.length; dirty++)
         reach(state * BENCHES + place * HANDS.length + dirty, least + table.wash);
     for (const way of into[state]!) {
-      if (way.place !== undefined && PLACES[place] !== way.place) continue;
+      if (way.place !== null && PLACES[place] !== way.place) continue;
       for (let before = 0; before <= hands; before++) {
         if (Math.max(before, way.leaves) !== hands || (way.clean && before !== 0)) continue;
         PLACES.forEach((placeBefore, p) => {
-          if (way.place === undefined && p !== place) return;
+          if (way.place === null && p !== place) return;
           reach(
             way.from * BENCHES + p * HANDS.length + before,
             least + moveCost(placeBefore, way.place, table),

@@ -74,7 +74,7 @@ export function doFault(
   if (rule.hands === 'clean' && hands !== 'clean') return { code: 'hands' };
   const missing = unmet(before, rule.needs);
   if (missing) return { code: 'needs', of: missing };
-  const part = rule.parts?.find((each) => NEVER_USED_AGAIN.includes(each));
+  const part = rule.parts.find((each) => NEVER_USED_AGAIN.includes(each));
   if (part && partsLeft(visit, end, part) < 1) return { code: 'part-unrecorded', part };
   if (rule.otherEnd) {
     const other = otherEnd(end);
@@ -86,7 +86,7 @@ export function doFault(
     for (const other of ENDS) {
       const state = other === end ? undefined : task[other]?.start;
       if (!state) continue;
-      const proven = state.standTested || !rule.acts?.includes('rides');
+      const proven = state.standTested || !rule.acts.includes('rides');
       if (unmet(state, RIDEABLE) !== null || !proven) return { code: 'other-end-open', end: other };
     }
   return null;
@@ -108,7 +108,7 @@ function partsLeft(visit: Visit, end: End, part: NewPart): number {
     .reduce((sum, { pieces }) => sum + pieces, 0);
   const used = doneOf(visit).filter(
     ({ step, end: where }) =>
-      where === end && step !== 'wash-hands' && stepRule(step).parts?.includes(part),
+      where === end && step !== 'wash-hands' && stepRule(step).parts.includes(part),
   ).length;
   return had - used;
 }

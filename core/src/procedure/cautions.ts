@@ -1,36 +1,36 @@
-import type { Family } from '../fluid/families';
-import { isFor, type BrakeKind, type Trait } from '../kit/traits';
+import { FAMILIES, type Family } from '../fluid/families';
+import { isFor, type BrakeKind, type ForWhich } from '../kit/traits';
 import { stepRule, type Caution, type StepId } from './steps';
 
 interface CautionRule {
-  /** Kinds of brake it is for; every kind when left out. */
-  on?: readonly Trait[];
-  /** Families of fluid it is for; all when left out. */
-  families?: readonly Family[];
-  /** It is for bikes with a motor. */
-  motor?: true;
+  /** Kinds of brake it is for. */
+  on: ForWhich;
+  /** Families of fluid it is for. */
+  families: readonly Family[];
+  /** It is for bikes with a motor alone. */
+  motor: boolean;
 }
 
-const WET: readonly Trait[] = ['hydraulic', 'cable-pulled-hydraulic'];
+const WET: ForWhich = ['hydraulic', 'cable-pulled-hydraulic'];
 
 /** Where a caution applies: nobody reads those that do not. Common practice [P]. */
 const RULES: Readonly<Record<Caution, CautionRule>> = {
-  'gloves-and-glasses': {},
-  ventilate: {},
-  'rotor-sharp-and-hot': {},
-  'fingers-off-turning-rotor': {},
-  'no-air-on-pistons': { on: WET },
-  'glycol-off-paint': { families: ['glycol'] },
-  'mineral-off-pads': { families: ['mineral'] },
-  'waste-to-recycling': {},
-  'torque-by-sheet': {},
-  'damage-to-maker': {},
-  'no-lever-pads-out': { on: WET },
-  'three-mm-at-most': { on: WET },
-  'nipple-shut-before-lever': { on: WET },
-  'structural-metal': {},
-  'motor-off': { motor: true },
-  'local-law': {},
+  'gloves-and-glasses': { on: 'every-brake', families: FAMILIES, motor: false },
+  ventilate: { on: 'every-brake', families: FAMILIES, motor: false },
+  'rotor-sharp-and-hot': { on: 'every-brake', families: FAMILIES, motor: false },
+  'fingers-off-turning-rotor': { on: 'every-brake', families: FAMILIES, motor: false },
+  'no-air-on-pistons': { on: WET, families: FAMILIES, motor: false },
+  'glycol-off-paint': { on: 'every-brake', families: ['glycol'], motor: false },
+  'mineral-off-pads': { on: 'every-brake', families: ['mineral'], motor: false },
+  'waste-to-recycling': { on: 'every-brake', families: FAMILIES, motor: false },
+  'torque-by-sheet': { on: 'every-brake', families: FAMILIES, motor: false },
+  'damage-to-maker': { on: 'every-brake', families: FAMILIES, motor: false },
+  'no-lever-pads-out': { on: WET, families: FAMILIES, motor: false },
+  'three-mm-at-most': { on: WET, families: FAMILIES, motor: false },
+  'nipple-shut-before-lever': { on: WET, families: FAMILIES, motor: false },
+  'structural-metal': { on: 'every-brake', families: FAMILIES, motor: false },
+  'motor-off': { on: 'every-brake', families: FAMILIES, motor: true },
+  'local-law': { on: 'every-brake', families: FAMILIES, motor: false },
 };
 
 /**
@@ -44,10 +44,6 @@ export function cautionsOf(
 ): Caution[] {
   return stepRule(step).cautions.filter((caution) => {
     const { on, families, motor: driven } = RULES[caution];
-    return (
-      (motor || !driven) &&
-      isFor(on, brake) &&
-      (!families || family === null || families.includes(family))
-    );
+    return (motor || !driven) && isFor(on, brake) && (family === null || families.includes(family));
   });
 }

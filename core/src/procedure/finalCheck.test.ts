@@ -1,6 +1,6 @@
 import { Visit } from '../adversary/visit';
 import { workRule, WORKS } from '../inspection/work';
-import type { Actuation } from '../kit/actuation';
+import { ACTUATIONS } from '../kit/actuation';
 import { isFor } from '../kit/traits';
 import { proceduresFor } from '../plan/recommended';
 import { checksAt } from '../job/visit';
@@ -9,7 +9,6 @@ import { checksFor, type Ticked, type Worked } from './finalCheck';
 import { procedureRule } from './procedures';
 import { stepRule, type StepId } from './steps';
 
-const ACTUATIONS: readonly Actuation[] = ['hydraulic', 'cable', 'cable-pulled-hydraulic'];
 const brake: CheckedBrake = {
   actuation: 'hydraulic',
   mount: 'post',

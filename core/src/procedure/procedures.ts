@@ -1,5 +1,5 @@
 import { SYSTEM } from '../evidence/touch';
-import type { Actuation } from '../kit/actuation';
+import { ACTUATIONS, type Actuation } from '../kit/actuation';
 import { isFor, type BrakeKind } from '../kit/traits';
 import type { BrakeState } from '../plan/state';
 import {
@@ -19,14 +19,16 @@ interface ProcedureOf<Id extends string> {
   /** Procedures that do its work on their way: with one of them it is not recommended besides. */
   doneBy: readonly Id[];
   steps: readonly StepId[];
-  /** Left out for every kind of brake. */
-  only?: readonly Actuation[];
+  /** Steps of it that are not begun before what is put on is known to fit, reckoned [P]. */
+  fitFirst: readonly StepId[];
+  /** Kinds of brake that have such work. */
+  only: readonly Actuation[];
   /** What choosing it says of the brake: centring is asked for because it is not centred. */
-  finds?: Partial<BrakeState>;
-  /** The kind of brake that it makes of another. */
-  makes?: Actuation;
+  finds: Partial<BrakeState>;
+  /** The kind of brake that it makes of another; null where it stays what it is. */
+  makes: Actuation | null;
   /** Both ends are set up together. */
-  bothEnds?: true;
+  bothEnds: boolean;
 }
 
 const HYDRAULIC = ['hydraulic'] as const satisfies readonly Actuation[];
@@ -61,24 +63,77 @@ const isTopUp = (method: BleedMethod) => bleedRule(method).begins && !bleedRule(
  * fluid before pads. Common practice [P].
  */
 export const PROCEDURES = {
-  inspect: { doneBy: [], steps: ['inspect'] },
-  'clean-caliper': { doneBy: ['change-caliper', 'reseal-caliper'], steps: ['clean-caliper'] },
-  'straighten-fins': { doneBy: ['change-pads'], steps: ['straighten-fins'] },
-  'strip-track': { doneBy: [], steps: ['clean-rotor', 'measure-after-cleaning'] },
+  inspect: {
+    doneBy: [],
+    steps: ['inspect'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'clean-caliper': {
+    doneBy: ['change-caliper', 'reseal-caliper'],
+    steps: ['clean-caliper'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'straighten-fins': {
+    doneBy: ['change-pads'],
+    steps: ['straighten-fins'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'strip-track': {
+    doneBy: [],
+    steps: ['clean-rotor', 'measure-after-cleaning'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
   'clean-pads-and-rotor': {
     doneBy: [],
     steps: ['clean-rotor', 'clean-pads', 'measure-after-cleaning'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
-  'dress-mount': { doneBy: [], steps: ['dress-mount'], finds: { aligned: false } },
+  'dress-mount': {
+    doneBy: [],
+    steps: ['dress-mount'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: { aligned: false },
+    makes: null,
+    bothEnds: false,
+  },
   'service-pistons': {
     doneBy: ['change-caliper', 'reseal-caliper'],
     steps: ['push-pistons-out', 'exercise-pistons'],
+    fitFirst: [],
     only: WET,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'fit-hydraulic': {
     doneBy: [],
     steps: ['strip-brake', 'new-brake-on', ...CUT_AND_JOIN, ...NEW_PADS, 'set-levers'],
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'cable-to-hydraulic': {
     doneBy: [],
@@ -92,7 +147,11 @@ export const PROCEDURES = {
       'set-levers',
       'stop-test-after',
     ],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
     makes: 'hydraulic',
+    bothEnds: false,
   },
   'change-caliper': {
     doneBy: [],
@@ -107,6 +166,11 @@ export const PROCEDURES = {
       'fixed-pad-gap',
       'cable-slack',
     ],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'change-lever': {
     doneBy: [],
@@ -121,16 +185,29 @@ export const PROCEDURES = {
       'set-levers',
       'cable-slack',
     ],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'reseal-caliper': {
     doneBy: ['change-caliper'],
     steps: ['open-at-caliper', 'rebuild-caliper', ...JOIN_AT_CALIPER],
+    fitFirst: [],
     only: WET,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'reseal-lever': {
     doneBy: ['change-lever'],
     steps: [...REMAKE_AT_LEVER, 'rebuild-lever', 'set-levers'],
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'renew-hose': {
     doneBy: [],
@@ -141,7 +218,11 @@ export const PROCEDURES = {
       ...CUT_AND_JOIN,
       ...JOIN_AT_CALIPER,
     ],
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'renew-hose-inside': {
     doneBy: [],
@@ -155,68 +236,237 @@ export const PROCEDURES = {
       ...CUT_AND_JOIN,
       'bearing-play',
     ],
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'lever-off-bar': {
     doneBy: [],
     steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
-  'shorten-hose': { doneBy: [], steps: ['open-at-lever', ...CUT_AND_JOIN], only: HYDRAULIC },
-  'reroute-hose': { doneBy: [], steps: ['reroute-hose'], only: HYDRAULIC },
+  'shorten-hose': {
+    doneBy: [],
+    steps: ['open-at-lever', ...CUT_AND_JOIN],
+    fitFirst: [],
+    only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'reroute-hose': {
+    doneBy: [],
+    steps: ['reroute-hose'],
+    fitFirst: [],
+    only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
   'remake-at-lever': {
     doneBy: ['change-lever', 'reseal-lever', 'renew-hose', 'shorten-hose'],
     steps: REMAKE_AT_LEVER,
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'remake-at-caliper': {
     doneBy: ['change-caliper', 'reseal-caliper', 'renew-hose'],
     steps: ['open-at-caliper', ...JOIN_AT_CALIPER],
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'swap-sides': {
     doneBy: [],
     steps: ['open-at-lever', 'hose-over', 'new-olive', 'join-at-lever'],
+    fitFirst: [],
     only: HYDRAULIC,
+    finds: {},
+    makes: null,
     bothEnds: true,
   },
   ...ofBleedProcedures((method) => ({
     doneBy: isTopUp(method) ? FLUSHES : [],
     steps: [...TESTED, ...bleedRule(method).after, method],
+    fitFirst: [],
     only: bleedRule(method).atCaliperAlone ? WET : HYDRAULIC,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   })),
   'go-up-a-size': {
     doneBy: [],
     steps: [...NEW_ROTOR, 'adapter-on', 'radial-check', 'witness-ring'],
+    fitFirst: ['rotor-off', 'adapter-on', 'new-rotor-on'],
+    only: ACTUATIONS,
     finds: { aligned: false },
+    makes: null,
+    bothEnds: false,
   },
-  'change-rotor': { doneBy: [], steps: NEW_ROTOR },
+  'change-rotor': {
+    doneBy: [],
+    steps: NEW_ROTOR,
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
   'refit-rotor': {
     doneBy: ['change-rotor'],
     steps: ['rotor-off', 'clean-hub-face', 'rotor-on', 'torque-rotor', 'runout-check'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
   'radial-check': {
     doneBy: [],
     steps: ['radial-check', 'washers-on', 'radial-check-after', 'witness-ring'],
+    fitFirst: [],
+    only: ACTUATIONS,
     finds: { aligned: false },
+    makes: null,
+    bothEnds: false,
   },
-  'reset-pads': { doneBy: ['change-pads'], steps: ['wind-back-adjusters'] },
-  'change-pads': { doneBy: [], steps: ['wind-back-adjusters', 'new-pads-in'] },
+  'reset-pads': {
+    doneBy: ['change-pads'],
+    steps: ['wind-back-adjusters'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'change-pads': {
+    doneBy: [],
+    steps: ['wind-back-adjusters', 'new-pads-in'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
   'renew-cable': {
     doneBy: [],
     steps: ['cable-out', 'new-housing', 'new-cable-in', 'fixed-pad-gap', 'cable-slack'],
+    fitFirst: [],
     only: CABLE,
+    finds: {},
+    makes: null,
+    bothEnds: false,
   },
-  'set-up-cable': { doneBy: ['renew-cable'], steps: ['fixed-pad-gap', 'cable-slack'], only: CABLE },
-  'true-rotor': { doneBy: ['change-rotor'], steps: ['true-rotor', 'runout-check'] },
-  'adjust-hub': { doneBy: [], steps: ['adjust-hub'] },
-  'tension-spokes': { doneBy: [], steps: ['tension-spokes'] },
-  'seat-axle': { doneBy: [], steps: ['seat-axle'] },
-  'tighten-bolts': { doneBy: [], steps: ['retorque-bolts'], finds: { aligned: false } },
-  'tighten-lever': { doneBy: [], steps: [], finds: { leverClamp: 'loose' } },
-  align: { doneBy: [], steps: [], finds: { aligned: false } },
-  'set-levers': { doneBy: [], steps: ['set-levers'], bothEnds: true },
-  'bed-in': { doneBy: [], steps: ['witness-ring'], finds: { bedded: false } },
-  'final-check': { doneBy: [], steps: ['careful-ride'] },
+  'set-up-cable': {
+    doneBy: ['renew-cable'],
+    steps: ['fixed-pad-gap', 'cable-slack'],
+    fitFirst: [],
+    only: CABLE,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'true-rotor': {
+    doneBy: ['change-rotor'],
+    steps: ['true-rotor', 'runout-check'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'adjust-hub': {
+    doneBy: [],
+    steps: ['adjust-hub'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'tension-spokes': {
+    doneBy: [],
+    steps: ['tension-spokes'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'seat-axle': {
+    doneBy: [],
+    steps: ['seat-axle'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
+  'tighten-bolts': {
+    doneBy: [],
+    steps: ['retorque-bolts'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: { aligned: false },
+    makes: null,
+    bothEnds: false,
+  },
+  'tighten-lever': {
+    doneBy: [],
+    steps: [],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: { leverClamp: 'loose' },
+    makes: null,
+    bothEnds: false,
+  },
+  align: {
+    doneBy: [],
+    steps: [],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: { aligned: false },
+    makes: null,
+    bothEnds: false,
+  },
+  'set-levers': {
+    doneBy: [],
+    steps: ['set-levers'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: true,
+  },
+  'bed-in': {
+    doneBy: [],
+    steps: ['witness-ring'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: { bedded: false },
+    makes: null,
+    bothEnds: false,
+  },
+  'final-check': {
+    doneBy: [],
+    steps: ['careful-ride'],
+    fitFirst: [],
+    only: ACTUATIONS,
+    finds: {},
+    makes: null,
+    bothEnds: false,
+  },
 } as const satisfies Record<string, ProcedureOf<string>>;
 
 export type ProcedureId = keyof typeof PROCEDURES;
@@ -230,8 +480,7 @@ export function procedureRule(id: ProcedureId): ProcedureRule {
 
 /** Whether a procedure can be done on a brake of this kind. */
 export function suitsBrake(id: ProcedureId, actuation: Actuation): boolean {
-  const only = procedureRule(id).only;
-  return !only || only.includes(actuation);
+  return procedureRule(id).only.includes(actuation);
 }
 
 /** The brake that what was chosen is for: as it will be, where another kind is put on. */
@@ -239,20 +488,6 @@ export function brakeFor(chosen: readonly ProcedureId[], brake: BrakeKind): Brak
   const makes = chosen.flatMap((id) => procedureRule(id).makes ?? []).at(-1);
   return makes && makes !== brake.actuation ? { actuation: makes, banjo: false } : brake;
 }
-
-/** What is replaced, or taken apart, is not cleaned or served first. */
-const REPLACED: readonly (readonly [StepId, readonly StepId[]])[] = [
-  ['clean-pads', ['new-pads-in']],
-  ['straighten-fins', ['new-pads-in']],
-  ['clean-rotor', ['new-rotor-on']],
-  ...(['clean-caliper', 'push-pistons-out', 'exercise-pistons'] as const).map(
-    (served) =>
-      [
-        served,
-        ['rebuild-caliper', 'new-caliper-on', 'new-cable-caliper-on', 'new-brake-on'],
-      ] as const,
-  ),
-];
 
 const setsOf = (id: StepId) => STEPS[id].sets as Partial<BrakeState>;
 
@@ -270,7 +505,7 @@ export function workFor(
   if (chosen.length === 0) return [];
   const steps = chosen.flatMap((id) => procedureRule(id).steps);
   const work = new Set<StepId>(steps.filter((id) => isFor(stepRule(id).on, brake)));
-  for (const [old, by] of REPLACED) if (by.some((id) => work.has(id))) work.delete(old);
+  for (const id of work) for (const needless of stepRule(id).insteadOf) work.delete(needless);
   const way = brake.actuation === 'hydraulic' ? bleed : AT_CALIPER_ALONE;
   const opens = [...work].some((id) => setsOf(id).system === 'opened');
   const drains = [...work].some((id) => setsOf(id).drained);

@@ -83,7 +83,7 @@ it('what takes a thing to its torque was loosened by another step', () => {
 // Rule 3, common practice: a lever that comes back with the nipple open draws air in.
 it('no lever is pulled with the nipple open, but where the step shuts it first or the hose end is under fluid', () => {
   const before = { ...WHOLE, pads: 'out', between: 'block', nipple: 'open', port: 'open' } as const;
-  const pulls = IDS.filter((id) => stepRule(id).acts?.includes('pulls-lever'));
+  const pulls = IDS.filter((id) => stepRule(id).acts.includes('pulls-lever'));
   const breaks = (step: StepId) =>
     ruleBroken({ step, before, after: { ...before, ...stepRule(step).sets }, hands: 'fluid' });
   const may = pulls.filter((step) => breaks(step) !== 3);

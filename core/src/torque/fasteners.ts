@@ -18,7 +18,7 @@ interface FastenerRule {
   /** What bringing it to its torque moves a little. */
   touches: readonly Touch[];
   /** The gaps at both ends of the clamp end equal. */
-  clamp?: true;
+  clamp: boolean;
 }
 
 /** Every fastener of a brake, with what the trade usually asks of it. Common practice [P] unless tagged otherwise. */
@@ -31,6 +31,7 @@ export const FASTENERS = {
     size: 'M5',
     safety: true,
     touches: [],
+    clamp: false,
   },
   'rotor-lockring': {
     drive: 'lockring tool',
@@ -40,6 +41,7 @@ export const FASTENERS = {
     size: null,
     safety: true,
     touches: [],
+    clamp: false,
   },
   'caliper-post': {
     drive: '5 mm hex or T25',
@@ -49,6 +51,7 @@ export const FASTENERS = {
     size: 'M6',
     safety: true,
     touches: ['caliper'],
+    clamp: false,
   },
   'caliper-flat': {
     drive: '4 mm hex',
@@ -58,6 +61,7 @@ export const FASTENERS = {
     size: 'M5',
     safety: true,
     touches: ['caliper'],
+    clamp: false,
   },
   'adapter-is': {
     drive: '5 mm hex',
@@ -67,6 +71,7 @@ export const FASTENERS = {
     size: 'M6',
     safety: true,
     touches: ['caliper'],
+    clamp: false,
   },
   'lever-clamp': {
     drive: '4 mm hex or T25',
@@ -86,6 +91,7 @@ export const FASTENERS = {
     size: null,
     safety: true,
     touches: [],
+    clamp: false,
   },
   'hose-nut-caliper': {
     drive: '8 mm open or crowfoot',
@@ -95,6 +101,7 @@ export const FASTENERS = {
     size: null,
     safety: true,
     touches: [],
+    clamp: false,
   },
   'banjo-bolt': {
     drive: '4 or 5 mm hex',
@@ -104,6 +111,7 @@ export const FASTENERS = {
     size: 'M6',
     safety: true,
     touches: [],
+    clamp: false,
   },
   'stem-clamp': {
     drive: '4 or 5 mm hex',
@@ -123,6 +131,7 @@ export const FASTENERS = {
     size: null,
     safety: true,
     touches: [],
+    clamp: false,
   },
   'bleed-port': {
     drive: '2, 2.5, 3 mm hex or T15',
@@ -132,6 +141,7 @@ export const FASTENERS = {
     size: null,
     safety: false,
     touches: [],
+    clamp: false,
   },
   'bleed-nipple': {
     drive: '7 mm spanner or 3 mm hex',
@@ -141,6 +151,7 @@ export const FASTENERS = {
     size: null,
     safety: false,
     touches: [],
+    clamp: false,
   },
   'pad-pin': {
     drive: '2.5 or 3 mm hex, or slot',
@@ -150,6 +161,7 @@ export const FASTENERS = {
     size: null,
     safety: false,
     touches: [],
+    clamp: false,
   },
   /** A through axle; a quick release has none. */
   axle: {
@@ -160,6 +172,7 @@ export const FASTENERS = {
     size: null,
     safety: true,
     touches: [],
+    clamp: false,
   },
   /** Just holds; the head rounds easily [P]. */
   'hose-guide': {
@@ -170,6 +183,7 @@ export const FASTENERS = {
     size: null,
     safety: false,
     touches: [],
+    clamp: false,
   },
   'capped-port': {
     drive: '12 mm',
@@ -179,6 +193,7 @@ export const FASTENERS = {
     size: null,
     safety: false,
     touches: [],
+    clamp: false,
   },
 } as const satisfies Record<string, FastenerRule>;
 

@@ -1,5 +1,5 @@
 import type { Work } from '../inspection/work';
-import type { Trait } from '../kit/traits';
+import type { ForWhich } from '../kit/traits';
 import type { Sign } from './signs';
 
 /** How often a sign shows with a cause, in words and as a likelihood; our choice [D]. */
@@ -13,10 +13,10 @@ interface CauseRule {
   shows: Readonly<Partial<Record<Sign, HowOften>>>;
   /** What cures it; none where nothing is done, or it is asked of the maker. */
   cure: readonly Work[];
-  /** Kinds of brake that can have it; every kind when left out. */
-  on?: readonly Trait[];
+  /** Kinds of brake that can have it. */
+  on: ForWhich;
   /** It takes the bike off the road. */
-  forbids?: true;
+  forbids: boolean;
 }
 
 /** How often a sign shows with a cause whose row says nothing of it [D]. */
@@ -37,6 +37,8 @@ export const CAUSES = {
       'wet-noise': 'sometimes',
     },
     cure: ['clean-and-bed-in'],
+    on: 'every-brake',
+    forbids: false,
   },
   contaminated: {
     weight: 10,
@@ -51,6 +53,8 @@ export const CAUSES = {
       'oil-seen': 'sometimes',
     },
     cure: ['decontaminate'],
+    on: 'every-brake',
+    forbids: false,
   },
   leak: {
     weight: 3,
@@ -80,10 +84,13 @@ export const CAUSES = {
       howl: 'seldom',
     },
     cure: ['clean-and-bed-in'],
+    on: 'every-brake',
+    forbids: false,
   },
   air: {
     weight: 9,
     on: ['hydraulic', 'cable-pulled-hydraulic'],
+    forbids: false,
     shows: {
       spongy: 'always',
       'lever-changes': 'often',
@@ -103,6 +110,8 @@ export const CAUSES = {
       squeal: 'seldom',
     },
     cure: ['replace-pads'],
+    on: 'every-brake',
+    forbids: false,
   },
   'not-reset': {
     weight: 4,
@@ -113,6 +122,8 @@ export const CAUSES = {
       squeal: 'seldom',
     },
     cure: ['reset-pads'],
+    on: 'every-brake',
+    forbids: false,
   },
   'sticking-piston': {
     weight: 7,
@@ -126,6 +137,8 @@ export const CAUSES = {
       'slow-return': 'sometimes',
     },
     cure: ['service-pistons'],
+    on: 'every-brake',
+    forbids: false,
   },
   'off-centre': {
     weight: 8,
@@ -137,6 +150,8 @@ export const CAUSES = {
       'one-sided': 'seldom',
     },
     cure: ['centre-caliper'],
+    on: 'every-brake',
+    forbids: false,
   },
   skewed: {
     weight: 4,
@@ -149,11 +164,15 @@ export const CAUSES = {
       'caliper-rocks': 'always',
     },
     cure: ['dress-mount'],
+    on: 'every-brake',
+    forbids: false,
   },
   'bent-rotor': {
     weight: 7,
     shows: { scrape: 'always', pulsing: 'sometimes', runout: 'always', 'tilted-runout': 'seldom' },
     cure: ['true-rotor'],
+    on: 'every-brake',
+    forbids: false,
   },
   'rotor-on-dirt': {
     weight: 3,
@@ -165,17 +184,22 @@ export const CAUSES = {
       'parts-new': 'sometimes',
     },
     cure: ['refit-rotor'],
+    on: 'every-brake',
+    forbids: false,
   },
   'loose-rotor': {
     weight: 2,
     shows: { knock: 'always', 'rotor-loose': 'always', pulsing: 'seldom' },
     cure: ['tighten-bolts'],
+    on: 'every-brake',
     forbids: true,
   },
   'pads-with-play': {
     weight: 4,
     shows: { knock: 'often', 'pad-plays': 'always' },
     cure: [],
+    on: 'every-brake',
+    forbids: false,
   },
   'thickness-variation': {
     weight: 4,
@@ -186,6 +210,8 @@ export const CAUSES = {
       howl: 'seldom',
     },
     cure: ['strip-track'],
+    on: 'every-brake',
+    forbids: false,
   },
   grit: {
     weight: 4,
@@ -197,15 +223,20 @@ export const CAUSES = {
       'wet-noise': 'seldom',
     },
     cure: ['clean-caliper'],
+    on: 'every-brake',
+    forbids: false,
   },
   resonance: {
     weight: 2,
     shows: { howl: 'always', squeal: 'seldom', 'fades-hot': 'never' },
     cure: ['replace-pads'],
+    on: 'every-brake',
+    forbids: false,
   },
   overheated: {
     weight: 3,
     on: ['hydraulic', 'cable-pulled-hydraulic'],
+    forbids: false,
     shows: {
       'fades-hot': 'always',
       'lever-to-bar': 'sometimes',
@@ -232,10 +263,13 @@ export const CAUSES = {
     weight: 4,
     shows: { weak: 'often', 'lever-set-wrong': 'always', 'lever-to-bar': 'seldom' },
     cure: [],
+    on: 'every-brake',
+    forbids: false,
   },
   cable: {
     weight: 3,
     on: ['cable', 'cable-pulled-hydraulic'],
+    forbids: false,
     shows: {
       'inner-rough': 'always',
       'slow-return': 'often',
@@ -254,6 +288,7 @@ export const CAUSES = {
       'gaps-unequal': 'sometimes',
     },
     cure: ['tighten-bolts'],
+    on: 'every-brake',
     forbids: true,
   },
   /** Something else than all of these: it shows with anything, and with nothing in particular. */
@@ -261,6 +296,8 @@ export const CAUSES = {
     weight: 5,
     shows: {},
     cure: [],
+    on: 'every-brake',
+    forbids: false,
   },
 } as const satisfies Record<string, CauseRule>;
 

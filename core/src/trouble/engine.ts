@@ -158,7 +158,7 @@ const WORTH_ASKING_BITS = 0.005;
 export function nextChecks(evidence: Evidence, table: Table = USUAL_TABLE): NextCheck[] {
   const now = posterior(evidence, table);
   return CHECK_IDS.map((check): NextCheck => {
-    const { minutes, reveals, mayForbid = false, onceSeen = [] } = checkRule(check);
+    const { minutes, reveals, mayForbid, onceSeen } = checkRule(check);
     const bits = gainBits(reveals, evidence, table, now);
     const first =
       mayForbid &&
@@ -267,7 +267,7 @@ export function unexplained(
 /** A sign that came from somewhere, while nobody has looked where: no cause explains it yet. */
 const isTracedBack = (sign: Sign, evidence: Evidence): boolean =>
   CHECK_IDS.some((check) => {
-    const { onceSeen = [], reveals } = checkRule(check);
+    const { onceSeen, reveals } = checkRule(check);
     return onceSeen.includes(sign) && reveals.every((each) => evidence[each] === undefined);
   });
 

@@ -47,34 +47,59 @@ interface CheckRule {
   minutes: number;
   reveals: readonly BenchSign[];
   /** It can show that the bike is not to be ridden. */
-  mayForbid?: true;
+  mayForbid: boolean;
   /** Once one of these was seen it comes before all else: oil came from somewhere [P]. */
-  onceSeen?: readonly Sign[];
+  onceSeen: readonly Sign[];
 }
 
 export const CHECKS = {
-  'light-on-track': { minutes: 1, reveals: ['track-patchy', 'parts-new'] },
-  'wipe-and-smell': { minutes: 2, reveals: ['oil-on-wipe'] },
+  'light-on-track': {
+    minutes: 1,
+    reveals: ['track-patchy', 'parts-new'],
+    mayForbid: false,
+    onceSeen: [],
+  },
+  'wipe-and-smell': { minutes: 2, reveals: ['oil-on-wipe'], mayForbid: false, onceSeen: [] },
   'hold-and-tissue': {
     minutes: 3,
     reveals: ['wet-joint'],
     mayForbid: true,
     onceSeen: ['oil-on-wipe', 'oil-seen'],
   },
-  'shine-on-pads': { minutes: 2, reveals: ['pads-shiny'] },
-  'sponge-test': { minutes: 3, reveals: ['soft-after-bite'] },
-  'measure-pads': { minutes: 3, reveals: ['pads-thin'] },
-  'corner-gaps': { minutes: 2, reveals: ['gaps-closed', 'gaps-unequal'] },
-  'slow-pull': { minutes: 3, reveals: ['piston-lags'] },
-  'rock-and-feeler': { minutes: 4, reveals: ['caliper-rocks'] },
-  'dial-sweep': { minutes: 3, reveals: ['runout', 'tilted-runout'] },
-  'grip-and-rock': { minutes: 1, reveals: ['rotor-loose', 'pad-plays'], mayForbid: true },
-  'thickness-sweep': { minutes: 3, reveals: ['thickness-varies'] },
-  'light-through': { minutes: 1, reveals: ['grit-seen'] },
-  'look-at-fluid': { minutes: 3, reveals: ['fluid-odd', 'fluid-old'], mayForbid: true },
-  'measure-levers': { minutes: 3, reveals: ['lever-set-wrong'] },
-  'feel-inner': { minutes: 3, reveals: ['inner-rough'] },
-  'torque-check': { minutes: 2, reveals: ['bolt-moves'], mayForbid: true },
+  'shine-on-pads': { minutes: 2, reveals: ['pads-shiny'], mayForbid: false, onceSeen: [] },
+  'sponge-test': { minutes: 3, reveals: ['soft-after-bite'], mayForbid: false, onceSeen: [] },
+  'measure-pads': { minutes: 3, reveals: ['pads-thin'], mayForbid: false, onceSeen: [] },
+  'corner-gaps': {
+    minutes: 2,
+    reveals: ['gaps-closed', 'gaps-unequal'],
+    mayForbid: false,
+    onceSeen: [],
+  },
+  'slow-pull': { minutes: 3, reveals: ['piston-lags'], mayForbid: false, onceSeen: [] },
+  'rock-and-feeler': { minutes: 4, reveals: ['caliper-rocks'], mayForbid: false, onceSeen: [] },
+  'dial-sweep': {
+    minutes: 3,
+    reveals: ['runout', 'tilted-runout'],
+    mayForbid: false,
+    onceSeen: [],
+  },
+  'grip-and-rock': {
+    minutes: 1,
+    reveals: ['rotor-loose', 'pad-plays'],
+    mayForbid: true,
+    onceSeen: [],
+  },
+  'thickness-sweep': { minutes: 3, reveals: ['thickness-varies'], mayForbid: false, onceSeen: [] },
+  'light-through': { minutes: 1, reveals: ['grit-seen'], mayForbid: false, onceSeen: [] },
+  'look-at-fluid': {
+    minutes: 3,
+    reveals: ['fluid-odd', 'fluid-old'],
+    mayForbid: true,
+    onceSeen: [],
+  },
+  'measure-levers': { minutes: 3, reveals: ['lever-set-wrong'], mayForbid: false, onceSeen: [] },
+  'feel-inner': { minutes: 3, reveals: ['inner-rough'], mayForbid: false, onceSeen: [] },
+  'torque-check': { minutes: 2, reveals: ['bolt-moves'], mayForbid: true, onceSeen: [] },
 } as const satisfies Record<string, CheckRule>;
 export type Check = keyof typeof CHECKS;
 export const CHECK_IDS = Object.keys(CHECKS) as Check[];

@@ -40,7 +40,7 @@ export function dayWorkOf(
   };
   for (const end of ENDS) {
     const steps = workFor(chosen.procedures[end], chosen.bleed[end], brakes[end]);
-    work.parts.push(...steps.flatMap((step) => stepRule(step).parts ?? []));
+    work.parts.push(...steps.flatMap((step) => stepRule(step).parts));
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet?.fluid || !steps.some((step) => BLEEDS.has(step))) continue;
     const { family } = sheet.fluid.fluid;

@@ -1,3 +1,4 @@
+import { ACTUATIONS } from '@hold-fast/core/kit/actuation';
 import {
   brakeWith,
   figureOf,
@@ -54,7 +55,7 @@ describe('the brake at every step', () => {
     const kinds: FigureBrake[] = (['post', 'is', 'flat'] as const).flatMap((mount) =>
       [2, 4].flatMap((pistons) =>
         (['six-bolt', 'lockring'] as const).flatMap((hold) =>
-          (['hydraulic', 'cable', 'cable-pulled-hydraulic'] as const).map((actuation) => ({
+          ACTUATIONS.map((actuation) => ({
             ...USUAL_FIGURE,
             mount,
             pistons,

@@ -1,7 +1,7 @@
 import { endSays } from '../../bikes/thirdBrake';
 import type { Measurand } from '@hold-fast/core/measurand/measurand';
-import { suits } from '@hold-fast/core/measurand/measurands';
-import type { EntryOf } from '@hold-fast/core/job/kinds';
+import { measurandRule, suits } from '@hold-fast/core/measurand/measurands';
+import type { Basis } from '@hold-fast/core/inspection/session';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import type { End } from '@hold-fast/core/ends';
@@ -19,18 +19,11 @@ import { BackToJob } from '../JobFrame';
 import { beginSitting, lastGauge } from './begin';
 import { measuringWords } from '../../../words/measuring';
 
-type Basis = NonNullable<EntryOf<'measurement'>['basis']>;
-
-/** Ways of taking the numbers, where there is more than one; the first is the usual. */
-const WAYS: Partial<Record<Measurand, readonly { value: Basis; says: string }[]>> = {
-  pads: [
-    { value: 'total', says: measuringWords.chooseGauge.withBackingPlate },
-    { value: 'friction', says: measuringWords.chooseGauge.frictionOnly },
-  ],
-  lever: [
-    { value: 'travel', says: measuringWords.chooseGauge.travelFromRest },
-    { value: 'from-bar', says: measuringWords.chooseGauge.whatIsLeftToThe },
-  ],
+const SAYS: Readonly<Record<Basis, string>> = {
+  total: measuringWords.chooseGauge.withBackingPlate,
+  friction: measuringWords.chooseGauge.frictionOnly,
+  travel: measuringWords.chooseGauge.travelFromRest,
+  'from-bar': measuringWords.chooseGauge.whatIsLeftToThe,
 };
 
 /** Which gauge? Begins a sitting; the gauge used last for such a thing stands first. */
@@ -48,8 +41,9 @@ export function ChooseGauge({
   onBegun: () => void;
 }) {
   const gauges = useGauges();
-  const ways = WAYS[part];
-  const [basis, setBasis] = useState<Basis | null>(ways?.[0]?.value ?? null);
+  // Where there is more than one way to take the numbers, the first is the usual.
+  const ways = measurandRule(part).bases.flatMap((way) => way ?? []);
+  const [basis, setBasis] = useState<Basis | null>(ways[0] ?? null);
   const last = lastGauge(part);
   const day = today();
 
@@ -69,11 +63,11 @@ export function ChooseGauge({
       title={measuringWords.chooseGauge.whichGauge}
       foot={<BackToJob jobId={job.id} />}
     >
-      {ways ? (
+      {ways.length > 0 ? (
         <Section label={measuringWords.chooseGauge.whatYouMeasure}>
           <Choice
             label={measuringWords.chooseGauge.whatYouMeasure}
-            options={ways}
+            options={ways.map((value) => ({ value, says: SAYS[value] }))}
             chosen={basis ? [basis] : []}
             onChoose={setBasis}
           />

@@ -88,7 +88,7 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
           {planWords.caution[caution]}
         </Note>
       ))}
-      {rule?.parts ? (
+      {rule && rule.parts.length > 0 ? (
         <Words kind="strong">
           {planningWords.stepFace.new(
             words.format.list(rule.parts.map((part) => planWords.part[part])),
@@ -100,7 +100,7 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
 }
 
 /** Tool and consumables of a step, in one line. */
-function withWhat({ tool, consumables = [] }: StepRule): string {
+function withWhat({ tool, consumables }: StepRule): string {
   const things = [
     ...(needsTool(tool) ? [planWords.tool[tool]] : []),
     ...consumables.map((item) => planWords.consumable[item]),

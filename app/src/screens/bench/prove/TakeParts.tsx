@@ -48,7 +48,7 @@ export function TakeParts({ jobId, end, part }: { jobId: string; end: End; part:
 /** The parts that the work chosen for an end takes. */
 function wantedAt(job: Job, end: End): NewPart[] {
   const work = taskAt(visitOf(job))[end]?.work ?? [];
-  return [...new Set(work.flatMap((step) => stepRule(step).parts ?? []))];
+  return [...new Set(work.flatMap((step) => stepRule(step).parts))];
 }
 
 function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPart[] }) {

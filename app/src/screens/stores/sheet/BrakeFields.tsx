@@ -1,3 +1,4 @@
+import { ACTUATIONS } from '@hold-fast/core/kit/actuation';
 import { PISTON_LUBRICANTS } from '@hold-fast/core/kit/pistonLubricant';
 import { useWatch } from 'react-hook-form';
 import { FormChoice, FormLine } from '../../../ui/FormLine';
@@ -29,7 +30,7 @@ export function BrakeFields({ control }: OfSheet) {
         control={control}
         name="brake.actuation"
         label={storeFormWords.sheetForm.actuation}
-        options={(['hydraulic', 'cable', 'cable-pulled-hydraulic'] as const).map((value) => ({
+        options={ACTUATIONS.map((value) => ({
           value,
           says: words.actuation[value],
         }))}
