@@ -35,10 +35,7 @@ const inBoth = (file: string, behind: string, text: string): Edit[] =>
   ['en', 'de'].map((language) => ({ file: `app/src/words/${language}/${file}`, behind, text }));
 
 const STEP = rowOf('core/src/procedure/steps.ts', 'push-up');
-const fieldsOf = (row: string) =>
-  [...row.matchAll(/^ {4}(?!(?:acts|hands|leaves|place|consumables|parts)\b)\w+: .*$/gm)].map(
-    ([field]) => field,
-  );
+const fieldsOf = (row: string) => [...row.matchAll(/^ {4}\w+: .*$/gm)].map(([field]) => field);
 
 const DRILLS: readonly Drill[] = [
   {
@@ -154,6 +151,8 @@ const DRILLS: readonly Drill[] = [
     word: 'watch',
     doNotRide: false,
     work: ['clean-and-bed-in'],
+    workOnCable: null,
+    on: 'every-brake',
     notAccepted: false,
     tag: 'P',
   },`,
@@ -165,6 +164,8 @@ const DRILLS: readonly Drill[] = [
       "    word: 'watch',",
       '    doNotRide: false,',
       "    work: ['clean-and-bed-in'],",
+      '    workOnCable: null,',
+      "    on: 'every-brake',",
       '    notAccepted: false,',
       "    tag: 'P',",
     ],
