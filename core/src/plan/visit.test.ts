@@ -13,7 +13,7 @@ import { cautionsOf } from '../procedure/cautions';
 import { BENCH_RULES, isOpen, ruleBroken, type BenchRule } from '../procedure/benchRules';
 import { SYSTEM } from '../evidence/touch';
 import { USUAL_ENDS } from '../ends';
-import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
+import { STEP_IDS, stepRule, type Consumable, type StepId } from '../procedure/steps';
 import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { layOut } from './layOut';
 import { bleedFor, proceduresFor } from './recommended';
@@ -422,6 +422,44 @@ describe('what an inspection recommends', () => {
     expect(offered.some((id) => id.startsWith('bleed') || id.includes('hose'))).toBe(false);
     expect(offered).toContain('renew-cable');
   });
+});
+
+// Common practice [P].
+it.each<[ProcedureId, readonly Consumable[]]>([
+  ['inspect', ['isopropyl', 'lint-free-cloth', 'gloves']],
+  ['change-pads', ['isopropyl', 'lint-free-cloth', 'gloves']],
+  [
+    'clean-pads-and-rotor',
+    ['brake-cleaner', 'abrasive-paper', 'lint-free-cloth', 'glasses', 'mask'],
+  ],
+  ['service-pistons', ['swabs', 'isopropyl', 'own-fluid-or-grease']],
+  ['change-rotor', ['gloves']],
+  ['refit-rotor', ['gloves', 'threadlocker']],
+  ['bleed-push-up', ['bag', 'rags', 'isopropyl', 'gloves', 'glasses']],
+  ['top-up', ['rags', 'isopropyl', 'gloves', 'glasses']],
+  ['shorten-hose', ['tape', 'rags', 'gloves', 'glasses']],
+  ['align', ['threadlocker']],
+  ['dress-mount', ['abrasive-paper', 'tape', 'brake-cleaner', 'seal-paint']],
+])('%s lays out %j', (procedure, consumables) => {
+  const { steps } = planAt(visitOf([], [procedure]))!;
+  expect(layOut(steps, {}, false).consumables).toEqual(expect.arrayContaining([...consumables]));
+});
+
+it('says no protection that it does not lay out, and lays out no cleaner without its caution', () => {
+  for (const id of PROCEDURE_IDS) {
+    const plan = planAt(visitOf(procedureRule(id).bothEnds ? [id] : [], [id]));
+    if (!plan) continue;
+    const { cautions, consumables } = layOut(plan.steps, {}, false);
+    if (cautions.includes('gloves-and-glasses'))
+      expect({ id, consumables }).toEqual({
+        id,
+        consumables: expect.arrayContaining(['gloves', 'glasses']) as unknown,
+      });
+    expect([id, cautions.includes('ventilate')]).toEqual([
+      id,
+      consumables.includes('brake-cleaner'),
+    ]);
+  }
 });
 
 it('lays out every tool once and new parts by their end', () => {
