@@ -1,10 +1,13 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { parseArgs } from 'node:util';
+import { LastPassed, type Reads } from './lastPassed';
 import { exportWeb } from './web';
 
 // Every check there is, two at a time, and what they came to from their own reports. The drills, which compile a scratch copy again and
-// again, give way to what runs: the interface waits for itself often enough.
+// again, give way to what runs: the interface waits for itself often enough. What passed today and would find everything it reads as it was
+// stands, and is said to; a fresh clone runs it all.
 
 const root = path.resolve(__dirname, '..');
 const reports = path.join(root, '.cache');
@@ -14,11 +17,26 @@ interface Count {
   failed: number;
 }
 
-interface Outcome extends Count {
+interface Came extends Count {
+  output: string;
+  /** Something of it passed only at a second try. */
+  shaky?: boolean;
+}
+
+interface Outcome extends Came {
   name: string;
   seconds: number;
-  output: string;
+  /** How many of those that passed did so earlier today. */
+  stood: number;
 }
+
+const isTest = (file: string) => /\.test\.tsx?$/.test(file);
+const isProse = (file: string) => file.startsWith('docs/') || file.endsWith('.md');
+const EVERYTHING: Reads = () => true;
+const WALKED: Reads = (file) => !isTest(file) && !isProse(file);
+const PROGRAMS: Reads = (file) => WALKED(file) && !file.startsWith('e2e/');
+/** A part of a few seconds, which takes less to run than to ask after. */
+const EACH_TIME = null;
 
 /** A tool of the packages, run as it is: npx takes a second to find it. */
 const tool = (name: string, ...rest: string[]) => run(toolAt(name), rest);
@@ -30,10 +48,11 @@ const types = (project: string) =>
 /** A check that is one whole: it passes or it fails; with `shown`, what it says is printed either way. */
 async function whole(
   name: string,
+  reads: Reads | null,
   work: () => Promise<{ code: number; output: string }>,
   shown = false,
 ): Promise<Outcome> {
-  return timed(name, async () => {
+  return seenTo(name, reads, async () => {
     const { code, output } = await work();
     if (shown && code === 0) console.log(indent(output));
     return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, output };
@@ -43,31 +62,41 @@ async function whole(
 /** A check that reports its own counts in a file; without the file, or with a failure outside its tests, it failed. */
 async function counted(
   name: string,
+  reads: Reads,
   report: string,
-  count: (report: never) => Count,
+  count: (report: never) => Count & Pick<Came, 'shaky'>,
   work: () => Promise<{ code: number; output: string }>,
 ): Promise<Outcome> {
-  return timed(name, async () => {
+  return seenTo(name, reads, async () => {
     rmSync(report, { force: true });
     const { code, output } = await work();
-    let counts: Count = { passed: 0, failed: 0 };
+    let counts: Count & Pick<Came, 'shaky'> = { passed: 0, failed: 0 };
     try {
       counts = count(JSON.parse(readFileSync(report, 'utf8')) as never);
     } catch {
       // No report: the failure is counted below.
     }
     const missed = code !== 0 && counts.failed === 0;
-    return { passed: counts.passed, failed: counts.failed + (missed ? 1 : 0), output };
+    return { ...counts, failed: counts.failed + (missed ? 1 : 0), output };
   });
 }
 
-async function timed(
+async function seenTo(
   name: string,
-  work: () => Promise<Count & { output: string }>,
+  reads: Reads | null,
+  work: () => Promise<Came>,
 ): Promise<Outcome> {
   const began = Date.now();
-  const result = await work();
-  const outcome = { name, seconds: Math.round((Date.now() - began) / 1000), ...result };
+  const came = reads ? await lastPassed.orRun(name, reads, work) : { ran: await work() };
+  const seconds = Math.round((Date.now() - began) / 1000);
+  if ('stands' in came) {
+    const { passed, at } = came.stands;
+    console.log(
+      `· ${name}: ${passed} passed at ${at.slice(11, 16)} UTC; nothing it reads has changed since`,
+    );
+    return { name, seconds, passed, failed: 0, stood: passed, output: '' };
+  }
+  const outcome = { name, seconds, stood: 0, ...came.ran };
   console.log(
     `${outcome.failed === 0 ? '·' : '✘'} ${name}: ${outcome.passed} passed, ${outcome.failed} failed (${outcome.seconds} s)`,
   );
@@ -101,10 +130,15 @@ function onlyAgain(suites: readonly E2eSuite[]): string[] {
 const jestReport = path.join(reports, 'jest.json');
 const e2eReport = path.join(reports, 'e2e.json');
 
+const lastPassed = new LastPassed(root, ['chromium-headless-shell', 'mariadbd', 'openssl']);
+
 async function main(): Promise<void> {
+  const { values } = parseArgs({ options: { again: { type: 'boolean', default: false } } });
   mkdirSync(reports, { recursive: true });
+  if (values.again) lastPassed.forget();
   const unit = counted(
     'unit, server and component tests',
+    EVERYTHING,
     jestReport,
     (report: {
       numPassedTests: number;
@@ -117,40 +151,48 @@ async function main(): Promise<void> {
     () => tool('jest', '--json', `--outputFile=${jestReport}`),
   );
   const first = await inTurn([
-    async () => whole('lint', () => tool('oxlint', '--deny-warnings')),
-    async () => whole('format', () => tool('oxfmt', '--check', '.')),
+    async () => whole('lint', EACH_TIME, () => tool('oxlint', '--deny-warnings')),
+    async () => whole('format', EACH_TIME, () => tool('oxfmt', '--check', '.')),
     async () =>
-      whole('types of core, contract, server, demo, scripts, e2e', () => types('tsconfig.json')),
-    async () => whole('types of the app', () => types('app/tsconfig.json')),
-    async () => whole('imports: one way, and in no circle', () => tool('tsx', 'scripts/arrows.ts')),
-    async () => whole('web export', exportOnce),
+      whole('types of core, contract, server, demo, scripts, e2e', EACH_TIME, () =>
+        types('tsconfig.json'),
+      ),
+    async () => whole('types of the app', EACH_TIME, () => types('app/tsconfig.json')),
     async () =>
-      whole('requests made from the contracts', () =>
+      whole('imports: one way, and in no circle', EACH_TIME, () =>
+        tool('tsx', 'scripts/arrows.ts'),
+      ),
+    async () => whole('web export', EACH_TIME, exportOnce),
+    async () =>
+      whole('requests made from the contracts', PROGRAMS, () =>
         tool('tsx', 'scripts/fuzz.ts', '--requests', '1500', '--seed', '7'),
       ),
     async () =>
-      whole('a thousand workshops against a simulated brake', () =>
+      whole('a thousand workshops against a simulated brake', PROGRAMS, () =>
         tool('tsx', 'scripts/adversary.ts', '--histories', '1000', '--seed', '20261126'),
       ),
     async () =>
-      whole('killed while people write, and restored from its copy', () =>
+      whole('killed while people write, and restored from its copy', PROGRAMS, () =>
         tool('tsx', 'scripts/kills.ts', '--kills', '4', '--seed', '3'),
       ),
   ]);
   const drills = whole(
     'drills: what it takes to add to the trade',
+    PROGRAMS,
     () => gently(toolAt('tsx'), ['scripts/drills.ts']),
     true,
   );
   const tested = await unit;
   const last = await counted(
     'the interface on the real server and database',
+    WALKED,
     e2eReport,
     ({ stats, errors, suites }: E2eReport) => {
       for (const title of onlyAgain(suites)) console.log(`· passed only at a second try: ${title}`);
       return {
         passed: stats.expected + stats.flaky,
         failed: stats.unexpected + errors.length,
+        shaky: stats.flaky > 0,
       };
     },
     () => tool('playwright', 'test', '-c', 'e2e/playwright.config.ts'),
@@ -162,8 +204,10 @@ async function main(): Promise<void> {
     console.log(
       `  ${String(Math.round((100 * outcome.seconds) / Math.max(1, seconds))).padStart(3)} %  ${String(outcome.seconds).padStart(4)} s  ${outcome.name}`,
     );
-  const sum = (of: keyof Count) => all.reduce((total, outcome) => total + outcome[of], 0);
+  const sum = (of: keyof Count | 'stood') => all.reduce((total, outcome) => total + outcome[of], 0);
   for (const { name } of all.filter(({ failed }) => failed > 0)) console.log(`Failed: ${name}`);
+  if (sum('stood') > 0)
+    console.log(`· ${sum('stood')} of these passed earlier today: ./check --again runs them too`);
   process.exitCode = sum('failed') === 0 ? 0 : 1;
   console.log(`${sum('passed')} passed, ${sum('failed')} failed`);
 }
@@ -214,4 +258,9 @@ function indent(text: string): string {
     .join('\n');
 }
 
-void main();
+main().catch((error: Error) => {
+  console.error(
+    `${error.message.split('. ')[0]}. Say ./check, or ./check --again to run also what passed today.`,
+  );
+  process.exitCode = 2;
+});
