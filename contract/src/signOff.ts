@@ -1,5 +1,5 @@
 import { SUBJECTS } from '@hold-fast/core/inspection/inspected';
-import { DECISIONS } from '@hold-fast/core/job/decision';
+import { DECISIONS } from '@hold-fast/core/evidence/decidable';
 import { z } from 'zod';
 import { End, Id, words } from './fields';
 import { Pin } from './people';

@@ -1,13 +1,7 @@
+import type { DecisionKind } from '../evidence/decidable';
 import type { Subject } from '../inspection/inspected';
 import type { End } from '../ends';
 import type { EntryBase, Kept, Kind } from './entry';
-
-export const DECISIONS = [
-  'accepted-unproven',
-  'customer-refused',
-  'seen-wrong',
-  'kept-sheet',
-] as const;
 
 /**
  * A lead accepts "unproven"; the customer refuses to have a "replace" replaced; what was read or found before was seen
@@ -17,7 +11,7 @@ export interface DecisionEntry extends EntryBase {
   kind: 'decision';
   end: End;
   subject: Subject;
-  decision: (typeof DECISIONS)[number];
+  decision: DecisionKind;
   words: string;
   /** The shop's rules it was made under. */
   rulesVersion: number;

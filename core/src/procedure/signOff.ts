@@ -1,3 +1,4 @@
+import type { DecisionKind } from '../evidence/decidable';
 import type { ReckonedOf } from './reckons';
 import type { Outcome } from '../evidence/outcome';
 import { isSameThing, type Subject, type Thing } from '../inspection/inspected';
@@ -95,6 +96,52 @@ export type Bar =
   | { code: 'unseconded'; end: End }
   | { code: 'still-tagged'; end: End; subject: Subject; found: readonly Finding[] }
   | { code: 'do-not-ride'; end: End; subject: Subject; found: readonly Finding[] };
+
+interface BarRule {
+  /** What of the brake it hangs on when the bike leaves unrepaired; null of what is asked anew at every visit. */
+  hangsOn: 'what-it-is-about' | Subject | null;
+  /** What answers it by words and a PIN, where that may be decided about the thing. */
+  decisions: readonly DecisionKind[];
+}
+
+/** Every bar, with what becomes of it [D]. A notice meets the bike at its next visit by itself. */
+const RULES: Readonly<Record<Bar['code'], BarRule>> = {
+  away: { hangsOn: null, decisions: [] },
+  'stay-unsaid': { hangsOn: null, decisions: [] },
+  'lever-side-unconfirmed': { hangsOn: null, decisions: [] },
+  'cut-off-untested': { hangsOn: null, decisions: [] },
+  'cut-off-failed': { hangsOn: 'lever', decisions: [] },
+  unswept: { hangsOn: 'caliper', decisions: [] },
+  'bite-not-risen': { hangsOn: 'pads', decisions: [] },
+  'reckoned-against': { hangsOn: 'caliper', decisions: [] },
+  'lever-untested': { hangsOn: 'lever', decisions: [] },
+  'bubbles-last': { hangsOn: 'lever', decisions: [] },
+  'bleed-unrecorded': { hangsOn: 'lever', decisions: [] },
+  'stand-untested': { hangsOn: 'caliper', decisions: [] },
+  'sheet-revised': { hangsOn: null, decisions: ['kept-sheet'] },
+  'refused-before': { hangsOn: 'what-it-is-about', decisions: ['customer-refused', 'seen-wrong'] },
+  'replace-open': { hangsOn: 'what-it-is-about', decisions: ['customer-refused', 'seen-wrong'] },
+  'unproven-open': { hangsOn: 'what-it-is-about', decisions: ['accepted-unproven'] },
+  'watch-untold': { hangsOn: null, decisions: [] },
+  'work-open': { hangsOn: 'caliper', decisions: [] },
+  'torque-unproven': { hangsOn: 'bolts', decisions: [] },
+  'check-open': { hangsOn: 'caliper', decisions: [] },
+  'notice-open': { hangsOn: null, decisions: [] },
+  unseconded: { hangsOn: 'caliper', decisions: [] },
+  'still-tagged': { hangsOn: 'what-it-is-about', decisions: ['seen-wrong'] },
+  'do-not-ride': { hangsOn: 'what-it-is-about', decisions: ['seen-wrong'] },
+};
+
+/** What of the brake a bar hangs on when the bike leaves unrepaired. */
+export function hangsOn(bar: Bar): Thing | null {
+  const { hangsOn: on } = RULES[bar.code];
+  if (on === null || !('end' in bar)) return null;
+  if (on !== 'what-it-is-about') return { end: bar.end, subject: on };
+  return 'subject' in bar ? { end: bar.end, subject: bar.subject } : null;
+}
+
+/** What may answer a bar by words and a PIN. */
+export const decidedBy = ({ code }: Bar): readonly DecisionKind[] => RULES[code].decisions;
 
 /**
  * What bars a sign-off, the gravest first; none means that it may be signed.

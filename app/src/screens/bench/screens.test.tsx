@@ -497,7 +497,7 @@ describe('signing off', () => {
     client.setQueryData(keys.leads, [{ name: 'Teodor Vane' }]);
     const bars: Job['bars'] = [{ code: 'unproven-open', end: 'front', subject: 'rotor' }];
     show(
-      measuredJob([1.5, 1.5, 1.5], { bars }),
+      measuredJob([1.52, 1.52, 1.52], { bars }),
       <SignOff jobId={exampleJob().id} person={MECHANIC} />,
     );
     fireEvent.press(screen.getByText('A lead accepts it'));

@@ -1,5 +1,6 @@
 import type { Person } from '@hold-fast/contract/people';
 import type { End } from '@hold-fast/core/ends';
+import type { DecisionKind } from '@hold-fast/core/evidence/decidable';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Job } from '@hold-fast/core/job/job';
 import { zodResolver } from '@hookform/resolvers/zod';
@@ -18,9 +19,7 @@ import { PinLine, pinWritten } from '../../PinLine';
 
 const says = jobWords.openBars;
 
-export type Decision = 'accepted-unproven' | 'customer-refused' | 'seen-wrong' | 'kept-sheet';
-
-const ASKS: Readonly<Record<Decision, { reason: string; says: string }>> = {
+const ASKS: Readonly<Record<DecisionKind, { reason: string; says: string }>> = {
   'accepted-unproven': { reason: says.reason, says: says.acceptItAsUnproven },
   'customer-refused': { reason: says.theCustomersWords, says: says.recordTheRefusal },
   'seen-wrong': { reason: says.whyItWasWrong, says: says.recordThatItWasSeen },
@@ -39,7 +38,7 @@ interface Props {
   job: Job;
   end: End;
   subject: Subject;
-  decision: Decision;
+  decision: DecisionKind;
   /** It takes a lead. */
   lead: boolean;
   person: Person;

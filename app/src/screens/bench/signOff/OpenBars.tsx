@@ -1,11 +1,11 @@
-import type { Subject, Thing } from '@hold-fast/core/inspection/inspected';
+import type { Thing } from '@hold-fast/core/inspection/inspected';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
-import { isAcceptable, isRefusable } from '@hold-fast/core/evidence/decidable';
-import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
+import { decisionsOn, type DecisionKind } from '@hold-fast/core/evidence/decidable';
+import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import { PARTS, type End } from '@hold-fast/core/ends';
-import { type Bar } from '@hold-fast/core/procedure/signOff';
+import { decidedBy, type Bar } from '@hold-fast/core/procedure/signOff';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -18,7 +18,7 @@ import { words } from '../../../words/words';
 import { WorkDone } from '../inspect/WorkDone';
 import { StayAsked } from '../job/StayAsked';
 import { jobWords } from '../../../words/job';
-import { Decide, type Decision } from './Decide';
+import { Decide } from './Decide';
 import { atJob, type InJob } from '../../routes';
 
 /** What is to be checked by name at one end, together: it is done on one screen. */
@@ -47,8 +47,13 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
 
 /** One thing that bars the sign-off, with every way to put it right. */
 export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
-  const [deciding, setDeciding] = useState<Decision | null>(null);
-  const item = 'subject' in bar ? itemAt(job, bar.end, bar.subject) : null;
+  const [deciding, setDeciding] = useState<DecisionKind | null>(null);
+  const thing = thingOf(bar);
+  const item = thing && 'subject' in bar ? itemAt(job, thing) : null;
+  const decisions = thing
+    ? decisionsOn(job, thing).filter(({ decision }) => decidedBy(bar).includes(decision))
+    : [];
+  const made = decisions.find(({ decision }) => decision === deciding);
   if (bar.code === 'stay-unsaid') return <StayAsked job={job} since={bar.since} />;
   const grave = bar.code === 'do-not-ride' || bar.code === 'still-tagged';
   return (
@@ -65,39 +70,34 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
         </Words>
       ) : null}
       <View style={styles.ways}>
-        {answersTo(bar)
-          .ways(bar)
-          .map(({ says: named, to }) => (
-            <Button
-              key={to}
-              kind="quiet"
-              says={named}
-              onPress={() => router.navigate(atJob(job.id, to ?? undefined))}
-            />
-          ))}
-        {deciding === null
-          ? answersTo(bar)
-              .decisions(item)
-              .map((decision) => (
-                <Button
-                  key={decision}
-                  kind="quiet"
-                  says={DECISION_SAYS[decision]}
-                  onPress={() => setDeciding(decision)}
-                />
-              ))
+        {waysTo(bar).map(({ says: named, to }) => (
+          <Button
+            key={to}
+            kind="quiet"
+            says={named}
+            onPress={() => router.navigate(atJob(job.id, to ?? undefined))}
+          />
+        ))}
+        {made === undefined
+          ? decisions.map(({ decision }) => (
+              <Button
+                key={decision}
+                kind="quiet"
+                says={DECISION_SAYS[decision]}
+                onPress={() => setDeciding(decision)}
+              />
+            ))
           : null}
       </View>
       {'subject' in bar && (grave || bar.code === 'replace-open') ? (
         <WorkDone jobId={job.id} end={bar.end} works={item?.work ?? []} />
       ) : null}
-      {deciding !== null && 'end' in bar ? (
+      {made && thing ? (
         <Decide
           job={job}
-          end={bar.end}
-          subject={'subject' in bar ? bar.subject : 'rotor'}
-          decision={deciding}
-          lead={grave || deciding === 'accepted-unproven' || deciding === 'kept-sheet'}
+          {...thing}
+          decision={made.decision}
+          lead={made.takesLead}
           person={person}
           onDone={() => setDeciding(null)}
         />
@@ -106,14 +106,18 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
   );
 }
 
-const DECISION_SAYS: Readonly<Record<Decision, string>> = {
+const DECISION_SAYS: Readonly<Record<DecisionKind, string>> = {
   'accepted-unproven': jobWords.openBars.aLeadAcceptsIt,
   'customer-refused': jobWords.openBars.theCustomerRefuses,
   'seen-wrong': jobWords.openBars.itWasSeenWrong,
   'kept-sheet': jobWords.openBars.aLeadKeepsTheOld,
 };
 
-const itemAt = (job: Job, end: End, subject: Subject) =>
+/** What a bar is about; of what stands for a whole end, its rotor. */
+const thingOf = (bar: Bar): Thing | null =>
+  'end' in bar ? { end: bar.end, subject: 'subject' in bar ? bar.subject : 'rotor' } : null;
+
+const itemAt = (job: Job, { end, subject }: Thing) =>
   inspectEnd(job, end).items.find((each) => each.subject === subject) ?? null;
 
 interface Way {
@@ -123,12 +127,6 @@ interface Way {
 }
 
 type BarOf<C extends Bar['code']> = Extract<Bar, { code: C }>;
-
-/** What answers a bar: where it can be put right, and what may be decided about the thing. */
-interface Answers<C extends Bar['code']> {
-  ways: (bar: BarOf<C>) => Way[];
-  decisions: (item: InspectionItem | null) => Decision[];
-}
 
 const none = () => [];
 const says = jobWords.openBars;
@@ -142,77 +140,40 @@ const workOn = (bar: Thing): Way[] => [
   ...fitNew(bar),
   seeAgain(bar),
 ];
-/** It was measured, or seen: that can have been wrong. */
-const seenWrong = (item: InspectionItem | null): Decision[] =>
-  item !== null && (item.held.length > 0 || item.found.length > 0) ? ['seen-wrong'] : [];
-
-/** Every bar with what answers it; what is answered on the page of the sign-off itself, or where all of its kind stand together, has no way here. */
-const ANSWERS: { readonly [C in Bar['code']]: Answers<C> } = {
-  away: { ways: atTheJob, decisions: none },
-  'stay-unsaid': { ways: none, decisions: none },
-  'lever-side-unconfirmed': { ways: none, decisions: none },
-  'cut-off-untested': { ways: none, decisions: none },
-  'cut-off-failed': { ways: none, decisions: none },
-  unswept: {
-    ways: ({ end }) => [{ says: says.measureE, to: `${end}/radial` }],
-    decisions: none,
-  },
-  'bite-not-risen': {
-    ways: ({ end }) => [{ says: says.bedItIn, to: `${end}/bed-in` }],
-    decisions: none,
-  },
-  'reckoned-against': {
-    ways: ({ end, of }) => [{ says: says.lookAtTheSum, to: `${end}/reckon-${of}` }],
-    decisions: none,
-  },
-  'lever-untested': {
-    ways: ({ end }) => [{ says: says.testTheLeverForAir, to: `${end}/lever` }],
-    decisions: none,
-  },
-  'bubbles-last': { ways: (bar) => [logTheBleed(bar)], decisions: none },
-  'bleed-unrecorded': {
-    ways: (bar) =>
-      bar.lacks === 'fluid'
-        ? [{ says: says.bookTheFluidOff, to: `${bar.end}/fluid` }]
-        : [logTheBleed(bar)],
-    decisions: none,
-  },
-  'stand-untested': { ways: none, decisions: none },
-  'sheet-revised': {
-    ways: ({ end }) => [{ says: says.takeTheNewSheet, to: `${end}/identify` }],
-    decisions: () => ['kept-sheet'],
-  },
-  'refused-before': {
-    ways: workOn,
-    decisions: (item) => ['customer-refused', ...(item ? (['seen-wrong'] as const) : [])],
-  },
-  'replace-open': {
-    ways: workOn,
-    decisions: (item) => [
-      ...(item && isRefusable(item) ? (['customer-refused'] as const) : []),
-      ...seenWrong(item),
-    ],
-  },
-  'unproven-open': {
-    ways: (bar) => [seeAgain(bar), ...fitNew(bar)],
-    decisions: (item) => (item && isAcceptable(item) ? ['accepted-unproven'] : []),
-  },
-  'watch-untold': { ways: none, decisions: none },
-  'work-open': { ways: () => [{ says: says.onWithThePlan, to: 'step' }], decisions: none },
-  'torque-unproven': {
-    ways: ({ end, fastener }) => [
-      { says: says.tightenIt, to: `${end}/bolts?fastener=${fastener}` },
-    ],
-    decisions: none,
-  },
-  'check-open': { ways: none, decisions: none },
-  'notice-open': { ways: atTheJob, decisions: none },
-  unseconded: { ways: atTheJob, decisions: none },
-  'still-tagged': { ways: workOn, decisions: () => ['seen-wrong'] },
-  'do-not-ride': { ways: workOn, decisions: seenWrong },
+/** Where each bar is put right; what is answered on the page of the sign-off itself, or where all of its kind stand together, has no way here. */
+const WAYS: { readonly [C in Bar['code']]: (bar: BarOf<C>) => Way[] } = {
+  away: atTheJob,
+  'stay-unsaid': none,
+  'lever-side-unconfirmed': none,
+  'cut-off-untested': none,
+  'cut-off-failed': none,
+  unswept: ({ end }) => [{ says: says.measureE, to: `${end}/radial` }],
+  'bite-not-risen': ({ end }) => [{ says: says.bedItIn, to: `${end}/bed-in` }],
+  'reckoned-against': ({ end, of }) => [{ says: says.lookAtTheSum, to: `${end}/reckon-${of}` }],
+  'lever-untested': ({ end }) => [{ says: says.testTheLeverForAir, to: `${end}/lever` }],
+  'bubbles-last': (bar) => [logTheBleed(bar)],
+  'bleed-unrecorded': (bar) =>
+    bar.lacks === 'fluid'
+      ? [{ says: says.bookTheFluidOff, to: `${bar.end}/fluid` }]
+      : [logTheBleed(bar)],
+  'stand-untested': none,
+  'sheet-revised': ({ end }) => [{ says: says.takeTheNewSheet, to: `${end}/identify` }],
+  'refused-before': workOn,
+  'replace-open': workOn,
+  'unproven-open': (bar) => [seeAgain(bar), ...fitNew(bar)],
+  'watch-untold': none,
+  'work-open': () => [{ says: says.onWithThePlan, to: 'step' }],
+  'torque-unproven': ({ end, fastener }) => [
+    { says: says.tightenIt, to: `${end}/bolts?fastener=${fastener}` },
+  ],
+  'check-open': none,
+  'notice-open': atTheJob,
+  unseconded: atTheJob,
+  'still-tagged': workOn,
+  'do-not-ride': workOn,
 };
 
-const answersTo = (bar: Bar) => ANSWERS[bar.code] as unknown as Answers<Bar['code']>;
+const waysTo = (bar: Bar) => (WAYS[bar.code] as (bar: Bar) => Way[])(bar);
 
 /** What wears is put right by a new one, and that is written down by itself. */
 function fitNew({ end, subject }: Thing): Way[] {

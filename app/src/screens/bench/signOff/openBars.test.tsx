@@ -29,7 +29,27 @@ const rotor = (...mm: number[]) => {
 };
 const fresh = () => exampleJob();
 const worn = () => jobAfter(rotor(1.47, 1.6, 1.6));
-const doubtful = () => jobAfter(rotor(1.5, 1.5, 1.5));
+// Each point is above the limit by less than the gauge may err.
+const doubtful = () => jobAfter(rotor(1.52, 1.52, 1.52));
+const before = { jobId: '0190a000-0000-7000-8000-0000000000b1', tag: 398 };
+const tagged = (): Job => ({
+  ...exampleJob(),
+  tags: [{ end: 'front', subject: 'rotor', found: ['crack'], foundAfter: null, ...before }],
+});
+const refused = (): Job => ({
+  ...exampleJob(),
+  againstAdvice: [
+    { end: 'front', subject: 'rotor', words: 'It will do', at: '2026-10-02T15:00:00Z', ...before },
+  ],
+});
+const revised = (): Job => {
+  const job = exampleJob();
+  const front = job.identified.front!;
+  return {
+    ...job,
+    identified: { ...job.identified, front: { ...front, newerRevision: front.sheet } },
+  };
+};
 const cracked = () => jobAfter([looksOver('rotor', 'crack')]);
 const at = { end: 'front', subject: 'rotor' } as const;
 
@@ -57,7 +77,7 @@ const OFFERED: Readonly<Record<Bar['code'], Offered>> = {
   },
   'still-tagged': {
     bar: { code: 'still-tagged', ...at, found: ['crack'] },
-    job: fresh,
+    job: tagged,
     ways: ['Plan the work', 'Record the new rotor', 'Measure again: rotor'],
     decisions: ['It was seen wrong'],
   },
@@ -69,7 +89,7 @@ const OFFERED: Readonly<Record<Bar['code'], Offered>> = {
   },
   'refused-before': {
     bar: { code: 'refused-before', ...at },
-    job: fresh,
+    job: refused,
     ways: ['Plan the work', 'Record the new rotor', 'Measure again: rotor'],
     decisions: ['The customer refuses'],
   },
@@ -81,7 +101,7 @@ const OFFERED: Readonly<Record<Bar['code'], Offered>> = {
   },
   'sheet-revised': {
     bar: { code: 'sheet-revised', end: 'front' },
-    job: fresh,
+    job: revised,
     ways: ['Take the new sheet'],
     decisions: ['A lead keeps the old sheet'],
   },
