@@ -1,54 +1,9 @@
 import { ENDS, type End } from '../ends';
-import { bleedRule, ofBleedProcedures } from '../fluid/bleedMethods';
 import type { DoneStep } from './planner';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule } from '../procedure/steps';
 import type { ShopRules } from '../rules/shopRules';
 import { fitsBySheet, type FittedBrake, type NewPart, type StockLine } from '../stock/stock';
-
-/** What a procedure usually takes on its own, minutes; a shop charges by it. All our choice [D]. */
-export const TYPICAL_MINUTES: Readonly<Record<ProcedureId, number>> = {
-  inspect: 10,
-  'clean-caliper': 10,
-  'straighten-fins': 8,
-  'strip-track': 12,
-  'clean-pads-and-rotor': 15,
-  'dress-mount': 25,
-  'service-pistons': 20,
-  'fit-hydraulic': 60,
-  'cable-to-hydraulic': 90,
-  'change-caliper': 45,
-  'change-lever': 40,
-  'reseal-caliper': 60,
-  'reseal-lever': 55,
-  'renew-hose': 45,
-  'renew-hose-inside': 70,
-  'lever-off-bar': 20,
-  'shorten-hose': 30,
-  'reroute-hose': 10,
-  'remake-at-lever': 25,
-  'remake-at-caliper': 35,
-  'swap-sides': 30,
-  ...ofBleedProcedures((method) => bleedRule(method).minutes),
-  'go-up-a-size': 25,
-  'change-rotor': 15,
-  'refit-rotor': 15,
-  'radial-check': 12,
-  'reset-pads': 8,
-  'change-pads': 12,
-  'renew-cable': 25,
-  'set-up-cable': 12,
-  'true-rotor': 12,
-  'adjust-hub': 12,
-  'tension-spokes': 12,
-  'seat-axle': 3,
-  'tighten-bolts': 10,
-  'tighten-lever': 4,
-  align: 8,
-  'set-levers': 10,
-  'bed-in': 12,
-  'final-check': 10,
-};
 
 /** What a customer says to one line of work. */
 export const ANSWERS = ['agreed', 'refused', 'postponed'] as const;
@@ -58,7 +13,7 @@ export type Answer = (typeof ANSWERS)[number];
 interface QuoteLine {
   end: End;
   procedure: ProcedureId;
-  /** The shop's, else {@link TYPICAL_MINUTES}. */
+  /** The shop's, else what it usually takes. */
   minutes: number;
 }
 
@@ -113,7 +68,7 @@ export function quoteLines(
     (procedures[end] ?? []).map((procedure) => ({
       end,
       procedure,
-      minutes: minutes[procedure] ?? TYPICAL_MINUTES[procedure],
+      minutes: minutes[procedure] ?? procedureRule(procedure).minutes,
     })),
   );
 }

@@ -462,6 +462,33 @@ it('says no protection that it does not lay out, and lays out no cleaner without
   }
 });
 
+// Common practice [P]: the motor is off, and its battery out, before hands go in.
+it('says that the motor is off at the first step of every plan that hands go in at, and wherever a wheel is turned', () => {
+  for (const id of STEP_IDS) {
+    const { cautions } = stepRule(id);
+    if (cautions.includes('fingers-off-turning-rotor'))
+      expect({ id, cautions }).toEqual({
+        id,
+        cautions: expect.arrayContaining(['motor-off']) as unknown,
+      });
+  }
+  for (const brake of BRAKE_KINDS)
+    for (const id of PROCEDURE_IDS) {
+      if (!suitsBrake(id, brake.actuation)) continue;
+      const visit = visitOf(procedureRule(id).bothEnds ? [id] : [], [id]);
+      const brakes = { front: brake, rear: brake, third: brake };
+      const plan = planAt({ ...visit, chosen: { ...visit.chosen!, brakes } })!;
+      const first = plan.steps.find(
+        ({ step }) => step !== 'wash-hands' && !stepRule(step).acts.includes('as-it-came'),
+      )!.step as StepId;
+      expect([id, first, cautionsOf(first, brake, { family: null, motor: true })]).toEqual([
+        id,
+        first,
+        expect.arrayContaining(['motor-off']) as unknown,
+      ]);
+    }
+});
+
 it('lays out every tool once and new parts by their end', () => {
   const plan = planAt(visitOf(['change-pads'], ['shorten-hose', 'change-pads']))!;
   const brakes = (family: Family | null) => ({

@@ -30,6 +30,7 @@ const RULES: Readonly<Record<Caution, CautionRule>> = {
   'nipple-shut-before-lever': { on: WET, families: FAMILIES, motor: false },
   'structural-metal': { on: 'every-brake', families: FAMILIES, motor: false },
   'motor-off': { on: 'every-brake', families: FAMILIES, motor: true },
+  'hub-motor-plug': { on: 'every-brake', families: FAMILIES, motor: true },
   'local-law': { on: 'every-brake', families: FAMILIES, motor: false },
 };
 

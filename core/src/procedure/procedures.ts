@@ -16,6 +16,8 @@ import {
 import { stepRule, STEPS, type StepId } from './steps';
 
 interface ProcedureOf<Id extends string> {
+  /** What it usually takes on its own; a shop charges by it. Our choice [D]. */
+  minutes: number;
   /** Procedures that do its work on their way: with one of them it is not recommended besides. */
   doneBy: readonly Id[];
   steps: readonly StepId[];
@@ -64,6 +66,7 @@ const isTopUp = (method: BleedMethod) => bleedRule(method).begins && !bleedRule(
  */
 export const PROCEDURES = {
   inspect: {
+    minutes: 10,
     doneBy: [],
     steps: ['inspect'],
     fitFirst: [],
@@ -73,6 +76,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'clean-caliper': {
+    minutes: 10,
     doneBy: ['change-caliper', 'reseal-caliper'],
     steps: ['clean-caliper'],
     fitFirst: [],
@@ -82,6 +86,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'straighten-fins': {
+    minutes: 8,
     doneBy: ['change-pads'],
     steps: ['straighten-fins'],
     fitFirst: [],
@@ -91,6 +96,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'strip-track': {
+    minutes: 12,
     doneBy: [],
     steps: ['clean-rotor', 'measure-after-cleaning'],
     fitFirst: [],
@@ -100,6 +106,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'clean-pads-and-rotor': {
+    minutes: 15,
     doneBy: [],
     steps: ['clean-rotor', 'clean-pads', 'measure-after-cleaning'],
     fitFirst: [],
@@ -109,6 +116,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'dress-mount': {
+    minutes: 25,
     doneBy: [],
     steps: ['dress-mount'],
     fitFirst: [],
@@ -118,6 +126,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'service-pistons': {
+    minutes: 20,
     doneBy: ['change-caliper', 'reseal-caliper'],
     steps: ['push-pistons-out', 'exercise-pistons'],
     fitFirst: [],
@@ -127,6 +136,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'fit-hydraulic': {
+    minutes: 60,
     doneBy: [],
     steps: ['strip-brake', 'new-brake-on', ...CUT_AND_JOIN, ...NEW_PADS, 'set-levers'],
     fitFirst: [],
@@ -136,6 +146,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'cable-to-hydraulic': {
+    minutes: 90,
     doneBy: [],
     steps: [
       'stop-test-before',
@@ -154,6 +165,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'change-caliper': {
+    minutes: 45,
     doneBy: [],
     steps: [
       'open-at-caliper',
@@ -173,6 +185,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'change-lever': {
+    minutes: 40,
     doneBy: [],
     steps: [
       'open-at-lever',
@@ -192,6 +205,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'reseal-caliper': {
+    minutes: 60,
     doneBy: ['change-caliper'],
     steps: ['open-at-caliper', 'rebuild-caliper', ...JOIN_AT_CALIPER],
     fitFirst: [],
@@ -201,6 +215,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'reseal-lever': {
+    minutes: 55,
     doneBy: ['change-lever'],
     steps: [...REMAKE_AT_LEVER, 'rebuild-lever', 'set-levers'],
     fitFirst: [],
@@ -210,6 +225,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'renew-hose': {
+    minutes: 45,
     doneBy: [],
     steps: [
       'open-at-lever',
@@ -225,6 +241,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'renew-hose-inside': {
+    minutes: 70,
     doneBy: [],
     steps: [
       'open-at-lever',
@@ -243,6 +260,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'lever-off-bar': {
+    minutes: 20,
     doneBy: [],
     steps: ['peel-tape', 'lever-off-bar', 'lever-on-bar', 'wrap-tape'],
     fitFirst: [],
@@ -252,6 +270,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'shorten-hose': {
+    minutes: 30,
     doneBy: [],
     steps: ['open-at-lever', ...CUT_AND_JOIN],
     fitFirst: [],
@@ -261,6 +280,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'reroute-hose': {
+    minutes: 10,
     doneBy: [],
     steps: ['reroute-hose'],
     fitFirst: [],
@@ -270,6 +290,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'remake-at-lever': {
+    minutes: 25,
     doneBy: ['change-lever', 'reseal-lever', 'renew-hose', 'shorten-hose'],
     steps: REMAKE_AT_LEVER,
     fitFirst: [],
@@ -279,6 +300,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'remake-at-caliper': {
+    minutes: 35,
     doneBy: ['change-caliper', 'reseal-caliper', 'renew-hose'],
     steps: ['open-at-caliper', ...JOIN_AT_CALIPER],
     fitFirst: [],
@@ -288,6 +310,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'swap-sides': {
+    minutes: 30,
     doneBy: [],
     steps: ['open-at-lever', 'hose-over', 'new-olive', 'join-at-lever'],
     fitFirst: [],
@@ -297,6 +320,7 @@ export const PROCEDURES = {
     bothEnds: true,
   },
   ...ofBleedProcedures((method) => ({
+    minutes: bleedRule(method).minutes,
     doneBy: isTopUp(method) ? FLUSHES : [],
     steps: [...TESTED, ...bleedRule(method).after, method],
     fitFirst: [],
@@ -306,6 +330,7 @@ export const PROCEDURES = {
     bothEnds: false,
   })),
   'go-up-a-size': {
+    minutes: 25,
     doneBy: [],
     steps: [...NEW_ROTOR, 'adapter-on', 'radial-check', 'witness-ring'],
     fitFirst: ['rotor-off', 'adapter-on', 'new-rotor-on'],
@@ -315,6 +340,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'change-rotor': {
+    minutes: 15,
     doneBy: [],
     steps: NEW_ROTOR,
     fitFirst: [],
@@ -324,6 +350,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'refit-rotor': {
+    minutes: 15,
     doneBy: ['change-rotor'],
     steps: ['rotor-off', 'clean-hub-face', 'rotor-on', 'torque-rotor', 'runout-check'],
     fitFirst: [],
@@ -333,6 +360,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'radial-check': {
+    minutes: 12,
     doneBy: [],
     steps: ['radial-check', 'washers-on', 'radial-check-after', 'witness-ring'],
     fitFirst: [],
@@ -342,6 +370,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'reset-pads': {
+    minutes: 8,
     doneBy: ['change-pads'],
     steps: ['wind-back-adjusters'],
     fitFirst: [],
@@ -351,6 +380,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'change-pads': {
+    minutes: 12,
     doneBy: [],
     steps: ['wind-back-adjusters', 'new-pads-in'],
     fitFirst: [],
@@ -360,6 +390,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'renew-cable': {
+    minutes: 25,
     doneBy: [],
     steps: ['cable-out', 'new-housing', 'new-cable-in', 'fixed-pad-gap', 'cable-slack'],
     fitFirst: [],
@@ -369,6 +400,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'set-up-cable': {
+    minutes: 12,
     doneBy: ['renew-cable'],
     steps: ['fixed-pad-gap', 'cable-slack'],
     fitFirst: [],
@@ -378,6 +410,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'true-rotor': {
+    minutes: 12,
     doneBy: ['change-rotor'],
     steps: ['true-rotor', 'runout-check'],
     fitFirst: [],
@@ -387,6 +420,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'adjust-hub': {
+    minutes: 12,
     doneBy: [],
     steps: ['adjust-hub'],
     fitFirst: [],
@@ -396,6 +430,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'tension-spokes': {
+    minutes: 12,
     doneBy: [],
     steps: ['tension-spokes'],
     fitFirst: [],
@@ -405,6 +440,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'seat-axle': {
+    minutes: 3,
     doneBy: [],
     steps: ['seat-axle'],
     fitFirst: [],
@@ -414,6 +450,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'tighten-bolts': {
+    minutes: 10,
     doneBy: [],
     steps: ['retorque-bolts'],
     fitFirst: [],
@@ -423,6 +460,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'tighten-lever': {
+    minutes: 4,
     doneBy: [],
     steps: [],
     fitFirst: [],
@@ -432,6 +470,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   align: {
+    minutes: 8,
     doneBy: [],
     steps: [],
     fitFirst: [],
@@ -441,6 +480,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'set-levers': {
+    minutes: 10,
     doneBy: [],
     steps: ['set-levers'],
     fitFirst: [],
@@ -450,6 +490,7 @@ export const PROCEDURES = {
     bothEnds: true,
   },
   'bed-in': {
+    minutes: 12,
     doneBy: [],
     steps: ['witness-ring'],
     fitFirst: [],
@@ -459,6 +500,7 @@ export const PROCEDURES = {
     bothEnds: false,
   },
   'final-check': {
+    minutes: 10,
     doneBy: [],
     steps: ['careful-ride'],
     fitFirst: [],

@@ -94,6 +94,7 @@ export const CAUTIONS = [
   'nipple-shut-before-lever',
   'structural-metal',
   'motor-off',
+  'hub-motor-plug',
   'local-law',
 ] as const;
 export type Caution = (typeof CAUTIONS)[number];
@@ -289,7 +290,7 @@ export const STEPS = {
     minutes: 1,
     consumables: [],
     parts: [],
-    cautions: ['motor-off', 'rotor-sharp-and-hot'],
+    cautions: ['motor-off', 'hub-motor-plug', 'rotor-sharp-and-hot'],
   },
   'pads-out': {
     kind: 'set-up',
@@ -703,7 +704,7 @@ export const STEPS = {
     minutes: 0.5,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'lever-tighten': {
     kind: 'set-up',
@@ -733,7 +734,7 @@ export const STEPS = {
     minutes: 1.5,
     consumables: ['paste-or-grease'],
     parts: [],
-    cautions: ['torque-by-sheet'],
+    cautions: ['motor-off', 'torque-by-sheet'],
   },
   'caliper-off': {
     kind: 'set-up',
@@ -770,7 +771,7 @@ export const STEPS = {
     minutes: 1.5,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'caliper-on': {
     kind: 'set-up',
@@ -873,7 +874,7 @@ export const STEPS = {
     minutes: 1.5,
     consumables: [],
     parts: [],
-    cautions: ['fingers-off-turning-rotor'],
+    cautions: ['motor-off', 'fingers-off-turning-rotor'],
   },
   'pump-firm': {
     kind: 'set-up',
@@ -955,7 +956,7 @@ export const STEPS = {
     minutes: 0.5,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   align: {
     kind: 'set-up',
@@ -999,7 +1000,7 @@ export const STEPS = {
     minutes: 4,
     consumables: [],
     parts: [],
-    cautions: ['fingers-off-turning-rotor'],
+    cautions: ['motor-off', 'fingers-off-turning-rotor'],
   },
   'torque-caliper': {
     kind: 'set-up',
@@ -1067,7 +1068,7 @@ export const STEPS = {
     minutes: 2,
     consumables: [],
     parts: [],
-    cautions: ['torque-by-sheet'],
+    cautions: ['motor-off', 'torque-by-sheet'],
   },
   'hard-pull': {
     kind: 'set-up',
@@ -1152,7 +1153,7 @@ export const STEPS = {
     minutes: 1.5,
     consumables: [],
     parts: [],
-    cautions: ['fingers-off-turning-rotor'],
+    cautions: ['motor-off', 'fingers-off-turning-rotor'],
   },
   'bed-in': {
     kind: 'set-up',
@@ -1277,7 +1278,7 @@ export const STEPS = {
     minutes: 3,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
 
   // Dirty work
@@ -1401,7 +1402,7 @@ export const STEPS = {
     minutes: 6,
     consumables: ['tape'],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'clean-rotor': {
     kind: 'work',
@@ -1627,7 +1628,7 @@ export const STEPS = {
     minutes: 6,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'dress-mount': {
     kind: 'work',
@@ -1750,7 +1751,7 @@ export const STEPS = {
     minutes: 2,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'new-cable-caliper-on': {
     kind: 'work',
@@ -2599,7 +2600,7 @@ export const STEPS = {
     minutes: 1.5,
     consumables: ['tape'],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'join-at-lever': {
     kind: 'work',
@@ -3074,7 +3075,7 @@ export const STEPS = {
     minutes: 3,
     consumables: [],
     parts: ['end-washer'],
-    cautions: ['local-law'],
+    cautions: ['motor-off', 'local-law'],
   },
   'set-levers': {
     kind: 'work',
@@ -3161,7 +3162,7 @@ export const STEPS = {
     minutes: 8,
     consumables: [],
     parts: [],
-    cautions: ['fingers-off-turning-rotor'],
+    cautions: ['motor-off', 'fingers-off-turning-rotor'],
   },
   'seat-axle': {
     kind: 'work',
@@ -3190,7 +3191,7 @@ export const STEPS = {
     minutes: 2,
     consumables: [],
     parts: [],
-    cautions: ['torque-by-sheet'],
+    cautions: ['motor-off', 'torque-by-sheet'],
   },
   'retorque-bolts': {
     kind: 'work',
@@ -3225,7 +3226,7 @@ export const STEPS = {
     minutes: 5,
     parts: ['bolts'],
     consumables: ['threadlocker'],
-    cautions: ['torque-by-sheet'],
+    cautions: ['motor-off', 'torque-by-sheet'],
   },
   'true-rotor': {
     kind: 'work',
@@ -3260,7 +3261,7 @@ export const STEPS = {
     minutes: 6,
     consumables: [],
     parts: [],
-    cautions: ['fingers-off-turning-rotor'],
+    cautions: ['motor-off', 'fingers-off-turning-rotor'],
   },
   'runout-check': {
     kind: 'work',
@@ -3295,7 +3296,7 @@ export const STEPS = {
     minutes: 3,
     consumables: [],
     parts: [],
-    cautions: ['fingers-off-turning-rotor'],
+    cautions: ['motor-off', 'fingers-off-turning-rotor'],
   },
   'radial-check': {
     kind: 'work',
@@ -3324,7 +3325,7 @@ export const STEPS = {
     minutes: 2,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'washers-on': {
     kind: 'work',
@@ -3411,7 +3412,7 @@ export const STEPS = {
     minutes: 3,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'cable-slack': {
     kind: 'work',
@@ -3446,7 +3447,7 @@ export const STEPS = {
     minutes: 2,
     consumables: [],
     parts: [],
-    cautions: [],
+    cautions: ['motor-off'],
   },
   'sponge-test': {
     kind: 'work',

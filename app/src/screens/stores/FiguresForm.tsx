@@ -1,6 +1,5 @@
 import { ShopRules, type RulesInForce } from '@hold-fast/contract/shopRules';
-import { TYPICAL_MINUTES } from '@hold-fast/core/plan/quote';
-import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
+import { PROCEDURE_IDS, procedureRule } from '@hold-fast/core/procedure/procedures';
 import { FIGURE_IDS, figureRule, figuresFault, type FigureId } from '@hold-fast/core/rules/figures';
 
 import { useRules } from '../../data/counterQueries';
@@ -103,7 +102,7 @@ function Form({ inForce }: { inForce: RulesInForce }) {
             name={`minutes.${id}`}
             label={planWords.procedure[id]}
             hint={storeFormWords.figures.usual(
-              `${TYPICAL_MINUTES[id]} ${storeFormWords.figures.unit.min}`,
+              `${procedureRule(id).minutes} ${storeFormWords.figures.unit.min}`,
               storeFormWords.figures.tag.D,
             )}
           />

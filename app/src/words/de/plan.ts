@@ -609,8 +609,8 @@ export const plan: PlanWords = {
     'no-lever-pads-out': 'Ohne Beläge kein Hebelzug: Die Kolben kommen heraus.',
     'three-mm-at-most': 'Nicht weiter als 3 mm: Danach fallen sie heraus.',
     'nipple-shut-before-lever': 'Den Hebel nie loslassen, solange der Nippel offen ist.',
-    'motor-off':
-      'Motor aus, Akku heraus, bevor Hände hineingehen. Der Stecker eines Nabenmotors geht vor dem Rad ab.',
+    'motor-off': 'Motor aus, Akku heraus, bevor Hände hineingehen.',
+    'hub-motor-plug': 'Der Stecker eines Nabenmotors geht vor dem Rad ab.',
     'structural-metal':
       'Grundmaterial nur mit dem Planfräser; Carbon nur auf schriftliches Wort des Herstellers.',
     'local-law': 'Örtliche Vorschriften über E-Bikes und Bremsen gehen vor.',

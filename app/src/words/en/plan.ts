@@ -563,8 +563,8 @@ export const plan: PlanWords = {
     'no-lever-pads-out': 'No lever pull with the pads out: the pistons come out.',
     'three-mm-at-most': 'No further than 3 mm: past it they fall out.',
     'nipple-shut-before-lever': 'Never release the lever while the nipple is open.',
-    'motor-off':
-      'Motor off, battery out, before hands go in. A hub motor’s plug comes off before the wheel.',
+    'motor-off': 'Motor off, battery out, before hands go in.',
+    'hub-motor-plug': 'A hub motor’s plug comes off before the wheel.',
     'structural-metal':
       'No parent metal without the facing tool; carbon only on the maker’s written word.',
     'local-law': 'Local law on e-bikes and brakes comes first.',
