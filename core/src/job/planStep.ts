@@ -65,7 +65,7 @@ export function doRefusal(
 ): StepRefusal | null {
   const found = doFault(visitOf(job), step, end);
   if (found || step === 'wash-hands' || end === null) return found;
-  const { acts = [], numbers } = stepRule(step);
+  const { acts, numbers } = stepRule(step);
   const unfiled = acts.includes('files-mount') ? fileFault(job, end) : null;
   if (unfiled) return { code: unfiled, end, axle: axleOf(job.bike, end) };
   const { procedures } = job.planned.at(-1) ?? { procedures: null };

@@ -29,7 +29,7 @@ interface Done {
 
 /** The first rule that this step would break here, or null. */
 export function ruleBroken({ step, before, after, hands }: Done): BenchRule | null {
-  const acts = stepRule(step).acts;
+  const { acts } = stepRule(step);
   const does = (act: (typeof acts)[number]) => acts.includes(act);
   const hung = before.wheel === 'off' || before.caliper === 'off';
   if (does('pulls-lever')) {

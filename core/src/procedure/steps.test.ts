@@ -49,7 +49,7 @@ const BY_STATE: Partial<Record<keyof BrakeState, readonly Touch[]>> = {
 };
 
 describe.each(IDS)('the row of %s', (id) => {
-  const { touches, loosens, sets, parts = [], acts = [] } = stepRule(id);
+  const { touches, loosens, sets, parts, acts } = stepRule(id);
   const touchesOneOf = (wanted: readonly Touch[]) =>
     expect({ touched: touches.filter((touch) => wanted.includes(touch)), wanted }).not.toEqual({
       touched: [],

@@ -21,7 +21,7 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { alignmentSays } from '../../alignmentSays';
 
-/** What the step in hand is: what to do and why, with what, to which torque, and what to mind. */
+/** What the step in hand is: what to do and why, to which torque and what to mind, all of it ahead of how and with what. */
 export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; plan: Plan }) {
   const { step, end } = next;
   const says = planWords.step[step];
@@ -52,6 +52,27 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
         {says.does}
       </Words>
       <Words style={styles.why}>{says.why}</Words>
+      {unasked ? (
+        <Note kind="caution" title={planningWords.stepFace.theCustomerWasNotAsked}>
+          {planningWords.stepFace.askFirstThenWriteThe(
+            planWords.procedure[unasked.procedure],
+            words.end[unasked.end],
+          )}
+        </Note>
+      ) : null}
+      {window ? (
+        <View style={styles.number}>
+          <Words kind="giant" style={window.says.length > 4 ? styles.range : undefined}>
+            {window.says}
+          </Words>
+          <Words ink="soft">{`N·m, ${words.origin[window.origin]}`}</Words>
+        </View>
+      ) : null}
+      {cautions.map((caution) => (
+        <Note key={caution} kind="caution">
+          {planWords.caution[caution]}
+        </Note>
+      ))}
       {stays.length > 1 ? (
         <Words ink="brassText">
           {planningWords.stepFace.forWorks(
@@ -66,28 +87,7 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
           {says}
         </Words>
       ))}
-      {unasked ? (
-        <Note kind="caution" title={planningWords.stepFace.theCustomerWasNotAsked}>
-          {planningWords.stepFace.askFirstThenWriteThe(
-            planWords.procedure[unasked.procedure],
-            words.end[unasked.end],
-          )}
-        </Note>
-      ) : null}
       {rule ? <Words ink="soft">{withWhat(rule)}</Words> : null}
-      {window ? (
-        <View style={styles.number}>
-          <Words kind="giant" style={window.says.length > 4 ? styles.range : undefined}>
-            {window.says}
-          </Words>
-          <Words ink="soft">{`N·m, ${words.origin[window.origin]}`}</Words>
-        </View>
-      ) : null}
-      {cautions.map((caution) => (
-        <Note key={caution} kind="caution">
-          {planWords.caution[caution]}
-        </Note>
-      ))}
       {rule && rule.parts.length > 0 ? (
         <Words kind="strong">
           {planningWords.stepFace.new(

@@ -193,7 +193,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
     ...numbers.map((number) => numberAt(job, step, end, number)),
     ...sumAt(job, step, end),
     ...fastenedBy(step, brakeAt(job, end)).map((fastener) => torqueAt(job, end, fastener)),
-    ...(parts ? [partsAt(job, end, parts)] : []),
+    ...(parts.length > 0 ? [partsAt(job, end, parts)] : []),
     ...records.flatMap((record) => WRITTEN[record](job, end, step) ?? []),
   ];
 }
