@@ -4,55 +4,67 @@ export interface CheckedBrake extends FastenedBrake {
   motor: boolean;
 }
 
+type After = 'any-work' | 'what-touched-it';
+
 interface CheckRule {
   /** Every bolt is ticked whenever an end was worked on; the rest after a step whose row names it. */
-  after: 'any-work' | 'what-touched-it';
+  after: (brake: CheckedBrake) => After;
   /** A brake may have been made without it: never a bolt, a joint or what is felt [D]. */
   mayBeAbsent: boolean;
   /** Brakes that have it. */
   on: (brake: CheckedBrake) => boolean;
 }
 
+const ANY_WORK = (): After => 'any-work';
+const WHAT_TOUCHED_IT = (): After => 'what-touched-it';
 const EVERY_BRAKE = () => true;
 const HAS_FLUID = ({ actuation }: CheckedBrake) => actuation !== 'cable';
 const HAS_HOSE = ({ actuation }: CheckedBrake) => actuation === 'hydraulic';
 const HAS_CABLE = ({ actuation }: CheckedBrake) => actuation !== 'hydraulic';
 
-/** What is ticked by name before a bike leaves: bolts, caps and clips, and what the hand feels. Common practice [P]. */
+/**
+ * What is ticked by name before a bike leaves: bolts, caps and clips, and what the hand feels. Common practice [P]. In the order in which
+ * the hand goes, from the wheel to the bar.
+ */
 const RULES = {
-  'caliper-bolts': { after: 'any-work', mayBeAbsent: false, on: EVERY_BRAKE },
-  'rotor-bolts': { after: 'any-work', mayBeAbsent: false, on: ({ hold }) => hold === 'six-bolt' },
+  'axle-seated': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: EVERY_BRAKE },
+  'rotor-bolts': { after: ANY_WORK, mayBeAbsent: false, on: ({ hold }) => hold === 'six-bolt' },
   'rotor-lockring': {
-    after: 'any-work',
+    after: ANY_WORK,
     mayBeAbsent: false,
     on: ({ hold }) => hold === 'lockring',
   },
-  'axle-seated': { after: 'what-touched-it', mayBeAbsent: false, on: EVERY_BRAKE },
-  'lever-clamp': { after: 'any-work', mayBeAbsent: false, on: EVERY_BRAKE },
-  'adapter-bolts': { after: 'any-work', mayBeAbsent: false, on: ({ mount }) => mount === 'is' },
-  'pinch-bolt': { after: 'any-work', mayBeAbsent: false, on: HAS_CABLE },
-  'bar-and-stem': { after: 'what-touched-it', mayBeAbsent: false, on: EVERY_BRAKE },
+  'sensor-gap': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: ({ motor }) => motor },
+  'caliper-bolts': { after: ANY_WORK, mayBeAbsent: false, on: EVERY_BRAKE },
+  // No other mount has to have one: there it is ticked where one was put on.
+  'adapter-bolts': {
+    after: ({ mount }) => (mount === 'is' ? 'any-work' : 'what-touched-it'),
+    mayBeAbsent: false,
+    on: EVERY_BRAKE,
+  },
   'safety-clip': {
-    after: 'what-touched-it',
+    after: WHAT_TOUCHED_IT,
     mayBeAbsent: true,
     on: ({ mount }) => mount === 'flat',
   },
-  'pad-pin-clip': { after: 'what-touched-it', mayBeAbsent: true, on: EVERY_BRAKE },
-  'pad-spring': { after: 'what-touched-it', mayBeAbsent: true, on: EVERY_BRAKE },
-  'port-screw-o-ring': { after: 'what-touched-it', mayBeAbsent: false, on: HAS_FLUID },
-  'nipple-shut-cap': { after: 'what-touched-it', mayBeAbsent: false, on: HAS_FLUID },
-  'lever-hood': { after: 'what-touched-it', mayBeAbsent: true, on: EVERY_BRAKE },
-  'hose-joint-dry': { after: 'what-touched-it', mayBeAbsent: false, on: HAS_HOSE },
-  'hose-guides': { after: 'what-touched-it', mayBeAbsent: true, on: EVERY_BRAKE },
-  'bar-turns-free': { after: 'what-touched-it', mayBeAbsent: false, on: EVERY_BRAKE },
-  'cable-end-cap': { after: 'what-touched-it', mayBeAbsent: true, on: HAS_CABLE },
+  'pad-pin-clip': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: EVERY_BRAKE },
+  'pad-spring': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: EVERY_BRAKE },
+  'nipple-shut-cap': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: HAS_FLUID },
+  'pinch-bolt': { after: ANY_WORK, mayBeAbsent: false, on: HAS_CABLE },
+  'cable-end-cap': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: HAS_CABLE },
+  'no-drag': { after: ANY_WORK, mayBeAbsent: false, on: EVERY_BRAKE },
+  'hose-joint-dry': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: HAS_HOSE },
+  'hose-guides': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: EVERY_BRAKE },
+  'port-screw-o-ring': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: HAS_FLUID },
+  'lever-clamp': { after: ANY_WORK, mayBeAbsent: false, on: EVERY_BRAKE },
+  'lever-hood': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: EVERY_BRAKE },
   'throttle-springs-back': {
-    after: 'what-touched-it',
+    after: WHAT_TOUCHED_IT,
     mayBeAbsent: false,
     on: ({ motor }) => motor,
   },
-  'sensor-gap': { after: 'what-touched-it', mayBeAbsent: true, on: ({ motor }) => motor },
-  'no-drag': { after: 'any-work', mayBeAbsent: false, on: EVERY_BRAKE },
+  'bar-and-stem': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: EVERY_BRAKE },
+  'bar-turns-free': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: EVERY_BRAKE },
 } as const satisfies Record<string, CheckRule>;
 
 export type Check = keyof typeof RULES;

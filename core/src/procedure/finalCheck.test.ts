@@ -44,15 +44,17 @@ describe('the final check by name', () => {
   it('asks for the bolts this brake has, and for no others', () => {
     const steps = done('wheel-out');
     expect(open(steps)).toEqual([
-      'caliper-bolts',
-      'rotor-bolts',
       'axle-seated',
-      'lever-clamp',
+      'rotor-bolts',
+      'caliper-bolts',
       'no-drag',
+      'lever-clamp',
     ]);
     expect(open(done('wheel-in'), { motor: true })).toContain('sensor-gap');
     expect(open(steps, { hold: 'lockring' })).toContain('rotor-lockring');
     expect(open(steps, { mount: 'is' })).toContain('adapter-bolts');
+    for (const mount of ['post', 'flat'] as const)
+      expect(open(done('adapter-on'), { mount })).toContain('adapter-bolts');
     expect(open(steps, { actuation: 'cable' })).toContain('pinch-bolt');
   });
 

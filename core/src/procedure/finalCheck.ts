@@ -41,7 +41,8 @@ export function checksFor(
   return CHECKS.flatMap((check) => {
     const { after, on } = checkRule(check);
     if (!on(brake)) return [];
-    const by = after === 'any-work' ? work : work.filter(({ ticks }) => ticks.includes(check));
+    const by =
+      after(brake) === 'any-work' ? work : work.filter(({ ticks }) => ticks.includes(check));
     const last = by.at(-1);
     if (!last) return [];
     const since = ticked.filter((each) => each.check === check && each.seq > last.seq);

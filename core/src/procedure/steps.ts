@@ -1699,7 +1699,7 @@ export const STEPS = {
     stage: 'dirty',
     numbers: [],
     records: ['deviation'],
-    ticks: [],
+    ticks: ['adapter-bolts'],
     redoneAfter: [],
     insteadOf: [],
     needs: { caliper: 'off', wheel: 'off' },
