@@ -911,9 +911,11 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
   );
 
   it('the adapter of a mount that needs one is proven with the caliper it carries', () => {
-    const visit = identified().identify(sheet({ brake: { ...SHEET.brake, mount: 'is' } }));
-    visit.repair('replace-caliper');
-    expect(visit.bars).toContainEqual(expect.objectContaining({ fastener: 'adapter-is' }));
+    for (const work of ['replace-caliper', 'dress-mount'] as const) {
+      const visit = identified().identify(sheet({ brake: { ...SHEET.brake, mount: 'is' } }));
+      visit.repair(work);
+      expect(visit.bars).toContainEqual(expect.objectContaining({ fastener: 'adapter-is' }));
+    }
   });
 
   it('a bolt that a step only says to be at its torque is not', () => {
@@ -930,6 +932,12 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     const stepped = [{ ...said, step: 'torque-caliper', outcome: 'done' }] as const;
     expect(openFasteners({ ...job, stepped: [...stepped] }, 'front')).toEqual([
       { end: 'front', fastener: 'caliper-post', flaws: ['passes-open'] },
+    ]);
+    // Faces under an adapter are not dressed without taking it off.
+    const tabs = identified().identify(sheet({ brake: { ...SHEET.brake, mount: 'is' } })).job;
+    const dressed = [{ ...said, step: 'dress-mount', outcome: 'done' }] as const;
+    expect(openFasteners({ ...tabs, stepped: [...dressed] }, 'front')).toEqual([
+      { end: 'front', fastener: 'adapter-is', flaws: ['passes-open'] },
     ]);
   });
 

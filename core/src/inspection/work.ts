@@ -125,7 +125,13 @@ const RULES = {
   },
   'reseal-lever': {
     touches: ['lever-off', 'opened-at-lever', 'fluid'],
-    ticks: ['bar-and-stem', 'port-screw-o-ring', 'lever-hood', 'hose-joint-dry'],
+    ticks: [
+      'bar-and-stem',
+      'port-screw-o-ring',
+      'lever-hood',
+      'hose-joint-dry',
+      'throttle-springs-back',
+    ],
     loosens: ['lever', 'hose-at-lever'],
     instead: { cable: 'replace-cable', 'cable-pulled-hydraulic': 'reseal-caliper' },
     notByWords: false,
@@ -186,16 +192,24 @@ const RULES = {
     instead: {},
     notByWords: false,
   },
+  // Told in a word, nobody knows whether the slack was taken up at the barrel or at the bolt.
   'set-up-cable': {
     touches: ['cable', 'pistons'],
     ticks: [],
-    loosens: [],
+    loosens: ['cable'],
     instead: {},
     notByWords: false,
   },
   'replace-lever': {
     touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
-    ticks: ['bar-and-stem', 'port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'cable-end-cap'],
+    ticks: [
+      'bar-and-stem',
+      'port-screw-o-ring',
+      'lever-hood',
+      'hose-joint-dry',
+      'cable-end-cap',
+      'throttle-springs-back',
+    ],
     loosens: ['lever', 'hose-at-lever', 'cable'],
     instead: {},
     notByWords: false,
@@ -220,7 +234,7 @@ const RULES = {
   'dress-mount': {
     touches: ['mount', 'caliper'],
     ticks: [],
-    loosens: ['caliper'],
+    loosens: ['caliper', 'mount'],
     instead: {},
     notByWords: false,
   },

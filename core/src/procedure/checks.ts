@@ -60,7 +60,7 @@ const RULES = {
   'lever-hood': { after: WHAT_TOUCHED_IT, mayBeAbsent: true, on: EVERY_BRAKE },
   'throttle-springs-back': {
     after: WHAT_TOUCHED_IT,
-    mayBeAbsent: false,
+    mayBeAbsent: true,
     on: ({ motor }) => motor,
   },
   'bar-and-stem': { after: WHAT_TOUCHED_IT, mayBeAbsent: false, on: EVERY_BRAKE },

@@ -70,6 +70,30 @@ describe('the final check by name', () => {
     expect(open(done('throttle-back'), { motor: true })).toContain('throttle-springs-back');
   });
 
+  it('asks for what a new or rebuilt lever and caliper have to be shut with', () => {
+    for (const step of ['new-lever-on', 'rebuild-lever'] as const)
+      expect(open(done(step))).toEqual(expect.arrayContaining(['port-screw-o-ring', 'lever-hood']));
+    for (const step of ['new-caliper-on', 'rebuild-caliper'] as const)
+      expect(open(done(step))).toContain('nipple-shut-cap');
+    expect(open(done('cup-on-caliper'), { actuation: 'cable-pulled-hydraulic' })).toEqual(
+      expect.arrayContaining(['port-screw-o-ring', 'nipple-shut-cap']),
+    );
+  });
+
+  // Common practice [P]: a lever does not come off a bar that has a throttle without it.
+  it('asks whether the throttle springs back wherever a lever came off, or was told to have', () => {
+    const motor = { motor: true };
+    for (const step of ['strip-brake', 'lever-off-bar', 'new-lever-on'] as const) {
+      expect(open(done(step), motor)).toContain('throttle-springs-back');
+      expect(open(done(step))).not.toContain('throttle-springs-back');
+    }
+    expect(open(done('new-cable-lever-on'), { ...motor, actuation: 'cable' })).toContain(
+      'throttle-springs-back',
+    );
+    for (const work of ['replace-lever', 'reseal-lever'] as const)
+      expect(workRule(work).ticks).toContain('throttle-springs-back');
+  });
+
   it('asks for the way of a hose that was laid anew, whoever laid it, and whether the bar still turns', () => {
     const way = ['hose-guides', 'bar-turns-free'];
     for (const step of ['reroute-hose', 'hose-over', 'route-new-hose', 'new-housing'] as const)

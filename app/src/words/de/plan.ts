@@ -352,7 +352,7 @@ const step: PlanWords['step'] = {
   },
   'cable-slack': {
     does: 'Spiel des Zugs wegnehmen',
-    why: 'Belagverschleiß gleichen die Belagsteller aus, nicht der Arm.',
+    why: 'Am Einsteller. Belagverschleiß gleichen die Belagsteller aus, nicht der Arm.',
   },
   'sponge-test': {
     does: 'Hebel auf Luft prüfen',

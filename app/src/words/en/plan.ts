@@ -314,7 +314,7 @@ const step: PlanWords['step'] = {
   },
   'cable-slack': {
     does: 'Take up the cable’s slack',
-    why: 'Pad wear is taken up by the pad adjusters, not by the arm.',
+    why: 'By the barrel. Pad wear is taken up by the pad adjusters, not by the arm.',
   },
   'sponge-test': {
     does: 'Test the lever for air',
