@@ -918,6 +918,14 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     }
   });
 
+  it('a cable that was told to be set up has its pinch bolt proven: nobody knows where its slack was taken up', () => {
+    const visit = identified().identify(
+      sheet({ brake: { ...SHEET.brake, actuation: 'cable' }, fluid: null }),
+    );
+    visit.repair('set-up-cable');
+    expect(visit.bars).toContainEqual(expect.objectContaining({ fastener: 'pinch-bolt' }));
+  });
+
   it('a bolt that a step only says to be at its torque is not', () => {
     const { job } = identified();
     const said = {
