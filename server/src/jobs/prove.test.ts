@@ -488,10 +488,10 @@ describe('rule 10: what a plan brought to its torque or opened is proven by name
       flaws: ['passes-open'],
     });
     expect(checksAt(job, 'front').map(({ check }) => check)).toEqual([
-      'caliper-bolts',
       'rotor-bolts',
-      'lever-clamp',
+      'caliper-bolts',
       'no-drag',
+      'lever-clamp',
     ]);
     job = await tighten(job.id);
     const tick = (check: string, outcome = 'passed', words = '') =>

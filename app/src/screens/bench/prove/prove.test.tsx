@@ -247,7 +247,7 @@ describe('the final check', () => {
     expect(lastSent()).toMatchObject({
       kind: 'ticked',
       end: 'front',
-      check: 'caliper-bolts',
+      check: 'rotor-bolts',
       outcome: 'failed',
     });
     unmount();
