@@ -99,11 +99,14 @@ export async function keepApp(onFirst: () => void): Promise<void> {
   const registration = await navigator.serviceWorker.register('/sw.js').catch(() => null);
   if (!registration) return;
   found(registration.waiting);
-  registration.addEventListener('updatefound', () => {
+  const comes = () => {
     const coming = registration.installing;
     coming?.addEventListener('statechange', () => {
       if (coming.state === 'installed') found(registration.waiting);
     });
-  });
+  };
+  // One may be on its way already, and is announced no second time.
+  comes();
+  registration.addEventListener('updatefound', comes);
   setInterval(() => void registration.update().catch(() => undefined), ASKED_EVERY_MS);
 }
