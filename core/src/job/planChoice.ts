@@ -71,8 +71,11 @@ export const planChoice: Kind<PlanChoiceEntry> = {
     const left = ENDS.find((end) => procedures[end].length > 0 && !hasDisc(job.bike, end));
     if (left) return fault('invalid-input', `procedures.${left}`, 'no-disc');
     for (const end of ENDS) {
-      const actuation = job.identified[end]?.sheet.body.brake.actuation;
-      const procedure = actuation && procedures[end].find((id) => !suitsBrake(id, actuation));
+      if (procedures[end].length === 0) continue;
+      const sheet = job.identified[end]?.sheet.body;
+      // What kind of brake it is decides which work there is: of one that nobody identified none is planned.
+      if (!sheet) return fault('invalid-input', `procedures.${end}`, 'not-identified');
+      const procedure = procedures[end].find((id) => !suitsBrake(id, sheet.brake.actuation));
       if (procedure) return fault('invalid-input', `procedures.${end}`, 'unsuited', { procedure });
     }
     for (const end of ENDS)

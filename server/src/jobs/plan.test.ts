@@ -49,8 +49,12 @@ const stepOf = (job: Job, step: string, end: End | null, change: object = {}) =>
 const send = (jobId: string, sent: EntryAsSent, by = client) =>
   by.sendJob('POST', `/jobs/${jobId}/entries`, { entry: sent, appWord: null });
 
+const identified = (end: End) =>
+  entry('identification', { end, sheetRevisionId: shop.ids.sheet, stampedLimit: null });
+
 async function plannedJob(front: string[], rear: string[] = []): Promise<Job> {
   const jobId = await openJob(shop, client);
+  if (rear.length > 0) await client.append(jobId, identified('rear'));
   const { status, body } = await send(jobId, choose(front, rear));
   expect(status).toBe(201);
   return body;
@@ -98,6 +102,14 @@ describe('a plan', () => {
       422,
       { path: 'entry.procedures.front', code: 'unsuited' },
     ]);
+    // Of what kind it is nobody knows: work for a cable would be none on a hose, and the plan would say that all is done.
+    const nobodys = await send(jobId, choose([], ['set-up-cable']));
+    expect([nobodys.status, nobodys.body.fields?.[0]]).toMatchObject([
+      422,
+      { path: 'entry.procedures.rear', code: 'not-identified' },
+    ]);
+    await client.append(jobId, identified('rear'));
+    expect((await send(jobId, choose([], ['change-pads']))).status).toBe(201);
   });
 
   it('bars the sign-off while work that was begun is open', async () => {
