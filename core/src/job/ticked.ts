@@ -1,9 +1,10 @@
-import { checksAt } from '@hold-fast/core/job/visit';
 import type { End } from '../ends';
+import { changesAt, type ChangedJob } from '../evidence/changes';
 import { checkRule, type Check } from '../procedure/checks';
 import type { Tick } from '../procedure/finalCheck';
 import { fault, type EntryBase } from './entry';
 import { tells } from './told';
+import { checksAt } from './visit';
 
 /** Something ticked by name at the final check. */
 export interface TickedEntry extends EntryBase {
@@ -21,6 +22,10 @@ declare module './told' {
   }
 }
 
+/** Whether a brake may have none of a thing that is ticked: what was put back at this visit is there. */
+export const mayBeAbsent = (job: ChangedJob, end: End, check: Check): boolean =>
+  checkRule(check).mayBeAbsent(changesAt(job, end).flatMap(({ touches }) => touches));
+
 export const ticked = tells<TickedEntry>(
   'ticked',
   'bench',
@@ -29,7 +34,7 @@ export const ticked = tells<TickedEntry>(
     if (!checksAt(job, end).some((each) => each.check === check))
       return fault('invalid-input', 'check', 'not-asked');
     if (outcome !== 'not-fitted') return null;
-    if (!checkRule(check).mayBeAbsent) return fault('invalid-input', 'outcome', 'always-fitted');
+    if (!mayBeAbsent(job, end, check)) return fault('invalid-input', 'outcome', 'always-fitted');
     return words === '' ? fault('invalid-input', 'words', 'say-why-none') : null;
   },
 );

@@ -3,6 +3,7 @@ import { workRule, WORKS } from '../inspection/work';
 import { ACTUATIONS } from '../kit/actuation';
 import { isFor } from '../kit/traits';
 import { proceduresFor } from '../plan/recommended';
+import { mayBeAbsent } from '../job/ticked';
 import { checksAt } from '../job/visit';
 import type { Check, CheckedBrake } from './checks';
 import { checksFor, type Ticked, type Worked } from './finalCheck';
@@ -170,6 +171,32 @@ describe('the final check by name', () => {
       check: 'pad-pin-clip',
       stands: 'passed',
     });
+  });
+
+  it('a throttle that was put back is there, whoever says that the bike has none', () => {
+    const { job } = new Visit().identify();
+    const done = (step: StepId) => ({
+      ...job,
+      stepped: [
+        {
+          id: step,
+          at: '',
+          by: '',
+          seq: 9,
+          end: 'front' as const,
+          step,
+          outcome: 'done' as const,
+          reason: '',
+          after: null,
+        },
+      ],
+    });
+    const none = (step: StepId) => mayBeAbsent(done(step), 'front', 'throttle-springs-back');
+    expect([none('strip-brake'), none('lever-off-bar'), none('throttle-back')]).toEqual([
+      true,
+      true,
+      false,
+    ]);
   });
 
   it('work that is told in words asks for what it opened, as its steps would', () => {

@@ -56,6 +56,12 @@ describe.each(IDS)('the row of %s', (id) => {
       wanted,
     });
 
+  it('turns a barrel by hand, and no bolt in its place', () => {
+    const { shows, tool } = stepRule(id);
+    if ((shows.strokes as readonly { on: string }[]).some(({ on }) => on === 'barrel'))
+      expect(tool).toBe('hands');
+  });
+
   it('touches what it puts in, loosens, opens and sets', () => {
     for (const part of parts) if (BY_PART[part]) touchesOneOf(BY_PART[part]);
     for (const hold of loosens) if (BY_HOLD[hold]) touchesOneOf(BY_HOLD[hold]);

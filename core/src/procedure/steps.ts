@@ -1596,7 +1596,6 @@ export const STEPS = {
       'opened-at-caliper',
       'fluid',
       'hose',
-      'throttle',
       'cable',
     ],
     cures: [],

@@ -75,6 +75,22 @@ const step = (at: Job) => showScreen(<StepFace jobId={id} />, { job: at });
 const plan = (at: Job) => showScreen(<PlanScreen jobId={id} />, { job: at });
 const press = (says: string | RegExp) => fireEvent.press(screen.getByText(says));
 
+it('says what to mind ahead of how a step is done and with what', () => {
+  const { bike } = exampleJob();
+  const centring = job(['align'], { bike: { ...bike, motor: true } });
+  const { toJSON } = step(walked(centring, 'align'));
+  const page = JSON.stringify(toJSON());
+  const at = [
+    'Centre the caliper',
+    'Motor off, battery out',
+    'Fingers away from',
+    'With two thin cards',
+  ];
+  const places = at.map((says) => page.indexOf(says));
+  expect(Math.min(...places)).toBeGreaterThan(-1);
+  expect(places).toEqual([...places].sort((a, b) => a - b));
+});
+
 describe('the plan', () => {
   it('is laid down with what was chosen, and asks for a brake to be identified first', () => {
     plan({ ...exampleJob() });

@@ -1,6 +1,7 @@
 import type { End } from '@hold-fast/core/ends';
 import type { Job } from '@hold-fast/core/job/job';
-import { checkRule, type Check } from '@hold-fast/core/procedure/checks';
+import { mayBeAbsent } from '@hold-fast/core/job/ticked';
+import type { Check } from '@hold-fast/core/procedure/checks';
 import { useState } from 'react';
 import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
@@ -13,7 +14,7 @@ const says = provingWords.finalCheck;
 export function HasNone({ job, end, check }: { job: Job; end: End; check: Check }) {
   const [asking, setAsking] = useState(false);
   const { take, refused } = useTake<'ticked'>(job);
-  if (!checkRule(check).mayBeAbsent) return null;
+  if (!mayBeAbsent(job, end, check)) return null;
   if (!asking) return <Button kind="quiet" says={says.hasNone} onPress={() => setAsking(true)} />;
   return (
     <SayWhat

@@ -48,8 +48,8 @@ export function OpenChecks({ job, end, bars }: { job: Job; end: End; bars: reado
 /** One thing that bars the sign-off, with every way to put it right. */
 export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Person }) {
   const [deciding, setDeciding] = useState<DecisionKind | null>(null);
-  const thing = thingOf(bar);
-  const item = thing && 'subject' in bar ? itemAt(job, thing) : null;
+  const item = 'subject' in bar ? itemAt(job, bar) : null;
+  const thing = decidedBy(bar).length > 0 ? thingOf(bar) : null;
   const decisions = thing
     ? decisionsOn(job, thing).filter(({ decision }) => decidedBy(bar).includes(decision))
     : [];
