@@ -5,8 +5,8 @@ import { isSameThing, type Thing } from '../inspection/inspected';
 import { inspectEnd, type InspectedJob, type InspectionItem } from '../inspection/inspectEnd';
 
 /**
- * Whether a lead may accept an item as unproven. Wear and wobble, yes; a lever only where nothing but the sheet's facts is
- * missing; what changed since it was proven is looked at again instead, and what is loose is tightened [D].
+ * Whether a lead may accept an item as unproven. Wear, wobble and gaps, yes, also where they changed since they were proven; a lever only
+ * where nothing but the sheet's facts is missing, and one that changed since is tested again; what is loose is tightened [D].
  */
 export function isAcceptable({ judgement, found, lapsed, held }: InspectionItem): boolean {
   if (held.length > 0 || found.some((finding) => ruleOf(finding).notAccepted)) return false;

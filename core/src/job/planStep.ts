@@ -11,7 +11,7 @@ import { fileFault } from './makerAnswer';
 import type { Job } from './job';
 import { reckonedRefusal, type ReckonedRefusal } from './reckoned';
 import { toldOf } from './told';
-import { visitOf } from './visit';
+import { planOf, visitOf } from './visit';
 import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 /** A step of the plan done, or left out with a reason; or the last one that stands taken back, after a slip of the hand. */
@@ -68,8 +68,7 @@ export function doRefusal(
   const { acts, numbers } = stepRule(step);
   const unfiled = acts.includes('files-mount') ? fileFault(job, end) : null;
   if (unfiled) return { code: unfiled, end, axle: axleOf(job.bike, end) };
-  const { procedures } = job.planned.at(-1) ?? { procedures: null };
-  const unreckoned = reckonedRefusal(job, step, end, procedures?.[end] ?? []);
+  const unreckoned = reckonedRefusal(job, step, end, planOf(job)?.procedures[end] ?? []);
   if (unreckoned) return unreckoned;
   const number = numbers.find((each) => !isTaken(job, end, step, each));
   if (number) return { code: 'number-missing', number };

@@ -2,7 +2,9 @@ import type { Job } from '@hold-fast/core/job/job';
 import type { Planned } from '@hold-fast/core/job/planChoice';
 import type { Stepped } from '@hold-fast/core/job/planStep';
 import type { Told } from '@hold-fast/core/job/told';
-import { answersOf, standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { answersOf, isWorkOpen, planOf, standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { dayWorkOf } from '@hold-fast/core/workday/dayJob';
+import { procedureRule } from '@hold-fast/core/procedure/procedures';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { v7 as uuid } from 'uuid';
 
@@ -64,6 +66,43 @@ describe('a job as core looks at it', () => {
       ['wheel-out', 'done'],
       ['inspect', 'skipped'],
     ]);
+  });
+
+  it('keeps of a plan what is for the brake as it is identified now, and names what fell', () => {
+    const brakeOf = (actuation: 'cable' | 'hydraulic') =>
+      ({ sheet: { body: { brake: { actuation, mount: 'post' }, torque: [] } } }) as never;
+    const planned = [
+      choice(1, {
+        procedures: { front: ['change-pads', 'renew-cable'], rear: ['set-up-cable'], third: [] },
+        again: [{ end: 'rear', procedure: 'set-up-cable' }],
+      }),
+    ];
+    const by = (front: 'cable' | 'hydraulic', rear: 'cable' | 'hydraulic') =>
+      job({
+        planned,
+        identified: { front: brakeOf(front), rear: brakeOf(rear), third: null },
+      });
+    expect(planOf(by('cable', 'cable'))).toMatchObject({
+      procedures: planned[0]!.procedures,
+      fell: [],
+    });
+    const anew = by('hydraulic', 'hydraulic');
+    expect(planOf(anew)).toMatchObject({
+      procedures: { front: ['change-pads'], rear: [], third: [] },
+      fell: [
+        { end: 'front', procedure: 'renew-cable' },
+        { end: 'rear', procedure: 'set-up-cable' },
+      ],
+    });
+    expect(visitOf(anew)).toMatchObject({
+      chosen: { procedures: { front: ['change-pads'], rear: [] } },
+      again: [],
+    });
+    expect(isWorkOpen(anew, 'rear')).toBe(true);
+    expect(isWorkOpen(anew, 'third')).toBe(false);
+    // The day, too, counts what there is to do.
+    const day = (of: Job) => dayWorkOf({ ...of, minutes: null }).minutes;
+    expect(day(anew)).toBe(procedureRule('change-pads').minutes);
   });
 
   it('counts what was chosen once more from the steps that stood before it', () => {

@@ -1,6 +1,6 @@
 import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
-import { atEachEnd, type End } from '../ends';
+import { atEachEnd, ENDS, type End } from '../ends';
 import { lastAway } from '../evidence/changes';
 import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
@@ -9,27 +9,59 @@ import { provesBled } from '../lever/lever';
 import { USUAL_BRAKE, type BrakeKind } from '../kit/traits';
 import { changeOversOf } from '../plan/price';
 import { quoteLines, type Answered } from '../plan/quote';
-import type { Visit } from '../plan/visit';
+import { planOpen, type Visit } from '../plan/visit';
 
 import type { CheckedBrake } from '../procedure/checks';
 import { checksFor, type DoneAt, type Worked } from '../procedure/finalCheck';
+import { suitsBrake, type ProcedureId } from '../procedure/procedures';
 import { stepRule, type StepId } from '../procedure/steps';
 import { workRule } from '../inspection/work';
 import type { FastenerId } from '../torque/fasteners';
 import type { Job } from './job';
 import { toldOf } from './told';
 
+type PlannedJob = Pick<Job, 'planned' | 'identified'>;
+
+/** Whether a procedure is one of the brake that an end is identified as now. */
+const isOfBrake = ({ identified }: PlannedJob, end: End, id: ProcedureId) =>
+  suitsBrake(id, kindAt(identified, end).actuation);
+
+/**
+ * What is planned: of the last choice, what is for the brakes as they are identified now; null where nothing was chosen. A cable's work is
+ * neither open nor done on a brake that turned out to be hydraulic: it is named as what fell, and its end is planned anew.
+ */
+export function planOf(job: PlannedJob) {
+  const last = job.planned.at(-1);
+  if (!last) return null;
+  const stays = (end: End) => last.procedures[end].filter((id) => isOfBrake(job, end, id));
+  return {
+    ...last,
+    procedures: atEachEnd(stays),
+    fell: ENDS.flatMap((end) =>
+      last.procedures[end]
+        .filter((id) => !isOfBrake(job, end, id))
+        .map((procedure) => ({ end, procedure })),
+    ),
+  };
+}
+
+/** Whether work is planned at an end that is not done, or fell with the kind of its brake and is to be planned anew. */
+export function isWorkOpen(job: Parameters<typeof visitOf>[0], end: End): boolean {
+  const fell = planOf(job)?.fell ?? [];
+  return fell.some((each) => each.end === end) || planOpen(visitOf(job), end);
+}
+
 /** A job's plan and how far it has come, as core looks at it: the last choice stands. */
 export function visitOf(
   job: Pick<Job, 'planned' | 'stepped' | 'taken' | 'told' | 'identified' | 'rules' | 'mayRide'>,
 ): Visit {
-  const last = job.planned.at(-1);
+  const plan = planOf(job);
   const standing = standingSteps(job);
   return {
-    chosen: last
+    chosen: plan
       ? {
-          procedures: last.procedures,
-          bleed: last.bleed,
+          procedures: plan.procedures,
+          bleed: plan.bleed,
           brakes: brakesOf(job),
           changeOvers: changeOversOf(job.rules.figures),
           ...(job.mayRide === false ? { unridden: true } : {}),
@@ -38,7 +70,9 @@ export function visitOf(
     steps: standing.map(({ step, end, outcome }) => ({ step, end, outcome })),
     again: job.planned.flatMap(({ again, seq }) => {
       const after = standing.filter((step) => step.seq < seq).length;
-      return again.map((each) => ({ ...each, after }));
+      return again.flatMap((each) =>
+        isOfBrake(job, each.end, each.procedure) ? [{ ...each, after }] : [],
+      );
     }),
     parts: [...job.taken, ...toldOf(job, 'part-brought')].map(({ end, part, pieces }) => ({
       end,

@@ -5,7 +5,7 @@ import type { Family } from '../fluid/families';
 import { USUAL_HOSE_MM, volumesOf } from '../fluid/volumes';
 import type { Job } from '../job/job';
 import { axleOf } from '../kit/brakes';
-import { brakesOf } from '../job/visit';
+import { brakesOf, planOf } from '../job/visit';
 import { quoteLines } from '../plan/quote';
 import { workFor } from '../procedure/procedures';
 import { stepRule, type NewPart } from '../procedure/steps';
@@ -26,7 +26,7 @@ const BLEEDS: ReadonlySet<string> = new Set(FIRST_BLEEDS);
 export function dayWorkOf(
   job: Pick<Job, 'bike' | 'planned' | 'identified' | 'rules' | 'minutes'>,
 ): DayWork {
-  const chosen = job.planned.at(-1);
+  const chosen = planOf(job);
   if (!chosen) return { minutes: job.minutes, kits: [], parts: [], fluids: [] };
   const brakes = brakesOf(job);
   const work: DayWork = {

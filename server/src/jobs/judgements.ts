@@ -8,8 +8,7 @@ import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { Job, Judged } from '@hold-fast/core/job/job';
 import { hangsUnrepaired } from '@hold-fast/core/job/notRepaired';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
-import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
-import { planOpen } from '@hold-fast/core/plan/visit';
+import { brakesOf, isWorkOpen } from '@hold-fast/core/job/visit';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
 import { countingMarks } from '@hold-fast/core/torque/proof';
 import { tableOf } from '@hold-fast/core/trouble/engine';
@@ -204,7 +203,7 @@ function endOf(job: Job, end: End) {
     rotor: standingSitting(job, end, 'rotor') !== null,
     pads: standingSitting(job, end, 'pads') !== null,
     check_open: checkAskedFor(job, end, tableOf(job.rules.trouble)) !== null,
-    plan_open: planOpen(visitOf(job), end),
+    plan_open: isWorkOpen(job, end),
     bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
   };
 }

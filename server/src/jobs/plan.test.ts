@@ -1,8 +1,9 @@
 import type { End } from '@hold-fast/core/ends';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
-import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { planOf, standingSteps, visitOf } from '@hold-fast/core/job/visit';
 import type { EntryAsSent } from '@hold-fast/contract/entries';
+import type { BenchPage } from '@hold-fast/contract/jobs';
 import { planAt } from '@hold-fast/core/plan/visit';
 import { v7 as uuid } from 'uuid';
 import { stepRule } from '@hold-fast/core/procedure/steps';
@@ -12,6 +13,7 @@ import {
   motorBike,
   openJob,
   openTestShop,
+  SHEET,
   type Client,
   type TestShop,
 } from '../testing/testShop';
@@ -110,6 +112,39 @@ describe('a plan', () => {
     ]);
     await client.append(jobId, identified('rear'));
     expect((await send(jobId, choose([], ['change-pads']))).status).toBe(201);
+  });
+
+  it('falls where its brake turns out to be of another kind, and is next on the bench till it is planned anew', async () => {
+    const lead = await shop.signedIn('Lead');
+    const [ofCable, ofHose] = [uuid(), uuid()];
+    const cable = {
+      ...SHEET,
+      title: 'Test brake, by cable',
+      brake: { ...SHEET.brake, actuation: 'cable' },
+      fluid: null,
+    };
+    const made = await lead.send<{ id: string }[]>('PUT', `/sheets/${ofCable}`, {
+      id: ofHose,
+      sheetId: ofCable,
+      baseId: null,
+      body: cable,
+      note: 'First',
+    });
+    expect(made.status).toBe(200);
+    const jobId = await openJob(shop, client);
+    const byCable = entry('identification', {
+      end: 'front',
+      sheetRevisionId: made.body[0]!.id,
+      stampedLimit: null,
+    });
+    await client.append(jobId, byCable);
+    expect((await send(jobId, choose(['set-up-cable']))).status).toBe(201);
+    const again = (await client.append(jobId, identified('front'))).body;
+    expect(planOf(again)?.fell).toEqual([{ end: 'front', procedure: 'set-up-cable' }]);
+    const { body: bench } = await client.send<BenchPage>('GET', '/bench');
+    expect(bench.items.find(({ id }) => id === jobId)?.next).toMatchObject({ step: 'plan' });
+    const anew = await send(jobId, choose(['align']));
+    expect([anew.status, planOf(anew.body)?.fell]).toEqual([201, []]);
   });
 
   it('bars the sign-off while work that was begun is open', async () => {

@@ -5,6 +5,8 @@ export interface PlanningWords {
     beforeItIsSigned: string;
     stepsDone: (value: number) => string;
     leftOut: (end: string, does: string, reason: string) => string;
+    notDone: string;
+    fell: (end: string, procedure: string) => string;
     theSignOffStillAsks: string;
     nothingStandsInTheWay: string;
     itCanBeSigned: string;
@@ -90,6 +92,7 @@ export interface PlanningWords {
     nothingIsPlannedYet: string;
     chooseWhatIsToBe: string;
     planTheWork: string;
+    planAnew: string;
     allOfItIsDone: string;
     noWayOnFromHere: string;
     plan: string;

@@ -7,6 +7,9 @@ export const planning: PlanningWords = {
     beforeItIsSigned: 'Vor dem Unterschreiben',
     stepsDone: (value) => `${value} Schritte getan.`,
     leftOut: (end, does, reason) => `Ausgelassen, ${end}: ${does}: „${reason}“.`,
+    notDone: 'Nicht getan',
+    fell: (end, procedure) =>
+      `${end}: ${procedure}, geplant für eine andere Art von Bremse, als es jetzt ist. Die Arbeit neu planen.`,
     theSignOffStillAsks: 'Beim Unterschreiben ist noch offen',
     nothingStandsInTheWay: 'Nichts steht im Weg',
     itCanBeSigned: 'Es kann unterschrieben werden.',
@@ -101,6 +104,7 @@ export const planning: PlanningWords = {
     nothingIsPlannedYet: 'Noch nichts geplant',
     chooseWhatIsToBe: 'Wählen, was an jedem Ende zu tun ist; die Schritte ergeben sich daraus.',
     planTheWork: 'Die Arbeit planen',
+    planAnew: 'Neu zu planen',
     allOfItIsDone: 'Alles ist getan',
     noWayOnFromHere: 'Von hier geht es nicht weiter',
     plan: 'Plan',

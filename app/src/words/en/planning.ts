@@ -7,6 +7,9 @@ export const planning: PlanningWords = {
     beforeItIsSigned: 'Before it is signed',
     stepsDone: (value) => `${value} steps done.`,
     leftOut: (end, does, reason) => `Left out, ${end}: ${does}: “${reason}”.`,
+    notDone: 'Not done',
+    fell: (end, procedure) =>
+      `${end}: ${procedure}, planned for another kind of brake than it is now. Plan its work anew.`,
     theSignOffStillAsks: 'The sign-off still asks',
     nothingStandsInTheWay: 'Nothing stands in the way',
     itCanBeSigned: 'It can be signed.',
@@ -100,6 +103,7 @@ export const planning: PlanningWords = {
     nothingIsPlannedYet: 'Nothing is planned yet',
     chooseWhatIsToBe: 'Choose what is to be done at each end; the steps come from it.',
     planTheWork: 'Plan the work',
+    planAnew: 'To be planned anew',
     allOfItIsDone: 'All of it is done',
     noWayOnFromHere: 'No way on from here',
     plan: 'Plan',

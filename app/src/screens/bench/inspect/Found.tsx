@@ -1,9 +1,8 @@
 import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Job } from '@hold-fast/core/job/job';
-import { visitOf } from '@hold-fast/core/job/visit';
+import { isWorkOpen } from '@hold-fast/core/job/visit';
 import { inspectEnd, type InspectionItem } from '@hold-fast/core/inspection/inspectEnd';
-import { planOpen } from '@hold-fast/core/plan/visit';
 import { WORKS, type Work } from '@hold-fast/core/inspection/work';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { WORDS, type Word } from '@hold-fast/core/wear/verdict';
@@ -91,7 +90,7 @@ export function Found({ jobId }: { jobId: string }) {
 /** What is wrong is planned first, or gone on with; the rest is signed. */
 function WayOn({ job, items }: { job: Job; items: readonly InspectionItem[] }) {
   const open = items.some(({ word, doNotRide }) => word === 'replace' || doNotRide);
-  const planned = ENDS.some((end) => planOpen(visitOf(job), end));
+  const planned = ENDS.some((end) => isWorkOpen(job, end));
   const [says, to]: [string, JobPage] = planned
     ? [jobWords.found.onWithThePlan, 'step']
     : open || items.some(({ work }) => work.length > 0)

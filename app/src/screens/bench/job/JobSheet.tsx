@@ -5,10 +5,9 @@ import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import { AgainstAdvice } from '../../AgainstAdvice';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';
-import { standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { isWorkOpen, standingSteps } from '@hold-fast/core/job/visit';
 import { unsaidSince } from '@hold-fast/core/job/stay';
 import { waitOf } from '@hold-fast/core/job/waits';
-import { planOpen } from '@hold-fast/core/plan/visit';
 import { nextStep } from '@hold-fast/core/procedure/nextStep';
 import { brakeTypeAt, hasDisc, discsOf, endsOf } from '@hold-fast/core/kit/brakes';
 import type { End } from '@hold-fast/core/ends';
@@ -505,7 +504,7 @@ function nextOf(job: Job) {
       checkOpen: checkAskedFor(job, end, table) !== null,
       rotor: hasReadings(standingAt(job, end, 'rotor')),
       pads: hasReadings(standingAt(job, end, 'pads')),
-      planOpen: planOpen(visitOf(job), end),
+      planOpen: isWorkOpen(job, end),
       boltsOpen: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
     };
   };

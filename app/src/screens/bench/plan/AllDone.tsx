@@ -1,6 +1,6 @@
 import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
-import { standingSteps } from '@hold-fast/core/job/visit';
+import { planOf, standingSteps } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import { barsToday } from '../../../data/barsToday';
@@ -18,7 +18,7 @@ import { planningWords } from '../../../words/planning';
 export function AllDone({ job }: { job: Job }) {
   const standing = standingSteps(job);
   const skipped = standing.filter(({ outcome }) => outcome === 'skipped');
-  const plan = job.planned.at(-1);
+  const plan = planOf(job);
   const bars = barsToday(job);
   return (
     <Halves>
@@ -41,6 +41,18 @@ export function AllDone({ job }: { job: Job }) {
       </>
       <Section label={planningWords.allDone.beforeItIsSigned}>
         <Words>{planningWords.allDone.stepsDone(standing.length - skipped.length)}</Words>
+        {plan && plan.fell.length > 0 ? (
+          <Note kind="caution" title={planningWords.allDone.notDone}>
+            {plan.fell.map(({ end, procedure }) => (
+              <Words key={`${end} ${procedure}`}>
+                {planningWords.allDone.fell(
+                  words.end[end],
+                  words.inSentence(planWords.procedure[procedure]),
+                )}
+              </Words>
+            ))}
+          </Note>
+        ) : null}
         {skipped.map(({ id, step, end, reason }) => (
           <Words key={id}>
             {planningWords.allDone.leftOut(

@@ -1,6 +1,6 @@
 import { axleOf, discsOf, hasDisc } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
-import { brakesOf, visitOf } from '@hold-fast/core/job/visit';
+import { brakesOf, planOf, visitOf } from '@hold-fast/core/job/visit';
 import { isFilledOver } from '@hold-fast/core/job/planChoice';
 import { recommendedAt } from '@hold-fast/core/job/recommended';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
@@ -45,14 +45,19 @@ export function PlanScreen({ jobId }: { jobId: string }) {
   );
 }
 
+/** What is planned at an end; null where nothing is, or its work fell with the kind of its brake. */
+function stillPlanned(plan: ReturnType<typeof planOf>, end: End): ProcedureId[] | null {
+  return plan && !plan.fell.some((each) => each.end === end) ? plan.procedures[end] : null;
+}
+
 function Planning({ job }: { job: Job }) {
-  const standing = job.planned.at(-1) ?? null;
+  const standing = planOf(job);
   const bleedOf = (end: End) =>
     bleedFor(axleOf(job.bike, end), job.identified[end]?.sheet.body.brake.port ?? '');
   const recommended = (end: End) =>
     hasDisc(job.bike, end) ? recommendedAt(job, end, bleedOf(end).way) : [];
-  const [procedures, setProcedures] = useState<Procedures>(
-    () => standing?.procedures ?? atEachEnd(recommended),
+  const [procedures, setProcedures] = useState<Procedures>(() =>
+    atEachEnd((end) => stillPlanned(standing, end) ?? recommended(end)),
   );
   const [bleed, setBleed] = useState(() => standing?.bleed ?? atEachEnd((end) => bleedOf(end).way));
   const [again, setAgain] = useState<Again>([]);

@@ -1,6 +1,6 @@
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
-import { answersOf } from '@hold-fast/core/job/visit';
+import { answersOf, planOf } from '@hold-fast/core/job/visit';
 import { ANSWERS, answerTo, priceOf, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';
@@ -24,7 +24,7 @@ import { needed } from '../../needed';
 
 /** The lines of the quote, each with what the customer said to it; a change of the plan brings lines nobody answered. */
 export function Quote({ job }: { job: Job }) {
-  const plan = job.planned.at(-1)!;
+  const plan = planOf(job)!;
   const lines = quoteLines(plan.procedures, job.rules.minutes);
   const answered = answersOf(job);
   const stock = useStock();

@@ -1,6 +1,6 @@
 import { endSays } from '../../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
-import { visitOf } from '@hold-fast/core/job/visit';
+import { planOf, visitOf } from '@hold-fast/core/job/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { ONE_RIDE } from '@hold-fast/core/plan/price';
 import { doRefusal } from '@hold-fast/core/job/planStep';
@@ -72,22 +72,30 @@ function Standing({ job }: { job: Job }) {
         plan={plan}
       />
     );
+  const anew = (planOf(job)?.fell ?? []).length > 0;
+  const ways = [
+    { says: planningWords.stepFace.plan, to: 'plan' },
+    { says: planningWords.stepFace.signOff, to: 'sign-off' },
+  ] as const;
+  const [aside, on] = anew ? [ways[1], ways[0]] : ways;
   return (
     <Page
       tag={job.tag}
-      title={plan ? planningWords.stepFace.allOfItIsDone : planningWords.stepFace.noWayOnFromHere}
+      title={
+        plan === null
+          ? planningWords.stepFace.noWayOnFromHere
+          : anew
+            ? planningWords.stepFace.planAnew
+            : planningWords.stepFace.allOfItIsDone
+      }
       foot={
         <Buttons>
           <Button
             kind="plain"
-            says={planningWords.stepFace.plan}
-            onPress={() => router.navigate(atJob(job.id, 'plan'))}
+            says={aside.says}
+            onPress={() => router.navigate(atJob(job.id, aside.to))}
           />
-          <Button
-            grow
-            says={planningWords.stepFace.signOff}
-            onPress={() => router.navigate(atJob(job.id, 'sign-off'))}
-          />
+          <Button grow says={on.says} onPress={() => router.navigate(atJob(job.id, on.to))} />
         </Buttons>
       }
     >

@@ -2,7 +2,7 @@ import { alignmentAsked, alignmentOf } from '@hold-fast/core/align/alignment';
 import type { End } from '@hold-fast/core/ends';
 import { inspectEnd } from '@hold-fast/core/inspection/inspectEnd';
 import type { Job } from '@hold-fast/core/job/job';
-import { answersOf, brakeAt } from '@hold-fast/core/job/visit';
+import { answersOf, brakeAt, planOf } from '@hold-fast/core/job/visit';
 import type { Plan, PlannedStep } from '@hold-fast/core/plan/planner';
 import { needsTool } from '@hold-fast/core/plan/price';
 import { unansweredFor } from '@hold-fast/core/plan/quote';
@@ -36,11 +36,7 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
           family: job.identified[end]?.sheet.body.fluid?.fluid.family ?? null,
           motor: job.bike.motor,
         });
-  const unasked = unansweredFor(
-    { step, end },
-    job.planned.at(-1)?.procedures ?? null,
-    answersOf(job),
-  );
+  const unasked = unansweredFor({ step, end }, planOf(job)?.procedures ?? null, answersOf(job));
   return (
     <>
       {next.moves ? (

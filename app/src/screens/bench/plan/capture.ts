@@ -2,7 +2,7 @@ import { leversOf } from '@hold-fast/core/kit/brakes';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Word } from '@hold-fast/core/wear/verdict';
-import { brakeAt, checksAt, lastBledAt } from '@hold-fast/core/job/visit';
+import { brakeAt, checksAt, lastBledAt, planOf } from '@hold-fast/core/job/visit';
 import type { End, Part } from '@hold-fast/core/ends';
 import { provenCutOff } from '@hold-fast/core/job/bars';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
@@ -61,7 +61,7 @@ function numberAt(job: Job, step: StepId, end: End, number: StepNumber): Capture
 
 /** What a calculator is asked for at a step. */
 function sumAt(job: Job, step: StepId, end: End): Capture[] {
-  const chosen = job.planned.at(-1)?.procedures[end] ?? [];
+  const chosen = planOf(job)?.procedures[end] ?? [];
   const reckons = reckonsAt(step, chosen);
   if (!reckons) return [];
   const last = lastReckoned(job, reckons, end);

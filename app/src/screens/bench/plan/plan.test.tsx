@@ -6,6 +6,7 @@ import { visitOf } from '@hold-fast/core/job/visit';
 import { naivePlan as mockNaive, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt as mockPlanAt, type Visit } from '@hold-fast/core/plan/visit';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
+import { router } from 'expo-router';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
@@ -294,6 +295,28 @@ describe('the step face', () => {
     expect(
       screen.getByText('Confirm with the rider which lever works the front brake.'),
     ).toBeTruthy();
+  });
+
+  it('says of work for another kind of brake that it was not done, and leads to the plan', () => {
+    step(job(['renew-cable']));
+    expect(screen.getByText('To be planned anew')).toBeTruthy();
+    expect(screen.queryByText('All of it is done')).toBeNull();
+    expect(
+      screen.getByText(
+        'front: renew the cable, planned for another kind of brake than it is now. Plan its work anew.',
+      ),
+    ).toBeTruthy();
+    press('Plan');
+    expect(router.navigate).toHaveBeenLastCalledWith(expect.stringMatching(/plan$/));
+  });
+
+  it('begins a plan anew where its work fell with the kind of its brake', () => {
+    plan(job(['renew-cable']));
+    expect(screen.queryByText(/Renew the cable/)).toBeNull();
+    press('Change the pads');
+    expect(lastSent()).toBeUndefined();
+    press('Change the plan');
+    expect(lastSent()).toMatchObject({ procedures: { front: ['change-pads'] } });
   });
 
   it('has nothing to do where nothing is planned', () => {

@@ -3,7 +3,7 @@ import { axleOf } from '@hold-fast/core/kit/brakes';
 import { BLEED_METHODS, type BleedMethod } from '@hold-fast/core/fluid/bleedMethods';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Identified, Job } from '@hold-fast/core/job/job';
-import { bleedEvents } from '@hold-fast/core/job/visit';
+import { bleedEvents, planOf } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import { bleedStands, BUBBLES, type Bubbles } from '@hold-fast/core/fluid/bleedRun';
 import {
@@ -50,7 +50,7 @@ function Run({ job, end, identified }: { job: Job; end: End; identified: Identif
   const { brake } = identified.sheet.body;
   const axle = axleOf(job.bike, end);
   const cycles = toldOf(job, 'bleed-cycle', end);
-  const planned = job.planned.at(-1)?.bleed[end] ?? bleedFor(axle, brake.port).way;
+  const planned = planOf(job)?.bleed[end] ?? bleedFor(axle, brake.port).way;
   const first = cycles[0]?.method ?? planned;
   const stands = bleedStands(first, bleedEvents(job, end));
   const going: BleedMethod =
