@@ -1,3 +1,5 @@
+import { notifyManager } from '@tanstack/react-query';
+
 /** A browser's storage, which the app keeps its outbox in. */
 class MemoryStorage implements Storage {
   readonly [name: string]: unknown;
@@ -30,6 +32,9 @@ Object.assign(globalThis, {
 // Keys and the return of the connection are heard on the window, which the native test environment does not have whole.
 const deaf = () => undefined;
 Object.assign(globalThis, { addEventListener: deaf, removeEventListener: deaf });
+
+// What a query has to say is heard where it was said, inside the test's own act.
+notifyManager.setScheduler((tell) => tell());
 
 jest.mock('expo-router', () => ({
   router: { navigate: jest.fn(), replace: jest.fn(), setParams: jest.fn() },

@@ -29,7 +29,8 @@ export function clearApp(): void {
 /** Shows a screen with what the app already has at hand. */
 export function showScreen(element: ReactElement, { job, gauges = [GAUGE] }: At = {}) {
   if (job) {
-    client.setQueryData(keys.job(job.id), { base: job, entries: [] });
+    // A screen shown before is still there, and hears of it.
+    act(() => void client.setQueryData(keys.job(job.id), { base: job, entries: [] }));
     // The job as the test says that it stands, whatever was entered.
     jest.spyOn(folding, 'fold').mockReturnValue(job);
   }
