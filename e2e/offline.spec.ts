@@ -207,12 +207,12 @@ test('a newer version waits while somebody works, and comes in at the Bench once
   await page.goto('/bench');
   await expect(hands.button('Check in a bike')).toBeVisible();
   await expect(page.getByText('A newer version is here', { exact: false })).toHaveCount(0);
-  // The page is loaded anew while it is asked.
+  // The page is loaded anew while it is asked; what the older worker has in hand is brought to an end first.
   await expect(async () => {
     const waits = () =>
       page.evaluate(async () => (await navigator.serviceWorker.ready).waiting !== null);
     expect(await waits()).toBe(false);
-  }).toPass({ timeout: 15_000 });
+  }).toPass({ timeout: 45_000 });
   await page.context().close();
   await line.cut();
   server.closeAllConnections();
