@@ -21,7 +21,7 @@ export type ServerLine =
   | { says: 'PRESS' };
 
 /** Why a reading was shown and not used. */
-export const UNUSED = [
+const UNUSED = [
   'nobody-waiting',
   'wrong-unit',
   'unknown-gauge',

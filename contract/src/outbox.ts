@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { Id, words } from './fields';
 
 /** What a message to a customer is about. */
-export const ABOUT = ['due', 'trace', 'ready'] as const;
+const ABOUT = ['due', 'trace', 'ready'] as const;
 export type About = (typeof ABOUT)[number];
 
 /** A message to the customer of a bike, by the number that is written of them. */

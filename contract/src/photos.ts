@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { End, Id, Instant } from './fields';
 
 /** Largest picture, bytes: the app makes it small before it sends it. */
-export const LARGEST_PHOTO = 400_000;
+const LARGEST_PHOTO = 400_000;
 /** Pictures of one job together, bytes [D]: some thirty of the usual size. */
 export const LARGEST_PHOTOS_OF_JOB = 6_000_000;
 

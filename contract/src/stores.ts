@@ -10,7 +10,7 @@ import { Day, Id, Ml, Mm, Nm, words, wordsOrNone } from './fields';
 import { Fluid } from './sheets';
 
 /** What a gauge calls itself on the feed. */
-export const FeedSerial = z.string().regex(/^[A-Z0-9][A-Z0-9-]{1,23}$/);
+const FeedSerial = z.string().regex(/^[A-Z0-9][A-Z0-9-]{1,23}$/);
 
 /** A step or a doubt of a gauge: what is coarser measures no brake [D]. */
 const Step = Mm.min(0.001).max(10);

@@ -4,7 +4,7 @@ import { MOST_ROWS } from './rowsIn';
 // Tables that come in, whatever they are of. Their text is read in csv.ts, by a library that is loaded when there is one to read.
 
 /** A cell that cannot be taken: where it stands, and why. */
-export interface CellFault {
+interface CellFault {
   line: number;
   column: string;
   code: string;

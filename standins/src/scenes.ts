@@ -1,6 +1,6 @@
 import type { Scene } from '@hold-fast/contract/feed';
 
-export const STANDIN_KINDS = ['thickness-gauge', 'dial-indicator', 'torque-wrench'] as const;
+const STANDIN_KINDS = ['thickness-gauge', 'dial-indicator', 'torque-wrench'] as const;
 export type StandinKind = (typeof STANDIN_KINDS)[number];
 
 /** The scenes each stand-in can play. */

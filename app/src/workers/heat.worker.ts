@@ -5,7 +5,7 @@ import { InputError, type InputErrorCode } from '@hold-fast/core/inputError';
 import * as Comlink from 'comlink';
 
 /** What cannot be: an error loses its kind on the way between threads. */
-export interface Unreckoned {
+interface Unreckoned {
   ok: false;
   code: InputErrorCode;
   field: string;

@@ -3,7 +3,7 @@ import { InputError, type InputErrorCode } from '@hold-fast/core/inputError';
 import * as Comlink from 'comlink';
 
 /** What a run of hose needs, or what of it cannot be: an error loses its kind on the way between threads. */
-export type Swept =
+type Swept =
   | { ok: true; need: HoseNeed }
   | { ok: false; code: InputErrorCode; field: string; numbers: Readonly<Record<string, number>> };
 

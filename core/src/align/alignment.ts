@@ -4,7 +4,7 @@ import type { Finding } from '../inspection/findings';
 import type { InspectionItem } from '../inspection/inspectEnd';
 
 /** Ways to centre a caliper. Common practice [P]. */
-export const ALIGNMENTS = ['squeeze', 'shims', 'centring-tool', 'by-eye'] as const;
+const ALIGNMENTS = ['squeeze', 'shims', 'centring-tool', 'by-eye'] as const;
 export type Alignment = (typeof ALIGNMENTS)[number];
 
 export type AlignmentReason =

@@ -7,7 +7,7 @@ import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import type { ShopRules } from '../rules/shopRules';
 
 /** Labour of one line of the quote. */
-export interface LabourLine {
+interface LabourLine {
   end: End;
   procedure: ProcedureId;
   minutes: number;
@@ -15,7 +15,7 @@ export interface LabourLine {
 }
 
 /** Pieces of one kind that were taken off the shelf; null where the shelf has no price for it. */
-export interface PartLine {
+interface PartLine {
   description: string;
   pieces: number;
   cents: number | null;

@@ -50,7 +50,7 @@ const condemns = (judgement: Judgement) => judgement.ok && judgement.verdict.wor
 const sinks = (judgement: Judgement) => judgement.ok && judgement.verdict.doNotRide === true;
 
 /** Places of a sitting that condemn by themselves, with the least that was read there. */
-export function condemningPlaces(sitting: Sitting, standard: Standard): Held['places'] {
+function condemningPlaces(sitting: Sitting, standard: Standard): Held['places'] {
   const places = new Set(standingReadings(sitting.readings).map(({ place }) => place));
   return [...places].filter(isEvidence).flatMap((place) => {
     const alone = {

@@ -38,7 +38,7 @@ const MENDED_BY = {
   'cut-off': CUT_OFF_LAPSES,
   stand: measurandRule('clearance').lapses,
 } as const satisfies Readonly<Record<string, readonly Touch[]>>;
-export type HandTest = keyof typeof MENDED_BY;
+type HandTest = keyof typeof MENDED_BY;
 
 /** Whether work that can mend what a test failed on was done between two places in the order, at any of these ends. */
 export function isMendedBetween(

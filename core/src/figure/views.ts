@@ -1,7 +1,7 @@
 import type { BrakeState } from '../plan/state';
 
 /** The ways one end's brake is looked at, each with what of it can be seen there. Our choice [D]. */
-export const PARTS_IN = {
+const PARTS_IN = {
   /** From the side: wheel, caliper, hose and lever. */
   whole: [
     'wheel',
@@ -52,7 +52,7 @@ export const PARTS_IN = {
 
 export type View = keyof typeof PARTS_IN;
 export const VIEWS = Object.keys(PARTS_IN) as View[];
-export type PartIn<V extends View> = (typeof PARTS_IN)[V][number];
+type PartIn<V extends View> = (typeof PARTS_IN)[V][number];
 export type FigurePart = PartIn<View>;
 
 /** How a part is moved or worked at. */

@@ -39,7 +39,7 @@ function faceM2({ sizeMm, trackMm }: HeatedRotor): number {
 }
 
 /** How heat leaves; parts can be turned off to hold the sum against what it must come to. */
-export interface HeatPaths {
+interface HeatPaths {
   air: boolean;
   radiation: boolean;
   pads: boolean;
@@ -202,7 +202,7 @@ export function leastMarginC(heat: Readonly<Record<UsualEnd, EndHeat>>): number 
 }
 
 /** One size of rotor in front or behind, the other end as it is. */
-export interface SizeHeat {
+interface SizeHeat {
   end: UsualEnd;
   sizeMm: number;
   rotorC: number;

@@ -136,7 +136,7 @@ export interface Fitted extends Fitting, By {
 }
 
 /** What a part's sittings at an earlier visit found least, with the part's life it belongs to. */
-export interface EarlierThickness {
+interface EarlierThickness {
   end: End;
   part: Part;
   /** One more for every part fitted there. */

@@ -7,7 +7,7 @@ export const PHOTO_AREAS = [...AREAS, 'as-it-came-in'] as const;
 export type PhotoArea = (typeof PHOTO_AREAS)[number];
 
 /** A picture of what was found; the picture itself is kept beside, by its hash. */
-export interface PhotoEntry extends EntryBase {
+interface PhotoEntry extends EntryBase {
   kind: 'photo';
   /** Null of the bike as it came in. */
   end: End | null;

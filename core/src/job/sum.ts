@@ -16,7 +16,7 @@ export type SumPlace =
   | 'trouble';
 
 /** The calculators whose sums prove and judge nothing in a job, and where each is looked up. */
-export const SUMS = {
+const SUMS = {
   trouble: { at: 'trouble' },
   wear: { at: 'rotor' },
   pads: { at: 'pads' },

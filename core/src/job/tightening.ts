@@ -33,7 +33,7 @@ export interface TighteningEntry extends EntryBase {
 }
 
 /** What a tightening was judged by when it was begun: the wrench as it stood, and what was asked. */
-export interface KnownTightening {
+interface KnownTightening {
   wrench: Wrench & { id: string; name: string; toleranceAssumed: boolean };
   boltCount: number;
   window: TorqueWindow;

@@ -5,8 +5,8 @@ import type { By } from './job';
 /** What is told by whoever was there, and stands by itself until it is taken back; each kind enters itself. */
 // oxlint-disable-next-line typescript/no-empty-object-type -- filled in by the kinds
 export interface ToldEntries {}
-export type ToldEntry = ToldEntries[keyof ToldEntries];
-export type ToldKind = ToldEntry['kind'];
+type ToldEntry = ToldEntries[keyof ToldEntries];
+type ToldKind = ToldEntry['kind'];
 
 type ToldAs<E extends ToldEntry> = E extends ToldEntry
   ? Omit<E, 'at'> & By & { seq: number }

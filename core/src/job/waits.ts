@@ -6,7 +6,7 @@ import { tells, toldOf, type Told } from './told';
 
 /** What a job can wait for; `nothing` ends the wait [P]. */
 export const WAITS_FOR = ['part', 'customer', 'maker', 'nothing'] as const;
-export type WaitsFor = (typeof WAITS_FOR)[number];
+type WaitsFor = (typeof WAITS_FOR)[number];
 
 /** Days after which somebody is asked again, as they are offered [D]. */
 export const ASK_AGAIN_IN_DAYS = [1, 3, 7, 14] as const;

@@ -11,7 +11,7 @@ export interface BrakeKind {
 export const USUAL_BRAKE: Readonly<BrakeKind> = { actuation: 'hydraulic', banjo: false };
 
 /** What something of the trade can be said to be for: a kind of brake, or a joint that only some have. */
-export type Trait = Actuation | 'nut' | 'banjo';
+type Trait = Actuation | 'nut' | 'banjo';
 
 /** Which brakes something of the trade is for. */
 export type ForWhich = 'every-brake' | readonly Trait[];

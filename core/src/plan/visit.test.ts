@@ -22,7 +22,6 @@ import {
   beddingTooEarly,
   doFault,
   doneWith,
-  NOTHING_PLANNED,
   openEnds,
   planAt,
   planOpen,
@@ -213,7 +212,9 @@ describe('a visit under way', () => {
     expect(doFault(visit, 'pads-out', 'front')).toEqual({ code: 'needs', of: 'wheel' });
     expect(doFault(visit, 'new-rotor-on', 'front')).toEqual({ code: 'not-planned' });
     expect(doFault(visit, 'wheel-out', 'rear')).toEqual({ code: 'not-planned' });
-    expect(doFault(NOTHING_PLANNED, 'wheel-out', 'front')).toEqual({
+    expect(
+      doFault({ chosen: null, steps: [], again: [], parts: [] }, 'wheel-out', 'front'),
+    ).toEqual({
       code: 'not-planned',
     });
   });

@@ -17,9 +17,6 @@ export interface Visit {
   parts: readonly { end: End; part: NewPart; pieces: number }[];
 }
 
-/** A bike before anything was planned. */
-export const NOTHING_PLANNED: Visit = { chosen: null, steps: [], again: [], parts: [] };
-
 /** Why a step cannot be done, or cannot be left out. */
 export type StepFault =
   /** Something of the brake is not as the step needs it. */

@@ -64,7 +64,7 @@ const isTopUp = (method: BleedMethod) => bleedRule(method).begins && !bleedRule(
  * Every procedure of the bench, in the order in which they follow when done one after the other: dirty before clean,
  * fluid before pads. Common practice [P].
  */
-export const PROCEDURES = {
+const PROCEDURES = {
   inspect: {
     minutes: 10,
     doneBy: [],

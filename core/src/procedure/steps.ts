@@ -34,7 +34,7 @@ export const TOOLS = [
 ] as const;
 export type Tool = (typeof TOOLS)[number];
 
-export const CONSUMABLES = [
+const CONSUMABLES = [
   'isopropyl',
   'lint-free-cloth',
   'gloves',
@@ -78,7 +78,7 @@ export const NEW_PARTS = [
 ] as const;
 export type NewPart = (typeof NEW_PARTS)[number];
 
-export const CAUTIONS = [
+const CAUTIONS = [
   'gloves-and-glasses',
   'ventilate',
   'rotor-sharp-and-hot',

@@ -3,7 +3,7 @@ import { InputError } from '../inputError';
 /** Highest harmonic fitted to a turn of readings. */
 const HIGHEST_HARMONIC = 3;
 
-export interface Harmonic {
+interface Harmonic {
   order: number;
   /** Amplitude Aₕ, in the unit of the readings. */
   amplitude: number;

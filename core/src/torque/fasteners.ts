@@ -22,7 +22,7 @@ interface FastenerRule {
 }
 
 /** Every fastener of a brake, with what the trade usually asks of it. Common practice [P] unless tagged otherwise. */
-export const FASTENERS = {
+const FASTENERS = {
   'rotor-bolts': {
     drive: 'T25',
     count: 6,

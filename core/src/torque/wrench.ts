@@ -4,7 +4,7 @@ import type { TorqueWindow } from './window';
 
 /** A click wrench is set and clicks; a reading one shows what was reached, bolt by bolt. */
 export const WRENCH_KINDS = ['click', 'reading'] as const;
-export type WrenchKind = (typeof WRENCH_KINDS)[number];
+type WrenchKind = (typeof WRENCH_KINDS)[number];
 
 /** A torque wrench. */
 export interface Wrench {

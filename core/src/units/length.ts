@@ -18,11 +18,6 @@ export function millimetres(um: number): number {
   return um / 1000;
 }
 
-/** Millimetres of a length in inches. */
-export function mmFromInches(inches: number): number {
-  return inches * MM_PER_INCH;
-}
-
 /** Inches of a length in millimetres. */
 export function inchesFromMm(mm: number): number {
   return mm / MM_PER_INCH;

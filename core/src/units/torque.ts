@@ -23,8 +23,3 @@ export type TorqueUnit = keyof typeof NM_PER_UNIT;
 export function torqueIn(unit: TorqueUnit, torqueNm: number): number {
   return torqueNm / NM_PER_UNIT[unit];
 }
-
-/** A torque in `unit`, in newton metres. */
-export function newtonMetres(torque: number, unit: TorqueUnit): number {
-  return torque * NM_PER_UNIT[unit];
-}

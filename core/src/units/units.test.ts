@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { inchesFromMm, micrometres, millimetres, mmFromInches } from './length';
-import { newtonMetres, NM_PER_UNIT, torqueIn, type TorqueUnit } from './torque';
+import { inchesFromMm, micrometres, millimetres } from './length';
+import { NM_PER_UNIT, torqueIn, type TorqueUnit } from './torque';
 
 describe('length', () => {
   it('counts in whole micrometres, so that 3.3 − 1.8 is not under 1.5', () => {
@@ -17,15 +17,14 @@ describe('length', () => {
     ['inch', 1, 25.4],
     ['mil', 0.001, 0.0254],
   ])('published: one %s, %d in, is %d mm', (_unit, inches, mm) =>
-    expect(mmFromInches(inches)).toBeCloseTo(mm, 12),
+    expect(inchesFromMm(mm)).toBeCloseTo(inches, 12),
   );
 
-  it('round-trips inches and micrometres', () => {
+  it('round-trips micrometres', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 1_000_000 }), (um) => {
-        expect(micrometres(millimetres(um))).toBe(um);
-        expect(mmFromInches(inchesFromMm(millimetres(um)))).toBeCloseTo(millimetres(um), 9);
-      }),
+      fc.property(fc.integer({ min: 1, max: 1_000_000 }), (um) =>
+        expect(micrometres(millimetres(um))).toBe(um),
+      ),
     );
   });
 });
@@ -47,16 +46,5 @@ describe('torque', () => {
     ['kgf·cm', 10.19716, 5],
   ])('published: 1 N·m in %s is %d', (unit, printed, digits) => {
     expect(torqueIn(unit, 1)).toBeCloseTo(printed, digits);
-  });
-
-  it('round-trips every unit', () => {
-    const units = Object.keys(NM_PER_UNIT) as TorqueUnit[];
-    fc.assert(
-      fc.property(
-        fc.constantFrom(...units),
-        fc.double({ min: 0.01, max: 500, noNaN: true }),
-        (unit, nm) => expect(newtonMetres(torqueIn(unit, nm), unit)).toBeCloseTo(nm, 9),
-      ),
-    );
   });
 });

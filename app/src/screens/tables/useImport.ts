@@ -2,7 +2,7 @@ import { ROWS_A_REQUEST, type RowOutcome } from '@hold-fast/contract/rowsIn';
 import { useEffect, useRef, useState } from 'react';
 
 /** How far a table has come: what became of the rows that were sent, of so many; stopped where one request failed. */
-export interface Going {
+interface Going {
   done: RowOutcome[];
   of: number;
   error: Error | null;

@@ -4,7 +4,7 @@ import type { ProblemKind } from '@hold-fast/contract/problem';
 export type Facts = Readonly<Record<string, unknown>>;
 
 /** A code, or a field and a code where the field makes the difference. */
-export type FaultCode =
+type FaultCode =
   | 'gaugeId unknown'
   | 'wrenchId unknown'
   | 'containerId unknown'
