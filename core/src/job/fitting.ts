@@ -18,7 +18,13 @@ export interface FittingEntry extends EntryBase, FittedPart {
 /** What the shelf says of the used part; null where it has none of that id. */
 type Known = { used: UsedPart | null } | null;
 
-/** Why a used part off the shelf cannot be fitted as it is written, or null: its past comes along unchanged [D]. */
+/** Whether a stamp says of its own value that it is worn; nothing said is worn. */
+const isWornAt = (stamp: FittedPart['stampedLimit']) => stamp?.atLimitIsWorn ?? true;
+
+/**
+ * Why a used part off the shelf cannot be fitted as it is written, or null: its past comes along unchanged, or stricter where a mark is
+ * seen now that nobody wrote down [D].
+ */
 function usedFault(entry: FittingEntry, used: UsedPart | null): EntryFault | null {
   if (!entry.usedPartId) return null;
   if (!used || used.part !== entry.part) return fault('invalid-input', 'usedPartId', 'unknown');
@@ -28,7 +34,10 @@ function usedFault(entry: FittingEntry, used: UsedPart | null): EntryFault | nul
     entry.description === used.description &&
     entry.compound === used.compound &&
     entry.construction === used.construction &&
-    (entry.stampedLimit?.limitMm ?? null) === (used.stampedLimit?.limitMm ?? null);
+    entry.newMm === used.newMm &&
+    (entry.organicOnly || !used.organicOnly) &&
+    (entry.stampedLimit?.limitMm ?? null) === (used.stampedLimit?.limitMm ?? null) &&
+    (isWornAt(entry.stampedLimit) || !isWornAt(used.stampedLimit));
   return same ? null : fault('fitting-refused', 'usedPartId', 'past-differs');
 }
 

@@ -86,11 +86,20 @@ describe('a used part off the shelf', () => {
     });
   });
 
+  it('may be marked for organic pads alone where nobody had seen the mark, and no metallic pair goes with it', () => {
+    const { visit, fault } = fit({ organicOnly: true });
+    expect(fault).toBeNull();
+    expect(visit.fit({ part: 'pads', compound: 'metallic' })).toMatchObject({ field: 'compound' });
+  });
+
   it.each([
     [{ condition: 'new' }, used, 'past-differs'],
     [{ stampedLimit: { limitMm: 1.4, atLimitIsWorn: null } }, used, 'past-differs'],
     [{ stampedLimit: null }, used, 'past-differs'],
     [{ description: 'Another' }, used, 'past-differs'],
+    [{ newMm: 2.3 }, used, 'past-differs'],
+    [{ organicOnly: false }, { ...used, organicOnly: true }, 'past-differs'],
+    [{ stampedLimit: { limitMm: 1.5, atLimitIsWorn: false } }, used, 'past-differs'],
     [{}, { ...used, gone: true }, 'used-already'],
     [{}, { ...used, part: 'pads' }, 'unknown'],
     [{}, null, 'unknown'],
