@@ -34,6 +34,7 @@ const DEEDS = [
   'fit-new',
   'fit-used',
   'fit-pads',
+  'write-found',
   'reseal-lever',
   'remake-joint',
   'clean',
@@ -184,7 +185,7 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
     const barsBefore = visit.bars;
     const count = visit.entries.length;
     doDeed(visit, truth, deed);
-    const kinds = visit.entries.slice(count).map(({ entry }) => entry.kind);
+    const kinds = visit.entries.slice(count).flatMap(answering);
     for (const subject of SUBJECTS) {
       const was = before.get(subject) ?? null;
       if (rank(visit.item(subject)) >= rank(was)) continue;
@@ -212,6 +213,10 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
   }
   return signedWrongly(visit, truth, seen);
 }
+
+/** The kind of an entry that may answer something; what is on, written down once more, answers nothing. */
+const answering = ({ entry }: Logged): EntryKind[] =>
+  entry.kind === 'fitting' && entry.condition === 'found' ? [] : [entry.kind];
 
 /** A leak is looked away by nobody: its joint was made anew since it was found last. */
 function isRemade({ job }: Visit): boolean {
@@ -333,6 +338,10 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
     case 'fit-pads':
       visit.fit({ part: 'pads', compound: 'organic', rebedding: 'strip-and-bed-in' });
       truth.padsMm = 4;
+      return;
+    case 'write-found':
+      if (random() < 0.7) visit.fit({ condition: 'found' });
+      else visit.fit({ part: 'pads', condition: 'found', compound: 'organic' });
       return;
     case 'reseal-lever':
       visit.repair('reseal-lever');

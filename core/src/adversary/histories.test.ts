@@ -2,6 +2,7 @@ import { NOTHING_MET } from '../fluid/met';
 import type { ProcedureId } from '../procedure/procedures';
 import { USUAL_RULES } from '../rules/shopRules';
 import { openFasteners } from '../evidence/fastenings';
+import { kitAt, stampAt } from '../inspection/inspectEnd';
 import type { SpecSheet } from '../sheet/sheet';
 import { GAUGES, identified, revision, SHEET, Visit, WRENCH } from './visit';
 
@@ -841,6 +842,71 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     sheetSays.fit({ part: 'pads', compound: 'metallic', rebedding: 'strip-and-bed-in' });
     sheetSays.identify(sheet({ rotor: { ...SHEET.rotor, organicOnly: true } }));
     expect(sheetSays.barred).toContain('replace-open');
+  });
+
+  describe('what is on, written down once more as found', () => {
+    const found = { condition: 'found' } as const;
+
+    it('came off for a crack all the same, at this visit and at the next', () => {
+      const visit = identified();
+      visit.fit({ condition: 'used', cameOffFor: 'crack' });
+      visit.fit(found);
+      expect(visit.barred).toContain('do-not-ride');
+      const next = Visit.with({ id: 'next', earlierFittings: visit.job.fittings }).identify();
+      expect(next.barred).toContain('do-not-ride');
+      next.fit(found);
+      expect(next.barred).toContain('do-not-ride');
+      next.fit();
+      expect(next.barred).not.toContain('do-not-ride');
+    });
+
+    it('is a used rotor that nobody measured, and a new one that nothing has bedded', () => {
+      const used = identified();
+      used.fit({ condition: 'used' });
+      used.fit(found);
+      expect(used.item('rotor')).toMatchObject({ word: 'unproven' });
+      const fresh = identified();
+      fresh.fit();
+      fresh.fit(found);
+      expect(kitAt(fresh.job, 'front').bedded).toBe('none');
+    });
+
+    it('is marked for organic pads still: no pair with metal goes with it', () => {
+      const visit = identified();
+      visit.fit({ organicOnly: true });
+      visit.fit(found);
+      const metal = { part: 'pads', compound: 'metallic', rebedding: 'strip-and-bed-in' } as const;
+      expect(visit.fit(metal)).toMatchObject({ field: 'compound', code: 'organic-only' });
+    });
+
+    it('is a pair with metal till words say that its letter was read wrong', () => {
+      const visit = identified();
+      visit.fit({ organicOnly: true });
+      visit.fit({ ...found, part: 'pads', compound: 'metallic' });
+      expect(visit.word('pads')).toBe('replace');
+      visit.decide('seen-wrong', 'pads');
+      expect(visit.word('pads')).toBe('replace');
+      visit.fit({ ...found, part: 'pads', compound: 'organic' });
+      expect(visit.word('pads')).toBeNull();
+      // Read as metal once more, it takes words once more.
+      visit.fit({ ...found, part: 'pads', compound: 'semi-metallic' });
+      visit.fit({ ...found, part: 'pads', compound: 'organic' });
+      expect(visit.word('pads')).toBe('replace');
+      visit.fit({ part: 'pads', compound: 'organic', rebedding: 'strip-and-bed-in' });
+      expect(visit.word('pads')).toBeNull();
+    });
+
+    it('has every stamp that was read of it: the stricter counts till one is read twice', () => {
+      const stamp = (limitMm: number) => ({ stampedLimit: { limitMm, atLimitIsWorn: null } });
+      const visit = identified();
+      visit.fit({ ...stamp(1.6) });
+      visit.fit({ ...found, ...stamp(1.4) });
+      expect(stampAt(visit.job, 'front')).toMatchObject({ limitMm: 1.6 });
+      visit.rotor([1.55, 1.55, 1.55]);
+      expect(visit.word('rotor')).toBe('replace');
+      visit.fit({ ...found, ...stamp(1.4) });
+      expect(stampAt(visit.job, 'front')).toMatchObject({ limitMm: 1.4 });
+    });
   });
 
   it('a used rotor that came off for wear, or that nobody measured, is not proven', () => {

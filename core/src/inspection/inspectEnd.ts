@@ -4,7 +4,7 @@ import { type Measurand, MEASURANDS } from '../measurand/measurand';
 import type { SheetFacts, Standard } from './standard';
 import { onOneLever } from '../kit/brakes';
 import { onceAnEnd } from '../job/onceAnEnd';
-import { compoundAdvice } from '../kit/compound';
+import { hasMetal } from '../kit/compound';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
@@ -228,14 +228,10 @@ type StampedJob = Pick<InspectedJob, 'id' | 'fittings' | 'stamped' | 'rules'>;
 /** Every reading of the stamp of the rotor that is on, oldest first: by whichever entry, and whoever read it [D]. */
 export function stampsAt(job: StampedJob, end: End): ReadStamp[] {
   const { rotor } = kitAt(job, end);
-  const ofRotor = rotor?.stampedLimit
-    ? [
-        {
-          seq: rotor.seq,
-          stamp: readStamp(rotor.stampedLimit, rotor.stampAgainMm ?? null),
-        },
-      ]
-    : [];
+  const ofRotor = (rotor?.stamps ?? []).map(({ seq, limit, againMm }) => ({
+    seq,
+    stamp: readStamp(limit, againMm),
+  }));
   const since = rotor && rotor.condition !== 'found' ? rotor.seq : -1;
   const read = job.stamped.filter((each) => each.end === end && each.seq > since);
   return [...ofRotor, ...read].sort((a, b) => a.seq - b.seq).map(({ stamp }) => stamp);
@@ -273,6 +269,12 @@ function itemOfWobble(job: InspectedJob, end: End, base: JobStandard): Standard[
 const actuationAt = (job: Pick<InspectedJob, 'identified'>, end: End) =>
   job.identified[end]?.sheet.body.brake.actuation ?? USUAL_BRAKE.actuation;
 
+/** What was said of an area to have been seen wrong. */
+const saidWrongAt = ({ decided }: InspectedJob, end: End, area: Area) =>
+  decided.filter(
+    (said) => said.decision === 'seen-wrong' && said.end === end && said.subject === area,
+  );
+
 /** What was found at an end in one area and nothing has answered. */
 export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFinding[] {
   const kit = kitAt(job, end);
@@ -283,9 +285,7 @@ export function findingsAt(job: InspectedJob, end: End, area: Area): StandingFin
     looks: job.lookedOver,
     changes: changesAt(job, end),
     individual: isPart(area) && isOnSince(kit[area], job) ? kit[area] : null,
-    saidWrong: job.decided.filter(
-      (said) => said.decision === 'seen-wrong' && said.end === end && said.subject === area,
-    ),
+    saidWrong: saidWrongAt(job, end, area),
   });
   if (area === 'fluid') return [...standing, ...wrongFluid(job, end, standing)];
   if (area === 'pads') return [...standing, ...wrongCompound(job, end, standing)];
@@ -365,20 +365,25 @@ function wrongFluid(
   return found.slice(0, 1);
 }
 
-/** Pads with metal on a rotor for organic ones, whichever of the two came first: other pads or another rotor answer it [M]. */
+/**
+ * Pads with metal on a rotor for organic ones, whichever of the two came first: other pads or another rotor answer it [M]; or, where the
+ * letter was read once more and has no metal, words why it was seen wrong [D].
+ */
 function wrongCompound(
   job: InspectedJob,
   end: End,
   standing: readonly StandingFinding[],
 ): StandingFinding[] {
-  const { rotor, pads, bedded } = kitAt(job, end);
+  const { rotor, pads } = kitAt(job, end);
+  const seq = pads?.withMetal ?? null;
   const organicOnly =
     rotor?.organicOnly ?? job.identified[end]?.sheet.body.rotor.organicOnly ?? false;
-  if (!pads?.compound || compoundAdvice({ organicOnly, bedded }, pads.compound).code !== 'refused')
-    return [];
-  return standing.some(({ finding }) => finding === 'pads-with-metal')
+  if (!pads || seq === null || !organicOnly) return [];
+  const readAnew =
+    !hasMetal(pads.compound) && saidWrongAt(job, end, 'pads').some((said) => said.seq > seq);
+  return readAnew || standing.some(({ finding }) => finding === 'pads-with-metal')
     ? []
-    : [{ finding: 'pads-with-metal', seq: pads.seq, lookOverId: null, lesserLook: null }];
+    : [{ finding: 'pads-with-metal', seq, lookOverId: null, lesserLook: null }];
 }
 
 /**

@@ -24,7 +24,7 @@ export const partOff: Kind<PartOffEntry> = {
   whose: 'bench',
   registers: ['usedParts'],
   fault: (job, { end, part, goes }) => {
-    const since = kitAt(job, end)[part]?.seq ?? 0;
+    const since = kitAt(job, end)[part]?.newest ?? 0;
     if (job.takenOff.some((off) => off.end === end && off.part === part && off.seq > since))
       return fault('invalid-input', 'part', 'off-already');
     if (goes !== 'shelf') return null;

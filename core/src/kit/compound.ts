@@ -2,6 +2,10 @@
 export const COMPOUNDS = ['organic', 'semi-metallic', 'metallic', 'unknown'] as const;
 export type Compound = (typeof COMPOUNDS)[number];
 
+/** Whether a compound has metal in it. */
+export const hasMetal = (compound: Compound | null): boolean =>
+  compound === 'metallic' || compound === 'semi-metallic';
+
 /** Which compound a rotor carries the transfer layer of; `none` for one that is new. */
 export type Bedded = Compound | 'none';
 
@@ -25,8 +29,7 @@ export function compoundAdvice(
   rotor: { organicOnly: boolean; bedded: Bedded },
   pads: Compound,
 ): CompoundAdvice {
-  if (rotor.organicOnly && (pads === 'metallic' || pads === 'semi-metallic'))
-    return { code: 'refused', why: 'organic-only' };
+  if (rotor.organicOnly && hasMetal(pads)) return { code: 'refused', why: 'organic-only' };
   if (rotor.organicOnly && pads === 'unknown')
     return { code: 'change', from: rotor.bedded, to: pads };
   if (rotor.bedded === 'none') return { code: 'fresh' };

@@ -66,6 +66,34 @@ describe('kit as fitted', () => {
     expect(kit.pads?.compound).toBe('organic');
   });
 
+  it('is one part from where it came on, whatever is written of it as found', () => {
+    const { rotor } = kitOf(
+      [
+        fitted({ part: 'rotor', condition: 'used', cameOffFor: 'worn', newMm: 1.8 }),
+        fitted({
+          seq: 2,
+          part: 'rotor',
+          condition: 'found',
+          description: 'Tolve 180',
+          construction: 'two-piece',
+          organicOnly: true,
+        }),
+        fitted({ seq: 3, part: 'rotor', condition: 'found', description: 'Tolve 180 F' }),
+      ],
+      'today',
+    );
+    expect(rotor).toMatchObject({
+      seq: 1,
+      newest: 3,
+      condition: 'used',
+      cameOffFor: 'worn',
+      description: 'Tolve 180 F',
+      construction: 'two-piece',
+      newMm: 1.8,
+      organicOnly: true,
+    });
+  });
+
   it('pads that were in before this visit have bedded the rotor, those of the visit have not yet', () => {
     const organic = fitted({ compound: 'organic', jobId: 'spring' });
     const metallic = fitted({ seq: 2, compound: 'metallic', jobId: 'today' });

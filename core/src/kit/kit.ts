@@ -1,6 +1,6 @@
 import type { Part } from '../ends';
 import type { RotorDamage } from '../wear/rotor';
-import type { Bedded, Compound } from './compound';
+import { hasMetal, type Bedded, type Compound } from './compound';
 
 /** `found`: on the bike when it was first looked at. The others begin a new life and close the old one's. */
 export const CONDITIONS_FITTED = ['found', 'new', 'used'] as const;
@@ -31,9 +31,21 @@ export interface Fitting extends FittedPart {
   part: Part;
 }
 
+/**
+ * A rotor or a pair of pads on its own: as it came on, with what was written of it since. `seq` is where it came on, `newest` where it was
+ * last written of.
+ */
+export interface Individual extends Fitting {
+  newest: number;
+  /** Where pads were last written to have metal in them; null where they never were. */
+  withMetal: number | null;
+  /** Every reading of its stamp by what was written of it, oldest first. */
+  stamps: { seq: number; limit: NonNullable<FittedPart['stampedLimit']>; againMm: number | null }[];
+}
+
 export interface Kit {
-  rotor: Fitting | null;
-  pads: Fitting | null;
+  rotor: Individual | null;
+  pads: Individual | null;
   /** The compound the rotor carries the transfer layer of. */
   bedded: Bedded;
 }
@@ -45,15 +57,59 @@ export interface Kit {
  * @param jobId the visit in hand
  */
 export function kitOf(fittings: readonly Fitting[], jobId: string): Kit {
-  const last = (part: Part, among: readonly Fitting[]) =>
-    among.filter((fitting) => fitting.part === part).at(-1) ?? null;
-  const rotor = last('rotor', fittings);
-  const before = fittings.filter((f) => f.jobId !== jobId || f.condition === 'found');
-  const fresh = rotor !== null && rotor.jobId === jobId && rotor.condition !== 'found';
+  const rotor = individualsOf(fittings, 'rotor').at(-1) ?? null;
+  const pads = individualsOf(fittings, 'pads');
+  const fresh = rotor !== null && isFittedAt(rotor, jobId);
   const bedded: Bedded = fresh
     ? rotor.condition === 'new'
       ? 'none'
       : 'unknown'
-    : (last('pads', before)?.compound ?? 'unknown');
-  return { rotor, pads: last('pads', fittings), bedded };
+    : (pads.findLast((each) => !isFittedAt(each, jobId))?.compound ?? 'unknown');
+  return { rotor, pads: pads.at(-1) ?? null, bedded };
+}
+
+const isFittedAt = (part: Fitting, jobId: string) =>
+  part.jobId === jobId && part.condition !== 'found';
+
+/** Each part of a kind that was on, in order. What is written down as found is the part that was on before: nobody fitted another [D]. */
+function individualsOf(fittings: readonly Fitting[], part: Part): Individual[] {
+  const all: Individual[] = [];
+  for (const fitting of fittings) {
+    if (fitting.part !== part) continue;
+    const known = fitting.condition === 'found' ? all.pop() : undefined;
+    all.push(known ? knownAnew(known, fitting) : beginning(fitting));
+  }
+  return all;
+}
+
+const stampsOf = ({ seq, stampedLimit: limit, stampAgainMm: againMm = null }: Fitting) =>
+  limit ? [{ seq, limit, againMm }] : [];
+
+const metalOf = ({ seq, compound }: Fitting) => (hasMetal(compound) ? seq : null);
+
+const beginning = (fitting: Fitting): Individual => ({
+  ...fitting,
+  newest: fitting.seq,
+  withMetal: metalOf(fitting),
+  stamps: stampsOf(fitting),
+});
+
+/**
+ * A part with what is seen of it anew: how it came on, why it came off last, and a mark for organic pads stay: writing it down once more
+ * answers none of them [D].
+ */
+function knownAnew(known: Individual, found: Fitting): Individual {
+  return {
+    ...known,
+    newest: found.seq,
+    description: found.description,
+    compound: found.compound ?? known.compound,
+    withMetal: metalOf(found) ?? known.withMetal,
+    organicOnly: known.organicOnly || found.organicOnly,
+    construction: found.construction ?? known.construction,
+    newMm: found.newMm ?? known.newMm,
+    stampedLimit: found.stampedLimit ?? known.stampedLimit,
+    cameOffFor: known.cameOffFor ?? found.cameOffFor,
+    stamps: [...known.stamps, ...stampsOf(found)],
+  };
 }

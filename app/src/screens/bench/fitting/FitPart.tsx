@@ -45,7 +45,7 @@ export function FitPart({ jobId, end, part }: { jobId: string; end: End; part: P
 /** Whether the part that is on was written down as off already. */
 const isOffSince = (job: Job, end: End, part: Part) =>
   job.takenOff.some(
-    (off) => off.end === end && off.part === part && off.seq > (kitAt(job, end)[part]?.seq ?? 0),
+    (off) => off.end === end && off.part === part && off.seq > (kitAt(job, end)[part]?.newest ?? 0),
   );
 
 /** The newest part of this kind that was taken off the shelf for this end and has not gone in since. */
