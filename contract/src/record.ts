@@ -10,6 +10,7 @@ import {
   TERRAINS,
   THIRD_PLACES,
 } from '@hold-fast/core/kit/bike';
+import type { ChangedBy as ChangedByOfCore } from '@hold-fast/core/evidence/changes';
 import { RECORD_FORMAT } from '@hold-fast/core/job/record';
 import { PROCEDURE_IDS } from '@hold-fast/core/procedure/procedures';
 import { FIGURE_IDS } from '@hold-fast/core/rules/figures';
@@ -317,15 +318,24 @@ const Planned = z.strictObject({
 });
 
 /** What changed a thing, by its code and what it names. */
-const ChangedBy = z.discriminatedUnion('code', [
-  z.strictObject({ code: z.literal('step'), step: z.string() }),
-  z.strictObject({ code: z.literal('fitted'), part: Part }),
-  z.strictObject({ code: z.literal('filled') }),
-  z.strictObject({ code: z.literal('bled') }),
-  z.strictObject({ code: z.literal('repaired'), work: z.enum(WORKS) }),
-  z.strictObject({ code: z.literal('tightened'), fastener: z.string() }),
-  z.strictObject({ code: z.literal('edited') }),
-]);
+const CHANGED_BY = {
+  step: z.strictObject({ code: z.literal('step'), step: z.string() }),
+  fitted: z.strictObject({ code: z.literal('fitted'), part: Part }),
+  'taken-off': z.strictObject({ code: z.literal('taken-off'), part: Part }),
+  filled: z.strictObject({ code: z.literal('filled') }),
+  bled: z.strictObject({ code: z.literal('bled') }),
+  repaired: z.strictObject({ code: z.literal('repaired'), work: z.enum(WORKS) }),
+  tightened: z.strictObject({ code: z.literal('tightened'), fastener: z.string() }),
+  edited: z.strictObject({ code: z.literal('edited') }),
+  away: z.strictObject({ code: z.literal('away') }),
+} as const satisfies { readonly [C in ChangedByOfCore['code']]: z.ZodType<{ code: C }> };
+const ChangedBy = z.discriminatedUnion(
+  'code',
+  Object.values(CHANGED_BY) as [
+    (typeof CHANGED_BY)['step'],
+    ...(typeof CHANGED_BY)[ChangedByOfCore['code']][],
+  ],
+);
 
 const Inspected = z.strictObject({
   end: End,

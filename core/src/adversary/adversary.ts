@@ -35,6 +35,7 @@ const DEEDS = [
   'fit-used',
   'fit-pads',
   'write-found',
+  'take-off',
   'reseal-lever',
   'remake-joint',
   'clean',
@@ -342,6 +343,13 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
     case 'write-found':
       if (random() < 0.7) visit.fit({ condition: 'found' });
       else visit.fit({ part: 'pads', condition: 'found', compound: 'organic' });
+      return;
+    case 'take-off':
+      visit.send('part-off', {
+        end: 'front',
+        part: random() < 0.5 ? 'rotor' : 'pads',
+        goes: random() < 0.5 ? 'scrap' : 'customer',
+      });
       return;
     case 'reseal-lever':
       visit.repair('reseal-lever');

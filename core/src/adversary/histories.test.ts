@@ -844,6 +844,56 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     expect(sheetSays.barred).toContain('replace-open');
   });
 
+  describe('what was written down as off, with nothing written down as on', () => {
+    const off = (visit: Visit, part: 'rotor' | 'pads') =>
+      visit.send('part-off', { end: 'front', part, goes: 'scrap' });
+    const proven = () =>
+      identified().rotor([1.7, 1.7, 1.7]).pads(3.8).lever().test('lever-side').test('stand');
+
+    it.each(['rotor', 'pads'] as const)('proves nothing by what the old %s read', (part) => {
+      const visit = proven();
+      expect([visit.word(part), visit.barred]).toEqual(['holds', []]);
+      off(visit, part);
+      expect(visit.item(part)).toMatchObject({
+        word: 'unproven',
+        lapsed: { touch: part, by: { code: 'taken-off', part } },
+      });
+      expect(visit.barred).toEqual(
+        expect.arrayContaining(['unproven-open', 'stand-untested', 'check-open']),
+      );
+      // That something was found on it says nothing of how thick it is.
+      visit.fit({ part, condition: 'found', compound: part === 'pads' ? 'organic' : null });
+      expect(visit.word(part)).toBe('unproven');
+    });
+
+    it('is barred also where nobody had measured it', () => {
+      const visit = identified();
+      off(visit, 'pads');
+      expect(visit.bars).toContainEqual({ code: 'unproven-open', end: 'front', subject: 'pads' });
+      visit.fit({ part: 'pads', compound: 'organic', rebedding: 'strip-and-bed-in' });
+      expect(visit.word('pads')).toBeNull();
+    });
+
+    it('holds again by what is on, measured; a rotor by its bolts too', () => {
+      const visit = proven();
+      off(visit, 'rotor');
+      visit.rotor([1.7, 1.7, 1.7]);
+      expect(visit.word('rotor')).toBe('holds');
+      expect(visit.bars).toContainEqual(
+        expect.objectContaining({ code: 'torque-unproven', fastener: 'rotor-bolts' }),
+      );
+    });
+
+    it('leaves what condemned the old one till another is on', () => {
+      const visit = identified().rotor([1.4, 1.4, 1.4]);
+      off(visit, 'rotor');
+      visit.rotor([1.7, 1.7, 1.7]);
+      expect(visit.word('rotor')).toBe('replace');
+      visit.fit();
+      expect(visit.word('rotor')).toBeNull();
+    });
+  });
+
   describe('what is on, written down once more as found', () => {
     const found = { condition: 'found' } as const;
 

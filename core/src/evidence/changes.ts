@@ -12,6 +12,7 @@ import { OF_ITS_TRAVEL, OF_THE_LEVER, type Touch } from './touch';
 export type ChangedBy =
   | { code: 'step'; step: StepId }
   | { code: 'fitted'; part: Part }
+  | { code: 'taken-off'; part: Part }
   | { code: 'filled' }
   | { code: 'bled' }
   | { code: 'repaired'; work: Work }
@@ -43,6 +44,7 @@ export interface ChangedJob {
     after: string | null;
   }[];
   fittings: readonly { seq: number; part: Part; end: End; jobId: string; condition: FittedAs }[];
+  takenOff: readonly { seq: number; part: Part; end: End }[];
   filled: readonly { seq: number; end: End }[];
   bled: readonly { seq: number; end: End }[];
   repaired: readonly { seq: number; end: End; work: Work }[];
@@ -59,6 +61,12 @@ const FITTED: Readonly<Record<Part, Pick<Change, 'touches' | 'cures'>>> = {
   rotor: { touches: ['rotor', 'rotor-seat'], cures: ['replace-rotor', 'refit-rotor'] },
   pads: { touches: ['pads'], cures: ['replace-pads', 'fit-spring-or-clip'] },
 };
+
+/** The step that writing a part down as off comes to. */
+export const TAKEN_OFF_BY = {
+  rotor: 'rotor-off',
+  pads: 'pads-out',
+} as const satisfies Record<Part, StepId>;
 
 /**
  * Everything that changed at one end on this visit, in order. A step that was taken back was said to be done: what it touched
@@ -92,6 +100,11 @@ function doneAt(job: ChangedJob, end: End): Change[] {
         ? [{ seq, end, ...FITTED[part], by: { code: 'fitted', part } }]
         : [],
     ),
+    ...job.takenOff.flatMap(({ seq, part, end: at }): Change[] => {
+      if (at !== end) return [];
+      const { touches, cures } = stepRule(TAKEN_OFF_BY[part]);
+      return [{ seq, end, touches, cures, by: { code: 'taken-off', part } }];
+    }),
     ...job.filled.flatMap(({ seq, end: at }): Change[] =>
       at === end
         ? [{ seq, end, touches: ['opened-at-lever', 'fluid'], cures: [], by: { code: 'filled' } }]

@@ -1,5 +1,5 @@
 import type { End } from '../ends';
-import { lastAway } from './changes';
+import { lastAway, TAKEN_OFF_BY } from './changes';
 import type { Job, Tightened } from '../job/job';
 import { brakeAt } from '../job/visit';
 import { fastenersOf, type Hold } from '../procedure/hold';
@@ -16,7 +16,7 @@ interface OpenFastener {
 
 type FastenedJob = Pick<
   Job,
-  'id' | 'identified' | 'bike' | 'stepped' | 'fittings' | 'repaired' | 'away'
+  'id' | 'identified' | 'bike' | 'stepped' | 'fittings' | 'takenOff' | 'repaired' | 'away'
 > & {
   tightened: readonly Pick<Tightened, 'end' | 'seq' | 'fastener' | 'flaws'>[];
 };
@@ -60,6 +60,8 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
   for (const { seq, part, end: at, jobId, condition } of job.fittings)
     if (at === end && part === 'rotor' && jobId === job.id && condition !== 'found')
       loosen(['rotor'], seq);
+  for (const { seq, part, end: at } of job.takenOff)
+    if (at === end) loosen(stepRule(TAKEN_OFF_BY[part]).loosens, seq);
   for (const { seq, end: at, work } of job.repaired)
     if (at === end) loosen(workRule(work).loosens, seq);
   return loose;

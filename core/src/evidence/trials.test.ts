@@ -5,6 +5,7 @@ const nothing = {
   id: 'job',
   bike: USUAL_USE,
   fittings: [],
+  takenOff: [],
   filled: [],
   bled: [],
   repaired: [],

@@ -8,6 +8,7 @@ import { hasMetal } from '../kit/compound';
 import { kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
+  changedSince,
   lapsedSince,
   lastAway,
   changesAt,
@@ -454,6 +455,20 @@ function subjectsOf(actuation: SheetFacts['brake']['actuation'] | null): Subject
   ];
 }
 
+/**
+ * That a part was written down as off, and of what is on since nothing was written or measured: what its readings proved is in the scrap,
+ * or with its customer [D].
+ */
+function cameOff(job: InspectedJob, end: End, part: Part): Lapse | null {
+  const off = job.takenOff.findLast((each) => each.end === end && each.part === part);
+  if (!off) return null;
+  const { seq } = off;
+  const measured = (standingSitting(job, end, part)?.seq ?? 0) > seq;
+  return measured || changedSince(changesAt(job, end), seq, [part])
+    ? null
+    : { seq, touch: part, by: { code: 'taken-off', part } };
+}
+
 /** Measured with the wheel turning: a loose axle, hub or spoke is ruled out first [P]. */
 const AT_THE_WHEEL: readonly Measurand[] = ['runout', 'clearance'];
 
@@ -487,14 +502,17 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
     fitted !== null && fitted.condition === 'used' && fitted.jobId === job.id && judgement === null;
   const lapsedLook =
     look && area && !part ? lapsedSince(changes, look.seq, AREA_LAPSES[area]) : null;
-  const lapsed = (judgement && sitting ? lapsedNow(job, end, sitting) : null) ?? lapsedLook;
+  const lapsed =
+    (judgement && sitting ? lapsedNow(job, end, sitting) : null) ??
+    lapsedLook ??
+    (part && isPart(part) ? cameOff(job, end, part) : null);
   const unbelieved =
     judgement && part && AT_THE_WHEEL.includes(part)
       ? findingsAt(job, end, 'wheel').map(({ finding }) => finding)
       : [];
   // Looking alone passes no part that has a thickness: with nothing found there is no word about it.
   const seen = found.length > 0 || (look !== null && part === null);
-  if (!judgement && !seen && !unmeasured && held.length === 0) return null;
+  if (!judgement && !seen && !unmeasured && !lapsed && held.length === 0) return null;
 
   const words: Word[] = [
     ...(judgement ? [judgement.ok ? judgement.verdict.word : 'unproven'] : []),

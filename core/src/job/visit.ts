@@ -1,7 +1,7 @@
 import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
 import { atEachEnd, ENDS, type End } from '../ends';
-import { lastAway } from '../evidence/changes';
+import { lastAway, TAKEN_OFF_BY } from '../evidence/changes';
 import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
@@ -148,7 +148,10 @@ function doneAt(job: Pick<Job, 'stepped'>, end: End): DoneAt[] {
   );
 }
 
-type WorkedJob = Pick<Job, 'id' | 'stepped' | 'fittings' | 'filled' | 'bled' | 'repaired'>;
+type WorkedJob = Pick<
+  Job,
+  'id' | 'stepped' | 'fittings' | 'takenOff' | 'filled' | 'bled' | 'repaired'
+>;
 
 /**
  * Everything that was worked at one end on this visit, in order: steps of the plan, those taken back too since they were
@@ -170,13 +173,16 @@ export function workedAt(job: WorkedJob, end: End): Worked[] {
       ? asStep(seq, part === 'rotor' ? 'new-rotor-on' : 'new-pads-in')
       : [],
   );
+  const takenOff = job.takenOff
+    .filter(here)
+    .flatMap(({ seq, part }) => asStep(seq, TAKEN_OFF_BY[part]));
   const opened = [...job.filled, ...job.bled]
     .filter(here)
     .flatMap(({ seq }) => asStep(seq, 'bleed-kit-on'));
   const told = job.repaired
     .filter(here)
     .map(({ seq, work }): Worked => ({ seq, ticks: workRule(work).ticks }));
-  return [...steps, ...fitted, ...opened, ...told].sort((a, b) => a.seq - b.seq);
+  return [...steps, ...fitted, ...takenOff, ...opened, ...told].sort((a, b) => a.seq - b.seq);
 }
 
 /** What has to be ticked by name at one end, and how each stands. */

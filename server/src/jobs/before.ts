@@ -75,6 +75,7 @@ export async function metByVisits(
       return { seq, end, family: fluid.family, fluid: nameOf(fluid) };
     }),
     fittings: [],
+    takenOff: [],
     bled: [],
     tightened: [],
     edited: [],

@@ -281,6 +281,30 @@ describe('signing off', () => {
   });
 });
 
+describe('what changed a thing since it was proven', () => {
+  it.each([
+    [
+      'away',
+      () => [
+        entry('waits', { for: 'customer', asked: 'Rider', askAgainOn: '2026-12-01', away: true }),
+        entry('waits', { for: 'nothing', asked: '', askAgainOn: null, away: true }),
+      ],
+    ],
+    ['taken-off', () => [entry('part-off', { end: 'front', part: 'rotor', goes: 'scrap' })]],
+  ] as const)('is sealed as the record’s format says: %s', async (code, change) => {
+    const jobId = await readyJob(GOOD);
+    for (const each of change()) expect((await client.append(jobId, each)).status).toBe(201);
+    const leave = { words: 'Takes it as it is', takenBy: 'The rider' };
+    const sealed = await sign(jobId, { notRepaired: leave });
+    expect(sealed.status).toBe(201);
+    const { inspection } = (await held(jobId)) as { inspection: Record<string, unknown>[] };
+    expect(inspection.find(({ subject }) => subject === 'rotor')).toMatchObject({
+      lapsed: { by: { code } },
+    });
+    expect(shop.faults).toEqual([]);
+  });
+});
+
 describe('a job closed with its bike not repaired', () => {
   const leave = { words: 'Too dear; will think about it', takenBy: 'Sunniva Marr' };
   const WORN = [1.45, 1.7, 1.7];

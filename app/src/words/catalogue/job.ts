@@ -229,7 +229,6 @@ export interface JobWords {
     toCheckByName: (value: number, end: string) => string;
     notInOrder: (failed: string) => string;
     checkByName: (end: string) => string;
-    changedSinceItWasProven: (touch: string) => string;
     aLeadAcceptsIt: string;
     theCustomerRefuses: string;
     itWasSeenWrong: string;
@@ -547,6 +546,7 @@ export interface JobWords {
     margin: (marginMm: string) => string;
     lookedOverNothingFound: string;
     aLaterLookDidNot: (lesserLooks: string) => string;
+    cameOff: Record<Part, string>;
     changedSinceItWasProven: (touch: string) => string;
     aUsedPartNotMeasured: string;
     notBelieved: (what: string) => string;

@@ -249,7 +249,6 @@ export const job: JobWords = {
     toCheckByName: (value, end) => `${value} namentlich zu prüfen, ${end}`,
     notInOrder: (failed) => `Nicht in Ordnung: ${failed}.`,
     checkByName: (end) => `Namentlich prüfen, ${end}`,
-    changedSinceItWasProven: (touch) => `Geändert, seit es bewiesen war: ${touch}.`,
     aLeadAcceptsIt: 'Eine Leitung nimmt es an',
     theCustomerRefuses: 'Der Kunde lehnt ab',
     itWasSeenWrong: 'Es wurde falsch gesehen',
@@ -597,6 +596,11 @@ export const job: JobWords = {
     lookedOverNothingFound: 'Angesehen, nichts gefunden.',
     aLaterLookDidNot: (lesserLooks) =>
       `Ein späterer Blick fand nicht: ${lesserLooks}. Das ist keine Antwort. Arbeit und ein weiterer Blick sind eine, oder Worte, warum es falsch gesehen wurde.`,
+    cameOff: {
+      rotor:
+        'Die Scheibe steht als abgenommen da; niemand hat aufgeschrieben oder gemessen, was jetzt drauf ist.',
+      pads: 'Die Beläge stehen als ausgebaut da; niemand hat aufgeschrieben oder gemessen, was jetzt drin ist.',
+    },
     changedSinceItWasProven: (touch) => `Geändert, seit es bewiesen war: ${touch}.`,
     aUsedPartNotMeasured: 'Ein gebrauchtes Teil: nicht gemessen, seit es verbaut ist.',
     notBelieved: (what) => `Nicht geglaubt, solange das Rad lose ist: ${what}.`,

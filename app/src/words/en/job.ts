@@ -240,7 +240,6 @@ export const job: JobWords = {
     toCheckByName: (value, end) => `${value} to check by name, ${end}`,
     notInOrder: (failed) => `Not in order: ${failed}.`,
     checkByName: (end) => `Check by name, ${end}`,
-    changedSinceItWasProven: (touch) => `Changed since it was proven: ${touch}.`,
     aLeadAcceptsIt: 'A lead accepts it',
     theCustomerRefuses: 'The customer refuses',
     itWasSeenWrong: 'It was seen wrong',
@@ -584,6 +583,10 @@ export const job: JobWords = {
     lookedOverNothingFound: 'Looked over, nothing found.',
     aLaterLookDidNot: (lesserLooks) =>
       `A later look did not find ${lesserLooks}: that is no answer. Work and another look are, or words why it was seen wrong.`,
+    cameOff: {
+      rotor: 'The rotor was written down as off, and nobody wrote down or measured what is on now.',
+      pads: 'The pads were written down as off, and nobody wrote down or measured what is in now.',
+    },
     changedSinceItWasProven: (touch) => `Changed since it was proven: ${touch}.`,
     aUsedPartNotMeasured: 'A used part: not measured since it went on.',
     notBelieved: (what) => `Not believed while the wheel is loose: ${what}.`,

@@ -281,6 +281,12 @@ export const sumsOf = (judgement: Judgement, { figures }: Pick<ShopRules, 'figur
 export const inInches = (judgement: Judgement): string | null =>
   judgement.ok ? saysOf(judgement).inches(judgement.verdict) : null;
 
+/** What changed a thing since it was proven. */
+export const lapsedSays = ({ touch, by }: NonNullable<InspectionItem['lapsed']>): string =>
+  by.code === 'taken-off'
+    ? jobWords.findings.cameOff[by.part]
+    : jobWords.findings.changedSinceItWasProven(words.touched[touch]);
+
 /** What was found at an item, in one line: what was seen, then what was measured. */
 export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'> | null): string {
   const seen = item.found.map((each) => words.finding[each]);
@@ -297,9 +303,7 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
           words.format.list(item.lesserLooks.map((each) => words.finding[each])),
         )
       : null;
-  const lapsed = item.lapsed
-    ? jobWords.findings.changedSinceItWasProven(words.touched[item.lapsed.touch])
-    : null;
+  const lapsed = item.lapsed ? lapsedSays(item.lapsed) : null;
   const unmeasured = item.unmeasured ? jobWords.findings.aUsedPartNotMeasured : null;
   const unbelieved =
     item.unbelieved.length > 0

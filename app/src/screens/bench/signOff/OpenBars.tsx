@@ -1,4 +1,5 @@
 import type { Thing } from '@hold-fast/core/inspection/inspected';
+import { lapsedSays } from '../inspect/findings';
 import { MEASURANDS } from '@hold-fast/core/measurand/measurand';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Person } from '@hold-fast/contract/people';
@@ -64,11 +65,7 @@ export function OpenBar({ job, bar, person }: { job: Job; bar: Bar; person: Pers
           {verdictWords.held(held)}
         </Words>
       ))}
-      {item?.lapsed ? (
-        <Words ink="soft">
-          {jobWords.openBars.changedSinceItWasProven(words.touched[item.lapsed.touch])}
-        </Words>
-      ) : null}
+      {item?.lapsed ? <Words ink="soft">{lapsedSays(item.lapsed)}</Words> : null}
       <View style={styles.ways}>
         {waysTo(bar).map(({ says: named, to }) => (
           <Button
