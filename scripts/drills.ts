@@ -183,7 +183,7 @@ const DRILLS: readonly Drill[] = [
       {
         file: 'core/src/job/noteLeft.ts',
         text: `import type { EntryBase } from './entry';
-import { tells } from './told';
+import { never, tells } from './told';
 export interface NoteLeftEntry extends EntryBase {
   kind: 'note-left';
   words: string;
@@ -193,11 +193,11 @@ declare module './told' {
     'note-left': NoteLeftEntry;
   }
 }
-export const noteLeft = tells<NoteLeftEntry>(
-  'note-left',
-  'anybody',
-  [],
-);
+export const noteLeft = tells<NoteLeftEntry>('note-left', {
+  whose: 'anybody',
+  registers: [],
+  stays: never,
+});
 `,
       },
       {
@@ -237,8 +237,9 @@ export const NoteLeft = z.strictObject({
     words: inBoth('things.ts', '  entryKind: {', "'note-left': '',"),
     facts: [
       "    'note-left': NoteLeftEntry;",
-      "  'anybody',",
-      '  [],\n',
+      "  whose: 'anybody',",
+      '  registers: [],',
+      '  stays: never,',
       '  words: words(300),',
       "'note-left': NoteLeft,",
     ],

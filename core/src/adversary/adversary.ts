@@ -36,6 +36,7 @@ const DEEDS = [
   'fit-pads',
   'write-found',
   'take-off',
+  'unsay',
   'reseal-lever',
   'remake-joint',
   'clean',
@@ -351,6 +352,11 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
         goes: random() < 0.5 ? 'scrap' : 'customer',
       });
       return;
+    case 'unsay': {
+      const told = visit.job.told.at(-1);
+      if (told) visit.send('taken-back', { of: told.id });
+      return;
+    }
     case 'reseal-lever':
       visit.repair('reseal-lever');
       // Half the time it was not the seal.

@@ -15,7 +15,7 @@ export interface ModifiedJob {
 }
 
 /** Whether a decision about a deviation leaves a structural part modified. */
-const leavesModified = (deviation: Deviation, choice: DeviationChoice): boolean =>
+export const leavesModified = (deviation: Deviation, choice: DeviationChoice): boolean =>
   choice === 'modified-adapter' || (deviation === 'modified-part' && choice !== 'warranty-part');
 
 /**

@@ -3,7 +3,7 @@ import type { End } from '../ends';
 import { beddingTooEarly } from '../plan/visit';
 import { isNotRidden } from '../evidence/notRidden';
 import { fault, type EntryBase } from './entry';
-import { tells } from './told';
+import { never, tells } from './told';
 
 /** One pull of bedding in, km/h. */
 export interface BeddingPullEntry extends EntryBase {
@@ -19,9 +19,15 @@ declare module './told' {
   }
 }
 
-export const beddingPull = tells<BeddingPullEntry>('bedding-pull', 'bench', [], (job, { end }) => {
-  if (isNotRidden(job)) return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
-  return beddingTooEarly(visitOf(job), end)
-    ? fault('step-refused', null, 'rule', { code: 'rule', rule: 8 })
-    : null;
+export const beddingPull = tells<BeddingPullEntry>('bedding-pull', {
+  whose: 'bench',
+  registers: [],
+  stays: never,
+  fault: (job, { end }) => {
+    if (isNotRidden(job))
+      return fault('step-refused', null, 'do-not-ride', { code: 'do-not-ride' });
+    return beddingTooEarly(visitOf(job), end)
+      ? fault('step-refused', null, 'rule', { code: 'rule', rule: 8 })
+      : null;
+  },
 });

@@ -17,7 +17,11 @@ declare module './told' {
   }
 }
 
-export const bite = tells<BiteEntry>('bite', 'bench', []);
+export const bite = tells<BiteEntry>('bite', {
+  whose: 'bench',
+  registers: [],
+  stays: ({ rose }) => !rose,
+});
 
 /** What can bring the bite that was missing: the faces cleaned, or other parts. */
 const ANSWERS: readonly Touch[] = ['pad-face', 'rotor-face', 'pads', 'rotor'];

@@ -1,8 +1,8 @@
 import type { End } from '../ends';
 import type { BleedMethod } from '../fluid/bleedMethods';
 import type { Bubbles } from '../fluid/bleedRun';
-import type { EntryBase, Kind } from './entry';
-import { tells } from './told';
+import type { EntryBase } from './entry';
+import { never, tells, type TellingKind } from './told';
 
 /** One cycle of a bleed, as it was seen; mL. */
 export interface BleedCycleEntry extends EntryBase {
@@ -27,9 +27,14 @@ declare module './job' {
   }
 }
 
-const told = tells<BleedCycleEntry>('bleed-cycle', 'bench', []);
+const told = tells<BleedCycleEntry>('bleed-cycle', {
+  whose: 'bench',
+  registers: [],
+  // What was seen of it is kept, taken back or not.
+  stays: never,
+});
 
-export const bleedCycle: Kind<BleedCycleEntry> = {
+export const bleedCycle: TellingKind<BleedCycleEntry> = {
   ...told,
   add: (facts, entry, known, place) => {
     const { end, bubbles } = entry;

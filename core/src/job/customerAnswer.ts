@@ -2,7 +2,7 @@ import type { End } from '../ends';
 import type { Answer } from '../plan/quote';
 import type { ProcedureId } from '../procedure/procedures';
 import type { EntryBase } from './entry';
-import { tells } from './told';
+import { never, tells } from './told';
 
 /** What the customer said to lines of the quote. */
 export interface CustomerAnswerEntry extends EntryBase {
@@ -20,4 +20,8 @@ declare module './told' {
   }
 }
 
-export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer', 'anybody', []);
+export const customerAnswer = tells<CustomerAnswerEntry>('customer-answer', {
+  whose: 'anybody',
+  registers: [],
+  stays: never,
+});

@@ -1,6 +1,7 @@
 import type { End } from '../ends';
 import type { Decider, Deviation, DeviationChoice } from '../deviation/deviations';
 import type { EntryBase } from './entry';
+import { leavesModified } from '../evidence/modified';
 import { tells } from './told';
 
 /** What is not as its maker meant it, and who decided what becomes of it. */
@@ -23,4 +24,8 @@ declare module './told' {
   }
 }
 
-export const deviation = tells<DeviationEntry>('deviation', 'bench', []);
+export const deviation = tells<DeviationEntry>('deviation', {
+  whose: 'bench',
+  registers: [],
+  stays: ({ deviation: what, choice }) => leavesModified(what, choice),
+});

@@ -35,6 +35,7 @@ import { takenBack } from './takenBack';
 import { test } from './finalTest';
 import { stay } from './stay';
 import { ticked } from './ticked';
+import type { TellingKind, Told, ToldEntries, ToldKind } from './told';
 import { sum } from './sum';
 import { tightening } from './tightening';
 import { waits } from './waits';
@@ -116,6 +117,18 @@ function missingEnd(job: Job, entry: object): EntryFault | null {
   return asked && !there ? fault('invalid-input', 'end', 'no-disc') : null;
 }
 
+/** Every kind that is told, by what of it stays said. */
+const TOLD: { readonly [K in ToldKind]: Pick<TellingKind<ToldEntries[K]>, 'stays'> } = SENT;
+
+/** What was told is taken back as a slip of the hand; what was seen not in order is not. */
+function unsaid(job: Job, entry: Entry): EntryFault | null {
+  if (entry.kind !== 'taken-back') return null;
+  const told = job.told.find(({ id }) => id === entry.of);
+  if (!told) return fault('invalid-input', 'of', 'unknown');
+  const { stays } = TOLD[told.kind] as { stays: (told: Told, bike: Job['bike']) => boolean };
+  return stays(told, job.bike) ? fault('invalid-input', 'of', 'failed-check') : null;
+}
+
 /** Why a job cannot take an entry as it stands, or null. */
 export function faultOf<K extends EntryKind>(
   job: Job,
@@ -123,7 +136,10 @@ export function faultOf<K extends EntryKind>(
   known: KnownOf<K>,
 ): EntryFault | null {
   return (
-    missingEnd(job, entry) ?? kindOf(entry as Entry).fault?.(job, entry as Entry, known) ?? null
+    missingEnd(job, entry) ??
+    unsaid(job, entry as Entry) ??
+    kindOf(entry as Entry).fault?.(job, entry as Entry, known) ??
+    null
   );
 }
 

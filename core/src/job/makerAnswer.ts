@@ -22,18 +22,18 @@ declare module './told' {
   }
 }
 
-export const makerAnswer = tells<MakerAnswerEntry>(
-  'maker-answer',
-  'bench',
-  [],
-  (job, { end, deviationId, photoId }) => {
+export const makerAnswer = tells<MakerAnswerEntry>('maker-answer', {
+  whose: 'bench',
+  registers: [],
+  stays: ({ allows }) => !allows,
+  fault: (job, { end, deviationId, photoId }) => {
     const asked = toldOf(job, 'deviation', end).find(({ id }) => id === deviationId);
     if (asked?.choice !== 'ask-maker') return fault('invalid-input', 'deviationId', 'not-asked');
     return photoId === null || job.photos.some(({ id, end: at }) => id === photoId && at === end)
       ? null
       : fault('invalid-input', 'photoId', 'unknown');
   },
-);
+});
 
 /**
  * Why the mount of an end may not be filed, or null: what it is of has to be known, and carbon never gets a file before the maker's

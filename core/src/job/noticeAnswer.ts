@@ -1,6 +1,6 @@
 import { noticesMet } from '../notice/notice';
-import { fault, type EntryBase, type Kind } from './entry';
-import type { Told } from './told';
+import { fault, type EntryBase } from './entry';
+import { tells, never } from './told';
 
 /** What was done about a maker's notice that meets this bike. One that says not to ride takes a lead. */
 export interface NoticeAnswerEntry extends EntryBase {
@@ -19,8 +19,7 @@ declare module './told' {
 
 type Known = { byLead: boolean };
 
-export const noticeAnswer: Kind<NoticeAnswerEntry, Known> = {
-  kind: 'notice-answer',
+export const noticeAnswer = tells<NoticeAnswerEntry, Known>('notice-answer', {
   whose: 'bench',
   registers: [],
   fault: (job, { noticeId, noticeVersion }, { byLead }) => {
@@ -30,8 +29,5 @@ export const noticeAnswer: Kind<NoticeAnswerEntry, Known> = {
       return fault('invalid-input', 'noticeVersion', 'notice-rewritten');
     return notice.doNotRide && !byLead ? fault('invalid-input', 'words', 'lead-only') : null;
   },
-  add: (facts, entry, _known, { seq, by }) => ({
-    ...facts,
-    told: [...facts.told, { ...entry, seq, by } as Told],
-  }),
-};
+  stays: never,
+});

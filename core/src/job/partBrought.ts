@@ -3,7 +3,7 @@ import type { NewPart } from '../stock/stock';
 import type { EntryBase } from './entry';
 import { fitsBySheet } from '../stock/stock';
 import { fault } from './entry';
-import { tells } from './told';
+import { never, tells } from './told';
 
 /** A new part that is not from the shelf: it came with the bike, or with something that was taken. */
 export interface PartBroughtEntry extends EntryBase {
@@ -27,11 +27,11 @@ declare module './told' {
 /** Parts whose shape the sheet can name: one that does not say that it fits is held against the old one, in words [P]. */
 const SHAPED: readonly NewPart[] = ['pads', 'rotor'];
 
-export const partBrought = tells<PartBroughtEntry>(
-  'part-brought',
-  'anybody',
-  [],
-  (job, { end, part, fits, checked }) => {
+export const partBrought = tells<PartBroughtEntry>('part-brought', {
+  whose: 'anybody',
+  registers: [],
+  stays: never,
+  fault: (job, { end, part, fits, checked }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet || !SHAPED.includes(part) || checked !== '') return null;
     const { sizeMm } = sheet.rotor;
@@ -40,4 +40,4 @@ export const partBrought = tells<PartBroughtEntry>(
       part === 'rotor' ? fits === String(sizeMm) : fitsBySheet({ fits, description: '' }, sheet);
     return named && !says ? fault('invalid-input', 'checked', 'say-how-it-fits') : null;
   },
-);
+});

@@ -1,4 +1,4 @@
-import { plausibleE } from '../mount/radial';
+import { isRadialWithin, plausibleE } from '../mount/radial';
 import type { End } from '../ends';
 import { InputError } from '../inputError';
 import { fault, type EntryBase } from './entry';
@@ -20,12 +20,17 @@ declare module './told' {
   }
 }
 
-export const radial = tells<RadialEntry>('radial', 'bench', [], (_job, { eMm }) => {
-  try {
-    plausibleE(eMm);
-    return null;
-  } catch (error) {
-    if (error instanceof InputError) return fault('reading-refused', 'eMm', error.code, { eMm });
-    throw error;
-  }
+export const radial = tells<RadialEntry>('radial', {
+  whose: 'bench',
+  registers: [],
+  stays: ({ eMm }) => !isRadialWithin(eMm),
+  fault: (_job, { eMm }) => {
+    try {
+      plausibleE(eMm);
+      return null;
+    } catch (error) {
+      if (error instanceof InputError) return fault('reading-refused', 'eMm', error.code, { eMm });
+      throw error;
+    }
+  },
 });

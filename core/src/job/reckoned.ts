@@ -11,8 +11,8 @@ import { deceleration, type StopRun } from '../stop/stops';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule, type StepId } from '../procedure/steps';
 import type { Touch } from '../evidence/touch';
-import { fault, type EntryBase, type Kind } from './entry';
-import { toldOf, type Told } from './told';
+import { fault, type EntryBase } from './entry';
+import { tells, toldOf, type Told } from './told';
 
 /** What was measured for a calculator, at this brake; what comes of it is worked out anew whenever it is asked for. */
 export type Reckoned =
@@ -36,8 +36,7 @@ declare module './told' {
 
 type Known = { byLead: boolean };
 
-export const reckoned: Kind<ReckonedEntry, Known> = {
-  kind: 'reckoned',
+export const reckoned = tells<ReckonedEntry, Known>('reckoned', {
   whose: 'bench',
   registers: [],
   fault: (job, { end, what }, { byLead }) => {
@@ -52,11 +51,8 @@ export const reckoned: Kind<ReckonedEntry, Known> = {
     const eased = byLead ? null : easedBy(job, end, what);
     return eased === null ? null : fault('invalid-input', `what.${eased}`, 'lead-only');
   },
-  add: (facts, entry, _known, { seq, by }) => ({
-    ...facts,
-    told: [...facts.told, { ...entry, seq, by } as Told],
-  }),
-};
+  stays: ({ what, end }, bike) => what.of === 'fit' || isAgainst(axleOf(bike, end), what),
+});
 
 /**
  * Whether what was written down says no: the rotor does not fit, the hose is too short, lever and caliper do not match.

@@ -1,8 +1,8 @@
 import { ENDS, type End } from '../ends';
 import { changesAt } from '../evidence/changes';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase } from './entry';
 import type { Facts } from './job';
-import { toldOf, type Told } from './told';
+import { tells, never, toldOf } from './told';
 
 /** That somebody else looked at what an apprentice did at one end, by name. */
 export interface SecondLookEntry extends EntryBase {
@@ -18,17 +18,13 @@ declare module './told' {
   }
 }
 
-export const secondLook: Kind<SecondLookEntry, { byApprentice: boolean }> = {
-  kind: 'second-look',
+export const secondLook = tells<SecondLookEntry, { byApprentice: boolean }>('second-look', {
   whose: 'bench',
   registers: [],
   fault: (_job, _entry, { byApprentice }) =>
     byApprentice ? fault('invalid-input', 'words', 'second-pair') : null,
-  add: (facts, entry, _known, { seq, by }) => ({
-    ...facts,
-    told: [...facts.told, { ...entry, seq, by } as Told],
-  }),
-};
+  stays: never,
+});
 
 type WorkedJob = Pick<Facts, 'told' | 'byApprentice' | 'tightened'> &
   Parameters<typeof changesAt>[0];

@@ -2,7 +2,7 @@ import type { End } from '../ends';
 import { causeRule, type Cause } from '../trouble/causes';
 import type { ToldSign } from '../trouble/signs';
 import { fault, type EntryBase } from './entry';
-import { tells } from './told';
+import { never, tells } from './told';
 
 /**
  * A sign that nothing in the inspection shows, seen, or looked for and absent. What a look or a measurement shows is written down
@@ -29,9 +29,13 @@ export interface CauseEntry extends EntryBase {
   cause: Cause;
 }
 
-export const sign = tells<SignEntry>('sign', 'bench', []);
+export const sign = tells<SignEntry>('sign', { whose: 'bench', registers: [], stays: never });
 
 /** What takes the bike off the road is written down as it was found, where it bars, and not by its name here. */
-export const cause = tells<CauseEntry>('cause', 'bench', [], (_job, entry) =>
-  causeRule(entry.cause).forbids ? fault('invalid-input', 'cause', 'by-what-was-found') : null,
-);
+export const cause = tells<CauseEntry>('cause', {
+  whose: 'bench',
+  registers: [],
+  stays: never,
+  fault: (_job, entry) =>
+    causeRule(entry.cause).forbids ? fault('invalid-input', 'cause', 'by-what-was-found') : null,
+});

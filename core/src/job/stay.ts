@@ -1,7 +1,7 @@
 import { dayBegins, dayIn } from './day';
-import { fault, type EntryBase, type Kind } from './entry';
+import { fault, type EntryBase } from './entry';
 import type { Facts } from './job';
-import { tells, toldOf } from './told';
+import { tells, toldOf, type TellingKind } from './told';
 
 /**
  * Whether a bike stayed in the shop between two days of work that nobody wrote a wait for. One that went home for the night was ridden,
@@ -37,16 +37,21 @@ declare module './job' {
   }
 }
 
-const told = tells<StayEntry>('stay', 'anybody', [], (job, { at, since, backBefore }) => {
-  const day = dayIn(job.rules.timeZone, at);
-  if (since > day) return fault('invalid-input', 'since', 'unknown');
-  return backBefore !== null && (backBefore <= since || backBefore > day)
-    ? fault('invalid-input', 'backBefore', 'unknown')
-    : null;
+const told = tells<StayEntry>('stay', {
+  whose: 'anybody',
+  registers: [],
+  stays: ({ out }) => out,
+  fault: (job, { at, since, backBefore }) => {
+    const day = dayIn(job.rules.timeZone, at);
+    if (since > day) return fault('invalid-input', 'since', 'unknown');
+    return backBefore !== null && (backBefore <= since || backBefore > day)
+      ? fault('invalid-input', 'backBefore', 'unknown')
+      : null;
+  },
 });
 
 /** One that was out is away, up to the work that was done after it was back: what was proven before falls [D]. */
-export const stay: Kind<StayEntry> = {
+export const stay: TellingKind<StayEntry> = {
   ...told,
   add: (facts, entry, known, place) => {
     const said = told.add(facts, entry, known, place);

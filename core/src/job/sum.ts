@@ -1,6 +1,6 @@
 import type { End } from '../ends';
 import type { EntryBase } from './entry';
-import { tells, toldOf, type Told } from './told';
+import { never, tells, toldOf, type Told } from './told';
 
 /** Where in a job a sum belongs: the thing that is measured, tightened, filled, fitted or looked for there. */
 export type SumPlace =
@@ -51,7 +51,7 @@ declare module './told' {
   }
 }
 
-export const sum = tells<SumEntry>('sum', 'anybody', []);
+export const sum = tells<SumEntry>('sum', { whose: 'anybody', registers: [], stays: never });
 
 /** The last sum of each calculator at an end, those that belong at one place where one is named. */
 export function sumsAt(

@@ -26,15 +26,15 @@ declare module './told' {
 export const mayBeAbsent = (job: ChangedJob, end: End, check: Check): boolean =>
   checkRule(check).mayBeAbsent(changesAt(job, end).flatMap(({ touches }) => touches));
 
-export const ticked = tells<TickedEntry>(
-  'ticked',
-  'bench',
-  [],
-  (job, { end, check, outcome, words }) => {
+export const ticked = tells<TickedEntry>('ticked', {
+  whose: 'bench',
+  registers: [],
+  stays: ({ outcome }) => outcome === 'failed',
+  fault: (job, { end, check, outcome, words }) => {
     if (!checksAt(job, end).some((each) => each.check === check))
       return fault('invalid-input', 'check', 'not-asked');
     if (outcome !== 'not-fitted') return null;
     if (!mayBeAbsent(job, end, check)) return fault('invalid-input', 'outcome', 'always-fitted');
     return words === '' ? fault('invalid-input', 'words', 'say-why-none') : null;
   },
-);
+});

@@ -1,12 +1,13 @@
 import type { End } from '../ends';
 import type { EntryBase, Kind } from './entry';
+import type { Bike } from '../kit/bike';
 import type { By } from './job';
 
 /** What is told by whoever was there, and stands by itself until it is taken back; each kind enters itself. */
 // oxlint-disable-next-line typescript/no-empty-object-type -- filled in by the kinds
 export interface ToldEntries {}
 type ToldEntry = ToldEntries[keyof ToldEntries];
-type ToldKind = ToldEntry['kind'];
+export type ToldKind = ToldEntry['kind'];
 
 type ToldAs<E extends ToldEntry> = E extends ToldEntry
   ? Omit<E, 'at'> & By & { seq: number }
@@ -36,17 +37,21 @@ export function toldOf<K extends ToldKind>(
 }
 
 /** A kind of entry that is kept as it was told. */
-export function tells<E extends ToldEntry & EntryBase>(
+export interface TellingKind<E extends ToldEntry & EntryBase, Known = null> extends Kind<E, Known> {
+  /** Whether it is not unsaid by taking it back: what was seen not in order is put in order instead [D]. */
+  stays: (told: ToldOf<E['kind']>, bike: Bike) => boolean;
+}
+
+/** A slip of the hand, and no more, whatever it says. */
+export const never = (): boolean => false;
+
+export function tells<E extends ToldEntry & EntryBase, Known = null>(
   kind: E['kind'],
-  whose: Kind<E>['whose'],
-  registers: Kind<E>['registers'],
-  fault?: NonNullable<Kind<E>['fault']>,
-): Kind<E> {
+  telling: Pick<TellingKind<E, Known>, 'whose' | 'registers' | 'stays' | 'fault'>,
+): TellingKind<E, Known> {
   return {
     kind,
-    whose,
-    registers,
-    ...(fault ? { fault } : {}),
+    ...telling,
     add: (facts, entry, _known, { seq, by }) => ({
       ...facts,
       told: [...facts.told, { ...entry, seq, by } as Told],

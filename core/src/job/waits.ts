@@ -1,8 +1,8 @@
 import { isBefore } from 'date-fns/isBefore';
 import { parseISO } from 'date-fns/parseISO';
-import type { EntryBase, Kind } from './entry';
+import type { EntryBase } from './entry';
 import type { Job } from './job';
-import { tells, toldOf, type Told } from './told';
+import { tells, toldOf, type Told, type TellingKind } from './told';
 
 /** What a job can wait for; `nothing` ends the wait [P]. */
 export const WAITS_FOR = ['part', 'customer', 'maker', 'nothing'] as const;
@@ -36,13 +36,18 @@ declare module './job' {
   }
 }
 
-const told = tells<WaitsEntry>('waits', 'anybody', []);
+const told = tells<WaitsEntry>('waits', {
+  whose: 'anybody',
+  registers: [],
+  // A wait is over by another word on it; without one of them, two waits would be one that says where the bike was between them.
+  stays: () => true,
+});
 
 /**
  * A bike that leaves while it waits is ridden: what was proven before falls then, and when it is back what was written meanwhile
  * falls too [D].
  */
-export const waits: Kind<WaitsEntry> = {
+export const waits: TellingKind<WaitsEntry> = {
   ...told,
   add: (facts, entry, known, place) => ({
     ...told.add(facts, entry, known, place),

@@ -16,4 +16,8 @@ declare module './told' {
   }
 }
 
-export const witness = tells<WitnessEntry>('witness', 'bench', []);
+export const witness = tells<WitnessEntry>('witness', {
+  whose: 'bench',
+  registers: [],
+  stays: ({ ring }) => ring === 'off-the-edge',
+});
