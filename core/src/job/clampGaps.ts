@@ -1,5 +1,5 @@
 import { fastenerRule } from '../torque/fasteners';
-import type { ClampGaps } from '../torque/proof';
+import { areEqual, type ClampGaps } from '../torque/proof';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** The gaps at both ends of a clamp once it is tight, mm. */
@@ -15,9 +15,12 @@ export const clampGaps: Kind<ClampGapsEntry> = {
   fault: (job, { tighteningId }) => {
     const tightened = job.tightened.find(({ id }) => id === tighteningId);
     if (!tightened) return fault('invalid-input', 'tighteningId', 'unknown');
-    return fastenerRule(tightened.fastener).clamp
-      ? null
-      : fault('invalid-input', 'tighteningId', 'no-clamp');
+    if (!fastenerRule(tightened.fastener).clamp)
+      return fault('invalid-input', 'tighteningId', 'no-clamp');
+    // Unequal gaps fail the step [P]: feeling them again with nothing loosened is no answer.
+    return tightened.gaps && !areEqual(tightened.gaps)
+      ? fault('invalid-input', 'oneMm', 'gaps-were-unequal')
+      : null;
   },
   add: (facts, { tighteningId, oneMm, otherMm }) => ({
     ...facts,

@@ -20,6 +20,10 @@ export interface ClampGaps {
 /** How far the two gaps of a clamp may differ, mm [D]. */
 const GAPS_DIFFER_MM = 0.2;
 
+/** Whether the gaps at both ends of a clamp are equal. */
+export const areEqual = ({ oneMm, otherMm }: ClampGaps): boolean =>
+  Math.abs(oneMm - otherMm) <= GAPS_DIFFER_MM + 1e-9;
+
 /** A tightening as it was done. */
 export interface Tightening {
   fastener: FastenerId;
@@ -91,8 +95,7 @@ export function flawsOfProof(tightening: Tightening): ProofFlaw[] {
     flaws.push('over-torqued');
   if (fastenerRule(tightening.fastener).clamp) {
     if (gaps === null) flaws.push('gaps-open');
-    else if (Math.abs(gaps.oneMm - gaps.otherMm) > GAPS_DIFFER_MM + 1e-9)
-      flaws.push('gaps-unequal');
+    else if (!areEqual(gaps)) flaws.push('gaps-unequal');
   }
   if (window.tag === 'M') flaws.push('torque-from-memory');
   if (outOfOrder(tightening)) flaws.push('passes-out-of-order');

@@ -33,6 +33,7 @@ type FaultCode =
   | 'no-such-pass'
   | 'not-measured'
   | 'no-clamp'
+  | 'gaps-were-unequal'
   | 'pieces not-enough'
   | 'no-fluid-asked'
   | 'fillId unknown'

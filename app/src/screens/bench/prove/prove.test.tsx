@@ -1,4 +1,4 @@
-import type { Job } from '@hold-fast/core/job/job';
+import type { Job, Tightened } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
 import { fireEvent, screen } from '@testing-library/react-native';
@@ -7,6 +7,7 @@ import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/examp
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { RecordFluid } from '../fitting/RecordFluid';
 import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
+import { Gaps } from '../torque/Gaps';
 import { Torque } from '../torque/Torque';
 import { BedIn } from './BedIn';
 import { BleedRun } from './BleedRun';
@@ -142,6 +143,29 @@ describe('torque of any fastener', () => {
     // 7 N·m on M6: 5.8 kN with threadlocker, 7.8 with anti-seize; 67 % of 11,600 N [S: ISO 898-1].
     expect(screen.getByText(/about 7.8 instead of 5.8 kN, 67 % of the proof load/)).toBeTruthy();
     expect(screen.queryByText('Near what the bolt can bear')).toBeNull();
+  });
+});
+
+describe('the gaps of a clamp', () => {
+  const clamp = (gaps: Tightened['gaps']) =>
+    showScreen(<Gaps job={exampleJob()} tightened={{ id: 't', gaps } as Tightened} />);
+  const record = () => screen.queryByText('Record the gaps');
+
+  it('are felt once it is tight, and again where they were equal', () => {
+    clamp(null);
+    fireEvent.changeText(screen.getByLabelText('Upper gap, mm'), '1.2');
+    fireEvent.changeText(screen.getByLabelText('Lower gap, mm'), '1.3');
+    fireEvent.press(record()!);
+    expect(lastSent()).toMatchObject({ kind: 'clamp-gaps', oneMm: 1.2, otherMm: 1.3 });
+    clamp({ oneMm: 1.2, otherMm: 1.3 });
+    expect(record()).toBeTruthy();
+  });
+
+  it('that were unequal are not felt equal: the clamp is tightened anew', () => {
+    clamp({ oneMm: 1.5, otherMm: 1 });
+    expect(screen.getByText('1.5 and 1.0 mm.')).toBeTruthy();
+    expect(record()).toBeNull();
+    expect(screen.getByText(/loosen the clamp and tighten it anew/)).toBeTruthy();
   });
 });
 

@@ -1,4 +1,5 @@
 import type { Job, Tightened } from '@hold-fast/core/job/job';
+import { areEqual } from '@hold-fast/core/torque/proof';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/jobWrites';
@@ -7,6 +8,9 @@ import { Field } from '../../../ui/Field';
 import { numberOf } from '../../../ui/numberOf';
 import { size, space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
+import { fieldSays } from '../../../words/faultWords';
+import { capital } from '../../../words/capital';
+import { Note } from '../../../ui/Note';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 
@@ -34,30 +38,38 @@ export function Gaps({ job, tightened }: { job: Job; tightened: Tightened }) {
           )}
         </Words>
       ) : null}
-      <View style={styles.pair}>
-        <View style={styles.half}>
-          <Field
-            label={jobWords.torque.upperGapMm}
-            value={one}
-            inputMode="decimal"
-            onChangeText={setOne}
+      {gaps && !areEqual(gaps) ? (
+        <Note kind="caution" title={capital(words.flaw['gaps-unequal'])}>
+          {fieldSays({ path: 'oneMm', code: 'gaps-were-unequal' })}
+        </Note>
+      ) : (
+        <>
+          <View style={styles.pair}>
+            <View style={styles.half}>
+              <Field
+                label={jobWords.torque.upperGapMm}
+                value={one}
+                inputMode="decimal"
+                onChangeText={setOne}
+              />
+            </View>
+            <View style={styles.half}>
+              <Field
+                label={jobWords.torque.lowerGapMm}
+                value={other}
+                inputMode="decimal"
+                onChangeText={setOther}
+              />
+            </View>
+          </View>
+          <Button
+            kind="plain"
+            says={jobWords.torque.recordTheGaps}
+            disabled={oneMm === null || otherMm === null}
+            onPress={take}
           />
-        </View>
-        <View style={styles.half}>
-          <Field
-            label={jobWords.torque.lowerGapMm}
-            value={other}
-            inputMode="decimal"
-            onChangeText={setOther}
-          />
-        </View>
-      </View>
-      <Button
-        kind="plain"
-        says={jobWords.torque.recordTheGaps}
-        disabled={oneMm === null || otherMm === null}
-        onPress={take}
-      />
+        </>
+      )}
     </View>
   );
 }
