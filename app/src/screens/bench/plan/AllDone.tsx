@@ -46,7 +46,7 @@ export function AllDone({ job }: { job: Job }) {
             {plan.fell.map(({ end, procedure }) => (
               <Words key={`${end} ${procedure}`}>
                 {planningWords.allDone.fell(
-                  words.end[end],
+                  capital(words.end[end]),
                   words.inSentence(planWords.procedure[procedure]),
                 )}
               </Words>

@@ -76,6 +76,7 @@ function Planning({ job }: { job: Job }) {
   const naive = useNaivePlan(job.stepped.length === 0 ? visit.chosen : null);
   const same =
     standing !== null &&
+    standing.fell.length === 0 &&
     again.length === 0 &&
     JSON.stringify([standing.procedures, standing.bleed]) === JSON.stringify([procedures, bleed]);
   const filledOver = ENDS.some((end) => isFilledOver(job, end, procedures[end], bleed[end]));

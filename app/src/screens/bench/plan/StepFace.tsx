@@ -73,11 +73,10 @@ function Standing({ job }: { job: Job }) {
       />
     );
   const anew = (planOf(job)?.fell ?? []).length > 0;
-  const ways = [
-    { says: planningWords.stepFace.plan, to: 'plan' },
-    { says: planningWords.stepFace.signOff, to: 'sign-off' },
-  ] as const;
-  const [aside, on] = anew ? [ways[1], ways[0]] : ways;
+  const toSign = { says: planningWords.stepFace.signOff, to: 'sign-off' } as const;
+  const [aside, on] = anew
+    ? [toSign, { says: planningWords.stepFace.planTheWork, to: 'plan' } as const]
+    : [{ says: planningWords.stepFace.plan, to: 'plan' } as const, toSign];
   return (
     <Page
       tag={job.tag}

@@ -303,16 +303,18 @@ describe('the step face', () => {
     expect(screen.queryByText('All of it is done')).toBeNull();
     expect(
       screen.getByText(
-        'front: renew the cable, planned for another kind of brake than it is now. Plan its work anew.',
+        'Front: renew the cable, planned for another kind of brake than it is now. Plan its work anew.',
       ),
     ).toBeTruthy();
-    press('Plan');
+    press('Plan the work');
     expect(router.navigate).toHaveBeenLastCalledWith(expect.stringMatching(/plan$/));
   });
 
   it('begins a plan anew where its work fell with the kind of its brake', () => {
     plan(job(['renew-cable']));
     expect(screen.queryByText(/Renew the cable/)).toBeNull();
+    // Nothing is chosen yet: there is no first step to go to.
+    press('Change the plan');
     press('Change the pads');
     expect(lastSent()).toBeUndefined();
     press('Change the plan');
