@@ -929,6 +929,34 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
       expect(visit.fit(metal)).toMatchObject({ field: 'compound', code: 'organic-only' });
     });
 
+    it('is a rotor for organic pads where the brake’s sheet says so, marked or not; another one goes by its own mark', () => {
+      const visit = identified().identify(sheet({ rotor: { ...SHEET.rotor, organicOnly: true } }));
+      visit.fit({ ...found, part: 'pads', compound: 'metallic' });
+      expect(visit.word('pads')).toBe('replace');
+      visit.fit(found);
+      expect(visit.word('pads')).toBe('replace');
+      visit.fit();
+      expect(visit.word('pads')).toBeNull();
+      visit.fit({ organicOnly: true });
+      expect(visit.word('pads')).toBe('replace');
+    });
+
+    it('is held to the sheet’s limit also where it looks to be of another construction', () => {
+      const limit = { ...SHEET.rotor.limit!, limitMm: 1.6 };
+      const strict = () => identified().identify(sheet({ rotor: { ...SHEET.rotor, limit } }));
+      const visit = strict().rotor([1.57, 1.57, 1.57]);
+      expect(visit.word('rotor')).toBe('replace');
+      visit.fit({ ...found, construction: 'two-piece' });
+      expect(visit.word('rotor')).toBe('replace');
+      // Another rotor, of another construction, goes by the shop's.
+      const other = strict();
+      other.fit({ construction: 'two-piece', newMm: 1.8 });
+      other.rotor([1.57, 1.57, 1.57]);
+      expect(other.word('rotor')).not.toBe('replace');
+      other.fit({ ...found, construction: 'one-piece' });
+      expect(other.word('rotor')).toBe('replace');
+    });
+
     it('is a pair with metal till words say that its letter was read wrong', () => {
       const visit = identified();
       visit.fit({ organicOnly: true });

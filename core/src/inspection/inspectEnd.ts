@@ -5,7 +5,7 @@ import type { SheetFacts, Standard } from './standard';
 import { onOneLever } from '../kit/brakes';
 import { onceAnEnd } from '../job/onceAnEnd';
 import { hasMetal } from '../kit/compound';
-import { kitOf, type Fitting, type Kit } from '../kit/kit';
+import { isOrganicOnly, kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
   changedSince,
@@ -375,11 +375,11 @@ function wrongCompound(
   end: End,
   standing: readonly StandingFinding[],
 ): StandingFinding[] {
-  const { rotor, pads } = kitAt(job, end);
+  const kit = kitAt(job, end);
+  const { pads } = kit;
   const seq = pads?.withMetal ?? null;
-  const organicOnly =
-    rotor?.organicOnly ?? job.identified[end]?.sheet.body.rotor.organicOnly ?? false;
-  if (!pads || seq === null || !organicOnly) return [];
+  const sheetSays = job.identified[end]?.sheet.body.rotor.organicOnly ?? false;
+  if (!pads || seq === null || !isOrganicOnly(kit, sheetSays)) return [];
   const readAnew =
     !hasMetal(pads.compound) && saidWrongAt(job, end, 'pads').some((said) => said.seq > seq);
   return readAnew || standing.some(({ finding }) => finding === 'pads-with-metal')

@@ -1,11 +1,11 @@
 import type { Actuation } from '../kit/actuation';
 import type { Part } from '../ends';
 import type { Outlook } from '../forecast/forecast';
-import type { FittedPart } from '../kit/kit';
+import type { FittedPart, Individual } from '../kit/kit';
 import type { LeverSpec } from '../lever/lever';
 import { USUAL_RULES, type ShopRules } from '../rules/shopRules';
 import type { Laid, PlainValue } from '../sheet/sheet';
-import { limitInForce, shopRotorLimit, type ReadStamp } from '../wear/limitInForce';
+import { limitInForce, shopRotorLimit, stricter, type ReadStamp } from '../wear/limitInForce';
 import type { PadSpec } from '../wear/pads';
 import type { RotorDamage } from '../wear/rotor';
 import type { ThicknessLimit } from '../wear/verdict';
@@ -30,7 +30,7 @@ export interface Standard {
   /** Every reading of the stamp of the rotor that is on, oldest first. */
   stamps: readonly ReadStamp[];
   /** The rotor fitted since, if one was: it goes by its own stamp, construction and thickness when new. */
-  fittedRotor?: FittedPart | null;
+  fittedRotor?: Pick<Individual, 'newMm' | 'constructions'> | null;
   damage?: readonly RotorDamage[];
   /** A ridge was felt on the rotor that is on, in whichever sitting. */
   ridgeFelt?: boolean;
@@ -42,7 +42,8 @@ export interface Standard {
 
 /**
  * The limit in force for a rotor: its own stamp, then the sheet's, then the shop's. A rotor fitted since goes by the
- * sheet only when it is of the sheet's construction: a limit is chosen by construction [P].
+ * sheet only when it is of the sheet's construction: a limit is chosen by construction [P]. Where it may be or not be, by what was
+ * written of it, the stricter of the two counts [D].
  */
 export function rotorLimit({
   sheet,
@@ -50,17 +51,29 @@ export function rotorLimit({
   fittedRotor,
   rules = USUAL_RULES,
 }: Standard): ThicknessLimit {
-  const ofSheet = isOfSheet(sheet, fittedRotor) ? sheet.rotor.limit : null;
-  return limitInForce(stamps, ofSheet, shopRotorLimit(rules.figures));
+  const shop = shopRotorLimit(rules.figures);
+  const { limit } = sheet.rotor;
+  const of = constructionOf(sheet, fittedRotor);
+  const bySheet =
+    of === 'another' || !limit ? null : of === 'either' ? stricter(limit, shop) : limit;
+  return limitInForce(stamps, bySheet, shop);
 }
 
 /** Thickness when new: the rotor's own, else the sheet's when it is of the sheet's construction; mm. */
 export function rotorNewMm({ sheet, fittedRotor }: Standard): number | null {
-  return fittedRotor?.newMm ?? (isOfSheet(sheet, fittedRotor) ? sheet.rotor.newMm : null);
+  const { newMm } = sheet.rotor;
+  return fittedRotor?.newMm ?? (constructionOf(sheet, fittedRotor) === 'sheet' ? newMm : null);
 }
 
-function isOfSheet(sheet: SheetFacts, fitted: FittedPart | null | undefined): boolean {
-  return !fitted?.construction || fitted.construction === sheet.rotor.construction;
+/** Whether the rotor that is on is of the sheet's construction, by everything that was written of it. */
+function constructionOf(
+  { rotor }: SheetFacts,
+  fitted: Standard['fittedRotor'],
+): 'sheet' | 'another' | 'either' {
+  const written = fitted?.constructions ?? [];
+  const isSheets = (of: FittedPart['construction']) => of === null || of === rotor.construction;
+  if (written.every(isSheets)) return 'sheet';
+  return written.some(isSheets) ? 'either' : 'another';
 }
 
 /** Whether a plain value of a sheet is from memory: it may condemn, or warn, and never pass. */

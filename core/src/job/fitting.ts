@@ -1,7 +1,7 @@
 import type { End, Part } from '../ends';
 import { kitAt } from '../inspection/inspectEnd';
 import { compoundAdvice, type Rebedding } from '../kit/compound';
-import type { FittedPart } from '../kit/kit';
+import { isOrganicOnly, type FittedPart } from '../kit/kit';
 import type { UsedPart } from '../kit/usedPart';
 import { fault, type EntryBase, type EntryFault, type Kind } from './entry';
 
@@ -59,8 +59,8 @@ export const fitting: Kind<FittingEntry, Known> = {
     if (part !== 'pads' || condition === 'found') return null;
     const kit = kitAt(job, end);
     const sheetSays = job.identified[end]?.sheet.body.rotor.organicOnly ?? false;
-    const organicOnly = kit.rotor ? kit.rotor.organicOnly : sheetSays;
-    const advice = compoundAdvice({ organicOnly, bedded: kit.bedded }, compound ?? 'unknown');
+    const rotor = { organicOnly: isOrganicOnly(kit, sheetSays), bedded: kit.bedded };
+    const advice = compoundAdvice(rotor, compound ?? 'unknown');
     if (advice.code === 'refused') return fault('fitting-refused', 'compound', advice.why);
     return advice.code === 'change' && rebedding === null
       ? fault('fitting-refused', 'rebedding', 'compound-change')

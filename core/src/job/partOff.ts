@@ -1,5 +1,6 @@
 import type { End, Part } from '../ends';
 import { inspectEnd, kitAt, stampAt } from '../inspection/inspectEnd';
+import { isOrganicOnly } from '../kit/kit';
 import type { Goes, UsedPart } from '../kit/usedPart';
 import { fault, type EntryBase, type Kept, type Kind } from './entry';
 import type { Job } from './job';
@@ -61,13 +62,14 @@ export function usedPartOf(
             }
           : null;
   if (!item || !least) return 'measure-first';
-  const own = kitAt(job, end)[part];
+  const kit = kitAt(job, end);
+  const own = kit[part];
   const sheet = job.identified[end]!.sheet.body;
   return {
     part,
     description: own?.description ?? sheet.title,
     compound: own?.compound ?? null,
-    organicOnly: own?.organicOnly ?? (part === 'rotor' && sheet.rotor.organicOnly),
+    organicOnly: part === 'rotor' && isOrganicOnly(kit, sheet.rotor.organicOnly),
     construction: own?.construction ?? (part === 'rotor' ? sheet.rotor.construction : null),
     newMm: own?.newMm ?? (part === 'rotor' ? sheet.rotor.newMm : sheet.pads.newTotalMm),
     stampedLimit: part === 'rotor' ? stampAt(job, end) : null,

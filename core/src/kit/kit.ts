@@ -39,6 +39,8 @@ export interface Individual extends Fitting {
   newest: number;
   /** Where pads were last written to have metal in them; null where they never were. */
   withMetal: number | null;
+  /** Everything that was written of its construction; null for the sheet's. */
+  constructions: readonly FittedPart['construction'][];
   /** Every reading of its stamp by what was written of it, oldest first. */
   stamps: { seq: number; limit: NonNullable<FittedPart['stampedLimit']>; againMm: number | null }[];
 }
@@ -68,6 +70,15 @@ export function kitOf(fittings: readonly Fitting[], jobId: string): Kit {
   return { rotor, pads: pads.at(-1) ?? null, bedded };
 }
 
+/**
+ * Whether no pads with metal go on the rotor that is on: by its own mark; of one that was only found on the bike also by the brake's sheet,
+ * which its not being marked does not answer [D].
+ */
+export function isOrganicOnly({ rotor }: Pick<Kit, 'rotor'>, sheetSays: boolean): boolean {
+  if (rotor === null) return sheetSays;
+  return rotor.organicOnly || (rotor.condition === 'found' && sheetSays);
+}
+
 const isFittedAt = (part: Fitting, jobId: string) =>
   part.jobId === jobId && part.condition !== 'found';
 
@@ -91,6 +102,9 @@ const beginning = (fitting: Fitting): Individual => ({
   ...fitting,
   newest: fitting.seq,
   withMetal: metalOf(fitting),
+  // What was only found on the bike may be what the sheet describes, whatever it looks like.
+  constructions:
+    fitting.condition === 'found' ? [null, fitting.construction] : [fitting.construction],
   stamps: stampsOf(fitting),
 });
 
@@ -105,6 +119,7 @@ function knownAnew(known: Individual, found: Fitting): Individual {
     description: found.description,
     compound: found.compound ?? known.compound,
     withMetal: metalOf(found) ?? known.withMetal,
+    constructions: [...known.constructions, found.construction],
     organicOnly: known.organicOnly || found.organicOnly,
     construction: found.construction ?? known.construction,
     newMm: found.newMm ?? known.newMm,

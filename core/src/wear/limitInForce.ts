@@ -51,7 +51,7 @@ export function limitInForce(
 }
 
 /** The one of two that condemns more; the first where they are the same. */
-function stricter<L extends Pick<ThicknessLimit, 'limitMm' | 'atLimitIsWorn'>>(
+export function stricter<L extends Pick<ThicknessLimit, 'limitMm' | 'atLimitIsWorn'>>(
   one: L,
   other: L,
 ): L {

@@ -2,7 +2,7 @@ import { endSays } from '../../bikes/thirdBrake';
 import type { Identified, Job } from '@hold-fast/core/job/job';
 import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
 import { compoundAdvice, type Compound } from '@hold-fast/core/kit/compound';
-import { CONDITIONS_FITTED, type Kit } from '@hold-fast/core/kit/kit';
+import { CONDITIONS_FITTED, isOrganicOnly, type Kit } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { zodResolver } from '@hookform/resolvers/zod';
@@ -210,9 +210,9 @@ function fittedAs(written: WrittenPart, rotor: boolean) {
 }
 
 /** What a compound comes to on the rotor it would bed in. */
-function adviceOn({ rotor, bedded }: Kit, { sheet }: Identified, compound: Compound) {
-  const organicOnly = rotor?.organicOnly ?? sheet.body.rotor.organicOnly;
-  return compoundAdvice({ organicOnly, bedded }, compound);
+function adviceOn(kit: Kit, { sheet }: Identified, compound: Compound) {
+  const organicOnly = isOrganicOnly(kit, sheet.body.rotor.organicOnly);
+  return compoundAdvice({ organicOnly, bedded: kit.bedded }, compound);
 }
 
 /** What goes with a part that comes on. */
