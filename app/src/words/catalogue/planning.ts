@@ -5,7 +5,7 @@ export interface PlanningWords {
     beforeItIsSigned: string;
     stepsDone: (value: number) => string;
     leftOut: (end: string, does: string, reason: string) => string;
-    notDone: string;
+    noLongerFor: string;
     fell: (end: string, procedure: string) => string;
     theSignOffStillAsks: string;
     nothingStandsInTheWay: string;

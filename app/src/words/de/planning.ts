@@ -7,7 +7,7 @@ export const planning: PlanningWords = {
     beforeItIsSigned: 'Vor dem Unterschreiben',
     stepsDone: (value) => `${value} Schritte getan.`,
     leftOut: (end, does, reason) => `Ausgelassen, ${end}: ${does}: „${reason}“.`,
-    notDone: 'Nicht getan',
+    noLongerFor: 'Nicht mehr für diese Bremse',
     fell: (end, procedure) =>
       `${end}: ${procedure}, geplant für eine andere Art von Bremse, als es jetzt ist. Die Arbeit neu planen.`,
     theSignOffStillAsks: 'Beim Unterschreiben ist noch offen',

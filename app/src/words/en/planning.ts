@@ -7,7 +7,7 @@ export const planning: PlanningWords = {
     beforeItIsSigned: 'Before it is signed',
     stepsDone: (value) => `${value} steps done.`,
     leftOut: (end, does, reason) => `Left out, ${end}: ${does}: “${reason}”.`,
-    notDone: 'Not done',
+    noLongerFor: 'No longer for this brake',
     fell: (end, procedure) =>
       `${end}: ${procedure}, planned for another kind of brake than it is now. Plan its work anew.`,
     theSignOffStillAsks: 'The sign-off still asks',

@@ -42,7 +42,7 @@ export function AllDone({ job }: { job: Job }) {
       <Section label={planningWords.allDone.beforeItIsSigned}>
         <Words>{planningWords.allDone.stepsDone(standing.length - skipped.length)}</Words>
         {plan && plan.fell.length > 0 ? (
-          <Note kind="caution" title={planningWords.allDone.notDone}>
+          <Note kind="caution" title={planningWords.allDone.noLongerFor}>
             {plan.fell.map(({ end, procedure }) => (
               <Words key={`${end} ${procedure}`}>
                 {planningWords.allDone.fell(
