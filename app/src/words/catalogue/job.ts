@@ -25,6 +25,7 @@ export interface JobWords {
     onePiece: string;
     twoPiecesRiveted: string;
     limitStampedOnItMm: string;
+    foundItsStampsCount: string;
     theOldRotorsStampDoes: string;
     theStampOnceMoreMm: string;
     itIsLaxerThanThe: string;

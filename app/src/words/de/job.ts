@@ -26,6 +26,8 @@ export const job: JobWords = {
     onePiece: 'Einteilig',
     twoPiecesRiveted: 'Zweiteilig, genietet',
     limitStampedOnItMm: 'Eingeprägte Grenze, mm',
+    foundItsStampsCount:
+      'Es ist die Scheibe, die drauf war: Was von ihrer Prägung schon gelesen wurde, gilt weiter, und was das Datenblatt von ihr sagt.',
     theOldRotorsStampDoes:
       'Die Prägung der alten Scheibe gilt nicht für diese. Ohne Prägung gilt die Grenze des Datenblatts nur für eine Scheibe von dessen Bauart.',
     theStampOnceMoreMm: 'Die Prägung noch einmal, mm',
@@ -56,7 +58,7 @@ export const job: JobWords = {
     whatIsDoneAboutIt: 'Was deswegen geschieht',
     chooseWhatIsDoneAbout: 'Wählen, was deswegen geschieht.',
     foundOnTheBikeWritten:
-      'Am Rad vorgefunden: aufgeschrieben, die Messwerte laufen weiter wie bisher.',
+      'Am Rad vorgefunden: aufgeschrieben, Messwerte und Vorgeschichte bleiben, wie sie waren.',
     theOldOnesReadingsAnd:
       'Messwerte und Urteil des alten Teils bleiben in der Aufzeichnung. Dieses gilt als nicht geprüft, bis es gemessen ist.',
     arrowForwardPrintingOutward: 'Pfeil nach vorn, Schrift nach außen',

@@ -26,6 +26,8 @@ export const job: JobWords = {
     onePiece: 'One piece',
     twoPiecesRiveted: 'Two pieces, riveted',
     limitStampedOnItMm: 'Limit stamped on it, mm',
+    foundItsStampsCount:
+      'It is the rotor that was on: what was read of its stamp before still counts, and what the sheet says of it.',
     theOldRotorsStampDoes:
       'The old rotor’s stamp does not count for this one. Without a stamp the sheet’s limit counts only for a rotor of the sheet’s construction.',
     theStampOnceMoreMm: 'The stamp once more, mm',
@@ -54,7 +56,8 @@ export const job: JobWords = {
       `Rotor: ${from}. Pads: ${to}. Some want a new rotor, others strip the track and bed in again.`,
     whatIsDoneAboutIt: 'What is done about it',
     chooseWhatIsDoneAbout: 'Choose what is done about it.',
-    foundOnTheBikeWritten: 'Found on the bike: written down, its readings go on as they were.',
+    foundOnTheBikeWritten:
+      'Found on the bike: written down, its readings and its past go on as they were.',
     theOldOnesReadingsAnd:
       'The old one’s readings and verdict stay in the record. This one is not inspected until it is measured.',
     arrowForwardPrintingOutward: 'Arrow forward, printing outward',

@@ -172,7 +172,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       </Section>
       {condition === 'used' ? <UsedShelf part={part} chosen={used} onChoose={choose} /> : null}
       {rotor ? (
-        <RotorFields control={control} used={condition === 'used'} twice={twice} />
+        <RotorFields control={control} condition={condition} twice={twice} />
       ) : (
         <PadFields control={control} advice={advice} />
       )}

@@ -7,20 +7,20 @@ import { Words } from '../../../ui/Words';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import type { WrittenPart } from './writtenPart';
+import type { Condition, WrittenPart } from './writtenPart';
 
 const says = jobWords.fitPart;
 
 interface Props {
   control: Control<WrittenPart>;
-  /** It comes off another brake. */
-  used: boolean;
+  /** Undefined until somebody says. */
+  condition: Condition | undefined;
   /** Its stamp is asked for twice. */
   twice: boolean;
 }
 
 /** A rotor by itself: its construction, its stamp, how thick it was, and why it came off. */
-export function RotorFields({ control, used, twice }: Props) {
+export function RotorFields({ control, condition, twice }: Props) {
   const mm = { control, inputMode: 'decimal' } as const;
   return (
     <>
@@ -40,7 +40,7 @@ export function RotorFields({ control, used, twice }: Props) {
           name="limitMm"
           label={says.limitStampedOnItMm}
           placeholder={words.field.none}
-          hint={says.theOldRotorsStampDoes}
+          hint={condition === 'found' ? says.foundItsStampsCount : says.theOldRotorsStampDoes}
         />
         {twice ? (
           <FormLine
@@ -67,7 +67,7 @@ export function RotorFields({ control, used, twice }: Props) {
           ]}
         />
       </Section>
-      {used ? <WhyItCameOff control={control} /> : null}
+      {condition === 'used' ? <WhyItCameOff control={control} /> : null}
     </>
   );
 }

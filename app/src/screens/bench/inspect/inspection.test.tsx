@@ -373,6 +373,17 @@ describe('fitting a part', () => {
     expect(lastSent()).toMatchObject({ kind: 'fitting', organicOnly: true });
   });
 
+  it('says of a rotor that is found that its stamp and its sheet still count, and of another that they do not', () => {
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    const counts = () => screen.queryByText(/what was read of its stamp before still counts/);
+    const another = () => screen.queryByText(/The old rotor’s stamp does not count for this one/);
+    fireEvent.press(screen.getByText('Used'));
+    expect([counts(), another()]).toEqual([null, expect.anything()]);
+    fireEvent.press(screen.getByText('Found on the bike'));
+    expect([counts(), another()]).toEqual([expect.anything(), null]);
+    expect(screen.getByText(/its readings and its past go on as they were/)).toBeTruthy();
+  });
+
   it('takes what came off the shelf for new, until it has gone in', async () => {
     const at = '2026-11-25T08:50:00.000Z';
     const by = 'Maren Okafor';
