@@ -1,5 +1,5 @@
 import { fastenerRule } from '../torque/fasteners';
-import { areEqual, type ClampGaps } from '../torque/proof';
+import { areGapsEqual, type ClampGaps } from '../torque/proof';
 import { fault, type EntryBase, type Kind } from './entry';
 
 /** The gaps at both ends of a clamp once it is tight, mm. */
@@ -18,7 +18,7 @@ export const clampGaps: Kind<ClampGapsEntry> = {
     if (!fastenerRule(tightened.fastener).clamp)
       return fault('invalid-input', 'tighteningId', 'no-clamp');
     // Unequal gaps fail the step [P]: feeling them again with nothing loosened is no answer.
-    return tightened.gaps && !areEqual(tightened.gaps)
+    return tightened.gaps && !areGapsEqual(tightened.gaps)
       ? fault('invalid-input', 'oneMm', 'gaps-were-unequal')
       : null;
   },

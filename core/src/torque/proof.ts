@@ -21,7 +21,7 @@ export interface ClampGaps {
 const GAPS_DIFFER_MM = 0.2;
 
 /** Whether the gaps at both ends of a clamp are equal. */
-export const areEqual = ({ oneMm, otherMm }: ClampGaps): boolean =>
+export const areGapsEqual = ({ oneMm, otherMm }: ClampGaps): boolean =>
   Math.abs(oneMm - otherMm) <= GAPS_DIFFER_MM + 1e-9;
 
 /** A tightening as it was done. */
@@ -95,7 +95,7 @@ export function flawsOfProof(tightening: Tightening): ProofFlaw[] {
     flaws.push('over-torqued');
   if (fastenerRule(tightening.fastener).clamp) {
     if (gaps === null) flaws.push('gaps-open');
-    else if (!areEqual(gaps)) flaws.push('gaps-unequal');
+    else if (!areGapsEqual(gaps)) flaws.push('gaps-unequal');
   }
   if (window.tag === 'M') flaws.push('torque-from-memory');
   if (outOfOrder(tightening)) flaws.push('passes-out-of-order');

@@ -1,5 +1,5 @@
 import type { Job, Tightened } from '@hold-fast/core/job/job';
-import { areEqual } from '@hold-fast/core/torque/proof';
+import { areGapsEqual } from '@hold-fast/core/torque/proof';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/jobWrites';
@@ -9,7 +9,6 @@ import { numberOf } from '../../../ui/numberOf';
 import { size, space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { fieldSays } from '../../../words/faultWords';
-import { capital } from '../../../words/capital';
 import { Note } from '../../../ui/Note';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
@@ -38,10 +37,8 @@ export function Gaps({ job, tightened }: { job: Job; tightened: Tightened }) {
           )}
         </Words>
       ) : null}
-      {gaps && !areEqual(gaps) ? (
-        <Note kind="caution" title={capital(words.flaw['gaps-unequal'])}>
-          {fieldSays({ path: 'oneMm', code: 'gaps-were-unequal' })}
-        </Note>
+      {gaps && !areGapsEqual(gaps) ? (
+        <Note kind="caution">{fieldSays({ path: 'oneMm', code: 'gaps-were-unequal' })}</Note>
       ) : (
         <>
           <View style={styles.pair}>
