@@ -4,7 +4,9 @@ import {
   existsSync,
   mkdirSync,
   mkdtempSync,
+  readdirSync,
   readFileSync,
+  renameSync,
   rmSync,
   statfsSync,
   writeFileSync,
@@ -17,6 +19,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 // A Unix socket's whole path must stay under this many bytes.
 const LONGEST_SOCKET_PATH = 100;
 const MARKER = 'set-up-complete';
+const MAKING = 'making-';
 
 interface RunningMariadb {
   socketPath: string;
@@ -98,6 +101,9 @@ export async function startMariadb(options: MariadbOptions): Promise<RunningMari
 
 /** A server that takes longer to stop hangs. */
 const LONGEST_STOP_MS = 30_000;
+/** One that was left, and neither greets nor goes in this time, hangs. */
+const LONGEST_HANG_MS = 10_000;
+const LONGEST_START_MS = 30_000;
 
 /** A server that runs, and the guard that ends it when this process is killed. */
 interface Served {
@@ -208,15 +214,28 @@ function configuration(
   ].join('\n');
 }
 
+/**
+ * Makes the data folder under a name of its own first: what a start that was killed has begun may still be at work in its
+ * one, which nobody waits for, and is taken away as soon as nothing writes to it.
+ */
 function makeDataFolder(directory: string, configFile: string): void {
+  for (const begun of readdirSync(directory).filter((name) => name.startsWith(MAKING)))
+    try {
+      rmSync(path.join(directory, begun), { recursive: true, force: true });
+    } catch {
+      // Written to at this moment: the next start finds it still.
+    }
   const marker = path.join(directory, MARKER);
   if (existsSync(marker)) return;
-  rmSync(path.join(directory, 'data'), { recursive: true, force: true });
+  const data = path.join(directory, 'data');
+  rmSync(data, { recursive: true, force: true });
+  const making = mkdtempSync(path.join(directory, MAKING));
   const me = userInfo().username;
   const made = spawnSync(
     'mariadb-install-db',
     [
       `--defaults-file=${configFile}`,
+      `--datadir=${making}`,
       `--user=${me}`,
       '--auth-root-authentication-method=socket',
       `--auth-root-socket-user=${me}`,
@@ -229,6 +248,7 @@ function makeDataFolder(directory: string, configFile: string): void {
       `The database folder could not be made: ${made.error?.message ?? made.stderr.trim().split('\n').at(-1)}. ` +
         'Install MariaDB with: apt-get install mariadb-server',
     );
+  renameSync(making, data);
   writeFileSync(marker, '');
 }
 
@@ -267,11 +287,12 @@ function isMariadb(pid: number): boolean {
  * that it was told to stop. One that is shutting down is given time to finish; null once there is none.
  */
 async function oldServer(pidFile: string, socketPath: string): Promise<number | null> {
-  for (let tries = 0; ; tries++) {
+  for (const since = Date.now(); ;) {
     const left = runningPid(pidFile);
     if (left === null || (await greets(socketPath))) return left;
-    if (tries === 100) endHung(left);
-    if (tries === 200)
+    const waited = Date.now() - since;
+    if (waited > LONGEST_HANG_MS) endHung(left);
+    if (waited > 2 * LONGEST_HANG_MS)
       throw new Error('Another database server holds this data folder. End it, then start again.');
     await pause(100);
   }
@@ -289,7 +310,7 @@ async function waitUntilReady(
 ): Promise<void> {
   let failure: Error | null = null;
   server.once('error', (error) => (failure = error));
-  for (let tries = 0; tries < 600; tries++) {
+  for (const since = Date.now(); Date.now() - since < LONGEST_START_MS;) {
     if (failure)
       throw new Error(
         `MariaDB could not be run: ${(failure as Error).message}. Install it with: apt-get install mariadb-server`,
@@ -299,7 +320,7 @@ async function waitUntilReady(
     if (await greets(socketPath)) return;
     await pause(50);
   }
-  throw new Error(`MariaDB did not start in 30 s. ${reasonOf(directory)}`);
+  throw new Error(`MariaDB did not start in ${LONGEST_START_MS / 1000} s. ${reasonOf(directory)}`);
 }
 
 /** What it needs to begin with: its temporary tables and a little of its log, bytes. */
