@@ -55,7 +55,7 @@ const FOUND_AT_ONCE = 20;
 
 /**
  * Bikes that have every word as the start of a word in their customer, name, maker or serial, or a word as a tag of theirs. The
- * longest word leads, the others are looked up at what it finds.
+ * longest word leads, the others are looked up at what it finds. Whose tag it is comes first: a tag is read off the bike at hand.
  */
 export async function findBikes(on: Queryable, words: readonly string[]): Promise<FoundBike[]> {
   const [longest = '', ...others] = [...words].sort((a, b) => b.length - a.length);
@@ -71,8 +71,8 @@ export async function findBikes(on: Queryable, words: readonly string[]): Promis
     `${FOUND} JOIN
        ((SELECT DISTINCT x.bike_id FROM bike_word x WHERE x.word LIKE ? ${has} LIMIT ${FOUND_AT_ONCE})
          UNION (SELECT x.bike_id FROM job x WHERE x.tag = ? ${has})) found ON found.bike_id = b.id
-     ORDER BY bikeName, bikeId`,
-    [startOf(longest), ...rest, tagOf(longest), ...rest],
+     ORDER BY (SELECT MAX(t.tag = ?) FROM job t WHERE t.bike_id = b.id) DESC, bikeName, bikeId`,
+    [startOf(longest), ...rest, tagOf(longest), ...rest, tagOf(longest)],
   );
   return rows.map(foundOf);
 }

@@ -189,13 +189,26 @@ describe('finding a bike', () => {
     taken.bike.name = 'Quayside hauler';
     taken.bike.serial = 'XK-91';
     const job = (await client.sendJob('POST', '/jobs', taken)).body;
-    for (const words of ['zeb', 'quays', 'hauler zeb', 'xk', String(job.tag), "zeb'; DROP"]) {
+    for (const words of ['zeb', 'quays', 'hauler zeb', 'xk', `zeb ${job.tag}`, "zeb'; DROP"]) {
       const found = (
         await client.send<Page<FoundBike>>('GET', `/bikes?q=${encodeURIComponent(words)}`)
       ).body;
       const expected = words.includes('DROP') ? [] : [taken.bike.id];
       expect([words, found.items.map(({ bikeId }) => bikeId)]).toEqual([words, expected]);
     }
+  });
+
+  it('puts the bike that wears a tag before those whose serial begins like it', async () => {
+    const tagged = checkIn();
+    const { tag } = (await client.sendJob('POST', '/jobs', tagged)).body;
+    const alike = checkIn();
+    alike.bike.name = 'A name that comes first';
+    alike.bike.serial = `${tag}7-Q`;
+    await client.send('POST', '/jobs', alike);
+    const found = (await client.send<Page<FoundBike>>('GET', `/bikes?q=${tag}`)).body;
+    const ids = found.items.map(({ bikeId }) => bikeId);
+    expect(ids[0]).toBe(tagged.bike.id);
+    expect(ids).toContain(alike.bike.id);
   });
 
   it('gives phone numbers to leads and the owner alone', async () => {
