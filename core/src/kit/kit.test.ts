@@ -78,7 +78,13 @@ describe('kit as fitted', () => {
           construction: 'two-piece',
           organicOnly: true,
         }),
-        fitted({ seq: 3, part: 'rotor', condition: 'found', description: 'Tolve 180 F' }),
+        fitted({
+          seq: 3,
+          part: 'rotor',
+          condition: 'found',
+          description: 'Tolve 180 F',
+          newMm: 1.6,
+        }),
       ],
       'today',
     );

@@ -108,6 +108,10 @@ const beginning = (fitting: Fitting): Individual => ({
   stamps: stampsOf(fitting),
 });
 
+/** The larger of two thicknesses when new, where either is known: by it the less is left. */
+const larger = (one: number | null, other: number | null) =>
+  one === null || other === null ? (one ?? other) : Math.max(one, other);
+
 /**
  * A part with what is seen of it anew: how it came on, why it came off last, and a mark for organic pads stay: writing it down once more
  * answers none of them [D].
@@ -122,7 +126,7 @@ function knownAnew(known: Individual, found: Fitting): Individual {
     constructions: [...known.constructions, found.construction],
     organicOnly: known.organicOnly || found.organicOnly,
     construction: found.construction ?? known.construction,
-    newMm: found.newMm ?? known.newMm,
+    newMm: larger(found.newMm, known.newMm),
     stampedLimit: found.stampedLimit ?? known.stampedLimit,
     cameOffFor: known.cameOffFor ?? found.cameOffFor,
     stamps: [...known.stamps, ...stampsOf(found)],
