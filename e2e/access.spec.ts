@@ -1,5 +1,6 @@
 import { expect, test as base, type Page } from '@playwright/test';
 import axe from 'axe-core';
+import { AT_THE_BENCH } from './widths';
 import { beginRotor, checkIn, goTo, identify, openBench, openJobs, widen } from './bench';
 import { PHONE, WIDE } from '../scripts/chromium';
 
@@ -135,28 +136,30 @@ async function faultsOf(page: Page, rules?: string[]): Promise<string[]> {
     .map(({ id, nodes }) => `${id} ${nodes[0]!.html.slice(0, 160)}`);
 }
 
+// Each is looked at in both widths on the phone’s turn.
 for (const [bike, paths] of Object.entries(VIEWS))
   for (const path of paths)
-    test(`no serious accessibility fault: ${bike} ${path}`, async ({ signedIn: page }, {
-      project,
-    }) => {
-      test.skip(project.name === 'wide', 'looked at in both widths on the phone’s turn');
-      await page.setViewportSize(PHONE);
-      await page.emulateMedia({ colorScheme: 'light' });
-      await goTo(page, (await jobOf(page, bike)) + (await withBike(page, path)));
-      await expect(page.getByRole('main')).toBeVisible();
-      await expect(page.getByLabel('Loading')).toHaveCount(0);
-      expect(await faultsOf(page)).toEqual([]);
-      // Nothing but colours changes with the dark, and they do not change with the width.
-      const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
-      const light = await paper();
-      await page.emulateMedia({ colorScheme: 'dark' });
-      await expect.poll(paper).not.toBe(light);
-      expect(await faultsOf(page, ['color-contrast'])).toEqual([]);
-      await page.emulateMedia({ colorScheme: 'light' });
-      await widen(page, WIDE);
-      expect(await faultsOf(page)).toEqual([]);
-    });
+    test(
+      `no serious accessibility fault: ${bike} ${path}`,
+      AT_THE_BENCH,
+      async ({ signedIn: page }) => {
+        await page.setViewportSize(PHONE);
+        await page.emulateMedia({ colorScheme: 'light' });
+        await goTo(page, (await jobOf(page, bike)) + (await withBike(page, path)));
+        await expect(page.getByRole('main')).toBeVisible();
+        await expect(page.getByLabel('Loading')).toHaveCount(0);
+        expect(await faultsOf(page)).toEqual([]);
+        // Nothing but colours changes with the dark, and they do not change with the width.
+        const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+        const light = await paper();
+        await page.emulateMedia({ colorScheme: 'dark' });
+        await expect.poll(paper).not.toBe(light);
+        expect(await faultsOf(page, ['color-contrast'])).toEqual([]);
+        await page.emulateMedia({ colorScheme: 'light' });
+        await widen(page, WIDE);
+        expect(await faultsOf(page)).toEqual([]);
+      },
+    );
 
 test('every place can be reached and used by the keyboard, and says where one is', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { openBench, openFromBench } from './bench';
+import { AT_THE_BENCH } from './widths';
 
 // What the server paints is what the app shows: held against each other element by element.
 
@@ -70,94 +71,100 @@ test('the Bench stands painted before any program runs, and the app shows the sa
   await app.context().close();
 });
 
-test('what is pressed before the program is there is pressed once it is', async ({
-  page,
-  browser,
-}) => {
-  await openBench(page);
-  const early = await another(browser, page);
-  let come = () => undefined as void;
-  const comes = new Promise<void>((resolve) => (come = resolve));
-  await early.route(PROGRAM, async (route) => {
-    await comes;
-    await route.continue();
-  });
-  await early.goto('/bench', { waitUntil: 'commit' });
-  const row = early.locator('.painted a[href^="/bench/"]').nth(1);
-  const href = (await row.getAttribute('href'))!;
-  await row.click();
-  await expect(early).toHaveURL(/\/bench$/);
-  come();
-  await expect(early).toHaveURL(new RegExp(`${href}$`));
-  // Back leads to the Bench, and not out of the app.
-  await early.goBack();
-  await expect(early).toHaveURL(/\/bench$/);
-  await early.context().close();
-});
+test(
+  'what is pressed before the program is there is pressed once it is',
+  AT_THE_BENCH,
+  async ({ page, browser }) => {
+    await openBench(page);
+    const early = await another(browser, page);
+    let come = () => undefined as void;
+    const comes = new Promise<void>((resolve) => (come = resolve));
+    await early.route(PROGRAM, async (route) => {
+      await comes;
+      await route.continue();
+    });
+    await early.goto('/bench', { waitUntil: 'commit' });
+    const row = early.locator('.painted a[href^="/bench/"]').nth(1);
+    const href = (await row.getAttribute('href'))!;
+    await row.click();
+    await expect(early).toHaveURL(/\/bench$/);
+    come();
+    await expect(early).toHaveURL(new RegExp(`${href}$`));
+    // Back leads to the Bench, and not out of the app.
+    await early.goBack();
+    await expect(early).toHaveURL(/\/bench$/);
+    await early.context().close();
+  },
+);
 
-test('whoever signed out here is shown nothing of the Bench, though the cookie is still there', async ({
-  page,
-  browser,
-}) => {
-  await openBench(page);
-  const left = await another(browser, page, false);
-  await left.goto('/bench');
-  await expect(left.locator('.painted')).toHaveCount(1);
-  await left.addInitScript("localStorage.setItem('hold-fast.signed-out', '')");
-  await left.reload();
-  await expect(left.locator('#first')).toHaveCount(1);
-  await expect(left.locator('.painted')).toHaveCount(0);
-  await left.context().close();
-});
+test(
+  'whoever signed out here is shown nothing of the Bench, though the cookie is still there',
+  AT_THE_BENCH,
+  async ({ page, browser }) => {
+    await openBench(page);
+    const left = await another(browser, page, false);
+    await left.goto('/bench');
+    await expect(left.locator('.painted')).toHaveCount(1);
+    await left.addInitScript("localStorage.setItem('hold-fast.signed-out', '')");
+    await left.reload();
+    await expect(left.locator('#first')).toHaveCount(1);
+    await expect(left.locator('.painted')).toHaveCount(0);
+    await left.context().close();
+  },
+);
 
-test('a pressed job shows its head at once, before the job itself has come', async ({
-  page,
-}, info) => {
-  test.skip(info.project.name !== 'phone', 'at the counter a job opens beside the list');
-  await openBench(page);
-  let come = () => undefined as void;
-  const comes = new Promise<void>((resolve) => (come = resolve));
-  await page.route(/\/api\/jobs\/[0-9a-f-]{36}$/, async (route) => {
-    await comes;
-    await route.continue();
-  });
-  const row = page.getByRole('link', { name: /Post trike 7/ });
-  const [tab] = await Promise.all([
-    page.context().waitForEvent('page'),
-    row.click({ modifiers: ['ControlOrMeta'] }),
-  ]);
-  await expect(page).toHaveURL(/\/bench$/);
-  await tab.close();
-  await row.click();
-  await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}$/);
-  await expect(page.getByText('Post trike 7')).toBeVisible();
-  await expect(page.getByRole('status')).toBeVisible();
-  await expect(page.getByRole('button', { name: /Carry on|Sign off/ })).toHaveCount(0);
-  await page.getByRole('button', { name: /^Back: \d+, Bench/ }).click();
-  await expect(row).toBeVisible();
-  await row.click();
-  come();
-  await expect(page.getByRole('button', { name: /Carry on/ })).toBeVisible();
-});
+test(
+  'a pressed job shows its head at once, before the job itself has come',
+  AT_THE_BENCH,
+  async ({ page }) => {
+    // At the counter a job opens beside the list.
+    await openBench(page);
+    let come = () => undefined as void;
+    const comes = new Promise<void>((resolve) => (come = resolve));
+    await page.route(/\/api\/jobs\/[0-9a-f-]{36}$/, async (route) => {
+      await comes;
+      await route.continue();
+    });
+    const row = page.getByRole('link', { name: /Post trike 7/ });
+    const [tab] = await Promise.all([
+      page.context().waitForEvent('page'),
+      row.click({ modifiers: ['ControlOrMeta'] }),
+    ]);
+    await expect(page).toHaveURL(/\/bench$/);
+    await tab.close();
+    await row.click();
+    await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}$/);
+    await expect(page.getByText('Post trike 7')).toBeVisible();
+    await expect(page.getByRole('status')).toBeVisible();
+    await expect(page.getByRole('button', { name: /Carry on|Sign off/ })).toHaveCount(0);
+    await page.getByRole('button', { name: /^Back: \d+, Bench/ }).click();
+    await expect(row).toBeVisible();
+    await row.click();
+    come();
+    await expect(page.getByRole('button', { name: /Carry on/ })).toBeVisible();
+  },
+);
 
-test('what is pressed while its part of the program is there, and what that shares is not, opens once it is', async ({
-  page,
-}) => {
-  let come = () => undefined as void;
-  const comes = new Promise<void>((resolve) => (come = resolve));
-  await page.route(/\/__common-/, async (route) => {
-    await comes;
-    await route.continue();
-  });
-  // It comes by itself once the Bench stands.
-  const part = page.waitForResponse(/\/behind-/);
-  const hands = await openBench(page);
-  await (await part).finished();
-  await hands.touch(hands.button('Check in a bike'));
-  await expect(page).toHaveURL(/check-in$/);
-  come();
-  await expect(page.getByLabel('Find', { exact: true })).toBeVisible();
-});
+test(
+  'what is pressed while its part of the program is there, and what that shares is not, opens once it is',
+  AT_THE_BENCH,
+  async ({ page }) => {
+    let come = () => undefined as void;
+    const comes = new Promise<void>((resolve) => (come = resolve));
+    await page.route(/\/__common-/, async (route) => {
+      await comes;
+      await route.continue();
+    });
+    // It comes by itself once the Bench stands.
+    const part = page.waitForResponse(/\/behind-/);
+    const hands = await openBench(page);
+    await (await part).finished();
+    await hands.touch(hands.button('Check in a bike'));
+    await expect(page).toHaveURL(/check-in$/);
+    come();
+    await expect(page.getByLabel('Find', { exact: true })).toBeVisible();
+  },
+);
 
 test('a job is opened without the page being loaded anew, and its name has the focus', async ({
   page,

@@ -1,7 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM, PHONE, WIDE } from '../scripts/chromium';
+import { AT_THE_BENCH, AT_THE_COUNTER } from './widths';
 
-const AT_THE_COUNTER = [
+const COUNTER_FILES = [
   'passport.spec.ts',
   'people.spec.ts',
   'report.spec.ts',
@@ -9,7 +10,7 @@ const AT_THE_COUNTER = [
   'tables.spec.ts',
 ];
 
-const AT_THE_BENCH = [
+const BENCH_FILES = [
   'badInput.spec.ts',
   'empty.spec.ts',
   'feed.spec.ts',
@@ -54,9 +55,20 @@ export default defineConfig({
     actionTimeout: 30_000,
   },
   // Each way is walked at the width it is worked at: a brake on the phone, the shop's own at the counter. How
-  // every view looks at both is held by access.spec.ts, and what is done at either by the files in neither list.
+  // every view looks at both is held by access.spec.ts, and what is done at either by the files in neither list, but for
+  // tests of theirs that say where.
   projects: [
-    { name: 'phone', use: { viewport: PHONE, hasTouch: true }, testIgnore: AT_THE_COUNTER },
-    { name: 'wide', use: { viewport: WIDE }, testIgnore: AT_THE_BENCH },
+    {
+      name: 'phone',
+      use: { viewport: PHONE, hasTouch: true },
+      testIgnore: COUNTER_FILES,
+      grepInvert: new RegExp(AT_THE_COUNTER.tag),
+    },
+    {
+      name: 'wide',
+      use: { viewport: WIDE },
+      testIgnore: BENCH_FILES,
+      grepInvert: new RegExp(AT_THE_BENCH.tag),
+    },
   ],
 });

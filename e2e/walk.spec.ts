@@ -10,6 +10,7 @@ import {
   takeWrench,
   verdict,
 } from './bench';
+import { AT_THE_COUNTER } from './widths';
 import { readLever } from './walker';
 
 test('one bike measured, judged, tightened, filled, signed, remembered', async ({ page }, {
@@ -122,7 +123,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await expect(page.getByText(/Sealed as record/)).toBeVisible();
 });
 
-test('a bike’s page draws the wear of its earlier visits', async ({ page }) => {
+test('a bike’s page draws the wear of its earlier visits', AT_THE_COUNTER, async ({ page }) => {
   const hands = await openBench(page);
   await goTo(page, '/bikes');
   await page.getByLabel('Find', { exact: true }).fill('post tri');
