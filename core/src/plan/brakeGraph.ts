@@ -67,7 +67,6 @@ export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTas
     const consider = (step: StepId, count: number) => {
       const { needs, sets } = stepRule(step);
       if (unmet(state, needs)) return;
-      if (centred && step !== 'torque-caliper') return;
       // What a set-up would set is set already: it changes nothing.
       if (count === worked[at] && unmet(state, sets) === null) return;
       const after = { ...state, ...sets };
@@ -81,8 +80,12 @@ export function brakeGraph({ brake, start, work, done, until = READY }: BrakeTas
       }
       found.push({ step, to });
     };
-    for (const step of setUps[worked[at]!]!) consider(step, worked[at]!);
-    if (next !== null) consider(next, worked[at]! + 1);
+    // Whatever was chosen since: its bolts come first.
+    if (centred) consider('torque-caliper', worked[at]!);
+    else {
+      for (const step of setUps[worked[at]!]!) consider(step, worked[at]!);
+      if (next !== null) consider(next, worked[at]! + 1);
+    }
     moves.push(found);
   }
   const finished = states.map(
@@ -106,15 +109,29 @@ const waitingSetUps = (open: readonly StepId[]): readonly StepId[] =>
 const ridesIn = (steps: readonly StepId[]) =>
   ONE_RIDE.reduce((bits, ride, i) => bits | (steps.includes(ride) ? 1 << i : 0), 0);
 
-/** A joint that stands open is closed, with all work on joints, before anything else that was found since: no lever is pulled over it. */
+/**
+ * A joint that stands open is closed, with all work on joints and what that waits for, before anything else that was found since: no lever
+ * is pulled over it.
+ */
 function joinedFirst(start: BrakeState, open: readonly StepId[]): StepId[] {
   if (start.hoseAtLever === 'joined' && start.hoseAtCaliper === 'joined') return [...open];
-  return [...open.filter(isOfJoints), ...open.filter((id) => !isOfJoints(id))];
+  const joints = open.filter(isOfJoints);
+  const first = (id: StepId) =>
+    joints.includes(id) || joints.some((next) => leadsTo(id, next, start));
+  return [...open.filter(first), ...open.filter((id) => !first(id))];
 }
 /** Work on hose and joints: all of the fluid's stage but the bleeds. */
 function isOfJoints(id: StepId): boolean {
   const rule = stepRule(id);
   return rule.kind === 'work' && rule.stage === 'fluid' && !isBleedMethod(id);
+}
+/** Whether work brings about what another needs and does not find. */
+function leadsTo(id: StepId, next: StepId, start: BrakeState): boolean {
+  const { sets } = stepRule(id);
+  const { needs } = stepRule(next);
+  return (Object.keys(sets) as (keyof BrakeState)[]).some(
+    (name) => allows(needs[name], sets[name]) && !allows(needs[name], start[name]),
+  );
 }
 
 function inOrder(steps: readonly StepId[]): StepId[] {
@@ -159,7 +176,8 @@ function setUpsBefore(next: StepId | null, until: Wanted): StepId[] {
   return found;
 }
 
-function allows(want: unknown, value: unknown): boolean {
+/** Whether a value is one of those that are wanted; none is where nothing is. */
+export function allows(want: unknown, value: unknown): boolean {
   return Array.isArray(want) ? want.includes(value) : want !== undefined && want === value;
 }
 

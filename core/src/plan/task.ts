@@ -14,8 +14,8 @@ import {
   type FirstBleed,
 } from '../fluid/bleedMethods';
 import type { BrakeKind } from '../kit/traits';
-import { stepRule, type StepId } from '../procedure/steps';
-import type { BrakeTask } from './brakeGraph';
+import { STEP_IDS, stepRule, type StepId } from '../procedure/steps';
+import { allows, type BrakeTask } from './brakeGraph';
 import {
   benchAfter,
   planBike,
@@ -72,15 +72,22 @@ export function taskOf(
       (id) => !unridden || !takesARide(id),
     );
     const here = again.filter((each) => each.end === end);
-    const standing = standingAt(end, steps, here, work);
+    const after = stateAfter(end, chosen, steps, here);
+    const standing = standingAt(end, steps, here, work, after);
     const of = (outcome: StandingStep['outcome']) =>
       standing.flatMap((each) => (each.outcome === outcome ? [each.step] : []));
     const done = of('done');
-    const after = stateAfter(end, chosen, steps, here);
     const start = { ...after, ridden: done.includes('careful-ride') };
     const leftOut = of('skipped');
+    const changed = steps.some(
+      (each) =>
+        each.end === end &&
+        each.outcome === 'done' &&
+        each.step !== 'wash-hands' &&
+        isChange(each.step),
+    );
     const asked = work.filter(
-      (id) => !leftOut.includes(id) && (done.includes(id) || !tooLateFor(id, start)),
+      (id) => !leftOut.includes(id) && (done.includes(id) || !tooLateFor(id, start, changed)),
     );
     const flushed = FLUSHING.some((id) => asked.includes(id));
     task[end] = {
@@ -133,6 +140,7 @@ function standingAt(
   steps: readonly StandingStep[],
   again: readonly ChosenAgain[],
   work: readonly StepId[],
+  state: BrakeState,
 ): { step: StepId; outcome: StandingStep['outcome'] }[] {
   const chosenAgain = (step: StepId, at: number) =>
     again.some(
@@ -146,14 +154,58 @@ function standingAt(
       ? [{ step: each.step, outcome: each.outcome }]
       : [],
   );
-  const pending = work.filter((id) => !here.some(({ step }) => step === id));
-  return here.filter(({ step }, at) => {
-    const later = here
-      .slice(at + 1)
-      .flatMap((each) => (each.outcome === 'done' ? [each.step] : []));
-    return ![...later, ...pending].some((each) => isRedoneAfter(step, each));
-  });
+  let standing = here;
+  for (;;) {
+    // What fell is done again, and what it makes worthless falls with it.
+    const pending = work.filter((id) => !standing.some(({ step }) => step === id));
+    const left = standing.filter((each) => {
+      const later = here
+        .slice(here.indexOf(each) + 1)
+        .flatMap(({ step, outcome }) => (outcome === 'done' ? [step] : []));
+      if (each.outcome === 'skipped')
+        return !later.some((other) => isRedoneAfter(each.step, other));
+      return (
+        !isProofOfAnother(each.step, state) &&
+        !isWantedAgain(each.step, pending, state) &&
+        ![...later, ...pending].some((other) => isRedoneAfter(each.step, other))
+      );
+    });
+    if (left.length === standing.length) return standing;
+    standing = left;
+  }
 }
+
+/** Whether a step proved a brake that is known to be another by now: centring was asked for since. */
+function isProofOfAnother(step: StepId, state: BrakeState): boolean {
+  const { redoneAfter, needs } = stepRule(step);
+  return redoneAfter === 'every-change' && unmet(state, needs) !== null;
+}
+
+/**
+ * Whether work that was done is wanted once more: what is still to be done needs what it brought about, that is so no longer, and
+ * nothing else brings it about. A joint that was closed again is opened for the lever that was found to be bad since.
+ */
+function isWantedAgain(step: StepId, pending: readonly StepId[], state: BrakeState): boolean {
+  const { kind, sets } = stepRule(step);
+  const names = Object.keys(sets) as (keyof BrakeState)[];
+  const bringsAbout = (id: StepId, name: keyof BrakeState, want: unknown) =>
+    allows(want, stepRule(id).sets[name]);
+  return (
+    kind === 'work' &&
+    pending.some((next) =>
+      names.some((name) => {
+        const want = stepRule(next).needs[name];
+        return (
+          !isAsItCame(next) &&
+          bringsAbout(step, name, want) &&
+          !allows(want, state[name]) &&
+          ![...SET_UPS, ...pending].some((id) => id !== next && bringsAbout(id, name, want))
+        );
+      }),
+    )
+  );
+}
+const SET_UPS = STEP_IDS.filter((id) => stepRule(id).kind === 'set-up');
 
 /** Anything that makes the stand test worthless, and work that is not proof itself. */
 const isChange = (step: StepId): boolean => {
@@ -169,9 +221,9 @@ export function isRedoneAfter(step: StepId, later: StepId): boolean {
   return redoneAfter === 'every-bleed' ? isBleedMethod(later) : redoneAfter.includes(later);
 }
 
-/** Tests of the brake as it came in can only be made before it is touched. */
-const tooLateFor = (step: StepId, state: BrakeState): boolean =>
-  isAsItCame(step) && unmet(state, stepRule(step).needs) !== null;
+/** Tests of the brake as it came in can only be made before it is touched, also where it is closed up again since. */
+const tooLateFor = (step: StepId, state: BrakeState, changed: boolean): boolean =>
+  isAsItCame(step) && (changed || unmet(state, stepRule(step).needs) !== null);
 const isAsItCame = (step: StepId): boolean => stepRule(step).acts.includes('as-it-came');
 
 /**

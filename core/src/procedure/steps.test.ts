@@ -1,4 +1,5 @@
 import type { Touch } from '../evidence/touch';
+import type { Work } from '../inspection/work';
 import type { BrakeState } from '../plan/state';
 import { WHOLE } from '../plan/state';
 import type { Hold } from './hold';
@@ -27,6 +28,19 @@ const BY_PART: Partial<Record<NewPart, readonly Touch[]>> = {
   'inner-cable': ['cable'],
   housing: ['cable'],
   'end-washer': ['throttle'],
+  hose: ['hose'],
+};
+/** What a new part does away with. Common practice. */
+const DOES_AWAY: Partial<Record<NewPart, readonly Work[]>> = {
+  pads: ['replace-pads'],
+  rotor: ['replace-rotor'],
+  caliper: ['replace-caliper', 'reseal-caliper'],
+  'caliper-seals': ['reseal-caliper'],
+  lever: ['replace-lever'],
+  'lever-seals': ['reseal-lever'],
+  hose: ['replace-hose'],
+  'brake-set': ['replace-caliper', 'replace-lever', 'replace-hose'],
+  'inner-cable': ['replace-cable'],
 };
 const BY_HOLD: Partial<Record<Hold, readonly Touch[]>> = {
   caliper: ['caliper'],
@@ -49,7 +63,7 @@ const BY_STATE: Partial<Record<keyof BrakeState, readonly Touch[]>> = {
 };
 
 describe.each(IDS)('the row of %s', (id) => {
-  const { touches, loosens, sets, parts, acts } = stepRule(id);
+  const { touches, loosens, sets, parts, acts, cures } = stepRule(id);
   const touchesOneOf = (wanted: readonly Touch[]) =>
     expect({ touched: touches.filter((touch) => wanted.includes(touch)), wanted }).not.toEqual({
       touched: [],
@@ -60,6 +74,10 @@ describe.each(IDS)('the row of %s', (id) => {
     const { shows, tool } = stepRule(id);
     if ((shows.strokes as readonly { on: string }[]).some(({ on }) => on === 'barrel'))
       expect(tool).toBe('hands');
+  });
+
+  it('does away with what was wrong with the part it puts a new one in for', () => {
+    for (const part of parts) expect(cures).toEqual(expect.arrayContaining(DOES_AWAY[part] ?? []));
   });
 
   it('touches what it puts in, loosens, opens and sets', () => {

@@ -50,6 +50,7 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
       </Section>
     );
   const saved = naive ? setUpsIn(naive) - setUpsIn(plan) : 0;
+  const spared = naive ? Math.round(naive.minutes - plan.minutes) : 0;
   return (
     <>
       <Section label={planningWords.planList.benchTime}>
@@ -57,13 +58,9 @@ export function PlanList({ job, plan, naive }: { job: Job; plan: Plan; naive: Pl
           <Words kind="giant">{Math.round(plan.minutes)}</Words>
           <Words ink="soft">{planningWords.planList.min}</Words>
         </View>
-        {naive && saved > 0 ? (
+        {saved > 0 && spared > 0 ? (
           <Words ink="soft">
-            {planningWords.planList.stepsPlannedTogetherTheySave(
-              plan.steps.length,
-              saved,
-              Math.round(naive.minutes - plan.minutes),
-            )}
+            {planningWords.planList.stepsPlannedTogetherTheySave(plan.steps.length, saved, spared)}
           </Words>
         ) : (
           <Words ink="soft">{planningWords.planList.steps(plan.steps.length)}</Words>

@@ -183,8 +183,8 @@ describe('the plan', () => {
     expect(lastSent()).toMatchObject({ again: [{ end: 'front', procedure: 'align' }] });
   });
 
-  it('says when what was chosen undoes itself', () => {
-    plan(job(['change-caliper', 'renew-hose-inside']));
+  it('says when there is no way to do what was chosen: sides are swapped at both ends, or at neither', () => {
+    plan(job(['swap-sides']));
     expect(screen.getByText('No way to do this in one visit')).toBeTruthy();
   });
 });
