@@ -19,6 +19,8 @@ const end = () => {
   setTimeout(() => process.exit(0), 100);
 };
 process.on('disconnect', end);
+// They went while this was being read in: nobody tells it any more.
+if (process.connected === false) end();
 process.on('SIGTERM', end);
 // Ctrl-C reaches the whole group: the shop closes first and takes its stand-ins with it.
 process.on('SIGINT', () => {});

@@ -1,5 +1,7 @@
 import { createServer, type AddressInfo, type Socket } from 'node:net';
+import { fork } from 'node:child_process';
 import { once } from 'node:events';
+import path from 'node:path';
 import type { Scene } from '@hold-fast/contract/feed';
 import { readGaugeLine, takeLines, writeLine } from '@hold-fast/contract/feedLines';
 import { StandinGauge } from './gauge';
@@ -131,4 +133,14 @@ describe('on the wire', () => {
     gauge.stop();
     heard.close();
   });
+});
+
+it('end with whoever started them, also with one who is gone before they have come up', async () => {
+  const standins = fork(path.join(__dirname, 'main.ts'), ['9'], {
+    execArgv: ['--import', 'tsx'],
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  });
+  const ended = once(standins, 'exit');
+  standins.disconnect();
+  expect(await ended).toEqual([0, null]);
 });
