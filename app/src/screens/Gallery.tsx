@@ -46,10 +46,12 @@ const nothing = () => undefined;
 /** Every component and instrument in its states, day and dark beside each other, so that looks are judged in one picture. */
 export function Gallery() {
   return (
-    <ScrollView contentContainerStyle={styles.both} tabIndex={0}>
+    <ScrollView tabIndex={0}>
       <Languages />
-      <Themed theme="day" />
-      <Themed theme="bench" />
+      <View style={styles.both}>
+        <Themed theme="day" />
+        <Themed theme="bench" />
+      </View>
     </ScrollView>
   );
 }
@@ -384,8 +386,14 @@ function Part({ name, children }: { name: string; children: ReactNode }) {
 }
 
 const styles = StyleSheet.create({
-  both: { flexDirection: 'row' },
-  theme: { flex: 1, minWidth: 390, backgroundColor: color.paper, padding: space.l, gap: space.xl },
+  both: { flexDirection: 'row', flexWrap: 'wrap' },
+  theme: {
+    flexGrow: 1,
+    flexBasis: 390,
+    backgroundColor: color.paper,
+    padding: space.l,
+    gap: space.xl,
+  },
   part: { gap: space.m },
   figures: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
   figure: { width: 360 },
