@@ -445,6 +445,72 @@ describe('every plan', () => {
     expect(rest).toContain('front push-up');
   });
 
+  // What is found on the way is common: a joint that was closed is opened once more, and what was proven of it is again.
+  it.each<[ProcedureId, after: StepId, found: ProcedureId, asks: StepId[], not: StepId[]]>([
+    [
+      'shorten-hose',
+      'top-up',
+      'change-lever',
+      ['open-at-lever', 'new-lever-on', 'new-olive', 'join-at-lever', 'push-up', 'sponge-test'],
+      ['cut-hose', 'new-barb'],
+    ],
+    [
+      'remake-at-lever',
+      'new-olive',
+      'shorten-hose',
+      ['cut-hose', 'new-barb', 'new-olive', 'join-at-lever'],
+      ['open-at-lever'],
+    ],
+    [
+      'renew-hose',
+      'sponge-test',
+      'reseal-caliper',
+      ['rebuild-caliper', 'push-up', 'sponge-test'],
+      ['cut-hose', 'route-new-hose'],
+    ],
+    [
+      'refit-rotor',
+      'torque-rotor',
+      'change-rotor',
+      ['rotor-off', 'new-rotor-on', 'torque-rotor'],
+      ['clean-hub-face'],
+    ],
+    [
+      'strip-track',
+      'careful-ride',
+      'align',
+      ['align', 'torque-caliper', 'stand-test', 'careful-ride'],
+      ['clean-rotor'],
+    ],
+    [
+      'align',
+      'align',
+      'dress-mount',
+      ['torque-caliper', 'dress-mount', 'align', 'torque-caliper'],
+      [],
+    ],
+    [
+      'lever-off-bar',
+      'wrap-tape',
+      'shorten-hose',
+      ['open-at-lever', 'join-at-lever'],
+      ['lever-off-bar'],
+    ],
+  ])('of %s, after "%s", can be widened by %s', (begun, after, found, asks, not) => {
+    const first = planned(chosen([begun]))!.steps;
+    const done = first.slice(0, first.findIndex(({ step }) => step === after) + 1);
+    const choice = chosen([begun, found]);
+    const rest = planned(choice, done);
+    const steps = ids(rest).map((each) => each.split(' ').at(-1)!);
+    expect(faultsOf(choice, rest!.steps, done)).toEqual([]);
+    let at = -1;
+    for (const step of asks) {
+      at = steps.indexOf(step, at + 1);
+      expect([step, at]).not.toEqual([step, -1]);
+    }
+    for (const step of not) expect(steps).not.toContain(step);
+  });
+
   it('has no way to swap sides where there is no other end', () =>
     expect(planned({ ...chosen([]), procedures: { third: ['swap-sides'] } })).toBeNull());
 });

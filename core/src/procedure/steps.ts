@@ -176,7 +176,7 @@ interface AnyStep<Id extends string> {
   ticks: readonly Check[] | null;
   /** What a proof is worth nothing after, or what undoes the work: it is asked for once more when one of these comes later [P]. */
   redoneAfter: readonly Id[] | 'every-change' | 'every-bleed';
-  /** Cleaning and service of what it replaces or takes apart: not done besides [P]. */
+  /** Work that it does itself or makes needless, as cleaning what it replaces: not done besides [P]. */
   insteadOf: readonly Id[];
   needs: Wanted;
   sets: Partial<BrakeState>;
