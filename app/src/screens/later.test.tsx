@@ -1,4 +1,5 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import '../testing/patience';
 import { Words } from '../ui/Words';
 import { Caught } from './Caught';
 import { later } from './later';

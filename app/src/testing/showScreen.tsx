@@ -4,15 +4,12 @@ import * as folding from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
 import type { Gauge } from '@hold-fast/contract/stores';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { act, configure, fireEvent, render, screen } from '@testing-library/react-native';
+import { act, fireEvent, render, screen } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
 import { client, keys, outbox } from '../data/client';
 import { withWaiting } from '../data/withWaiting';
 import { exampleLog, GAUGE, waitingOf } from './exampleJob';
-
-// The first screen of a file waits for its modules, on a busy machine for seconds.
-configure({ asyncUtilTimeout: 10_000 });
-jest.setTimeout(30_000);
+import './patience';
 
 /** Call before each test of a screen: an empty cache, and an outbox that only remembers what it was given. */
 export function clearApp(): void {
