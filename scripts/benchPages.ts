@@ -59,7 +59,7 @@ const say = (words: string) => console.log(`· ${words}`);
 
 /** All that is measured of pages. */
 export async function pages(root: string, shop: RunningShop, cookie: string): Promise<void> {
-  exportBareApp(root);
+  await exportBareApp(root);
   const bare = await serveBare(root);
   const ours = `http://localhost:${shop.port}/bench`;
   const browser = await chromium.launch(CHROMIUM);
@@ -396,7 +396,7 @@ function median(values: readonly number[]): number {
 }
 
 /** A one-page Expo Router app built by the same versions: the floor under every page. */
-function exportBareApp(root: string): void {
+async function exportBareApp(root: string): Promise<void> {
   const bare = bareIn(root);
   if (existsSync(path.join(bare, 'dist/index.html'))) return;
   say('Building the bare one-page app');
@@ -414,9 +414,7 @@ function exportBareApp(root: string): void {
     path.join(bare, 'src/app/index.js'),
     "import { Text } from 'react-native';\nexport default function Page() {\n  return <Text>Bench</Text>;\n}\n",
   );
-  const built = expoExport(bare);
-  if (built.status !== 0)
-    throw new Error(`The bare app could not be built:\n${built.stdout}\n${built.stderr}`);
+  await expoExport(bare);
   compressFiles(path.join(bare, 'dist'));
 }
 
