@@ -866,6 +866,15 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
       expect(visit.word(part)).toBe('unproven');
     });
 
+    it('is not known by the word that it was replaced', () => {
+      const visit = identified();
+      visit.look('pads', ['pads-soaked']);
+      off(visit, 'pads');
+      visit.repair('replace-pads').look('pads');
+      expect(visit.job.repaired).toHaveLength(1);
+      expect(visit.bars).toContainEqual({ code: 'unproven-open', end: 'front', subject: 'pads' });
+    });
+
     it('is barred also where nobody had measured it', () => {
       const visit = identified();
       off(visit, 'pads');

@@ -35,8 +35,9 @@ export function whole(): Visit {
   visit.send('part-off', { end: 'front', part: 'rotor', goes: 'scrap' });
   visit.fit({ condition: 'used', cameOffFor: 'changed' });
   visit.tighten('rotor-bolts').tighten('caliper-post');
-  visit.begin('lever-clamp', { treatment: 'grease' });
-  visit.send('clamp-gaps', { tighteningId: visit.last, oneMm: 1.2, otherMm: 1.2 });
+  visit.tighten('lever-clamp', { treatment: 'grease' });
+  const { id: tighteningId } = visit.job.tightened.at(-1)!;
+  visit.send('clamp-gaps', { tighteningId, oneMm: 1.2, otherMm: 1.2 });
   visit.fill();
   visit.send('fluid-back', { fillId: visit.last, ml: 4 });
   visit.cycle('none');

@@ -11,6 +11,12 @@ const seen = (finding: 'crack' | 'deep-scoring') => {
   return visit;
 };
 
+const writtenOff = (thinnest: number) => {
+  const visit = identified().rotor([thinnest, thinnest, thinnest]);
+  visit.send('part-off', { end: 'front', part: 'rotor', goes: 'scrap' });
+  return visit;
+};
+
 it.each<[string, Visit, typeof rotor | typeof lever, Record<string, boolean>]>([
   ['nothing of what holds', identified().rotor([1.7, 1.7, 1.7]), rotor, {}],
   ['nothing of what nobody looked at', identified(), rotor, {}],
@@ -26,6 +32,8 @@ it.each<[string, Visit, typeof rotor | typeof lever, Record<string, boolean>]>([
     rotor,
     { 'customer-refused': false },
   ],
+  ['no lead accepts a brake with no rotor on', writtenOff(1.52), rotor, {}],
+  ['no customer refuses one for a rotor that is in the scrap', writtenOff(1.3), rotor, {}],
   [
     'what was seen can have been seen wrong',
     seen('deep-scoring'),

@@ -4,12 +4,17 @@ import { ruleOf } from '../inspection/findings';
 import { isSameThing, type Thing } from '../inspection/inspected';
 import { inspectEnd, type InspectedJob, type InspectionItem } from '../inspection/inspectEnd';
 
+/** It came off, and nothing is written of what is on: neither words nor a signature ride on that [D]. */
+const isOff = ({ lapsed }: InspectionItem) => lapsed?.by.code === 'taken-off';
+
 /**
  * Whether a lead may accept an item as unproven. Wear, wobble and gaps, yes, also where they changed since they were proven; a lever only
  * where nothing but the sheet's facts is missing, and one that changed since is tested again; what is loose is tightened [D].
  */
-export function isAcceptable({ judgement, found, lapsed, held }: InspectionItem): boolean {
-  if (held.length > 0 || found.some((finding) => ruleOf(finding).notAccepted)) return false;
+export function isAcceptable(item: InspectionItem): boolean {
+  const { judgement, found, lapsed, held } = item;
+  if (isOff(item) || held.length > 0 || found.some((finding) => ruleOf(finding).notAccepted))
+    return false;
   if (!judgement?.ok) return true;
   const accepted = measurandRule(judgement.measurand).acceptedWith;
   if (accepted === null) return true;
@@ -20,8 +25,11 @@ export function isAcceptable({ judgement, found, lapsed, held }: InspectionItem)
 }
 
 /** Whether the customer may refuse to have it replaced: a brake that fails its lever test is not ridden out on a signature [D]. */
-export function isRefusable({ subject, doNotRide }: InspectionItem): boolean {
-  return !doNotRide && subject !== 'lever' && subject !== 'fluid' && subject !== 'leaks';
+export function isRefusable(item: InspectionItem): boolean {
+  const { subject, doNotRide } = item;
+  return (
+    !doNotRide && !isOff(item) && subject !== 'lever' && subject !== 'fluid' && subject !== 'leaks'
+  );
 }
 
 /** A thing as it stands when somebody decides about it. */

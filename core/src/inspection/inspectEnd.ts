@@ -8,7 +8,6 @@ import { hasMetal } from '../kit/compound';
 import { isOrganicOnly, kitOf, type Fitting, type Kit } from '../kit/kit';
 import type { Outlook } from '../forecast/forecast';
 import {
-  changedSince,
   lapsedSince,
   lastAway,
   changesAt,
@@ -457,16 +456,16 @@ function subjectsOf(actuation: SheetFacts['brake']['actuation'] | null): Subject
 
 /**
  * That a part was written down as off, and of what is on since nothing was written or measured: what its readings proved is in the scrap,
- * or with its customer [D].
+ * or with its customer. Neither a bolt tightened since nor something found on it says how thick that is [D].
  */
 function cameOff(job: InspectedJob, end: End, part: Part): Lapse | null {
   const off = job.takenOff.findLast((each) => each.end === end && each.part === part);
   if (!off) return null;
-  const { seq } = off;
-  const measured = (standingSitting(job, end, part)?.seq ?? 0) > seq;
-  return measured || changedSince(changesAt(job, end), seq, [part])
-    ? null
-    : { seq, touch: part, by: { code: 'taken-off', part } };
+  const known = Math.max(
+    individualSince(job, end, part),
+    standingSitting(job, end, part)?.seq ?? 0,
+  );
+  return known > off.seq ? null : { seq: off.seq, touch: part, by: { code: 'taken-off', part } };
 }
 
 /** Measured with the wheel turning: a loose axle, hub or spoke is ruled out first [P]. */
@@ -503,9 +502,9 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   const lapsedLook =
     look && area && !part ? lapsedSince(changes, look.seq, AREA_LAPSES[area]) : null;
   const lapsed =
+    (part && isPart(part) ? cameOff(job, end, part) : null) ??
     (judgement && sitting ? lapsedNow(job, end, sitting) : null) ??
-    lapsedLook ??
-    (part && isPart(part) ? cameOff(job, end, part) : null);
+    lapsedLook;
   const unbelieved =
     judgement && part && AT_THE_WHEEL.includes(part)
       ? findingsAt(job, end, 'wheel').map(({ finding }) => finding)

@@ -17,6 +17,9 @@ export const clampGaps: Kind<ClampGapsEntry> = {
     if (!tightened) return fault('invalid-input', 'tighteningId', 'unknown');
     if (!fastenerRule(tightened.fastener).clamp)
       return fault('invalid-input', 'tighteningId', 'no-clamp');
+    // What is felt of a clamp that is tightened on afterwards says nothing of it.
+    if (tightened.flaws.includes('passes-open'))
+      return fault('invalid-input', 'tighteningId', 'passes-first');
     // Unequal gaps fail the step [P]: feeling them again with nothing loosened is no answer.
     return tightened.gaps && !areGapsEqual(tightened.gaps)
       ? fault('invalid-input', 'oneMm', 'gaps-were-unequal')

@@ -10,10 +10,8 @@ import { hangsUnrepaired } from '@hold-fast/core/job/notRepaired';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import { brakesOf, isWorkOpen } from '@hold-fast/core/job/visit';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
-import { countingMarks } from '@hold-fast/core/torque/proof';
 import { tableOf } from '@hold-fast/core/trouble/engine';
 import { checkAskedFor } from '@hold-fast/core/trouble/follow';
-import { nextTurn } from '@hold-fast/core/torque/sequence';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { v7 as uuid } from 'uuid';
 import { adviceOfBike, tagsOfBike } from '../bikes/visitStore';
@@ -204,6 +202,6 @@ function endOf(job: Job, end: End) {
     pads: standingSitting(job, end, 'pads') !== null,
     check_open: checkAskedFor(job, end, tableOf(job.rules.trouble)) !== null,
     plan_open: isWorkOpen(job, end),
-    bolts_open: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
+    bolts_open: bolts?.flaws.includes('passes-open') ?? false,
   };
 }

@@ -94,6 +94,9 @@ describe('torque on every fastener', () => {
     ]);
     const anew = await tighten(jobId, { ...lever, asked });
     expect((await gaps(anew, 1.2, 1.2)).body.tightened[2]!.flaws).toEqual([]);
+    // Felt before the last pass, they say nothing of the clamp as it will be.
+    const begun = await tighten(jobId, { ...lever, asked }, ['snug', 'half']);
+    expect(await field(gaps(begun, 1.2, 1.2))).toEqual([422, 'entry.tighteningId', 'passes-first']);
   });
 
   it('a print that has nothing in common with the sheet is a lead’s to decide, with words', async () => {

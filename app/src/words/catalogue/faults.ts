@@ -33,6 +33,7 @@ type FaultCode =
   | 'no-such-pass'
   | 'not-measured'
   | 'no-clamp'
+  | 'passes-first'
   | 'gaps-were-unequal'
   | 'pieces not-enough'
   | 'no-fluid-asked'

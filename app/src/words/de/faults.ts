@@ -42,6 +42,7 @@ export const faults: FaultWords = {
     'no-such-pass': 'Eine einzelne Schraube geht vom Anlegen gleich auf voll.',
     'not-measured': 'Ein Klickschlüssel zeigt keine Zahl, und ein Wert gehört zu einer Schraube.',
     'no-clamp': 'Diese Verschraubung hält keine Schelle.',
+    'passes-first': 'Die Spalte werden gemessen, wenn jeder Durchgang getan ist.',
     'gaps-were-unequal': 'Ungleiche Spalte sind aufgezeichnet: die Schelle lösen und neu anziehen.',
     'pieces not-enough': ({ count, description }) =>
       `Im Regal: ${String(count)} × ${String(description)}.`,

@@ -38,6 +38,7 @@ export const faults: FaultWords = {
     'no-such-pass': 'A single bolt goes straight from snug to full.',
     'not-measured': 'A click wrench shows no number, and a reading belongs to one bolt.',
     'no-clamp': 'This fastener holds no clamp.',
+    'passes-first': 'The gaps are measured once every pass is done.',
     'gaps-were-unequal': 'Unequal gaps were recorded: loosen the clamp and tighten it anew.',
     'pieces not-enough': ({ count, description }) =>
       `The shelf holds ${String(count)} of ${String(description)}.`,

@@ -505,7 +505,7 @@ function nextOf(job: Job) {
       rotor: hasReadings(standingAt(job, end, 'rotor')),
       pads: hasReadings(standingAt(job, end, 'pads')),
       planOpen: isWorkOpen(job, end),
-      boltsOpen: bolts !== undefined && !nextTurn(bolts.boltCount, countingMarks(bolts)).done,
+      boltsOpen: bolts?.flaws.includes('passes-open') ?? false,
     };
   };
   return nextStep(discsOf(job.bike).map(progress));
