@@ -250,9 +250,9 @@ function bar(what: Bar): string {
     case 'refused-before':
       return `${thingAt(what.end, what.subject)}: Bei einem früheren Besuch wollte der Kunde es nicht ersetzt haben. Die Arbeit tun, oder aufschreiben, dass es wieder abgelehnt wird.`;
     case 'replace-open':
-      return `${thingAt(what.end, what.subject)}: Die Arbeit muss getan oder die Ablehnung des Kunden aufgezeichnet werden.`;
+      return `${thingAt(what.end, what.subject)}: Die Arbeit muss getan werden.`;
     case 'unproven-open':
-      return `${thingAt(what.end, what.subject)}: nicht bewiesen. Eine Leitung kann es mit einem Grund annehmen.`;
+      return `${thingAt(what.end, what.subject)}: nicht bewiesen.`;
     case 'watch-untold':
       return `Dem Kunden sagen, was zu beobachten ist: ${thingAt(what.end, what.subject)}.`;
     case 'torque-unproven':

@@ -251,9 +251,9 @@ function bar(what: Bar): string {
     case 'refused-before':
       return `An earlier visit’s customer would not have the ${end[what.end]} ${subject[what.subject]} replaced: do the work, or write down that it is refused again.`;
     case 'replace-open':
-      return `The ${end[what.end]} ${subject[what.subject]}: the work must be done, or the customer’s refusal recorded.`;
+      return `The ${end[what.end]} ${subject[what.subject]}: the work must be done.`;
     case 'unproven-open':
-      return `The ${end[what.end]} ${subject[what.subject]} ${plural(what.subject) ? 'are' : 'is'} not proven. A lead may accept it, with a reason.`;
+      return `The ${end[what.end]} ${subject[what.subject]} ${plural(what.subject) ? 'are' : 'is'} not proven.`;
     case 'watch-untold':
       return `Tell the customer that the ${end[what.end]} ${subject[what.subject]} ${plural(what.subject) ? 'are' : 'is'} to be watched.`;
     case 'torque-unproven':
