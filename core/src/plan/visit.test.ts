@@ -613,6 +613,18 @@ describe('what is asked for again', () => {
     expect(planOpen(without, 'front')).toBe(false);
   });
 
+  it('a lever’s number left out ahead of the bleed is asked for after it', () => {
+    const visit = visitOf(['bleed-push-up']);
+    const leftOut = { step: 'sponge-test', end: 'front', outcome: 'skipped' } as const;
+    const early: Visit = { ...visit, steps: [leftOut] };
+    expect(stepsOf(early)).not.toContain('sponge-test');
+    const ready = upTo(early, 'push-up');
+    expect(stepsOf(ready)).not.toContain('sponge-test');
+    const bled: Visit = { ...ready, steps: [...ready.steps, done('push-up')] };
+    expect(stepsOf(bled)).toContain('sponge-test');
+    expect(stepsOf({ ...bled, steps: [...bled.steps, leftOut] })).not.toContain('sponge-test');
+  });
+
   // Rule 8: bedding-in comes last, after a ride since the last change.
   it('nothing is bedded in on a ride from before the last change', () => {
     const ridden = upTo(visitOf(['change-pads']), 'bed-in');
