@@ -17,6 +17,8 @@ interface WorkRule {
    * what a maker was asked is not yet put right [D].
    */
   notByWords: boolean;
+  /** The procedure that does it; null where a way to bleed does, or nothing at the bench can. */
+  procedure: string | null;
 }
 
 /** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. Common practice [P]. */
@@ -27,6 +29,7 @@ const RULES = {
     loosens: ['rotor'],
     instead: {},
     notByWords: false,
+    procedure: 'change-rotor',
   },
   'refit-rotor': {
     touches: ['rotor-seat'],
@@ -34,14 +37,23 @@ const RULES = {
     loosens: ['rotor'],
     instead: {},
     notByWords: false,
+    procedure: 'refit-rotor',
   },
-  'true-rotor': { touches: ['rotor-true'], ticks: [], loosens: [], instead: {}, notByWords: false },
+  'true-rotor': {
+    touches: ['rotor-true'],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+    procedure: 'true-rotor',
+  },
   'replace-pads': {
     touches: ['pads'],
     ticks: ['pad-pin-clip', 'pad-spring'],
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'change-pads',
   },
   decontaminate: {
     touches: ['pad-face', 'rotor-face'],
@@ -49,6 +61,7 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'clean-pads-and-rotor',
   },
   'clean-and-bed-in': {
     touches: ['rotor-face'],
@@ -56,6 +69,7 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'clean-pads-and-rotor',
   },
   'strip-track': {
     touches: ['rotor-face'],
@@ -63,6 +77,7 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'strip-track',
   },
   'fit-spring-or-clip': {
     touches: [],
@@ -70,6 +85,7 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'change-pads',
   },
   'straighten-fins': {
     touches: [],
@@ -77,14 +93,23 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'straighten-fins',
   },
-  'reset-pads': { touches: ['pistons'], ticks: [], loosens: [], instead: {}, notByWords: false },
+  'reset-pads': {
+    touches: ['pistons'],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+    procedure: 'reset-pads',
+  },
   'service-pistons': {
     touches: ['pistons'],
     ticks: ['pad-pin-clip', 'pad-spring'],
     loosens: [],
     instead: { cable: 'set-up-cable' },
     notByWords: false,
+    procedure: 'service-pistons',
   },
   'clean-caliper': {
     touches: [],
@@ -92,6 +117,7 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'clean-caliper',
   },
   'replace-caliper': {
     touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
@@ -107,6 +133,7 @@ const RULES = {
     loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable'],
     instead: {},
     notByWords: false,
+    procedure: 'change-caliper',
   },
   /** Drained, apart, every seal new, put together wet with its own fluid; where the sheet allows none, another caliper. */
   'reseal-caliper': {
@@ -122,6 +149,7 @@ const RULES = {
     loosens: ['caliper', 'hose-at-caliper'],
     instead: {},
     notByWords: false,
+    procedure: 'reseal-caliper',
   },
   'reseal-lever': {
     touches: ['lever-off', 'opened-at-lever', 'fluid'],
@@ -135,6 +163,7 @@ const RULES = {
     loosens: ['lever', 'hose-at-lever'],
     instead: { cable: 'replace-cable', 'cable-pulled-hydraulic': 'reseal-caliper' },
     notByWords: false,
+    procedure: 'reseal-lever',
   },
   'remake-joint-at-lever': {
     touches: ['joint', 'opened-at-lever', 'fluid'],
@@ -142,6 +171,7 @@ const RULES = {
     loosens: ['hose-at-lever'],
     instead: {},
     notByWords: false,
+    procedure: 'remake-at-lever',
   },
   'remake-joint-at-caliper': {
     touches: ['joint', 'opened-at-caliper', 'fluid'],
@@ -149,6 +179,7 @@ const RULES = {
     loosens: ['hose-at-caliper'],
     instead: {},
     notByWords: false,
+    procedure: 'remake-at-caliper',
   },
   'full-bleed': {
     touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
@@ -156,6 +187,8 @@ const RULES = {
     loosens: [],
     instead: { cable: 'replace-cable' },
     notByWords: false,
+    // By the way of its brake.
+    procedure: null,
   },
   'lever-top-up': {
     touches: ['opened-at-lever', 'fluid'],
@@ -163,6 +196,7 @@ const RULES = {
     loosens: [],
     instead: { cable: 'set-up-cable', 'cable-pulled-hydraulic': 'full-bleed' },
     notByWords: false,
+    procedure: 'top-up',
   },
   'replace-hose': {
     touches: ['hose', 'joint', 'fluid'],
@@ -170,6 +204,7 @@ const RULES = {
     loosens: ['hose-at-lever', 'hose-at-caliper'],
     instead: {},
     notByWords: false,
+    procedure: 'renew-hose',
   },
   'shorten-hose': {
     touches: ['hose', 'joint', 'fluid'],
@@ -177,6 +212,7 @@ const RULES = {
     loosens: ['hose-at-lever'],
     instead: {},
     notByWords: false,
+    procedure: 'shorten-hose',
   },
   'reroute-hose': {
     touches: ['hose-route'],
@@ -184,6 +220,7 @@ const RULES = {
     loosens: [],
     instead: {},
     notByWords: false,
+    procedure: 'reroute-hose',
   },
   'replace-cable': {
     touches: ['cable'],
@@ -191,6 +228,7 @@ const RULES = {
     loosens: ['cable'],
     instead: {},
     notByWords: false,
+    procedure: 'renew-cable',
   },
   // Told in a word, nobody knows whether the slack was taken up at the barrel or at the bolt.
   'set-up-cable': {
@@ -199,6 +237,7 @@ const RULES = {
     loosens: ['cable'],
     instead: {},
     notByWords: false,
+    procedure: 'set-up-cable',
   },
   'replace-lever': {
     touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
@@ -213,6 +252,7 @@ const RULES = {
     loosens: ['lever', 'hose-at-lever', 'cable'],
     instead: {},
     notByWords: false,
+    procedure: 'change-lever',
   },
   'adjust-hub': {
     touches: ['axle'],
@@ -220,31 +260,64 @@ const RULES = {
     loosens: ['wheel'],
     instead: {},
     notByWords: false,
+    procedure: 'adjust-hub',
   },
-  'tension-spokes': { touches: ['axle'], ticks: [], loosens: [], instead: {}, notByWords: false },
+  'tension-spokes': {
+    touches: ['axle'],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: false,
+    procedure: 'tension-spokes',
+  },
   'seat-axle': {
     touches: ['axle'],
     ticks: ['axle-seated'],
     loosens: ['wheel'],
     instead: {},
     notByWords: false,
+    procedure: 'seat-axle',
   },
-  'tighten-bolts': { touches: [], ticks: [], loosens: [], instead: {}, notByWords: true },
-  'tighten-lever': { touches: [], ticks: [], loosens: [], instead: {}, notByWords: true },
+  'tighten-bolts': {
+    touches: [],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: true,
+    procedure: 'tighten-bolts',
+  },
+  'tighten-lever': {
+    touches: [],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: true,
+    procedure: 'tighten-lever',
+  },
   'dress-mount': {
     touches: ['mount', 'caliper'],
     ticks: [],
     loosens: ['caliper', 'mount'],
     instead: {},
     notByWords: false,
+    procedure: 'dress-mount',
   },
-  'ask-maker': { touches: [], ticks: [], loosens: [], instead: {}, notByWords: true },
+  'ask-maker': {
+    touches: [],
+    ticks: [],
+    loosens: [],
+    instead: {},
+    notByWords: true,
+    // What is wrong by make is told and answered, and no hand puts it right.
+    procedure: null,
+  },
   'centre-caliper': {
     touches: ['caliper'],
     ticks: [],
     loosens: ['caliper'],
     instead: {},
     notByWords: false,
+    procedure: 'align',
   },
   'square-caliper': {
     touches: ['caliper'],
@@ -252,6 +325,7 @@ const RULES = {
     loosens: ['caliper'],
     instead: {},
     notByWords: false,
+    procedure: 'align',
   },
 } as const satisfies Readonly<Record<string, WorkRule>>;
 
@@ -261,6 +335,10 @@ export const WORKS = Object.keys(RULES) as Work[];
 export function workRule(work: Work): WorkRule {
   return RULES[work];
 }
+
+/** The procedure that does a work, by its own name: the procedures know their steps, and those know this work. */
+export const procedureFor = (work: Work): (typeof RULES)[Work]['procedure'] =>
+  RULES[work].procedure;
 
 /** Work as it is done on a brake of this kind, each once. */
 export function worksOn(works: readonly Work[], actuation: Actuation): Work[] {
