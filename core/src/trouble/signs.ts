@@ -1,41 +1,43 @@
-import { SYMPTOMS, type Symptom } from './symptoms';
+import { SYMPTOMS, symptomRule, type Symptom, type SymptomRule } from './symptoms';
+
+/** What a sign at the bench is. */
+interface BenchSignRule extends SymptomRule {
+  /** Nothing in the inspection shows it: it is told by whoever looked. */
+  told: boolean;
+}
 
 /** What is looked for at the bench, besides what a rider complains of. */
-export const BENCH_SIGNS = [
-  'track-patchy',
-  'parts-new',
-  'oil-on-wipe',
-  'wet-joint',
-  'pads-shiny',
-  'soft-after-bite',
-  'pads-thin',
-  'gaps-closed',
-  'piston-lags',
-  'gaps-unequal',
-  'caliper-rocks',
-  'runout',
-  'tilted-runout',
-  'rotor-loose',
-  'pad-plays',
-  'thickness-varies',
-  'grit-seen',
-  'fluid-old',
-  'fluid-odd',
-  'lever-set-wrong',
-  'inner-rough',
-  'bolt-moves',
-] as const;
-export type BenchSign = (typeof BENCH_SIGNS)[number];
-/** Those that nothing in the inspection shows: they are told by whoever looked. */
-export const TOLD_SIGNS = [
-  'parts-new',
-  'gaps-closed',
-  'pad-plays',
-  'lever-set-wrong',
-] as const satisfies readonly BenchSign[];
-export type ToldSign = (typeof TOLD_SIGNS)[number];
-export const isTold = (sign: BenchSign): sign is ToldSign =>
-  (TOLD_SIGNS as readonly BenchSign[]).includes(sign);
+const BENCH = {
+  'track-patchy': { told: false, forbids: false },
+  'parts-new': { told: true, forbids: false },
+  'oil-on-wipe': { told: false, forbids: false },
+  'wet-joint': { told: false, forbids: true },
+  'pads-shiny': { told: false, forbids: false },
+  'soft-after-bite': { told: false, forbids: false },
+  'pads-thin': { told: false, forbids: false },
+  'gaps-closed': { told: true, forbids: false },
+  'piston-lags': { told: false, forbids: false },
+  'gaps-unequal': { told: false, forbids: false },
+  'caliper-rocks': { told: false, forbids: false },
+  'runout': { told: false, forbids: false },
+  'tilted-runout': { told: false, forbids: false },
+  'rotor-loose': { told: false, forbids: true },
+  'pad-plays': { told: true, forbids: false },
+  'thickness-varies': { told: false, forbids: false },
+  'grit-seen': { told: false, forbids: false },
+  'fluid-old': { told: false, forbids: false },
+  'fluid-odd': { told: false, forbids: true },
+  'lever-set-wrong': { told: true, forbids: false },
+  'inner-rough': { told: false, forbids: false },
+  'bolt-moves': { told: false, forbids: false },
+} as const satisfies Record<string, BenchSignRule>;
+export type BenchSign = keyof typeof BENCH;
+export const BENCH_SIGNS = Object.keys(BENCH) as BenchSign[];
+export type ToldSign = {
+  [Of in BenchSign]: (typeof BENCH)[Of]['told'] extends true ? Of : never;
+}[BenchSign];
+export const isTold = (sign: BenchSign): sign is ToldSign => BENCH[sign].told;
+export const TOLD_SIGNS = BENCH_SIGNS.filter(isTold);
 export type Sign = Symptom | BenchSign;
 export const SIGNS: readonly Sign[] = [...SYMPTOMS, ...BENCH_SIGNS];
 
@@ -105,5 +107,8 @@ export type Check = keyof typeof CHECKS;
 export const CHECK_IDS = Object.keys(CHECKS) as Check[];
 export const checkRule = (check: Check): CheckRule => CHECKS[check];
 
-/** Seen, a sign takes the bike off the road at once, whatever the ranking: a leak, a sinking lever, wrong fluid, a loose rotor [P]. */
-export const FORBIDS: readonly Sign[] = ['wet-joint', 'lever-sinks', 'fluid-odd', 'rotor-loose'];
+/** Those that, once seen, take the bike off the road at once, whatever the ranking. */
+export const FORBIDS: readonly Sign[] = [
+  ...SYMPTOMS.filter((symptom) => symptomRule(symptom).forbids),
+  ...BENCH_SIGNS.filter((sign) => BENCH[sign].forbids),
+];
