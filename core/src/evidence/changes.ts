@@ -58,7 +58,10 @@ interface Sided {
 }
 
 const FITTED: Readonly<Record<Part, Pick<Change, 'touches' | 'cures'>>> = {
-  rotor: { touches: ['rotor', 'rotor-seat'], cures: ['replace-rotor', 'refit-rotor'] },
+  rotor: {
+    touches: ['rotor', 'rotor-seat'],
+    cures: ['replace-rotor', 'refit-rotor', 'true-rotor'],
+  },
   pads: { touches: ['pads'], cures: ['replace-pads', 'fit-spring-or-clip'] },
 };
 

@@ -282,6 +282,22 @@ describe('a new part', () => {
       expect(isSuperseded(old, job({ ...change, fittings: [fitting(other)] }))).toBe(false);
   });
 
+  it('leaves the work that the wobble of the old one called for; how it turns itself is not known yet', () => {
+    const wobble = sitting('runout', 'dial-indicator', round(0, 0.4, ...Array(10).fill(0)));
+    expect(front({ measured: [wobble] }).items).toMatchObject([
+      { subject: 'runout', lapsed: null, work: ['true-rotor'] },
+    ]);
+    const on = front({ measured: [wobble], fittings: [fitting({})] }).items;
+    expect(on).toMatchObject([
+      { word: 'unproven', lapsed: { by: { code: 'fitted', part: 'rotor' } }, work: [] },
+    ]);
+    // Other pads straighten no rotor.
+    const pads = fitting({ part: 'pads' });
+    expect(front({ measured: [wobble], fittings: [pads] }).items).toMatchObject([
+      { work: ['true-rotor'] },
+    ]);
+  });
+
   it('a sitting merely begun takes nobody’s place', () => {
     const old = rotor(1.4);
     const begun = sitting('rotor', 'thickness-gauge', { zero: 0 });

@@ -11,6 +11,7 @@ import {
   lapsedSince,
   lastAway,
   changesAt,
+  type Change,
   areCuredBetween,
   type Lapse,
   type ChangedJob,
@@ -468,6 +469,12 @@ function cameOff(job: InspectedJob, end: End, part: Part): Lapse | null {
   return known > off.seq ? null : { seq: off.seq, touch: part, by: { code: 'taken-off', part } };
 }
 
+/** What a reading called for on a part that another has taken the place of since: the old one would have needed it. */
+const isOfAnother = (changes: readonly Change[], { seq }: Sitting, work: Work): boolean =>
+  changes.some(
+    (change) => change.seq > seq && change.by.code === 'fitted' && change.cures.includes(work),
+  );
+
 /** Measured with the wheel turning: a loose axle, hub or spoke is ruled out first [P]. */
 const AT_THE_WHEEL: readonly Measurand[] = ['runout', 'clearance'];
 
@@ -523,7 +530,9 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   const actuation = actuationAt(job, end);
   const work = [
     ...found.flatMap((finding) => cureOf(finding, actuation)),
-    ...worksOn(recommendedBy(judgement), actuation),
+    ...worksOn(recommendedBy(judgement), actuation).filter(
+      (work) => !(sitting && isOfAnother(changes, sitting, work)),
+    ),
   ];
   return {
     end,
