@@ -116,6 +116,7 @@ export function exampleLog(): JobLog {
       notices: [],
       modifiedBefore: atEachEnd(() => false),
       stampedBefore: [],
+      identifiedBefore: {},
       comeback: null,
       amended: [],
       sealed: null,

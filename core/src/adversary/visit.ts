@@ -96,6 +96,7 @@ const BASE: JobBase = {
   notices: [],
   modifiedBefore: atEachEnd(() => false),
   stampedBefore: [],
+  identifiedBefore: {},
   comeback: null,
   amended: [],
   sealed: null,

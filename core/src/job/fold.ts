@@ -45,7 +45,7 @@ export function foldOn({ facts, before }: Folded, logged: Logged, revision: numb
   return judged(step({ facts: { ...facts, revision }, before }, logged));
 }
 
-/** What a device kept from before there was a third brake, or from before earlier stamps were told, says nothing of them. */
+/** What a device kept from before there was a third brake, or from before earlier stamps and sheets were told, says nothing of them. */
 function asToldNow(base: JobBase): JobBase {
   const met: SaidOfEnds<Met> = base.metBefore;
   const modified: SaidOfEnds<boolean> = base.modifiedBefore;
@@ -55,6 +55,7 @@ function asToldNow(base: JobBase): JobBase {
     metBefore: atEachEnd((end) => met[end] ?? NOTHING_MET),
     modifiedBefore: atEachEnd((end) => modified[end] ?? false),
     stampedBefore: (base as Partial<JobBase>).stampedBefore ?? [],
+    identifiedBefore: (base as Partial<JobBase>).identifiedBefore ?? {},
   };
 }
 

@@ -168,6 +168,8 @@ export interface JobBase extends Intake {
   modifiedBefore: Record<End, boolean>;
   /** What earlier visits read of the rotors’ stamps by identifying a brake, oldest first; what was read by a fitting stands with it. */
   stampedBefore: { seq: number; end: End; stamp: ReadStamp }[];
+  /** The sheet that each end's brake was told to be of when the bike was last here, and on which tag; none where nobody told. */
+  identifiedBefore: Partial<Record<End, { sheetId: string; tag: number }>>;
   /** The newest revision of every sheet the job goes by, by the sheet's id. */
   newestSheets: Record<string, SheetRevision>;
   /** What an earlier visit left on the bike and nothing has lifted. */

@@ -90,7 +90,13 @@ describe('a third brake', () => {
 
   it('is none on a job that a device kept from before there was one', () => {
     const { thirdBrake: _b, thirdPlace: _p, sharedLever: _l, ...before } = bike({});
-    const { metBefore, modifiedBefore, stampedBefore: _s, ...rest } = new Visit().base;
+    const {
+      metBefore,
+      modifiedBefore,
+      stampedBefore: _s,
+      identifiedBefore: _i,
+      ...rest
+    } = new Visit().base;
     const { third: _m, ...met } = metBefore;
     const { third: _n, ...modified } = modifiedBefore;
     const kept = {

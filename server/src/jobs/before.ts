@@ -133,3 +133,20 @@ export async function stampedByVisits(
     stamp: readStamp(stampedLimit, stampAgainMm),
   }));
 }
+
+/** The sheet that each brake of a bike was last told to be of by the visits before this one. */
+export async function identifiedByVisits(
+  on: Queryable,
+  bikeId: string,
+  beforeTag: number,
+): Promise<JobBase['identifiedBefore']> {
+  const rows = await select<{ end: End; sheetId: string; tag: number }>(
+    on,
+    `SELECT i.brake_end AS end, r.sheet_id AS sheetId, j.tag
+       FROM identification i JOIN job j ON j.id = i.job_id
+            JOIN spec_sheet_revision r ON r.id = i.sheet_revision_id
+      WHERE j.bike_id = ? AND j.tag < ? ORDER BY i.seq`,
+    [bikeId, beforeTag],
+  );
+  return Object.fromEntries(rows.map(({ end, ...told }) => [end, told]));
+}

@@ -92,8 +92,14 @@ describe('the stamp of a rotor', () => {
     const next = await nextVisit(jobId);
     await measureRotor(shop, client, next, [1.62, 1.62, 1.62]);
     expect(await barsOf(next)).toContain('replace-open');
-    const { identified, stampedBefore } = (await client.sendJob('GET', `/jobs/${next}`)).body;
+    const { identified, stampedBefore, identifiedBefore, tag } = (
+      await client.sendJob('GET', `/jobs/${next}`)
+    ).body;
     expect(stampedBefore).toMatchObject([{ end: 'front', stamp: { limit: { limitMm: 1.65 } } }]);
+    // What is told of it today is nothing of before.
+    expect(Object.keys(identifiedBefore)).toEqual(['front']);
+    expect(identifiedBefore.front!.sheetId).toBe(identified.front!.sheet.sheetId);
+    expect(identifiedBefore.front!.tag).toBeLessThan(tag);
     expect(identified.front).toMatchObject({ stampedLimit: null, limit: { limitMm: 1.65 } });
   });
 });

@@ -11,7 +11,13 @@ import { insert, run, select, selectOne, type Queryable } from '../platform/data
 import { sealOfJob } from '../records/store';
 import { newestRevisions, sheetRevisions } from '../sheets/store';
 import { rulesOf } from '../shopRules/store';
-import { earlierThickness, metByVisits, modifiedByVisits, stampedByVisits } from './before';
+import {
+  earlierThickness,
+  metByVisits,
+  modifiedByVisits,
+  stampedByVisits,
+  identifiedByVisits,
+} from './before';
 import { comebackAt } from './comeback';
 
 // What a job is made of, as it is kept; what follows from it is core's.
@@ -166,6 +172,7 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     metBefore: await metByVisits(on, bikeOf(bike), tag),
     modifiedBefore: await modifiedByVisits(on, bike.id, tag),
     stampedBefore: await stampedByVisits(on, bike.id, tag),
+    identifiedBefore: await identifiedByVisits(on, bike.id, tag),
     newestSheets: {},
     tags: (await tagsOfBike(on, bike.id)).map(({ id: _, ...hanging }) => hanging),
     againstAdvice: (await adviceOfBike(on, bike.id))

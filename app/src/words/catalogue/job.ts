@@ -95,6 +95,9 @@ export interface JobWords {
     thisJobIsSignedOff: string;
     brake: (end: string) => string;
     whichBrake: string;
+    onTag: (tag: string) => string;
+    seeThatItStillIs: string;
+    asAtTheOtherEnd: (end: string) => string;
     findASpecSheet: string;
     makerModelOrKind: string;
     noSheetOfThatName: string;

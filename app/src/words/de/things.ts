@@ -481,7 +481,7 @@ export const things: ThingWords = {
   },
   step: {
     plan: 'der Plan',
-    trouble: 'was dahintersteckt',
+    trouble: 'die Ursache suchen',
     identify: 'bestimmen',
     rotor: 'Scheibe',
     pads: 'Beläge',

@@ -492,7 +492,7 @@ export const things: ThingWords = {
   },
   step: {
     plan: 'the plan',
-    trouble: 'what is behind it',
+    trouble: 'look for the cause',
     identify: 'identify',
     rotor: 'rotor',
     pads: 'pads',

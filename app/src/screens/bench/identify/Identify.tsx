@@ -1,6 +1,7 @@
 import { endSays } from '../../bikes/thirdBrake';
 import { rotorLimit } from '@hold-fast/core/inspection/standard';
 import type { Job } from '@hold-fast/core/job/job';
+import { likelyFirst, type Likely } from '@hold-fast/core/sheet/likely';
 import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import { InputError } from '@hold-fast/core/inputError';
 import type { End } from '@hold-fast/core/ends';
@@ -57,9 +58,11 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
     );
   if (picked) return <Confirm job={job} end={end} sheet={picked} onOther={() => setPicked(null)} />;
 
-  const found = sheets.data.filter(({ body }) =>
-    body.title.toLowerCase().includes(search.trim().toLowerCase()),
-  );
+  const asked = search.toLowerCase().split(' ');
+  const found = likelyFirst(sheets.data, job, end).filter(({ sheet }) => {
+    const written = `${sheet.body.title} ${madeBy(sheet)}`.toLowerCase();
+    return asked.every((word) => written.includes(word));
+  });
   return (
     <Page
       tag={job.tag}
@@ -75,11 +78,16 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
           placeholder={jobWords.identify.makerModelOrKind}
         />
       </Section>
-      {found.map((sheet) => (
+      {found.map(({ sheet, likely }) => (
         <Row
           key={sheet.id}
           title={sheet.body.title}
-          says={`${sheet.body.source} · ${words.actuation[sheet.body.brake.actuation]}, ${words.mount[sheet.body.brake.mount]}`}
+          {...(likely && { word: { says: whyLikely(job, likely), ink: 'ochreText' } })}
+          says={
+            likely?.code === 'last-visit'
+              ? `${jobWords.identify.seeThatItStillIs} ${madeBy(sheet)}`
+              : madeBy(sheet)
+          }
           onPress={() => setPicked(sheet)}
         />
       ))}
@@ -92,6 +100,14 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
     </Page>
   );
 }
+
+const whyLikely = (job: Job, likely: Likely): string =>
+  likely.code === 'last-visit'
+    ? jobWords.identify.onTag(words.tagNumber(likely.tag))
+    : jobWords.identify.asAtTheOtherEnd(endSays(job.bike, likely.end));
+
+const madeBy = ({ body: { source, brake } }: SheetRevision): string =>
+  `${source} · ${words.actuation[brake.actuation]}, ${words.mount[brake.mount]}`;
 
 function Confirm({
   job,

@@ -477,6 +477,38 @@ it('a brake identified again does not read its stamp a second time by a tap', ()
   expect(lastSent()).toMatchObject({ kind: 'identification', stampedLimit: null });
 });
 
+it('finds a sheet by every word that is read of it, and shows first what the brake was at its last visit', () => {
+  const job = exampleJob();
+  const { sheet } = job.identified.front!;
+  const named = (title: string, change: Partial<typeof sheet.body.brake> = {}) => ({
+    ...sheet,
+    id: `${sheet.id.slice(0, -4)}${title.slice(0, 4)}`,
+    sheetId: title,
+    body: { ...sheet.body, title, brake: { ...sheet.body.brake, ...change } },
+  });
+  client.setQueryData(keys.sheets, [
+    named('Brannock Sund'),
+    named('Generic cable', { actuation: 'cable' }),
+    named('Ostrel Tolve'),
+  ]);
+  showScreen(<Identify jobId={JOB} end="rear" />, {
+    job: { ...job, identifiedBefore: { rear: { sheetId: 'Ostrel Tolve', tag: 403 } } },
+  });
+  const titles = () =>
+    screen
+      .getAllByText(/^(Brannock Sund|Generic cable|Ostrel Tolve)/)
+      .map((row) => [row.props.children].flat()[0] as string);
+  expect(titles()).toEqual(['Ostrel Tolve', 'Brannock Sund', 'Generic cable']);
+  expect(screen.getByText(/on tag 0403/)).toBeTruthy();
+  expect(screen.getByText(/^See that it is still this one\./)).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Find a spec sheet'), ' gen  CABLE post');
+  expect(titles()).toEqual(['Generic cable']);
+  fireEvent.changeText(screen.getByLabelText('Find a spec sheet'), 'sund cable');
+  expect(screen.getByText('No sheet of that name')).toBeTruthy();
+  // Nothing is told by looking.
+  expect(outbox.add).not.toHaveBeenCalled();
+});
+
 describe('impossible sets', () => {
   it('pads whose total is far under their plate are the most worn, and that it cannot be is said too', () => {
     const begin = begins('pads', { basis: 'total' });
