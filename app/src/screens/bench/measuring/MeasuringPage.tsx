@@ -32,8 +32,8 @@ const BESIDE_DRAWING = 548;
 const LEAST_DRAWING = 210;
 /** A drawing whose number stands beside it, px. */
 const SMALL_DRAWING = 190;
-/** Widest that a drawing is worth when all is measured and the page scrolls, px. */
-const MOST_DRAWING = 340;
+/** What stands beside it on a lower one when all is measured: the verdict and why it is one are read without scrolling, px. */
+const BESIDE_FINISHED = 410;
 
 interface Props {
   job: Job;
@@ -183,7 +183,7 @@ function Finished({
   height: number;
 }) {
   const column = useColumn();
-  const most = arrangement === 'tall' ? height - BESIDE_DRAWING : MOST_DRAWING;
+  const most = height - (arrangement === 'tall' ? BESIDE_DRAWING : BESIDE_FINISHED);
   const lying = arrangement === 'lying';
   const width = Math.max(
     LEAST_DRAWING,
