@@ -48,7 +48,7 @@ export interface ChangedJob {
   filled: readonly { seq: number; end: End }[];
   bled: readonly { seq: number; end: End }[];
   repaired: readonly { seq: number; end: End; work: Work }[];
-  tightened: readonly { seq: number; end: End; fastener: FastenerId }[];
+  tightened: readonly { seq: number; turnedSeq: number; end: End; fastener: FastenerId }[];
   edited: readonly { seq: number; was: Sided; became: Sided }[];
   away: readonly { seq: number }[];
 }
@@ -139,19 +139,16 @@ function doneAt(job: ChangedJob, end: End): Change[] {
           ]
         : [],
     ),
-    ...job.tightened.flatMap(({ seq, end: at, fastener }): Change[] =>
-      at === end
-        ? [
-            {
-              seq,
-              end,
-              touches: fastenerRule(fastener).touches,
-              cures: [fastener === 'lever-clamp' ? 'tighten-lever' : 'tighten-bolts'],
-              by: { code: 'tightened', fastener },
-            },
-          ]
-        : [],
-    ),
+    ...job.tightened.flatMap(({ seq, turnedSeq, end: at, fastener }): Change[] => {
+      if (at !== end) return [];
+      const { touches } = fastenerRule(fastener);
+      const by = { code: 'tightened', fastener } as const;
+      const cures = [fastener === 'lever-clamp' ? 'tighten-lever' : 'tighten-bolts'] as const;
+      return [
+        { seq, end, touches, cures, by },
+        { seq: turnedSeq, end, touches, cures: [], by },
+      ];
+    }),
     ...job.edited.flatMap(({ seq, was, became }): Change[] =>
       was.frontLever !== became.frontLever
         ? [{ seq, end, touches: ['lever-side'], cures: [], by: { code: 'edited' } }]

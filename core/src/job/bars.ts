@@ -1,16 +1,8 @@
-import type { Outcome } from '../evidence/outcome';
 import { ENDS, type End } from '../ends';
-import {
-  changedSince,
-  changesAt,
-  lapsedSince,
-  lastAway,
-  type ChangedJob,
-} from '../evidence/changes';
+import { changedSince, changesAt, lastAway } from '../evidence/changes';
 import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
-import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
-import { type Touch, SYSTEM } from '../evidence/touch';
+import { SYSTEM } from '../evidence/touch';
 import { openNotices } from '../notice/notice';
 import { unseconded } from './secondLook';
 import { reckonedAgainst } from './reckoned';
@@ -19,7 +11,7 @@ import { unsweptAt } from './sweep';
 import { dayIn } from './day';
 import { unsaidSince } from './stay';
 import { waitOf } from './waits';
-import { standingTest, standTest, standTestedSince } from '../evidence/trials';
+import { lastToTry, provenTest } from './handOver';
 import {
   inspectEnd,
   standingSitting,
@@ -31,8 +23,8 @@ import { leversOf, onOneLever } from '../kit/brakes';
 import { openEnds } from '../plan/visit';
 import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
-import type { Facts, Job } from './job';
-import { checksAt, lastBledAt, visitOf, workedAt } from './visit';
+import type { Job } from './job';
+import { checksAt, lastBledAt, visitOf } from './visit';
 
 type Judged = Omit<Job, 'bars'>;
 
@@ -62,9 +54,9 @@ export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
   const items = inspectedItems(job);
   return signOffBars({
     away: waitOf(job)?.away ?? false,
-    leverSideConfirmed: job.frontLever !== null && provenLeverSide(job) === 'passed',
+    leverSideConfirmed: job.frontLever !== null && provenTest(job, 'lever-side', null) === 'passed',
     motor: job.bike.motor,
-    cutOff: leversOf(job.bike).map((end) => ({ end, outcome: provenCutOff(job, end) })),
+    cutOff: leversOf(job.bike).map((end) => ({ end, outcome: provenTest(job, 'cut-off', end) })),
     inspected: items.map((item) => {
       const { end, subject, word, doNotRide, found } = item;
       return {
@@ -95,10 +87,8 @@ export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
       return last?.bubbles === 'many';
     }),
     standUntested: ENDS.filter((end) => {
-      const last = workedAt(job, end).at(-1);
-      const untested =
-        last !== undefined && !standTestedSince(job, end, Math.max(last.seq, lastAway(job)));
-      return untested || standTest(job, end)?.outcome === 'failed';
+      const proven = provenTest(job, 'stand', end);
+      return proven === 'failed' || (proven === null && lastToTry(job, end) > 0);
     }),
     unswept: ENDS.flatMap((end) => {
       const why = unsweptAt(job, end);
@@ -132,28 +122,6 @@ function standingDecision(job: Judged, end: End, subject: InspectionItem['subjec
     )
     .at(-1)?.decision;
   return made === 'accepted-unproven' || made === 'customer-refused' ? made : null;
-}
-
-type TestedJob = ChangedJob & Pick<Facts, 'tested' | 'decided'>;
-
-/** Whether a lever was seen to cut the motor; null while nobody tried, or where something of it was changed since. */
-export const provenCutOff = (job: TestedJob, end: End): Outcome | null =>
-  unlapsed(job, standingTest(job, 'cut-off', end), [end], CUT_OFF_LAPSES);
-
-/** What asking the rider for the levers' sides came to. */
-const provenLeverSide = (job: TestedJob): Outcome | null =>
-  unlapsed(job, standingTest(job, 'lever-side'), ENDS, LEVER_SIDE_LAPSES);
-
-/** A no stands; a yes until something was changed that it rests on. */
-function unlapsed(
-  job: TestedJob,
-  last: Pick<Facts['tested'][number], 'seq' | 'outcome'> | null,
-  ends: readonly End[],
-  lapses: readonly Touch[],
-): Outcome | null {
-  if (!last || last.outcome === 'failed') return last?.outcome ?? null;
-  const lapsed = ends.some((end) => lapsedSince(changesAt(job, end), last.seq, lapses));
-  return lapsed ? null : last.outcome;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { areGapsEqual } from '../torque/proof';
 import { passesOf, type PassMark } from '../torque/sequence';
 import { fault, type EntryBase, type Kind } from './entry';
 
@@ -23,11 +24,17 @@ export const passMark: Kind<PassMarkEntry> = {
       ? fault('invalid-input', 'measuredNm', 'not-measured')
       : null;
   },
-  add: (facts, { tighteningId, id, pass, bolt, measuredNm, via, at }, _known, { by }) => ({
+  add: (facts, { tighteningId, id, pass, bolt, measuredNm, via, at }, _known, { seq, by }) => ({
     ...facts,
     tightened: facts.tightened.map((each) =>
       each.id === tighteningId
-        ? { ...each, marks: [...each.marks, { id, pass, bolt, measuredNm, via, at, by }] }
+        ? {
+            ...each,
+            turnedSeq: seq,
+            // Equal gaps of a clamp that is turned on are felt again; unequal ones are answered by loosening it alone.
+            gaps: each.gaps && areGapsEqual(each.gaps) ? null : each.gaps,
+            marks: [...each.marks, { id, pass, bolt, measuredNm, via, at, by }],
+          }
         : each,
     ),
   }),

@@ -6,7 +6,8 @@ import { measurandRule } from '../measurand/measurands';
 import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';
 import { stepRule, type StepId, type StepNumber } from '../procedure/steps';
 import { isNotRidden } from '../evidence/notRidden';
-import { leverUntestedAt, provenCutOff } from './bars';
+import { leverUntestedAt } from './bars';
+import { provenTest } from './handOver';
 import { fileFault } from './makerAnswer';
 import type { Job } from './job';
 import { reckonedRefusal, type ReckonedRefusal } from './reckoned';
@@ -80,7 +81,7 @@ export function doRefusal(
   if (untested) return { code: 'lever-untested', end: untested };
   const uncut =
     rides && job.bike.motor
-      ? leversOf(job.bike).find((each) => provenCutOff(job, each) !== 'passed')
+      ? leversOf(job.bike).find((each) => provenTest(job, 'cut-off', each) !== 'passed')
       : undefined;
   return uncut ? { code: 'cut-off-untested', end: uncut } : null;
 }

@@ -128,6 +128,8 @@ interface TightenedFacts
     Pick<TighteningEntry, 'id' | 'end' | 'fastener' | 'setNm' | 'treatment' | 'crowfoot'> {
   /** Its place in the order in which the shop took all entries. */
   seq: number;
+  /** Where in that order a bolt was last turned: what it moves is moved till then. */
+  turnedSeq: number;
   /** Where the window was read, when it was read at the bench. */
   askedSource: string;
   /** A lead's words why what was read counts and not the sheet's row; empty where the two agree. */
@@ -167,6 +169,7 @@ export const tightening: Kind<TighteningEntry, Known> = {
       ...known,
       id,
       seq,
+      turnedSeq: seq,
       end,
       fastener,
       setNm,

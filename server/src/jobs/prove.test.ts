@@ -528,7 +528,13 @@ describe('rule 10: what a plan brought to its torque or opened is proven by name
       job.id,
       entry('test', { test: 'lever-side', end: null, outcome: 'passed' }),
     );
-    expect(body.bars).toEqual([]);
+    // The walk tried it on the stand before the bolts had their torque.
+    expect(body.bars).toEqual([{ code: 'stand-untested', end: 'front' }]);
+    const tried = await send(
+      job.id,
+      entry('test', { test: 'stand', end: 'front', outcome: 'passed' }),
+    );
+    expect(tried.body.bars).toEqual([]);
   });
 });
 

@@ -278,6 +278,7 @@ describe('a torque step', () => {
     const base: Tightened = {
       id: '0190a000-0000-7000-8000-0000000000f3',
       seq: 1,
+      turnedSeq: 1,
       end: 'front',
       fastener: 'rotor-bolts',
       boltCount: 6,

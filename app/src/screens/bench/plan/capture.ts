@@ -4,7 +4,7 @@ import type { Job, Measured } from '@hold-fast/core/job/job';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { brakeAt, checksAt, lastBledAt, planOf } from '@hold-fast/core/job/visit';
 import type { End, Part } from '@hold-fast/core/ends';
-import { provenCutOff } from '@hold-fast/core/job/bars';
+import { provenTest } from '@hold-fast/core/job/handOver';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import {
   stepRule,
@@ -162,7 +162,9 @@ const WRITTEN: Readonly<Record<StepRecord, (job: Job, end: End, step: StepId) =>
     'rotor-fitted': (job, end) => fittedAt(job, end, 'rotor'),
     'cut-offs': (job) => {
       if (!job.bike.motor) return null;
-      const cut = leversOf(job.bike).filter((each) => provenCutOff(job, each) === 'passed');
+      const cut = leversOf(job.bike).filter(
+        (each) => provenTest(job, 'cut-off', each) === 'passed',
+      );
       return {
         says: says.tryEachCutOff,
         to: 'check',

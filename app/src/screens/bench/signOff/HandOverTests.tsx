@@ -1,6 +1,6 @@
 import { endsOf, leversOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
-import { workedAt } from '@hold-fast/core/job/visit';
+import { lastToTry } from '@hold-fast/core/job/handOver';
 import { Section } from '../../../ui/Page';
 import { capital } from '../../../words/capital';
 import { jobWords } from '../../../words/job';
@@ -22,7 +22,7 @@ export function HandOverTests({ job }: { job: Job }) {
         />
       ))}
       {endsOf(job.bike)
-        .filter((end) => workedAt(job, end).length > 0)
+        .filter((end) => lastToTry(job, end) > 0)
         .map((end) => (
           <TestChoice
             key={end}

@@ -1,5 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
-import { asksWords, standingTest, standTest } from '@hold-fast/core/evidence/trials';
+import { asksWords } from '@hold-fast/core/evidence/trials';
+import { provenTest } from '@hold-fast/core/job/handOver';
 import type { Job } from '@hold-fast/core/job/job';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import { append, entryOf } from '../../../data/jobWrites';
@@ -17,11 +18,10 @@ export function TestChoice({
   end: End | null;
   says: string;
 }) {
-  const standing = test === 'stand' ? end && standTest(job, end) : standingTest(job, test, end);
   return (
     <YesNo
       says={says}
-      chosen={standing ? standing.outcome : null}
+      chosen={provenTest(job, test, end)}
       asksWords={test !== 'lever-feel' && asksWords(job, test, end)}
       onSay={(outcome, done) =>
         append(job.id, entryOf<'test'>({ kind: 'test', test, end, outcome, words: done }))

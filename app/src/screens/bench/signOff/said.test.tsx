@@ -12,6 +12,7 @@ import {
 } from '../../../testing/showScreen';
 import { LookOver } from '../inspect/LookOver';
 import { Amendments } from './Amendments';
+import { TestChoice } from './TestChoice';
 import { YesNo } from './YesNo';
 
 // What is said at the end, and what has to be said with it.
@@ -122,4 +123,38 @@ describe('an amendment', () => {
       takesBack: [{ end: 'front', subject: 'caliper' }],
     });
   });
+});
+
+it('a yes of the hand-over that was worked on since is asked again, as if nobody had said it', () => {
+  const at = exampleJob().checkedIn.at;
+  const passed = {
+    id: 't',
+    test: 'stand',
+    end: 'front',
+    outcome: 'passed',
+    words: '',
+    at,
+    by: 'Maren',
+  } as const;
+  const pads = {
+    id: 'w',
+    end: 'front',
+    work: 'replace-pads',
+    words: 'New ones',
+    at,
+    by: 'Maren',
+  } as const;
+  const isSaid = (says: 'Yes' | 'No') =>
+    screen.queryByRole('radio', { name: says, checked: true }) !== null;
+  const choice = (job: Job) => (
+    <TestChoice job={job} test="stand" end="front" says="On the stand" />
+  );
+  const worked = { ...exampleJob(), repaired: [{ ...pads, seq: 900 }] };
+  const shown = showScreen(choice({ ...worked, tested: [{ ...passed, seq: 901 }] }));
+  expect([isSaid('Yes'), isSaid('No')]).toEqual([true, false]);
+  shown.unmount();
+  showScreen(choice({ ...worked, tested: [{ ...passed, seq: 899 }] }));
+  expect([isSaid('Yes'), isSaid('No')]).toEqual([false, false]);
+  fireEvent.press(screen.getByText('Yes'));
+  expect(lastSent()).toMatchObject({ kind: 'test', test: 'stand', outcome: 'passed' });
 });
