@@ -1,6 +1,7 @@
 import * as changes from '../evidence/changes';
 import * as findings from '../evidence/findings';
 import * as readings from '../evidence/readings';
+import * as handOver from '../job/handOver';
 import * as stay from '../job/stay';
 import * as trials from '../evidence/trials';
 import { drawBrake, type TrueBrake } from '../evidence/brake';
@@ -66,6 +67,26 @@ describe('with a rule loosened it finds the way in', () => {
     expect(play(leaks, deeds)?.what).toBe('better-without-an-answer');
     jest.restoreAllMocks();
     expect(play(leaks, deeds)).toBeNull();
+  });
+
+  it('where a bolt may be turned on after the stand test', () => {
+    const late = (seed: number) =>
+      play(
+        seed,
+        (['side', 'begin-caliper', 'stand', 'turn-on'] as const).map((does) => ({ does, seed })),
+      );
+    expect(EIGHT.map(late)).toEqual(EIGHT.map(() => null));
+    const really = handOver.provenTest;
+    jest
+      .spyOn(handOver, 'provenTest')
+      .mockImplementation((job, test, end) =>
+        test === 'stand' ? (trials.standTest(job, end!)?.outcome ?? null) : really(job, test, end),
+      );
+    expect(EIGHT.map(late)).toContainEqual({
+      what: 'signed-past-its-limit',
+      subject: 'clearance',
+      by: null,
+    });
   });
 
   it('where what was proven stands after the bike was ridden elsewhere', () => {

@@ -1,11 +1,13 @@
 import type { Subject } from '../inspection/inspected';
 import type { InspectionItem } from '../inspection/inspectEnd';
 import type { EntryKind, Logged } from '../job/kinds';
+import { lastToTry } from '../job/handOver';
 import { unsaidSince, workedAfter } from '../job/stay';
 import { once } from '../once';
 import type { Bar } from '../procedure/signOff';
 import { WORDS } from '../wear/verdict';
 import { drawBrake, readingOf, type TrueBrake } from '../evidence/brake';
+import { standTest } from '../evidence/trials';
 import { randomOf } from '../random';
 import { GAUGES, identified, SHEET, Visit } from './visit';
 
@@ -45,6 +47,8 @@ const DEEDS = [
   'fill',
   'tighten',
   'tighten-other',
+  'begin-caliper',
+  'turn-on',
   'tick',
   'stand',
   'feel',
@@ -87,6 +91,11 @@ interface Broken {
   subject: Subject | null;
   by: Deed['does'] | null;
 }
+
+/** What is true of the brake in hand, and whether a pad touches its rotor: a bolt that is turned can twist its caliper. */
+type Truth = TrueBrake & { rubs: boolean };
+
+const truthOf = (seed: number): Truth => ({ ...drawBrake(randomOf(seed)), rubs: false });
 
 const SUBJECTS: readonly Subject[] = ['rotor', 'pads', 'lever', 'runout', 'clearance', 'leaks'];
 const FAR = SHEET.rotor.limit!.limitMm;
@@ -171,7 +180,7 @@ export function drawHistory(random: () => number, length: number): Deed[] {
 
 /** Every entry that a history makes on the brake of a seed. */
 export function entriesOf(seed: number, deeds: readonly Deed[]): readonly Logged[] {
-  const truth = drawBrake(randomOf(seed));
+  const truth = truthOf(seed);
   const visit = begun();
   for (const deed of deeds) doDeed(visit, truth, deed);
   return visit.entries;
@@ -179,7 +188,7 @@ export function entriesOf(seed: number, deeds: readonly Deed[]): readonly Logged
 
 /** Plays a history on the brake of a seed. @returns what it broke, or null */
 export function play(seed: number, deeds: readonly Deed[]): Broken | null {
-  const truth = drawBrake(randomOf(seed));
+  const truth = truthOf(seed);
   const visit = begun();
   const seen = { crack: false, leak: false, sinks: false };
   for (const deed of deeds) {
@@ -244,7 +253,7 @@ function isFeltAnew({ entries }: Visit): boolean {
 
 function signedWrongly(
   visit: Visit,
-  truth: TrueBrake,
+  truth: Truth,
   seen: { crack: boolean; leak: boolean; sinks: boolean },
 ): Broken | null {
   const holds = (subject: Subject) => visit.word(subject) === 'holds';
@@ -252,6 +261,7 @@ function signedWrongly(
     ['rotor', truth.rotorMm <= FAR],
     ['pads', truth.padsMm < PADS_MM],
     ['lever', truth.sinksMm > 1],
+    ['clearance', truth.rubs],
   ];
   // Where nobody said whether it stayed, it is not signed.
   const unsaid = unsaidSince(visit.job, visit.today) !== null;
@@ -259,12 +269,14 @@ function signedWrongly(
     if (isPast && !unsaid && holds(subject))
       return { what: 'signed-past-its-limit', subject, by: null };
   const open = visit.bars.filter(({ code }) => code !== 'watch-untold');
+  if (open.length === 0 && !unsaid && truth.rubs && lastToTry(visit.job, 'front') > 0)
+    return { what: 'signed-past-its-limit', subject: 'clearance', by: null };
   if (open.length === 0 && (seen.crack || seen.leak || seen.sinks))
     return { what: 'signed-over-a-do-not-ride', subject: null, by: null };
   return null;
 }
 
-function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
+function doDeed(visit: Visit, truth: Truth, { does, seed }: Deed): void {
   const random = randomOf(seed);
   const gauge = random() < 0.8 ? GAUGES.point : GAUGES.worse;
   const rotorAt = () => readingOf(truth.rotorMm, gauge, random);
@@ -316,7 +328,7 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       visit.runout(readingOf(truth.tirMm, GAUGES.dial, random));
       return;
     case 'gaps':
-      visit.gaps(readingOf(0.25, GAUGES.feelers, random));
+      visit.gaps(readingOf(truth.rubs ? 0 : 0.25, GAUGES.feelers, random));
       return;
     case 'look-rotor':
       visit.look('rotor', truth.crack && random() < 0.7 ? ['crack'] : []);
@@ -393,6 +405,7 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       return;
     case 'align':
       visit.repair('centre-caliper');
+      truth.rubs = random() < 0.2;
       return;
     case 'cycle':
       visit.cycle(random() < 0.6 ? 'none' : 'many');
@@ -405,13 +418,25 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
       return;
     case 'tighten-other':
       visit.tighten('caliper-post');
+      twist(truth, random);
+      return;
+    case 'begin-caliper':
+      visit.begin('caliper-post');
+      visit.turn(['snug', 'half']);
+      return;
+    case 'turn-on':
+      // Whichever it was; a caliper is twisted by its last pass more than by its first.
+      if (visit.turn(['full', 'verify']) === 'caliper-post') twist(truth, random);
       return;
     case 'tick':
       visit.tickAll();
       return;
-    case 'stand':
-      visit.test('stand');
+    case 'stand': {
+      const failed = standTest(visit.job, 'front')?.outcome === 'failed';
+      if (truth.rubs) visit.test('stand', 'failed');
+      else visit.test('stand', 'passed', failed ? 'Turns free now' : '');
       return;
+    }
     case 'feel':
       visit.test('lever-feel', truth.sinksMm > 1 && random() < 0.7 ? 'failed' : 'passed');
       return;
@@ -471,13 +496,19 @@ function doDeed(visit: Visit, truth: TrueBrake, { does, seed }: Deed): void {
   }
 }
 
+/** A bolt brought to its torque takes its caliper with it now and then. */
+function twist(truth: Truth, random: () => number): void {
+  truth.rubs ||= random() < 0.3;
+}
+
 /** What a ride elsewhere does to a brake that nobody looks at meanwhile. */
-function ride(truth: TrueBrake, random: () => number): void {
+function ride(truth: Truth, random: () => number): void {
   truth.rotorMm -= 0.1 * random();
   truth.padsMm -= 0.5 * random();
   truth.tirMm += 0.1 * random();
   truth.crack ||= random() < 0.1;
   truth.leak ||= random() < 0.1;
+  truth.rubs ||= random() < 0.1;
   if (random() < 0.2) truth.sinksMm = 2;
 }
 

@@ -15,7 +15,8 @@ import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import { PRACTICE_SHEET } from '../practice/sheet';
 import { USUAL_RULES } from '../rules/shopRules';
 import type { SheetRevision, SpecSheet } from '../sheet/sheet';
-import { passesOf } from '../torque/sequence';
+import type { FastenerId } from '../torque/fasteners';
+import { passesOf, type Pass } from '../torque/sequence';
 import type { EntryFault, Place } from '../job/entry';
 
 // A visit as a shop would take it in: every entry has to pass the job's own rules first. For tests and for the adversary.
@@ -426,12 +427,24 @@ export class Visit {
     return this.send('tightening', fields, { ...asked, wrench, retired: false });
   }
 
+  /** Turns every bolt of the last tightening through these passes. @returns which fastener it is of, or null where none was begun */
+  turn(passes: readonly Pass[]): FastenerId | null {
+    const last = this.job.tightened.at(-1);
+    if (!last) return null;
+    for (const pass of passes)
+      this.send('pass-mark', {
+        tighteningId: last.id,
+        pass,
+        bolt: null,
+        measuredNm: null,
+        via: 'keys',
+      });
+    return last.fastener;
+  }
+
   /** Tightens a fastener through every pass. */
   tighten(...of: Parameters<Visit['begin']>): this {
-    if (this.begin(...of) !== null) return this;
-    const tighteningId = this.last;
-    for (const pass of passesOf(of[0] === 'caliper-post' ? 2 : 6))
-      this.send('pass-mark', { tighteningId, pass, bolt: null, measuredNm: null, via: 'keys' });
+    if (this.begin(...of) === null) this.turn(passesOf(of[0] === 'caliper-post' ? 2 : 6));
     return this;
   }
 

@@ -1,14 +1,6 @@
 import { identified, type Visit } from '../adversary/visit';
-import { PASSES, type Pass } from '../torque/sequence';
+import { PASSES } from '../torque/sequence';
 import { lastToTry, provenTest } from './handOver';
-
-/** Turns every bolt of a tightening through these passes. */
-const turn = (visit: Visit, tighteningId: string, passes: readonly Pass[] = PASSES) => {
-  for (const pass of passes)
-    expect(
-      visit.send('pass-mark', { tighteningId, pass, bolt: null, measuredNm: null, via: 'keys' }),
-    ).toBeNull();
-};
 
 const proven = ({ job }: Visit, test: Parameters<typeof provenTest>[1]) =>
   provenTest(job, test, test === 'lever-side' ? null : 'front');
@@ -46,11 +38,10 @@ describe('the final torque comes before the stand test: rule 8 of the bench', ()
   it('a bolt that is turned after it, to its last pass, asks for it again', () => {
     const visit = identified().repair('replace-rotor').tickAll();
     visit.begin('rotor-bolts');
-    const tighteningId = visit.last;
-    turn(visit, tighteningId, ['snug', 'half']);
+    visit.turn(['snug', 'half']);
     visit.test('stand');
     expect(visit.barred).toEqual(['torque-unproven']);
-    turn(visit, tighteningId, ['full', 'verify']);
+    visit.turn(['full', 'verify']);
     expect(visit.barred).toEqual(['stand-untested']);
     visit.test('stand');
     expect(visit.barred).toEqual([]);
@@ -67,10 +58,9 @@ describe('the final torque comes before the stand test: rule 8 of the bench', ()
   it('gaps that were felt between two passes of the caliper’s bolts are not those of a caliper that is tight', () => {
     const visit = identified().runout(0.05);
     visit.begin('caliper-post');
-    const tighteningId = visit.last;
     visit.gaps();
     expect(visit.word('clearance')).toBe('holds');
-    turn(visit, tighteningId);
+    visit.turn(PASSES);
     expect(visit.item('clearance')).toMatchObject({
       word: 'unproven',
       lapsed: { by: { code: 'tightened', fastener: 'caliper-post' } },
@@ -86,10 +76,10 @@ describe('the gaps of a clamp', () => {
       const visit = identified();
       visit.begin('lever-clamp');
       const tighteningId = visit.last;
-      turn(visit, tighteningId);
+      visit.turn(PASSES);
       expect(visit.send('clamp-gaps', { tighteningId, oneMm: 1.1, otherMm })).toBeNull();
       const felt = visit.job.tightened.at(-1)!.flaws;
-      turn(visit, tighteningId, ['verify']);
+      visit.turn(['verify']);
       return [felt, visit.job.tightened.at(-1)!.flaws] as const;
     };
     const [equal, turnedOn] = feltAndTurnedOn(1.1);
