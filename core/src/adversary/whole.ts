@@ -16,6 +16,7 @@ export const NOTICE: NoticeAtJob = {
   lot: 'L1',
   sheetBefore: false,
   lotBefore: false,
+  answeredBefore: false,
 };
 
 /** A visit with an entry of every kind: whatever a job may hold stands in it. */

@@ -89,6 +89,7 @@ describe('a notice that meets the bike', () => {
     lot: '',
     sheetBefore: false,
     lotBefore: false,
+    answeredBefore: false,
   };
   const visit = (change: Partial<NoticeAtJob> = {}) =>
     Visit.with({ notices: [{ ...notice, ...change }] });

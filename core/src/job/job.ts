@@ -174,7 +174,7 @@ export interface JobBase extends Intake {
   newestSheets: Record<string, SheetRevision>;
   /** What an earlier visit left on the bike and nothing has lifted. */
   tags: BikeTag[];
-  /** Makers' notices in force that no earlier visit of this bike has dealt with; {@link noticesMet} says which meet it. */
+  /** Makers' notices in force; {@link noticesMet} says which meet it. */
   notices: NoticeAtJob[];
   /** What an earlier visit's customer would not have replaced, and nothing has mended since. */
   againstAdvice: Advice[];

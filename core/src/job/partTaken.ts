@@ -31,7 +31,7 @@ export const lineAsKnown = ({ part, description, lastBatch, count }: KnownLine):
 declare module './job' {
   interface Facts {
     /** Parts taken from the shelf. */
-    taken: (Kept<PartTakenEntry> & Pick<KnownLine, 'part' | 'description'>)[];
+    taken: (Kept<PartTakenEntry> & Pick<KnownLine, 'part' | 'description'> & { seq: number })[];
   }
 }
 
@@ -41,12 +41,13 @@ export const partTaken: Kind<PartTakenEntry, KnownLine> = {
   registers: ['stock', 'notices'],
   fault: (_job, { pieces }, { count, description }) =>
     count < pieces ? fault('stock-refused', 'pieces', 'not-enough', { count, description }) : null,
-  add: (facts, { id, at, end, stockId, pieces, batch }, known, { by }) => ({
+  add: (facts, { id, at, end, stockId, pieces, batch }, known, { seq, by }) => ({
     ...facts,
     taken: [
       ...facts.taken,
       {
         id,
+        seq,
         end,
         stockId,
         part: known.part,

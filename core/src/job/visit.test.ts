@@ -133,6 +133,7 @@ describe('a job as core looks at it', () => {
         taken: [
           {
             id: uuid(),
+            seq: 1,
             end: 'front',
             stockId: uuid(),
             part: 'olive',

@@ -1,5 +1,12 @@
 import { Visit } from '../adversary/visit';
-import { bySerial, meetsBike, noticeFault, noticesMet, type NoticeAtJob } from './notice';
+import {
+  bySerial,
+  meetsBike,
+  noticeFault,
+  noticesMet,
+  openNotices,
+  type NoticeAtJob,
+} from './notice';
 
 const NOTICE: NoticeAtJob = {
   id: 'n',
@@ -15,6 +22,7 @@ const NOTICE: NoticeAtJob = {
   lot: '',
   sheetBefore: false,
   lotBefore: false,
+  answeredBefore: false,
 };
 const met = (change: Partial<NoticeAtJob>, visit = new Visit()) =>
   noticesMet({ ...visit.job, notices: [{ ...NOTICE, ...change }] }).length === 1;
@@ -59,6 +67,43 @@ describe('whom a notice meets', () => {
     const [fill] = visit.job.filled;
     expect(met({ lot: fill!.lot.toLowerCase() }, visit)).toBe(true);
     expect(met({ lot: fill!.lot, sheetId: 'another' }, visit)).toBe(false);
+  });
+
+  it('that an earlier visit answered meets only what is put on or in anew', () => {
+    const visit = new Visit().identify();
+    const { sheetId } = visit.job.identified.front!.sheet;
+    const before = (of: string) =>
+      Visit.with({ identifiedBefore: { front: { sheetId: of, tag: 1 } } });
+    const answered = { sheetId, sheetBefore: true, answeredBefore: true };
+    expect(met(answered, before(sheetId).identify())).toBe(false);
+    // Another brake than was there, and now one that the notice names.
+    expect(met(answered, before('another').identify())).toBe(true);
+    const lot = { lot: 'L1', lotBefore: true, answeredBefore: true };
+    expect(met(lot, visit)).toBe(false);
+    visit.fill();
+    expect(met(lot, visit)).toBe(true);
+    expect(met({ maker: visit.job.bike.maker, answeredBefore: true }, visit)).toBe(false);
+  });
+
+  it('is answered for what is there: more of its lot is asked about again', () => {
+    const visit = Visit.with({ notices: [{ ...NOTICE, lot: 'L1', doNotRide: true }] }).identify();
+    const answer = () =>
+      visit.send(
+        'notice-answer',
+        { noticeId: NOTICE.id, noticeVersion: 1, words: 'Flushed out' },
+        { byLead: true },
+      );
+    const asked = () => openNotices(visit.job).map(({ id }) => id);
+    expect(answer()).toMatchObject({ field: 'noticeId', code: 'unknown' });
+    visit.fill();
+    expect(asked()).toEqual([NOTICE.id]);
+    expect(answer()).toBeNull();
+    expect(asked()).toEqual([]);
+    // The same bottle stood on the bench.
+    visit.fill();
+    expect(visit.barred).toContain('notice-open');
+    expect(answer()).toBeNull();
+    expect(asked()).toEqual([]);
   });
 
   it.each([

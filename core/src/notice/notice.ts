@@ -30,6 +30,8 @@ export interface NoticeAtJob extends Notice {
   sheetBefore: boolean;
   /** An earlier visit put its lot in. */
   lotBefore: boolean;
+  /** An earlier visit said what was done about it: it meets what is put on or in since. */
+  answeredBefore: boolean;
 }
 
 /** Why a notice cannot be written so, as the field and a code; null where it can. */
@@ -81,9 +83,11 @@ export function meetsBike(
 interface NoticedJob {
   notices: readonly NoticeAtJob[];
   bike: { maker: string; serial: string };
-  identified: Readonly<Record<End, { sheet: { sheetId: string } } | null>>;
-  filled: readonly { lot: string }[];
-  taken: readonly { batch: string }[];
+  identified: Readonly<Record<End, { seq: number; sheet: { sheetId: string } } | null>>;
+  /** By the sheet that each brake was told to be of when the bike was last here. */
+  identifiedBefore: Readonly<Partial<Record<End, { sheetId: string }>>>;
+  filled: readonly { seq: number; lot: string }[];
+  taken: readonly { seq: number; batch: string }[];
 }
 
 /** The notices that meet a job's bike, its brakes or what was put in, now or at an earlier visit. */
@@ -91,30 +95,51 @@ export function noticesMet(job: NoticedJob): NoticeAtJob[] {
   return job.notices.filter((notice) => {
     const { sheetId, lot } = notice;
     const bySheet = ENDS.some((end) => job.identified[end]?.sheet.sheetId === sheetId);
-    const byLot =
-      job.filled.some((fill) => isEqualWord(fill.lot, lot)) ||
-      job.taken.some(({ batch }) => isEqualWord(batch, lot));
     return (
       meetsBike(notice, job.bike) &&
       (sheetId === null || notice.sheetBefore || bySheet) &&
-      (lot === '' || notice.lotBefore || byLot)
+      (lot === '' || notice.lotBefore || putIn(job, lot).length > 0) &&
+      (!notice.answeredBefore || metAnew(job, notice) > 0)
     );
   });
+}
+
+/** Where in the order of everything written something of a lot was put in at this visit. */
+const putIn = ({ filled, taken }: NoticedJob, lot: string): number[] => [
+  ...filled.flatMap((fill) => (isEqualWord(fill.lot, lot) ? [fill.seq] : [])),
+  ...taken.flatMap((part) => (isEqualWord(part.batch, lot) ? [part.seq] : [])),
+];
+
+/**
+ * Where in that order this visit last put on or in what a notice names: its lot, or a brake of its sheet where there was none of it
+ * before. 0 where it did not: what was said of what is there already says nothing of what comes after [D].
+ */
+function metAnew(job: NoticedJob, { sheetId, lot }: NoticeAtJob): number {
+  const told = ENDS.flatMap((end) => {
+    const now = job.identified[end];
+    const isNew = job.identifiedBefore[end]?.sheetId !== sheetId;
+    return now && now.sheet.sheetId === sheetId && isNew ? [now.seq] : [];
+  });
+  return Math.max(0, ...(lot === '' ? told : putIn(job, lot)));
 }
 
 /** That something was told of a notice, as it was read. */
 interface AnswerToNotice {
   kind: string;
+  seq: number;
   noticeId?: string;
   noticeVersion?: number;
 }
 
-/** The notices that meet a job and nobody has said yet what was done about them. */
+/** The notices that meet a job and nobody has said yet what was done about them, or about what was put on or in since. */
 export const openNotices = (job: NoticedJob & { told: readonly AnswerToNotice[] }) =>
   noticesMet(job).filter(
-    ({ id, version }) =>
+    (notice) =>
       !job.told.some(
         (told) =>
-          told.kind === 'notice-answer' && told.noticeId === id && told.noticeVersion === version,
+          told.kind === 'notice-answer' &&
+          told.noticeId === notice.id &&
+          told.noticeVersion === notice.version &&
+          told.seq > metAnew(job, notice),
       ),
   );

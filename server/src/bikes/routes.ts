@@ -100,6 +100,7 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
         notices: await noticesAt(pool, { bike, beforeTag: null }),
         bike,
         identified: atEachEnd(() => null),
+        identifiedBefore: {},
         filled: [],
         taken: [],
       }),

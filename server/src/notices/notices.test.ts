@@ -92,6 +92,18 @@ describe('a maker’s notice', () => {
     });
     expect(signed.status).toBe(201);
     expect((await page()).notices).toEqual([]);
+    const next = await comeAgain(shop, mechanic, (await jobOf(jobId)).bike);
+    await mechanic.append(
+      next.id,
+      entry('identification', {
+        end: 'front',
+        sheetRevisionId: shop.ids.sheet,
+        stampedLimit: null,
+      }),
+    );
+    const { notices, bars } = await jobOf(next.id);
+    expect(notices).toContainEqual(expect.objectContaining({ id, answeredBefore: true }));
+    expect(bars.map(({ code }) => code)).not.toContain('notice-open');
 
     const again = notice({ sheetId, title: 'Clamps that slip, second edition' });
     const rewritten = await lead.send('PUT', `/notices/${id}`, {

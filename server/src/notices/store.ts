@@ -105,10 +105,8 @@ export async function changeNotice(
   });
 }
 
-type AtJobRow = Omit<NoticeAtJob, 'doNotRide' | 'sheetBefore' | 'lotBefore'> & {
-  doNotRide: number;
-  sheetBefore: number;
-  lotBefore: number;
+type AtJobRow = {
+  [F in keyof NoticeAtJob]: NoticeAtJob[F] extends boolean ? number : NoticeAtJob[F];
 };
 
 const BY_SHEET = `EXISTS (SELECT 1 FROM job sj JOIN identification i ON i.job_id = sj.id
@@ -125,8 +123,8 @@ const of = (fragment: string, bike: string, tag: string) =>
 const ANY_TAG = '4294967295';
 
 /**
- * Makers' notices in force that no sealed visit of this bike has dealt with as they now read, with what its visits before a tag
- * say of them.
+ * Makers' notices in force, with what the visits of this bike before a tag say of them as they now read: what one that is not
+ * sealed said is said again.
  */
 export async function noticesAt(
   on: Queryable,
@@ -136,20 +134,22 @@ export async function noticesAt(
   const rows = await select<AtJobRow>(
     on,
     `SELECT ${COLUMNS}, n.sheet_id IS NOT NULL AND ${of(BY_SHEET, 'k.id', before)} AS sheetBefore,
-            n.lot <> '' AND ${of(BY_LOT, 'k.id', before)} AS lotBefore
+            n.lot <> '' AND ${of(BY_LOT, 'k.id', before)} AS lotBefore,
+            EXISTS (SELECT 1 FROM job j JOIN entry e ON e.job_id = j.id
+              WHERE j.bike_id = k.id AND j.tag < ${before} AND j.status = 'sealed' AND e.kind = 'notice-answer'
+                AND JSON_VALUE(e.body, '$.noticeId') = CAST(n.id AS CHAR)
+                AND JSON_VALUE(e.body, '$.noticeVersion') = n.version) AS answeredBefore
        FROM notice n JOIN bike k ON k.id = ?
-      WHERE n.withdrawn = FALSE AND NOT EXISTS (
-        SELECT 1 FROM job j JOIN entry e ON e.job_id = j.id
-         WHERE j.bike_id = k.id AND j.tag < ${before} AND j.status = 'sealed' AND e.kind = 'notice-answer'
-           AND JSON_VALUE(e.body, '$.noticeId') = CAST(n.id AS CHAR) AND JSON_VALUE(e.body, '$.noticeVersion') = n.version)
+      WHERE n.withdrawn = FALSE
       ORDER BY n.id`,
     [bike.id],
   );
-  return rows.map(({ doNotRide, sheetBefore, lotBefore, ...row }) => ({
+  return rows.map(({ doNotRide, sheetBefore, lotBefore, answeredBefore, ...row }) => ({
     ...row,
     doNotRide: doNotRide === 1,
     sheetBefore: sheetBefore === 1,
     lotBefore: lotBefore === 1,
+    answeredBefore: answeredBefore === 1,
   }));
 }
 

@@ -389,6 +389,7 @@ describe('fitting a part', () => {
     const by = 'Maren Okafor';
     const shelf = {
       id: 'a',
+      seq: 1,
       end: 'front',
       stockId: 'b',
       part: 'rotor',

@@ -259,6 +259,7 @@ describe('the step face', () => {
       taken: [
         {
           id: 't',
+          seq: 1,
           end: 'front',
           stockId: 's',
           part: 'pads',
