@@ -43,7 +43,7 @@ beforeAll(async () => {
     batch: 'B7',
   };
   await client.send('POST', '/stock/moves', delivery);
-  const { version: _, sheetBefore: _sheet, lotBefore: _lot, ...notice } = NOTICE;
+  const { version: _, sheetBefore: _s, lotBefore: _l, answeredBefore: _a, ...notice } = NOTICE;
   const written = { ...notice, id: noticeId, withdrawn: false, withdrawnBecause: '' };
   await (await shop.signedIn('Lead')).send('POST', '/notices', written);
 });
