@@ -39,3 +39,11 @@ export const CUT_OFF_LAPSES: readonly Touch[] = [
   'throttle',
 ];
 export const LEVER_SIDE_LAPSES: readonly Touch[] = ['lever-side'];
+/** What, done at two levers, can leave each working the other's brake [D]. */
+export const CROSSED_BY: readonly Touch[] = [
+  'lever-off',
+  'lever-changed',
+  'hose',
+  'joint',
+  'cable',
+];

@@ -1,4 +1,4 @@
-import { identified, type Visit } from '../adversary/visit';
+import { identified, SHEET, Visit } from '../adversary/visit';
 import { PASSES } from '../torque/sequence';
 import { lastToTry, provenTest } from './handOver';
 
@@ -24,6 +24,23 @@ describe('a yes of the hand-over', () => {
     expect(proven(visit, test)).toBeNull();
     visit.test(test);
     expect(proven(visit, test)).toBe('passed');
+  });
+
+  it('of the levers’ sides is asked again once two levers were off or opened, and not for one', () => {
+    for (const work of ['replace-lever', 'remake-joint-at-lever', 'replace-hose'] as const) {
+      const visit = identified().identify(SHEET, { end: 'rear' }).repair(work);
+      expect(proven(visit, 'lever-side')).toBe('passed');
+      visit.repair(work, 'rear');
+      expect(visit.barred).toContain('lever-side-unconfirmed');
+      visit.test('lever-side');
+      expect(visit.barred).not.toContain('lever-side-unconfirmed');
+    }
+    const bled = identified().identify(SHEET, { end: 'rear' }).repair('full-bleed');
+    expect(proven(bled.repair('full-bleed', 'rear'), 'lever-side')).toBe('passed');
+    // Two brakes on one lever have one lever to put back.
+    const { bike } = new Visit().base;
+    const trike = identified({ bike: { ...bike, thirdBrake: 'disc', sharedLever: 'front-third' } });
+    expect(proven(trike.repair('replace-lever'), 'lever-side')).toBe('passed');
   });
 
   it('stands where something else was done, and a no stands whatever was done', () => {

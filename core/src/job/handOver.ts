@@ -1,11 +1,11 @@
-import type { End } from '../ends';
-import { ENDS } from '../ends';
+import { ENDS, type End } from '../ends';
 import { changesAt, lapsedSince, lastAway } from '../evidence/changes';
-import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
+import { CROSSED_BY, CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from '../evidence/lapse';
 import type { Outcome } from '../evidence/outcome';
 import type { Touch } from '../evidence/touch';
 import { standingTest, standTest } from '../evidence/trials';
 import { measurandRule } from '../measurand/measurands';
+import { leversOf } from '../kit/brakes';
 import type { TestEntry } from './finalTest';
 import { fastenerRule } from '../torque/fasteners';
 import { workedAt } from './visit';
@@ -50,9 +50,13 @@ export function provenTest(
   const standing = test === 'stand' ? end && standTest(job, end) : standingTest(job, test, end);
   if (!standing || standing.outcome === 'failed') return standing?.outcome ?? null;
   const { seq } = standing;
-  const lapsed =
-    test === 'stand'
-      ? Math.max(lastToTry(job, end!), lastAway(job)) > seq
-      : (end ? [end] : ENDS).some((at) => lapsedSince(changesAt(job, at), seq, LAPSES[test]));
-  return lapsed ? null : 'passed';
+  const changed = (at: End, lapses: readonly Touch[]) =>
+    lapsedSince(changesAt(job, at), seq, lapses) !== null;
+  if (test === 'stand')
+    return Math.max(lastToTry(job, end!), lastAway(job)) > seq ? null : 'passed';
+  const lapsed = (end ? [end] : ENDS).some((at) => changed(at, LAPSES[test]));
+  // One lever alone is put back where it was; two can change places.
+  const crossed =
+    test === 'lever-side' && leversOf(job.bike).filter((at) => changed(at, CROSSED_BY)).length > 1;
+  return lapsed || crossed ? null : 'passed';
 }
