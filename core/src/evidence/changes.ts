@@ -29,6 +29,8 @@ export interface Change {
   /** Work it is: it can cure what was found before it. */
   cures: readonly Work[];
   by: ChangedBy;
+  /** It goes on with what was begun before: what it moves is moved, and it mends nothing [D]. */
+  goesOn?: true;
 }
 
 /** What of a job says what was changed. */
@@ -146,7 +148,7 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       const cures = [fastener === 'lever-clamp' ? 'tighten-lever' : 'tighten-bolts'] as const;
       return [
         { seq, end, touches, cures, by },
-        { seq: turnedSeq, end, touches, cures: [], by },
+        { seq: turnedSeq, end, touches, cures: [], by, goesOn: true },
       ];
     }),
     ...job.edited.flatMap(({ seq, was, became }): Change[] =>
@@ -171,8 +173,29 @@ export interface Lapse {
   by: ChangedBy;
 }
 
-/** The last change after a place in the order that touched any of these, or null. */
-export function changedSince(
+/** The last change after a place in the order that touched any of these, or null; turning on what was begun before is none of its own. */
+export const changedSince = (
+  changes: readonly Change[],
+  seq: number,
+  touches: readonly Touch[],
+): Lapse | null =>
+  lastTouch(
+    changes.filter(({ goesOn }) => !goesOn),
+    seq,
+    touches,
+  );
+
+/**
+ * What a proof lapses with: one of these was touched after it, or the bike was out of the shop. It comes back as one that comes in,
+ * and nothing of it is known any more [D]. What it mends or answers is asked of {@link changedSince}: being away is no work.
+ */
+export const lapsedSince = (
+  changes: readonly Change[],
+  seq: number,
+  lapses: readonly Touch[],
+): Lapse | null => lastTouch(changes, seq, [...lapses, 'away']);
+
+function lastTouch(
   changes: readonly Change[],
   seq: number,
   touches: readonly Touch[],
@@ -184,16 +207,6 @@ export function changedSince(
   const touch = last.touches.find((each) => touches.includes(each))!;
   return { seq: last.seq, touch, by: last.by };
 }
-
-/**
- * What a proof lapses with: one of these was touched after it, or the bike was out of the shop. It comes back as one that comes in,
- * and nothing of it is known any more [D]. What it mends or answers is asked of {@link changedSince}: being away is no work.
- */
-export const lapsedSince = (
-  changes: readonly Change[],
-  seq: number,
-  lapses: readonly Touch[],
-): Lapse | null => changedSince(changes, seq, [...lapses, 'away']);
 
 /** Where in the order of everything written the bike last was away, or 0. */
 export const lastAway = ({ away }: Pick<ChangedJob, 'away'>): number => away.at(-1)?.seq ?? 0;

@@ -119,9 +119,10 @@ function lacksOf(
   // A lever that sinks is mended by work on its system alone.
   const cures = first.doNotRide ? SYSTEM : measurandRule(part).mendedBy;
   const worked = changes.some(
-    ({ seq, end, touches }) =>
-      // What was done at another brake of its lever is no answer here.
+    ({ seq, end, touches, goesOn }) =>
+      // What was done at another brake of its lever is no answer here, nor what only goes on.
       end === before.end &&
+      !goesOn &&
       seq > before.seq &&
       seq < after.seq &&
       touches.some((each) => cures.includes(each)),

@@ -64,6 +64,18 @@ describe('the final torque comes before the stand test: rule 8 of the bench', ()
     expect(visit.barred).toEqual([]);
   });
 
+  it('a no between two passes is not answered by turning on: it is said what was done about it', () => {
+    const visit = identified();
+    visit.begin('caliper-post');
+    visit.turn(['snug', 'half']);
+    visit.test('stand', 'failed');
+    visit.turn(['full', 'verify']);
+    visit.test('stand');
+    expect(visit.barred).toEqual(['stand-untested']);
+    visit.test('stand', 'passed', 'Slackened, centred, turns free');
+    expect(visit.barred).toEqual([]);
+  });
+
   it('a caliper brought to its torque is tried though nothing else was done, and a rotor bolt that held is not', () => {
     expect(lastToTry(identified().tighten('rotor-bolts').job, 'front')).toBe(0);
     const visit = identified().tighten('caliper-post');

@@ -26,16 +26,11 @@ const LAPSES: Readonly<Record<Exclude<TestEntry['test'], 'stand'>, readonly Touc
  * the final torque. 0 where neither was done, or what was turned moves nothing that could touch.
  */
 export function lastToTry(job: TriedJob, end: End): number {
+  const worked = workedAt(job, end);
   const turned = job.tightened.filter((each) => each.end === end);
-  const asked =
-    workedAt(job, end).length > 0 ||
-    turned.some(({ fastener }) => fastenerRule(fastener).touches.length > 0);
-  return asked
-    ? Math.max(
-        ...workedAt(job, end).map(({ seq }) => seq),
-        ...turned.map(({ turnedSeq }) => turnedSeq),
-      )
-    : 0;
+  const moves = turned.some(({ fastener }) => fastenerRule(fastener).touches.length > 0);
+  if (worked.length === 0 && !moves) return 0;
+  return Math.max(...worked.map(({ seq }) => seq), ...turned.map(({ turnedSeq }) => turnedSeq));
 }
 
 /**
