@@ -1,5 +1,4 @@
 import { NOTHING_MET } from '../fluid/met';
-import type { ProcedureId } from '../procedure/procedures';
 import { USUAL_RULES } from '../rules/shopRules';
 import { openFasteners } from '../evidence/fastenings';
 import { kitAt, stampAt } from '../inspection/inspectEnd';
@@ -427,14 +426,6 @@ describe('two families by any road', () => {
       tag: null,
     },
   });
-  const plan = (visit: Visit, front: ProcedureId[]) =>
-    visit.send('plan-choice', {
-      procedures: { front, rear: [] },
-      bleed: { front: 'push-up', rear: 'push-up' },
-      again: [],
-      agreed: 'agreed',
-      words: '',
-    });
   const resealed = (visit: Visit) => {
     visit.repair('reseal-caliper').repair('reseal-lever');
     return visit;
@@ -447,10 +438,10 @@ describe('two families by any road', () => {
     visit.identify(glycol);
     expect(visit.fill('glycol')).toMatchObject(REFUSED);
     expect(visit.item('fluid')).toMatchObject({ doNotRide: true, found: ['fluid-wrong'] });
-    expect(plan(visit, ['bleed-push-up'])).toMatchObject({ code: 'other-family-inside' });
+    expect(visit.plan('bleed-push-up')).toMatchObject({ code: 'other-family-inside' });
     // A caliper alone leaves the lever's seals, and what the hose still holds.
-    expect(plan(visit, ['reseal-caliper'])).toMatchObject({ code: 'other-family-inside' });
-    expect(plan(visit, ['reseal-caliper', 'reseal-lever'])).toBeNull();
+    expect(visit.plan('reseal-caliper')).toMatchObject({ code: 'other-family-inside' });
+    expect(visit.plan('reseal-caliper', 'reseal-lever')).toBeNull();
     resealed(visit);
     expect(visit.fill('glycol')).toBeNull();
     expect(visit.item('fluid')!.doNotRide).toBe(true);
@@ -1209,13 +1200,7 @@ it('a modified mount measured at nothing is modified all the same', () => {
 
 it('work that was tapped done and taken back leaves what it touched to be proven', () => {
   const visit = identified().lever();
-  visit.send('plan-choice', {
-    procedures: { front: ['bleed-push-up'], rear: [] },
-    bleed: { front: 'push-up', rear: 'push-up' },
-    again: [],
-    agreed: 'agreed',
-    words: '',
-  });
+  visit.plan('bleed-push-up');
   const did = visit.send('plan-step', {
     step: 'wheel-out',
     end: 'front',

@@ -13,6 +13,7 @@ import { gaugeAsKnown, type KnownGauge } from '../job/measurement';
 import { askedFor } from '../job/tightening';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import { PRACTICE_SHEET } from '../practice/sheet';
+import type { ProcedureId } from '../procedure/procedures';
 import { USUAL_RULES } from '../rules/shopRules';
 import type { SheetRevision, SpecSheet } from '../sheet/sheet';
 import type { FastenerId } from '../torque/fasteners';
@@ -347,6 +348,17 @@ export class Visit {
     };
     const fields = { end, containerId: 'bottle', ml: 10, colour: '' };
     return this.send('fill', fields, { container });
+  }
+
+  /** Chooses the work of the front; what it bleeds, by the usual way. */
+  plan(...front: ProcedureId[]): EntryFault | null {
+    return this.send('plan-choice', {
+      procedures: { front, rear: [] },
+      bleed: { front: 'push-up', rear: 'push-up' },
+      again: [],
+      agreed: 'agreed',
+      words: '',
+    });
   }
 
   repair(work: EntryOf<'repair'>['work'], end: End = 'front'): this {

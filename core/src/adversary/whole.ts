@@ -30,6 +30,7 @@ export function whole(): Visit {
     at: '',
   } as const;
   const visit = identified({ againstAdvice: [advice], notices: [NOTICE] });
+  visit.send('bedding-pull', { end: 'rear', fromKmh: 25, toKmh: 5 });
   visit.rotor([1.7, 1.45, 1.7]).rotor([1.7, 1.7]).pads(3.9).lever().runout(0.15).gaps();
   visit.look('leaks', ['leak-at-banjo']);
   visit.repair('remake-joint-at-caliper').look('leaks');
@@ -111,13 +112,7 @@ export function whole(): Visit {
   visit.send('waste', { end: 'front', family: 'mineral', ml: 5 });
   visit.send('photo', { end: 'front', area: 'leaks', sha256: 'ab'.repeat(32) });
   visit.send('taken-back', { of: visit.job.told[0]!.id });
-  visit.send('plan-choice', {
-    procedures: { front: ['align'], rear: [] },
-    bleed: { front: 'push-up', rear: 'push-up' },
-    again: [],
-    agreed: 'agreed',
-    words: '',
-  });
+  visit.plan('align');
   visit.send('plan-step', {
     step: 'caliper-loosen',
     end: 'front',
@@ -131,7 +126,5 @@ export function whole(): Visit {
     { byLead: false },
   );
   visit.send('second-look', { end: 'front', words: 'Bolts' }, { byApprentice: false });
-  const riding = { end: 'rear', fromKmh: 25, toKmh: 5 } as const;
-  visit.send('bedding-pull', riding);
   return visit;
 }

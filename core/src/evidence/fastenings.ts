@@ -39,6 +39,15 @@ export function openFasteners(job: FastenedJob, end: End): OpenFastener[] {
   });
 }
 
+/** Whether a fastener of an end went through every pass since it was last loosened, whatever its proof lacks besides. */
+export function isBroughtToTorque(job: FastenedJob, end: End, fastener: FastenerId): boolean {
+  const last = job.tightened
+    .filter((each) => each.end === end && each.fastener === fastener)
+    .at(-1);
+  if (!last || last.flaws.includes('passes-open')) return false;
+  return last.seq > Math.max(loosenedAt(job, end).get(fastener) ?? 0, lastAway(job));
+}
+
 /**
  * Where each fastener of an end was last loosened, or what it holds put on, in the order of everything written; 0 for one that
  * was only said to be brought to its torque.
@@ -59,7 +68,7 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
   }
   for (const { seq, part, end: at, jobId, condition } of job.fittings)
     if (at === end && part === 'rotor' && jobId === job.id && condition !== 'found')
-      loosen(['rotor'], seq);
+      loosen(['rotor', 'wheel'], seq);
   for (const { seq, part, end: at } of job.takenOff)
     if (at === end) loosen(stepRule(TAKEN_OFF_BY[part]).loosens, seq);
   for (const { seq, end: at, work } of job.repaired)

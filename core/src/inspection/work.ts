@@ -26,7 +26,7 @@ const RULES = {
   'replace-rotor': {
     touches: ['rotor', 'rotor-seat'],
     ticks: ['axle-seated', 'sensor-gap'],
-    loosens: ['rotor'],
+    loosens: ['rotor', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'change-rotor',
@@ -34,7 +34,7 @@ const RULES = {
   'refit-rotor': {
     touches: ['rotor-seat'],
     ticks: ['axle-seated', 'sensor-gap'],
-    loosens: ['rotor'],
+    loosens: ['rotor', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'refit-rotor',

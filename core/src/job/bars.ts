@@ -11,7 +11,7 @@ import { unsweptAt } from './sweep';
 import { dayIn } from './day';
 import { unsaidSince } from './stay';
 import { waitOf } from './waits';
-import { lastToTry, provenTest } from './handOver';
+import { isStandOpen, provenTest } from './handOver';
 import {
   inspectEnd,
   standingSitting,
@@ -86,10 +86,7 @@ export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
       const last = job.bled.filter((each) => each.end === end).at(-1);
       return last?.bubbles === 'many';
     }),
-    standUntested: ENDS.filter((end) => {
-      const proven = provenTest(job, 'stand', end);
-      return proven === 'failed' || (proven === null && lastToTry(job, end) > 0);
-    }),
+    standUntested: ENDS.filter((end) => isStandOpen(job, end)),
     unswept: ENDS.flatMap((end) => {
       const why = unsweptAt(job, end);
       return why ? [{ end, why }] : [];

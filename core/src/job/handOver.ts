@@ -55,3 +55,9 @@ export function provenTest(
     test === 'lever-side' && leversOf(job.bike).filter((at) => changed(at, CROSSED_BY)).length > 1;
   return lapsed || crossed ? null : 'passed';
 }
+
+/** Whether an end is still to be tried on the stand: worked at or tightened and not tried since, or it touched when it was. */
+export function isStandOpen(job: TriedJob, end: End): boolean {
+  const proven = provenTest(job, 'stand', end);
+  return proven === 'failed' || (proven === null && lastToTry(job, end) > 0);
+}

@@ -15,13 +15,7 @@ describe('what is taken down at check-in', () => {
   it('a bike the shop may not ride is proven on the stand, and its rider beds it in', () => {
     const stepsOf = (mayRide: boolean | null) => {
       const visit = Visit.with({ ...NOTHING_SAID, mayRide }).identify();
-      visit.send('plan-choice', {
-        procedures: { front: ['change-pads'], rear: [] },
-        bleed: { front: 'gravity-down', rear: 'gravity-down' },
-        again: [],
-        agreed: 'agreed',
-        words: '',
-      });
+      visit.plan('change-pads');
       return { visit, steps: planAt(visitOf(visit.job))!.steps.map(({ step }) => step) };
     };
     const riding = ['careful-ride', 'bed-in', 'witness-ring'] as const;
@@ -37,6 +31,16 @@ describe('what is taken down at check-in', () => {
     }
     expect(visit.job.bars.map(({ code }) => code)).not.toContain('work-open');
     expect(doRefusal(visit.job, 'bed-in', 'front')).not.toBeNull();
+  });
+
+  it('nor is a bike the shop may not ride ridden before the work', () => {
+    const stepsOf = (mayRide: boolean | null) => {
+      const visit = Visit.with({ ...NOTHING_SAID, mayRide }).identify();
+      visit.plan('cable-to-hydraulic');
+      return planAt(visitOf(visit.job))!.steps.map(({ step }) => step);
+    };
+    expect(stepsOf(true)).toContain('stop-test-before');
+    expect(stepsOf(false)).not.toContain('stop-test-before');
   });
 
   it('a brake that is no disc is neither identified nor planned', () => {

@@ -1,18 +1,21 @@
 import { changedSince, changesAt, lapsedSince } from '../evidence/changes';
 import type { End, UsualEnd } from '../ends';
-import { axleOf, endsOf, leversOf } from '../kit/brakes';
+import { axleOf } from '../kit/brakes';
 import { standingSitting } from '../inspection/inspectEnd';
 import { measurandRule } from '../measurand/measurands';
 import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';
 import { stepRule, type StepId, type StepNumber } from '../procedure/steps';
+import { isBroughtToTorque } from '../evidence/fastenings';
 import { isNotRidden } from '../evidence/notRidden';
+import { fastenersOf, type FastenedBrake } from '../procedure/hold';
+import type { FastenerId } from '../torque/fasteners';
 import { leverUntestedAt } from './bars';
-import { provenTest } from './handOver';
 import { fileFault } from './makerAnswer';
 import type { Job } from './job';
+import { rideRefusal, type RideRefusal } from './rideRefusal';
 import { reckonedRefusal, type ReckonedRefusal } from './reckoned';
 import { toldOf } from './told';
-import { planOf, visitOf } from './visit';
+import { brakeAt, planOf, visitOf } from './visit';
 import { fault, type EntryBase, type Kept, type Kind } from './entry';
 
 /** A step of the plan done, or left out with a reason; or the last one that stands taken back, after a slip of the hand. */
@@ -42,22 +45,15 @@ declare module './job' {
 export type StepRefusal =
   | StepFault
   | ReckonedRefusal
-  | { code: 'do-not-ride' }
+  | RideRefusal
   /** What the mount is of is not known, or it is carbon and its maker has not allowed it in writing. */
   | { code: 'material-unknown' | 'carbon-unanswered'; end: End; axle: UsualEnd }
-  /** The customer does not want it ridden by the shop. */
-  | { code: 'may-not-ride' }
   /** The number it asks for was not taken, or not after the work. */
-  | { code: 'number-missing'; number: StepNumber }
-  /** The system was opened, and no number of its lever was taken since. */
-  | { code: 'lever-untested'; end: End }
-  /** Nobody saw this lever cut the motor. */
-  | { code: 'cut-off-untested'; end: End };
+  | { code: 'number-missing'; number: StepNumber };
 
 /**
- * Why a step may not be said to be done, or null: what the plan says first; then no ride and no stand test under a do-not-ride or
- * with a lever that nobody tested, and each lever's cut-off before the ride; and what asks for a number is done by that number,
- * taken after the work [P].
+ * Why a step may not be said to be done, or null: what the plan says first; then no stand test under a do-not-ride or with a lever
+ * that nobody tested, and no ride that is refused; and what asks for a number or a torque is done by it, after the work [P].
  */
 export function doRefusal(
   job: Omit<Job, 'bars'>,
@@ -73,17 +69,25 @@ export function doRefusal(
   if (unreckoned) return unreckoned;
   const number = numbers.find((each) => !isTaken(job, end, step, each));
   if (number) return { code: 'number-missing', number };
-  const rides = acts.includes('rides');
-  if (!rides && !acts.includes('stand-test') && !acts.includes('one-ride')) return null;
+  const fastener = tightenedBefore(step, brakeAt(job, end)).find(
+    (each) => !isBroughtToTorque(job, end, each),
+  );
+  if (fastener) return { code: 'bolt-open', end, fastener };
+  if (acts.includes('rides')) return rideRefusal(job);
+  if (!acts.includes('stand-test') && !acts.includes('one-ride')) return null;
   if (isNotRidden(job)) return { code: 'do-not-ride' };
-  if (rides && job.mayRide === false) return { code: 'may-not-ride' };
-  const untested = (rides ? endsOf(job.bike) : [end]).find((each) => leverUntestedAt(job, each));
-  if (untested) return { code: 'lever-untested', end: untested };
-  const uncut =
-    rides && job.bike.motor
-      ? leversOf(job.bike).find((each) => provenTest(job, 'cut-off', each) !== 'passed')
-      : undefined;
-  return uncut ? { code: 'cut-off-untested', end: uncut } : null;
+  return leverUntestedAt(job, end) ? { code: 'lever-untested', end } : null;
+}
+
+/**
+ * The fasteners whose torque a step is done by. Of what it loosens itself the torque comes after it, and is asked for by the
+ * hand-over [D].
+ */
+function tightenedBefore(step: StepId, brake: FastenedBrake): FastenerId[] {
+  const { fastens, loosens } = stepRule(step);
+  return fastens
+    .filter((hold) => !loosens.includes(hold))
+    .flatMap((hold) => fastenersOf(hold, brake));
 }
 
 /** Whether a number that a step asks for stands: taken at this visit, and nothing has changed since. */

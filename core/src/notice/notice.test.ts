@@ -106,6 +106,29 @@ describe('whom a notice meets', () => {
     expect(asked()).toEqual([]);
   });
 
+  it('another caliper or lever is of the sheet that was named, till somebody says of which it is', () => {
+    const visit = Visit.with({
+      notices: [{ ...NOTICE, sheetId: 'sheet Two pistons, mineral', doNotRide: true }],
+    }).identify();
+    const answer = () =>
+      visit.send(
+        'notice-answer',
+        { noticeId: NOTICE.id, noticeVersion: 1, words: 'The maker sent another' },
+        { byLead: true },
+      );
+    expect(answer()).toBeNull();
+    expect(openNotices(visit.job)).toEqual([]);
+    visit.repair('service-pistons');
+    expect(openNotices(visit.job)).toEqual([]);
+    visit.repair('replace-caliper');
+    expect(visit.barred).toContain('notice-open');
+    expect(answer()).toBeNull();
+    visit.repair('replace-lever');
+    expect(visit.barred).toContain('notice-open');
+    expect(answer()).toBeNull();
+    expect(visit.barred).not.toContain('notice-open');
+  });
+
   it.each([
     [{}, 'meets-nobody'],
     [{ serialFrom: 'A-1' }, 'maker-of-serials'],

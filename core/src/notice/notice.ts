@@ -1,4 +1,6 @@
 import { ENDS, type End } from '../ends';
+import { changesAt, type ChangedJob } from '../evidence/changes';
+import type { Touch } from '../evidence/touch';
 
 /**
  * A maker's recall or bulletin. Whom it meets is told by the bike's maker and serial, by the brake's sheet or by a lot of fluid or
@@ -79,14 +81,27 @@ export function meetsBike(
   );
 }
 
+/** The notices that meet a bike as its last visit left it. */
+export const noticesOfBike = (
+  notices: readonly NoticeAtJob[],
+  bike: Parameters<typeof meetsBike>[1],
+): NoticeAtJob[] =>
+  notices.filter(
+    (notice) =>
+      meetsBike(notice, bike) &&
+      (notice.sheetId === null || notice.sheetBefore) &&
+      (notice.lot === '' || notice.lotBefore) &&
+      !notice.answeredBefore,
+  );
+
 /** What of a job says which notices meet it. */
-interface NoticedJob {
+interface NoticedJob extends ChangedJob {
   notices: readonly NoticeAtJob[];
-  bike: { maker: string; serial: string };
+  bike: ChangedJob['bike'] & Parameters<typeof meetsBike>[1];
   identified: Readonly<Record<End, { seq: number; sheet: { sheetId: string } } | null>>;
   /** By the sheet that each brake was told to be of when the bike was last here. */
   identifiedBefore: Readonly<Partial<Record<End, { sheetId: string }>>>;
-  filled: readonly { seq: number; lot: string }[];
+  filled: readonly { seq: number; end: End; lot: string }[];
   taken: readonly { seq: number; batch: string }[];
 }
 
@@ -110,17 +125,27 @@ const putIn = ({ filled, taken }: NoticedJob, lot: string): number[] => [
   ...taken.flatMap((part) => (isEqualWord(part.batch, lot) ? [part.seq] : [])),
 ];
 
+/** What a sheet is of: another one of these is another of what the notice names, till it is told to be of another sheet [D]. */
+const OF_A_SHEET: readonly Touch[] = ['caliper-changed', 'lever-changed'];
+
+/** Where in that order a brake of a sheet was last put on at this visit: told where there was none of it before, or a part of it changed. */
+const putOn = (job: NoticedJob, sheetId: string): number[] =>
+  ENDS.flatMap((end) => {
+    const [now, before] = [job.identified[end], job.identifiedBefore[end]?.sheetId];
+    if ((now?.sheet.sheetId ?? before) !== sheetId) return [];
+    const changed = changesAt(job, end).filter(
+      (each) => each.end === end && each.touches.some((touch) => OF_A_SHEET.includes(touch)),
+    );
+    return [...(now && before !== sheetId ? [now] : []), ...changed].map(({ seq }) => seq);
+  });
+
 /**
- * Where in that order this visit last put on or in what a notice names: its lot, or a brake of its sheet where there was none of it
- * before. 0 where it did not: what was said of what is there already says nothing of what comes after [D].
+ * Where in that order this visit last put on or in what a notice names: its lot, or a brake of its sheet. 0 where it did not: what was said
+ * of what is there already says nothing of what comes after [D].
  */
 function metAnew(job: NoticedJob, { sheetId, lot }: NoticeAtJob): number {
-  const told = ENDS.flatMap((end) => {
-    const now = job.identified[end];
-    const isNew = job.identifiedBefore[end]?.sheetId !== sheetId;
-    return now && now.sheet.sheetId === sheetId && isNew ? [now.seq] : [];
-  });
-  return Math.max(0, ...(lot === '' ? told : putIn(job, lot)));
+  if (lot !== '') return Math.max(0, ...putIn(job, lot));
+  return sheetId === null ? 0 : Math.max(0, ...putOn(job, sheetId));
 }
 
 /** That something was told of a notice, as it was read. */

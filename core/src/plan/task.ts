@@ -103,8 +103,8 @@ export function taskOf(
 
 /** A ride, or what is looked at after one. */
 function takesARide(id: StepId): boolean {
-  const { acts, needs } = stepRule(id);
-  return acts.includes('rides') || needs.ridden === true || needs.bedded === true;
+  const { place, needs } = stepRule(id);
+  return place === 'riding' || needs.ridden === true || needs.bedded === true;
 }
 
 /** What one brake is after these steps; what a procedure finds holds from when it was chosen. */

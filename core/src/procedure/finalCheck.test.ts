@@ -147,13 +147,7 @@ describe('the final check by name', () => {
   it('a clip this brake was made without is said with the reason; a bolt never is', () => {
     const visit = new Visit().identify();
     visit.fit();
-    visit.send('plan-choice', {
-      procedures: { front: ['change-pads'], rear: [] },
-      bleed: { front: 'push-up', rear: 'push-up' },
-      again: [],
-      agreed: 'agreed',
-      words: '',
-    });
+    visit.plan('change-pads');
     for (const step of ['wheel-out', 'pads-out'] as const)
       visit.send('plan-step', {
         step,

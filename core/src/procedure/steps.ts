@@ -291,7 +291,7 @@ export const STEPS = {
     touches: [],
     cures: [],
     fastens: [],
-    loosens: [],
+    loosens: ['wheel'],
     when: ['dirty', 'clean'],
     lasts: 'wheel',
     numbers: [],

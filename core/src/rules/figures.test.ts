@@ -67,13 +67,7 @@ describe('a figure that the shop lays down', () => {
   it('prices the plan’s change-overs and the lines of a quote', () => {
     const planned = (figures: ShopRules['figures']) => {
       const visit = under(figures);
-      visit.send('plan-choice', {
-        procedures: { front: ['change-pads'], rear: [] },
-        bleed: { front: 'push-up', rear: 'push-up' },
-        again: [],
-        agreed: 'agreed',
-        words: '',
-      });
+      visit.plan('change-pads');
       return planAt(visitOf(visit.job))!.minutes;
     };
     // Out to the careful ride, and from there to bedding in.

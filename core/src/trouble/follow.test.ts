@@ -23,13 +23,7 @@ describe('what a complaint asks for next', () => {
     visit.send('cause', { end: 'front', cause: 'glazed' });
     expect(asked(visit)).toBeNull();
     const planned = identified({ symptoms: ['squeal'] });
-    planned.send('plan-choice', {
-      procedures: { front: ['align'], rear: [] },
-      bleed: { front: 'push-up', rear: 'push-up' },
-      again: [],
-      agreed: 'agreed',
-      words: '',
-    });
+    planned.plan('align');
     expect(asked(planned)).toBeNull();
   });
 

@@ -1,5 +1,4 @@
 import { seesPhoneNumbers } from '@hold-fast/contract/roles';
-import { atEachEnd } from '@hold-fast/core/ends';
 import { BikeImport } from '@hold-fast/contract/bikeRows';
 import {
   BikeCorrection,
@@ -9,7 +8,7 @@ import {
 } from '@hold-fast/contract/bikes';
 import { ReadingImport } from '@hold-fast/contract/readingTable';
 import { TakePassport } from '@hold-fast/contract/passport';
-import { noticesMet } from '@hold-fast/core/notice/notice';
+import { noticesOfBike } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
 import { parse } from '../platform/parse';
@@ -96,14 +95,7 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
       dues: (await duesOfBike(pool, bikeId)).map((each) => ({ ...each, phone: null })),
       reckoned: await reckonedOfBike(pool, bikeId),
       changes: await changesOfBike(pool, bikeId),
-      notices: noticesMet({
-        notices: await noticesAt(pool, { bike, beforeTag: null }),
-        bike,
-        identified: atEachEnd(() => null),
-        identifiedBefore: {},
-        filled: [],
-        taken: [],
-      }),
+      notices: noticesOfBike(await noticesAt(pool, { bike, beforeTag: null }), bike),
       doNotRide: await openDoNotRide(pool, bikeId),
       againstAdvice: (await adviceOfBike(pool, bikeId)).map(
         ({ id: _, found: _found, ...advice }) => advice,

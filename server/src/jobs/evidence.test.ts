@@ -11,6 +11,7 @@ import {
   openJob,
   NOW,
   openTestShop,
+  tighten,
   PIN,
   type Client,
   type TestShop,
@@ -303,21 +304,9 @@ it('a rotor fitted is held by its own bolts, ticked by name, and tried on the st
     jobId,
     entry('fitting', { end: 'front', part: 'rotor', description: 'New', condition: 'new' }),
   );
-  const tighten = async (fastener: 'rotor-bolts' | 'caliper-post', setNm: number) => {
-    const begun = entry('tightening', {
-      end: 'front',
-      fastener,
-      wrenchId: shop.ids.wrench,
-      setNm,
-      treatment: 'medium-threadlocker',
-    });
-    await client.append(jobId, begun);
-    for (const pass of ['snug', 'half', 'full', 'verify'] as const)
-      await client.append(jobId, entry('pass-mark', { tighteningId: begun.id, pass, bolt: null }));
-  };
-  await tighten('caliper-post', 7);
+  await tighten(shop, client, jobId, 'caliper-post');
   expect(await barsOf(jobId)).toContain('torque-unproven');
-  await tighten('rotor-bolts', 6);
+  await tighten(shop, client, jobId, 'rotor-bolts');
   expect(new Set(await barsOf(jobId))).toEqual(new Set(['check-open', 'stand-untested']));
 });
 

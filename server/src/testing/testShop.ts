@@ -1,6 +1,10 @@
+import type { End } from '@hold-fast/core/ends';
 import type { SentKind, EntryOf } from '@hold-fast/core/job/kinds';
 import { NOTHING_SAID, type Job } from '@hold-fast/core/job/job';
+import { askedFor } from '@hold-fast/core/job/tightening';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
+import type { FastenerId } from '@hold-fast/core/torque/fasteners';
+import { passesOf } from '@hold-fast/core/torque/sequence';
 import { hash } from '@node-rs/argon2';
 import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
@@ -393,6 +397,31 @@ export async function measure(
         replaces: null,
       }),
     );
+  return (await client.sendJob('GET', `/jobs/${jobId}`)).body;
+}
+
+/** Brings a fastener to what is asked of it, through every pass. Answers with the job as it then is. */
+export async function tighten(
+  shop: TestShop,
+  client: Client,
+  jobId: string,
+  fastener: FastenerId,
+  end: End = 'front',
+): Promise<Job> {
+  const { body: job } = await client.sendJob('GET', `/jobs/${jobId}`);
+  const asked = askedFor(job, { end, fastener, asked: null }, false);
+  if ('refusal' in asked) throw new Error(`${fastener}: ${asked.code}`);
+  const { loNm, hiNm } = asked.window;
+  const begun = entry('tightening', {
+    end,
+    fastener,
+    wrenchId: shop.ids.wrench,
+    setNm: Math.round(5 * (loNm + hiNm)) / 10,
+    treatment: asked.treatmentAsked,
+  });
+  await client.append(jobId, begun);
+  for (const pass of passesOf(asked.boltCount))
+    await client.append(jobId, entry('pass-mark', { tighteningId: begun.id, pass, bolt: null }));
   return (await client.sendJob('GET', `/jobs/${jobId}`)).body;
 }
 

@@ -106,6 +106,7 @@ export interface PlanningWords {
     forWorks: (step: string, value: number, stays: string) => string;
     theCustomerWasNotAsked: string;
     askFirstThenWriteThe: (procedure: string, end: string) => string;
+    mayWeRide: string;
     new: (parts: string) => string;
     notYet: string;
     nothingRecordedForThisStep: string;
@@ -132,6 +133,7 @@ export interface PlanningWords {
     measureE: string;
     reckon: Record<ReckonedOf | 'align', string>;
     reckoned: string;
+    tryItOnTheStand: string;
     tryEachCutOff: string;
     cutsTheMotor: (ends: string) => string;
     eMeasured: (e: string) => string;

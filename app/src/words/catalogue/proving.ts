@@ -5,8 +5,6 @@ export interface ProvingWords {
     bedIn: string;
     ofPullsTouchForEach: (wanted: number) => string;
     ofLookAtTheRing: (wanted: number) => string;
-    notYet: string;
-    theStandTestAndA: string;
     likelyRotorAt: (end: string) => string;
     goneOn: string;
     didTheBiteRise: string;

@@ -446,6 +446,10 @@ function fault(what: StepRefusal): string {
       return `Zuerst die Zahl nehmen: ${what.number === 'radial' ? 'wie weit die Beläge innerhalb des Rands liegen' : things.subject[what.number]}, nach der Arbeit. Oder auslassen, mit dem Grund.`;
     case 'lever-untested':
       return `Die Bremse ${things.end[what.end]} wurde geöffnet und ihr Hebel hat seitdem keine Zahl: zuerst auf Luft prüfen.`;
+    case 'bolt-open':
+      return `Zuerst auf sein Drehmoment bringen: ${things.fastener[what.fastener]}, ${things.end[what.end]}.`;
+    case 'stand-untested':
+      return `Nicht gefahren, bevor die Bremse ${things.end[what.end]} nach der Arbeit und dem letzten Drehmoment am Ständer probiert ist: Sie dreht frei, und nichts schleift.`;
     case 'cut-off-untested':
       return `Vor der Fahrt: sehen, dass der Hebel der Bremse ${things.end[what.end]} den Motor abschaltet.`;
     case 'not-planned':

@@ -119,6 +119,8 @@ export const planning: PlanningWords = {
     theCustomerWasNotAsked: 'Der Kunde wurde nicht gefragt',
     askFirstThenWriteThe: (procedure, end) =>
       `${procedure}, ${end}: Zuerst fragen, dann die Antwort in den Plan schreiben.`,
+    mayWeRide:
+      'Darf die Werkstatt damit fahren? Zuerst fragen, dann die Antwort beim Auftrag eintragen.',
     new: (parts) => `Neu: ${parts}.`,
     notYet: 'Noch nicht',
     nothingRecordedForThisStep: 'Für diesen Schritt ist noch nichts aufgezeichnet.',
@@ -142,6 +144,7 @@ export const planning: PlanningWords = {
   },
   capture: {
     measure: (part) => `Messen: ${part}`,
+    tryItOnTheStand: 'Am Ständer probieren',
     tryEachCutOff: 'Jede Motorabschaltung prüfen',
     cutsTheMotor: (ends) => `Schaltet den Motor ab: ${ends}.`,
     measureE: 'e messen, Unterlegscheiben wählen',

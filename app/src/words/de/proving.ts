@@ -10,9 +10,6 @@ export const proving: ProvingWords = {
     bedIn: 'Einbremsen',
     ofPullsTouchForEach: (wanted) => `von ${wanted} Bremsungen: bei jeder tippen`,
     ofLookAtTheRing: (wanted) => `von ${wanted}: den Ring ansehen`,
-    notYet: 'Noch nicht',
-    theStandTestAndA:
-      'Prüfung am Ständer und vorsichtige Fahrt kommen zuerst; Einbremsen ist das Letzte von allem.',
     likelyRotorAt: (end) => `${end}, vermutlich`,
     goneOn: 'Dauert schon',
     didTheBiteRise: 'Griff sie besser?',

@@ -405,6 +405,10 @@ function fault(what: StepRefusal): string {
       return `Take the number first: ${what.number === 'radial' ? 'how far the pads lie inside the edge' : things.subject[what.number]}, after the work. Or leave it out, with the reason.`;
     case 'lever-untested':
       return `The ${things.end[what.end]} brake was opened and its lever has no number since: test it for air first.`;
+    case 'bolt-open':
+      return `Bring it to its torque first: ${things.fastener[what.fastener]}, ${things.end[what.end]}.`;
+    case 'stand-untested':
+      return `Not ridden before the ${things.end[what.end]} brake was tried on the stand since the work and its final torque: it turns free, and nothing touches.`;
     case 'cut-off-untested':
       return `Before the ride: see that the lever of the ${things.end[what.end]} brake cuts the motor.`;
     case 'not-planned':

@@ -118,6 +118,7 @@ export const planning: PlanningWords = {
     theCustomerWasNotAsked: 'The customer was not asked',
     askFirstThenWriteThe: (procedure, end) =>
       `${procedure}, ${end}: ask first, then write the answer down in the plan.`,
+    mayWeRide: 'May the shop ride it? Ask first, then write the answer down at the job.',
     new: (parts) => `New: ${parts}.`,
     notYet: 'Not yet',
     nothingRecordedForThisStep: 'Nothing recorded for this step yet.',
@@ -141,6 +142,7 @@ export const planning: PlanningWords = {
   },
   capture: {
     measure: (part) => `Measure: ${part}`,
+    tryItOnTheStand: 'Try it on the stand',
     tryEachCutOff: 'Try each lever’s cut-off',
     cutsTheMotor: (ends) => `Cuts the motor: ${ends}.`,
     measureE: 'Measure e, choose washers',

@@ -9,9 +9,6 @@ export const proving: ProvingWords = {
     bedIn: 'Bed in',
     ofPullsTouchForEach: (wanted) => `of ${wanted} pulls: touch for each`,
     ofLookAtTheRing: (wanted) => `of ${wanted}: look at the ring`,
-    notYet: 'Not yet',
-    theStandTestAndA:
-      'The stand test and a careful ride come first; bedding-in is the last of all.',
     likelyRotorAt: (end) => `${end}, likely`,
     goneOn: 'Gone on for',
     didTheBiteRise: 'Did the bite rise?',

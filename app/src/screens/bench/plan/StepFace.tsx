@@ -10,7 +10,6 @@ import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { usePlan } from '../../../data/planner';
 import { Button, Buttons } from '../../../ui/Button';
-import { Note } from '../../../ui/Note';
 import { Page } from '../../../ui/Page';
 import { Empty, Loading } from '../../../ui/Standing';
 import { color, size, space } from '../../../ui/tokens';
@@ -24,6 +23,7 @@ import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
 import { ComingUp } from './ComingUp';
 import { LeaveOut } from './LeaveOut';
+import { NotYet } from './NotYet';
 import { StepFigure } from './StepFigure';
 import { StepRecords } from './StepRecords';
 import { StepSays } from './StepSays';
@@ -193,9 +193,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           <StepFigure job={job} visit={visit} next={next} counts={holds} />
           <StepSays job={job} next={next} plan={plan} />
           {tried && notYet ? (
-            <Note kind="refusal" title={planningWords.stepFace.notYet}>
-              {planWords.fault(notYet)}
-            </Note>
+            <NotYet jobId={job.id} why={notYet} rides={next.place === 'riding'} />
           ) : null}
           {step === 'wash-hands' || end === null ? null : (
             <StepRecords job={job} step={step} end={end} />

@@ -48,6 +48,11 @@ export function StepSays({ job, next, plan }: { job: Job; next: PlannedStep; pla
         {says.does}
       </Words>
       <Words style={styles.why}>{says.why}</Words>
+      {rule?.place === 'riding' && job.mayRide === null ? (
+        <Note kind="caution" title={planningWords.stepFace.theCustomerWasNotAsked}>
+          {planningWords.stepFace.mayWeRide}
+        </Note>
+      ) : null}
       {unasked ? (
         <Note kind="caution" title={planningWords.stepFace.theCustomerWasNotAsked}>
           {planningWords.stepFace.askFirstThenWriteThe(

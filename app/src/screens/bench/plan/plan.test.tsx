@@ -199,7 +199,25 @@ describe('the step face', () => {
     expect(screen.getByText('Check every bolt by name')).toBeTruthy();
     expect(screen.getByText('Take back: centre the caliper')).toBeTruthy();
     press('Done');
-    expect(lastSent()).toMatchObject({ step: 'torque-caliper', end: 'front', outcome: 'done' });
+    expect(screen.getByText('Bring it to its torque first: caliper bolts, front.')).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+  });
+
+  it('is no ride while a bolt is loose, whichever brake is ridden: it leads to the bolt', () => {
+    const both = job([], {
+      planned: [planned([], { procedures: { front: ['final-check'], rear: [], third: [] } })],
+      mayRide: null,
+    });
+    const loose = { id: 'off', seq: 1, end: 'rear', part: 'rotor', goes: 'scrap' } as const;
+    step({ ...walked(both, 'careful-ride'), takenOff: [{ ...loose, at: AT, by: '' }] });
+    expect(screen.getByText(/^May the shop ride it\? Ask first/)).toBeTruthy();
+    expect(screen.queryByText(/^Torque: /)).toBeNull();
+    act(() => press('Done'));
+    expect(outbox.add).not.toHaveBeenCalled();
+    press('Torque: rotor bolts');
+    expect(router.navigate).toHaveBeenLastCalledWith(
+      expect.stringMatching(/rear\/bolts\?fastener=rotor-bolts$/),
+    );
   });
 
   it('does not let an olive be on before it is written down where it came from', () => {
@@ -233,7 +251,9 @@ describe('the step face', () => {
 
   it('makes one ride for both ends of it', () => {
     const both = job([], {
-      planned: [planned([], { procedures: { front: ['align'], rear: ['align'], third: [] } })],
+      planned: [
+        planned([], { procedures: { front: ['final-check'], rear: ['final-check'], third: [] } }),
+      ],
     });
     step(walked(both, 'careful-ride'));
     expect(screen.getByText(/both brakes · step/)).toBeTruthy();

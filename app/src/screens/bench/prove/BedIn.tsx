@@ -1,7 +1,7 @@
 import { endSays } from '../../bikes/thirdBrake';
+import { pullRefusal } from '@hold-fast/core/job/beddingPull';
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
-import { visitOf } from '@hold-fast/core/job/visit';
 import {
   isPull,
   PULLS,
@@ -10,7 +10,6 @@ import {
   type WitnessRing,
 } from '@hold-fast/core/bedding/pulls';
 import type { End } from '@hold-fast/core/ends';
-import { beddingTooEarly } from '@hold-fast/core/plan/visit';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { append, entryOf } from '../../../data/jobWrites';
@@ -30,6 +29,7 @@ import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { numberOf } from '../../../ui/numberOf';
 import { bedded, BeddingHeat } from './BeddingHeat';
+import { NotYet } from '../plan/NotYet';
 import { OnFrom } from './OnFrom';
 import { provingWords } from '../../../words/proving';
 import { Wrong } from '../../../ui/Wrong';
@@ -49,9 +49,9 @@ function Pulling({ job, end }: { job: Job; end: End }) {
   const { massKg, sizeMm, shownMm } = bedded(job, end);
   const [fromKmh, toKmh] = [numberOf(from), numberOf(to)];
   const sound = fromKmh !== null && toKmh !== null && isPull(fromKmh, toKmh);
-  const early = beddingTooEarly(visitOf(job), end);
+  const notYet = pullRefusal(job, end);
   const pull = () => {
-    if (sound && !early)
+    if (sound && !notYet)
       append(job.id, entryOf<'bedding-pull'>({ kind: 'bedding-pull', end, fromKmh, toKmh }));
   };
   const isPulled = { says: words.keys.pulled, act: pull };
@@ -72,7 +72,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
           <Pressable
             role="button"
             onPress={pressedOnce(pull)}
-            disabled={!sound || early}
+            disabled={!sound || notYet !== null}
             style={({ pressed }) => [styles.target, pressed && styles.pressed]}
           >
             <Words kind="giant" style={styles.centred}>{`${pulls.length}`}</Words>
@@ -82,11 +82,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
                 : provingWords.bedIn.ofLookAtTheRing(wanted)}
             </Words>
           </Pressable>
-          {early ? (
-            <Note kind="caution" title={provingWords.bedIn.notYet}>
-              {provingWords.bedIn.theStandTestAndA}
-            </Note>
-          ) : null}
+          {notYet ? <NotYet jobId={job.id} why={notYet} rides /> : null}
           <BeddingHeat job={job} end={end} next={sound ? { fromKmh, toKmh } : null} />
         </>
         <>

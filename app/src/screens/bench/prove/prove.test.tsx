@@ -1,6 +1,7 @@
 import type { Job, Tightened } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
+import { router } from 'expo-router';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
 import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/exampleJob';
@@ -293,6 +294,17 @@ describe('bedding in', () => {
     jest.mocked(outbox.add).mockClear();
     fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
     expect(outbox.add).not.toHaveBeenCalled();
+  });
+
+  it('takes no pull while something touched on the stand, and leads to where that is answered', () => {
+    const failed = { test: 'stand', end: 'front', outcome: 'failed', words: '' } as const;
+    const tested = [{ ...failed, id: 'stand', seq: 100, at: AT, by: '' }];
+    showScreen(<BedIn jobId={id} end="front" />, { job: after({ tested }) });
+    expect(screen.getByText(/^Not ridden before the front brake was tried/)).toBeTruthy();
+    fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('Try it on the stand'));
+    expect(router.navigate).toHaveBeenLastCalledWith(expect.stringMatching(/sign-off$/));
   });
 
   it('sends a ring that is off the edge back to the radial check', () => {
