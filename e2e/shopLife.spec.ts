@@ -13,6 +13,7 @@ import {
   takeWrench,
   verdict,
 } from './bench';
+import { Walker } from './walker';
 
 /** Somebody at a device of their own. */
 async function at(browser: Browser, name: PersonName) {
@@ -343,6 +344,9 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   await expect(page.getByText('Adapter +20')).toBeVisible();
   await hands.touch(hands.button('Write it down: Front'));
   await hands.touch(hands.button('Written down. Go on'));
+  await hands.press('Enter');
+  await expect(page.getByText('Bring it to its torque first: adapter bolts, front.')).toBeVisible();
+  await new Walker(hands).prove('', 'front');
   await hands.press('Enter');
   await expect(page.getByLabel(/Here: rotor: off/)).toBeVisible();
   await allSent(page);

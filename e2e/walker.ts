@@ -178,7 +178,7 @@ export const ASKS_A_NUMBER: readonly string[] = [
 ];
 
 /** The seal that a step puts on: it comes off the shelf first. */
-export function sealAt(does: string): string | null {
+function sealAt(does: string): string | null {
   if (does.startsWith('Press a new barb')) return '. barb';
   return / olive /.test(does) ? '. olive' : null;
 }

@@ -1,5 +1,5 @@
 import type { End, Part } from '../ends';
-import { workRule, type Work } from '../inspection/work';
+import { FITTING, workRule, type Work } from '../inspection/work';
 import { onceAnEnd } from '../job/onceAnEnd';
 import type { Bike } from '../kit/bike';
 import { onOneLever } from '../kit/brakes';
@@ -59,13 +59,16 @@ interface Sided {
   frontLever: 'left' | 'right' | null;
 }
 
-const FITTED: Readonly<Record<Part, Pick<Change, 'touches' | 'cures'>>> = {
-  rotor: {
-    touches: ['rotor', 'rotor-seat'],
-    cures: ['replace-rotor', 'refit-rotor', 'true-rotor'],
-  },
-  pads: { touches: ['pads'], cures: ['replace-pads', 'fit-spring-or-clip'] },
+/** What a part that was fitted cures besides. */
+const CURED_BY_FITTING: Readonly<Record<Part, readonly Work[]>> = {
+  rotor: ['refit-rotor', 'true-rotor'],
+  pads: ['fit-spring-or-clip'],
 };
+
+function fitted(part: Part): Pick<Change, 'touches' | 'cures'> {
+  const work = FITTING[part];
+  return { touches: workRule(work).touches, cures: [work, ...CURED_BY_FITTING[part]] };
+}
 
 /** The step that writing a part down as off comes to. */
 export const TAKEN_OFF_BY = {
@@ -102,7 +105,7 @@ function doneAt(job: ChangedJob, end: End): Change[] {
     }),
     ...job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): Change[] =>
       at === end && jobId === job.id && condition !== 'found'
-        ? [{ seq, end, ...FITTED[part], by: { code: 'fitted', part } }]
+        ? [{ seq, end, ...fitted(part), by: { code: 'fitted', part } }]
         : [],
     ),
     ...job.takenOff.flatMap(({ seq, part, end: at }): Change[] => {

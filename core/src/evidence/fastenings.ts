@@ -4,7 +4,7 @@ import type { Job, Tightened } from '../job/job';
 import { brakeAt } from '../job/visit';
 import { fastenersOf, type Hold } from '../procedure/hold';
 import { stepRule } from '../procedure/steps';
-import { workRule } from '../inspection/work';
+import { FITTING, workRule } from '../inspection/work';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';
 import type { ProofFlaw } from '../torque/proof';
 
@@ -67,8 +67,8 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
     loosen(fastens, 0);
   }
   for (const { seq, part, end: at, jobId, condition } of job.fittings)
-    if (at === end && part === 'rotor' && jobId === job.id && condition !== 'found')
-      loosen(['rotor', 'wheel'], seq);
+    if (at === end && jobId === job.id && condition !== 'found')
+      loosen(workRule(FITTING[part]).loosens, seq);
   for (const { seq, part, end: at } of job.takenOff)
     if (at === end) loosen(stepRule(TAKEN_OFF_BY[part]).loosens, seq);
   for (const { seq, end: at, work } of job.repaired)

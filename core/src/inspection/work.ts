@@ -6,7 +6,10 @@ import type { Hold } from '../procedure/hold';
 interface WorkRule {
   /** What it touches, where it is recorded by its name and not step by step. */
   touches: readonly Touch[];
-  /** What is ticked by name after it besides every bolt, where it is told in words: what it opens is shut, what it takes off is on [P]. */
+  /**
+   * What is ticked by name after it besides every bolt, where it is told in words: what it opens is shut, what it takes off is on [P]. No
+   * less than after the plan that does it.
+   */
   ticks: readonly Check[];
   /** What it loosens or puts on, and what is proven to be tight afterwards. */
   loosens: readonly Hold[];
@@ -21,11 +24,24 @@ interface WorkRule {
   procedure: string | null;
 }
 
+/** What is looked at by name after the wheel was out [P]. */
+const WHEEL_WAS_OUT = ['axle-seated', 'sensor-gap'] as const;
+/** And after the pads were. */
+const PADS_WERE_OUT = ['pad-pin-clip', 'pad-spring', ...WHEEL_WAS_OUT] as const;
+/** After a bleed: both ends shut, pads and wheel back, the bar as it was turned for it [P]. */
+const WAS_BLED = [
+  'port-screw-o-ring',
+  'nipple-shut-cap',
+  'lever-hood',
+  'bar-and-stem',
+  ...PADS_WERE_OUT,
+] as const;
+
 /** Work an inspection recommends, in the order the trade would think of it; the plan is made from it. Common practice [P]. */
 const RULES = {
   'replace-rotor': {
     touches: ['rotor', 'rotor-seat'],
-    ticks: ['axle-seated', 'sensor-gap'],
+    ticks: WHEEL_WAS_OUT,
     loosens: ['rotor', 'wheel'],
     instead: {},
     notByWords: false,
@@ -33,7 +49,7 @@ const RULES = {
   },
   'refit-rotor': {
     touches: ['rotor-seat'],
-    ticks: ['axle-seated', 'sensor-gap'],
+    ticks: WHEEL_WAS_OUT,
     loosens: ['rotor', 'wheel'],
     instead: {},
     notByWords: false,
@@ -48,143 +64,131 @@ const RULES = {
     procedure: 'true-rotor',
   },
   'replace-pads': {
-    touches: ['pads'],
-    ticks: ['pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    touches: ['pads', 'pistons'],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'change-pads',
   },
   decontaminate: {
     touches: ['pad-face', 'rotor-face'],
-    ticks: ['pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'clean-pads-and-rotor',
   },
   'clean-and-bed-in': {
-    touches: ['rotor-face'],
-    ticks: ['pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    touches: ['pad-face', 'rotor-face'],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'clean-pads-and-rotor',
   },
   'strip-track': {
     touches: ['rotor-face'],
-    ticks: [],
-    loosens: [],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'strip-track',
   },
   'fit-spring-or-clip': {
     touches: [],
-    ticks: ['safety-clip', 'pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    ticks: ['safety-clip', ...PADS_WERE_OUT],
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'change-pads',
   },
   'straighten-fins': {
     touches: [],
-    ticks: ['pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'straighten-fins',
   },
   'reset-pads': {
     touches: ['pistons'],
-    ticks: [],
-    loosens: [],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'reset-pads',
   },
   'service-pistons': {
     touches: ['pistons'],
-    ticks: ['pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: { cable: 'set-up-cable' },
     notByWords: false,
     procedure: 'service-pistons',
   },
   'clean-caliper': {
     touches: [],
-    ticks: ['pad-pin-clip', 'pad-spring'],
-    loosens: [],
+    ticks: PADS_WERE_OUT,
+    loosens: ['wheel'],
     instead: {},
     notByWords: false,
     procedure: 'clean-caliper',
   },
   'replace-caliper': {
-    touches: ['caliper', 'caliper-changed', 'opened-at-caliper', 'fluid', 'pistons'],
-    ticks: [
-      'safety-clip',
-      'pad-pin-clip',
-      'pad-spring',
-      'port-screw-o-ring',
-      'nipple-shut-cap',
-      'hose-joint-dry',
-      'cable-end-cap',
+    touches: [
+      'caliper',
+      'caliper-changed',
+      'pads',
+      'pistons',
+      'joint',
+      'opened-at-caliper',
+      'opened-at-lever',
+      'fluid',
     ],
-    loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable'],
+    ticks: ['safety-clip', 'hose-joint-dry', 'cable-end-cap', ...WAS_BLED],
+    loosens: ['caliper', 'mount', 'hose-at-caliper', 'cable', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'change-caliper',
   },
   /** Drained, apart, every seal new, put together wet with its own fluid; where the sheet allows none, another caliper. */
   'reseal-caliper': {
-    touches: ['caliper', 'opened-at-caliper', 'fluid', 'pistons'],
-    ticks: [
-      'safety-clip',
-      'pad-pin-clip',
-      'pad-spring',
-      'port-screw-o-ring',
-      'nipple-shut-cap',
-      'hose-joint-dry',
-    ],
-    loosens: ['caliper', 'hose-at-caliper'],
+    touches: ['caliper', 'pistons', 'joint', 'opened-at-caliper', 'opened-at-lever', 'fluid'],
+    ticks: ['safety-clip', 'hose-joint-dry', ...WAS_BLED],
+    loosens: ['caliper', 'hose-at-caliper', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'reseal-caliper',
   },
   'reseal-lever': {
-    touches: ['lever-off', 'opened-at-lever', 'fluid'],
-    ticks: [
-      'bar-and-stem',
-      'port-screw-o-ring',
-      'lever-hood',
-      'hose-joint-dry',
-      'throttle-springs-back',
-    ],
-    loosens: ['lever', 'hose-at-lever'],
+    touches: ['lever-off', 'joint', 'opened-at-lever', 'opened-at-caliper', 'pistons', 'fluid'],
+    ticks: ['hose-joint-dry', 'throttle-springs-back', ...WAS_BLED],
+    loosens: ['lever', 'hose-at-lever', 'wheel'],
     instead: { cable: 'replace-cable', 'cable-pulled-hydraulic': 'reseal-caliper' },
     notByWords: false,
     procedure: 'reseal-lever',
   },
   'remake-joint-at-lever': {
     touches: ['joint', 'opened-at-lever', 'fluid'],
-    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry'],
-    loosens: ['hose-at-lever'],
+    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', ...WHEEL_WAS_OUT],
+    loosens: ['hose-at-lever', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'remake-at-lever',
   },
   'remake-joint-at-caliper': {
-    touches: ['joint', 'opened-at-caliper', 'fluid'],
-    ticks: ['hose-joint-dry'],
-    loosens: ['hose-at-caliper'],
+    touches: ['joint', 'opened-at-caliper', 'opened-at-lever', 'pistons', 'fluid'],
+    ticks: ['hose-joint-dry', ...WAS_BLED],
+    loosens: ['hose-at-caliper', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'remake-at-caliper',
   },
   'full-bleed': {
-    touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
-    ticks: ['port-screw-o-ring', 'nipple-shut-cap', 'lever-hood'],
-    loosens: [],
+    touches: ['opened-at-lever', 'opened-at-caliper', 'pistons', 'fluid'],
+    ticks: WAS_BLED,
+    loosens: ['wheel'],
     instead: { cable: 'replace-cable' },
     notByWords: false,
     // By the way of its brake.
@@ -192,24 +196,30 @@ const RULES = {
   },
   'lever-top-up': {
     touches: ['opened-at-lever', 'fluid'],
-    ticks: ['port-screw-o-ring', 'lever-hood'],
-    loosens: [],
+    ticks: ['port-screw-o-ring', 'lever-hood', ...WHEEL_WAS_OUT],
+    loosens: ['wheel'],
     instead: { cable: 'set-up-cable', 'cable-pulled-hydraulic': 'full-bleed' },
     notByWords: false,
     procedure: 'top-up',
   },
   'replace-hose': {
-    touches: ['hose', 'joint', 'fluid'],
-    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'hose-guides', 'bar-turns-free'],
-    loosens: ['hose-at-lever', 'hose-at-caliper'],
+    touches: ['hose', 'joint', 'opened-at-lever', 'opened-at-caliper', 'pistons', 'fluid'],
+    ticks: ['hose-joint-dry', 'hose-guides', 'bar-turns-free', ...WAS_BLED],
+    loosens: ['hose-at-lever', 'hose-at-caliper', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'renew-hose',
   },
   'shorten-hose': {
-    touches: ['hose', 'joint', 'fluid'],
-    ticks: ['port-screw-o-ring', 'lever-hood', 'hose-joint-dry', 'bar-turns-free'],
-    loosens: ['hose-at-lever'],
+    touches: ['hose', 'joint', 'opened-at-lever', 'fluid'],
+    ticks: [
+      'port-screw-o-ring',
+      'lever-hood',
+      'hose-joint-dry',
+      'bar-turns-free',
+      ...WHEEL_WAS_OUT,
+    ],
+    loosens: ['hose-at-lever', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'shorten-hose',
@@ -223,7 +233,7 @@ const RULES = {
     procedure: 'reroute-hose',
   },
   'replace-cable': {
-    touches: ['cable'],
+    touches: ['cable', 'pistons'],
     ticks: ['hose-guides', 'bar-turns-free', 'cable-end-cap'],
     loosens: ['cable'],
     instead: {},
@@ -240,23 +250,24 @@ const RULES = {
     procedure: 'set-up-cable',
   },
   'replace-lever': {
-    touches: ['lever-changed', 'lever-off', 'opened-at-lever', 'fluid'],
-    ticks: [
-      'bar-and-stem',
-      'port-screw-o-ring',
-      'lever-hood',
-      'hose-joint-dry',
-      'cable-end-cap',
-      'throttle-springs-back',
+    touches: [
+      'lever-changed',
+      'lever-off',
+      'joint',
+      'opened-at-lever',
+      'opened-at-caliper',
+      'pistons',
+      'fluid',
     ],
-    loosens: ['lever', 'hose-at-lever', 'cable'],
+    ticks: ['hose-joint-dry', 'cable-end-cap', 'throttle-springs-back', ...WAS_BLED],
+    loosens: ['lever', 'hose-at-lever', 'cable', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'change-lever',
   },
   'adjust-hub': {
     touches: ['axle'],
-    ticks: ['axle-seated'],
+    ticks: WHEEL_WAS_OUT,
     loosens: ['wheel'],
     instead: {},
     notByWords: false,
@@ -296,8 +307,8 @@ const RULES = {
   },
   'dress-mount': {
     touches: ['mount', 'caliper'],
-    ticks: [],
-    loosens: ['caliper', 'mount'],
+    ticks: ['safety-clip', ...WHEEL_WAS_OUT],
+    loosens: ['caliper', 'mount', 'wheel'],
     instead: {},
     notByWords: false,
     procedure: 'dress-mount',
@@ -313,7 +324,7 @@ const RULES = {
   },
   'centre-caliper': {
     touches: ['caliper'],
-    ticks: [],
+    ticks: ['safety-clip'],
     loosens: ['caliper'],
     instead: {},
     notByWords: false,
@@ -321,7 +332,7 @@ const RULES = {
   },
   'square-caliper': {
     touches: ['caliper'],
-    ticks: [],
+    ticks: ['safety-clip'],
     loosens: ['caliper'],
     instead: {},
     notByWords: false,
@@ -339,6 +350,12 @@ export function workRule(work: Work): WorkRule {
 /** The procedure that does a work, by its own name: the procedures know their steps, and those know this work. */
 export const procedureFor = (work: Work): (typeof RULES)[Work]['procedure'] =>
   RULES[work].procedure;
+
+/** The work that fitting a part is. */
+export const FITTING = {
+  rotor: 'replace-rotor',
+  pads: 'replace-pads',
+} as const satisfies Record<string, Work>;
 
 /** Work as it is done on a brake of this kind, each once. */
 export function worksOn(works: readonly Work[], actuation: Actuation): Work[] {

@@ -15,7 +15,7 @@ import type { CheckedBrake } from '../procedure/checks';
 import { checksFor, type DoneAt, type Worked } from '../procedure/finalCheck';
 import { suitsBrake, type ProcedureId } from '../procedure/procedures';
 import { stepRule, type StepId } from '../procedure/steps';
-import { workRule } from '../inspection/work';
+import { FITTING, workRule } from '../inspection/work';
 import type { FastenerId } from '../torque/fasteners';
 import type { Job } from './job';
 import { toldOf } from './told';
@@ -168,9 +168,9 @@ export function workedAt(job: WorkedJob, end: End): Worked[] {
       ? asStep(each.seq, each.step)
       : [],
   );
-  const fitted = job.fittings.flatMap(({ seq, part, end: at, jobId, condition }) =>
+  const fitted = job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): Worked[] =>
     at === end && jobId === job.id && condition !== 'found'
-      ? asStep(seq, part === 'rotor' ? 'new-rotor-on' : 'new-pads-in')
+      ? [{ seq, ticks: workRule(FITTING[part]).ticks }]
       : [],
   );
   const takenOff = job.takenOff

@@ -1,13 +1,17 @@
-import { Visit } from '../adversary/visit';
-import { workRule, WORKS } from '../inspection/work';
-import { ACTUATIONS } from '../kit/actuation';
-import { isFor } from '../kit/traits';
+import { SHEET, Visit } from '../adversary/visit';
+import { CUT_OFF_LAPSES } from '../evidence/lapse';
+import type { Touch } from '../evidence/touch';
+import { TOLD_WORKS, workRule, type Work } from '../inspection/work';
+import type { Actuation } from '../kit/actuation';
+import { MEASURANDS } from '../measurand/measurand';
+import { measurandRule } from '../measurand/measurands';
 import { proceduresFor } from '../plan/recommended';
+import { planAt } from '../plan/visit';
 import { mayBeAbsent } from '../job/ticked';
-import { checksAt } from '../job/visit';
+import { checksAt, visitOf } from '../job/visit';
 import type { Check, CheckedBrake } from './checks';
 import { checksFor, type Ticked, type Worked } from './finalCheck';
-import { procedureRule } from './procedures';
+import { fastenersOf, type Hold } from './hold';
 import { stepRule, type StepId } from './steps';
 
 const brake: CheckedBrake = {
@@ -203,17 +207,45 @@ describe('the final check by name', () => {
     );
   });
 
-  it.each(WORKS.flatMap((work) => ACTUATIONS.map((actuation) => ({ work, actuation }))))(
-    '$work told of a $actuation brake asks for no less than the work of its procedure',
+  /** What a plan that does a work goes through. */
+  const planFor = (work: Work, actuation: Actuation) => {
+    const body = actuation === 'hydraulic' ? SHEET : { ...SHEET, fluid: null };
+    const made = { ...SHEET.brake, actuation, mount: 'flat' } as const;
+    const visit = Visit.with({ bike: { ...new Visit().base.bike, motor: true } });
+    visit.identify({ ...body, brake: made });
+    visit.plan(...proceduresFor([work], actuation, 'push-up'));
+    return planAt(visitOf(visit.job))!.steps.flatMap(({ step }) =>
+      step === 'wash-hands' ? [] : [step],
+    );
+  };
+
+  it.each(
+    TOLD_WORKS.flatMap((work) =>
+      (['hydraulic', 'cable'] as const).map((actuation) => ({ work, actuation })),
+    ).filter(({ work, actuation }) => !(actuation in workRule(work).instead)),
+  )(
+    '$work told of a $actuation brake asks for, loosens and lapses no less than its plan',
     ({ work, actuation }) => {
-      const of: CheckedBrake = { ...brake, mount: 'flat', motor: true, actuation };
-      const steps = proceduresFor([work], actuation, 'push-up')
-        .flatMap((id) => procedureRule(id).steps)
-        .filter((step) => isFor(stepRule(step).on, of));
-      const told = checksFor(of, [{ seq: 1, ticks: workRule(work).ticks }], [], 0);
-      expect(told.map(({ check }) => check)).toEqual(
-        expect.arrayContaining(open(done(...steps), of)),
+      const of: CheckedBrake = { ...brake, mount: 'flat', motor: true, actuation, axle: true };
+      const steps = planFor(work, actuation);
+      const { ticks, loosens, touches } = workRule(work);
+      const told = checksFor(of, [{ seq: 1, ticks }], [], 0).map(({ check }) => check);
+      expect(told).toEqual(expect.arrayContaining(open(done(...steps), of)));
+      const held = (holds: readonly Hold[]) => holds.flatMap((hold) => fastenersOf(hold, of));
+      // That a clamp was slackened to lay a lever level is ticked with every bolt, and told of no bleed.
+      const loose = steps.flatMap((step) =>
+        stepRule(step).loosens.filter((each) => each !== 'lever'),
       );
+      expect(held(loosens)).toEqual(expect.arrayContaining(held(loose)));
+      const lapses = (touched: readonly Touch[]) =>
+        [...MEASURANDS.map((each) => measurandRule(each).lapses), CUT_OFF_LAPSES].map((list) =>
+          list.some((touch) => touched.includes(touch)),
+        );
+      // The plan that puts a spring or a clip on changes the pads with it; told, it is that alone.
+      const touched = steps.flatMap((step) => stepRule(step).touches);
+      const planned = lapses(work === 'fit-spring-or-clip' ? [] : touched);
+      const toldLapses = lapses(touches);
+      expect(planned.filter((lapsed, i) => lapsed && !toldLapses[i])).toEqual([]);
     },
   );
 });
