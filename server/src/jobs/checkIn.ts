@@ -9,7 +9,7 @@ import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
 import { changeJob } from './changeJob';
 import { readJob } from './readStore';
-import { isVisitOf, nextTag, openJobOfBike, setSymptoms } from './store';
+import { isVisitOf, nextTag, openJobsOfBike, setSymptoms } from './store';
 
 /**
  * Takes a bike in: a job with the next tag, and its customer and bike when they are new.
@@ -63,7 +63,7 @@ const askedColumns = (asked: Intake) => ({
  * @throws Refusal `bike-here` with the job it is on
  */
 async function refuseSecondJob(on: Transaction, bikeId: string): Promise<void> {
-  const here = await openJobOfBike(on, bikeId, null);
+  const [here] = await openJobsOfBike(on, bikeId);
   if (here) throw new Refusal('bike-here', { facts: here });
 }
 

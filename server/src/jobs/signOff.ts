@@ -21,7 +21,7 @@ import { addRecord, addWithheld, holdHead } from '../records/store';
 import { countOutcomes } from '../trouble/store';
 import { changeJob } from './changeJob';
 import { hangTakenBack, hangUnrepaired, noteRefusals } from './judgements';
-import { openJobOfBike } from './store';
+import { openJobsOfBike } from './store';
 
 /** A record as the link after the chain's last. */
 const nextLink = (last: Awaited<ReturnType<typeof holdHead>>, record: Json) => ({
@@ -54,7 +54,8 @@ export async function signOff(
     const { notRepaired } = signed;
     if (!notRepaired && bars.length > 0) throw new Refusal('sign-off-refused', { facts: { bars } });
     // Of a bike that was taken in twice before that was refused, one job is closed as not repaired: what it found hangs on the bike then.
-    const other = notRepaired ? null : await openJobOfBike(transaction, job.bike.id, jobId);
+    const here = notRepaired ? [] : await openJobsOfBike(transaction, job.bike.id);
+    const other = here.find((open) => open.jobId !== jobId);
     if (other) throw new Refusal('bike-here', { facts: other });
     const last = await holdHead(transaction);
     const whole = recordOf(job, {

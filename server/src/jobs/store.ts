@@ -49,19 +49,16 @@ export async function holdJob(on: Queryable, jobId: string): Promise<HeldJob | n
   return stateOfJob(on, jobId);
 }
 
-/** The job that a bike is in the shop for, besides one; null where there is none. */
-export function openJobOfBike(
+/** The jobs that a bike is in the shop for, the newest first: at most one, but where it was taken in twice before that was refused. */
+export const openJobsOfBike = (
   on: Queryable,
   bikeId: string,
-  besides: string | null,
-): Promise<{ jobId: string; tag: number } | null> {
-  return selectOne(
+): Promise<{ jobId: string; tag: number }[]> =>
+  select(
     on,
-    `SELECT id AS jobId, tag FROM job WHERE bike_id = ? AND status = 'open' AND NOT (id <=> ?)
-      ORDER BY tag DESC LIMIT 1`,
-    [bikeId, besides],
+    `SELECT id AS jobId, tag FROM job WHERE bike_id = ? AND status = 'open' ORDER BY tag DESC`,
+    [bikeId],
   );
-}
 
 /** Whether a job is a visit of this bike. */
 export async function isVisitOf(on: Queryable, jobId: string, bikeId: string): Promise<boolean> {
