@@ -57,7 +57,6 @@ async function checkInFor(hands: Hands, name: string, symptom: RegExp): Promise<
 
 for (const [name, story] of Object.entries(STORIES))
   test(`${name}, from check-in to the seal`, async ({ page }, info) => {
-    test.setTimeout(300_000);
     let picture = 0;
     const shot = async (): Promise<void> => {
       picture += 1;

@@ -97,7 +97,6 @@ async function doStep(walker: Walker, at: string): Promise<void> {
 
 for (const procedure of PROCEDURE_IDS)
   test(procedure, async ({ page }) => {
-    test.setTimeout(240_000);
     await page.clock.install();
     await openBench(page);
     const { items } = (await (await page.request.get('/api/sheets')).json()) as {

@@ -80,7 +80,6 @@ const points = (values: string[]) =>
   values.map((value, i) => new RegExp(`Point ${i + 1}, [^:]*: ${value} mm`));
 
 test('an inspection of both ends with the feed, in at most 24 touches', async ({ page }) => {
-  test.setTimeout(120_000);
   const hands = await openBench(page);
   await identifiedJob(hands, 'Fed');
   await play(page, GAUGE.serial, 'worn-rotor');

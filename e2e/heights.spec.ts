@@ -53,7 +53,6 @@ async function begin(hands: Hands, job: string, part: string, gauge: string): Pr
 test('the whole keypad is on screen at every height, on every measuring screen', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Height rider', 'Height commuter');
   await goTo(page, `${job}/front/identify`);
@@ -81,7 +80,6 @@ test('the whole keypad is on screen at every height, on every measuring screen',
 });
 
 test('a do-not-ride over the page takes nothing from the keypad', async ({ page }) => {
-  test.setTimeout(120_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Crack rider', 'Cracked commuter');
   await goTo(page, `${job}/front/identify`);

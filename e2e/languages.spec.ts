@@ -92,7 +92,6 @@ async function beyondEdge(page: Page): Promise<string[]> {
 test('every word of keys and headings is in the catalogue, and half as long again it still fits', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   // A lead sees every page there is.
   await openBench(page, 'Teodor Vane');
   await page.evaluate(() => localStorage.setItem('hold-fast.pseudo', ''));

@@ -13,7 +13,6 @@ test('a newcomer’s whole visit over the shop’s network, which is cut twice: 
   page,
   context,
 }) => {
-  test.setTimeout(180_000);
   await page.clock.install();
   const hands = await openBench(page);
   expect(new URL(page.url()).protocol).toBe('https:');

@@ -61,7 +61,6 @@ async function keptPhone(browser: Browser, name?: PersonName) {
 test('a job goes on with no network: through reloads, a closed tab and cuts, and nothing is lost or doubled', async ({
   browser,
 }) => {
-  test.setTimeout(120_000);
   const { line, page, hands } = await keptPhone(browser);
   const job = await checkIn(hands, 'Away', 'Out of reach');
   await identify(hands, 'Ostrel Tolve');
@@ -332,7 +331,6 @@ test('a picture taken with no network is there after a reload, is sent once, and
 test('a phone whose clock is a day wrong measures at the shop’s time, whichever way', async ({
   browser,
 }) => {
-  test.setTimeout(120_000);
   for (const days of [-1, 1]) {
     const line = new Line(shop.port);
     await line.mend();

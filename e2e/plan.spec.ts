@@ -19,7 +19,6 @@ const MAY_BE_LATER = /^(Log the bleed|Book the fluid off|Check by name)$/;
 test('rules that no plan and no skip may break, tried at the step face', async ({ page }, {
   project,
 }) => {
-  test.setTimeout(150_000);
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, `Rules ${project.name}`, `Rules bike ${project.name}`);

@@ -37,8 +37,9 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../.cache/e2e',
   globalSetup: './openShop.ts',
-  timeout: 90_000,
-  expect: { timeout: 10_000 },
+  // So long waits only what fails, or a machine that stands still: none of them is how long a thing may take.
+  timeout: 300_000,
+  expect: { timeout: 20_000 },
   // One more than the cores of a small machine: tests wait for timers, for the network to be back, for each other.
   workers: 3,
   // A busy machine can starve one press of a thousand; what passed only at a second try is named by the check.
@@ -52,7 +53,7 @@ export default defineConfig({
     // What is kept on the device is looked at where it is the subject; elsewhere requests are to be cut by hand.
     serviceWorkers: 'block',
     // A press that finds nothing says so before the whole test is over.
-    actionTimeout: 30_000,
+    actionTimeout: 60_000,
   },
   // Each way is walked at the width it is worked at: a brake on the phone, the shop's own at the counter. How
   // every view looks at both is held by access.spec.ts, and what is done at either by the files in neither list, but for

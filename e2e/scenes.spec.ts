@@ -26,7 +26,6 @@ async function identify(hands: Hands, job: string, end: string, sheet: RegExp): 
 test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle back, cut-off at each lever', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   await page.clock.install();
   const hands = await openBench(page);
   await openFromBench(hands, /District nurse’s shopper/);
@@ -128,7 +127,6 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
 test('a drop-bar frame with open internal routes: joined off the frame, crowfoot at the lever off its bar, play on the ground, tape last', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Drop bar', 'Drop-bar gravel bike');
@@ -188,7 +186,6 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
 test('a walk-in rub: slackened, a hair found, nothing else looked at, signed in under two minutes of screen', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const hands = await openBench(page);
   const began = Date.now();
   hands.actions = 0;

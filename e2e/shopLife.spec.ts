@@ -26,7 +26,6 @@ const yes = (page: Awaited<ReturnType<typeof at>>['page'], of: RegExp) =>
 test('a notice meets a bike at the counter; an apprentice works, another looks, the lead answers, and it comes back', async ({
   browser,
 }, { project }) => {
-  test.setTimeout(150_000);
   const maker = `Skarvald ${project.name}`;
   const lead = await at(browser, 'Teodor Vane');
   await goTo(lead.page, '/stores/notices/new');

@@ -6,7 +6,6 @@ test('three brakes on one job: checked in, each judged by itself, what one lever
   page,
   browser,
 }) => {
-  test.setTimeout(120_000);
   const hands = await openBench(page, 'Teodor Vane');
   await hands.touch(hands.button('Check in a bike'));
   await page.getByLabel('Find', { exact: true }).fill('Three brakes');

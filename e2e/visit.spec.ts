@@ -109,7 +109,6 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
   page,
   browser,
 }) => {
-  test.setTimeout(300_000);
   await page.clock.install();
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Whole visit', 'Whole visit bike');
@@ -263,7 +262,6 @@ async function sealedRecord(page: Page, job: string): Promise<Job> {
 test('a wrench that goes too far, too little, or is another one: said at once, and nothing is proven by it', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const hands = await openBench(page);
   const job = await checkIn(hands, 'Torque trouble', 'Torque trouble bike');
   await goTo(page, `${job}/front/identify`);
