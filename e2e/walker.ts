@@ -59,7 +59,7 @@ export class Walker {
     if ((await torque.count()) > 0) {
       const fastener = (await torque.textContent())!;
       await hands.touch(torque);
-      await this.byClicks('W2 bench', /nut|pinch|lockring/.test(fastener) ? 1 : 2);
+      await this.byClicks('W2 bench', boltsOf(fastener));
       if (fastener.includes('clamp')) await this.equalGaps();
       return this.back();
     }
@@ -176,6 +176,12 @@ export const ASKS_A_NUMBER: readonly string[] = [
   'Sweep the rotor with the dial',
   'Check that the pads sweep the whole track',
 ];
+
+/** How many bolts a fastener has, by its name. */
+function boltsOf(fastener: string): number {
+  if (fastener.includes('rotor bolts')) return 6;
+  return /nut|pinch|lockring/.test(fastener) ? 1 : 2;
+}
 
 /** The seal that a step puts on: it comes off the shelf first. */
 function sealAt(does: string): string | null {

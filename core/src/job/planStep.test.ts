@@ -57,3 +57,17 @@ describe('a step that brings something to its torque', () => {
     expect(open()).toEqual(expect.arrayContaining(['axle', 'rotor-bolts']));
   });
 });
+
+it('a brake is tried on the stand with no bolt of it loose', () => {
+  const visit = identified();
+  visit.plan('final-check');
+  upTo(visit, 'stand-test');
+  const stand = () => doRefusal(visit.job, 'stand-test', 'front');
+  expect(stand()).toBeNull();
+  visit.fit({ end: 'rear' });
+  expect(stand()).toBeNull();
+  visit.fit();
+  expect(stand()).toEqual({ code: 'bolt-open', end: 'front', fastener: 'rotor-bolts' });
+  visit.tighten('rotor-bolts');
+  expect(stand()).toBeNull();
+});

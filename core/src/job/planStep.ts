@@ -12,7 +12,7 @@ import type { FastenerId } from '../torque/fasteners';
 import { leverUntestedAt } from './bars';
 import { fileFault } from './makerAnswer';
 import type { Job } from './job';
-import { rideRefusal, type RideRefusal } from './rideRefusal';
+import { looseBolt, rideRefusal, type RideRefusal } from './rideRefusal';
 import { reckonedRefusal, type ReckonedRefusal } from './reckoned';
 import { toldOf } from './told';
 import { brakeAt, planOf, visitOf } from './visit';
@@ -52,8 +52,8 @@ export type StepRefusal =
   | { code: 'number-missing'; number: StepNumber };
 
 /**
- * Why a step may not be said to be done, or null: what the plan says first; then no stand test under a do-not-ride or with a lever
- * that nobody tested, and no ride that is refused; and what asks for a number or a torque is done by it, after the work [P].
+ * Why a step may not be said to be done, or null: what the plan says first; then no stand test under a do-not-ride, with a bolt loose
+ * or a lever that nobody tested, and no ride that is refused; and what asks for a number or a torque is done by it, after the work [P].
  */
 export function doRefusal(
   job: Omit<Job, 'bars'>,
@@ -74,9 +74,11 @@ export function doRefusal(
   );
   if (fastener) return { code: 'bolt-open', end, fastener };
   if (acts.includes('rides')) return rideRefusal(job);
-  if (!acts.includes('stand-test') && !acts.includes('one-ride')) return null;
+  const onStand = acts.includes('stand-test');
+  if (!onStand && !acts.includes('one-ride')) return null;
   if (isNotRidden(job)) return { code: 'do-not-ride' };
-  return leverUntestedAt(job, end) ? { code: 'lever-untested', end } : null;
+  const open = onStand ? looseBolt(job, [end]) : null;
+  return open ?? (leverUntestedAt(job, end) ? { code: 'lever-untested', end } : null);
 }
 
 /**

@@ -21,6 +21,14 @@ export type RideRefusal =
   /** Nobody saw this lever cut the motor. */
   | { code: 'cut-off-untested'; end: End };
 
+/** The first fastener at these ends that was not brought to its torque since it was loosened; null where there is none. */
+export function looseBolt(job: Omit<Job, 'bars'>, ends: readonly End[]): RideRefusal | null {
+  const open = ends
+    .flatMap((end) => openFasteners(job, end))
+    .find(({ flaws }) => flaws.includes('passes-open'));
+  return open ? { code: 'bolt-open', end: open.end, fastener: open.fastener } : null;
+}
+
 /**
  * Why a bike is not ridden, or null, by everything recorded on its job: a do-not-ride, torque before the stand test and
  * that before any ride, at whichever brake; a lever that nobody tested, and each lever's cut-off before the ride [P].
@@ -29,10 +37,8 @@ export function rideRefusal(job: Omit<Job, 'bars'>): RideRefusal | null {
   if (isNotRidden(job)) return { code: 'do-not-ride' };
   if (job.mayRide === false) return { code: 'may-not-ride' };
   const ends = endsOf(job.bike);
-  const open = ends
-    .flatMap((end) => openFasteners(job, end))
-    .find(({ flaws }) => flaws.includes('passes-open'));
-  if (open) return { code: 'bolt-open', end: open.end, fastener: open.fastener };
+  const open = looseBolt(job, ends);
+  if (open) return open;
   const untested = ends.find((end) => leverUntestedAt(job, end));
   if (untested) return { code: 'lever-untested', end: untested };
   const untried = ends.find((end) => isStandOpen(job, end));

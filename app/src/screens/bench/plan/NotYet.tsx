@@ -30,17 +30,24 @@ const WAYS: { readonly [C in RideRefusal['code']]: (why: Refusal<C>) => Way | nu
     to: `${end}/lever`,
   }),
   'stand-untested': () => ({ says: says.tryItOnTheStand, to: 'sign-off' }),
-  'cut-off-untested': () => ({ says: says.tryEachCutOff, to: 'sign-off' }),
+  'cut-off-untested': ({ end }) => ({ says: says.tryEachCutOff, to: `${end}/check` }),
 };
 
 const keepsFromRiding = (why: StepRefusal): why is RideRefusal => why.code in WAYS;
 
-/** Why a step may not be done yet; of a ride, with the way to where that is put right. */
-export function NotYet({ jobId, why, rides }: { jobId: string; why: StepRefusal; rides: boolean }) {
-  const way =
-    rides && keepsFromRiding(why)
-      ? (WAYS[why.code] as (why: RideRefusal) => Way | null)(why)
-      : null;
+interface Props {
+  jobId: string;
+  why: StepRefusal;
+  /** Ways that stand beside it already. */
+  beside?: readonly InJob[];
+}
+
+/** Why a step may not be done yet; of what keeps a bike from being ridden, with the way to where that is put right. */
+export function NotYet({ jobId, why, beside = [] }: Props) {
+  const there = keepsFromRiding(why)
+    ? (WAYS[why.code] as (why: RideRefusal) => Way | null)(why)
+    : null;
+  const way = there && !beside.includes(there.to) ? there : null;
   return (
     <Note kind="refusal" title={planningWords.stepFace.notYet}>
       <Words ink="soft">{planWords.fault(why)}</Words>

@@ -21,6 +21,7 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
+import { capturesOf } from './capture';
 import { ComingUp } from './ComingUp';
 import { LeaveOut } from './LeaveOut';
 import { NotYet } from './NotYet';
@@ -30,7 +31,7 @@ import { StepSays } from './StepSays';
 import { useStep } from './useStep';
 import { AllDone } from './AllDone';
 import { planningWords } from '../../../words/planning';
-import { atJob } from '../../routes';
+import { atJob, type InJob } from '../../routes';
 
 const HOLD_SECONDS = 60;
 
@@ -193,7 +194,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
           <StepFigure job={job} visit={visit} next={next} counts={holds} />
           <StepSays job={job} next={next} plan={plan} />
           {tried && notYet ? (
-            <NotYet jobId={job.id} why={notYet} rides={next.place === 'riding'} />
+            <NotYet jobId={job.id} why={notYet} beside={waysOf(job, next)} />
           ) : null}
           {step === 'wash-hands' || end === null ? null : (
             <StepRecords job={job} step={step} end={end} />
@@ -235,6 +236,10 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
 }
 
 const SOON = 4;
+
+/** Where a step is recorded. */
+const waysOf = (job: Job, { step, end }: PlannedStep): InJob[] =>
+  step === 'wash-hands' ? [] : capturesOf(job, step, end).map(({ to }): InJob => `${end}/${to}`);
 
 /** The step in hand, with the other end’s where one ride of the bike does for both. */
 function oneRide({ steps }: Plan): PlannedStep[] {

@@ -50,8 +50,9 @@ function Pulling({ job, end }: { job: Job; end: End }) {
   const [fromKmh, toKmh] = [numberOf(from), numberOf(to)];
   const sound = fromKmh !== null && toKmh !== null && isPull(fromKmh, toKmh);
   const notYet = pullRefusal(job, end);
+  const off = !sound || notYet !== null;
   const pull = () => {
-    if (sound && !notYet)
+    if (!off)
       append(job.id, entryOf<'bedding-pull'>({ kind: 'bedding-pull', end, fromKmh, toKmh }));
   };
   const isPulled = { says: words.keys.pulled, act: pull };
@@ -72,8 +73,8 @@ function Pulling({ job, end }: { job: Job; end: End }) {
           <Pressable
             role="button"
             onPress={pressedOnce(pull)}
-            disabled={!sound || notYet !== null}
-            style={({ pressed }) => [styles.target, pressed && styles.pressed]}
+            disabled={off}
+            style={({ pressed }) => [styles.target, pressed && styles.pressed, off && styles.off]}
           >
             <Words kind="giant" style={styles.centred}>{`${pulls.length}`}</Words>
             <Words kind="title" style={styles.centred}>
@@ -82,7 +83,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
                 : provingWords.bedIn.ofLookAtTheRing(wanted)}
             </Words>
           </Pressable>
-          {notYet ? <NotYet jobId={job.id} why={notYet} rides /> : null}
+          {notYet ? <NotYet jobId={job.id} why={notYet} /> : null}
           <BeddingHeat job={job} end={end} next={sound ? { fromKmh, toKmh } : null} />
         </>
         <>
@@ -194,5 +195,6 @@ const styles = StyleSheet.create({
     backgroundColor: color.raised,
   },
   pressed: { backgroundColor: color.sunk },
+  off: { borderColor: color.hairline, backgroundColor: color.sunk },
   centred: { textAlign: 'center' },
 });
