@@ -172,6 +172,9 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
       foot={
         leavingOut ? null : (
           <>
+            {tried && notYet ? (
+              <NotYet jobId={job.id} why={notYet} beside={waysOf(job, next)} />
+            ) : null}
             <Buttons>
               <Button
                 kind="plain"
@@ -193,9 +196,6 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
         >
           <StepFigure job={job} visit={visit} next={next} counts={holds} />
           <StepSays job={job} next={next} plan={plan} />
-          {tried && notYet ? (
-            <NotYet jobId={job.id} why={notYet} beside={waysOf(job, next)} />
-          ) : null}
           {step === 'wash-hands' || end === null ? null : (
             <StepRecords job={job} step={step} end={end} />
           )}
