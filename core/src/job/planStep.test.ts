@@ -38,11 +38,13 @@ describe('a step that brings something to its torque', () => {
     expect(why()).toEqual(OPEN);
   });
 
+  const row = SHEET.torque[0]!;
+  const window = { loNm: 4, hiNm: 8, namedNm: null, origin: 'sheet', tag: null } as const;
+  const axle = { ...row, fastener: 'axle', boltCount: 1, window } as const;
+  const withAxle = () => identified().identify({ ...SHEET, torque: [...SHEET.torque, axle] });
+
   it('is the wheel’s too, each time it goes in, where the sheet gives its axle a torque', () => {
-    const row = SHEET.torque[0]!;
-    const window = { loNm: 4, hiNm: 8, namedNm: null, origin: 'sheet', tag: null } as const;
-    const axle = { ...row, fastener: 'axle', boltCount: 1, window } as const;
-    const visit = identified().identify({ ...SHEET, torque: [...SHEET.torque, axle] });
+    const visit = withAxle();
     const tight = () => visit.tighten('axle', { treatment: row.thread });
     const open = () => openFasteners(visit.job, 'front').map(({ fastener }) => fastener);
     visit.plan('change-pads');
@@ -55,6 +57,18 @@ describe('a step that brings something to its torque', () => {
     // A rotor comes off a wheel that is out.
     visit.fit();
     expect(open()).toEqual(expect.arrayContaining(['axle', 'rotor-bolts']));
+  });
+
+  it('that it slackened itself is proven after it, and before the stand test', () => {
+    const visit = withAxle().tighten('axle', { treatment: row.thread });
+    visit.plan('seat-axle');
+    upTo(visit, 'seat-axle');
+    expect(doRefusal(visit.job, 'seat-axle', 'front')).toBeNull();
+    upTo(visit, 'stand-test');
+    const stand = () => doRefusal(visit.job, 'stand-test', 'front');
+    expect(stand()).toEqual({ code: 'bolt-open', end: 'front', fastener: 'axle' });
+    visit.tighten('axle', { treatment: row.thread });
+    expect(stand()).toBeNull();
   });
 });
 

@@ -7,8 +7,7 @@ import { backFault, doFault, skipFault, type StepFault } from '../plan/visit';
 import { stepRule, type StepId, type StepNumber } from '../procedure/steps';
 import { isBroughtToTorque } from '../evidence/fastenings';
 import { isNotRidden } from '../evidence/notRidden';
-import { fastenersOf, type FastenedBrake } from '../procedure/hold';
-import type { FastenerId } from '../torque/fasteners';
+import { doneByTorque } from '../procedure/fastened';
 import { leverUntestedAt } from './bars';
 import { fileFault } from './makerAnswer';
 import type { Job } from './job';
@@ -69,7 +68,7 @@ export function doRefusal(
   if (unreckoned) return unreckoned;
   const number = numbers.find((each) => !isTaken(job, end, step, each));
   if (number) return { code: 'number-missing', number };
-  const fastener = tightenedBefore(step, brakeAt(job, end)).find(
+  const fastener = doneByTorque(step, brakeAt(job, end)).find(
     (each) => !isBroughtToTorque(job, end, each),
   );
   if (fastener) return { code: 'bolt-open', end, fastener };
@@ -79,17 +78,6 @@ export function doRefusal(
   if (isNotRidden(job)) return { code: 'do-not-ride' };
   const open = onStand ? looseBolt(job, [end]) : null;
   return open ?? (leverUntestedAt(job, end) ? { code: 'lever-untested', end } : null);
-}
-
-/**
- * The fasteners whose torque a step is done by. Of what it loosens itself the torque comes after it, and is asked for by the
- * hand-over [D].
- */
-function tightenedBefore(step: StepId, brake: FastenedBrake): FastenerId[] {
-  const { fastens, loosens } = stepRule(step);
-  return fastens
-    .filter((hold) => !loosens.includes(hold))
-    .flatMap((hold) => fastenersOf(hold, brake));
 }
 
 /** Whether a number that a step asks for stands: taken at this visit, and nothing has changed since. */

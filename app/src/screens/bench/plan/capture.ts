@@ -5,7 +5,7 @@ import type { Word } from '@hold-fast/core/wear/verdict';
 import { brakeAt, checksAt, lastBledAt, planOf } from '@hold-fast/core/job/visit';
 import type { End, Part } from '@hold-fast/core/ends';
 import { provenTest } from '@hold-fast/core/job/handOver';
-import { fastenedBy } from '@hold-fast/core/procedure/fastened';
+import { doneByTorque } from '@hold-fast/core/procedure/fastened';
 import {
   stepRule,
   type NewPart,
@@ -194,7 +194,7 @@ export function capturesOf(job: Job, step: StepId, end: End): Capture[] {
   return [
     ...numbers.map((number) => numberAt(job, step, end, number)),
     ...sumAt(job, step, end),
-    ...fastenedBy(step, brakeAt(job, end)).map((fastener) => torqueAt(job, end, fastener)),
+    ...doneByTorque(step, brakeAt(job, end)).map((fastener) => torqueAt(job, end, fastener)),
     ...(parts.length > 0 ? [partsAt(job, end, parts)] : []),
     ...records.flatMap((record) => WRITTEN[record](job, end, step) ?? []),
   ];
