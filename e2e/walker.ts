@@ -55,7 +55,8 @@ export class Walker {
   /** What a sign-off asks for whatever the work was: torque, ticks by name, the hard pull. */
   async prove(does: string, end: 'front' | 'rear'): Promise<void> {
     const { hands, page } = this;
-    const torque = page.getByRole('button', { name: /^Torque: / });
+    // A refusal leads there too.
+    const torque = page.getByRole('button', { name: /^Torque: / }).first();
     if ((await torque.count()) > 0) {
       const fastener = (await torque.textContent())!;
       await hands.touch(torque);

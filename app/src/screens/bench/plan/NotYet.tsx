@@ -35,19 +35,11 @@ const WAYS: { readonly [C in RideRefusal['code']]: (why: Refusal<C>) => Way | nu
 
 const keepsFromRiding = (why: StepRefusal): why is RideRefusal => why.code in WAYS;
 
-interface Props {
-  jobId: string;
-  why: StepRefusal;
-  /** Ways that stand beside it already. */
-  beside?: readonly InJob[];
-}
-
 /** Why a step may not be done yet; of what keeps a bike from being ridden, with the way to where that is put right. */
-export function NotYet({ jobId, why, beside = [] }: Props) {
-  const there = keepsFromRiding(why)
+export function NotYet({ jobId, why }: { jobId: string; why: StepRefusal }) {
+  const way = keepsFromRiding(why)
     ? (WAYS[why.code] as (why: RideRefusal) => Way | null)(why)
     : null;
-  const way = there && !beside.includes(there.to) ? there : null;
   return (
     <Note kind="refusal" title={planningWords.stepFace.notYet}>
       <Words ink="soft">{planWords.fault(why)}</Words>

@@ -21,7 +21,6 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { WithJob } from '../JobFrame';
 import { HoldTimer } from '../measuring/HoldTimer';
-import { capturesOf } from './capture';
 import { ComingUp } from './ComingUp';
 import { LeaveOut } from './LeaveOut';
 import { NotYet } from './NotYet';
@@ -31,7 +30,7 @@ import { StepSays } from './StepSays';
 import { useStep } from './useStep';
 import { AllDone } from './AllDone';
 import { planningWords } from '../../../words/planning';
-import { atJob, type InJob } from '../../routes';
+import { atJob } from '../../routes';
 
 const HOLD_SECONDS = 60;
 
@@ -172,9 +171,7 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
       foot={
         leavingOut ? null : (
           <>
-            {tried && notYet ? (
-              <NotYet jobId={job.id} why={notYet} beside={waysOf(job, next)} />
-            ) : null}
+            {tried && notYet ? <NotYet jobId={job.id} why={notYet} /> : null}
             <Buttons>
               <Button
                 kind="plain"
@@ -236,10 +233,6 @@ function Face({ job, visit, next, count, left, minutesLeft, plan }: FaceProps) {
 }
 
 const SOON = 4;
-
-/** Where a step is recorded. */
-const waysOf = (job: Job, { step, end }: PlannedStep): InJob[] =>
-  step === 'wash-hands' ? [] : capturesOf(job, step, end).map(({ to }): InJob => `${end}/${to}`);
 
 /** The step in hand, with the other end’s where one ride of the bike does for both. */
 function oneRide({ steps }: Plan): PlannedStep[] {

@@ -201,6 +201,8 @@ describe('the step face', () => {
     press('Done');
     expect(screen.getByText('Bring it to its torque first: caliper bolts, front.')).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
+    // Where it is done stands at the step, and beside the key, where a low phone shows it.
+    expect(screen.getAllByText('Torque: caliper bolts')).toHaveLength(2);
   });
 
   it('is no ride while a bolt is loose, whichever brake is ridden: it leads to the bolt', () => {
