@@ -2,7 +2,7 @@ import { SHEET, Visit } from '../adversary/visit';
 import { CUT_OFF_LAPSES } from '../evidence/lapse';
 import type { Touch } from '../evidence/touch';
 import { TOLD_WORKS, workRule, type Work } from '../inspection/work';
-import type { Actuation } from '../kit/actuation';
+import { ACTUATIONS, type Actuation } from '../kit/actuation';
 import { MEASURANDS } from '../measurand/measurand';
 import { measurandRule } from '../measurand/measurands';
 import { proceduresFor } from '../plan/recommended';
@@ -209,7 +209,7 @@ describe('the final check by name', () => {
 
   /** What a plan that does a work goes through. */
   const planFor = (work: Work, actuation: Actuation) => {
-    const body = actuation === 'hydraulic' ? SHEET : { ...SHEET, fluid: null };
+    const body = actuation === 'cable' ? { ...SHEET, fluid: null } : SHEET;
     const made = { ...SHEET.brake, actuation, mount: 'flat' } as const;
     const visit = Visit.with({ bike: { ...new Visit().base.bike, motor: true } });
     visit.identify({ ...body, brake: made });
@@ -220,9 +220,9 @@ describe('the final check by name', () => {
   };
 
   it.each(
-    TOLD_WORKS.flatMap((work) =>
-      (['hydraulic', 'cable'] as const).map((actuation) => ({ work, actuation })),
-    ).filter(({ work, actuation }) => !(actuation in workRule(work).instead)),
+    TOLD_WORKS.flatMap((work) => ACTUATIONS.map((actuation) => ({ work, actuation }))).filter(
+      ({ work, actuation }) => !(actuation in workRule(work).instead),
+    ),
   )(
     '$work told of a $actuation brake asks for, loosens and lapses no less than its plan',
     ({ work, actuation }) => {
