@@ -26,26 +26,33 @@ type FastenedJob = Pick<
  * proof of its own after that, and after the bike was away; of each that was tightened the last time counts [D].
  */
 export function openFasteners(job: FastenedJob, end: End): OpenFastener[] {
-  const tightened = job.tightened.filter(
-    (each) => each.end === end && fastenerRule(each.fastener).safety,
-  );
   const loose = loosenedAt(job, end);
-  const fasteners = new Set([...loose.keys(), ...tightened.map(({ fastener }) => fastener)]);
-  return [...fasteners].flatMap((fastener): OpenFastener[] => {
-    const last = tightened.filter((each) => each.fastener === fastener).at(-1);
-    if (!last || last.seq < Math.max(loose.get(fastener) ?? 0, lastAway(job)))
-      return [{ end, fastener, flaws: ['passes-open'] }];
-    return last.flaws.length > 0 ? [{ end, fastener, flaws: last.flaws }] : [];
+  const tightened = job.tightened.flatMap((each) =>
+    each.end === end && fastenerRule(each.fastener).safety ? [each.fastener] : [],
+  );
+  return [...new Set([...loose.keys(), ...tightened])].flatMap((fastener): OpenFastener[] => {
+    const flaws = tightenedSince(job, end, fastener, loose)?.flaws ?? ['passes-open' as const];
+    return flaws.length > 0 ? [{ end, fastener, flaws }] : [];
   });
 }
 
 /** Whether a fastener of an end went through every pass since it was last loosened, whatever its proof lacks besides. */
 export function isBroughtToTorque(job: FastenedJob, end: End, fastener: FastenerId): boolean {
+  const last = tightenedSince(job, end, fastener, loosenedAt(job, end));
+  return last !== null && !last.flaws.includes('passes-open');
+}
+
+/** The last tightening of a fastener; null where it was loosened, or the bike was away, since it was begun. */
+function tightenedSince(
+  job: FastenedJob,
+  end: End,
+  fastener: FastenerId,
+  loose: ReadonlyMap<FastenerId, number>,
+): FastenedJob['tightened'][number] | null {
   const last = job.tightened
     .filter((each) => each.end === end && each.fastener === fastener)
     .at(-1);
-  if (!last || last.flaws.includes('passes-open')) return false;
-  return last.seq > Math.max(loosenedAt(job, end).get(fastener) ?? 0, lastAway(job));
+  return last && last.seq > Math.max(loose.get(fastener) ?? 0, lastAway(job)) ? last : null;
 }
 
 /**
