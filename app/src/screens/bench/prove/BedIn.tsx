@@ -83,7 +83,11 @@ function Pulling({ job, end }: { job: Job; end: End }) {
                 : provingWords.bedIn.ofLookAtTheRing(wanted)}
             </Words>
           </Pressable>
-          {notYet ? <NotYet jobId={job.id} why={notYet} /> : null}
+          {notYet ? (
+            <View style={styles.notYet}>
+              <NotYet jobId={job.id} why={notYet} />
+            </View>
+          ) : null}
           <BeddingHeat job={job} end={end} next={sound ? { fromKmh, toKmh } : null} />
         </>
         <>
@@ -195,6 +199,7 @@ const styles = StyleSheet.create({
     backgroundColor: color.raised,
   },
   pressed: { backgroundColor: color.sunk },
+  notYet: { marginHorizontal: space.l, marginBottom: space.l },
   off: { borderColor: color.hairline, backgroundColor: color.sunk },
   centred: { textAlign: 'center' },
 });
