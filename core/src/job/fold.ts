@@ -112,7 +112,7 @@ function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Fold
 }
 
 // What is worked out of a job while it is judged stays known of it: its own fields are added to it one by one, and nothing reads
-// one before it is there.
+// one before it is there. What bars its sign-off is asked for less often than a job is folded: it is worked out when it is.
 function judged({ facts, before }: Omit<Folded, 'job'>): Folded {
   const held = judgedOf(facts);
   const items = facts.decided.length > 0 ? inspectedItems(held) : [];
@@ -128,8 +128,16 @@ function judged({ facts, before }: Omit<Folded, 'job'>): Folded {
     return { ...made, stands: same && made.rulesVersion === facts.rulesVersion };
   });
   const job = Object.assign(held, { decided });
-  return { facts, before, job: Object.assign(job, { bars: barsOf(job, 'all') }) };
+  return { facts, before, job: Object.defineProperty(job as Job, 'bars', BARS) };
 }
+
+const barsToAll = once((job: Job) => barsOf(job, 'all'));
+const BARS = {
+  enumerable: true,
+  get(this: Job): Job['bars'] {
+    return barsToAll(this);
+  },
+};
 
 /** What was found of the facts that a decision met. */
 const itemsOf = once((facts: Facts) => inspectedItems(judgedOf(facts)));
