@@ -185,6 +185,8 @@ function configuration(
     'innodb_flush_log_at_trx_commit=0',
     'innodb_flush_method=nosync',
     'innodb_doublewrite=0',
+    // Written anew with each table, which a shop has sixty of: a third of what a throwaway one takes to open.
+    'innodb_stats_persistent=0',
   ];
   return [
     '[mariadbd]',
