@@ -32,7 +32,7 @@ const EXPO = path.resolve(__dirname, '../node_modules/.bin/expo');
 export async function expoExport(folder: string): Promise<void> {
   const built = spawnSync(
     EXPO,
-    ['export', '--platform', 'web', '--output-dir', 'dist', '--no-minify'],
+    ['export', '--platform', 'web', '--output-dir', 'dist', '--no-minify', '--max-workers', '2'],
     {
       cwd: folder,
       env: {
