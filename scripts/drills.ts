@@ -1,9 +1,8 @@
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import ts from 'typescript';
 
-// What it takes to add to the trade: each drill adds something made up, to a scratch copy or in the compiler's eyes only. It must touch
+// What it takes to add to the trade: each drill adds something made up, to a scratch copy. It must touch
 // few files, compile whole, and not compile with any one fact left out.
 
 const root = path.resolve(__dirname, '..');
@@ -246,12 +245,6 @@ export const NoteLeft = z.strictObject({
   },
 ];
 
-const { options } = ts.parseJsonConfigFileContent(
-  ts.readConfigFile(path.join(root, 'app/tsconfig.json'), (file) => ts.sys.readFile(file)).config,
-  ts.sys,
-  path.join(root, 'app'),
-);
-
 /** Every module that states a fact of the trade, passes it on, or says it: all but screens and tests. */
 const HOUSE = [
   'app/src/remembered.ts',
@@ -278,39 +271,18 @@ function overlaid(edits: readonly Edit[]): Overlay {
   return overlay;
 }
 
-function programOf(overlay: Overlay): ts.Program {
-  const host = ts.createCompilerHost(options);
-  const given = new Map([...overlay].map(([file, text]) => [path.join(root, file), text]));
-  const { fileExists, readFile, getSourceFile } = host;
-  // What a package of ours names lies where its link leads.
-  const at = (file: string) => file.replace(/node_modules\/@hold-fast\/(\w+)/, '$1');
-  host.fileExists = (file) => given.has(at(file)) || fileExists(file);
-  host.readFile = (file) => given.get(at(file)) ?? readFile(file);
-  host.realpath = (file) => (given.has(at(file)) ? at(file) : ts.sys.realpath!(file));
-  host.getSourceFile = (file, ...rest) => {
-    const text = given.get(file);
-    return text === undefined
-      ? getSourceFile(file, ...rest)
-      : ts.createSourceFile(file, text, rest[0], true);
-  };
-  return ts.createProgram({
-    rootNames: [...given.keys()],
-    options: { ...options, incremental: false, tsBuildInfoFile: undefined, types: ['node'] },
-    host,
-  });
+/** What the compiler says of a file, and from which character of it on. */
+interface Fault {
+  file: string;
+  at: number;
+  says: string;
 }
 
-/** What the compiler says of a file, and where in it. */
-function faultsIn(program: ts.Program, file: string): { says: string; at: number }[] {
-  const source = program.getSourceFile(path.join(root, file))!;
-  return program.getSemanticDiagnostics(source).map(({ messageText, start = -1 }) => ({
-    says: ts.flattenDiagnosticMessageText(messageText, '\n'),
-    at: start,
-  }));
-}
+/** A fault as the compiler prints it; what it has to add stands below, set in. */
+const FAULT = /^(\S.*?)\((\d+),(\d+)\): error TS\d+: (.*(?:\n\s.*)*)/gm;
 
-/** What is wrong in all of the house: of a scratch copy, by the compiler in native code. */
-function faults(overlay: Overlay): string[] {
+/** What is wrong in a scratch copy of the house with this laid over it. */
+function faults(overlay: Overlay): Fault[] {
   const scratch = path.join(root, '.cache/drills');
   rmSync(scratch, { recursive: true, force: true });
   const files = [...new Set([...HOUSE, ...overlay.keys()])];
@@ -335,11 +307,18 @@ function faults(overlay: Overlay): string[] {
     JSON.stringify({ extends: '../../app/tsconfig.json', compilerOptions, include: [], files }),
   );
   const compiler = path.join(root, 'node_modules/typescript-7/bin/tsc');
-  const { status, stdout } = spawnSync(process.execPath, [compiler, '-p', config], {
-    cwd: scratch,
-    encoding: 'utf8',
+  const { status, stdout } = spawnSync(
+    process.execPath,
+    [compiler, '--singleThreaded', '-p', config],
+    { cwd: scratch, encoding: 'utf8', maxBuffer: Infinity },
+  );
+  const found = [...stdout.matchAll(FAULT)].map(([, file, line, column, says]) => {
+    const before = read(path.join('.cache/drills', file!)).split('\n', Number(line) - 1);
+    const at = before.reduce((sum, each) => sum + each.length + 1, Number(column) - 1);
+    return { file: file!, at, says: says! };
   });
-  return status === 0 ? [] : stdout.trim().split('\n');
+  if (found.length === 0 && status !== 0) throw new Error(`The compiler did not run: ${stdout}`);
+  return found;
 }
 
 /** The drill made once more beside itself, under names of its own. */
@@ -368,6 +347,10 @@ const misses = (says: string, key: string) =>
 
 /** The key that a row, or a line of a list, is put in under. */
 const keyOf = ({ text }: Edit) => /[\w-]+/.exec(text)![0];
+
+/** Whether the compiler misses a line where it stood. */
+const isMissedIn = (known: readonly Fault[], edit: Edit) =>
+  known.some(({ file, says }) => file === edit.file && misses(says, keyOf(edit)));
 
 /** An addition without one of its facts. */
 interface LeftOut {
@@ -402,16 +385,15 @@ function unmissed(): { missed: [Drill, string][]; blamed: string[] } {
     ...[...DRILLS, ...lacking].flatMap(({ adds }) => adds),
     ...[...DRILLS, ...lacking.map(({ drill }) => drill)].flatMap(({ words }) => words),
   ]);
-  const program = programOf(overlay);
-  const known = new Map([...overlay.keys()].map((file) => [file, faultsIn(program, file)]));
+  const known = faults(overlay);
   const hasFaultIn = (file: string, text: string) => {
     const begin = overlay.get(file)!.indexOf(text);
-    return known.get(file)!.some(({ at }) => at >= begin && at < begin + text.length);
+    const within = (fault: Fault) =>
+      fault.file === file && fault.at >= begin && fault.at < begin + text.length;
+    return known.some(within);
   };
   const isMissed = ({ stating, left }: LeftOut) =>
-    left === ''
-      ? known.get(stating.file)!.some(({ says }) => misses(says, keyOf(stating)))
-      : hasFaultIn(stating.file, left);
+    left === '' ? isMissedIn(known, stating) : hasFaultIn(stating.file, left);
   return {
     missed: lacking.filter((each) => !isMissed(each)).map(({ of, fact }) => [of, fact]),
     blamed: DRILLS.flatMap(({ what, adds }) =>
@@ -428,10 +410,10 @@ function unsaid(): string[] {
     ...DRILLS.flatMap(({ adds }) => adds),
     ...DRILLS.flatMap(({ words }) => words.map((edit) => ({ ...edit, text: '' }))),
   ]);
-  const program = programOf(overlay);
+  const known = faults(overlay);
   return DRILLS.flatMap(({ what, words }) =>
     words
-      .filter((edit) => !faultsIn(program, edit.file).some(({ says }) => misses(says, keyOf(edit))))
+      .filter((edit) => !isMissedIn(known, edit))
       .map((edit) => `${what}: compiles with no word for ${keyOf(edit)} in ${edit.file}`),
   );
 }
@@ -443,7 +425,7 @@ function main(): void {
   const together = faults(overlaid(DRILLS.flatMap(({ adds, words }) => [...adds, ...words])));
   const { missed, blamed } = unmissed();
   const wrong = [
-    ...together.map((fault) => `All of it together does not compile. ${fault}`),
+    ...together.map(({ file, says }) => `All of it together does not compile. ${file}: ${says}`),
     ...blamed,
     ...missed.map(([{ what }, fact]) => `${what}: compiles without ${fact.trim()}`),
     ...unsaid(),
