@@ -309,7 +309,7 @@ function faults(overlay: Overlay): Fault[] {
   const compiler = path.join(root, 'node_modules/typescript-7/bin/tsc');
   const { status, stdout } = spawnSync(
     process.execPath,
-    [compiler, '--singleThreaded', '-p', config],
+    [compiler, '--singleThreaded', '--pretty', 'false', '-p', config],
     { cwd: scratch, encoding: 'utf8', maxBuffer: Infinity },
   );
   const found = [...stdout.matchAll(FAULT)].map(([, file, line, column, says]) => {
