@@ -34,7 +34,8 @@ const BENCH_FILES = [
   'whose.spec.ts',
 ];
 
-// Compiled as for the unit tests, types left out and no more: what Playwright brings for it takes ten times as long.
+// Compiled as for the unit tests, types left out and no more: what Playwright brings for it takes several times as long, and is turned
+// off below.
 addHook('.ts', { transforms: ['imports', 'typescript'], disableESTransforms: true });
 
 /**

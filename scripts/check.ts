@@ -43,6 +43,7 @@ const tool = (name: string, ...rest: string[]) => run(toolAt(name), rest);
 const toolAt = (name: string) => path.join(root, 'node_modules/.bin', name);
 /**
  * The compiler in native code: a quarter of the time. By one thread: four would each look at the same types, and the other core has work.
+ * What reads a program by the compiler's own interface (arrows, mutants) needs the one before it.
  */
 const types = (project: string) =>
   run('node', ['node_modules/typescript-7/bin/tsc', '--singleThreaded', '-p', project]);

@@ -2,8 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
-// What it takes to add to the trade: each drill adds something made up, to a scratch copy. It must touch
-// few files, compile whole, and not compile with any one fact left out.
+// What it takes to add to the trade: each drill adds something made up, to a scratch copy. It must touch few files, compile whole, and
+// not compile with any one fact left out.
 
 const root = path.resolve(__dirname, '..');
 
@@ -276,6 +276,8 @@ interface Fault {
   file: string;
   at: number;
   says: string;
+  /** All of it as it was printed, with its line. */
+  printed: string;
 }
 
 /** A fault as the compiler prints it; what it has to add stands below, set in. */
@@ -312,10 +314,10 @@ function faults(overlay: Overlay): Fault[] {
     [compiler, '--singleThreaded', '--pretty', 'false', '-p', config],
     { cwd: scratch, encoding: 'utf8', maxBuffer: Infinity },
   );
-  const found = [...stdout.matchAll(FAULT)].map(([, file, line, column, says]) => {
+  const found = [...stdout.matchAll(FAULT)].map(([printed, file, line, column, says]) => {
     const before = read(path.join('.cache/drills', file!)).split('\n', Number(line) - 1);
     const at = before.reduce((sum, each) => sum + each.length + 1, Number(column) - 1);
-    return { file: file!, at, says: says! };
+    return { file: file!, at, says: says!, printed };
   });
   if (found.length === 0 && status !== 0) throw new Error(`The compiler did not run: ${stdout}`);
   return found;
@@ -425,7 +427,7 @@ function main(): void {
   const together = faults(overlaid(DRILLS.flatMap(({ adds, words }) => [...adds, ...words])));
   const { missed, blamed } = unmissed();
   const wrong = [
-    ...together.map(({ file, says }) => `All of it together does not compile. ${file}: ${says}`),
+    ...together.map(({ printed }) => `All of it together does not compile. ${printed}`),
     ...blamed,
     ...missed.map(([{ what }, fact]) => `${what}: compiles without ${fact.trim()}`),
     ...unsaid(),

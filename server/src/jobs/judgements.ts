@@ -99,6 +99,7 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
       found: JSON.stringify(found),
       raised_at: shop.now(),
     });
+  // Of most bikes nothing hangs that could come off.
   if (job.tags.length === 0 && job.againstAdvice.length === 0) return hang.length > 0;
   const visit = { ...job, items, brakes: brakesOf(job) };
   const lifted = [
