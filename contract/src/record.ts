@@ -225,6 +225,7 @@ const Fitted = z.strictObject({
   cameOffFor: z.string().nullable(),
   rebedding: z.string().nullable(),
   usedPartId: Id.nullable(),
+  batches: z.array(z.string()),
   ...by,
 });
 

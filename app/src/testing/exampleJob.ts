@@ -108,6 +108,7 @@ export function exampleLog(): JobLog {
       rules: USUAL_RULES,
       rulesVersion: 0,
       earlierFittings: [],
+      earlierTaken: [],
       earlierThickness: [],
       metBefore: atEachEnd(() => NOTHING_MET),
       newestSheets: {},

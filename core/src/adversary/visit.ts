@@ -90,6 +90,7 @@ const BASE: JobBase = {
   rules: USUAL_RULES,
   rulesVersion: 0,
   earlierFittings: [],
+  earlierTaken: [],
   earlierThickness: [],
   metBefore: atEachEnd(() => NOTHING_MET),
   newestSheets: {},

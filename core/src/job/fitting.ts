@@ -66,8 +66,11 @@ export const fitting: Kind<FittingEntry, Known> = {
       ? fault('fitting-refused', 'rebedding', 'compound-change')
       : null;
   },
-  add: (facts, { kind: _kind, ...fitted }, _known, { seq, by }) => ({
+  add: (facts, { kind: _kind, ...fitted }, known, { seq, by }) => ({
     ...facts,
-    fittings: [...facts.fittings, { ...fitted, seq, jobId: facts.id, by }],
+    fittings: [
+      ...facts.fittings,
+      { ...fitted, batches: known?.used?.batches ?? [], seq, jobId: facts.id, by },
+    ],
   }),
 };

@@ -59,6 +59,7 @@ describe('a used part off the shelf', () => {
     leastMm: 1.66,
     doubtMm: 0.03,
     word: 'holds',
+    batches: ['B-7'],
     tag: 400,
     bikeName: 'Post trike',
     at: '',

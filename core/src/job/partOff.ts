@@ -3,6 +3,7 @@ import { inspectEnd, kitAt, stampAt } from '../inspection/inspectEnd';
 import { isOrganicOnly } from '../kit/kit';
 import type { Goes, UsedPart } from '../kit/usedPart';
 import { fault, type EntryBase, type Kept, type Kind } from './entry';
+import { batchesOn } from './batches';
 import type { Job } from './job';
 
 /** A rotor or pads that come off, and where they go; written down while they are still the ones that are judged. */
@@ -76,6 +77,7 @@ export function usedPartOf(
     leastMm: least.thicknessMm,
     doubtMm: least.doubtMm,
     word: item.word as UsedPart['word'],
+    batches: batchesOn(job, end, part),
     tag: job.tag,
     bikeName: job.bike.name,
   };

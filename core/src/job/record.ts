@@ -10,7 +10,7 @@ import { intakeOf, NOTHING_SAID, type Job } from './job';
 import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/17';
+export const RECORD_FORMAT = 'hold-fast/job-record/18';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {
@@ -142,6 +142,7 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       cameOffFor: each.cameOffFor,
       rebedding: each.rebedding,
       usedPartId: each.usedPartId ?? null,
+      batches: [...(each.batches ?? [])],
       at: each.at,
       by: each.by,
     })),

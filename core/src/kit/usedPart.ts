@@ -18,6 +18,8 @@ export interface UsedPart extends Pick<
   doubtMm: number;
   /** How it stood then. */
   word: Exclude<Word, 'replace'>;
+  /** The makers' batches it may be of; none where none was told. */
+  batches: readonly string[];
   /** The visit it came off at. */
   tag: number;
   bikeName: string;

@@ -96,6 +96,7 @@ export const noticesOfBike = (
 
 /** What of a job says which notices meet it. */
 interface NoticedJob extends ChangedJob {
+  id: string;
   notices: readonly NoticeAtJob[];
   bike: ChangedJob['bike'] & Parameters<typeof meetsBike>[1];
   identified: Readonly<Record<End, { seq: number; sheet: { sheetId: string } } | null>>;
@@ -103,6 +104,7 @@ interface NoticedJob extends ChangedJob {
   identifiedBefore: Readonly<Partial<Record<End, { sheetId: string }>>>;
   filled: readonly { seq: number; end: End; lot: string }[];
   taken: readonly { seq: number; batch: string }[];
+  fittings: readonly (ChangedJob['fittings'][number] & { batches?: readonly string[] })[];
 }
 
 /** The notices that meet a job's bike, its brakes or what was put in, now or at an earlier visit. */
@@ -120,9 +122,12 @@ export function noticesMet(job: NoticedJob): NoticeAtJob[] {
 }
 
 /** Where in the order of everything written something of a lot was put in at this visit. */
-const putIn = ({ filled, taken }: NoticedJob, lot: string): number[] => [
+const putIn = ({ id, filled, taken, fittings }: NoticedJob, lot: string): number[] => [
   ...filled.flatMap((fill) => (isEqualWord(fill.lot, lot) ? [fill.seq] : [])),
   ...taken.flatMap((part) => (isEqualWord(part.batch, lot) ? [part.seq] : [])),
+  ...fittings.flatMap(({ jobId, seq, batches = [] }) =>
+    jobId === id && batches.some((batch) => isEqualWord(batch, lot)) ? [seq] : [],
+  ),
 ];
 
 /** What a sheet is of: another one of these is another of what the notice names, till it is told to be of another sheet [D]. */

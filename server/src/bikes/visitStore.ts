@@ -1,6 +1,7 @@
 import type { End } from '@hold-fast/core/ends';
 import type { Finding } from '@hold-fast/core/inspection/findings';
 import type { Advice, BikeTag, Fitted } from '@hold-fast/core/job/job';
+import type { KnownOf } from '@hold-fast/core/job/kinds';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import { select, type Queryable } from '../platform/database';
 
@@ -59,6 +60,7 @@ interface FittingRow {
   seq: number;
   jobId: string;
   body: Record<string, unknown>;
+  known: KnownOf<'fitting'>;
   at: Date;
   by: string;
 }
@@ -71,12 +73,18 @@ export async function fittingsOfBike(
 ): Promise<Fitted[]> {
   const rows = await select<FittingRow>(
     on,
-    `SELECT e.id, e.seq, e.job_id AS jobId, e.body, e.at, p.name AS \`by\`
+    `SELECT e.id, e.seq, e.job_id AS jobId, e.body, e.known, e.at, p.name AS \`by\`
        FROM entry e JOIN job j ON j.id = e.job_id JOIN person p ON p.id = e.by_person
       WHERE j.bike_id = ? AND e.kind = 'fitting' ${beforeTag === null ? '' : 'AND j.tag < ?'} ORDER BY e.seq`,
     beforeTag === null ? [bikeId] : [bikeId, beforeTag],
   );
   return rows.map(
-    ({ body, at, ...row }) => ({ ...body, ...row, at: at.toISOString() }) as unknown as Fitted,
+    ({ body, known, at, ...row }) =>
+      ({
+        ...body,
+        ...row,
+        batches: known?.used?.batches ?? [],
+        at: at.toISOString(),
+      }) as unknown as Fitted,
   );
 }

@@ -37,6 +37,20 @@ export async function earlierThickness(
   );
 }
 
+/** What the visits before this one took off the shelf for a bike's brakes, oldest first. */
+export const takenByVisits = (
+  on: Queryable,
+  bikeId: string,
+  tag: number,
+): Promise<JobBase['earlierTaken']> =>
+  select(
+    on,
+    `SELECT t.seq, t.job_id AS jobId, t.brake_end AS end, l.part, t.batch
+       FROM job j JOIN part_taken t ON t.job_id = j.id JOIN stock_line l ON l.id = t.stock_id
+      WHERE j.bike_id = ? AND j.tag < ? AND t.batch <> '' ORDER BY t.seq`,
+    [bikeId, tag],
+  );
+
 interface WetRow {
   id: string;
   seq: number;

@@ -68,6 +68,14 @@ async function fill(): Promise<void> {
   `);
 }
 
+/** The migrations before one. */
+function upTo(most: string): string {
+  const some = mkdtempSync(path.join(tmpdir(), 'migrations-'));
+  for (const file of readdirSync(MIGRATIONS))
+    if (file < most) cpSync(path.join(MIGRATIONS, file), path.join(some, file));
+  return some;
+}
+
 /** Runs the migrations, cut off at every single statement, and taken up again each time. */
 async function throughEveryCut(when: 'carriedOut' | 'writtenDown'): Promise<number> {
   const cutAt = new Set<string>();
@@ -92,12 +100,6 @@ describe.each([
   ['new', false],
   ['filled', true],
 ] as const)('a %s shop', (_, filled) => {
-  const upTo = (most: string) => {
-    const some = mkdtempSync(path.join(tmpdir(), 'migrations-'));
-    for (const file of readdirSync(MIGRATIONS))
-      if (file < most) cpSync(path.join(MIGRATIONS, file), path.join(some, file));
-    return some;
-  };
   const begin = async () => {
     await empty();
     if (!filled) return;
@@ -170,14 +172,9 @@ it('a copy is asked for before a shop that was worked in is changed, and never o
 
 it('a shop of the last version goes on: everything on its jobs is an entry, as it was sent', async () => {
   await empty();
-  const before = mkdtempSync(path.join(tmpdir(), 'migrations-'));
-  for (const file of readdirSync(MIGRATIONS))
-    if (file < '0003') cpSync(path.join(MIGRATIONS, file), path.join(before, file));
-  await migrate(root, before);
+  await migrate(root, upTo('0003'));
   await fill();
-  for (const file of readdirSync(MIGRATIONS))
-    if (file < '0008') cpSync(path.join(MIGRATIONS, file), path.join(before, file));
-  await migrate(root, before);
+  await migrate(root, upTo('0008'));
   const id = (n: number) => `0190a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
   const more = (seq: number) => `'${id(20 + seq)}', ${seq}`;
   const job = `'${id(8)}', 'front'`;
@@ -232,4 +229,48 @@ it('a shop of the last version goes on: everything on its jobs is an entry, as i
     container: { label: 'Tin', fluid: { family: 'glycol', grade: 'DOT 4' } },
   });
   expect(rows.at(-1)).toMatchObject({ kind: 'edit', body: { became: { frontLever: 'left' } } });
+});
+
+it('a used part of the version before is of every batch taken for its place till it came off, on the shelf and where it was fitted', async () => {
+  await empty();
+  await migrate(root, upTo('0003'));
+  await fill();
+  await migrate(root, upTo('0035'));
+  const id = (n: number) => `0190a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+  const made = `'2026-11-25 09:00:00.5', '${id(1)}'`;
+  const taken = (seq: number, end: string, batch: string) =>
+    `('${id(60 + seq)}', ${seq}, '${id(8)}', '${end}', '${id(50)}', 1, '${batch}', ${made})`;
+  const off = (n: number, seq: number, fittedBy: string | null) => `
+    INSERT INTO entry (id, seq, job_id, kind, body, known, at, by_person)
+      VALUES ('${id(n)}', ${seq}, '${id(8)}', 'part-off', '{"end":"front","part":"rotor","goes":"shelf"}', 'null', ${made});
+    INSERT INTO used_part (id, part, description, organic_only, least_mm, doubt_mm, word, job_id, at, by_person, fitted_by)
+      VALUES ('${id(n)}', 'rotor', '180', FALSE, 1.7, 0.03, 'holds', '${id(8)}', ${made}, ${fittedBy ? `'${fittedBy}'` : 'NULL'});`;
+  await root.query(`
+    INSERT INTO stock_line (id, part, description, fits, reorder_at, price_cents, pieces) VALUES ('${id(50)}', 'rotor', '180', '', 1, 100, 9);
+    INSERT INTO part_taken (id, seq, job_id, brake_end, stock_id, pieces, batch, at, by_person)
+      VALUES ${[taken(11, 'front', 'A'), taken(12, 'rear', 'B'), taken(13, 'front', ''), taken(15, 'front', 'C')].join(', ')};
+    ${off(71, 14, id(73))}
+    ${off(72, 16, null)}
+    INSERT INTO entry (id, seq, job_id, kind, body, known, at, by_person)
+      VALUES ('${id(73)}', 17, '${id(8)}', 'fitting', '{"end":"rear","part":"rotor"}', '{"used":{"id":"${id(71)}"}}', ${made}),
+             ('${id(74)}', 18, '${id(8)}', 'fitting', '{"end":"front","part":"rotor"}', 'null', ${made}),
+             ('${id(75)}', 19, '${id(8)}', 'fitting', '{"end":"front","part":"rotor"}', '{"used":{"id":"${id(76)}"}}', ${made});
+  `);
+  await migrate(root, MIGRATIONS);
+  const [of] = await root.query<mysql.RowDataPacket[]>(
+    'SELECT used_part_id, batch FROM used_part_batch ORDER BY 1, 2',
+  );
+  expect(of.map(({ used_part_id: part, batch }) => [part, batch] as unknown)).toEqual([
+    [id(71), 'A'],
+    [id(72), 'A'],
+    [id(72), 'C'],
+  ]);
+  const [fitted] = await root.query<mysql.RowDataPacket[]>(
+    "SELECT known FROM entry WHERE kind = 'fitting' ORDER BY seq",
+  );
+  expect(fitted.map(({ known }) => known as unknown)).toEqual([
+    { used: { id: id(71), batches: ['A'] } },
+    null,
+    { used: { id: id(76), batches: [] } },
+  ]);
 });

@@ -20,6 +20,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   customer_change: APPEND,
   notice: APPEND,
   used_part: APPEND,
+  used_part_batch: APPEND,
   spec_sheet: APPEND,
   spec_sheet_revision: APPEND,
   gauge: APPEND,

@@ -4,18 +4,21 @@ import { insert, run, select, selectOne, type Queryable } from '../platform/data
 import { madeInto, pageOf } from '../platform/page';
 
 const USED = `SELECT u.id, u.part, u.description, u.compound, u.organic_only AS organicOnly, u.construction,
-    u.new_mm AS newMm, u.stamped_limit AS stampedLimit, u.least_mm AS leastMm, u.doubt_mm AS doubtMm, u.word, j.tag,
+    u.new_mm AS newMm, u.stamped_limit AS stampedLimit, u.least_mm AS leastMm, u.doubt_mm AS doubtMm, u.word,
+    (SELECT JSON_ARRAYAGG(t.batch ORDER BY t.batch) FROM used_part_batch t WHERE t.used_part_id = u.id) AS batches, j.tag,
     b.name AS bikeName, u.at, p.name AS \`by\`, u.fitted_by IS NOT NULL OR u.scrapped_because <> '' AS gone
   FROM used_part u JOIN job j ON j.id = u.job_id JOIN bike b ON b.id = j.bike_id JOIN person p ON p.id = u.by_person`;
 
-type Row = Omit<UsedPart, 'organicOnly' | 'at' | 'gone'> & {
+type Row = Omit<UsedPart, 'organicOnly' | 'batches' | 'at' | 'gone'> & {
   organicOnly: number;
+  batches: string[] | null;
   at: Date;
   gone: number;
 };
 const usedOf = (row: Row): UsedPart => ({
   ...row,
   organicOnly: row.organicOnly === 1,
+  batches: row.batches ?? [],
   at: row.at.toISOString(),
   gone: row.gone === 1,
 });
@@ -60,6 +63,8 @@ export async function addUsedPart(
     at,
     by_person: personId,
   });
+  for (const batch of part.batches)
+    await insert(on, 'used_part_batch', { used_part_id: part.id, batch });
 }
 
 export const usedPartFitted = (on: Queryable, id: string, fittingId: string) =>

@@ -1,7 +1,10 @@
+import type { BikeMet } from '@hold-fast/contract/notices';
 import type { Page } from '@hold-fast/contract/jobs';
+import type { TraceRow } from '@hold-fast/contract/trace';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { v7 as uuid } from 'uuid';
 import {
+  comeAgain,
   entry,
   measureRotor,
   openJob,
@@ -76,6 +79,85 @@ describe('a used part', () => {
     expect(other.body.fields?.[0]?.code).toBe('past-differs');
     await measureRotor(shop, client, jobId, [1.7, 1.4, 1.7]);
     expect((await off(jobId)).body.fields?.[0]?.code).toBe('not-alive');
+  });
+
+  it('is met on another bike by a notice of the batch it was of, told two visits before', async () => {
+    const lead = await shop.signedIn('Lead');
+    const stockId = uuid();
+    const line = { id: stockId, part: 'rotor', description: '180, one piece', fits: '180' };
+    const made = await lead.send('POST', '/stock', { ...line, reorderAt: 0, priceCents: 0 });
+    expect(made.status).toBe(201);
+    const moved = await lead.send('POST', '/stock/moves', {
+      id: uuid(),
+      stockId,
+      pieces: 2,
+      batch: 'R-118',
+      why: 'Delivered',
+    });
+    expect(moved.status).toBe(201);
+    const send = async (jobId: string, of: ReturnType<typeof entry>) =>
+      expect((await client.append(jobId, of)).status).toBe(201);
+    const jobOf = async (jobId: string) => (await client.sendJob('GET', `/jobs/${jobId}`)).body;
+
+    const first = await openJob(shop, client);
+    await send(first, entry('fitting', { end: 'front', part: 'rotor', description: '180' }));
+    await send(first, entry('part-taken', { end: 'front', stockId, pieces: 1, batch: '' }));
+    const { bike } = await jobOf(first);
+    const { id: second } = await comeAgain(shop, client, bike);
+    await send(
+      second,
+      entry('identification', {
+        end: 'front',
+        sheetRevisionId: shop.ids.sheet,
+        stampedLimit: null,
+      }),
+    );
+    await measureRotor(shop, client, second, [1.7, 1.68, 1.7]);
+    expect((await off(second)).status).toBe(201);
+    const used = (await onShelf())[0]!;
+    expect(used.batches).toEqual(['R-118']);
+
+    const notice = {
+      id: uuid(),
+      title: 'Arms that crack',
+      words: 'Change it',
+      source: 'Bulletin 12',
+      doNotRide: true,
+      maker: '',
+      serialFrom: '',
+      serialTo: '',
+      sheetId: null,
+      lot: 'r-118',
+      withdrawn: false,
+      withdrawnBecause: '',
+    };
+    expect((await lead.send('POST', '/notices', notice)).status).toBe(201);
+    const other = await openJob(shop, client);
+    const openAt = async (jobId: string) =>
+      (await jobOf(jobId)).bars.some(({ code }) => code === 'notice-open');
+    expect(await openAt(other)).toBe(false);
+    expect((await fit(other, used)).status).toBe(201);
+    expect(await openAt(other)).toBe(true);
+
+    const job = await jobOf(other);
+    const met = await lead.send<Page<BikeMet>>('GET', `/notices/${notice.id}/bikes`);
+    expect(met.body.items.map(({ bikeId }) => bikeId).sort()).toEqual(
+      [bike.id, job.bike.id].sort(),
+    );
+    const next = await comeAgain(shop, client, job.bike);
+    expect(next.notices).toContainEqual(
+      expect.objectContaining({ id: notice.id, lotBefore: true }),
+    );
+    expect(next.fittings).toContainEqual(expect.objectContaining({ batches: ['R-118'] }));
+    expect(await openAt(next.id)).toBe(true);
+
+    const traced = await lead.send<Page<TraceRow>>('GET', '/trace?by=batch&name=R-118');
+    expect(traced.body.items).toMatchObject([
+      { jobId: other, ends: ['front'], codes: ['rotor'] },
+      { jobId: first, ends: ['front'], codes: ['rotor'] },
+    ]);
+    const days = await lead.send<Page<TraceRow>>('GET', '/trace?by=batch&name=R-118&to=2026-11-24');
+    expect(days.body.items).toEqual([]);
   });
 
   it('is thrown away once, with words, and then not fitted', async () => {

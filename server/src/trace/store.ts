@@ -19,7 +19,10 @@ interface Source {
 
 const FILLED = 'container x JOIN fill f ON f.container_id = x.id';
 const FILLED_ON = 'container x JOIN fill f FORCE INDEX (filled_on) ON f.container_id = x.id';
-const TAKEN = 'part_taken f JOIN stock_line x ON x.id = f.stock_id';
+/** From the shelf as new, and again on each bike it went to from there as used. */
+const PUT_IN = `(SELECT t.job_id, t.brake_end, t.at, t.batch, l.part FROM part_taken t JOIN stock_line l ON l.id = t.stock_id
+    UNION ALL SELECT g.job_id, g.brake_end, g.at, b.batch, g.part FROM used_part_batch b
+      JOIN used_part u ON u.id = b.used_part_id JOIN fitting g ON g.id = u.fitted_by) f`;
 
 /** Where each trace begins: with what is named, so that its index is used. */
 const FROM: Readonly<Record<Used, Source>> = {
@@ -37,7 +40,7 @@ const FROM: Readonly<Record<Used, Source>> = {
     named: 'x.name = ?',
     code: 'f.part',
   },
-  batch: { of: TAKEN, inDays: TAKEN, named: 'f.batch = ?', code: 'x.part' },
+  batch: { of: PUT_IN, inDays: PUT_IN, named: 'f.batch = ?', code: 'f.part' },
   mechanic: {
     of: 'person x JOIN entry f FORCE INDEX (entered_by) ON f.by_person = x.id',
     inDays: 'person x JOIN entry f FORCE INDEX (entered_on) ON f.by_person = x.id',

@@ -250,6 +250,7 @@ function UsedShelf({ parts }: { parts: readonly UsedPart[] }) {
             words.format.fixed(used.leastMm, 2),
             used.tag,
             used.bikeName,
+            words.format.list(used.batches),
           )}
           aside={
             <Button

@@ -58,7 +58,8 @@ export interface JobWords {
     cleanRoundThePistonsBefore: string;
     theOldOne: string;
     onTheShelf: string;
-    usedSays: (mm: string, tag: number, bike: string) => string;
+    /** The batches it may be of, listed; empty where none was told. */
+    usedSays: (mm: string, tag: number, bike: string, batches: string) => string;
     notOffTheShelf: string;
   };
   found: {

@@ -69,7 +69,8 @@ export const job: JobWords = {
       'Um die Kolben herum reinigen, bevor sie zurückgehen. Ein Paar wird zusammen ersetzt.',
     theOldOne: 'Wohin kommt das alte?',
     onTheShelf: 'Gebrauchte im Regal',
-    usedSays: (mm, tag, bike) => `${mm} mm, als es von ${bike} abkam, Auftrag ${tag}`,
+    usedSays: (mm, tag, bike, batches) =>
+      `${mm} mm, als es von ${bike} abkam, Auftrag ${tag}${batches && `, Charge ${batches}`}`,
     notOffTheShelf: 'Ein anderes, nicht aus dem Regal',
   },
   found: {

@@ -33,7 +33,7 @@ export const ledger: LedgerWords = {
   },
   more: 'Mehr davon',
   find: {
-    find: 'Kunde, Rad, Nummer, Anhänger, Mechaniker, Charge oder Teil',
+    find: 'Kunde, Rad, Nummer, Zettel, Mechaniker, Charge oder Teil',
     narrow: 'Eingrenzen',
     verdict: 'Wie eine Seite blieb',
     from: 'Von',

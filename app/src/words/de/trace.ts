@@ -3,14 +3,14 @@ import { format } from '../format';
 
 export const trace: TraceWords = {
   title: 'Spur',
-  says: 'Eine schlechte Charge, ein Schlüssel außer Kalibrierung, ein fehlerhaftes Los: jedes Rad, das es erreichte, um alle anzurufen.',
+  says: 'Eine schlechte Charge, ein Schlüssel außer Kalibrierung, fehlerhafte Teile: jedes Rad, das sie erreichten, um alle anzurufen.',
   by: 'Woher es kam',
   of: {
-    lot: 'Charge',
+    lot: 'Charge der Flüssigkeit',
     container: 'Behälter',
     wrench: 'Schlüssel',
     gauge: 'Messmittel',
-    batch: 'Teile-Los',
+    batch: 'Charge der Teile',
     mechanic: 'Mechaniker',
     sheet: 'Datenblatt',
   },
@@ -19,7 +19,7 @@ export const trace: TraceWords = {
     container: 'Sein Etikett',
     wrench: 'Sein Name',
     gauge: 'Sein Name',
-    batch: 'Los, wie gedruckt',
+    batch: 'Charge, wie gedruckt',
     mechanic: 'Der Name',
     sheet: 'Sein Titel',
   },
@@ -39,7 +39,7 @@ export const trace: TraceWords = {
   notSent: (names) => `Nicht gesendet, keine Nummer: ${names}.`,
   changed: (what, was, now) => `${what}: damals ${was}, nach dem Blatt von heute ${now}`,
   columns: {
-    tag: 'Anhänger',
+    tag: 'Zettel',
     day: 'Tag',
     customer: 'Kunde',
     phone: 'Telefon',

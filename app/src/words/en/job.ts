@@ -68,7 +68,8 @@ export const job: JobWords = {
       'Clean round the pistons before they go home. A pair is replaced together.',
     theOldOne: 'Where does the old one go?',
     onTheShelf: 'Used ones on the shelf',
-    usedSays: (mm, tag, bike) => `${mm} mm when it came off ${bike}, job ${tag}`,
+    usedSays: (mm, tag, bike, batches) =>
+      `${mm} mm when it came off ${bike}, job ${tag}${batches && `, batch ${batches}`}`,
     notOffTheShelf: 'Another one, not off the shelf',
   },
   found: {

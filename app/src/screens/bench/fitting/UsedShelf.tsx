@@ -33,6 +33,7 @@ export function UsedShelf({
               words.format.fixed(used.leastMm, 2),
               used.tag,
               used.bikeName,
+              words.format.list(used.batches),
             )}
             onPress={() => onChoose(used)}
           />

@@ -1,3 +1,4 @@
+import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { fold } from '@hold-fast/core/job/fold';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
@@ -449,6 +450,42 @@ describe('fitting a part', () => {
     fireEvent.press(screen.getByText('Used'));
     fireEvent.press(screen.getByText('Loose rivets'));
     expect(screen.getByText('Rivets first')).toBeTruthy();
+  });
+
+  it('offers the used ones on the shelf with what they read and the batch they may be of, which goes in with them', async () => {
+    const used: UsedPart = {
+      id: '0190b000-0000-7000-8000-000000000001',
+      part: 'rotor',
+      description: 'Tolve 180',
+      compound: null,
+      organicOnly: false,
+      construction: 'one-piece',
+      newMm: 1.8,
+      stampedLimit: null,
+      leastMm: 1.66,
+      doubtMm: 0.03,
+      word: 'holds',
+      batches: ['R-118'],
+      tag: 400,
+      bikeName: 'Post trike 7',
+      at: '2026-11-01T09:00:00.000Z',
+      by: 'Maren Okafor',
+      gone: false,
+    };
+    const none = { ...used, id: '0190b000-0000-7000-8000-000000000002', batches: [] };
+    client.setQueryData(keys.usedParts, {
+      pages: [{ items: [used, { ...none, description: 'Tolve 160' }], after: null }],
+      pageParams: [null],
+    });
+    showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, { job: exampleJob() });
+    fireEvent.press(screen.getByText('Used'));
+    expect(screen.getByText(/came off Post trike 7, job 400$/)).toBeTruthy();
+    fireEvent.press(screen.getByText(/came off Post trike 7, job 400, batch R-118$/));
+    await submit('The rotor is in');
+    expect(jest.mocked(outbox.add).mock.calls.at(-1)?.[0]).toMatchObject({
+      entry: { kind: 'fitting', usedPartId: used.id, description: 'Tolve 180' },
+      known: { used: { batches: ['R-118'] } },
+    });
   });
 
   it('the kit sheet shows what is fitted, and where only the sheet speaks', () => {
