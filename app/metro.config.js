@@ -55,6 +55,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return next(context, name, platform);
 };
 
+config.transformerPath = require.resolve('./transformWorker');
 // A module runs when it is first used and not when the app starts: a phone has the Bench up sooner.
 config.transformer.getTransformOptions = async () => ({ transform: { inlineRequires: true } });
 

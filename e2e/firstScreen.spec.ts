@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 
 /** Bytes of program, as sent, that the first screen may ask for: our choice, and never raised for a screen behind it. Numbers of modules alone shift it by some 150. */
-const PROGRAM_BYTES = 204_500;
+const PROGRAM_BYTES = 203_200;
 
 test('the first screen asks for no more program than it did', async ({ page }) => {
   const programs: Promise<number>[] = [];

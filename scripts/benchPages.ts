@@ -415,7 +415,7 @@ async function exportBareApp(root: string): Promise<void> {
     "import { Text } from 'react-native';\nexport default function Page() {\n  return <Text>Bench</Text>;\n}\n",
   );
   await expoExport(bare);
-  compressFiles(path.join(bare, 'dist'));
+  await compressFiles(path.join(bare, 'dist'));
 }
 
 async function serveBare(root: string): Promise<{ url: string; close: () => void }> {

@@ -2,7 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { brotliCompressSync, gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { brotliCompress, gzip } from 'node:zlib';
 import { minify } from '@swc/core';
 import { size, THEME_ID, themeCss } from '../app/src/ui/tokens';
 import { copyFonts } from './fonts';
@@ -20,6 +21,7 @@ const SOURCES = [
   'app/index.ts',
   'app/app.json',
   'app/metro.config.js',
+  'app/transformWorker.js',
   'app/package.json',
   'core/src',
   'contract/src',
@@ -50,7 +52,7 @@ export async function expoExport(folder: string): Promise<void> {
       `The app could not be built:\n${built.stdout}\n${built.stderr}\nRun it by hand: cd ${folder} && npx expo export --platform web`,
     );
   const programs = path.join(folder, 'dist/_expo/static/js/web');
-  for (const name of readdirSync(programs)) await minifyProgram(path.join(programs, name));
+  await Promise.all(readdirSync(programs).map((name) => minifyProgram(path.join(programs, name))));
 }
 
 /**
@@ -86,7 +88,7 @@ export async function exportWeb(root: string, say: (words: string) => void): Pro
   for (const program of programs.first) readyProgram(path.join(output, program));
   await writeServiceWorker(root, output);
   await writePainter(root, output);
-  compressFiles(output);
+  await compressFiles(output);
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, print);
   return output;
@@ -185,16 +187,20 @@ function runAfterPaint(html: string, { first, laterShared }: Programs): string {
 }
 
 /** Compresses what is worth it, once, beside the file itself: the server sends whichever the browser takes. */
-export function compressFiles(directory: string): void {
-  for (const entry of readdirSync(directory, { recursive: true, withFileTypes: true })) {
+export async function compressFiles(directory: string): Promise<void> {
+  const files = readdirSync(directory, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
     // What the server reads itself it sends as it has filled it in.
-    if (entry.name.startsWith('.')) continue;
-    if (!entry.isFile() || !/\.(js|css|html|svg|json|webmanifest|txt)$/.test(entry.name)) continue;
-    const file = path.join(entry.parentPath, entry.name);
-    const content = readFileSync(file);
-    writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
-    writeFileSync(`${file}.br`, brotliCompressSync(content));
-  }
+    .filter(({ name }) => !name.startsWith('.'))
+    .filter(({ name }) => /\.(js|css|html|svg|json|webmanifest|txt)$/.test(name))
+    .map((entry) => path.join(entry.parentPath, entry.name));
+  await Promise.all(
+    files.map(async (file) => {
+      const content = readFileSync(file);
+      writeFileSync(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));
+      writeFileSync(`${file}.br`, await promisify(brotliCompress)(content));
+    }),
+  );
 }
 
 function fingerprint(root: string): string {

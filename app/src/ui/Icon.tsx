@@ -1,30 +1,38 @@
-import Bike from 'lucide-react-native/icons/bike';
-import BookCheck from 'lucide-react-native/icons/book-check';
-import Calculator from 'lucide-react-native/icons/calculator';
-import Droplets from 'lucide-react-native/icons/droplets';
-import GripVertical from 'lucide-react-native/icons/grip-vertical';
-import Wrench from 'lucide-react-native/icons/wrench';
+import Svg, { Circle, Path, Rect } from 'react-native-svg';
+import { ICONS, type Drawing } from './icons';
 import { color, type ColorName } from './tokens';
-
-const ICONS = {
-  bench: Wrench,
-  bikes: Bike,
-  reckoner: Calculator,
-  stores: Droplets,
-  ledger: BookCheck,
-  grip: GripVertical,
-};
-type IconName = keyof typeof ICONS;
 
 export function Icon({
   name,
   ink = 'ink',
   of = 22,
 }: {
-  name: IconName;
+  name: keyof typeof ICONS;
   ink?: ColorName;
   of?: number;
 }) {
-  const Drawn = ICONS[name];
-  return <Drawn size={of} color={color[ink]} strokeWidth={1.75} />;
+  const { paths, circles = [], rects = [] }: Drawing = ICONS[name];
+  return (
+    <Svg
+      width={of}
+      height={of}
+      viewBox="0 0 24 24"
+      fill="none"
+      stroke={color[ink]}
+      strokeWidth={1.75}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+      aria-hidden
+    >
+      {paths.map((d) => (
+        <Path key={d} d={d} />
+      ))}
+      {circles.map(([cx, cy, r]) => (
+        <Circle key={`${cx} ${cy}`} cx={cx} cy={cy} r={r} />
+      ))}
+      {rects.map(([width, height, x, y, rx]) => (
+        <Rect key={`${x} ${y}`} width={width} height={height} x={x} y={y} rx={rx} />
+      ))}
+    </Svg>
+  );
 }
