@@ -430,6 +430,7 @@ export const JobRecord = z.strictObject({
       description: z.string(),
       pieces: z.int(),
       batch: z.string(),
+      batches: z.array(z.string()),
       ...by,
     }),
   ),

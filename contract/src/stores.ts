@@ -151,8 +151,8 @@ export type StockLine = z.infer<typeof StockLine>;
 /** A kind of part as the shelf holds it: what came in, less what jobs took. */
 export interface StockInStore extends StockLine {
   count: number;
-  /** The batch that came in last: what is taken is of it unless somebody says otherwise. */
-  lastBatch: string;
+  /** The batches of which more came in than was taken, the newest first; where some came without one, an empty one. */
+  batches: string[];
 }
 
 /** Parts that came in, or a count that was put right. */

@@ -34,7 +34,7 @@ export const stockLine = (change: Partial<StockInStore> = {}): StockInStore => (
   reorderAt: 2,
   priceCents: 1900,
   count: 3,
-  lastBatch: 'B-1',
+  batches: ['B-1'],
   ...change,
 });
 
@@ -108,7 +108,7 @@ export function exampleLog(): JobLog {
       rules: USUAL_RULES,
       rulesVersion: 0,
       earlierFittings: [],
-      earlierTaken: [],
+      earlierBatches: [],
       earlierThickness: [],
       metBefore: atEachEnd(() => NOTHING_MET),
       newestSheets: {},

@@ -14,4 +14,5 @@ export const PartBrought = z.strictObject({
   from: words(120),
   fits: wordsOrNone(60),
   checked: wordsOrNone(160),
+  batch: wordsOrNone(40).default(''),
 }) satisfies z.ZodType<PartBroughtEntry>;

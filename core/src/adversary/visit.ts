@@ -90,7 +90,7 @@ const BASE: JobBase = {
   rules: USUAL_RULES,
   rulesVersion: 0,
   earlierFittings: [],
-  earlierTaken: [],
+  earlierBatches: [],
   earlierThickness: [],
   metBefore: atEachEnd(() => NOTHING_MET),
   newestSheets: {},

@@ -50,7 +50,7 @@ export function whole(): Visit {
   visit.send(
     'part-taken',
     { end: 'front', stockId: 'olives', pieces: 1, batch: '' },
-    { part: 'olive', description: 'Olive, 5 mm hose', lastBatch: 'B7', count: 9 },
+    { part: 'olive', description: 'Olive, 5 mm hose', batches: ['B7'], count: 9 },
   );
   const told = { end: 'front' } as const;
   visit.send('ticked', { ...told, check: 'no-drag', outcome: 'passed', words: '' });

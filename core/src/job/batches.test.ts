@@ -1,11 +1,28 @@
 import { Visit } from '../adversary/visit';
 import type { UsedPart } from '../kit/usedPart';
-import { openNotices } from '../notice/notice';
+import { noticesMet, openNotices, type NoticeAtJob } from '../notice/notice';
+import { batchesPutIn } from '../stock/batches';
 import { batchesOn } from './batches';
 import { usedPartOf } from './partOff';
 
+const NOTICE: NoticeAtJob = {
+  id: 'recall',
+  version: 1,
+  title: 'Pads that come off their plate',
+  words: 'Change them',
+  source: 'Bulletin 9',
+  doNotRide: false,
+  maker: '',
+  serialFrom: '',
+  serialTo: '',
+  sheetId: null,
+  lot: '',
+  sheetBefore: false,
+  lotBefore: false,
+  answeredBefore: false,
+};
 const pads = (visit: Visit) => batchesOn(visit.job, 'front', 'pads');
-const LINE = { part: 'pads', description: 'Pads', lastBatch: '', count: 9 } as const;
+const LINE = { part: 'pads', description: 'Pads', batches: [], count: 9 } as const;
 const take = (visit: Visit, batch: string, end: 'front' | 'rear' = 'front') =>
   visit.send('part-taken', { end, stockId: 'pads', pieces: 1, batch }, LINE);
 const fitPads = (visit: Visit) =>
@@ -15,7 +32,7 @@ const fitPads = (visit: Visit) =>
 /** A visit of a bike that pads of these batches were taken for before. */
 const after = (taken: readonly (readonly [seq: number, jobId: string, batch: string])[]) =>
   Visit.with({
-    earlierTaken: taken.map(([seq, jobId, batch]) => ({
+    earlierBatches: taken.map(([seq, jobId, batch]) => ({
       seq,
       jobId,
       end: 'front',
@@ -48,7 +65,7 @@ describe('the batches that what is on may be of', () => {
   });
 
   it('are of its own life alone', () => {
-    const on = { ...new Visit().identify().job, earlierTaken: [] };
+    const on = { ...new Visit().identify().job, earlierBatches: [] };
     const fitted = (seq: number, jobId: string) => ({
       id: `f${seq}`,
       seq,
@@ -72,7 +89,7 @@ describe('the batches that what is on may be of', () => {
     const job = {
       ...on,
       fittings: [fitted(3, 'first'), fitted(8, 'second')],
-      earlierTaken: [
+      earlierBatches: [
         taken(1, 'first', 'A'),
         taken(4, 'first', 'B'),
         taken(7, 'second', 'C'),
@@ -84,28 +101,51 @@ describe('the batches that what is on may be of', () => {
   });
 });
 
+describe('what a visit puts in', () => {
+  const lots = (visit: Visit) => batchesPutIn(visit.job).map(({ batch }) => batch);
+  const among = (visit: Visit, batch: string, batches: readonly string[]) =>
+    visit.send(
+      'part-taken',
+      { end: 'front', stockId: 'pads', pieces: 1, batch },
+      { ...LINE, batches },
+    );
+
+  it('is of the batch its packet says, or of any that lies there where it says none', () => {
+    const visit = new Visit().identify();
+    among(visit, 'B', ['B', 'A']);
+    expect(lots(visit)).toEqual(['B']);
+    among(visit, '', ['C', '', 'A']);
+    expect(lots(visit)).toEqual(['B', 'C', 'A']);
+    const recall = { ...NOTICE, lot: 'A', doNotRide: true };
+    expect(noticesMet({ ...visit.job, notices: [recall] })).toHaveLength(1);
+  });
+
+  it('is of the batch on the packet that a customer brought, which no slip of the hand takes back', () => {
+    const visit = Visit.with({ notices: [{ ...NOTICE, lot: 'A', doNotRide: true }] }).identify();
+    const bring = (batch?: string) => {
+      const told = { end: 'front', part: 'pads', pieces: 1, from: 'Customer', fits: '' } as const;
+      expect(visit.send('part-brought', { ...told, checked: 'Held against', batch })).toBeNull();
+      return visit.last;
+    };
+    for (const batch of [undefined, ''])
+      expect(visit.send('taken-back', { of: bring(batch) })).toBeNull();
+    expect(lots(visit)).toEqual([]);
+    expect(visit.barred).not.toContain('notice-open');
+    const brought = bring('a');
+    expect(lots(visit)).toEqual(['a']);
+    expect(visit.barred).toContain('notice-open');
+    expect(visit.send('taken-back', { of: brought })).toMatchObject({ field: 'of' });
+    expect(visit.barred).toContain('notice-open');
+  });
+});
+
 describe('a part that goes over the shelf', () => {
   it('carries its batch to the bike it comes on, and from there on', () => {
     const first = after([[1, 'first', 'B-7']]).pads(3.9);
     const off = usedPartOf(first.job, 'front', 'pads');
     expect(off).toMatchObject({ part: 'pads', batches: ['B-7'] });
 
-    const recall = {
-      id: 'recall',
-      version: 1,
-      title: 'Pads that come off their plate',
-      words: 'Change them',
-      source: 'Bulletin 9',
-      doNotRide: true,
-      maker: '',
-      serialFrom: '',
-      serialTo: '',
-      sheetId: null,
-      lot: 'b-7',
-      sheetBefore: false,
-      lotBefore: false,
-      answeredBefore: false,
-    };
+    const recall = { ...NOTICE, lot: 'b-7', doNotRide: true };
     const next = Visit.with({ notices: [recall] }).identify();
     expect(openNotices(next.job)).toEqual([]);
     const used: UsedPart = {
@@ -130,6 +170,7 @@ describe('a part that goes over the shelf', () => {
     const later = Visit.with({
       id: 'later',
       earlierFittings: fittings,
+      earlierBatches: batchesPutIn(next.job).map((put) => ({ ...put, jobId: next.job.id })),
       notices: [{ ...recall, lotBefore: true, answeredBefore: true }],
     }).identify();
     expect(openNotices(later.job)).toEqual([]);

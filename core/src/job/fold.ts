@@ -54,7 +54,7 @@ function asToldNow(base: JobBase): JobBase {
     bike: { ...NO_THIRD, ...base.bike },
     metBefore: atEachEnd((end) => met[end] ?? NOTHING_MET),
     modifiedBefore: atEachEnd((end) => modified[end] ?? false),
-    earlierTaken: (base as Partial<JobBase>).earlierTaken ?? [],
+    earlierBatches: (base as Partial<JobBase>).earlierBatches ?? [],
     stampedBefore: (base as Partial<JobBase>).stampedBefore ?? [],
     identifiedBefore: (base as Partial<JobBase>).identifiedBefore ?? {},
   };

@@ -8,7 +8,7 @@ import type { NoticeAtJob } from '../notice/notice';
 import type { Judgement } from '../inspection/judge';
 import type { Rebedding } from '../kit/compound';
 import type { Fitting } from '../kit/kit';
-import type { NewPart } from '../stock/stock';
+import type { BatchPutIn } from '../stock/batches';
 import type { Bar } from '../procedure/signOff';
 import type { ShopRules } from '../rules/shopRules';
 import type { SheetRevision } from '../sheet/sheet';
@@ -134,7 +134,7 @@ export interface Fitted extends Fitting, By {
   end: End;
   rebedding: Rebedding | null;
   usedPartId?: string | null;
-  /** The makers' batches that a used part may be of. */
+  /** The makers' batches that a used part put in at this visit may be of. */
   batches?: readonly string[];
 }
 
@@ -163,8 +163,8 @@ export interface JobBase extends Intake {
   rulesVersion: number;
   /** Everything fitted to this bike at earlier visits, oldest first. */
   earlierFittings: Fitted[];
-  /** What earlier visits took off the shelf for this bike's brakes, oldest first. */
-  earlierTaken: { seq: number; jobId: string; end: End; part: NewPart; batch: string }[];
+  /** The batches that earlier visits put in, oldest first. */
+  earlierBatches: (BatchPutIn & { jobId: string })[];
   /** What was measured at earlier visits, oldest first; upper bounds are not here. */
   earlierThickness: EarlierThickness[];
   /** What each end's brake has met by earlier visits: it stays in lever, hose and caliper. */

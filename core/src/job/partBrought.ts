@@ -3,7 +3,7 @@ import type { NewPart } from '../stock/stock';
 import type { EntryBase } from './entry';
 import { fitsBySheet } from '../stock/stock';
 import { fault } from './entry';
-import { never, tells } from './told';
+import { tells } from './told';
 
 /** A new part that is not from the shelf: it came with the bike, or with something that was taken. */
 export interface PartBroughtEntry extends EntryBase {
@@ -16,6 +16,8 @@ export interface PartBroughtEntry extends EntryBase {
   fits: string;
   /** How it was seen to fit, where its packet does not say so. */
   checked: string;
+  /** What its packet says it is of; empty where it says nothing. */
+  batch?: string;
 }
 
 declare module './told' {
@@ -30,7 +32,8 @@ const SHAPED: readonly NewPart[] = ['pads', 'rotor'];
 export const partBrought = tells<PartBroughtEntry>('part-brought', {
   whose: 'anybody',
   registers: [],
-  stays: never,
+  // A notice may be about it.
+  stays: ({ batch = '' }) => batch !== '',
   fault: (job, { end, part, fits, checked }) => {
     const sheet = job.identified[end]?.sheet.body;
     if (!sheet || !SHAPED.includes(part) || checked !== '') return null;

@@ -8,6 +8,7 @@ export interface PartTakenEntry extends EntryBase {
   end: End;
   stockId: string;
   pieces: number;
+  /** What its packet says; empty where it says nothing: it may be of any that lies there. */
   batch: string;
 }
 
@@ -15,25 +16,33 @@ export interface PartTakenEntry extends EntryBase {
 interface KnownLine {
   part: NewPart;
   description: string;
-  lastBatch: string;
+  /** The batches that lie there, the newest first; where some came without, an empty one. */
+  batches: readonly string[];
   /** How many it held. */
   count: number;
 }
 
-/** What of a line of the shelf a part rests on. */
-export const lineAsKnown = ({ part, description, lastBatch, count }: KnownLine): KnownLine => ({
+/** What of a line of the shelf a part rests on; a device may show one that it kept from before batches were told. */
+export const lineAsKnown = ({ part, description, batches = [], count }: KnownLine): KnownLine => ({
   part,
   description,
-  lastBatch,
+  batches,
   count,
 });
 
 declare module './job' {
   interface Facts {
     /** Parts taken from the shelf. */
-    taken: (Kept<PartTakenEntry> & Pick<KnownLine, 'part' | 'description'> & { seq: number })[];
+    taken: (Kept<PartTakenEntry> &
+      Pick<KnownLine, 'part' | 'description' | 'batches'> & { seq: number })[];
   }
 }
+
+/** The batches that what is taken may be of: what its packet says, or all that lay there [D]. */
+export const batchesTaken = (
+  { batch }: Pick<PartTakenEntry, 'batch'>,
+  { batches = [] }: Pick<KnownLine, 'batches'>,
+): string[] => (batch === '' ? batches.filter(Boolean) : [batch]);
 
 export const partTaken: Kind<PartTakenEntry, KnownLine> = {
   kind: 'part-taken',
@@ -53,7 +62,8 @@ export const partTaken: Kind<PartTakenEntry, KnownLine> = {
         part: known.part,
         description: known.description,
         pieces,
-        batch: batch || known.lastBatch,
+        batch,
+        batches: batchesTaken({ batch }, known),
         at,
         by,
       },

@@ -93,7 +93,7 @@ describe('a third brake', () => {
     const {
       metBefore,
       modifiedBefore,
-      earlierTaken: _t,
+      earlierBatches: _t,
       stampedBefore: _s,
       identifiedBefore: _i,
       ...rest

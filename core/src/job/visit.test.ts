@@ -140,6 +140,7 @@ describe('a job as core looks at it', () => {
             description: 'T olive',
             pieces: 1,
             batch: 'TO-31',
+            batches: ['TO-31'],
             at,
             by,
           },

@@ -1,6 +1,7 @@
 import { ENDS, type End } from '../ends';
 import { changesAt, type ChangedJob } from '../evidence/changes';
 import type { Touch } from '../evidence/touch';
+import { batchesPutIn, type BatchedJob } from '../stock/batches';
 
 /**
  * A maker's recall or bulletin. Whom it meets is told by the bike's maker and serial, by the brake's sheet or by a lot of fluid or
@@ -95,16 +96,16 @@ export const noticesOfBike = (
   );
 
 /** What of a job says which notices meet it. */
-interface NoticedJob extends ChangedJob {
-  id: string;
+interface NoticedJob extends ChangedJob, BatchedJob {
   notices: readonly NoticeAtJob[];
   bike: ChangedJob['bike'] & Parameters<typeof meetsBike>[1];
   identified: Readonly<Record<End, { seq: number; sheet: { sheetId: string } } | null>>;
   /** By the sheet that each brake was told to be of when the bike was last here. */
   identifiedBefore: Readonly<Partial<Record<End, { sheetId: string }>>>;
   filled: readonly { seq: number; end: End; lot: string }[];
-  taken: readonly { seq: number; batch: string }[];
-  fittings: readonly (ChangedJob['fittings'][number] & { batches?: readonly string[] })[];
+  fittings: ChangedJob['fittings'] & BatchedJob['fittings'];
+  /** What was told of a notice names it as it was read. */
+  told: readonly (BatchedJob['told'][number] & { noticeId?: string; noticeVersion?: number })[];
 }
 
 /** The notices that meet a job's bike, its brakes or what was put in, now or at an earlier visit. */
@@ -122,12 +123,9 @@ export function noticesMet(job: NoticedJob): NoticeAtJob[] {
 }
 
 /** Where in the order of everything written something of a lot was put in at this visit. */
-const putIn = ({ id, filled, taken, fittings }: NoticedJob, lot: string): number[] => [
-  ...filled.flatMap((fill) => (isEqualWord(fill.lot, lot) ? [fill.seq] : [])),
-  ...taken.flatMap((part) => (isEqualWord(part.batch, lot) ? [part.seq] : [])),
-  ...fittings.flatMap(({ jobId, seq, batches = [] }) =>
-    jobId === id && batches.some((batch) => isEqualWord(batch, lot)) ? [seq] : [],
-  ),
+const putIn = (job: NoticedJob, lot: string): number[] => [
+  ...job.filled.flatMap((fill) => (isEqualWord(fill.lot, lot) ? [fill.seq] : [])),
+  ...batchesPutIn(job).flatMap(({ batch, seq }) => (isEqualWord(batch, lot) ? [seq] : [])),
 ];
 
 /** What a sheet is of: another one of these is another of what the notice names, till it is told to be of another sheet [D]. */
@@ -153,16 +151,8 @@ function metAnew(job: NoticedJob, { sheetId, lot }: NoticeAtJob): number {
   return sheetId === null ? 0 : Math.max(0, ...putOn(job, sheetId));
 }
 
-/** That something was told of a notice, as it was read. */
-interface AnswerToNotice {
-  kind: string;
-  seq: number;
-  noticeId?: string;
-  noticeVersion?: number;
-}
-
 /** The notices that meet a job and nobody has said yet what was done about them, or about what was put on or in since. */
-export const openNotices = (job: NoticedJob & { told: readonly AnswerToNotice[] }) =>
+export const openNotices = (job: NoticedJob) =>
   noticesMet(job).filter(
     (notice) =>
       !job.told.some(

@@ -1,7 +1,6 @@
 import type { End } from '@hold-fast/core/ends';
 import type { Finding } from '@hold-fast/core/inspection/findings';
 import type { Advice, BikeTag, Fitted } from '@hold-fast/core/job/job';
-import type { KnownOf } from '@hold-fast/core/job/kinds';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import { select, type Queryable } from '../platform/database';
 
@@ -60,7 +59,6 @@ interface FittingRow {
   seq: number;
   jobId: string;
   body: Record<string, unknown>;
-  known: KnownOf<'fitting'>;
   at: Date;
   by: string;
 }
@@ -73,18 +71,12 @@ export async function fittingsOfBike(
 ): Promise<Fitted[]> {
   const rows = await select<FittingRow>(
     on,
-    `SELECT e.id, e.seq, e.job_id AS jobId, e.body, e.known, e.at, p.name AS \`by\`
+    `SELECT e.id, e.seq, e.job_id AS jobId, e.body, e.at, p.name AS \`by\`
        FROM entry e JOIN job j ON j.id = e.job_id JOIN person p ON p.id = e.by_person
       WHERE j.bike_id = ? AND e.kind = 'fitting' ${beforeTag === null ? '' : 'AND j.tag < ?'} ORDER BY e.seq`,
     beforeTag === null ? [bikeId] : [bikeId, beforeTag],
   );
   return rows.map(
-    ({ body, known, at, ...row }) =>
-      ({
-        ...body,
-        ...row,
-        batches: known?.used?.batches ?? [],
-        at: at.toISOString(),
-      }) as unknown as Fitted,
+    ({ body, at, ...row }) => ({ ...body, ...row, at: at.toISOString() }) as unknown as Fitted,
   );
 }

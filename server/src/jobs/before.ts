@@ -37,17 +37,16 @@ export async function earlierThickness(
   );
 }
 
-/** What the visits before this one took off the shelf for a bike's brakes, oldest first. */
-export const takenByVisits = (
+/** The batches that the visits before this one put in, oldest first. */
+export const batchesByVisits = (
   on: Queryable,
   bikeId: string,
   tag: number,
-): Promise<JobBase['earlierTaken']> =>
+): Promise<JobBase['earlierBatches']> =>
   select(
     on,
-    `SELECT t.seq, t.job_id AS jobId, t.brake_end AS end, l.part, t.batch
-       FROM job j JOIN part_taken t ON t.job_id = j.id JOIN stock_line l ON l.id = t.stock_id
-      WHERE j.bike_id = ? AND j.tag < ? AND t.batch <> '' ORDER BY t.seq`,
+    `SELECT p.seq, p.job_id AS jobId, p.brake_end AS end, p.part, p.batch
+       FROM job j JOIN batch_put_in p ON p.job_id = j.id WHERE j.bike_id = ? AND j.tag < ? ORDER BY p.seq, p.batch`,
     [bikeId, tag],
   );
 

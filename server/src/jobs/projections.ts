@@ -2,6 +2,8 @@ import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
 import { dayIn } from '@hold-fast/core/job/day';
 import type { Job } from '@hold-fast/core/job/job';
 import { usedPartOf } from '@hold-fast/core/job/partOff';
+import { batchesTaken } from '@hold-fast/core/job/partTaken';
+import type { BatchPutIn } from '@hold-fast/core/stock/batches';
 import { addUsedPart, usedPartFitted } from '../stores/usedPartStore';
 import { insert, type Transaction } from '../platform/database';
 import { countClicks, noteOpened } from '../stores/store';
@@ -27,6 +29,30 @@ const row = ({
   at: new Date(entry.at),
   by_person: personId,
 });
+
+/** Writes down the batches that something put in is of, or may be of. */
+async function putIn(
+  on: Transaction,
+  {
+    entry,
+    job,
+    seq,
+  }: Pick<Projected<EntryKind>, 'job' | 'seq'> & {
+    entry: { id: string; at: string } & Pick<BatchPutIn, 'end' | 'part'>;
+  },
+  batches: readonly string[],
+): Promise<void> {
+  for (const batch of batches)
+    await insert(on, 'batch_put_in', {
+      entry_id: entry.id,
+      batch,
+      job_id: job.id,
+      brake_end: entry.end,
+      part: entry.part,
+      seq,
+      at: new Date(entry.at),
+    });
+}
 
 type Projections = {
   [K in EntryKind]?: (on: Transaction, projected: Projected<K>) => Promise<void>;
@@ -69,7 +95,7 @@ const PROJECTIONS: Projections = {
       replaces: entry.replaces,
     }),
 
-  fitting: async (on, { entry, job, ...rest }) => {
+  fitting: async (on, { entry, known, job, ...rest }) => {
     if (entry.usedPartId) await usedPartFitted(on, entry.usedPartId, entry.id);
     await insert(on, 'fitting', {
       ...row({ entry, ...rest }),
@@ -87,6 +113,7 @@ const PROJECTIONS: Projections = {
       came_off_for: entry.cameOffFor,
       rebedding: entry.rebedding,
     });
+    await putIn(on, { entry, job, seq: rest.seq }, known?.used?.batches ?? []);
   },
 
   'part-off': async (on, { entry, job, personId }) => {
@@ -129,15 +156,22 @@ const PROJECTIONS: Projections = {
       await countClicks(on, wrench.id, entry.bolt === null ? boltCount : 1);
   },
 
-  'part-taken': (on, { entry, known, job, ...rest }) =>
-    insert(on, 'part_taken', {
+  'part-taken': async (on, { entry, known, job, ...rest }) => {
+    await insert(on, 'part_taken', {
       ...row({ entry, ...rest }),
       job_id: job.id,
       brake_end: entry.end,
       stock_id: entry.stockId,
       pieces: entry.pieces,
-      batch: entry.batch || known.lastBatch,
-    }),
+      batch: entry.batch,
+    });
+    const { id, end, at } = entry;
+    const put = { id, end, at, part: known.part };
+    await putIn(on, { entry: put, job, seq: rest.seq }, batchesTaken(entry, known));
+  },
+
+  'part-brought': (on, { entry, job, seq }) =>
+    putIn(on, { entry, job, seq }, entry.batch ? [entry.batch] : []),
 
   fill: async (on, { entry, job, ...rest }) => {
     await insert(on, 'fill', {

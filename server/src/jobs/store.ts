@@ -13,7 +13,7 @@ import { newestRevisions, sheetRevisions } from '../sheets/store';
 import { rulesOf } from '../shopRules/store';
 import {
   earlierThickness,
-  takenByVisits,
+  batchesByVisits,
   metByVisits,
   modifiedByVisits,
   stampedByVisits,
@@ -166,7 +166,7 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     rules: rulesOf(rules),
     rulesVersion: rulesVersion ?? 0,
     earlierFittings: await fittingsOfBike(on, bike.id, tag),
-    earlierTaken: await takenByVisits(on, bike.id, tag),
+    earlierBatches: await batchesByVisits(on, bike.id, tag),
     earlierThickness: await earlierThickness(on, bike.id, tag),
     metBefore: await metByVisits(on, bikeOf(bike), tag),
     modifiedBefore: await modifiedByVisits(on, bike.id, tag),

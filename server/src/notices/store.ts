@@ -113,10 +113,8 @@ const BY_SHEET = `EXISTS (SELECT 1 FROM job sj JOIN identification i ON i.job_id
   JOIN spec_sheet_revision r ON r.id = i.sheet_revision_id WHERE sj.bike_id = %bike AND sj.tag < %tag AND r.sheet_id = n.sheet_id)`;
 const BY_LOT = `(EXISTS (SELECT 1 FROM job fj JOIN fill f ON f.job_id = fj.id JOIN container c ON c.id = f.container_id
     WHERE fj.bike_id = %bike AND fj.tag < %tag AND c.lot = n.lot)
-  OR EXISTS (SELECT 1 FROM job tj JOIN part_taken t ON t.job_id = tj.id
-    WHERE tj.bike_id = %bike AND tj.tag < %tag AND t.batch = n.lot)
-  OR EXISTS (SELECT 1 FROM used_part_batch ub JOIN used_part u ON u.id = ub.used_part_id JOIN fitting uf ON uf.id = u.fitted_by
-    JOIN job uj ON uj.id = uf.job_id WHERE uj.bike_id = %bike AND uj.tag < %tag AND ub.batch = n.lot))`;
+  OR EXISTS (SELECT 1 FROM job tj JOIN batch_put_in t ON t.job_id = tj.id
+    WHERE tj.bike_id = %bike AND tj.tag < %tag AND t.batch = n.lot))`;
 /** The bike and the tag its visits lie before, put where the fragments above name them. */
 const of = (fragment: string, bike: string, tag: string) =>
   fragment.replaceAll('%bike', bike).replaceAll('%tag', tag);

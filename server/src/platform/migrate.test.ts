@@ -249,28 +249,49 @@ it('a used part of the version before is of every batch taken for its place till
     INSERT INTO stock_line (id, part, description, fits, reorder_at, price_cents, pieces) VALUES ('${id(50)}', 'rotor', '180', '', 1, 100, 9);
     INSERT INTO part_taken (id, seq, job_id, brake_end, stock_id, pieces, batch, at, by_person)
       VALUES ${[taken(11, 'front', 'A'), taken(12, 'rear', 'B'), taken(13, 'front', ''), taken(15, 'front', 'C')].join(', ')};
-    ${off(71, 14, id(73))}
-    ${off(72, 16, null)}
+    INSERT INTO stock_move (id, seq, stock_id, pieces, batch, why, at, by_person) VALUES ('${id(90)}', 10, '${id(50)}', 3, 'A', 'Delivered', ${made});
+    ${off(81, 14, id(83))}
+    ${off(82, 16, null)}
+    INSERT INTO fitting (id, seq, job_id, brake_end, part, description, fitted_as, organic_only, at, by_person)
+      VALUES ('${id(83)}', 17, '${id(8)}', 'rear', 'rotor', '180', 'used', FALSE, ${made});
     INSERT INTO entry (id, seq, job_id, kind, body, known, at, by_person)
-      VALUES ('${id(73)}', 17, '${id(8)}', 'fitting', '{"end":"rear","part":"rotor"}', '{"used":{"id":"${id(71)}"}}', ${made}),
-             ('${id(74)}', 18, '${id(8)}', 'fitting', '{"end":"front","part":"rotor"}', 'null', ${made}),
-             ('${id(75)}', 19, '${id(8)}', 'fitting', '{"end":"front","part":"rotor"}', '{"used":{"id":"${id(76)}"}}', ${made});
+      VALUES ('${id(83)}', 17, '${id(8)}', 'fitting', '{"end":"rear","part":"rotor"}', '{"used":{"id":"${id(81)}"}}', ${made}),
+             ('${id(84)}', 18, '${id(8)}', 'fitting', '{"end":"front","part":"rotor"}', 'null', ${made}),
+             ('${id(85)}', 19, '${id(8)}', 'fitting', '{"end":"front","part":"rotor"}', '{"used":{"id":"${id(86)}"}}', ${made});
   `);
   await migrate(root, MIGRATIONS);
   const [of] = await root.query<mysql.RowDataPacket[]>(
     'SELECT used_part_id, batch FROM used_part_batch ORDER BY 1, 2',
   );
   expect(of.map(({ used_part_id: part, batch }) => [part, batch] as unknown)).toEqual([
-    [id(71), 'A'],
-    [id(72), 'A'],
-    [id(72), 'C'],
+    [id(81), 'A'],
+    [id(82), 'A'],
+    [id(82), 'C'],
+  ]);
+  const [lie] = await root.query<mysql.RowDataPacket[]>(
+    'SELECT batch, pieces FROM stock_batch ORDER BY batch',
+  );
+  expect(lie.map(({ batch, pieces }) => [batch, pieces] as unknown)).toEqual([
+    ['', -1],
+    ['A', 2],
+    ['B', -1],
+    ['C', -1],
+  ]);
+  const [put] = await root.query<mysql.RowDataPacket[]>(
+    'SELECT entry_id, brake_end, batch FROM batch_put_in ORDER BY seq, batch',
+  );
+  expect(put.map((row) => Object.values(row) as unknown)).toEqual([
+    [id(71), 'front', 'A'],
+    [id(72), 'rear', 'B'],
+    [id(75), 'front', 'C'],
+    [id(83), 'rear', 'A'],
   ]);
   const [fitted] = await root.query<mysql.RowDataPacket[]>(
     "SELECT known FROM entry WHERE kind = 'fitting' ORDER BY seq",
   );
   expect(fitted.map(({ known }) => known as unknown)).toEqual([
-    { used: { id: id(71), batches: ['A'] } },
+    { used: { id: id(81), batches: ['A'] } },
     null,
-    { used: { id: id(76), batches: [] } },
+    { used: { id: id(86), batches: [] } },
   ]);
 });

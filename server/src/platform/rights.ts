@@ -21,6 +21,8 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   notice: APPEND,
   used_part: APPEND,
   used_part_batch: APPEND,
+  stock_batch: ['SELECT'],
+  batch_put_in: APPEND,
   spec_sheet: APPEND,
   spec_sheet_revision: APPEND,
   gauge: APPEND,

@@ -54,20 +54,17 @@ async function ofPart(on: Queryable, phrase: string): Promise<Where> {
       on,
       `(SELECT f.job_id AS id FROM container x JOIN fill f ON f.container_id = x.id WHERE x.lot LIKE ? LIMIT ${MANY + 1})
         UNION (SELECT t.job_id FROM stock_line l JOIN part_taken t ON t.stock_id = l.id WHERE l.description LIKE ? LIMIT ${MANY + 1})
-        UNION (SELECT t.job_id FROM part_taken t WHERE t.batch LIKE ? LIMIT ${MANY + 1})
-        UNION (SELECT g.job_id FROM used_part_batch b JOIN used_part u ON u.id = b.used_part_id
-                 JOIN fitting g ON g.id = u.fitted_by WHERE b.batch LIKE ? LIMIT ${MANY + 1})`,
-      [start, start, start, start],
+        UNION (SELECT p.job_id FROM batch_put_in p WHERE p.batch LIKE ? LIMIT ${MANY + 1})`,
+      [start, start, start],
     ),
   );
   if (visits.length <= MANY) return inList('s.job_id', visits);
   return {
     sql: `((SELECT f.id FROM fill f JOIN container x ON x.id = f.container_id WHERE f.job_id = s.job_id AND x.lot LIKE ? LIMIT 1) IS NOT NULL
       OR (SELECT t.id FROM part_taken t JOIN stock_line l ON l.id = t.stock_id
-           WHERE t.job_id = s.job_id AND (l.description LIKE ? OR t.batch LIKE ?) LIMIT 1) IS NOT NULL
-      OR (SELECT g.id FROM fitting g JOIN used_part u ON u.fitted_by = g.id JOIN used_part_batch b ON b.used_part_id = u.id
-           WHERE g.job_id = s.job_id AND b.batch LIKE ? LIMIT 1) IS NOT NULL)`,
-    values: [start, start, start, start],
+           WHERE t.job_id = s.job_id AND l.description LIKE ? LIMIT 1) IS NOT NULL
+      OR (SELECT p.entry_id FROM batch_put_in p WHERE p.job_id = s.job_id AND p.batch LIKE ? LIMIT 1) IS NOT NULL)`,
+    values: [start, start, start],
     few: false,
   };
 }

@@ -47,7 +47,7 @@ it('says what it would do and does it, once: the same table again adds no piece'
     count: 7,
     reorderAt: 2,
     priceCents: 1200,
-    lastBatch: 'T1',
+    batches: ['T1'],
   });
 });
 

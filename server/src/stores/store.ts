@@ -267,16 +267,25 @@ async function changeThing(
 }
 
 const STOCK = `SELECT l.id, l.part, l.description, l.fits, l.reorder_at AS reorderAt, l.price_cents AS priceCents,
-  l.pieces AS count, l.last_batch AS lastBatch
+  l.pieces AS count,
+  (SELECT JSON_ARRAYAGG(b.batch ORDER BY b.came_seq DESC) FROM stock_batch b WHERE b.stock_id = l.id AND b.pieces > 0) AS batches
   FROM stock_line l`;
 
-export function stockPage(on: Queryable, after: string | null): Promise<Page<StockInStore>> {
+type StockRow = Omit<StockInStore, 'batches'> & { batches: string[] | null };
+const stockOf = ({ batches, ...row }: StockRow): StockInStore => ({
+  ...row,
+  batches: batches ?? [],
+});
+
+export async function stockPage(on: Queryable, after: string | null): Promise<Page<StockInStore>> {
   const keyOf = 'SELECT a.part, a.description FROM stock_line a WHERE a.id = ?';
-  return pageOf(on, { rows: STOCK, key: 'l.part, l.description', keyOf }, after);
+  const list = { rows: STOCK, key: 'l.part, l.description', keyOf };
+  return madeInto(await pageOf<StockRow>(on, list, after), stockOf);
 }
 
-export function stockById(on: Queryable, id: string): Promise<StockInStore | null> {
-  return selectOne(on, `${STOCK} WHERE l.id = ?`, [id]);
+export async function stockById(on: Queryable, id: string): Promise<StockInStore | null> {
+  const row = await selectOne<StockRow>(on, `${STOCK} WHERE l.id = ?`, [id]);
+  return row && stockOf(row);
 }
 
 /** The kind of part, held until the transaction ends, so that two mechanics cannot take the same last one. */

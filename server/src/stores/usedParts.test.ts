@@ -148,7 +148,7 @@ describe('a used part', () => {
     expect(next.notices).toContainEqual(
       expect.objectContaining({ id: notice.id, lotBefore: true }),
     );
-    expect(next.fittings).toContainEqual(expect.objectContaining({ batches: ['R-118'] }));
+    expect(next.earlierBatches).toMatchObject([{ end: 'front', part: 'rotor', batch: 'R-118' }]);
     expect(await openAt(next.id)).toBe(true);
 
     const traced = await lead.send<Page<TraceRow>>('GET', '/trace?by=batch&name=R-118');

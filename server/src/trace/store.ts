@@ -19,10 +19,7 @@ interface Source {
 
 const FILLED = 'container x JOIN fill f ON f.container_id = x.id';
 const FILLED_ON = 'container x JOIN fill f FORCE INDEX (filled_on) ON f.container_id = x.id';
-/** From the shelf as new, and again on each bike it went to from there as used. */
-const PUT_IN = `(SELECT t.job_id, t.brake_end, t.at, t.batch, l.part FROM part_taken t JOIN stock_line l ON l.id = t.stock_id
-    UNION ALL SELECT g.job_id, g.brake_end, g.at, b.batch, g.part FROM used_part_batch b
-      JOIN used_part u ON u.id = b.used_part_id JOIN fitting g ON g.id = u.fitted_by) f`;
+const PUT_IN = 'batch_put_in f';
 
 /** Where each trace begins: with what is named, so that its index is used. */
 const FROM: Readonly<Record<Used, Source>> = {

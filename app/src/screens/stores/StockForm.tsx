@@ -97,7 +97,7 @@ function MoveForm({ line }: { line: StockInStore }) {
     id: uuid(),
     stockId: line.id,
     pieces: 1,
-    batch: line.lastBatch,
+    batch: '',
     why: storeFormWords.stockForm.delivered,
   }));
   const { control, handleSubmit } = useKeptForm<StockMove>(`stock ${line.id}`, {

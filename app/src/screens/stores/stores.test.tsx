@@ -473,7 +473,7 @@ describe('wrenches, fluid and parts', () => {
       reorderAt: 6,
       priceCents: 150,
       count: 2,
-      lastBatch: 'TO-31',
+      batches: ['TO-31'],
     };
     client.setQueryData(keys.stock, [line]);
     answer = { status: 201, body: [{ ...line, count: 22 }] };

@@ -1,4 +1,6 @@
 export interface ProvingWords {
+  /** Who holds the phone, after “by”. */
+  you: string;
   bedIn: {
     massAssumed: string;
     brake: (end: string, beddingIn: string) => string;
@@ -97,9 +99,17 @@ export interface ProvingWords {
     theStep: string;
     thePlan: string;
     fitsAll: string;
-    fitsThisBrakeByIts: string;
-    notTheOneThisBrakes: string;
-    lastBatch: (lastBatch: string) => string;
+    fit: Record<'named' | 'another' | 'unknown', string>;
+    took: (pieces: number, part: string, description: string, batch: string, by: string) => string;
+    /** Of what names no batch itself. */
+    mayBeOf: (batches: string) => string;
+    batches: (batches: string) => string;
+    whichBatch: string;
+    nonePrinted: string;
+    anotherBatch: string;
+    takeIt: string;
+    itsBatch: string;
+    soThatANotice: string;
     orderMore: string;
     nothingOfItOnThe: string;
     storesKeepsWhatCameIn: string;

@@ -4,6 +4,7 @@ import { komma } from './komma';
 import type { ProvingWords } from '../catalogue/proving';
 
 export const proving: ProvingWords = {
+  you: 'dir',
   bedIn: {
     massAssumed: ' angenommen',
     brake: (end, beddingIn) => `Bremse ${end} · ${beddingIn}`,
@@ -92,14 +93,26 @@ export const proving: ProvingWords = {
     nothingYetWhatIsPicked: 'Noch nichts. Was gewählt wird, geht vom Bestand des Regals ab.',
     batch: (batch) => `, Charge ${batch}`,
     notOffTheShelf: (pieces, part, from, by) =>
-      `${pieces} × ${part}, nicht aus dem Regal: „${from}“, ${by}.`,
+      `${pieces} × ${part}, nicht aus dem Regal: „${from}“, von ${by}.`,
     takes: (value, wanted) => `${value} braucht: ${wanted}.`,
     theStep: 'Der Schritt',
     thePlan: 'Der Plan',
     fitsAll: 'passt überall',
-    fitsThisBrakeByIts: ' · passt zu dieser Bremse laut ihrem Datenblatt',
-    notTheOneThisBrakes: ' · nicht die, die ihr Datenblatt nennt',
-    lastBatch: (lastBatch) => ` · Charge ${lastBatch}`,
+    fit: {
+      named: ' · passt zu dieser Bremse laut ihrem Datenblatt',
+      another: ' · nicht die, die ihr Datenblatt nennt',
+      unknown: '',
+    },
+    took: (pieces, part, description, batch, by) =>
+      `${pieces} × ${part}: ${description}${batch}, von ${by}.`,
+    mayBeOf: (batches) => `, keine Charge aufgedruckt: aus ${batches}`,
+    batches: (batches) => ` · Charge ${batches}`,
+    whichBatch: 'Welche Charge steht auf der Packung?',
+    nonePrinted: 'Keine aufgedruckt',
+    anotherBatch: 'Eine andere, wie gedruckt',
+    takeIt: 'Entnehmen',
+    itsBatch: 'Charge auf der Packung',
+    soThatANotice: 'Damit ein Rückruf dieses Rad findet. Was geschrieben ist, bleibt.',
     orderMore: ' · nachbestellen',
     nothingOfItOnThe: 'Nichts davon im Regal',
     storesKeepsWhatCameIn:

@@ -3,6 +3,7 @@ import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
 import type { ProvingWords } from '../catalogue/proving';
 
 export const proving: ProvingWords = {
+  you: 'you',
   bedIn: {
     massAssumed: ' assumed',
     brake: (end, beddingIn) => `${end} brake · ${beddingIn}`,
@@ -91,14 +92,26 @@ export const proving: ProvingWords = {
     nothingYetWhatIsPicked: 'Nothing yet. What is picked comes off the shelf’s count.',
     batch: (batch) => `, batch ${batch}`,
     notOffTheShelf: (pieces, part, from, by) =>
-      `${pieces} × ${part}, not off the shelf: “${from}”, ${by}.`,
+      `${pieces} × ${part}, not off the shelf: “${from}”, by ${by}.`,
     takes: (value, wanted) => `${value} takes: ${wanted}.`,
     theStep: 'The step',
     thePlan: 'The plan',
     fitsAll: 'fits all',
-    fitsThisBrakeByIts: ' · fits this brake by its sheet',
-    notTheOneThisBrakes: ' · not the one this brake’s sheet names',
-    lastBatch: (lastBatch) => ` · batch ${lastBatch}`,
+    fit: {
+      named: ' · fits this brake by its sheet',
+      another: ' · not the one this brake’s sheet names',
+      unknown: '',
+    },
+    took: (pieces, part, description, batch, by) =>
+      `${pieces} × ${part}: ${description}${batch}, by ${by}.`,
+    mayBeOf: (batches) => `, no batch printed: of ${batches}`,
+    batches: (batches) => ` · batch ${batches}`,
+    whichBatch: 'Which batch does its packet say?',
+    nonePrinted: 'None printed',
+    anotherBatch: 'Another, as printed',
+    takeIt: 'Take it',
+    itsBatch: 'Batch on its packet',
+    soThatANotice: 'So that a recall of it finds this bike. What is written stays.',
     orderMore: ' · order more',
     nothingOfItOnThe: 'Nothing of it on the shelf',
     storesKeepsWhatCameIn: 'Stores keeps what came in; a part taken here comes off its count.',

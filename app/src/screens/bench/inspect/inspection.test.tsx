@@ -396,6 +396,7 @@ describe('fitting a part', () => {
       part: 'rotor',
       pieces: 1,
       batch: '',
+      batches: [],
     } as const;
     const taken = [{ ...shelf, description: 'Tolve 180, six-bolt', at, by }];
     showScreen(<FitPart jobId={JOB} end="front" part="rotor" />, {

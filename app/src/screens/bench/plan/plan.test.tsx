@@ -288,6 +288,7 @@ describe('the step face', () => {
           description: 'Organic pair',
           pieces: 1,
           batch: 'B-1',
+          batches: ['B-1'],
           at: AT,
           by: '',
         },

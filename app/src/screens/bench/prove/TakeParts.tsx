@@ -9,6 +9,7 @@ import { taskAt } from '@hold-fast/core/plan/visit';
 import { stepRule } from '@hold-fast/core/procedure/steps';
 import { fitsBySheet, NEW_PARTS, type NewPart } from '@hold-fast/core/stock/stock';
 import { useState } from 'react';
+import { View } from 'react-native';
 import { useStock } from '../../../data/queries';
 import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
@@ -25,7 +26,11 @@ import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { WithBrake } from '../JobFrame';
 import { OnFrom } from './OnFrom';
+import { WhichBatch } from './WhichBatch';
 import { provingWords } from '../../../words/proving';
+
+const says = provingWords.takeParts;
+const listed = (batches: readonly string[]) => words.format.list(batches.filter(Boolean));
 
 /**
  * Parts off the shelf for one end, with the batch they are of.
@@ -33,7 +38,7 @@ import { provingWords } from '../../../words/proving';
  */
 export function TakeParts({ jobId, end, part }: { jobId: string; end: End; part: string }) {
   return (
-    <WithBrake jobId={jobId} end={end} title={provingWords.takeParts.parts}>
+    <WithBrake jobId={jobId} end={end} title={says.parts}>
       {(job) => (
         <Shelf
           job={job}
@@ -65,48 +70,46 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
   const named = new Set(stock.data.filter(fits).map(({ part }) => part));
   const taken = job.taken.filter((each) => each.end === end);
   const brought = toldOf(job, 'part-brought', end);
-  const takeOne = (line: StockInStore) =>
-    take(
-      { kind: 'part-taken', end, stockId: line.id, pieces: 1, batch: line.lastBatch },
-      lineAsKnown(line),
-    );
   return (
     <Page
       tag={job.tag}
-      over={provingWords.takeParts.brake(endSays(job.bike, end))}
-      title={provingWords.takeParts.partsFromTheShelf}
+      over={says.brake(endSays(job.bike, end))}
+      title={says.partsFromTheShelf}
       foot={<OnFrom job={job} />}
     >
       <Halves>
         <>
           {refused ? <Note kind="refusal">{refused}</Note> : null}
-          <Section label={provingWords.takeParts.taken}>
+          <Section label={says.taken}>
             {taken.length + brought.length === 0 ? (
-              <Words ink="soft">{provingWords.takeParts.nothingYetWhatIsPicked}</Words>
+              <Words ink="soft">{says.nothingYetWhatIsPicked}</Words>
             ) : null}
-            {taken.map(({ id, part, description, pieces, batch, by }) => (
-              <Words
-                key={id}
-              >{`${pieces} × ${planWords.part[part]}: ${description}${batch ? provingWords.takeParts.batch(batch) : ''}, ${by || 'you'}.`}</Words>
+            {taken.map(({ id, part, description, pieces, batch, batches, by }) => (
+              <Words key={id}>
+                {says.took(
+                  pieces,
+                  planWords.part[part],
+                  description,
+                  batch
+                    ? says.batch(batch)
+                    : batches.length > 0
+                      ? says.mayBeOf(listed(batches))
+                      : '',
+                  by || provingWords.you,
+                )}
+              </Words>
             ))}
             {brought.map(({ id, part, pieces, from, by }) => (
               <Words key={id}>
-                {provingWords.takeParts.notOffTheShelf(
-                  pieces,
-                  planWords.part[part],
-                  from,
-                  by || 'you',
-                )}
+                {says.notOffTheShelf(pieces, planWords.part[part], from, by || provingWords.you)}
               </Words>
             ))}
           </Section>
           {wanted.length > 0 ? (
             <Section>
               <Words>
-                {provingWords.takeParts.takes(
-                  asked.length > 0
-                    ? provingWords.takeParts.theStep
-                    : provingWords.takeParts.thePlan,
+                {says.takes(
+                  asked.length > 0 ? says.theStep : says.thePlan,
                   words.format.list(wanted.map((part) => planWords.part[part])),
                 )}
               </Words>
@@ -115,25 +118,62 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
         </>
         <>
           {lines.map((line) => (
-            <Row
+            <Line
               key={line.id}
-              title={line.description}
-              says={`${capital(planWords.part[line.part])} · ${line.fits || provingWords.takeParts.fitsAll}${fits(line) ? provingWords.takeParts.fitsThisBrakeByIts : named.has(line.part) ? provingWords.takeParts.notTheOneThisBrakes : ''}${line.lastBatch ? provingWords.takeParts.lastBatch(line.lastBatch) : ''}${line.count <= line.reorderAt ? provingWords.takeParts.orderMore : ''}`}
-              aside={<Words kind="smallReading">{`${line.count}`}</Words>}
-              disabled={line.count <= 0}
-              onPress={() => takeOne(line)}
+              line={line}
+              fit={fits(line) ? 'named' : named.has(line.part) ? 'another' : 'unknown'}
+              onTake={(batch) =>
+                take(
+                  { kind: 'part-taken', end, stockId: line.id, pieces: 1, batch },
+                  lineAsKnown(line),
+                )
+              }
             />
           ))}
           {lines.length === 0 ? (
-            <Empty
-              title={provingWords.takeParts.nothingOfItOnThe}
-              says={provingWords.takeParts.storesKeepsWhatCameIn}
-            />
+            <Empty title={says.nothingOfItOnThe} says={says.storesKeepsWhatCameIn} />
           ) : null}
           <Brought job={job} end={end} wanted={wanted} />
         </>
       </Halves>
     </Page>
+  );
+}
+
+/** A kind of part on the shelf. Where pieces of several batches may lie there, the packet says which is taken. */
+function Line({
+  line,
+  fit,
+  onTake,
+}: {
+  line: StockInStore;
+  /** Whether the brake's sheet names it, or another. */
+  fit: 'named' | 'another' | 'unknown';
+  onTake: (batch: string) => void;
+}) {
+  const [asked, setAsked] = useState(false);
+  const { batches } = lineAsKnown(line);
+  const take = (batch: string) => {
+    onTake(batch);
+    setAsked(false);
+  };
+  const about = [
+    `${capital(planWords.part[line.part])} · ${line.fits || says.fitsAll}`,
+    says.fit[fit],
+    batches.some(Boolean) ? says.batches(listed(batches)) : '',
+    line.count <= line.reorderAt ? says.orderMore : '',
+  ];
+  return (
+    <View>
+      <Row
+        title={line.description}
+        says={about.join('')}
+        aside={<Words kind="smallReading">{`${line.count}`}</Words>}
+        disabled={line.count <= 0}
+        onPress={() => (batches.length > 1 ? setAsked(!asked) : take(batches[0] ?? ''))}
+      />
+      {asked ? <WhichBatch batches={batches} onSay={take} /> : null}
+    </View>
   );
 }
 
@@ -143,18 +183,24 @@ function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly Ne
   const [from, setFrom] = useState('');
   const [fits, setFits] = useState('');
   const [checked, setChecked] = useState('');
+  const [batch, setBatch] = useState('');
   const { take, refused } = useTake<'part-brought'>(job);
   const record = () => {
     if (!part) return;
-    const told = { from: from.trim(), fits: fits.trim(), checked: checked.trim() };
+    const told = {
+      from: from.trim(),
+      fits: fits.trim(),
+      checked: checked.trim(),
+      batch: batch.trim(),
+    };
     if (!take({ kind: 'part-brought', end, part, pieces: 1, ...told }, null)) return;
     setPart(null);
-    for (const empty of [setFrom, setFits, setChecked]) empty('');
+    for (const empty of [setFrom, setFits, setChecked, setBatch]) empty('');
   };
   return (
-    <Section label={provingWords.takeParts.notOffThisShelf}>
+    <Section label={says.notOffThisShelf}>
       <Choice
-        label={provingWords.takeParts.newPartFromElsewhere}
+        label={says.newPartFromElsewhere}
         options={(wanted.length > 0 ? wanted : NEW_PARTS).map((value) => ({
           value,
           says: capital(planWords.part[value]),
@@ -165,32 +211,29 @@ function Brought({ job, end, wanted }: { job: Job; end: End; wanted: readonly Ne
       {part ? (
         <>
           <Field
-            label={provingWords.takeParts.whereItCameFrom}
+            label={says.whereItCameFrom}
             value={from}
             maxLength={120}
             onChangeText={setFrom}
-            hint={provingWords.takeParts.inTheNewHosesBag}
+            hint={says.inTheNewHosesBag}
+          />
+          <Field label={says.whatItFits} value={fits} maxLength={60} onChangeText={setFits} />
+          <Field
+            label={says.itsBatch}
+            value={batch}
+            maxLength={40}
+            onChangeText={setBatch}
+            hint={says.soThatANotice}
           />
           <Field
-            label={provingWords.takeParts.whatItFits}
-            value={fits}
-            maxLength={60}
-            onChangeText={setFits}
-          />
-          <Field
-            label={provingWords.takeParts.howSeenToFit}
+            label={says.howSeenToFit}
             value={checked}
             maxLength={160}
             onChangeText={setChecked}
-            hint={provingWords.takeParts.heldAgainstTheOld}
+            hint={says.heldAgainstTheOld}
             error={refused ?? undefined}
           />
-          <Button
-            kind="plain"
-            says={provingWords.takeParts.writeItDown}
-            disabled={!from.trim()}
-            onPress={record}
-          />
+          <Button kind="plain" says={says.writeItDown} disabled={!from.trim()} onPress={record} />
         </>
       ) : null}
     </Section>

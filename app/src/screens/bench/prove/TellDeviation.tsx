@@ -63,7 +63,7 @@ function Telling({ job, end, what }: { job: Job; end: End; what: Deviation | nul
               planWords.choice[each.choice].says,
               each.who,
               words.inSentence(planWords.decider[each.decidedBy]),
-              each.by || 'you',
+              each.by || provingWords.you,
               exactDay(each.at),
             )}
           </Words>

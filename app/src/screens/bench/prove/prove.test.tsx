@@ -432,6 +432,41 @@ describe('parts', () => {
     });
   });
 
+  it('takes of several batches the one that the packet says, and asks nothing where there is one', () => {
+    const row = () => screen.getByText('Organic pair');
+    const says = 'Which batch does its packet say?';
+    const taken = () => jest.mocked(outbox.add).mock.calls.at(-1)?.[0];
+    client.setQueryData(keys.stock, [line({ part: 'pads', batches: ['B-1'] })]);
+    showScreen(<TakeParts jobId={id} end="front" part="pads" />, { job: exampleJob() });
+    fireEvent.press(row());
+    expect(taken()).toMatchObject({ entry: { kind: 'part-taken', batch: 'B-1' } });
+    screen.unmount();
+
+    jest.mocked(outbox.add).mockClear();
+    client.setQueryData(keys.stock, [line({ part: 'pads', batches: ['B-2', '', 'B-1'] })]);
+    showScreen(<TakeParts jobId={id} end="front" part="pads" />, { job: exampleJob() });
+    expect(screen.getByText(/batch B-2 and B-1/)).toBeTruthy();
+    fireEvent.press(row());
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByRole('radio', { name: 'B-1' }));
+    expect(taken()).toMatchObject({ entry: { batch: 'B-1' } });
+    expect(screen.queryByText(says)).toBeNull();
+
+    fireEvent.press(row());
+    fireEvent.press(screen.getByRole('radio', { name: 'None printed' }));
+    expect(taken()).toMatchObject({
+      entry: { batch: '' },
+      known: { batches: ['B-2', '', 'B-1'] },
+    });
+
+    fireEvent.press(row());
+    expect(screen.getByText(says)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('Another, as printed'), ' B-9 ');
+    fireEvent.press(screen.getByText('Take it'));
+    expect(taken()).toMatchObject({ entry: { batch: 'B-9' } });
+    expect(outbox.add).toHaveBeenCalledTimes(3);
+  });
+
   it('says which part is not the one the brake’s sheet names', () => {
     const job = exampleJob();
     const front = job.identified.front!;

@@ -1,0 +1,116 @@
+import type { BikeMet } from '@hold-fast/contract/notices';
+import type { Page, SealedRow } from '@hold-fast/contract/jobs';
+import type { StockInStore } from '@hold-fast/contract/stores';
+import type { TraceRow } from '@hold-fast/contract/trace';
+import { v7 as uuid } from 'uuid';
+import {
+  comeAgain,
+  entry,
+  openJob,
+  openTestShop,
+  PIN,
+  type Client,
+  type TestShop,
+} from '../testing/testShop';
+
+let shop: TestShop;
+let client: Client;
+let lead: Client;
+beforeAll(async () => {
+  shop = await openTestShop();
+  client = await shop.signedIn();
+  lead = await shop.signedIn('Lead');
+});
+afterAll(() => shop.close());
+afterEach(() => expect(shop.faults).toEqual([]));
+
+/** Puts a kind of pads on the shelf, by the batches that came in. */
+async function shelf(...came: readonly (readonly [batch: string, pieces: number])[]) {
+  const id = uuid();
+  const line = { id, part: 'pads', description: `Pads ${id}`, fits: '' };
+  const made = await lead.send('POST', '/stock', { ...line, reorderAt: 0, priceCents: 0 });
+  expect(made.status).toBe(201);
+  for (const [batch, pieces] of came) await move(id, batch, pieces);
+  return id;
+}
+const move = async (stockId: string, batch: string, pieces: number) => {
+  const moved = { id: uuid(), stockId, pieces, batch, why: 'Delivered' };
+  expect((await client.send('POST', '/stock/moves', moved)).status).toBe(201);
+};
+const lieThere = async (stockId: string) =>
+  (await client.send<Page<StockInStore>>('GET', '/stock')).body.items.find(
+    ({ id }) => id === stockId,
+  )!.batches;
+const take = async (jobId: string, stockId: string, batch: string) => {
+  const taken = entry('part-taken', { end: 'front', stockId, pieces: 1, batch });
+  expect((await client.append(jobId, taken)).status).toBe(201);
+};
+const traced = async (batch: string) =>
+  (await lead.send<Page<TraceRow>>('GET', `/trace?by=batch&name=${batch}`)).body.items.map(
+    ({ jobId }) => jobId,
+  );
+
+it('of a kind of part lie there of which more came in than was taken, the newest first', async () => {
+  const pads = await shelf(['PA-1', 1], ['', 2], ['PA-2', 3]);
+  expect(await lieThere(pads)).toEqual(['PA-2', '', 'PA-1']);
+  const jobId = await openJob(shop, client);
+  await take(jobId, pads, 'PA-1');
+  expect(await lieThere(pads)).toEqual(['PA-2', '']);
+  // A count that is put right says of no batch that it is gone, but where it names it.
+  await move(pads, '', -2);
+  expect(await lieThere(pads)).toEqual(['PA-2']);
+  await move(pads, 'PA-2', -1);
+  expect(await lieThere(pads)).toEqual(['PA-2']);
+  await move(pads, 'PA-1', 4);
+  expect(await lieThere(pads)).toEqual(['PA-1', 'PA-2']);
+});
+
+it('what names no batch is traced by every one that lay there, and met by a notice of each', async () => {
+  const pads = await shelf(['PB-1', 2], ['PB-2', 2]);
+  const [said, unsaid] = [await openJob(shop, client), await openJob(shop, client)];
+  await take(said, pads, 'PB-1');
+  await take(unsaid, pads, '');
+  expect([await traced('PB-1'), await traced('PB-2')]).toEqual([[unsaid, said], [unsaid]]);
+  const { bike } = (await client.sendJob('GET', `/jobs/${unsaid}`)).body;
+  const notice = {
+    id: uuid(),
+    title: 'Pads that come off their plate',
+    words: 'Change them',
+    source: 'Bulletin 9',
+    doNotRide: false,
+    maker: '',
+    serialFrom: '',
+    serialTo: '',
+    sheetId: null,
+    lot: 'PB-2',
+    withdrawn: false,
+    withdrawnBecause: '',
+  };
+  await lead.send('POST', '/notices', notice);
+  const met = await lead.send<Page<BikeMet>>('GET', `/notices/${notice.id}/bikes`);
+  expect(met.body.items.map(({ bikeId }) => bikeId)).toEqual([bike.id]);
+});
+
+it('what a customer brought is found by the batch on its packet, at this visit and after', async () => {
+  const jobId = await openJob(shop, client);
+  const brought = entry('part-brought', {
+    end: 'front',
+    part: 'olive',
+    pieces: 1,
+    from: 'Customer',
+    fits: '',
+    checked: '',
+    batch: 'PC-1',
+  });
+  expect((await client.append(jobId, brought)).status).toBe(201);
+  expect(await traced('PC-1')).toEqual([jobId]);
+  const { bike } = (await client.sendJob('GET', `/jobs/${jobId}`)).body;
+  const tried = entry('test', { test: 'lever-side', end: null, outcome: 'passed' });
+  expect((await client.append(jobId, tried)).status).toBe(201);
+  const signature = { id: uuid(), pin: PIN, toldOf: [], notRepaired: null };
+  expect((await client.send('POST', `/jobs/${jobId}/sign-off`, signature)).status).toBe(201);
+  const { items } = (await client.send<Page<SealedRow>>('GET', '/records?q=PC-1')).body;
+  expect(items.map((row) => row.jobId)).toEqual([jobId]);
+  const next = await comeAgain(shop, client, bike);
+  expect(next.earlierBatches).toMatchObject([{ end: 'front', part: 'olive', batch: 'PC-1' }]);
+});
