@@ -147,6 +147,7 @@ const ENTRIES = [
     from: 'In the hose’s bag',
     fits: '',
     checked: '',
+    batch: 'TB-4',
   },
   { kind: 'part-off', id, at, end: 'rear', part: 'pads', goes: 'shelf' },
   { kind: 'second-look', id, at, end: 'rear', words: 'Bolts and joint' },
@@ -178,6 +179,7 @@ const ENTRIES = [
 
 /** What may be left out of an entry, because its absence says the usual thing. */
 const HAVE_A_USUAL_VALUE = new Set([
+  'part-brought batch',
   'identification stampAgainMm',
   'fitting stampAgainMm',
   'reading words',

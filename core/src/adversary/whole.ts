@@ -83,6 +83,7 @@ export function whole(): Visit {
     from: 'The hose’s bag',
     fits: '',
     checked: '',
+    batch: 'TB-4',
   });
   visit.send('customer-answer', {
     answer: 'agreed',

@@ -255,7 +255,9 @@ describe('parts and fluid', () => {
     const both = await Promise.all([take(jobId), take(jobId, other)]);
     expect(both.map(({ status }) => status).sort()).toEqual([201, 422]);
     const { body } = await client.sendJob('GET', `/jobs/${jobId}`);
-    expect(body.taken).toMatchObject([{ part: 'olive', batch: 'B-7', pieces: 1, end: 'front' }]);
+    expect(body.taken).toMatchObject([
+      { part: 'olive', batch: '', batches: ['B-7'], pieces: 1, end: 'front' },
+    ]);
     expect(await field(take(jobId))).toEqual([422, 'entry.pieces', 'not-enough']);
     expect((await deliver(-1, '')).status).toBe(422);
   });

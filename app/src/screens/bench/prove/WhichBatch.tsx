@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { View } from 'react-native';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -16,24 +17,31 @@ export function WhichBatch({
   onSay: (batch: string) => void;
 }) {
   const [another, setAnother] = useState('');
+  // Asked below a row that stood at the foot of the page, it comes into view.
+  const top = useRef<View>(null);
+  useEffect(() => {
+    (top.current as unknown as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' });
+  }, []);
   return (
-    <Section label={says.whichBatch}>
-      <Choice
-        label={says.whichBatch}
-        options={[
-          ...batches.filter(Boolean).map((value) => ({ value, says: value })),
-          { value: '', says: says.nonePrinted },
-        ]}
-        chosen={[]}
-        onChoose={onSay}
-      />
-      <Field label={says.anotherBatch} value={another} maxLength={40} onChangeText={setAnother} />
-      <Button
-        kind="plain"
-        says={says.takeIt}
-        disabled={!another.trim()}
-        onPress={() => onSay(another.trim())}
-      />
-    </Section>
+    <View ref={top}>
+      <Section label={says.whichBatch}>
+        <Choice
+          label={says.whichBatch}
+          options={[
+            ...batches.filter(Boolean).map((value) => ({ value, says: value })),
+            { value: '', says: says.nonePrinted },
+          ]}
+          chosen={[]}
+          onChoose={onSay}
+        />
+        <Field label={says.anotherBatch} value={another} maxLength={40} onChangeText={setAnother} />
+        <Button
+          kind="plain"
+          says={says.takeIt}
+          disabled={!another.trim()}
+          onPress={() => onSay(another.trim())}
+        />
+      </Section>
+    </View>
   );
 }
