@@ -166,6 +166,52 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   await expect(page.getByText('Tolve oval, unknown compound, new', { exact: false })).toBeVisible();
 });
 
+test('of two batches on the shelf the packet says which, and a recall of it stops the bike', async ({
+  page,
+}, { project, retry }) => {
+  const hands = await openBench(page, 'Teodor Vane');
+  const own = `${project.name}-${retry}`;
+  const post = async (to: string, data: object) =>
+    expect((await page.request.post(`/api${to}`, { data })).status()).toBe(201);
+  const line = { id: uuid(), part: 'pads', description: `Two batches ${own}`, fits: '' };
+  await post('/stock', { ...line, reorderAt: 0, priceCents: 100 });
+  for (const batch of [`K1-${own}`, `K2-${own}`])
+    await post('/stock/moves', { id: uuid(), stockId: line.id, pieces: 2, batch, why: 'Delivery' });
+  await post('/notices', {
+    id: uuid(),
+    title: `Pads off their plate ${own}`,
+    words: 'Change them',
+    source: 'Bulletin 31',
+    doNotRide: true,
+    maker: '',
+    serialFrom: '',
+    serialTo: '',
+    sheetId: null,
+    lot: `K1-${own}`,
+    withdrawn: false,
+    withdrawnBecause: '',
+  });
+  const job = await checkIn(hands, `Batch ${own}`, `Batch bike ${own}`);
+  await identify(hands, 'Ostrel Tolve');
+
+  const take = async (says: string, taken: RegExp) => {
+    await hands.touch(hands.button(new RegExp(`^${line.description}`)));
+    await hands.touch(page.getByRole('radio', { name: says }));
+    await expect(page.getByText(taken)).toBeVisible();
+    await allSent(page);
+  };
+  const recalled = page.getByText(`Pads off their plate ${own}`, { exact: false });
+  await goTo(page, `${job}/front/parts`);
+  await take(`K2-${own}`, new RegExp(`${line.description}, batch K2-${own}, by`));
+  await goTo(page, `${job}/sign-off`);
+  await expect(page.getByRole('heading', { name: 'Still open' })).toBeVisible();
+  await expect(recalled).toHaveCount(0);
+  await goTo(page, `${job}/front/parts`);
+  await take('None printed', new RegExp(`no batch printed: of K2-${own} and K1-${own}, by`));
+  await goTo(page, `${job}/sign-off`);
+  await expect(recalled.first()).toBeVisible();
+});
+
 test('a leak is a do-not-ride from the bench to the bike’s page, and no refusal waives it', async ({
   page,
 }, { project }) => {
