@@ -4,6 +4,7 @@ import {
   meetsBike,
   noticeFault,
   noticesMet,
+  noticesOfLots,
   openNotices,
   type NoticeAtJob,
 } from './notice';
@@ -67,6 +68,22 @@ describe('whom a notice meets', () => {
     const [fill] = visit.job.filled;
     expect(met({ lot: fill!.lot.toLowerCase() }, visit)).toBe(true);
     expect(met({ lot: fill!.lot, sheetId: 'another' }, visit)).toBe(false);
+  });
+
+  it('a lot is named before it goes in, where the notice is of this bike and brake, and met only once it did', () => {
+    const visit = new Visit().identify();
+    const named = (change: Partial<NoticeAtJob>, lots: readonly string[]) =>
+      noticesOfLots({ ...visit.job, notices: [{ ...NOTICE, ...change }] }, lots).length === 1;
+    expect(named({ lot: 'L1' }, ['X', ' l1'])).toBe(true);
+    expect(met({ lot: 'L1' }, visit)).toBe(false);
+    expect(named({ lot: 'L1', answeredBefore: true }, ['L1'])).toBe(true);
+    expect(named({ lot: 'L1' }, ['L12'])).toBe(false);
+    expect(named({ lot: '' }, [''])).toBe(false);
+    expect(named({ lot: 'L1', maker: 'Another' }, ['L1'])).toBe(false);
+    expect(named({ lot: 'L1', sheetId: 'another' }, ['L1'])).toBe(false);
+    expect(named({ lot: 'L1', sheetId: visit.job.identified.front!.sheet.sheetId }, ['L1'])).toBe(
+      true,
+    );
   });
 
   it('that an earlier visit answered meets only what is put on or in anew', () => {

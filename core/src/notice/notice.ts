@@ -108,19 +108,28 @@ interface NoticedJob extends ChangedJob, BatchedJob {
   told: readonly (BatchedJob['told'][number] & { noticeId?: string; noticeVersion?: number })[];
 }
 
+/** Whether a notice is about this bike and one of its brakes, whatever lot it names. */
+const isAbout = ({ bike, identified }: NoticedJob, notice: NoticeAtJob): boolean =>
+  meetsBike(notice, bike) &&
+  (notice.sheetId === null ||
+    notice.sheetBefore ||
+    ENDS.some((end) => identified[end]?.sheet.sheetId === notice.sheetId));
+
 /** The notices that meet a job's bike, its brakes or what was put in, now or at an earlier visit. */
-export function noticesMet(job: NoticedJob): NoticeAtJob[] {
-  return job.notices.filter((notice) => {
-    const { sheetId, lot } = notice;
-    const bySheet = ENDS.some((end) => job.identified[end]?.sheet.sheetId === sheetId);
-    return (
-      meetsBike(notice, job.bike) &&
-      (sheetId === null || notice.sheetBefore || bySheet) &&
-      (lot === '' || notice.lotBefore || putIn(job, lot).length > 0) &&
-      (!notice.answeredBefore || metAnew(job, notice) > 0)
-    );
-  });
-}
+export const noticesMet = (job: NoticedJob): NoticeAtJob[] =>
+  job.notices.filter(
+    (notice) =>
+      isAbout(job, notice) &&
+      (notice.lot === '' || notice.lotBefore || putIn(job, notice.lot).length > 0) &&
+      (!notice.answeredBefore || metAnew(job, notice) > 0),
+  );
+
+/** The notices that would meet a job once something of these lots went in: said before it does, and no answer to them. */
+export const noticesOfLots = (job: NoticedJob, lots: readonly string[]): NoticeAtJob[] =>
+  job.notices.filter(
+    (notice) =>
+      notice.lot !== '' && lots.some((lot) => isEqualWord(lot, notice.lot)) && isAbout(job, notice),
+  );
 
 /** Where in the order of everything written something of a lot was put in at this visit. */
 const putIn = (job: NoticedJob, lot: string): number[] => [

@@ -557,6 +557,8 @@ export interface JobWords {
     notBelieved: (what: string) => string;
   };
   notices: {
+    /** Over a notice of what is about to go in. */
+    ofLot: (lot: string) => string;
     whatWasDone: string;
     writeWhatWasDone: string;
     done: string;

@@ -612,6 +612,7 @@ export const job: JobWords = {
     notBelieved: (what) => `Nicht geglaubt, solange das Rad lose ist: ${what}.`,
   },
   notices: {
+    ofLot: (lot) => `Eine Mitteilung des Herstellers nennt Charge ${lot}`,
     whatWasDone: 'Was dazu getan wurde',
     writeWhatWasDone: 'Schreiben, was getan wurde: Es kommt ins Protokoll.',
     done: 'Aufschreiben',

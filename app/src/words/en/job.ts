@@ -599,6 +599,7 @@ export const job: JobWords = {
     notBelieved: (what) => `Not believed while the wheel is loose: ${what}.`,
   },
   notices: {
+    ofLot: (lot) => `A maker’s notice names lot ${lot}`,
     whatWasDone: 'What was done about it',
     writeWhatWasDone: 'Write what was done: it goes into the record.',
     done: 'Write it down',

@@ -18,6 +18,7 @@ import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 import { endSays } from '../../bikes/thirdBrake';
 import { containerSays } from './containerSays';
+import { Recalled } from './Recalled';
 
 const says = jobWords.recordFluid;
 
@@ -82,6 +83,7 @@ export function DrawFluid({ job, end, container, needed, onOther }: Props) {
       }
     >
       {refused ? <Note kind="refusal">{refused}</Note> : null}
+      <Recalled job={job} lots={[container.lot]} />
       <Section>
         <Words ink="soft">{says.mlRemain(containerSays(container), container.remainingMl)}</Words>
         {needed ? <Words>{says.workedOut(needed)}</Words> : null}

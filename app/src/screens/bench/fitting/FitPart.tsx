@@ -170,7 +170,9 @@ function Fit({ job, identified, end, part, title }: FitProps) {
           placeholder={rotor ? says.makerSize : says.makerShape}
         />
       </Section>
-      {condition === 'used' ? <UsedShelf part={part} chosen={used} onChoose={choose} /> : null}
+      {condition === 'used' ? (
+        <UsedShelf job={job} part={part} chosen={used} onChoose={choose} />
+      ) : null}
       {rotor ? (
         <RotorFields control={control} condition={condition} twice={twice} />
       ) : (

@@ -3,6 +3,9 @@ import type { Job } from '@hold-fast/core/job/job';
 import { familyRule, nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
+import { noticesOfLots } from '@hold-fast/core/notice/notice';
+import type { Word } from '@hold-fast/core/wear/verdict';
+import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { mayFillAt } from '@hold-fast/core/job/fill';
@@ -29,6 +32,7 @@ import { jobWords } from '../../../words/job';
 import { SumsHere } from '../../reckoner/SumsHere';
 import { containerSays } from './containerSays';
 import { DrawFluid } from './DrawFluid';
+import { Recalled } from './Recalled';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
 export function RecordFluid({
@@ -91,6 +95,8 @@ function ChooseContainer({
       />
     );
 
+  const markOf = ({ lot }: ContainerInStore, ok: boolean): Word =>
+    !ok ? 'replace' : noticesOfLots(job, [lot]).length > 0 ? 'unproven' : 'holds';
   const judged = containers.data
     .map((container) => ({ container, state: mayFillAt(job, end, container, null, day)! }))
     .sort((a, b) => Number(b.state.ok) - Number(a.state.ok));
@@ -108,7 +114,7 @@ function ChooseContainer({
           {judged.map(({ container, state }) => (
             <Row
               key={container.id}
-              mark={<VerdictMark word={state.ok ? 'holds' : 'replace'} of={size.smallMark} />}
+              mark={<VerdictMark word={markOf(container, state.ok)} of={size.smallMark} />}
               title={`${container.label}, ${nameOf(container.fluid)}`}
               says={
                 state.ok
@@ -125,6 +131,7 @@ function ChooseContainer({
                   says={jobWords.recordFluid.ml(container.remainingMl)}
                 />
               }
+              figure={<Recalled job={job} lots={[container.lot]} />}
               disabled={!state.ok}
               onPress={() => setChosenId(container.id)}
             />

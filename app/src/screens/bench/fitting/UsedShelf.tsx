@@ -1,4 +1,5 @@
 import type { Part } from '@hold-fast/core/ends';
+import type { Job } from '@hold-fast/core/job/job';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { useUsedParts } from '../../../data/counterQueries';
 import { Section } from '../../../ui/Page';
@@ -7,13 +8,16 @@ import { size } from '../../../ui/tokens';
 import { VerdictMark } from '../../../ui/VerdictMark';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
+import { Recalled } from './Recalled';
 
 /** Used parts on the shelf to take one from, each with what it read when it came off. */
 export function UsedShelf({
+  job,
   part,
   chosen,
   onChoose,
 }: {
+  job: Job;
   part: Part;
   chosen: UsedPart | null;
   onChoose: (used: UsedPart | null) => void;
@@ -35,6 +39,7 @@ export function UsedShelf({
               used.bikeName,
               words.format.list(used.batches),
             )}
+            figure={<Recalled job={job} lots={used.batches} />}
             onPress={() => onChoose(used)}
           />
         ))}

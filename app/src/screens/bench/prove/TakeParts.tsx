@@ -25,6 +25,7 @@ import { planWords } from '../../../words/planWords';
 import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { WithBrake } from '../JobFrame';
+import { Recalled } from '../fitting/Recalled';
 import { OnFrom } from './OnFrom';
 import { WhichBatch } from './WhichBatch';
 import { provingWords } from '../../../words/proving';
@@ -120,6 +121,7 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
           {lines.map((line) => (
             <Line
               key={line.id}
+              job={job}
               line={line}
               fit={fits(line) ? 'named' : named.has(line.part) ? 'another' : 'unknown'}
               onTake={(batch) =>
@@ -142,10 +144,12 @@ function Shelf({ job, end, asked }: { job: Job; end: End; asked: readonly NewPar
 
 /** A kind of part on the shelf. Where pieces of several batches may lie there, the packet says which is taken. */
 function Line({
+  job,
   line,
   fit,
   onTake,
 }: {
+  job: Job;
   line: StockInStore;
   /** Whether the brake's sheet names it, or another. */
   fit: 'named' | 'another' | 'unknown';
@@ -168,6 +172,7 @@ function Line({
       <Row
         title={line.description}
         says={about.join('')}
+        figure={<Recalled job={job} lots={batches} />}
         aside={<Words kind="smallReading">{`${line.count}`}</Words>}
         disabled={line.count <= 0}
         onPress={() => (batches.length > 1 ? setAsked(!asked) : take(batches[0] ?? ''))}

@@ -215,6 +215,46 @@ it('books off what somebody says was drawn, and not what was worked out', async 
   expect(lastSent()).toMatchObject({ kind: 'fill', containerId: CONTAINER.id, ml: 19.5 });
 });
 
+it('names a recalled lot before anything of it goes in, bottle or pads', () => {
+  const recall = {
+    id: 'recall',
+    version: 1,
+    title: 'Fluid that thickens',
+    words: 'Do not fill it in',
+    source: 'Bulletin 44',
+    doNotRide: true,
+    maker: '',
+    serialFrom: '',
+    serialTo: '',
+    sheetId: null,
+    lot: CONTAINER.lot,
+    sheetBefore: false,
+    lotBefore: false,
+    answeredBefore: false,
+  };
+  client.setQueryData(keys.containers, [CONTAINER]);
+  client.setQueryData(keys.stock, [line({ part: 'pads', batches: [CONTAINER.lot] })]);
+  const job = { ...exampleJob(), notices: [recall] };
+  job.identified.front!.sheet.body.fluid = {
+    fluid: CONTAINER.fluid,
+    alsoNamedBlends: [],
+    origin: 'sheet',
+    tag: null,
+  };
+  const says = `A maker’s notice names lot ${CONTAINER.lot}`;
+  showScreen(<RecordFluid jobId={id} end="front" ml="" />, { job });
+  expect(screen.getByText(says)).toBeTruthy();
+  fireEvent.press(screen.getByText(/^Bottle A/));
+  expect(screen.getByText(says)).toBeTruthy();
+  expect(screen.getByText(/Bulletin 44: Do not fill it in/)).toBeTruthy();
+  screen.unmount();
+  showScreen(<TakeParts jobId={id} end="front" part="pads" />, { job });
+  expect(screen.getByText(says)).toBeTruthy();
+  screen.unmount();
+  showScreen(<RecordFluid jobId={id} end="front" ml="" />, { job: { ...job, notices: [] } });
+  expect(screen.queryByText(says)).toBeNull();
+});
+
 describe('a bleed', () => {
   const cycle = (bubbles: string) =>
     says('bleed-cycle', { method: 'gravity-down', bubbles, colour: 'amber', ml: 9 });
@@ -446,6 +486,7 @@ describe('parts', () => {
     client.setQueryData(keys.stock, [line({ part: 'pads', batches: ['B-2', '', 'B-1'] })]);
     showScreen(<TakeParts jobId={id} end="front" part="pads" />, { job: exampleJob() });
     expect(screen.getByText(/batch B-2 and B-1/)).toBeTruthy();
+    expect(screen.queryByText(/names lot/)).toBeNull();
     fireEvent.press(row());
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.press(screen.getByRole('radio', { name: 'B-1' }));

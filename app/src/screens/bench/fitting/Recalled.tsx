@@ -1,0 +1,18 @@
+import type { Job } from '@hold-fast/core/job/job';
+import { noticesOfLots } from '@hold-fast/core/notice/notice';
+import { Note } from '../../../ui/Note';
+import { Words } from '../../../ui/Words';
+import { jobWords } from '../../../words/job';
+
+const says = jobWords.notices;
+
+/** What makers say of the lots that something is of, before it goes in; nothing where they say nothing. */
+export function Recalled({ job, lots }: { job: Job; lots: readonly string[] }) {
+  return noticesOfLots(job, lots).map(({ id, title, lot, source, words, doNotRide }) => (
+    <Note key={id} kind="caution" title={says.ofLot(lot)}>
+      <Words kind="strong">{title}</Words>
+      <Words>{says.says(source, words)}</Words>
+      {doNotRide ? <Words>{says.doNotRide}</Words> : null}
+    </Note>
+  ));
+}
