@@ -559,6 +559,7 @@ export interface JobWords {
   notices: {
     /** Over a notice of what is about to go in. */
     ofLot: (lot: string) => string;
+    stops: string;
     whatWasDone: string;
     writeWhatWasDone: string;
     done: string;

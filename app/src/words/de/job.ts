@@ -613,6 +613,7 @@ export const job: JobWords = {
   },
   notices: {
     ofLot: (lot) => `Eine Mitteilung des Herstellers nennt Charge ${lot}`,
+    stops: 'Ist es drin, fährt niemand.',
     whatWasDone: 'Was dazu getan wurde',
     writeWhatWasDone: 'Schreiben, was getan wurde: Es kommt ins Protokoll.',
     done: 'Aufschreiben',

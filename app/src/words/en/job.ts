@@ -600,6 +600,7 @@ export const job: JobWords = {
   },
   notices: {
     ofLot: (lot) => `A maker’s notice names lot ${lot}`,
+    stops: 'With it in, nobody rides.',
     whatWasDone: 'What was done about it',
     writeWhatWasDone: 'Write what was done: it goes into the record.',
     done: 'Write it down',

@@ -10,9 +10,8 @@ const says = jobWords.notices;
 export function Recalled({ job, lots }: { job: Job; lots: readonly string[] }) {
   return noticesOfLots(job, lots).map(({ id, title, lot, source, words, doNotRide }) => (
     <Note key={id} kind="caution" title={says.ofLot(lot)}>
-      <Words kind="strong">{title}</Words>
-      <Words>{says.says(source, words)}</Words>
-      {doNotRide ? <Words>{says.doNotRide}</Words> : null}
+      <Words>{says.says(`${title}, ${source}`, words)}</Words>
+      {doNotRide ? <Words kind="strong">{says.stops}</Words> : null}
     </Note>
   ));
 }

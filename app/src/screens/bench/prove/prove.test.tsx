@@ -246,7 +246,7 @@ it('names a recalled lot before anything of it goes in, bottle or pads', () => {
   expect(screen.getByText(says)).toBeTruthy();
   fireEvent.press(screen.getByText(/^Bottle A/));
   expect(screen.getByText(says)).toBeTruthy();
-  expect(screen.getByText(/Bulletin 44: Do not fill it in/)).toBeTruthy();
+  expect(screen.getByText(/Fluid that thickens, Bulletin 44: Do not fill it in/)).toBeTruthy();
   screen.unmount();
   showScreen(<TakeParts jobId={id} end="front" part="pads" />, { job });
   expect(screen.getByText(says)).toBeTruthy();
