@@ -6,6 +6,7 @@ export interface ProvingWords {
     brake: (end: string, beddingIn: string) => string;
     bedIn: string;
     ofPullsTouchForEach: (wanted: number) => string;
+    ofPullsNotYet: (wanted: number) => string;
     ofLookAtTheRing: (wanted: number) => string;
     likelyRotorAt: (end: string) => string;
     goneOn: string;

@@ -10,6 +10,7 @@ export const proving: ProvingWords = {
     brake: (end, beddingIn) => `Bremse ${end} · ${beddingIn}`,
     bedIn: 'Einbremsen',
     ofPullsTouchForEach: (wanted) => `von ${wanted} Bremsungen: bei jeder tippen`,
+    ofPullsNotYet: (wanted) => `von ${wanted} Bremsungen: noch nicht`,
     ofLookAtTheRing: (wanted) => `von ${wanted}: den Ring ansehen`,
     likelyRotorAt: (end) => `${end}, vermutlich`,
     goneOn: 'Dauert schon',

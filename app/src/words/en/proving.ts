@@ -9,6 +9,7 @@ export const proving: ProvingWords = {
     brake: (end, beddingIn) => `${end} brake · ${beddingIn}`,
     bedIn: 'Bed in',
     ofPullsTouchForEach: (wanted) => `of ${wanted} pulls: touch for each`,
+    ofPullsNotYet: (wanted) => `of ${wanted} pulls: not yet`,
     ofLookAtTheRing: (wanted) => `of ${wanted}: look at the ring`,
     likelyRotorAt: (end) => `${end}, likely`,
     goneOn: 'Gone on for',

@@ -78,9 +78,11 @@ function Pulling({ job, end }: { job: Job; end: End }) {
           >
             <Words kind="giant" style={styles.centred}>{`${pulls.length}`}</Words>
             <Words kind="title" style={styles.centred}>
-              {pulls.length < wanted
-                ? provingWords.bedIn.ofPullsTouchForEach(wanted)
-                : provingWords.bedIn.ofLookAtTheRing(wanted)}
+              {pulls.length >= wanted
+                ? provingWords.bedIn.ofLookAtTheRing(wanted)
+                : notYet
+                  ? provingWords.bedIn.ofPullsNotYet(wanted)
+                  : provingWords.bedIn.ofPullsTouchForEach(wanted)}
             </Words>
           </Pressable>
           {notYet ? (

@@ -341,7 +341,7 @@ describe('bedding in', () => {
     const tested = [{ ...failed, id: 'stand', seq: 100, at: AT, by: '' }];
     showScreen(<BedIn jobId={id} end="front" />, { job: after({ tested }) });
     expect(screen.getByText(/^Not ridden before the front brake was tried/)).toBeTruthy();
-    fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
+    fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: not yet/ }));
     expect(outbox.add).not.toHaveBeenCalled();
     fireEvent.press(screen.getByText('Try it on the stand'));
     expect(router.navigate).toHaveBeenLastCalledWith(expect.stringMatching(/sign-off$/));
