@@ -1,26 +1,11 @@
 import { Visit } from '../adversary/visit';
+import { NOTICE } from '../adversary/whole';
 import type { UsedPart } from '../kit/usedPart';
-import { noticesMet, openNotices, type NoticeAtJob } from '../notice/notice';
+import { noticesMet, openNotices } from '../notice/notice';
 import { batchesPutIn } from '../stock/batches';
 import { batchesOn } from './batches';
 import { usedPartOf } from './partOff';
 
-const NOTICE: NoticeAtJob = {
-  id: 'recall',
-  version: 1,
-  title: 'Pads that come off their plate',
-  words: 'Change them',
-  source: 'Bulletin 9',
-  doNotRide: false,
-  maker: '',
-  serialFrom: '',
-  serialTo: '',
-  sheetId: null,
-  lot: '',
-  sheetBefore: false,
-  lotBefore: false,
-  answeredBefore: false,
-};
 const pads = (visit: Visit) => batchesOn(visit.job, 'front', 'pads');
 const LINE = { part: 'pads', description: 'Pads', batches: [], count: 9 } as const;
 const take = (visit: Visit, batch: string, end: 'front' | 'rear' = 'front') =>

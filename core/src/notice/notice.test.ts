@@ -1,4 +1,5 @@
 import { Visit } from '../adversary/visit';
+import { NOTICE as LOT_NOTICE } from '../adversary/whole';
 import {
   bySerial,
   meetsBike,
@@ -9,22 +10,7 @@ import {
   type NoticeAtJob,
 } from './notice';
 
-const NOTICE: NoticeAtJob = {
-  id: 'n',
-  version: 1,
-  title: 'Levers that stick',
-  words: 'Change the lever',
-  source: 'Bulletin 7',
-  doNotRide: false,
-  maker: '',
-  serialFrom: '',
-  serialTo: '',
-  sheetId: null,
-  lot: '',
-  sheetBefore: false,
-  lotBefore: false,
-  answeredBefore: false,
-};
+const NOTICE: NoticeAtJob = { ...LOT_NOTICE, lot: '' };
 const met = (change: Partial<NoticeAtJob>, visit = new Visit()) =>
   noticesMet({ ...visit.job, notices: [{ ...NOTICE, ...change }] }).length === 1;
 

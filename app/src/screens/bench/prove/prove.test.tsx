@@ -1,3 +1,4 @@
+import { NOTICE } from '@hold-fast/core/adversary/whole';
 import type { Job, Tightened } from '@hold-fast/core/job/job';
 import type { Told } from '@hold-fast/core/job/told';
 import type { WrenchInStore } from '@hold-fast/contract/stores';
@@ -216,22 +217,7 @@ it('books off what somebody says was drawn, and not what was worked out', async 
 });
 
 it('names a recalled lot before anything of it goes in, bottle or pads', () => {
-  const recall = {
-    id: 'recall',
-    version: 1,
-    title: 'Fluid that thickens',
-    words: 'Do not fill it in',
-    source: 'Bulletin 44',
-    doNotRide: true,
-    maker: '',
-    serialFrom: '',
-    serialTo: '',
-    sheetId: null,
-    lot: CONTAINER.lot,
-    sheetBefore: false,
-    lotBefore: false,
-    answeredBefore: false,
-  };
+  const recall = { ...NOTICE, title: 'Fluid that thickens', lot: CONTAINER.lot, doNotRide: true };
   client.setQueryData(keys.containers, [CONTAINER]);
   client.setQueryData(keys.stock, [line({ part: 'pads', batches: [CONTAINER.lot] })]);
   const job = { ...exampleJob(), notices: [recall] };
@@ -246,7 +232,8 @@ it('names a recalled lot before anything of it goes in, bottle or pads', () => {
   expect(screen.getByText(says)).toBeTruthy();
   fireEvent.press(screen.getByText(/^Bottle A/));
   expect(screen.getByText(says)).toBeTruthy();
-  expect(screen.getByText(/Fluid that thickens, Bulletin 44: Do not fill it in/)).toBeTruthy();
+  expect(screen.getByText(/Fluid that thickens, Bulletin 7: Change the blade/)).toBeTruthy();
+  expect(screen.getByText('With it in, nobody rides.')).toBeTruthy();
   screen.unmount();
   showScreen(<TakeParts jobId={id} end="front" part="pads" />, { job });
   expect(screen.getByText(says)).toBeTruthy();
