@@ -124,12 +124,13 @@ export const noticesMet = (job: NoticedJob): NoticeAtJob[] =>
       (!notice.answeredBefore || metAnew(job, notice) > 0),
   );
 
+/** Whether a notice names one of these lots. */
+export const isOfLots = ({ lot }: Pick<Notice, 'lot'>, lots: readonly string[]): boolean =>
+  lot !== '' && lots.some((each) => isEqualWord(each, lot));
+
 /** The notices that would meet a job once something of these lots went in: said before it does, and no answer to them. */
 export const noticesOfLots = (job: NoticedJob, lots: readonly string[]): NoticeAtJob[] =>
-  job.notices.filter(
-    (notice) =>
-      notice.lot !== '' && lots.some((lot) => isEqualWord(lot, notice.lot)) && isAbout(job, notice),
-  );
+  job.notices.filter((notice) => isOfLots(notice, lots) && isAbout(job, notice));
 
 /** Where in the order of everything written something of a lot was put in at this visit. */
 const putIn = (job: NoticedJob, lot: string): number[] => [

@@ -2,7 +2,14 @@ import { lastUsableDay } from '@hold-fast/core/fluid/container';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { inCalibration } from '@hold-fast/core/gauge/gauge';
 import { CALIBRATION_CYCLES, wrenchInCalibration } from '@hold-fast/core/torque/wrench';
-import type { ContainerInStore, WasteCan, WrenchInStore } from '@hold-fast/contract/stores';
+import { lineAsKnown } from '@hold-fast/core/job/partTaken';
+import { isOfLots } from '@hold-fast/core/notice/notice';
+import type {
+  ContainerInStore,
+  StockInStore,
+  WasteCan,
+  WrenchInStore,
+} from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -66,28 +73,14 @@ export function Stores() {
           label={storesWords.stores.fluid}
           actions={[{ says: storesWords.stores.new, to: '/stores/containers/new' }]}
         >
-          {containers.data.map((container) => {
-            const fault = faultOf(container, day);
-            return (
-              <Row
-                key={container.id}
-                mark={<VerdictMark word={fault ? 'replace' : 'holds'} of={size.smallMark} />}
-                title={`${container.label}, ${nameOf(container.fluid)}`}
-                says={storesWords.stores.lot(
-                  words.family[container.fluid.family],
-                  container.lot,
-                  fault ?? lastsSays(container),
-                )}
-                aside={
-                  <ContainerLevel
-                    {...container}
-                    says={storesWords.stores.ml(container.remainingMl)}
-                  />
-                }
-                onPress={() => router.navigate(`/stores/containers/${container.id}`)}
-              />
-            );
-          })}
+          {containers.data.map((container) => (
+            <FluidRow
+              key={container.id}
+              container={container}
+              day={day}
+              recalled={recallsOf(notices.data, [container.lot])}
+            />
+          ))}
           {waste.data.map((can) => (
             <WasteRow
               key={can.family}
@@ -128,19 +121,7 @@ export function Stores() {
           ]}
         >
           {stock.data.map((line) => (
-            <Row
-              key={line.id}
-              mark={
-                <VerdictMark
-                  word={line.count <= line.reorderAt ? 'watch' : 'holds'}
-                  of={size.smallMark}
-                />
-              }
-              title={line.description}
-              says={`${line.fits || storesWords.stores.fitsAll}${line.count <= line.reorderAt ? storesWords.stores.orderMore : ''}`}
-              aside={<Words kind="smallReading">{`${line.count}`}</Words>}
-              onPress={() => router.navigate(`/stores/stock/${line.id}`)}
-            />
+            <PartRow key={line.id} line={line} recalled={recallsOf(notices.data, line.batches)} />
           ))}
         </Shelf>
         <Shelf
@@ -151,7 +132,7 @@ export function Stores() {
             <WrenchRow key={wrench.id} wrench={wrench} day={day} />
           ))}
         </Shelf>
-        <UsedShelf parts={used.data} />
+        <UsedShelf parts={used.data} notices={notices.data} />
         <NoticeShelf notices={notices.data} />
         <Shelf
           label={storesWords.stores.specSheets}
@@ -178,6 +159,65 @@ export function Stores() {
         </Shelf>
       </View>
     </Page>
+  );
+}
+
+/** What makers' notices in force say of something of these lots, as it follows a line; empty where they say nothing. */
+function recallsOf(notices: readonly NoticeKept[], lots: readonly string[] = []): string {
+  const titles = notices
+    .filter((notice) => !notice.withdrawn && isOfLots(notice, lots))
+    .map(({ title }) => title);
+  return titles.length > 0 ? storesWords.stores.recalled(words.format.list(titles)) : '';
+}
+
+interface FluidRowProps {
+  container: ContainerInStore;
+  day: string;
+  recalled: string;
+}
+
+function FluidRow({ container, day, recalled }: FluidRowProps) {
+  const fault = faultOf(container, day);
+  const lot = storesWords.stores.lot(
+    words.family[container.fluid.family],
+    container.lot,
+    fault ?? lastsSays(container),
+  );
+  return (
+    <Row
+      mark={
+        <VerdictMark
+          word={fault ? 'replace' : recalled ? 'unproven' : 'holds'}
+          of={size.smallMark}
+        />
+      }
+      title={`${container.label}, ${nameOf(container.fluid)}`}
+      says={lot + recalled}
+      aside={<ContainerLevel {...container} says={storesWords.stores.ml(container.remainingMl)} />}
+      onPress={() => router.navigate(`/stores/containers/${container.id}`)}
+    />
+  );
+}
+
+function PartRow({ line, recalled }: { line: StockInStore; recalled: string }) {
+  const short = line.count <= line.reorderAt;
+  const batches = lineAsKnown(line).batches.filter(Boolean);
+  const says = [
+    line.fits || storesWords.stores.fitsAll,
+    batches.length > 0 ? storesWords.stores.ofBatches(words.format.list(batches)) : '',
+    short ? storesWords.stores.orderMore : '',
+    recalled,
+  ];
+  return (
+    <Row
+      mark={
+        <VerdictMark word={recalled ? 'unproven' : short ? 'watch' : 'holds'} of={size.smallMark} />
+      }
+      title={line.description}
+      says={says.join('')}
+      aside={<Words kind="smallReading">{`${line.count}`}</Words>}
+      onPress={() => router.navigate(`/stores/stock/${line.id}`)}
+    />
   );
 }
 
@@ -236,7 +276,13 @@ function WrenchRow({ wrench, day }: { wrench: WrenchInStore; day: string }) {
 }
 
 /** Rotors and pads that came off alive, with what they read. */
-function UsedShelf({ parts }: { parts: readonly UsedPart[] }) {
+function UsedShelf({
+  parts,
+  notices,
+}: {
+  parts: readonly UsedPart[];
+  notices: readonly NoticeKept[];
+}) {
   const scrap = useScrapUsedPart();
   return (
     <Shelf label={storesWords.stores.usedParts} actions={[]}>
@@ -246,12 +292,12 @@ function UsedShelf({ parts }: { parts: readonly UsedPart[] }) {
           key={used.id}
           mark={<VerdictMark word={used.word} of={size.smallMark} />}
           title={used.description}
-          says={jobWords.fitPart.usedSays(
+          says={`${jobWords.fitPart.usedSays(
             words.format.fixed(used.leastMm, 2),
             used.tag,
             used.bikeName,
             words.format.list(used.batches),
-          )}
+          )}${recallsOf(notices, used.batches)}`}
           aside={
             <Button
               kind="quiet"

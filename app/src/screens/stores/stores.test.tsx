@@ -1,3 +1,6 @@
+import { NOTICE } from '@hold-fast/core/adversary/whole';
+import type { UsedPart } from '@hold-fast/core/kit/usedPart';
+import type { NoticeKept } from '@hold-fast/contract/notices';
 import type { FeedState } from '@hold-fast/contract/feed';
 import type { GaugeInStore } from '@hold-fast/contract/stores';
 import { SHEETS_FORMAT } from '@hold-fast/contract/sheets';
@@ -16,6 +19,7 @@ import { SheetForm } from './SheetForm';
 import { ContainerForm } from './ContainerForm';
 import { SheetPage } from './SheetPage';
 import { StockForm } from './StockForm';
+import { Stores } from './Stores';
 import { WrenchForm } from './WrenchForm';
 
 const IN_STORE: GaugeInStore = { ...GAUGE, version: 3, uses: 1204 };
@@ -488,4 +492,56 @@ describe('wrenches, fluid and parts', () => {
       body: { stockId: line.id, pieces: 20, batch: 'TO-32', why: 'Delivered' },
     });
   });
+});
+
+it('the shelf shows what a notice in force names, fluid, parts and used ones, and what a withdrawn one did not', () => {
+  const kept: NoticeKept = {
+    ...NOTICE,
+    title: 'Friction comes off its plate',
+    lot: 'b-1',
+    withdrawn: false,
+    withdrawnBecause: '',
+    writtenAt: '2026-11-25T09:00:00.000Z',
+    writtenBy: 'Teodor Vane',
+  };
+  const used: UsedPart = {
+    id: '0190b000-0000-7000-8000-000000000001',
+    part: 'pads',
+    description: 'Half a pair',
+    compound: 'organic',
+    organicOnly: false,
+    construction: null,
+    newMm: 4,
+    stampedLimit: null,
+    leastMm: 3.1,
+    doubtMm: 0.03,
+    word: 'holds',
+    batches: ['B-1', 'B-2'],
+    tag: 400,
+    bikeName: 'Post trike 7',
+    at: '2026-11-01T09:00:00.000Z',
+    by: 'Maren Okafor',
+    gone: false,
+  };
+  const notices = [
+    kept,
+    { ...kept, id: 'fluid', title: 'Fluid that thickens', lot: CONTAINER.lot },
+    { ...kept, id: 'gone', title: 'Taken back', lot: 'B-2', withdrawn: true },
+  ];
+  for (const key of [keys.gauges, keys.wrenches, keys.sheets, keys.waste])
+    client.setQueryData(key, []);
+  client.setQueryData(keys.containers, [CONTAINER]);
+  client.setQueryData(keys.stock, [stockLine({ batches: ['B-2', '', 'B-1'] })]);
+  const page = (items: readonly object[]) => ({
+    pages: [{ items, after: null }],
+    pageParams: [null],
+  });
+  client.setQueryData(keys.notices, page(notices));
+  client.setQueryData(keys.usedParts, page([used]));
+  showScreen(<Stores />, { gauges: [] });
+  const recalled = 'maker’s notice: Friction comes off its plate';
+  expect(screen.getByText(new RegExp(`fits all · batch B-2 and B-1 · ${recalled}$`))).toBeTruthy();
+  expect(screen.getByText(new RegExp(`batch B-1 and B-2 · ${recalled}$`))).toBeTruthy();
+  expect(screen.getByText(/· maker’s notice: Fluid that thickens$/)).toBeTruthy();
+  expect(screen.queryByText(/maker’s notice: .*Taken back/)).toBeNull();
 });

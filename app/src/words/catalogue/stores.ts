@@ -103,6 +103,8 @@ export interface StoresWords {
     opened: (openedOn: string) => string;
     notices: string;
     withdrawn: string;
+    ofBatches: (batches: string) => string;
+    recalled: (titles: string) => string;
     usedParts: string;
     throwAway: string;
     whyAway: string;

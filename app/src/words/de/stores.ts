@@ -105,6 +105,8 @@ export const stores: StoresWords = {
     opened: (openedOn) => `geöffnet ${openedOn}`,
     notices: 'Mitteilungen der Hersteller',
     withdrawn: 'Zurückgezogen',
+    ofBatches: (batches) => ` · Charge ${batches}`,
+    recalled: (titles) => ` · Mitteilung des Herstellers: ${titles}`,
     usedParts: 'Gebrauchte Teile',
     throwAway: 'Wegwerfen',
     whyAway: 'Am Regal weggeworfen',

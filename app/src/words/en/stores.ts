@@ -105,6 +105,8 @@ export const stores: StoresWords = {
     opened: (openedOn) => `opened ${openedOn}`,
     notices: 'Makers’ notices',
     withdrawn: 'Withdrawn',
+    ofBatches: (batches) => ` · batch ${batches}`,
+    recalled: (titles) => ` · maker’s notice: ${titles}`,
     usedParts: 'Used parts',
     throwAway: 'Throw away',
     whyAway: 'Thrown away at the shelf',

@@ -7,7 +7,7 @@ import { jobWords } from '../../../words/job';
 const says = jobWords.notices;
 
 /** What makers say of the lots that something is of, before it goes in; nothing where they say nothing. */
-export function Recalled({ job, lots }: { job: Job; lots: readonly string[] }) {
+export function Recalled({ job, lots = [] }: { job: Job; lots: readonly string[] }) {
   return noticesOfLots(job, lots).map(({ id, title, lot, source, words, doNotRide }) => (
     <Note key={id} kind="caution" title={says.ofLot(lot)}>
       <Words>{says.says(`${title}, ${source}`, words)}</Words>
