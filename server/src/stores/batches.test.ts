@@ -2,10 +2,12 @@ import type { BikeMet } from '@hold-fast/contract/notices';
 import type { Page, SealedRow } from '@hold-fast/contract/jobs';
 import type { StockInStore } from '@hold-fast/contract/stores';
 import type { TraceRow } from '@hold-fast/contract/trace';
+import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { v7 as uuid } from 'uuid';
 import {
   comeAgain,
   entry,
+  measureRotor,
   openJob,
   openTestShop,
   PIN,
@@ -89,6 +91,29 @@ it('what names no batch is traced by every one that lay there, and met by a noti
   await lead.send('POST', '/notices', notice);
   const met = await lead.send<Page<BikeMet>>('GET', `/notices/${notice.id}/bikes`);
   expect(met.body.items.map(({ bikeId }) => bikeId)).toEqual([bike.id]);
+});
+
+it('a batch that is written in two ways goes to the shelf as one', async () => {
+  const jobId = await openJob(shop, client);
+  const append = async (of: ReturnType<typeof entry>) =>
+    expect((await client.append(jobId, of)).status).toBe(201);
+  await append(entry('fitting', { end: 'front', part: 'rotor', description: '180' }));
+  for (const batch of ['RD-1', 'rd-1', 'RD-2'])
+    await append(
+      entry('part-brought', {
+        end: 'front',
+        part: 'rotor',
+        pieces: 1,
+        from: 'Customer',
+        checked: 'Held against the old one',
+        fits: '',
+        batch,
+      }),
+    );
+  await measureRotor(shop, client, jobId, [1.7, 1.68, 1.7]);
+  await append(entry('part-off', { end: 'front', part: 'rotor', goes: 'shelf' }));
+  const { items } = (await client.send<Page<UsedPart>>('GET', '/used-parts')).body;
+  expect(items[0]!.batches).toEqual(['RD-1', 'RD-2']);
 });
 
 it('what a customer brought is found by the batch on its packet, at this visit and after', async () => {

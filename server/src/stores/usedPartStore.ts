@@ -63,8 +63,12 @@ export async function addUsedPart(
     at,
     by_person: personId,
   });
+  // Two ways to write one batch are one batch here, capitals or not.
   for (const batch of part.batches)
-    await insert(on, 'used_part_batch', { used_part_id: part.id, batch });
+    await run(on, 'INSERT IGNORE INTO used_part_batch (used_part_id, batch) VALUES (?, ?)', [
+      part.id,
+      batch,
+    ]);
 }
 
 export const usedPartFitted = (on: Queryable, id: string, fittingId: string) =>

@@ -127,6 +127,7 @@ function MoveForm({ line }: { line: StockInStore }) {
           name="batch"
           label={storeFormWords.stockForm.batch}
           maxLength={40}
+          hint={storeFormWords.stockForm.foundByIt}
         />
         <FormLine
           control={control}

@@ -241,6 +241,7 @@ export interface StoreFormsWords {
     cameInLessWent: string;
     aMinusTakesAwayFor: string;
     batch: string;
+    foundByIt: string;
     why: string;
   };
   stockTake: {

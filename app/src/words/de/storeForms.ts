@@ -254,6 +254,7 @@ export const storeForms: StoreFormsWords = {
     cameInLessWent: 'Hereingekommen (weniger: hinaus)',
     aMinusTakesAwayFor: 'Ein Minus nimmt weg, wenn falsch gezählt war.',
     batch: 'Charge',
+    foundByIt: 'Wie auf den Packungen: Ein Rückruf findet damit, was wohin ging.',
     why: 'Warum',
   },
   stockTake: {

@@ -251,6 +251,7 @@ export const storeForms: StoreFormsWords = {
     cameInLessWent: 'Came in (less: went)',
     aMinusTakesAwayFor: 'A minus takes away, for a count that was wrong.',
     batch: 'Batch',
+    foundByIt: 'As its packets say: a recall finds by it what went where.',
     why: 'Why',
   },
   stockTake: {
