@@ -287,27 +287,31 @@ function UsedShelf({
   return (
     <Shelf label={storesWords.stores.usedParts} actions={[]}>
       {parts.length === 0 ? <Words ink="soft">{storesWords.stores.noUsed}</Words> : null}
-      {parts.map((used) => (
-        <Row
-          key={used.id}
-          mark={<VerdictMark word={used.word} of={size.smallMark} />}
-          title={used.description}
-          says={`${jobWords.fitPart.usedSays(
-            words.format.fixed(used.leastMm, 2),
-            used.tag,
-            used.bikeName,
-            words.format.list(used.batches),
-          )}${recallsOf(notices, used.batches)}`}
-          aside={
-            <Button
-              kind="quiet"
-              says={storesWords.stores.throwAway}
-              busy={scrap.isPending}
-              onPress={() => scrap.mutate({ id: used.id, words: storesWords.stores.whyAway })}
-            />
-          }
-        />
-      ))}
+      {parts.map((used) => {
+        const recalled = recallsOf(notices, used.batches);
+        const says = jobWords.fitPart.usedSays(
+          words.format.fixed(used.leastMm, 2),
+          used.tag,
+          used.bikeName,
+          words.format.list(used.batches),
+        );
+        return (
+          <Row
+            key={used.id}
+            mark={<VerdictMark word={recalled ? 'unproven' : used.word} of={size.smallMark} />}
+            title={used.description}
+            says={says + recalled}
+            aside={
+              <Button
+                kind="quiet"
+                says={storesWords.stores.throwAway}
+                busy={scrap.isPending}
+                onPress={() => scrap.mutate({ id: used.id, words: storesWords.stores.whyAway })}
+              />
+            }
+          />
+        );
+      })}
     </Shelf>
   );
 }

@@ -3,9 +3,6 @@ import type { Job } from '@hold-fast/core/job/job';
 import { familyRule, nameOf } from '@hold-fast/core/fluid/families';
 import type { AskedFluid } from '@hold-fast/core/fluid/compatibility';
 import type { End } from '@hold-fast/core/ends';
-import { noticesOfLots } from '@hold-fast/core/notice/notice';
-import type { Word } from '@hold-fast/core/wear/verdict';
-import type { ContainerInStore } from '@hold-fast/contract/stores';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { mayFillAt } from '@hold-fast/core/job/fill';
@@ -32,7 +29,7 @@ import { jobWords } from '../../../words/job';
 import { SumsHere } from '../../reckoner/SumsHere';
 import { containerSays } from './containerSays';
 import { DrawFluid } from './DrawFluid';
-import { Recalled } from './Recalled';
+import { markOf, Recalled } from './Recalled';
 
 /** Fluid that goes into a brake: from which container, how much, and what it looked like. */
 export function RecordFluid({
@@ -95,8 +92,6 @@ function ChooseContainer({
       />
     );
 
-  const markOf = ({ lot }: ContainerInStore, ok: boolean): Word =>
-    !ok ? 'replace' : noticesOfLots(job, [lot]).length > 0 ? 'unproven' : 'holds';
   const judged = containers.data
     .map((container) => ({ container, state: mayFillAt(job, end, container, null, day)! }))
     .sort((a, b) => Number(b.state.ok) - Number(a.state.ok));
@@ -114,7 +109,12 @@ function ChooseContainer({
           {judged.map(({ container, state }) => (
             <Row
               key={container.id}
-              mark={<VerdictMark word={markOf(container, state.ok)} of={size.smallMark} />}
+              mark={
+                <VerdictMark
+                  word={markOf(job, [container.lot], state.ok ? 'holds' : 'replace')}
+                  of={size.smallMark}
+                />
+              }
               title={`${container.label}, ${nameOf(container.fluid)}`}
               says={
                 state.ok

@@ -8,7 +8,7 @@ import { size } from '../../../ui/tokens';
 import { VerdictMark } from '../../../ui/VerdictMark';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
-import { Recalled } from './Recalled';
+import { markOf, Recalled } from './Recalled';
 
 /** Used parts on the shelf to take one from, each with what it read when it came off. */
 export function UsedShelf({
@@ -31,7 +31,7 @@ export function UsedShelf({
         .map((used) => (
           <Row
             key={used.id}
-            mark={<VerdictMark word={used.word} of={size.smallMark} />}
+            mark={<VerdictMark word={markOf(job, used.batches, used.word)} of={size.smallMark} />}
             title={used.description}
             says={jobWords.fitPart.usedSays(
               words.format.fixed(used.leastMm, 2),

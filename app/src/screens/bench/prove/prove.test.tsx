@@ -7,6 +7,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
 import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
+import { markOf } from '../fitting/Recalled';
 import { RecordFluid } from '../fitting/RecordFluid';
 import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
 import { Gaps } from '../torque/Gaps';
@@ -228,6 +229,9 @@ it('names a recalled lot before anything of it goes in, bottle or pads', () => {
     tag: null,
   };
   const says = `A maker’s notice names lot ${CONTAINER.lot}`;
+  expect(markOf(job, [CONTAINER.lot], 'holds')).toBe('unproven');
+  expect(markOf(job, [CONTAINER.lot], 'replace')).toBe('replace');
+  expect(markOf(job, ['another'], 'holds')).toBe('holds');
   showScreen(<RecordFluid jobId={id} end="front" ml="" />, { job });
   expect(screen.getByText(says)).toBeTruthy();
   fireEvent.press(screen.getByText(/^Bottle A/));
