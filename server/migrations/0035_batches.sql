@@ -28,17 +28,26 @@ CREATE TABLE IF NOT EXISTS batch_put_in (
   FOREIGN KEY (job_id) REFERENCES job (id)
 );
 
+-- Of what was taken till now nobody read the batch: all that came in since a shelf was last empty may lie there still.
 REPLACE INTO stock_batch (stock_id, batch, pieces, came_seq)
-SELECT b.stock_id, b.batch, SUM(b.pieces), MAX(b.came_seq)
-  FROM (SELECT m.stock_id, m.batch, m.pieces, IF(m.pieces > 0, m.seq, 0) AS came_seq FROM stock_move m
-        UNION ALL SELECT t.stock_id, t.batch, -t.pieces, 0 FROM part_taken t) b
- GROUP BY b.stock_id, b.batch;
-CREATE TRIGGER IF NOT EXISTS stock_batch_moved AFTER INSERT ON stock_move FOR EACH ROW
-  INSERT INTO stock_batch (stock_id, batch, pieces, came_seq) VALUES (NEW.stock_id, NEW.batch, NEW.pieces, IF(NEW.pieces > 0, NEW.seq, 0))
-  ON DUPLICATE KEY UPDATE pieces = pieces + NEW.pieces, came_seq = GREATEST(came_seq, IF(NEW.pieces > 0, NEW.seq, 0));
-CREATE TRIGGER IF NOT EXISTS stock_batch_taken AFTER INSERT ON part_taken FOR EACH ROW
-  INSERT INTO stock_batch (stock_id, batch, pieces, came_seq) VALUES (NEW.stock_id, NEW.batch, -NEW.pieces, 0)
-  ON DUPLICATE KEY UPDATE pieces = pieces - NEW.pieces;
+SELECT m.stock_id, m.batch, SUM(m.pieces), MAX(m.seq)
+  FROM stock_move m
+  LEFT JOIN (SELECT b.stock_id, MAX(b.seq) AS seq
+               FROM (SELECT e.stock_id, e.seq, SUM(e.pieces) OVER (PARTITION BY e.stock_id ORDER BY e.seq) AS lie
+                       FROM (SELECT stock_id, seq, pieces FROM stock_move
+                             UNION ALL SELECT stock_id, seq, -CAST(pieces AS SIGNED) FROM part_taken) e) b
+              WHERE b.lie <= 0 GROUP BY b.stock_id) z ON z.stock_id = m.stock_id
+ WHERE m.pieces > 0 AND m.seq > COALESCE(z.seq, 0)
+ GROUP BY m.stock_id, m.batch;
+-- Never less than nothing: what was taken beyond what is known of a batch takes nothing off its next delivery. An empty shelf holds none.
+CREATE TRIGGER IF NOT EXISTS stock_batch_moved AFTER INSERT ON stock_move FOR EACH ROW PRECEDES stock_moved
+  INSERT INTO stock_batch (stock_id, batch, pieces, came_seq)
+  VALUES (NEW.stock_id, NEW.batch, GREATEST(NEW.pieces, 0), IF(NEW.pieces > 0, NEW.seq, 0))
+  ON DUPLICATE KEY UPDATE pieces = GREATEST(pieces + NEW.pieces, 0), came_seq = GREATEST(came_seq, IF(NEW.pieces > 0, NEW.seq, 0));
+CREATE TRIGGER IF NOT EXISTS stock_batch_taken AFTER INSERT ON part_taken FOR EACH ROW PRECEDES stock_taken
+  UPDATE stock_batch SET pieces = GREATEST(pieces - CAST(NEW.pieces AS SIGNED), 0) WHERE stock_id = NEW.stock_id AND batch = NEW.batch;
+CREATE TRIGGER IF NOT EXISTS stock_batch_gone AFTER UPDATE ON stock_line FOR EACH ROW
+  UPDATE stock_batch SET pieces = 0 WHERE stock_id = NEW.id AND NEW.pieces <= 0;
 
 -- Of what lay there before: every batch taken for its place, up to the visit it came off at. Rather one too many, which somebody looks at.
 INSERT IGNORE INTO used_part_batch (used_part_id, batch)

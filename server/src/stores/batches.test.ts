@@ -67,6 +67,17 @@ it('of a kind of part lie there of which more came in than was taken, the newest
   expect(await lieThere(pads)).toEqual(['PA-1', 'PA-2']);
 });
 
+it('an empty shelf holds no batch, and what was taken beyond what was known of one takes nothing off its next delivery', async () => {
+  const pads = await shelf(['PE-1', 2], ['PE-2', 1]);
+  const jobId = await openJob(shop, client);
+  for (const batch of ['', 'PE-9']) await take(jobId, pads, batch);
+  expect(await lieThere(pads)).toEqual(['PE-2', 'PE-1']);
+  await take(jobId, pads, 'PE-2');
+  expect(await lieThere(pads)).toEqual([]);
+  for (const batch of ['PE-9', 'PE-2', '']) await move(pads, batch, 1);
+  expect(await lieThere(pads)).toEqual(['', 'PE-2', 'PE-9']);
+});
+
 it('what names no batch is traced by every one that lay there, and met by a notice of each', async () => {
   const pads = await shelf(['PB-1', 2], ['PB-2', 2]);
   const [said, unsaid] = [await openJob(shop, client), await openJob(shop, client)];
