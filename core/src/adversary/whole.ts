@@ -16,6 +16,7 @@ export const NOTICE: NoticeAtJob = {
   lot: 'L1',
   sheetBefore: false,
   lotBefore: false,
+  broughtAt: 0,
   answeredBefore: false,
 };
 

@@ -1,3 +1,4 @@
+import type { NoticeAtJob } from '../notice/notice';
 import { rotorLimit } from '../inspection/standard';
 import { atEachEnd, PARTS, type End, type Part, type SaidOfEnds } from '../ends';
 import type { Outlook } from '../forecast/forecast';
@@ -45,7 +46,7 @@ export function foldOn({ facts, before }: Folded, logged: Logged, revision: numb
   return judged(step({ facts: { ...facts, revision }, before }, logged));
 }
 
-/** What a device kept from before there was a third brake, or from before earlier stamps and sheets were told, says nothing of them. */
+/** What a device kept from before there was a third brake, or from before earlier stamps, sheets and lots were told, says nothing of them. */
 function asToldNow(base: JobBase): JobBase {
   const met: SaidOfEnds<Met> = base.metBefore;
   const modified: SaidOfEnds<boolean> = base.modifiedBefore;
@@ -54,6 +55,10 @@ function asToldNow(base: JobBase): JobBase {
     bike: { ...NO_THIRD, ...base.bike },
     metBefore: atEachEnd((end) => met[end] ?? NOTHING_MET),
     modifiedBefore: atEachEnd((end) => modified[end] ?? false),
+    notices: base.notices.map((notice) => ({
+      ...notice,
+      broughtAt: (notice as Partial<NoticeAtJob>).broughtAt ?? 0,
+    })),
     earlierBatches: (base as Partial<JobBase>).earlierBatches ?? [],
     stampedBefore: (base as Partial<JobBase>).stampedBefore ?? [],
     identifiedBefore: (base as Partial<JobBase>).identifiedBefore ?? {},

@@ -93,6 +93,7 @@ describe('a notice that meets the bike', () => {
     lot: '',
     sheetBefore: false,
     lotBefore: false,
+    broughtAt: 0,
     answeredBefore: false,
   };
   const visit = (change: Partial<NoticeAtJob> = {}) =>

@@ -109,6 +109,28 @@ describe('whom a notice meets', () => {
     expect(asked()).toEqual([]);
   });
 
+  it('is asked about again once a passport says that another workshop put its lot in', () => {
+    const visit = (broughtAt: number) =>
+      Visit.with({
+        notices: [{ ...NOTICE, lot: 'L1', doNotRide: true, lotBefore: true, broughtAt }],
+      });
+    const answered = (at: Visit) => {
+      at.send(
+        'notice-answer',
+        { noticeId: NOTICE.id, noticeVersion: 1, words: 'Not on it any more' },
+        { byLead: true },
+      );
+      return openNotices(at.job).length === 0;
+    };
+    expect(answered(visit(0))).toBe(true);
+    const first = visit(0);
+    expect(answered(first)).toBe(true);
+    const { seq } = first.job.told.at(-1)!;
+    expect(answered(visit(seq - 1))).toBe(true);
+    // Taken in after the answer: what it says was not known then.
+    expect(answered(visit(seq))).toBe(false);
+  });
+
   it('another caliper or lever is of the sheet that was named, till somebody says of which it is', () => {
     const visit = Visit.with({
       notices: [{ ...NOTICE, sheetId: 'sheet Two pistons, mineral', doNotRide: true }],

@@ -31,9 +31,11 @@ export interface Notice {
 export interface NoticeAtJob extends Notice {
   /** An earlier visit went by its sheet. */
   sheetBefore: boolean;
-  /** An earlier visit put its lot in. */
+  /** An earlier visit put its lot in, or another workshop by a passport of the bike. */
   lotBefore: boolean;
-  /** An earlier visit said what was done about it: it meets what is put on or in since. */
+  /** Where in the order of everything written such a passport was taken in last; 0 where none was. */
+  broughtAt: number;
+  /** An earlier visit said what was done about it, and what was put on or in since was signed for: it meets what comes after. */
   answeredBefore: boolean;
 }
 
@@ -170,6 +172,6 @@ export const openNotices = (job: NoticedJob) =>
           told.kind === 'notice-answer' &&
           told.noticeId === notice.id &&
           told.noticeVersion === notice.version &&
-          told.seq > metAnew(job, notice),
+          told.seq > Math.max(metAnew(job, notice), notice.broughtAt),
       ),
   );

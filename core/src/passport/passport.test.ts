@@ -98,6 +98,14 @@ it('refuses the records of another bike under the name of this one', () => {
 });
 
 describe('do-not-rides', () => {
+  it('of a record that holds anything at all are read as far as they can be', () => {
+    const record = { inspection: [null, 7, item('rotor', true)], takesBack: [null] };
+    const records = [{ number: 1, prev: null, ...sealLink({ prev: null, record }) }];
+    expect(doNotRidesOf(passport([], { records }))).toEqual([
+      { end: 'front', subject: 'rotor', found: ['crack'] },
+    ]);
+  });
+
   it('come from what hangs on the bike, and from the last visit where nothing is said of it', () => {
     const hangs = { end: 'rear' as const, subject: 'hose' as const, found: ['cut'] };
     expect(

@@ -51,22 +51,22 @@ type PassportFault =
   /** Its serial, or that of one of its records, is not this bike’s. */
   | { code: 'other-bike'; serial: string };
 
-interface Item {
-  end?: unknown;
-  subject?: unknown;
-  found?: unknown;
-  word?: unknown;
-  doNotRide?: unknown;
-}
+/** One of a list of a record, as whatever version of whatever workshop wrote it. */
+export type Item = Partial<
+  Record<
+    'end' | 'subject' | 'found' | 'word' | 'doNotRide' | 'part' | 'batch' | 'batches' | 'lot',
+    unknown
+  >
+>;
 
 interface Sealed {
   prev?: unknown;
   record?: {
     bike?: { serial?: unknown };
-    inspection?: Item[];
+    inspection?: unknown;
     notRepaired?: unknown;
     /** Of a correction: what it says no more of. */
-    takesBack?: Item[];
+    takesBack?: unknown;
   };
 }
 
@@ -77,6 +77,14 @@ const read = (canonical: string): Sealed | null => {
     return null;
   }
 };
+
+/** The records of a passport as they can be read; one that cannot says nothing. */
+export const recordsOf = ({ records }: Pick<Passport, 'records'>) =>
+  records.map(({ canonical }) => read(canonical)?.record ?? {});
+
+/** What can be read of a list; nothing of what is none. */
+export const itemsOf = (list: unknown): Item[] =>
+  Array.isArray(list) ? list.filter((each) => typeof each === 'object' && each !== null) : [];
 
 /**
  * What is wrong with a passport for this bike; null where nothing is. That it was not altered since it was written is all that its seals
@@ -112,15 +120,15 @@ const HUNG: readonly string[] = ['replace', 'unproven'] satisfies Word[];
  * with, or that a correction since took back, should it say nothing of them. None is lost on the way [D].
  */
 export function doNotRidesOf({ doNotRide, records }: Passport): HangsOn[] {
-  const texts = records.map(({ canonical }) => read(canonical)?.record ?? {});
+  const texts = recordsOf({ records });
   const at = texts.findLastIndex(({ inspection }) => Array.isArray(inspection));
-  const { inspection = [], notRepaired } = texts[at] ?? {};
+  const { inspection, notRepaired } = texts[at] ?? {};
   const last = [
-    ...inspection.filter(
+    ...itemsOf(inspection).filter(
       ({ doNotRide: forbids, word }) =>
         forbids === true || (Boolean(notRepaired) && HUNG.includes(String(word))),
     ),
-    ...texts.slice(at + 1).flatMap(({ takesBack }) => (Array.isArray(takesBack) ? takesBack : [])),
+    ...texts.slice(at + 1).flatMap(({ takesBack }) => itemsOf(takesBack)),
   ].flatMap(hangsOn);
   const said = (each: HangsOn) =>
     doNotRide.some((tag) => tag.end === each.end && tag.subject === each.subject);

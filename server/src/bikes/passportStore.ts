@@ -1,7 +1,8 @@
 import type { PassportTaken } from '@hold-fast/contract/passport';
+import type { LotBrought } from '@hold-fast/core/passport/lots';
 import { knownOf, type HangsOn, type Passport } from '@hold-fast/core/passport/passport';
 import { v7 as uuid } from 'uuid';
-import { insert, select, selectOne, type Queryable } from '../platform/database';
+import { insert, run, select, selectOne, type Queryable } from '../platform/database';
 
 /** The sealed records of a bike and their corrections, in their order. */
 export const recordsOfBike = (on: Queryable, bikeId: string): Promise<Passport['records']> =>
@@ -74,6 +75,19 @@ export async function hangBrought(
     ...(words === null ? {} : { sort: 'against-advice', words }),
   });
 }
+
+/** Writes down a maker's lot that a passport says went in, so that a notice of it meets the bike. */
+export const bringLot = (
+  on: Queryable,
+  { end, part, lot }: LotBrought,
+  { id, bikeId, jobId, seq }: Taken,
+): Promise<unknown> =>
+  // Two spellings of a lot are one to the database.
+  run(
+    on,
+    `INSERT IGNORE INTO lot_brought (passport_id, brake_end, part, lot, bike_id, job_id, seq) VALUES (?, ?, ?, ?, ?, ?, ?)`,
+    [id, end, part, lot, bikeId, jobId, seq],
+  );
 
 /** What was taken in of a bike, the newest first. */
 export async function passportsTaken(on: Queryable, bikeId: string): Promise<PassportTaken[]> {

@@ -1,10 +1,18 @@
 import type { BikePage } from '@hold-fast/contract/bikes';
 import type { JobLog } from '@hold-fast/contract/jobs';
 import type { PassportTaken } from '@hold-fast/contract/passport';
-import { sealPassport, type Passport } from '@hold-fast/core/passport/passport';
+import { USUAL_USE } from '@hold-fast/core/kit/bike';
+import {
+  bikeSaid,
+  PASSPORT_FORMAT,
+  sealPassport,
+  type Passport,
+} from '@hold-fast/core/passport/passport';
+import { sealLink } from '@hold-fast/core/seal/chain';
 import { v7 as uuid } from 'uuid';
 import {
   checkIn,
+  entry,
   measureRotor,
   openJob,
   openTestShop,
@@ -86,6 +94,113 @@ it('brings the do-not-ride of elsewhere, names nobody, and proves nothing', asyn
     toldOf: [],
   });
   expect(signed.body.type).toMatch('sign-off-refused');
+});
+
+const noticeOf = (lot: string) => ({
+  id: uuid(),
+  title: lot,
+  words: 'Take them off',
+  source: 'Recall',
+  doNotRide: true,
+  maker: '',
+  serialFrom: '',
+  serialTo: '',
+  sheetId: null,
+  lot,
+  withdrawn: false,
+  withdrawnBecause: '',
+});
+const answerNotice = (jobId: string, noticeId: string) =>
+  lead.append(
+    jobId,
+    entry('notice-answer', { noticeId, noticeVersion: 1, words: 'Seen: others are on' }),
+  );
+
+it('brings the lots that went in elsewhere: a notice of one meets the bike, whenever it was written', async () => {
+  const worker = await there.signedIn();
+  const boss = await there.signedIn('Lead');
+  const away = await openJob(there, worker, ofSerial('SV-6'));
+  const stock = { part: 'pads', description: 'Tolve', fits: '', reorderAt: 1, priceCents: 100 };
+  const stockId = uuid();
+  expect((await boss.send('POST', '/stock', { id: stockId, ...stock })).status).toBe(201);
+  const move = { id: uuid(), stockId, pieces: 2, batch: 'P-77', why: 'Delivered' };
+  expect((await boss.send('POST', '/stock/moves', move)).status).toBe(201);
+  const taken = { end: 'rear' as const, stockId, pieces: 1, batch: 'P-77' };
+  expect((await worker.append(away, entry('part-taken', taken))).status).toBe(201);
+  const fill = { end: 'front' as const, containerId: there.ids.bottle, ml: 5, colour: '' };
+  expect((await worker.append(away, entry('fill', fill))).status).toBe(201);
+  const closed = await worker.sendJob('POST', `/jobs/${away}/sign-off`, {
+    id: uuid(),
+    pin: PIN,
+    toldOf: [],
+    notRepaired: { words: 'Too dear', takenBy: 'Ana Rider' },
+  });
+  expect(closed.status).toBe(201);
+  const { id: awayId } = await bikeOf(worker, away);
+  const passport = (await boss.send<Passport>('GET', `/bikes/${awayId}/passport`)).body;
+
+  const [pads, fluid] = [noticeOf('p-77'), noticeOf('L1')];
+  expect((await lead.send('POST', '/notices', pads)).status).toBe(201);
+  const jobId = await openJob(here, client, ofSerial('SV-6'));
+  const { id } = await bikeOf(client, jobId);
+  const metNow = async () => (await page(id)).notices.map(({ title }) => title).sort();
+  expect(await metNow()).toEqual([]);
+  expect((await take(id, passport)).status).toBe(201);
+  expect((await lead.send('POST', '/notices', fluid)).status).toBe(201);
+  expect(await metNow()).toEqual(['L1', 'p-77']);
+  const bikes = await lead.send<{ items: { bikeId: string }[] }>(
+    'GET',
+    `/notices/${pads.id}/bikes`,
+  );
+  expect(bikes.body.items.map(({ bikeId }) => bikeId)).toEqual([id]);
+  const open = async () =>
+    (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.filter(
+      ({ code }) => code === 'notice-open',
+    ).length;
+  expect(await open()).toBe(2);
+  expect((await answerNotice(jobId, pads.id)).status).toBe(201);
+  expect(await open()).toBe(1);
+  const [kept] = await here.pool.query('SELECT DISTINCT part, lot FROM lot_brought ORDER BY lot');
+  expect(kept).toEqual([
+    { part: 'fluid', lot: 'L1' },
+    { part: 'pads', lot: 'P-77' },
+  ]);
+});
+
+it('brings its lots anew with each that comes: what was said before says nothing of them', async () => {
+  const jobId = await openJob(here, client, ofSerial('SV-7'));
+  const { id, ...bike } = await bikeOf(client, jobId);
+  const record = { bike: { serial: 'SV-7' }, taken: [{ end: 'rear', part: 'pads', batch: 'Q-1' }] };
+  const bring = async (hour: number) => {
+    const passport = sealPassport({
+      format: PASSPORT_FORMAT,
+      writtenAt: `2026-11-25T${hour}:00:00.000Z`,
+      bike: bikeSaid({ ...USUAL_USE, motor: bike.motor, maker: bike.maker, serial: 'SV-7' }),
+      doNotRide: [],
+      againstAdvice: [],
+      records: [{ number: 1, prev: null, ...sealLink({ prev: null, record }) }],
+    });
+    expect((await take(id, passport)).status).toBe(201);
+  };
+  const notice = noticeOf('Q-1');
+  expect((await lead.send('POST', '/notices', notice)).status).toBe(201);
+  const open = async () =>
+    (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.some(
+      ({ code }) => code === 'notice-open',
+    );
+  for (const hour of [10, 11]) {
+    await bring(hour);
+    expect(await open()).toBe(true);
+    expect((await answerNotice(jobId, notice.id)).status).toBe(201);
+    expect(await open()).toBe(false);
+  }
+  await client.append(jobId, entry('test', { test: 'lever-side', end: null, outcome: 'passed' }));
+  const sent = { id: uuid(), pin: PIN, toldOf: [], notRepaired: null };
+  expect((await client.sendJob('POST', `/jobs/${jobId}/sign-off`, sent)).status).toBe(201);
+  const metNow = async () => (await page(id)).notices.map(({ title }) => title);
+  expect(await metNow()).toEqual([]);
+  await bring(12);
+  expect(await metNow()).toEqual(['Q-1']);
 });
 
 it('is taken in once, however often it comes', async () => {

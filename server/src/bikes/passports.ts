@@ -1,5 +1,6 @@
 import type { TakePassport } from '@hold-fast/contract/passport';
 import type { Person } from '@hold-fast/contract/people';
+import { lotsBrought } from '@hold-fast/core/passport/lots';
 import {
   bikeSaid,
   doNotRidesOf,
@@ -14,7 +15,14 @@ import { inTransaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { Refusal, refuseField } from '../platform/refusal';
 import type { Shop } from '../platform/shop';
-import { addPassport, hangBrought, isTaken, lastJobOf, recordsOfBike } from './passportStore';
+import {
+  addPassport,
+  bringLot,
+  hangBrought,
+  isTaken,
+  lastJobOf,
+  recordsOfBike,
+} from './passportStore';
 import { bikeById, holdBike } from './store';
 
 /** The bike as it is taken elsewhere; null where there is none. */
@@ -39,8 +47,8 @@ export async function passportOf({ pool, now }: Shop, bikeId: string): Promise<P
 }
 
 /**
- * Takes in what another workshop wrote of a bike: kept whole, and what hangs on the bike by it hung here, at its last visit. Nothing
- * else of it counts. The same passport twice is one.
+ * Takes in what another workshop wrote of a bike: kept whole, what hangs on the bike by it hung here, at its last visit, and a maker's
+ * notice of a lot that it says went in meets the bike. Nothing else of it counts. The same passport twice is one.
  * @throws Refusal `not-found`, `invalid-input` of one that was altered, that is another bike’s, or of a bike that was never checked in
  */
 export async function takePassport(
@@ -69,5 +77,6 @@ export async function takePassport(
     for (const each of doNotRidesOf(passport)) await hangBrought(transaction, each, taken, null);
     for (const { words, ...each } of passport.againstAdvice)
       await hangBrought(transaction, each, taken, words);
+    for (const lot of lotsBrought(passport)) await bringLot(transaction, lot, taken);
   });
 }

@@ -37,7 +37,7 @@ export async function earlierThickness(
   );
 }
 
-/** The batches that the visits before this one put in, oldest first. */
+/** The batches that the visits before this one put in, and those that passports brought by then, oldest first. */
 export const batchesByVisits = (
   on: Queryable,
   bikeId: string,
@@ -46,8 +46,10 @@ export const batchesByVisits = (
   select(
     on,
     `SELECT p.seq, p.job_id AS jobId, p.brake_end AS end, p.part, p.batch
-       FROM job j JOIN batch_put_in p ON p.job_id = j.id WHERE j.bike_id = ? AND j.tag < ? ORDER BY p.seq, p.batch`,
-    [bikeId, tag],
+       FROM job j JOIN batch_put_in p ON p.job_id = j.id WHERE j.bike_id = ? AND j.tag < ?
+      UNION ALL SELECT l.seq, l.passport_id, l.brake_end, l.part, l.lot
+       FROM lot_brought l JOIN job j ON j.id = l.job_id WHERE l.bike_id = ? AND j.tag <= ? ORDER BY seq, batch`,
+    [bikeId, tag, bikeId, tag],
   );
 
 interface WetRow {

@@ -29,13 +29,14 @@ export interface HeldJob {
   /** Writes to the job, and to all of its bike's. */
   revision: number;
   bikeRevision: number;
-  /** Bike, customer, what hangs on the bike, sheets and rules. */
+  /** Bike, customer, what hangs on the bike and what came with it, sheets and rules. */
   around: string;
 }
 
 const HELD = `SELECT j.status, j.revision, (SELECT SUM(o.revision) FROM job o WHERE o.bike_id = j.bike_id) AS bikeRevision,
     CONCAT_WS(' ', b.version, c.version,
       (SELECT CONCAT_WS('/', COUNT(*), COUNT(t.lifted_at)) FROM bike_tag t WHERE t.bike_id = j.bike_id),
+      (SELECT COUNT(*) FROM passport p WHERE p.bike_id = j.bike_id),
       (SELECT COUNT(*) FROM spec_sheet_revision), (SELECT COUNT(*) FROM shop_rules), (SELECT SUM(n.version) FROM notice n)) AS around
   FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id WHERE j.id = ?`;
 

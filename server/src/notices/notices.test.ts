@@ -141,6 +141,38 @@ describe('a maker’s notice', () => {
     expect(later.bars).toContainEqual(expect.objectContaining({ code: 'notice-open' }));
   });
 
+  it('answered and then left unrepaired, it is asked about again: what went in after the answer nobody signed for', async () => {
+    const close = (jobId: string, notRepaired: object | null) =>
+      mechanic.send('POST', `/jobs/${jobId}/sign-off`, {
+        id: uuid(),
+        pin: PIN,
+        toldOf: [],
+        notRepaired,
+      });
+    const fill = (jobId: string) =>
+      mechanic.append(
+        jobId,
+        entry('fill', { end: 'front', containerId: shop.ids.bottle, ml: 5, colour: '' }),
+      );
+    const jobId = await openJob(shop, mechanic);
+    const id = await write({ lot: 'L1' });
+    await fill(jobId);
+    const answered = await mechanic.append(
+      jobId,
+      entry('notice-answer', { noticeId: id, noticeVersion: 1, words: 'Flushed out' }),
+    );
+    expect(answered.status).toBe(201);
+    const { bike, notices } = await jobOf(jobId);
+    expect(notices).toContainEqual(expect.objectContaining({ id, answeredBefore: false }));
+    await fill(jobId);
+    expect(await barsOf(jobId)).toContain('notice-open');
+    const left = await close(jobId, { words: 'No time', takenBy: 'Ana Rider' });
+    expect(left.status).toBe(201);
+    const next = await comeAgain(shop, mechanic, bike);
+    expect(next.notices).toContainEqual(expect.objectContaining({ id, answeredBefore: false }));
+    expect(next.bars).toContainEqual(expect.objectContaining({ code: 'notice-open' }));
+  });
+
   it.each([
     [{}, 'maker', 'meets-nobody'],
     [{ serialTo: 'A-1' }, 'maker', 'maker-of-serials'],

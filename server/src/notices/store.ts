@@ -106,15 +106,24 @@ export async function changeNotice(
 }
 
 type AtJobRow = {
-  [F in keyof NoticeAtJob]: NoticeAtJob[F] extends boolean ? number : NoticeAtJob[F];
-};
+  [F in Exclude<keyof NoticeAtJob, 'answeredBefore' | 'broughtAt'>]: NoticeAtJob[F] extends boolean
+    ? number
+    : NoticeAtJob[F];
+} & { broughtAt: number | null; answeredAt: number | null };
 
 const BY_SHEET = `EXISTS (SELECT 1 FROM job sj JOIN identification i ON i.job_id = sj.id
   JOIN spec_sheet_revision r ON r.id = i.sheet_revision_id WHERE sj.bike_id = %bike AND sj.tag < %tag AND r.sheet_id = n.sheet_id)`;
+/** Where in the order of everything written a passport brought the lot last; one that was taken in at that visit brought it by then. */
+const BROUGHT_AT = `(SELECT MAX(b.seq) FROM lot_brought b JOIN job bj ON bj.id = b.job_id
+  WHERE b.bike_id = %bike AND bj.tag <= %tag AND b.lot = n.lot)`;
 const BY_LOT = `(EXISTS (SELECT 1 FROM job fj JOIN fill f ON f.job_id = fj.id JOIN container c ON c.id = f.container_id
     WHERE fj.bike_id = %bike AND fj.tag < %tag AND c.lot = n.lot)
   OR EXISTS (SELECT 1 FROM job tj JOIN batch_put_in t ON t.job_id = tj.id
-    WHERE tj.bike_id = %bike AND tj.tag < %tag AND t.batch = n.lot))`;
+    WHERE tj.bike_id = %bike AND tj.tag < %tag AND t.batch = n.lot)
+  OR ${BROUGHT_AT} IS NOT NULL)`;
+/** A visit that was left unrepaired signed for nothing: what it put on or in nobody answered for. */
+const LEFT_SINCE = `EXISTS (SELECT 1 FROM job uj JOIN sealed_record s ON s.job_id = uj.id
+  WHERE uj.bike_id = %bike AND uj.tag < %tag AND uj.tag >= j.tag AND JSON_TYPE(JSON_EXTRACT(s.canonical, '$.record.notRepaired')) = 'OBJECT')`;
 /** The bike and the tag its visits lie before, put where the fragments above name them. */
 const of = (fragment: string, bike: string, tag: string) =>
   fragment.replaceAll('%bike', bike).replaceAll('%tag', tag);
@@ -135,21 +144,24 @@ export async function noticesAt(
     on,
     `SELECT ${COLUMNS}, n.sheet_id IS NOT NULL AND ${of(BY_SHEET, 'k.id', before)} AS sheetBefore,
             n.lot <> '' AND ${of(BY_LOT, 'k.id', before)} AS lotBefore,
-            EXISTS (SELECT 1 FROM job j JOIN entry e ON e.job_id = j.id
+            ${of(BROUGHT_AT, 'k.id', before)} AS broughtAt,
+            (SELECT MAX(e.seq) FROM job j JOIN entry e ON e.job_id = j.id
               WHERE j.bike_id = k.id AND j.tag < ${before} AND j.status = 'sealed' AND e.kind = 'notice-answer'
                 AND JSON_VALUE(e.body, '$.noticeId') = CAST(n.id AS CHAR)
-                AND JSON_VALUE(e.body, '$.noticeVersion') = n.version) AS answeredBefore
+                AND JSON_VALUE(e.body, '$.noticeVersion') = n.version
+                AND NOT ${of(LEFT_SINCE, 'k.id', before)}) AS answeredAt
        FROM notice n JOIN bike k ON k.id = ?
       WHERE n.withdrawn = FALSE
       ORDER BY n.id`,
     [bike.id],
   );
-  return rows.map(({ doNotRide, sheetBefore, lotBefore, answeredBefore, ...row }) => ({
+  return rows.map(({ doNotRide, sheetBefore, lotBefore, broughtAt, answeredAt, ...row }) => ({
     ...row,
     doNotRide: doNotRide === 1,
     sheetBefore: sheetBefore === 1,
     lotBefore: lotBefore === 1,
-    answeredBefore: answeredBefore === 1,
+    broughtAt: broughtAt ?? 0,
+    answeredBefore: (answeredAt ?? 0) > (broughtAt ?? 0),
   }));
 }
 

@@ -296,3 +296,43 @@ it('a used part of the version before is of every batch taken for its place till
     { used: { id: id(86), batches: [] } },
   ]);
 });
+
+it('of the passports that were taken in before, a lot that went in elsewhere is known from now on', async () => {
+  await empty();
+  await migrate(root, upTo('0003'));
+  await fill();
+  await migrate(root, upTo('0036'));
+  const id = (n: number) => `0190a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+  const records = [
+    {
+      bike: { serial: 'SV-1' },
+      taken: [
+        { end: 'front', part: 'pads', batch: 'A', batches: ['A'] },
+        { end: 'rear', part: 'rotor', batch: '' },
+      ],
+      fittings: [{ end: 'rear', part: 'rotor', batches: ['B', 'C'] }],
+      filled: [{ end: 'third', fluid: 'Glycol', lot: ' L-1 ' }],
+      told: [{ kind: 'part-brought', end: 'front', part: 'pads', batch: 'D'.repeat(61) }],
+    },
+    { words: 'It was the left one', takesBack: [{ end: 'front', subject: 'pads' }] },
+  ].map((record, i) => ({ number: i, canonical: JSON.stringify({ prev: null, record }) }));
+  await root.query(
+    `INSERT INTO accepted_write (id, seq, body_hash, person_id, accepted_at) VALUES ('${id(90)}', 77, '', '${id(1)}', '2026-11-26 09:00:00');
+     INSERT INTO job (id, tag, bike_id, complaint, status, promised_at, checked_in_at, checked_in_by)
+       VALUES ('${id(91)}', 402, '${id(3)}', 'Later', 'open', '2026-11-28 09:00:00', '2026-11-28 09:00:00', '${id(1)}');
+     INSERT INTO passport (id, bike_id, seal, body, at, by_person) VALUES ('${id(90)}', '${id(3)}', 'x', ?, '2026-11-26 09:00:00', '${id(1)}');`,
+    [JSON.stringify({ records })],
+  );
+  await migrate(root, MIGRATIONS);
+  const [brought] = await root.query<mysql.RowDataPacket[]>(
+    'SELECT brake_end, part, lot, job_id, seq FROM lot_brought ORDER BY lot',
+  );
+  expect(brought.map((row) => Object.values(row) as unknown)).toEqual(
+    [
+      ['front', 'pads', 'A'],
+      ['rear', 'rotor', 'B'],
+      ['rear', 'rotor', 'C'],
+      ['third', 'fluid', 'L-1'],
+    ].map((lot) => [...lot, id(8), 77]),
+  );
+});

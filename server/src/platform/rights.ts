@@ -50,6 +50,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   bike_tag: APPEND,
   brought_reading: APPEND,
   passport: APPEND,
+  lot_brought: APPEND,
   fill: APPEND,
   verdict: APPEND,
   job_end: APPEND,

@@ -4,7 +4,7 @@ import { capital } from '../capital';
 export const passport: PassportWords = {
   title: 'Passport',
   back: 'The bike',
-  how: 'What another workshop sealed of this bike, as its file says it. It is kept and shown here; a do-not-ride of theirs hangs on the bike here too.',
+  how: 'What another workshop sealed of this bike, as its file says it. It is kept and shown here; a do-not-ride of theirs hangs on the bike here too, and a maker’s notice of a lot they put in meets it.',
   choose: 'Choose a passport file',
   noPassport: 'This is no passport of a bike. Nothing was read.',
   noSerial: 'One of them has no serial: see for yourself that it is this bike.',
