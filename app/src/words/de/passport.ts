@@ -4,7 +4,7 @@ import { capital } from '../capital';
 export const passport: PassportWords = {
   title: 'Pass',
   back: 'Das Rad',
-  how: 'Was eine andere Werkstatt von diesem Rad versiegelt hat, wie ihre Datei es sagt. Es wird hier aufbewahrt und gezeigt; ein Fahrverbot von dort hängt auch hier am Rad, und eine Herstellermitteilung zu einer Charge, die dort verbaut wurde, trifft es.',
+  how: 'Was eine andere Werkstatt von diesem Rad versiegelt hat, wie ihre Datei es sagt. Es wird hier aufbewahrt und gezeigt; ein Fahrverbot von dort hängt auch hier am Rad, und eine Mitteilung des Herstellers zu einer Charge, die dort verbaut wurde, betrifft es.',
   choose: 'Eine Passdatei wählen',
   noPassport: 'Das ist kein Pass eines Rades. Nichts wurde gelesen.',
   noSerial: 'Eines von beiden hat keine Seriennummer: selbst nachsehen, ob es dieses Rad ist.',
