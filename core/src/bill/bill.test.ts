@@ -42,7 +42,10 @@ const job = (change: object = {}): Job =>
       { ...base, end: 'rear', fluid: 'Selkie 10', ml: 7.5 },
       { ...base, end: 'rear', fluid: 'Selkie 10', ml: 5 },
     ],
-    handsOn: [{ by: 'Maren', from: at, to: '2026-11-25T09:50:00.000Z' }],
+    worked: ['00', '10', '20', '30', '40', '50'].map((minute) => ({
+      by: 'Maren',
+      at: `2026-11-25T09:${minute}:00.000Z`,
+    })),
     ringAboveCents: null,
     rules: USUAL_RULES,
     ...change,

@@ -88,7 +88,7 @@ export function billOf(
     parts,
     fluids: fluidsOf(job),
     minutesQuoted: labour.reduce((all, { minutes }) => all + minutes, 0),
-    minutesTaken: minutesTaken(job.handsOn),
+    minutesTaken: minutesTaken(job.worked),
     netCents,
     taxCents,
     totalCents: isWhole ? totalCents : null,

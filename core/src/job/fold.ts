@@ -14,7 +14,6 @@ import { windowNow } from './tightening';
 import { barsOf, inspectedItems } from './bars';
 import { dayIn } from './day';
 import type { Decided, Facts, Identified, Job, JobBase, Measured } from './job';
-import { workedOn } from './handsOn';
 import { once } from '../once';
 import { add, isBench, type Logged } from './kinds';
 import { withWorkday } from './stay';
@@ -92,7 +91,7 @@ function begun(base: JobBase): Facts {
     edited: [],
     takenOff: [],
     byApprentice: [],
-    handsOn: [],
+    worked: [],
   };
 }
 
@@ -107,7 +106,7 @@ function step({ facts, before }: Omit<Folded, 'job'>, logged: Logged): Omit<Fold
       ...(byApprentice ? { byApprentice: [...added.byApprentice, { id: entry.id, seq }] } : {}),
       ...(isBench(entry)
         ? {
-            handsOn: workedOn(added.handsOn, by, entry.at),
+            worked: [...added.worked, { by, at: entry.at }],
             away: awayAfter(added.away, entry, seq),
             workdays: withWorkday(added, entry, seq),
           }

@@ -18,7 +18,7 @@ import type { ReadStamp } from '../wear/limitInForce';
 import type { ThicknessLimit } from '../wear/verdict';
 import type { Met } from '../fluid/met';
 import type { NotRepaired } from './notRepaired';
-import type { HandsOn } from './handsOn';
+import type { Worked } from './handsOn';
 
 /** Who did something, and when. */
 export interface By {
@@ -204,8 +204,8 @@ export interface JobBase extends Intake {
 export interface Facts extends JobBase {
   /** Entries that an apprentice made. */
   byApprentice: { id: string; seq: number }[];
-  /** When hands were on it, by the times of what the bench wrote down. */
-  handsOn: HandsOn[];
+  /** When the bench wrote something down: how long hands were on it. */
+  worked: Worked[];
 }
 
 type IdentifiedFacts = NonNullable<Facts['identified'][End]>;

@@ -1,3 +1,4 @@
+import { handsOn } from './handsOn';
 import { ENDS, type End } from '../ends';
 import { endsOf, saidOfThird } from '../kit/brakes';
 import type { Finding } from '../inspection/findings';
@@ -296,7 +297,7 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       by,
     })),
     byApprentice: job.byApprentice.map(({ id, seq }) => ({ id, seq })),
-    handsOn: job.handsOn.map(({ by, from, to }) => ({ by, from, to })),
+    handsOn: handsOn(job.worked),
     notices: noticesMet(job).map(({ id, version, title, source, doNotRide }) => ({
       id,
       version,

@@ -1,5 +1,5 @@
 import { Visit } from '../adversary/visit';
-import { minutesTaken, workedOn, type HandsOn } from './handsOn';
+import { minutesTaken } from './handsOn';
 
 const seconded = (visit: Visit) => visit.job.bars.filter(({ code }) => code === 'unseconded');
 const looks = (visit: Visit, byApprentice: boolean) =>
@@ -54,7 +54,7 @@ describe('an apprentice’s work', () => {
 describe('minutes at the bench, by what was written down', () => {
   const at = (minute: number) => new Date(Date.UTC(2026, 10, 25, 9, minute)).toISOString();
   const worked = (...entries: [by: string, minute: number][]) =>
-    entries.reduce<HandsOn[]>((all, [by, minute]) => workedOn(all, by, at(minute)), []);
+    entries.map(([by, minute]) => ({ by, at: at(minute) }));
 
   it('run from entry to entry, and stop for a long pause', () => {
     expect(minutesTaken(worked(['M', 0], ['M', 4], ['M', 12]))).toBe(12);

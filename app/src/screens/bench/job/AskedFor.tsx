@@ -133,7 +133,7 @@ function ComebackNote({ job }: { job: Job }) {
 /** What somebody said at the counter, and how long it is at the bench. */
 function saidOf(job: Job): string[] {
   const { mayRide, oldPartsBack, ringAboveCents, cameAlong, damage, bike } = job;
-  const taken = minutesTaken(job.handsOn);
+  const taken = minutesTaken(job.worked);
   return [
     cameAlong.length > 0
       ? jobWords.jobSheet.cameAlong(
