@@ -1,6 +1,9 @@
 import { Visit } from '../adversary/visit';
 import { NOTICE as LOT_NOTICE } from '../adversary/whole';
 import {
+  endsOfSheet,
+  isSerialUnknown,
+  placesOfLot,
   bySerial,
   meetsBike,
   noticeFault,
@@ -129,6 +132,37 @@ describe('whom a notice meets', () => {
     expect(answered(visit(seq - 1))).toBe(true);
     // Taken in after the answer: what it says was not known then.
     expect(answered(visit(seq))).toBe(false);
+  });
+
+  it('says of a lot where it went in, at this visit and before, each place once', () => {
+    const visit = Visit.with({
+      earlierBatches: [
+        { jobId: 'j', seq: 1, end: 'rear', part: 'pads', batch: ' l1' },
+        { jobId: 'k', seq: 2, end: 'rear', part: 'pads', batch: 'L1' },
+        { jobId: 'k', seq: 3, end: 'rear', part: 'rotor', batch: 'L2' },
+      ],
+    }).identify();
+    const places = (lot: string) => placesOfLot(visit.job, { lot });
+    expect(places('L1')).toEqual([{ end: 'rear', part: 'pads' }]);
+    visit.fill();
+    expect(places('L1')).toEqual([
+      { end: 'front', part: 'fluid' },
+      { end: 'rear', part: 'pads' },
+    ]);
+    expect([places('L3'), places('')]).toEqual([[], []]);
+  });
+
+  it('says which brakes are of its sheet, and that nobody wrote down the serial it asks for', () => {
+    const visit = new Visit().identify();
+    const { sheetId } = visit.job.identified.front!.sheet;
+    expect(endsOfSheet(visit.job, { sheetId })).toEqual(['front']);
+    expect(endsOfSheet(visit.job, { sheetId: null })).toEqual([]);
+    const before = Visit.with({ identifiedBefore: { rear: { sheetId, tag: 1 } } }).job;
+    expect(endsOfSheet(before, { sheetId })).toEqual(['rear']);
+    const range = { serialFrom: 'A-1', serialTo: '' };
+    expect(isSerialUnknown(range, { serial: ' ' })).toBe(true);
+    expect(isSerialUnknown(range, { serial: 'A-2' })).toBe(false);
+    expect(isSerialUnknown({ serialFrom: '', serialTo: '' }, { serial: '' })).toBe(false);
   });
 
   it('another caliper or lever is of the sheet that was named, till somebody says of which it is', () => {

@@ -1,7 +1,8 @@
 import { ENDS, type End } from '../ends';
 import { changesAt, type ChangedJob } from '../evidence/changes';
 import type { Touch } from '../evidence/touch';
-import { batchesPutIn, type BatchedJob } from '../stock/batches';
+import { batchesPutIn, type BatchedJob, type BatchPutIn } from '../stock/batches';
+import type { NewPart } from '../stock/stock';
 
 /**
  * A maker's recall or bulletin. Whom it meets is told by the bike's maker and serial, by the brake's sheet or by a lot of fluid or
@@ -139,6 +140,39 @@ const putIn = (job: NoticedJob, lot: string): number[] => [
   ...job.filled.flatMap((fill) => (isEqualWord(fill.lot, lot) ? [fill.seq] : [])),
   ...batchesPutIn(job).flatMap(({ batch, seq }) => (isEqualWord(batch, lot) ? [seq] : [])),
 ];
+
+/** Where something of a notice’s lot went in, each place once, as far as it is known of what: of fluid of before nobody wrote it [D]. */
+export function placesOfLot(
+  job: NoticedJob & { earlierBatches: readonly Omit<BatchPutIn, 'seq'>[] },
+  { lot }: Pick<Notice, 'lot'>,
+): { end: End; part: NewPart | 'fluid' }[] {
+  if (lot === '') return [];
+  const put = [
+    ...job.filled.map((fill) => ({ end: fill.end, part: 'fluid' as const, batch: fill.lot })),
+    ...job.earlierBatches,
+    ...batchesPutIn(job),
+  ].filter(({ batch }) => isEqualWord(batch, lot));
+  return [
+    ...new Map(put.map(({ end, part }) => [`${end} ${part}`, { end, part }] as const)).values(),
+  ];
+}
+
+/** The brakes that a notice names the model of. */
+export const endsOfSheet = (
+  { identified, identifiedBefore }: Pick<NoticedJob, 'identified' | 'identifiedBefore'>,
+  { sheetId }: Pick<Notice, 'sheetId'>,
+): End[] =>
+  ENDS.filter(
+    (end) =>
+      sheetId !== null &&
+      (identified[end]?.sheet.sheetId ?? identifiedBefore[end]?.sheetId) === sheetId,
+  );
+
+/** Whether a notice meets a bike only because nobody wrote down its serial. */
+export const isSerialUnknown = (
+  { serialFrom, serialTo }: Pick<Notice, 'serialFrom' | 'serialTo'>,
+  { serial }: { serial: string },
+): boolean => (serialFrom !== '' || serialTo !== '') && serial.trim() === '';
 
 /** What a sheet is of: another one of these is another of what the notice names, till it is told to be of another sheet [D]. */
 const OF_A_SHEET: readonly Touch[] = ['caliper-changed', 'lever-changed'];

@@ -5,6 +5,7 @@ import { readStamp } from '@hold-fast/core/inspection/inspectEnd';
 import { NOTHING_MET } from '@hold-fast/core/fluid/met';
 import type { JobBase } from '@hold-fast/core/job/job';
 import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
+import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { thicknessOfBike } from '../bikes/store';
 import { select, type Queryable } from '../platform/database';
 
@@ -48,8 +49,9 @@ export const batchesByVisits = (
     `SELECT p.seq, p.job_id AS jobId, p.brake_end AS end, p.part, p.batch
        FROM job j JOIN batch_put_in p ON p.job_id = j.id WHERE j.bike_id = ? AND j.tag < ?
       UNION ALL SELECT l.seq, l.passport_id, l.brake_end, l.part, l.lot
-       FROM lot_brought l JOIN job j ON j.id = l.job_id WHERE l.bike_id = ? AND j.tag <= ? ORDER BY seq, batch`,
-    [bikeId, tag, bikeId, tag],
+       FROM lot_brought l JOIN job j ON j.id = l.job_id
+      WHERE l.bike_id = ? AND j.tag <= ? AND l.part IN (${NEW_PARTS.map(() => '?').join(', ')}) ORDER BY seq, batch`,
+    [bikeId, tag, bikeId, tag, ...NEW_PARTS],
   );
 
 interface WetRow {

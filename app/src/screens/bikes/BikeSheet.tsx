@@ -87,7 +87,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
           </Note>
         </Section>
       ) : null}
-      <NoticeNotes notices={notices} />
+      <NoticeNotes notices={notices} bike={bike} />
       <AgainstAdvice advice={againstAdvice} />
       {facts.length > 0 || customer.phone ? (
         <Section>

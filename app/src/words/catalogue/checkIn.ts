@@ -54,6 +54,16 @@ export interface CheckInWords {
     frameOf: string;
     noticesMeet: string;
     noticeSays: (source: string, words: string) => string;
+    /** Why it meets this bike. */
+    noticeWhy: {
+      noSerial: string;
+      model: (ends: string) => string;
+      place: (end: string, part: string) => string;
+      /** The places may be empty. */
+      lot: (lot: string, places: string) => string;
+      before: string;
+      brought: string;
+    };
   };
   editJob: {
     changeTheJob: string;

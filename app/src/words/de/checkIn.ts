@@ -56,6 +56,16 @@ export const checkIn: CheckInWords = {
     frameOf: 'Der Rahmen ist aus',
     noticesMeet: 'Eine Mitteilung des Herstellers betrifft dieses Rad',
     noticeSays: (source, words) => `${source}: ${words}`,
+    noticeWhy: {
+      noSerial:
+        'Sie nennt Seriennummern, und die dieses Rades steht nirgends: nachsehen, welche es hat.',
+      model: (ends) => `Sie nennt das Modell dieser Bremse: ${ends}.`,
+      place: (end, part) => `${part} ${end}`,
+      lot: (lot, places) =>
+        places ? `Sie nennt Charge ${lot}: ${places}.` : `Sie nennt Charge ${lot}.`,
+      before: 'Sie kam bei einem früheren Besuch hinein.',
+      brought: 'Eine andere Werkstatt hat sie verbaut, wie der Pass des Rades sagt.',
+    },
   },
   editJob: {
     changeTheJob: 'Auftrag ändern',

@@ -56,6 +56,14 @@ export const checkIn: CheckInWords = {
     frameOf: 'The frame is of',
     noticesMeet: 'A maker’s notice meets this bike',
     noticeSays: (source, words) => `${source}: ${words}`,
+    noticeWhy: {
+      noSerial: 'It names serials, and nobody wrote down this bike’s: look which it has.',
+      model: (ends) => `It names the model of this brake: ${ends}.`,
+      place: (end, part) => `${end} ${part}`,
+      lot: (lot, places) => (places ? `It names lot ${lot}: ${places}.` : `It names lot ${lot}.`),
+      before: 'It went in at an earlier visit.',
+      brought: 'Another workshop put it in, as the bike’s passport says.',
+    },
   },
   editJob: {
     changeTheJob: 'Change the job',

@@ -135,7 +135,7 @@ export function Visit({
             />
           </Section>
         )}
-        <NoticeNotes notices={page?.notices ?? []} />
+        {page ? <NoticeNotes notices={page.notices} bike={page.bike} /> : null}
         <VisitFields promised={promised} earlier={page?.jobs ?? []} />
         {fresh ? (
           <>

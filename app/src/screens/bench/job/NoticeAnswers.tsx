@@ -1,6 +1,11 @@
 import type { Job } from '@hold-fast/core/job/job';
 import { toldOf } from '@hold-fast/core/job/told';
-import { openNotices, type NoticeAtJob } from '@hold-fast/core/notice/notice';
+import {
+  endsOfSheet,
+  openNotices,
+  placesOfLot,
+  type NoticeAtJob,
+} from '@hold-fast/core/notice/notice';
 import { useIsLead } from '../../../data/session';
 import { useTake } from '../../../data/jobWrites';
 import { Note } from '../../../ui/Note';
@@ -9,6 +14,7 @@ import { Words } from '../../../ui/Words';
 import { checkInWords } from '../../../words/checkIn';
 import { jobWords } from '../../../words/job';
 import { SayWhat } from '../../SayWhat';
+import { WhyMet } from './WhyMet';
 
 /** Makers' notices that meet this bike, each until somebody has said what was done about it. */
 export function NoticeAnswers({ job }: { job: Job }) {
@@ -44,6 +50,12 @@ function Answer({ job, notice }: { job: Job; notice: NoticeAtJob }) {
     <Note kind={doNotRide ? 'refusal' : 'caution'} title={checkInWords.checkIn.noticesMeet}>
       <Words kind="strong">{title}</Words>
       <Words>{jobWords.notices.says(source, words)}</Words>
+      <WhyMet
+        notice={notice}
+        bike={job.bike}
+        places={placesOfLot(job, notice)}
+        ends={endsOfSheet(job, notice)}
+      />
       {doNotRide ? <Words>{jobWords.notices.doNotRide}</Words> : null}
       <SayWhat
         label={jobWords.notices.whatWasDone}

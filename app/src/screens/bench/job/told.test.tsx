@@ -1,10 +1,12 @@
 import { fireEvent, screen } from '@testing-library/react-native';
+import { NOTICE } from '@hold-fast/core/adversary/whole';
 import { client, keys, outbox } from '../../../data/client';
 import { entryOf } from '../../../data/jobWrites';
 import { exampleJob } from '../../../testing/exampleJob';
 import { clearApp, jobAfter, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { WorkDone } from '../inspect/WorkDone';
 import { JobSheet } from './JobSheet';
+import { NoticeAnswers } from './NoticeAnswers';
 import { SecondLooks } from './SecondLooks';
 import { StayAsked } from './StayAsked';
 import { WaitSection } from './WaitSection';
@@ -35,6 +37,31 @@ it('offers nothing to measure on a bike that is not here', () => {
   expect(screen.getByText('The bike is back')).toBeTruthy();
   expect(screen.getByText('Sign off')).toBeTruthy();
   expect(screen.queryByText(/^Carry on: /)).toBeNull();
+});
+
+it('says of a maker’s notice why it meets the bike: the lot and where it went in, the model, a serial nobody wrote', () => {
+  const notice = { ...NOTICE, title: 'Pads that come off', lot: 'ZZ-7', lotBefore: true };
+  const shown = (change: object, at: object = {}) => {
+    showScreen(<NoticeAnswers job={{ ...job, notices: [{ ...notice, ...change }], ...at }} />, {
+      job,
+    });
+    const says = screen.queryAllByText(/^(It names|It went in|Another workshop)/);
+    const all = says.map((each) => String(each.props.children));
+    screen.unmount();
+    return all;
+  };
+  expect(shown({})).toEqual(['It names lot ZZ-7.', 'It went in at an earlier visit.']);
+  const batch = { jobId: 'j', seq: 1, end: 'front', part: 'pads', batch: 'ZZ-7' };
+  expect(shown({ broughtAt: 3 }, { earlierBatches: [batch] })).toEqual([
+    'It names lot ZZ-7: front pair of pads.',
+    'Another workshop put it in, as the bike’s passport says.',
+  ]);
+  const { sheetId } = job.identified.front!.sheet;
+  expect(shown({ lot: '', sheetId })).toEqual(['It names the model of this brake: front.']);
+  const serials = { lot: '', maker: 'Skarn', serialFrom: 'S-1' };
+  expect(shown(serials, { bike: { ...job.bike, maker: 'Skarn', serial: '' } })).toEqual([
+    'It names serials, and nobody wrote down this bike’s: look which it has.',
+  ]);
 });
 
 it('waits for nothing that nobody named', async () => {
