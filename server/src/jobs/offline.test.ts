@@ -43,7 +43,14 @@ beforeAll(async () => {
     batch: 'B7',
   };
   await client.send('POST', '/stock/moves', delivery);
-  const { version: _, sheetBefore: _s, lotBefore: _l, answeredBefore: _a, ...notice } = NOTICE;
+  const {
+    version: _,
+    sheetBefore: _s,
+    lotBefore: _l,
+    broughtAt: _b,
+    answeredBefore: _a,
+    ...notice
+  } = NOTICE;
   const written = { ...notice, id: noticeId, withdrawn: false, withdrawnBecause: '' };
   await (await shop.signedIn('Lead')).send('POST', '/notices', written);
 });
