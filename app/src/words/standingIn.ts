@@ -1,11 +1,15 @@
+import type { Part } from '@hold-fast/core/ends';
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import type { ThingWords } from './catalogue/things';
 import type { SentenceWords } from './catalogue/sentences';
 
-/** Things that wear, with the work that renews them: near their limit they are watched, whatever work stands beside it. */
-const WEARS: Partial<Record<Subject, Work>> = { rotor: 'replace-rotor', pads: 'replace-pads' };
+/** What wears, with the work that renews it: near its limit it is watched, whatever work stands beside it. */
+const WEARS: Partial<Record<Subject, Work>> = {
+  rotor: 'replace-rotor',
+  pads: 'replace-pads',
+} satisfies Record<Part, Work>;
 
 /**
  * The word of a standing, fitted to its thing: a rotor is replaced, a lever is bled, gaps are centred, and what has no work of its

@@ -31,6 +31,8 @@ interface ProcedureOf<Id extends string> {
   makes: Actuation | null;
   /** Both ends are set up together. */
   bothEnds: boolean;
+  /** Done so often that it is offered before anybody asks for all there is. Our choice [D]. */
+  often: boolean;
 }
 
 const HYDRAULIC = ['hydraulic'] as const satisfies readonly Actuation[];
@@ -74,6 +76,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'clean-caliper': {
     minutes: 10,
@@ -84,6 +87,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'straighten-fins': {
     minutes: 8,
@@ -94,6 +98,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'strip-track': {
     minutes: 12,
@@ -104,6 +109,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'clean-pads-and-rotor': {
     minutes: 15,
@@ -114,6 +120,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'dress-mount': {
     minutes: 25,
@@ -124,6 +131,7 @@ const PROCEDURES = {
     finds: { aligned: false },
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'service-pistons': {
     minutes: 20,
@@ -134,6 +142,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: true,
   },
   'fit-hydraulic': {
     minutes: 60,
@@ -144,6 +153,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'cable-to-hydraulic': {
     minutes: 90,
@@ -163,6 +173,7 @@ const PROCEDURES = {
     finds: {},
     makes: 'hydraulic',
     bothEnds: false,
+    often: false,
   },
   'change-caliper': {
     minutes: 45,
@@ -183,6 +194,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'change-lever': {
     minutes: 40,
@@ -203,6 +215,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'reseal-caliper': {
     minutes: 60,
@@ -213,6 +226,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'reseal-lever': {
     minutes: 55,
@@ -223,6 +237,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'renew-hose': {
     minutes: 45,
@@ -239,6 +254,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'renew-hose-inside': {
     minutes: 70,
@@ -258,6 +274,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'lever-off-bar': {
     minutes: 20,
@@ -268,6 +285,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'shorten-hose': {
     minutes: 30,
@@ -278,6 +296,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'reroute-hose': {
     minutes: 10,
@@ -288,6 +307,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'remake-at-lever': {
     minutes: 25,
@@ -298,6 +318,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'remake-at-caliper': {
     minutes: 35,
@@ -308,6 +329,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'swap-sides': {
     minutes: 30,
@@ -318,6 +340,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: true,
+    often: false,
   },
   ...ofBleedProcedures((method) => ({
     minutes: bleedRule(method).minutes,
@@ -328,6 +351,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   })),
   'go-up-a-size': {
     minutes: 25,
@@ -338,6 +362,7 @@ const PROCEDURES = {
     finds: { aligned: false },
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'change-rotor': {
     minutes: 15,
@@ -348,6 +373,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: true,
   },
   'refit-rotor': {
     minutes: 15,
@@ -358,6 +384,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'radial-check': {
     minutes: 12,
@@ -368,6 +395,7 @@ const PROCEDURES = {
     finds: { aligned: false },
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'reset-pads': {
     minutes: 8,
@@ -378,6 +406,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'change-pads': {
     minutes: 12,
@@ -388,6 +417,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: true,
   },
   'renew-cable': {
     minutes: 25,
@@ -398,6 +428,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'set-up-cable': {
     minutes: 12,
@@ -408,6 +439,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: true,
   },
   'true-rotor': {
     minutes: 12,
@@ -418,6 +450,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'adjust-hub': {
     minutes: 12,
@@ -428,6 +461,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'tension-spokes': {
     minutes: 12,
@@ -438,6 +472,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'seat-axle': {
     minutes: 3,
@@ -448,6 +483,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'tighten-bolts': {
     minutes: 10,
@@ -458,6 +494,7 @@ const PROCEDURES = {
     finds: { aligned: false },
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'tighten-lever': {
     minutes: 4,
@@ -468,6 +505,7 @@ const PROCEDURES = {
     finds: { leverClamp: 'loose' },
     makes: null,
     bothEnds: false,
+    often: false,
   },
   align: {
     minutes: 8,
@@ -478,6 +516,7 @@ const PROCEDURES = {
     finds: { aligned: false },
     makes: null,
     bothEnds: false,
+    often: true,
   },
   'set-levers': {
     minutes: 10,
@@ -488,6 +527,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: true,
+    often: false,
   },
   'bed-in': {
     minutes: 12,
@@ -498,6 +538,7 @@ const PROCEDURES = {
     finds: { bedded: false },
     makes: null,
     bothEnds: false,
+    often: false,
   },
   'final-check': {
     minutes: 10,
@@ -508,6 +549,7 @@ const PROCEDURES = {
     finds: {},
     makes: null,
     bothEnds: false,
+    often: false,
   },
 } as const satisfies Record<string, ProcedureOf<string>>;
 

@@ -1,9 +1,14 @@
 import { endSays } from '../../bikes/thirdBrake';
-import { FIRST_BLEEDS, type FirstBleed } from '@hold-fast/core/fluid/bleedMethods';
+import { bleedRule, FIRST_BLEEDS, type FirstBleed } from '@hold-fast/core/fluid/bleedMethods';
 import type { Job } from '@hold-fast/core/job/job';
 import { isFilledOver } from '@hold-fast/core/job/planChoice';
 import { bleedFor } from '@hold-fast/core/plan/recommended';
-import { PROCEDURE_IDS, suitsBrake, type ProcedureId } from '@hold-fast/core/procedure/procedures';
+import {
+  PROCEDURE_IDS,
+  procedureRule,
+  suitsBrake,
+  type ProcedureId,
+} from '@hold-fast/core/procedure/procedures';
 import { axleOf } from '@hold-fast/core/kit/brakes';
 import type { End } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
@@ -24,9 +29,6 @@ const WHY = {
   rear: planningWords.endChoice.firstChoiceForARear,
   front: planningWords.endChoice.firstChoiceForAFront,
 } as const;
-
-/** What is shown before anybody asks for all of it. */
-const USUAL: readonly ProcedureId[] = ['change-pads', 'change-rotor', 'service-pistons', 'align'];
 
 interface EndChoiceProps {
   end: End;
@@ -72,7 +74,13 @@ export function EndChoice({
   const suited = PROCEDURE_IDS.filter((id) => suitsBrake(id, sheet.brake.actuation));
   const shown = all
     ? suited
-    : suited.filter((id) => USUAL.includes(id) || chosen.includes(id) || recommended.includes(id));
+    : suited.filter(
+        (id) =>
+          procedureRule(id).often ||
+          bleedRule(bleed).procedure === id ||
+          chosen.includes(id) ||
+          recommended.includes(id),
+      );
   return (
     <Section
       label={endSays(job.bike, end)}

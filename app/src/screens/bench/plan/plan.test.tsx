@@ -111,6 +111,28 @@ describe('the plan', () => {
     });
   });
 
+  it('offers first what is done most, how this brake is bled and what was chosen, and all on asking', () => {
+    plan(job(['straighten-fins']));
+    const offered = () =>
+      within(screen.getByLabelText('Work at the front'))
+        .getAllByRole('checkbox')
+        .map((each) =>
+          String(each.props.accessibilityLabel ?? within(each).getByText(/./).props.children),
+        );
+    expect(offered()).toEqual([
+      'Straighten the fins',
+      'Service the pistons',
+      'Bleed: gravity down',
+      'Change the rotor',
+      'Change the pads',
+      'Centre the caliper',
+    ]);
+    press('All procedures');
+    expect(offered()).toContain('Bleed: two syringes');
+    press('Fewer');
+    expect(offered()).toHaveLength(6);
+  });
+
   it('says that the shelf is short, and of fluid that no container may give so much', () => {
     client.setQueryData(keys.stock, [line({ count: 0 })]);
     const start = job(['change-pads', 'bleed-gravity']);
