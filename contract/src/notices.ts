@@ -1,4 +1,8 @@
-import { noticeFault, type Notice as NoticeOfCore } from '@hold-fast/core/notice/notice';
+import {
+  LONGEST_LOT,
+  noticeFault,
+  type Notice as NoticeOfCore,
+} from '@hold-fast/core/notice/notice';
 import { z } from 'zod';
 import { Id, words, wordsOrNone } from './fields';
 
@@ -11,7 +15,7 @@ export const WRITTEN = {
   maker: wordsOrNone(80),
   serialFrom: wordsOrNone(60),
   serialTo: wordsOrNone(60),
-  lot: wordsOrNone(60),
+  lot: wordsOrNone(LONGEST_LOT),
 };
 
 /** A maker's recall or bulletin, as it is written down; {@link NoticeOfCore}. */

@@ -4,6 +4,9 @@ import type { Touch } from '../evidence/touch';
 import { batchesPutIn, type BatchedJob, type BatchPutIn } from '../stock/batches';
 import type { NewPart } from '../stock/stock';
 
+/** The longest lot that a notice can name, letters. */
+export const LONGEST_LOT = 60;
+
 /**
  * A maker's recall or bulletin. Whom it meets is told by the bike's maker and serial, by the brake's sheet or by a lot of fluid or
  * parts; what is given has to fit all together, and at least one of the three is given.

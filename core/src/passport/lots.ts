@@ -1,4 +1,5 @@
 import { ENDS, type End } from '../ends';
+import { LONGEST_LOT } from '../notice/notice';
 import { itemsOf, recordsOf, type Item, type Passport } from './passport';
 
 /** A maker's lot that another workshop wrote of what it put in. */
@@ -9,8 +10,8 @@ export interface LotBrought {
   lot: string;
 }
 
-/** The longest lot that a notice can name, and the longest name of a part that is kept, letters. */
-const [LONGEST_LOT, LONGEST_PART] = [60, 20];
+/** The longest name of a part that is kept, letters. */
+const LONGEST_PART = 20;
 
 /**
  * The lots of parts and fluid that a passport says were put in, each once, whichever of its visits and lists says it. That something else
