@@ -1,7 +1,8 @@
 import type { End } from '../ends';
+import { standingSteps } from '../evidence/stepped';
 import { minutesTaken } from '../job/handsOn';
 import type { Job } from '../job/job';
-import { answersOf, standingSteps } from '../job/visit';
+import { answersOf } from '../job/visit';
 import { answerTo, quoteLines } from '../plan/quote';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import type { ShopRules } from '../rules/shopRules';

@@ -6,6 +6,7 @@ import { onOneLever } from '../kit/brakes';
 import type { FittedAs } from '../kit/kit';
 import { stepRule, type StepId } from '../procedure/steps';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';
+import { standingSteps } from './stepped';
 import { OF_ITS_TRAVEL, OF_THE_LEVER, type Touch } from './touch';
 
 /** What changed something of a brake, so that it can be named. */
@@ -29,8 +30,8 @@ export interface Change {
   /** Work it is: it can cure what was found before it. */
   cures: readonly Work[];
   by: ChangedBy;
-  /** It goes on with what was begun before: what it moves is moved, and it mends nothing [D]. */
-  goesOn?: true;
+  /** What it moves is moved, and it mends nothing: it goes on with what was begun before, or was taken back as a slip [D]. */
+  mendsNothing?: 'goes-on' | 'taken-back';
 }
 
 /** What of a job says what was changed. */
@@ -97,11 +98,17 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
 
 /** Everything that was done at one end alone, in no order. */
 function doneAt(job: ChangedJob, end: End): Change[] {
+  const standing = new Set(standingSteps(job).map(({ seq }) => seq));
   return [
     ...job.stepped.flatMap(({ seq, step, end: at, outcome }): Change[] => {
       if (at !== end || outcome !== 'done' || step === 'wash-hands') return [];
       const { touches, cures } = stepRule(step);
-      return [{ seq, end, touches, cures, by: { code: 'step', step } }];
+      const change = { seq, end, touches, by: { code: 'step', step } } as const;
+      return [
+        standing.has(seq)
+          ? { ...change, cures }
+          : { ...change, cures: [], mendsNothing: 'taken-back' },
+      ];
     }),
     ...job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): Change[] =>
       at === end && jobId === job.id && condition !== 'found'
@@ -151,7 +158,7 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       const cures = [fastener === 'lever-clamp' ? 'tighten-lever' : 'tighten-bolts'] as const;
       return [
         { seq, end, touches, cures, by },
-        { seq: turnedSeq, end, touches, cures: [], by, goesOn: true },
+        { seq: turnedSeq, end, touches, cures: [], by, mendsNothing: 'goes-on' },
       ];
     }),
     ...job.edited.flatMap(({ seq, was, became }): Change[] =>
@@ -176,14 +183,30 @@ export interface Lapse {
   by: ChangedBy;
 }
 
-/** The last change after a place in the order that touched any of these, or null; turning on what was begun before is none of its own. */
+/** Whether it can mend what was found at an end: what was done at another brake of its lever is no answer here [D]. */
+export const canMend = ({ end: at, mendsNothing }: Change, end: End): boolean =>
+  at === end && !mendsNothing;
+
+/** The last work after a place in the order that touched any of these and can mend it, or null: what was taken back is no work. */
 export const changedSince = (
   changes: readonly Change[],
   seq: number,
   touches: readonly Touch[],
 ): Lapse | null =>
   lastTouch(
-    changes.filter(({ goesOn }) => !goesOn),
+    changes.filter(({ mendsNothing }) => !mendsNothing),
+    seq,
+    touches,
+  );
+
+/** The last work after a place in the order that is to be proven where it touched any of these, or null; one that was taken back was said to be done. */
+export const saidSince = (
+  changes: readonly Change[],
+  seq: number,
+  touches: readonly Touch[],
+): Lapse | null =>
+  lastTouch(
+    changes.filter(({ mendsNothing }) => mendsNothing !== 'goes-on'),
     seq,
     touches,
   );

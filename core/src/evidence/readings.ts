@@ -5,7 +5,7 @@ import type { Standard } from '../inspection/standard';
 import type { Judgement } from '../inspection/judge';
 import { judge } from '../inspection/judge';
 import { standingReadings, valuesAt } from '../inspection/session';
-import { lapsedSince, type Change, type Lapse } from './changes';
+import { canMend, lapsedSince, type Change, type Lapse } from './changes';
 import type { SaidWrong } from './findings';
 import { SYSTEM } from './touch';
 
@@ -119,13 +119,11 @@ function lacksOf(
   // A lever that sinks is mended by work on its system alone.
   const cures = first.doNotRide ? SYSTEM : measurandRule(part).mendedBy;
   const worked = changes.some(
-    ({ seq, end, touches, goesOn }) =>
-      // What was done at another brake of its lever is no answer here, nor what only goes on.
-      end === before.end &&
-      !goesOn &&
-      seq > before.seq &&
-      seq < after.seq &&
-      touches.some((each) => cures.includes(each)),
+    (change) =>
+      canMend(change, before.end) &&
+      change.seq > before.seq &&
+      change.seq < after.seq &&
+      change.touches.some((each) => cures.includes(each)),
   );
   if (worked) return lacks;
   const said = saidWrong.filter(({ seq }) => seq > after.seq);

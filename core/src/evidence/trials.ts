@@ -4,6 +4,7 @@ import { changedSince, changesAt, type ChangedJob } from './changes';
 import type { SaidWrong } from './findings';
 import { measurandRule } from '../measurand/measurands';
 import { CUT_OFF_LAPSES, LEVER_SIDE_LAPSES } from './lapse';
+import { standingSteps } from './stepped';
 import { type Touch, SYSTEM } from './touch';
 
 // What somebody tried by hand and said yes or no to. A no stands until it is answered; a yes after it is no answer by itself.
@@ -62,11 +63,8 @@ type TriedJob = ChangedJob & {
 
 /** The test of an end on the stand that stands, or the plan's step of it; null while nobody tried it. */
 export function standTest(job: TriedJob, end: End): Trial | null {
-  const steps = job.stepped.flatMap(({ id, seq, step, end: at, outcome }): Trial[] =>
-    step === 'stand-test' &&
-    at === end &&
-    outcome === 'done' &&
-    !job.stepped.some((back) => back.outcome === 'taken-back' && back.after === id)
+  const steps = standingSteps(job).flatMap(({ seq, step, end: at, outcome }): Trial[] =>
+    step === 'stand-test' && at === end && outcome === 'done'
       ? [{ seq, outcome: 'passed', words: '' }]
       : [],
   );

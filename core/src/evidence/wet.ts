@@ -32,7 +32,8 @@ export const isAnotherBrake = ({ decided }: Pick<WetJob, 'decided'>, end: End, s
   );
 
 /** The parts of a brake that a change makes new, or whose seals it does. */
-function renewedBy({ touches, cures }: Change): WetPart[] {
+function renewedBy({ touches, cures, mendsNothing }: Change): WetPart[] {
+  if (mendsNothing) return [];
   const is: Record<WetPart, boolean> = {
     lever: touches.includes('lever-changed') || cures.includes('reseal-lever'),
     hose: cures.includes('replace-hose'),

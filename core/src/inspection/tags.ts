@@ -1,6 +1,12 @@
 import type { LookOver, Subject } from './inspected';
 import { SYSTEM } from '../evidence/touch';
-import { areCuredBetween, changesAt, type ChangedJob } from '../evidence/changes';
+import {
+  areCuredBetween,
+  canMend,
+  changedSince,
+  changesAt,
+  type ChangedJob,
+} from '../evidence/changes';
 import type { SaidWrong } from '../evidence/findings';
 import { RENEWED_BY } from '../evidence/lapse';
 import type { End } from '../ends';
@@ -51,8 +57,7 @@ export function liftsTag(tag: HangingTag, visit: LiftingVisit): boolean {
   const changes = changesAt(visit, end);
   const since = tag.foundAfter ?? 0;
   const renews = subject === 'rotor' || subject === 'pads' ? subject : RENEWED_BY[subject as Area];
-  if (renews && changes.some(({ seq, touches }) => seq > since && touches.includes(renews)))
-    return true;
+  if (renews && changedSince(changes, since, [renews])) return true;
   if (saidWrong(tag, visit)) return true;
   if (subject === 'lever') return leverMended(visit, end, since);
   // Work that cures a finding on one kind of brake is not asked of another: the bike may have another brake by now.
@@ -104,7 +109,10 @@ function leverMended(visit: LiftingVisit, end: End, since: number): boolean {
   const last = visit.measured.filter((each) => each.end === end && each.part === 'lever').at(-1);
   if (!item || !last || !['holds', 'watch'].includes(item.word)) return false;
   return changesAt(visit, end).some(
-    ({ seq, touches }) =>
-      seq > since && seq < last.seq && touches.some((touch) => SYSTEM.includes(touch)),
+    (change) =>
+      canMend(change, end) &&
+      change.seq > since &&
+      change.seq < last.seq &&
+      change.touches.some((touch) => SYSTEM.includes(touch)),
   );
 }

@@ -1,5 +1,5 @@
 import { ENDS, type End } from '../ends';
-import { changedSince, changesAt, lastAway } from '../evidence/changes';
+import { changesAt, lastAway, saidSince } from '../evidence/changes';
 import { isAcceptable, isRefusable } from '../evidence/decidable';
 import { openFasteners } from '../evidence/fastenings';
 import { SYSTEM } from '../evidence/touch';
@@ -126,7 +126,7 @@ function standingDecision(job: Judged, end: End, subject: InspectionItem['subjec
  * in or bled there is a system, whatever sheet the brake goes by now.
  */
 export function leverUntestedAt(job: Judged, end: End): boolean {
-  const opened = changedSince(changesAt(job, end), 0, SYSTEM);
+  const opened = saidSince(changesAt(job, end), 0, SYSTEM);
   const wet = [...job.filled, ...job.bled].some((each) => each.end === end);
   const cable = job.identified[end]?.sheet.body.brake.actuation === 'cable';
   if (!opened || (cable && !wet)) return false;

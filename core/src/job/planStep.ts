@@ -1,4 +1,4 @@
-import { changedSince, changesAt, lapsedSince } from '../evidence/changes';
+import { changesAt, lapsedSince, saidSince } from '../evidence/changes';
 import type { End, UsualEnd } from '../ends';
 import { axleOf } from '../kit/brakes';
 import { standingSitting } from '../inspection/inspectEnd';
@@ -90,7 +90,7 @@ function isTaken(job: Omit<Job, 'bars'>, end: End, step: StepId, number: StepNum
   const { lapses } = measurandRule(number);
   const sitting = standingSitting(job, end, number);
   // What nobody abraded need not be measured again.
-  if (step === 'measure-after-cleaning' && !changedSince(changes, 0, lapses)) return true;
+  if (step === 'measure-after-cleaning' && !saidSince(changes, 0, lapses)) return true;
   return sitting !== null && !lapsedSince(changes, sitting.seq, lapses);
 }
 

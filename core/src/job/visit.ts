@@ -2,6 +2,7 @@ import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
 import { atEachEnd, ENDS, type End } from '../ends';
 import { lastAway, TAKEN_OFF_BY } from '../evidence/changes';
+import { standingSteps } from '../evidence/stepped';
 import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
 import { judgeSitting, type InspectedJob } from '../inspection/inspectEnd';
@@ -80,17 +81,6 @@ export function visitOf(
       pieces,
     })),
   };
-}
-
-type Standing = Job['stepped'][number] & { outcome: 'done' | 'skipped' };
-
-/** The steps that stand, in order: one that was taken back is gone, with what took it back. */
-export function standingSteps({ stepped }: Pick<Job, 'stepped'>): Standing[] {
-  const standing: Standing[] = [];
-  for (const { outcome, ...step } of stepped)
-    if (outcome === 'taken-back') standing.pop();
-    else standing.push({ ...step, outcome });
-  return standing;
 }
 
 /** What kind of brake each end has; one nobody identified counts as the usual one. */

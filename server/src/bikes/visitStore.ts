@@ -6,29 +6,37 @@ import { select, type Queryable } from '../platform/database';
 
 // What the visits of a bike left with it: what hangs on it, what was fitted and what was reckoned.
 
-/** The do-not-rides that still hang on a bike. */
-export function tagsOfBike(on: Queryable, bikeId: string): Promise<(BikeTag & { id: string })[]> {
+/** Whether a tag still hangs; or, of a visit, whether that lifted it. */
+const HANGS = 'IF(? IS NULL, t.lifted_at IS NULL, t.lifted_by_job = ?)';
+
+/** The do-not-rides that still hang on a bike, or that a visit lifted. */
+export function tagsOfBike(
+  on: Queryable,
+  bikeId: string,
+  liftedBy: string | null = null,
+): Promise<(BikeTag & { id: string })[]> {
   return select(
     on,
     `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.job_id AS jobId, j.tag,
             IF(t.container_id IS NULL AND t.passport_id IS NULL, NULL, t.raised_seq) AS foundAfter
        FROM bike_tag t JOIN job j ON j.id = t.job_id
-      WHERE t.bike_id = ? AND t.lifted_at IS NULL AND t.sort = 'do-not-ride' ORDER BY t.raised_at, t.id`,
-    [bikeId],
+      WHERE t.bike_id = ? AND ${HANGS} AND t.sort = 'do-not-ride' ORDER BY t.raised_at, t.id`,
+    [bikeId, liftedBy, liftedBy],
   );
 }
 
-/** What the customers of a bike would not have replaced, and nothing has mended since. */
+/** What the customers of a bike would not have replaced, and nothing has mended since; or what a visit did. */
 export async function adviceOfBike(
   on: Queryable,
   bikeId: string,
+  liftedBy: string | null = null,
 ): Promise<(Advice & { id: string; found: Finding[] })[]> {
   const rows = await select<Omit<Advice, 'at'> & { id: string; found: Finding[]; at: Date }>(
     on,
     `SELECT t.id, t.brake_end AS end, t.subject, t.found, t.words, t.job_id AS jobId, j.tag, t.raised_at AS at
        FROM bike_tag t JOIN job j ON j.id = t.job_id
-      WHERE t.bike_id = ? AND t.lifted_at IS NULL AND t.sort = 'against-advice' ORDER BY t.raised_at, t.id`,
-    [bikeId],
+      WHERE t.bike_id = ? AND ${HANGS} AND t.sort = 'against-advice' ORDER BY t.raised_at, t.id`,
+    [bikeId, liftedBy, liftedBy],
   );
   return rows.map((row) => ({ ...row, at: row.at.toISOString() }));
 }

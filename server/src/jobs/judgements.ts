@@ -3,9 +3,9 @@ import { endsOf } from '@hold-fast/core/kit/brakes';
 import { ENDS, type End } from '@hold-fast/core/ends';
 import { inspectEnd, standingSitting } from '@hold-fast/core/inspection/inspectEnd';
 import type { Judgement } from '@hold-fast/core/inspection/judge';
-import { liftsAdvice, liftsTag, toHang } from '@hold-fast/core/inspection/tags';
+import { liftsAdvice, liftsTag, toHang, type LiftingVisit } from '@hold-fast/core/inspection/tags';
 import { inspectedItems } from '@hold-fast/core/job/bars';
-import type { Job, Judged } from '@hold-fast/core/job/job';
+import type { BikeTag, Job, Judged } from '@hold-fast/core/job/job';
 import { hangsUnrepaired } from '@hold-fast/core/job/notRepaired';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import { brakesOf, isWorkOpen } from '@hold-fast/core/job/visit';
@@ -88,7 +88,9 @@ function measures(judgement: Judgement) {
 /** Hangs what is not to be ridden on the bike, and takes off what this visit lifts. */
 async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise<boolean> {
   const items = inspectedItems(job);
-  const hang = toHang(items, job.tags);
+  const visit = { ...job, items, brakes: brakesOf(job) };
+  const again = await hangAgain(transaction, job, visit);
+  const hang = toHang(items, [...job.tags, ...again]);
   for (const { end, subject, found } of hang)
     await insert(transaction, 'bike_tag', {
       id: uuid(),
@@ -100,8 +102,8 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
       raised_at: shop.now(),
     });
   // Of most bikes nothing hangs that could come off.
-  if (job.tags.length === 0 && job.againstAdvice.length === 0) return hang.length > 0;
-  const visit = { ...job, items, brakes: brakesOf(job) };
+  if (job.tags.length === 0 && job.againstAdvice.length === 0)
+    return hang.length > 0 || again.length > 0;
   const lifted = [
     ...(job.tags.some((tag) => liftsTag(tag, visit))
       ? (await tagsOfBike(transaction, job.bike.id)).filter((tag) => liftsTag(tag, visit))
@@ -118,8 +120,29 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
       job.id,
       id,
     ]);
-  return lifted.length > 0 || hang.length > 0;
+  return lifted.length > 0 || hang.length > 0 || again.length > 0;
 }
+
+/** Hangs again what other visits found and this one lifts no more, once a step is taken back: a slip of the hand lifts nothing. */
+async function hangAgain(transaction: Transaction, job: Job, visit: LiftingVisit) {
+  if (job.stepped.at(-1)?.outcome !== 'taken-back') return [];
+  const tags = await tagsOfBike(transaction, job.bike.id, job.id);
+  const advice = await adviceOfBike(transaction, job.bike.id, job.id);
+  const again = [
+    ...tags.filter((tag) => !isOwn(tag, job) && !liftsTag(tag, visit)),
+    ...advice.filter((each) => !liftsAdvice(each, visit)),
+  ];
+  for (const { id } of again)
+    await run(
+      transaction,
+      'UPDATE bike_tag SET lifted_at = NULL, lifted_by_job = NULL WHERE id = ?',
+      [id],
+    );
+  return again;
+}
+
+/** What a visit found itself hangs by what stands there, and is hung anew with it. */
+const isOwn = ({ jobId, foundAfter }: BikeTag, { id }: Job) => jobId === id && foundAfter === null;
 
 /** Hangs on the bike what its customer would not have replaced: the next visit opens with it. */
 export async function noteRefusals(shop: Shop, transaction: Transaction, job: Job): Promise<void> {

@@ -1,7 +1,8 @@
 import type { End } from '@hold-fast/core/ends';
 import type { EntryOf } from '@hold-fast/core/job/kinds';
 import type { Job } from '@hold-fast/core/job/job';
-import { brakeAt, planOf, standingSteps, visitOf } from '@hold-fast/core/job/visit';
+import { standingSteps } from '@hold-fast/core/evidence/stepped';
+import { brakeAt, planOf, visitOf } from '@hold-fast/core/job/visit';
 import type { EntryAsSent } from '@hold-fast/contract/entries';
 import type { BenchPage } from '@hold-fast/contract/jobs';
 import { planAt } from '@hold-fast/core/plan/visit';
@@ -9,6 +10,7 @@ import { v7 as uuid } from 'uuid';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
 import { stepRule, type StepId } from '@hold-fast/core/procedure/steps';
 import {
+  comeAgain,
   entry,
   measure,
   motorBike,
@@ -297,6 +299,31 @@ describe('a step done by a slip of the hand', () => {
     expect(planAt(visitOf(body))!.steps[0]!.step).toBe('pads-out');
     const all = await goOn(body);
     expect(all.bars.map(({ code }) => code)).not.toContain('work-open');
+  });
+
+  it('lifts nothing that hangs on the bike from before: what it lifted hangs there again', async () => {
+    const jobId = await openJob(shop, client);
+    const cracked = entry('look-over', {
+      end: 'front',
+      area: 'caliper',
+      found: ['caliper-cracked'],
+    });
+    const { bike } = (await send(jobId, cracked)).body;
+    const second = await comeAgain(shop, client, bike);
+    await client.append(second.id, identified('front'));
+    let job: Job = (await send(second.id, choose(['change-caliper']))).body;
+    while (job.stepped.at(-1)?.step !== 'new-caliper-on') job = await goOn(job, 1);
+    expect(job.tags).toEqual([]);
+    const slip = stepOf(job, 'new-caliper-on', 'front', { outcome: 'taken-back' });
+    job = (await send(job.id, slip)).body;
+    expect(job.tags).toMatchObject([
+      { subject: 'caliper', found: ['caliper-cracked'], jobId, foundAfter: null },
+    ]);
+    expect(job.bars.map(({ code }) => code)).toContain('still-tagged');
+    // Once it is on, and said once more, the other is gone for good.
+    job = await goOn(job, 1);
+    expect(job.stepped.at(-1)).toMatchObject({ step: 'new-caliper-on', outcome: 'done' });
+    expect(job.tags).toEqual([]);
   });
 });
 

@@ -1,6 +1,7 @@
 import { endsOf } from '@hold-fast/core/kit/brakes';
 import type { Job } from '@hold-fast/core/job/job';
-import { planOf, standingSteps } from '@hold-fast/core/job/visit';
+import { standingSteps } from '@hold-fast/core/evidence/stepped';
+import { planOf } from '@hold-fast/core/job/visit';
 import type { End } from '@hold-fast/core/ends';
 import type { StepId } from '@hold-fast/core/procedure/steps';
 import { barsToday } from '../../../data/barsToday';

@@ -1,0 +1,15 @@
+type Said = 'done' | 'skipped' | 'taken-back';
+type Stood<S> = S & { outcome: 'done' | 'skipped' };
+
+/** The steps of a plan that stand, in order: one that was taken back is gone, with what took it back. */
+export function standingSteps<S extends { outcome: Said }>({
+  stepped,
+}: {
+  stepped: readonly S[];
+}): Stood<S>[] {
+  const standing: Stood<S>[] = [];
+  for (const step of stepped)
+    if (step.outcome === 'taken-back') standing.pop();
+    else standing.push(step as Stood<S>);
+  return standing;
+}
