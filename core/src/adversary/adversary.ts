@@ -2,76 +2,19 @@ import type { Subject } from '../inspection/inspected';
 import type { InspectionItem } from '../inspection/inspectEnd';
 import type { EntryKind, Logged } from '../job/kinds';
 import { lastToTry } from '../job/handOver';
-import { unsaidSince, workedAfter } from '../job/stay';
-import { once } from '../once';
-import type { Bar } from '../procedure/signOff';
+import { unsaidSince } from '../job/stay';
+import { nameOfBar, type Bar } from '../procedure/signOff';
+import { stepRule } from '../procedure/steps';
 import { WORDS } from '../wear/verdict';
-import { drawBrake, readingOf, type TrueBrake } from '../evidence/brake';
-import { standTest } from '../evidence/trials';
-import { randomOf } from '../random';
-import { GAUGES, identified, SHEET, Visit } from './visit';
+import { standingSteps } from '../evidence/stepped';
+import { SYSTEM } from '../evidence/touch';
+import { randomOf, seedBy } from '../random';
+import { doDeed, drawHistory, type Deed } from './deeds';
+import { PADS_WORN_MM, ROTOR_WORN_MM, truthOf, type Truth } from './truth';
+import { identified, SHEET, Visit } from './visit';
 
-// A workshop that means well and is in a hurry: it reads inside its gauges' doubt, forgets, repeats, works in odd orders and
-// fits used parts. Whatever it does, no entry betters what stands without an answer, and no visit ends signed with "holds"
+// A workshop that means well and is in a hurry, besieging the rules: whatever it does, no entry betters what stands without an answer, and no visit ends signed with "holds"
 // for what is truly past its limit, or over a do-not-ride that was seen and is still there.
-
-/** What somebody does, with the numbers chance gave them: played again, it is the same. */
-interface Deed {
-  does: (typeof DEEDS)[number];
-  seed: number;
-}
-
-const DEEDS = [
-  'rotor',
-  'rotor-again',
-  'rotor-one-point',
-  'pads',
-  'lever',
-  'lever-bite',
-  'runout',
-  'gaps',
-  'look-rotor',
-  'look-leaks',
-  'look-nothing',
-  'fit-new',
-  'fit-used',
-  'fit-pads',
-  'write-found',
-  'take-off',
-  'unsay',
-  'reseal-lever',
-  'remake-joint',
-  'clean',
-  'align',
-  'cycle',
-  'fill',
-  'tighten',
-  'tighten-other',
-  'begin-caliper',
-  'turn-on',
-  'tick',
-  'stand',
-  'feel',
-  'side',
-  'edit-side',
-  'refuse',
-  'accept',
-  'seen-wrong',
-  'identify-again',
-  'stamp',
-  'away',
-  'night',
-  'night-out',
-  'stay-said',
-  // Done at the other brake that its lever works.
-  'there-lever',
-  'there-look',
-  'there-fill',
-  'there-reseal',
-  'there-remake',
-  'there-fit-new',
-  'there-stand',
-] as const;
 
 /** A trike's two front brakes on one lever: what is done at one opens the other too, and is no answer there. */
 const begun = (): Visit => {
@@ -92,15 +35,7 @@ interface Broken {
   by: Deed['does'] | null;
 }
 
-/** What is true of the brake in hand, and whether a pad touches its rotor: a bolt that is turned can twist its caliper. */
-type Truth = TrueBrake & { rubs: boolean };
-
-const truthOf = (seed: number): Truth => ({ ...drawBrake(randomOf(seed)), rubs: false });
-
 const SUBJECTS: readonly Subject[] = ['rotor', 'pads', 'lever', 'runout', 'clearance', 'leaks'];
-const FAR = SHEET.rotor.limit!.limitMm;
-const PADS_MM = 3;
-
 /** The kinds of entry that can be an answer to what condemned a thing; all else leaves it condemned. */
 const ANSWERS: Readonly<Partial<Record<Subject, readonly EntryKind[]>>> = {
   rotor: ['fitting', 'decision', 'identification'],
@@ -131,7 +66,8 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   unswept: ['radial', 'witness'],
   'bite-not-risen': ['bite'],
   'reckoned-against': ['reckoned', 'plan-step', 'fitting', 'part-off'],
-  'bleed-unrecorded': ['fill', 'bleed-cycle'],
+  // One that was said by a slip of the hand is no bleed.
+  'bleed-unrecorded': ['fill', 'bleed-cycle', 'plan-step'],
   'lever-untested': ['reading', 'identification'],
   'bubbles-last': ['bleed-cycle'],
   'stand-untested': ['test', 'plan-step'],
@@ -149,34 +85,10 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   unseconded: ['second-look'],
 };
 
-/** What a bar is about, so that it is known again. */
-const nameOfBar = (bar: Bar) =>
-  [
-    bar.code,
-    'end' in bar && bar.end,
-    'fastener' in bar && bar.fastener,
-    'check' in bar && bar.check,
-    'subject' in bar && bar.subject,
-    'noticeId' in bar && bar.noticeId,
-  ].join(' ');
-
 const rank = (item: InspectionItem | null) =>
   item === null ? -1 : WORDS.indexOf(item.word) + (item.doNotRide ? WORDS.length : 0);
 const condemned = (item: InspectionItem | null) =>
   item !== null && (item.word === 'replace' || item.doNotRide);
-
-/** What a mechanic comes back to is done again within one visit: a history draws from few deeds, and these often. */
-const AT_HAND = 7;
-
-/** Draws a history of so many deeds. */
-export function drawHistory(random: () => number, length: number): Deed[] {
-  const any = () => DEEDS[Math.floor(random() * DEEDS.length)]!;
-  const hand = Array.from({ length: AT_HAND }, any);
-  return Array.from({ length }, () => ({
-    does: hand[Math.floor(random() * AT_HAND)]!,
-    seed: 1 + Math.floor(random() * 2_000_000_000),
-  }));
-}
 
 /** Every entry that a history makes on the brake of a seed. */
 export function entriesOf(seed: number, deeds: readonly Deed[]): readonly Logged[] {
@@ -191,64 +103,105 @@ export function play(seed: number, deeds: readonly Deed[]): Broken | null {
   const truth = truthOf(seed);
   const visit = begun();
   const seen = { crack: false, leak: false, sinks: false };
+  let stood = standingOf(visit);
+  let broken: Broken | null = null;
   for (const deed of deeds) {
-    const before = new Map(SUBJECTS.map((subject) => [subject, visit.item(subject)]));
-    const barsBefore = visit.bars;
-    const count = visit.entries.length;
-    doDeed(visit, truth, deed);
-    const kinds = visit.entries.slice(count).flatMap(answering);
-    for (const subject of SUBJECTS) {
-      const was = before.get(subject) ?? null;
-      if (rank(visit.item(subject)) >= rank(was)) continue;
-      const answers = isThere(deed) ? [] : ((condemned(was) ? ANSWERS : PROOFS)[subject] ?? []);
-      const looked = condemned(was) && kinds.includes('look-over');
-      const felt = condemned(was) && kinds.includes('test');
-      const mended = (!looked || isRemade(visit)) && (!felt || isFeltAnew(visit));
-      if (!(mended && kinds.some((kind) => answers.includes(kind))))
-        return { what: 'better-without-an-answer', subject, by: deed.does };
-    }
-    const barsNow = new Set(visit.bars.map(nameOfBar));
-    for (const bar of barsBefore) {
-      const lifts = LIFTS[bar.code];
-      if (lifts === 'by-the-thing' || barsNow.has(nameOfBar(bar))) continue;
-      // The lever is one: its number is taken at either brake.
-      const elsewhere =
-        isThere(deed) && bar.code !== 'lever-untested' && !('end' in bar && bar.end === 'third');
-      if (elsewhere || !kinds.some((kind) => lifts.includes(kind)))
-        return { what: 'bar-gone-without-an-answer', subject: null, by: deed.does };
-    }
-    seen.crack =
-      truth.crack && (seen.crack || (visit.item('rotor')?.found ?? []).includes('crack'));
-    seen.leak = truth.leak && (seen.leak || (visit.item('leaks')?.doNotRide ?? false));
-    seen.sinks = truth.sinksMm > 1 && (seen.sinks || (visit.item('lever')?.doNotRide ?? false));
+    const look = () => {
+      const now = standingOf(visit);
+      broken ??= betteredBy(deed, visit, stood, now);
+      stood = now;
+      seen.crack =
+        truth.crack && (seen.crack || (now.items.get('rotor')?.found ?? []).includes('crack'));
+      seen.leak = truth.leak && (seen.leak || (now.items.get('leaks')?.doNotRide ?? false));
+      seen.sinks =
+        truth.sinksMm > 1 && (seen.sinks || (now.items.get('lever')?.doNotRide ?? false));
+    };
+    doDeed(visit, truth, deed, look);
+    look();
+    if (broken) return broken;
   }
   return signedWrongly(visit, truth, seen);
 }
 
-/** The kind of an entry that may answer something; what is on, written down once more, answers nothing. */
-const answering = ({ entry }: Logged): EntryKind[] =>
-  entry.kind === 'fitting' && entry.condition === 'found' ? [] : [entry.kind];
+/** How a visit stands: what is known of each thing, and what bars. */
+const standingOf = (visit: Visit) => ({
+  items: new Map(SUBJECTS.map((subject) => [subject, visit.item(subject)])),
+  bars: visit.bars,
+  entries: visit.entries.length,
+});
+type Stood = ReturnType<typeof standingOf>;
+
+/** What became better between two looks at a visit with no answer to it among what was written, or null. */
+function betteredBy(deed: Deed, visit: Visit, before: Stood, now: Stood): Broken | null {
+  const kinds = visit.entries.slice(before.entries).flatMap(answering);
+  for (const subject of SUBJECTS) {
+    const was = before.items.get(subject) ?? null;
+    if (rank(now.items.get(subject) ?? null) >= rank(was)) continue;
+    const answers = isThere(deed) ? [] : ((condemned(was) ? ANSWERS : PROOFS)[subject] ?? []);
+    const looked = condemned(was) && kinds.includes('look-over');
+    const felt = condemned(was) && kinds.includes('test');
+    const mended = (!looked || isRemade(visit)) && (!felt || isFeltAnew(visit));
+    if (!(mended && kinds.some((kind) => answers.includes(kind))))
+      return { what: 'better-without-an-answer', subject, by: deed.does };
+  }
+  const barred = new Set(now.bars.map(nameOfBar));
+  for (const bar of before.bars) {
+    const lifts = LIFTS[bar.code];
+    if (lifts === 'by-the-thing' || barred.has(nameOfBar(bar))) continue;
+    // The lever is one: its number is taken at either brake.
+    const elsewhere =
+      isThere(deed) && bar.code !== 'lever-untested' && !('end' in bar && bar.end === 'third');
+    if (elsewhere || !kinds.some((kind) => lifts.includes(kind)))
+      return { what: 'bar-gone-without-an-answer', subject: null, by: deed.does };
+  }
+  return null;
+}
+
+/** The kinds of an entry that may answer something; what is on, written down once more, answers nothing. */
+function answering({ entry }: Logged): EntryKind[] {
+  if (entry.kind === 'fitting' && entry.condition === 'found') return [];
+  const tried =
+    entry.kind === 'plan-step' && entry.outcome === 'done' && entry.step === 'stand-test';
+  return tried ? [entry.kind, 'test'] : [entry.kind];
+}
+
+/** The steps of the plan that were done at the front after a place in the order, and not taken back. */
+const stoodSince = ({ job }: Visit, since: number) =>
+  standingSteps(job).flatMap(({ step, end, seq, outcome }) =>
+    step !== 'wash-hands' && end === 'front' && outcome === 'done' && seq > since
+      ? [stepRule(step)]
+      : [],
+  );
 
 /** A leak is looked away by nobody: its joint was made anew since it was found last. */
-function isRemade({ job }: Visit): boolean {
-  const found = job.lookedOver.filter(
+function isRemade(visit: Visit): boolean {
+  const found = visit.job.lookedOver.filter(
     ({ area, end, found: seen }) => end === 'front' && area === 'leaks' && seen.length > 0,
   );
-  return job.repaired.some(
-    ({ work, end, seq }) =>
-      end === 'front' && work === 'remake-joint-at-caliper' && seq > (found.at(-1)?.seq ?? 0),
+  const since = found.at(-1)?.seq ?? 0;
+  const remakes = 'remake-joint-at-caliper';
+  return (
+    visit.job.repaired.some(
+      ({ work, end, seq }) => end === 'front' && work === remakes && seq > since,
+    ) || stoodSince(visit, since).some(({ cures }) => cures.includes(remakes))
   );
 }
 
 /** A lever that felt wrong is tapped right by nobody: something was done, or said by a lead, since it was felt last. */
-function isFeltAnew({ entries }: Visit): boolean {
+function isFeltAnew(visit: Visit): boolean {
+  const { entries } = visit;
   const felt = entries.findLastIndex(
     ({ entry }) =>
       entry.kind === 'test' && entry.test === 'lever-feel' && entry.outcome === 'failed',
   );
   const answers: readonly EntryKind[] = ['repair', 'bleed-cycle', 'fill', 'fitting', 'decision'];
   const here = ({ entry }: Logged) => 'end' in entry && entry.end === 'front';
-  return entries.slice(felt + 1).some((each) => here(each) && answers.includes(each.entry.kind));
+  return (
+    entries.slice(felt + 1).some((each) => here(each) && answers.includes(each.entry.kind)) ||
+    stoodSince(visit, entries[felt]?.seq ?? 0).some(({ touches }) =>
+      touches.some((touch) => SYSTEM.includes(touch)),
+    )
+  );
 }
 
 function signedWrongly(
@@ -258,8 +211,8 @@ function signedWrongly(
 ): Broken | null {
   const holds = (subject: Subject) => visit.word(subject) === 'holds';
   const past: [Subject, boolean][] = [
-    ['rotor', truth.rotorMm <= FAR],
-    ['pads', truth.padsMm < PADS_MM],
+    ['rotor', truth.rotorMm <= ROTOR_WORN_MM],
+    ['pads', truth.padsMm < PADS_WORN_MM],
     ['lever', truth.sinksMm > 1],
     ['clearance', truth.rubs],
   ];
@@ -275,245 +228,6 @@ function signedWrongly(
     return { what: 'signed-over-a-do-not-ride', subject: null, by: null };
   return null;
 }
-
-function doDeed(visit: Visit, truth: Truth, { does, seed }: Deed): void {
-  const random = randomOf(seed);
-  const gauge = random() < 0.8 ? GAUGES.point : GAUGES.worse;
-  const rotorAt = () => readingOf(truth.rotorMm, gauge, random);
-  const rule = (mm: number) => readingOf(mm, GAUGES.rule, random);
-  switch (does) {
-    case 'rotor':
-      visit.rotor(Array.from({ length: random() < 0.5 ? 3 : 6 }, rotorAt), gauge);
-      return;
-    case 'rotor-again': {
-      // A repeat, or a correction with words that are honest: the gauge says what it says.
-      const sitting = visit.job.measured.filter(({ part }) => part === 'rotor').at(-1);
-      const last = sitting?.readings.at(-1);
-      if (!sitting || !last || last.place === 'zero') return;
-      const repeat = random() < 0.7;
-      visit.read(sitting.id, last.place, readingOf(truth.rotorMm, sitting.gauge, random), {
-        replaces: repeat ? null : last.id,
-      });
-      return;
-    }
-    case 'rotor-one-point':
-      visit.measure(
-        'rotor',
-        [
-          ['zero', 0],
-          ['4', rotorAt()],
-        ],
-        { gauge },
-      );
-      return;
-    case 'pads':
-      visit.pads(readingOf(truth.padsMm, GAUGES.point, random));
-      return;
-    case 'lever':
-      visit.measure(
-        'lever',
-        [
-          ['reach', rule(60)],
-          ['bite', rule(20)],
-          ['firm', rule(27)],
-          ['sunk', rule(27 + truth.sinksMm)],
-        ],
-        { gauge: GAUGES.rule },
-      );
-      return;
-    case 'lever-bite':
-      visit.measure('lever', [['bite', rule(20)]], { gauge: GAUGES.rule });
-      return;
-    case 'runout':
-      visit.runout(readingOf(truth.tirMm, GAUGES.dial, random));
-      return;
-    case 'gaps':
-      visit.gaps(readingOf(truth.rubs ? 0 : 0.25, GAUGES.feelers, random));
-      return;
-    case 'look-rotor':
-      visit.look('rotor', truth.crack && random() < 0.7 ? ['crack'] : []);
-      return;
-    case 'look-leaks':
-      visit.look('leaks', truth.leak && random() < 0.7 ? ['leak-at-banjo'] : []);
-      return;
-    case 'look-nothing':
-      visit.look(random() < 0.5 ? 'rotor' : 'leaks');
-      return;
-    case 'fit-new':
-      visit.fit();
-      Object.assign(truth, { rotorMm: 1.8, crack: false, tirMm: 0.05 });
-      return;
-    case 'fit-used': {
-      const { rotorMm, crack, tirMm } = drawBrake(random);
-      visit.fit({ condition: 'used', cameOffFor: crack && random() < 0.5 ? 'crack' : null });
-      Object.assign(truth, { rotorMm, crack, tirMm });
-      return;
-    }
-    case 'fit-pads':
-      visit.fit({ part: 'pads', compound: 'organic', rebedding: 'strip-and-bed-in' });
-      truth.padsMm = 4;
-      return;
-    case 'write-found':
-      if (random() < 0.7) visit.fit({ condition: 'found' });
-      else visit.fit({ part: 'pads', condition: 'found', compound: 'organic' });
-      return;
-    case 'take-off':
-      visit.send('part-off', {
-        end: 'front',
-        part: random() < 0.5 ? 'rotor' : 'pads',
-        goes: random() < 0.5 ? 'scrap' : 'customer',
-      });
-      return;
-    case 'unsay': {
-      const told = visit.job.told.at(-1);
-      if (told) visit.send('taken-back', { of: told.id });
-      return;
-    }
-    case 'reseal-lever':
-      visit.repair('reseal-lever');
-      // Half the time it was not the seal.
-      if (random() < 0.5) truth.sinksMm = 0;
-      return;
-    case 'there-lever':
-      visit.lever(rule(27), rule(27), 'third');
-      return;
-    case 'there-look':
-      visit.look(random() < 0.5 ? 'leaks' : 'rotor', [], { end: 'third' });
-      return;
-    case 'there-fill':
-      visit.fill('mineral', 'third');
-      return;
-    case 'there-reseal':
-      visit.repair('reseal-lever', 'third');
-      return;
-    case 'there-remake':
-      visit.repair('remake-joint-at-caliper', 'third');
-      return;
-    case 'there-fit-new':
-      visit.fit({ end: 'third' });
-      return;
-    case 'there-stand':
-      visit.test('stand', 'passed', '', 'third');
-      return;
-    case 'remake-joint':
-      visit.repair('remake-joint-at-caliper');
-      if (random() < 0.7) truth.leak = false;
-      return;
-    case 'clean':
-      visit.repair('clean-and-bed-in');
-      truth.rotorMm -= 0.02 * random();
-      return;
-    case 'align':
-      visit.repair('centre-caliper');
-      truth.rubs = random() < 0.2;
-      return;
-    case 'cycle':
-      visit.cycle(random() < 0.6 ? 'none' : 'many');
-      return;
-    case 'fill':
-      visit.fill();
-      return;
-    case 'tighten':
-      visit.tighten('rotor-bolts');
-      return;
-    case 'tighten-other':
-      visit.tighten('caliper-post');
-      twist(truth, random);
-      return;
-    case 'begin-caliper':
-      visit.begin('caliper-post');
-      visit.turn(['snug', 'half']);
-      return;
-    case 'turn-on':
-      // Whichever it was; a caliper is twisted by its last pass more than by its first.
-      if (visit.turn(['full', 'verify']) === 'caliper-post') twist(truth, random);
-      return;
-    case 'tick':
-      visit.tickAll();
-      return;
-    case 'stand': {
-      const failed = standTest(visit.job, 'front')?.outcome === 'failed';
-      if (truth.rubs) visit.test('stand', 'failed');
-      else visit.test('stand', 'passed', failed ? 'Turns free now' : '');
-      return;
-    }
-    case 'feel':
-      visit.test('lever-feel', truth.sinksMm > 1 && random() < 0.7 ? 'failed' : 'passed');
-      return;
-    case 'side':
-      visit.test('lever-side');
-      return;
-    case 'edit-side':
-      visit.edit(random() < 0.5 ? 'left' : 'right');
-      return;
-    case 'refuse':
-      visit.decide('customer-refused', random() < 0.5 ? 'rotor' : 'lever', { byLead: false });
-      return;
-    case 'accept':
-      visit.decide('accepted-unproven', random() < 0.5 ? 'rotor' : 'lever');
-      return;
-    case 'seen-wrong': {
-      // Whoever says so means it: what is still there is not said to be gone.
-      const subject = (['rotor', 'pads', 'lever', 'leaks'] as const)[Math.floor(random() * 4)]!;
-      const there = {
-        rotor: truth.crack || truth.rotorMm <= FAR,
-        pads: truth.padsMm < PADS_MM,
-        lever: truth.sinksMm > 1,
-        leaks: truth.leak,
-      }[subject];
-      if (!there) visit.decide('seen-wrong', subject, { byLead: random() < 0.7 });
-      return;
-    }
-    case 'identify-again':
-      visit.identify();
-      return;
-    case 'away':
-      visit.wait(true);
-      ride(truth, random);
-      visit.goOn(false);
-      return;
-    case 'night':
-      visit.nextDay();
-      return;
-    case 'night-out':
-      // Let go for the night, and nobody wrote it.
-      ride(truth, random);
-      visit.nextDay();
-      nightsOut(visit).push(visit.today);
-      return;
-    case 'stay-said': {
-      // Whoever is asked says what is so.
-      const since = unsaidSince(visit.job, visit.today);
-      if (since === null) return;
-      const back = nightsOut(visit).filter((day) => day > since);
-      const worked = workedAfter(visit.job, since).find((day) => day >= back.at(-1)!);
-      visit.stay(since, back.length > 0, back.length > 0 ? (worked ?? null) : null);
-      return;
-    }
-    case 'stamp':
-      visit.identify(SHEET, { stampedLimit: { limitMm: 1.5, atLimitIsWorn: true } });
-      return;
-  }
-}
-
-/** A bolt brought to its torque takes its caliper with it now and then. */
-function twist(truth: Truth, random: () => number): void {
-  truth.rubs ||= random() < 0.3;
-}
-
-/** What a ride elsewhere does to a brake that nobody looks at meanwhile. */
-function ride(truth: Truth, random: () => number): void {
-  truth.rotorMm -= 0.1 * random();
-  truth.padsMm -= 0.5 * random();
-  truth.tirMm += 0.1 * random();
-  truth.crack ||= random() < 0.1;
-  truth.leak ||= random() < 0.1;
-  truth.rubs ||= random() < 0.1;
-  if (random() < 0.2) truth.sinksMm = 2;
-}
-
-/** The mornings on which a bike was back from a night that nobody wrote down. */
-const nightsOut = once((_visit: Visit): string[] => []);
 
 /** A history that breaks, made as short as it goes and still breaks the same. */
 export function shrink(seed: number, deeds: readonly Deed[]): Deed[] {
@@ -534,7 +248,7 @@ export function besiege(
 ): { played: number; broken: (Broken & { seed: number; deeds: Deed[] }) | null } {
   const random = randomOf(seed);
   for (let played = 1; played <= count; played++) {
-    const brakeSeed = 1 + Math.floor(random() * 2_000_000_000);
+    const brakeSeed = seedBy(random);
     const deeds = drawHistory(random, 4 + Math.floor(random() * 14));
     const broken = play(brakeSeed, deeds);
     if (broken)

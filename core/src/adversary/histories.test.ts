@@ -835,6 +835,29 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     expect(sheetSays.barred).toContain('replace-open');
   });
 
+  it('the step that puts a used rotor on is no answer to what came with it, nor to what was found of the one before', () => {
+    const cracked = identified();
+    cracked.workUpTo('change-rotor', 'clean-hub-face');
+    cracked.fit({ condition: 'used', cameOffFor: 'crack' });
+    cracked.step('wash-hands');
+    expect(cracked.step('new-rotor-on')).toBeNull();
+    cracked.look('rotor');
+    cracked.rotor([1.7, 1.7, 1.7]);
+    expect(cracked.item('rotor')).toMatchObject({ doNotRide: true, found: ['crack'] });
+
+    const unwritten = identified();
+    unwritten.look('rotor', ['crack']);
+    unwritten.workUpTo('change-rotor', 'new-rotor-on').look('rotor');
+    expect(unwritten.item('rotor')!.doNotRide).toBe(true);
+    unwritten.fit();
+    expect(unwritten.item('rotor')?.doNotRide ?? false).toBe(false);
+
+    const soaked = identified();
+    soaked.look('pads', ['pads-soaked']);
+    soaked.workUpTo('change-pads', 'new-pads-in').look('pads');
+    expect(soaked.barred).toContain('replace-open');
+  });
+
   describe('what was written down as off, with nothing written down as on', () => {
     const off = (visit: Visit, part: 'rotor' | 'pads') =>
       visit.send('part-off', { end: 'front', part, goes: 'scrap' });
@@ -1201,20 +1224,7 @@ it('a modified mount measured at nothing is modified all the same', () => {
 it('work that was tapped done and taken back leaves what it touched to be proven', () => {
   const visit = identified().lever();
   visit.plan('bleed-push-up');
-  const did = visit.send('plan-step', {
-    step: 'wheel-out',
-    end: 'front',
-    outcome: 'done',
-    reason: '',
-    after: null,
-  });
-  expect(did).toBeNull();
-  visit.send('plan-step', {
-    step: 'wheel-out',
-    end: 'front',
-    outcome: 'taken-back',
-    reason: '',
-    after: visit.last,
-  });
+  expect(visit.step('wheel-out')).toBeNull();
+  expect(visit.step('wheel-out', 'taken-back')).toBeNull();
   expect(visit.barred).toContain('stand-untested');
 });

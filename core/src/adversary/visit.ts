@@ -13,7 +13,11 @@ import { gaugeAsKnown, type KnownGauge } from '../job/measurement';
 import { askedFor } from '../job/tightening';
 import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import { PRACTICE_SHEET } from '../practice/sheet';
+import { doRefusal } from '../job/planStep';
+import { visitOf } from '../job/visit';
+import { planAt } from '../plan/visit';
 import type { ProcedureId } from '../procedure/procedures';
+import { stepRule, type StepId } from '../procedure/steps';
 import { USUAL_RULES } from '../rules/shopRules';
 import type { SheetRevision, SpecSheet } from '../sheet/sheet';
 import type { FastenerId } from '../torque/fasteners';
@@ -360,6 +364,47 @@ export class Visit {
       agreed: 'agreed',
       words: '',
     });
+  }
+
+  /** Says of a step of the plan that it was done, left out or taken back. @returns what refuses it, or null */
+  step(
+    step: EntryOf<'plan-step'>['step'],
+    outcome: EntryOf<'plan-step'>['outcome'] = 'done',
+    end: End | null = step === 'wash-hands' ? null : 'front',
+  ): EntryFault | null {
+    const after = this.job.stepped.at(-1)?.id ?? null;
+    const reason = outcome === 'skipped' ? 'Not now' : '';
+    return this.send('plan-step', { step, end, outcome, reason, after });
+  }
+
+  /** What a step of the plan takes comes with the bike. */
+  bringPartsOf(step: StepId): this {
+    for (const part of stepRule(step).parts)
+      this.send('part-brought', {
+        end: 'front',
+        part,
+        pieces: 1,
+        from: 'The bag',
+        fits: 'It does',
+        checked: 'Looked',
+        batch: '',
+      });
+    return this;
+  }
+
+  /** Works at the front by the plan of a procedure, up to a step and with it; what its torque does is brought to it. */
+  workUpTo(procedure: ProcedureId, last: StepId): this {
+    this.plan(procedure);
+    for (let did = null; did !== last;) {
+      const { step, end } = planAt(visitOf(this.job))!.steps[0]!;
+      if (step !== 'wash-hands') this.bringPartsOf(step);
+      const open = doRefusal(this.job, step, end);
+      if (open?.code === 'bolt-open') this.tighten(open.fastener);
+      const fault = this.step(step, 'done', end);
+      if (fault) throw new Error(`${step}: ${fault.code}`);
+      did = step;
+    }
+    return this;
   }
 
   repair(work: EntryOf<'repair'>['work'], end: End = 'front'): this {

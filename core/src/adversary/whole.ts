@@ -115,13 +115,7 @@ export function whole(): Visit {
   visit.send('photo', { end: 'front', area: 'leaks', sha256: 'ab'.repeat(32) });
   visit.send('taken-back', { of: visit.job.told[0]!.id });
   visit.plan('align');
-  visit.send('plan-step', {
-    step: 'caliper-loosen',
-    end: 'front',
-    outcome: 'done',
-    reason: '',
-    after: null,
-  });
+  visit.step('caliper-loosen');
   visit.send(
     'notice-answer',
     { noticeId: NOTICE.id, noticeVersion: 1, words: 'Blade changed' },

@@ -71,6 +71,9 @@ function fitted(part: Part): Pick<Change, 'touches' | 'cures'> {
   return { touches: workRule(work).touches, cures: [work, ...CURED_BY_FITTING[part]] };
 }
 
+/** Which rotor or pads are on is said by whoever writes them down: a step that puts others on may put on these, and answers nothing [D]. */
+const byAnother: ReadonlySet<Work> = new Set(Object.values(FITTING));
+
 /** The step that writing a part down as off comes to. */
 export const TAKEN_OFF_BY = {
   rotor: 'rotor-off',
@@ -106,7 +109,7 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       const change = { seq, end, touches, by: { code: 'step', step } } as const;
       return [
         standing.has(seq)
-          ? { ...change, cures }
+          ? { ...change, cures: cures.filter((work) => !byAnother.has(work)) }
           : { ...change, cures: [], mendsNothing: 'taken-back' },
       ];
     }),

@@ -56,8 +56,13 @@ export function liftsTag(tag: HangingTag, visit: LiftingVisit): boolean {
   if (tag.jobId === visit.id && tag.foundAfter === null) return true;
   const changes = changesAt(visit, end);
   const since = tag.foundAfter ?? 0;
-  const renews = subject === 'rotor' || subject === 'pads' ? subject : RENEWED_BY[subject as Area];
-  if (renews && changedSince(changes, since, [renews])) return true;
+  if (subject === 'rotor' || subject === 'pads') {
+    if (changes.some(({ seq, by }) => seq > since && by.code === 'fitted' && by.part === subject))
+      return true;
+  } else {
+    const renews = RENEWED_BY[subject as Area];
+    if (renews && changedSince(changes, since, [renews])) return true;
+  }
   if (saidWrong(tag, visit)) return true;
   if (subject === 'lever') return leverMended(visit, end, since);
   // Work that cures a finding on one kind of brake is not asked of another: the bike may have another brake by now.

@@ -24,11 +24,8 @@ describe('what is taken down at check-in', () => {
     expect(steps).toContain('stand-test');
     for (const step of riding) expect(steps).not.toContain(step);
     // Nobody is held to a ride the customer does not want; what is proven without one is.
-    for (const { step, end } of planAt(visitOf(visit.job))!.steps) {
-      const after = visit.job.stepped.at(-1)?.id ?? null;
-      const fields = { step, end, outcome: 'done', reason: '', after } as const;
-      expect([step, visit.send('plan-step', fields)]).toEqual([step, null]);
-    }
+    for (const { step, end } of planAt(visitOf(visit.job))!.steps)
+      expect([step, visit.step(step, 'done', end)]).toEqual([step, null]);
     expect(visit.job.bars.map(({ code }) => code)).not.toContain('work-open');
     expect(doRefusal(visit.job, 'bed-in', 'front')).not.toBeNull();
   });

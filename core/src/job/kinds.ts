@@ -1,3 +1,4 @@
+import { barsOf } from './bars';
 import { beddingPull } from './beddingPull';
 import { bite } from './bite';
 import { bleedCycle } from './bleedCycle';
@@ -7,6 +8,7 @@ import { decision } from './decision';
 import { deviation } from './deviation';
 import { edit } from './edit';
 import { endsOf } from '../kit/brakes';
+import { nameOfBar } from '../procedure/signOff';
 import { fault, type EntryFault, type EntryOfKind, type KnownOfKind, type Place } from './entry';
 import { fill } from './fill';
 import { fitting } from './fitting';
@@ -120,13 +122,19 @@ function missingEnd(job: Job, entry: object): EntryFault | null {
 /** Every kind that is told, by what of it stays said. */
 const TOLD: { readonly [K in ToldKind]: Pick<TellingKind<ToldEntries[K]>, 'stays'> } = SENT;
 
-/** What was told is taken back as a slip of the hand; what was seen not in order is not. */
+/**
+ * What was told is taken back as a slip of the hand; what was seen not in order is not, nor what would take a bar with it: to unsay it is
+ * no answer.
+ */
 function unsaid(job: Job, entry: Entry): EntryFault | null {
   if (entry.kind !== 'taken-back') return null;
   const told = job.told.find(({ id }) => id === entry.of);
   if (!told) return fault('invalid-input', 'of', 'unknown');
   const { stays } = TOLD[told.kind] as { stays: (told: Told, bike: Job['bike']) => boolean };
-  return stays(told, job.bike) ? fault('invalid-input', 'of', 'failed-check') : null;
+  const without = { ...job, told: job.told.filter((each) => each !== told) };
+  const barred = new Set(barsOf(without, 'all').map(nameOfBar));
+  const lifts = job.bars.some((bar) => !barred.has(nameOfBar(bar)));
+  return lifts || stays(told, job.bike) ? fault('invalid-input', 'of', 'failed-check') : null;
 }
 
 /** Why a job cannot take an entry as it stands, or null. */

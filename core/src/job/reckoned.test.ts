@@ -40,14 +40,7 @@ const planned = (procedure: ProcedureId, visit = identified()) => {
 };
 /** Does what the plan asks first until a step's turn has come, and says why it may not be done then. */
 const whyNot = (visit: Visit, step: StepId, before: readonly StepId[]) => {
-  for (const each of before)
-    visit.send('plan-step', {
-      step: each,
-      end: 'front',
-      outcome: 'done',
-      reason: '',
-      after: visit.job.stepped.at(-1)?.id ?? null,
-    });
+  for (const each of before) visit.step(each);
   return doRefusal(visit.job, step, 'front');
 };
 

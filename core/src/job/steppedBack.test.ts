@@ -6,37 +6,9 @@ import type { Finding } from '../inspection/findings';
 import { liftsTag } from '../inspection/tags';
 import { planAt } from '../plan/visit';
 import type { ProcedureId } from '../procedure/procedures';
-import { stepRule, type NewPart, type StepId } from '../procedure/steps';
+import type { StepId } from '../procedure/steps';
 import { inspectedItems } from './bars';
-import { doRefusal } from './planStep';
 import { brakesOf, visitOf } from './visit';
-
-type Step = StepId | 'wash-hands';
-
-function say(visit: Visit, step: Step, outcome: 'done' | 'taken-back'): void {
-  const after = visit.job.stepped.at(-1)?.id ?? null;
-  const end = step === 'wash-hands' ? null : 'front';
-  expect(visit.send('plan-step', { step, end, outcome, reason: '', after })).toBeNull();
-}
-
-const nextOf = (visit: Visit): Step => planAt(visitOf(visit.job))!.steps[0]!.step;
-
-function bring(visit: Visit, part: NewPart): void {
-  const said = { from: 'The bag', fits: 'It does', checked: 'Looked', batch: '' };
-  visit.send('part-brought', { end: 'front', part, pieces: 1, ...said });
-}
-
-/** Does the work of a procedure by its plan, up to a step and with it. */
-function workUpTo(visit: Visit, procedure: ProcedureId, last: StepId): void {
-  visit.plan(procedure);
-  for (let step: Step | null = null; step !== last;) {
-    step = nextOf(visit);
-    if (step !== 'wash-hands') stepRule(step).parts.forEach((part) => bring(visit, part));
-    const refusal = doRefusal(visit.job, step, 'front');
-    if (refusal?.code === 'bolt-open') visit.tighten(refusal.fastener);
-    say(visit, step, 'done');
-  }
-}
 
 /** What is wrong with a brake, the work that mends it, what is done and looked at after it, and whether it is still wrong. */
 const MENDED: Record<
@@ -103,21 +75,21 @@ describe.each(Object.entries(MENDED))('%s', (_what, { wrong, by, then, isOpen })
   it('is answered by that step', () => {
     const visit = wrong();
     expect(isOpen(visit)).toBe(true);
-    workUpTo(visit, ...by);
+    visit.workUpTo(...by);
     then(visit);
     expect(isOpen(visit)).toBe(false);
   });
 
   it('and not once it was taken back, whether before it was looked at again or after', () => {
     const before = wrong();
-    workUpTo(before, ...by);
-    say(before, by[1], 'taken-back');
+    before.workUpTo(...by);
+    expect(before.step(by[1], 'taken-back')).toBeNull();
     then(before);
     expect(isOpen(before)).toBe(true);
     const after = wrong();
-    workUpTo(after, ...by);
+    after.workUpTo(...by);
     then(after);
-    say(after, by[1], 'taken-back');
+    expect(after.step(by[1], 'taken-back')).toBeNull();
     expect(isOpen(after)).toBe(true);
   });
 });
@@ -126,9 +98,9 @@ it('a caliper that met another family of fluid did so, whatever was said to be p
   const met = { ...NOTHING_MET, caliper: [{ family: 'glycol', grade: 'DOT 4' }] } as const;
   const visit = identified({ metBefore: { ...atEachEnd(() => NOTHING_MET), front: met } });
   const now = () => metAt(visit.base.metBefore.front, visit.job, 'front').caliper;
-  workUpTo(visit, 'change-caliper', 'new-caliper-on');
+  visit.workUpTo('change-caliper', 'new-caliper-on');
   expect(now()).toEqual([]);
-  say(visit, 'new-caliper-on', 'taken-back');
+  expect(visit.step('new-caliper-on', 'taken-back')).toBeNull();
   expect(now()).toEqual(met.caliper);
 });
 
@@ -143,19 +115,19 @@ it('what hangs on the bike from before is lifted by that step, and not once it w
   const visit = identified();
   const lifts = () =>
     liftsTag(tag, { ...visit.job, items: inspectedItems(visit.job), brakes: brakesOf(visit.job) });
-  workUpTo(visit, 'change-caliper', 'new-caliper-on');
+  visit.workUpTo('change-caliper', 'new-caliper-on');
   expect(lifts()).toBe(true);
-  say(visit, 'new-caliper-on', 'taken-back');
+  expect(visit.step('new-caliper-on', 'taken-back')).toBeNull();
   expect(lifts()).toBe(false);
 });
 
 it('a stand test that was taken back, and what was done after it too, is to be made', () => {
   const visit = identified();
-  workUpTo(visit, 'align', 'stand-test');
+  visit.workUpTo('align', 'stand-test');
   expect(visit.barred).not.toContain('stand-untested');
-  const next = nextOf(visit);
-  say(visit, next, 'done');
-  say(visit, next, 'taken-back');
-  say(visit, 'stand-test', 'taken-back');
+  const { step } = planAt(visitOf(visit.job))!.steps[0]!;
+  expect(visit.step(step)).toBeNull();
+  expect(visit.step(step, 'taken-back')).toBeNull();
+  expect(visit.step('stand-test', 'taken-back')).toBeNull();
   expect(visit.barred).toContain('stand-untested');
 });

@@ -52,6 +52,26 @@ describe('pads that do not sweep the track', () => {
     expect(whyOf(visit)).toBe('moved');
   });
 
+  it('e that lapsed is measured anew, and not taken back; under a step that was done by it it is asked for', () => {
+    const moved = identified();
+    radial(moved, 0.25);
+    const { last } = moved;
+    moved.repair('dress-mount');
+    expect(moved.send('taken-back', { of: last })).toMatchObject({ code: 'failed-check' });
+    radial(moved, 0.25);
+    expect(whyOf(moved)).toBeNull();
+
+    const stepped = identified();
+    radial(stepped, 0.25);
+    const measured = stepped.last;
+    stepped.workUpTo('radial-check', 'radial-check');
+    expect(whyOf(stepped)).toBeNull();
+    expect(stepped.send('taken-back', { of: measured })).toBeNull();
+    expect(whyOf(stepped)).toBe('unmeasured');
+    radial(stepped, 0.25);
+    expect(whyOf(stepped)).toBeNull();
+  });
+
   it('what cannot be is refused by name', () => {
     expect(radial(identified(), 99)).toMatchObject({ field: 'eMm', code: 'implausible' });
   });

@@ -2,7 +2,9 @@ import type { End } from '../ends';
 import { toldOf, type Told } from './told';
 import { isRadialWithin, type Unswept } from '../mount/radial';
 import { changedSince, changesAt, lapsedSince, type ChangedJob } from '../evidence/changes';
+import { standingSteps } from '../evidence/stepped';
 import type { Touch } from '../evidence/touch';
+import { stepRule } from '../procedure/steps';
 
 /** What moves the pads nearer the axle or away from it. */
 const MOVES: readonly Touch[] = ['mount', 'rotor', 'caliper-changed'];
@@ -32,5 +34,13 @@ export function unsweptAt(job: SweptJob, end: End): Unswept | null {
     const again = measured.find(({ seq, eMm }) => seq > off.seq && isRadialWithin(eMm));
     if (!again || !rings.some(({ seq }) => seq > again.seq)) return 'off-the-edge';
   }
-  return last && lapsedSince(changes, last.seq, MOVES) ? 'moved' : null;
+  if (last) return lapsedSince(changes, last.seq, MOVES) ? 'moved' : null;
+  const isAsked = standingSteps(job).some(
+    ({ step, end: at, outcome }) =>
+      at === end &&
+      outcome === 'done' &&
+      step !== 'wash-hands' &&
+      stepRule(step).numbers.includes('radial'),
+  );
+  return isAsked ? 'unmeasured' : null;
 }

@@ -28,7 +28,9 @@ export type Unswept =
   /** The witness ring runs off the edge, and nobody measured e and looked at the ring again since. */
   | 'off-the-edge'
   /** Measured, and something was moved since. */
-  | 'moved';
+  | 'moved'
+  /** A step was done by e, and that was taken back. */
+  | 'unmeasured';
 
 /** Whether e is where it is to be, whole micrometres, ends inclusive. */
 export function isRadialWithin(eMm: number): boolean {

@@ -152,14 +152,7 @@ describe('the final check by name', () => {
     const visit = new Visit().identify();
     visit.fit();
     visit.plan('change-pads');
-    for (const step of ['wheel-out', 'pads-out'] as const)
-      visit.send('plan-step', {
-        step,
-        end: 'front',
-        outcome: 'done',
-        reason: '',
-        after: visit.job.stepped.at(-1)?.id ?? null,
-      });
+    for (const step of ['wheel-out', 'pads-out'] as const) visit.step(step);
     const tick = (check: Check, words: string) =>
       visit.send('ticked', { end: 'front', check, outcome: 'not-fitted', words });
     expect(tick('caliper-bolts', 'None')).toMatchObject({ code: 'always-fitted' });

@@ -97,6 +97,17 @@ export type Bar =
   | { code: 'still-tagged'; end: End; subject: Subject; found: readonly Finding[] }
   | { code: 'do-not-ride'; end: End; subject: Subject; found: readonly Finding[] };
 
+/** What a bar is about, so that it is known again. */
+export const nameOfBar = (bar: Bar): string =>
+  [
+    bar.code,
+    'end' in bar && bar.end,
+    'fastener' in bar && bar.fastener,
+    'check' in bar && bar.check,
+    'subject' in bar && bar.subject,
+    'noticeId' in bar && bar.noticeId,
+  ].join(' ');
+
 interface BarRule {
   /** What of the brake it hangs on when the bike leaves unrepaired; null of what is asked anew at every visit. */
   hangsOn: 'what-it-is-about' | Subject | null;

@@ -1,7 +1,8 @@
 import type { Bike } from '@hold-fast/core/kit/bike';
 import { Entry } from '@hold-fast/contract/entries';
 import type { JobLog } from '@hold-fast/contract/jobs';
-import { drawHistory, entriesOf } from '@hold-fast/core/adversary/adversary';
+import { entriesOf } from '@hold-fast/core/adversary/adversary';
+import { drawHistory } from '@hold-fast/core/adversary/deeds';
 import { NOTICE, whole } from '@hold-fast/core/adversary/whole';
 import { randomOf } from '@hold-fast/core/random';
 import { containerAsKnown } from '@hold-fast/core/job/fill';

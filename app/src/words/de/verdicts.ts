@@ -340,6 +340,7 @@ const unswept: Record<Unswept, string> = {
   'off-the-edge':
     'Der Tragbild-Ring läuft über den Rand. e neu messen, dann den Ring noch einmal ansehen.',
   moved: 'Seit e gemessen wurde, ist der Sattel bewegt worden. Noch einmal messen.',
+  unmeasured: 'e wurde für einen Schritt gemessen und zurückgenommen. Messen.',
 };
 
 const benchRule: VerdictWords['benchRule'] = {

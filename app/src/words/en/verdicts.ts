@@ -340,6 +340,7 @@ const unswept: Record<Unswept, string> = {
   'off-the-edge':
     'the witness ring runs off the edge. Measure e anew, then look at the ring again.',
   moved: 'the caliper was moved since e was measured. Measure it again.',
+  unmeasured: 'e was measured for a step, and taken back. Measure it.',
 };
 
 const benchRule: VerdictWords['benchRule'] = {
