@@ -133,7 +133,8 @@ type Stood = ReturnType<typeof standingOf>;
 
 /** What became better between two looks at a visit with no answer to it among what was written, or null. */
 function betteredBy(deed: Deed, visit: Visit, before: Stood, now: Stood): Broken | null {
-  const kinds = visit.entries.slice(before.entries).flatMap(answering);
+  const isSlip = deed.does.startsWith('slip-');
+  const kinds = isSlip ? [] : visit.entries.slice(before.entries).flatMap(answering);
   for (const subject of SUBJECTS) {
     const was = before.items.get(subject) ?? null;
     if (rank(now.items.get(subject) ?? null) >= rank(was)) continue;

@@ -1,8 +1,10 @@
 import { readingOf, drawBrake } from '../evidence/brake';
 import { standTest } from '../evidence/trials';
+import { doRefusal } from '../job/planStep';
 import { unsaidSince, workedAfter } from '../job/stay';
 import { once } from '../once';
 import { randomOf, seedBy } from '../random';
+import { STEP_IDS } from '../procedure/steps';
 import { isPlanned, PLANNED, workByPlan } from './planned';
 import { PADS_WORN_MM, ride, ROTOR_WORN_MM, twist, type Truth } from './truth';
 import { GAUGES, SHEET, type Visit } from './visit';
@@ -34,6 +36,9 @@ export const DEEDS = [
   'write-found',
   'take-off',
   'unsay',
+  // Said by a slip of the hand, and taken back at once.
+  'slip-of-a-step',
+  'slip-of-a-word',
   'reseal-lever',
   'remake-joint',
   'clean',
@@ -71,8 +76,9 @@ export const DEEDS = [
 
 /** What a mechanic comes back to is done again within one visit: a history draws from few deeds, and these often. */
 const AT_HAND = 7;
+const FRONT = { end: 'front' } as const;
 /** How many of the histories work by a plan, of one. */
-const WITH_A_PLAN = 0.25;
+const WITH_A_PLAN = 0.12;
 
 /** Draws a history of so many deeds. */
 export function drawHistory(random: () => number, length: number): Deed[] {
@@ -184,6 +190,31 @@ export function doDeed(
     case 'unsay': {
       const told = visit.job.told.at(-1);
       if (told) visit.send('taken-back', { of: told.id });
+      return;
+    }
+    case 'slip-of-a-step': {
+      const free = STEP_IDS.filter((step) => doRefusal(visit.job, step, 'front') === null);
+      const step = free[Math.floor(random() * free.length)];
+      if (step && visit.step(step) === null) visit.step(step, 'taken-back');
+      return;
+    }
+    case 'slip-of-a-word': {
+      const words = [
+        () =>
+          visit.send('bleed-cycle', {
+            ...FRONT,
+            method: 'gravity-down',
+            bubbles: 'none',
+            colour: '',
+            ml: 5,
+          }),
+        () => visit.send('bite', { ...FRONT, rose: true }),
+        () => visit.send('radial', { ...FRONT, eMm: 0.25, washersMm: [] }),
+        () => visit.send('witness', { ...FRONT, ring: 'even' }),
+        () => visit.send('bedding-pull', { ...FRONT, fromKmh: 25, toKmh: 5 }),
+      ];
+      if (words[Math.floor(random() * words.length)]!() === null)
+        visit.send('taken-back', { of: visit.last });
       return;
     }
     case 'reseal-lever':

@@ -1167,6 +1167,28 @@ describe('E9: a bleed is proven by its number', () => {
     expect(visit.barred).toEqual(['bubbles-last']);
   });
 
+  it('and answers nothing: neither many bubbles before it, nor what a bleed mends, nor that its cycles were seen', () => {
+    const back = (visit: Visit) => {
+      expect(visit.send('taken-back', { of: visit.last })).toBeNull();
+      return visit.lever().tickAll().test('stand');
+    };
+    const many = back(identified().cycle('many').cycle('none'));
+    expect(many.barred).toEqual(['bubbles-last']);
+    many.cycle('none').lever().tickAll().test('stand');
+    expect(many.bars).toEqual([]);
+
+    const sinks = back(identified().lever(27, 30).cycle('none'));
+    expect(sinks.item('lever')).toMatchObject({ doNotRide: true });
+    sinks.cycle('none').lever();
+    expect(sinks.item('lever')!.doNotRide).toBe(false);
+
+    const unseen = identified().lever().workUpTo('bleed-push-up', 'push-up').cycle('none');
+    const lacks = () => unseen.bars.flatMap((bar) => ('lacks' in bar ? [bar.lacks] : []));
+    expect(lacks()).toEqual(['fluid']);
+    back(unseen);
+    expect(lacks()).toEqual(['fluid', 'cycles']);
+  });
+
   it('the number of the lever as it came in says nothing of it as it was bled', () => {
     const visit = identified().lever();
     visit.cycle('none');

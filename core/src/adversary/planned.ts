@@ -75,10 +75,6 @@ function doStep(
 ): boolean {
   if (step === 'wash-hands') return visit.step(step) === null;
   const { acts, touches, cures, records } = stepRule(step);
-  if (acts.includes('stand-test') && truth.rubs) {
-    visit.test('stand', 'failed');
-    return false;
-  }
   look();
   visit.bringPartsOf(step);
   // Now and then nobody writes down which part it is.
@@ -96,6 +92,10 @@ function doStep(
   if (refusal?.code === 'bolt-open') {
     visit.tighten(refusal.fastener);
     if (refusal.fastener === 'caliper-post') twist(truth, random);
+  }
+  if (acts.includes('stand-test') && truth.rubs) {
+    visit.test('stand', 'failed');
+    return false;
   }
   if (visit.step(step, 'done', end) !== null) return false;
   const is = (work: string) => cures.some((each) => each === work);

@@ -49,7 +49,7 @@ export interface ChangedJob {
   fittings: readonly { seq: number; part: Part; end: End; jobId: string; condition: FittedAs }[];
   takenOff: readonly { seq: number; part: Part; end: End }[];
   filled: readonly { seq: number; end: End }[];
-  bled: readonly { seq: number; end: End }[];
+  bled: readonly { seq: number; end: End; takenBack?: true }[];
   repaired: readonly { seq: number; end: End; work: Work }[];
   tightened: readonly { seq: number; turnedSeq: number; end: End; fastener: FastenerId }[];
   edited: readonly { seq: number; was: Sided; became: Sided }[];
@@ -99,6 +99,13 @@ export const changesAt = onceAnEnd((job: ChangedJob, end: End): readonly Change[
   return [...doneAt(job, end), ...theirs].sort((a, b) => a.seq - b.seq);
 });
 
+/** What was said to be done, and was not. */
+const slip = (change: Omit<Change, 'cures'>): Change => ({
+  ...change,
+  cures: [],
+  mendsNothing: 'taken-back',
+});
+
 /** Everything that was done at one end alone, in no order. */
 function doneAt(job: ChangedJob, end: End): Change[] {
   const standing = new Set(standingSteps(job).map(({ seq }) => seq));
@@ -110,7 +117,7 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       return [
         standing.has(seq)
           ? { ...change, cures: cures.filter((work) => !byAnother.has(work)) }
-          : { ...change, cures: [], mendsNothing: 'taken-back' },
+          : slip(change),
       ];
     }),
     ...job.fittings.flatMap(({ seq, part, end: at, jobId, condition }): Change[] =>
@@ -128,19 +135,12 @@ function doneAt(job: ChangedJob, end: End): Change[] {
         ? [{ seq, end, touches: ['opened-at-lever', 'fluid'], cures: [], by: { code: 'filled' } }]
         : [],
     ),
-    ...job.bled.flatMap(({ seq, end: at }): Change[] =>
-      at === end
-        ? [
-            {
-              seq,
-              end,
-              touches: ['opened-at-lever', 'opened-at-caliper', 'fluid'],
-              cures: ['full-bleed', 'lever-top-up'],
-              by: { code: 'bled' },
-            },
-          ]
-        : [],
-    ),
+    ...job.bled.flatMap(({ seq, end: at, takenBack }): Change[] => {
+      if (at !== end) return [];
+      const touches = ['opened-at-lever', 'opened-at-caliper', 'fluid'] as const;
+      const change = { seq, end, touches, by: { code: 'bled' } } as const;
+      return [takenBack ? slip(change) : { ...change, cures: ['full-bleed', 'lever-top-up'] }];
+    }),
     ...job.repaired.flatMap(({ seq, end: at, work }): Change[] =>
       at === end
         ? [

@@ -83,8 +83,9 @@ export function barsOf(job: Judged, toldOf: 'all' | readonly Thing[]): Bar[] {
     ),
     bleedsUnrecorded: ENDS.flatMap((end) => bleedLacks(job, end).map((lacks) => ({ end, lacks }))),
     bubblesLast: ENDS.filter((end) => {
-      const last = job.bled.filter((each) => each.end === end).at(-1);
-      return last?.bubbles === 'many';
+      const here = job.bled.filter((each) => each.end === end);
+      const many = here.findLastIndex(({ bubbles }) => bubbles === 'many');
+      return many >= 0 && here.slice(many + 1).every(({ takenBack }) => takenBack);
     }),
     standUntested: ENDS.filter((end) => isStandOpen(job, end)),
     unswept: ENDS.flatMap((end) => {
@@ -142,7 +143,7 @@ function bleedLacks(job: Judged, end: End): BleedLack[] {
   const here = (each: { end: End }) => each.end === end;
   return [
     ...(job.filled.some(here) ? [] : (['fluid'] as const)),
-    ...(job.bled.some(here) ? [] : (['cycles'] as const)),
+    ...(job.bled.some((cycle) => here(cycle) && !cycle.takenBack) ? [] : (['cycles'] as const)),
   ];
 }
 

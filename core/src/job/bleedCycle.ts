@@ -22,8 +22,8 @@ declare module './told' {
 
 declare module './job' {
   interface Facts {
-    /** Every cycle of a bleed, those taken back too: they were seen. */
-    bled: { seq: number; end: End; bubbles: Bubbles }[];
+    /** Every cycle of a bleed, those taken back too: they were seen, and answer nothing. */
+    bled: { id: string; seq: number; end: End; bubbles: Bubbles; takenBack?: true }[];
   }
 }
 
@@ -37,8 +37,8 @@ const told = tells<BleedCycleEntry>('bleed-cycle', {
 export const bleedCycle: TellingKind<BleedCycleEntry> = {
   ...told,
   add: (facts, entry, known, place) => {
-    const { end, bubbles } = entry;
+    const { id, end, bubbles } = entry;
     const after = told.add(facts, entry, known, place);
-    return { ...after, bled: [...after.bled, { seq: place.seq, end, bubbles }] };
+    return { ...after, bled: [...after.bled, { id, seq: place.seq, end, bubbles }] };
   },
 };

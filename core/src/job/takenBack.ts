@@ -19,6 +19,7 @@ export const takenBack: Kind<TakenBackEntry> = {
   add: (facts, { of, at }, _known, { by }) => ({
     ...facts,
     told: facts.told.filter(({ id }) => id !== of),
+    bled: facts.bled.map((cycle) => (cycle.id === of ? { ...cycle, takenBack: true } : cycle)),
     takenBack: [...facts.takenBack, { of, at, by }],
   }),
 };
