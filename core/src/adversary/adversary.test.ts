@@ -33,7 +33,13 @@ describe('with a rule loosened it finds the way in', () => {
         (finding) => ({ finding, seq: 0, lookOverId: null, lesserLook: null }),
       );
     jest.spyOn(findings, 'standingFindings').mockImplementation(last);
-    expect(besiege(HISTORIES, SEED).broken?.what).toBe('better-without-an-answer');
+    const leaks = seedOf(({ leak }) => leak);
+    const deeds = (['look-leaks', 'look-nothing'] as const).flatMap((does) =>
+      EIGHT.map((seed) => ({ does, seed })),
+    );
+    expect(play(leaks, deeds)?.what).toBe('better-without-an-answer');
+    jest.restoreAllMocks();
+    expect(play(leaks, deeds)).toBeNull();
   });
 
   it('where the last yes or no counts', () => {
