@@ -1,8 +1,7 @@
-type Said = 'done' | 'skipped' | 'taken-back';
-type Stood<S> = S & { outcome: 'done' | 'skipped' };
+type Stood<S extends { outcome: string }> = S & { outcome: Exclude<S['outcome'], 'taken-back'> };
 
 /** The steps of a plan that stand, in order: one that was taken back is gone, with what took it back. */
-export function standingSteps<S extends { outcome: Said }>({
+export function standingSteps<S extends { outcome: string }>({
   stepped,
 }: {
   stepped: readonly S[];

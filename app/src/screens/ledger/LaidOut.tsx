@@ -209,7 +209,7 @@ function Done({ record: { bike, stepped, repaired, tested } }: { record: RecordR
       lines={[
         ...stepped.map(({ end, step: code, outcome, reason, by }) => [
           atEnd(bike, end, step(code)),
-          [outcome === 'done' ? '' : says.leftOut, reason, by].filter(Boolean).join(' · '),
+          [named(says.stepped, outcome), reason, by].filter(Boolean).join(' · '),
         ]),
         ...repaired.map(({ end, work, words: said, by }) => [
           atEnd(bike, end, named(words.work, work)),

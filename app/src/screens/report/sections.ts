@@ -1,5 +1,6 @@
 import { wearOf, type Report, type ShownRecord, type Wear } from '@hold-fast/contract/report';
 import { ENDS, type End } from '@hold-fast/core/ends';
+import { standingSteps } from '@hold-fast/core/evidence/stepped';
 import { capital } from '../../words/capital';
 import { calendarDay } from '../../words/days';
 import { dueWords } from '../../words/due';
@@ -130,6 +131,7 @@ const measured = (at: At, record: ShownRecord) =>
   });
 
 function did(at: At, { id, fittings, repaired, stepped }: ShownRecord) {
+  const stood = standingSteps({ stepped }).filter(({ outcome }) => outcome === 'done');
   const steps = planWords.step as Partial<Record<string, { does: string }>>;
   const lines = [
     ...fittings
@@ -143,9 +145,7 @@ function did(at: At, { id, fittings, repaired, stepped }: ShownRecord) {
         ),
       ),
     ...repaired.map(({ end, work }) => at(end, named(words.work, work))),
-    ...stepped
-      .filter(({ outcome }) => outcome === 'done')
-      .map(({ end, step }) => at(end, words.inSentence(steps[step]?.does ?? step))),
+    ...stood.map(({ end, step }) => at(end, words.inSentence(steps[step]?.does ?? step))),
   ];
   return section(reportWords.whatWeDid, lines.length > 0 ? lines : [reportWords.nothingDone]);
 }

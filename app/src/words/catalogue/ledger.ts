@@ -58,7 +58,7 @@ export interface LedgerWords {
     filled: (ml: string, label: string, lot: string, by: string) => string;
     parts: string;
     done: string;
-    leftOut: string;
+    stepped: Record<'done' | 'skipped' | 'taken-back', string>;
     test: Record<TestEntry['test'], string>;
     outcome: Record<Outcome, string>;
     decided: string;

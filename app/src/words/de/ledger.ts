@@ -61,7 +61,7 @@ export const ledger: LedgerWords = {
     filled: (ml, label, lot, by) => `${ml} mL · ${label} · Charge ${lot} · ${by}`,
     parts: 'Teile',
     done: 'Was getan wurde',
-    leftOut: 'ausgelassen',
+    stepped: { done: '', skipped: 'ausgelassen', 'taken-back': 'zurückgenommen' },
     test: {
       'lever-side': 'Hebelseite',
       'lever-feel': 'Hebelgefühl',

@@ -60,7 +60,7 @@ export const ledger: LedgerWords = {
     filled: (ml, label, lot, by) => `${ml} mL · ${label} · lot ${lot} · ${by}`,
     parts: 'Parts',
     done: 'What was done',
-    leftOut: 'left out',
+    stepped: { done: '', skipped: 'left out', 'taken-back': 'taken back' },
     test: {
       'lever-side': 'lever side',
       'lever-feel': 'lever feel',
