@@ -18,7 +18,7 @@ export interface Deed {
   seed: number;
 }
 
-export const DEEDS = [
+const DEEDS = [
   'rotor',
   'rotor-again',
   'rotor-one-point',

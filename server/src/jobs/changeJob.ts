@@ -57,7 +57,7 @@ export async function changeJob(
     const { base, entries } = read.log;
     const log = { base: { ...base, revision: base.revision + 1 }, entries: [...entries, logged] };
     const folded = foldOn(read.folded, logged, log.base.revision);
-    const noted = await noteJudgements(shop, transaction, read, folded.job);
+    const noted = await noteJudgements(shop, transaction, read, folded.job, logged.entry);
     // What changes the job's own row, or what hangs on the bike, is read afresh.
     const afresh = logged.entry.kind === 'edit' || noted.tagsChanged;
     const grown = { ...held, revision: held.revision + 1, bikeRevision: held.bikeRevision + 1 };

@@ -6,6 +6,7 @@ import type { Judgement } from '@hold-fast/core/inspection/judge';
 import { liftsAdvice, liftsTag, toHang, type LiftingVisit } from '@hold-fast/core/inspection/tags';
 import { inspectedItems } from '@hold-fast/core/job/bars';
 import type { BikeTag, Job, Judged } from '@hold-fast/core/job/job';
+import type { Logged } from '@hold-fast/core/job/kinds';
 import { hangsUnrepaired } from '@hold-fast/core/job/notRepaired';
 import type { Bar } from '@hold-fast/core/procedure/signOff';
 import { brakesOf, isWorkOpen } from '@hold-fast/core/job/visit';
@@ -28,6 +29,7 @@ export async function noteJudgements(
   transaction: Transaction,
   { verdicts }: { verdicts: ReadonlyMap<string, Judged> },
   job: Job,
+  written: Logged['entry'],
 ): Promise<{ verdicts: ReadonlyMap<string, Judged>; tagsChanged: boolean }> {
   const kept = new Map(verdicts);
   for (const { id, superseded, verdict } of job.measured) {
@@ -36,12 +38,12 @@ export async function noteJudgements(
     kept.set(id, verdict);
   }
   await noteEnds(transaction, job);
-  return { verdicts: kept, tagsChanged: await noteTags(shop, transaction, job) };
+  return { verdicts: kept, tagsChanged: await noteTags(shop, transaction, job, written) };
 }
 
-const written = (judged: Judged) => canonicalJson(judged as unknown as Json);
+const asText = (judged: Judged) => canonicalJson(judged as unknown as Json);
 const same = (one: Judged | undefined, other: Judged) =>
-  one !== undefined && written(one) === written(other);
+  one !== undefined && asText(one) === asText(other);
 
 function keepVerdict(
   shop: Shop,
@@ -86,10 +88,15 @@ function measures(judgement: Judgement) {
 }
 
 /** Hangs what is not to be ridden on the bike, and takes off what this visit lifts. */
-async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise<boolean> {
+async function noteTags(
+  shop: Shop,
+  transaction: Transaction,
+  job: Job,
+  written: Logged['entry'],
+): Promise<boolean> {
   const items = inspectedItems(job);
   const visit = { ...job, items, brakes: brakesOf(job) };
-  const again = await hangAgain(transaction, job, visit);
+  const again = takesBack(written) ? await hangAgain(transaction, job, visit) : [];
   const hang = toHang(items, [...job.tags, ...again]);
   for (const { end, subject, found } of hang)
     await insert(transaction, 'bike_tag', {
@@ -123,9 +130,11 @@ async function noteTags(shop: Shop, transaction: Transaction, job: Job): Promise
   return lifted.length > 0 || hang.length > 0 || again.length > 0;
 }
 
-/** Hangs again what other visits found and this one lifts no more, once a step is taken back: a slip of the hand lifts nothing. */
+const takesBack = (entry: Logged['entry']) =>
+  entry.kind === 'taken-back' || (entry.kind === 'plan-step' && entry.outcome === 'taken-back');
+
+/** Hangs again what other visits found and this one lifts no more, once something is taken back: a slip of the hand lifts nothing. */
 async function hangAgain(transaction: Transaction, job: Job, visit: LiftingVisit) {
-  if (job.stepped.at(-1)?.outcome !== 'taken-back') return [];
   const tags = await tagsOfBike(transaction, job.bike.id, job.id);
   const advice = await adviceOfBike(transaction, job.bike.id, job.id);
   const again = [

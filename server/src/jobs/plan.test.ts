@@ -320,10 +320,32 @@ describe('a step done by a slip of the hand', () => {
       { subject: 'caliper', found: ['caliper-cracked'], jobId, foundAfter: null },
     ]);
     expect(job.bars.map(({ code }) => code)).toContain('still-tagged');
-    // Once it is on, and said once more, the other is gone for good.
+    // Once it is on, and said once more, the other comes off for good.
     job = await goOn(job, 1);
     expect(job.stepped.at(-1)).toMatchObject({ step: 'new-caliper-on', outcome: 'done' });
     expect(job.tags).toEqual([]);
+  });
+
+  it('nor does a cycle of a bleed that is taken back', async () => {
+    const jobId = await openJob(shop, client);
+    const felt = { ...entry('test', { test: 'lever-feel', end: 'front', outcome: 'failed' }) };
+    const { bike } = (await send(jobId, felt)).body;
+    const second = await comeAgain(shop, client, bike);
+    await client.append(second.id, identified('front'));
+    const cycle = entry('bleed-cycle', {
+      end: 'front',
+      method: 'gravity-down',
+      bubbles: 'none',
+      colour: '',
+      ml: 5,
+    });
+    await client.append(second.id, cycle);
+    const lever = { reach: 60, bite: 20, firm: 27, sunk: 27 };
+    const by = [shop.ids.rule, lever, { basis: 'travel' }] as const;
+    const proven = await measure(client, second.id, 'lever', ...by);
+    expect(proven.tags).toEqual([]);
+    const { body } = await send(second.id, entry('taken-back', { of: cycle.id }));
+    expect(body.tags).toMatchObject([{ subject: 'lever', jobId }]);
   });
 });
 
