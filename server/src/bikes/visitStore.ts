@@ -3,6 +3,7 @@ import type { Finding } from '@hold-fast/core/inspection/findings';
 import type { Advice, BikeTag, Fitted } from '@hold-fast/core/job/job';
 import type { Reckoned } from '@hold-fast/core/job/reckoned';
 import { select, type Queryable } from '../platform/database';
+import { NOT_TAKEN_BACK } from '../platform/takenBack';
 
 // What the visits of a bike left with it: what hangs on it, what was fitted and what was reckoned.
 
@@ -49,9 +50,7 @@ export async function reckonedOfBike(
   const rows = await select<{ tag: number; body: { end: End; what: Reckoned } }>(
     on,
     `SELECT j.tag, e.body FROM entry e JOIN job j ON j.id = e.job_id
-      WHERE j.bike_id = ? AND e.kind = 'reckoned' AND NOT EXISTS
-        (SELECT 1 FROM entry b WHERE b.job_id = e.job_id AND b.kind = 'taken-back' AND JSON_VALUE(b.body, '$.of') = e.id)
-      ORDER BY e.seq DESC`,
+      WHERE j.bike_id = ? AND e.kind = 'reckoned' AND ${NOT_TAKEN_BACK} ORDER BY e.seq DESC`,
     [bikeId],
   );
   const newest = new Map(

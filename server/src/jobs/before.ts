@@ -8,6 +8,7 @@ import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { thicknessOfBike } from '../bikes/store';
 import { select, type Queryable } from '../platform/database';
+import { NOT_TAKEN_BACK } from '../platform/takenBack';
 
 // What the visits before one say of its bike, for the job to start from.
 
@@ -117,8 +118,7 @@ export async function modifiedByVisits(
         AND ((e.kind = 'look-over' AND JSON_CONTAINS(e.body, '"mount-modified"', '$.found'))
           OR (e.kind = 'deviation' AND (JSON_VALUE(e.body, '$.choice') = 'modified-adapter'
             OR (JSON_VALUE(e.body, '$.deviation') = 'modified-part' AND JSON_VALUE(e.body, '$.choice') <> 'warranty-part'))))
-        AND NOT EXISTS (SELECT 1 FROM entry t WHERE t.job_id = e.job_id AND t.kind = 'taken-back'
-          AND JSON_VALUE(t.body, '$.of') = CAST(e.id AS CHAR))
+        AND ${NOT_TAKEN_BACK}
         AND NOT EXISTS (SELECT 1 FROM entry d JOIN job dj ON dj.id = d.job_id
           WHERE dj.bike_id = j.bike_id AND d.seq > e.seq AND d.kind = 'decision'
             AND JSON_VALUE(d.body, '$.decision') = 'seen-wrong' AND JSON_VALUE(d.body, '$.subject') = 'mount'

@@ -119,6 +119,23 @@ describe('a maker’s notice', () => {
     expect((await page()).notices).toEqual([]);
   });
 
+  it('an answer that was taken back is none at a later visit', async () => {
+    const jobId = await openJob(shop, mechanic);
+    const { bike, identified } = await jobOf(jobId);
+    const sheet = { sheetId: identified.front!.sheet.sheetId };
+    const id = await write(sheet);
+    const answer = entry('notice-answer', { noticeId: id, noticeVersion: 1, words: 'Looked' });
+    await mechanic.append(jobId, answer);
+    await mechanic.append(jobId, entry('taken-back', { of: answer.id }));
+    const { notices } = await comeAgain(shop, mechanic, bike);
+    expect(notices).toContainEqual(expect.objectContaining({ id, answeredBefore: false }));
+    const over = { withdrawn: true, withdrawnBecause: 'Over' };
+    await lead.send('PUT', `/notices/${id}`, {
+      version: 1,
+      notice: { ...notice(sheet), id, ...over },
+    });
+  });
+
   it('meets what was filled from its lot, also at a visit after', async () => {
     const jobId = await openJob(shop, mechanic);
     const id = await write({ lot: 'L1', doNotRide: true });

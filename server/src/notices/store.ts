@@ -3,6 +3,7 @@ import type { Page } from '@hold-fast/contract/jobs';
 import { meetsBike, type NoticeAtJob } from '@hold-fast/core/notice/notice';
 import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
 import { A_PAGE, madeInto, pageOf } from '../platform/page';
+import { NOT_TAKEN_BACK } from '../platform/takenBack';
 
 const COLUMNS = `n.id, n.version, n.title, n.words, n.source, n.do_not_ride AS doNotRide, n.maker,
   n.serial_from AS serialFrom, n.serial_to AS serialTo, n.sheet_id AS sheetId, n.lot`;
@@ -149,7 +150,7 @@ export async function noticesAt(
               WHERE j.bike_id = k.id AND j.tag < ${before} AND j.status = 'sealed' AND e.kind = 'notice-answer'
                 AND JSON_VALUE(e.body, '$.noticeId') = CAST(n.id AS CHAR)
                 AND JSON_VALUE(e.body, '$.noticeVersion') = n.version
-                AND NOT ${of(LEFT_SINCE, 'k.id', before)}) AS answeredAt
+                AND ${NOT_TAKEN_BACK} AND NOT ${of(LEFT_SINCE, 'k.id', before)}) AS answeredAt
        FROM notice n JOIN bike k ON k.id = ?
       WHERE n.withdrawn = FALSE
       ORDER BY n.id`,
