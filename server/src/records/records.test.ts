@@ -523,7 +523,8 @@ describe('the Ledger', () => {
 
   it('finds by the lot of the fluid that went in', async () => {
     const jobId = await readyJob();
-    const lot = 'K22-118';
+    // No serial of a test, which ends in digits of chance, has its end in it.
+    const lot = 'K22-1XZ';
     await shop.pool.query('UPDATE container SET lot = ? WHERE id = ?', [lot, shop.ids.bottle]);
     expect(await found(`q=${encodeURIComponent(lot)}`)).toEqual([]);
     await client.append(
@@ -533,8 +534,8 @@ describe('the Ledger', () => {
     const left = { words: 'Takes it as it is', takenBy: 'Harbour post' };
     expect((await sign(jobId, { notRepaired: left })).status).toBe(201);
     for (const q of [lot, 'k22-1']) expect(await found(`q=${q}`)).toEqual([jobId]);
-    expect(await found('q=118')).toEqual([]);
-    expect(await found('q=K%25-118')).toEqual([]);
+    expect(await found('q=1XZ')).toEqual([]);
+    expect(await found('q=K%25-1XZ')).toEqual([]);
   });
 
   it('finds by days as the shop counts them, the last day whole', async () => {
