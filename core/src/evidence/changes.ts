@@ -72,7 +72,7 @@ function fitted(part: Part): Pick<Change, 'touches' | 'cures'> {
 }
 
 /** Which rotor or pads are on is said by whoever writes them down: a step that puts others on may put on these, and answers nothing [D]. */
-const byAnother: ReadonlySet<Work> = new Set(Object.values(FITTING));
+const BY_ANOTHER: ReadonlySet<Work> = new Set(Object.values(FITTING));
 
 /** The step that writing a part down as off comes to. */
 export const TAKEN_OFF_BY = {
@@ -116,7 +116,7 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       const change = { seq, end, touches, by: { code: 'step', step } } as const;
       return [
         standing.has(seq)
-          ? { ...change, cures: cures.filter((work) => !byAnother.has(work)) }
+          ? { ...change, cures: cures.filter((work) => !BY_ANOTHER.has(work)) }
           : slip(change),
       ];
     }),

@@ -77,6 +77,25 @@ describe('a do-not-ride on a bike', () => {
     expect(liftsTag(tag, { ...nothing, fittings: [{ ...rotorOn, end: 'rear' }] })).toBe(false);
     const worse = { ...nothing, fittings: [rotorOn], items: [item('rotor', true)] };
     expect(liftsTag(tag, worse)).toBe(false);
+    // Nor by the step that puts one on: who writes it down says which.
+    const step = { id: 's', seq: 10, step: 'new-rotor-on', end: 'front', after: null } as const;
+    const tapped = { ...nothing, stepped: [{ ...step, outcome: 'done' }] as const };
+    expect(liftsTag(tag, tapped)).toBe(false);
+  });
+
+  it('is lifted by nothing that was done at another brake on the same lever', () => {
+    const bike = { ...USUAL_USE, sharedLever: 'front-rear' } as const;
+    const fittings = [{ ...rotorOn, end: 'rear' }] as const;
+    expect(liftsTag(tag, { ...nothing, bike, fittings })).toBe(false);
+    const lever = { ...tag, subject: 'lever', found: [] } as const;
+    const bled = {
+      ...nothing,
+      bike,
+      items: [item('lever', false)],
+      bled: [{ seq: 11, end: 'rear' }] as const,
+      measured: [{ id: 'm', seq: 12, end: 'front', part: 'lever' }] as const,
+    };
+    expect(liftsTag(lever, bled)).toBe(false);
   });
 
   it('is taken back by a lead with words, and by nobody else', () => {

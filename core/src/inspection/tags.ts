@@ -5,6 +5,7 @@ import {
   canMend,
   changedSince,
   changesAt,
+  type Change,
   type ChangedJob,
 } from '../evidence/changes';
 import type { SaidWrong } from '../evidence/findings';
@@ -57,8 +58,9 @@ export function liftsTag(tag: HangingTag, visit: LiftingVisit): boolean {
   const changes = changesAt(visit, end);
   const since = tag.foundAfter ?? 0;
   if (subject === 'rotor' || subject === 'pads') {
-    if (changes.some(({ seq, by }) => seq > since && by.code === 'fitted' && by.part === subject))
-      return true;
+    const another = (change: Change) =>
+      canMend(change, end) && change.by.code === 'fitted' && change.by.part === subject;
+    if (changes.some((change) => change.seq > since && another(change))) return true;
   } else {
     const renews = RENEWED_BY[subject as Area];
     if (renews && changedSince(changes, since, [renews])) return true;
