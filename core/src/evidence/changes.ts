@@ -184,6 +184,8 @@ export interface Lapse {
   seq: number;
   touch: Touch;
   by: ChangedBy;
+  /** It was only said, and taken back. */
+  takenBack?: true;
 }
 
 /** Whether it can mend what was found at an end: what was done at another brake of its lever is no answer here [D]. */
@@ -234,7 +236,8 @@ function lastTouch(
     .at(-1);
   if (!last) return null;
   const touch = last.touches.find((each) => touches.includes(each))!;
-  return { seq: last.seq, touch, by: last.by };
+  const slipped = last.mendsNothing === 'taken-back';
+  return { seq: last.seq, touch, by: last.by, ...(slipped && { takenBack: true }) };
 }
 
 /** Where in the order of everything written the bike last was away, or 0. */

@@ -121,6 +121,15 @@ it('what hangs on the bike from before is lifted by that step, and not once it w
   expect(lifts()).toBe(false);
 });
 
+it('what only was said to be changed is proven anew, and told as that', () => {
+  const visit = identified().lever().workUpTo('bleed-push-up', 'bleed-kit-on');
+  const by = { code: 'step', step: 'bleed-kit-on' };
+  expect(visit.item('lever')).toMatchObject({ word: 'unproven', lapsed: { by } });
+  expect(visit.item('lever')!.lapsed).not.toHaveProperty('takenBack');
+  visit.step('bleed-kit-on', 'taken-back');
+  expect(visit.item('lever')).toMatchObject({ word: 'unproven', lapsed: { by, takenBack: true } });
+});
+
 it('a stand test that was taken back, and what was done after it too, is to be made', () => {
   const visit = identified();
   visit.workUpTo('align', 'stand-test');

@@ -553,6 +553,7 @@ export interface JobWords {
     aLaterLookDidNot: (lesserLooks: string) => string;
     cameOff: Record<Part, string>;
     changedSinceItWasProven: (touch: string) => string;
+    saidAndTakenBack: (touch: string) => string;
     aUsedPartNotMeasured: string;
     notBelieved: (what: string) => string;
   };

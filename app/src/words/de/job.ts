@@ -608,6 +608,7 @@ export const job: JobWords = {
       pads: 'Die Beläge stehen als ausgebaut da; niemand hat aufgeschrieben oder gemessen, was jetzt drin ist.',
     },
     changedSinceItWasProven: (touch) => `Geändert, seit es bewiesen war: ${touch}.`,
+    saidAndTakenBack: (touch) => `Gesagt, seit es bewiesen war, und zurückgenommen: ${touch}.`,
     aUsedPartNotMeasured: 'Ein gebrauchtes Teil: nicht gemessen, seit es verbaut ist.',
     notBelieved: (what) => `Nicht geglaubt, solange das Rad lose ist: ${what}.`,
   },

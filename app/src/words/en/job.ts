@@ -595,6 +595,7 @@ export const job: JobWords = {
       pads: 'The pads were written down as off, and nobody wrote down or measured what is in now.',
     },
     changedSinceItWasProven: (touch) => `Changed since it was proven: ${touch}.`,
+    saidAndTakenBack: (touch) => `Said since it was proven, and taken back: ${touch}.`,
     aUsedPartNotMeasured: 'A used part: not measured since it went on.',
     notBelieved: (what) => `Not believed while the wheel is loose: ${what}.`,
   },

@@ -282,10 +282,15 @@ export const inInches = (judgement: Judgement): string | null =>
   judgement.ok ? saysOf(judgement).inches(judgement.verdict) : null;
 
 /** What changed a thing since it was proven. */
-export const lapsedSays = ({ touch, by }: NonNullable<InspectionItem['lapsed']>): string =>
-  by.code === 'taken-off'
-    ? jobWords.findings.cameOff[by.part]
-    : jobWords.findings.changedSinceItWasProven(words.touched[touch]);
+export function lapsedSays({
+  touch,
+  by,
+  takenBack,
+}: NonNullable<InspectionItem['lapsed']>): string {
+  const { cameOff, changedSinceItWasProven, saidAndTakenBack } = jobWords.findings;
+  if (by.code === 'taken-off') return cameOff[by.part];
+  return (takenBack ? saidAndTakenBack : changedSinceItWasProven)(words.touched[touch]);
+}
 
 /** What was found at an item, in one line: what was seen, then what was measured. */
 export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'> | null): string {
