@@ -26,6 +26,8 @@ export interface TraceRow {
   changes: Rejudged[];
   /** mL that went in, of fluid. */
   ml: number | null;
+  /** The bike's passport says, too or alone, that another workshop put it in; it was taken in at this visit. */
+  brought: boolean;
   /** When it was last, ISO 8601. */
   at: string;
 }

@@ -1,6 +1,7 @@
 import type { BikePage } from '@hold-fast/contract/bikes';
-import type { JobLog } from '@hold-fast/contract/jobs';
+import type { JobLog, Page } from '@hold-fast/contract/jobs';
 import type { PassportTaken } from '@hold-fast/contract/passport';
+import type { TraceRow } from '@hold-fast/contract/trace';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import {
   bikeSaid,
@@ -141,7 +142,10 @@ it('brings the lots that went in elsewhere: a notice of one meets the bike, when
   const jobId = await openJob(here, client, ofSerial('SV-6'));
   const { id } = await bikeOf(client, jobId);
   const metNow = async () => (await page(id)).notices.map(({ title }) => title).sort();
+  const traced = async (query: string) =>
+    (await lead.send<Page<TraceRow>>('GET', `/trace?${query}`)).body.items;
   expect(await metNow()).toEqual([]);
+  expect(await traced('by=batch&name=P-77')).toEqual([]);
   expect((await take(id, passport)).status).toBe(201);
   expect((await lead.send('POST', '/notices', fluid)).status).toBe(201);
   expect(await metNow()).toEqual(['L1', 'p-77']);
@@ -150,6 +154,19 @@ it('brings the lots that went in elsewhere: a notice of one meets the bike, when
     `/notices/${pads.id}/bikes`,
   );
   expect(bikes.body.items.map(({ bikeId }) => bikeId)).toEqual([id]);
+  // Who traces it rings this bike's rider too, and is told where it was put in.
+  const reached = { jobId, bikeId: id, phone: '0555 0140', brought: true };
+  expect(await traced('by=batch&name=p-77')).toMatchObject([
+    { ...reached, ends: ['rear'], codes: ['pads'], ml: null },
+  ]);
+  const fluidOnly = { ...reached, ends: ['front'], codes: [], ml: null };
+  expect(await traced('by=lot&name=L1')).toMatchObject([fluidOnly]);
+  expect(await traced('by=batch&name=L1')).toEqual([]);
+  expect(await traced('by=batch&name=P-77&to=2026-11-24')).toEqual([]);
+  const filledHere = entry('fill', { ...fill, containerId: here.ids.bottle });
+  expect((await client.append(jobId, filledHere)).status).toBe(201);
+  // Put in here as well: one visit, and both are said.
+  expect(await traced('by=lot&name=L1')).toMatchObject([{ ...reached, ends: ['front'], ml: 5 }]);
   const open = async () =>
     (await client.sendJob('GET', `/jobs/${jobId}`)).body.bars.filter(
       ({ code }) => code === 'notice-open',

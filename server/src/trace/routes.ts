@@ -44,6 +44,7 @@ async function sheetTrace(
       codes: [...new Set(changes.map(({ part }) => part))],
       changes,
       ml: null,
+      brought: false,
     });
   }
   return { items, after: nextOf(jobs) };

@@ -15,6 +15,8 @@ interface Source {
   /** Which of a job’s facts it goes through. */
   code: string;
   ml?: true;
+  /** Of what a passport may say too that another workshop put in: which of the lots, b, those are, and of which of a job’s facts. */
+  brought?: Record<'those' | 'code', string>;
 }
 
 const FILLED = 'container x JOIN fill f ON f.container_id = x.id';
@@ -23,7 +25,14 @@ const PUT_IN = 'batch_put_in f';
 
 /** Where each trace begins: with what is named, so that its index is used. */
 const FROM: Readonly<Record<Used, Source>> = {
-  lot: { of: FILLED, inDays: FILLED_ON, named: 'x.lot = ?', code: "''", ml: true },
+  lot: {
+    of: FILLED,
+    inDays: FILLED_ON,
+    named: 'x.lot = ?',
+    code: "''",
+    ml: true,
+    brought: { those: "b.part = 'fluid'", code: "''" },
+  },
   container: { of: FILLED, inDays: FILLED_ON, named: 'x.label = ?', code: "''", ml: true },
   wrench: {
     of: 'wrench x JOIN tightening f ON f.wrench_id = x.id',
@@ -37,7 +46,13 @@ const FROM: Readonly<Record<Used, Source>> = {
     named: 'x.name = ?',
     code: 'f.part',
   },
-  batch: { of: PUT_IN, inDays: PUT_IN, named: 'f.batch = ?', code: 'f.part' },
+  batch: {
+    of: PUT_IN,
+    inDays: PUT_IN,
+    named: 'f.batch = ?',
+    code: 'f.part',
+    brought: { those: "b.part <> 'fluid'", code: 'b.part' },
+  },
   mechanic: {
     of: 'person x JOIN entry f FORCE INDEX (entered_by) ON f.by_person = x.id',
     inDays: 'person x JOIN entry f FORCE INDEX (entered_on) ON f.by_person = x.id',
@@ -57,48 +72,85 @@ interface Asked {
   after: string | null;
 }
 
-type Row = Omit<TraceRow, 'ends' | 'codes' | 'changes' | 'at' | 'ml'> & {
+type Row = Omit<TraceRow, 'ends' | 'codes' | 'changes' | 'at' | 'ml' | 'brought'> & {
   ends: string | null;
   codes: string | null;
   ml: string | null;
+  brought: number;
   at: Date;
 };
+
+/** A part of a statement, with what stands for its question marks. */
+interface Sql {
+  sql: string;
+  values: Value[];
+}
+
+/** Of what was done, f, that it was in the days asked for. */
+function inTime({ from, until }: Pick<Asked, 'from' | 'until'>): Sql {
+  return {
+    sql: `${from ? ' AND f.at >= ?' : ''}${until ? ' AND f.at < ?' : ''}`,
+    values: [...(from ? [from] : []), ...(until ? [until] : [])],
+  };
+}
+
+/** What was done here: the page first, by its jobs alone; then what was done at those. */
+function doneHere({ by, name, after, ...days }: Asked): Sql {
+  const { of, inDays, named, code, ml } = FROM[by];
+  const end = by === 'mechanic' ? "JSON_VALUE(f.body, '$.end')" : 'f.brake_end';
+  const where = inTime(days);
+  const values = [name, ...where.values];
+  return {
+    sql: `SELECT p.jobId, f.at, ${end} AS end, ${code} AS code, ${ml ? 'f.ml' : 'NULL'} AS ml, 0 AS brought
+            FROM (SELECT DISTINCT f.job_id AS jobId FROM ${days.from || days.until ? inDays : of}
+                   WHERE ${named}${where.sql} ${after ? 'AND f.job_id < ?' : ''} ORDER BY f.job_id DESC LIMIT ${PAGE}) p
+            STRAIGHT_JOIN ${of} WHERE ${named}${where.sql} AND f.job_id = p.jobId`,
+    values: [...values, ...(after ? [after] : []), ...values],
+  };
+}
+
+/** What other workshops did by the passports of a bike: at the visit that each was taken in at, on the day that it was. */
+function broughtHere({ by, name, after, ...days }: Asked): Sql | null {
+  const { brought } = FROM[by];
+  if (!brought) return null;
+  const { those, code } = brought;
+  const where = inTime(days);
+  const of = 'lot_brought b JOIN passport f ON f.id = b.passport_id';
+  const values = [name, ...where.values];
+  return {
+    sql: `SELECT b.job_id, f.at, b.brake_end, ${code}, NULL, 1
+            FROM (SELECT DISTINCT b.job_id AS jobId FROM ${of}
+                   WHERE b.lot = ? AND ${those}${where.sql} ${after ? 'AND b.job_id < ?' : ''} ORDER BY b.job_id DESC LIMIT ${PAGE}) p
+            JOIN ${of} WHERE b.lot = ? AND ${those}${where.sql} AND b.job_id = p.jobId`,
+    values: [...values, ...(after ? [after] : []), ...values],
+  };
+}
 
 /** Every visit that a thing or a person reached, the newest first: lot to jobs to bikes to customers in one query. */
 export async function tracePage(
   on: Queryable,
-  { by, name, from, until, after }: Asked,
+  trace: Asked,
 ): Promise<{ items: TraceRow[]; after: string | null }> {
-  const { of, inDays, named, code, ml } = FROM[by];
-  const end = by === 'mechanic' ? "JSON_VALUE(f.body, '$.end')" : 'f.brake_end';
-  const wheres: [string, Value][] = [
-    [named, name],
-    ...(from ? [['f.at >= ?', from] as [string, Value]] : []),
-    ...(until ? [['f.at < ?', until] as [string, Value]] : []),
-  ];
-  const where = wheres.map(([sql]) => sql).join(' AND ');
-  const values = wheres.map(([, value]) => value);
+  const parts = [doneHere(trace), broughtHere(trace)].filter((part) => part !== null);
   const rows = await select<Row>(
     on,
-    // The page first, by its jobs alone; then what was done at those.
     `SELECT t.*, j.tag, b.id AS bikeId, b.name AS bikeName, c.name AS customerName, c.phone
-       FROM (SELECT p.jobId, MAX(f.at) AS at, GROUP_CONCAT(DISTINCT ${end}) AS ends,
-                    GROUP_CONCAT(DISTINCT ${code}) AS codes, ${ml ? 'SUM(f.ml)' : 'NULL'} AS ml
-               FROM (SELECT DISTINCT f.job_id AS jobId FROM ${from || until ? inDays : of}
-                      WHERE ${where} ${after ? 'AND f.job_id < ?' : ''} ORDER BY f.job_id DESC LIMIT ${PAGE}) p
-               STRAIGHT_JOIN ${of} WHERE ${where} AND f.job_id = p.jobId
-              GROUP BY p.jobId) t
+       FROM (SELECT u.jobId, MAX(u.at) AS at, GROUP_CONCAT(DISTINCT u.end) AS ends,
+                    GROUP_CONCAT(DISTINCT u.code) AS codes, SUM(u.ml) AS ml, MAX(u.brought) AS brought
+               FROM (${parts.map(({ sql }) => sql).join(' UNION ALL ')}) u
+              GROUP BY u.jobId ORDER BY u.jobId DESC LIMIT ${PAGE}) t
        JOIN job j ON j.id = t.jobId JOIN bike b ON b.id = j.bike_id
        JOIN customer c ON c.id = b.customer_id ORDER BY t.jobId DESC`,
-    [...values, ...(after ? [after] : []), ...values],
+    parts.flatMap(({ values }) => values),
   );
   return {
-    items: rows.map(({ ends, codes, ml: filled, at, ...row }) => ({
+    items: rows.map(({ ends, codes, ml: filled, brought, at, ...row }) => ({
       ...row,
       ends: (ends ?? '').split(',').filter(Boolean).sort() as End[],
       changes: [],
       codes: (codes ?? '').split(',').filter(Boolean).sort(),
       ml: filled === null ? null : Number(filled),
+      brought: brought === 1,
       at: at.toISOString(),
     })),
     after: nextOf(rows),

@@ -1,10 +1,13 @@
 import type { Page } from '@hold-fast/contract/jobs';
 import type { TraceRow } from '@hold-fast/contract/trace';
+import { randomBytes } from 'node:crypto';
 import { v7 as uuid } from 'uuid';
+import { run, select, selectOne } from '../platform/database';
 import {
   checkIn,
   entry,
   measureRotor,
+  NOW,
   openJob,
   openTestShop,
   SHEET,
@@ -80,6 +83,51 @@ it('pages by key, each visit once', async () => {
   const ids = [...first.items, ...second.items].map(({ jobId }) => jobId);
   expect(new Set(ids).size).toBe(ids.length);
   expect(second.items.length).toBeGreaterThan(0);
+});
+
+it('pages what was put in here and what passports brought as one list, each visit once', async () => {
+  const { pool } = shop;
+  const jobsNow = () =>
+    select<{ id: string; bikeId: string }>(
+      pool,
+      'SELECT id, bike_id AS bikeId FROM job ORDER BY id LIMIT 52',
+    );
+  while ((await jobsNow()).length < 52) await openJob(shop, client);
+  const jobs = await jobsNow();
+  const person = (await selectOne<{ id: string }>(pool, 'SELECT id FROM person LIMIT 1'))!;
+  // Every other of them by a passport, every fourth by both.
+  for (const [i, job] of jobs.entries()) {
+    const brought = i % 2 === 0;
+    if (!brought || i % 4 === 0)
+      await run(
+        pool,
+        "INSERT INTO batch_put_in (entry_id, batch, job_id, brake_end, part, seq, at) VALUES (?, 'M-5', ?, 'front', 'pads', ?, ?)",
+        [uuid(), job.id, i, NOW],
+      );
+    if (!brought) continue;
+    const id = uuid();
+    await run(
+      pool,
+      "INSERT INTO passport (id, bike_id, seal, body, at, by_person) VALUES (?, ?, ?, '{}', ?, ?)",
+      [id, job.bikeId, randomBytes(32).toString('hex'), NOW, person.id],
+    );
+    await run(
+      pool,
+      "INSERT INTO lot_brought (passport_id, brake_end, part, lot, bike_id, job_id, seq) VALUES (?, 'rear', 'pads', 'M-5', ?, ?, ?)",
+      [id, job.bikeId, job.id, i],
+    );
+  }
+  const page = async (after: string) =>
+    (await lead.send<Page<TraceRow>>('GET', `/trace?by=batch&name=m-5${after}`)).body;
+  const first = await page('');
+  expect(first.items).toHaveLength(50);
+  const second = await page(`&after=${first.after!}`);
+  const all = [...first.items, ...second.items];
+  const newestFirst = jobs.map(({ id }) => id).reverse();
+  expect(all.map(({ jobId }) => jobId)).toEqual(newestFirst);
+  expect(second.after).toBeNull();
+  expect(all.filter(({ brought }) => brought)).toHaveLength(26);
+  expect(all.filter(({ ends }) => ends.length === 2)).toHaveLength(13);
 });
 
 it('is a lead’s, and says which field is wrong', async () => {

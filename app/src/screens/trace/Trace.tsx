@@ -1,4 +1,3 @@
-import type { TraceRow } from '@hold-fast/contract/trace';
 import { TRACED, type Traced } from '@hold-fast/contract/traced';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
@@ -14,12 +13,12 @@ import { Page, Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
-import { capital } from '../../words/capital';
 import { exactDay } from '../../words/days';
 import { ledgerWords } from '../../words/ledger';
 import { traceWords } from '../../words/trace';
 import { words } from '../../words/words';
 import { saveFile } from '../saveFile';
+import { whatOf } from './whatOf';
 import { WriteAll } from './WriteAll';
 import { atJob } from '../routes';
 
@@ -144,31 +143,4 @@ export function Trace() {
       ) : null}
     </Page>
   );
-}
-
-/** What was done with it there: bolts, parts, kinds of entry, millilitres, and the ends; of a sheet, what would be judged otherwise now. */
-function whatOf({ ends, codes, changes, ml }: TraceRow): string {
-  if (changes.length > 0)
-    return words.format.list(
-      changes.map(({ end, part, was, now }) =>
-        traceWords.changed(
-          `${words.end[end]} ${words.subject[part]}`,
-          words.standing({ word: was }),
-          words.standing({ word: now }),
-        ),
-      ),
-    );
-  const names: Readonly<Partial<Record<string, string>>> = {
-    ...words.entryKind,
-    ...words.subject,
-    ...words.part,
-    ...words.fastener,
-  };
-  const what = [
-    ...codes.map((code) => names[code] ?? code),
-    ...(ml === null ? [] : [traceWords.ml(words.format.fixed(ml, 0))]),
-  ];
-  return [capital(words.format.list(ends.map((end) => words.end[end]))), words.format.list(what)]
-    .filter(Boolean)
-    .join(': ');
 }

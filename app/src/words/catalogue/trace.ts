@@ -12,6 +12,8 @@ export interface TraceWords {
   noneSays: string;
   reached: (count: number, more: boolean) => string;
   ml: (ml: string) => string;
+  /** Another workshop put it in, by the bike's passport. */
+  brought: string;
   csv: string;
   writeAll: (count: number) => string;
   writeSays: string;

@@ -30,6 +30,7 @@ export const trace: TraceWords = {
   reached: (count, more) =>
     `${count}${more ? ' und mehr' : ''} ${format.plural(count, 'Besuch', 'Besuche')}`,
   ml: (ml) => `${ml} mL`,
+  brought: 'anderswo eingebaut, laut seinem Pass',
   csv: 'Als CSV sichern',
   writeAll: (count) => format.plural(count, 'Ihnen schreiben', `Diesen ${count} schreiben`),
   writeSays: 'Dieselben Worte an jeden. Wo keine Nummer steht: anrufen oder hingehen.',

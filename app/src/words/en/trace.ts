@@ -30,6 +30,7 @@ export const trace: TraceWords = {
   reached: (count, more) =>
     `${count}${more ? ' and more' : ''} ${format.plural(count, 'visit', 'visits')}`,
   ml: (ml) => `${ml} mL`,
+  brought: 'put in elsewhere, by its passport',
   csv: 'Save as CSV',
   writeAll: (count) => format.plural(count, 'Write to them', `Write to these ${count}`),
   writeSays: 'The same words to each of them. Where no number is written, ring or go there.',
