@@ -21,9 +21,7 @@ import { words } from '../../words/words';
 import { traceWords } from '../../words/trace';
 import { dueWords } from '../../words/due';
 import { ledgerWords } from '../../words/ledger';
-
-/** Whether it is a day of the calendar, as it is keyed whole. */
-const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && !isNaN(Date.parse(text));
+import { FromTo, isDay } from '../FromTo';
 
 /** The sealed records, newest first, found by words and days, and whether their chain is whole. */
 export function Ledger({ current }: { current?: string | undefined }) {
@@ -40,18 +38,6 @@ export function Ledger({ current }: { current?: string | undefined }) {
   const isLead = useIsLead();
   const isSought = Object.values(sought).some(Boolean);
   const { find } = ledgerWords;
-  const key = (name: keyof typeof keyed) => (text: string) => setKeyed({ ...keyed, [name]: text });
-  const day = (name: 'from' | 'to') => (
-    <View style={styles.day}>
-      <Field
-        label={find[name]}
-        value={keyed[name]}
-        placeholder="2026-01-31"
-        error={keyed[name] === '' || isDay(keyed[name]) ? undefined : find.notADay}
-        onChangeText={key(name)}
-      />
-    </View>
-  );
   return (
     <View style={styles.page} role={current === undefined ? 'main' : 'complementary'}>
       <View style={styles.top}>
@@ -71,13 +57,15 @@ export function Ledger({ current }: { current?: string | undefined }) {
           ) : null}
         </View>
         <Chain />
-        <Field label={find.find} value={keyed.q} inputMode="search" onChangeText={key('q')} />
+        <Field
+          label={find.find}
+          value={keyed.q}
+          inputMode="search"
+          onChangeText={(q) => setKeyed({ ...keyed, q })}
+        />
         {isNarrowed ? (
           <>
-            <View style={styles.days}>
-              {day('from')}
-              {day('to')}
-            </View>
+            <FromTo days={keyed} onChange={(days) => setKeyed({ ...keyed, ...days })} />
             <Choice
               label={find.verdict}
               options={WORDS.map((value) => ({ value, says: words.word[value] }))}
@@ -144,8 +132,6 @@ function Chain() {
 const styles = StyleSheet.create({
   heading: { flexDirection: 'row', alignItems: 'center', gap: space.m },
   name: { flex: 1 },
-  days: { flexDirection: 'row', gap: space.m },
-  day: { flex: 1, minWidth: 0 },
   page: { flex: 1, backgroundColor: color.paper },
   top: {
     padding: space.l,

@@ -5,7 +5,6 @@ import { View } from 'react-native';
 import { useTrace } from '../../data/counterQueries';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { Columns } from '../../ui/Columns';
 import { Field } from '../../ui/Field';
 import { JobTag } from '../../ui/JobTag';
 import { Note } from '../../ui/Note';
@@ -17,6 +16,7 @@ import { exactDay } from '../../words/days';
 import { ledgerWords } from '../../words/ledger';
 import { traceWords } from '../../words/trace';
 import { words } from '../../words/words';
+import { FromTo } from '../FromTo';
 import { saveFile } from '../saveFile';
 import { whatOf } from './whatOf';
 import { WriteAll } from './WriteAll';
@@ -45,8 +45,6 @@ export function Trace() {
     if (trace.isSuccess)
       (reached.current as unknown as HTMLElement | null)?.scrollIntoView({ block: 'start' });
   }, [asked, trace.isSuccess]);
-  const key = (name: 'name' | 'from' | 'to') => (text: string) =>
-    setKeyed({ ...keyed, [name]: text });
   const find = () => {
     setAsked(keyed);
     router.setParams(keyed);
@@ -90,21 +88,12 @@ export function Trace() {
           chosen={[keyed.by]}
           onChoose={(by) => setKeyed({ ...keyed, by })}
         />
-        <Field label={traceWords.name[keyed.by]} value={keyed.name} onChangeText={key('name')} />
-        <Columns>
-          <Field
-            label={ledgerWords.find.from}
-            value={keyed.from}
-            placeholder="2026-01-31"
-            onChangeText={key('from')}
-          />
-          <Field
-            label={ledgerWords.find.to}
-            value={keyed.to}
-            placeholder="2026-01-31"
-            onChangeText={key('to')}
-          />
-        </Columns>
+        <Field
+          label={traceWords.name[keyed.by]}
+          value={keyed.name}
+          onChangeText={(name) => setKeyed({ ...keyed, name })}
+        />
+        <FromTo days={keyed} onChange={(days) => setKeyed({ ...keyed, ...days })} />
         {trace.error ? <Note kind="refusal" title={trace.error.message} /> : null}
       </Section>
       {asked && trace.isFetching && rows.length === 0 ? <Loading /> : null}
