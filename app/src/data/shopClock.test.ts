@@ -1,6 +1,6 @@
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { client, keys } from './client';
-import { hearShopClock, shopNow } from './shopClock';
+import { atShop, hearShopClock, shopNow } from './shopClock';
 import { today } from './today';
 
 const PHONE = new Date('2026-11-26T09:00:00.000Z');
@@ -18,6 +18,7 @@ it('goes by the shop, whichever way a phone’s clock is wrong, and goes on from
   for (const day of ['2026-11-25', '2026-11-27']) {
     hearShopClock(new Date(`${day}T09:00:00.000Z`).toUTCString());
     expect(today()).toBe(day);
+    expect(atShop(PHONE.toISOString())).toBe(`${day}T09:00:00.000Z`);
     jest.setSystemTime(new Date('2026-11-26T10:30:00.000Z'));
     expect(shopNow().toISOString()).toBe(`${day}T10:30:00.000Z`);
     jest.setSystemTime(PHONE);
@@ -27,6 +28,7 @@ it('goes by the shop, whichever way a phone’s clock is wrong, and goes on from
 it('leaves a clock alone that is right, and one of which no answer says the time', () => {
   hearShopClock('Thu, 26 Nov 2026 09:00:41 GMT');
   expect(shopNow()).toEqual(PHONE);
+  expect(atShop(PHONE.toISOString())).toBe(PHONE.toISOString());
   hearShopClock('Fri, 27 Nov 2026 09:00:00 GMT');
   for (const silent of [null, 'soon']) hearShopClock(silent);
   expect(today()).toBe('2026-11-27');

@@ -14,3 +14,7 @@ export function hearShopClock(date: string | null): void {
 
 /** Now, as the shop's clock has it, as far as this device heard of it. */
 export const shopNow = () => new Date(Date.now() + aheadMs);
+
+/** A time that this device wrote down, as the shop will have it once it is sent, ISO 8601. */
+export const atShop = (at: string): string =>
+  aheadMs === 0 ? at : new Date(Date.parse(at) + aheadMs).toISOString();

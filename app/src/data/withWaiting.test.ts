@@ -3,6 +3,7 @@ import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
 import { judge } from '@hold-fast/core/inspection/judge';
 import { begins, exampleJob, exampleLog, GAUGE, reads, waitingOf } from '../testing/exampleJob';
 import type { Waiting } from './outbox';
+import { hearShopClock } from './shopClock';
 import { withWaiting } from './withWaiting';
 
 const job = exampleJob();
@@ -42,6 +43,18 @@ it('is the same job once the server has it, to the letter', () => {
         JSON.stringify(whole),
       );
   }
+});
+
+it('shows what waits on a phone whose clock is a day wrong when the shop will say that it was', () => {
+  const now = Date.now();
+  const at = () =>
+    Date.parse(withWaiting(log, [begin].map(sent), { by: BY }).measured[0]!.at) -
+    Date.parse(begin.at);
+  expect(at()).toBe(0);
+  hearShopClock(new Date(now + 86_400_000).toUTCString());
+  expect(Math.round(at() / 60_000)).toBe(24 * 60);
+  hearShopClock(new Date().toUTCString());
+  expect(at()).toBe(0);
 });
 
 it('leaves other jobs alone', () =>

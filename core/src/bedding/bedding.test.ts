@@ -36,6 +36,19 @@ describe('bedding in', () => {
     expect(isPull(25, 25)).toBe(false);
   });
 
+  it('is as cold as the air an hour after the last pull, as the model has it, and begins anew from there', () => {
+    const last = heat(20, 20);
+    expect(last.rotorC).toBeGreaterThan(COOL_FROM_C / 2);
+    const almost = heat(20, 20, 3599);
+    expect(almost.rotorC - AIR_C).toBeGreaterThan(0);
+    expect(almost.rotorC - AIR_C).toBeLessThan(1);
+    for (const afterS of [3601, 86_400, 365 * 86_400])
+      expect(heat(20, 20, afterS)).toEqual({ rotorC: AIR_C, padC: AIR_C, fluidC: AIR_C });
+    const today = pulls(5, 20);
+    const yesterday = pulls(20, 20).map((pull) => ({ ...pull, atMs: pull.atMs - 86_400_000 }));
+    expect(beddingHeat(ROTOR, MASS_KG, [...yesterday, ...today], 0)).toEqual(heat(5, 20));
+  });
+
   it('a pull warms 131.5 g by 35.2 K less what leaves while it lasts', () => {
     // The trade's own worked value, with nothing lost, is the most that it can be.
     expect(trackMassKg(ROTOR)).toBeCloseTo(0.1315, 4);

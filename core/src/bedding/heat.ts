@@ -16,6 +16,8 @@ export const COOL_FROM_C = 200;
 const PULL_MS2 = 3;
 /** Thickness of a rotor whose sheet says nothing, mm [D]. */
 const USUAL_THICK_MM = 1.8;
+/** After so long without a pull a rotor is as cold as the air, s [D]: by the model itself, within a degree. */
+const COLD_AFTER_S = 3600;
 /** So long it is let cool at most before it is asked again, s [D]. */
 const LONGEST_COOLING_S = 600;
 
@@ -47,10 +49,15 @@ export function beddingHeat(
   pulls: readonly TimedPull[],
   nowMs: number,
 ): Lumps {
-  const first = pulls[0];
+  const warm = pulls.slice(
+    pulls.findLastIndex(
+      ({ atMs }, i) => (pulls[i + 1]?.atMs ?? nowMs) - atMs > COLD_AFTER_S * 1000,
+    ) + 1,
+  );
+  const first = warm[0];
   if (!first) return { rotorC: AIR_C, padC: AIR_C, fluidC: AIR_C };
   const began = first.atMs / 1000 - lastsS(first);
-  const heats = pulls.map((pull) => {
+  const heats = warm.map((pull) => {
     const endS = pull.atMs / 1000 - began;
     const startS = endS - lastsS(pull);
     return { startS, endS, watts: pullEnergyJ(massKg, pull.fromKmh, pull.toKmh) / lastsS(pull) };
@@ -62,10 +69,10 @@ export function beddingHeat(
         (sum, { startS, endS, watts }) => (time >= startS && time < endS ? sum + watts : sum),
         0,
       ),
-    seconds: Math.max(nowMs / 1000, pulls.at(-1)!.atMs / 1000) - began,
-    speedKmh: meanKmh(pulls.at(-1)!),
+    seconds: Math.max(nowMs / 1000, warm.at(-1)!.atMs / 1000) - began,
+    speedKmh: meanKmh(warm.at(-1)!),
     airC: AIR_C,
-    shortestS: Math.min(...pulls.map(lastsS)) / 4,
+    shortestS: Math.min(...warm.map(lastsS)) / 4,
   }).over.at(-1)!;
 }
 

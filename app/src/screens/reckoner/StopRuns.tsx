@@ -89,11 +89,11 @@ function Clock({ when, onTaken }: { when: Props['when']; onTaken: (seconds: numb
   const [now, setNow] = useState(0);
   useEffect(() => {
     if (began === null) return;
-    const timer = setInterval(() => setNow(Date.now()), TENTHS_MS);
+    const timer = setInterval(() => setNow(performance.now()), TENTHS_MS);
     return () => clearInterval(timer);
   }, [began]);
   const press = () => {
-    const at = Date.now();
+    const at = performance.now();
     setNow(at);
     setBegan(began === null ? at : null);
     if (began !== null) onTaken(Math.round((at - began) / TENTHS_MS) / 10);

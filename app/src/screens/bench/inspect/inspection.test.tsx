@@ -210,6 +210,20 @@ describe('a held lever', () => {
     expect(screen.getByRole('timer')).toHaveTextContent('39');
   });
 
+  it.each(['2026-11-30T12:00:00.000Z', '2020-01-01T00:00:00.000Z'])(
+    'counts what passes, though the clock of the phone is set in the middle: to %s',
+    (set) => {
+      const { passes } = hold();
+      fireEvent.press(screen.getByText('Start holding'));
+      passes(20_000);
+      jest.setSystemTime(new Date(set));
+      passes(1000);
+      expect(screen.getByRole('timer')).toHaveTextContent('39');
+      passes(38_000);
+      expect(screen.getByRole('timer')).toHaveTextContent('1');
+    },
+  );
+
   it.each([
     ['left for another step', 0, false],
     ['away for longer than a page takes to load', 30_000, true],

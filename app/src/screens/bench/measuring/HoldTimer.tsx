@@ -16,23 +16,27 @@ const TICK_MS = 200;
 const RELOAD_MS = 5000;
 
 interface Held {
-  startedAt: number;
-  /** When the step was last seen open. */
+  heldMs: number;
+  /** When the step was last seen open, by the clock on the wall: a page's own begins anew with it. */
   seenAt: number;
 }
 
-/** What is kept of a pull whose page was loaded anew; null when its step was left in between. */
-function keptHold(key: string, now: number): number | null {
+/** Time as it passes, ms: no clock that is set right in the middle of a pull makes it shorter. */
+const passed = () => performance.now();
+
+/** When a pull began whose page was loaded anew; null when its step was left in between. */
+function keptHold(key: string): number | null {
   const kept = inTab.getItem(key);
   if (kept === null) return null;
-  const { startedAt, seenAt } = JSON.parse(kept) as Held;
-  return now - seenAt <= RELOAD_MS ? startedAt : null;
+  const { heldMs, seenAt } = JSON.parse(kept) as Held;
+  const awayMs = Date.now() - seenAt;
+  return awayMs >= 0 && awayMs <= RELOAD_MS ? passed() - heldMs - awayMs : null;
 }
 
 /**
  * Counts a pull that is held, and rings when it is over: only while its step is open, and begun anew when it was left. It goes
- * by the clock and not by ticks, so that a phone that fell asleep at the step, or a page that was loaded anew, comes
- * back to the right number; the pull counts only when somebody says that it was held throughout.
+ * by the time that passes and not by ticks, so that a page that was busy, or was loaded anew, comes back to the right
+ * number; where a phone that fell asleep counts nothing, the pull is held longer. It counts only when somebody says that it was held throughout.
  * @param name tells this pull from others
  */
 export function HoldTimer({
@@ -45,15 +49,16 @@ export function HoldTimer({
   onHeld: () => void;
 }) {
   const key = `hold-fast.held.${name}`;
-  const [startedAt, setStartedAt] = useState<number | null>(() => keptHold(key, Date.now()));
-  const [now, setNow] = useState(() => Date.now());
+  const [startedAt, setStartedAt] = useState<number | null>(() => keptHold(key));
+  const [now, setNow] = useState(passed);
   useAwake(startedAt !== null);
   useEffect(() => {
     if (startedAt === null) return;
     const keep = () => {
-      const seenAt = Date.now();
-      inTab.setItem(key, JSON.stringify({ startedAt, seenAt } satisfies Held));
-      setNow(seenAt);
+      const at = passed();
+      const held: Held = { heldMs: at - startedAt, seenAt: Date.now() };
+      inTab.setItem(key, JSON.stringify(held));
+      setNow(at);
     };
     keep();
     const timer = setInterval(keep, TICK_MS);
@@ -66,7 +71,7 @@ export function HoldTimer({
   const left =
     startedAt === null ? seconds : Math.max(0, Math.ceil(seconds - (now - startedAt) / 1000));
   const start = () => {
-    const at = Date.now();
+    const at = passed();
     setNow(at);
     setStartedAt(at);
   };

@@ -5,6 +5,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { toldOf } from '@hold-fast/core/job/told';
 import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { shopNow } from '../../../data/shopClock';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';
@@ -32,10 +33,11 @@ export function bedded(job: Job, end: End) {
   };
 }
 
+/** Now by the shop's clock, by which the pulls are written down: the phone's may be a day wrong. */
 function useNow(every: number): number {
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(() => shopNow().getTime());
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), every);
+    const timer = setInterval(() => setNow(shopNow().getTime()), every);
     return () => clearInterval(timer);
   }, [every]);
   return now;

@@ -5,6 +5,7 @@ import type { WrenchInStore } from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
+import { hearShopClock, shopNow } from '../../../data/shopClock';
 import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { markOf } from '../fitting/Recalled';
@@ -347,14 +348,16 @@ describe('bedding in', () => {
     expect(lastSent()).toMatchObject({ kind: 'witness', ring: 'even' });
   });
 
-  it('says to let a hot rotor cool', () => {
-    const at = new Date().toISOString();
+  it.each([-1, 0, 1])('says to let a hot rotor cool, by the shop’s clock: %s days off', (days) => {
+    hearShopClock(new Date(Date.now() + days * 86_400_000).toUTCString());
+    const at = shopNow().toISOString();
     const pulls = Array.from({ length: 12 }, () =>
       says('bedding-pull', { fromKmh: 45, toKmh: 5, at }),
     );
     showScreen(<BedIn jobId={id} end="front" />, { job: after({ told: pulls }) });
     expect(screen.getByText('Ride on without braking; never stop on a hot brake.')).toBeTruthy();
     expect(screen.getByText('of 10: look at the ring')).toBeTruthy();
+    hearShopClock(new Date().toUTCString());
   });
 });
 
