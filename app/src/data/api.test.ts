@@ -1,6 +1,6 @@
 import { anotherSession, ask, askAll, NoConnection, onSignedOut } from './api';
 import { faultWords } from '../words/faultWords';
-import { shopNow } from './shopClock';
+import { shopNow } from '../shopClock';
 
 const NOBODY = { type: 'urn:hold-fast:problem:not-signed-in', title: 'Sign in.', status: 401 };
 const PAGES: Record<string, object> = {

@@ -1,7 +1,7 @@
 import type { Page } from '@hold-fast/contract/jobs';
 import { kindOf, type Problem, type ProblemKind } from '@hold-fast/contract/problem';
 import { words } from '../words/words';
-import { hearShopClock } from './shopClock';
+import { hearShopClock } from '../shopClock';
 
 /** A refusal of the server, with its reason in words. */
 export class ProblemError extends Error {

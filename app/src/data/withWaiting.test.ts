@@ -3,7 +3,7 @@ import { gaugeAsKnown } from '@hold-fast/core/job/measurement';
 import { judge } from '@hold-fast/core/inspection/judge';
 import { begins, exampleJob, exampleLog, GAUGE, reads, waitingOf } from '../testing/exampleJob';
 import type { Waiting } from './outbox';
-import { hearShopClock } from './shopClock';
+import { hearShopClock } from '../shopClock';
 import { withWaiting } from './withWaiting';
 
 const job = exampleJob();

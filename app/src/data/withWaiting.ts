@@ -3,7 +3,7 @@ import type { Place } from '@hold-fast/core/job/entry';
 import type { Job } from '@hold-fast/core/job/job';
 import * as waitingEntries from '@hold-fast/core/job/waiting';
 import type { Waiting } from './outbox';
-import { atShop } from './shopClock';
+import { atShop } from '../shopClock';
 
 /** A job with what waits for it on this device. @param who made what waits */
 export function withWaiting(

@@ -1,6 +1,6 @@
 import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
-import { isToday } from 'date-fns/isToday';
 import { parseISO } from 'date-fns/parseISO';
+import { shopNow } from '../shopClock';
 import { dates as english } from './en/dates';
 import { inUse } from './language';
 
@@ -8,11 +8,11 @@ import { inUse } from './language';
 
 const dates = inUse('dates', english);
 
-/** A moment as people say it: the hour today, the weekday when it is near, the date when it is far. */
-export function near(instant: string, now = new Date()): string {
+/** A moment as people say it, by the shop's clock: the hour today, the weekday when it is near, the date when it is far. */
+export function near(instant: string, now = shopNow()): string {
   const moment = new Date(instant);
-  if (isToday(moment)) return dates.hour(moment);
   const days = differenceInCalendarDays(moment, now);
+  if (days === 0) return dates.hour(moment);
   if (Math.abs(days) === 1)
     return `${days === 1 ? dates.tomorrow : dates.yesterday} ${dates.hour(moment)}`;
   if (Math.abs(days) < 7) return `${dates.weekday(moment)} ${dates.hour(moment)}`;
@@ -32,8 +32,8 @@ export function calendarDay(day: string): string {
 /** A date is never broken over two lines. */
 const unbroken = (says: string) => says.replaceAll(' ', '\u00a0');
 
-/** The heading of today: "Tuesday 24 November". */
-export const todaysHeading = (): string => dates.heading(new Date());
+/** The heading of today, by the shop's clock: "Tuesday 24 November". */
+export const todaysHeading = (): string => dates.heading(shopNow());
 
 /** Minutes as bench time: "3 h 10 min". */
 export function benchTime(minutes: number): string {

@@ -3,7 +3,8 @@ import { rotorVerdict } from '@hold-fast/core/wear/rotor';
 import type { Work } from '@hold-fast/core/inspection/work';
 import type { Word } from '@hold-fast/core/wear/verdict';
 import { rotorSays } from '../screens/bench/inspect/findings';
-import { benchTime, calendarDay, exactDay, near } from './days';
+import { hearShopClock } from '../shopClock';
+import { benchTime, calendarDay, exactDay, near, todaysHeading } from './days';
 import { verdictWords } from './verdictWords';
 import { words } from './words';
 
@@ -57,6 +58,16 @@ it('tells bench time and near days in words', () => {
     'Sat 12:00',
     '30\u00a0Jan\u00a02020',
   ]);
+});
+
+it('names near days by the shop’s clock, where a phone’s is a day wrong', () => {
+  const inShop = new Date(Date.now() + 86_400_000);
+  hearShopClock(inShop.toUTCString());
+  expect(near(inShop.toISOString())).toMatch(/^\d\d:\d\d$/);
+  expect(near(new Date().toISOString())).toMatch(/^yesterday /);
+  expect(todaysHeading()).toContain(String(inShop.getDate()));
+  hearShopClock(new Date().toUTCString());
+  expect(near(new Date().toISOString())).toMatch(/^\d\d:\d\d$/);
 });
 
 it('writes dates in words that never break over two lines', () => {

@@ -19,6 +19,7 @@ import { promiseTimes, visitFormOf, visitOf, type VisitForm } from './visitForm'
 import { VisitFields } from './VisitFields';
 import { WrittenVisit } from './written';
 import { checkInWords } from '../../../words/checkIn';
+import { shopNow } from '../../../shopClock';
 import { useKeptForm } from '../../useKeptForm';
 import { atJob } from '../../routes';
 
@@ -32,7 +33,7 @@ export function EditJob({ jobId }: { jobId: string }) {
 function Edit({ job }: { job: Job }) {
   // The version the change is made from: what others do meanwhile must not slip under it.
   const [version, setVersion] = useState(job.version);
-  const [promised] = useState(() => [...new Set([job.promisedAt, ...promiseTimes(new Date())])]);
+  const [promised] = useState(() => [...new Set([job.promisedAt, ...promiseTimes(shopNow())])]);
   const edit = useEditJob(job.id);
   const jobs = useBike(job.bike.id).data?.jobs ?? [];
   const earlier = jobs.filter(({ tag }) => tag < job.tag);

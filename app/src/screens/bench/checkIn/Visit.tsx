@@ -14,6 +14,7 @@ import { Page, Section } from '../../../ui/Page';
 import { Refusal } from '../../../ui/Refusal';
 import { Words } from '../../../ui/Words';
 import { checkInWords } from '../../../words/checkIn';
+import { shopNow } from '../../../shopClock';
 import { BikeBrakes, BikeNamed, BikeUse } from '../../bikes/BikeFields';
 import { NoticeNotes } from '../job/NoticeNotes';
 import { blankWritten, type Draft, type Drafts } from './drafts';
@@ -43,7 +44,7 @@ export function Visit({
   onOther: () => void;
 }) {
   const { known, fresh, made } = draft;
-  const [promised] = useState(() => promiseTimes(new Date()));
+  const [promised] = useState(() => promiseTimes(shopNow()));
   const form = useForm<Form>({
     resolver: zodResolver(fresh ? WrittenWithBike : WrittenVisit) as unknown as Resolver<Form>,
     // The first field that is wrong is the uppermost, whenever it came onto the page.

@@ -5,7 +5,7 @@ import type { Job } from '@hold-fast/core/job/job';
 import { toldOf } from '@hold-fast/core/job/told';
 import { useEffect, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { shopNow } from '../../../data/shopClock';
+import { shopNow } from '../../../shopClock';
 import { Note } from '../../../ui/Note';
 import { Section } from '../../../ui/Page';
 import { space } from '../../../ui/tokens';

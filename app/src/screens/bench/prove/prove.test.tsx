@@ -5,7 +5,7 @@ import type { WrenchInStore } from '@hold-fast/contract/stores';
 import { router } from 'expo-router';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { client, keys, outbox } from '../../../data/client';
-import { hearShopClock, shopNow } from '../../../data/shopClock';
+import { hearShopClock, shopNow } from '../../../shopClock';
 import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
 import { markOf } from '../fitting/Recalled';

@@ -1,7 +1,7 @@
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
-import { client, keys } from './client';
+import { client, keys } from './data/client';
 import { atShop, hearShopClock, shopNow } from './shopClock';
-import { today } from './today';
+import { today } from './data/today';
 
 const PHONE = new Date('2026-11-26T09:00:00.000Z');
 
