@@ -337,10 +337,18 @@ test('a phone whose clock is a day wrong measures at the shop’s time, whicheve
     const page = await phone(browser, line);
     await page.clock.setSystemTime(Date.now() + days * 86_400_000);
     const hands = await openBench(page);
+    // Its day is the shop's from the first, before anything is sent.
+    const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+    await expect(page.getByText(` ${day.format(new Date())}`).last()).toBeVisible();
     const job = await checkIn(hands, 'Clock', `Off by ${days}`);
     await identify(hands, 'Ostrel Tolve');
     await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+    const dated = () =>
+      page.evaluate(() => fetch('/api/gauges').then(({ headers }) => headers.get('date')));
+    expect(await dated()).not.toBeNull();
     await line.cut();
+    // What this device kept of an answer says nothing of what time it is now.
+    expect(await dated()).toBeNull();
     await hands.key('170');
     await line.mend();
     await allSent(page);

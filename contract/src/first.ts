@@ -21,6 +21,8 @@ export interface First {
   session: SessionSaid;
   /** The first page of the Bench, where that is what was asked for and somebody is signed in. */
   bench?: BenchPage;
+  /** The shop's time as the page was sent, ISO 8601; one that a device kept says none. */
+  at?: string;
 }
 
 /** Where a page carries it, in place of this mark of the exported one. */

@@ -93,6 +93,7 @@ export function createServer(
     const asked = {
       session: (request: Request) => sessionSaid(sessions, request),
       bench: () => benchPage(shop.pool, null),
+      now: shop.now,
     };
     const first = firstPage(webDirectory, painterIn(webDirectory), asked, (error) =>
       shop.log.warn({ err: error }, 'the page came without its first screen'),

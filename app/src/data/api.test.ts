@@ -54,22 +54,20 @@ it('hears of an ended session, and not of the one before: its last answer may co
   deaf();
 });
 
-it('takes the time from what the shop answers to what was sent, a refusal too, and from nobody else', async () => {
+it('takes the time from what the shop answers, a refusal too, and from nobody else', async () => {
   const tomorrow = new Date(Date.now() + 86_400_000);
   const shows = () => shopNow().toISOString().slice(0, 10);
-  const answers = (status: number, body: unknown, date: Date) =>
+  const answers = (status: number, body: unknown, date: Date | null) =>
     (globalThis.fetch = jest.fn(() =>
       Promise.resolve({
         ok: status < 400,
         status,
-        headers: new Headers({ date: date.toUTCString() }),
+        headers: new Headers(date ? { date: date.toUTCString() } : {}),
         json: () => Promise.resolve(body),
       } as unknown as Response),
     ));
   const today = shows();
-  // A copy that the device kept, and pages of another network.
-  answers(200, {}, tomorrow);
-  await ask('GET', '/bench');
+  // Pages of another network.
   for (const page of [null, 'Sign in to the harbour’s network']) {
     answers(502, page, tomorrow);
     await expect(ask('POST', '/jobs', {})).rejects.toBeInstanceOf(NoConnection);
@@ -79,8 +77,16 @@ it('takes the time from what the shop answers to what was sent, a refusal too, a
   await expect(ask('POST', '/jobs', {})).rejects.toMatchObject({ kind: 'not-signed-in' });
   expect(shows()).toBe(tomorrow.toISOString().slice(0, 10));
   answers(200, {}, new Date());
-  await ask('POST', '/jobs', {});
+  await ask('GET', '/bench');
   expect(shows()).toBe(today);
+  // A copy that the device kept has no date: what was heard last goes on.
+  answers(200, {}, tomorrow);
+  await ask('GET', '/bench');
+  answers(200, {}, null);
+  await ask('GET', '/bench');
+  expect(shows()).toBe(tomorrow.toISOString().slice(0, 10));
+  answers(200, {}, new Date());
+  await ask('GET', '/bench');
 });
 
 it('says why in the words in use, and as the server names it where those do not come', async () => {

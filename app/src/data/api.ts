@@ -80,8 +80,8 @@ export async function ask<T>(
   });
   const refused = response.ok ? undefined : answer;
   if (refused !== undefined && !isProblem(refused)) throw new NoConnection();
-  // What is only asked for may be a copy that this device kept.
-  if (method !== 'GET') hearShopClock(response.headers.get('date'));
+  // A copy that this device kept has no date on it (workers/service.worker.ts).
+  hearShopClock(response.headers.get('date'));
   if (refused === undefined) return answer as T;
   if (kindOf(refused) === 'not-signed-in' && askedIn === session)
     for (const listener of lost) listener();

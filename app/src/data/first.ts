@@ -9,6 +9,7 @@ import {
 } from '@hold-fast/contract/first';
 import type { BenchPage } from '@hold-fast/contract/jobs';
 import type { InfiniteData } from '@tanstack/react-query';
+import { hearShopClock } from '../shopClock';
 import { client, keys } from './client';
 import { forgetFirst, isAppKept, keepFirstHtml } from './offline';
 
@@ -29,7 +30,9 @@ export function beginWithFirst(): void {
   const brought = document.getElementById(FIRST_ID);
   // Whoever signed out here without the server is not signed in again by its page.
   if (!brought || document.documentElement.dataset.left !== undefined) return;
-  seedFirst(JSON.parse(brought.textContent) as First);
+  const first = JSON.parse(brought.textContent) as First;
+  hearShopClock(first.at ?? null);
+  seedFirst(first);
   // What this device kept of the time before is shown at once, and asked for again.
   if (brought.dataset.kept !== undefined) void client.invalidateQueries();
 }

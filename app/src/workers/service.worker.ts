@@ -16,6 +16,22 @@ declare const self: typeof globalThis & { skipWaiting(): Promise<void> };
 
 const MOST_SAID = 600;
 
+/** A copy that this device kept says nothing of what time it is: whoever reads it takes the shop's from what has a date. */
+const UNDATED = {
+  cachedResponseWillBeUsed({ cachedResponse: kept }: { cachedResponse?: Response }) {
+    return Promise.resolve(
+      kept && new Response(kept.body, { status: kept.status, headers: without(kept, 'date') }),
+    );
+  },
+};
+
+/** The headers of an answer without some of them, nor those of how it came. */
+function without(answer: Response, ...names: string[]): Headers {
+  const headers = new Headers(answer.headers);
+  for (const name of ['content-encoding', 'content-length', ...names]) headers.delete(name);
+  return headers;
+}
+
 /** The app’s page from this device, with the Bench as it was kept of the time before (`data/first.ts`). */
 async function pageFromHere(request: Request, { pathname }: URL): Promise<Response> {
   const page = await caches.match('/index.html', { ignoreSearch: true });
@@ -24,11 +40,9 @@ async function pageFromHere(request: Request, { pathname }: URL): Promise<Respon
   const first = ['/', '/bench'].includes(pathname) ? await said.match(FIRST) : undefined;
   if (!first || Number(first.headers.get('until')) < Date.now()) return page;
   const [html, brought] = [await page.text(), await first.text()];
-  const headers = new Headers(page.headers);
-  for (const name of ['content-encoding', 'content-length']) headers.delete(name);
   return new Response(
     html.replace('<!-- first -->', () => brought),
-    { headers },
+    { headers: without(page) },
   );
 }
 
@@ -52,7 +66,7 @@ registerRoute(
   /\/api\/jobs\/[0-9a-f-]{36}$/,
   new NetworkFirst({
     cacheName: SAID,
-    plugins: [{ cacheWillUpdate: () => Promise.resolve(null) }],
+    plugins: [{ cacheWillUpdate: () => Promise.resolve(null) }, UNDATED],
   }),
 );
 registerRoute(
@@ -62,6 +76,7 @@ registerRoute(
     plugins: [
       new CacheableResponsePlugin({ statuses: [200] }),
       new ExpirationPlugin({ maxEntries: MOST_SAID, maxAgeSeconds: LASTS_MS / 1000 }),
+      UNDATED,
     ],
   }),
 );

@@ -23,6 +23,8 @@ const said = { manner: USUAL_RULES.manner, own: false, currency: USUAL_RULES.cur
 const person = { id: 'p', name: 'Maren', role: 'mechanic', apprentice: false } as const;
 const bench = { items: [], bikes: 0, minutes: 0, after: '</script><b>' } as BenchPage;
 
+const AT = '2026-11-25T09:00:00.000Z';
+
 let web: string;
 let session: SessionSaid;
 let asksBench: () => Promise<BenchPage>;
@@ -39,6 +41,7 @@ beforeEach(async () => {
   const asked = {
     session: () => Promise.resolve(session),
     bench: () => asksBench(),
+    now: () => new Date(AT),
   };
   const app = express();
   app.get(
@@ -64,7 +67,7 @@ async function page(to: string, encoding = 'br') {
 
 it.each(['/', '/bench'])('brings the session and the Bench along at %s, painted', async (to) => {
   const { answer, html, first } = await page(to);
-  expect(first).toEqual({ session, bench });
+  expect(first).toEqual({ session, bench, at: AT });
   expect(html).toContain('>phone en Maren</template>');
   expect(html).toContain('>wide en Maren</template>');
   expect(html).toContain('<style id="react-native-stylesheet">.r{}</style>');
@@ -109,7 +112,7 @@ it('minds nobody who went away before it was there', async () => {
   await expect(answer.text()).rejects.toThrow(/abort/i);
   says(bench);
   asksBench = () => Promise.resolve(bench);
-  expect((await page('/bench')).first).toEqual({ session, bench });
+  expect((await page('/bench')).first).toEqual({ session, bench, at: AT });
   expect(faults).toEqual([]);
 });
 
@@ -121,15 +124,15 @@ it('ends no element early by what somebody wrote', async () => {
 
 it('brings nothing of the shop to whoever is not signed in, or has yet to choose their secrets', async () => {
   session = { person: null, said };
-  expect((await page('/bench')).first).toEqual({ session });
+  expect((await page('/bench')).first).toEqual({ session, at: AT });
   session = { person, said, choosing: true };
   const { html, first } = await page('/bench');
-  expect(first).toEqual({ session });
+  expect(first).toEqual({ session, at: AT });
   expect(html).not.toContain('painted');
 });
 
 it('brings the session alone to another place', async () => {
-  expect((await page('/stores')).first).toEqual({ session });
+  expect((await page('/stores')).first).toEqual({ session, at: AT });
 });
 
 it('comes with its faces in it, whatever it shows, and is not had so by its name', async () => {

@@ -83,6 +83,7 @@ export function scriptsIn(webDirectory: string): string[] {
 interface Asked {
   session(request: Request): Promise<SessionSaid>;
   bench(): Promise<BenchPage>;
+  now(): Date;
 }
 
 /**
@@ -126,8 +127,10 @@ async function firstOf(
 ): Promise<string> {
   const session = await asked.session(request);
   const isBench = ['/', '/bench'].includes(request.path);
-  if (!isBench || !session.person || session.choosing) return firstHtml({ session }, '', {});
-  const first = { session, bench: await asked.bench() };
+  if (!isBench || !session.person || session.choosing)
+    return firstHtml({ session, at: asked.now().toISOString() }, '', {});
+  const bench = await asked.bench();
+  const first = { session, bench, at: asked.now().toISOString() };
   const painter = await painterFor?.(session.said);
   if (!painter) return firstHtml(first, '', {});
   const painted = {
