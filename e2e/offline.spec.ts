@@ -343,6 +343,7 @@ test('a phone whose clock is a day wrong measures at the shop’s time, whicheve
     const job = await checkIn(hands, 'Clock', `Off by ${days}`);
     await identify(hands, 'Ostrel Tolve');
     await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+    await isKept(page);
     const dated = () =>
       page.evaluate(() => fetch('/api/gauges').then(({ headers }) => headers.get('date')));
     expect(await dated()).not.toBeNull();
