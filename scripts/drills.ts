@@ -248,6 +248,7 @@ export const NoteLeft = z.strictObject({
 /** Every module that states a fact of the trade, passes it on, or says it: all but screens and tests. */
 const HOUSE = [
   'app/src/remembered.ts',
+  'app/src/shopClock.ts',
   ...['core/src', 'contract/src', 'server/src', 'app/src/words'].flatMap((folder) =>
     readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
       .map((file) => path.join(folder, file))
