@@ -210,7 +210,7 @@ const LookedOver = z.strictObject({
   ...by,
 });
 
-const Fitted = z.strictObject({
+const FITTED = {
   ...placed,
   jobId: Id,
   part: Part,
@@ -227,7 +227,7 @@ const Fitted = z.strictObject({
   usedPartId: Id.nullable(),
   batches: z.array(z.string()),
   ...by,
-});
+};
 
 const Tightened = z.strictObject({
   ...placed,
@@ -417,7 +417,8 @@ export const JobRecord = z.strictObject({
   photos: z.array(
     z.strictObject({ id: Id, end: End.nullable(), area: z.string(), sha256: z.string(), ...by }),
   ),
-  fittings: z.array(Fitted),
+  fittings: z.array(z.strictObject(FITTED)),
+  neverFitted: z.array(z.strictObject({ ...FITTED, takenBack: Seq })),
   tightened: z.array(Tightened),
   filled: z.array(Filled),
   wasted: z.array(z.strictObject({ id: Id, end: End, family: z.string(), ml: z.number(), ...by })),

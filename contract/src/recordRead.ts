@@ -33,6 +33,15 @@ const Reading = z.object({
   ...said,
 });
 
+const Fitted = z.object({
+  end,
+  jobId: text,
+  part: z.string(),
+  description: text,
+  condition: text,
+  ...said,
+});
+
 export const RecordRead = z.object({
   format: z.string(),
   id: text,
@@ -100,9 +109,8 @@ export const RecordRead = z.object({
       ...said,
     }),
   ),
-  fittings: listOf(
-    z.object({ end, jobId: text, part: z.string(), description: text, condition: text, ...said }),
-  ),
+  fittings: listOf(Fitted),
+  neverFitted: listOf(Fitted),
   repaired: listOf(z.object({ end, work: z.string(), words: text, ...said })),
   stepped: listOf(
     z.object({

@@ -1,11 +1,10 @@
 import type { Subject } from '../inspection/inspected';
-import type { InspectionItem } from '../inspection/inspectEnd';
+import { rankOf, type InspectionItem } from '../inspection/inspectEnd';
 import type { EntryKind, Logged } from '../job/kinds';
 import { lastToTry } from '../job/handOver';
 import { unsaidSince } from '../job/stay';
 import { nameOfBar, type Bar } from '../procedure/signOff';
 import { stepRule } from '../procedure/steps';
-import { WORDS } from '../wear/verdict';
 import { standingSteps } from '../evidence/stepped';
 import { SYSTEM } from '../evidence/touch';
 import { randomOf, seedBy } from '../random';
@@ -85,8 +84,6 @@ const LIFTS: Readonly<Record<Bar['code'], readonly EntryKind[] | 'by-the-thing'>
   unseconded: ['second-look'],
 };
 
-const rank = (item: InspectionItem | null) =>
-  item === null ? -1 : WORDS.indexOf(item.word) + (item.doNotRide ? WORDS.length : 0);
 const condemned = (item: InspectionItem | null) =>
   item !== null && (item.word === 'replace' || item.doNotRide);
 
@@ -133,11 +130,17 @@ type Stood = ReturnType<typeof standingOf>;
 
 /** What became better between two looks at a visit with no answer to it among what was written, or null. */
 function betteredBy(deed: Deed, visit: Visit, before: Stood, now: Stood): Broken | null {
-  const isSlip = deed.does.startsWith('slip-');
-  const kinds = isSlip ? [] : visit.entries.slice(before.entries).flatMap(answering);
+  const slipped = new Set(visit.job.takenBack.map(({ of }) => of));
+  const kinds =
+    deed.does === 'slip-of-a-step'
+      ? []
+      : visit.entries
+          .slice(before.entries)
+          .filter(({ entry }) => !slipped.has(entry.id))
+          .flatMap(answering);
   for (const subject of SUBJECTS) {
     const was = before.items.get(subject) ?? null;
-    if (rank(now.items.get(subject) ?? null) >= rank(was)) continue;
+    if (rankOf(now.items.get(subject) ?? null) >= rankOf(was)) continue;
     const answers = isThere(deed) ? [] : ((condemned(was) ? ANSWERS : PROOFS)[subject] ?? []);
     const looked = condemned(was) && kinds.includes('look-over');
     const felt = condemned(was) && kinds.includes('test');

@@ -39,6 +39,7 @@ const DEEDS = [
   // Said by a slip of the hand, and taken back at once.
   'slip-of-a-step',
   'slip-of-a-word',
+  'slip-of-a-part',
   'reseal-lever',
   'remake-joint',
   'clean',
@@ -215,6 +216,21 @@ export function doDeed(
       ];
       if (words[Math.floor(random() * words.length)]!() === null)
         visit.send('taken-back', { of: visit.last });
+      return;
+    }
+    case 'slip-of-a-part': {
+      const part = random() < 0.7 ? 'rotor' : 'pads';
+      const old = { condition: 'used', cameOffFor: random() < 0.2 ? 'crack' : null } as const;
+      const fitted = part === 'pads' ? { compound: 'organic' as const } : {};
+      visit.fit({ part, ...fitted, ...(random() < 0.4 ? old : {}), rebedding: 'strip-and-bed-in' });
+      const slip = visit.last;
+      // What is read before it is noticed is read of what is on, or of the one that went on at another brake.
+      if (random() < 0.4) then(part);
+      if (part === 'rotor' && random() < 0.3) visit.rotor([1.8, 1.8, 1.8]);
+      if (random() < 0.3) visit.look(part);
+      if (random() < 0.3) then('tighten');
+      if (random() < 0.3) then('stand');
+      visit.send('taken-back', { of: slip });
       return;
     }
     case 'reseal-lever':

@@ -114,6 +114,8 @@ export function whole(): Visit {
   visit.send('waste', { end: 'front', family: 'mineral', ml: 5 });
   visit.send('photo', { end: 'front', area: 'leaks', sha256: 'ab'.repeat(32) });
   visit.send('taken-back', { of: visit.job.told[0]!.id });
+  visit.fit({ end: 'rear', description: 'For the front' });
+  visit.send('taken-back', { of: visit.last });
   visit.plan('align');
   visit.step('caliper-loosen');
   visit.send(

@@ -47,6 +47,7 @@ export interface ChangedJob {
     after: string | null;
   }[];
   fittings: readonly { seq: number; part: Part; end: End; jobId: string; condition: FittedAs }[];
+  neverFitted: readonly { takenBack: number; part: Part; end: End }[];
   takenOff: readonly { seq: number; part: Part; end: End }[];
   filled: readonly { seq: number; end: End }[];
   bled: readonly { seq: number; end: End; takenBack?: true }[];
@@ -124,6 +125,9 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       at === end && jobId === job.id && condition !== 'found'
         ? [{ seq, end, ...fitted(part), by: { code: 'fitted', part } }]
         : [],
+    ),
+    ...job.neverFitted.flatMap(({ takenBack: seq, part, end: at }): Change[] =>
+      at === end ? [slip({ seq, end, ...fitted(part), by: { code: 'fitted', part } })] : [],
     ),
     ...job.takenOff.flatMap(({ seq, part, end: at }): Change[] => {
       if (at !== end) return [];

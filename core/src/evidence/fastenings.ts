@@ -16,7 +16,15 @@ interface OpenFastener {
 
 type FastenedJob = Pick<
   Job,
-  'id' | 'identified' | 'bike' | 'stepped' | 'fittings' | 'takenOff' | 'repaired' | 'away'
+  | 'id'
+  | 'identified'
+  | 'bike'
+  | 'stepped'
+  | 'fittings'
+  | 'neverFitted'
+  | 'takenOff'
+  | 'repaired'
+  | 'away'
 > & {
   tightened: readonly Pick<Tightened, 'end' | 'seq' | 'fastener' | 'flaws'>[];
 };
@@ -66,7 +74,7 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
     for (const fastener of holds.flatMap((hold) => fastenersOf(hold, brake)))
       loose.set(fastener, Math.max(seq, loose.get(fastener) ?? 0));
   };
-  // A step that was taken back was said to be done: what it loosened is proven all the same.
+  // A step, or a part put on, that was taken back was said to be done: what it loosened is proven all the same.
   for (const { seq, step, end: at, outcome } of job.stepped) {
     if (at !== end || outcome !== 'done' || step === 'wash-hands') continue;
     const { fastens, loosens } = stepRule(step);
@@ -76,6 +84,8 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
   for (const { seq, part, end: at, jobId, condition } of job.fittings)
     if (at === end && jobId === job.id && condition !== 'found')
       loosen(workRule(FITTING[part]).loosens, seq);
+  for (const { takenBack, part, end: at } of job.neverFitted)
+    if (at === end) loosen(workRule(FITTING[part]).loosens, takenBack);
   for (const { seq, part, end: at } of job.takenOff)
     if (at === end) loosen(stepRule(TAKEN_OFF_BY[part]).loosens, seq);
   for (const { seq, end: at, work } of job.repaired)

@@ -5,6 +5,7 @@ const nothing = {
   id: 'job',
   bike: USUAL_USE,
   fittings: [],
+  neverFitted: [],
   takenOff: [],
   filled: [],
   bled: [],

@@ -112,6 +112,7 @@ const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   measured: [],
   lookedOver: [],
   fittings: [],
+  neverFitted: [],
   takenOff: [],
   outlooks: { front: {}, rear: {}, third: {} },
   rules: USUAL_RULES,

@@ -430,15 +430,17 @@ const judgementsBy = once((standard: Standard) =>
   once((sitting: Sitting) => judge(sitting.part, sitting, standard)),
 );
 
+/** How much what was found of a thing matters: the more the graver; least where there is no word about it. */
+export const rankOf = (item: Pick<InspectionItem, 'doNotRide' | 'word'> | null): number =>
+  item === null ? -1 : (item.doNotRide ? WORDS.length : 0) + WORDS.indexOf(item.word);
+
 /** Everything found at one end, ranked by what matters, and what nobody looked at. */
 export const inspectEnd = onceAnEnd((job: InspectedJob, end: End): Inspection => {
   const actuation = job.identified[end]?.sheet.body.brake.actuation ?? null;
   const subjects = subjectsOf(actuation);
   const items = subjects.flatMap((subject) => itemOf(job, end, subject) ?? []);
-  const rank = ({ doNotRide, word }: InspectionItem) =>
-    (doNotRide ? WORDS.length : 0) + WORDS.indexOf(word);
   return {
-    items: items.sort((a, b) => rank(b) - rank(a)),
+    items: items.sort((a, b) => rankOf(b) - rankOf(a)),
     notInspected: subjects.filter((subject) => !items.some((item) => item.subject === subject)),
   };
 });
@@ -462,11 +464,28 @@ function subjectsOf(actuation: SheetFacts['brake']['actuation'] | null): Subject
 function cameOff(job: InspectedJob, end: End, part: Part): Lapse | null {
   const off = job.takenOff.findLast((each) => each.end === end && each.part === part);
   if (!off) return null;
-  const known = Math.max(
-    individualSince(job, end, part),
-    standingSitting(job, end, part)?.seq ?? 0,
-  );
-  return known > off.seq ? null : { seq: off.seq, touch: part, by: { code: 'taken-off', part } };
+  return knownSince(job, end, part) > off.seq
+    ? null
+    : { seq: off.seq, touch: part, by: { code: 'taken-off', part } };
+}
+
+/** Why nobody knows whether what was proven of a part is of the one that is on; the latest, or null. */
+function notKnown(job: InspectedJob, end: End, part: Part): Lapse | null {
+  const off = cameOff(job, end, part);
+  const said = saidAnother(job, end, part);
+  return off && said ? (off.seq > said.seq ? off : said) : (off ?? said);
+}
+
+/** Where the part that is on was fitted or measured last. */
+const knownSince = (job: InspectedJob, end: End, part: Part): number =>
+  Math.max(individualSince(job, end, part), standingSitting(job, end, part)?.seq ?? 0);
+
+/** That another part was said to be on, and the one that is was not measured since: of which of the two anything was read is not known [D]. */
+function saidAnother(job: InspectedJob, end: End, part: Part): Lapse | null {
+  const slip = job.neverFitted.findLast((each) => each.end === end && each.part === part);
+  return slip && knownSince(job, end, part) < slip.takenBack
+    ? { seq: slip.takenBack, touch: part, by: { code: 'fitted', part }, takenBack: true }
+    : null;
 }
 
 /** What a reading called for on a part that another has taken the place of since: the old one would have needed it. */
@@ -509,7 +528,7 @@ function itemOf(job: InspectedJob, end: End, subject: Subject): InspectionItem |
   const lapsedLook =
     look && area && !part ? lapsedSince(changes, look.seq, AREA_LAPSES[area]) : null;
   const lapsed =
-    (part && isPart(part) ? cameOff(job, end, part) : null) ??
+    (part && isPart(part) ? notKnown(job, end, part) : null) ??
     (judgement && sitting ? lapsedNow(job, end, sitting) : null) ??
     lapsedLook;
   const unbelieved =

@@ -26,6 +26,7 @@ const nothing: LiftingVisit = {
   decided: [],
   stepped: [],
   fittings: [],
+  neverFitted: [],
   takenOff: [],
   filled: [],
   bled: [],

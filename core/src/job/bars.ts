@@ -21,7 +21,7 @@ import {
 import type { Thing } from '../inspection/inspected';
 import { leversOf, onOneLever } from '../kit/brakes';
 import { openEnds } from '../plan/visit';
-import { signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
+import { nameOfBar, signOffBars, type Bar, type BleedLack } from '../procedure/signOff';
 import { canonicalJson, type Json } from '../seal/canonical';
 import type { Job } from './job';
 import { checksAt, lastBledAt, visitOf } from './visit';
@@ -163,4 +163,10 @@ function isSheetRevised(job: Judged, end: End): boolean {
       keeps === identified.newerRevision!.id,
   );
   return !same && !kept;
+}
+
+/** What bars a job and would not, were something of it unsaid: unsaying it is no answer to that. */
+export function barsLifted(job: Job, without: Omit<Job, 'bars'>): Bar[] {
+  const barred = new Set(barsOf(without, 'all').map(nameOfBar));
+  return job.bars.filter((bar) => !barred.has(nameOfBar(bar)));
 }

@@ -80,6 +80,7 @@ function begun(base: JobBase): Facts {
     taken: [],
     told: [],
     takenBack: [],
+    neverFitted: [],
     away: [],
     workdays: [],
     bled: [],

@@ -1,4 +1,4 @@
-import { barsOf } from './bars';
+import { barsLifted } from './bars';
 import { beddingPull } from './beddingPull';
 import { bite } from './bite';
 import { bleedCycle } from './bleedCycle';
@@ -8,7 +8,6 @@ import { decision } from './decision';
 import { deviation } from './deviation';
 import { edit } from './edit';
 import { endsOf } from '../kit/brakes';
-import { nameOfBar } from '../procedure/signOff';
 import { fault, type EntryFault, type EntryOfKind, type KnownOfKind, type Place } from './entry';
 import { fill } from './fill';
 import { fitting } from './fitting';
@@ -129,12 +128,12 @@ const TOLD: { readonly [K in ToldKind]: Pick<TellingKind<ToldEntries[K]>, 'stays
 function unsaid(job: Job, entry: Entry): EntryFault | null {
   if (entry.kind !== 'taken-back') return null;
   const told = job.told.find(({ id }) => id === entry.of);
-  if (!told) return fault('invalid-input', 'of', 'unknown');
+  if (!told) return null;
   const { stays } = TOLD[told.kind] as { stays: (told: Told, bike: Job['bike']) => boolean };
-  const without = { ...job, told: job.told.filter((each) => each !== told) };
-  const barred = new Set(barsOf(without, 'all').map(nameOfBar));
-  const lifts = job.bars.some((bar) => !barred.has(nameOfBar(bar)));
-  return lifts || stays(told, job.bike) ? fault('invalid-input', 'of', 'failed-check') : null;
+  const lifted = barsLifted(job, { ...job, told: job.told.filter((each) => each !== told) });
+  return lifted.length > 0 || stays(told, job.bike)
+    ? fault('invalid-input', 'of', 'failed-check')
+    : null;
 }
 
 /** Why a job cannot take an entry as it stands, or null. */

@@ -26,9 +26,7 @@ export const partOff: Kind<PartOffEntry> = {
   whose: 'bench',
   registers: ['usedParts'],
   fault: (job, { end, part, goes }) => {
-    const since = kitAt(job, end)[part]?.newest ?? 0;
-    if (job.takenOff.some((off) => off.end === end && off.part === part && off.seq > since))
-      return fault('invalid-input', 'part', 'off-already');
+    if (isOff(job, end, part)) return fault('invalid-input', 'part', 'off-already');
     if (goes !== 'shelf') return null;
     const asUsed = usedPartOf(job, end, part);
     return typeof asUsed === 'string' ? fault('invalid-input', 'goes', asUsed) : null;
@@ -38,6 +36,18 @@ export const partOff: Kind<PartOffEntry> = {
     takenOff: [...facts.takenOff, { id, end, part, goes, seq, at, by }],
   }),
 };
+
+/** Whether the part that was on last is written down as off. That another never was on says that it is on. */
+export function isOff(
+  job: Pick<Job, 'id' | 'fittings' | 'neverFitted' | 'takenOff'>,
+  end: End,
+  part: Part,
+): boolean {
+  const here = (each: { end: End; part: Part }) => each.end === end && each.part === part;
+  const said = job.neverFitted.findLast(here)?.takenBack ?? 0;
+  const on = Math.max(kitAt(job, end)[part]?.newest ?? 0, said);
+  return job.takenOff.some((off) => here(off) && off.seq > on);
+}
 
 /**
  * A part as it would lie on the shelf: what is known of it, with its reading. Why not, where it came off condemned, or where nobody

@@ -178,13 +178,12 @@ function cableAt(job: ReckonedJob, end: End): CableStands | null {
  */
 export function reckonedAgainst(job: ReckonedJob, end: End): ReckonedOf[] {
   const against: ReckonedOf[] = [];
-  const fitted = job.fittings.some(
-    (each) =>
-      each.end === end &&
-      each.part === 'rotor' &&
-      each.jobId === job.id &&
-      each.condition !== 'found',
-  );
+  const isRotorHere = (each: { end: End; part: string }) =>
+    each.end === end && each.part === 'rotor';
+  const fitted =
+    job.fittings.some(
+      (each) => isRotorHere(each) && each.jobId === job.id && each.condition !== 'found',
+    ) || job.neverFitted.some(isRotorHere);
   const checked = fitted ? fitAt(job, end) : null;
   if (checked && fitLacks(checked) !== null) against.push('fit');
   const hose = lastReckoned(job, 'hose', end);

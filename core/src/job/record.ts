@@ -7,11 +7,11 @@ import { inspectEnd, type InspectionItem } from '../inspection/inspectEnd';
 import type { Json } from '../seal/canonical';
 import { barsAtSigning, watchedItems } from './bars';
 import { noticesMet } from '../notice/notice';
-import { intakeOf, NOTHING_SAID, type Job } from './job';
+import { intakeOf, NOTHING_SAID, type Fitted, type Job } from './job';
 import type { NotRepaired } from './notRepaired';
 
 /** Version of what is sealed. Documented in docs/formats/job-record.md; a record of another version is read as it is. */
-export const RECORD_FORMAT = 'hold-fast/job-record/18';
+export const RECORD_FORMAT = 'hold-fast/job-record/19';
 
 /** Who signed, and what they said to the customer. */
 export interface Signed {
@@ -126,26 +126,10 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
       at,
       by,
     })),
-    fittings: job.fittings.map((each) => ({
-      id: each.id,
-      seq: each.seq,
-      jobId: each.jobId,
-      end: each.end,
-      part: each.part,
-      description: each.description,
-      condition: each.condition,
-      compound: each.compound,
-      organicOnly: each.organicOnly,
-      construction: each.construction,
-      newMm: each.newMm,
-      stampedLimit: each.stampedLimit,
-      stampAgainMm: each.stampAgainMm ?? null,
-      cameOffFor: each.cameOffFor,
-      rebedding: each.rebedding,
-      usedPartId: each.usedPartId ?? null,
-      batches: [...(each.batches ?? [])],
-      at: each.at,
-      by: each.by,
+    fittings: job.fittings.map(fittedAs),
+    neverFitted: job.neverFitted.map(({ takenBack, ...each }) => ({
+      ...fittedAs(each),
+      takenBack,
     })),
     tightened: job.tightened.map((each) => ({
       id: each.id,
@@ -348,6 +332,28 @@ const metOf = ({ metBefore }: Job, end: End) => ({
   lever: metBefore[end].lever,
   hose: metBefore[end].hose,
   caliper: metBefore[end].caliper,
+});
+
+const fittedAs = (each: Fitted) => ({
+  id: each.id,
+  seq: each.seq,
+  jobId: each.jobId,
+  end: each.end,
+  part: each.part,
+  description: each.description,
+  condition: each.condition,
+  compound: each.compound,
+  organicOnly: each.organicOnly,
+  construction: each.construction,
+  newMm: each.newMm,
+  stampedLimit: each.stampedLimit,
+  stampAgainMm: each.stampAgainMm ?? null,
+  cameOffFor: each.cameOffFor,
+  rebedding: each.rebedding,
+  usedPartId: each.usedPartId ?? null,
+  batches: [...(each.batches ?? [])],
+  at: each.at,
+  by: each.by,
 });
 
 function rulesOf({ rules }: Job) {

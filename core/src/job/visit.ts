@@ -140,7 +140,7 @@ function doneAt(job: Pick<Job, 'stepped'>, end: End): DoneAt[] {
 
 type WorkedJob = Pick<
   Job,
-  'id' | 'stepped' | 'fittings' | 'takenOff' | 'filled' | 'bled' | 'repaired'
+  'id' | 'stepped' | 'fittings' | 'neverFitted' | 'takenOff' | 'filled' | 'bled' | 'repaired'
 >;
 
 /**
@@ -163,6 +163,10 @@ export function workedAt(job: WorkedJob, end: End): Worked[] {
       ? [{ seq, ticks: workRule(FITTING[part]).ticks }]
       : [],
   );
+  const said = job.neverFitted.filter(here).map(({ takenBack, part }): Worked => ({
+    seq: takenBack,
+    ticks: workRule(FITTING[part]).ticks,
+  }));
   const takenOff = job.takenOff
     .filter(here)
     .flatMap(({ seq, part }) => asStep(seq, TAKEN_OFF_BY[part]));
@@ -172,7 +176,9 @@ export function workedAt(job: WorkedJob, end: End): Worked[] {
   const told = job.repaired
     .filter(here)
     .map(({ seq, work }): Worked => ({ seq, ticks: workRule(work).ticks }));
-  return [...steps, ...fitted, ...takenOff, ...opened, ...told].sort((a, b) => a.seq - b.seq);
+  return [...steps, ...fitted, ...said, ...takenOff, ...opened, ...told].sort(
+    (a, b) => a.seq - b.seq,
+  );
 }
 
 /** What has to be ticked by name at one end, and how each stands. */

@@ -70,7 +70,7 @@ interface FittingRow {
   by: string;
 }
 
-/** Everything fitted to a bike, oldest first: ever, or at the visits before one. */
+/** Everything fitted to a bike and not taken back, oldest first: ever, or at the visits before one. */
 export async function fittingsOfBike(
   on: Queryable,
   bikeId: string,
@@ -80,7 +80,7 @@ export async function fittingsOfBike(
     on,
     `SELECT e.id, e.seq, e.job_id AS jobId, e.body, e.at, p.name AS \`by\`
        FROM entry e JOIN job j ON j.id = e.job_id JOIN person p ON p.id = e.by_person
-      WHERE j.bike_id = ? AND e.kind = 'fitting' ${beforeTag === null ? '' : 'AND j.tag < ?'} ORDER BY e.seq`,
+      WHERE j.bike_id = ? AND e.kind = 'fitting' AND ${NOT_TAKEN_BACK} ${beforeTag === null ? '' : 'AND j.tag < ?'} ORDER BY e.seq`,
     beforeTag === null ? [bikeId] : [bikeId, beforeTag],
   );
   return rows.map(

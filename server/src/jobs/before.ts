@@ -93,6 +93,7 @@ export async function metByVisits(
       return { seq, end, family: fluid.family, fluid: nameOf(fluid) };
     }),
     fittings: [],
+    neverFitted: [],
     takenOff: [],
     bled: [],
     tightened: [],

@@ -347,6 +347,22 @@ describe('a step done by a slip of the hand', () => {
     const { body } = await send(second.id, entry('taken-back', { of: cycle.id }));
     expect(body.tags).toMatchObject([{ subject: 'lever', jobId }]);
   });
+
+  it('nor does a rotor that was written down at the wrong end', async () => {
+    const jobId = await openJob(shop, client);
+    const cracked = entry('look-over', { end: 'front', area: 'rotor', found: ['crack'] });
+    const { bike } = (await send(jobId, cracked)).body;
+    const second = await comeAgain(shop, client, bike);
+    await client.append(second.id, identified('front'));
+    const rotor = entry('fitting', { end: 'front', part: 'rotor', description: '180' });
+    expect((await send(second.id, rotor)).body.tags).toEqual([]);
+    const { body } = await send(second.id, entry('taken-back', { of: rotor.id }));
+    expect(body.tags).toMatchObject([{ subject: 'rotor', found: ['crack'], jobId }]);
+    expect(body.bars.map(({ code }) => code)).toContain('still-tagged');
+    // The one of this visit that went on in truth takes it off for good.
+    const again = entry('fitting', { end: 'front', part: 'rotor', description: '180' });
+    expect((await send(second.id, again)).body.tags).toEqual([]);
+  });
 });
 
 describe('what is asked for again', () => {

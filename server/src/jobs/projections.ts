@@ -4,8 +4,8 @@ import type { Job } from '@hold-fast/core/job/job';
 import { usedPartOf } from '@hold-fast/core/job/partOff';
 import { batchesTaken } from '@hold-fast/core/job/partTaken';
 import type { BatchPutIn } from '@hold-fast/core/stock/batches';
-import { addUsedPart, usedPartFitted } from '../stores/usedPartStore';
-import { insert, type Transaction } from '../platform/database';
+import { addUsedPart, usedPartFitted, usedPartNeverFitted } from '../stores/usedPartStore';
+import { insert, run, type Transaction } from '../platform/database';
 import { countClicks, noteOpened } from '../stores/store';
 
 // Tables that lists, traces and constraints go by. Each is made from the entries and can be made again from them.
@@ -114,6 +114,13 @@ const PROJECTIONS: Projections = {
       rebedding: entry.rebedding,
     });
     await putIn(on, { entry, job, seq: rest.seq }, known?.used?.batches ?? []);
+  },
+
+  // Of what was never on, lists and traces say nothing; a used part lies on the shelf again.
+  'taken-back': async (on, { entry: { of } }) => {
+    await usedPartNeverFitted(on, of);
+    await run(on, 'DELETE FROM batch_put_in WHERE entry_id = ?', [of]);
+    await run(on, 'DELETE FROM fitting WHERE id = ?', [of]);
   },
 
   'part-off': async (on, { entry, job, personId }) => {

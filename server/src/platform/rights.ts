@@ -22,7 +22,8 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   used_part: APPEND,
   used_part_batch: APPEND,
   stock_batch: ['SELECT'],
-  batch_put_in: APPEND,
+  // Made of entries, as the fittings are: what was written by a slip of the hand goes from the lists, and stays an entry.
+  batch_put_in: ['SELECT', 'INSERT', 'DELETE'],
   spec_sheet: APPEND,
   spec_sheet_revision: APPEND,
   gauge: APPEND,
@@ -45,7 +46,7 @@ export const RUNTIME_RIGHTS: Readonly<Record<string, readonly Right[]>> = {
   measurement: APPEND,
   reading: APPEND,
   photo: APPEND,
-  fitting: APPEND,
+  fitting: ['SELECT', 'INSERT', 'DELETE'],
   tightening: APPEND,
   bike_tag: APPEND,
   brought_reading: APPEND,

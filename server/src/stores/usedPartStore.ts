@@ -74,5 +74,9 @@ export async function addUsedPart(
 export const usedPartFitted = (on: Queryable, id: string, fittingId: string) =>
   run(on, 'UPDATE used_part SET fitted_by = ? WHERE id = ?', [fittingId, id]);
 
+/** Puts a used part back on the shelf that was only said to be fitted. */
+export const usedPartNeverFitted = (on: Queryable, fittingId: string) =>
+  run(on, 'UPDATE used_part SET fitted_by = NULL WHERE fitted_by = ?', [fittingId]);
+
 export const scrapUsedPart = (on: Queryable, id: string, because: string) =>
   run(on, 'UPDATE used_part SET scrapped_because = ? WHERE id = ?', [because, id]);

@@ -1,3 +1,4 @@
+import type { BikePage } from '@hold-fast/contract/bikes';
 import type { BikeMet } from '@hold-fast/contract/notices';
 import type { Page } from '@hold-fast/contract/jobs';
 import type { TraceRow } from '@hold-fast/contract/trace';
@@ -70,6 +71,28 @@ describe('a used part', () => {
     });
   });
 
+  it('lies on the shelf again where it was written on a bike by a slip of the hand, and leaves no trace on that', async () => {
+    const used = await shelved();
+    const jobId = await openJob(shop, client);
+    const slip = entry('fitting', { end: 'front', part: 'rotor', description: 'The old one' });
+    expect((await client.append(jobId, slip)).status).toBe(201);
+    const { bike, fittings } = (await fit(jobId, used)).body;
+    const of = fittings.at(-1)!.id;
+    const back = await client.append(jobId, entry('taken-back', { of }));
+    expect(back.body.neverFitted).toMatchObject([{ id: of, usedPartId: used.id }]);
+    expect(await onShelf()).toEqual([used]);
+    const twice = await client.append(jobId, entry('taken-back', { of }));
+    expect([twice.status, twice.body.fields?.[0]?.code]).toEqual([422, 'unknown']);
+    const other = await openJob(shop, client);
+    expect((await fit(other, used)).status).toBe(201);
+    expect(await onShelf()).toEqual([]);
+
+    const next = await comeAgain(shop, client, bike);
+    expect(next.earlierFittings.map(({ id }) => id)).toEqual([slip.id]);
+    const page = await client.send<BikePage>('GET', `/bikes/${bike.id}`);
+    expect(page.body.fittings.map(({ id }) => id)).toEqual([slip.id]);
+  });
+
   it('keeps its past, and goes nowhere condemned', async () => {
     const used = await shelved();
     const jobId = await openJob(shop, client);
@@ -140,6 +163,10 @@ describe('a used part', () => {
     expect(await openAt(other)).toBe(true);
 
     const job = await jobOf(other);
+    const back = entry('taken-back', { of: job.fittings.at(-1)!.id });
+    expect((await client.append(other, back)).body.fields).toMatchObject([
+      { path: 'entry.of', code: 'answer-first' },
+    ]);
     const met = await lead.send<Page<BikeMet>>('GET', `/notices/${notice.id}/bikes`);
     expect(met.body.items.map(({ bikeId }) => bikeId).sort()).toEqual(
       [bike.id, job.bike.id].sort(),

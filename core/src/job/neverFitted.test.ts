@@ -1,0 +1,147 @@
+import { identified, type Visit } from '../adversary/visit';
+import { duesOf } from '../due/due';
+import { kitAt } from '../inspection/inspectEnd';
+import { batchesPutIn } from '../stock/batches';
+
+// Our design: a part that was written down as fitted by a slip of the hand (at the wrong end, most likely) never was on. What condemned
+// the one that is stands again, what was proven of it does not.
+
+const SOUND = [1.8, 1.8, 1.8];
+const WORN = [1.45, 1.45, 1.45];
+
+/** Writes a part down as fitted. @returns what takes it back */
+function slip(visit: Visit, how: Parameters<Visit['fit']>[0] = {}) {
+  expect(visit.fit({ rebedding: 'strip-and-bed-in', ...how })).toBeNull();
+  const of = visit.last;
+  return () => visit.send('taken-back', { of });
+}
+
+describe('what condemned the part that is on', () => {
+  it('stands again: a crack that was found', () => {
+    const visit = identified();
+    visit.look('rotor', ['crack']);
+    const back = slip(visit);
+    expect(visit.item('rotor')?.doNotRide ?? false).toBe(false);
+    expect(back()).toBeNull();
+    expect(visit.item('rotor')).toMatchObject({ word: 'replace', doNotRide: true });
+    // What the new one would have been looked over for answers nothing either.
+    visit.look('rotor');
+    expect(visit.item('rotor')!.doNotRide).toBe(true);
+  });
+
+  it('stands again: a reading past its limit', () => {
+    const visit = identified().rotor(WORN);
+    const back = slip(visit);
+    expect(visit.item('rotor')).toBeNull();
+    expect(back()).toBeNull();
+    expect(visit.word('rotor')).toBe('replace');
+    visit.rotor(SOUND);
+    expect(visit.item('rotor')!.held).toHaveLength(1);
+  });
+
+  it('is what was read in between as well: of which rotor, nobody knows', () => {
+    const visit = identified();
+    const back = slip(visit);
+    visit.rotor(WORN);
+    expect(back()).toBeNull();
+    expect(visit.word('rotor')).toBe('replace');
+  });
+});
+
+describe('what was proven', () => {
+  it('falls, whether it was read before, or in between', () => {
+    for (const inBetween of [false, true]) {
+      const visit = identified();
+      if (!inBetween) visit.rotor(SOUND);
+      const back = slip(visit);
+      if (inBetween) visit.rotor(SOUND);
+      expect(back()).toBeNull();
+      expect(visit.item('rotor')).toMatchObject({
+        word: 'unproven',
+        lapsed: { by: { code: 'fitted', part: 'rotor' }, takenBack: true },
+      });
+      visit.rotor(SOUND);
+      expect(visit.word('rotor')).toBe('holds');
+    }
+  });
+
+  it('is measured anew where the old one was written down as off besides', () => {
+    const visit = identified().rotor(SOUND);
+    visit.send('part-off', { end: 'front', part: 'rotor', goes: 'scrap' });
+    expect(slip(visit)()).toBeNull();
+    expect(visit.item('rotor')!.lapsed).toMatchObject({ by: { code: 'fitted' }, takenBack: true });
+    visit.rotor(SOUND);
+    expect(visit.word('rotor')).toBe('holds');
+    // It comes off in truth later, and another goes on.
+    expect(visit.send('part-off', { end: 'front', part: 'rotor', goes: 'scrap' })).toBeNull();
+    expect(visit.item('rotor')!.lapsed).toMatchObject({ by: { code: 'taken-off' } });
+  });
+
+  it('falls with the rotor: wobble, gaps, its bolts and the stand', () => {
+    const visit = identified().rotor(SOUND).runout(0.05).gaps(0.25);
+    visit.tighten('rotor-bolts');
+    visit.tickAll();
+    visit.test('stand');
+    expect(slip(visit)()).toBeNull();
+    expect(visit.word('runout')).toBe('unproven');
+    expect(visit.word('clearance')).toBe('unproven');
+    expect(visit.barred).toContain('torque-unproven');
+    expect(visit.barred).toContain('stand-untested');
+  });
+
+  it('is not known of a part that nobody measured', () => {
+    const visit = identified();
+    expect(visit.item('pads')).toBeNull();
+    expect(slip(visit, { part: 'pads', compound: 'organic' })()).toBeNull();
+    expect(visit.word('pads')).toBe('unproven');
+    visit.pads(3.5);
+    expect(visit.word('pads')).toBe('holds');
+  });
+});
+
+it('leaves of the part no life, no due day and no batch', () => {
+  const visit = identified();
+  const used = { condition: 'used' } as const;
+  visit.fit({ description: 'The old one', condition: 'found' });
+  const before = { kit: kitAt(visit.job, 'front').rotor, due: duesOf(visit.job, visit.today) };
+  const back = slip(visit, { ...used, description: 'Another' });
+  expect(kitAt(visit.job, 'front').rotor!.description).toBe('Another');
+  expect(duesOf(visit.job, visit.today)).not.toEqual(before.due);
+  expect(back()).toBeNull();
+  expect(kitAt(visit.job, 'front').rotor).toEqual(before.kit);
+  expect(duesOf(visit.job, visit.today)).toEqual(before.due);
+  expect(batchesPutIn(visit.job)).toEqual([]);
+  expect(visit.job.neverFitted).toMatchObject([{ description: 'Another', end: 'front' }]);
+});
+
+it('is not taken back while what it brought along condemns it: a lead says first that it was seen wrong', () => {
+  const visit = identified();
+  const back = slip(visit, { condition: 'used', cameOffFor: 'crack' });
+  expect(visit.item('rotor')!.doNotRide).toBe(true);
+  expect(back()).toMatchObject({ field: 'of', code: 'answer-first' });
+  visit.decide('seen-wrong', 'rotor');
+  expect(back()).toBeNull();
+  expect(visit.word('rotor')).toBe('unproven');
+});
+
+it('what is written down as found is there, and is not taken back; nor what an earlier visit fitted', () => {
+  const visit = identified();
+  visit.fit({ condition: 'found' });
+  expect(visit.send('taken-back', { of: visit.last })).toMatchObject({ code: 'unknown' });
+  const fitted = identified();
+  fitted.fit();
+  const earlierFittings = fitted.job.fittings.map((each) => ({ ...each, jobId: 'earlier' }));
+  const next = identified({ earlierFittings });
+  expect(next.send('taken-back', { of: earlierFittings[0]!.id })).toMatchObject({
+    code: 'unknown',
+  });
+});
+
+it('is taken back once, and can be written down at the end it went on at', () => {
+  const visit = identified();
+  const back = slip(visit);
+  expect(back()).toBeNull();
+  expect(back()).toMatchObject({ code: 'unknown' });
+  expect(visit.fit({ end: 'rear' })).toBeNull();
+  expect(visit.job.fittings.map(({ end }) => end)).toEqual(['rear']);
+});
