@@ -190,6 +190,10 @@ function Parts({ record }: { record: RecordRead }) {
           atEnd(bike, end, named(words.part, part)),
           [description, named(words.fittedAs, condition), by].filter(Boolean).join(' · '),
         ]),
+        ...record.neverFitted.map(({ end, part, description, by }) => [
+          atEnd(bike, end, named(words.part, part)),
+          [description, says.takenBack, by].filter(Boolean).join(' · '),
+        ]),
         ...record.taken.map(({ end, description, pieces, batch, by }) => [
           atEnd(bike, end, `${pieces} × ${description}`),
           [batch, by].filter(Boolean).join(' · '),

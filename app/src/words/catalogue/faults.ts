@@ -42,6 +42,7 @@ type FaultCode =
   | 'more-than-taken'
   | 'not-asked'
   | 'not-by-words'
+  | 'of answer-first'
   | 'of failed-check'
   | 'of unknown'
   | 'procedures.front unsuited'

@@ -210,6 +210,11 @@ export interface JobWords {
     brake: (end: string) => string;
     fitOrWriteDown: string;
     nothingWrittenDownYetThe: string;
+    fittedNow: string;
+    notFittedHere: string;
+    whatFalls: string;
+    takeItBack: string;
+    neverOn: (what: string) => string;
   };
   lookOver: {
     lookItOver: string;

@@ -228,6 +228,13 @@ export const job: JobWords = {
     brake: (end) => `Bremse ${end}`,
     fitOrWriteDown: 'Einbauen oder aufschreiben',
     nothingWrittenDownYetThe: 'Noch nichts aufgeschrieben. Es gilt das Datenblatt.',
+    fittedNow: 'Bei diesem Besuch verbaut',
+    notFittedHere: 'Es wurde hier nicht verbaut',
+    whatFalls:
+      'Also ein Versehen: Was vorher verbaut war, ist verbaut. Was dagegen gefunden wurde, gilt wieder. Was davon nachgewiesen war, und von allem, was der Einbau berührt, ist neu nachzuweisen.',
+    takeItBack: 'Zurücknehmen',
+    neverOn: (what) =>
+      `${what}: aus Versehen aufgeschrieben und zurückgenommen. Es war nie verbaut.`,
   },
   lookOver: {
     lookItOver: 'Ansehen',

@@ -221,6 +221,12 @@ export const job: JobWords = {
     brake: (end) => `${end} brake`,
     fitOrWriteDown: 'Fit or write down',
     nothingWrittenDownYetThe: 'Nothing written down yet. The sheet speaks for it.',
+    fittedNow: 'Fitted at this visit',
+    notFittedHere: 'It was not fitted here',
+    whatFalls:
+      'Written down by a slip, then: what was on before is on. What was found against that stands again. What was proven of it, and of what fitting touches, is proven anew.',
+    takeItBack: 'Take it back',
+    neverOn: (what) => `${what}: written down by a slip and taken back. It never was on.`,
   },
   lookOver: {
     lookItOver: 'Look it over',

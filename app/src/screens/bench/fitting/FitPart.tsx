@@ -4,6 +4,7 @@ import { kitAt } from '@hold-fast/core/inspection/inspectEnd';
 import { compoundAdvice, type Compound } from '@hold-fast/core/kit/compound';
 import { CONDITIONS_FITTED, isOrganicOnly, type Kit } from '@hold-fast/core/kit/kit';
 import type { End, Part } from '@hold-fast/core/ends';
+import { isOff } from '@hold-fast/core/job/partOff';
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
@@ -20,6 +21,7 @@ import { capital } from '../../../words/capital';
 import { BackToJob, WithBrake } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
+import { FittedNow } from './NeverFitted';
 import { OldPart } from './OldPart';
 import { UsedShelf } from './UsedShelf';
 import { PadFields } from './PadFields';
@@ -41,12 +43,6 @@ export function FitPart({ jobId, end, part }: { jobId: string; end: End; part: P
     </WithBrake>
   );
 }
-
-/** Whether the part that is on was written down as off already. */
-const isOffSince = (job: Job, end: End, part: Part) =>
-  job.takenOff.some(
-    (off) => off.end === end && off.part === part && off.seq > (kitAt(job, end)[part]?.newest ?? 0),
-  );
 
 /** The newest part of this kind that was taken off the shelf for this end and has not gone in since. */
 function offTheShelf(job: Job, end: End, part: Part) {
@@ -95,7 +91,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
   });
   const { take, refused } = useTake<'fitting'>(job);
   const { take: takeOff, refused: notOff } = useTake<'part-off'>(job);
-  const replaces = condition !== 'found' && !isOffSince(job, end, part);
+  const replaces = condition !== 'found' && !isOff(job, end, part);
   const choose = (chosen: UsedPart | null) => {
     setUsed(chosen);
     setValue('description', chosen?.description ?? taken?.description ?? '');
@@ -149,6 +145,7 @@ function Fit({ job, identified, end, part, title }: FitProps) {
       }
     >
       {(refused ?? notOff) ? <Note kind="refusal">{refused ?? notOff}</Note> : null}
+      <FittedNow job={job} end={end} part={part} />
       <Section label={says.whichOne}>
         <FormChoice
           control={control}

@@ -2,12 +2,14 @@ import { endSays } from '../../bikes/thirdBrake';
 import type { Job } from '@hold-fast/core/job/job';
 import { PARTS, type End, type Part } from '@hold-fast/core/ends';
 import { router } from 'expo-router';
+import { Fragment } from 'react';
 import { Button } from '../../../ui/Button';
 import { Page, Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { lifeSays } from '../../lifeSays';
+import { NeverFitted } from '../fitting/NeverFitted';
 import { BackToJob, WithBrake } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import { SumsHere } from '../../reckoner/SumsHere';
@@ -35,7 +37,8 @@ export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
 }
 
 function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
-  const lives = job.fittings.filter((fitted) => fitted.end === end && fitted.part === part);
+  const isHere = (fitted: { end: End; part: Part }) => fitted.end === end && fitted.part === part;
+  const lives = job.fittings.filter(isHere);
   return (
     <Section
       label={capital(words.part[part])}
@@ -55,11 +58,17 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
           .map((fitted, i) => ({ fitted, until: lives[i + 1]?.at ?? null }))
           .reverse()
           .map(({ fitted, until }) => (
-            <Words key={fitted.id} ink={until ? 'soft' : 'ink'}>
-              {lifeSays(fitted, until)}
-            </Words>
+            <Fragment key={fitted.id}>
+              <Words ink={until ? 'soft' : 'ink'}>{lifeSays(fitted, until)}</Words>
+              <NeverFitted job={job} fitted={fitted} />
+            </Fragment>
           ))
       )}
+      {job.neverFitted.filter(isHere).map(({ id, description }) => (
+        <Words key={id} ink="soft">
+          {jobWords.kitSheet.neverOn(description)}
+        </Words>
+      ))}
     </Section>
   );
 }

@@ -509,6 +509,47 @@ describe('fitting a part', () => {
     expect(screen.getByText(/Organic pads only/)).toBeTruthy();
     expect(screen.getByText('Nothing written down yet. The sheet speaks for it.')).toBeTruthy();
   });
+
+  const SHOWS = {
+    'the kit sheet': <KitSheet jobId={JOB} end="front" />,
+    'where it was fitted': <FitPart jobId={JOB} end="front" part="rotor" />,
+  };
+
+  it.each(Object.entries(SHOWS))(
+    '%s takes back what was not fitted, once asked twice',
+    (_, shown) => {
+      const job = withRotor();
+      showScreen(shown, { job });
+      fireEvent.press(screen.getByText('It was not fitted here'));
+      expect(screen.getByText(/What was found against that stands again/)).toBeTruthy();
+      expect(outbox.add).not.toHaveBeenCalled();
+      fireEvent.press(screen.getByText('Take it back'));
+      expect(lastSent()).toMatchObject({ kind: 'taken-back', of: job.fittings[0]!.id });
+    },
+  );
+
+  it('does not take back a crack that a used rotor brought, nor what was found on the bike or is of an earlier visit', () => {
+    const job = withRotor();
+    const [rotor] = job.fittings;
+    const cracked = { ...rotor!, condition: 'used', cameOffFor: 'crack' } as const;
+    showScreen(SHOWS['the kit sheet'], { job: { ...job, fittings: [cracked] } });
+    fireEvent.press(screen.getByText('It was not fitted here'));
+    fireEvent.press(screen.getByText('Take it back'));
+    expect(screen.getByText(/What this part brought along is open/)).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    for (const other of [{ condition: 'found' }, { jobId: 'earlier' }] as const) {
+      screen.unmount();
+      showScreen(SHOWS['the kit sheet'], { job: { ...job, fittings: [{ ...rotor!, ...other }] } });
+      expect(screen.queryByText('It was not fitted here')).toBeNull();
+    }
+  });
+
+  it('the kit sheet says of what was taken back that it never was on', () => {
+    const job = withRotor();
+    const neverFitted = job.fittings.map((each) => ({ ...each, takenBack: 2 }));
+    showScreen(SHOWS['the kit sheet'], { job: { ...job, fittings: [], neverFitted } });
+    expect(screen.getByText(/Tolve 180: written down by a slip and taken back/)).toBeTruthy();
+  });
 });
 
 it('a brake identified again does not read its stamp a second time by a tap', () => {
