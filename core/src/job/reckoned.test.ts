@@ -100,6 +100,9 @@ describe('a larger rotor', () => {
     expect(visit.barred).not.toContain('reckoned-against');
     visit.fit();
     expect(visit.bars).toContainEqual({ code: 'reckoned-against', end: 'front', of: 'fit' });
+    // That it never was on says nothing of the one that is: the check is made of that.
+    expect(visit.send('taken-back', { of: visit.job.fittings.at(-1)!.id })).toBeNull();
+    expect(visit.bars).toContainEqual({ code: 'reckoned-against', end: 'front', of: 'fit' });
     send(visit, FIT, true);
     expect(visit.barred).not.toContain('reckoned-against');
   });
