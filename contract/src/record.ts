@@ -210,6 +210,8 @@ const LookedOver = z.strictObject({
   ...by,
 });
 
+const REPAIRED = { ...placed, work: z.enum(WORKS), words: z.string(), ...by };
+
 const FITTED = {
   ...placed,
   jobId: Id,
@@ -437,7 +439,8 @@ export const JobRecord = z.strictObject({
   ),
   told: z.array(Told),
   takenBack: z.array(z.strictObject({ of: Id, ...by })),
-  repaired: z.array(z.strictObject({ ...placed, work: z.enum(WORKS), words: z.string(), ...by })),
+  repaired: z.array(z.strictObject(REPAIRED)),
+  neverRepaired: z.array(z.strictObject({ ...REPAIRED, takenBack: Seq })),
   tested: z.array(
     z.strictObject({
       id: Id,

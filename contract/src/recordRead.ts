@@ -33,6 +33,8 @@ const Reading = z.object({
   ...said,
 });
 
+const Repaired = z.object({ end, work: z.string(), words: text, ...said });
+
 const Fitted = z.object({
   end,
   jobId: text,
@@ -111,7 +113,8 @@ export const RecordRead = z.object({
   ),
   fittings: listOf(Fitted),
   neverFitted: listOf(Fitted),
-  repaired: listOf(z.object({ end, work: z.string(), words: text, ...said })),
+  repaired: listOf(Repaired),
+  neverRepaired: listOf(Repaired),
   stepped: listOf(
     z.object({
       end: end.nullable().catch(null),

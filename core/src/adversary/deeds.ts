@@ -40,6 +40,7 @@ const DEEDS = [
   'slip-of-a-step',
   'slip-of-a-word',
   'slip-of-a-part',
+  'slip-of-work',
   'reseal-lever',
   'remake-joint',
   'clean',
@@ -231,6 +232,20 @@ export function doDeed(
       if (random() < 0.3) then('tighten');
       if (random() < 0.3) then('stand');
       visit.send('taken-back', { of: slip });
+      return;
+    }
+    case 'slip-of-work': {
+      const works = [
+        ['remake-joint-at-caliper', 'look-leaks'],
+        ['reseal-lever', 'lever'],
+        ['centre-caliper', 'gaps'],
+        ['true-rotor', 'runout'],
+      ] as const;
+      const [work, test] = works[Math.floor(random() * works.length)]!;
+      const of = visit.repair(work).job.repaired.at(-1)!.id;
+      if (random() < 0.5) then(test);
+      if (random() < 0.3) then('stand');
+      visit.send('taken-back', { of });
       return;
     }
     case 'reseal-lever':

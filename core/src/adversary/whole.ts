@@ -116,6 +116,8 @@ export function whole(): Visit {
   visit.send('taken-back', { of: visit.job.told[0]!.id });
   visit.fit({ end: 'rear', description: 'For the front' });
   visit.send('taken-back', { of: visit.last });
+  visit.repair('true-rotor', 'rear');
+  visit.send('taken-back', { of: visit.last });
   visit.plan('align');
   visit.step('caliper-loosen');
   visit.send(

@@ -6,6 +6,7 @@ import { onOneLever } from '../kit/brakes';
 import type { FittedAs } from '../kit/kit';
 import { stepRule, type StepId } from '../procedure/steps';
 import { fastenerRule, type FastenerId } from '../torque/fasteners';
+import { neverDone, type NeverDoneJob } from './neverDone';
 import { standingSteps } from './stepped';
 import { OF_ITS_TRAVEL, OF_THE_LEVER, type Touch } from './touch';
 
@@ -35,7 +36,7 @@ export interface Change {
 }
 
 /** What of a job says what was changed. */
-export interface ChangedJob {
+export interface ChangedJob extends NeverDoneJob {
   id: string;
   bike: Pick<Bike, 'sharedLever' | 'thirdBrake' | 'thirdPlace'>;
   stepped: readonly {
@@ -47,7 +48,6 @@ export interface ChangedJob {
     after: string | null;
   }[];
   fittings: readonly { seq: number; part: Part; end: End; jobId: string; condition: FittedAs }[];
-  neverFitted: readonly { takenBack: number; part: Part; end: End }[];
   takenOff: readonly { seq: number; part: Part; end: End }[];
   filled: readonly { seq: number; end: End }[];
   bled: readonly { seq: number; end: End; takenBack?: true }[];
@@ -110,6 +110,7 @@ const slip = (change: Omit<Change, 'cures'>): Change => ({
 /** Everything that was done at one end alone, in no order. */
 function doneAt(job: ChangedJob, end: End): Change[] {
   const standing = new Set(standingSteps(job).map(({ seq }) => seq));
+  const isHere = ({ end: at }: { end: End }) => at === end;
   return [
     ...job.stepped.flatMap(({ seq, step, end: at, outcome }): Change[] => {
       if (at !== end || outcome !== 'done' || step === 'wash-hands') return [];
@@ -126,9 +127,9 @@ function doneAt(job: ChangedJob, end: End): Change[] {
         ? [{ seq, end, ...fitted(part), by: { code: 'fitted', part } }]
         : [],
     ),
-    ...job.neverFitted.flatMap(({ takenBack: seq, part, end: at }): Change[] =>
-      at === end ? [slip({ seq, end, ...fitted(part), by: { code: 'fitted', part } })] : [],
-    ),
+    ...neverDone(job)
+      .filter(isHere)
+      .map(({ seq, work, by }) => slip({ seq, end, touches: workRule(work).touches, by })),
     ...job.takenOff.flatMap(({ seq, part, end: at }): Change[] => {
       if (at !== end) return [];
       const { touches, cures } = stepRule(TAKEN_OFF_BY[part]);
@@ -145,19 +146,13 @@ function doneAt(job: ChangedJob, end: End): Change[] {
       const change = { seq, end, touches, by: { code: 'bled' } } as const;
       return [takenBack ? slip(change) : { ...change, cures: ['full-bleed', 'lever-top-up'] }];
     }),
-    ...job.repaired.flatMap(({ seq, end: at, work }): Change[] =>
-      at === end
-        ? [
-            {
-              seq,
-              end,
-              touches: workRule(work).touches,
-              cures: [work],
-              by: { code: 'repaired', work },
-            },
-          ]
-        : [],
-    ),
+    ...job.repaired.filter(isHere).map(({ seq, work }): Change => ({
+      seq,
+      end,
+      touches: workRule(work).touches,
+      cures: [work],
+      by: { code: 'repaired', work },
+    })),
     ...job.tightened.flatMap(({ seq, turnedSeq, end: at, fastener }): Change[] => {
       if (at !== end) return [];
       const { touches } = fastenerRule(fastener);

@@ -1,5 +1,6 @@
 import type { End } from '../ends';
 import { lastAway, TAKEN_OFF_BY } from './changes';
+import { neverDone } from './neverDone';
 import type { Job, Tightened } from '../job/job';
 import { brakeAt } from '../job/visit';
 import { fastenersOf, type Hold } from '../procedure/hold';
@@ -24,6 +25,7 @@ type FastenedJob = Pick<
   | 'neverFitted'
   | 'takenOff'
   | 'repaired'
+  | 'neverRepaired'
   | 'away'
 > & {
   tightened: readonly Pick<Tightened, 'end' | 'seq' | 'fastener' | 'flaws'>[];
@@ -74,7 +76,7 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
     for (const fastener of holds.flatMap((hold) => fastenersOf(hold, brake)))
       loose.set(fastener, Math.max(seq, loose.get(fastener) ?? 0));
   };
-  // A step, or a part put on, that was taken back was said to be done: what it loosened is proven all the same.
+  // A step, a part put on, or work, that was taken back was said to be done: what it loosened is proven all the same.
   for (const { seq, step, end: at, outcome } of job.stepped) {
     if (at !== end || outcome !== 'done' || step === 'wash-hands') continue;
     const { fastens, loosens } = stepRule(step);
@@ -84,8 +86,8 @@ function loosenedAt(job: FastenedJob, end: End): Map<FastenerId, number> {
   for (const { seq, part, end: at, jobId, condition } of job.fittings)
     if (at === end && jobId === job.id && condition !== 'found')
       loosen(workRule(FITTING[part]).loosens, seq);
-  for (const { takenBack, part, end: at } of job.neverFitted)
-    if (at === end) loosen(workRule(FITTING[part]).loosens, takenBack);
+  for (const { seq, end: at, work } of neverDone(job))
+    if (at === end) loosen(workRule(work).loosens, seq);
   for (const { seq, part, end: at } of job.takenOff)
     if (at === end) loosen(stepRule(TAKEN_OFF_BY[part]).loosens, seq);
   for (const { seq, end: at, work } of job.repaired)

@@ -6,6 +6,7 @@ const nothing = {
   bike: USUAL_USE,
   fittings: [],
   neverFitted: [],
+  neverRepaired: [],
   takenOff: [],
   filled: [],
   bled: [],

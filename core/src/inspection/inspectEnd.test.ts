@@ -113,6 +113,7 @@ const job = (change: Partial<InspectedJob> = {}): InspectedJob => ({
   lookedOver: [],
   fittings: [],
   neverFitted: [],
+  neverRepaired: [],
   takenOff: [],
   outlooks: { front: {}, rear: {}, third: {} },
   rules: USUAL_RULES,

@@ -27,6 +27,7 @@ const nothing: LiftingVisit = {
   stepped: [],
   fittings: [],
   neverFitted: [],
+  neverRepaired: [],
   takenOff: [],
   filled: [],
   bled: [],

@@ -81,6 +81,7 @@ function begun(base: JobBase): Facts {
     told: [],
     takenBack: [],
     neverFitted: [],
+    neverRepaired: [],
     away: [],
     workdays: [],
     bled: [],

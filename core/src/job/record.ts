@@ -210,14 +210,10 @@ export function recordOf(job: Job, signed: Signed): Record<string, Json> {
     // Each kind of what is told has fields of its own, by its entry's schema.
     told: job.told,
     takenBack: job.takenBack.map(({ of, at, by }) => ({ of, at, by })),
-    repaired: job.repaired.map(({ id, seq, end, work, words, at, by }) => ({
-      id,
-      seq,
-      end,
-      work,
-      words,
-      at,
-      by,
+    repaired: job.repaired.map(repairedAs),
+    neverRepaired: job.neverRepaired.map(({ takenBack, ...each }) => ({
+      ...repairedAs(each),
+      takenBack,
     })),
     tested: job.tested.map(({ id, seq, test, end, outcome, words, at, by }) => ({
       id,
@@ -332,6 +328,16 @@ const metOf = ({ metBefore }: Job, end: End) => ({
   lever: metBefore[end].lever,
   hose: metBefore[end].hose,
   caliper: metBefore[end].caliper,
+});
+
+const repairedAs = ({ id, seq, end, work, words, at, by }: Job['repaired'][number]) => ({
+  id,
+  seq,
+  end,
+  work,
+  words,
+  at,
+  by,
 });
 
 const fittedAs = (each: Fitted) => ({

@@ -2,6 +2,7 @@ import { compareAsc } from 'date-fns/compareAsc';
 import { parseISO } from 'date-fns/parseISO';
 import { atEachEnd, ENDS, type End } from '../ends';
 import { lastAway, TAKEN_OFF_BY } from '../evidence/changes';
+import { neverDone } from '../evidence/neverDone';
 import { standingSteps } from '../evidence/stepped';
 import { USUAL_FIGURE, type FigureBrake } from '../figure/brakeFigure';
 import { lastBled, type BleedEvent } from '../fluid/bleedRun';
@@ -140,12 +141,20 @@ function doneAt(job: Pick<Job, 'stepped'>, end: End): DoneAt[] {
 
 type WorkedJob = Pick<
   Job,
-  'id' | 'stepped' | 'fittings' | 'neverFitted' | 'takenOff' | 'filled' | 'bled' | 'repaired'
+  | 'id'
+  | 'stepped'
+  | 'fittings'
+  | 'neverFitted'
+  | 'takenOff'
+  | 'filled'
+  | 'bled'
+  | 'repaired'
+  | 'neverRepaired'
 >;
 
 /**
- * Everything that was worked at one end on this visit, in order: steps of the plan, those taken back too since they were
- * said to be done, what was booked without one, as the step it comes to, and what was told in words.
+ * Everything that was worked at one end on this visit, in order: steps of the plan, what was booked without one, as the step it comes
+ * to, and what was told in words; what was taken back, too, since it was said to be done.
  */
 export function workedAt(job: WorkedJob, end: End): Worked[] {
   const here = <T extends { end: End | null }>(each: T) => each.end === end;
@@ -163,22 +172,16 @@ export function workedAt(job: WorkedJob, end: End): Worked[] {
       ? [{ seq, ticks: workRule(FITTING[part]).ticks }]
       : [],
   );
-  const said = job.neverFitted.filter(here).map(({ takenBack, part }): Worked => ({
-    seq: takenBack,
-    ticks: workRule(FITTING[part]).ticks,
-  }));
   const takenOff = job.takenOff
     .filter(here)
     .flatMap(({ seq, part }) => asStep(seq, TAKEN_OFF_BY[part]));
   const opened = [...job.filled, ...job.bled]
     .filter(here)
     .flatMap(({ seq }) => asStep(seq, 'bleed-kit-on'));
-  const told = job.repaired
+  const told = [...job.repaired, ...neverDone(job)]
     .filter(here)
     .map(({ seq, work }): Worked => ({ seq, ticks: workRule(work).ticks }));
-  return [...steps, ...fitted, ...said, ...takenOff, ...opened, ...told].sort(
-    (a, b) => a.seq - b.seq,
-  );
+  return [...steps, ...fitted, ...takenOff, ...opened, ...told].sort((a, b) => a.seq - b.seq);
 }
 
 /** What has to be ticked by name at one end, and how each stands. */

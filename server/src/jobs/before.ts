@@ -72,7 +72,7 @@ export async function metByVisits(
   const rows = await select<WetRow>(
     on,
     `SELECT e.id, e.seq, e.kind, e.body, e.known FROM entry e JOIN job j ON j.id = e.job_id
-      WHERE j.bike_id = ? AND j.tag < ? AND e.kind IN ('fill', 'plan-step', 'repair', 'decision') ORDER BY e.seq`,
+      WHERE j.bike_id = ? AND j.tag < ? AND e.kind IN ('fill', 'plan-step', 'repair', 'decision') AND ${NOT_TAKEN_BACK} ORDER BY e.seq`,
     [bike.id, beforeTag],
   );
   const of = <K extends EntryKind>(kind: K) =>
@@ -94,6 +94,7 @@ export async function metByVisits(
     }),
     fittings: [],
     neverFitted: [],
+    neverRepaired: [],
     takenOff: [],
     bled: [],
     tightened: [],

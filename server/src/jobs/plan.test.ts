@@ -363,6 +363,27 @@ describe('a step done by a slip of the hand', () => {
     const again = entry('fitting', { end: 'front', part: 'rotor', description: '180' });
     expect((await send(second.id, again)).body.tags).toEqual([]);
   });
+
+  it('nor does work that was told in words at the wrong end, and the next visit knows of it', async () => {
+    const jobId = await openJob(shop, client);
+    const look = (found: EntryOf<'look-over'>['found']) =>
+      entry('look-over', { end: 'front', area: 'leaks', found });
+    const { bike } = (await send(jobId, look(['leak-at-banjo']))).body;
+    const second = await comeAgain(shop, client, bike);
+    await client.append(second.id, identified('front'));
+    const fill = { end: 'front', containerId: shop.ids.bottle, ml: 5, colour: '' } as const;
+    await client.append(second.id, entry('fill', fill));
+    const told = (work: EntryOf<'repair'>['work']) =>
+      entry('repair', { end: 'front', work, words: 'Done' });
+    const [remade, resealed] = [told('remake-joint-at-caliper'), told('reseal-caliper')];
+    for (const each of [remade, resealed]) await client.append(second.id, each);
+    expect((await send(second.id, look([]))).body.tags).toEqual([]);
+    const { body } = await send(second.id, entry('taken-back', { of: remade.id }));
+    expect(body.tags).toMatchObject([{ subject: 'leaks', jobId }]);
+    expect((await send(second.id, entry('taken-back', { of: resealed.id }))).status).toBe(201);
+    const third = await comeAgain(shop, client, bike);
+    expect(third.metBefore.front.caliper).toHaveLength(1);
+  });
 });
 
 describe('what is asked for again', () => {

@@ -1,7 +1,9 @@
 import { identified, type Visit } from '../adversary/visit';
 import { duesOf } from '../due/due';
+import { NOTHING_MET } from '../fluid/met';
 import { kitAt } from '../inspection/inspectEnd';
 import { batchesPutIn } from '../stock/batches';
+import { metAt } from './wet';
 
 // Our design: a part that was written down as fitted by a slip of the hand (at the wrong end, most likely) never was on. What condemned
 // the one that is stands again, what was proven of it does not.
@@ -144,4 +146,51 @@ it('is taken back once, and can be written down at the end it went on at', () =>
   expect(back()).toMatchObject({ code: 'unknown' });
   expect(visit.fit({ end: 'rear' })).toBeNull();
   expect(visit.job.fittings.map(({ end }) => end)).toEqual(['rear']);
+});
+
+describe('work that was told in words by a slip of the hand', () => {
+  /** Tells work of the front, and what is read after it. @returns what takes the work back */
+  const tell = (visit: Visit, work: Parameters<Visit['repair']>[0]) => {
+    const of = visit.repair(work).last;
+    return () => visit.send('taken-back', { of });
+  };
+
+  it('cures nothing, and what came after it is no answer', () => {
+    const visit = identified();
+    visit.look('leaks', ['leak-at-banjo']);
+    const back = tell(visit, 'remake-joint-at-caliper');
+    visit.look('leaks');
+    expect(visit.item('leaks')!.doNotRide).toBe(false);
+    expect(back()).toBeNull();
+    expect(visit.item('leaks')).toMatchObject({ doNotRide: true, lesserLooks: ['leak-at-banjo'] });
+    expect(visit.job.neverRepaired).toMatchObject([{ work: 'remake-joint-at-caliper' }]);
+    // Once it is done in truth, and looked at after, it does.
+    visit.repair('remake-joint-at-caliper').look('leaks');
+    expect(visit.item('leaks')!.doNotRide).toBe(false);
+  });
+
+  it('renews no part that met another fluid', () => {
+    const visit = identified();
+    expect(visit.fill()).toBeNull();
+    const backs = (['replace-hose', 'reseal-caliper', 'reseal-lever'] as const).map((work) =>
+      tell(visit, work),
+    );
+    const caliper = () => metAt(NOTHING_MET, visit.job, 'front').caliper;
+    expect(caliper()).toEqual([]);
+    for (const back of backs) expect(back()).toBeNull();
+    expect(caliper()).toHaveLength(1);
+  });
+
+  it('is proven anew in what it would have touched: a caliper’s gaps, its bolts, the stand', () => {
+    const visit = identified().rotor(SOUND).runout(0.05).gaps(0.25);
+    visit.tighten('caliper-post').tickAll();
+    visit.test('stand');
+    expect(tell(visit, 'centre-caliper')()).toBeNull();
+    expect(visit.item('clearance')).toMatchObject({
+      word: 'unproven',
+      lapsed: { by: { code: 'repaired', work: 'centre-caliper' }, takenBack: true },
+    });
+    expect(visit.barred).toContain('torque-unproven');
+    expect(visit.barred).toContain('stand-untested');
+  });
 });
