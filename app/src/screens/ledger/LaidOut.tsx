@@ -203,7 +203,8 @@ function Parts({ record }: { record: RecordRead }) {
   );
 }
 
-function Done({ record: { bike, stepped, repaired, tested } }: { record: RecordRead }) {
+function Done({ record }: { record: RecordRead }) {
+  const { bike, stepped, repaired, neverRepaired, tested } = record;
   const says = ledgerWords.laidOut;
   const step = (code: string) =>
     (planWords.step as Partial<Record<string, { does: string }>>)[code]?.does ?? code;
@@ -214,6 +215,10 @@ function Done({ record: { bike, stepped, repaired, tested } }: { record: RecordR
         ...stepped.map(({ end, step: code, outcome, reason, by }) => [
           atEnd(bike, end, step(code)),
           [named(says.stepped, outcome), reason, by].filter(Boolean).join(' · '),
+        ]),
+        ...neverRepaired.map(({ end, work, by }) => [
+          atEnd(bike, end, named(words.work, work)),
+          [says.takenBack, by].filter(Boolean).join(' · '),
         ]),
         ...repaired.map(({ end, work, words: said, by }) => [
           atEnd(bike, end, named(words.work, work)),

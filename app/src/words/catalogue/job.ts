@@ -215,6 +215,11 @@ export interface JobWords {
     whatFalls: string;
     takeItBack: string;
     neverOn: (what: string) => string;
+    toldInWords: string;
+    told: (work: string, done: string) => string;
+    notDone: string;
+    whatFallsOfWork: string;
+    neverDone: (work: string) => string;
   };
   lookOver: {
     lookItOver: string;

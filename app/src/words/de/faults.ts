@@ -53,8 +53,7 @@ export const faults: FaultWords = {
     'not-asked': 'Nichts, was hier getan wurde, verlangt das.',
     'not-by-words':
       'Der Beweis ist ihr Drehmoment, oder die Antwort des Herstellers: Worte allein sind keiner.',
-    'of answer-first':
-      'Was dieses Teil mitbrachte, ist offen: erst beantworten, dann zurücknehmen.',
+    'of answer-first': 'Was daraus folgte, ist offen: erst beantworten, dann zurücknehmen.',
     'of failed-check':
       'Was nicht in Ordnung war, wird in Ordnung gebracht und nicht zurückgenommen.',
     'of unknown': 'Nichts mit dieser Kennung ist zurückzunehmen.',

@@ -235,6 +235,12 @@ export const job: JobWords = {
     takeItBack: 'Zurücknehmen',
     neverOn: (what) =>
       `${what}: aus Versehen aufgeschrieben und zurückgenommen. Es war nie verbaut.`,
+    toldInWords: 'In Worten erzählte Arbeit',
+    told: (work, done) => `${work}: „${done}“`,
+    notDone: 'Es wurde hier nicht getan',
+    whatFallsOfWork:
+      'Also ein Versehen: Es behebt nichts. Was es berührt hätte, ist neu nachzuweisen.',
+    neverDone: (work) => `${work}: aus Versehen erzählt und zurückgenommen. Es wurde nie getan.`,
   },
   lookOver: {
     lookItOver: 'Ansehen',

@@ -48,8 +48,7 @@ export const faults: FaultWords = {
     'more-than-taken': ({ left }) => `No more than ${String(left)} mL of it can be left.`,
     'not-asked': 'Nothing that was done here asks for this.',
     'not-by-words': 'Its torque, or the maker’s answer, is the proof: words alone are none.',
-    'of answer-first':
-      'What this part brought along is open: answer that first. Then it is taken back.',
+    'of answer-first': 'What came of it is open: answer that first. Then it is taken back.',
     'of failed-check': 'What was not in order is put in order, and not taken back.',
     'of unknown': 'There is nothing of this id to take back.',
     'procedures.front unsuited': NO_SUCH_WORK,

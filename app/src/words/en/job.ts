@@ -227,6 +227,12 @@ export const job: JobWords = {
       'Written down by a slip, then: what was on before is on. What was found against that stands again. What was proven of it, and of what fitting touches, is proven anew.',
     takeItBack: 'Take it back',
     neverOn: (what) => `${what}: written down by a slip and taken back. It never was on.`,
+    toldInWords: 'Work told in words',
+    told: (work, done) => `${work}: “${done}”`,
+    notDone: 'It was not done here',
+    whatFallsOfWork:
+      'Written down by a slip, then: it cures nothing. What it would have touched is proven anew.',
+    neverDone: (work) => `${work}: told by a slip and taken back. It never was done.`,
   },
   lookOver: {
     lookItOver: 'Look it over',

@@ -21,7 +21,7 @@ import { capital } from '../../../words/capital';
 import { BackToJob, WithBrake } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
-import { FittedNow } from './NeverFitted';
+import { FittedNow } from './FittedNow';
 import { OldPart } from './OldPart';
 import { UsedShelf } from './UsedShelf';
 import { PadFields } from './PadFields';

@@ -9,7 +9,8 @@ import { Words } from '../../../ui/Words';
 import { words } from '../../../words/words';
 import { capital } from '../../../words/capital';
 import { lifeSays } from '../../lifeSays';
-import { NeverFitted } from '../fitting/NeverFitted';
+import { NeverFitted } from '../fitting/FittedNow';
+import { TakeBack } from '../TakeBack';
 import { BackToJob, WithBrake } from '../JobFrame';
 import { jobWords } from '../../../words/job';
 import { SumsHere } from '../../reckoner/SumsHere';
@@ -30,6 +31,7 @@ export function KitSheet({ jobId, end }: { jobId: string; end: End }) {
           {PARTS.map((part) => (
             <Lives key={part} job={job} end={end} part={part} />
           ))}
+          <ToldInWords job={job} end={end} />
         </Page>
       )}
     </WithBrake>
@@ -67,6 +69,34 @@ function Lives({ job, end, part }: { job: Job; end: End; part: Part }) {
       {job.neverFitted.filter(isHere).map(({ id, description }) => (
         <Words key={id} ink="soft">
           {jobWords.kitSheet.neverOn(description)}
+        </Words>
+      ))}
+    </Section>
+  );
+}
+
+/** Work that no step of the plan says, as it was told at this end. */
+function ToldInWords({ job, end }: { job: Job; end: End }) {
+  const says = jobWords.kitSheet;
+  const isHere = (told: { end: End }) => told.end === end;
+  const [told, never] = [job.repaired.filter(isHere), job.neverRepaired.filter(isHere)];
+  if (told.length + never.length === 0) return null;
+  return (
+    <Section label={says.toldInWords}>
+      {told.map(({ id, work, words: done }) => (
+        <Fragment key={id}>
+          <Words>{says.told(capital(words.work[work]), done)}</Words>
+          <TakeBack
+            job={job}
+            of={{ id, named: words.work[work] }}
+            says={says.notDone}
+            means={says.whatFallsOfWork}
+          />
+        </Fragment>
+      ))}
+      {never.map(({ id, work }) => (
+        <Words key={id} ink="soft">
+          {says.neverDone(capital(words.work[work]))}
         </Words>
       ))}
     </Section>

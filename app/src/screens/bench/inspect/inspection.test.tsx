@@ -535,13 +535,30 @@ describe('fitting a part', () => {
     showScreen(SHOWS['the kit sheet'], { job: { ...job, fittings: [cracked] } });
     fireEvent.press(screen.getByText('It was not fitted here'));
     fireEvent.press(screen.getByText('Take it back'));
-    expect(screen.getByText(/What this part brought along is open/)).toBeTruthy();
+    expect(screen.getByText(/What came of it is open/)).toBeTruthy();
     expect(outbox.add).not.toHaveBeenCalled();
     for (const other of [{ condition: 'found' }, { jobId: 'earlier' }] as const) {
       screen.unmount();
       showScreen(SHOWS['the kit sheet'], { job: { ...job, fittings: [{ ...rotor!, ...other }] } });
       expect(screen.queryByText('It was not fitted here')).toBeNull();
     }
+  });
+
+  it('the kit sheet lists the work that was told in words, and takes back what was not done', () => {
+    const by = { at: '2026-11-25T09:00:00.000Z', by: 'Maren Okafor' };
+    const remade = { id: 'told', seq: 3, end: 'front', words: 'New olive', ...by } as const;
+    const repaired = [{ ...remade, work: 'remake-joint-at-caliper' as const }];
+    showScreen(SHOWS['the kit sheet'], { job: { ...exampleJob(), repaired } });
+    expect(screen.getByText(/“New olive”/)).toBeTruthy();
+    fireEvent.press(screen.getByText('It was not done here'));
+    expect(screen.getByText(/it cures nothing/)).toBeTruthy();
+    expect(outbox.add).not.toHaveBeenCalled();
+    fireEvent.press(screen.getByText('Take it back'));
+    expect(lastSent()).toMatchObject({ kind: 'taken-back', of: 'told' });
+    const neverRepaired = repaired.map((each) => ({ ...each, takenBack: 4 }));
+    screen.unmount();
+    showScreen(SHOWS['the kit sheet'], { job: { ...exampleJob(), neverRepaired } });
+    expect(screen.getByText(/told by a slip and taken back/)).toBeTruthy();
   });
 
   it('the kit sheet says of what was taken back that it never was on', () => {
