@@ -1,4 +1,7 @@
+import { atEachEnd } from '../ends';
 import type { Job } from '../job/job';
+import { planAt } from '../plan/visit';
+import { PROCEDURE_IDS, procedureRule, suitsBrake } from '../procedure/procedures';
 import { USUAL_RULES } from '../rules/shopRules';
 import { billOf, taxed } from './bill';
 
@@ -14,6 +17,7 @@ const plan = (agreed: 'agreed' | 'not-asked') => ({
   agreed,
   words: '',
 });
+const PLANNED = plan('agreed');
 const step = (seq: number, name: string, end: string, outcome = 'done') => ({
   ...base,
   seq,
@@ -39,8 +43,8 @@ const job = (change: object = {}): Job =>
     taken: [took('pads', 'Ostrel T organic', 1)],
     told: [],
     filled: [
-      { ...base, end: 'rear', fluid: 'Selkie 10', ml: 7.5 },
-      { ...base, end: 'rear', fluid: 'Selkie 10', ml: 5 },
+      { ...base, end: 'rear', fluid: 'Selkie 10', ml: 7.5, backMl: 0 },
+      { ...base, end: 'rear', fluid: 'Selkie 10', ml: 8, backMl: 3 },
     ],
     worked: ['00', '10', '20', '30', '40', '50'].map((minute) => ({
       by: 'Maren',
@@ -76,6 +80,30 @@ describe('a bill', () => {
     expect(labour).toEqual([]);
     expect(unagreed).toHaveLength(2);
     expect(totalCents).toBe(2400);
+  });
+
+  it.each(PROCEDURE_IDS)('asks for %s by itself, once its plan is worked', (procedure) => {
+    const actuation = suitsBrake(procedure, 'hydraulic') ? 'hydraulic' : 'cable';
+    const ends = procedureRule(procedure).bothEnds ? 2 : 1;
+    const procedures = { front: [procedure], rear: ends === 2 ? [procedure] : [] };
+    const plan = planAt({
+      chosen: {
+        procedures,
+        bleed: atEachEnd(() => 'push-up'),
+        brakes: atEachEnd(() => ({ actuation, banjo: false })),
+      },
+      steps: [],
+      again: [],
+      parts: [],
+    })!;
+    const stepped = plan.steps.map(({ step: does, end }, i) => step(i + 2, does, end!));
+    const planned = [{ ...PLANNED, procedures }];
+    const { labour } = bill({ planned, stepped });
+    expect(labour[0]).toMatchObject({ end: 'front', procedure });
+    expect(labour).toHaveLength(ends);
+    // Nothing was begun but the wheel taken out.
+    const begun = stepped.filter((each) => each.step === 'wheel-out');
+    expect(bill({ planned, stepped: begun }).labour).toEqual([]);
   });
 
   it('bills no step that was taken back or left out', () => {

@@ -4,7 +4,9 @@ import { minutesTaken } from '../job/handsOn';
 import type { Job } from '../job/job';
 import { answersOf } from '../job/visit';
 import { answerTo, quoteLines } from '../plan/quote';
+import { WHOLE, type BrakeState } from '../plan/state';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
+import { stepRule, type StepId } from '../procedure/steps';
 import type { ShopRules } from '../rules/shopRules';
 
 /** Labour of one line of the quote. */
@@ -28,7 +30,7 @@ export interface Bill {
   /** Done, and the customer never agreed to it: on no bill until they do. */
   unagreed: { end: End; procedure: ProcedureId }[];
   parts: PartLine[];
-  /** Fluid that went in, mL; it is in the labour of the bleed. */
+  /** Fluid that went in, mL, less what was poured back; it is in the labour of the bleed. */
   fluids: { name: string; ml: number }[];
   minutesQuoted: number;
   /** At the bench, as the entries show. */
@@ -97,11 +99,22 @@ export function billOf(
   };
 }
 
-/** Whether any step of a procedure stands as done at that end. */
+/**
+ * Whether any step of a procedure stands as done at that end; of one that has none of its own, a step that puts right what it finds, as
+ * whichever of them the planner takes does [D].
+ */
 function wasDone(job: Job, { end, procedure }: { end: End; procedure: ProcedureId }): boolean {
-  const steps: readonly string[] = procedureRule(procedure).steps;
+  const { steps, finds } = procedureRule(procedure);
+  const found = Object.keys(finds) as (keyof BrakeState)[];
+  const does = (step: StepId): boolean => {
+    const { sets } = stepRule(step);
+    return steps.length > 0
+      ? steps.includes(step)
+      : found.some((name) => sets[name] === WHOLE[name]);
+  };
   return standingSteps(job).some(
-    (each) => each.end === end && each.outcome === 'done' && steps.includes(each.step),
+    ({ step, end: at, outcome }) =>
+      at === end && outcome === 'done' && step !== 'wash-hands' && does(step),
   );
 }
 
@@ -123,6 +136,8 @@ function fluidsOf({ filled }: Job): Bill['fluids'] {
   const names = [...new Set(filled.map(({ fluid }) => fluid))];
   return names.map((name) => ({
     name,
-    ml: filled.filter(({ fluid }) => fluid === name).reduce((all, { ml }) => all + ml, 0),
+    ml: filled
+      .filter(({ fluid }) => fluid === name)
+      .reduce((all, { ml, backMl }) => all + ml - backMl, 0),
   }));
 }
