@@ -4,9 +4,8 @@ import { minutesTaken } from '../job/handsOn';
 import type { Job } from '../job/job';
 import { answersOf } from '../job/visit';
 import { answerTo, quoteLines } from '../plan/quote';
-import { WHOLE, type BrakeState } from '../plan/state';
-import { procedureRule, type ProcedureId } from '../procedure/procedures';
-import { stepRule, type StepId } from '../procedure/steps';
+import { isStepOf } from '../plan/stepOf';
+import type { ProcedureId } from '../procedure/procedures';
 import type { ShopRules } from '../rules/shopRules';
 
 /** Labour of one line of the quote. */
@@ -99,22 +98,11 @@ export function billOf(
   };
 }
 
-/**
- * Whether any step of a procedure stands as done at that end; of one that has none of its own, a step that puts right what it finds, as
- * whichever of them the planner takes does [D].
- */
+/** Whether any step of a procedure stands as done at that end. */
 function wasDone(job: Job, { end, procedure }: { end: End; procedure: ProcedureId }): boolean {
-  const { steps, finds } = procedureRule(procedure);
-  const found = Object.keys(finds) as (keyof BrakeState)[];
-  const does = (step: StepId): boolean => {
-    const { sets } = stepRule(step);
-    return steps.length > 0
-      ? steps.includes(step)
-      : found.some((name) => sets[name] === WHOLE[name]);
-  };
   return standingSteps(job).some(
     ({ step, end: at, outcome }) =>
-      at === end && outcome === 'done' && step !== 'wash-hands' && does(step),
+      at === end && outcome === 'done' && step !== 'wash-hands' && isStepOf(step, procedure),
   );
 }
 

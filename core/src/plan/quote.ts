@@ -2,6 +2,7 @@ import { ENDS, type End } from '../ends';
 import type { DoneStep } from './planner';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule } from '../procedure/steps';
+import { isStepOf } from './stepOf';
 import type { ShopRules } from '../rules/shopRules';
 import { fitsBySheet, type FittedBrake, type NewPart, type StockLine } from '../stock/stock';
 
@@ -87,14 +88,16 @@ export function answerTo(
   );
 }
 
-/** The line of the quote that a step belongs to, when the customer has not answered to it; null when there is none. */
+/** The line of the quote that a step is done for, when the customer has answered to none that it belongs to; null when there is none. */
 export function unansweredFor(
   { step, end }: DoneStep,
   procedures: Readonly<Partial<Record<End, readonly ProcedureId[]>>> | null,
   answered: readonly Answered[],
 ): { end: End; procedure: ProcedureId } | null {
   if (!procedures || end === null || step === 'wash-hands') return null;
-  const procedure = procedures[end]?.find((id) => procedureRule(id).steps.includes(step));
-  const line = procedure ? { end, procedure } : null;
-  return line && answerTo(line, answered) === null ? line : null;
+  const lines = (procedures[end] ?? [])
+    .filter((procedure) => isStepOf(step, procedure))
+    .map((procedure) => ({ end, procedure }));
+  const agreed = lines.some((line) => answerTo(line, answered) === 'agreed');
+  return agreed ? null : (lines.find((line) => answerTo(line, answered) === null) ?? null);
 }

@@ -92,6 +92,21 @@ describe('what a line of the quote comes to', () => {
     expect(unansweredFor({ step: 'wash-hands', end: null }, procedures, [])).toBeNull();
     expect(unansweredFor(at, null, [])).toBeNull();
   });
+
+  it('is asked about for a step that puts right what the work finds, and not for one that agreed work takes too', () => {
+    const align = { end: 'front', procedure: 'align' } as const;
+    const step = { step: 'align', end: 'front' } as const;
+    expect(unansweredFor(step, { front: ['align'] }, [])).toEqual(align);
+    expect(unansweredFor(step, { front: ['change-pads'] }, [])).toBeNull();
+    const both = { front: ['reset-pads', 'change-pads'] } as const;
+    const back = { step: 'wind-back-adjusters', end: 'front' } as const;
+    const pads = { end: 'front', procedure: 'change-pads' } as const;
+    expect(unansweredFor(back, both, [{ answer: 'agreed', lines: [pads] }])).toBeNull();
+    expect(unansweredFor(back, both, [{ answer: 'refused', lines: [pads] }])).toEqual({
+      end: 'front',
+      procedure: 'reset-pads',
+    });
+  });
 });
 
 describe('fluid to lay out', () => {
