@@ -167,9 +167,19 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
   await expect(page.getByText('Wants another size', { exact: true })).toBeVisible();
   await goTo(page, '/stores');
   await expect(page.getByText('Used parts')).toBeVisible();
-  await expect(
-    page.getByText(`when it came off Giver bike ${project.name}`, { exact: false }),
-  ).toBeHidden();
+  const onShelf = page.getByText(`when it came off Giver bike ${project.name}`, { exact: false });
+  await expect(onShelf).toBeHidden();
+
+  // It went on another bike, and was written down here.
+  await goTo(page, `${second}/front/fit-rotor`);
+  await hands.touch(hands.button(/^It was not fitted here/));
+  await hands.touch(hands.button(/^Take it back/));
+  await allSent(page);
+  await expect(page.getByText('Fitted at this visit')).toBeHidden();
+  await goTo(page, `${second}/sign-off`);
+  await expect(page.getByText(/Said since it was proven, and taken back/).first()).toBeVisible();
+  await goTo(page, '/stores');
+  await expect(onShelf).toBeVisible();
 });
 
 test('a hose is reckoned from above, said when it is too short, and kept in the address', async ({
