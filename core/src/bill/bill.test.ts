@@ -123,6 +123,19 @@ describe('a bill', () => {
     expect(totalCents).toBeNull();
   });
 
+  it.each([true, false])(
+    'adds up to what is asked for, with the tax in its prices: %s',
+    (pricesWithTax) => {
+      const { labour, parts, taxOnTopCents, taxCents, totalCents } = bill(
+        {},
+        { ...RULES, pricesWithTax },
+      );
+      const lines = [...labour, ...parts].reduce((sum, { cents }) => sum + cents!, 0);
+      expect(lines + taxOnTopCents).toBe(totalCents);
+      expect(taxOnTopCents).toBe(pricesWithTax ? 0 : taxCents);
+    },
+  );
+
   it('says when it comes to more than the customer wanted to be rung about', () => {
     const total = bill().totalCents!;
     expect(bill({ ringAboveCents: total }).aboveRing).toBe(false);

@@ -36,6 +36,8 @@ export interface Bill {
   minutesTaken: number;
   netCents: number;
   taxCents: number;
+  /** What the tax adds to the lines; nothing where their prices hold it. The lines and this are what is asked for. */
+  taxOnTopCents: number;
   /** What is asked for; null while a part has no price. */
   totalCents: number | null;
   /** It comes to more than the customer wanted to be rung about before. */
@@ -93,6 +95,7 @@ export function billOf(
     minutesTaken: minutesTaken(job.worked),
     netCents,
     taxCents,
+    taxOnTopCents: totalCents - sum,
     totalCents: isWhole ? totalCents : null,
     aboveRing: job.ringAboveCents !== null && totalCents > job.ringAboveCents,
   };

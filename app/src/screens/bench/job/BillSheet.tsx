@@ -52,7 +52,8 @@ function Shown({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: nu
     what: billWords.pieces(pieces, description),
     sum: money(cents),
   }));
-  const save = async () => saveFile(`bill-${job.tag}.csv`, 'text/csv', await tillTable(bill));
+  const save = async () =>
+    saveFile(`bill-${job.tag}.csv`, 'text/csv', await tillTable(bill, taxPercent));
   return (
     <Page
       tag={job.tag}
@@ -148,8 +149,11 @@ function Sided({ what, sum }: Line) {
   );
 }
 
-/** The lines as a till takes them in: sums in whole units of the shop’s money, with a point. */
-async function tillTable({ labour, parts, taxCents }: Bill): Promise<string> {
+/** The lines as a till takes them in: sums in whole units of the shop’s money, with a point, that add up to what is to pay. */
+async function tillTable(
+  { labour, parts, taxOnTopCents }: Bill,
+  taxPercent: number,
+): Promise<string> {
   const { csvOf } = await import('../../csv');
   const { what, count, sum } = billWords.columns;
   const units = (cents: number | null) => ((cents ?? 0) / 100).toFixed(2);
@@ -162,7 +166,9 @@ async function tillTable({ labour, parts, taxCents }: Bill): Promise<string> {
         units(cents),
       ]),
       ...parts.map(({ description, pieces, cents }) => [description, String(pieces), units(cents)]),
-      [billWords.tax(''), '', units(taxCents)],
+      ...(taxOnTopCents > 0
+        ? [[billWords.tax(words.format.count(taxPercent)), '1', units(taxOnTopCents)]]
+        : []),
     ],
   );
 }
