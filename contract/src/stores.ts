@@ -150,10 +150,17 @@ export type StockLine = z.infer<typeof StockLine>;
 
 /** A kind of part as the shelf holds it: what came in, less what jobs took. */
 export interface StockInStore extends StockLine {
+  version: number;
   count: number;
   /** The batches of which more came in than was taken, the newest first; where some came without one, an empty one. */
   batches: string[];
 }
+
+/** A change to what is written of a kind of part, made from one version of it; what it is and is called stays. */
+export const StockEdit = StockLine.omit({ id: true, part: true, description: true }).extend({
+  version: z.int().min(1),
+});
+export type StockEdit = z.infer<typeof StockEdit>;
 
 /** Parts that came in, or a count that was put right. */
 export const StockMove = z.strictObject({

@@ -115,6 +115,12 @@ describe('a bill', () => {
     expect(bill({ stepped }).labour).toEqual([]);
   });
 
+  it('asks of a part what it cost when it left the shelf', () => {
+    const before = { ...took('pads', 'Ostrel T organic', 2), priceCents: 2000 };
+    const after = { ...took('pads', 'Ostrel T organic', 1), priceCents: 2500 };
+    expect(bill({ taken: [before, after] }).parts).toMatchObject([{ pieces: 3, cents: 6500 }]);
+  });
+
   it('asks for no sum while a part has no price', () => {
     const { parts, totalCents } = bill({
       taken: [took('pads', 'Pads', 1), took('odd', 'Odd spring', 2), took('odd', 'Odd spring', 1)],

@@ -60,9 +60,9 @@ export function taxed(cents: number, { taxPercent, pricesWithTax }: TaxRule) {
 }
 
 /**
- * What a visit comes to: labour as it was quoted and agreed, of what was done; the parts that left the shelf, by its price. The quote
- * holds however long it took; minutes truly taken stand beside it.
- * @param prices of a piece, by the id of its line of the shelf
+ * What a visit comes to: labour as it was quoted and agreed, of what was done; the parts that left the shelf, by its price when they did. The
+ * quote holds however long it took; minutes truly taken stand beside it.
+ * @param prices of a piece now, by the id of its line of the shelf: of what was taken before its price was kept with it
  */
 export function billOf(
   job: Job,
@@ -114,12 +114,11 @@ function partsOf({ taken }: Job, prices: ReadonlyMap<string, number>): PartLine[
   return kinds.map((stockId) => {
     const of = taken.filter((each) => each.stockId === stockId);
     const pieces = of.reduce((all, each) => all + each.pieces, 0);
-    const price = prices.get(stockId);
-    return {
-      description: of[0]!.description,
-      pieces,
-      cents: price === undefined ? null : price * pieces,
-    };
+    const cents = of.reduce<number | null>((all, each) => {
+      const price = each.priceCents ?? prices.get(stockId);
+      return all === null || price === undefined ? null : all + price * each.pieces;
+    }, 0);
+    return { description: of[0]!.description, pieces, cents };
   });
 }
 

@@ -20,21 +20,30 @@ interface KnownLine {
   batches: readonly string[];
   /** How many it held. */
   count: number;
+  /** To the customer, in the shop's money, hundredths; left out of what was taken before prices were kept with it. */
+  priceCents?: number;
 }
 
 /** What of a line of the shelf a part rests on; a device may show one that it kept from before batches were told. */
-export const lineAsKnown = ({ part, description, batches = [], count }: KnownLine): KnownLine => ({
+export const lineAsKnown = ({
+  part,
+  description,
+  batches = [],
+  count,
+  priceCents,
+}: KnownLine): KnownLine => ({
   part,
   description,
   batches,
   count,
+  ...(priceCents === undefined ? {} : { priceCents }),
 });
 
 declare module './job' {
   interface Facts {
     /** Parts taken from the shelf. */
     taken: (Kept<PartTakenEntry> &
-      Pick<KnownLine, 'part' | 'description' | 'batches'> & { seq: number })[];
+      Pick<KnownLine, 'part' | 'description' | 'batches' | 'priceCents'> & { seq: number })[];
   }
 }
 
@@ -61,6 +70,7 @@ export const partTaken: Kind<PartTakenEntry, KnownLine> = {
         stockId,
         part: known.part,
         description: known.description,
+        ...(known.priceCents === undefined ? {} : { priceCents: known.priceCents }),
         pieces,
         batch,
         batches: batchesTaken({ batch }, known),

@@ -77,6 +77,7 @@ export const ROUTES = {
   'GET /containers/:id/fills': ALL,
   'GET /stock': ALL,
   'POST /stock': LEADS,
+  'PUT /stock/:id': LEADS,
   'POST /stock/import': LEADS,
   'POST /stock/moves': BENCH,
   'GET /used-parts': ALL,

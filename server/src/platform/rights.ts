@@ -82,6 +82,7 @@ export const COLUMN_RIGHTS: Readonly<Record<string, readonly string[]>> = {
     'version',
   ],
   tablet: ['ended_at', 'ended_by'],
+  stock_line: ['fits', 'reorder_at', 'price_cents', 'version'],
   due: ['shown_on', 'snoozed_until', 'snoozed_words', 'snoozed_by'],
   // Counted up row by row, which asks for the right to its key too.
   trouble_count: ['counting', 'cause', 'sign', 'looked', 'seen'],

@@ -150,3 +150,36 @@ it('what a customer brought is found by the batch on its packet, at this visit a
   const next = await comeAgain(shop, client, bike);
   expect(next.earlierBatches).toMatchObject([{ end: 'front', part: 'olive', batch: 'PC-1' }]);
 });
+
+describe('what is written of a kind of part', () => {
+  const lineOf = async (stockId: string) =>
+    (await client.send<Page<StockInStore>>('GET', '/stock')).body.items.find(
+      ({ id }) => id === stockId,
+    )!;
+  const became = { fits: 'Tolve oval', reorderAt: 4, priceCents: 2650 };
+
+  it('is changed by a lead, from the version that was seen; what was taken keeps its price', async () => {
+    const pads = await shelf(['PC-1', 3]);
+    const jobId = await openJob(shop, client);
+    await take(jobId, pads, 'PC-1');
+    const change = (from: Client, version: number, body: object = became) =>
+      from.send<StockInStore>('PUT', `/stock/${pads}`, { version, ...body });
+    expect((await change(client, 1)).status).toBe(403);
+    const changed = await change(lead, 1);
+    expect(changed.body).toMatchObject({ ...became, version: 2, count: 2 });
+    // Whoever saw it as it was overwrites nothing.
+    expect((await change(lead, 1, { ...became, priceCents: 1 })).status).toBe(409);
+    expect(await lineOf(pads)).toEqual(changed.body);
+    const wrong = await change(lead, 2, { ...became, priceCents: -1 });
+    expect([wrong.status, wrong.body]).toMatchObject([422, { fields: [{ path: 'priceCents' }] }]);
+
+    await take(jobId, pads, 'PC-1');
+    const { body: job } = await client.sendJob('GET', `/jobs/${jobId}`);
+    expect(job.taken.map(({ priceCents }) => priceCents)).toEqual([0, 2650]);
+  });
+
+  it('is not changed of what is not there', async () => {
+    const none = await lead.send('PUT', `/stock/${uuid()}`, { version: 1, ...became });
+    expect(none.status).toBe(404);
+  });
+});

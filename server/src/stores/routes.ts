@@ -6,6 +6,7 @@ import {
   GaugeEdit,
   HandOver,
   ScrapUsedPart,
+  StockEdit,
   StockLine,
   StockMove,
   Wrench,
@@ -30,6 +31,7 @@ import {
   addWrench,
   changeContainer,
   changeGauge,
+  changeStockLine,
   changeWrench,
   containerById,
   containersPage,
@@ -163,6 +165,18 @@ export function storesRoutes(shop: Shop): Router {
       named(() => addStockLine(transaction, line)),
     );
     response.status(201).json(await stockById(pool, line.id));
+  });
+  routes.put('/stock/:id', async (request, response) => {
+    const { id } = parse(ThingId, request.params);
+    const { version, ...became } = parse(StockEdit, request.body);
+    const person = personOn(response);
+    await inTransaction(pool, async (transaction) => {
+      const was = await holdStock(transaction, id);
+      if (!was) throw new Refusal('not-found');
+      refuseStale(was, version);
+      await changeStockLine(transaction, { was, became, at: shop.now(), personId: person.id });
+    });
+    response.json(await stockById(pool, id));
   });
   routes.post('/stock/import', async (request, response) => {
     const asked = parse(StockImport, request.body);

@@ -244,7 +244,7 @@ export function changeContainer(on: Queryable, change: Change<Container>): Promi
 
 async function changeThing(
   on: Queryable,
-  what: 'wrench' | 'container',
+  what: 'wrench' | 'container' | 'stock_line',
   { was, became, at, personId }: Change<object>,
   columns: Record<string, string | number | boolean | null>,
 ): Promise<void> {
@@ -266,7 +266,7 @@ async function changeThing(
   });
 }
 
-const STOCK = `SELECT l.id, l.part, l.description, l.fits, l.reorder_at AS reorderAt, l.price_cents AS priceCents,
+const STOCK = `SELECT l.id, l.version, l.part, l.description, l.fits, l.reorder_at AS reorderAt, l.price_cents AS priceCents,
   l.pieces AS count,
   (SELECT JSON_ARRAYAGG(b.batch ORDER BY b.came_seq DESC) FROM stock_batch b WHERE b.stock_id = l.id AND b.pieces > 0) AS batches
   FROM stock_line l`;
@@ -306,15 +306,22 @@ export async function isInStock(
   return row !== null;
 }
 
+type Changeable = Pick<StockLine, 'fits' | 'reorderAt' | 'priceCents'>;
+
+const stockColumns = (line: Changeable) => ({
+  fits: line.fits,
+  reorder_at: line.reorderAt,
+  price_cents: line.priceCents,
+});
+
 export async function addStockLine(on: Queryable, line: StockLine): Promise<void> {
-  await insert(on, 'stock_line', {
-    id: line.id,
-    part: line.part,
-    description: line.description,
-    fits: line.fits,
-    reorder_at: line.reorderAt,
-    price_cents: line.priceCents,
-  });
+  const { id, part, description } = line;
+  await insert(on, 'stock_line', { id, part, description, ...stockColumns(line) });
+}
+
+/** Changes what is written of a kind of part and keeps what it was. What jobs took keeps it as it stood. */
+export function changeStockLine(on: Queryable, change: Change<Changeable>): Promise<void> {
+  return changeThing(on, 'stock_line', change, stockColumns(change.became));
 }
 
 export async function moveStock(
