@@ -27,6 +27,7 @@ import type {
   Gauge,
   GaugeInStore,
   HandOver,
+  StockEdit,
   StockInStore,
   WasteCan,
   Wrench,
@@ -125,6 +126,13 @@ export function useStockWrite<Body extends object>(to: '/stock' | '/stock/moves'
     },
   });
 }
+
+/** Changes what is written of a kind of part, from the version it was opened at. */
+export const useChangeStock = (stockId: string) =>
+  useMutation({
+    mutationFn: (change: StockEdit) => ask<StockInStore>('PUT', `/stock/${stockId}`, change),
+    onSuccess: () => client.invalidateQueries({ queryKey: keys.stock }),
+  });
 
 /** Throws a used part away after all. */
 export function useScrapUsedPart() {

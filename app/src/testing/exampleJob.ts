@@ -27,6 +27,7 @@ export const GAUGE: Gauge = {
 
 /** A kind of part on the shelf: pads that fit all. */
 export const stockLine = (change: Partial<StockInStore> = {}): StockInStore => ({
+  version: 1,
   id: '0190a000-0000-7000-8000-0000000000a1',
   part: 'pads',
   description: 'Organic pair',

@@ -1,23 +1,25 @@
-import { StockLine, StockMove, type StockInStore } from '@hold-fast/contract/stores';
+import { StockEdit, StockLine, StockMove, type StockInStore } from '@hold-fast/contract/stores';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import type { Resolver } from 'react-hook-form';
+import { useForm, type Control, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useStock } from '../../data/queries';
-import { useStockWrite } from '../../data/writes';
+import { useChangeStock, useStockWrite } from '../../data/writes';
+import { Button } from '../../ui/Button';
 import { FormChoice, FormLine, FormNumber } from '../../ui/FormLine';
 import { Section } from '../../ui/Page';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { partWords } from '../../words/partWords';
+import { NotTaken } from '../FormPage';
 import { useKeptForm, type Begun } from '../useKeptForm';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
 
-/** A new kind of part, or what came in and went of one that is there. */
+/** A new kind of part; or what came in and went of one that is there, and what is written of it. */
 export function StockForm({ stockId }: { stockId: string }) {
   const stock = useStock();
   if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
@@ -36,7 +38,8 @@ function NewLine() {
     description: '',
     fits: '',
     reorderAt: 2,
-    priceCents: 0,
+    // Nobody reads a nought that stands there, and nobody would be asked for it.
+    priceCents: null,
   }));
   const { control, handleSubmit } = useKeptForm<StockLine>('stock', {
     defaultValues: fresh,
@@ -68,24 +71,7 @@ function NewLine() {
           label={storeFormWords.stockForm.whatThePacketSays}
           maxLength={80}
         />
-        <FormLine
-          control={control}
-          name="fits"
-          label={storeFormWords.stockForm.whatItFits}
-          maxLength={60}
-          hint={storeFormWords.stockForm.padShapeRotorSizeHose}
-        />
-        <FormNumber
-          control={control}
-          name="reorderAt"
-          label={storeFormWords.stockForm.orderAgainAt}
-        />
-        <FormNumber
-          control={control}
-          name="priceCents"
-          unit={100}
-          label={storeFormWords.stockForm.priceToTheCustomer}
-        />
+        <Shelf control={control} />
       </Section>
     </StoreForm>
   );
@@ -136,6 +122,52 @@ function MoveForm({ line }: { line: StockInStore }) {
           maxLength={120}
         />
       </Section>
+      <Written line={line} />
     </StoreForm>
+  );
+}
+
+/** What is written of a kind of part, and changes: what it costs, what it fits, when it is ordered again. */
+function Written({ line }: { line: StockInStore }) {
+  const { id, version, fits, reorderAt, priceCents } = line;
+  const save = useChangeStock(id);
+  const { control, handleSubmit } = useForm<StockEdit>({
+    values: { version, fits, reorderAt, priceCents },
+    resolver: zodResolver(StockEdit) as unknown as Resolver<StockEdit>,
+  });
+  return (
+    <Section label={storeFormWords.stockForm.written}>
+      <NotTaken error={save.error} />
+      <Shelf control={control} />
+      <Button
+        kind="plain"
+        says={storeFormWords.stockForm.change}
+        busy={save.isPending}
+        onPress={() => void handleSubmit((change) => save.mutate(change))()}
+      />
+    </Section>
+  );
+}
+
+/** What a shelf says of what lies on it. */
+function Shelf<Line extends StockEdit | StockLine>({ control }: { control: Control<Line> }) {
+  const at = control as unknown as Control<Pick<StockLine, 'fits' | 'reorderAt' | 'priceCents'>>;
+  return (
+    <>
+      <FormLine
+        control={at}
+        name="fits"
+        label={storeFormWords.stockForm.whatItFits}
+        maxLength={60}
+        hint={storeFormWords.stockForm.padShapeRotorSizeHose}
+      />
+      <FormNumber control={at} name="reorderAt" label={storeFormWords.stockForm.orderAgainAt} />
+      <FormNumber
+        control={at}
+        name="priceCents"
+        unit={100}
+        label={storeFormWords.stockForm.priceToTheCustomer}
+      />
+    </>
   );
 }

@@ -442,10 +442,24 @@ describe('wrenches, fluid and parts', () => {
     expect(screen.getByText('Say which kind of part it is.')).toBeTruthy();
     expect(sent).toHaveLength(0);
     fireEvent.press(screen.getByText('Bar tape'));
+    // A price that nobody wrote is none.
+    await submit('Save');
+    expect(sent).toHaveLength(0);
     fireEvent.changeText(screen.getByLabelText('Price to the customer'), '16,05');
     await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toMatchObject({ part: 'bar-tape', priceCents: 1605 });
+  });
+
+  it('what a part costs, fits and is ordered again at is changed, from the version it was seen at', async () => {
+    const line = stockLine({ version: 3, fits: '160', reorderAt: 1, priceCents: 1200 });
+    client.setQueryData(keys.stock, [line]);
+    answer = { status: 200, body: line };
+    showScreen(<StockForm stockId={line.id} />);
+    fireEvent.changeText(screen.getByLabelText('Price to the customer'), '13,50');
+    await submit('Change it');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.body).toEqual({ version: 3, fits: '160', reorderAt: 1, priceCents: 1350 });
   });
 
   it('what is half written of a delivery is there after a reload, and is sent under the id it had', async () => {

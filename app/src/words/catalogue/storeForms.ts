@@ -236,6 +236,8 @@ export interface StoreFormsWords {
     padShapeRotorSizeHose: string;
     orderAgainAt: string;
     priceToTheCustomer: string;
+    written: string;
+    change: string;
     delivered: string;
     onTheShelfOrderedAgain: (count: number, reorderAt: number) => string;
     cameInLessWent: string;

@@ -248,6 +248,8 @@ export const storeForms: StoreFormsWords = {
     padShapeRotorSizeHose: 'Belagform, Scheibengröße, Schlauchart; leer passt überall.',
     orderAgainAt: 'Nachbestellen bei',
     priceToTheCustomer: 'Preis für den Kunden',
+    written: 'Was dazu geschrieben steht',
+    change: 'Ändern',
     delivered: 'Geliefert',
     onTheShelfOrderedAgain: (count, reorderAt) =>
       `${count} im Regal, nachbestellt bei ${reorderAt}. Aufträge nehmen sich ihre von selbst.`,

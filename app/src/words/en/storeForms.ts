@@ -245,6 +245,8 @@ export const storeForms: StoreFormsWords = {
     padShapeRotorSizeHose: 'Pad shape, rotor size, hose type; empty fits all.',
     orderAgainAt: 'Order again at',
     priceToTheCustomer: 'Price to the customer',
+    written: 'What is written of it',
+    change: 'Change it',
     delivered: 'Delivered',
     onTheShelfOrderedAgain: (count, reorderAt) =>
       `${count} on the shelf, ordered again at ${reorderAt}. Jobs take theirs off by themselves.`,
