@@ -3,7 +3,7 @@ import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useForm, type Control, type Resolver } from 'react-hook-form';
+import type { Control, Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useStock } from '../../data/queries';
 import { useChangeStock, useStockWrite } from '../../data/writes';
@@ -14,7 +14,6 @@ import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
 import { capital } from '../../words/capital';
 import { partWords } from '../../words/partWords';
-import { NotTaken } from '../FormPage';
 import { useKeptForm, type Begun } from '../useKeptForm';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
@@ -22,12 +21,18 @@ import { storeFormWords } from '../../words/storeForms';
 /** A new kind of part; or what came in and went of one that is there, and what is written of it. */
 export function StockForm({ stockId }: { stockId: string }) {
   const stock = useStock();
+  // Each of the two has its own way to be saved: a price that is changed delivers nothing.
+  const [asked, setAsked] = useState(false);
   if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
   if (!stock.data) return <Loading />;
   if (stockId === 'new') return <NewLine />;
   const line = stock.data.find(({ id }) => id === stockId);
   if (!line) return <Failed error={new Error(storeFormWords.stockForm.thereIsNoSuchPart)} />;
-  return <MoveForm key={`${line.id} ${line.count}`} line={line} />;
+  return asked ? (
+    <WrittenForm key={`${line.id} ${line.version}`} line={line} />
+  ) : (
+    <MoveForm key={`${line.id} ${line.count}`} line={line} onWritten={() => setAsked(true)} />
+  );
 }
 
 function NewLine() {
@@ -77,12 +82,13 @@ function NewLine() {
   );
 }
 
-function MoveForm({ line }: { line: StockInStore }) {
+function MoveForm({ line, onWritten }: { line: StockInStore; onWritten: () => void }) {
   const save = useStockWrite<StockMove>('/stock/moves');
-  const [fresh] = useState(() => ({
+  const [fresh] = useState<Begun<StockMove>>(() => ({
     id: uuid(),
     stockId: line.id,
-    pieces: 1,
+    // How many came is counted, and not left as it stands there.
+    pieces: null,
     batch: '',
     why: storeFormWords.stockForm.delivered,
   }));
@@ -122,30 +128,35 @@ function MoveForm({ line }: { line: StockInStore }) {
           maxLength={120}
         />
       </Section>
-      <Written line={line} />
+      <Section>
+        <Button kind="quiet" says={storeFormWords.stockForm.change} onPress={onWritten} />
+      </Section>
     </StoreForm>
   );
 }
 
 /** What is written of a kind of part, and changes: what it costs, what it fits, when it is ordered again. */
-function Written({ line }: { line: StockInStore }) {
+function WrittenForm({ line }: { line: StockInStore }) {
   const { id, version, fits, reorderAt, priceCents } = line;
   const save = useChangeStock(id);
-  const { control, handleSubmit } = useForm<StockEdit>({
-    values: { version, fits, reorderAt, priceCents },
+  const { control, handleSubmit } = useKeptForm<StockEdit>(`written ${id}`, {
+    defaultValues: { version, fits, reorderAt, priceCents },
     resolver: zodResolver(StockEdit) as unknown as Resolver<StockEdit>,
   });
+  const send = handleSubmit((change) =>
+    save.mutate(change, { onSuccess: () => router.navigate('/stores') }),
+  );
   return (
-    <Section label={storeFormWords.stockForm.written}>
-      <NotTaken error={save.error} />
-      <Shelf control={control} />
-      <Button
-        kind="plain"
-        says={storeFormWords.stockForm.change}
-        busy={save.isPending}
-        onPress={() => void handleSubmit((change) => save.mutate(change))()}
-      />
-    </Section>
+    <StoreForm
+      over={storeFormWords.stockForm.storesParts}
+      title={line.description}
+      save={save}
+      onSave={() => void send()}
+    >
+      <Section label={storeFormWords.stockForm.written}>
+        <Shelf control={control} />
+      </Section>
+    </StoreForm>
   );
 }
 

@@ -456,8 +456,12 @@ describe('wrenches, fluid and parts', () => {
     client.setQueryData(keys.stock, [line]);
     answer = { status: 200, body: line };
     showScreen(<StockForm stockId={line.id} />);
+    // A price that is changed is no delivery.
+    expect(screen.queryByLabelText('Price to the customer')).toBeNull();
+    fireEvent.press(screen.getByText('Change price, fit or order'));
+    expect(screen.queryByLabelText('Came in (less: went)')).toBeNull();
     fireEvent.changeText(screen.getByLabelText('Price to the customer'), '13,50');
-    await submit('Change it');
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toEqual({ version: 3, fits: '160', reorderAt: 1, priceCents: 1350 });
   });

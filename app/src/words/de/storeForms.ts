@@ -249,7 +249,7 @@ export const storeForms: StoreFormsWords = {
     orderAgainAt: 'Nachbestellen bei',
     priceToTheCustomer: 'Preis für den Kunden',
     written: 'Was dazu geschrieben steht',
-    change: 'Ändern',
+    change: 'Preis, Passung oder Bestellung ändern',
     delivered: 'Geliefert',
     onTheShelfOrderedAgain: (count, reorderAt) =>
       `${count} im Regal, nachbestellt bei ${reorderAt}. Aufträge nehmen sich ihre von selbst.`,

@@ -246,7 +246,7 @@ export const storeForms: StoreFormsWords = {
     orderAgainAt: 'Order again at',
     priceToTheCustomer: 'Price to the customer',
     written: 'What is written of it',
-    change: 'Change it',
+    change: 'Change price, fit or order',
     delivered: 'Delivered',
     onTheShelfOrderedAgain: (count, reorderAt) =>
       `${count} on the shelf, ordered again at ${reorderAt}. Jobs take theirs off by themselves.`,
