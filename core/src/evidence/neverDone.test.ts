@@ -12,8 +12,12 @@ const SOUND = [1.8, 1.8, 1.8];
 const WORN = [1.45, 1.45, 1.45];
 
 /** Writes a part down as fitted. @returns what takes it back */
-function slip(visit: Visit, how: Parameters<Visit['fit']>[0] = {}) {
-  expect(visit.fit({ rebedding: 'strip-and-bed-in', ...how })).toBeNull();
+function slip(
+  visit: Visit,
+  how: Parameters<Visit['fit']>[0] = {},
+  known: Parameters<Visit['fit']>[1] = null,
+) {
+  expect(visit.fit({ rebedding: 'strip-and-bed-in', ...how }, known)).toBeNull();
   const of = visit.last;
   return () => visit.send('taken-back', { of });
 }
@@ -103,10 +107,30 @@ describe('what was proven', () => {
 
 it('leaves of the part no life, no due day and no batch', () => {
   const visit = identified();
-  const used = { condition: 'used' } as const;
+  const used = {
+    id: 'used',
+    part: 'rotor',
+    description: 'Another',
+    compound: null,
+    organicOnly: false,
+    construction: null,
+    newMm: null,
+    stampedLimit: null,
+    leastMm: 1.7,
+    doubtMm: 0.03,
+    word: 'holds',
+    batches: ['R-118'],
+    tag: 401,
+    bikeName: 'Post trike 7',
+    at: '',
+    by: '',
+    gone: false,
+  } as const;
   visit.fit({ description: 'The old one', condition: 'found' });
   const before = { kit: kitAt(visit.job, 'front').rotor, due: duesOf(visit.job, visit.today) };
-  const back = slip(visit, { ...used, description: 'Another' });
+  const fitted = { condition: 'used', description: 'Another', usedPartId: 'used' } as const;
+  const back = slip(visit, fitted, { used });
+  expect(batchesPutIn(visit.job)).toMatchObject([{ batch: 'R-118' }]);
   expect(kitAt(visit.job, 'front').rotor!.description).toBe('Another');
   expect(duesOf(visit.job, visit.today)).not.toEqual(before.due);
   expect(back()).toBeNull();
