@@ -256,7 +256,7 @@ describe('a no of the hand-over', () => {
     const worked = identified().test('lever-feel', 'failed').repair('full-bleed');
     expect(worked.barred).toContain('do-not-ride');
     expect(worked.test('lever-feel').barred).not.toContain('do-not-ride');
-    const padded = identified().test('lever-feel', 'failed').repair('replace-pads');
+    const padded = identified().test('lever-feel', 'failed').repair('decontaminate');
     expect(padded.test('lever-feel').barred).toContain('do-not-ride');
     const measured = identified().test('lever-feel', 'failed').lever();
     expect(measured.barred).toEqual(['do-not-ride']);
@@ -598,7 +598,7 @@ describe('E4: proofs lapse', () => {
   it.each([
     ['reroute-hose', ['hose-guides', 'bar-turns-free']],
     ['replace-hose', ['hose-joint-dry', 'lever-hood', 'bar-turns-free']],
-    ['replace-pads', ['pad-pin-clip', 'pad-spring']],
+    ['decontaminate', ['pad-pin-clip', 'pad-spring']],
     ['seat-axle', ['axle-seated']],
   ] as const)(
     '%s, told in a word after everything was ticked, asks for what it took apart',
@@ -880,13 +880,28 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
       expect(visit.word(part)).toBe('unproven');
     });
 
+    it('is of another compound by no word that it was replaced: which pads are on is written down', () => {
+      const organicOnly = { ...SHEET, rotor: { ...SHEET.rotor, organicOnly: true } };
+      const visit = identified().identify(organicOnly);
+      visit.look('pads', ['pads-soaked']);
+      for (const work of ['replace-pads', 'replace-rotor'] as const)
+        expect(visit.send('repair', { end: 'front', work, words: 'Metallic ones' })).toMatchObject({
+          code: 'not-by-words',
+        });
+      const pads = { part: 'pads', compound: 'metallic', rebedding: 'strip-and-bed-in' } as const;
+      expect(visit.fit(pads)).toMatchObject({ refusal: 'fitting-refused', field: 'compound' });
+    });
+
     it('is not known by the word that it was replaced', () => {
       const visit = identified();
       visit.look('pads', ['pads-soaked']);
       off(visit, 'pads');
       visit.repair('replace-pads').look('pads');
-      expect(visit.job.repaired).toHaveLength(1);
-      expect(visit.bars).toContainEqual({ code: 'unproven-open', end: 'front', subject: 'pads' });
+      expect(visit.job.repaired).toEqual([]);
+      expect(visit.item('pads')).toMatchObject({
+        found: ['pads-soaked'],
+        lesserLooks: ['pads-soaked'],
+      });
     });
 
     it('is barred also where nobody had measured it', () => {

@@ -17,7 +17,7 @@ interface WorkRule {
   instead: Partial<Record<Actuation, string>>;
   /**
    * It has a proof or an answer of its own, so that nobody's word that it was done is enough: a bolt is tight by its torque, and
-   * what a maker was asked is not yet put right [D].
+   * what a maker was asked is not yet put right; and of a rotor or pads that are put on it is asked what they are, as they are written down [D].
    */
   notByWords: boolean;
   /** The procedure that does it; null where a way to bleed does, or nothing at the bench can. */
@@ -44,7 +44,7 @@ const RULES = {
     ticks: WHEEL_WAS_OUT,
     loosens: ['rotor', 'wheel'],
     instead: {},
-    notByWords: false,
+    notByWords: true,
     procedure: 'change-rotor',
   },
   'refit-rotor': {
@@ -68,7 +68,7 @@ const RULES = {
     ticks: PADS_WERE_OUT,
     loosens: ['wheel'],
     instead: {},
-    notByWords: false,
+    notByWords: true,
     procedure: 'change-pads',
   },
   decontaminate: {

@@ -10,7 +10,7 @@ describe('a yes of the hand-over', () => {
     ['lever-side', (visit: Visit) => visit.edit('right')],
     ['lever-feel', (visit: Visit) => visit.repair('full-bleed')],
     ['cut-off', (visit: Visit) => visit.repair('replace-lever')],
-    ['stand', (visit: Visit) => visit.repair('replace-pads')],
+    ['stand', (visit: Visit) => visit.repair('decontaminate')],
     ['stand', (visit: Visit) => visit.tighten('caliper-post')],
     ['lever-side', (visit: Visit) => visit.wait(true)],
     ['lever-feel', (visit: Visit) => visit.wait(true)],
@@ -53,7 +53,7 @@ describe('a yes of the hand-over', () => {
 
 describe('the final torque comes before the stand test: rule 8 of the bench', () => {
   it('a bolt that is turned after it, to its last pass, asks for it again', () => {
-    const visit = identified().repair('replace-rotor').tickAll();
+    const visit = identified().repair('refit-rotor').tickAll();
     visit.begin('rotor-bolts');
     visit.turn(['snug', 'half']);
     visit.test('stand');

@@ -13,7 +13,8 @@ import {
   standingLookOver,
 } from '@hold-fast/core/inspection/inspectEnd';
 import { areCuredBetween, changesAt } from '@hold-fast/core/evidence/changes';
-import type { End } from '@hold-fast/core/ends';
+import { PARTS, type End } from '@hold-fast/core/ends';
+import { FITTING } from '@hold-fast/core/inspection/work';
 import { brakesOf } from '@hold-fast/core/job/visit';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -146,6 +147,14 @@ function AreaLook({ job, end, area }: { job: Job; end: End; area: Area }) {
       ) : null}
       <Pictures job={job} end={end} area={area} offered={last !== null} />
       {standing.length > 0 ? <WorkDone jobId={job.id} end={end} works={works} /> : null}
+      {PARTS.filter((part) => works.includes(FITTING[part])).map((part) => (
+        <Button
+          key={part}
+          kind="quiet"
+          says={jobWords.openBars.recordTheNew(words.part[part])}
+          onPress={() => router.navigate(atJob(job.id, `${end}/fit-${part}`))}
+        />
+      ))}
       {last && standing.length > 0 ? (
         note === null ? (
           <Button

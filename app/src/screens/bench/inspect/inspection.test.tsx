@@ -182,6 +182,15 @@ describe('looking over', () => {
     expect(screen.getByText('Do not ride')).toBeTruthy();
     expect(screen.getByText(/Leak at the banjo: work and another look lift it/)).toBeTruthy();
   });
+
+  // Told in words, nobody would be asked of what they are.
+  it('leads to where pads or a rotor are written down that another pair or rotor cures, and takes no word for it', () => {
+    const job = jobAfter([looksOver('pads', 'pads-soaked')]);
+    showScreen(<LookOver jobId={JOB} end="front" />, { job });
+    expect(screen.queryByText('Write down the work')).toBeNull();
+    fireEvent.press(screen.getByText('Record the new pads'));
+    expect(router.navigate).toHaveBeenLastCalledWith(`/bench/${JOB}/front/fit-pads`);
+  });
 });
 
 describe('a held lever', () => {
