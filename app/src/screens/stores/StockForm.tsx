@@ -21,17 +21,18 @@ import { storeFormWords } from '../../words/storeForms';
 /** A new kind of part; or what came in and went of one that is there, and what is written of it. */
 export function StockForm({ stockId }: { stockId: string }) {
   const stock = useStock();
-  // Each of the two has its own way to be saved: a price that is changed delivers nothing.
-  const [asked, setAsked] = useState(false);
+  // Each of the two has its own way to be saved: a price that is changed delivers nothing. Changed, or of another part, it is done with.
+  const [asked, setAsked] = useState('');
   if (stock.error) return <Failed error={stock.error} onRetry={() => void stock.refetch()} />;
   if (!stock.data) return <Loading />;
   if (stockId === 'new') return <NewLine />;
   const line = stock.data.find(({ id }) => id === stockId);
   if (!line) return <Failed error={new Error(storeFormWords.stockForm.thereIsNoSuchPart)} />;
-  return asked ? (
-    <WrittenForm key={`${line.id} ${line.version}`} line={line} />
+  const written = `${line.id} ${line.version}`;
+  return asked === written ? (
+    <WrittenForm key={written} line={line} />
   ) : (
-    <MoveForm key={`${line.id} ${line.count}`} line={line} onWritten={() => setAsked(true)} />
+    <MoveForm key={`${line.id} ${line.count}`} line={line} onWritten={() => setAsked(written)} />
   );
 }
 

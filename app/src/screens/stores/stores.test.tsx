@@ -464,6 +464,9 @@ describe('wrenches, fluid and parts', () => {
     await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]!.body).toEqual({ version: 3, fits: '160', reorderAt: 1, priceCents: 1350 });
+    // Changed, it is done with: what comes next is a delivery.
+    act(() => void client.setQueryData(keys.stock, [{ ...line, version: 4 }]));
+    expect(screen.getByLabelText('Came in (less: went)')).toBeTruthy();
   });
 
   it('what is half written of a delivery is there after a reload, and is sent under the id it had', async () => {

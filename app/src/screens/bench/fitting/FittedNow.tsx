@@ -27,6 +27,8 @@ export function NeverFitted({ job, fitted }: { job: Job; fitted: Fitted }) {
   const { id, description } = fitted;
   return canBeSlip(job, fitted) ? (
     <TakeBack
+      // Of another part it is asked anew.
+      key={id}
       job={job}
       of={{ id, named: description }}
       says={says.notFittedHere}

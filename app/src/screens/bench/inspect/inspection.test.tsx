@@ -537,6 +537,21 @@ describe('fitting a part', () => {
     },
   );
 
+  it('asks anew of the part before, once the last is taken back', () => {
+    const job = withRotor();
+    const [first] = job.fittings;
+    const last = { ...first!, id: '0190a000-0000-7000-8000-0000000000a2', description: 'Another' };
+    const both = { ...job, fittings: [first!, last] };
+    const shown = showScreen(SHOWS['where it was fitted'], { job: both });
+    fireEvent.press(shown.getByText('It was not fitted here'));
+    expect(shown.getByText('Take it back')).toBeTruthy();
+    // The screen hears that the last is gone.
+    jest.mocked(fold).mockReturnValue(job);
+    act(() => void client.setQueryData(keys.job(JOB), { base: job, entries: [] }));
+    expect(shown.getByText('It was not fitted here')).toBeTruthy();
+    expect(shown.queryByText('Take it back')).toBeNull();
+  });
+
   it('does not take back a crack that a used rotor brought, nor what was found on the bike or is of an earlier visit', () => {
     const job = withRotor();
     const [rotor] = job.fittings;
