@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
-import { addHook } from 'sucrase/dist/register';
+import { addHook } from 'pirates';
+import { transform } from 'sucrase';
 import { CHROMIUM, PHONE, WIDE } from '../scripts/chromium';
 import { AT_THE_BENCH, AT_THE_COUNTER } from './widths';
 
@@ -35,8 +36,13 @@ const BENCH_FILES = [
 ];
 
 // Compiled as for the unit tests, types left out and no more: what Playwright brings for it takes several times as long, and is turned
-// off below.
-addHook('.ts', { transforms: ['imports', 'typescript'], disableESTransforms: true });
+// off below. Each line stays where it was, so that a fault is found by it without a map.
+addHook(
+  (code, filePath) =>
+    transform(code, { transforms: ['imports', 'typescript'], disableESTransforms: true, filePath })
+      .code,
+  { exts: ['.ts'] },
+);
 
 /**
  * A page of a test lives for seconds, and what the engine spends on making its program quicker is seldom won back: it begins with that
