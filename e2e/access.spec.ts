@@ -1,8 +1,8 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { AT_THE_BENCH } from './widths';
-import { beginRotor, checkIn, goTo, identify, openBench, openJobs, widen } from './bench';
-import { PHONE, WIDE } from '../scripts/chromium';
+import { beginRotor, checkIn, goTo, identify, openBench, openJobs, test, widen } from './bench';
+import { WIDE } from '../scripts/chromium';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
 const VIEWS = {
@@ -91,20 +91,6 @@ const VIEWS = {
   ],
 } as const;
 
-/** A lead’s page, one a worker: what is looked at is the views, and not how each comes up from nothing. */
-const test = base.extend<object, { signedIn: Page }>({
-  signedIn: [
-    async ({ browser }, use, { project }) => {
-      const context = await browser.newContext(project.use);
-      const { page } = await openBench(await context.newPage(), 'Teodor Vane');
-      await page.evaluate(axe.source);
-      await use(page);
-      await context.close();
-    },
-    { scope: 'worker' },
-  ],
-});
-
 /** The address of a bike's job. */
 async function jobOf(page: Page, bike: string): Promise<string> {
   if (bike === '') return '';
@@ -139,27 +125,23 @@ async function faultsOf(page: Page, rules?: string[]): Promise<string[]> {
 // Each is looked at in both widths on the phone’s turn.
 for (const [bike, paths] of Object.entries(VIEWS))
   for (const path of paths)
-    test(
-      `no serious accessibility fault: ${bike} ${path}`,
-      AT_THE_BENCH,
-      async ({ signedIn: page }) => {
-        await page.setViewportSize(PHONE);
-        await page.emulateMedia({ colorScheme: 'light' });
-        await goTo(page, (await jobOf(page, bike)) + (await withBike(page, path)));
-        await expect(page.getByRole('main')).toBeVisible();
-        await expect(page.getByLabel('Loading')).toHaveCount(0);
-        expect(await faultsOf(page)).toEqual([]);
-        // Nothing but colours changes with the dark, and they do not change with the width.
-        const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
-        const light = await paper();
-        await page.emulateMedia({ colorScheme: 'dark' });
-        await expect.poll(paper).not.toBe(light);
-        expect(await faultsOf(page, ['color-contrast'])).toEqual([]);
-        await page.emulateMedia({ colorScheme: 'light' });
-        await widen(page, WIDE);
-        expect(await faultsOf(page)).toEqual([]);
-      },
-    );
+    test(`no serious accessibility fault: ${bike} ${path}`, AT_THE_BENCH, async ({ page }) => {
+      await openBench(page, 'Teodor Vane');
+      await page.evaluate(axe.source);
+      await goTo(page, (await jobOf(page, bike)) + (await withBike(page, path)));
+      await expect(page.getByRole('main')).toBeVisible();
+      await expect(page.getByLabel('Loading')).toHaveCount(0);
+      expect(await faultsOf(page)).toEqual([]);
+      // Nothing but colours changes with the dark, and they do not change with the width.
+      const paper = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+      const light = await paper();
+      await page.emulateMedia({ colorScheme: 'dark' });
+      await expect.poll(paper).not.toBe(light);
+      expect(await faultsOf(page, ['color-contrast'])).toEqual([]);
+      await page.emulateMedia({ colorScheme: 'light' });
+      await widen(page, WIDE);
+      expect(await faultsOf(page)).toEqual([]);
+    });
 
 test('every place can be reached and used by the keyboard, and says where one is', async ({
   page,

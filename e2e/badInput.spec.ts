@@ -1,5 +1,5 @@
 import type { FoundBike } from '@hold-fast/contract/bikes';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import {
   allSent,
@@ -15,6 +15,7 @@ import {
   pinOf,
   signIn,
   verdict,
+  test,
 } from './bench';
 
 async function atTheRotor(page: Page, name: string): Promise<{ hands: Hands; job: string }> {
@@ -273,7 +274,7 @@ test('a customer who is known by the name is asked whether it is one of their bi
 });
 
 test('a check-in left in the middle waits where the next is begun, till it is sent, thrown away or its writer signs out', async ({
-  page,
+  newPage: page,
 }) => {
   const hands = await openBench(page);
   const [first, second] = [`Left ${Date.now()}`, `Thrown ${Date.now()}`];

@@ -2,10 +2,40 @@ import type { BenchPage, JobLog } from '@hold-fast/contract/jobs';
 import { fold } from '@hold-fast/core/job/fold';
 import type { Job } from '@hold-fast/core/job/job';
 import { PEOPLE } from '@hold-fast/demo/people';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import type { WIDE } from '../scripts/chromium';
 
 export type PersonName = (typeof PEOPLE)[number]['name'];
+
+/**
+ * A test's page is the one its worker has had in hand since it began, as a mechanic's phone is opened in the morning and used all day: what
+ * one job leaves behind the next one meets, and the program is read and warmed up once. A test of how a device comes up, or that sets its
+ * clock, takes a new one.
+ */
+export const test = base.extend<{ newPage: Page }, { inHand: Page }>({
+  inHand: [
+    async ({ browser }, use, { project }) => {
+      const context = await browser.newContext(project.use);
+      context.setDefaultTimeout(project.use.actionTimeout!);
+      await use(await context.newPage());
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: ({ inHand }, use) => use(inHand.context()),
+  page: async ({ inHand }, use, { project }) => {
+    await use(inHand);
+    await inHand.context().setOffline(false);
+    await inHand.unrouteAll();
+    await inHand.setViewportSize(project.use.viewport!);
+    await inHand.emulateMedia({ media: null, colorScheme: null });
+  },
+  newPage: async ({ browser }, use) => {
+    const context = await browser.newContext();
+    await use(await context.newPage());
+    await context.close();
+  },
+});
 
 /** Counts what hands do: touches and key presses. */
 export class Hands {
@@ -63,7 +93,7 @@ export function pinOf(name: PersonName): string {
 }
 
 function passphraseOf(name: PersonName): string {
-  if (name === SPEAKS_GERMAN && !test.info().file.endsWith('languages.spec.ts'))
+  if (name === SPEAKS_GERMAN && !base.info().file.endsWith('languages.spec.ts'))
     throw new Error(`as ${name} languages.spec.ts alone signs in`);
   return PEOPLE.find((person) => person.name === name)!.passphrase;
 }
@@ -76,6 +106,11 @@ export async function signIn(page: Page, name: PersonName = 'Maren Okafor'): Pro
 
 /** Opens the Bench signed in; how signing in looks is walked where it is the subject. */
 export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): Promise<Hands> {
+  if ((await whoIsAt(page)) === name) {
+    await goTo(page, '/bench');
+    await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
+    return new Hands(page);
+  }
   const signedIn = await page.request.post('/api/session', {
     data: { name, passphrase: passphraseOf(name) },
   });
@@ -87,6 +122,15 @@ export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): 
   // The router begins to listen a moment after the first frame.
   await page.evaluate('new Promise((idle) => requestIdleCallback(() => idle(null)))');
   return new Hands(page);
+}
+
+/** Who is signed in on a page; null where the app was not opened on it yet. */
+async function whoIsAt(page: Page): Promise<string | null> {
+  if (page.url() === 'about:blank') return null;
+  const session = (await (await page.request.get('/api/session')).json()) as {
+    person: { name: string } | null;
+  };
+  return session.person?.name ?? null;
 }
 
 /** Every open job, of all pages of the Bench. */
@@ -204,6 +248,8 @@ export async function jobAt(page: Page, jobId: string): Promise<Job> {
  * comes up from nothing loads it.
  */
 export async function goTo(page: Page, address: string): Promise<void> {
+  const { pathname, search } = new URL(page.url());
+  if (address === pathname + search) return;
   await page.evaluate((to) => {
     for (const left of document.querySelectorAll<HTMLElement>('[role=main]'))
       left.dataset.left = '';

@@ -1,6 +1,6 @@
 import type { Workday } from '@hold-fast/contract/day';
-import { expect, test, type Page } from '@playwright/test';
-import { checkIn, openBench } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { checkIn, openBench, test } from './bench';
 
 const jobsOf = async (page: Page, name: string, day: string): Promise<string[]> => {
   const workday = (await (await page.request.get(`/api/day?day=${day}`)).json()) as Workday;

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { openBench } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { openBench, test } from './bench';
 
 /** A track down a meridian, so many points and so much height a point. */
 function track(points: number, byM: number, withHeights = true): Buffer {
@@ -66,7 +66,7 @@ test('a hill is planned by points and from a track, its sizes beside each other,
 });
 
 test('a long reckoning says how far it is, can be stopped, and broken off in the middle loses nothing', async ({
-  page,
+  newPage: page,
 }) => {
   await keepWorkers(page);
   const hands = await openBench(page, 'Maren Okafor');

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { allSent, beginRotor, checkIn, goTo, type Hands, openBench } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { allSent, beginRotor, checkIn, goTo, type Hands, openBench, test } from './bench';
 
 // What a phone's browser leaves of its screen, a small phone, and both on their side.
 const SIZES = [

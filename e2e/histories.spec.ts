@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   allSent,
   beginRotor,
@@ -11,6 +11,7 @@ import {
   pinOf,
   verdict,
   takeWrench,
+  test,
 } from './bench';
 
 // Histories that a hurried workshop produces, walked at the bench: each ends with what would answer it, and not with a signature.

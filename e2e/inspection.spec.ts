@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   allSent,
   atFront,
@@ -13,6 +13,7 @@ import {
   signIn,
   type Hands,
   verdict,
+  test,
 } from './bench';
 
 const found = (page: Page, what: string) => page.getByTestId(`found-${what}`);
@@ -271,7 +272,7 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
 });
 
 test('the sink test counts 60 seconds by the clock, also through a nap of the phone', async ({
-  page,
+  newPage: page,
 }, { project }) => {
   await page.clock.install();
   const hands = await openBench(page);

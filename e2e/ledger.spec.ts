@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { goTo, openBench } from './bench';
+import { expect } from '@playwright/test';
+import { goTo, openBench, test } from './bench';
 import { AT_THE_COUNTER } from './widths';
 
 test('a record is found, read, reported to its customer, and prints whole', async ({ page }, {

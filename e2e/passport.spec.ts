@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import { sealPassport, type Passport } from '@hold-fast/core/passport/passport';
-import { expect, test, type Page } from '@playwright/test';
-import { checkIn, goTo, openBench, pinOf } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { checkIn, goTo, openBench, pinOf, test } from './bench';
 
 const choose = (page: Page, passport: object) =>
   page.getByLabel('Choose a passport file').setInputFiles({

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { allSent, checkIn, goTo, Hands, identifyBoth, openBench } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { allSent, checkIn, goTo, Hands, identifyBoth, openBench, test } from './bench';
 import { stepNumber, Walker } from './walker';
 
 const choose = (page: Page, end: string, work: string) =>
@@ -16,7 +16,7 @@ const goOn = (page: Page, until: string) =>
   ).until(until);
 const MAY_BE_LATER = /^(Log the bleed|Book the fluid off|Check by name)$/;
 
-test('rules that no plan and no skip may break, tried at the step face', async ({ page }, {
+test('rules that no plan and no skip may break, tried at the step face', async ({ newPage: page }, {
   project,
 }) => {
   await page.clock.install();
@@ -90,7 +90,7 @@ test('rules that no plan and no skip may break, tried at the step face', async (
 });
 
 test('a hold is counted by the clock through a nap of the phone and a reload, and rings', async ({
-  page,
+  newPage: page,
 }, { project }) => {
   await page.clock.install();
   const hands = await openBench(page);

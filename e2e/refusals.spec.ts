@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   allSent,
   beginRotor,
@@ -9,6 +9,7 @@ import {
   openBench,
   pinOf,
   verdict,
+  test,
 } from './bench';
 
 test('flat anvils over a ridge never hold, and a finer look settles it', async ({ page }) => {
@@ -173,7 +174,9 @@ test('a bike that leaves unrepaired is closed under a PIN, passes nothing and st
   await expect(page.getByText(/Found at visit \d+, and no work since has lifted it/)).toBeVisible();
 });
 
-test('a refusal is said though its words do not come: nothing waits for them', async ({ page }) => {
+test('a refusal is said though its words do not come: nothing waits for them', async ({
+  newPage: page,
+}) => {
   // The line dies with the answer: the file is asked for, and nothing comes.
   await page.route(/[/]refusals-\w+\.js$/, () => undefined);
   await page.goto('/');

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import jsQR from 'jsqr';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { PNG } from 'pngjs';
-import { goTo, openBench } from './bench';
+import { goTo, openBench, test } from './bench';
 
 /** All the text of a PDF, read by another library than the one that made it. */
 async function textOf(data: Uint8Array): Promise<{ text: string; pages: number; width: number }> {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   allSent,
   askedOnThread,
@@ -8,6 +8,7 @@ import {
   openBench,
   openFromBench,
   pinOf,
+  test,
 } from './bench';
 import { handOver, Walker, type Recorder } from './walker';
 
@@ -24,7 +25,7 @@ async function identify(hands: Hands, job: string, end: string, sheet: RegExp): 
 }
 
 test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle back, cut-off at each lever', async ({
-  page,
+  newPage: page,
 }) => {
   await page.clock.install();
   const hands = await openBench(page);
@@ -125,7 +126,7 @@ test('an e-bike’s rear brake from cable to hydraulic: hose looped, throttle ba
 });
 
 test('a drop-bar frame with open internal routes: joined off the frame, crowfoot at the lever off its bar, play on the ground, tape last', async ({
-  page,
+  newPage: page,
 }) => {
   await page.clock.install();
   const hands = await openBench(page);

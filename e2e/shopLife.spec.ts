@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { expect, test, type Browser } from '@playwright/test';
+import { expect, type Browser } from '@playwright/test';
 import {
   allSent,
   beginRotor,
@@ -11,6 +11,7 @@ import {
   type PersonName,
   pinOf,
   takeWrench,
+  test,
   verdict,
 } from './bench';
 import { Walker } from './walker';
@@ -118,9 +119,9 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
 });
 
 test('a sound rotor comes off one bike to the shelf, and goes on another with its past', async ({
-  browser,
+  page,
 }, { project }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   const bikeIn = async (name: string) => {
     await page.goto('/bench/check-in');
     await page.getByLabel('Find', { exact: true }).fill(`${name} ${project.name}`);
@@ -183,9 +184,9 @@ test('a sound rotor comes off one bike to the shelf, and goes on another with it
 });
 
 test('a hose is reckoned from above, said when it is too short, and kept in the address', async ({
-  browser,
+  page,
 }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   await goTo(page, '/reckoner');
   await hands.touch(page.getByRole('button', { name: /^Hose length/ }));
   // From the worked example: 362.1 mm at 90 degrees, and 20 mm for seat and slack.
@@ -217,9 +218,9 @@ test('a hose is reckoned from above, said when it is too short, and kept in the 
 });
 
 test('a larger rotor is asked after: the stack where it fits, and no whatever bolts on where it is over the largest', async ({
-  browser,
+  page,
 }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   await goTo(page, '/reckoner');
   await hands.touch(page.getByRole('button', { name: /^Does the rotor fit/ }));
   await expect(page.getByText('Adapter +40, a washer of 1.5 mm under each side')).toBeVisible();
@@ -235,8 +236,8 @@ test('a larger rotor is asked after: the stack where it fits, and no whatever bo
   await expect(page.getByText('Sizes are numbers', { exact: false })).toBeVisible();
 });
 
-test('a bolt is reckoned in its thread, and no hole too shallow', async ({ browser }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+test('a bolt is reckoned in its thread, and no hole too shallow', async ({ page }) => {
+  const hands = await openBench(page);
   await goTo(page, '/reckoner/thread');
   await expect(page.getByText('At least 21 mm long.')).toBeVisible();
   await page.getByLabel('The hole is deep, mm').fill('12');
@@ -251,9 +252,9 @@ test('a bolt is reckoned in its thread, and no hole too shallow', async ({ brows
 });
 
 test('a calculator is found by name, comes back as it was left, and is handed on by its address', async ({
-  browser,
+  page,
 }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   await goTo(page, '/reckoner');
   await page.getByLabel('Find by name').fill('feeler');
   await expect(page.getByRole('button', { name: /^Hose length/ })).toBeHidden();
@@ -281,8 +282,8 @@ test('a calculator is found by name, comes back as it was left, and is handed on
   await expect(page.getByText(/^At least/)).toBeVisible();
 });
 
-test('washers are chosen by e, and what no washer mends is refused', async ({ browser }) => {
-  const { page } = await at(browser, 'Maren Okafor');
+test('washers are chosen by e, and what no washer mends is refused', async ({ page }) => {
+  await openBench(page);
   await goTo(page, '/reckoner/washers');
   // From the worked example: e 2.30, stock 0.2 0.5 1.0 1.5.
   await expect(page.getByText('Add 1.5 and 0.5 mm under each side: lands at 0.3')).toBeVisible();
@@ -295,9 +296,9 @@ test('washers are chosen by e, and what no washer mends is refused', async ({ br
 });
 
 test('both levers are held against each other, and only what the rider asked for may differ', async ({
-  browser,
+  page,
 }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   await goTo(page, '/reckoner/levers');
   await expect(page.getByText('Even in this order: bite')).toBeVisible();
   await page.getByLabel('Right: reach, mm').fill('75');
@@ -314,9 +315,9 @@ test('both levers are held against each other, and only what the rider asked for
 });
 
 test('a larger rotor is not begun before it is known to fit, and what was reckoned stays with the bike', async ({
-  browser,
+  newPage: page,
 }, { project }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   const job = new URL(
     await checkIn(hands, `Reckoner ${project.name}`, `Larger ${project.name}`),
     page.url(),
@@ -379,9 +380,9 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
 });
 
 test('a complaint is followed to its cause: what was found counts by itself, and its cure is offered in the plan', async ({
-  browser,
+  page,
 }, { project }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   // Alone, with no job: a sign that forbids the ride does so whatever the ranking.
   await goTo(page, '/reckoner/trouble');
   await hands.touch(page.getByRole('checkbox', { name: 'Lever sinks' }));
@@ -419,9 +420,9 @@ test('a complaint is followed to its cause: what was found counts by itself, and
 });
 
 test('a sum reckoned alone goes to a brake by one touch, stands at its step, and betters nothing', async ({
-  browser,
+  page,
 }, { project }) => {
-  const { page, hands } = await at(browser, 'Maren Okafor');
+  const hands = await openBench(page);
   const tagName = `Summed ${project.name}`;
   const job = new URL(await checkIn(hands, tagName, `Sums ${project.name}`), page.url()).pathname;
   await goTo(page, `${job}/front/identify`);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { readBikeTable } from '@hold-fast/contract/bikeCsv';
-import { expect, test, type Page } from '@playwright/test';
-import { goTo, openBench } from './bench';
+import { expect, type Page } from '@playwright/test';
+import { goTo, openBench, test } from './bench';
 
 const csv = (lines: readonly string[]) => ({
   name: 'fleet.csv',

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import sharp from 'sharp';
-import { allSent, beginRotor, goTo, jobAt, openBench, pinOf, verdict } from './bench';
+import { allSent, beginRotor, goTo, jobAt, openBench, pinOf, verdict, test } from './bench';
 
 test('three brakes on one job: checked in, each judged by itself, what one lever works proven for both, and signed only when all are', async ({
   page,

@@ -1,5 +1,5 @@
 import type { Job } from '@hold-fast/core/job/job';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import {
   allSent,
   checkIn,
@@ -11,6 +11,7 @@ import {
   pinOf,
   signIn,
   takeWrench,
+  test,
 } from './bench';
 import { handOver, stepNumber, Walker, type Recorder } from './walker';
 
@@ -106,7 +107,7 @@ const recordEverything: Recorder = async (walker, does, end) => {
 };
 
 test('rear bleed, pads both ends, front rotor: planned, changed, handed over, proven and sealed', async ({
-  page,
+  newPage: page,
   browser,
 }) => {
   await page.clock.install();

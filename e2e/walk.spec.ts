@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   allSent,
   beginRotor,
@@ -9,11 +9,12 @@ import {
   pinOf,
   takeWrench,
   verdict,
+  test,
 } from './bench';
 import { AT_THE_COUNTER } from './widths';
 import { readLever } from './walker';
 
-test('one bike measured, judged, tightened, filled, signed, remembered', async ({ page }, {
+test('one bike measured, judged, tightened, filled, signed, remembered', async ({ newPage: page }, {
   project,
 }) => {
   const began = Date.now();

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { checkIn, goTo, identify, openBench } from './bench';
+import { expect } from '@playwright/test';
+import { checkIn, goTo, identify, openBench, test } from './bench';
 
 test('Back from a job returns to the Bench, also after a reload and by the tag', async ({
   page,
