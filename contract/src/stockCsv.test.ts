@@ -8,7 +8,7 @@ const NAMES = 'part,description,fits,count,reorder_at,price_cents,batch';
 const read = (...lines: string[]) => readStockTable([NAMES, ...lines].join('\r\n'));
 
 it('reads kinds of parts with what comes with them; what is not said is none', () => {
-  expect(read('pads,Organic round,Shape R2,12,4,1450,B7', 'olive,Brass 5 mm')).toMatchObject({
+  expect(read('pads,Organic round,Shape R2,12,4,1450,B7', 'olive,Brass 5 mm,,,,0')).toMatchObject({
     ok: true,
     faults: [],
     rows: [
@@ -27,13 +27,20 @@ it('reads kinds of parts with what comes with them; what is not said is none', (
   });
 });
 
-it('names the cell that cannot be taken: no such part, no count, none of it', () => {
-  const table = read('saddle,Soft,,1,,,', 'pads,,,1,,,', 'pads,Round,,-3,,,', 'pads,Oval,,1001,,,');
+it('names the cell that cannot be taken: no such part, no count, none of it, no price', () => {
+  const table = read(
+    'saddle,Soft,,1,,900,',
+    'pads,,,1,,900,',
+    'pads,Round,,-3,,900,',
+    'pads,Oval,,1001,,900,',
+    'pads,Long,,1,,,',
+  );
   expect(table.ok && table.faults.map(({ line, column }) => [line, column])).toEqual([
     [2, 'part'],
     [3, 'description'],
     [4, 'count'],
     [5, 'count'],
+    [6, 'price_cents'],
   ]);
   expect(readStockTable('part;count\r\npads;1')).toMatchObject({
     code: 'column-missing',

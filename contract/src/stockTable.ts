@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { STOCK_COLUMNS, StockRow, type StockColumn } from './stockRows';
-import { wholeOrNought, type TableOf } from './table';
+import { wholeNumber, wholeOrNought, type TableOf } from './table';
 
 // The shelf as a table: what its columns hold.
 
@@ -10,13 +10,14 @@ const Cells = z.object({
   fits: z.string(),
   count: wholeOrNought,
   reorder_at: wholeOrNought,
-  price_cents: wholeOrNought,
+  // What nobody wrote is no price of nothing.
+  price_cents: wholeNumber,
   batch: z.string(),
 } satisfies Record<StockColumn, z.ZodType>);
 
 export const STOCK: TableOf<StockColumn, StockRow> = {
   columns: STOCK_COLUMNS,
-  needed: ['part', 'description'],
+  needed: ['part', 'description', 'price_cents'],
   cells: Cells,
   row: (
     line,
