@@ -57,7 +57,9 @@ const job = (change: object = {}): Job =>
 
 const PRICES = new Map([['pads', 2400]]);
 const RULES = { labourPerHourCents: 6000, taxPercent: 23, pricesWithTax: true };
-const bill = (change: object = {}, rules = RULES) => billOf(job(change), PRICES, rules);
+const LAID_AT = '2026-11-20T09:00:00.000Z';
+const laid = (rules: object) => [{ version: 1, at: LAID_AT, rules: { ...USUAL_RULES, ...rules } }];
+const bill = (change: object = {}, rules = RULES) => billOf(job(change), PRICES, laid(rules));
 
 describe('a bill', () => {
   it('asks for labour as quoted of what was done, and for the parts that left the shelf', () => {
@@ -119,6 +121,66 @@ describe('a bill', () => {
     const before = { ...took('pads', 'Ostrel T organic', 2), priceCents: 2000 };
     const after = { ...took('pads', 'Ostrel T organic', 1), priceCents: 2500 };
     expect(bill({ taken: [before, after] }).parts).toMatchObject([{ pieces: 3, cents: 6500 }]);
+  });
+
+  describe('once the shop laid down other rules', () => {
+    const before = {
+      version: 1,
+      at: '2026-11-20T09:00:00.000Z',
+      rules: { ...USUAL_RULES, ...RULES },
+    };
+    const raised = {
+      labourPerHourCents: 9000,
+      taxPercent: 25,
+      minutes: { 'change-pads': 20 } as const,
+    };
+    const after = (at: string) => [
+      { version: 2, at, rules: { ...before.rules, ...raised } },
+      before,
+    ];
+    /** The plan was agreed to at nine. */
+    const billed = (at: string, change: object = {}) => billOf(job(change), PRICES, after(at));
+    const told = (hour: string, answer: string) => [
+      {
+        ...base,
+        kind: 'customer-answer',
+        at: `2026-11-25T${hour}:00:00.000Z`,
+        answer,
+        lines: [{ end: 'front', procedure: 'change-pads' }],
+      },
+    ];
+
+    it('asks for the labour that was agreed to, hour and minutes, and for that of the rules by which it was', () => {
+      expect(billed('2026-11-25T10:00:00.000Z').labour[0]).toMatchObject({
+        minutes: 12,
+        cents: 1200,
+      });
+      expect(billed('2026-11-25T08:00:00.000Z').labour[0]).toMatchObject({
+        minutes: 20,
+        cents: 3000,
+      });
+    });
+
+    it('goes by the last time it was agreed to', () => {
+      const again = billed('2026-11-25T10:00:00.000Z', { told: told('11', 'agreed') });
+      expect(again.labour.map(({ cents }) => cents)).toEqual([
+        3000,
+        billed('2026-11-25T10:00:00.000Z').labour[1]!.cents,
+      ]);
+    });
+
+    it('adds the tax of the day that it was sealed, while it is open that of today', () => {
+      const sealed = (at: string) => ({ sealed: { by: 'Maren', at, number: 1, recordId: 'r' } });
+      const bills = [
+        billed('2026-11-25T10:00:00.000Z', sealed('2026-11-25T09:30:00.000Z')),
+        billed('2026-11-25T10:00:00.000Z', sealed('2026-11-25T10:30:00.000Z')),
+        billed('2026-11-25T10:00:00.000Z'),
+      ];
+      expect(bills.map(({ taxPercent }) => taxPercent)).toEqual([23, 25, 25]);
+      // 2400 of parts and what was done before the tax went up: 23 of 123 of it.
+      const sum = bills[0]!.labour.reduce((all, { cents }) => all + cents, 2400);
+      expect(bills[0]!.taxCents).toBe(Math.round((sum * 23) / 123));
+    });
   });
 
   it('asks for no sum while a part has no price', () => {

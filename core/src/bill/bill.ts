@@ -3,9 +3,10 @@ import { standingSteps } from '../evidence/stepped';
 import { minutesTaken } from '../job/handsOn';
 import type { Job } from '../job/job';
 import { answersOf } from '../job/visit';
-import { answerTo, quoteLines } from '../plan/quote';
+import { answerTo, charged, quoteLines } from '../plan/quote';
 import { isStepOf } from '../plan/stepOf';
 import type { ProcedureId } from '../procedure/procedures';
+import { rulesAt, type LaidRules } from '../rules/rulesAt';
 import type { ShopRules } from '../rules/shopRules';
 
 /** Labour of one line of the quote. */
@@ -38,6 +39,8 @@ export interface Bill {
   taxCents: number;
   /** What the tax adds to the lines; nothing where their prices hold it. The lines and this are what is asked for. */
   taxOnTopCents: number;
+  /** What of a hundred the tax is. */
+  taxPercent: number;
   /** What is asked for; null while a part has no price. */
   totalCents: number | null;
   /** It comes to more than the customer wanted to be rung about before. */
@@ -60,14 +63,15 @@ export function taxed(cents: number, { taxPercent, pricesWithTax }: TaxRule) {
 }
 
 /**
- * What a visit comes to: labour as it was quoted and agreed, of what was done; the parts that left the shelf, by its price when they did. The
- * quote holds however long it took; minutes truly taken stand beside it.
+ * What a visit comes to: labour as it was quoted and agreed, of what was done; the parts that left the shelf, by its price when they did;
+ * the tax of the day that it was sealed, else of today. The quote holds however long it took; minutes truly taken stand beside it.
  * @param prices of a piece now, by the id of its line of the shelf: of what was taken before its price was kept with it
+ * @param laid the rules that the shop laid down, the newest first
  */
 export function billOf(
   job: Job,
   prices: ReadonlyMap<string, number>,
-  rules: TaxRule & Pick<ShopRules, 'labourPerHourCents'>,
+  laid: readonly LaidRules[],
 ): Bill {
   const plan = job.planned.at(-1);
   const answered = answersOf(job);
@@ -76,12 +80,13 @@ export function billOf(
   );
   const isAgreed = (line: { end: End; procedure: ProcedureId }) =>
     answerTo(line, answered) === 'agreed';
-  const labour = done.filter(isAgreed).map((line) => ({
-    ...line,
-    cents: Math.round((rules.labourPerHourCents * line.minutes) / 60),
-  }));
+  const labour = done.filter(isAgreed).map(({ end, procedure }) => {
+    const { minutes, labourCents } = charged({ end, procedure }, answered, laid);
+    return { end, procedure, minutes, cents: labourCents };
+  });
   const parts = partsOf(job, prices);
   const sum = [...labour, ...parts].reduce((all, { cents }) => all + (cents ?? 0), 0);
+  const rules = rulesAt(laid, job.sealed?.at ?? null);
   const { netCents, taxCents, totalCents } = taxed(sum, rules);
   const isWhole = parts.every(({ cents }) => cents !== null);
   return {
@@ -96,6 +101,7 @@ export function billOf(
     netCents,
     taxCents,
     taxOnTopCents: totalCents - sum,
+    taxPercent: rules.taxPercent,
     totalCents: isWhole ? totalCents : null,
     aboveRing: job.ringAboveCents !== null && totalCents > job.ringAboveCents,
   };

@@ -194,7 +194,9 @@ export function checksAt(
 }
 
 /** What the customer said to the lines of the quote: an agreement to a plan is one to all that was in it. */
-export function answersOf(job: Pick<Job, 'planned' | 'told' | 'rules'>): Answered[] {
+export function answersOf(
+  job: Pick<Job, 'planned' | 'told' | 'rules'>,
+): (Answered & { at: string })[] {
   const whole = job.planned
     .filter(({ agreed }) => agreed === 'agreed')
     .map(({ at, procedures }) => ({

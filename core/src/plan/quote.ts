@@ -3,6 +3,7 @@ import type { DoneStep } from './planner';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
 import { stepRule } from '../procedure/steps';
 import { isStepOf } from './stepOf';
+import { rulesAt, type LaidRules } from '../rules/rulesAt';
 import type { ShopRules } from '../rules/shopRules';
 import { fitsBySheet, type FittedBrake, type NewPart, type StockLine } from '../stock/stock';
 
@@ -20,25 +21,22 @@ interface QuoteLine {
 
 /** What a line of the quote comes to; a part that the shelf has no price for is null, and so is the sum. */
 interface LinePrice {
-  labourCents: number;
   parts: { part: NewPart; cents: number | null }[];
   cents: number | null;
 }
 
 /**
- * Labour by the shop's hour, and each part the procedure takes by the shelf's price: the kind that the brake's sheet names,
+ * Its labour, and each part the procedure takes by the shelf's price: the kind that the brake's sheet names,
  * else one that fits all.
  */
 export function priceOf(
-  { procedure, minutes }: Pick<QuoteLine, 'procedure' | 'minutes'>,
-  labourPerHourCents: number,
+  { procedure, labourCents }: { procedure: ProcedureId; labourCents: number },
   shelf: readonly (Pick<StockLine, 'part' | 'fits'> & {
     description: string;
     priceCents: number;
   })[],
   brake: FittedBrake | null,
 ): LinePrice {
-  const labourCents = Math.round((labourPerHourCents * minutes) / 60);
   const parts = procedureRule(procedure)
     .steps.flatMap((step) => stepRule(step).parts)
     .map((part) => {
@@ -51,7 +49,7 @@ export function priceOf(
     (sum, part) => (sum === null || part.cents === null ? null : sum + part.cents),
     labourCents,
   );
-  return { labourCents, parts, cents };
+  return { parts, cents };
 }
 
 /** Something a customer said to some lines. */
@@ -59,6 +57,10 @@ export interface Answered {
   answer: Answer;
   lines: readonly { end: End; procedure: ProcedureId }[];
 }
+
+/** What the shop charges for a procedure by itself: its own minutes, else those it usually takes. */
+const minutesOf = (procedure: ProcedureId, minutes: ShopRules['minutes']): number =>
+  minutes[procedure] ?? procedureRule(procedure).minutes;
 
 /** The lines of what was chosen, end by end. */
 export function quoteLines(
@@ -69,23 +71,37 @@ export function quoteLines(
     (procedures[end] ?? []).map((procedure) => ({
       end,
       procedure,
-      minutes: minutes[procedure] ?? procedureRule(procedure).minutes,
+      minutes: minutesOf(procedure, minutes),
     })),
   );
 }
 
-/** What was last said to a line, or null while nobody asked: work that came in later is asked for again. */
-export function answerTo(
-  line: { end: End; procedure: ProcedureId },
-  answered: readonly Answered[],
-): Answer | null {
-  return (
-    answered
-      .filter(({ lines }) =>
-        lines.some(({ end, procedure }) => end === line.end && procedure === line.procedure),
-      )
-      .at(-1)?.answer ?? null
+/** One procedure at one end. */
+type Work = Pick<QuoteLine, 'end' | 'procedure'>;
+
+const lastSaidTo = <A extends Answered>(line: Work, answered: readonly A[]): A | undefined =>
+  answered.findLast(({ lines }) =>
+    lines.some(({ end, procedure }) => end === line.end && procedure === line.procedure),
   );
+
+/** What was last said to a line, or null while nobody asked: work that came in later is asked for again. */
+export const answerTo = (line: Work, answered: readonly Answered[]): Answer | null =>
+  lastSaidTo(line, answered)?.answer ?? null;
+
+/**
+ * A line with the minutes and the labour, in hundredths, that it is charged by: where the customer agreed to it, those of the day they
+ * did, so that what the shop lays down afterwards is asked of nobody; else today's.
+ * @param laid what the shop laid down, the newest first
+ */
+export function charged(
+  line: Work,
+  answered: readonly (Answered & { at: string })[],
+  laid: readonly LaidRules[],
+): QuoteLine & { labourCents: number } {
+  const said = lastSaidTo(line, answered);
+  const rules = rulesAt(laid, said?.answer === 'agreed' ? said.at : null);
+  const minutes = minutesOf(line.procedure, rules.minutes);
+  return { ...line, minutes, labourCents: Math.round((rules.labourPerHourCents * minutes) / 60) };
 }
 
 /** The line of the quote that a step is done for, when the customer has answered to none that it belongs to; null when there is none. */

@@ -1,5 +1,6 @@
 import { fluidWanted } from './fluidWanted';
-import { answerTo, priceOf, quoteLines, unansweredFor } from './quote';
+import { USUAL_RULES } from '../rules/shopRules';
+import { answerTo, charged, priceOf, quoteLines, unansweredFor } from './quote';
 import { planBike } from './planner';
 import { staysFor } from './stays';
 import { USUAL_BRAKE } from '../kit/traits';
@@ -29,6 +30,18 @@ describe('a quote', () => {
 });
 
 describe('what a line of the quote comes to', () => {
+  it.each([
+    ['postponed', 'that of today', { minutes: 12, labourCents: 1800 }],
+    ['agreed', 'that of the day it was agreed to', { minutes: 12, labourCents: 1200 }],
+  ] as const)('is labour: of what was %s, %s', (answer, _, comes) => {
+    const line = { end: 'front', procedure: 'change-pads' } as const;
+    const laid = { version: 2, at: '2026-11-25T10:00:00.000Z' };
+    const rules = { ...USUAL_RULES, labourPerHourCents: 9000 };
+    const said = { answer, lines: [line], at: '2026-11-25T09:00:00.000Z' };
+    const was = { version: 1, at: '2026-11-01T09:00:00.000Z', rules: USUAL_RULES };
+    expect(charged(line, [said], [{ ...laid, rules }, was])).toEqual({ ...line, ...comes });
+  });
+
   const kind = (part: 'pads' | 'clip' | 'barb' | 'olive', fits: string, priceCents: number) => ({
     part,
     fits,
@@ -47,23 +60,21 @@ describe('what a line of the quote comes to', () => {
       kind('clip', '', 40),
       kind('pads', 'Sund long', 2600),
     ];
-    const line = { procedure: 'change-pads', minutes: 12 } as const;
-    expect(priceOf(line, 6000, shelf, brake)).toEqual({
-      labourCents: 1200,
+    const line = { procedure: 'change-pads', labourCents: 1200 } as const;
+    expect(priceOf(line, shelf, brake)).toEqual({
       parts: [
         { part: 'pads', cents: 1900 },
         { part: 'clip', cents: 40 },
       ],
       cents: 3140,
     });
-    expect(priceOf(line, 6000, shelf, null).parts[0]).toEqual({ part: 'pads', cents: 900 });
+    expect(priceOf(line, shelf, null).parts[0]).toEqual({ part: 'pads', cents: 900 });
   });
 
   it('is not known while one of its parts has no fitting price', () => {
-    const line = { procedure: 'shorten-hose', minutes: 30 } as const;
+    const line = { procedure: 'shorten-hose', labourCents: 3000 } as const;
     const olive = { ...kind('olive', '5 mm hose', 150), description: 'T olive' };
-    expect(priceOf(line, 6000, [olive, kind('barb', '5.5 mm hose', 230)], brake)).toEqual({
-      labourCents: 3000,
+    expect(priceOf(line, [olive, kind('barb', '5.5 mm hose', 230)], brake)).toEqual({
       parts: [
         { part: 'barb', cents: null },
         { part: 'olive', cents: 150 },

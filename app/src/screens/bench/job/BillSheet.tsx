@@ -2,7 +2,7 @@ import { billOf, type Bill } from '@hold-fast/core/bill/bill';
 import type { Job } from '@hold-fast/core/job/job';
 import { useMemo, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useRules } from '../../../data/counterQueries';
+import { useRulesHistory } from '../../../data/counterQueries';
 import { useStock } from '../../../data/queries';
 import { Button, Buttons } from '../../../ui/Button';
 import { Note } from '../../../ui/Note';
@@ -23,7 +23,7 @@ export function BillSheet({ jobId }: { jobId: string }) {
 
 function Reckoned({ job }: { job: Job }) {
   const stock = useStock();
-  const rules = useRules();
+  const rules = useRulesHistory();
   const prices = useMemo(
     () => new Map((stock.data ?? []).map(({ id, priceCents }) => [id, priceCents])),
     [stock.data],
@@ -32,8 +32,7 @@ function Reckoned({ job }: { job: Job }) {
   if (error && !(stock.data && rules.data))
     return <Failed error={error} onRetry={() => void stock.refetch()} />;
   if (!stock.data || !rules.data) return <Loading />;
-  const { taxPercent } = rules.data.rules;
-  return <Shown job={job} bill={billOf(job, prices, rules.data.rules)} taxPercent={taxPercent} />;
+  return <Shown job={job} bill={billOf(job, prices, rules.data)} />;
 }
 
 interface Line {
@@ -43,7 +42,7 @@ interface Line {
 const money = (cents: number | null) =>
   cents === null ? billWords.noPrice : words.format.money(cents);
 
-function Shown({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: number }) {
+function Shown({ job, bill }: { job: Job; bill: Bill }) {
   const labour = bill.labour.map(({ end, procedure, minutes, cents }) => ({
     what: billWords.line(planWords.procedure[procedure], words.end[end], minutes),
     sum: money(cents),
@@ -52,8 +51,7 @@ function Shown({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: nu
     what: billWords.pieces(pieces, description),
     sum: money(cents),
   }));
-  const save = async () =>
-    saveFile(`bill-${job.tag}.csv`, 'text/csv', await tillTable(bill, taxPercent));
+  const save = async () => saveFile(`bill-${job.tag}.csv`, 'text/csv', await tillTable(bill));
   return (
     <Page
       tag={job.tag}
@@ -100,13 +98,14 @@ function Shown({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: nu
           </Note>
         </Section>
       ) : null}
-      <Sum job={job} bill={bill} taxPercent={taxPercent} />
+      <Sum job={job} bill={bill} />
     </Page>
   );
 }
 
-function Sum({ job, bill, taxPercent }: { job: Job; bill: Bill; taxPercent: number }) {
-  const { netCents, taxCents, totalCents, aboveRing, minutesTaken, minutesQuoted } = bill;
+function Sum({ job, bill }: { job: Job; bill: Bill }) {
+  const { netCents, taxCents, taxPercent, totalCents, aboveRing, minutesTaken, minutesQuoted } =
+    bill;
   return (
     <Section>
       {taxPercent > 0 ? (
@@ -150,10 +149,7 @@ function Sided({ what, sum }: Line) {
 }
 
 /** The lines as a till takes them in: sums in whole units of the shop’s money, with a point, that add up to what is to pay. */
-async function tillTable(
-  { labour, parts, taxOnTopCents }: Bill,
-  taxPercent: number,
-): Promise<string> {
+async function tillTable({ labour, parts, taxOnTopCents, taxPercent }: Bill): Promise<string> {
   const { csvOf } = await import('../../csv');
   const { what, count, sum } = billWords.columns;
   const units = (cents: number | null) => ((cents ?? 0) / 100).toFixed(2);

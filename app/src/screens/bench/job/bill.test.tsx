@@ -63,7 +63,7 @@ it.each([
   'the till is given lines that add up to what is to pay, where a price %s',
   async (_, rule, sums, toPay) => {
     const rules = { ...USUAL_RULES, labourPerHourCents: 6000, taxPercent: 23, ...rule };
-    client.setQueryData(keys.rules, { version: 1, rules, at: null, by: null });
+    client.setQueryData(keys.rulesHistory, [{ version: 1, rules, at: null, by: null }]);
     client.setQueryData(keys.stock, [{ id: 'pads', priceCents: 2400 }]);
     const save = jest.spyOn(files, 'saveFile').mockImplementation(() => undefined);
     const job = aligned();

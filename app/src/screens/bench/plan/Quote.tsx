@@ -1,13 +1,21 @@
 import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import { answersOf, planOf } from '@hold-fast/core/job/visit';
-import { ANSWERS, answerTo, priceOf, quoteLines, type Answer } from '@hold-fast/core/plan/quote';
+import {
+  ANSWERS,
+  answerTo,
+  charged,
+  priceOf,
+  quoteLines,
+  type Answer,
+} from '@hold-fast/core/plan/quote';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
 import type { End } from '@hold-fast/core/ends';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
+import { useRulesHistory } from '../../../data/counterQueries';
 import { useStock } from '../../../data/queries';
 import { append, entryOf } from '../../../data/jobWrites';
 import { Button, Buttons } from '../../../ui/Button';
@@ -28,15 +36,15 @@ export function Quote({ job }: { job: Job }) {
   const lines = quoteLines(plan.procedures, job.rules.minutes);
   const answered = answersOf(job);
   const stock = useStock();
-  const priced = lines.map((line) => ({
-    ...line,
-    ...priceOf(
-      line,
-      job.rules.labourPerHourCents,
-      stock.data ?? [],
-      job.identified[line.end]?.sheet.body ?? null,
-    ),
-  }));
+  // A device that was never told of earlier rules goes by those of the job.
+  const laid = useRulesHistory().data ?? [
+    { version: job.rulesVersion, at: null, rules: job.rules },
+  ];
+  const priced = lines.map(({ end, procedure }) => {
+    const line = charged({ end, procedure }, answered, laid);
+    const brake = job.identified[end]?.sheet.body ?? null;
+    return { ...line, ...priceOf(line, stock.data ?? [], brake) };
+  });
   const unpriced = [
     ...new Set(
       priced.flatMap(({ parts }) =>

@@ -6,6 +6,7 @@ import { visitOf } from '@hold-fast/core/job/visit';
 import { naivePlan as mockNaive, type Chosen } from '@hold-fast/core/plan/task';
 import { planAt as mockPlanAt, type Visit } from '@hold-fast/core/plan/visit';
 import type { ProcedureId } from '@hold-fast/core/procedure/procedures';
+import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { router } from 'expo-router';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
@@ -182,6 +183,25 @@ describe('the plan', () => {
       who: 'Harbour post',
       words: 'Not before payday',
     });
+  });
+
+  it('goes on to ask what was agreed to, when the hour costs more since', () => {
+    const laid = (version: number, at: string, labourPerHourCents: number) => ({
+      version,
+      at,
+      by: 'Ingrith Sula',
+      rules: { ...USUAL_RULES, labourPerHourCents },
+    });
+    const agreed = planned(['align'], { agreed: 'agreed' });
+    client.setQueryData(keys.rulesHistory, [
+      laid(2, '2026-11-25T09:01:00.000Z', 9000),
+      laid(1, '2026-11-25T08:59:00.000Z', 6000),
+    ]);
+    plan(job(['align'], { planned: [agreed] }));
+    expect(screen.getByText(/Centre the caliper, front · 8 min · €8.00 · agreed/)).toBeTruthy();
+    client.setQueryData(keys.rulesHistory, [laid(1, '2020-01-01T09:00:00.000Z', 9000)]);
+    plan(job(['align'], { planned: [agreed] }));
+    expect(screen.getByText(/Centre the caliper, front · 8 min · €12.00 · agreed/)).toBeTruthy();
   });
 
   it('leaves out of the sum what the shelf has no fitting price for, and says so', () => {
