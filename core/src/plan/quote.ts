@@ -89,7 +89,7 @@ export const answerTo = (line: Work, answered: readonly Answered[]): Answer | nu
   lastSaidTo(line, answered)?.answer ?? null;
 
 /**
- * A line with the minutes and the labour, in hundredths, that it is charged by: where the customer agreed to it, those of the day they
+ * A line with the minutes, the hour and the labour, in hundredths, that it is charged by: where the customer agreed to it, those of the day they
  * did, so that what the shop lays down afterwards is asked of nobody; else today's.
  * @param laid what the shop laid down, the newest first
  */
@@ -97,11 +97,12 @@ export function charged(
   line: Work,
   answered: readonly (Answered & { at: string })[],
   laid: readonly LaidRules[],
-): QuoteLine & { labourCents: number } {
+): QuoteLine & { perHourCents: number; labourCents: number } {
   const said = lastSaidTo(line, answered);
   const rules = rulesAt(laid, said?.answer === 'agreed' ? said.at : null);
   const minutes = minutesOf(line.procedure, rules.minutes);
-  return { ...line, minutes, labourCents: Math.round((rules.labourPerHourCents * minutes) / 60) };
+  const perHourCents = rules.labourPerHourCents;
+  return { ...line, minutes, perHourCents, labourCents: Math.round((perHourCents * minutes) / 60) };
 }
 
 /** The line of the quote that a step is done for, when the customer has answered to none that it belongs to; null when there is none. */

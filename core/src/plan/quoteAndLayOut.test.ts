@@ -31,8 +31,12 @@ describe('a quote', () => {
 
 describe('what a line of the quote comes to', () => {
   it.each([
-    ['postponed', 'that of today', { minutes: 12, labourCents: 1800 }],
-    ['agreed', 'that of the day it was agreed to', { minutes: 12, labourCents: 1200 }],
+    ['postponed', 'that of today', { minutes: 12, perHourCents: 9000, labourCents: 1800 }],
+    [
+      'agreed',
+      'that of the day it was agreed to',
+      { minutes: 12, perHourCents: 6000, labourCents: 1200 },
+    ],
   ] as const)('is labour: of what was %s, %s', (answer, _, comes) => {
     const line = { end: 'front', procedure: 'change-pads' } as const;
     const laid = { version: 2, at: '2026-11-25T10:00:00.000Z' };

@@ -57,6 +57,11 @@ export function Quote({ job }: { job: Job }) {
       sum + labourCents + parts.reduce((all, { cents }) => all + (cents ?? 0), 0),
     0,
   );
+  const hours = new Set(
+    priced.length > 0
+      ? priced.map(({ perHourCents }) => perHourCents)
+      : [job.rules.labourPerHourCents],
+  );
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const keyOf = ({ end, procedure }: { end: End; procedure: ProcedureId }) => `${end} ${procedure}`;
   const picked = lines.filter((line) => chosen.includes(keyOf(line)));
@@ -100,7 +105,7 @@ export function Quote({ job }: { job: Job }) {
       <Words ink="soft">
         {planningWords.quote.togetherLabourAtAnHour(
           words.format.money(known),
-          words.format.money(job.rules.labourPerHourCents),
+          words.format.list([...hours].map((cents) => words.format.money(cents))),
           unpriced.length > 0
             ? planningWords.quote.withoutWhichTheShelfHas(
                 words.format.list(unpriced.map((part) => planWords.part[part])),

@@ -199,6 +199,7 @@ describe('the plan', () => {
     ]);
     plan(job(['align'], { planned: [agreed] }));
     expect(screen.getByText(/Centre the caliper, front · 8 min · €8.00 · agreed/)).toBeTruthy();
+    expect(screen.getByText(/^Together €8.00, labour at €60.00 an hour/)).toBeTruthy();
     client.setQueryData(keys.rulesHistory, [laid(1, '2020-01-01T09:00:00.000Z', 9000)]);
     plan(job(['align'], { planned: [agreed] }));
     expect(screen.getByText(/Centre the caliper, front · 8 min · €12.00 · agreed/)).toBeTruthy();
