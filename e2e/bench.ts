@@ -25,7 +25,9 @@ export const test = base.extend<{ newPage: Page }, { inHand: Page }>({
   context: ({ inHand }, use) => use(inHand.context()),
   page: async ({ inHand }, use, { project }) => {
     await use(inHand);
-    await inHand.context().setOffline(false);
+    const context = inHand.context();
+    await Promise.all(context.pages().map((each) => each !== inHand && each.close()));
+    await context.setOffline(false);
     await inHand.unrouteAll();
     await inHand.setViewportSize(project.use.viewport!);
     await inHand.emulateMedia({ media: null, colorScheme: null });
@@ -104,13 +106,9 @@ export async function signIn(page: Page, name: PersonName = 'Maren Okafor'): Pro
   await page.getByRole('button', { name: 'Sign in' }).click();
 }
 
-/** Opens the Bench signed in; how signing in looks is walked where it is the subject. */
-export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): Promise<Hands> {
-  if ((await whoIsAt(page)) === name) {
-    await goTo(page, '/bench');
-    await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
-    return new Hands(page);
-  }
+/** The app open and somebody signed in, wherever it stands; how signing in looks is walked where it is the subject. */
+export async function openAs(page: Page, name: PersonName): Promise<void> {
+  if ((await whoIsAt(page)) === name) return;
   const signedIn = await page.request.post('/api/session', {
     data: { name, passphrase: passphraseOf(name) },
   });
@@ -121,6 +119,13 @@ export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): 
   await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
   // The router begins to listen a moment after the first frame.
   await page.evaluate('new Promise((idle) => requestIdleCallback(() => idle(null)))');
+}
+
+/** Opens the Bench signed in. */
+export async function openBench(page: Page, name: PersonName = 'Maren Okafor'): Promise<Hands> {
+  await openAs(page, name);
+  await goTo(page, '/bench');
+  await expect(page.getByRole('button', { name: 'Check in a bike' })).toBeVisible();
   return new Hands(page);
 }
 
