@@ -81,7 +81,12 @@ export function billOf(
   const isAgreed = (line: { end: End; procedure: ProcedureId }) =>
     answerTo(line, answered) === 'agreed';
   const labour = done.filter(isAgreed).map(({ end, procedure }) => {
-    const { minutes, labourCents } = charged({ end, procedure }, answered, laid);
+    const { minutes, labourCents } = charged(
+      { end, procedure },
+      answered,
+      laid,
+      rulesAt(laid, null),
+    );
     return { end, procedure, minutes, cents: labourCents };
   });
   const parts = partsOf(job, prices);

@@ -92,14 +92,16 @@ export const answerTo = (line: Work, answered: readonly Answered[]): Answer | nu
  * A line with the minutes, the hour and the labour, in hundredths, that it is charged by: where the customer agreed to it, those of the day they
  * did, so that what the shop lays down afterwards is asked of nobody; else today's.
  * @param laid what the shop laid down, the newest first
+ * @param today what is in force: a device may know it before it is told of all that was laid down
  */
 export function charged(
   line: Work,
   answered: readonly (Answered & { at: string })[],
   laid: readonly LaidRules[],
+  today: Pick<ShopRules, 'minutes' | 'labourPerHourCents'>,
 ): QuoteLine & { perHourCents: number; labourCents: number } {
   const said = lastSaidTo(line, answered);
-  const rules = rulesAt(laid, said?.answer === 'agreed' ? said.at : null);
+  const rules = said?.answer === 'agreed' ? rulesAt(laid, said.at) : today;
   const minutes = minutesOf(line.procedure, rules.minutes);
   const perHourCents = rules.labourPerHourCents;
   return { ...line, minutes, perHourCents, labourCents: Math.round((perHourCents * minutes) / 60) };

@@ -43,7 +43,9 @@ describe('what a line of the quote comes to', () => {
     const rules = { ...USUAL_RULES, labourPerHourCents: 9000 };
     const said = { answer, lines: [line], at: '2026-11-25T09:00:00.000Z' };
     const was = { version: 1, at: '2026-11-01T09:00:00.000Z', rules: USUAL_RULES };
-    expect(charged(line, [said], [{ ...laid, rules }, was])).toEqual({ ...line, ...comes });
+    expect(charged(line, [said], [{ ...laid, rules }, was], rules)).toEqual({ ...line, ...comes });
+    // Also on a device that was not yet told that they are in force.
+    expect(charged(line, [said], [was], rules)).toEqual({ ...line, ...comes });
   });
 
   const kind = (part: 'pads' | 'clip' | 'barb' | 'olive', fits: string, priceCents: number) => ({

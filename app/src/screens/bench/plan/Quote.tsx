@@ -41,7 +41,7 @@ export function Quote({ job }: { job: Job }) {
     { version: job.rulesVersion, at: null, rules: job.rules },
   ];
   const priced = lines.map(({ end, procedure }) => {
-    const line = charged({ end, procedure }, answered, laid);
+    const line = charged({ end, procedure }, answered, laid, job.rules);
     const brake = job.identified[end]?.sheet.body ?? null;
     return { ...line, ...priceOf(line, stock.data ?? [], brake) };
   });
