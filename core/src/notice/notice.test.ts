@@ -4,7 +4,6 @@ import {
   endsOfSheet,
   isSerialUnknown,
   placesOfLot,
-  bySerial,
   meetsBike,
   noticeFault,
   noticesMet,
@@ -25,13 +24,23 @@ describe('whom a notice meets', () => {
     ['OS-2300', false],
     ['OS-999', false],
     ['', true],
+    // Copied off the frame in another way, or a word for none.
+    ['OS2291', true],
+    ['os 2291', true],
+    ['OS2300', false],
+    ['OS 22-91', true],
+    [' - ', true],
+    ['none', true],
   ])('serials OS-2200 to OS-2299: %s %s', (serial, meets) => {
     const range = { maker: 'Ostrel', serialFrom: 'OS-2200', serialTo: 'OS-2299' };
     expect(meetsBike(range, { maker: ' ostrel', serial })).toBe(meets);
   });
 
-  it('counts the numbers in serials by value', () => {
-    expect(['A-10', 'A-9', 'A-100'].sort(bySerial)).toEqual(['A-9', 'A-10', 'A-100']);
+  it('a serial that a maker writes in parts is met where somebody wrote them as one, or without their zeros', () => {
+    const of = { maker: 'Ostrel', serialFrom: 'WX-22-0001', serialTo: 'WX-22-0999' };
+    const meets = (serial: string) => meetsBike(of, { maker: 'Ostrel', serial });
+    expect(['WX-22-0500', 'WX220500', 'wx 22 500'].map(meets)).toEqual([true, true, true]);
+    expect(['WX-22-1000', 'WX221000', 'WX-21-0500'].map(meets)).toEqual([false, false, false]);
   });
 
   it('another maker’s bike is not met, and none of which nobody wrote the maker', () => {
@@ -67,6 +76,8 @@ describe('whom a notice meets', () => {
     expect(met({ lot: 'L1' }, visit)).toBe(false);
     expect(named({ lot: 'L1', answeredBefore: true }, ['L1'])).toBe(true);
     expect(named({ lot: 'L1' }, ['L12'])).toBe(false);
+    expect(named({ lot: 'LO-22 07' }, ['l02207'])).toBe(true);
+    expect(named({ lot: '-' }, ['-', ''])).toBe(false);
     expect(named({ lot: '' }, [''])).toBe(false);
     expect(named({ lot: 'L1', maker: 'Another' }, ['L1'])).toBe(false);
     expect(named({ lot: 'L1', sheetId: 'another' }, ['L1'])).toBe(false);
@@ -190,6 +201,8 @@ describe('whom a notice meets', () => {
 
   it.each([
     [{}, 'meets-nobody'],
+    [{ maker: 'Ostrel', lot: '-' }, 'meets-nobody'],
+    [{ maker: '?', lot: 'L' }, 'meets-nobody'],
     [{ serialFrom: 'A-1' }, 'maker-of-serials'],
     [{ lot: 'L', serialTo: 'A-1' }, 'maker-of-serials'],
     [{ maker: 'Ostrel', serialFrom: 'A-10', serialTo: 'A-9' }, 'range-reversed'],

@@ -3,6 +3,7 @@ import { changesAt, type ChangedJob } from '../evidence/changes';
 import type { Touch } from '../evidence/touch';
 import { batchesPutIn, type BatchedJob, type BatchPutIn } from '../stock/batches';
 import type { NewPart } from '../stock/stock';
+import { bare, isBetween, isCopyOf, isSerial } from './label';
 
 /** The longest lot that a notice can name, letters. */
 export const LONGEST_LOT = 60;
@@ -47,27 +48,18 @@ export interface NoticeAtJob extends Notice {
 export function noticeFault(
   notice: Pick<Notice, 'maker' | 'serialFrom' | 'serialTo' | 'sheetId' | 'lot'>,
 ): {
-  field: 'maker' | 'serialTo';
+  field: 'maker' | 'lot' | 'serialTo';
   code: 'meets-nobody' | 'maker-of-serials' | 'range-reversed';
 } | null {
   const { maker, serialFrom, serialTo, sheetId, lot } = notice;
+  const noName = (['maker', 'lot'] as const).find((field) => notice[field] && !bare(notice[field]));
+  if (noName) return { field: noName, code: 'meets-nobody' };
   if (!maker && !sheetId && !lot)
     return { field: 'maker', code: serialFrom || serialTo ? 'maker-of-serials' : 'meets-nobody' };
   if ((serialFrom || serialTo) && !maker) return { field: 'maker', code: 'maker-of-serials' };
-  return serialFrom && serialTo && bySerial(serialFrom, serialTo) > 0
+  return serialFrom && serialTo && !isBetween(serialFrom, '', serialTo)
     ? { field: 'serialTo', code: 'range-reversed' }
     : null;
-}
-
-/** Whether two words somebody wrote down are the same, capitals and spaces round them apart. */
-const isEqualWord = (one: string, other: string) => bySerial(one.trim(), other.trim()) === 0;
-
-let collator: Intl.Collator | undefined;
-/** Serials in the order a maker counts them: the numbers in them by value, capitals or not. */
-export function bySerial(one: string, other: string): number {
-  // Made when first asked for: it takes a phone longer than opening a job does, and few jobs meet a notice.
-  collator ??= new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
-  return collator.compare(one, other);
 }
 
 /**
@@ -80,12 +72,8 @@ export function meetsBike(
   bike: { maker: string; serial: string },
 ): boolean {
   if (maker === '') return true;
-  if (!isEqualWord(maker, bike.maker)) return false;
-  return (
-    bike.serial.trim() === '' ||
-    ((serialFrom === '' || bySerial(bike.serial.trim(), serialFrom) >= 0) &&
-      (serialTo === '' || bySerial(bike.serial.trim(), serialTo) <= 0))
-  );
+  if (!isCopyOf(maker, bike.maker)) return false;
+  return !isSerial(bike.serial) || isBetween(bike.serial, serialFrom, serialTo);
 }
 
 /** The notices that meet a bike as its last visit left it. */
@@ -132,7 +120,7 @@ export const noticesMet = (job: NoticedJob): NoticeAtJob[] =>
 
 /** Whether a notice names one of these lots. */
 export const isOfLots = ({ lot }: Pick<Notice, 'lot'>, lots: readonly string[]): boolean =>
-  lot !== '' && lots.some((each) => isEqualWord(each, lot));
+  lot !== '' && lots.some((each) => isCopyOf(each, lot));
 
 /** The notices that would meet a job once something of these lots went in: said before it does, and no answer to them. */
 export const noticesOfLots = (job: NoticedJob, lots: readonly string[]): NoticeAtJob[] =>
@@ -140,8 +128,8 @@ export const noticesOfLots = (job: NoticedJob, lots: readonly string[]): NoticeA
 
 /** Where in the order of everything written something of a lot was put in at this visit. */
 const putIn = (job: NoticedJob, lot: string): number[] => [
-  ...job.filled.flatMap((fill) => (isEqualWord(fill.lot, lot) ? [fill.seq] : [])),
-  ...batchesPutIn(job).flatMap(({ batch, seq }) => (isEqualWord(batch, lot) ? [seq] : [])),
+  ...job.filled.flatMap((fill) => (isCopyOf(fill.lot, lot) ? [fill.seq] : [])),
+  ...batchesPutIn(job).flatMap(({ batch, seq }) => (isCopyOf(batch, lot) ? [seq] : [])),
 ];
 
 /** Where something of a notice’s lot went in, each place once, as far as it is known of what: of fluid of before nobody wrote it [D]. */
@@ -154,7 +142,7 @@ export function placesOfLot(
     ...job.filled.map((fill) => ({ end: fill.end, part: 'fluid' as const, batch: fill.lot })),
     ...job.earlierBatches,
     ...batchesPutIn(job),
-  ].filter(({ batch }) => isEqualWord(batch, lot));
+  ].filter(({ batch }) => isCopyOf(batch, lot));
   return [
     ...new Map(put.map(({ end, part }) => [`${end} ${part}`, { end, part }] as const)).values(),
   ];
@@ -175,7 +163,7 @@ export const endsOfSheet = (
 export const isSerialUnknown = (
   { serialFrom, serialTo }: Pick<Notice, 'serialFrom' | 'serialTo'>,
   { serial }: { serial: string },
-): boolean => (serialFrom !== '' || serialTo !== '') && serial.trim() === '';
+): boolean => (serialFrom !== '' || serialTo !== '') && !isSerial(serial);
 
 /** What a sheet is of: another one of these is another of what the notice names, till it is told to be of another sheet [D]. */
 const OF_A_SHEET: readonly Touch[] = ['caliper-changed', 'lever-changed'];

@@ -41,6 +41,9 @@ it('is believed as it was written, for the bike of its serial', () => {
   expect(passportFault(passport([[item('rotor', false)]]), 'SV-1')).toBeNull();
   expect(passportFault(passport([]), '')).toBeNull();
   expect(passportFault(passport([]), 'SV-2')).toEqual({ code: 'other-bike', serial: 'SV-1' });
+  // Copied off the frame in another way, or not at all.
+  expect(passportFault(passport([[item('rotor', false)]]), 'sv 01')).toBeNull();
+  expect(passportFault(passport([[item('rotor', false)]]), '-')).toBeNull();
 });
 
 it('published: is sealed by the platform’s own SHA-256 over sorted keys (RFC 8785)', () => {

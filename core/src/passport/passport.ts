@@ -3,6 +3,7 @@ import { FINDINGS, type Finding } from '../inspection/findings';
 import { SUBJECTS, type Subject } from '../inspection/inspected';
 import type { Bike } from '../kit/bike';
 import { saidOfThird } from '../kit/brakes';
+import { bare, isCopyOf } from '../notice/label';
 import { canonicalJson, type Json } from '../seal/canonical';
 import { sealOf } from '../seal/chain';
 import type { Word } from '../wear/verdict';
@@ -94,7 +95,7 @@ export const itemsOf = (list: unknown): Item[] =>
 export function passportFault(passport: Passport, serial: string): PassportFault | null {
   const { seal, ...rest } = passport;
   if (sealOf(canonicalJson(rest as unknown as Json)) !== seal) return { code: 'altered' };
-  const serials = [passport.bike.serial];
+  const serials = [serial, passport.bike.serial];
   for (const { number, seal: sealed, prev, canonical } of passport.records) {
     const link = read(canonical);
     if (!link || sealOf(canonical) !== sealed || link.prev !== prev)
@@ -102,8 +103,8 @@ export function passportFault(passport: Passport, serial: string): PassportFault
     const of = link.record?.bike?.serial;
     if (typeof of === 'string') serials.push(of);
   }
-  const known = serials.filter((each) => each !== '');
-  const other = known.find((each) => each !== (serial || passport.bike.serial || known[0]));
+  const known = serials.filter((each) => bare(each) !== '');
+  const other = known.find((each) => !isCopyOf(each, known[0]!));
   return other === undefined ? null : { code: 'other-bike', serial: other };
 }
 

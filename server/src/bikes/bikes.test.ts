@@ -152,12 +152,32 @@ describe('a bike corrected', () => {
       { fields: [{ path: 'serial', code: 'serial-taken' }] },
     ]);
     const made = motorBike();
-    const third = { ...made, bike: { ...made.bike, serial: 'HF-2204' } };
-    const answer = await client.send('POST', '/jobs', checkIn(third));
-    expect([answer.status, answer.body]).toMatchObject([
-      422,
-      { fields: [{ path: 'bike.serial', code: 'serial-taken' }] },
-    ]);
+    // A tag that hangs on it is not left behind by copying the frame's number in another way.
+    for (const serial of ['HF-2204', 'hf2204', 'HF 2204']) {
+      const third = { ...made, bike: { ...made.bike, serial } };
+      const answer = await client.send('POST', '/jobs', checkIn(third));
+      expect([answer.status, answer.body]).toMatchObject([
+        422,
+        { fields: [{ path: 'bike.serial', code: 'serial-taken' }] },
+      ]);
+      const found = await client.send<{ items: { bikeId: string }[] }>(
+        'GET',
+        `/bikes?q=${encodeURIComponent(serial)}`,
+      );
+      expect(found.body.items.map(({ bikeId }) => bikeId)).toContain(bike.id);
+    }
+  });
+
+  it('is found in the parts of a serial that was written as one word', async () => {
+    const { bike } = await taken();
+    expect((await correct(bike, { serial: 'QN7781B' })).status).toBe(200);
+    for (const q of ['QN-7781', '7781', 'qn 7781 b']) {
+      const found = await client.send<{ items: { bikeId: string }[] }>(
+        'GET',
+        `/bikes?q=${encodeURIComponent(q)}`,
+      );
+      expect(found.body.items.map(({ bikeId }) => bikeId)).toContain(bike.id);
+    }
   });
 
   it('moved to another customer it keeps its jobs; to nobody it does not go', async () => {

@@ -42,7 +42,8 @@ export async function correctBike(
     if (eased !== null && words === '') throw refuseField('invalid-input', 'words', 'say-why');
     if (!(await customerById(transaction, became.customerId)))
       throw refuseField('invalid-input', 'customerId', 'unknown');
-    const other = await bikeOfSerial(transaction, became.serial);
+    const other =
+      became.serial === was.serial ? null : await bikeOfSerial(transaction, became.serial);
     if (other && other !== bikeId) throw refuseField('invalid-input', 'serial', 'serial-taken');
     await changeBike(transaction, {
       id,

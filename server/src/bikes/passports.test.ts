@@ -174,6 +174,16 @@ it('brings the lots that went in elsewhere: a notice of one meets the bike, when
   expect(await open()).toBe(2);
   expect((await answerNotice(jobId, pads.id)).status).toBe(201);
   expect(await open()).toBe(1);
+  const left = { notRepaired: { words: 'Too dear', takenBy: 'Ana Rider' } };
+  const sealed = await client.send('POST', `/jobs/${jobId}/sign-off`, {
+    id: uuid(),
+    pin: PIN,
+    toldOf: [],
+    ...left,
+  });
+  expect(sealed.status).toBe(201);
+  const found = await client.send<{ items: { jobId: string }[] }>('GET', '/records?q=p-77');
+  expect(found.body.items.map((each) => each.jobId)).toEqual([jobId]);
   const [kept] = await here.pool.query('SELECT DISTINCT part, lot FROM lot_brought ORDER BY lot');
   expect(kept).toEqual([
     { part: 'fluid', lot: 'L1' },

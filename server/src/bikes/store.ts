@@ -6,8 +6,9 @@ import type {
   FoundBike,
   ThicknessPoint,
 } from '@hold-fast/contract/bikes';
+import { isCopyOf } from '@hold-fast/core/notice/label';
 import { insert, run, select, selectOne, type Queryable } from '../platform/database';
-import { hasWord, startOf, tagOf } from './wordStore';
+import { hasWord, startOf, tagOf, wordOf } from './wordStore';
 
 export const BIKE_COLUMNS = `b.id, b.customer_id AS customerId, b.name, b.maker, b.serial, b.motor,
   b.system_mass_kg AS systemMassKg, b.terrain, b.wet, b.km_per_week AS kmPerWeek,
@@ -232,15 +233,14 @@ export async function holdBike(
   return bikeById(on, id);
 }
 
-/** The bike that has this serial, by its id; null where none has it, and for no serial at all. */
+/** The bike that has this serial, however it was copied off the frame, by its id; null where none has it, and for no serial at all. */
 export async function bikeOfSerial(on: Queryable, serial: string): Promise<string | null> {
-  if (serial === '') return null;
-  const row = await selectOne<{ id: string }>(
+  const rows = await select<{ id: string; serial: string }>(
     on,
-    'SELECT id FROM bike WHERE serial = ? ORDER BY id LIMIT 1',
-    [serial],
+    'SELECT b.id, b.serial FROM bike_word w JOIN bike b ON b.id = w.bike_id WHERE w.word = ? ORDER BY b.id',
+    [wordOf(serial)],
   );
-  return row?.id ?? null;
+  return rows.find((row) => isCopyOf(row.serial, serial))?.id ?? null;
 }
 
 /** Customers of exactly this name, however many. */

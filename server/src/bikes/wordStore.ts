@@ -1,6 +1,7 @@
+import { bare } from '@hold-fast/core/notice/label';
 import { select, type Queryable, type Value } from '../platform/database';
 
-// Words a bike is found by. The database keeps them as bikes and customers change: bike_word, migration 0027.
+// Words a bike is found by. The database keeps them as bikes and customers change: bike_word, migrations 0027 and 0039.
 
 /** Letters of a word that are kept, and looked for. */
 const KEPT = 40;
@@ -9,6 +10,9 @@ const COMMON = 200;
 
 /** The words of what was keyed. */
 export const wordsOf = (keyed: string): string[] => keyed.match(/[\p{L}\p{N}]+/gu) ?? [];
+
+/** The one word that a serial is kept as, beside its parts. */
+export const wordOf = (serial: string): string => bare(serial).slice(0, KEPT);
 
 /** How a word that is looked for begins, for LIKE: letters and digits alone. */
 export const startOf = (word: string): string => `${word.slice(0, KEPT)}%`;

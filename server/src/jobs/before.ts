@@ -7,7 +7,7 @@ import type { JobBase } from '@hold-fast/core/job/job';
 import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
 import { thicknessOfBike } from '../bikes/store';
-import { select, type Queryable } from '../platform/database';
+import { placesFor, type Queryable, select } from '../platform/database';
 import { NOT_TAKEN_BACK } from '../platform/takenBack';
 
 // What the visits before one say of its bike, for the job to start from.
@@ -51,7 +51,7 @@ export const batchesByVisits = (
        FROM job j JOIN batch_put_in p ON p.job_id = j.id WHERE j.bike_id = ? AND j.tag < ?
       UNION ALL SELECT l.seq, l.passport_id, l.brake_end, l.part, l.lot
        FROM lot_brought l JOIN job j ON j.id = l.job_id
-      WHERE l.bike_id = ? AND j.tag <= ? AND l.part IN (${NEW_PARTS.map(() => '?').join(', ')}) ORDER BY seq, batch`,
+      WHERE l.bike_id = ? AND j.tag <= ? AND l.part IN ${placesFor(NEW_PARTS)} ORDER BY seq, batch`,
     [bikeId, tag, bikeId, tag, ...NEW_PARTS],
   );
 

@@ -16,7 +16,7 @@ import { checkAskedFor } from '@hold-fast/core/trouble/follow';
 import { worst } from '@hold-fast/core/wear/verdict';
 import { v7 as uuid } from 'uuid';
 import { adviceOfBike, tagsOfBike } from '../bikes/visitStore';
-import { insert, run, type Transaction } from '../platform/database';
+import { insert, placesFor, run, type Transaction } from '../platform/database';
 import type { Shop } from '../platform/shop';
 
 /**
@@ -216,7 +216,7 @@ async function noteEnds(transaction: Transaction, job: Job): Promise<void> {
   const ends = job.identified.third ? ENDS : endsOf(job.bike);
   const rows = ends.map((end) => ({ job_id: job.id, brake_end: end, ...endOf(job, end) }));
   const columns = Object.keys(rows[0]!);
-  const places = `(${columns.map(() => '?').join(', ')})`;
+  const places = placesFor(columns);
   await run(
     transaction,
     `INSERT INTO job_end (${columns.join(', ')}) VALUES ${rows.map(() => places).join(', ')}

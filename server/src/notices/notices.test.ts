@@ -56,12 +56,18 @@ describe('a maker’s notice', () => {
       const made = checkIn();
       return { ...made, bike: { ...made.bike, maker: 'Skarn', serial } };
     };
-    for (const serial of ['SK-99', 'SK-100', 'SK-250', 'SK-300'])
+    for (const serial of ['SK-99', 'SK-100', 'SK-250', 'SK-300', 'SK199'])
       await mechanic.send('POST', '/jobs', bike(serial));
     const id = await write({ maker: 'skarn', serialFrom: 'SK-100', serialTo: 'SK-250' });
     const met = (await metBy(id)).filter(({ maker }) => maker === 'Skarn');
-    expect(met.map(({ serial }) => serial).sort()).toEqual(['SK-100', 'SK-250']);
-    expect(met.map(({ phone }) => phone)).toEqual(['0555 0140', '0555 0140']);
+    expect(met.map(({ serial }) => serial).sort()).toEqual(['SK-100', 'SK-250', 'SK199']);
+    expect(met.map(({ phone }) => phone)).toEqual(['0555 0140', '0555 0140', '0555 0140']);
+    const likeIt = await write({ maker: 'SKARN.', serialFrom: 'SK 100', serialTo: 'SK 250' });
+    expect((await metBy(likeIt)).map(({ serial }) => serial).sort()).toEqual([
+      'SK-100',
+      'SK-250',
+      'SK199',
+    ]);
     expect((await metBy(id, mechanic)).map(({ phone }) => phone)).not.toContain('0555 0140');
   });
 
@@ -154,8 +160,12 @@ describe('a maker’s notice', () => {
       entry('notice-answer', { noticeId: id, noticeVersion: 1, words: 'Flushed' }),
     );
     expect([refused.status, refused.body.fields?.[0]?.code]).toEqual([422, 'lead-only']);
+    // The bottle’s label was copied by one, the maker’s letter by another.
+    const copied = await write({ lot: 'l-01' });
+    expect((await metBy(copied)).map(({ bikeId }) => bikeId)).toContain(job.bike.id);
     const later = await comeAgain(shop, mechanic, job.bike);
-    expect(later.bars).toContainEqual(expect.objectContaining({ code: 'notice-open' }));
+    const open = later.bars.flatMap((bar) => (bar.code === 'notice-open' ? [bar] : []));
+    expect(open).toHaveLength(2);
   });
 
   it('answered and then left unrepaired, it is asked about again: what went in after the answer nobody signed for', async () => {

@@ -1,7 +1,16 @@
 import type { BikeMet, Notice, NoticeKept } from '@hold-fast/contract/notices';
 import type { Page } from '@hold-fast/contract/jobs';
-import { meetsBike, type NoticeAtJob } from '@hold-fast/core/notice/notice';
-import { insert, run, select, selectOne, type Queryable, type Value } from '../platform/database';
+import { isOfLots, meetsBike, type NoticeAtJob } from '@hold-fast/core/notice/notice';
+import { lotsCopied, makersCopied } from '../platform/copied';
+import {
+  insert,
+  placesFor,
+  run,
+  select,
+  selectOne,
+  type Queryable,
+  type Value,
+} from '../platform/database';
 import { A_PAGE, madeInto, pageOf } from '../platform/page';
 import { NOT_TAKEN_BACK } from '../platform/takenBack';
 
@@ -107,21 +116,34 @@ export async function changeNotice(
 }
 
 type AtJobRow = {
-  [F in Exclude<keyof NoticeAtJob, 'answeredBefore' | 'broughtAt'>]: NoticeAtJob[F] extends boolean
-    ? number
-    : NoticeAtJob[F];
-} & { broughtAt: number | null; answeredAt: number | null };
+  [
+    F in Exclude<keyof NoticeAtJob, 'answeredBefore' | 'lotBefore' | 'broughtAt'>
+  ]: NoticeAtJob[F] extends boolean ? number : NoticeAtJob[F];
+} & { answeredAt: number | null };
+
+/** A lot that went in before a tag, and where in the order of everything written a passport brought it; 0 of what went in here. */
+interface LotBefore {
+  lot: string;
+  broughtAt: number;
+}
+
+/** One that was taken in at that visit brought its lots by then. */
+const lotsBefore = (on: Queryable, bikeId: string, tag: string): Promise<LotBefore[]> =>
+  select(
+    on,
+    `SELECT c.lot, 0 AS broughtAt FROM job j JOIN fill f ON f.job_id = j.id JOIN container c ON c.id = f.container_id
+        WHERE j.bike_id = ? AND j.tag < ?
+      UNION SELECT t.batch, 0 FROM job j JOIN batch_put_in t ON t.job_id = j.id WHERE j.bike_id = ? AND j.tag < ?
+      UNION SELECT b.lot, b.seq FROM lot_brought b JOIN job j ON j.id = b.job_id WHERE b.bike_id = ? AND j.tag <= ?`,
+    [bikeId, tag, bikeId, tag, bikeId, tag],
+  );
 
 const BY_SHEET = `EXISTS (SELECT 1 FROM job sj JOIN identification i ON i.job_id = sj.id
   JOIN spec_sheet_revision r ON r.id = i.sheet_revision_id WHERE sj.bike_id = %bike AND sj.tag < %tag AND r.sheet_id = n.sheet_id)`;
-/** Where in the order of everything written a passport brought the lot last; one that was taken in at that visit brought it by then. */
-const BROUGHT_AT = `(SELECT MAX(b.seq) FROM lot_brought b JOIN job bj ON bj.id = b.job_id
-  WHERE b.bike_id = %bike AND bj.tag <= %tag AND b.lot = n.lot)`;
 const BY_LOT = `(EXISTS (SELECT 1 FROM job fj JOIN fill f ON f.job_id = fj.id JOIN container c ON c.id = f.container_id
-    WHERE fj.bike_id = %bike AND fj.tag < %tag AND c.lot = n.lot)
-  OR EXISTS (SELECT 1 FROM job tj JOIN batch_put_in t ON t.job_id = tj.id
-    WHERE tj.bike_id = %bike AND tj.tag < %tag AND t.batch = n.lot)
-  OR ${BROUGHT_AT} IS NOT NULL)`;
+    WHERE fj.bike_id = k.id AND c.lot IN %lots)
+  OR EXISTS (SELECT 1 FROM job tj JOIN batch_put_in t ON t.job_id = tj.id WHERE tj.bike_id = k.id AND t.batch IN %lots)
+  OR EXISTS (SELECT 1 FROM lot_brought b WHERE b.bike_id = k.id AND b.lot IN %lots))`;
 /** A visit that was left unrepaired signed for nothing: what it put on or in nobody answered for. */
 const LEFT_SINCE = `EXISTS (SELECT 1 FROM job uj JOIN sealed_record s ON s.job_id = uj.id
   WHERE uj.bike_id = %bike AND uj.tag < %tag AND uj.tag >= j.tag AND JSON_TYPE(JSON_EXTRACT(s.canonical, '$.record.notRepaired')) = 'OBJECT')`;
@@ -144,8 +166,6 @@ export async function noticesAt(
   const rows = await select<AtJobRow>(
     on,
     `SELECT ${COLUMNS}, n.sheet_id IS NOT NULL AND ${of(BY_SHEET, 'k.id', before)} AS sheetBefore,
-            n.lot <> '' AND ${of(BY_LOT, 'k.id', before)} AS lotBefore,
-            ${of(BROUGHT_AT, 'k.id', before)} AS broughtAt,
             (SELECT MAX(e.seq) FROM job j JOIN entry e ON e.job_id = j.id
               WHERE j.bike_id = k.id AND j.tag < ${before} AND j.status = 'sealed' AND e.kind = 'notice-answer'
                 AND JSON_VALUE(e.body, '$.noticeId') = CAST(n.id AS CHAR)
@@ -156,14 +176,19 @@ export async function noticesAt(
       ORDER BY n.id`,
     [bike.id],
   );
-  return rows.map(({ doNotRide, sheetBefore, lotBefore, broughtAt, answeredAt, ...row }) => ({
-    ...row,
-    doNotRide: doNotRide === 1,
-    sheetBefore: sheetBefore === 1,
-    lotBefore: lotBefore === 1,
-    broughtAt: broughtAt ?? 0,
-    answeredBefore: (answeredAt ?? 0) > (broughtAt ?? 0),
-  }));
+  const lots = rows.some(({ lot }) => lot !== '') ? await lotsBefore(on, bike.id, before) : [];
+  return rows.map(({ doNotRide, sheetBefore, answeredAt, ...row }) => {
+    const itsLots = lots.filter(({ lot }) => isOfLots(row, [lot]));
+    const broughtAt = Math.max(0, ...itsLots.map((each) => each.broughtAt));
+    return {
+      ...row,
+      doNotRide: doNotRide === 1,
+      sheetBefore: sheetBefore === 1,
+      lotBefore: itsLots.length > 0,
+      broughtAt,
+      answeredBefore: (answeredAt ?? 0) > broughtAt,
+    };
+  });
 }
 
 /** The bikes a notice meets, by what is written of them and of their visits; `after` is the id of the last one looked at. */
@@ -175,11 +200,16 @@ export async function bikesMet(
   const where: string[] = [];
   const values: Value[] = [];
   if (notice.maker) {
-    where.push('k.maker = ?');
-    values.push(notice.maker);
+    const makers = await makersCopied(on, notice.maker);
+    where.push(`k.maker IN ${placesFor(makers)}`);
+    values.push(...makers);
   }
   if (notice.sheetId) where.push(of(BY_SHEET, 'k.id', ANY_TAG));
-  if (notice.lot) where.push(of(BY_LOT, 'k.id', ANY_TAG));
+  if (notice.lot) {
+    const lots = await lotsCopied(on, notice.lot);
+    where.push(BY_LOT.replaceAll('%lots', placesFor(lots)));
+    values.push(...lots, ...lots, ...lots);
+  }
   if (after) {
     where.push('k.id > ?');
     values.push(after);

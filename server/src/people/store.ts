@@ -10,10 +10,11 @@ import { LOOKS_AFTER, type Role } from '@hold-fast/contract/roles';
 import type { Manner } from '@hold-fast/core/rules/manner';
 import {
   insert,
+  placesFor,
+  type Queryable,
   run,
   select,
   selectOne,
-  type Queryable,
   type Transaction,
 } from '../platform/database';
 
@@ -74,7 +75,7 @@ export function peopleOfRoles(
 ): Promise<Pick<Person, 'id' | 'name' | 'role'>[]> {
   return select(
     on,
-    `SELECT id, name, role FROM person WHERE role IN (${roles.map(() => '?').join(', ')}) AND NOT locked ORDER BY name LIMIT 100`,
+    `SELECT id, name, role FROM person WHERE role IN ${placesFor(roles)} AND NOT locked ORDER BY name LIMIT 100`,
     roles,
   );
 }
@@ -160,7 +161,7 @@ export async function peopleLookedAfter(
   const roles = LOOKS_AFTER[role];
   const people = await select<PersonRow>(
     on,
-    `SELECT ${COLUMNS} FROM person WHERE role IN (${roles.map(() => '?').join(', ')}) ORDER BY locked, name LIMIT 200`,
+    `SELECT ${COLUMNS} FROM person WHERE role IN ${placesFor(roles)} ORDER BY locked, name LIMIT 200`,
     roles,
   );
   return Promise.all(

@@ -75,6 +75,10 @@ export async function run(
 export const holdShop = (on: Transaction): Promise<unknown[]> =>
   select(on, 'SELECT one FROM counter FOR UPDATE');
 
+/** What stands for a list of values in a statement, in parentheses. The list is not empty. */
+export const placesFor = (values: readonly unknown[]): string =>
+  `(${values.map(() => '?').join(', ')})`;
+
 /** Inserts a row given as column → value. Column names come from code, never from input. */
 export async function insert(
   on: Queryable,
@@ -84,7 +88,7 @@ export async function insert(
   const columns = Object.keys(row);
   await run(
     on,
-    `INSERT INTO ${table} (${columns.join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
+    `INSERT INTO ${table} (${columns.join(', ')}) VALUES ${placesFor(columns)}`,
     Object.values(row),
   );
 }

@@ -1,6 +1,6 @@
 import { hasWord, isCommon, startOf, tagOf } from '../bikes/wordStore';
 import type { Word } from '@hold-fast/core/wear/verdict';
-import { select, type Queryable, type Value } from '../platform/database';
+import { placesFor, type Queryable, select, type Value } from '../platform/database';
 
 // What of the records matches what was keyed. Few things lead to their records; of many, records are looked through from the
 // newest until a page is full. Which of the two is asked first, so that neither costs more than what is shown.
@@ -18,7 +18,7 @@ interface Where {
 const inList = (column: string, ids: readonly string[]): Where =>
   ids.length === 0
     ? { sql: 'FALSE', values: [], few: true }
-    : { sql: `${column} IN (${ids.map(() => '?').join(', ')})`, values: [...ids], few: true };
+    : { sql: `${column} IN ${placesFor(ids)}`, values: [...ids], few: true };
 const either = (...wheres: readonly Where[]): Where => ({
   sql: `(${wheres.map(({ sql }) => sql).join(' OR ')})`,
   values: wheres.flatMap(({ values }) => values),
@@ -54,8 +54,9 @@ async function ofPart(on: Queryable, phrase: string): Promise<Where> {
       on,
       `(SELECT f.job_id AS id FROM container x JOIN fill f ON f.container_id = x.id WHERE x.lot LIKE ? LIMIT ${MANY + 1})
         UNION (SELECT t.job_id FROM stock_line l JOIN part_taken t ON t.stock_id = l.id WHERE l.description LIKE ? LIMIT ${MANY + 1})
-        UNION (SELECT p.job_id FROM batch_put_in p WHERE p.batch LIKE ? LIMIT ${MANY + 1})`,
-      [start, start, start],
+        UNION (SELECT p.job_id FROM batch_put_in p WHERE p.batch LIKE ? LIMIT ${MANY + 1})
+        UNION (SELECT b.job_id FROM lot_brought b WHERE b.lot LIKE ? LIMIT ${MANY + 1})`,
+      [start, start, start, start],
     ),
   );
   if (visits.length <= MANY) return inList('s.job_id', visits);
@@ -63,8 +64,10 @@ async function ofPart(on: Queryable, phrase: string): Promise<Where> {
     sql: `((SELECT f.id FROM fill f JOIN container x ON x.id = f.container_id WHERE f.job_id = s.job_id AND x.lot LIKE ? LIMIT 1) IS NOT NULL
       OR (SELECT t.id FROM part_taken t JOIN stock_line l ON l.id = t.stock_id
            WHERE t.job_id = s.job_id AND l.description LIKE ? LIMIT 1) IS NOT NULL
-      OR (SELECT p.entry_id FROM batch_put_in p WHERE p.job_id = s.job_id AND p.batch LIKE ? LIMIT 1) IS NOT NULL)`,
-    values: [start, start, start],
+      OR (SELECT p.entry_id FROM batch_put_in p WHERE p.job_id = s.job_id AND p.batch LIKE ? LIMIT 1) IS NOT NULL
+      OR (SELECT b.seq FROM job v JOIN lot_brought b ON b.bike_id = v.bike_id AND b.job_id = v.id
+           WHERE v.id = s.job_id AND b.lot LIKE ? LIMIT 1) IS NOT NULL)`,
+    values: [start, start, start, start],
     few: false,
   };
 }

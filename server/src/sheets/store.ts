@@ -3,7 +3,7 @@ import type { SignedLever } from '@hold-fast/core/lever/learnedGive';
 import type { SheetRevision, SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { SheetHistoryRow, SpecSheetBody } from '@hold-fast/contract/sheets';
 import type { Page } from '@hold-fast/contract/jobs';
-import { insert, select, selectOne, type Queryable } from '../platform/database';
+import { insert, placesFor, type Queryable, select, selectOne } from '../platform/database';
 import { pageOf } from '../platform/page';
 
 const COLUMNS = 'r.id, r.sheet_id AS sheetId, r.revision, r.body';
@@ -32,10 +32,9 @@ export async function sheetRevisions(
   ids: readonly string[],
 ): Promise<Map<string, SheetRevision>> {
   if (ids.length === 0) return new Map();
-  const places = ids.map(() => '?').join(', ');
   const rows = await select<SheetRevision>(
     on,
-    `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id IN (${places})`,
+    `SELECT ${COLUMNS} FROM spec_sheet_revision r WHERE r.id IN ${placesFor(ids)}`,
     ids,
   );
   return new Map(rows.map((row) => [row.id, row]));
@@ -51,7 +50,7 @@ export async function newestRevisions(
     on,
     `SELECT ${COLUMNS} FROM spec_sheet_revision r
       WHERE r.sheet_id IN (SELECT s.sheet_id FROM spec_sheet_revision s
-                            WHERE s.id IN (${revisionIds.map(() => '?').join(', ')}))
+                            WHERE s.id IN ${placesFor(revisionIds)})
       ORDER BY r.revision`,
     revisionIds,
   );

@@ -1,7 +1,8 @@
 import type { TraceRow } from '@hold-fast/contract/trace';
 import type { Traced } from '@hold-fast/contract/traced';
 import type { End } from '@hold-fast/core/ends';
-import { select, selectOne, type Queryable, type Value } from '../platform/database';
+import { lotsCopied } from '../platform/copied';
+import { placesFor, select, selectOne, type Queryable, type Value } from '../platform/database';
 
 /** What leaves its own mark at a job; a sheet is traced by what was judged by it. */
 type Used = Exclude<Traced, 'sheet'>;
@@ -11,7 +12,8 @@ interface Source {
   of: string;
   /** The same, by the index that has what it did in the order of time. */
   inDays: string;
-  named: string;
+  /** The column of its name. */
+  name: string;
   /** Which of a job’s facts it goes through. */
   code: string;
   ml?: true;
@@ -28,35 +30,35 @@ const FROM: Readonly<Record<Used, Source>> = {
   lot: {
     of: FILLED,
     inDays: FILLED_ON,
-    named: 'x.lot = ?',
+    name: 'x.lot',
     code: "''",
     ml: true,
     brought: { those: "b.part = 'fluid'", code: "''" },
   },
-  container: { of: FILLED, inDays: FILLED_ON, named: 'x.label = ?', code: "''", ml: true },
+  container: { of: FILLED, inDays: FILLED_ON, name: 'x.label', code: "''", ml: true },
   wrench: {
     of: 'wrench x JOIN tightening f ON f.wrench_id = x.id',
     inDays: 'wrench x JOIN tightening f FORCE INDEX (tightened_on) ON f.wrench_id = x.id',
-    named: 'x.name = ?',
+    name: 'x.name',
     code: 'f.fastener',
   },
   gauge: {
     of: 'gauge x JOIN measurement f ON f.gauge_id = x.id',
     inDays: 'gauge x JOIN measurement f FORCE INDEX (measured_on) ON f.gauge_id = x.id',
-    named: 'x.name = ?',
+    name: 'x.name',
     code: 'f.part',
   },
   batch: {
     of: PUT_IN,
     inDays: PUT_IN,
-    named: 'f.batch = ?',
+    name: 'f.batch',
     code: 'f.part',
     brought: { those: "b.part <> 'fluid'", code: 'b.part' },
   },
   mechanic: {
     of: 'person x JOIN entry f FORCE INDEX (entered_by) ON f.by_person = x.id',
     inDays: 'person x JOIN entry f FORCE INDEX (entered_on) ON f.by_person = x.id',
-    named: 'x.name = ?',
+    name: 'x.name',
     code: 'f.kind',
   },
 };
@@ -65,7 +67,8 @@ const PAGE = 50;
 
 interface Asked {
   by: Used;
-  name: string;
+  /** By each of these. */
+  names: readonly string[];
   from: Date | null;
   /** Before this time. */
   until: Date | null;
@@ -95,11 +98,12 @@ function inTime({ from, until }: Pick<Asked, 'from' | 'until'>): Sql {
 }
 
 /** What was done here: the page first, by its jobs alone; then what was done at those. */
-function doneHere({ by, name, after, ...days }: Asked): Sql {
-  const { of, inDays, named, code, ml } = FROM[by];
+function doneHere({ by, names, after, ...days }: Asked): Sql {
+  const { of, inDays, name, code, ml } = FROM[by];
+  const named = `${name} IN ${placesFor(names)}`;
   const end = by === 'mechanic' ? "JSON_VALUE(f.body, '$.end')" : 'f.brake_end';
   const where = inTime(days);
-  const values = [name, ...where.values];
+  const values = [...names, ...where.values];
   return {
     sql: `SELECT p.jobId, f.at, ${end} AS end, ${code} AS code, ${ml ? 'f.ml' : 'NULL'} AS ml, 0 AS brought
             FROM (SELECT DISTINCT f.job_id AS jobId FROM ${days.from || days.until ? inDays : of}
@@ -110,18 +114,19 @@ function doneHere({ by, name, after, ...days }: Asked): Sql {
 }
 
 /** What other workshops did by the passports of a bike: at the visit that each was taken in at, on the day that it was. */
-function broughtHere({ by, name, after, ...days }: Asked): Sql | null {
+function broughtHere({ by, names, after, ...days }: Asked): Sql | null {
   const { brought } = FROM[by];
   if (!brought) return null;
   const { those, code } = brought;
   const where = inTime(days);
   const of = 'lot_brought b JOIN passport f ON f.id = b.passport_id';
-  const values = [name, ...where.values];
+  const named = `b.lot IN ${placesFor(names)}`;
+  const values = [...names, ...where.values];
   return {
     sql: `SELECT b.job_id, f.at, b.brake_end, ${code}, NULL, 1
             FROM (SELECT DISTINCT b.job_id AS jobId FROM ${of}
-                   WHERE b.lot = ? AND ${those}${where.sql} ${after ? 'AND b.job_id < ?' : ''} ORDER BY b.job_id DESC LIMIT ${PAGE}) p
-            JOIN ${of} WHERE b.lot = ? AND ${those}${where.sql} AND b.job_id = p.jobId`,
+                   WHERE ${named} AND ${those}${where.sql} ${after ? 'AND b.job_id < ?' : ''} ORDER BY b.job_id DESC LIMIT ${PAGE}) p
+            JOIN ${of} WHERE ${named} AND ${those}${where.sql} AND b.job_id = p.jobId`,
     values: [...values, ...(after ? [after] : []), ...values],
   };
 }
@@ -129,8 +134,10 @@ function broughtHere({ by, name, after, ...days }: Asked): Sql | null {
 /** Every visit that a thing or a person reached, the newest first: lot to jobs to bikes to customers in one query. */
 export async function tracePage(
   on: Queryable,
-  trace: Asked,
+  { name, ...asked }: Omit<Asked, 'names'> & { name: string },
 ): Promise<{ items: TraceRow[]; after: string | null }> {
+  const isLot = asked.by === 'lot' || asked.by === 'batch';
+  const trace = { ...asked, names: isLot ? await lotsCopied(on, name) : [name] };
   const parts = [doneHere(trace), broughtHere(trace)].filter((part) => part !== null);
   const rows = await select<Row>(
     on,

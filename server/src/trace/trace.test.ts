@@ -64,6 +64,10 @@ it('a lot of fluid is traced through all of its containers, with how much went i
   const lot = await trace(`by=lot&name=${encodeURIComponent(bottle.lot!)}`);
   expect(lot).toMatchObject([{ jobId, ml: 10, codes: [] }]);
   expect(await trace(`by=container&name=${encodeURIComponent(bottle.label!)}`)).toEqual(lot);
+  // As the maker’s letter writes it.
+  expect(
+    await trace(`by=lot&name=${encodeURIComponent(` ${[...bottle.lot!].join('-')}`)}`),
+  ).toEqual(lot);
 });
 
 it('a mechanic is traced through everything they wrote', async () => {
@@ -118,7 +122,7 @@ it('pages what was put in here and what passports brought as one list, each visi
     );
   }
   const page = async (after: string) =>
-    (await lead.send<Page<TraceRow>>('GET', `/trace?by=batch&name=m-5${after}`)).body;
+    (await lead.send<Page<TraceRow>>('GET', `/trace?by=batch&name=m+05${after}`)).body;
   const first = await page('');
   expect(first.items).toHaveLength(50);
   const second = await page(`&after=${first.after!}`);
