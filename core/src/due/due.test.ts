@@ -18,6 +18,7 @@ describe('what is due after a visit', () => {
       on: '2027-11-25',
       because: 'time',
       days: 365,
+      proven: true,
     });
     expect(of(visit, 'pads')?.on).toBe(daysAfter(TODAY, 91));
   });
@@ -30,6 +31,13 @@ describe('what is due after a visit', () => {
     // Another rotor in its place has the whole interval.
     visit.fit({ condition: 'new' });
     expect(of(visit, 'rotor')).toMatchObject({ on: '2027-11-25', because: 'time' });
+  });
+
+  it('moves nothing that was due where what was read proves nothing, unless the part is another', () => {
+    const visit = identified().rotor([1.7]);
+    expect(of(visit, 'rotor')).toMatchObject({ on: '2027-11-25', proven: false });
+    visit.fit({ condition: 'new' });
+    expect(of(visit, 'rotor')?.proven).toBe(true);
   });
 
   it('comes sooner for pads that are used hard', () => {

@@ -29,6 +29,8 @@ export interface Due {
   because: DueBecause;
   /** The shop's own interval, days, whatever came first. */
   days: number;
+  /** It takes the place of what was due before. What was looked at and proved nothing stays due when it was, where it was at all. */
+  proven: boolean;
 }
 
 /** What a visit says of what is due: when each thing is looked at next, and what it answered with nothing due after. */
@@ -73,7 +75,7 @@ function byTime(
   today: string,
 ): Due {
   const days = figure(job.rules.figures, interval).value;
-  return { end, of, on: daysAfter(today, days), because: 'time', days };
+  return { end, of, on: daysAfter(today, days), because: 'time', days, proven: true };
 }
 
 /** A part that was measured or renewed: by the shop's interval, or sooner where its wear reaches the limit before. */
@@ -87,7 +89,14 @@ function dueOfPart(job: Omit<Job, 'bars'>, end: End, part: Part, today: string):
   const days = serviceDaysOf(job.rules, part, job.bike);
   const time = byTimeOrWinter(
     job,
-    { end, of: part, on: daysAfter(today, days), because: 'time', days },
+    {
+      end,
+      of: part,
+      on: daysAfter(today, days),
+      because: 'time',
+      days,
+      proven: isRenewed || item?.word !== 'unproven',
+    },
     today,
   );
   // What was to be replaced and was left on is due at once: no interval gives it time.

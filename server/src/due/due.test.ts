@@ -28,9 +28,23 @@ afterEach(() => expect(shop.faults).toEqual([]));
 const TODAY = '2026-11-25';
 const GOOD = [1.7, 1.71, 1.72, 1.7, 1.7, 1.71];
 
-async function signed(change: Record<string, unknown> = {}, notRepaired: object | null = null) {
+async function signed(
+  change: Record<string, unknown> = {},
+  notRepaired: object | null = null,
+  rotor = GOOD,
+) {
   const jobId = await openJob(shop, client, change);
-  await measureRotor(shop, client, jobId, GOOD);
+  await measureRotor(shop, client, jobId, rotor);
+  if (rotor !== GOOD)
+    await client.send('POST', `/jobs/${jobId}/decisions`, {
+      id: uuid(),
+      end: 'front',
+      subject: 'rotor',
+      decision: 'accepted-unproven',
+      words: 'The gauge is away',
+      personName: 'Lead',
+      pin: PIN,
+    });
   await client.append(
     jobId,
     entry('test', { test: 'lever-side', end: null, outcome: 'passed', words: '' }),
@@ -190,4 +204,16 @@ describe('a calendar’s address', () => {
     expect((await make(lead, { of: missing })).body.fields![0]!.path).toBe('words.of.pads');
     expect((await make(client)).status).toBe(403);
   });
+});
+
+it('a look that proved nothing, and was accepted so, puts nothing off', async () => {
+  const { bike } = await signed();
+  const ofBike = async () =>
+    (await client.send<BikePage>('GET', `/bikes/${bike.id}`)).body.dues.map(({ on }) => on);
+  const [dueOn] = await ofBike();
+  shop.clock.now = new Date('2027-02-25T09:00:00Z');
+  client = await shop.signedIn();
+  lead = await shop.signedIn('Lead');
+  await signed({ customer: bike.customerId, bike: bike.id }, null, [1.7]);
+  expect(await ofBike()).toEqual([dueOn]);
 });

@@ -15,10 +15,10 @@ export async function keepDues(
       end,
       of,
     ]);
-  for (const { end, of, on, because, days } of set)
+  for (const { end, of, on, because, days, proven } of set)
     await run(
       transaction,
-      `REPLACE INTO due (bike_id, brake_end, what, due_on, shown_on, because, days, job_id)
+      `${proven ? 'REPLACE' : 'INSERT IGNORE'} INTO due (bike_id, brake_end, what, due_on, shown_on, because, days, job_id)
        VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
       [job.bikeId, end, of, on, on, because, days, job.id],
     );
