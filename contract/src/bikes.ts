@@ -139,6 +139,7 @@ export interface BikePage {
     tag: number;
     status: 'open' | 'sealed';
     complaint: string;
+    odometerKm: number | null;
     promisedAt: string;
     sealedAt: string | null;
     seal: string | null;

@@ -223,6 +223,12 @@ describe('outlook', () => {
     [[{ ...visit, odometerKm: null }], now],
     [[visit], { ...now, odometerKm: null }],
     [[visit], { ...now, kmPerWeek: null }],
+    // A digit too many, one too few, another computer on the bike, the last visit's number once more.
+    [[visit], { ...now, odometerKm: 30_000 }],
+    [[visit], { ...now, odometerKm: 300 }],
+    [[visit], { ...now, odometerKm: 1000 }],
+    [[visit, { ...visit, day: '2026-08-01', odometerKm: 400 }], now],
+    [[visit, { ...visit, day: '2026-08-01', odometerKm: 20_000 }], { ...now, odometerKm: 21_000 }],
   ])('goes by date otherwise', (earlier, at) =>
     expect(outlookOf(earlier, at)).toMatchObject({
       unit: 'day',
@@ -230,6 +236,23 @@ describe('outlook', () => {
       nextService: dayNumber('2026-11-25') + 365,
     }),
   );
+
+  it('a digit too many does not put off what wears out before the next service', () => {
+    const worn = { ...visit, mm: 1.62 };
+    const due = (odometerKm: number) => {
+      const { earlier, now: x, nextService } = outlookOf([worn], { ...now, odometerKm })!;
+      return isDueBefore(
+        ok(forecast([...earlier, { x, mm: 1.54, doubtMm: 0.01 }], 1.5)),
+        nextService,
+      );
+    };
+    expect([due(3000), due(30_000)]).toEqual([true, true]);
+  });
+
+  it('believes a long ride between two visits of a week', () => {
+    const soon = { ...now, day: '2026-05-04', odometerKm: 1190 };
+    expect(outlookOf([visit], soon)).toMatchObject({ unit: 'km', now: 1190 });
+  });
 
   it('has none before the first visit', () => expect(outlookOf([], now)).toBeNull());
 

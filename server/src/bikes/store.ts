@@ -291,7 +291,7 @@ export async function jobsOfBike(on: Queryable, bikeId: string): Promise<BikePag
     }
   >(
     on,
-    `SELECT j.id, j.tag, j.status, j.complaint, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal,
+    `SELECT j.id, j.tag, j.status, j.complaint, j.odometer_km AS odometerKm, j.promised_at AS promisedAt, s.sealed_at AS sealedAt, s.seal,
             JSON_VALUE(s.canonical, '$.record.notRepaired.words') IS NOT NULL AS notRepaired
        FROM job j LEFT JOIN sealed_record s ON s.job_id = j.id AND s.nth = 0
       WHERE j.bike_id = ? ORDER BY j.tag DESC`,

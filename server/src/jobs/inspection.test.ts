@@ -339,6 +339,9 @@ describe('forecast', () => {
       return (await jobOf(again.id)).measured[0]?.verdict?.judgement;
     };
     await visit(0, 1.8, true);
+    const then = shop.clock.now;
+    shop.clock.now = new Date('2026-12-20T09:00:00Z');
+    client = await shop.signedIn();
     // 240 km a week: a year is 12,480 km on, far past the crossing near 9,400 km.
     expect(await visit(2500, 1.72)).toMatchObject({
       verdict: {
@@ -349,6 +352,9 @@ describe('forecast', () => {
     });
     const page = (await client.send<BikePage>('GET', `/bikes/${taken.bike.id}`)).body;
     expect(page.wear[0]?.outlook).toMatchObject({ unit: 'km', forecast: { ok: true } });
+    expect(page.jobs.map(({ odometerKm }) => odometerKm)).toEqual([2500, 0]);
+    shop.clock.now = then;
+    client = await shop.signedIn();
   });
 });
 

@@ -92,6 +92,7 @@ export interface CheckInWords {
     wholeKilometresDigitsOnly: string;
     kilometresRidden: string;
     ifTheBikeOrThe: string;
+    lastTime: (km: number) => string;
     besides: string;
     cameAlong: string;
     damageThere: string;

@@ -1,4 +1,5 @@
 import type { CheckInWords } from '../catalogue/checkIn';
+import { format } from '../format';
 
 export const checkIn: CheckInWords = {
   checkIn: {
@@ -94,6 +95,7 @@ export const checkIn: CheckInWords = {
     min: (value) => `${value} min`,
     wholeKilometresDigitsOnly: 'Ganze Kilometer, nur Ziffern.',
     kilometresRidden: 'Gefahrene Kilometer',
+    lastTime: (km) => `Beim letzten Besuch ${format.count(km)} km.`,
     ifTheBikeOrThe: 'Wenn Rad oder Fahrer es wissen: Verschleiß wird nach Strecke vorausgesagt.',
     besides: 'An der Theke gefragt',
     cameAlong: 'Was mitkam',

@@ -1,4 +1,5 @@
 import type { CheckInWords } from '../catalogue/checkIn';
+import { format } from '../format';
 
 export const checkIn: CheckInWords = {
   checkIn: {
@@ -92,6 +93,7 @@ export const checkIn: CheckInWords = {
     min: (value) => `${value} min`,
     wholeKilometresDigitsOnly: 'Whole kilometres, digits only.',
     kilometresRidden: 'Kilometres ridden',
+    lastTime: (km) => `At the last visit ${format.count(km)} km.`,
     ifTheBikeOrThe: 'If the bike or the rider knows: wear is told by distance.',
     besides: 'Asked at the counter',
     cameAlong: 'What came along',

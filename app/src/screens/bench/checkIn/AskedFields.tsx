@@ -13,6 +13,8 @@ export interface EarlierVisit {
   id: string;
   tag: number;
   complaint: string;
+  /** Missing where what the device keeps is of before it was told. */
+  odometerKm?: number | null;
 }
 
 /** So many earlier visits are offered: a bike that comes back comes back soon. */

@@ -22,6 +22,7 @@ export function VisitFields({
 }) {
   const { control } = useFormContext<VisitForm>();
   const says = checkInWords.visitFields;
+  const lastKm = earlier.find(({ odometerKm }) => odometerKm)?.odometerKm;
   return (
     <>
       <Section label={says.complaint}>
@@ -68,7 +69,9 @@ export function VisitFields({
           control={control}
           name="odometer"
           label={says.kilometresRidden}
-          hint={says.ifTheBikeOrThe}
+          hint={[lastKm ? says.lastTime(lastKm) : '', says.ifTheBikeOrThe]
+            .filter(Boolean)
+            .join(' ')}
           inputMode="numeric"
         />
       </Section>
