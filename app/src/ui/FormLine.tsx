@@ -3,7 +3,7 @@ import { Controller, type Control, type FieldPath, type FieldValues } from 'reac
 import type { TextInput, TextInputProps, View } from 'react-native';
 import { Choice } from './Choice';
 import { Field } from './Field';
-import { messageSays } from '../words/faultWords';
+import { codeSays, messageSays } from '../words/faultWords';
 import { words } from '../words/words';
 import { Wrong } from './Wrong';
 
@@ -43,7 +43,8 @@ export function FormLine<T extends FieldValues, Sent = T>({
 
 /**
  * A number in a form; left empty it is unknown (null). A comma is a point.
- * @param wrong what is said of one that cannot stand
+ * @param wrong what is said of one that cannot stand, where the schema has no words of ours for it
+ * @param onWritten what else follows from it
  * @param unit what one of the number as it is written is as it is kept: 0.01 for per cent kept as a share
  */
 export function FormNumber<T extends FieldValues, Sent = T>({
@@ -53,7 +54,13 @@ export function FormNumber<T extends FieldValues, Sent = T>({
   hint,
   unit = 1,
   wrong = words.formLine.aNumberOrEmptyWhen,
-}: Of<T, Sent> & { hint?: string; unit?: number; wrong?: string }) {
+  onWritten,
+}: Of<T, Sent> & {
+  hint?: string;
+  unit?: number;
+  wrong?: string;
+  onWritten?: (value: number | null) => void;
+}) {
   return (
     <Controller
       control={control}
@@ -65,8 +72,11 @@ export function FormNumber<T extends FieldValues, Sent = T>({
           label={label}
           {...(hint ? { hint } : {})}
           value={field.value as number | null}
-          onChange={field.onChange}
-          error={fieldState.error ? wrong : undefined}
+          onChange={(value) => {
+            field.onChange(value);
+            onWritten?.(value);
+          }}
+          error={fieldState.error && (codeSays(fieldState.error.message) ?? wrong)}
         />
       )}
     />

@@ -31,9 +31,12 @@ export function fieldSays({ path, code, facts = {} }: FieldFault): string {
   );
 }
 
+/** What a code of ours says; null of what is none. */
+export const codeSays = (code: string | undefined): string | null => sentenceOf(code ?? '', {});
+
 /** What a schema found in a field: a code of ours, or the sentence already made of the library’s. */
 export const messageSays = (message: string | undefined): string | undefined =>
-  message && (sentenceOf(message, {}) ?? message);
+  codeSays(message) ?? message;
 
 /** What the schema library finds, in the words of the catalogue. */
 export const issueSays = (issue: { code: string }): string =>

@@ -1,4 +1,4 @@
-import { ROTOR_LIMITS_MM } from '@hold-fast/core/inspection/sheetCheck';
+import { ROTOR_LIMITS_MM } from '@hold-fast/core/sheet/sheetFault';
 import { z } from 'zod';
 import { Mm } from '../fields';
 

@@ -16,7 +16,6 @@ import {
   standingSitting,
   type InspectedJob,
 } from './inspectEnd';
-import { judgeableSheet } from './sheetCheck';
 import { WORKS } from './work';
 
 const sheet: SheetFacts = {
@@ -401,39 +400,5 @@ describe('what is measured with what', () => {
     expect(plausibleReading('lever', 'reach', 60)).toBe(60);
     expect(plausibleReading('pads', 'zero', 0.01)).toBe(0.01);
     expect(() => plausibleReading('clearance', 'span', NaN)).toThrow('implausible');
-  });
-});
-
-describe('a sheet that contradicts itself', () => {
-  const sound = {
-    rotor: { newMm: 1.8, limit: { limitMm: 1.5 } },
-    pads: { newTotalMm: 4, plateMm: 1.8 },
-    torque: [{ window: { loNm: 4, hiNm: 6 } }],
-  };
-  it('is refused by the value at fault', () => {
-    expect(() => judgeableSheet(sound)).not.toThrow();
-    expect(() =>
-      judgeableSheet({ ...sound, rotor: { newMm: 1.5, limit: { limitMm: 1.5 } } }),
-    ).toThrow('rotor.newMm: new-not-above-limit');
-    for (const limitMm of [0.01, 0.999, 3.001])
-      expect(() =>
-        judgeableSheet({ ...sound, rotor: { newMm: null, limit: { limitMm } } }),
-      ).toThrow('rotor.limit.limitMm: implausible');
-    expect(() =>
-      judgeableSheet({ ...sound, torque: [{ window: { loNm: 6, hiNm: 6 } }] }),
-    ).not.toThrow();
-    expect(() => judgeableSheet({ ...sound, pads: { newTotalMm: 1.8, plateMm: 1.8 } })).toThrow(
-      'pads.newTotalMm: thinner-than-plate',
-    );
-    expect(() =>
-      judgeableSheet({ ...sound, torque: [{ window: { loNm: 6.1, hiNm: 6 } }] }),
-    ).toThrow('torque.0.window: window-upside-down');
-    expect(() =>
-      judgeableSheet({
-        rotor: { newMm: null, limit: null },
-        pads: { newTotalMm: null, plateMm: 2 },
-        torque: [],
-      }),
-    ).not.toThrow();
   });
 });

@@ -1,7 +1,7 @@
 import type { Touch } from '../evidence/touch';
 import type { Tag } from '../source';
 import type { ThreadTreatment } from './thread';
-import type { TorqueWindow } from './window';
+import { windowOfSingleValue, type TorqueWindow } from './window';
 
 interface FastenerRule {
   drive: string;
@@ -205,6 +205,14 @@ export function fastenerRule(id: FastenerId): FastenerRule {
   return RULES[id];
 }
 
+/** A window of a sheet's single value lies round it: what a sheet of before says besides was filled in by nobody. */
+const roundNamed = (window: TorqueWindow): TorqueWindow => {
+  const { namedNm, loNm, hiNm, origin } = window;
+  return namedNm === null || (namedNm >= loNm && namedNm <= hiNm)
+    ? window
+    : windowOfSingleValue(namedNm, origin);
+};
+
 /** What a torque step on one fastener goes by. */
 export interface TorqueAsked {
   fastener: FastenerId;
@@ -221,7 +229,7 @@ export interface TorqueAsked {
  */
 export function askedOf(fastener: FastenerId, rows: readonly TorqueAsked[]): TorqueAsked | null {
   const row = rows.find((each) => each.fastener === fastener);
-  if (row) return row;
+  if (row) return { ...row, window: roundNamed(row.window) };
   const { drive, count, usual, thread } = fastenerRule(fastener);
   if (!usual) return null;
   return {

@@ -314,6 +314,9 @@ describe('what is asked of a fastener', () => {
   it('is the sheet’s row, else what the trade usually asks, as the shop’s', () => {
     const row = { ...askedOf('caliper-post', [])!, window: windowOfSingleValue(9, 'sheet') };
     expect(askedOf('caliper-post', [row])!.window.namedNm).toBe(9);
+    // One value was written, and the usual window was left standing beside it.
+    const left = { ...row, window: { ...row.window, loNm: 6, hiNm: 8, namedNm: 12 } };
+    expect(askedOf('caliper-post', [left])!.window).toMatchObject({ loNm: 10.8, hiNm: 13.2 });
     // Common practice.
     expect(askedOf('caliper-post', [])).toMatchObject({
       boltCount: 2,

@@ -5,10 +5,7 @@ import {
   type SheetsImport,
 } from '@hold-fast/contract/sheets';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
-import { InputError } from '@hold-fast/core/inputError';
-import { judgeableSheet } from '@hold-fast/core/inspection/sheetCheck';
 import type { Person } from '@hold-fast/contract/people';
-import type { FieldFault } from '@hold-fast/contract/problem';
 import { v7 as uuid } from 'uuid';
 import { holdShop, inTransaction, type Transaction } from '../platform/database';
 import { takeOnce } from '../platform/once';
@@ -20,10 +17,9 @@ import { addSheet, sheetByTitle, sheetHistory } from './store';
 /**
  * Adds a sheet, or a revision to one. The old revision stays, and jobs keep the one they were judged by.
  * @throws Refusal `version-conflict` when somebody revised it in the meantime, `invalid-input` for a sheet that
- * contradicts itself or takes another's title.
+ * takes another's title.
  */
 export async function editSheet(shop: Shop, person: Person, edit: SheetEdit): Promise<void> {
-  refuseContradiction(edit.body);
   await inTransaction(shop.pool, async (transaction) => {
     const at = shop.now();
     const write = { id: edit.id, body: edit, personId: person.id, at };
@@ -112,26 +108,9 @@ function rowOf(
   });
   const parsed = SpecSheetBody.safeParse(sheet);
   if (!parsed.success) return refused(parsed.error.issues.flatMap(faultsOf));
-  const contradiction = contradictionIn(parsed.data);
-  if (contradiction) return refused([contradiction]);
   if (titles.has(parsed.data.title)) return refused([{ path: 'title', code: 'taken' }]);
   titles.add(parsed.data.title);
   return { row: { row, title, does: 'nothing', faults: [] }, body: parsed.data };
-}
-
-function refuseContradiction(body: SpecSheetBody): void {
-  const found = contradictionIn(body);
-  if (found) throw refuseField('invalid-input', `body.${found.path}`, found.code);
-}
-
-function contradictionIn(body: SpecSheetBody): FieldFault | null {
-  try {
-    judgeableSheet(body);
-    return null;
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    return { path: error.field, code: error.code };
-  }
 }
 
 function sameBody(a: SpecSheetBody, b: SpecSheetBody): boolean {

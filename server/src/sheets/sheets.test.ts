@@ -110,7 +110,7 @@ describe('sheets from a file', () => {
       '5 refused',
       '6 refused',
     ]);
-    expect(rows.body[1]?.faults).toEqual([{ path: 'rotor.newMm', code: 'new-not-above-limit' }]);
+    expect(rows.body[1]?.faults).toEqual([{ path: 'rotor.newMm', code: 'new-is-worn' }]);
     expect(rows.body[2]?.faults.map(({ path }) => path)).toContain('brake');
     const { sheets } = (await lead.send<SheetsFile>('GET', '/sheets/export')).body;
     expect(sheets.map(({ title }) => title)).not.toContain('Fresh');

@@ -306,6 +306,43 @@ describe('a spec sheet', () => {
       },
     });
   });
+
+  describe('a sheet that is written', () => {
+    const form = () => {
+      client.setQueryData(keys.sheet(sheet.sheetId), history);
+      showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);
+    };
+    const bodySent = () => (sent[0] as { body: { body: typeof sheet.body } }).body.body;
+
+    it('says under the number that its point has slipped, and is not sent', async () => {
+      form();
+      fireEvent.changeText(screen.getByLabelText('Rotor limit, mm'), '0,15');
+      await submit('Save as a new revision');
+      expect(await screen.findByText(/is the point in its place\?/)).toBeTruthy();
+      expect(sent).toEqual([]);
+    });
+
+    it('has no limit that nobody wrote: one is asked for where the sheet gives one', async () => {
+      form();
+      const given = () => screen.getByRole('checkbox', { name: 'The sheet gives a limit' });
+      fireEvent.press(given());
+      fireEvent.press(given());
+      expect(screen.getByLabelText('Rotor limit, mm')).toHaveProp('value', '');
+      await submit('Save as a new revision');
+      expect(await screen.findByText('Write the limit as the sheet gives it.')).toBeTruthy();
+      expect(sent).toEqual([]);
+    });
+
+    it('that names one torque goes by that and by no range that stood there before', async () => {
+      form();
+      fireEvent.press(screen.getByRole('radio', { name: /rotor bolts/i }));
+      fireEvent.changeText(screen.getByLabelText('Or one value, N·m'), '10');
+      expect(screen.getByText('9.0 to 11.0 N·m: the spread is our choice.')).toBeTruthy();
+      await submit('Save as a new revision');
+      await waitFor(() => expect(sent).toHaveLength(1));
+      expect(bodySent().torque[0]!.window).toMatchObject({ loNm: 9, hiNm: 11, namedNm: 10 });
+    });
+  });
 });
 
 describe('wrenches, fluid and parts', () => {

@@ -171,6 +171,7 @@ export interface StoreFormsWords {
     rotorLimitKnown: string;
     theSheetGivesALimit: string;
     rotorLimitMm: string;
+    writeTheLimit: string;
     howTheMakerWordsIt: string;
     replaceAtItOrLess: string;
     replaceBelowIt: string;
@@ -208,6 +209,7 @@ export interface StoreFormsWords {
     fromNM: string;
     toNM: string;
     orOneValueNM: string;
+    spread: (lo: string, hi: string) => string;
     onTheThread: string;
     whereTheTorqueComesFrom: string;
     takeThisRowOut: string;

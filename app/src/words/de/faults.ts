@@ -74,6 +74,11 @@ export const faults: FaultWords = {
     'customerId unknown': 'Diesen Kunden gibt es nicht.',
     'serial-taken':
       'Ein anderes Rad hat diese Nummer: es suchen, oder die Nummer noch einmal ansehen.',
+    slip: 'So wenig oder so viel misst hier nichts: Steht das Komma an seiner Stelle?',
+    'new-is-worn': 'Neu ist es nicht dicker als seine Grenze.',
+    'no-friction': 'Die Trägerplatte allein ist so dick: Zu verschleißen bliebe nichts.',
+    'upside-down': 'Das Höchste ist weniger als das Mindeste.',
+    'named-outside': 'Der eine Wert liegt außerhalb seiner Spanne.',
     'meets-nobody': 'Sie träfe kein Rad: Hersteller, Datenblatt oder Charge angeben.',
     'maker-of-serials': 'Wessen Seriennummern? Den Hersteller angeben.',
     'range-reversed': 'Die letzte Seriennummer kommt vor der ersten.',

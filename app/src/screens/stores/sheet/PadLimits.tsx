@@ -6,7 +6,7 @@ import { Words } from '../../../ui/Words';
 import { storeFormWords } from '../../../words/storeForms';
 import { words } from '../../../words/words';
 import { OriginOf } from './Origin';
-import type { OfSheet } from './OfSheet';
+import { UNWRITTEN_LIMIT, type OfSheet } from './OfSheet';
 
 const LIMITS = ['total', 'friction'] as const;
 
@@ -28,7 +28,7 @@ export function PadLimits({ control, setValue }: OfSheet) {
               given
                 ? {
                     ...others,
-                    [school]: { limitMm: 3, atLimitIsWorn: null, origin: 'sheet', tag: null },
+                    [school]: UNWRITTEN_LIMIT,
                   }
                 : others,
             );
@@ -69,7 +69,12 @@ function PadLimit({
       />
       {given ? (
         <>
-          <FormNumber control={control} name={`pads.limits.${school}.limitMm`} label={label} />
+          <FormNumber
+            control={control}
+            name={`pads.limits.${school}.limitMm`}
+            label={label}
+            wrong={storeFormWords.sheetForm.writeTheLimit}
+          />
           <FormChoice
             control={control}
             name={`pads.limits.${school}.atLimitIsWorn`}

@@ -4,7 +4,7 @@ import { FormChoice, FormNumber, FormTick } from '../../../ui/FormLine';
 import { Section } from '../../../ui/Page';
 import { storeFormWords } from '../../../words/storeForms';
 import { OriginOf, Value } from './Origin';
-import type { OfSheet } from './OfSheet';
+import { UNWRITTEN_LIMIT, type OfSheet } from './OfSheet';
 
 /** Its rotor, and the limit. */
 export function RotorFields({ control, setValue }: OfSheet) {
@@ -45,12 +45,7 @@ export function RotorFields({ control, setValue }: OfSheet) {
         many
         options={[{ value: true, says: storeFormWords.sheetForm.theSheetGivesALimit }]}
         chosen={limit ? [true] : []}
-        onChoose={() =>
-          setValue(
-            'rotor.limit',
-            limit ? null : { limitMm: 1.5, atLimitIsWorn: null, origin: 'sheet', tag: null },
-          )
-        }
+        onChoose={() => setValue('rotor.limit', limit ? null : UNWRITTEN_LIMIT)}
       />
       {limit ? (
         <>
@@ -58,6 +53,7 @@ export function RotorFields({ control, setValue }: OfSheet) {
             control={control}
             name="rotor.limit.limitMm"
             label={storeFormWords.sheetForm.rotorLimitMm}
+            wrong={storeFormWords.sheetForm.writeTheLimit}
           />
           <FormChoice
             control={control}

@@ -1,6 +1,7 @@
 import { askedOf, FASTENER_IDS } from '@hold-fast/core/torque/fasteners';
 import { THREAD_TREATMENTS } from '@hold-fast/core/torque/thread';
-import { useFieldArray } from 'react-hook-form';
+import { windowOfSingleValue } from '@hold-fast/core/torque/window';
+import { useFieldArray, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -15,7 +16,7 @@ import { OriginOf } from './Origin';
 import type { OfSheet } from './OfSheet';
 
 /** Its torques, a row each. */
-export function TorqueRows({ control }: OfSheet) {
+export function TorqueRows({ control, setValue }: OfSheet) {
   const torque = useFieldArray({ control, name: 'torque' });
   return (
     <Section label={storeFormWords.sheetForm.torque}>
@@ -39,29 +40,7 @@ export function TorqueRows({ control }: OfSheet) {
               />
             </View>
           </View>
-          <View style={styles.numbers}>
-            <View style={styles.number}>
-              <FormNumber
-                control={control}
-                name={`torque.${i}.window.loNm`}
-                label={storeFormWords.sheetForm.fromNM}
-              />
-            </View>
-            <View style={styles.number}>
-              <FormNumber
-                control={control}
-                name={`torque.${i}.window.hiNm`}
-                label={storeFormWords.sheetForm.toNM}
-              />
-            </View>
-            <View style={styles.number}>
-              <FormNumber
-                control={control}
-                name={`torque.${i}.window.namedNm`}
-                label={storeFormWords.sheetForm.orOneValueNM}
-              />
-            </View>
-          </View>
+          <WindowFields control={control} setValue={setValue} name={`torque.${i}.window`} />
           <FormChoice
             control={control}
             name={`torque.${i}.thread`}
@@ -90,6 +69,51 @@ export function TorqueRows({ control }: OfSheet) {
         onChoose={(fastener) => torque.append(askedOf(fastener, [])!)}
       />
     </Section>
+  );
+}
+
+/** A range, or the one value that the sheet names: the range round that is ours, and no other stands beside it. */
+function WindowFields({ control, setValue, name }: OfSheet & { name: `torque.${number}.window` }) {
+  const { loNm, hiNm, namedNm } = useWatch({ control, name });
+  const goRound = (value: number | null) => {
+    if (!value || !(value > 0)) return;
+    const round = windowOfSingleValue(value, 'sheet');
+    setValue(`${name}.loNm`, round.loNm);
+    setValue(`${name}.hiNm`, round.hiNm);
+  };
+  return (
+    <>
+      <View style={styles.numbers}>
+        {namedNm === null
+          ? (['loNm', 'hiNm'] as const).map((bound) => (
+              <View key={bound} style={styles.number}>
+                <FormNumber
+                  control={control}
+                  name={`${name}.${bound}`}
+                  label={
+                    bound === 'loNm'
+                      ? storeFormWords.sheetForm.fromNM
+                      : storeFormWords.sheetForm.toNM
+                  }
+                />
+              </View>
+            ))
+          : null}
+        <View style={styles.number}>
+          <FormNumber
+            control={control}
+            name={`${name}.namedNm`}
+            label={storeFormWords.sheetForm.orOneValueNM}
+            onWritten={goRound}
+          />
+        </View>
+      </View>
+      {namedNm === null ? null : (
+        <Words kind="small">
+          {storeFormWords.sheetForm.spread(words.format.nm(loNm), words.format.nm(hiNm))}
+        </Words>
+      )}
+    </>
   );
 }
 
