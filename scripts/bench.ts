@@ -93,7 +93,7 @@ function verdictsASecond(): void {
       resolutionMm: 0.01,
       uncertaintyMm: 0.03,
       anvils: 'point',
-      calibrationDueOn: '2099-01-01',
+      calibrationDueOn: '2027-01-01',
     },
     zeroErrorMm: 0,
     measuredOn: '2026-11-25',

@@ -90,7 +90,7 @@ export const Container = z
     sizeMl: Ml,
     openedOn: Day.nullable(),
     printedUseBy: Day.nullable(),
-    monthsAfterOpening: z.int().min(0).max(120).nullable(),
+    monthsAfterOpening: z.int().min(0).max(60).nullable(),
     condition: z.enum(CONDITIONS),
     writtenOff: z.boolean(),
     writtenOffReason: wordsOrNone(200),

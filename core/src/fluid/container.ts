@@ -33,12 +33,12 @@ export interface FluidContainer {
 export function lastUsableDay(
   container: Pick<FluidContainer, 'fluid' | 'openedOn' | 'printedUseBy' | 'monthsAfterOpening'>,
 ): string | null {
-  const { fluid, openedOn, printedUseBy, monthsAfterOpening } = container;
+  const { openedOn, printedUseBy } = container;
   const days = printedUseBy === null ? [] : [isoDay(printedUseBy, 'printedUseBy')];
   if (openedOn !== null) {
-    const months = monthsAfterOpening ?? familyRule(fluid.family).monthsAfterOpening;
     const opened = parseISO(isoDay(openedOn, 'openedOn'));
-    days.push(formatISO(addMonths(opened, months), { representation: 'date' }));
+    const last = addMonths(opened, monthsOpened(container));
+    days.push(formatISO(last, { representation: 'date' }));
   }
   return days.sort()[0] ?? null;
 }
@@ -96,6 +96,32 @@ function isoDay(day: string, field: string): string {
   return day;
 }
 
+/** No fluid is kept so long, sealed or not, months [D]: a day beyond is a slip of the pen. */
+const LONGEST_KEPT_MONTHS = 120;
+
+/**
+ * Which day of a container cannot be as it is written, or null: opened on a day to come it would keep for longer than it does; a printed day
+ * too far off would be none.
+ * @param today `yyyy-mm-dd`
+ */
+export function containerDayFault(
+  { openedOn, printedUseBy }: Pick<FluidContainer, 'openedOn' | 'printedUseBy'>,
+  today: string,
+): { field: 'openedOn' | 'printedUseBy'; code: 'not-yet' | 'too-far' } | null {
+  if (openedOn !== null && openedOn > today) return { field: 'openedOn', code: 'not-yet' };
+  const last = addMonths(parseISO(today), LONGEST_KEPT_MONTHS);
+  return printedUseBy !== null && printedUseBy > formatISO(last, { representation: 'date' })
+    ? { field: 'printedUseBy', code: 'too-far' }
+    : null;
+}
+
+/** So many months a container keeps once it is opened. */
+const monthsOpened = ({
+  fluid,
+  monthsAfterOpening,
+}: Pick<FluidContainer, 'fluid' | 'monthsAfterOpening'>) =>
+  monthsAfterOpening ?? familyRule(fluid.family).monthsAfterOpening;
+
 /** What of a container decides where its fluid may go, and for how long. */
 export interface ContainerFacts extends Omit<FluidContainer, 'remainingMl'> {
   lot: string;
@@ -105,7 +131,7 @@ export interface ContainerFacts extends Omit<FluidContainer, 'remainingMl'> {
 
 /**
  * Whether a change makes a container better than it stood: taken back from the write-off or the quarantine, clear again,
- * good for longer or with no last day; or another fluid, lot or size altogether. That takes a lead [D].
+ * good for longer, from when it is opened on too, or with no last day; or another fluid, lot or size altogether. That takes a lead [D].
  * @throws InputError as lastUsableDay
  */
 export function easesContainer(was: ContainerFacts, became: ContainerFacts): boolean {
@@ -115,6 +141,7 @@ export function easesContainer(was: ContainerFacts, became: ContainerFacts): boo
     (was.wrongFluid && !became.wrongFluid) ||
     (was.condition !== 'clear' && became.condition === 'clear') ||
     (before !== null && (after === null || after > before)) ||
+    monthsOpened(became) > monthsOpened(was) ||
     was.fluid.family !== became.fluid.family ||
     nameOf(was.fluid) !== nameOf(became.fluid) ||
     was.lot !== became.lot ||

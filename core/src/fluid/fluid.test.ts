@@ -2,6 +2,7 @@ import {
   type ContainerFacts,
   type ContainerRefusal,
   type FluidContainer,
+  containerDayFault,
   easesContainer,
   lastUsableDay,
   mayFill,
@@ -114,6 +115,19 @@ describe('containers', () => {
     expect(fill({ remainingMl: 1 }, null)).toBe('ok'));
 });
 
+describe('the days of a container', () => {
+  const fault = (openedOn: string | null, printedUseBy: string | null) =>
+    containerDayFault({ openedOn, printedUseBy }, '2026-11-25');
+
+  it('none is opened on a day to come, nor good for longer than any is', () => {
+    expect(fault('2026-11-25', '2031-03-01')).toBeNull();
+    expect(fault(null, null)).toBeNull();
+    expect(fault('2026-11-26', null)).toEqual({ field: 'openedOn', code: 'not-yet' });
+    expect(fault(null, '2036-11-25')).toBeNull();
+    expect(fault(null, '2062-11-25')).toEqual({ field: 'printedUseBy', code: 'too-far' });
+  });
+});
+
 describe('what makes a container better', () => {
   const opened: ContainerFacts = {
     fluid: { family: 'glycol', grade: 'DOT 4' },
@@ -139,6 +153,12 @@ describe('what makes a container better', () => {
     ['another lot', { lot: 'R8' }],
     ['another size', { sizeMl: 500 }],
   ])('%s', (_, change) => expect(easesContainer(opened, { ...opened, ...change })).toBe(true));
+
+  it('good for longer once it is opened, though it is sealed yet', () => {
+    const sealed = { ...opened, openedOn: null };
+    expect(easesContainer(sealed, { ...sealed, monthsAfterOpening: 9 })).toBe(true);
+    expect(easesContainer(sealed, { ...sealed, monthsAfterOpening: 2 })).toBe(false);
+  });
 
   const sound: ContainerFacts = {
     ...opened,

@@ -1,4 +1,4 @@
-import { gaugeFault } from './register';
+import { gaugeFault, isCalibratedTooFar } from './register';
 import fc from 'fast-check';
 import { decimalsOf, GAUGE_DEFAULTS, GAUGE_KINDS, inCalibration, type GaugeKind } from './gauge';
 import { combineRepeats } from './repeats';
@@ -202,6 +202,12 @@ describe('a zero check that still stands', () => {
 });
 
 describe('a gauge as a register keeps it', () => {
+  it('is calibrated through no day that is further off than a certificate reaches', () => {
+    const tooFar = (dueOn: string | null) => isCalibratedTooFar(dueOn, '2026-11-25');
+    expect([null, '2026-01-01', '2028-11-25'].map(tooFar)).toEqual([false, false, false]);
+    expect(['2028-11-26', '2072-11-25'].map(tooFar)).toEqual([true, true]);
+  });
+
   const gauge = { kind: 'thickness-gauge', anvils: 'point', resolutionMm: 0.01 } as const;
   // Source: JCGM 100:2008 (GUM), F.2.2.1: a step of δ leaves a standard uncertainty of 0.29 δ.
   it('published: is in no less doubt than its own step leaves open', () => {

@@ -1,3 +1,6 @@
+import { addMonths } from 'date-fns/addMonths';
+import { formatISO } from 'date-fns/formatISO';
+import { parseISO } from 'date-fns/parseISO';
 import type { Gauge } from './gauge';
 
 /** Why a gauge cannot be what a register says of it. */
@@ -19,4 +22,18 @@ export function gaugeFault({
 }: Pick<Gauge, 'kind' | 'anvils' | 'resolutionMm' | 'uncertaintyMm'>): GaugeFault | null {
   if (uncertaintyMm < resolutionMm / Math.sqrt(3)) return 'doubt-under-step';
   return kind === 'vernier-caliper' && anvils === 'point' ? 'points-on-vernier' : null;
+}
+
+/** A calibration is yearly; the longest that a certificate gives is thought to be twice that, months [D]. */
+const LONGEST_CALIBRATION_MONTHS = 24;
+
+/**
+ * Whether the day that a gauge or a wrench is calibrated through is too far off to be one: a year that slipped would prove by it for as
+ * long.
+ * @param dueOn `yyyy-mm-dd`, or null of what was never calibrated
+ * @param today `yyyy-mm-dd`
+ */
+export function isCalibratedTooFar(dueOn: string | null, today: string): boolean {
+  const last = addMonths(parseISO(today), LONGEST_CALIBRATION_MONTHS);
+  return dueOn !== null && dueOn > formatISO(last, { representation: 'date' });
 }

@@ -52,6 +52,60 @@ it('two gauges cannot share a name, nor a name on the feed', async () => {
   ).toMatchObject([{ path: 'feedSerial' }]);
 });
 
+it('the year of a certificate that slipped is refused, registered or renewed, of a wrench too', async () => {
+  const refusal = [{ path: 'calibrationDueOn', code: 'too-far' }];
+  const slipped = gauge({ calibrationDueOn: '2072-06-01' });
+  expect((await lead.send('POST', '/gauges', slipped)).body.fields).toEqual(refusal);
+  const sound = gauge();
+  expect((await lead.send('POST', '/gauges', sound)).status).toBe(201);
+  const renewed = { version: 1, gauge: { ...sound, calibrationDueOn: '2037-06-01' } };
+  expect((await lead.send('PUT', `/gauges/${sound.id}`, renewed)).body.fields).toEqual(refusal);
+  const wrench = {
+    id: uuid(),
+    name: `Wrench ${uuid().slice(-6)}`,
+    kind: 'click',
+    maxNm: 10,
+    markNm: 0.1,
+    tolerance: 0.04,
+    toleranceAssumed: true,
+    calibrationDueOn: '2037-06-01',
+    uses: 0,
+    feedSerial: null,
+    retired: false,
+  };
+  expect((await lead.send('POST', '/wrenches', wrench)).body.fields).toEqual(refusal);
+  const set = { ...wrench, calibrationDueOn: '2027-06-01' };
+  expect((await lead.send('POST', '/wrenches', set)).status).toBe(201);
+  const later = { version: 1, wrench };
+  expect((await lead.send('PUT', `/wrenches/${set.id}`, later)).body.fields).toEqual(refusal);
+});
+
+it('a container is opened on no day to come', async () => {
+  const can = {
+    id: uuid(),
+    label: `Can ${uuid().slice(-6)}`,
+    fluid: { family: 'glycol', grade: 'DOT 4' },
+    lot: 'S1',
+    sizeMl: 250,
+    openedOn: null,
+    printedUseBy: null,
+    monthsAfterOpening: null,
+    condition: 'clear',
+    writtenOff: false,
+    writtenOffReason: '',
+    wrongFluid: false,
+  };
+  const opened = { ...can, openedOn: '2027-11-20' };
+  const refusal = [{ path: 'openedOn', code: 'not-yet' }];
+  expect((await lead.send('POST', '/containers', opened)).body.fields).toEqual(refusal);
+  expect((await lead.send('POST', '/containers', can)).status).toBe(201);
+  const mechanic = await shop.signedIn('Mechanic');
+  const written = { version: 1, container: opened };
+  expect((await mechanic.send('PUT', `/containers/${can.id}`, written)).body.fields).toEqual(
+    refusal,
+  );
+});
+
 it('a new certificate does not rewrite an old reading, and the change is kept', async () => {
   const overdue = gauge({ calibrationDueOn: '2026-11-24' });
   await lead.send('POST', '/gauges', overdue);

@@ -13,10 +13,18 @@ import {
   WrenchEdit,
 } from '@hold-fast/contract/stores';
 import { StockImport } from '@hold-fast/contract/stockRows';
-import { easesContainer } from '@hold-fast/core/fluid/container';
+import { containerDayFault, easesContainer } from '@hold-fast/core/fluid/container';
+import { isCalibratedTooFar } from '@hold-fast/core/gauge/register';
+import { dayIn } from '@hold-fast/core/job/day';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
-import { errnoOf, ERRNO, inTransaction, type Transaction } from '../platform/database';
+import {
+  errnoOf,
+  ERRNO,
+  inTransaction,
+  type Queryable,
+  type Transaction,
+} from '../platform/database';
 import { takeOnce } from '../platform/once';
 import { afterOf } from '../platform/page';
 import { parse } from '../platform/parse';
@@ -24,6 +32,7 @@ import { Refusal, refuseField } from '../platform/refusal';
 import { takeRows } from '../platform/rowsIn';
 import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
+import { rulesInForce } from '../shopRules/store';
 import {
   addContainer,
   addGauge,
@@ -63,6 +72,9 @@ export function storesRoutes(shop: Shop): Router {
   const { pool } = shop;
   const routes = Router();
 
+  const today = async (on: Queryable) =>
+    dayIn((await rulesInForce(on)).rules.timeZone, shop.now().toISOString());
+
   /** Adds a thing to the stores, once however often it is sent. */
   const once = async (
     response: Response,
@@ -82,9 +94,10 @@ export function storesRoutes(shop: Shop): Router {
   });
   routes.post('/gauges', async (request, response) => {
     const gauge = parse(Gauge, request.body);
-    await once(response, gauge.id, gauge, (transaction) =>
-      named(() => addGauge(transaction, gauge)),
-    );
+    await once(response, gauge.id, gauge, async (transaction) => {
+      refuseCalibration(gauge, await today(transaction));
+      await named(() => addGauge(transaction, gauge));
+    });
     response.status(201).json(await gaugeById(pool, gauge.id));
   });
   routes.put('/gauges/:gaugeId', async (request, response) => {
@@ -95,6 +108,7 @@ export function storesRoutes(shop: Shop): Router {
       const was = await holdGauge(transaction, gaugeId);
       if (!was || gauge.id !== gaugeId) throw new Refusal('not-found');
       refuseStale(was, version);
+      refuseCalibration(gauge, await today(transaction));
       const change = { was, gauge, at: shop.now(), personId: person.id };
       await named(() => changeGauge(transaction, change));
     });
@@ -105,9 +119,10 @@ export function storesRoutes(shop: Shop): Router {
   });
   routes.post('/wrenches', async (request, response) => {
     const wrench = parse(Wrench, request.body);
-    await once(response, wrench.id, wrench, (transaction) =>
-      named(() => addWrench(transaction, wrench)),
-    );
+    await once(response, wrench.id, wrench, async (transaction) => {
+      refuseCalibration(wrench, await today(transaction));
+      await named(() => addWrench(transaction, wrench));
+    });
     response.status(201).json(await wrenchById(pool, wrench.id));
   });
   routes.put('/wrenches/:id', async (request, response) => {
@@ -118,6 +133,7 @@ export function storesRoutes(shop: Shop): Router {
       const was = await holdWrench(transaction, id);
       if (!was || wrench.id !== id) throw new Refusal('not-found');
       refuseStale(was, version);
+      refuseCalibration(wrench, await today(transaction));
       const change = { was, became: wrench, at: shop.now(), personId: person.id };
       await named(() => changeWrench(transaction, change));
     });
@@ -128,9 +144,10 @@ export function storesRoutes(shop: Shop): Router {
   });
   routes.post('/containers', async (request, response) => {
     const container = parse(Container, request.body);
-    await once(response, container.id, container, (transaction) =>
-      named(() => addContainer(transaction, container)),
-    );
+    await once(response, container.id, container, async (transaction) => {
+      refuseDays(container, await today(transaction));
+      await named(() => addContainer(transaction, container));
+    });
     response.status(201).json(await containerById(pool, container.id));
   });
   routes.put('/containers/:id', async (request, response) => {
@@ -141,6 +158,7 @@ export function storesRoutes(shop: Shop): Router {
       const was = await holdContainer(transaction, id);
       if (!was || container.id !== id) throw new Refusal('not-found');
       refuseStale(was, version);
+      refuseDays(container, await today(transaction));
       // Anybody at the bench may write a container off or find it spoiled; what makes it better takes a lead.
       if (easesContainer(was, container) && !isLead(person)) throw new Refusal('not-allowed');
       const at = shop.now();
@@ -234,6 +252,16 @@ export function storesRoutes(shop: Shop): Router {
 
 function refuseStale(current: { version: number }, version: number): void {
   if (current.version !== version) throw new Refusal('version-conflict', { facts: { current } });
+}
+
+/** A year that slipped would let a gauge prove, and fluid keep, for as long. */
+function refuseCalibration({ calibrationDueOn: dueOn }: Gauge | Wrench, today: string): void {
+  if (isCalibratedTooFar(dueOn, today))
+    throw refuseField('invalid-input', 'calibrationDueOn', 'too-far');
+}
+function refuseDays(container: Container, today: string): void {
+  const fault = containerDayFault(container, today);
+  if (fault) throw refuseField('invalid-input', fault.field, fault.code);
 }
 
 /** Two things of one name, or of one name on the feed, could not be told apart at the bench. */

@@ -146,6 +146,7 @@ type FaultCode =
   | 'no-such-bike'
   | 'which-bike'
   | 'not-yet'
+  | 'too-far'
   | 'millimetres'
   | 'no-such-reading'
   | 'table empty'

@@ -177,6 +177,7 @@ export const faults: FaultWords = {
     'which-bike':
       'Schreib die Nummer des Rades dazu, das gemeint ist: Sein Name allein sagt es nicht.',
     'not-yet': 'Dieser Tag kommt erst noch.',
+    'too-far': 'So weit hin gilt keines: Das Jahr noch einmal ansehen.',
     millimetres: 'Millimeter, wie 1,62.',
     'no-such-reading': 'Nichts dieser Art misst so viel: Sieh nach Teil, Stelle und Einheit.',
     'table empty': 'Es steht keine Zeile darin.',
