@@ -44,7 +44,7 @@ export function FormLine<T extends FieldValues, Sent = T>({
 /**
  * A number in a form; left empty it is unknown (null). A comma is a point.
  * @param wrong what is said of one that cannot stand, where the schema has no words of ours for it
- * @param onWritten what else follows from it
+ * @param onWritten what goes with it, which is there before it is held against that
  * @param unit what one of the number as it is written is as it is kept: 0.01 for per cent kept as a share
  */
 export function FormNumber<T extends FieldValues, Sent = T>({
@@ -73,8 +73,8 @@ export function FormNumber<T extends FieldValues, Sent = T>({
           {...(hint ? { hint } : {})}
           value={field.value as number | null}
           onChange={(value) => {
-            field.onChange(value);
             onWritten?.(value);
+            field.onChange(value);
           }}
           error={fieldState.error && (codeSays(fieldState.error.message) ?? wrong)}
         />

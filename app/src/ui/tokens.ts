@@ -92,6 +92,8 @@ export function themeCss(): string {
     ':focus-visible{outline:3px solid var(--brass);outline-offset:2px}',
     // The name of a screen takes the focus when it comes up, and is no control.
     'h1:focus-visible{outline:none}',
+    // A field that is wrong comes into sight with what is said of it.
+    'input,textarea{scroll-margin-block:64px}',
     '@media (prefers-reduced-motion:reduce){*{transition:none!important;animation:none!important}}',
     // On paper, always by day: what was read and written, whole, with no places and no keys round it.
     `@media print{:root:root:root{color-scheme:light;${properties(DAY)}}}`,

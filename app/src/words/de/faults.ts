@@ -177,7 +177,10 @@ export const faults: FaultWords = {
     'which-bike':
       'Schreib die Nummer des Rades dazu, das gemeint ist: Sein Name allein sagt es nicht.',
     'not-yet': 'Dieser Tag kommt erst noch.',
-    'too-far': 'So weit hin gilt keines: Das Jahr noch einmal ansehen.',
+    'calibrationDueOn too-far': 'So lange gilt keine Kalibrierung: Ihr Jahr noch einmal ansehen.',
+    'printedUseBy too-far':
+      'So lange hält keine Flüssigkeit: Das aufgedruckte Jahr noch einmal ansehen.',
+    'openedOn not-yet': 'Der Tag, an dem es geöffnet wurde, kommt erst noch.',
     millimetres: 'Millimeter, wie 1,62.',
     'no-such-reading': 'Nichts dieser Art misst so viel: Sieh nach Teil, Stelle und Einheit.',
     'table empty': 'Es steht keine Zeile darin.',

@@ -163,7 +163,9 @@ export const faults: FaultWords = {
       'No bike here has this serial, or this name at this customer: take the bike in first.',
     'which-bike': 'Write the serial of the bike that is meant: its name alone does not tell.',
     'not-yet': 'This day is yet to come.',
-    'too-far': 'So far off none is valid: look at the year again.',
+    'calibrationDueOn too-far': 'No calibration is valid for so long: look at its year again.',
+    'printedUseBy too-far': 'No fluid keeps for so long: look at the year printed on it again.',
+    'openedOn not-yet': 'The day it was opened on is yet to come.',
     millimetres: 'Millimetres, as 1.62.',
     'no-such-reading':
       'Nothing of this kind measures that: look at the part, the place and the unit.',
