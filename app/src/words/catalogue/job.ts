@@ -98,6 +98,8 @@ export interface JobWords {
     whichBrake: string;
     onTag: (tag: string) => string;
     seeThatItStillIs: string;
+    wasAnother: (tag: string, title: string) => string;
+    isItAnother: string;
     asAtTheOtherEnd: (end: string) => string;
     findASpecSheet: string;
     makerModelOrKind: string;

@@ -114,6 +114,9 @@ export const job: JobWords = {
     whichBrake: 'Welche Bremse?',
     onTag: (tag) => `an Zettel ${tag}`,
     seeThatItStillIs: 'Nachsehen, ob es noch diese ist.',
+    wasAnother: (tag, title) => `An Zettel ${tag} war es eine andere: ${title}`,
+    isItAnother:
+      'Alles wird nach dem Blatt beurteilt, auch Flüssigkeit und Drehmomente. Ist jetzt eine andere Bremse dran?',
     asAtTheOtherEnd: (end) => `wie ${end}`,
     findASpecSheet: 'Ein Datenblatt suchen',
     makerModelOrKind: 'Hersteller, Modell oder Art',

@@ -112,6 +112,9 @@ export const job: JobWords = {
     whichBrake: 'Which brake?',
     onTag: (tag) => `on tag ${tag}`,
     seeThatItStillIs: 'See that it is still this one.',
+    wasAnother: (tag, title) => `On tag ${tag} it was another: ${title}`,
+    isItAnother:
+      'All of it is judged by the sheet, its fluid and torques too. Is another brake on now?',
     asAtTheOtherEnd: (end) => `as at the ${end}`,
     findASpecSheet: 'Find a spec sheet',
     makerModelOrKind: 'maker, model or kind',

@@ -15,7 +15,7 @@ import {
 import { askedTwice } from '@hold-fast/core/wear/limitInForce';
 import { plausibleRotorReading } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useSheets } from '../../../data/queries';
 import { useTake } from '../../../data/jobWrites';
 import { Button } from '../../../ui/Button';
@@ -56,7 +56,21 @@ function PickSheet({ job, end }: { job: Job; end: End }) {
         <Note kind="caution">{jobWords.identify.thisJobIsSignedOff}</Note>
       </Page>
     );
-  if (picked) return <Confirm job={job} end={end} sheet={picked} onOther={() => setPicked(null)} />;
+  const before = job.identifiedBefore[end];
+  const was = sheets.data.find(({ sheetId }) => sheetId === before?.sheetId);
+  if (picked)
+    return (
+      <Confirm job={job} end={end} sheet={picked} onOther={() => setPicked(null)}>
+        {was && was.sheetId !== picked.sheetId ? (
+          <Note
+            kind="caution"
+            title={jobWords.identify.wasAnother(words.tagNumber(before!.tag), was.body.title)}
+          >
+            {jobWords.identify.isItAnother}
+          </Note>
+        ) : null}
+      </Confirm>
+    );
 
   const asked = search.toLowerCase().split(' ');
   const found = likelyFirst(sheets.data, job, end).filter(({ sheet }) => {
@@ -114,11 +128,13 @@ function Confirm({
   end,
   sheet,
   onOther,
+  children,
 }: {
   job: Job;
   end: End;
   sheet: SheetRevision;
   onOther: () => void;
+  children: ReactNode;
 }) {
   // What was read before stands by itself. Filled in here it would be read a second time by a tap, and so made certain.
   const before = stampAt(job, end);
@@ -162,6 +178,7 @@ function Confirm({
       }
     >
       {refused ? <Note kind="refusal">{refused}</Note> : null}
+      {children}
       <Section>
         <Field
           label={jobWords.identify.limitStampedOnTheRotor}

@@ -638,6 +638,15 @@ it('finds a sheet by every word that is read of it, and shows first what the bra
   expect(screen.getByText(/^See that it is still this one\./)).toBeTruthy();
   fireEvent.changeText(screen.getByLabelText('Find a spec sheet'), ' gen  CABLE post');
   expect(titles()).toEqual(['Generic cable']);
+  // Another than at its last visit is asked about before anything is judged by it.
+  const asked = /^On tag 0403 it was another: Ostrel Tolve/;
+  fireEvent.press(screen.getByText(/^Generic cable/));
+  expect(screen.getByText(asked)).toBeTruthy();
+  fireEvent.press(screen.getByText('Another sheet'));
+  fireEvent.changeText(screen.getByLabelText('Find a spec sheet'), '');
+  fireEvent.press(screen.getByText(/^Ostrel Tolve/));
+  expect(screen.queryByText(asked)).toBeNull();
+  fireEvent.press(screen.getByText('Another sheet'));
   fireEvent.changeText(screen.getByLabelText('Find a spec sheet'), 'sund cable');
   expect(screen.getByText('No sheet of that name')).toBeTruthy();
   // Nothing is told by looking.
