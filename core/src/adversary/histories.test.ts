@@ -1049,6 +1049,14 @@ describe('E7 and E8: used parts bring their past, and what is fitted is fastened
     const visit = identified();
     const asked = { loNm: 8, hiNm: 9, origin: 'stamped', source: 'Caliper' } as const;
     expect(visit.begin('rotor-bolts', { asked })).toMatchObject({ code: 'no-common-window' });
+    // A point that slipped would prove a bolt that is loose.
+    for (const slipped of [
+      { ...asked, loNm: 0.5, hiNm: 0.6 },
+      { ...asked, loNm: 5, hiNm: 90 },
+    ])
+      expect(visit.begin('rotor-bolts', { asked: slipped, setNm: 5.5 })).toMatchObject({
+        code: 'slip',
+      });
     const near = { ...asked, loNm: 5, hiNm: 9 };
     expect(visit.begin('rotor-bolts', { asked: near, setNm: 5.5 })).toBeNull();
     expect(visit.job.tightened[0]!.window).toMatchObject({ loNm: 5, hiNm: 6.2 });

@@ -2,7 +2,7 @@ import type { PassMarkEntry } from './passMark';
 import type { End } from '../ends';
 import { InputError } from '../inputError';
 import { crowfootGain, windowAtWrench, type Crowfoot } from '../torque/crowfoot';
-import { askedOf, fastenerRule, type FastenerId } from '../torque/fasteners';
+import { askedOf, canBeTorque, fastenerRule, rowOf, type FastenerId } from '../torque/fasteners';
 import type { ThreadTreatment } from '../torque/thread';
 import type { TorqueWindow } from '../torque/window';
 import { clickSetting, type Wrench } from '../torque/wrench';
@@ -77,8 +77,10 @@ export function askedFor(
       : fault('invalid-input', 'fastener', 'not-on-sheet');
   const { count, thread } = fastenerRule(fastener);
   const { loNm, hiNm, origin, overSheet = '' } = asked;
+  for (const [field, value] of Object.entries({ loNm, hiNm }))
+    if (!canBeTorque(fastener, value)) return fault('wrench-refused', `asked.${field}`, 'slip');
   const read: TorqueWindow = { loNm, hiNm, origin, tag: null, namedNm: null };
-  const onSheet = sheet.torque.find((each) => each.fastener === fastener)?.window;
+  const onSheet = rowOf(fastener, sheet.torque)?.window;
   const both = onSheet ? common(onSheet, read) : read;
   if (both === null && overSheet === '')
     return fault('wrench-refused', 'asked', 'no-common-window', { ...onSheet });
@@ -111,7 +113,7 @@ export function windowNow(
     setAside,
   }: Pick<Facts['tightened'][number], 'end' | 'fastener' | 'window' | 'setAside'>,
 ): TorqueWindow | null {
-  const row = job.identified[end]?.sheet.body.torque.find((each) => each.fastener === fastener);
+  const row = rowOf(fastener, job.identified[end]?.sheet.body.torque ?? []);
   if (!row || isSame(row.window, window) || (setAside && isSame(row.window, setAside)))
     return window;
   return window.origin === 'shop' ? row.window : common(row.window, window);

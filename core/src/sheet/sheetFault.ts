@@ -1,4 +1,4 @@
-import { fastenerRule } from '../torque/fasteners';
+import { canBeTorque } from '../torque/fasteners';
 import { micrometres } from '../units/length';
 import type { SpecSheet } from './sheet';
 
@@ -43,9 +43,6 @@ const CAN_BE: Record<'newRotor' | 'size' | 'plate' | 'newPad' | 'total' | 'frict
   friction: { least: 0.5, most: 2.5 },
 };
 
-/** A maker's torque lies within so many times of what the trade usually asks, and so many parts of it [D]; a slip of the point is ten. */
-const TIMES_USUAL = 4;
-
 /** What is wrong with a sheet first, in the order of its parts; null where it can be judged by. */
 export function sheetFault({ rotor, pads, torque }: Checked): SheetFault | null {
   const { total, friction } = pads.limits;
@@ -80,11 +77,9 @@ function torqueFault(rows: Checked['torque']): SheetFault | null {
   for (const [i, { fastener, window }] of rows.entries()) {
     const { loNm, hiNm, namedNm } = window;
     const at = (field: keyof typeof window) => ['torque', i, 'window', field];
-    const { usual } = fastenerRule(fastener);
-    const range = usual && { least: usual.loNm / TIMES_USUAL, most: usual.hiNm * TIMES_USUAL };
     for (const field of ['loNm', 'hiNm', 'namedNm'] as const) {
       const value = window[field];
-      if (range && value !== null && !isIn(range, value)) return { path: at(field), code: 'slip' };
+      if (value !== null && !canBeTorque(fastener, value)) return { path: at(field), code: 'slip' };
     }
     if (loNm > hiNm) return { path: at('hiNm'), code: 'upside-down' };
     if (namedNm !== null && !isIn({ least: loNm, most: hiNm }, namedNm))

@@ -213,6 +213,17 @@ const roundNamed = (window: TorqueWindow): TorqueWindow => {
     : windowOfSingleValue(namedNm, origin);
 };
 
+/** A maker's torque lies within so many times of what the trade usually asks, and so many parts of it [D]; a slip of the point is ten. */
+const TIMES_USUAL = 4;
+
+/** Whether a torque, N·m, can be one of a fastener's; of one that nobody asks a torque of, any. */
+export function canBeTorque(fastener: FastenerId, torqueNm: number): boolean {
+  const { usual } = fastenerRule(fastener);
+  return (
+    usual === null || (torqueNm >= usual.loNm / TIMES_USUAL && torqueNm <= usual.hiNm * TIMES_USUAL)
+  );
+}
+
 /** What a torque step on one fastener goes by. */
 export interface TorqueAsked {
   fastener: FastenerId;
@@ -222,14 +233,23 @@ export interface TorqueAsked {
   thread: ThreadTreatment;
 }
 
+/** The row of a fastener on a brake's spec sheet; null where it has none. */
+export function rowOf<Row extends TorqueAsked>(
+  fastener: FastenerId,
+  rows: readonly Row[],
+): Row | null {
+  const row = rows.find((each) => each.fastener === fastener);
+  return row ? { ...row, window: roundNamed(row.window) } : null;
+}
+
 /**
  * What is asked of a fastener: the sheet's row, else what the trade usually asks, as the shop's; null where nobody gives
  * a torque.
  * @param rows the torque rows of the brake's spec sheet
  */
 export function askedOf(fastener: FastenerId, rows: readonly TorqueAsked[]): TorqueAsked | null {
-  const row = rows.find((each) => each.fastener === fastener);
-  if (row) return { ...row, window: roundNamed(row.window) };
+  const row = rowOf(fastener, rows);
+  if (row) return row;
   const { drive, count, usual, thread } = fastenerRule(fastener);
   if (!usual) return null;
   return {

@@ -79,6 +79,9 @@ describe('torque of any fastener', () => {
     await submit('Go by this');
     expect(screen.getByText('The lower torque must be below the higher one.')).toBeTruthy();
     expect(screen.getByText('Asked 4.0 to 6.0 N·m, shop, from memory')).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('To, N·m'), '70');
+    await submit('Go by this');
+    expect(screen.getByText(/is the point in its place\?/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('To, N·m'), '7');
     await submit('Go by this');
     expect(screen.getByText('Asked 6.0 to 7.0 N·m, “On the clamp”')).toBeTruthy();

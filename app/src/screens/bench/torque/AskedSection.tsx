@@ -1,5 +1,5 @@
 import type { askedFor, ReadWindow as ReadTorque } from '@hold-fast/core/job/tightening';
-import type { TorqueAsked } from '@hold-fast/core/torque/fasteners';
+import type { FastenerId, TorqueAsked } from '@hold-fast/core/torque/fasteners';
 import { useState } from 'react';
 import { useIsLead } from '../../../data/session';
 import { Button } from '../../../ui/Button';
@@ -12,6 +12,7 @@ import { NoCommonWindow } from './NoCommonWindow';
 import { ReadWindow } from './ReadWindow';
 
 interface Props {
+  fastener: FastenerId;
   /** What counts, or why nothing does. */
   asked: ReturnType<typeof askedFor>;
   /** The sheet’s row, or the usual one. */
@@ -21,7 +22,7 @@ interface Props {
 }
 
 /** What torque is asked for: by the sheet, or read off the part or the maker’s sheet in hand. */
-export function AskedSection({ asked, row, read, onRead }: Props) {
+export function AskedSection({ fastener, asked, row, read, onRead }: Props) {
   const [reading, setReading] = useState(row === null);
   const isLead = useIsLead();
   const window = 'refusal' in asked ? null : asked.window;
@@ -51,6 +52,7 @@ export function AskedSection({ asked, row, read, onRead }: Props) {
       ) : null}
       {reading ? (
         <ReadWindow
+          fastener={fastener}
           onRead={(asked) => {
             onRead(asked);
             setReading(false);

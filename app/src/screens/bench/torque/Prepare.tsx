@@ -109,7 +109,7 @@ export function Prepare({ job, end, fastener, identified, onBegun }: PrepareProp
       {refused ? <Note kind="refusal">{refused}</Note> : null}
       <View style={wide && styles.beside}>
         <View style={wide && styles.half}>
-          <AskedSection asked={asked} row={row} read={read} onRead={setRead} />
+          <AskedSection fastener={fastener} asked={asked} row={row} read={read} onRead={setRead} />
           <ThreadSection
             treatment={treatment}
             asks={asks}

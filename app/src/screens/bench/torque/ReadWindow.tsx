@@ -1,4 +1,5 @@
 import type { ReadWindow as ReadTorque } from '@hold-fast/core/job/tightening';
+import { canBeTorque, type FastenerId } from '@hold-fast/core/torque/fasteners';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
@@ -18,23 +19,37 @@ const nm = z
   .transform(numberOf)
   .pipe(z.number(says.nMAboveZero).positive(says.nMAboveZero));
 
-/** A window as it is written, in N·m, with where it stood. */
-const Written = z
-  .object({
-    loNm: nm,
-    hiNm: nm,
-    origin: z.enum(['stamped', 'sheet'], says.sayWhereItStands),
-    source: needed(says.writeWhereItStandsIt),
-  })
-  .refine(({ loNm, hiNm }) => loNm <= hiNm, {
-    path: ['hiNm'],
-    error: verdictWords.inputError('window-upside-down'),
-  });
+/** A window of a fastener as it is written, in N·m, with where it stood. */
+const writtenOf = (fastener: FastenerId) =>
+  z
+    .object({
+      loNm: nm,
+      hiNm: nm,
+      origin: z.enum(['stamped', 'sheet'], says.sayWhereItStands),
+      source: needed(says.writeWhereItStandsIt),
+    })
+    .refine(({ loNm, hiNm }) => loNm <= hiNm, {
+      path: ['hiNm'],
+      error: verdictWords.inputError('window-upside-down'),
+    })
+    .superRefine((read, context) => {
+      for (const field of ['loNm', 'hiNm'] as const)
+        if (!canBeTorque(fastener, read[field]))
+          context.addIssue({ code: 'custom', path: [field], message: 'slip' });
+    });
+
+type Written = z.input<ReturnType<typeof writtenOf>>;
 
 /** A window read off the part or the maker’s sheet in hand, with where it stood. */
-export function ReadWindow({ onRead }: { onRead: (asked: ReadTorque) => void }) {
-  const { control, handleSubmit } = useForm<z.input<typeof Written>, unknown, ReadTorque>({
-    resolver: zodResolver(Written),
+export function ReadWindow({
+  fastener,
+  onRead,
+}: {
+  fastener: FastenerId;
+  onRead: (asked: ReadTorque) => void;
+}) {
+  const { control, handleSubmit } = useForm<Written, unknown, ReadTorque>({
+    resolver: zodResolver(writtenOf(fastener)),
     defaultValues: { loNm: '', hiNm: '', source: '' },
   });
   return (
