@@ -71,6 +71,11 @@ describe('a larger rotor', () => {
       end: 'front',
       axle: 'front',
     });
+    // A digit too many would allow whatever is bought.
+    expect(send(visit, { ...FIT, largestMm: 2030 })).toMatchObject({
+      field: 'what.largest',
+      code: 'out-of-range',
+    });
     visit.fit();
     expect(visit.bars).toContainEqual({ code: 'reckoned-against', end: 'front', of: 'fit' });
     // The maker's number answers it; a rotor that goes on with no adapter asks for none.

@@ -5,7 +5,7 @@ import { changedSince, changesAt, type ChangedJob } from '../evidence/changes';
 import { hoseAnswer, hoseNeed, type HoseAnswer, type HoseRun } from '../hose/hose';
 import { InputError } from '../inputError';
 import { pairOf, SET_IN_ORDER, type Hand, type PairMeasure } from '../lever/pair';
-import { fitOf, type Fit, type FitAsked } from '../mount/fit';
+import { fitOf, plausibleSizes, type Fit, type FitAsked } from '../mount/fit';
 import type { ReckonedOf } from '../procedure/reckons';
 import { deceleration, type StopRun } from '../stop/stops';
 import { procedureRule, type ProcedureId } from '../procedure/procedures';
@@ -41,6 +41,7 @@ export const reckoned = tells<ReckonedEntry, Known>('reckoned', {
   registers: [],
   fault: (job, { end, what }, { byLead }) => {
     try {
+      if (what.of === 'fit') plausibleSizes(what);
       isAgainst(axleOf(job.bike, end), what);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;

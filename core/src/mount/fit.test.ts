@@ -1,4 +1,4 @@
-import { fitOf, gainOf, type FitAsked } from './fit';
+import { fitOf, gainOf, plausibleSizes, type FitAsked } from './fit';
 
 const post = (nativeMm: number, sizeMm: number, change: Partial<FitAsked> = {}): FitAsked => ({
   end: 'front',
@@ -103,6 +103,14 @@ describe('whether a rotor fits', () => {
     expect(() => fitOf(post(160, 180, { smallestMm: 203, largestMm: 180 }))).toThrow(
       'sizes-reversed',
     );
+  });
+
+  it('a size that no rotor is made in is refused by name, as it is written down', () => {
+    const fault = (change: object) => () => plausibleSizes({ ...post(160, 203), ...change });
+    expect(fault({ largestMm: 203 })).not.toThrow();
+    expect(fault({ largestMm: 2030 })).toThrow('largest: out-of-range');
+    expect(fault({ smallestMm: 16 })).toThrow('smallest: out-of-range');
+    expect(fault({ nativeMm: 1600 })).toThrow('native: out-of-range');
   });
 
   it('160 to 203 is about 29 % more torque for the same pull', () => {

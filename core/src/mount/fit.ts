@@ -71,6 +71,21 @@ const IS_TWIN_MM = 20;
 /** A rotor of 203 on a stack made for 200: a washer of half the difference under each side [P]. */
 const ODD_MM = 3;
 
+/** Sizes that rotors are made in lie between these, mm of diameter [D]. */
+export const ROTOR_SIZES_MM = { least: 100, most: 260 } as const;
+
+/**
+ * Holds the sizes of a fit against what is made, as they are written down: by a digit too many any rotor would be allowed.
+ * @throws InputError `out-of-range` at `native`, `smallest`, `largest` or `size`
+ */
+export function plausibleSizes(asked: Omit<FitAsked, 'end'>): void {
+  const { nativeMm: native, smallestMm: smallest, largestMm: largest, rotor } = asked;
+  const { least, most } = ROTOR_SIZES_MM;
+  for (const [field, mm] of Object.entries({ native, smallest, largest, size: rotor.sizeMm }))
+    if (mm !== null && !(mm >= least && mm <= most))
+      throw new InputError('out-of-range', field, { least, most });
+}
+
 /**
  * Whether a rotor fits a fork or a frame, and what goes between. Common practice [P]; IS twins from memory [M].
  * @throws InputError `not-positive` of a size that is none, `sizes-reversed` of a largest under the smallest

@@ -1,3 +1,4 @@
+import { ROTOR_SIZES_MM } from '../mount/fit';
 import { canBeTorque } from '../torque/fasteners';
 import { micrometres } from '../units/length';
 import type { SpecSheet } from './sheet';
@@ -36,7 +37,7 @@ export const ROTOR_LIMITS_MM = { least: 1, most: 3 } as const;
 /** What else can be, mm [D]: a plate is usually 1.6 to 2.0 [M], 0.5 of friction the usual last limit [M]. */
 const CAN_BE: Record<'newRotor' | 'size' | 'plate' | 'newPad' | 'total' | 'friction', Range> = {
   newRotor: { least: ROTOR_LIMITS_MM.least, most: 5 },
-  size: { least: 100, most: 260 },
+  size: ROTOR_SIZES_MM,
   plate: { least: 0.8, most: 4 },
   newPad: { least: 2, most: 12 },
   total: { least: 2, most: 4 },

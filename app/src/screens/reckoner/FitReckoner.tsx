@@ -1,7 +1,14 @@
 import { axleOf } from '@hold-fast/core/kit/brakes';
 import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { InputError } from '@hold-fast/core/inputError';
-import { fitOf, gainOf, MOUNTS, type Fit, type FitAsked } from '@hold-fast/core/mount/fit';
+import {
+  fitOf,
+  gainOf,
+  MOUNTS,
+  plausibleSizes,
+  type Fit,
+  type FitAsked,
+} from '@hold-fast/core/mount/fit';
 import type { Reckoned as WrittenDown } from '@hold-fast/core/job/reckoned';
 import { brakeAt } from '@hold-fast/core/job/visit';
 import { fastenedBy } from '@hold-fast/core/procedure/fastened';
@@ -193,6 +200,7 @@ function reckon(
   }
   try {
     const asked = asks(of);
+    plausibleSizes(asked);
     return { ok: true, asked, fit: fitOf(asked) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
