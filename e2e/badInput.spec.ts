@@ -107,6 +107,22 @@ test('an empty check-in names what is missing and keeps what was written', async
   await expect(page.getByText(/^Say whether it has a third brake/)).toBeVisible();
   await expect(page.getByText('Write what the rider says, in their own words.')).toBeVisible();
   await expect(page.getByLabel('Maker', { exact: true })).toHaveValue('Gunnel Works');
+
+  // What is missing of answers comes into sight as well, a screen above the key that was pressed.
+  await page.getByLabel('Customer', { exact: true }).fill('Nobody Yet');
+  await page.getByLabel('Bike, as people call it').fill('Red one');
+  await page.getByLabel('In the rider’s own words').fill('It squeals');
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByText('Say whether it has a motor.')).toBeInViewport({ ratio: 1 });
+  await hands.touch(page.getByRole('radio', { name: 'No motor' }));
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByText(/^Say whether it has a third brake/)).toBeInViewport({ ratio: 1 });
+  await noMotorTwoBrakes(hands);
+
+  // The number of a frame that is known, copied off it without its dash: its history is not left behind.
+  await page.getByLabel('Serial', { exact: true }).fill('gw70311');
+  await hands.touch(hands.button('Check it in'));
+  await expect(page.getByText(/^Another bike has this serial/)).toBeInViewport({ ratio: 1 });
 });
 
 test('a bike that is here is taken in no second time: its job is where one goes on', async ({
