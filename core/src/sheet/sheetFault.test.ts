@@ -44,6 +44,7 @@ it.each([
   [torque(0.6, 0.8), 'torque.0.window.loNm slip'],
   [torque(6, 80), 'torque.0.window.hiNm slip'],
   [torque(6, 8, 0.7), 'torque.0.window.namedNm slip'],
+  [torque(54, 66, 60), 'torque.0.window.namedNm slip'],
 ])('a slip of the point is refused: %j', (fault, what) => expect(said(fault)).toBe(what));
 
 it.each([

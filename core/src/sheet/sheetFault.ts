@@ -80,7 +80,9 @@ function torqueFault(rows: Checked['torque']): SheetFault | null {
     const at = (field: keyof typeof window) => ['torque', i, 'window', field];
     for (const field of ['loNm', 'hiNm', 'namedNm'] as const) {
       const value = window[field];
-      if (value !== null && !canBeTorque(fastener, value)) return { path: at(field), code: 'slip' };
+      // Where one value is named, the range round it was written by nobody.
+      if (value !== null && !canBeTorque(fastener, value))
+        return { path: at(namedNm === null ? field : 'namedNm'), code: 'slip' };
     }
     if (loNm > hiNm) return { path: at('hiNm'), code: 'upside-down' };
     if (namedNm !== null && !isIn({ least: loNm, most: hiNm }, namedNm))
