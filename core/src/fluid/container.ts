@@ -101,13 +101,19 @@ const LONGEST_KEPT_MONTHS = 120;
 
 /**
  * Which day of a container cannot be as it is written, or null: opened on a day to come it would keep for longer than it does; a printed day
- * too far off would be none.
+ * too far off would be none. What is written off or spoiled goes nowhere, and finding it so is not held up by its days.
  * @param today `yyyy-mm-dd`
  */
 export function containerDayFault(
-  { openedOn, printedUseBy }: Pick<FluidContainer, 'openedOn' | 'printedUseBy'>,
+  {
+    openedOn,
+    printedUseBy,
+    condition,
+    writtenOff,
+  }: Pick<FluidContainer, 'openedOn' | 'printedUseBy' | 'condition' | 'writtenOff'>,
   today: string,
 ): { field: 'openedOn' | 'printedUseBy'; code: 'not-yet' | 'too-far' } | null {
+  if (writtenOff || condition !== 'clear') return null;
   if (openedOn !== null && openedOn > today) return { field: 'openedOn', code: 'not-yet' };
   const last = addMonths(parseISO(today), LONGEST_KEPT_MONTHS);
   return printedUseBy !== null && printedUseBy > formatISO(last, { representation: 'date' })

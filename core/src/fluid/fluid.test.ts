@@ -116,8 +116,11 @@ describe('containers', () => {
 });
 
 describe('the days of a container', () => {
-  const fault = (openedOn: string | null, printedUseBy: string | null) =>
-    containerDayFault({ openedOn, printedUseBy }, '2026-11-25');
+  const fault = (openedOn: string | null, printedUseBy: string | null, change: object = {}) =>
+    containerDayFault(
+      { openedOn, printedUseBy, condition: 'clear', writtenOff: false, ...change },
+      '2026-11-25',
+    );
 
   it('none is opened on a day to come, nor good for longer than any is', () => {
     expect(fault('2026-11-25', '2031-03-01')).toBeNull();
@@ -125,6 +128,9 @@ describe('the days of a container', () => {
     expect(fault('2026-11-26', null)).toEqual({ field: 'openedOn', code: 'not-yet' });
     expect(fault(null, '2036-11-25')).toBeNull();
     expect(fault(null, '2062-11-25')).toEqual({ field: 'printedUseBy', code: 'too-far' });
+    // Found cloudy, or written off: that is taken whatever its days say.
+    expect(fault('2026-11-26', null, { condition: 'cloudy' })).toBeNull();
+    expect(fault(null, '2062-11-25', { writtenOff: true })).toBeNull();
   });
 });
 

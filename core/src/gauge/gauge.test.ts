@@ -203,9 +203,11 @@ describe('a zero check that still stands', () => {
 
 describe('a gauge as a register keeps it', () => {
   it('is calibrated through no day that is further off than a certificate reaches', () => {
-    const tooFar = (dueOn: string | null) => isCalibratedTooFar(dueOn, '2026-11-25');
-    expect([null, '2026-01-01', '2028-11-25'].map(tooFar)).toEqual([false, false, false]);
-    expect(['2028-11-26', '2072-11-25'].map(tooFar)).toEqual([true, true]);
+    const tooFar = (calibrationDueOn: string | null, retired = false) =>
+      isCalibratedTooFar({ calibrationDueOn, retired }, '2026-11-25');
+    for (const day of [null, '2026-01-01', '2028-11-25']) expect(tooFar(day)).toBe(false);
+    for (const day of ['2028-11-26', '2072-11-25']) expect(tooFar(day)).toBe(true);
+    expect(tooFar('2072-11-25', true)).toBe(false);
   });
 
   const gauge = { kind: 'thickness-gauge', anvils: 'point', resolutionMm: 0.01 } as const;

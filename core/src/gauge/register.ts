@@ -29,11 +29,13 @@ const LONGEST_CALIBRATION_MONTHS = 24;
 
 /**
  * Whether the day that a gauge or a wrench is calibrated through is too far off to be one: a year that slipped would prove by it for as
- * long.
- * @param dueOn `yyyy-mm-dd`, or null of what was never calibrated
+ * long. One that is retired proves nothing, and is not held up by its day.
  * @param today `yyyy-mm-dd`
  */
-export function isCalibratedTooFar(dueOn: string | null, today: string): boolean {
+export function isCalibratedTooFar(
+  { calibrationDueOn: dueOn, retired }: Pick<Gauge, 'calibrationDueOn'> & { retired: boolean },
+  today: string,
+): boolean {
   const last = addMonths(parseISO(today), LONGEST_CALIBRATION_MONTHS);
-  return dueOn !== null && dueOn > formatISO(last, { representation: 'date' });
+  return !retired && dueOn !== null && dueOn > formatISO(last, { representation: 'date' });
 }

@@ -76,12 +76,17 @@ export const ROTOR_SIZES_MM = { least: 100, most: 260 } as const;
 
 /**
  * Holds the sizes of a fit against what is made, as they are written down: by a digit too many any rotor would be allowed.
- * @throws InputError `out-of-range` at `native`, `smallest`, `largest` or `size`
+ * @throws InputError `out-of-range` at `native`, `smallest`, `largest` or `rotor`
  */
 export function plausibleSizes(asked: Omit<FitAsked, 'end'>): void {
-  const { nativeMm: native, smallestMm: smallest, largestMm: largest, rotor } = asked;
+  const { nativeMm: native, smallestMm: smallest, largestMm: largest } = asked;
   const { least, most } = ROTOR_SIZES_MM;
-  for (const [field, mm] of Object.entries({ native, smallest, largest, size: rotor.sizeMm }))
+  for (const [field, mm] of Object.entries({
+    native,
+    smallest,
+    largest,
+    rotor: asked.rotor.sizeMm,
+  }))
     if (mm !== null && !(mm >= least && mm <= most))
       throw new InputError('out-of-range', field, { least, most });
 }

@@ -1,5 +1,5 @@
 import type { Page } from '@hold-fast/contract/jobs';
-import type { GaugeInStore } from '@hold-fast/contract/stores';
+import type { ContainerInStore, GaugeInStore } from '@hold-fast/contract/stores';
 import { v7 as uuid } from 'uuid';
 import {
   entry,
@@ -81,20 +81,13 @@ it('the year of a certificate that slipped is refused, registered or renewed, of
 });
 
 it('a container is opened on no day to come', async () => {
-  const can = {
-    id: uuid(),
-    label: `Can ${uuid().slice(-6)}`,
-    fluid: { family: 'glycol', grade: 'DOT 4' },
-    lot: 'S1',
-    sizeMl: 250,
-    openedOn: null,
-    printedUseBy: null,
-    monthsAfterOpening: null,
-    condition: 'clear',
-    writtenOff: false,
-    writtenOffReason: '',
-    wrongFluid: false,
-  };
+  const { items } = (await lead.send<Page<ContainerInStore>>('GET', '/containers')).body;
+  const {
+    remainingMl: _left,
+    version: _version,
+    ...bottle
+  } = items.find(({ id }) => id === shop.ids.bottle)!;
+  const can = { ...bottle, id: uuid(), label: 'Can', openedOn: null };
   const opened = { ...can, openedOn: '2027-11-20' };
   const refusal = [{ path: 'openedOn', code: 'not-yet' }];
   expect((await lead.send('POST', '/containers', opened)).body.fields).toEqual(refusal);
@@ -104,6 +97,10 @@ it('a container is opened on no day to come', async () => {
   expect((await mechanic.send('PUT', `/containers/${can.id}`, written)).body.fields).toEqual(
     refusal,
   );
+  // That it is cloudy is taken, whatever else is wrong with what stands there.
+  const cloudy = { ...opened, condition: 'cloudy' };
+  const found = { version: 1, container: cloudy };
+  expect((await mechanic.send('PUT', `/containers/${can.id}`, found)).status).toBe(200);
 });
 
 it('a new certificate does not rewrite an old reading, and the change is kept', async () => {

@@ -255,8 +255,8 @@ function refuseStale(current: { version: number }, version: number): void {
 }
 
 /** A year that slipped would let a gauge prove, and fluid keep, for as long. */
-function refuseCalibration({ calibrationDueOn: dueOn }: Gauge | Wrench, today: string): void {
-  if (isCalibratedTooFar(dueOn, today))
+function refuseCalibration(instrument: Gauge | Wrench, today: string): void {
+  if (isCalibratedTooFar(instrument, today))
     throw refuseField('invalid-input', 'calibrationDueOn', 'too-far');
 }
 function refuseDays(container: Container, today: string): void {

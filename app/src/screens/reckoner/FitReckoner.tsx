@@ -204,7 +204,11 @@ function reckon(
     return { ok: true, asked, fit: fitOf(asked) };
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    return { ok: false, says: verdictWords.inputError(error.code, error.numbers), waits: false };
+    const name = Object.hasOwn(SIZES, error.field)
+      ? `${reckonerWords.fit.of[error.field as Size]}: `
+      : '';
+    const says = name + verdictWords.inputError(error.code, error.numbers);
+    return { ok: false, says, waits: false };
   }
 }
 
