@@ -1,17 +1,8 @@
 import { expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
 import { AT_THE_BENCH } from './widths';
-import {
-  beginRotor,
-  checkIn,
-  goTo,
-  identify,
-  openAs,
-  openBench,
-  openJobs,
-  test,
-  widen,
-} from './bench';
+import { goTo, openAs, openBench, openJobs, test, widen } from './bench';
+import { atRotor } from './takenIn';
 import { WIDE } from '../scripts/chromium';
 
 /** A booked job with everything begun, one that rubs, and the pages that need none. */
@@ -179,9 +170,7 @@ test('a keyboard skips the places, and a question mark shows the keys of the scr
       await expect(name).toBeFocused({ timeout: 500 });
     }).toPass();
   }
-  await checkIn(hands, `Keyed ${project.name}`, `Keys ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await atRotor(hands, `Keyed ${project.name}`, `Keys ${project.name}`);
   await page.keyboard.press('?');
   await expect(page.getByText('Keys of this screen')).toBeVisible();
   await expect(page.getByText('the place before')).toBeVisible();

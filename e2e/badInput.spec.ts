@@ -3,11 +3,8 @@ import { expect, type Page } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import {
   allSent,
-  beginRotor,
-  checkIn,
   goTo,
   type Hands,
-  identify,
   jobAt,
   noMotorTwoBrakes,
   openBench,
@@ -17,12 +14,11 @@ import {
   verdict,
   test,
 } from './bench';
+import { atRotor, takeIn } from './takenIn';
 
 async function atTheRotor(page: Page, name: string): Promise<{ hands: Hands; job: string }> {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `${name} rider`, `${name} commuter`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, `${name} rider`, `${name} commuter`);
   return { hands, job };
 }
 
@@ -76,7 +72,7 @@ test('a reading that cannot be right is refused in clear words, and stays to be 
 
 test('letters in a number’s field are refused at the field', async ({ page }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Letter rider', 'Letter commuter');
+  const job = await takeIn(page, 'Letter rider', 'Letter commuter');
   await goTo(page, `${job}/front/identify`);
   await hands.touch(hands.button(/Ostrel Tolve/));
   for (const [typed, says] of [
@@ -211,7 +207,7 @@ test('a change of a job, of its bike and of a gauge, half written, is there afte
   page,
 }) => {
   const hands = await openBench(page, 'Teodor Vane');
-  const job = await checkIn(hands, `Half ${Date.now()}`, 'Half-written commuter');
+  const job = await takeIn(page, `Half ${Date.now()}`, 'Half-written commuter');
   const jobId = job.split('/').at(-1)!;
   const { bike } = await jobAt(page, jobId);
   await page.goto(`${job}/edit`);
@@ -264,7 +260,7 @@ test('a customer who is known by the name is asked whether it is one of their bi
   // One that is not here is taken in its place, with what is written.
   await goTo(page, '/bench');
   const again = `Again ${Date.now()}`;
-  const job = await checkIn(hands, again, `Bike of ${again}`);
+  const job = await takeIn(page, again, `Bike of ${again}`);
   const leaves = await page.request.post(`/api/jobs/${job.replace('/bench/', '')}/sign-off`, {
     data: {
       id: uuid(),

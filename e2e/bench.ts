@@ -199,18 +199,6 @@ export async function identify(hands: Hands, sheet: string): Promise<void> {
   await expect(hands.page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
 }
 
-/** Identifies both ends by one sheet and comes back to the job. */
-export async function identifyBoth(hands: Hands, job: string, sheet: RegExp): Promise<void> {
-  const { page } = hands;
-  for (const end of ['front', 'rear']) {
-    await goTo(page, `${job}/${end}/identify`);
-    await hands.touch(hands.button(sheet));
-    await hands.touch(hands.button('This is the brake'));
-    await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
-  }
-  await goTo(page, job);
-}
-
 /** Begins a rotor sitting: gauge, zero check, ridge. */
 export async function beginRotor(
   hands: Hands,

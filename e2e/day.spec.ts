@@ -1,6 +1,7 @@
 import type { Workday } from '@hold-fast/contract/day';
 import { expect, type Page } from '@playwright/test';
-import { checkIn, openBench, test } from './bench';
+import { openBench, test } from './bench';
+import { takeIn } from './takenIn';
 
 const jobsOf = async (page: Page, name: string, day: string): Promise<string[]> => {
   const workday = (await (await page.request.get(`/api/day?day=${day}`)).json()) as Workday;
@@ -16,8 +17,7 @@ test('a bench day is planned by touch, by the keys and by dragging, and says wha
   const bikes = ['Early', 'Middle', 'Last'].map((name) => `${name} ${project.name} ${turn}`);
   const jobs: string[] = [];
   for (const bike of bikes) {
-    await page.goto('/bench');
-    const job = await checkIn(hands, `Planned ${bike}`, bike);
+    const job = await takeIn(page, `Planned ${bike}`, bike);
     jobs.push(job.split('/').at(-1)!);
   }
   // A day of its own for each width and each try, with nothing else on it.

@@ -1,14 +1,7 @@
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { expect, test, type Page } from '@playwright/test';
-import {
-  allSent,
-  atFront,
-  checkIn,
-  goTo,
-  type Hands,
-  identifyBoth,
-  openBench,
-  verdict,
-} from './bench';
+import { allSent, atFront, goTo, type Hands, openBench, verdict } from './bench';
+import { takeInKnown } from './takenIn';
 
 // The stand-ins are two, and a reading goes to one step alone: these run one after the other, at phone size.
 test.describe.configure({ mode: 'serial' });
@@ -58,9 +51,9 @@ test.beforeAll(async ({ browser }) => {
   await page.context().close();
 });
 
-async function identifiedJob(hands: Hands, name: string): Promise<string> {
-  const job = await checkIn(hands, name, `${name} bike`);
-  await identifyBoth(hands, job, /Ostrel Tolve/);
+async function identifiedJob({ page }: Hands, name: string): Promise<string> {
+  const job = await takeInKnown(page, name, `${name} bike`, USUAL_ENDS);
+  await goTo(page, job);
   return job;
 }
 

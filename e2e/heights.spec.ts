@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
-import { allSent, beginRotor, checkIn, goTo, type Hands, openBench, test } from './bench';
+import { allSent, goTo, type Hands, openBench, test } from './bench';
+import { atRotor, takeInKnown } from './takenIn';
 
 // What a phone's browser leaves of its screen, a small phone, and both on their side.
 const SIZES = [
@@ -54,10 +55,8 @@ test('the whole keypad is on screen at every height, on every measuring screen',
   page,
 }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Height rider', 'Height commuter');
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
+  const job = await takeInKnown(page, 'Height rider', 'Height commuter');
+  await goTo(page, `${job}/front/rotor`);
   await hands.touch(hands.button(/G2 thickness gauge/));
   await wholeKeypad(page, 'zero check');
   await hands.press('Enter');
@@ -81,11 +80,7 @@ test('the whole keypad is on screen at every height, on every measuring screen',
 
 test('a do-not-ride over the page takes nothing from the keypad', async ({ page }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Crack rider', 'Cracked commuter');
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Crack rider', 'Cracked commuter');
   await hands.press(...'66');
   await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Crack', exact: true }));

@@ -2,9 +2,7 @@ import { expect } from '@playwright/test';
 import {
   allSent,
   beginRotor,
-  checkIn,
   goTo,
-  identify,
   jobAt,
   openBench,
   openFromBench,
@@ -13,6 +11,7 @@ import {
   takeWrench,
   test,
 } from './bench';
+import { atRotor, takeInKnown } from './takenIn';
 
 // Histories that a hurried workshop produces, walked at the bench: each ends with what would answer it, and not with a signature.
 
@@ -20,8 +19,7 @@ test('a crack is not tapped away, and a lead’s words are what lifts it without
   page,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Crack ${project.name}`, `Cracked ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Crack ${project.name}`, `Cracked ${project.name}`);
   await goTo(page, `${job}/front/look`);
   const rotor = page.getByRole('group', { name: 'Rotor' });
   await hands.touch(rotor.getByRole('checkbox', { name: 'Crack' }));
@@ -46,9 +44,7 @@ test('a worn rotor measured again: what the second lacked is said, and words are
   page,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Again ${project.name}`, `Measured twice ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, `Again ${project.name}`, `Measured twice ${project.name}`);
   for (const digits of ['170', '149', '170', '170', '170', '170']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Replace');
   await allSent(page);
@@ -76,9 +72,7 @@ test('a bike that is ridden while it waits for its part is proven anew, and is n
 }, { project }) => {
   const hands = await openBench(page);
   const bike = `Away ${project.name}`;
-  const job = await checkIn(hands, `Away ${project.name}`, bike);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, `Away ${project.name}`, bike);
   for (const digits of ['170', '170', '170', '170', '170', '170']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Holds');
   await allSent(page);
@@ -134,9 +128,7 @@ test('a correction that betters the word asks why the reading before it was wron
   page,
 }, { project }) => {
   const hands = await openBench(page);
-  await checkIn(hands, `Corrects ${project.name}`, `Corrected ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await atRotor(hands, `Corrects ${project.name}`, `Corrected ${project.name}`);
   for (const digits of ['170', '145']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Replace');
   await hands.press('Backspace');
@@ -154,9 +146,7 @@ test('a refused Replace is ridden against advice: the next visit opens with it',
 }) => {
   const hands = await openBench(page);
   const bike = `Advised ${project.name}`;
-  const job = await checkIn(hands, `Advice ${project.name}`, bike);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, `Advice ${project.name}`, bike);
   for (const digits of ['145', '145', '145', '145', '145', '145']) await hands.key(digits);
   await allSent(page);
   await goTo(page, `${job}/sign-off`);
@@ -183,9 +173,7 @@ test('a rotor sealed as good is taken back: the next visit of the bike is barred
   const hands = await openBench(page);
   const bike = `Taken back ${project.name}`;
   const customer = `Takes back ${project.name}`;
-  const job = await checkIn(hands, customer, bike);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, customer, bike);
   for (const digits of ['170', '170', '170', '170', '170', '170']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Holds');
   await allSent(page);
@@ -225,9 +213,8 @@ test('a bench without network measures, fits and tightens; the shop gets all of 
   context,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Far out ${project.name}`, `Off shore ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await allSent(page);
+  const job = await takeInKnown(page, `Far out ${project.name}`, `Off shore ${project.name}`);
+  await goTo(page, `${job}/front/rotor`);
   await context.setOffline(true);
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
   for (const digits of ['145', '145', '145', '145', '145', '145']) await hands.key(digits);
@@ -269,8 +256,7 @@ test('a no on the stand is not tapped to yes: it says what was done about it', a
   project,
 }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Rubs ${project.name}`, `Rubbing ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Rubs ${project.name}`, `Rubbing ${project.name}`);
   await goTo(page, `${job}/sign-off`);
   const feel = page.getByRole('radiogroup', { name: /Front lever firm/ });
   await hands.touch(feel.getByRole('radio', { name: 'No' }));

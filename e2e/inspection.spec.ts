@@ -1,13 +1,11 @@
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { v7 as uuid } from 'uuid';
 import { expect, type Page } from '@playwright/test';
 import {
   allSent,
   atFront,
   beginRotor,
-  checkIn,
   goTo,
-  identify,
-  identifyBoth,
   openBench,
   pinOf,
   signIn,
@@ -15,6 +13,7 @@ import {
   verdict,
   test,
 } from './bench';
+import { atRotor, takeIn, takeInKnown } from './takenIn';
 
 const found = (page: Page, what: string) => page.getByTestId(`found-${what}`);
 
@@ -22,8 +21,13 @@ test('an inspection of both ends, typed: rotor and pads, in at most 60 keys and 
   page,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Typed ${project.name}`, `Typed bike ${project.name}`);
-  await identifyBoth(hands, job, /Ostrel Tolve/);
+  const job = await takeInKnown(
+    page,
+    `Typed ${project.name}`,
+    `Typed bike ${project.name}`,
+    USUAL_ENDS,
+  );
+  await goTo(page, job);
 
   hands.actions = 0;
   await atFront(hands, 'rotor');
@@ -58,10 +62,7 @@ test('it rubs since the last puncture: what is wrong, and what is not', async ({
   project,
 }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Rub ${project.name}`, `Rubbing bike ${project.name}`);
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
+  const job = await takeInKnown(page, `Rub ${project.name}`, `Rubbing bike ${project.name}`);
 
   await goTo(page, `${job}/front/runout`);
   await hands.touch(hands.button(/G5 dial/));
@@ -100,9 +101,7 @@ test('a coarse gauge near the limit proves nothing; a finer one settles it', asy
   project,
 }) => {
   const hands = await openBench(page);
-  await checkIn(hands, `Near ${project.name}`, `Near bike ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G3 vernier', 'No ridge');
+  await atRotor(hands, `Near ${project.name}`, `Near bike ${project.name}`, 'G3 vernier');
   for (let point = 1; point <= 6; point++) await hands.key('155');
   await expect(verdict(page)).toContainText('Unproven');
   await expect(verdict(page)).toContainText('1.55 less its doubt 0.06 is 1.49');
@@ -118,8 +117,7 @@ test('a used two-piece rotor from the shelf: its own stamp, rivets first, pads o
   page,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Shelf ${project.name}`, `Shelf bike ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Shelf ${project.name}`, `Shelf bike ${project.name}`);
   await goTo(page, `${job}/front/kit`);
   await hands.touch(hands.button('Fit or write down: rotor'));
   await hands.touch(page.getByRole('radio', { name: 'Used', exact: true }));
@@ -192,8 +190,7 @@ test('of two batches on the shelf the packet says which, and a recall of it stop
     withdrawn: false,
     withdrawnBecause: '',
   });
-  const job = await checkIn(hands, `Batch ${own}`, `Batch bike ${own}`);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Batch ${own}`, `Batch bike ${own}`);
 
   const take = async (says: string, taken: RegExp) => {
     await hands.touch(hands.button(new RegExp(`^${line.description}`)));
@@ -218,8 +215,7 @@ test('a leak is a do-not-ride from the bench to the bike’s page, and no refusa
 }, { project }) => {
   const hands = await openBench(page);
   const bike = `Leaking bike ${project.name}`;
-  const job = await checkIn(hands, `Leak ${project.name}`, bike);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Leak ${project.name}`, bike);
   await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Leak at the hose nut of the caliper' }));
   await expect(page.getByTestId('do-not-ride')).toContainText(
@@ -276,8 +272,7 @@ test('the sink test counts 60 seconds by the clock, also through a nap of the ph
 }, { project }) => {
   await page.clock.install();
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Sink ${project.name}`, `Sinking bike ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Sink ${project.name}`, `Sinking bike ${project.name}`);
   await goTo(page, `${job}/front/lever`);
   await hands.touch(hands.button(/G7 steel rule/));
   for (const digits of ['62', '20', '27']) await hands.key(digits);
@@ -300,9 +295,12 @@ test('two people at one end: both sittings are kept and each sees the other’s'
   browser,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Two ${project.name}`, `Two hands bike ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G1 micrometer', 'No ridge');
+  const job = await atRotor(
+    hands,
+    `Two ${project.name}`,
+    `Two hands bike ${project.name}`,
+    'G1 micrometer',
+  );
   await hands.press('7', '0', '7', '1');
   await allSent(page);
 
@@ -327,7 +325,7 @@ test('a sheet edited while a job is open: the job keeps its revision and says so
   browser,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Sheet ${project.name}`, `Sheet bike ${project.name}`);
+  const job = await takeIn(page, `Sheet ${project.name}`, `Sheet bike ${project.name}`);
   const lead = await (await browser.newContext()).newPage();
   const origin = new URL(page.url()).origin;
   await lead.goto(`${origin}/stores`);

@@ -12,11 +12,9 @@ import sharp from 'sharp';
 import { openShop, type RunningShop } from '../scripts/shop';
 import {
   allSent,
-  beginRotor,
   checkIn,
   goTo,
   Hands,
-  identify,
   jobAt,
   openBench,
   openJobs,
@@ -24,6 +22,7 @@ import {
   verdict,
   type PersonName,
 } from './bench';
+import { atRotor, takeInKnown } from './takenIn';
 import { isKept, Line, phone } from './line';
 
 // A phone whose network goes for real: between it and the shop stands a line that is cut.
@@ -62,9 +61,7 @@ test('a job goes on with no network: through reloads, a closed tab and cuts, and
   browser,
 }) => {
   const { line, page, hands } = await keptPhone(browser);
-  const job = await checkIn(hands, 'Away', 'Out of reach');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Away', 'Out of reach');
   await hands.key('170');
   await allSent(page);
 
@@ -176,9 +173,7 @@ test('a newer version waits while somebody works, and comes in at the Bench once
   browser,
 }) => {
   const { line, page, hands } = await keptPhone(browser);
-  await checkIn(hands, 'Amid', 'In the middle');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await atRotor(hands, 'Amid', 'In the middle');
   await hands.key('170');
   await hands.press('1', '6');
 
@@ -241,9 +236,7 @@ test('who is locked out while their phone is away sends nothing more; what they 
   browser,
 }) => {
   const { line, page, hands } = await keptPhone(browser, 'Joss Tarrel');
-  const job = await checkIn(hands, 'Locked', 'Left behind');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Locked', 'Left behind');
   await allSent(page);
   const readings = async (of: Page) =>
     (await jobAt(of, job.split('/')[2]!)).measured.flatMap((each) => each.readings).length;
@@ -299,8 +292,7 @@ test('a picture taken with no network is there after a reload, is sent once, and
   browser,
 }) => {
   const { line, page, hands } = await keptPhone(browser);
-  const job = await checkIn(hands, 'Pictured', 'Cracked hose');
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, 'Pictured', 'Cracked hose');
   await allSent(page);
   await page.goto(`${job}/front/look`);
   await hands.touch(page.getByRole('checkbox').first());
@@ -340,9 +332,7 @@ test('a phone whose clock is a day wrong measures at the shop’s time, whicheve
     // Its day is the shop's from the first, before anything is sent.
     const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
     await expect(page.getByText(` ${day.format(new Date())}`).last()).toBeVisible();
-    const job = await checkIn(hands, 'Clock', `Off by ${days}`);
-    await identify(hands, 'Ostrel Tolve');
-    await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+    const job = await atRotor(hands, 'Clock', `Off by ${days}`);
     await isKept(page);
     // Read to its end: of an answer that is cut off nothing is kept.
     const dated = () =>

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import type { BikePage, FoundBike } from '@hold-fast/contract/bikes';
 import { sealPassport, type Passport } from '@hold-fast/core/passport/passport';
 import { expect, type Page } from '@playwright/test';
-import { checkIn, goTo, openBench, pinOf, test } from './bench';
+import { goTo, openBench, pinOf, test } from './bench';
+import { takeIn } from './takenIn';
 
 const choose = (page: Page, passport: object) =>
   page.getByLabel('Choose a passport file').setInputFiles({
@@ -22,7 +23,7 @@ test('a passport goes out whole, and one that comes in brings its do-not-ride an
 }, { project }) => {
   const hands = await openBench(page, 'Teodor Vane');
   const rider = `Passport ${project.name}`;
-  const job = await checkIn(hands, rider, `Travelled ${project.name}`);
+  const job = await takeIn(page, rider, `Travelled ${project.name}`);
   const [bike] = await bikesNamed(page, rider);
   // One that the demo sealed, read as its file is saved.
   const { items } = (await (await page.request.get('/api/records')).json()) as {
@@ -73,7 +74,7 @@ test('a customer who asks to be forgotten is, once no bike of theirs is in the s
 }, { project }) => {
   const hands = await openBench(page, 'Ingrith Sula');
   const name = `Forgotten ${project.name}`;
-  const job = await checkIn(hands, name, `Bike to forget ${project.name}`);
+  const job = await takeIn(page, name, `Bike to forget ${project.name}`);
   const [bike] = await bikesNamed(page, name);
   await goTo(page, `/bikes/${bike!.bikeId}`);
   await hands.touch(hands.button('Correct this customer'));

@@ -1,15 +1,6 @@
 import { expect, test } from '@playwright/test';
-import {
-  allSent,
-  beginRotor,
-  checkIn,
-  Hands,
-  identify,
-  openBench,
-  pinOf,
-  signIn,
-  type PersonName,
-} from './bench';
+import { allSent, Hands, openBench, pinOf, signIn, type PersonName } from './bench';
+import { atRotor } from './takenIn';
 
 test('somebody is taken on, chooses their own passphrase and PIN, forgets them, begins anew, and is locked out', async ({
   page,
@@ -98,9 +89,7 @@ test('a tablet of the bench: in by name and PIN, locked when left, and what one 
   await comeIn('Maren Okafor');
   await expect(hands.button('Check in a bike')).toBeVisible();
   expect(hands.actions).toBe(5);
-  await checkIn(hands, `Shared ${project.name}`, `Tablet bike ${project.name}`);
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await atRotor(hands, `Shared ${project.name}`, `Tablet bike ${project.name}`);
   await hands.key('170');
   await hands.press('1', '6');
   await expect(page.getByRole('group').getByText('1.6', { exact: true })).toBeVisible();

@@ -1,5 +1,7 @@
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { expect, type Page } from '@playwright/test';
-import { allSent, checkIn, goTo, Hands, identifyBoth, openBench, test } from './bench';
+import { allSent, goTo, Hands, openBench, test } from './bench';
+import { takeInKnown } from './takenIn';
 import { stepNumber, Walker } from './walker';
 
 const choose = (page: Page, end: string, work: string) =>
@@ -21,8 +23,12 @@ test('rules that no plan and no skip may break, tried at the step face', async (
 }) => {
   await page.clock.install();
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Rules ${project.name}`, `Rules bike ${project.name}`);
-  await identifyBoth(hands, job, /Ostrel Tolve/);
+  const job = await takeInKnown(
+    page,
+    `Rules ${project.name}`,
+    `Rules bike ${project.name}`,
+    USUAL_ENDS,
+  );
   await goTo(page, `${job}/plan`);
   await hands.touch(hands.button('All procedures: rear'));
   await hands.touch(choose(page, 'rear', 'Renew the hose'));
@@ -94,8 +100,12 @@ test('a hold is counted by the clock through a nap of the phone and a reload, an
 }, { project }) => {
   await page.clock.install();
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Hold ${project.name}`, `Hold bike ${project.name}`);
-  await identifyBoth(hands, job, /Ostrel Tolve/);
+  const job = await takeInKnown(
+    page,
+    `Hold ${project.name}`,
+    `Hold bike ${project.name}`,
+    USUAL_ENDS,
+  );
   await goTo(page, `${job}/plan`);
   await hands.touch(choose(page, 'front', 'Centre the caliper'));
   await hands.touch(hands.button('This is the plan'));
@@ -119,8 +129,12 @@ test('a hold is counted by the clock through a nap of the phone and a reload, an
 
 test('work that was begun bars the sign-off, by name', async ({ page }, { project }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, `Begun ${project.name}`, `Begun bike ${project.name}`);
-  await identifyBoth(hands, job, /Ostrel Tolve/);
+  const job = await takeInKnown(
+    page,
+    `Begun ${project.name}`,
+    `Begun bike ${project.name}`,
+    USUAL_ENDS,
+  );
   await goTo(page, `${job}/plan`);
   await hands.touch(choose(page, 'front', 'Centre the caliper'));
   await hands.touch(hands.button('This is the plan'));

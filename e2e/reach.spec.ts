@@ -5,7 +5,8 @@ import type { Trust } from '@hold-fast/contract/trust';
 import { expect, test } from '@playwright/test';
 import { pino } from 'pino';
 import { openShop } from '../scripts/shop';
-import { allSent, beginRotor, checkIn, identify, openBench, verdict } from './bench';
+import { allSent, openBench, verdict } from './bench';
+import { atRotor } from './takenIn';
 
 const PHONE = { viewport: { width: 390, height: 664 }, hasTouch: true, timezoneId: 'UTC' };
 
@@ -55,9 +56,7 @@ test('a phone on the shop’s network is told how to trust it, reaches it encryp
   expect(page.url()).not.toMatch(/localhost|127\.0\.0\.1/);
   expect(await page.evaluate(() => window.isSecureContext)).toBe(true);
   expect((await phone.cookies())[0]).toMatchObject({ secure: true, httpOnly: true });
-  const job = await checkIn(hands, 'Network rider', 'Network commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Network rider', 'Network commuter');
   await hands.press(...'706968697047');
   await expect(verdict(page)).toContainText('Thinnest 1.47');
   await allSent(page);

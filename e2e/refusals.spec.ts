@@ -1,22 +1,10 @@
 import { expect } from '@playwright/test';
-import {
-  allSent,
-  beginRotor,
-  checkIn,
-  goTo,
-  identify,
-  jobAt,
-  openBench,
-  pinOf,
-  verdict,
-  test,
-} from './bench';
+import { allSent, beginRotor, goTo, jobAt, openBench, pinOf, verdict, test } from './bench';
+import { atRotor, takeInKnown } from './takenIn';
 
 test('flat anvils over a ridge never hold, and a finer look settles it', async ({ page }) => {
   const hands = await openBench(page);
-  await checkIn(hands, 'Ridge rider', 'Ridged commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G3 vernier', 'Ridge felt');
+  await atRotor(hands, 'Ridge rider', 'Ridged commuter', 'G3 vernier', 'Ridge felt');
   for (let point = 1; point <= 6; point++) await hands.key('175');
   await expect(verdict(page)).toContainText('Unproven');
   await expect(verdict(page)).toContainText('Thinnest 1.75 at most');
@@ -32,9 +20,7 @@ test('a worn rotor refuses the sign-off; the customer’s refusal lets it go, in
   page,
 }) => {
   const hands = await openBench(page);
-  await checkIn(hands, 'Worn rider', 'Worn commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'Ridge felt');
+  await atRotor(hands, 'Worn rider', 'Worn commuter', 'G2 thickness gauge', 'Ridge felt');
   for (const digits of ['152', '150', '147', '149', '151', '148']) await hands.key(digits);
   await expect(verdict(page)).toContainText('Replace');
   await expect(verdict(page)).toContainText('Thinnest 1.47 at point 3, 4 o’clock');
@@ -62,8 +48,8 @@ test('a worn rotor refuses the sign-off; the customer’s refusal lets it go, in
 
 test('what is not proven waits for a lead, with a reason', async ({ page }) => {
   const hands = await openBench(page);
-  await checkIn(hands, 'Doubtful rider', 'Doubtful commuter');
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, 'Doubtful rider', 'Doubtful commuter');
+  await goTo(page, `${job}/front/rotor`);
   await hands.touch(hands.button(/G4 caliper/));
   await hands.press('Enter');
   await hands.touch(hands.button('No ridge'));
@@ -89,8 +75,7 @@ test('what is not proven waits for a lead, with a reason', async ({ page }) => {
 
 test('containers that may not be used cannot be chosen, each with its reason', async ({ page }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Fluid rider', 'Fluid commuter');
-  await identify(hands, 'Brannock Sund');
+  const job = await takeInKnown(page, 'Fluid rider', 'Fluid commuter', ['front'], 'Brannock Sund');
   await goTo(page, `${job}/front/fluid`);
   for (const [container, reason] of [
     ['Bottle A, Selkie 10', 'wrong family: it would ruin the seals'],
@@ -155,8 +140,7 @@ test('a bike that leaves unrepaired is closed under a PIN, passes nothing and st
 }, { project }) => {
   const hands = await openBench(page);
   const name = `Leaving bike ${project.name}`;
-  const job = await checkIn(hands, `Leaving ${project.name}`, name);
-  await identify(hands, 'Ostrel Tolve');
+  const job = await takeInKnown(page, `Leaving ${project.name}`, name);
   await goTo(page, `${job}/front/look`);
   await hands.touch(page.getByRole('checkbox', { name: 'Crack', exact: true }));
   await allSent(page);

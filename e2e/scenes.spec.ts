@@ -10,6 +10,7 @@ import {
   pinOf,
   test,
 } from './bench';
+import { takeInKnown } from './takenIn';
 import { handOver, Walker, type Recorder } from './walker';
 
 // Visits as they come through the door, at phone size, from the demo’s booked jobs where there is one.
@@ -130,8 +131,7 @@ test('a drop-bar frame with open internal routes: joined off the frame, crowfoot
 }) => {
   await page.clock.install();
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Drop bar', 'Drop-bar gravel bike');
-  await identify(hands, job, 'rear', /Haaf Pellan/);
+  const job = await takeInKnown(page, 'Drop bar', 'Drop-bar gravel bike', ['rear'], 'Haaf Pellan');
   await goTo(page, `${job}/plan`);
   await hands.touch(hands.button('All procedures: rear'));
   for (const name of ['Renew a hose inside the frame', 'Drop bar: lever off, tape anew'])

@@ -3,7 +3,6 @@ import { expect, type Browser } from '@playwright/test';
 import {
   allSent,
   beginRotor,
-  checkIn,
   goTo,
   identify,
   noMotorTwoBrakes,
@@ -14,6 +13,7 @@ import {
   test,
   verdict,
 } from './bench';
+import { takeInKnown } from './takenIn';
 import { Walker } from './walker';
 
 /** Somebody at a device of their own. */
@@ -318,13 +318,7 @@ test('a larger rotor is not begun before it is known to fit, and what was reckon
   newPage: page,
 }, { project }) => {
   const hands = await openBench(page);
-  const job = new URL(
-    await checkIn(hands, `Reckoner ${project.name}`, `Larger ${project.name}`),
-    page.url(),
-  ).pathname;
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
+  const job = await takeInKnown(page, `Reckoner ${project.name}`, `Larger ${project.name}`);
   await goTo(page, `${job}/plan`);
   await hands.touch(hands.button('All procedures: front'));
   await hands.touch(page.getByRole('checkbox', { name: 'Go up a rotor size', exact: true }));
@@ -395,14 +389,7 @@ test('a complaint is followed to its cause: what was found counts by itself, and
   await expect(page.getByText(/^For it: .*patchy track/).first()).toBeVisible();
   await expect(page).toHaveURL(/seen=squeal(%20|\+)track-patchy/);
 
-  await goTo(page, '/bench');
-  const job = new URL(
-    await checkIn(hands, `Squealer ${project.name}`, `Trouble ${project.name}`),
-    page.url(),
-  ).pathname;
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
+  const job = await takeInKnown(page, `Squealer ${project.name}`, `Trouble ${project.name}`);
   await goTo(page, job);
   // What the complaint asks for comes before measuring on.
   await hands.touch(hands.button('Carry on: dry the joints, hold hard for 60 s, tissue, front'));
@@ -424,11 +411,7 @@ test('a sum reckoned alone goes to a brake by one touch, stands at its step, and
 }, { project }) => {
   const hands = await openBench(page);
   const tagName = `Summed ${project.name}`;
-  const job = new URL(await checkIn(hands, tagName, `Sums ${project.name}`), page.url()).pathname;
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
-  await allSent(page);
+  const job = await takeInKnown(page, tagName, `Sums ${project.name}`);
   await goTo(page, '/reckoner/wrench?lo=6&hi=8&max=15&tolerance=4&mark=0.5');
   await hands.touch(hands.button('Send it to a job'));
   await page.getByLabel('Find the bike').fill(tagName);

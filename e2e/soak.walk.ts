@@ -1,3 +1,4 @@
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import path from 'node:path';
 import { fold } from '@hold-fast/core/job/fold';
 import { randomOf } from '@hold-fast/core/random';
@@ -5,7 +6,8 @@ import type { JobLog } from '@hold-fast/contract/jobs';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { pino } from 'pino';
 import { openShop } from '../scripts/shop';
-import { allSent, checkIn, Hands, identifyBoth, openBench, type PersonName } from './bench';
+import { allSent, Hands, openBench, type PersonName } from './bench';
+import { takeInKnown } from './takenIn';
 import { isKept, Line, phone } from './line';
 
 // Two phones at one job for a bad day of the network: what they showed is what the shop has, once each.
@@ -44,10 +46,8 @@ test('300 readings on two phones through 40 cuts, reloads and closed tabs: the s
     const whole = new Line(shop.port);
     await whole.mend();
     const desk = await phone(browser, whole);
-    const hands = await openBench(desk, 'Teodor Vane');
-    const job = await checkIn(hands, 'Bad day', 'Soaked');
-    await identifyBoth(hands, job, /Ostrel Tolve/);
-    await allSent(desk);
+    await openBench(desk, 'Teodor Vane');
+    const job = await takeInKnown(desk, 'Bad day', 'Soaked', USUAL_ENDS);
 
     const walks = await Promise.all([
       walk(browser, shop.port, 'Maren Okafor', `${job}/front/rotor`, randomOf(SEED)),

@@ -1,18 +1,8 @@
+import { USUAL_ENDS } from '@hold-fast/core/ends';
 import type { Job } from '@hold-fast/core/job/job';
 import { expect, type Page } from '@playwright/test';
-import {
-  allSent,
-  checkIn,
-  goTo,
-  Hands,
-  identifyBoth,
-  jobAt,
-  openBench,
-  pinOf,
-  signIn,
-  takeWrench,
-  test,
-} from './bench';
+import { allSent, goTo, Hands, jobAt, openBench, pinOf, signIn, takeWrench, test } from './bench';
+import { takeInKnown } from './takenIn';
 import { handOver, stepNumber, Walker, type Recorder } from './walker';
 
 // A whole visit at the phone, with everything recorded where the step asks for it. The wrench’s stand-in serves one step.
@@ -112,8 +102,7 @@ test('rear bleed, pads both ends, front rotor: planned, changed, handed over, pr
 }) => {
   await page.clock.install();
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Whole visit', 'Whole visit bike');
-  await identifyBoth(hands, job, /Ostrel Tolve/);
+  const job = await takeInKnown(page, 'Whole visit', 'Whole visit bike', USUAL_ENDS);
   await goTo(page, `${job}/plan`);
   const work = (at: Page, end: string, name: string) =>
     at
@@ -264,11 +253,7 @@ test('a wrench that goes too far, too little, or is another one: said at once, a
   page,
 }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Torque trouble', 'Torque trouble bike');
-  await goTo(page, `${job}/front/identify`);
-  await hands.touch(hands.button(/Ostrel Tolve/));
-  await hands.touch(hands.button('This is the brake'));
-  await expect(page.getByRole('heading', { name: 'Which gauge?' })).toBeVisible();
+  const job = await takeInKnown(page, 'Torque trouble', 'Torque trouble bike');
   await goTo(page, `${job}/front/bolts?fastener=caliper-post`);
   await drive(page, { scene: 'light-hand' });
   await takeWrench(hands, /W5 digital/);

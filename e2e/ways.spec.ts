@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
-import { checkIn, goTo, identify, openBench, test } from './bench';
+import { goTo, openBench, test } from './bench';
+import { takeIn, takeInKnown } from './takenIn';
 
 test('Back from a job returns to the Bench, also after a reload and by the tag', async ({
   page,
@@ -27,9 +28,8 @@ test('Back from a job returns to the Bench, also after a reload and by the tag',
 });
 
 test('the tag leads from every step to its job', async ({ page }) => {
-  const hands = await openBench(page);
-  const job = await checkIn(hands, 'Tag rider', 'Tag commuter');
-  await identify(hands, 'Ostrel Tolve');
+  await openBench(page);
+  const job = await takeInKnown(page, 'Tag rider', 'Tag commuter');
   for (const step of [
     'found',
     'plan',
@@ -59,7 +59,7 @@ test('the tag leads from every step to its job', async ({ page }) => {
 
 test('an address that leads nowhere says so in our words, with a way back', async ({ page }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Astray rider', 'Astray commuter');
+  const job = await takeIn(page, 'Astray rider', 'Astray commuter');
   for (const path of [
     '/nowhere',
     '/_sitemap',

@@ -1,25 +1,14 @@
 import { expect, test, type Browser } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
-import {
-  allSent,
-  beginRotor,
-  checkIn,
-  goTo,
-  identify,
-  jobAt,
-  openBench,
-  pinOf,
-  signIn,
-} from './bench';
+import { allSent, beginRotor, goTo, identify, jobAt, openBench, pinOf, signIn } from './bench';
+import { atRotor, takeIn } from './takenIn';
 
 test('what one left unsent waits for them: signed out at once, and never sent as the next one’s', async ({
   page,
   context,
 }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Shared rider', 'Shared commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Shared rider', 'Shared commuter');
   await allSent(page);
   await context.setOffline(true);
   await hands.press(...'66');
@@ -54,9 +43,7 @@ test('what the server would not take needs somebody, named, also after a reload;
   page,
 }) => {
   const hands = await openBench(page);
-  await checkIn(hands, 'Refused rider', 'Refused commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  await atRotor(hands, 'Refused rider', 'Refused commuter');
   await hands.press(...'66');
   await allSent(page);
   await page.route('**/entries', (route) =>
@@ -88,9 +75,7 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
   browser,
 }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Guess rider', 'Guessed commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Guess rider', 'Guessed commuter');
   await hands.press(...'66');
   await allSent(page);
   await goTo(page, `${job}/sign-off`);
@@ -115,7 +100,7 @@ test('a lead is told when their PIN was tried where somebody else is signed in',
 
 test('a signature cannot overtake a reading that is still on its way', async ({ page }) => {
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Hurried rider', 'Hurried commuter');
+  const job = await takeIn(page, 'Hurried rider', 'Hurried commuter');
   await goTo(page, `${job}/sign-off`);
   await hands.touch(
     page.getByRole('radiogroup', { name: /left lever/ }).getByRole('radio', { name: 'Yes' }),
@@ -173,8 +158,8 @@ test('who stands at the sign-off sees what another wrote meanwhile, with nothing
   browser,
 }) => {
   await page.clock.install();
-  const hands = await openBench(page);
-  const job = await checkIn(hands, 'Watched rider', 'Watched commuter');
+  await openBench(page);
+  const job = await takeIn(page, 'Watched rider', 'Watched commuter');
   await goTo(page, `${job}/sign-off`);
   await expect(page.getByRole('heading', { name: 'Sign off' }).last()).toBeVisible();
   await expect(page.getByText('Do not ride')).toHaveCount(0);
@@ -189,9 +174,7 @@ test('a number that is half keyed stays as it is while another’s work comes in
 }) => {
   await page.clock.install();
   const hands = await openBench(page);
-  const job = await checkIn(hands, 'Keying rider', 'Keying commuter');
-  await identify(hands, 'Ostrel Tolve');
-  await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
+  const job = await atRotor(hands, 'Keying rider', 'Keying commuter');
   await hands.press(...'1.6');
   await allSent(page);
   await anotherLooks(browser, job, ['leak-at-lever']);
