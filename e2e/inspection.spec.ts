@@ -335,6 +335,8 @@ test('a sheet edited while a job is open: the job keeps its revision and says so
   await leads.touch(leads.button(/Generic IS mount with adapter/));
   await leads.touch(leads.button('Duplicate', true));
   await lead.getByLabel('Title').fill(title);
+  await lead.getByLabel('Maker’s sheet and its revision').fill('Bench card 12, revision 1');
+  await leads.touch(lead.getByRole('radio', { name: 'Mineral', exact: true }));
   await lead.getByLabel('Blend, by its name').fill('Selkie 10');
   await leads.touch(leads.button('Save the sheet'));
   await expect(lead.getByText('Revision 1', { exact: true })).toBeVisible();

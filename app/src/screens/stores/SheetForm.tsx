@@ -1,4 +1,5 @@
 import { SpecSheetBody, type SheetHistoryRow } from '@hold-fast/contract/sheets';
+import { adapted } from '@hold-fast/core/sheet/adapted';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -25,15 +26,20 @@ import { useKeptForm } from '../useKeptForm';
 
 type Body = SpecSheetBody;
 
-const EMPTY: Body = SpecSheetBody.parse({
-  title: storeFormWords.sheetForm.untitled,
-  source: storeFormWords.sheetForm.theShopsOwnValues,
-  brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
-  rotor: { hold: 'six-bolt', construction: 'one-piece', newMm: null, limit: null },
-  pads: { newTotalMm: null, plateMm: null, plateAssumed: true },
-  torque: [],
-  fluid: null,
-});
+/** A sheet that says nothing yet: what it is called and where its values come from is for whoever writes it to say. */
+const EMPTY: Body = {
+  ...SpecSheetBody.parse({
+    title: '-',
+    source: '-',
+    brake: { actuation: 'hydraulic', pistons: 2, mount: 'post' },
+    rotor: { hold: 'six-bolt', construction: 'one-piece', newMm: null, limit: null },
+    pads: { newTotalMm: null, plateMm: null, plateAssumed: true },
+    torque: [],
+    fluid: null,
+  }),
+  title: '',
+  source: '',
+};
 
 /** Editing a sheet makes a new revision; a duplicate begins a sheet of its own. */
 export function SheetForm({ sheetId, from }: { sheetId: string | null; from: string | null }) {
@@ -50,7 +56,9 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
   const body = base?.body ?? EMPTY;
   const form = useKeptForm<Body>(`sheet ${editing} ${base?.id}`, {
     defaultValues:
-      editing || !base ? body : { ...body, title: storeFormWords.sheetForm.copy(body.title) },
+      editing || !base
+        ? body
+        : { ...adapted(body), title: storeFormWords.sheetForm.copy(body.title) },
     // What has a usual value may be left out of a sheet that comes in; the form always holds it.
     resolver: zodResolver(SpecSheetBody) as unknown as Resolver<Body>,
   });
@@ -104,6 +112,9 @@ function Form({ base, editing }: { base: SheetHistoryRow | null; editing: boolea
       ) : null}
       {Object.keys(form.formState.errors).length > 0 ? (
         <Note kind="refusal">{storeFormWords.sheetForm.somethingBelowCannotBeRight}</Note>
+      ) : null}
+      {base && !editing ? (
+        <Note kind="caution">{storeFormWords.sheetForm.begunFromAnother}</Note>
       ) : null}
       <Columns>
         <BrakeFields {...form} />

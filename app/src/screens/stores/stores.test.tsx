@@ -288,6 +288,30 @@ describe('a spec sheet', () => {
     expect(screen.getByLabelText('Blend, by its name')).toBeTruthy();
   });
 
+  it('begun from another brake’s, claims nothing for its own before somebody says so', async () => {
+    client.setQueryData(keys.sheet(sheet.sheetId), history);
+    showScreen(<SheetForm sheetId={null} from={sheet.sheetId} />);
+    expect(screen.getByText(/counts as from memory and passes nothing/)).toBeTruthy();
+    await submit('Save the sheet');
+    expect(sent).toEqual([]);
+    fireEvent.changeText(
+      screen.getByLabelText('Maker’s sheet and its revision'),
+      'Bench card 12, revision 1',
+    );
+    await submit('Save the sheet');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({
+      body: {
+        baseId: null,
+        body: {
+          source: 'Bench card 12, revision 1',
+          rotor: { limit: { ...history[0]!.body.rotor.limit, origin: 'shop', tag: 'M' } },
+          fluid: null,
+        },
+      },
+    });
+  });
+
   it('is saved as a new revision of the one it was made from', async () => {
     client.setQueryData(keys.sheet(sheet.sheetId), history);
     showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);

@@ -131,12 +131,11 @@ export interface StoreFormsWords {
     suchAsEuropeLisbonCalibration: string;
   };
   sheetForm: {
-    untitled: string;
-    theShopsOwnValues: string;
     copy: (title: string) => string;
     storesSpecSheets: string;
     editTheSheet: string;
     duplicateAndAdapt: string;
+    begunFromAnother: string;
     newSheet: string;
     leaveIt: string;
     saveAsANewRevision: string;

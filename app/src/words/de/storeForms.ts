@@ -138,12 +138,12 @@ export const storeForms: StoreFormsWords = {
       'Etwa Europe/Lisbon. Kalibrierung und Verfallsdatum gehen nach ihren Tagen.',
   },
   sheetForm: {
-    untitled: 'Ohne Titel',
-    theShopsOwnValues: 'Eigene Werte der Werkstatt',
     copy: (title) => `${title}, Kopie`,
     storesSpecSheets: 'Lager · Datenblätter',
     editTheSheet: 'Das Datenblatt ändern',
     duplicateAndAdapt: 'Verdoppeln und anpassen',
+    begunFromAnother:
+      'Aus dem Blatt einer anderen Bremse: Was jenes nannte, gilt als aus dem Gedächtnis und besteht nichts, bis bei jedem Wert gesagt ist, dass das Blatt dieser Bremse ihn nennt. Die Flüssigkeit ist ausgelassen.',
     newSheet: 'Neues Datenblatt',
     leaveIt: 'Lassen',
     saveAsANewRevision: 'Als neue Fassung speichern',

@@ -136,12 +136,12 @@ export const storeForms: StoreFormsWords = {
     suchAsEuropeLisbonCalibration: 'Such as Europe/Lisbon. Calibration and use-by go by its days.',
   },
   sheetForm: {
-    untitled: 'Untitled',
-    theShopsOwnValues: 'The shop’s own values',
     copy: (title) => `${title}, copy`,
     storesSpecSheets: 'Stores · spec sheets',
     editTheSheet: 'Edit the sheet',
     duplicateAndAdapt: 'Duplicate and adapt',
+    begunFromAnother:
+      'Begun from another brake’s sheet: what that one gave counts as from memory and passes nothing, until you say of each value that this brake’s own sheet gives it. Its fluid is left out.',
     newSheet: 'New sheet',
     leaveIt: 'Leave it',
     saveAsANewRevision: 'Save as a new revision',
