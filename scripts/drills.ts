@@ -92,7 +92,6 @@ const DRILLS: readonly Drill[] = [
         text: `
   ester: {
     grades: { 'EF 1': { dry: 270, wet: 190 } },
-    usual: 'EF 1',
     pouredBack: false,
     monthsAfterOpening: 12,
   },`,
@@ -101,7 +100,6 @@ const DRILLS: readonly Drill[] = [
     words: inBoth('things.ts', '  family: {', "ester: '',"),
     facts: [
       "    grades: { 'EF 1': { dry: 270, wet: 190 } },",
-      "    usual: 'EF 1',",
       '    pouredBack: false,',
       '    monthsAfterOpening: 12,',
       ', wet: 190',

@@ -7,8 +7,6 @@ interface Grade {
 interface FluidFamilyRule {
   /** Its grades, poorest first; null where each maker's blend is a fluid of its own. */
   grades: Readonly<Record<string, Grade>> | null;
-  /** The grade that a shop usually means; null where there are none. */
-  usual: string | null;
   /** A clean rest may go back into its container; the rest is waste [P]. */
   pouredBack: boolean;
   /** Months a container keeps once opened [D]. Glycol takes up water from the moment it is opened [P]; the others do not. */
@@ -26,17 +24,15 @@ const RULES = {
       'DOT 4': { dry: 230, wet: 155 },
       'DOT 5.1': { dry: 260, wet: 180 },
     },
-    usual: 'DOT 4',
     pouredBack: false,
     monthsAfterOpening: 3,
   },
   silicone: {
     grades: { 'DOT 5': { dry: 260, wet: 180 } },
-    usual: 'DOT 5',
     pouredBack: false,
     monthsAfterOpening: 24,
   },
-  mineral: { grades: null, usual: null, pouredBack: true, monthsAfterOpening: 24 },
+  mineral: { grades: null, pouredBack: true, monthsAfterOpening: 24 },
 } as const satisfies Readonly<Record<string, FluidFamilyRule>>;
 
 type Rules = typeof RULES;
@@ -74,7 +70,3 @@ export function fluidNamed(family: Family, name: string): Fluid {
     grades.length === 0 ? { blend: name } : { grade: grades.includes(name) ? name : grades[0] };
   return { family, ...named } as Fluid;
 }
-
-/** What of a family a form begins with. */
-export const usualOf = (family: Family): Fluid =>
-  fluidNamed(family, familyRule(family).usual ?? '');

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { FAMILIES, usualOf, type Fluid } from './families';
+import { FAMILIES, fluidNamed, type Fluid } from './families';
 import { metAfter, NOTHING_MET, otherFamilyIn, WET_PARTS, type WetEvent } from './met';
 
 const mineral: Fluid = { family: 'mineral', blend: 'Selkie 10' };
@@ -43,7 +43,7 @@ describe('what a brake has met', () => {
     expect(otherFamilyIn(half, 'glycol')?.parts).toEqual(['lever']);
   });
 
-  const fluid = fc.constantFrom(...FAMILIES).map((family) => usualOf(family));
+  const fluid = fc.constantFrom(...FAMILIES).map((family) => fluidNamed(family, ''));
   const event = fc.oneof(
     fluid.map(filled),
     fc.subarray([...WET_PARTS]).map((parts) => renewed(...parts)),

@@ -1,6 +1,5 @@
 import { Container, type ContainerInStore } from '@hold-fast/contract/stores';
 import { CONDITIONS } from '@hold-fast/core/fluid/container';
-import { FAMILIES, fluidNamed, gradesOf, type Family } from '@hold-fast/core/fluid/families';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -9,7 +8,6 @@ import { v7 as uuid } from 'uuid';
 import { useFills } from '../../data/counterQueries';
 import { useContainers } from '../../data/queries';
 import { useSaveContainer } from '../../data/writes';
-import { Choice } from '../../ui/Choice';
 import { FormChoice, FormLine, FormNumber, FormTick } from '../../ui/FormLine';
 import { Note } from '../../ui/Note';
 import { Section } from '../../ui/Page';
@@ -19,19 +17,11 @@ import { Words } from '../../ui/Words';
 import { Wrong } from '../../ui/Wrong';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
+import { FluidChoice } from './FluidChoice';
 import { StoreForm } from './StoreForm';
 import { storeFormWords } from '../../words/storeForms';
 import { useKeptForm, type Begun } from '../useKeptForm';
 import { atBike } from '../routes';
-
-/** Every fluid there is: the families without grades by themselves first, then the grades of the others. */
-const FLUIDS: readonly { family: Family; grade: string | null }[] = [
-  ...FAMILIES.filter((family) => gradesOf(family).length === 0).map((family) => ({
-    family,
-    grade: null,
-  })),
-  ...FAMILIES.flatMap((family) => gradesOf(family).map((grade: string) => ({ family, grade }))),
-];
 
 const FRESH = 'new';
 
@@ -180,20 +170,11 @@ function WhichFluid({ control }: { control: Control<Container> }) {
         name="fluid"
         render={({ field, fieldState }) => (
           <>
-            <Choice
+            <FluidChoice
               ref={field.ref}
               label={storeFormWords.containerForm.fluid}
-              options={FLUIDS.map(({ family, grade }) => ({
-                value: grade ?? family,
-                says: storeFormWords.containerForm.fluidOf(family, grade),
-              }))}
-              chosen={fluid ? ['grade' in fluid ? fluid.grade : fluid.family] : []}
-              onChoose={(chosen) => {
-                const { family, grade } = FLUIDS.find(
-                  (each) => (each.grade ?? each.family) === chosen,
-                )!;
-                field.onChange(fluidNamed(family, grade ?? ''));
-              }}
+              fluid={fluid}
+              onChoose={field.onChange}
             />
             {!fluid && fieldState.error ? (
               <Wrong says={storeFormWords.containerForm.sayWhichFluid} />

@@ -279,10 +279,11 @@ describe('a spec sheet', () => {
     };
     client.setQueryData(keys.sheet(sheet.sheetId), [silicone]);
     showScreen(<SheetForm sheetId={sheet.sheetId} from={null} />);
-    const chosen = () =>
-      screen.getByRole('radio', { checked: true, name: /Glycol|Silicone|Mineral/ });
-    expect(chosen()).toHaveTextContent('Silicone');
-    expect(screen.getByText('DOT 5')).toBeTruthy();
+    const chosen = () => screen.getByRole('radio', { checked: true, name: /DOT|Mineral/ });
+    expect(chosen()).toHaveTextContent('DOT 5 (silicone)');
+    // No grade is the one that nobody named.
+    fireEvent.press(screen.getByText('DOT 5.1'));
+    expect(chosen()).toHaveTextContent('DOT 5.1');
     fireEvent.press(screen.getByText('Mineral'));
     expect(chosen()).toHaveTextContent('Mineral');
     expect(screen.getByLabelText('Blend, by its name')).toBeTruthy();

@@ -196,9 +196,7 @@ export interface StoreFormsWords {
     olive: string;
     caliperAndLeverHoldMl: string;
     fluid: string;
-    fluidFamily: string;
     notAsked: string;
-    grade: string;
     blendByItsName: string;
     everyMakersMineralFluidIs: string;
     whereTheFluidComesFrom: string;
