@@ -68,6 +68,7 @@ test('a shop of one’s own is opened from nothing, and seals its first job', as
   await goTo(page, '/stores/gauges/new');
   await page.getByLabel('Name on the bench').fill('G1 thickness gauge');
   await hands.touch(page.getByRole('radio', { name: 'Thickness gauge' }));
+  await hands.touch(page.getByRole('radio', { name: /^Point/ }));
   await page.getByLabel('Calibrated through').fill(`${new Date().getFullYear() + 1}-01-01`);
   await hands.touch(hands.button('Save', true));
   await goTo(page, '/bench');

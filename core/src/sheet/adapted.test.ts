@@ -30,6 +30,7 @@ it('asks for its name, its source, its fluid and its ways anew, and keeps what t
   const usual = { origin: 'shop', tag: 'P' } as const;
   const sheet = adapted({
     ...SHEET,
+    brake: { ...SHEET.brake, pistonLubricant: 'own-fluid' },
     rotor: { ...SHEET.rotor, limit: { limitMm: 1.5, atLimitIsWorn: true, ...usual } },
     pads: {
       ...SHEET.pads,
@@ -43,6 +44,7 @@ it('asks for its name, its source, its fluid and its ways anew, and keeps what t
     title: '',
     source: '',
     fluid: null,
+    brake: { pistonLubricant: null, pistons: 2 },
     rotor: { limit: { limitMm: 1.5, tag: 'P' } },
     pads: { schools: [], limits: { friction: { limitMm: 0.6, origin: 'shop', tag: 'M' } } },
     torque: [{ window: { tag: 'P' } }],

@@ -8,11 +8,11 @@ const unread = <Value extends Laid>(value: Value): Value =>
 
 /**
  * A sheet begun from another brake's. What that one's maker lays down nobody has read of this brake: it is from memory, and so passes
- * nothing, till it is said of each value that its own sheet gives it. Its fluid is asked for anew, as the wrong one ruins the seals, and so
- * are the ways its maker judges pads by; what the shop holds to be usual is so of both. Title and source are empty. Our choice [D].
+ * nothing, till it is said of each value that its own sheet gives it. Its fluid and what goes on its pistons are asked for anew, as the
+ * wrong one ruins the seals, and so are the ways its maker judges pads by; what the shop holds to be usual is so of both. Title and source are empty. Our choice [D].
  */
 export function adapted(sheet: SpecSheet): SpecSheet {
-  const { rotor, pads, torque } = sheet;
+  const { brake, rotor, pads, torque } = sheet;
   const { total, friction } = pads.limits;
   const valueOf = (path: string): unknown =>
     path
@@ -23,6 +23,7 @@ export function adapted(sheet: SpecSheet): SpecSheet {
     ...sheet,
     title: '',
     source: '',
+    brake: { ...brake, pistonLubricant: null },
     rotor: { ...rotor, limit: rotor.limit && unread(rotor.limit) },
     pads: {
       ...pads,

@@ -1,6 +1,7 @@
 import { Gauge } from '@hold-fast/contract/stores';
 import type { GaugeInStore } from '@hold-fast/contract/stores';
 import { GAUGE_DEFAULTS, GAUGE_KINDS } from '@hold-fast/core/gauge/gauge';
+import { FOR_THICKNESS } from '@hold-fast/core/measurand/rotor';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -105,6 +106,7 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
             control={control}
             name="anvils"
             label={storeFormWords.gaugeForm.anvils}
+            wrong={storeFormWords.gaugeForm.sayWhichAnvils}
             options={[
               { value: 'point', says: storeFormWords.gaugeForm.pointSitsInsideTheTrack },
               { value: 'flat', says: storeFormWords.gaugeForm.flatJawsBridgeARidge },
@@ -144,9 +146,16 @@ function Form({ gauge }: { gauge: GaugeInStore | null }) {
   );
 }
 
+/** What is usual of a kind, but for what is seen by looking: points, which no ridge deceives, are never assumed of what measures a rotor. */
 function defaultsOf(kind: Gauge['kind']) {
   const { resolutionMm, uncertaintyMm, anvils } = GAUGE_DEFAULTS[kind];
-  return { resolutionMm, uncertaintyMm, uncertaintyAssumed: true, anvils };
+  const unseen = anvils === 'point' && FOR_THICKNESS.includes(kind);
+  return {
+    resolutionMm,
+    uncertaintyMm,
+    uncertaintyAssumed: true,
+    anvils: unseen ? (null as unknown as Gauge['anvils']) : anvils,
+  };
 }
 
 function plain({ version: _version, uses: _uses, ...gauge }: GaugeInStore): Gauge {

@@ -89,6 +89,19 @@ describe('a gauge', () => {
     expect(screen.getByText('Assumed, not by certificate')).toBeTruthy();
   });
 
+  it('has no points that nobody looked at: they would read a worn rotor past its ridge', async () => {
+    showScreen(<GaugeForm gaugeId="new" />, { gauges: [] });
+    fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'G12');
+    fireEvent.press(screen.getByText(/Thickness gauge/i));
+    await submit('Save');
+    expect(await screen.findByText(/^Anvils: look whether/)).toBeTruthy();
+    expect(sent).toEqual([]);
+    fireEvent.press(screen.getByText(/^Point/));
+    await submit('Save');
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({ body: { anvils: 'point' } });
+  });
+
   it('changed by somebody else meanwhile is not overwritten', async () => {
     answer = {
       status: 409,

@@ -51,6 +51,7 @@ export interface StoreFormsWords {
     fromItsCertificateWithoutOne: string;
     assumedNotByCertificate: string;
     anvils: string;
+    sayWhichAnvils: string;
     pointSitsInsideTheTrack: string;
     flatJawsBridgeARidge: string;
     calibrationAndFeed: string;

@@ -52,6 +52,8 @@ export const storeForms: StoreFormsWords = {
       'Aus seinem Kalibrierschein. Ohne einen gilt der übliche Wert seiner Art, aus dem Gedächtnis.',
     assumedNotByCertificate: 'Angenommen, nicht laut Schein',
     anvils: 'Ambosse',
+    sayWhichAnvils:
+      'Ambosse: nachsehen, ob sie in einer abgenutzten Reibfläche sitzen oder ihren Rand überbrücken.',
     pointSitsInsideTheTrack: 'Spitz: sitzt innerhalb der Reibfläche',
     flatJawsBridgeARidge: 'Flache Backen: überbrücken einen Rand',
     calibrationAndFeed: 'Kalibrierung und Leitung',

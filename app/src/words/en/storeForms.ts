@@ -52,6 +52,7 @@ export const storeForms: StoreFormsWords = {
       'From its certificate. Without one the usual value of its kind is assumed, from memory.',
     assumedNotByCertificate: 'Assumed, not by certificate',
     anvils: 'Anvils',
+    sayWhichAnvils: 'Anvils: look whether they sit inside a worn track or bridge its ridge.',
     pointSitsInsideTheTrack: 'Point: sits inside the track',
     flatJawsBridgeARidge: 'Flat jaws: bridge a ridge',
     calibrationAndFeed: 'Calibration and feed',
