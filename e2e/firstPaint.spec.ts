@@ -166,15 +166,17 @@ test(
   },
 );
 
-test('a job is opened without the page being loaded anew, and its name has the focus', async ({
-  page,
-}) => {
-  const hands = await openBench(page);
-  await page.evaluate('globalThis.stays = true');
-  await openFromBench(hands, /Post trike 4/);
-  await expect(page.getByRole('heading', { name: 'Post trike 4' })).toBeFocused();
-  await page.goBack();
-  await page.getByRole('link', { name: /Post trike 7/ }).press('Enter');
-  await expect(page.getByRole('heading', { name: 'Post trike 7' })).toBeFocused();
-  expect(await page.evaluate('globalThis.stays')).toBe(true);
-});
+test(
+  'a job is opened without the page being loaded anew, and its name has the focus',
+  AT_THE_BENCH,
+  async ({ page }) => {
+    const hands = await openBench(page);
+    await page.evaluate('globalThis.stays = true');
+    await openFromBench(hands, /Post trike 4/);
+    await expect(page.getByRole('heading', { name: 'Post trike 4' })).toBeFocused();
+    await page.goBack();
+    await page.getByRole('link', { name: /Post trike 7/ }).press('Enter');
+    await expect(page.getByRole('heading', { name: 'Post trike 7' })).toBeFocused();
+    expect(await page.evaluate('globalThis.stays')).toBe(true);
+  },
+);

@@ -10,6 +10,7 @@ const COUNTER_FILES = [
   'report.spec.ts',
   'shopLife.spec.ts',
   'tables.spec.ts',
+  'walk.spec.ts',
 ];
 
 const BENCH_FILES = [

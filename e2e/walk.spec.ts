@@ -11,17 +11,16 @@ import {
   verdict,
   test,
 } from './bench';
-import { AT_THE_COUNTER } from './widths';
 import { readLever } from './walker';
 
-test('one bike measured, judged, tightened, filled, signed, remembered', async ({ newPage: page }, {
-  project,
+test('one bike measured, judged, tightened, filled, signed, remembered', async ({
+  newPage: page,
 }) => {
   const began = Date.now();
   await page.clock.install();
   const hands = await openBench(page);
-  const bike = `Cargo ${project.name}`;
-  const job = await checkIn(hands, `Walker ${project.name}`, bike);
+  const bike = 'Cargo of the walk';
+  const job = await checkIn(hands, 'Walker', bike);
 
   await identify(hands, 'Ostrel Tolve');
   await beginRotor(hands, 'G2 thickness gauge', 'No ridge');
@@ -114,9 +113,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await hands.touch(hands.button('The bike’s page'));
   await expect(page.getByText(`Sealed`, { exact: false }).first()).toContainText(seal.slice(0, 12));
   await expect(page.getByText('Measured once', { exact: false }).first()).toBeVisible();
-  console.log(
-    `  ${project.name}: ${hands.actions} touches and keys, ${Math.round((Date.now() - began) / 1000)} s`,
-  );
+  console.log(`  ${hands.actions} touches and keys, ${Math.round((Date.now() - began) / 1000)} s`);
 
   await goTo(page, '/ledger');
   await expect(page.getByText(/The chain of \d+ seals is whole/)).toBeVisible();
@@ -124,7 +121,7 @@ test('one bike measured, judged, tightened, filled, signed, remembered', async (
   await expect(page.getByText(/Sealed as record/)).toBeVisible();
 });
 
-test('a bike’s page draws the wear of its earlier visits', AT_THE_COUNTER, async ({ page }) => {
+test('a bike’s page draws the wear of its earlier visits', async ({ page }) => {
   const hands = await openBench(page);
   await goTo(page, '/bikes');
   await page.getByLabel('Find', { exact: true }).fill('post tri');
