@@ -19,6 +19,9 @@ test('somebody is taken on, chooses their own passphrase and PIN, forgets them, 
   await hands.touch(page.getByRole('radio', { name: /^Mechanic/ }));
   await page.getByLabel('Passphrase for the first sign-in').fill('given by the lead');
   await hands.touch(hands.button('Take somebody on'));
+  await expect(page.getByText('Say whether they work alone or are an apprentice.')).toBeVisible();
+  await hands.touch(page.getByRole('radio', { name: 'They sign for their own work' }));
+  await hands.touch(hands.button('Take somebody on'));
   await expect(page.getByText(`Tell ${name} the passphrase`)).toBeVisible();
 
   // At their own phone: nothing before both are theirs.

@@ -16,8 +16,9 @@ import { WhoTheyAre } from './WhoTheyAre';
 export function TakeOn({ roles }: { roles: readonly Role[] }) {
   const takeOn = useTakeOn();
   const [id] = useState(() => uuid());
+  // What they may, and whether somebody looks at their work, is said: nobody is let work alone by a default.
   const { control, handleSubmit } = useForm<NewPerson>({
-    defaultValues: { id, name: '', role: 'mechanic', apprentice: false, passphrase: '' },
+    defaultValues: { id, name: '', passphrase: '' },
     resolver: zodResolver(NewPerson),
   });
   const send = handleSubmit((person) =>

@@ -1,6 +1,6 @@
 import type { Role } from '@hold-fast/contract/roles';
 import type { Control, FieldPath, FieldValues } from 'react-hook-form';
-import { FormChoice, FormLine, FormTick } from '../../ui/FormLine';
+import { FormChoice, FormLine } from '../../ui/FormLine';
 import { peopleWords } from '../../words/people';
 
 /** Who somebody is and what they may: the fields of their account. */
@@ -24,11 +24,17 @@ export function WhoTheyAre<
             name={'role' as FieldPath<T>}
             label={peopleWords.role}
             options={roles.map((role) => ({ value: role, says: peopleWords.roles[role] }))}
+            wrong={peopleWords.sayWhichRole}
           />
-          <FormTick
+          <FormChoice
             control={control}
             name={'apprentice' as FieldPath<T>}
-            label={peopleWords.apprenticeSays}
+            label={peopleWords.whoLooks}
+            options={[
+              { value: false, says: peopleWords.nobodyLooks },
+              { value: true, says: peopleWords.apprenticeSays },
+            ]}
+            wrong={peopleWords.sayWhoLooks}
           />
         </>
       )}

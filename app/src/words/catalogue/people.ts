@@ -18,7 +18,12 @@ export interface PeopleWords {
   name: string;
   role: string;
   roles: Record<Role, string>;
+  sayWhichRole: string;
+  /** Of the two answers that follow. */
+  whoLooks: string;
+  nobodyLooks: string;
   apprenticeSays: string;
+  sayWhoLooks: string;
   lock: string;
   firstPassphrase: string;
   firstPassphraseHint: string;

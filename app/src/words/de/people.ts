@@ -22,7 +22,11 @@ export const people: PeopleWords = {
     mechanic: 'Werkstatt: misst, arbeitet und unterschreibt',
     counter: 'Theke: nimmt an, bietet an und gibt heraus',
   },
+  sayWhichRole: 'Angeben, welche Rolle es ist.',
+  whoLooks: 'Wer die Arbeit ansieht',
+  nobodyLooks: 'Unterschreibt die eigene Arbeit',
   apprenticeSays: 'In Ausbildung: jemand anderes sieht sich die Arbeit vor der Unterschrift an',
+  sayWhoLooks: 'Angeben, ob allein gearbeitet wird oder in Ausbildung.',
   lock: 'Gesperrt: meldet sich nirgends an, unterschreibt nichts',
   firstPassphrase: 'Passphrase für die erste Anmeldung',
   firstPassphraseHint:

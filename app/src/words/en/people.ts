@@ -21,7 +21,11 @@ export const people: PeopleWords = {
     mechanic: 'Mechanic: measures, works and signs',
     counter: 'Counter: checks in, quotes and hands over',
   },
+  sayWhichRole: 'Say which role is theirs.',
+  whoLooks: 'Who looks at their work',
+  nobodyLooks: 'They sign for their own work',
   apprenticeSays: 'Apprentice: somebody else looks at their work before it is signed',
+  sayWhoLooks: 'Say whether they work alone or are an apprentice.',
   lock: 'Locked: signs in nowhere, signs nothing',
   firstPassphrase: 'Passphrase for the first sign-in',
   firstPassphraseHint:
