@@ -38,9 +38,9 @@ test('a notice meets a bike at the counter; an apprentice works, another looks, 
   await lead.page.getByLabel('Maker of the bike').fill(maker);
   await lead.page.getByLabel('First serial').fill('SV-100');
   await lead.page.getByLabel('Last serial').fill('SV-199');
-  await lead.hands.touch(
+  await expect(
     lead.page.getByRole('checkbox', { name: 'Nobody rides until it is done' }),
-  );
+  ).toBeChecked();
   await lead.hands.touch(lead.hands.button('Save'));
   await expect(lead.page.getByRole('heading', { name: 'Clamp bolts that stretch' })).toBeVisible();
 

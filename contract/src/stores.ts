@@ -4,7 +4,7 @@ import { gaugeFault } from '@hold-fast/core/gauge/register';
 import { FAMILIES } from '@hold-fast/core/fluid/families';
 import type { End } from '@hold-fast/core/ends';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
-import { PLAUSIBLE_TOLERANCE, WRENCH_KINDS } from '@hold-fast/core/torque/wrench';
+import { isUnderAssumed, PLAUSIBLE_TOLERANCE, WRENCH_KINDS } from '@hold-fast/core/torque/wrench';
 import { z } from 'zod';
 import { Day, Id, Ml, Mm, Nm, words, wordsOrNone } from './fields';
 import { Fluid } from './sheets';
@@ -30,13 +30,9 @@ export const Gauge = z
     feedSerial: FeedSerial.nullable(),
     retired: z.boolean(),
   })
-  .refine((gauge) => gaugeFault(gauge) !== 'doubt-under-step', {
-    path: ['uncertaintyMm'],
-    message: 'doubt-under-step',
-  })
-  .refine((gauge) => gaugeFault(gauge) !== 'points-on-vernier', {
-    path: ['anvils'],
-    message: 'points-on-vernier',
+  .superRefine((gauge, context) => {
+    const fault = gaugeFault(gauge);
+    if (fault) context.addIssue({ code: 'custom', path: [fault.field], message: fault.code });
   });
 export type Gauge = z.infer<typeof Gauge>;
 
@@ -55,21 +51,23 @@ export interface GaugeInStore extends Gauge {
 export const GaugeEdit = z.strictObject({ version: z.int().min(1), gauge: Gauge });
 export type GaugeEdit = z.infer<typeof GaugeEdit>;
 
-export const Wrench = z.strictObject({
-  id: Id,
-  name: words(40),
-  kind: z.enum(WRENCH_KINDS),
-  maxNm: Nm,
-  markNm: Nm,
-  tolerance: z.number().min(PLAUSIBLE_TOLERANCE.least).max(PLAUSIBLE_TOLERANCE.most),
-  toleranceAssumed: z.boolean(),
-  calibrationDueOn: Day.nullable(),
-  /** Clicks or readings since calibration. */
-  uses: z.int().min(0).max(10_000_000),
-  /** What it calls itself on the feed; null for one that is not on it. */
-  feedSerial: FeedSerial.nullable(),
-  retired: z.boolean(),
-});
+export const Wrench = z
+  .strictObject({
+    id: Id,
+    name: words(40),
+    kind: z.enum(WRENCH_KINDS),
+    maxNm: Nm,
+    markNm: Nm,
+    tolerance: z.number().min(PLAUSIBLE_TOLERANCE.least).max(PLAUSIBLE_TOLERANCE.most),
+    toleranceAssumed: z.boolean(),
+    calibrationDueOn: Day.nullable(),
+    /** Clicks or readings since calibration. */
+    uses: z.int().min(0).max(10_000_000),
+    /** What it calls itself on the feed; null for one that is not on it. */
+    feedSerial: FeedSerial.nullable(),
+    retired: z.boolean(),
+  })
+  .refine((wrench) => !isUnderAssumed(wrench), { path: ['tolerance'], message: 'under-assumed' });
 export type Wrench = z.infer<typeof Wrench>;
 
 /** A wrench as the register keeps it. */

@@ -210,25 +210,42 @@ describe('a gauge as a register keeps it', () => {
     expect(tooFar('2072-11-25', true)).toBe(false);
   });
 
-  const gauge = { kind: 'thickness-gauge', anvils: 'point', resolutionMm: 0.01 } as const;
+  const gauge = {
+    kind: 'thickness-gauge',
+    anvils: 'point',
+    resolutionMm: 0.01,
+    uncertaintyAssumed: false,
+    retired: false,
+  } as const;
   // Source: JCGM 100:2008 (GUM), F.2.2.1: a step of δ leaves a standard uncertainty of 0.29 δ.
   it('published: is in no less doubt than its own step leaves open', () => {
-    expect(gaugeFault({ ...gauge, uncertaintyMm: 0.00577 })).toBe('doubt-under-step');
+    const under = { field: 'uncertaintyMm', code: 'doubt-under-step' };
+    expect(gaugeFault({ ...gauge, uncertaintyMm: 0.00577 })).toEqual(under);
     expect(gaugeFault({ ...gauge, uncertaintyMm: 0.0058 })).toBeNull();
-    expect(gaugeFault({ ...gauge, resolutionMm: 1, uncertaintyMm: 0.001 })).toBe(
-      'doubt-under-step',
-    );
+    expect(gaugeFault({ ...gauge, resolutionMm: 1, uncertaintyMm: 0.001 })).toEqual(under);
     expect(2 * 0.29 * 0.01).toBeCloseTo(0.01 / Math.sqrt(3), 4);
+  });
+
+  it('is in no less doubt than is assumed of its kind, unless its certificate says so', () => {
+    const assumed = { ...gauge, uncertaintyAssumed: true, uncertaintyMm: 0.029 };
+    const under = { field: 'uncertaintyMm', code: 'under-assumed' };
+    expect(gaugeFault(assumed)).toEqual(under);
+    expect(gaugeFault({ ...assumed, uncertaintyAssumed: false })).toBeNull();
+    expect(gaugeFault({ ...assumed, uncertaintyMm: 0.03 })).toBeNull();
+    expect(gaugeFault({ ...assumed, retired: true })).toBeNull();
   });
 
   it('has no points where it has long jaws', () => {
     const vernier = { ...gauge, kind: 'vernier-caliper', uncertaintyMm: 0.06 } as const;
-    expect(gaugeFault(vernier)).toBe('points-on-vernier');
+    expect(gaugeFault(vernier)).toEqual({ field: 'anvils', code: 'points-on-vernier' });
     expect(gaugeFault({ ...vernier, anvils: 'flat' })).toBeNull();
   });
 
   it('by its kind’s defaults can be one', () => {
     for (const [kind, defaults] of Object.entries(GAUGE_DEFAULTS))
-      expect([kind, gaugeFault({ ...defaults, kind: kind as GaugeKind })]).toEqual([kind, null]);
+      expect([
+        kind,
+        gaugeFault({ ...gauge, ...defaults, kind: kind as GaugeKind, uncertaintyAssumed: true }),
+      ]).toEqual([kind, null]);
   });
 });

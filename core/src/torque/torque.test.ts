@@ -5,7 +5,13 @@ import { askedOf, FASTENER_IDS, fastenerRule } from './fasteners';
 import { flawsOfProof, type Tightening } from './proof';
 import { nextTurn, PASSES, starOrder, type PassMark } from './sequence';
 import { torqueWindow, windowOfSingleValue } from './window';
-import { assumedTolerance, clickSetting, wrenchInCalibration, type Wrench } from './wrench';
+import {
+  assumedTolerance,
+  clickSetting,
+  isUnderAssumed,
+  wrenchInCalibration,
+  type Wrench,
+} from './wrench';
 
 const fine = { maxNm: 25, markNm: 0.01, tolerance: 0.06 };
 const range = (lo: number, hi: number, wrench = { ...fine, maxNm: 10 }) =>
@@ -78,6 +84,15 @@ describe('click setting: the handbook’s check values', () => {
   ])('published: a wrench to %d N·m is assumed to be good to ±%d', (maxNm, tolerance) =>
     expect(assumedTolerance(maxNm)).toBe(tolerance),
   );
+
+  it('is off by no less than is assumed, unless its certificate says so', () => {
+    const wrench = { maxNm: 10, tolerance: 0.059, toleranceAssumed: true, retired: false };
+    expect(isUnderAssumed(wrench)).toBe(true);
+    expect(isUnderAssumed({ ...wrench, maxNm: 20 })).toBe(false);
+    expect(isUnderAssumed({ ...wrench, tolerance: 0.06 })).toBe(false);
+    expect(isUnderAssumed({ ...wrench, toleranceAssumed: false })).toBe(false);
+    expect(isUnderAssumed({ ...wrench, retired: true })).toBe(false);
+  });
 
   it('refuses a window that is upside down or not positive', () => {
     expect(() => torqueWindow(8, 6, 'sheet')).toThrow('window-upside-down');

@@ -36,6 +36,20 @@ export function assumedTolerance(maxNm: number): number {
   return positive(maxNm, 'max') <= 10 ? 0.06 : 0.04;
 }
 
+/**
+ * Whether a wrench is said to be off by less than is assumed, and by no certificate: what only that can say is not assumed [D]. One that is
+ * retired proves nothing, and is not held up by it.
+ */
+export const isUnderAssumed = ({
+  maxNm,
+  tolerance,
+  toleranceAssumed,
+  retired,
+}: Pick<Wrench, 'maxNm' | 'tolerance'> & {
+  toleranceAssumed: boolean;
+  retired: boolean;
+}): boolean => toleranceAssumed && !retired && tolerance < assumedTolerance(maxNm);
+
 /** Whether the wrench's calibration stands on `day`: in date, and not past {@link CALIBRATION_CYCLES} clicks. */
 export function wrenchInCalibration(wrench: Wrench, day: string): boolean {
   return inCalibration(wrench.calibrationDueOn, day) && wrench.uses < CALIBRATION_CYCLES;

@@ -66,7 +66,7 @@ it('the year of a certificate that slipped is refused, registered or renewed, of
     kind: 'click',
     maxNm: 10,
     markNm: 0.1,
-    tolerance: 0.04,
+    tolerance: 0.06,
     toleranceAssumed: true,
     calibrationDueOn: '2037-06-01',
     uses: 0,
@@ -75,6 +75,11 @@ it('the year of a certificate that slipped is refused, registered or renewed, of
   };
   expect((await lead.send('POST', '/wrenches', wrench)).body.fields).toEqual(refusal);
   const set = { ...wrench, calibrationDueOn: '2027-06-01' };
+  // Finer than is assumed of it is for its certificate to say.
+  const finer = { ...set, tolerance: 0.04 };
+  expect((await lead.send('POST', '/wrenches', finer)).body.fields).toEqual([
+    { path: 'tolerance', code: 'under-assumed' },
+  ]);
   expect((await lead.send('POST', '/wrenches', set)).status).toBe(201);
   const later = { version: 1, wrench };
   expect((await lead.send('PUT', `/wrenches/${set.id}`, later)).body.fields).toEqual(refusal);

@@ -143,7 +143,8 @@ const blank = (): Notice => ({
   title: '',
   words: '',
   source: '',
-  doNotRide: false,
+  // Where nobody says otherwise, the bike is not ridden until somebody looked.
+  doNotRide: true,
   maker: '',
   serialFrom: '',
   serialTo: '',

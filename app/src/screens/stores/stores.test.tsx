@@ -55,6 +55,11 @@ describe('a gauge', () => {
     expect(screen.getByText(/1,204 readings taken with it/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Expanded uncertainty U (k = 2), mm'), '0,02');
     await submit('Save');
+    // So little is no assumption: a certificate says so, or nobody.
+    expect(await screen.findByText(/^Less than is assumed without a certificate/)).toBeTruthy();
+    expect(sent).toEqual([]);
+    fireEvent.press(screen.getByText('Assumed, not by certificate'));
+    await submit('Save');
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({
       method: 'PUT',

@@ -119,6 +119,7 @@ type FaultCode =
   | 'not-offered'
   | 'doubt-under-step'
   | 'points-on-vernier'
+  | 'under-assumed'
   | 'wrong-fluid-kept'
   | 'no-pieces'
   | 'twice'
