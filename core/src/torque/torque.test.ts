@@ -7,6 +7,7 @@ import { nextTurn, PASSES, starOrder, type PassMark } from './sequence';
 import { torqueWindow, windowOfSingleValue } from './window';
 import {
   assumedTolerance,
+  clicksAfter,
   clickSetting,
   isUnderAssumed,
   wrenchInCalibration,
@@ -84,6 +85,24 @@ describe('click setting: the handbook’s check values', () => {
   ])('published: a wrench to %d N·m is assumed to be good to ±%d', (maxNm, tolerance) =>
     expect(assumedTolerance(maxNm)).toBe(tolerance),
   );
+
+  it('has its clicks back by a new calibration alone', () => {
+    const was = { uses: 4990, calibrationDueOn: '2027-03-31' };
+    const as = (
+      change: Partial<{ uses: number; calibrationDueOn: string | null }>,
+      retired = false,
+    ) => clicksAfter(was, { ...was, ...change, retired });
+    expect(as({ uses: 4989 })).toBeNull();
+    expect(as({ uses: 0, calibrationDueOn: null })).toBeNull();
+    expect(as({ uses: 0, calibrationDueOn: '2027-03-30' })).toBeNull();
+    expect(as({ uses: 0, calibrationDueOn: '2028-03-31' })).toBe(0);
+    expect(as({ uses: 5200 })).toBe(5200);
+    expect(
+      clicksAfter({ ...was, calibrationDueOn: null }, { ...was, uses: 0, retired: false }),
+    ).toBe(0);
+    // Out of use at once, whatever its form held; and back in use it has them still.
+    expect(as({ uses: 0 }, true)).toBe(4990);
+  });
 
   it('is off by no less than is assumed, unless its certificate says so', () => {
     const wrench = { maxNm: 10, tolerance: 0.059, toleranceAssumed: true, retired: false };

@@ -50,6 +50,20 @@ export const isUnderAssumed = ({
   retired: boolean;
 }): boolean => toleranceAssumed && !retired && tolerance < assumedTolerance(maxNm);
 
+/**
+ * How often a wrench has clicked once a change of it is written, or null where that is refused [D]: a count goes back with a new calibration
+ * alone. One that fell by itself would let it prove past {@link CALIBRATION_CYCLES}, whether somebody typed it or saved what they had read
+ * before others went on clicking. One that is retired keeps its count, and is not held up by it.
+ */
+export function clicksAfter(
+  was: Pick<Wrench, 'uses' | 'calibrationDueOn'>,
+  became: Pick<Wrench, 'uses' | 'calibrationDueOn'> & { retired: boolean },
+): number | null {
+  const isCalibrated = (became.calibrationDueOn ?? '') > (was.calibrationDueOn ?? '');
+  if (isCalibrated || became.uses >= was.uses) return became.uses;
+  return became.retired ? was.uses : null;
+}
+
 /** Whether the wrench's calibration stands on `day`: in date, and not past {@link CALIBRATION_CYCLES} clicks. */
 export function wrenchInCalibration(wrench: Wrench, day: string): boolean {
   return inCalibration(wrench.calibrationDueOn, day) && wrench.uses < CALIBRATION_CYCLES;

@@ -81,7 +81,14 @@ it('the year of a certificate that slipped is refused, registered or renewed, of
     { path: 'tolerance', code: 'under-assumed' },
   ]);
   expect((await lead.send('POST', '/wrenches', set)).status).toBe(201);
-  const later = { version: 1, wrench };
+  // Others go on clicking while a lead has its form open: what was read before is not written over it.
+  const clicked = { version: 1, wrench: { ...set, uses: 40 } };
+  expect((await lead.send('PUT', `/wrenches/${set.id}`, clicked)).status).toBe(200);
+  const read = { version: 2, wrench: set };
+  expect((await lead.send('PUT', `/wrenches/${set.id}`, read)).body.fields).toEqual([
+    { path: 'uses', code: 'clicks-go-back' },
+  ]);
+  const later = { version: 2, wrench };
   expect((await lead.send('PUT', `/wrenches/${set.id}`, later)).body.fields).toEqual(refusal);
 });
 

@@ -15,6 +15,7 @@ import {
 import { StockImport } from '@hold-fast/contract/stockRows';
 import { containerDayFault, easesContainer } from '@hold-fast/core/fluid/container';
 import { isCalibratedTooFar } from '@hold-fast/core/gauge/register';
+import { clicksAfter } from '@hold-fast/core/torque/wrench';
 import { dayIn } from '@hold-fast/core/job/day';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
@@ -134,7 +135,9 @@ export function storesRoutes(shop: Shop): Router {
       if (!was || wrench.id !== id) throw new Refusal('not-found');
       refuseStale(was, version);
       refuseCalibration(wrench, await today(transaction));
-      const change = { was, became: wrench, at: shop.now(), personId: person.id };
+      const uses = clicksAfter(was, wrench);
+      if (uses === null) throw refuseField('invalid-input', 'uses', 'clicks-go-back');
+      const change = { was, became: { ...wrench, uses }, at: shop.now(), personId: person.id };
       await named(() => changeWrench(transaction, change));
     });
     response.json(await wrenchById(pool, id));

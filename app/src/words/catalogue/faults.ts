@@ -120,6 +120,7 @@ type FaultCode =
   | 'doubt-under-step'
   | 'points-on-vernier'
   | 'under-assumed'
+  | 'clicks-go-back'
   | 'wrong-fluid-kept'
   | 'no-pieces'
   | 'twice'

@@ -144,6 +144,8 @@ export const faults: FaultWords = {
     'doubt-under-step':
       'Schon sein Anzeigeschritt lässt mehr offen: mindestens der Schritt geteilt durch 1,73.',
     'points-on-vernier': 'Ein Nonius hat lange Backen und keine Spitzen.',
+    'clicks-go-back':
+      'Er hat inzwischen öfter geklickt. Zurück geht die Zahl nur mit einer neuen Kalibrierung: angeben, bis zu welchem Tag.',
     'under-assumed':
       'Weniger, als ohne Schein angenommen wird. Sagt es einer, „angenommen“ abwählen.',
     'wrong-fluid-kept': 'Ein Behälter mit falscher Flüssigkeit wird ausgebucht.',

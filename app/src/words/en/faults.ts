@@ -131,6 +131,8 @@ export const faults: FaultWords = {
     'not-offered': 'This is not offered here.',
     'doubt-under-step': 'Its step alone leaves more open: at least the step divided by 1.73.',
     'points-on-vernier': 'A vernier has long jaws, and no points.',
+    'clicks-go-back':
+      'It has clicked more often by now. Its clicks go back with a new calibration alone: write through which day.',
     'under-assumed':
       'Less than is assumed without a certificate. Where one says so, untick “assumed”.',
     'wrong-fluid-kept': 'A container with the wrong fluid in it is written off.',
