@@ -297,6 +297,8 @@ describe('parts and fluid', () => {
     expect((await put(fresh, 2)).status).toBe(403);
     expect((await put(fresh, 2, lead)).status).toBe(200);
     expect((await fill())[0]).toBe(201);
+    // The fill opened it: what a lead read while it was sealed does not seal it again.
+    expect((await put(fresh, 3, lead)).status).toBe(409);
   });
 
   it('says what it changed besides the job, as every write does', async () => {
@@ -346,9 +348,9 @@ describe('parts and fluid', () => {
       [one, 5],
     ]);
 
-    expect((await put({ wrongFluid: true }, 1)).status).toBe(422);
+    expect((await put({ wrongFluid: true }, 2)).status).toBe(422);
     const wrong = { writtenOff: true, writtenOffReason: 'Smells of glycol', wrongFluid: true };
-    expect((await put(wrong, 1)).status).toBe(200);
+    expect((await put(wrong, 2)).status).toBe(200);
     const jobOf = async (jobId: string) => (await client.sendJob('GET', `/jobs/${jobId}`)).body;
     for (const jobId of [one, two])
       expect((await jobOf(jobId)).bars).toContainEqual({
@@ -372,8 +374,8 @@ describe('parts and fluid', () => {
       await send(one, entry('repair', { end: 'front', work, words: 'All seals new' }));
     }
     expect((await fluidLooked(one)).tags).toEqual([]);
-    expect((await put({ ...wrong, wrongFluid: false }, 2)).status).toBe(403);
-    expect((await put({ ...wrong, wrongFluid: false }, 2, lead)).status).toBe(200);
+    expect((await put({ ...wrong, wrongFluid: false }, 3)).status).toBe(403);
+    expect((await put({ ...wrong, wrongFluid: false }, 3, lead)).status).toBe(200);
     expect((await jobOf(two)).tags).toEqual([]);
     expect((await client.send('GET', `/containers/${uuid()}/fills`)).status).toBe(404);
   });

@@ -119,11 +119,13 @@ export async function holdContainer(on: Queryable, id: string): Promise<Containe
   return containerById(on, id);
 }
 
+/** Notes that a sealed container is opened, as a change of it: a form that was read before would seal it again. */
 export async function noteOpened(on: Queryable, containerId: string, day: string): Promise<void> {
-  await run(on, 'UPDATE container SET opened_on = ? WHERE id = ? AND opened_on IS NULL', [
-    day,
-    containerId,
-  ]);
+  await run(
+    on,
+    'UPDATE container SET opened_on = ?, version = version + 1 WHERE id = ? AND opened_on IS NULL',
+    [day, containerId],
+  );
 }
 
 /** What calls itself so on the feed, and the unit it has to be set to. */
