@@ -149,7 +149,8 @@ export type SheetsFile = z.infer<typeof SheetsFile>;
 export interface ImportRow {
   row: number;
   title: string;
-  does: 'add' | 'revise' | 'nothing' | 'refused';
+  /** `older`: it is a revision that stood here before the one that does now, which is not gone back on. */
+  does: 'add' | 'revise' | 'nothing' | 'older' | 'refused';
   faults: FieldFault[];
 }
 

@@ -5,6 +5,7 @@ import {
   type SheetsImport,
 } from '@hold-fast/contract/sheets';
 import { canonicalJson, type Json } from '@hold-fast/core/seal/canonical';
+import type { SheetRevision } from '@hold-fast/core/sheet/sheet';
 import type { Person } from '@hold-fast/contract/people';
 import { v7 as uuid } from 'uuid';
 import { holdShop, inTransaction, type Transaction } from '../platform/database';
@@ -41,8 +42,8 @@ export async function editSheet(shop: Shop, person: Person, edit: SheetEdit): Pr
 }
 
 /**
- * Takes sheets in from a file: a new title adds a sheet, a known one revises it, and what is there already is left
- * alone, so that the same file taken in twice doubles nothing.
+ * Takes sheets in from a file: a new title adds a sheet, a known one revises it, and what is there already, or was
+ * before it was revised, is left alone: the same file taken in twice doubles nothing, and an old one undoes nothing.
  * @returns what it does with each row; a preview writes nothing
  * @throws Refusal `invalid-input` in mode `all` when a row is refused: nothing is written then
  */
@@ -62,8 +63,8 @@ export async function importSheets(
       rows.push(row);
       if (!body) continue;
       const known = await sheetByTitle(transaction, body.title);
-      row.does = !known ? 'add' : sameBody(known.body, body) ? 'nothing' : 'revise';
-      if (row.does !== 'nothing')
+      row.does = known ? await revises(transaction, known, body) : 'add';
+      if (row.does === 'add' || row.does === 'revise')
         writes.push(() =>
           addSheet(transaction, {
             id: uuid(),
@@ -88,6 +89,17 @@ export async function importSheets(
     if ((await takeOnce(transaction, taken)) !== null) for (const write of writes) await write();
     return rows;
   });
+}
+
+/** What a body does to the sheet of its title: a file of before does not undo what was put right since. */
+async function revises(
+  transaction: Transaction,
+  { sheetId, body: stands }: SheetRevision,
+  body: SpecSheetBody,
+): Promise<'nothing' | 'older' | 'revise'> {
+  if (sameBody(stands, body)) return 'nothing';
+  const before = await sheetHistory(transaction, sheetId);
+  return before.some((each) => sameBody(each.body, body)) ? 'older' : 'revise';
 }
 
 /** One change to the library at a time. */

@@ -143,6 +143,10 @@ describe('sheets from a file', () => {
       ({ body }) => body.title === 'Revised',
     );
     expect(found?.revision).toBe(2);
+    // The file of before is no revision: what was put right since stands.
+    expect((await bring([sheet('Revised')])).body[0]).toMatchObject({ does: 'older' });
+    const { body } = await lead.send<SheetRevision[]>('GET', `/sheets/${found!.sheetId}`);
+    expect(body.map(({ body: { source } }) => source)).toEqual(['Revision B', SHEET.source]);
   });
 
   it('a file of another format is refused', async () => {

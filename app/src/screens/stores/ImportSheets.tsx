@@ -22,7 +22,8 @@ const DOES: Record<ImportRow['does'], string> = {
   add: storeFormWords.importSheets.aNewSheet,
   revise: storeFormWords.importSheets.aNewRevisionOfA,
   nothing: storeFormWords.importSheets.hereAlreadyLeftAlone,
-  refused: 'refused',
+  older: storeFormWords.importSheets.revisedSince,
+  refused: storeFormWords.importSheets.refused,
 };
 
 /** Taking spec sheets in from a file: what each row would do is shown before anything is written. */

@@ -65,6 +65,8 @@ export interface StoreFormsWords {
     aNewSheet: string;
     aNewRevisionOfA: string;
     hereAlreadyLeftAlone: string;
+    revisedSince: string;
+    refused: string;
     storesSpecSheets: string;
     takeSheetsIn: string;
     takeTheGoodRowsOnly: (writes: number) => string;

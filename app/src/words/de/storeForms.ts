@@ -69,6 +69,8 @@ export const storeForms: StoreFormsWords = {
     aNewSheet: 'ein neues Datenblatt',
     aNewRevisionOfA: 'eine neue Fassung eines vorhandenen Datenblatts',
     hereAlreadyLeftAlone: 'schon da, unberührt',
+    revisedSince: 'stand früher hier und wurde seither geändert, unberührt',
+    refused: 'abgelehnt',
     storesSpecSheets: 'Lager · Datenblätter',
     takeSheetsIn: 'Datenblätter aufnehmen',
     takeTheGoodRowsOnly: (writes) => `Nur die ${writes} guten Zeilen nehmen`,

@@ -67,6 +67,8 @@ export const storeForms: StoreFormsWords = {
     aNewSheet: 'a new sheet',
     aNewRevisionOfA: 'a new revision of a sheet that is here',
     hereAlreadyLeftAlone: 'here already, left alone',
+    revisedSince: 'stood here before and was revised since, left alone',
+    refused: 'refused',
     storesSpecSheets: 'Stores · spec sheets',
     takeSheetsIn: 'Take sheets in',
     takeTheGoodRowsOnly: (writes) => `Take the ${writes} good rows only`,
