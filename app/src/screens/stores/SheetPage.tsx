@@ -15,6 +15,7 @@ import { Words } from '../../ui/Words';
 import { exactDay } from '../../words/days';
 import { SheetFacts } from '../bench/identify/SheetFacts';
 import { words } from '../../words/words';
+import { changedFacts } from '../../words/sheetFacts';
 import { storesWords } from '../../words/stores';
 
 /** A spec sheet as it stands, and every revision before it. */
@@ -101,28 +102,10 @@ function revisionSays({ at, by, note }: SheetHistoryRow): string {
 function changesSince(row: SheetHistoryRow, all: readonly SheetHistoryRow[]): string {
   const before = all.find(({ revision }) => revision === row.revision - 1);
   if (!before) return '';
-  const was = flat(before.body);
-  const changed = [...flat(row.body)].filter(([path, value]) => was.get(path) !== value);
+  const changed = changedFacts(before.body, row.body);
   return changed.length > 0
-    ? storesWords.sheetPage.changed(
-        changed
-          .map(
-            ([path, value]) => `${path} ${was.get(path) ?? storesWords.sheetPage.none} → ${value}`,
-          )
-          .join('; '),
-      )
+    ? storesWords.sheetPage.changed(changed.join('; '))
     : storesWords.sheetPage.nothingChanged;
-}
-
-function flat(body: object, path = ''): Map<string, string> {
-  return new Map(
-    Object.entries(body).flatMap(([key, value]): [string, string][] => {
-      const at = path ? `${path}.${key}` : key;
-      return value !== null && typeof value === 'object'
-        ? [...flat(value as object, at)]
-        : [[at, String(value)]];
-    }),
-  );
 }
 
 const styles = StyleSheet.create({

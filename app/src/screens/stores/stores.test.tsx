@@ -274,11 +274,13 @@ describe('a spec sheet', () => {
     client.setQueryData(keys.sheet(sheet.sheetId), history);
     showScreen(<SheetPage sheetId={sheet.sheetId} />);
     expect(
-      screen.getByText(/“Read off the new sheet” · changed: rotor.limit.limitMm 1.5 → 1.55/),
+      screen.getByText(
+        /“Read off the new sheet” · changed: Rotor limit 1\.50 mm, worn at it \(sheet\) → 1\.55 mm, worn at it \(sheet\)$/,
+      ),
     ).toBeTruthy();
-    expect(screen.getByText('1.55 mm')).toBeTruthy();
+    expect(screen.getByText('1.55 mm, worn at it')).toBeTruthy();
     fireEvent.press(screen.getByText('Revision 1'));
-    expect(screen.getByText('1.50 mm')).toBeTruthy();
+    expect(screen.getByText('1.50 mm, worn at it')).toBeTruthy();
     expect(screen.getAllByText('sheet').length).toBeGreaterThan(1);
   });
 

@@ -28,6 +28,18 @@ export interface StoresWords {
     oneValue10IsOur: string;
     noneAsked: string;
     fluidAlsoNamed: string;
+    title: string;
+    source: string;
+    rotorHeldBy: string;
+    heldBy: Record<'six-bolt' | 'lockring', string>;
+    rotorMadeIn: string;
+    padsJudgedBy: string;
+    onThreadOf: (fastener: string, bolts: number) => string;
+    wornAtIt: string;
+    goodAtIt: string;
+    became: (name: string, from: string, to: string) => string;
+    /** Of a change that has no name of its own. */
+    somethingElse: string;
   };
   feedScreen: {
     stores: string;
