@@ -15,7 +15,9 @@ export function SheetFacts({ sheet, whole = false }: { sheet: SheetRevision; who
         <View key={key} style={styles.fact}>
           <Words style={styles.name}>{name}</Words>
           <View style={styles.value}>
-            <Words kind="smallReading">{value}</Words>
+            <Words kind="smallReading" style={styles.number}>
+              {value}
+            </Words>
             {origin ? <Words kind="small">{origin}</Words> : null}
           </View>
         </View>
@@ -32,6 +34,8 @@ const styles = StyleSheet.create({
     borderTopWidth: size.line,
     borderColor: color.hairline,
   },
-  name: { flex: 1 },
-  value: { alignItems: 'flex-end', flexShrink: 1 },
+  // A long value gives way to its name, and not the other way round.
+  name: { flexShrink: 0, maxWidth: '45%' },
+  value: { flex: 1, alignItems: 'flex-end' },
+  number: { textAlign: 'right' },
 });
