@@ -350,7 +350,7 @@ test('a sheet edited while a job is open: the job keeps its revision and says so
   await lead.getByLabel('Rotor limit, mm').fill('1,7');
   await lead.getByLabel('What changed, and why').fill('Read off the maker’s new sheet');
   await leads.touch(leads.button('Save as a new revision'));
-  await expect(lead.getByText('rotor.limit.limitMm 1.5 → 1.7', { exact: false })).toBeVisible();
+  await expect(lead.getByText(/Rotor limit 1\.50 mm.* → 1\.70 mm/)).toBeVisible();
 
   await page.goto(job);
   await expect(page.getByText('The sheet has a newer revision, 2')).toBeVisible();
