@@ -26,8 +26,13 @@ export async function takeIn(page: Page, customer: string, bike: string): Promis
     id,
     customer: { id: customerId, name: customer, phone: null },
     bike: {
-      ...{ id: uuid(), customerId, name: bike, maker: '', serial: '', motor: false },
       ...USUAL_USE,
+      id: uuid(),
+      customerId,
+      name: bike,
+      maker: '',
+      serial: '',
+      motor: false,
     },
     complaint: 'Front brake feels weak',
     symptoms: ['weak'],
@@ -56,8 +61,12 @@ export async function takeInKnown(
   const sheetRevisionId = items.find(({ body }) => body.title.startsWith(sheet))!.id;
   for (const end of ends) {
     const entry: EntryAsSent = {
-      ...{ kind: 'identification', id: uuid(), at: new Date().toISOString() },
-      ...{ end, sheetRevisionId, stampedLimit: null },
+      kind: 'identification',
+      id: uuid(),
+      at: new Date().toISOString(),
+      end,
+      sheetRevisionId,
+      stampedLimit: null,
     };
     await post(page, `/api${job.replace('bench', 'jobs')}/entries`, { entry, appWord: null });
   }
