@@ -8,40 +8,23 @@ import {
 import { brakesOf } from '@hold-fast/core/job/visit';
 import { USUAL_ENDS } from '@hold-fast/core/ends';
 import { expect, test, type Page } from '@playwright/test';
-import { v7 as uuid } from 'uuid';
-import { NOTHING_SAID } from '@hold-fast/core/job/job';
-import { USUAL_USE } from '@hold-fast/core/kit/bike';
 import { allSent, jobAt, openBench, Hands } from './bench';
+import { takeInKnown, tell } from './takenIn';
 import { stepNumber, Walker } from './walker';
 
 // Every procedure from its first step to its last, by the keys and buttons of the step face, on a brake that it suits. Too long for
 // every check: `npm run e2e:walks`.
 
 async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Promise<string> {
-  const [id, customerId] = [uuid(), uuid()];
-  const use = { ...USUAL_USE, forkMaterial: 'aluminium', frameMaterial: 'aluminium' };
-  const bike = { id: uuid(), customerId, name: procedure, maker: '', serial: '', motor: false };
-  const post = async (to: string, data: object) =>
-    expect((await page.request.post(`/api${to}`, { data })).status()).toBe(201);
-  await post('/jobs', {
-    id,
-    customer: { id: customerId, name: `Every ${procedure}`, phone: null },
-    bike: { ...bike, ...use },
-    complaint: procedure,
-    symptoms: [],
-    frontLever: 'left',
-    odometerKm: null,
-    minutes: 60,
-    promisedAt: new Date(Date.now() + 86_400_000).toISOString(),
-    ...NOTHING_SAID,
-  });
-  const entry = (fields: object) =>
-    post(`/jobs/${id}/entries`, {
-      entry: { id: uuid(), at: new Date().toISOString(), ...fields },
-      appWord: null,
-    });
-  for (const end of USUAL_ENDS)
-    await entry({ kind: 'identification', end, sheetRevisionId: sheet.id, stampedLimit: null });
+  const job = await takeInKnown(
+    page,
+    `Every ${procedure}`,
+    procedure,
+    USUAL_ENDS,
+    sheet.body.title,
+    { forkMaterial: 'aluminium', frameMaterial: 'aluminium' },
+  );
+  const entry = (fields: object) => tell(page, job, fields);
   const both = procedureRule(procedure as never).bothEnds;
   await entry({
     kind: 'plan-choice',
@@ -78,7 +61,7 @@ async function jobFor(page: Page, sheet: SheetRevision, procedure: string): Prom
       fixedGapMm: 0.15,
       armMm: 22,
     });
-  return id;
+  return job;
 }
 
 /** Does the step in hand, or leaves it out with the reason where only a number does it. */
@@ -107,9 +90,9 @@ for (const procedure of PROCEDURE_IDS)
       (a, b) => Number(/Tolve/.test(b.body.title)) - Number(/Tolve/.test(a.body.title)),
     );
     const sheet = byTitle.find(({ body }) => suitsBrake(procedure, body.brake.actuation))!;
-    const id = await jobFor(page, sheet, procedure);
+    const address = await jobFor(page, sheet, procedure);
     const walker = new Walker(new Hands(page));
-    await page.goto(`/bench/${id}/step`);
+    await page.goto(`${address}/step`);
     for (let i = 0; i < 90; i++) {
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
       if ((await page.getByText('Before it is signed').count()) > 0) break;
@@ -123,7 +106,7 @@ for (const procedure of PROCEDURE_IDS)
     }
     await expect(page.getByText('Before it is signed')).toBeVisible();
     await allSent(page);
-    const job = await jobAt(page, id);
+    const job = await jobAt(page, address.split('/')[2]!);
     const asked = job.planned.at(-1)!;
     const work = workFor(asked.procedures.front, asked.bleed.front, brakesOf(job).front);
     const stood = job.stepped.map(({ step }) => step);

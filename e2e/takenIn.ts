@@ -1,5 +1,5 @@
+import type { Bike } from '@hold-fast/contract/bikes';
 import type { CheckIn } from '@hold-fast/contract/checkIn';
-import type { EntryAsSent } from '@hold-fast/contract/entries';
 import type { End } from '@hold-fast/core/ends';
 import { NOTHING_SAID } from '@hold-fast/core/job/job';
 import { USUAL_USE } from '@hold-fast/core/kit/bike';
@@ -20,7 +20,12 @@ async function post(page: Page, path: string, data: unknown): Promise<void> {
 }
 
 /** Takes in a new customer's new bike; the app stays where it is. Answers with the job's address. */
-export async function takeIn(page: Page, customer: string, bike: string): Promise<string> {
+export async function takeIn(
+  page: Page,
+  customer: string,
+  bike: string,
+  made: Partial<Bike> = {},
+): Promise<string> {
   const [id, customerId] = [uuid(), uuid()];
   const checkIn: CheckIn = {
     id,
@@ -33,6 +38,7 @@ export async function takeIn(page: Page, customer: string, bike: string): Promis
       maker: '',
       serial: '',
       motor: false,
+      ...made,
     },
     complaint: 'Front brake feels weak',
     symptoms: ['weak'],
@@ -46,6 +52,13 @@ export async function takeIn(page: Page, customer: string, bike: string): Promis
   return `/bench/${id}`;
 }
 
+/** Writes an entry to a job beside the app. */
+export const tell = (page: Page, job: string, fields: object): Promise<void> =>
+  post(page, `/api${job.replace('bench', 'jobs')}/entries`, {
+    entry: { id: uuid(), at: new Date().toISOString(), ...fields },
+    appWord: null,
+  });
+
 /** {@link takeIn}, with brakes identified by the sheet whose title begins with a name. */
 export async function takeInKnown(
   page: Page,
@@ -53,23 +66,15 @@ export async function takeInKnown(
   bike: string,
   ends: readonly End[] = ['front'],
   sheet = USUAL_SHEET,
+  made: Partial<Bike> = {},
 ): Promise<string> {
-  const job = await takeIn(page, customer, bike);
+  const job = await takeIn(page, customer, bike, made);
   const { items } = (await (await page.request.get('/api/sheets')).json()) as {
     items: { id: string; body: { title: string } }[];
   };
   const sheetRevisionId = items.find(({ body }) => body.title.startsWith(sheet))!.id;
-  for (const end of ends) {
-    const entry: EntryAsSent = {
-      kind: 'identification',
-      id: uuid(),
-      at: new Date().toISOString(),
-      end,
-      sheetRevisionId,
-      stampedLimit: null,
-    };
-    await post(page, `/api${job.replace('bench', 'jobs')}/entries`, { entry, appWord: null });
-  }
+  for (const end of ends)
+    await tell(page, job, { kind: 'identification', end, sheetRevisionId, stampedLimit: null });
   return job;
 }
 
