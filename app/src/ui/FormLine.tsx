@@ -46,6 +46,7 @@ export function FormLine<T extends FieldValues, Sent = T>({
  * @param wrong what is said of one that cannot stand, where the schema has no words of ours for it
  * @param onWritten what goes with it, which is there before it is held against that
  * @param unit what one of the number as it is written is as it is kept: 0.01 for per cent kept as a share
+ * @param keptWhole whether it is written and kept as a whole number, the nearest to it where it is kept in another unit
  */
 export function FormNumber<T extends FieldValues, Sent = T>({
   control,
@@ -53,11 +54,13 @@ export function FormNumber<T extends FieldValues, Sent = T>({
   label,
   hint,
   unit = 1,
+  keptWhole = false,
   wrong = words.formLine.aNumberOrEmptyWhen,
   onWritten,
 }: Of<T, Sent> & {
   hint?: string;
   unit?: number;
+  keptWhole?: boolean;
   wrong?: string;
   onWritten?: (value: number | null) => void;
 }) {
@@ -69,9 +72,10 @@ export function FormNumber<T extends FieldValues, Sent = T>({
         <NumberField
           ref={field.ref}
           unit={unit}
+          keptWhole={keptWhole}
           label={label}
           {...(hint ? { hint } : {})}
-          value={field.value as number | null}
+          value={(field.value as number | null | undefined) ?? null}
           onChange={(value) => {
             onWritten?.(value);
             field.onChange(value);
@@ -88,6 +92,7 @@ function NumberField({
   label,
   hint,
   unit,
+  keptWhole,
   value,
   onChange,
   error,
@@ -95,29 +100,45 @@ function NumberField({
   ref: Ref<TextInput>;
   label: string;
   unit: number;
+  keptWhole: boolean;
   hint?: string;
   value: number | null;
   onChange: (value: number | null) => void;
   error: string | undefined;
 }) {
-  const [text, setText] = useState(
-    value === null ? '' : words.format.keyed(String(rounded(value / unit))),
-  );
+  const [text, setText] = useState('');
+  const kept = keptWhole && unit !== 1 ? Math.round : rounded;
+  const meant = (written: string) =>
+    written.trim() === '' ? null : kept((keptWhole ? wholeIn : numberIn)(written) * unit);
+  // As it is typed while it says what the form holds: that may be set from elsewhere, as by taking what another wrote.
+  const says = Object.is(meant(text), value)
+    ? text
+    : value === null
+      ? ''
+      : words.format.keyed(String(kept(value / unit)));
   return (
     <Field
       ref={ref}
       label={label}
       {...(hint ? { hint } : {})}
-      value={text}
-      inputMode="decimal"
+      value={says}
+      inputMode={keptWhole ? 'numeric' : 'decimal'}
       onChangeText={(now) => {
         setText(now);
-        onChange(now.trim() === '' ? null : rounded(Number(now.replace(',', '.')) * unit));
+        onChange(meant(now));
       }}
       error={error}
     />
   );
 }
+
+const numberIn = (text: string) => Number(text.replace(',', '.'));
+
+/** A whole number, its thousands parted or not; NaN for what is none. */
+const wholeIn = (text: string) =>
+  /^\s*\d+\s*$|^\s*\d{1,3}([\s.,]\d{3})+\s*$/.test(text)
+    ? Number(text.replace(/[\s.,]/g, ''))
+    : Number.NaN;
 
 /** Without the last digits that binary fractions leave behind. */
 const rounded = (value: number) => Number(value.toFixed(6));

@@ -1,4 +1,4 @@
-import { KM_PER_MILE } from '@hold-fast/core/units/distance';
+import { KM_PER_UNIT } from '@hold-fast/core/units/distance';
 import { inchesFromMm } from '@hold-fast/core/units/length';
 import { fahrenheit } from '@hold-fast/core/units/temperature';
 import { torqueIn } from '@hold-fast/core/units/torque';
@@ -55,9 +55,7 @@ const torques = (loNm: number, hiNm: number, to: string) => {
 };
 
 const distance = (valueKm: number) =>
-  manner.distance === 'km'
-    ? `${count().format(valueKm)} km`
-    : `${count().format(valueKm / KM_PER_MILE)} mi`;
+  `${count().format(valueKm / KM_PER_UNIT[manner.distance])} ${manner.distance}`;
 
 const temperature = (celsius: number) =>
   manner.temperature === '°C'
@@ -82,6 +80,10 @@ export const format = {
   torques,
   torqueBeside,
   distance,
+  /** What distances are said and written down in. */
+  distanceUnit: manner.distance,
+  /** Kilometres in one of it. */
+  unitKm: KM_PER_UNIT[manner.distance],
   temperature,
   /** Hundredths of the shop's money, as a price. */
   money: (cents: number) => money().format(cents / 100),

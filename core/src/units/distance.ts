@@ -1,2 +1,2 @@
-/** Exact by definition. Source [S]: NIST SP 811 (2008), Appendix B.8, mile. */
-export const KM_PER_MILE = 1.609344;
+/** Kilometres in one of each unit of distance. A mile is exact by definition. Source [S]: NIST SP 811 (2008), Appendix B.8, mile. */
+export const KM_PER_UNIT = { km: 1, mi: 1.609344 } as const;

@@ -46,7 +46,13 @@ export function BikeUse() {
   return (
     <Section label={says.howItIsUsed}>
       <FormNumber {...whole} name="systemMassKg" label={says.massKg} />
-      <FormNumber {...whole} name="kmPerWeek" label={says.kmAWeek} />
+      <FormNumber
+        {...whole}
+        name="kmPerWeek"
+        label={says.aWeek[words.format.distanceUnit]}
+        unit={words.format.unitKm}
+        keptWhole
+      />
       <FormChoice
         control={control}
         name="terrain"

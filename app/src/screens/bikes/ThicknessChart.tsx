@@ -256,8 +256,12 @@ function changeSays(points: readonly ThicknessPoint[], byDistance: boolean): str
   if (points.length < 2 || !first) return '';
   const gone = first.leastMm - last.leastMm;
   const km = byDistance ? last.odometerKm! - first.odometerKm! : 0;
+  const { distance, fixed, unitKm } = words.format;
+  const stretchKm = 1000 * unitKm;
   const per =
-    km > 0 ? bikesWords.thicknessChart.mmPer1000Km(words.format.fixed((gone / km) * 1000, 3)) : '';
+    km > 0
+      ? bikesWords.thicknessChart.mmPer(fixed((gone / km) * stretchKm, 3), distance(stretchKm))
+      : '';
   return bikesWords.thicknessChart.mmGoneSince(
     words.format.fixed(gone, 2),
     exactDay(first.measuredOn),

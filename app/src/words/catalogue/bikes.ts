@@ -66,7 +66,7 @@ export interface BikesWords {
     theNextService: (says: string, early: string, nextService: string) => string;
     thatMayBeBefore: string;
     thatIsAfter: string;
-    mmPer1000Km: (gone: string) => string;
+    mmPer: (gone: string, distance: string) => string;
     mmGoneSince: (gone: string, measuredOn: string, per: string) => string;
     atOdometerKm: (km: number) => string;
     on: (measuredOn: string) => string;

@@ -1,3 +1,5 @@
+import type { Manner } from '@hold-fast/core/rules/manner';
+
 export interface CheckInWords {
   checkIn: {
     checkIn: string;
@@ -37,7 +39,8 @@ export interface CheckInWords {
     giveTheBikeAName: string;
     howItIsUsed: string;
     massKg: string;
-    kmAWeek: string;
+    /** By the unit distances are written in. */
+    aWeek: Record<Manner['distance'], string>;
     wholeNumber: string;
     dry: string;
     wet: string;
@@ -89,8 +92,8 @@ export interface CheckInWords {
     promisedFor: string;
     benchTime: string;
     min: (value: number) => string;
-    wholeKilometresDigitsOnly: string;
-    kilometresRidden: string;
+    digitsOnly: string;
+    ridden: Record<Manner['distance'], string>;
     ifTheBikeOrThe: string;
     lastTime: (km: number) => string;
     besides: string;

@@ -84,7 +84,7 @@ export const bikes: BikesWords = {
       `${says} ${early} dem nächsten Service, ${nextService}.`,
     thatMayBeBefore: 'Das kann vor',
     thatIsAfter: 'Das ist nach',
-    mmPer1000Km: (gone) => `, ${gone} mm je 1.000 km`,
+    mmPer: (gone, distance) => `, ${gone} mm je ${distance}`,
     mmGoneSince: (gone, measuredOn, per) => `${gone} mm weniger seit ${measuredOn}${per}.`,
     atOdometerKm: (km) => `bei ${format.distance(km)}`,
     on: (measuredOn) => `am ${measuredOn}`,

@@ -82,7 +82,7 @@ export const bikes: BikesWords = {
       `${says} ${early} the next service, ${nextService}.`,
     thatMayBeBefore: 'That may be before',
     thatIsAfter: 'That is after',
-    mmPer1000Km: (gone) => `, ${gone} mm per 1,000 km`,
+    mmPer: (gone, distance) => `, ${gone} mm per ${distance}`,
     mmGoneSince: (gone, measuredOn, per) => `${gone} mm gone since ${measuredOn}${per}.`,
     atOdometerKm: (km) => `at ${format.distance(km)}`,
     on: (measuredOn) => `on ${measuredOn}`,

@@ -1,6 +1,6 @@
 import { SYMPTOMS } from '@hold-fast/core/trouble/symptoms';
 import { useFormContext } from 'react-hook-form';
-import { FormChoice, FormLine, FormMany } from '../../../ui/FormLine';
+import { FormChoice, FormLine, FormMany, FormNumber } from '../../../ui/FormLine';
 import { Section } from '../../../ui/Page';
 import { Words } from '../../../ui/Words';
 import { AskedFields, type EarlierVisit } from './AskedFields';
@@ -65,14 +65,16 @@ export function VisitFields({
           label={says.benchTime}
           options={BENCH_TIMES.map((value) => ({ value, says: says.min(value) }))}
         />
-        <FormLine
+        <FormNumber
           control={control}
-          name="odometer"
-          label={says.kilometresRidden}
+          name="odometerKm"
+          label={says.ridden[words.format.distanceUnit]}
           hint={[lastKm ? says.lastTime(lastKm) : '', says.ifTheBikeOrThe]
             .filter(Boolean)
             .join(' ')}
-          inputMode="numeric"
+          unit={words.format.unitKm}
+          wrong={says.digitsOnly}
+          keptWhole
         />
       </Section>
       <AskedFields earlier={earlier} />

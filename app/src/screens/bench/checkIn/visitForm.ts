@@ -8,7 +8,7 @@ export interface VisitForm {
   complaint: string;
   symptoms: Symptom[];
   frontLever: 'left' | 'right' | null;
-  odometer: string;
+  odometerKm: number | null;
   promisedAt: string;
   minutes: number | null;
   cameAlong: CameAlong[];
@@ -31,7 +31,7 @@ export const visitOf = (form: VisitForm): Intake => ({
   complaint: form.complaint.trim(),
   symptoms: form.symptoms,
   frontLever: form.frontLever,
-  odometerKm: odometerKm(form.odometer),
+  odometerKm: form.odometerKm,
   promisedAt: form.promisedAt,
   minutes: form.minutes,
   cameAlong: form.cameAlong,
@@ -47,7 +47,7 @@ export const visitFormOf = (written: Intake): VisitForm => ({
   complaint: written.complaint,
   symptoms: written.symptoms,
   frontLever: written.frontLever,
-  odometer: written.odometerKm?.toString() ?? '',
+  odometerKm: written.odometerKm,
   promisedAt: written.promisedAt,
   minutes: written.minutes,
   cameAlong: written.cameAlong,
@@ -82,6 +82,3 @@ export function promiseTimes(now: Date): string[] {
 /** A time a bike was promised for, or where that is past by now the first that may be. */
 export const promisedOf = (promisedAt: string, times: readonly string[]): string =>
   times.includes(promisedAt) ? promisedAt : times[0]!;
-
-export const odometerKm = (text: string): number | null =>
-  text.trim() === '' ? null : Number(text.replace(/[\s.,]/g, ''));

@@ -4,7 +4,7 @@ import { BRAKE_TYPES } from '@hold-fast/core/kit/bike';
 import { z } from 'zod';
 import { checkInWords } from '../../../words/checkIn';
 import { needed } from '../../needed';
-import { moneyCents, odometerKm } from './visitForm';
+import { moneyCents } from './visitForm';
 
 // What the server would refuse of a check-in, said before it is sent.
 
@@ -17,11 +17,9 @@ const held = <T>(may: (written: T) => boolean, wrong: string) =>
 /** A visit as its form holds it. */
 export const WrittenVisit = z.looseObject({
   complaint: needed(visitFields.writeWhatTheRiderSays, CheckIn.shape.complaint),
-  odometer: held<string>(
-    (text) =>
-      /^\s*\d{0,3}([\s.,]?\d{3})*\s*$/.test(text) &&
-      CheckIn.shape.odometerKm.safeParse(odometerKm(text)).success,
-    visitFields.wholeKilometresDigitsOnly,
+  odometerKm: held<number | null>(
+    (km) => CheckIn.shape.odometerKm.safeParse(km).success,
+    visitFields.digitsOnly,
   ),
   ringAbove: held<string>((text) => moneyCents(text) !== undefined, visitFields.aNumberOfMoney),
 });
