@@ -1,4 +1,5 @@
 import {
+  isNarrower,
   LONGEST_LOT,
   noticeFault,
   type Notice as NoticeOfCore,
@@ -18,31 +19,57 @@ export const WRITTEN = {
   lot: wordsOrNone(LONGEST_LOT),
 };
 
+const FIELDS = z.strictObject({
+  id: Id,
+  ...WRITTEN,
+  sheetId: Id.nullable(),
+  withdrawn: z.boolean(),
+  /** Why it counts no more; empty while it does. */
+  withdrawnBecause: wordsOrNone(300),
+});
+
+const says = (field: string, code: string) => ({
+  code: 'custom' as const,
+  path: [field],
+  message: code,
+});
+function mayStand(notice: z.infer<typeof FIELDS>, context: z.RefinementCtx): void {
+  const fault = noticeFault(notice);
+  if (fault) context.addIssue(says(fault.field, fault.code));
+  if (notice.withdrawn && notice.withdrawnBecause === '')
+    context.addIssue(says('withdrawnBecause', 'why-no-more'));
+}
+
 /** A maker's recall or bulletin, as it is written down; {@link NoticeOfCore}. */
-export const Notice = z
-  .strictObject({
-    id: Id,
-    ...WRITTEN,
-    sheetId: Id.nullable(),
-    withdrawn: z.boolean(),
-    /** Why it counts no more; empty while it does. */
-    withdrawnBecause: wordsOrNone(300),
-  })
-  .superRefine((notice, context) => {
-    const fault = noticeFault(notice);
-    if (fault) context.addIssue({ code: 'custom', path: [fault.field], message: fault.code });
-    if (notice.withdrawn && notice.withdrawnBecause === '')
-      context.addIssue({ code: 'custom', path: ['withdrawnBecause'], message: 'say-why' });
-  });
+export const Notice = FIELDS.superRefine(mayStand);
 export type Notice = z.infer<typeof Notice>;
 
+/** Why it was changed to meet fewer, or to let them ride; empty where it was not. */
+const Because = wordsOrNone(300);
+
 /** A change to a notice, made from one version of it. */
-export const NoticeEdit = z.strictObject({ version: z.int().min(1), notice: Notice });
+export const NoticeEdit = z.strictObject({
+  version: z.int().min(1),
+  notice: Notice,
+  because: Because,
+});
+
+/** A notice in the form it is written in, from what stands of it (null of a new one). */
+export const noticeFrom = (was: Notice | null) =>
+  FIELDS.extend({ because: Because })
+    .superRefine(mayStand)
+    .superRefine((now, context) => {
+      if (was && isNarrower(was, now) && now.because === '')
+        context.addIssue(says('because', 'why-fewer'));
+    });
+export type NoticeInForm = z.infer<ReturnType<typeof noticeFrom>>;
 
 /** A notice as it is kept. */
 export interface NoticeKept extends Notice, Pick<NoticeOfCore, 'version'> {
   writtenAt: string;
   writtenBy: string;
+  /** The last change that said why it meets fewer. */
+  narrowed: { at: string; by: string; because: string } | null;
 }
 
 /** A bike that a notice meets. */

@@ -94,13 +94,20 @@ export const useEraseCustomer = (customerId: string) =>
     onSuccess: () => client.invalidateQueries(),
   });
 
+interface NoticeToSave {
+  notice: Notice;
+  /** Why it meets fewer than it did, where it does. */
+  because: string;
+  version: number | null;
+}
+
 /** Writes a maker's notice down, or changes one from the version it was opened at; what it meets is read anew. */
 export const useSaveNotice = () =>
   useMutation({
-    mutationFn: ({ notice, version }: { notice: Notice; version: number | null }) =>
+    mutationFn: ({ notice, because, version }: NoticeToSave) =>
       version === null
         ? ask<NoticeKept>('POST', '/notices', notice)
-        : ask<NoticeKept>('PUT', `/notices/${notice.id}`, { version, notice }),
+        : ask<NoticeKept>('PUT', `/notices/${notice.id}`, { version, notice, because }),
     onSuccess: () => client.invalidateQueries(),
   });
 

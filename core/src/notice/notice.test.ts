@@ -1,7 +1,10 @@
+import fc from 'fast-check';
 import { Visit } from '../adversary/visit';
 import { NOTICE as LOT_NOTICE } from '../adversary/whole';
 import {
   endsOfSheet,
+  isNarrower,
+  isOfLots,
   isSerialUnknown,
   placesOfLot,
   meetsBike,
@@ -210,5 +213,64 @@ describe('whom a notice meets', () => {
     [{ lot: 'L' }, undefined],
   ])('%j is %s', (change, code) => {
     expect(noticeFault({ ...NOTICE, ...change })?.code).toBe(code);
+  });
+});
+
+describe('a notice written anew', () => {
+  const was = {
+    doNotRide: true,
+    maker: 'Ostrel',
+    serialFrom: 'OS-2200',
+    serialTo: 'OS-2299',
+    sheetId: null,
+    lot: 'L-07',
+  };
+  it.each([
+    [{}, false],
+    [{ doNotRide: false }, true],
+    [{ maker: 'Skarn' }, true],
+    [{ maker: ' OSTREL ' }, false],
+    [{ maker: '', serialFrom: '', serialTo: '' }, false],
+    [{ serialFrom: 'OS-2201' }, true],
+    [{ serialFrom: 'OS-2199' }, false],
+    [{ serialFrom: '' }, false],
+    [{ serialTo: 'OS-2209' }, true],
+    [{ serialTo: 'OS-22990' }, false],
+    [{ sheetId: 'a' }, true],
+    [{ lot: 'L-08' }, true],
+    [{ lot: 'l7' }, false],
+    [{ lot: '' }, false],
+  ])('%j: lets go of somebody %s', (change, narrower) =>
+    expect(isNarrower(was, { ...was, ...change })).toBe(narrower),
+  );
+
+  it('whoever it lets go of, it is narrower for', () => {
+    const serial = fc.constantFrom('', 'A-1', 'a2', 'A 10', 'B-3', 'B03');
+    const lot = fc.constantFrom('', 'L1', 'l-01', 'L2');
+    const reach = fc.record({
+      doNotRide: fc.boolean(),
+      maker: fc.constantFrom('', 'Ostrel', 'ostrel ', 'Skarn'),
+      serialFrom: serial,
+      serialTo: serial,
+      sheetId: fc.constantFrom(null, 'one', 'other'),
+      lot,
+    });
+    const bike = fc.record({
+      maker: fc.constantFrom('', 'Ostrel', 'Skarn'),
+      serial,
+      sheet: fc.constantFrom('one', 'other'),
+      lot,
+    });
+    type Bike = Parameters<typeof meetsBike>[1] & { sheet: string; lot: string };
+    const meets = (notice: Parameters<typeof isNarrower>[0], of: Bike) =>
+      meetsBike(notice, of) &&
+      (notice.sheetId === null || notice.sheetId === of.sheet) &&
+      (notice.lot === '' || isOfLots(notice, [of.lot]));
+    fc.assert(
+      fc.property(reach, reach, bike, (before, now, of) => {
+        fc.pre(meets(before, of) && !meets(now, of));
+        expect(isNarrower(before, now)).toBe(true);
+      }),
+    );
   });
 });

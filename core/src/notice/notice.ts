@@ -62,6 +62,18 @@ export function noticeFault(
     : null;
 }
 
+/** What of a notice says whom it meets, and what they may not do. */
+type Reach = Pick<Notice, 'doNotRide' | 'maker' | 'serialFrom' | 'serialTo' | 'sheetId' | 'lot'>;
+
+/** Whether a notice that is written anew lets go of somebody it met, or lets them ride: of that somebody says why [D]. */
+export const isNarrower = (was: Reach, now: Reach): boolean =>
+  (was.doNotRide && !now.doNotRide) ||
+  (now.maker !== '' && !isCopyOf(was.maker, now.maker)) ||
+  (now.serialFrom !== '' && !(was.serialFrom && isBetween(was.serialFrom, now.serialFrom, ''))) ||
+  (now.serialTo !== '' && !(was.serialTo && isBetween(was.serialTo, '', now.serialTo))) ||
+  (now.sheetId !== null && now.sheetId !== was.sheetId) ||
+  (now.lot !== '' && !isCopyOf(was.lot, now.lot));
+
 /**
  * Whether a bike is among those a notice names by maker and serial. One of that maker whose
  * serial nobody wrote down may be: it is met, so that somebody looks. One whose maker nobody wrote down is not, or every notice

@@ -53,7 +53,8 @@ it('says what it would do and does it, once, and the notice meets its bikes', as
 });
 
 it('brings back none that was withdrawn', async () => {
-  const [{ version, writtenAt: _, writtenBy: __, ...notice }] = (await notices()) as [NoticeKept];
+  const [{ version, writtenAt: _, writtenBy: __, narrowed: ___, ...notice }] =
+    (await notices()) as [NoticeKept];
   const withdrawn = { ...notice, withdrawn: true, withdrawnBecause: 'The maker took it back' };
   const edit = { version, notice: withdrawn };
   expect((await lead.send('PUT', `/notices/${notice.id}`, edit)).status).toBe(200);

@@ -204,13 +204,40 @@ describe('a maker’s notice', () => {
     [{}, 'maker', 'meets-nobody'],
     [{ serialTo: 'A-1' }, 'maker', 'maker-of-serials'],
     [{ maker: 'Skarn', serialFrom: 'B-2', serialTo: 'B-1' }, 'serialTo', 'range-reversed'],
-    [{ lot: 'L', withdrawn: true }, 'withdrawnBecause', 'say-why'],
+    [{ lot: 'L', withdrawn: true }, 'withdrawnBecause', 'why-no-more'],
     [{ sheetId: uuid() }, 'sheetId', 'unknown'],
     [{ lot: 'L', title: ' ' }, 'title', 'too_small'],
   ])('%j is refused at %s: %s', async (change, path, code) => {
     const answer = await lead.send('POST', '/notices', notice(change));
     expect(answer.status).toBe(422);
     expect(answer.body.fields).toContainEqual(expect.objectContaining({ path, code }));
+  });
+
+  it('is not changed to meet fewer, or to let them ride, unless it is said why; who said it stands there', async () => {
+    const scope = { maker: 'Skarn', serialFrom: 'SK-1', serialTo: 'SK-9', doNotRide: true };
+    const id = await write(scope);
+    const put = (version: number, change: object, because?: string) =>
+      lead.send<NoticeKept>('PUT', `/notices/${id}`, {
+        version,
+        notice: { ...notice(scope), id, ...change },
+        ...(because === undefined ? {} : { because }),
+      });
+    for (const change of [{ serialTo: 'SK-8' }, { doNotRide: false }, { lot: 'L9' }])
+      expect(await put(1, change, ' ')).toMatchObject({
+        status: 422,
+        body: { fields: [{ path: 'because', code: 'why-fewer' }] },
+      });
+    expect(await put(1, { serialTo: 'SK-19' })).toMatchObject({
+      status: 200,
+      body: { version: 2, narrowed: null },
+    });
+    const narrowed = { by: 'Lead', because: 'The maker’s second edition says so' };
+    expect(await put(2, { serialTo: 'SK-8' }, narrowed.because)).toMatchObject({
+      status: 200,
+      body: { serialTo: 'SK-8', narrowed },
+    });
+    const over = { serialTo: 'SK-8', withdrawn: true, withdrawnBecause: 'Over' };
+    expect((await put(3, over)).body).toMatchObject({ withdrawn: true, narrowed });
   });
 
   it('is a lead’s to write; two at once are told of each other', async () => {

@@ -1,6 +1,7 @@
 import { seesPhoneNumbers } from '@hold-fast/contract/roles';
 import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
 import { NoticeImport } from '@hold-fast/contract/noticeTable';
+import { isNarrower } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
 import { inTransaction, type Transaction } from '../platform/database';
@@ -45,7 +46,7 @@ export function noticesRoutes(shop: Shop): Router {
 
   routes.put('/notices/:noticeId', async (request, response) => {
     const { noticeId } = parse(NoticeId, request.params);
-    const { version, notice } = parse(NoticeEdit, request.body);
+    const { version, notice, because } = parse(NoticeEdit, request.body);
     const person = personOn(response);
     await inTransaction(pool, async (transaction) => {
       const was = await holdNotice(transaction, noticeId);
@@ -53,7 +54,9 @@ export function noticesRoutes(shop: Shop): Router {
       if (was.version !== version)
         throw new Refusal('version-conflict', { facts: { current: { ...was } } });
       await refuseUnknownSheet(transaction, notice.sheetId);
-      await changeNotice(transaction, { was, notice, at: shop.now(), personId: person.id });
+      if (isNarrower(was, notice) && because === '')
+        throw refuseField('invalid-input', 'because', 'why-fewer');
+      await changeNotice(transaction, { was, notice, because, at: shop.now(), by: person.id });
     });
     response.json(await noticeById(pool, noticeId));
   });

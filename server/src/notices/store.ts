@@ -17,15 +17,23 @@ import { NOT_TAKEN_BACK } from '../platform/takenBack';
 const COLUMNS = `n.id, n.version, n.title, n.words, n.source, n.do_not_ride AS doNotRide, n.maker,
   n.serial_from AS serialFrom, n.serial_to AS serialTo, n.sheet_id AS sheetId, n.lot`;
 const KEPT = `SELECT ${COLUMNS}, n.withdrawn, n.withdrawn_because AS withdrawnBecause, n.written_at AS writtenAt,
-    p.name AS writtenBy FROM notice n JOIN person p ON p.id = n.written_by`;
+    p.name AS writtenBy, c.changed_at AS narrowedAt, cp.name AS narrowedBy, JSON_VALUE(c.became, '$.because') AS because
+  FROM notice n JOIN person p ON p.id = n.written_by
+  LEFT JOIN store_change c ON c.what = 'notice' AND c.thing_id = n.id AND c.version =
+    (SELECT MAX(version) FROM store_change WHERE what = 'notice' AND thing_id = n.id AND JSON_VALUE(became, '$.because') <> '')
+  LEFT JOIN person cp ON cp.id = c.changed_by`;
 
-type KeptRow = Omit<NoticeKept, 'doNotRide' | 'withdrawn' | 'writtenAt'> & {
+type KeptRow = Omit<NoticeKept, 'doNotRide' | 'withdrawn' | 'writtenAt' | 'narrowed'> & {
   doNotRide: number;
   withdrawn: number;
   writtenAt: Date;
-};
-const keptOf = (row: KeptRow): NoticeKept => ({
+} & (
+    | { narrowedAt: Date; narrowedBy: string; because: string }
+    | { narrowedAt: null; narrowedBy: null; because: null }
+  );
+const keptOf = ({ narrowedAt, narrowedBy, because, ...row }: KeptRow): NoticeKept => ({
   ...row,
+  narrowed: narrowedAt && { at: narrowedAt.toISOString(), by: narrowedBy!, because: because! },
   doNotRide: row.doNotRide === 1,
   withdrawn: row.withdrawn === 1,
   writtenAt: row.writtenAt.toISOString(),
@@ -94,9 +102,15 @@ export async function addNotice(
 /** Writes a notice anew, and keeps what stood before. */
 export async function changeNotice(
   on: Queryable,
-  { was, notice, at, personId }: { was: NoticeKept; notice: Notice; at: Date; personId: string },
+  {
+    was,
+    notice,
+    because,
+    at,
+    by,
+  }: { was: NoticeKept; notice: Notice; because: string; at: Date; by: string },
 ): Promise<void> {
-  const columns = columnsOf(notice, at, personId);
+  const columns = columnsOf(notice, at, by);
   await run(
     on,
     `UPDATE notice SET ${Object.keys(columns)
@@ -109,9 +123,9 @@ export async function changeNotice(
     thing_id: notice.id,
     version: was.version + 1,
     was: JSON.stringify(was),
-    became: JSON.stringify(notice),
+    became: JSON.stringify({ ...notice, because }),
     changed_at: at,
-    changed_by: personId,
+    changed_by: by,
   });
 }
 

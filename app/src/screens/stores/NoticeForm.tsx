@@ -1,7 +1,8 @@
-import { Notice, type NoticeKept } from '@hold-fast/contract/notices';
+import { noticeFrom, type NoticeInForm, type NoticeKept } from '@hold-fast/contract/notices';
 import { zodResolver } from '@hookform/resolvers/zod';
+import { isNarrower } from '@hold-fast/core/notice/notice';
 import { router } from 'expo-router';
-import { type Resolver } from 'react-hook-form';
+import { useWatch, type Control, type Resolver } from 'react-hook-form';
 import { v7 as uuid } from 'uuid';
 import { useBikesMet, useNotices } from '../../data/counterQueries';
 import { useSheets } from '../../data/queries';
@@ -11,6 +12,7 @@ import { Section } from '../../ui/Page';
 import { Row } from '../../ui/Row';
 import { Failed, Loading } from '../../ui/Standing';
 import { Words } from '../../ui/Words';
+import { exactDay } from '../../words/days';
 import { storeFormWords } from '../../words/storeForms';
 import { StoreForm } from './StoreForm';
 import { useKeptForm } from '../useKeptForm';
@@ -30,13 +32,13 @@ export function NoticeForm({ noticeId }: { noticeId: string }) {
 function Form({ notice }: { notice: NoticeKept | null }) {
   const save = useSaveNotice();
   const sheets = useSheets();
-  const { control, handleSubmit } = useKeptForm<Notice>(`notice ${notice?.id}`, {
+  const { control, handleSubmit } = useKeptForm<NoticeInForm>(`notice ${notice?.id}`, {
     defaultValues: notice ? asWritten(notice) : blank(),
-    resolver: zodResolver(Notice) as unknown as Resolver<Notice>,
+    resolver: zodResolver(noticeFrom(notice)) as unknown as Resolver<NoticeInForm>,
   });
-  const send = handleSubmit((written) =>
+  const send = handleSubmit(({ because, ...written }) =>
     save.mutate(
-      { notice: written, version: notice?.version ?? null },
+      { notice: written, because, version: notice?.version ?? null },
       { onSuccess: ({ id }) => router.navigate(`/stores/notices/${id}`) },
     ),
   );
@@ -87,6 +89,7 @@ function Form({ notice }: { notice: NoticeKept | null }) {
             })),
           ]}
         />
+        {notice ? <WhyFewer notice={notice} control={control} /> : null}
       </Section>
       {notice ? (
         <>
@@ -103,6 +106,34 @@ function Form({ notice }: { notice: NoticeKept | null }) {
         </>
       ) : null}
     </StoreForm>
+  );
+}
+
+/** What a change to it owes where it lets go of somebody or lets them ride, and what the last such change said. */
+function WhyFewer({
+  notice,
+  control,
+}: {
+  notice: NoticeKept;
+  control: Control<NoticeInForm, unknown, NoticeInForm>;
+}) {
+  const says = storeFormWords.notice;
+  const { narrowed } = notice;
+  const fewer = isNarrower(notice, useWatch({ control }) as NoticeInForm);
+  return (
+    <>
+      {narrowed ? (
+        <Words kind="small">
+          {says.narrowed(narrowed.by, exactDay(narrowed.at), narrowed.because)}
+        </Words>
+      ) : null}
+      {fewer ? (
+        <>
+          <Words>{says.fewer}</Words>
+          <FormLine control={control} name="because" label={says.whyFewer} maxLength={300} />
+        </>
+      ) : null}
+    </>
   );
 }
 
@@ -135,10 +166,11 @@ const asWritten = ({
   version: _version,
   writtenAt: _at,
   writtenBy: _by,
+  narrowed: _narrowed,
   ...notice
-}: NoticeKept): Notice => notice;
+}: NoticeKept): NoticeInForm => ({ ...notice, because: '' });
 
-const blank = (): Notice => ({
+const blank = (): NoticeInForm => ({
   id: uuid(),
   title: '',
   words: '',
@@ -152,4 +184,5 @@ const blank = (): Notice => ({
   lot: '',
   withdrawn: false,
   withdrawnBecause: '',
+  because: '',
 });

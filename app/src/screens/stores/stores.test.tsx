@@ -18,6 +18,7 @@ import { RulesForm } from './RulesForm';
 import { SheetForm } from './SheetForm';
 import { ContainerForm } from './ContainerForm';
 import { SheetPage } from './SheetPage';
+import { NoticeForm } from './NoticeForm';
 import { StockForm } from './StockForm';
 import { Stores } from './Stores';
 import { WrenchForm } from './WrenchForm';
@@ -606,6 +607,7 @@ it('the shelf shows what a notice in force names, fluid, parts and used ones, an
     withdrawnBecause: '',
     writtenAt: '2026-11-25T09:00:00.000Z',
     writtenBy: 'Teodor Vane',
+    narrowed: null,
   };
   const used: UsedPart = {
     id: '0190b000-0000-7000-8000-000000000001',
@@ -647,4 +649,50 @@ it('the shelf shows what a notice in force names, fluid, parts and used ones, an
   expect(screen.getByText(new RegExp(`batch B-1 and B-2 · ${recalled}$`))).toBeTruthy();
   expect(screen.getByText(/· maker’s notice: Fluid that thickens$/)).toBeTruthy();
   expect(screen.queryByText(/maker’s notice: .*Taken back/)).toBeNull();
+});
+
+it('a notice that is changed to meet fewer asks why, under the field, before it is sent', async () => {
+  const kept: NoticeKept = {
+    id: NOTICE.id,
+    version: 4,
+    title: 'Levers that stick',
+    words: 'Change the lever blade.',
+    source: 'Bulletin 7',
+    sheetId: null,
+    lot: '',
+    maker: 'Skarn',
+    serialFrom: 'SK-1',
+    serialTo: 'SK-9',
+    doNotRide: true,
+    withdrawn: false,
+    withdrawnBecause: '',
+    writtenAt: '2026-11-25T09:00:00.000Z',
+    writtenBy: 'Teodor Vane',
+    narrowed: { at: '2026-11-24T09:00:00.000Z', by: 'Maren Okafor', because: 'Second edition' },
+  };
+  client.setQueryData(keys.notices, {
+    pages: [{ items: [kept], after: null }],
+    pageParams: [null],
+  });
+  client.setQueryData(keys.sheets, []);
+  answer = { status: 200, body: kept };
+  showScreen(<NoticeForm noticeId={kept.id} />);
+  expect(
+    screen.getByText('Changed to meet fewer by Maren Okafor, 24 Nov 2026: “Second edition”.'),
+  ).toBeTruthy();
+  expect(screen.queryByLabelText('Why it meets fewer, or lets them ride')).toBeNull();
+  fireEvent.changeText(screen.getByLabelText('Last serial'), 'SK-8');
+  await submit('Save');
+  expect(screen.getByText('Write why it meets fewer than it did, or lets them ride.')).toBeTruthy();
+  expect(sent).toEqual([]);
+  fireEvent.changeText(
+    screen.getByLabelText('Why it meets fewer, or lets them ride'),
+    'Third edition',
+  );
+  await submit('Save');
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]).toMatchObject({
+    body: { version: kept.version, because: 'Third edition', notice: { serialTo: 'SK-8' } },
+  });
+  expect(sent[0]!.body).not.toHaveProperty('notice.because');
 });

@@ -306,6 +306,10 @@ export interface StoreFormsWords {
     lot: string;
     sheet: string;
     anySheet: string;
+    /** Of a change that lets go of somebody, or lets them ride. */
+    fewer: string;
+    whyFewer: string;
+    narrowed: (by: string, day: string, because: string) => string;
     withdrawn: string;
     why: string;
     none: string;

@@ -97,7 +97,8 @@ export const faults: FaultWords = {
       `Es ist der Pass eines anderen Rades: Seriennummer ${String(serial)}.`,
     'passport no-visit': 'Das Rad erst annehmen: was mitkommt, hängt an einem Besuch.',
     'customer open-job': 'Ein Rad von ihnen ist in der Werkstatt. Erst den Auftrag abschließen.',
-    'withdrawnBecause say-why': 'Schreiben, warum sie nicht mehr gilt.',
+    'why-no-more': 'Schreiben, warum sie nicht mehr gilt.',
+    'why-fewer': 'Schreiben, warum sie weniger betrifft als bisher oder fahren lässt.',
     outside: ({ least, most }) => `Es muss zwischen ${String(least)} und ${String(most)} liegen.`,
     'material-unknown':
       'Woraus ist das, worauf sie sitzt? Zuerst beim Rad eintragen: Carbon bekommt keine Feile.',

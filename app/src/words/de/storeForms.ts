@@ -324,6 +324,10 @@ export const storeForms: StoreFormsWords = {
     lot: 'Charge der Flüssigkeit oder der Teile',
     sheet: 'Bremsen nach diesem Datenblatt',
     anySheet: 'Jede Bremse',
+    fewer:
+      'So betrifft sie weniger als bisher oder lässt fahren. Wen sie jetzt betrifft, steht weiter unten.',
+    whyFewer: 'Warum sie weniger betrifft oder fahren lässt',
+    narrowed: (by, day, because) => `Von ${by} am ${day} enger gefasst: „${because}“.`,
     withdrawn: 'Sie gilt nicht mehr',
     why: 'Warum',
     none: 'Keines, das hier eingetragen ist.',

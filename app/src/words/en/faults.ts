@@ -88,7 +88,8 @@ export const faults: FaultWords = {
       `It is the passport of another bike: serial ${String(serial)}.`,
     'passport no-visit': 'Check the bike in first: what comes with it hangs at a visit.',
     'customer open-job': 'A bike of theirs is in the shop. Close its job first.',
-    'withdrawnBecause say-why': 'Write why it counts no more.',
+    'why-no-more': 'Write why it counts no more.',
+    'why-fewer': 'Write why it meets fewer than it did, or lets them ride.',
     outside: ({ least, most }) => `It has to lie between ${String(least)} and ${String(most)}.`,
     'material-unknown':
       'What is its mount of? Write it down at the bike first: carbon gets no file.',

@@ -319,6 +319,10 @@ export const storeForms: StoreFormsWords = {
     lot: 'Lot of fluid, batch of parts',
     sheet: 'Brakes of this sheet',
     anySheet: 'Any brake',
+    fewer:
+      'So it meets fewer than it did, or lets them ride. Those it meets now stand further down.',
+    whyFewer: 'Why it meets fewer, or lets them ride',
+    narrowed: (by, day, because) => `Changed to meet fewer by ${by}, ${day}: “${because}”.`,
     withdrawn: 'It counts no more',
     why: 'Why',
     none: 'None that is written down here.',
