@@ -73,7 +73,8 @@ export const storeForms: StoreFormsWords = {
     refused: 'abgelehnt',
     storesSpecSheets: 'Lager · Datenblätter',
     takeSheetsIn: 'Datenblätter aufnehmen',
-    takeTheGoodRowsOnly: (writes) => `Nur die ${writes} guten Zeilen nehmen`,
+    takeTheGoodRowsOnly: (writes) =>
+      writes === 1 ? 'Nur die eine gute Zeile nehmen' : `Nur die ${writes} guten Zeilen nehmen`,
     takeIn: (writes) => `${writes} aufnehmen`,
     backToStores: 'Zurück zum Lager',
     aJsonFileOfSpec:

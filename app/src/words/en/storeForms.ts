@@ -71,7 +71,8 @@ export const storeForms: StoreFormsWords = {
     refused: 'refused',
     storesSpecSheets: 'Stores · spec sheets',
     takeSheetsIn: 'Take sheets in',
-    takeTheGoodRowsOnly: (writes) => `Take the ${writes} good rows only`,
+    takeTheGoodRowsOnly: (writes) =>
+      writes === 1 ? 'Take the one good row only' : `Take the ${writes} good rows only`,
     takeIn: (writes) => `Take ${writes} in`,
     backToStores: 'Back to Stores',
     aJsonFileOfSpec:
