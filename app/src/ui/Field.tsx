@@ -1,4 +1,4 @@
-import { useId, type Ref } from 'react';
+import { useEffect, useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
 import { color, font, size, space, type } from './tokens';
 import { Words } from './Words';
@@ -13,6 +13,12 @@ interface Props extends TextInputProps {
 /** A line to write on, with its name above and what is wrong with it below. */
 export function Field({ label, error, hint, style, ...input }: Props) {
   const id = useId();
+  useEffect(() => {
+    // The focus came before this was said: below a field at the end of a page there was no room for it yet.
+    const focused = globalThis.document?.activeElement;
+    if (error && focused?.getAttribute('aria-describedby') === `${id}-error`)
+      focused.scrollIntoView({ block: 'nearest' });
+  }, [error, id]);
   return (
     <View style={styles.field}>
       <Words kind="label" nativeID={`${id}-label`}>

@@ -326,7 +326,7 @@ export const storeForms: StoreFormsWords = {
     sheet: 'Bremsen nach diesem Datenblatt',
     anySheet: 'Jede Bremse',
     fewer:
-      'So betrifft sie weniger als bisher oder lässt fahren. Wen sie jetzt betrifft, steht weiter unten.',
+      'So betrifft sie weniger als bisher oder lässt fahren. Wen sie jetzt betrifft, steht auf dieser Seite.',
     whyFewer: 'Warum sie weniger betrifft oder fahren lässt',
     narrowed: (by, day, because) => `Von ${by} am ${day} enger gefasst: „${because}“.`,
     withdrawn: 'Sie gilt nicht mehr',

@@ -321,7 +321,7 @@ export const storeForms: StoreFormsWords = {
     sheet: 'Brakes of this sheet',
     anySheet: 'Any brake',
     fewer:
-      'So it meets fewer than it did, or lets them ride. Those it meets now stand further down.',
+      'So it meets fewer than it did, or lets them ride. Those it meets now are listed on this page.',
     whyFewer: 'Why it meets fewer, or lets them ride',
     narrowed: (by, day, because) => `Changed to meet fewer by ${by}, ${day}: “${because}”.`,
     withdrawn: 'It counts no more',
