@@ -84,6 +84,8 @@ export const format = {
   distanceUnit: manner.distance,
   /** Kilometres in one of it. */
   unitKm: KM_PER_UNIT[manner.distance],
+  /** What speeds are said and written down in. */
+  speedUnit: { km: 'km/h', mi: 'mph' }[manner.distance],
   temperature,
   /** Hundredths of the shop's money, as a price. */
   money: (cents: number) => money().format(cents / 100),

@@ -204,7 +204,7 @@ describe('taking sheets in', () => {
     await waitFor(() => expect(screen.getByText('Row 2: no title')).toBeTruthy());
     expect(screen.getByText(/rotor.newMm: New must be thicker than the limit/)).toBeTruthy();
     expect(sent[0]).toMatchObject({ body: { mode: 'preview' } });
-    await submit('Take the 1 good rows only');
+    await submit('Take the one good row only');
     await waitFor(() => expect(sent[1]).toMatchObject({ body: { mode: 'good-rows' } }));
   });
 });

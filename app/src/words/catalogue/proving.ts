@@ -27,9 +27,9 @@ export interface ProvingWords {
     morePullsIfAFull: string;
     howHard: string;
     takeTheLastBack: string;
-    fromKmH: string;
-    toKmH: string;
-    from5To60Km: string;
+    from: (unit: string) => string;
+    to: (unit: string) => string;
+    fromTo: (least: number, most: number, unit: string) => string;
     anEstimateKgOnA: (
       massKg: number,
       systemMassKg: string,

@@ -1,4 +1,3 @@
-import { PLAUSIBLE_PULL } from '@hold-fast/core/bedding/pulls';
 import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
 import { komma } from './komma';
 import type { ProvingWords } from '../catalogue/proving';
@@ -34,9 +33,10 @@ export const proving: ProvingWords = {
       'Weiter bremsen; bringt ein voller Satz keinen gleichmäßigen Ring, nach Öl oder einer alten Schicht suchen.',
     howHard: 'Wie kräftig',
     takeTheLastBack: 'Die letzte zurücknehmen',
-    fromKmH: 'Von, km/h',
-    toKmH: 'Auf, km/h',
-    from5To60Km: `Von ${PLAUSIBLE_PULL.fromKmh.least} bis ${PLAUSIBLE_PULL.fromKmh.most} km/h auf Schritttempo, nicht bis zum Stand.`,
+    from: (unit) => `Von, ${unit}`,
+    to: (unit) => `Auf, ${unit}`,
+    fromTo: (least, most, unit) =>
+      `Von ${least} bis ${most} ${unit} auf Schritttempo, nicht bis zum Stand.`,
     anEstimateKgOnA: (massKg, systemMassKg, rotorMm, rotorMm2) =>
       `Eine Schätzung: ${massKg} kg${systemMassKg} auf einer Scheibe von ${rotorMm} mm${rotorMm2}, alle Wärme in die Reibfläche. Nie leicht schleifen lassen, nie blockieren, vorn und hinten einzeln, an sicherer Stelle.`,
     assumed: ', angenommen',

@@ -1,4 +1,3 @@
-import { PLAUSIBLE_PULL } from '@hold-fast/core/bedding/pulls';
 import { RADIAL_TARGET_MM } from '@hold-fast/core/mount/radial';
 import type { ProvingWords } from '../catalogue/proving';
 
@@ -33,9 +32,10 @@ export const proving: ProvingWords = {
       'More pulls; if a full set brings no even ring, look for oil or an old layer.',
     howHard: 'How hard',
     takeTheLastBack: 'Take the last back',
-    fromKmH: 'From, km/h',
-    toKmH: 'To, km/h',
-    from5To60Km: `From ${PLAUSIBLE_PULL.fromKmh.least} to ${PLAUSIBLE_PULL.fromKmh.most} km/h down to a walk, not to a stop.`,
+    from: (unit) => `From, ${unit}`,
+    to: (unit) => `To, ${unit}`,
+    fromTo: (least, most, unit) =>
+      `From ${least} to ${most} ${unit} down to a walk, not to a stop.`,
     anEstimateKgOnA: (massKg, systemMassKg, rotorMm, rotorMm2) =>
       `An estimate: ${massKg} kg${systemMassKg} on a ${rotorMm} mm rotor${rotorMm2}, all heat into the track. Never drag lightly, never lock, front and rear by themselves, in a safe place.`,
     assumed: ', assumed',

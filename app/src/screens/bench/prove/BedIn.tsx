@@ -4,6 +4,7 @@ import { toldOf } from '@hold-fast/core/job/told';
 import type { Job } from '@hold-fast/core/job/job';
 import {
   isPull,
+  PLAUSIBLE_PULL,
   PULLS,
   USUAL_PULL,
   WITNESS_RINGS,
@@ -41,13 +42,13 @@ export function BedIn({ jobId, end }: { jobId: string; end: End }) {
 
 function Pulling({ job, end }: { job: Job; end: End }) {
   useAwake(true);
-  const [from, setFrom] = useState<string>(String(USUAL_PULL.fromKmh));
-  const [to, setTo] = useState<string>(String(USUAL_PULL.toKmh));
+  const [from, setFrom] = useState(inUnit(USUAL_PULL.fromKmh));
+  const [to, setTo] = useState(inUnit(USUAL_PULL.toKmh));
   const pulls = toldOf(job, 'bedding-pull', end);
   const witness = toldOf(job, 'witness', end).at(-1);
   const wanted = PULLS[job.rules.beddingIn];
   const { massKg, sizeMm, shownMm } = bedded(job, end);
-  const [fromKmh, toKmh] = [numberOf(from), numberOf(to)];
+  const [fromKmh, toKmh] = [kmhOf(from), kmhOf(to)];
   const sound = fromKmh !== null && toKmh !== null && isPull(fromKmh, toKmh);
   const notYet = pullRefusal(job, end);
   const off = !sound || notYet !== null;
@@ -112,7 +113,7 @@ function Pulling({ job, end }: { job: Job; end: End }) {
             <View style={styles.pair}>
               <View style={styles.half}>
                 <Field
-                  label={provingWords.bedIn.fromKmH}
+                  label={provingWords.bedIn.from(words.format.speedUnit)}
                   value={from}
                   inputMode="decimal"
                   onChangeText={setFrom}
@@ -120,14 +121,14 @@ function Pulling({ job, end }: { job: Job; end: End }) {
               </View>
               <View style={styles.half}>
                 <Field
-                  label={provingWords.bedIn.toKmH}
+                  label={provingWords.bedIn.to(words.format.speedUnit)}
                   value={to}
                   inputMode="decimal"
                   onChangeText={setTo}
                 />
               </View>
             </View>
-            {sound ? null : <Wrong says={provingWords.bedIn.from5To60Km} />}
+            {sound ? null : <Wrong says={plausible()} />}
             <Words kind="small">
               {provingWords.bedIn.anEstimateKgOnA(
                 massKg,
@@ -141,6 +142,21 @@ function Pulling({ job, end }: { job: Job; end: End }) {
       </Halves>
     </Page>
   );
+}
+
+/** A speed as it is written, in whole ones of the unit speeds are said in. */
+const inUnit = (kmh: number): string => String(Math.round(kmh / words.format.unitKm));
+
+/** A speed as it was written, km/h to a tenth; null for what is none. */
+function kmhOf(text: string): number | null {
+  const speed = numberOf(text);
+  return speed === null ? null : Math.round(speed * words.format.unitKm * 10) / 10;
+}
+
+function plausible(): string {
+  const { least, most } = PLAUSIBLE_PULL.fromKmh;
+  const { unitKm, speedUnit } = words.format;
+  return provingWords.bedIn.fromTo(Math.ceil(least / unitKm), Math.floor(most / unitKm), speedUnit);
 }
 
 /** Whether the bite rose: a full set that brings none has oil or an old layer behind it. */

@@ -8,6 +8,7 @@ import { client, keys, outbox } from '../../../data/client';
 import { hearShopClock, shopNow } from '../../../shopClock';
 import { CONTAINER, exampleJob, stockLine as line } from '../../../testing/exampleJob';
 import { clearApp, lastSent, showScreen, submit } from '../../../testing/showScreen';
+import { words } from '../../../words/words';
 import { markOf } from '../fitting/Recalled';
 import { RecordFluid } from '../fitting/RecordFluid';
 import { CrowfootFields, type Reach } from '../torque/CrowfootFields';
@@ -317,6 +318,22 @@ describe('the final check', () => {
 });
 
 describe('bedding in', () => {
+  it('of somebody who reads miles an hour keeps kilometres an hour', () => {
+    const inMiles = [
+      jest.replaceProperty(words.format, 'unitKm', 1.609344),
+      jest.replaceProperty(words.format, 'speedUnit', 'mph'),
+    ];
+    showScreen(<BedIn jobId={id} end="front" />, { job: exampleJob() });
+    expect(screen.getByLabelText('From, mph').props.value).toBe('16');
+    fireEvent.changeText(screen.getByLabelText('To, mph'), '40');
+    expect(screen.getByText(/^From 4 to 37 mph down to a walk/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('To, mph'), '4');
+    fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
+    // [S] NIST SP 811 (2008), Appendix B.8: a mile is 1.609 344 km, so 16 and 4 are 25.7 and 6.4 km/h.
+    expect(lastSent()).toMatchObject({ kind: 'bedding-pull', fromKmh: 25.7, toKmh: 6.4 });
+    for (const each of inMiles) each.restore();
+  });
+
   it('counts a pull with one touch, by the speeds that were written', () => {
     showScreen(<BedIn jobId={id} end="front" />, { job: exampleJob() });
     fireEvent.press(screen.getByRole('button', { name: /of 10 pulls: touch for each/ }));
