@@ -63,7 +63,6 @@ export interface MeasuringWords {
     padAndPlateTogetherAt: string;
     frictionMaterialAloneAtEach: string;
     recordNewPads: string;
-    job: string;
   };
   measureRotor: {
     thinnest: string;
@@ -77,7 +76,6 @@ export interface MeasuringWords {
     lip: (lip: string) => string;
     valveAtTheTopClockwise: string;
     recordANewRotor: string;
-    job: string;
     measureThePads: string;
     pointAgain: (place: string) => string;
     correct: (place: string) => string;
@@ -90,7 +88,6 @@ export interface MeasuringWords {
     oneReadingStandsOutTwelve: string;
     radiusNotTaken: string;
     radius: (radius: string) => string;
-    job: string;
     feelTheGaps: string;
     oclock: (clock: number) => string;
   };
@@ -100,7 +97,6 @@ export interface MeasuringWords {
     twoPeopleCorrectedAreBoth: (place: string, readings: string) => string;
   };
   placeByPlace: {
-    job: string;
     whatWasFound: string;
   };
   ridgeCheck: {
@@ -129,6 +125,7 @@ export interface MeasuringWords {
     stillStands: string;
   };
   goOn: {
+    job: string;
     measureTheRotor: (other: string) => string;
     identifyTheBrake: (other: string) => string;
     whatWasFound: string;

@@ -77,7 +77,6 @@ export const measuring: MeasuringWords = {
     frictionMaterialAloneAtEach:
       'Nur der Reibbelag, an jedem Ende jedes Belags. 16 ist 1,60; Weiter nimmt es.',
     recordNewPads: 'Neue Beläge aufschreiben',
-    job: 'Auftrag',
   },
   measureRotor: {
     thinnest: 'am dünnsten',
@@ -92,7 +91,6 @@ export const measuring: MeasuringWords = {
     valveAtTheTopClockwise:
       'Ventil oben, im Uhrzeigersinn. 47 ist 1,47 und wird von selbst genommen; 147 und Weiter ist auch 1,47.',
     recordANewRotor: 'Eine neue Scheibe aufschreiben',
-    job: 'Auftrag',
     measureThePads: 'Die Beläge messen',
     pointAgain: (place) => `${place}, noch einmal`,
     correct: (place) => `${place} berichtigen`,
@@ -107,7 +105,6 @@ export const measuring: MeasuringWords = {
       'Eine Ablesung sticht heraus. Zwölf Ablesungen unterscheiden eine einzelne Delle von einer Welle.',
     radiusNotTaken: 'Radius: nicht genommen',
     radius: (radius) => `Radius ${radius}`,
-    job: 'Auftrag',
     feelTheGaps: 'Die Spalte fühlen',
     oclock: (clock) => `${clock} Uhr`,
   },
@@ -118,7 +115,6 @@ export const measuring: MeasuringWords = {
       `Zwei haben ${place} berichtigt: ${readings} bleiben beide stehen. Noch einmal nachsehen, wer recht hat.`,
   },
   placeByPlace: {
-    job: 'Auftrag',
     whatWasFound: 'Was gefunden wurde',
   },
   ridgeCheck: {
@@ -150,6 +146,7 @@ export const measuring: MeasuringWords = {
     stillStands: 'gilt noch',
   },
   goOn: {
+    job: 'Auftrag',
     measureTheRotor: (other) => `Die Scheibe ${other} messen`,
     identifyTheBrake: (other) => `Die Bremse ${other} bestimmen`,
     whatWasFound: 'Was gefunden wurde',

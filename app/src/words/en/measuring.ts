@@ -75,7 +75,6 @@ export const measuring: MeasuringWords = {
     frictionMaterialAloneAtEach:
       'Friction material alone, at each end of each pad. 16 is 1.60; next takes it.',
     recordNewPads: 'Record new pads',
-    job: 'Job',
   },
   measureRotor: {
     thinnest: 'thinnest',
@@ -90,7 +89,6 @@ export const measuring: MeasuringWords = {
     valveAtTheTopClockwise:
       'Valve at the top, clockwise. 47 is 1.47 and takes itself; 147 and next is 1.47 too.',
     recordANewRotor: 'Record a new rotor',
-    job: 'Job',
     measureThePads: 'Measure the pads',
     pointAgain: (place) => `point ${place}, again`,
     correct: (place) => `correct ${place}`,
@@ -105,7 +103,6 @@ export const measuring: MeasuringWords = {
       'One reading stands out. Twelve readings tell a lone bend from a wave.',
     radiusNotTaken: 'Radius: not taken',
     radius: (radius) => `Radius ${radius}`,
-    job: 'Job',
     feelTheGaps: 'Feel the gaps',
     oclock: (clock) => `${clock} o’clock`,
   },
@@ -116,7 +113,6 @@ export const measuring: MeasuringWords = {
       `Two people corrected ${place}: ${readings} are both kept. Look again who is right.`,
   },
   placeByPlace: {
-    job: 'Job',
     whatWasFound: 'What was found',
   },
   ridgeCheck: {
@@ -148,6 +144,7 @@ export const measuring: MeasuringWords = {
     stillStands: 'still stands',
   },
   goOn: {
+    job: 'Job',
     measureTheRotor: (other) => `Measure the ${other} rotor`,
     identifyTheBrake: (other) => `Identify the ${other} brake`,
     whatWasFound: 'What was found',

@@ -1,6 +1,7 @@
 import type { UsedPart } from '@hold-fast/core/kit/usedPart';
 import { USUAL_RULES } from '@hold-fast/core/rules/shopRules';
 import { fold } from '@hold-fast/core/job/fold';
+import { atEachEnd } from '@hold-fast/core/ends';
 import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { router } from 'expo-router';
 import { StyleSheet, type TextStyle } from 'react-native';
@@ -92,6 +93,38 @@ describe('the gaps', () => {
     expect(screen.getByText(/Narrowest 0.00 at right, leading end/)).toBeTruthy();
     expect(screen.getByText(/Move the caliper 0.17 to the right/)).toBeTruthy();
     expect(screen.getByText('Centring the caliper cures it.')).toBeTruthy();
+  });
+
+  it('once felt, lead on with the plan where work is open at their end, else to the lever', () => {
+    const job = jobAfter([...TRUE_RUNNING, ...gaps(0.34, 0.34, 0, 0.02)]);
+    const finish = (at: typeof job) => {
+      const { unmount } = showScreen(<FeelGaps jobId={JOB} end="front" />, { job: at });
+      fireEvent.press(screen.getByText('skip'));
+      const leadsTo = ['On with the plan', 'Measure the lever'].filter(
+        (name) => screen.queryByRole('button', { name }) !== null,
+      );
+      unmount();
+      return leadsTo;
+    };
+    const aligning = (end: 'front' | 'rear') => ({
+      ...job,
+      planned: [
+        {
+          id: 'plan',
+          seq: 90,
+          procedures: { front: [], rear: [], third: [], [end]: ['align' as const] },
+          bleed: atEachEnd(() => 'push-up' as const),
+          again: [],
+          agreed: 'agreed' as const,
+          words: '',
+          at: job.measured[0]!.at,
+          by: '',
+        },
+      ],
+    });
+    expect(finish(job)).toEqual(['Measure the lever']);
+    expect(finish(aligning('rear'))).toEqual(['Measure the lever']);
+    expect(finish(aligning('front'))).toEqual(['On with the plan']);
   });
 
   it('proves nothing without the wobble, and says that it wants it', () => {

@@ -6,11 +6,9 @@ import { PAD_PLACES, type PadPlace } from '@hold-fast/core/wear/pads';
 import { valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { PadBlock } from '../../../instruments/PadBlock';
-import { Button, Buttons } from '../../../ui/Button';
+import { Button } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { space } from '../../../ui/tokens';
 import { useWide } from '../../../ui/useWide';
 import { Words } from '../../../ui/Words';
 import { verdictWords } from '../../../words/verdictWords';
@@ -23,7 +21,7 @@ import { VerdictPanel } from './VerdictPanel';
 import { ChooseGauge } from './ChooseGauge';
 import type { Fact } from './Facts';
 import { FeedNote } from './FeedNote';
-import { NextEnd } from './goOn';
+import { NextEnd, WaysOn } from './goOn';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
@@ -189,26 +187,21 @@ function FourNumbers({ job, identified, measured, ask }: Props) {
         />
       )}
       finished={
-        <View style={styles.finished}>
-          {pads?.word === 'replace' ? (
-            <Button
-              kind="plain"
-              says={measuringWords.measurePads.recordNewPads}
-              onPress={() => router.navigate(atJob(job.id, `${measured.end}/fit-pads`))}
-            />
-          ) : null}
-          <Buttons>
-            <Button
-              kind="plain"
-              says={measuringWords.measurePads.job}
-              onPress={() => router.navigate(atJob(job.id))}
-            />
-            <NextEnd job={job} measured={measured} />
-          </Buttons>
-        </View>
+        <WaysOn
+          job={job}
+          end={measured.end}
+          renew={
+            pads?.word === 'replace' ? (
+              <Button
+                kind="plain"
+                says={measuringWords.measurePads.recordNewPads}
+                onPress={() => router.navigate(atJob(job.id, `${measured.end}/fit-pads`))}
+              />
+            ) : null
+          }
+          next={<NextEnd job={job} measured={measured} />}
+        />
       }
     />
   );
 }
-
-const styles = StyleSheet.create({ finished: { padding: space.l, gap: space.s } });

@@ -8,12 +8,10 @@ import { standardOf } from '@hold-fast/core/inspection/inspectEnd';
 import { isRidgeFelt, valuesAt } from '@hold-fast/core/inspection/session';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { RotorDial } from '../../../instruments/RotorDial';
 import { WearRule } from '../../../instruments/WearRule';
-import { Button, Buttons } from '../../../ui/Button';
+import { Button } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
@@ -25,7 +23,7 @@ import { ChooseGauge } from './ChooseGauge';
 import type { Fact } from './Facts';
 import { RidgeCheck } from './RidgeCheck';
 import { FeedNote } from './FeedNote';
-import { goOnWith } from './goOn';
+import { goOnWith, WaysOn } from './goOn';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
 import { ZeroCheck } from './ZeroCheck';
@@ -223,7 +221,7 @@ function Points({ job, measured, ask }: PointsProps) {
           next={{ says: words.keypad.next, onPress: taking.enter }}
         />
       )}
-      finished={<WaysOn job={job} measured={measured} worn={rotor?.word === 'replace'} />}
+      finished={<RotorWays job={job} measured={measured} worn={rotor?.word === 'replace'} />}
     />
   );
 }
@@ -239,36 +237,29 @@ function Unjudged({ judgement }: { judgement: Judgement | null }) {
   );
 }
 
-interface WaysOnProps {
-  job: Job;
-  measured: Measured;
-  worn: boolean;
-}
-
-/** Where the rotor’s sitting leads, once every point is read. */
-function WaysOn({ job, measured, worn }: WaysOnProps) {
+/** Where the rotor’s sitting leads. */
+function RotorWays({ job, measured, worn }: { job: Job; measured: Measured; worn: boolean }) {
   return (
-    <View style={styles.finished}>
-      {worn ? (
-        <Button
-          kind="plain"
-          says={measuringWords.measureRotor.recordANewRotor}
-          onPress={() => router.navigate(atJob(job.id, `${measured.end}/fit-rotor`))}
-        />
-      ) : null}
-      <Buttons>
-        <Button
-          kind="plain"
-          says={measuringWords.measureRotor.job}
-          onPress={() => router.navigate(atJob(job.id))}
-        />
+    <WaysOn
+      job={job}
+      end={measured.end}
+      renew={
+        worn ? (
+          <Button
+            kind="plain"
+            says={measuringWords.measureRotor.recordANewRotor}
+            onPress={() => router.navigate(atJob(job.id, `${measured.end}/fit-rotor`))}
+          />
+        ) : null
+      }
+      next={
         <Button
           grow
           says={measuringWords.measureRotor.measureThePads}
           onPress={() => goOnWith(job, measured, 'pads')}
         />
-      </Buttons>
-    </View>
+      }
+    />
   );
 }
 
@@ -279,5 +270,3 @@ function overOf(place: string, earlier: number, again: boolean): string {
     ? measuringWords.measureRotor.correct(place)
     : measuringWords.measureRotor.point(place);
 }
-
-const styles = StyleSheet.create({ finished: { padding: space.l, gap: space.s } });

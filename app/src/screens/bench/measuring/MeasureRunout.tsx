@@ -6,11 +6,9 @@ import type { End } from '@hold-fast/core/ends';
 import { clockPosition } from '@hold-fast/core/wear/rotor';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
 import { RunoutRing } from '../../../instruments/RunoutRing';
-import { Button, Buttons } from '../../../ui/Button';
+import { Button } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
-import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { verdictWords } from '../../../words/verdictWords';
 import { words } from '../../../words/words';
@@ -22,6 +20,7 @@ import { ChooseGauge } from './ChooseGauge';
 import { FeedNote } from './FeedNote';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
+import { WaysOn } from './goOn';
 import { measuringWords } from '../../../words/measuring';
 import { atJob } from '../../routes';
 
@@ -145,20 +144,17 @@ function Turn({ job, measured, onGauge }: { job: Job; measured: Measured; onGaug
         />
       )}
       finished={
-        <View style={styles.finished}>
-          <Buttons>
-            <Button
-              kind="plain"
-              says={measuringWords.measureRunout.job}
-              onPress={() => router.navigate(atJob(job.id))}
-            />
+        <WaysOn
+          job={job}
+          end={measured.end}
+          next={
             <Button
               grow
               says={measuringWords.measureRunout.feelTheGaps}
               onPress={() => router.navigate(atJob(job.id, `${measured.end}/clearance`))}
             />
-          </Buttons>
-        </View>
+          }
+        />
       }
     />
   );
@@ -169,5 +165,3 @@ function overOf(place: string, count: number): string {
   const clock = Math.round(clockPosition(Number(place), count) * 10) / 10;
   return measuringWords.measureRunout.oclock(clock);
 }
-
-const styles = StyleSheet.create({ finished: { padding: space.l } });

@@ -8,8 +8,8 @@ import type { End } from '@hold-fast/core/ends';
 import type { Reason, Settle, Word } from '@hold-fast/core/wear/verdict';
 import { router } from 'expo-router';
 import { useState, type ReactNode } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { Button, Buttons } from '../../../ui/Button';
+import { Pressable, StyleSheet } from 'react-native';
+import { Button } from '../../../ui/Button';
 import { Keypad } from '../../../ui/Keypad';
 import { color, size, space } from '../../../ui/tokens';
 import { useWide } from '../../../ui/useWide';
@@ -26,6 +26,7 @@ import type { Fact } from './Facts';
 import { FeedNote } from './FeedNote';
 import { MeasuringPage } from './MeasuringPage';
 import { useTaking } from './useTaking';
+import { WaysOn } from './goOn';
 import { measuringWords } from '../../../words/measuring';
 import { atJob, type Task } from '../../routes';
 
@@ -183,13 +184,10 @@ function Places({
         )
       }
       finished={
-        <View style={styles.finished}>
-          <Buttons>
-            <Button
-              kind="plain"
-              says={measuringWords.placeByPlace.job}
-              onPress={() => router.navigate(atJob(job.id))}
-            />
+        <WaysOn
+          job={job}
+          end={measured.end}
+          next={
             <Button
               grow
               says={next?.says ?? measuringWords.placeByPlace.whatWasFound}
@@ -197,8 +195,8 @@ function Places({
                 router.navigate(atJob(job.id, next ? `${measured.end}/${next.to}` : 'found'))
               }
             />
-          </Buttons>
-        </View>
+          }
+        />
       }
     />
   );
@@ -233,7 +231,6 @@ function PlaceRow({
 }
 
 const styles = StyleSheet.create({
-  finished: { padding: space.l },
   row: {
     flexDirection: 'row',
     alignItems: 'center',
