@@ -19,6 +19,7 @@ function Form({
   return (
     <FormProvider {...form}>
       <Text>{`kept ${keptKm}`}</Text>
+      <Text onPress={() => form.setValue('odometerKm', 9000)}>take theirs</Text>
       <VisitFields promised={[]} earlier={earlier} />
     </FormProvider>
   );
@@ -63,6 +64,13 @@ describe('an odometer that is read in miles', () => {
     fireEvent.changeText(screen.getByLabelText('Miles ridden'), written);
     expect(screen.getByText(`kept ${km}`)).toBeTruthy();
     expect(screen.getByLabelText('Miles ridden').props.value).toBe(written);
+  });
+
+  it('shows what is set from elsewhere, over what was typed', () => {
+    showScreen(<Form />);
+    fireEvent.changeText(screen.getByLabelText('Miles ridden'), '3240');
+    fireEvent.press(screen.getByText('take theirs'));
+    expect(screen.getByLabelText('Miles ridden').props.value).toBe('5592');
   });
 
   it('stands in miles, and left alone stays as it was to the kilometre', () => {
