@@ -86,6 +86,11 @@ test('letters in a number’s field are refused at the field', async ({ page }) 
   }
   await page.getByLabel('Limit stamped on the rotor, mm').fill('1,55');
   await expect(page.getByText('Rotor limit 1.55 mm, stamped')).toBeVisible();
+
+  // What is said below a field comes into sight where the field stands at the foot of what is seen.
+  await goTo(page, `${job}/front/bed-in`);
+  await page.getByLabel('To, km/h').fill('50');
+  await expect(page.getByText(/^From 5 to 60 km\/h down to a walk/)).toBeInViewport({ ratio: 0.9 });
 });
 
 test('an empty check-in names what is missing and keeps what was written', async ({ page }) => {

@@ -1,7 +1,8 @@
-import { useEffect, useId, type Ref } from 'react';
+import { useId, type Ref } from 'react';
 import { StyleSheet, TextInput, View, type TextInputProps } from 'react-native';
 import { color, font, size, space, type } from './tokens';
 import { Words } from './Words';
+import { Wrong } from './Wrong';
 
 interface Props extends TextInputProps {
   label: string;
@@ -13,12 +14,6 @@ interface Props extends TextInputProps {
 /** A line to write on, with its name above and what is wrong with it below. */
 export function Field({ label, error, hint, style, ...input }: Props) {
   const id = useId();
-  useEffect(() => {
-    // The focus came before this was said: below a field at the end of a page there was no room for it yet.
-    const focused = globalThis.document?.activeElement;
-    if (error && focused?.getAttribute('aria-describedby') === `${id}-error`)
-      focused.scrollIntoView({ block: 'nearest' });
-  }, [error, id]);
   return (
     <View style={styles.field}>
       <Words kind="label" nativeID={`${id}-label`}>
@@ -33,9 +28,7 @@ export function Field({ label, error, hint, style, ...input }: Props) {
         style={[styles.input, error && styles.wrong, style]}
       />
       {error ? (
-        <Words kind="small" ink="rustText" role="alert" nativeID={`${id}-error`}>
-          {error}
-        </Words>
+        <Wrong says={error} nativeID={`${id}-error`} />
       ) : hint ? (
         <Words kind="small">{hint}</Words>
       ) : null}
