@@ -54,7 +54,7 @@ export const NoticeEdit = z.strictObject({
   because: Because,
 });
 
-/** A notice in the form it is written in, from what stands of it (null of a new one). */
+/** A notice with what is said of its change, held against what stands of it (null of a new one). */
 export const noticeFrom = (was: Notice | null) =>
   FIELDS.extend({ because: Because })
     .superRefine(mayStand)

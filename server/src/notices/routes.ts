@@ -1,7 +1,6 @@
 import { seesPhoneNumbers } from '@hold-fast/contract/roles';
-import { Notice, NoticeEdit } from '@hold-fast/contract/notices';
+import { Notice, NoticeEdit, noticeFrom } from '@hold-fast/contract/notices';
 import { NoticeImport } from '@hold-fast/contract/noticeTable';
-import { isNarrower } from '@hold-fast/core/notice/notice';
 import { Router } from 'express';
 import { z } from 'zod';
 import { inTransaction, type Transaction } from '../platform/database';
@@ -54,8 +53,7 @@ export function noticesRoutes(shop: Shop): Router {
       if (was.version !== version)
         throw new Refusal('version-conflict', { facts: { current: { ...was } } });
       await refuseUnknownSheet(transaction, notice.sheetId);
-      if (isNarrower(was, notice) && because === '')
-        throw refuseField('invalid-input', 'because', 'why-fewer');
+      parse(noticeFrom(was), { ...notice, because });
       await changeNotice(transaction, { was, notice, because, at: shop.now(), by: person.id });
     });
     response.json(await noticeById(pool, noticeId));
