@@ -3,7 +3,7 @@ import { Note } from '../ui/Note';
 import { Section } from '../ui/Page';
 import { Words } from '../ui/Words';
 import { capital } from '../words/capital';
-import { calendarDay } from '../words/days';
+import { exactDay } from '../words/days';
 import { words } from '../words/words';
 
 /** What the customer would not have replaced at an earlier visit, in their words: the bike is ridden against advice. */
@@ -17,7 +17,7 @@ export function AgainstAdvice({ advice }: { advice: readonly Advice[] }) {
             {words.againstAdvice.notReplacedAtVisit(
               capital(words.thingAt(end, subject)),
               words.tagNumber(tag),
-              calendarDay(at.slice(0, 10)),
+              exactDay(at),
               said,
             )}
           </Words>

@@ -132,7 +132,9 @@ function NumberField({
   );
 }
 
-const numberIn = (text: string) => Number(text.replace(',', '.'));
+/** A number in digits, with point or comma; NaN for what is none, as "1e3". */
+const numberIn = (text: string) =>
+  /^\s*-?(\d+[.,]?\d*|[.,]\d+)\s*$/.test(text) ? Number(text.replace(',', '.')) : NaN;
 
 /** A whole number, its thousands parted or not; NaN for what is none. */
 const wholeIn = (text: string) =>

@@ -1,8 +1,10 @@
 import type { BikePage } from '@hold-fast/contract/bikes';
 import { readReadingTable } from '@hold-fast/contract/readingCsv';
 import type { ReadingRow } from '@hold-fast/contract/readingTable';
+import type { RulesInForce } from '@hold-fast/contract/shopRules';
 import type { RowOutcome } from '@hold-fast/contract/rowsIn';
 import { v7 as uuid } from 'uuid';
+import { earlierThickness } from '../jobs/before';
 import {
   measureRotor,
   openJob,
@@ -117,6 +119,26 @@ it('knows a bike by its serial, or its name at its customer, and asks where that
       row({ takenAt: '2026-11-26T12:00:00.000Z' }),
     ]),
   ).toEqual(['which-bike', 'no-such-bike', 'no-such-bike', 'add', 'not-yet']);
+});
+
+it('counts days by the shop’s own midnight, of what was brought and what was measured here', async () => {
+  const { version, rules } = (await lead.send<RulesInForce>('GET', '/rules')).body;
+  const lay = (from: number, timeZone: string) =>
+    lead.send('PUT', '/rules', { id: uuid(), version: from, rules: { ...rules, timeZone } });
+  // Ten hours behind UTC: nine in the morning there is eleven at night of the day before.
+  expect((await lay(version, 'Pacific/Honolulu')).status).toBe(200);
+  const onDays = [
+    row({ takenAt: '2022-03-02T09:00:00.000Z', valueMm: 1.71 }),
+    row({ takenAt: '2022-03-02T20:00:00.000Z', valueMm: 1.7 }),
+    row({ takenAt: '2022-03-03T03:00:00.000Z', place: '2', valueMm: 1.69 }),
+  ];
+  expect(await send('take', onDays)).toEqual(['add', 'add', 'add']);
+  const ofThat = (await page()).brought.filter(({ takenAt }) => takenAt.startsWith('2022-03'));
+  expect(ofThat.map(({ mm }) => mm)).toEqual([[1.7, 1.69], [1.71]]);
+  const next = (await client.sendJob('GET', `/jobs/${await openJob(shop, client)}`)).body;
+  const visits = await earlierThickness(shop.pool, bikeId, next.tag, 'Pacific/Honolulu');
+  expect(visits.map(({ visit }) => visit.day)).toEqual(['2026-11-24']);
+  expect((await lay(version + 1, rules.timeZone)).status).toBe(200);
 });
 
 it('knows this shop’s own readings again, and takes nothing from who may not', async () => {

@@ -1,4 +1,5 @@
 import type { BroughtReadings } from '@hold-fast/contract/bikes';
+import { dayIn } from '@hold-fast/core/job/day';
 import type { ReadingRow } from '@hold-fast/contract/readingTable';
 import { v7 as uuid } from 'uuid';
 import { insert, select, selectOne, type Queryable } from '../platform/database';
@@ -80,23 +81,27 @@ export async function broughtReadings(
   }));
 }
 
-/** What was brought of a bike, a day, part and gauge together, the newest first; what was corrected where it was taken is left out. */
-export async function broughtOfBike(on: Queryable, bikeId: string): Promise<BroughtReadings[]> {
+/** What was brought of a bike, a day of the shop's, part and gauge together, the newest first; what was corrected where it was taken is left out. */
+export async function broughtOfBike(
+  on: Queryable,
+  bikeId: string,
+  timeZone: string,
+): Promise<BroughtReadings[]> {
   const rows = await select<
-    Omit<BroughtReadings, 'mm' | 'takenAt'> & { mm: string; takenAt: Date }
+    Omit<BroughtReadings, 'mm' | 'takenAt'> & { valueMm: number; takenAt: Date }
   >(
     on,
-    `SELECT b.brake_end AS end, b.part, b.gauge, p.name AS \`by\`, MAX(b.taken_at) AS takenAt,
-            GROUP_CONCAT(b.value_mm ORDER BY b.taken_at, b.place SEPARATOR ' ') AS mm
+    `SELECT b.brake_end AS end, b.part, b.gauge, p.name AS \`by\`, b.taken_at AS takenAt, b.value_mm AS valueMm
        FROM brought_reading b JOIN person p ON p.id = b.by_person
-      WHERE b.bike_id = ? AND NOT b.replaced
-      GROUP BY DATE(b.taken_at), b.brake_end, b.part, b.gauge, p.name
-      ORDER BY takenAt DESC, b.brake_end, b.part LIMIT ${DAYS_SHOWN}`,
+      WHERE b.bike_id = ? AND NOT b.replaced ORDER BY b.taken_at, b.brake_end DESC, b.part DESC, b.place`,
     [bikeId],
   );
-  return rows.map(({ mm, takenAt, ...row }) => ({
-    ...row,
-    takenAt: takenAt.toISOString(),
-    mm: mm.split(' ').map(Number),
-  }));
+  const together = new Map<string, BroughtReadings>();
+  for (const { valueMm, takenAt, ...row } of rows) {
+    const at = takenAt.toISOString();
+    const key = [dayIn(timeZone, at), row.end, row.part, row.gauge, row.by].join('\n');
+    const mm = [...(together.get(key)?.mm ?? []), valueMm];
+    together.set(key, { ...row, takenAt: at, mm });
+  }
+  return [...together.values()].reverse().slice(0, DAYS_SHOWN);
 }

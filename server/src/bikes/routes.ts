@@ -19,6 +19,7 @@ import { personOn } from '../platform/session';
 import type { Shop } from '../platform/shop';
 import { duesOfBike } from '../due/store';
 import { noticesAt } from '../notices/store';
+import { rulesInForce } from '../shopRules/store';
 import { adviceOfBike, fittingsOfBike, reckonedOfBike } from './visitStore';
 import {
   bikeById,
@@ -85,12 +86,13 @@ export function bikesRoutes(shop: Shop, tries: Tries): Router {
     const bike = await bikeById(pool, bikeId);
     const customer = bike && (await customerById(pool, bike.customerId));
     if (!bike || !customer) throw new Refusal('not-found');
+    const { rules } = await rulesInForce(pool);
     const page: BikePage = {
       bike,
       customer: seesPhoneNumbers(personOn(response)) ? customer : { ...customer, phone: null },
       jobs: await jobsOfBike(pool, bikeId),
-      wear: await wearOfBike(shop, bike),
-      brought: await broughtOfBike(pool, bikeId),
+      wear: await wearOfBike(shop, bike, rules),
+      brought: await broughtOfBike(pool, bikeId, rules.timeZone),
       fittings: await fittingsOfBike(pool, bikeId, null),
       dues: (await duesOfBike(pool, bikeId)).map((each) => ({ ...each, phone: null })),
       reckoned: await reckonedOfBike(pool, bikeId),

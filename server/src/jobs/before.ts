@@ -3,6 +3,7 @@ import { metAt, type WetJob } from '@hold-fast/core/evidence/wet';
 import { nameOf } from '@hold-fast/core/fluid/families';
 import { readStamp } from '@hold-fast/core/inspection/inspectEnd';
 import { NOTHING_MET } from '@hold-fast/core/fluid/met';
+import { dayIn } from '@hold-fast/core/job/day';
 import type { JobBase } from '@hold-fast/core/job/job';
 import type { EntryKind, EntryOf, KnownOf } from '@hold-fast/core/job/kinds';
 import { NEW_PARTS } from '@hold-fast/core/stock/stock';
@@ -12,11 +13,12 @@ import { NOT_TAKEN_BACK } from '../platform/takenBack';
 
 // What the visits before one say of its bike, for the job to start from.
 
-/** What the visits before this one measured of rotors and pads; an upper bound says no wear. */
+/** What the visits before this one measured of rotors and pads, by the shop's days; an upper bound says no wear. */
 export async function earlierThickness(
   on: Queryable,
   bikeId: string,
   tag: number,
+  timeZone: string,
 ): Promise<JobBase['earlierThickness']> {
   return (await thicknessOfBike(on, bikeId)).flatMap(({ end, part, points }) =>
     points.flatMap((point) =>
@@ -27,7 +29,7 @@ export async function earlierThickness(
               part,
               life: point.life,
               visit: {
-                day: point.measuredOn.slice(0, 10),
+                day: dayIn(timeZone, point.measuredOn),
                 odometerKm: point.odometerKm,
                 mm: point.leastMm,
                 doubtMm: point.doubtMm,

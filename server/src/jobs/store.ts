@@ -143,6 +143,7 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     rest;
   const { cameAlong, damage, ringAboveCents, mayRide, oldPartsBack, comebackOf, ...bike } = asked;
   const sealed = status === 'sealed';
+  const inForce = rulesOf(rules);
   return {
     id,
     tag,
@@ -164,11 +165,11 @@ async function baseOfJob(on: Queryable, jobId: string): Promise<JobBase | null> 
     checkedIn: { at: at.toISOString(), by },
     bike: bikeOf(bike),
     customer: { id: bike.customerId, name: customerName },
-    rules: rulesOf(rules),
+    rules: inForce,
     rulesVersion: rulesVersion ?? 0,
     earlierFittings: await fittingsOfBike(on, bike.id, tag),
     earlierBatches: await batchesByVisits(on, bike.id, tag),
-    earlierThickness: await earlierThickness(on, bike.id, tag),
+    earlierThickness: await earlierThickness(on, bike.id, tag, inForce.timeZone),
     metBefore: await metByVisits(on, bikeOf(bike), tag),
     modifiedBefore: await modifiedByVisits(on, bike.id, tag),
     stampedBefore: await stampedByVisits(on, bike.id, tag),

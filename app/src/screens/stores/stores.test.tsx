@@ -78,6 +78,19 @@ describe('a gauge', () => {
     expect(sent).toHaveLength(0);
   });
 
+  it.each(['2e-2', '0x2', 'Infinity', '0.02 mm', '.'])(
+    'takes no number but one written in digits: %s',
+    async (written) => {
+      showScreen(<GaugeForm gaugeId={IN_STORE.id} />, { gauges: [IN_STORE] });
+      fireEvent.changeText(screen.getByLabelText('Expanded uncertainty U (k = 2), mm'), written);
+      fireEvent.press(screen.getByText('Assumed, not by certificate'));
+      await submit('Save');
+      expect(await screen.findByRole('alert')).toBeTruthy();
+      expect(screen.getByDisplayValue(written)).toBeTruthy();
+      expect(sent).toEqual([]);
+    },
+  );
+
   it('is of no kind, step or doubt before somebody says which kind it is', async () => {
     showScreen(<GaugeForm gaugeId="new" />, { gauges: [] });
     fireEvent.changeText(screen.getByLabelText('Name on the bench'), 'G12');

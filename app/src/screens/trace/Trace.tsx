@@ -1,4 +1,5 @@
 import { TRACED, type Traced } from '@hold-fast/contract/traced';
+import { formatISO } from 'date-fns/formatISO';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -59,7 +60,7 @@ export function Trace() {
         [columns.tag, columns.day, columns.customer, columns.phone, columns.bike, columns.what],
         rows.map((row) => [
           String(row.tag),
-          row.at.slice(0, 10),
+          formatISO(row.at, { representation: 'date' }),
           row.customerName,
           row.phone ?? '',
           row.bikeName,
