@@ -71,6 +71,9 @@ test('what is not proven waits for a lead, with a reason', async ({ page }) => {
   await page.getByLabel('PIN of Teodor Vane').fill(pinOf('Teodor Vane'));
   await hands.touch(hands.button('Accept it as unproven'));
   await expect(page.getByText('Nothing stands in the way')).toBeVisible();
+  await goTo(page, `${job}/trail`);
+  await expect(page.getByTestId('trail').first()).toContainText('Front rotor: a decision');
+  await expect(page.getByTestId('trail').first()).toContainText('“Compared with G1 this morning”');
 });
 
 test('containers that may not be used cannot be chosen, each with its reason', async ({ page }) => {

@@ -1,5 +1,7 @@
 import { Component, type ReactNode } from 'react';
+import { router } from 'expo-router';
 import { unpaint } from '../data/first';
+import { Button } from '../ui/Button';
 import { Empty } from '../ui/Standing';
 import { Words } from '../ui/Words';
 import { askAnew } from './notCome';
@@ -37,14 +39,18 @@ export class Caught extends Component<Props, { error: Error | null }> {
     const { error } = this.state;
     if (!error) return this.props.children;
     return (
-      <Empty
-        title={words.caught.thisPageFailed}
-        says={words.caught.whatWasRecordedIsKept}
-        action={{ says: words.caught.tryAgain, onPress: () => this.#tryAgain() }}
-      >
+      <Empty title={words.caught.thisPageFailed} says={words.caught.whatWasRecordedIsKept}>
         <Words kind="small" role="alert">
           {error.message}
         </Words>
+        <Button kind="plain" says={words.caught.tryAgain} onPress={() => this.#tryAgain()} />
+        {this.props.at === '/bench' ? null : (
+          <Button
+            kind="quiet"
+            says={words.noSuchPage.toTheBench}
+            onPress={() => router.navigate('/bench')}
+          />
+        )}
       </Empty>
     );
   }

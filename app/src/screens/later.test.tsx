@@ -1,10 +1,14 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import { router } from 'expo-router';
 import '../testing/patience';
 import { Words } from '../ui/Words';
 import { Caught } from './Caught';
 import { later } from './later';
 
-jest.mock('expo-router', () => ({ usePathname: () => '/stores' }));
+jest.mock('expo-router', () => ({
+  usePathname: () => '/stores',
+  router: { navigate: jest.fn() },
+}));
 
 const Stores = () => <Words>What is on the shelf</Words>;
 
@@ -48,5 +52,7 @@ describe('a screen whose code comes later', () => {
       </Caught>,
     );
     expect(await screen.findByText('nothing to draw')).toBeTruthy();
+    fireEvent.press(screen.getByText('To the Bench'));
+    expect(router.navigate).toHaveBeenCalledWith('/bench');
   });
 });

@@ -24,6 +24,10 @@ export function exactDay(instant: string): string {
   return unbroken(dates.full(new Date(instant)));
 }
 
+/** A moment in full, whenever it was: "29 Jun 2028, 15:04". */
+export const exactTime = (instant: string): string =>
+  `${exactDay(instant)}, ${dates.hour(new Date(instant))}`;
+
 /** A day of the calendar, `yyyy-mm-dd`, in full: the same wherever it is read. */
 export function calendarDay(day: string): string {
   return unbroken(dates.full(parseISO(day)));

@@ -1,6 +1,5 @@
 import type { Subject } from '@hold-fast/core/inspection/inspected';
 import type { End } from '@hold-fast/core/ends';
-import type { SentKind } from '@hold-fast/core/job/kinds';
 import type { About } from './about';
 import { capital } from './capital';
 import { frame } from './en/frame';
@@ -19,7 +18,7 @@ const place = placeIn(named, said);
 /** "Front rotor, point 3: 1.47 mm" of an entry, for whoever has to deal with it. */
 function about({ kind, end, part, place: where, value }: About): string {
   const thing = thingAt(end, part);
-  const what = named.entryKind[kind satisfies SentKind];
+  const what = named.entryKind[kind];
   const name = thing ? `${thing}${where ? `, ${place(where)}` : `: ${what}`}` : what;
   return `${capital(name)}${value === null ? '' : `: ${format.mm(value)} mm`}`;
 }

@@ -329,9 +329,10 @@ export interface JobWords {
   trail: {
     title: string;
     nothing: string;
-    by: (name: string, day: string, when: string) => string;
+    by: (name: string, when: string) => string;
     changed: (what: string, was: string, became: string) => string;
     nothingSaid: string;
+    anotherVisit: string;
     field: Record<keyof Intake, string>;
   };
   sealed: {

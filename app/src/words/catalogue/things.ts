@@ -8,7 +8,7 @@ import type { Bike, BrakeType, Material } from '@hold-fast/core/kit/bike';
 import type { SpecSheet } from '@hold-fast/core/sheet/sheet';
 import type { DecisionEntry } from '@hold-fast/core/job/decision';
 import type { Touch } from '@hold-fast/core/evidence/touch';
-import type { SentKind } from '@hold-fast/core/job/kinds';
+import type { EntryKind } from '@hold-fast/core/job/kinds';
 import type { Rebedding, Compound } from '@hold-fast/core/kit/compound';
 import type { Symptom } from '@hold-fast/core/trouble/symptoms';
 import type { Role } from '@hold-fast/contract/roles';
@@ -74,7 +74,7 @@ export interface ThingWords {
   check: Record<Check, string>;
   brakeState: Record<keyof BrakeState, string>;
   containerRefusal: Record<ContainerRefusal, string>;
-  entryKind: Record<SentKind, string>;
+  entryKind: Record<EntryKind, string>;
   touched: Record<Touch, string>;
   decided: Record<DecisionEntry['decision'], string>;
   role: Record<Role, string>;

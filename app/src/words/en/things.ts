@@ -384,6 +384,9 @@ export const things: ThingWords = {
     'maker-answer': 'what a maker answered',
     'notice-answer': 'what was done about a notice',
     'second-look': 'a second look',
+    decision: 'a decision',
+    edit: 'a change to the job',
+    photo: 'a picture',
   },
   touched: {
     rotor: 'another rotor is on',

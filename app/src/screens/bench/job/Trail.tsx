@@ -1,4 +1,3 @@
-import type { Entry } from '@hold-fast/contract/entries';
 import type { Intake, Job } from '@hold-fast/core/job/job';
 import type { Logged } from '@hold-fast/core/job/kinds';
 import { aboutEntry } from '../../../words/about';
@@ -7,10 +6,11 @@ import { LongList } from '../../../ui/LongList';
 import { Page } from '../../../ui/Page';
 import { Row } from '../../../ui/Row';
 import { Empty } from '../../../ui/Standing';
-import { exactDay, near } from '../../../words/days';
+import { exactTime } from '../../../words/days';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 import { BackToJob, WithJob } from '../JobFrame';
+import { intakeSays, quoted } from './intakeSays';
 
 /** Everything that was entered at a job, the newest first: who, when, what, and of a change from what to what. */
 export function Trail({ jobId }: { jobId: string }) {
@@ -34,10 +34,11 @@ function Shown({ job }: { job: Job }) {
       >
         {(logged) => (
           <Row
-            title={words.about(aboutEntry(job, logged.entry as Entry))}
+            title={words.about(aboutEntry(job, logged.entry))}
             says={[
-              jobWords.trail.by(logged.by, exactDay(logged.entry.at), near(logged.entry.at)),
+              jobWords.trail.by(logged.by, exactTime(logged.entry.at)),
               ...changesOf(job, logged),
+              ...saidIn(logged),
             ].join(' · ')}
             testID="trail"
           />
@@ -51,12 +52,12 @@ function Shown({ job }: { job: Job }) {
 function changesOf(job: Job, { entry }: Logged): string[] {
   if (entry.kind === 'edit')
     return (Object.keys(entry.became) as (keyof Intake)[])
-      .filter((field) => plain(entry.was[field]) !== plain(entry.became[field]))
+      .filter((field) => String(entry.was[field]) !== String(entry.became[field]))
       .map((field) =>
         jobWords.trail.changed(
           jobWords.trail.field[field],
-          plain(entry.was[field]),
-          plain(entry.became[field]),
+          intakeSays(field, entry.was[field], job),
+          intakeSays(field, entry.became[field], job),
         ),
       );
   if (entry.kind !== 'reading' || !entry.replaces) return [];
@@ -74,10 +75,8 @@ function changesOf(job: Job, { entry }: Logged): string[] {
     : [];
 }
 
-/** What an edit held, as it can be read whatever it is. */
-const plain = (value: Intake[keyof Intake]): string =>
-  value === null || value === ''
-    ? jobWords.trail.nothingSaid
-    : Array.isArray(value)
-      ? value.join(', ') || jobWords.trail.nothingSaid
-      : String(value);
+/** What whoever entered it wrote of it. */
+function saidIn({ entry }: Logged): string[] {
+  const said = 'words' in entry ? entry.words : 'reason' in entry ? entry.reason : '';
+  return said ? [quoted(said)] : [];
+}
