@@ -128,7 +128,7 @@ test('a bike’s page draws the wear of its earlier visits', async ({ page }) =>
   await hands.touch(hands.button(/Post trike 7/));
   await expect(page.getByText('Front rotor, by distance')).toBeVisible();
   await expect(
-    page.getByLabel(/^Front rotor: 1.80 mm at 0 km; .*1.47 mm at 8,750 km\. Limit 1.50 mm\.$/),
+    page.getByLabel(/^Front rotor: 1.80 mm at 0\skm; .*1.47 mm at 8,750\skm\. Limit 1.50 mm\.$/),
   ).toBeVisible();
   await expect(page.getByText('0.33 mm gone since', { exact: false })).toContainText(
     '0.038 mm per 1,000 km',

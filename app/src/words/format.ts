@@ -54,8 +54,9 @@ const torques = (loNm: number, hiNm: number, to: string) => {
     : `${poundInches(loNm)} ${to} ${poundInches(hiNm)} lbf·in (${window})`;
 };
 
+/** A distance with its unit, never broken between them. */
 const distance = (valueKm: number) =>
-  `${count().format(valueKm / KM_PER_UNIT[manner.distance])} ${manner.distance}`;
+  `${count().format(valueKm / KM_PER_UNIT[manner.distance])}\u00a0${manner.distance}`;
 
 const temperature = (celsius: number) =>
   manner.temperature === '°C'

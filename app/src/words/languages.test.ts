@@ -63,7 +63,7 @@ it('says quantities in the units in use, with those the bench works in beside th
   // [S] NIST SP 811 (2008), Appendix B.8: 1 lbf·in is 0.112 984 8 N·m, a mile 1.609 344 km; 230 °C is 446 °F.
   expect(words.format.torque(6)).toBe('53 lbf·in (6,0 N·m)');
   expect(verdictWords.torques(5, 7)).toBe('44 bis 62 lbf·in (5,0 bis 7,0 N·m)');
-  expect(words.format.distance(1609.344)).toBe('1.000 mi');
+  expect(words.format.distance(1609.344)).toBe('1.000\u00a0mi');
   expect(words.format.temperature(230)).toBe('446 °F');
   expect(words.format.inches(1.5)).toBe('0,0591\u00a0in');
   expect(words.format.money(6050)).toMatch(/^60,50\s(SEK|kr)$/);

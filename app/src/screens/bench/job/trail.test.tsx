@@ -52,7 +52,7 @@ it.each<[Partial<Intake>, string]>([
   [{ complaint: 'Rubs, and pulls' }, 'Complaint: from “Rubs” to “Rubs, and pulls”'],
   [{ symptoms: ['weak', 'squeal'] }, 'Symptoms: from nothing to weak and squeals'],
   [{ frontLever: 'left' }, 'Front brake lever: from nothing to left'],
-  [{ odometerKm: 3240 }, 'Odometer: from nothing to 3,240 km'],
+  [{ odometerKm: 3240 }, 'Odometer: from nothing to 3,240\u00a0km'],
   [
     { promisedAt: '2026-12-01T09:30:00.000Z' },
     'Promised for: from 27\u00a0Nov\u00a02026, 15:00 to 1\u00a0Dec\u00a02026, 09:30',
