@@ -1,4 +1,3 @@
-import type { BikeChange } from '@hold-fast/contract/bikes';
 import type { Fitted } from '@hold-fast/core/job/job';
 import { router } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -24,6 +23,7 @@ import { lifeSays } from '../lifeSays';
 import { NoticeNotes } from '../bench/job/NoticeNotes';
 import { ReckonedHere } from './ReckonedHere';
 import { Brought } from './Brought';
+import { Corrected } from './Corrected';
 import { ThicknessChart } from './ThicknessChart';
 import { bikesWords } from '../../words/bikes';
 import { passportWords } from '../../words/passport';
@@ -113,7 +113,7 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
             onPress={() => router.navigate(atBike(bike.id, 'customer'))}
           />
         ) : null}
-        {changes.length > 0 ? <Corrected changes={changes} /> : null}
+        <Corrected changes={changes} customer={customer} />
       </Section>
       <Section label={bikesWords.bikeSheet.thicknessOverTime}>
         {wear.length === 0 ? (
@@ -175,31 +175,6 @@ export function BikeSheet({ bikeId }: { bikeId: string }) {
     </Page>
   );
 }
-
-/** What was corrected, newest first. */
-function Corrected({ changes }: { changes: readonly BikeChange[] }) {
-  return (
-    <>
-      <Words kind="label">{bikesWords.bikeSheet.corrected}</Words>
-      {changes.map(({ id, was, became, by, at, words: why }) => (
-        <Words key={id} kind="small">
-          {bikesWords.bikeSheet.correctedBy(
-            words.format.list(
-              FIELDS.filter((field) => was[field] !== became[field]).map(
-                (field) => bikesWords.correct.field[field],
-              ),
-            ),
-            by,
-            exactDay(at),
-            why,
-          )}
-        </Words>
-      ))}
-    </>
-  );
-}
-
-const FIELDS = Object.keys(bikesWords.correct.field) as (keyof typeof bikesWords.correct.field)[];
 
 /** The part that took this one's place. */
 function nextOf(fitted: Fitted, all: readonly Fitted[]): Fitted | undefined {

@@ -17,6 +17,10 @@ export interface BikesWords {
     correct: string;
     corrected: string;
     correctedBy: (what: string, by: string, at: string, words: string) => string;
+    changed: (what: string, was: string, became: string) => string;
+    notSaid: string;
+    somebodyElse: string;
+    kg: (kg: number) => string;
     doNotRide: string;
     foundAtVisitAndNo: (tag: number) => string;
     whatWasFound: string;
