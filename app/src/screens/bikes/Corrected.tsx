@@ -1,12 +1,13 @@
 import type { Bike, BikePage } from '@hold-fast/contract/bikes';
 import { Words } from '../../ui/Words';
 import { bikesWords } from '../../words/bikes';
+import { capital } from '../../words/capital';
 import { checkInWords } from '../../words/checkIn';
 import { exactDay } from '../../words/days';
 import { words } from '../../words/words';
 
 const says = bikesWords.bikeSheet;
-const quoted = (said: string) => `“${said}”`;
+const { quoted } = words;
 
 type Field = keyof typeof bikesWords.correct.field;
 
@@ -48,15 +49,17 @@ export function Corrected({ changes, customer }: Pick<BikePage, 'changes' | 'cus
       {changes.map(({ id, was, became, by, at, words: why }) => (
         <Words key={id} kind="small">
           {says.correctedBy(
-            FIELDS.filter((field) => was[field] !== became[field])
-              .map((field) =>
-                says.changed(
-                  bikesWords.correct.field[field],
-                  fieldSays(field, was[field], customer),
-                  fieldSays(field, became[field], customer),
-                ),
-              )
-              .join('; '),
+            capital(
+              FIELDS.filter((field) => was[field] !== became[field])
+                .map((field) =>
+                  says.changed(
+                    bikesWords.correct.field[field],
+                    fieldSays(field, was[field], customer),
+                    fieldSays(field, became[field], customer),
+                  ),
+                )
+                .join('; '),
+            ),
             by,
             exactDay(at),
             why,

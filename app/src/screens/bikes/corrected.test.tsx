@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/react-native';
 import type { Bike, BikeChange, BikePage } from '@hold-fast/contract/bikes';
 import '../../testing/patience';
+import { capital } from '../../words/capital';
 import { Corrected } from './Corrected';
 
 const OWNER: BikePage['customer'] = { id: 'owner', name: 'Harbour post', phone: null, version: 1 };
@@ -52,7 +53,7 @@ it.each<[Partial<Bike>, string]>([
   [{ sharedLever: 'front-third' }, 'one lever for two from no, each its own to front and third'],
   [{ furtherBrakes: 'A drag brake' }, 'other brakes from nothing to “A drag brake”'],
 ])('says from what to what a bike was corrected: %j', (became, says) =>
-  expect(shownOf(became)).toBe(`${says}: by Teodor Vane, 25\u00a0Nov\u00a02026.`),
+  expect(shownOf(became)).toBe(`${capital(says)}: by Teodor Vane, 25\u00a0Nov\u00a02026.`),
 );
 
 it('says every field of one correction, and why; of what nobody knew of yet, that it was nothing', () => {
@@ -63,7 +64,7 @@ it('says every field of one correction, and why; of what nobody knew of yet, tha
       { was: before as Bike, words: 'Read off the frame' },
     ),
   ).toBe(
-    'serial from nothing to “A-1”; third brake from nothing to disc: by Teodor Vane, 25\u00a0Nov\u00a02026, “Read off the frame”.',
+    'Serial from nothing to “A-1”; third brake from nothing to disc: by Teodor Vane, 25\u00a0Nov\u00a02026, “Read off the frame”.',
   );
 });
 

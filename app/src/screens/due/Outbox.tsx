@@ -33,7 +33,7 @@ export function Outbox() {
             <Row
               title={`${customerName}, ${phone}`}
               word={{ says: dueWords.about[about], ink: 'soft' }}
-              says={[bikeName, `“${said}”`, dueWords.sentBy(by, exactDay(at))].join(' · ')}
+              says={[bikeName, words.quoted(said), dueWords.sentBy(by, exactDay(at))].join(' · ')}
               onPress={() => router.navigate(atBike(bikeId))}
               testID="message"
             />

@@ -94,7 +94,7 @@ function Found({
           says={[
             ...(doNotRide ? [says.doNotRide] : []),
             ...found.map((finding) => capital(named(words.finding, finding))),
-            ...(said ? [`“${said}”`] : []),
+            ...(said ? [words.quoted(said)] : []),
           ].join('. ')}
         />
       ))}
@@ -239,7 +239,7 @@ function Decided({ record: { bike, decided } }: { record: RecordRead }) {
       label={ledgerWords.laidOut.decided}
       lines={decided.map(({ end, subject, decision, words: said, by, at }) => [
         atEnd(bike, end, named(words.subject, subject)),
-        `${capital(named(words.decided, decision))}: “${said}” ${by}, ${at ? exactDay(at) : ''}`,
+        `${capital(named(words.decided, decision))}: ${words.quoted(said)} ${by}, ${at ? exactDay(at) : ''}`,
       ])}
     />
   );

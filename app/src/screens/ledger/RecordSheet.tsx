@@ -57,7 +57,7 @@ export function RecordSheet({ recordId }: { recordId: string }) {
               nth === 0 ? says.amends(number) : says.amendedBy(number, sealedBy, exactDay(sealedAt))
             }
           >
-            {said ? <Words>{`“${said}”`}</Words> : null}
+            {said ? <Words>{words.quoted(said)}</Words> : null}
             <Button
               kind="quiet"
               says={says.openIt}
@@ -83,7 +83,7 @@ export function RecordSheet({ recordId }: { recordId: string }) {
       ) : null}
       {held && 'amendment' in held ? (
         <Section label={says.amendment}>
-          <Words kind="strong">{`“${held.amendment.words}”`}</Words>
+          <Words kind="strong">{words.quoted(held.amendment.words)}</Words>
           {held.amendment.takesBack.map(({ end, subject }) => (
             <Words key={`${end} ${subject}`}>
               {says.takesBack(

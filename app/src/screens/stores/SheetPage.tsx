@@ -95,7 +95,7 @@ function OwnGive({ sheet }: { sheet: SheetHistoryRow }) {
 }
 
 function revisionSays({ at, by, note }: SheetHistoryRow): string {
-  return [exactDay(at), by, note && `“${note}”`].filter(Boolean).join(' · ');
+  return [exactDay(at), by, note && words.quoted(note)].filter(Boolean).join(' · ');
 }
 
 /** Which values differ from the revision before, by their names. */

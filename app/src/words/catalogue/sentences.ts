@@ -5,6 +5,8 @@ import type { End } from '@hold-fast/core/ends';
 export interface SentenceWords {
   /** Words as they stand in the middle of a sentence, where a language writes them otherwise than at its beginning. */
   inSentence: (words: string) => string;
+  /** What somebody wrote, as they wrote it. */
+  quoted: (said: string) => string;
   /** A point round the rotor, by its number. */
   point: (number: string) => string;
   /** “front rotor”, as it is said in the middle of a sentence. */

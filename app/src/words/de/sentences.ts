@@ -7,6 +7,7 @@ const { end, subject } = things;
 export const sentences: SentenceWords = {
   // German nouns keep their capital wherever they stand.
   inSentence: (words) => words,
+  quoted: (said) => `„${said}“`,
   point: (number) => `Punkt ${number}`,
   thingAt: (at, about) => `${subject[about]} ${end[at]}`,
   thingsAt: (at, about) => `${format.list(about.map((each) => subject[each]))} ${end[at]}`,

@@ -98,7 +98,7 @@ function Edit({ job }: { job: Job }) {
 
 function told(written: Written): string {
   return [
-    `“${written.complaint}”`,
+    words.quoted(written.complaint),
     written.symptoms.map((symptom) => words.symptom[symptom]).join(', '),
     written.frontLever
       ? checkInWords.editJob.leverFront(words.side[written.frontLever])

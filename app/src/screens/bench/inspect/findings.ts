@@ -316,7 +316,7 @@ export function itemSays(item: InspectionItem, gauge: Pick<Gauge, 'resolutionMm'
           words.format.list(item.unbelieved.map((each) => words.finding[each])),
         )
       : null;
-  const said = item.words ? `“${item.words}”` : null;
+  const said = item.words ? words.quoted(item.words) : null;
   return [
     looked,
     measured,

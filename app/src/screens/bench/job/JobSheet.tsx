@@ -346,7 +346,7 @@ function ItemRow({
     .filter((made) => made.stands && made.end === end && made.subject === subject)
     .at(-1);
   const decided = decision
-    ? ` ${words.decided[decision.decision]}, ${decision.by}: “${decision.words}”`
+    ? ` ${words.decided[decision.decision]}, ${decision.by}: ${words.quoted(decision.words)}`
     : '';
   const { judgement } = item ?? {};
   const rotor = judgement?.ok && judgement.measurand === 'rotor' ? judgement.verdict : null;

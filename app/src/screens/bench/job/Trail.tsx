@@ -10,7 +10,7 @@ import { exactTime } from '../../../words/days';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 import { BackToJob, WithJob } from '../JobFrame';
-import { intakeSays, quoted } from './intakeSays';
+import { intakeSays } from './intakeSays';
 
 /** Everything that was entered at a job, the newest first: who, when, what, and of a change from what to what. */
 export function Trail({ jobId }: { jobId: string }) {
@@ -78,5 +78,5 @@ function changesOf(job: Job, { entry }: Logged): string[] {
 /** What whoever entered it wrote of it. */
 function saidIn({ entry }: Logged): string[] {
   const said = 'words' in entry ? entry.words : 'reason' in entry ? entry.reason : '';
-  return said ? [quoted(said)] : [];
+  return said ? [words.quoted(said)] : [];
 }

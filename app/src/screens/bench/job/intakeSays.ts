@@ -3,12 +3,10 @@ import { benchTime, exactTime } from '../../../words/days';
 import { jobWords } from '../../../words/job';
 import { words } from '../../../words/words';
 
-/** What somebody wrote, as they wrote it. */
-export const quoted = (said: string): string => `“${said}”`;
 const yesNo = (is: boolean) => (is ? jobWords.yesNo.yes : jobWords.yesNo.no);
 
 const SAYS: { [F in keyof Intake]: (value: NonNullable<Intake[F]>, job: Job) => string } = {
-  complaint: quoted,
+  complaint: words.quoted,
   symptoms: (those) =>
     words.format.list(those.map((each) => words.inSentence(words.symptom[each]))),
   frontLever: (side) => words.side[side],
@@ -16,7 +14,7 @@ const SAYS: { [F in keyof Intake]: (value: NonNullable<Intake[F]>, job: Job) => 
   promisedAt: exactTime,
   minutes: benchTime,
   cameAlong: (those) => words.format.list(those.map((each) => words.cameAlong[each])),
-  damage: quoted,
+  damage: words.quoted,
   ringAboveCents: words.format.money,
   mayRide: yesNo,
   oldPartsBack: yesNo,

@@ -24,6 +24,7 @@ import { EndChoice } from './EndChoice';
 import { PlanList } from './PlanList';
 import { Quote } from './Quote';
 import { planningWords } from '../../../words/planning';
+import { words } from '../../../words/words';
 import { atJob } from '../../routes';
 
 type Procedures = Record<End, ProcedureId[]>;
@@ -214,7 +215,7 @@ function Customer({ standing, asked, agreed, saying, onAgreed, onSaying }: Custo
             standing.by || planningWords.planScreen.you,
             exactDay(standing.at),
             AGREED[standing.agreed],
-            standing.words ? `, “${standing.words}”` : '',
+            standing.words ? `, ${words.quoted(standing.words)}` : '',
           )}
         </Words>
       ) : null}

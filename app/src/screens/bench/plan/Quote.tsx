@@ -131,7 +131,7 @@ export function Quote({ job }: { job: Job }) {
                   `${words.inSentence(planWords.procedure[procedure])} ${words.end[end]}`,
               ),
             ),
-            each.words ? `, “${each.words}”` : '',
+            each.words ? `, ${words.quoted(each.words)}` : '',
           )}
         </Words>
       ))}

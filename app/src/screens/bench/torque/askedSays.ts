@@ -9,7 +9,7 @@ export function askedSays({ window }: Pick<TorqueAsked, 'window'>, source = ''):
   const spread =
     namedNm === null ? '' : jobWords.torque.itNamesTheSpreadIs(words.format.nm(namedNm));
   const whose = source
-    ? `“${source}”`
+    ? words.quoted(source)
     : `${words.origin[origin]}${tag && namedNm === null ? `, ${words.tag[tag]}` : ''}`;
   return jobWords.torque.askedToNM(loNm, hiNm, whose, spread);
 }
