@@ -38,6 +38,17 @@ describe('a day laid out', () => {
     expect(lateMinutes).toBe(80);
   });
 
+  it('leaves the kit standing that spares a set-up later, though the next job wants both', () => {
+    const jobs = [
+      job('a', 5, 480, 'glycol', 'silicone'),
+      job('b', 5, 480, 'glycol', 'silicone'),
+      job('c', 5, 514, 'glycol'),
+    ];
+    const { slots, setUps } = layOutDay(jobs, HOURS);
+    expect(slots.map(({ setsUp }) => setsUp)).toEqual([['glycol', 'silicone'], ['glycol'], []]);
+    expect(setUps).toBe(3);
+  });
+
   it('has nothing of an empty day', () => {
     expect(layOutDay([], HOURS)).toEqual({ slots: [], setUps: 0, lateMinutes: 0 });
     expect(suggestedOrder([], HOURS)).toEqual([]);

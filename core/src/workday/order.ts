@@ -57,10 +57,28 @@ export function layOutDay(jobs: readonly DayJob[], hours: DayHours): LaidDay {
   return day;
 }
 
-/** Which of the kits a job sets up is best left standing: the one wanted next. */
-const lastKit = (setsUp: readonly Family[], later: readonly DayJob[]): Family =>
-  later.find(({ kits }) => kits.length > 0)?.kits.find((kit) => setsUp.includes(kit)) ??
-  setsUp.at(-1)!;
+/** Which of the kits a job sets up is best left standing: by the fewest set-ups after it, then the one wanted next. */
+function lastKit(setsUp: readonly Family[], later: readonly DayJob[]): Family {
+  const after = setsUp.map((kit) => fewestSetUps(kit, later));
+  const fewest = setsUp.filter((_, i) => after[i] === Math.min(...after));
+  const next = later.find(({ kits }) => kits.length > 0)?.kits;
+  return next?.find((kit) => fewest.includes(kit)) ?? fewest.at(-1)!;
+}
+
+/** How often a kit is set up for jobs in their order at the least, with one standing before them. */
+function fewestSetUps(stands: Family, jobs: readonly DayJob[]): number {
+  let ways = new Map<Family, number>([[stands, 0]]);
+  for (const { kits } of jobs) {
+    const next: typeof ways = new Map();
+    for (const [kit, setUps] of ways) {
+      const setsUp = kits.filter((each) => each !== kit);
+      for (const left of setsUp.length > 0 ? setsUp : [kit])
+        next.set(left, Math.min(next.get(left) ?? Infinity, setUps + setsUp.length));
+    }
+    ways = next;
+  }
+  return Math.min(...ways.values());
+}
 
 /** Of so many jobs every order is weighed; a longer day is put together by its families [D]. */
 export const WEIGHED = 10;
